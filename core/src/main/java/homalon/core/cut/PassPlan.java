@@ -1,0 +1,114 @@
+package homalon.core.cut;
+
+import homalon.core.input.Problems;
+import homalon.core.quantity.Length;
+import homalon.core.rulebook.RuleBook;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * The list of passes that takes a face down by a total depth: a skim to find metal, passes, a last finish pass. Exact
+ * lengths, so that the depths add up to the total.
+ *
+ * @param passes in the order they are cut; the total is at least the depth asked for
+ */
+public record PassPlan(List<Pass> passes) {
+
+    /** What a pass is for. */
+    public enum Kind {
+        SKIM("Skim"),
+        PASS("Pass"),
+        FINISH("Finish");
+
+        private final String words;
+
+        Kind(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /**
+     * @param kind what it is for
+     * @param depth of this pass
+     * @param total from first touch to the end of this pass
+     */
+    public record Pass(Kind kind, Length depth, Length total) {}
+
+    /**
+     * How deep passes may be.
+     *
+     * @param skim first light cut
+     * @param deepest most for a pass between skim and finish
+     * @param finish last pass, taken in full even when the face is clean before it
+     */
+    public record Depths(Length skim, Length deepest, Length finish) {
+        public static final Depths DEFAULT =
+                new Depths(RuleBook.DEFAULT_SKIM, RuleBook.DEFAULT_PASS, RuleBook.DEFAULT_FINISH);
+
+        public Depths {
+            Problems problems = new Problems();
+            check(problems, "skim", "Skim", skim);
+            check(problems, "deepest", "Deepest pass", deepest);
+            check(problems, "finish", "Finish pass", finish);
+            problems.throwIfAny();
+        }
+
+        private static void check(Problems problems, String field, String name, Length depth) {
+            problems.require(
+                    depth.signum() > 0 && depth.compareTo(RuleBook.DEEPEST_PASS) <= 0,
+                    field,
+                    name + ": key a depth above zero and at most 2 mm (78.7 thou), such as 0.02 mm.");
+        }
+    }
+
+    public PassPlan {
+        passes = List.copyOf(passes);
+    }
+
+    /**
+     * Skim, equal passes no deeper than allowed, finish. A depth of zero needs no cut: an empty list.
+     *
+     * @param toClean depth from first touch until the sealing land is clean, mm
+     * @param step depths are rounded up to whole multiples of it, as the dial has them
+     */
+    public static PassPlan toClean(double toClean, Depths depths, Length step) {
+        long grain = step.nanometres();
+        long needed = (long) Math.ceil(toClean * 1e6 / grain - 1e-9) * grain;
+        List<Pass> passes = new ArrayList<>();
+        if (needed <= 0) {
+            return new PassPlan(passes);
+        }
+        long skim = depths.skim().nanometres();
+        long finish = depths.finish().nanometres();
+        long between = Math.max(0, needed - skim - finish);
+        long deepest = depths.deepest().nanometres();
+        int count = (int) ((between + deepest - 1) / deepest);
+        long total = add(passes, Kind.SKIM, skim, 0);
+        long left = between;
+        for (int k = 0; k < count; k++) {
+            long share = left / (count - k);
+            long depth = Math.min(left, (share + grain - 1) / grain * grain);
+            total = add(passes, Kind.PASS, depth, total);
+            left -= depth;
+        }
+        add(passes, Kind.FINISH, finish, total);
+        return new PassPlan(passes);
+    }
+
+    private static long add(List<Pass> passes, Kind kind, long depth, long total) {
+        if (depth <= 0) {
+            return total;
+        }
+        passes.add(new Pass(kind, new Length(depth), new Length(total + depth)));
+        return total + depth;
+    }
+
+    /** From first touch to the last pass. */
+    public Length total() {
+        return passes.isEmpty() ? Length.ZERO : passes.get(passes.size() - 1).total();
+    }
+}

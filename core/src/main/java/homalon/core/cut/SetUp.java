@@ -1,0 +1,37 @@
+package homalon.core.cut;
+
+import homalon.core.geometry.Plane;
+import java.util.List;
+
+/**
+ * One way to set the casting up.
+ *
+ * @param school which
+ * @param plane set level with the cutter
+ * @param depth from the highest sealing point to the lowest, along z: cleans every sealing point, mm
+ * @param firstTouch how far the highest of all points stands above the highest sealing one, mm, zero or more: the cutter
+ *     touches there first
+ * @param shims under each support, least zero, rounded to the shim stock, mm
+ * @param depthWithShims the depth when the rounded shims are used, mm
+ * @param cleanUp share of the sealing points that are clean after each depth asked for
+ */
+public record SetUp(
+        School school,
+        Plane plane,
+        double depth,
+        double firstTouch,
+        List<Double> shims,
+        double depthWithShims,
+        List<CleanUp> cleanUp) {
+
+    /**
+     * @param depth below the highest sealing point, mm
+     * @param share 0 to 1
+     */
+    public record CleanUp(double depth, double share) {}
+
+    /** What rounding the shims costs (or, by luck, saves), mm. */
+    public double costOfRounding() {
+        return depthWithShims - depth;
+    }
+}

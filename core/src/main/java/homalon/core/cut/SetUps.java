@@ -1,0 +1,86 @@
+package homalon.core.cut;
+
+import homalon.core.geometry.Plane;
+import homalon.core.geometry.Points;
+import homalon.core.geometry.Range;
+import homalon.core.geometry.Spot;
+import homalon.core.numeric.LeastSquaresPlane;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * The four set-ups of a face side by side. Least removal and average are fitted to the sealing points, corners to the
+ * named ones (exactly for three, by least squares for four), parallel takes the slopes given and is left out without them.
+ *
+ * <p>Shims level the plane: s_j = -(a x_j + b y_j), shifted so that the least is zero, then rounded to the nearest step.
+ * Three supports carry the casting; a fourth is brought up to touch, so with more than three the plane of the rounded
+ * shims is the least-squares one.
+ */
+public final class SetUps {
+    private SetUps() {}
+
+    /** @throws homalon.core.input.BadInputException when the settings do not fit the points */
+    public static List<SetUp> of(Points points, SetUpSettings settings) {
+        settings.check(points);
+        Points seal = points.pick(settings.sealingIndices());
+        Plane average = LeastSquaresPlane.fit(seal);
+        Slopes reference = settings.parallelTo().orElse(Slopes.of(average));
+        List<SetUp> all = new ArrayList<>();
+        all.add(with(School.LEAST_REMOVAL, LeastRemoval.plane(seal, reference), points, seal, settings));
+        all.add(with(School.AVERAGE, average, points, seal, settings));
+        all.add(with(School.CORNERS, LeastSquaresPlane.fit(points.pick(settings.corners())), points, seal, settings));
+        settings.parallelTo()
+                .ifPresent(s -> all.add(with(School.PARALLEL, parallel(s, average, seal), points, seal, settings)));
+        return List.copyOf(all);
+    }
+
+    /** Of the parallel planes the one at the mean height of the sealing points. */
+    private static Plane parallel(Slopes slopes, Plane average, Points seal) {
+        double x = Arrays.stream(seal.xs()).average().orElse(0);
+        double y = Arrays.stream(seal.ys()).average().orElse(0);
+        return new Plane(slopes.a(), slopes.b(), average.at(x, y) - slopes.a() * x - slopes.b() * y);
+    }
+
+    private static SetUp with(School school, Plane plane, Points points, Points seal, SetUpSettings settings) {
+        Range range = seal.range(plane);
+        List<Double> shims = shims(plane, settings.supports(), settings.shimStep());
+        double rounded =
+                seal.range(negative(shimPlane(shims, settings.supports()))).extent();
+        List<SetUp.CleanUp> cleanUp = Arrays.stream(settings.depths())
+                .mapToObj(d -> new SetUp.CleanUp(d, share(seal, plane, range.most() - d)))
+                .toList();
+        return new SetUp(
+                school, plane, range.extent(), points.range(plane).most() - range.most(), shims, rounded, cleanUp);
+    }
+
+    private static List<Double> shims(Plane plane, List<Spot> supports, double step) {
+        double[] raw = supports.stream()
+                .mapToDouble(s -> -(plane.a() * s.x() + plane.b() * s.y()))
+                .toArray();
+        double least = Arrays.stream(raw).min().orElse(0);
+        return Arrays.stream(raw)
+                .mapToObj(s -> Math.rint((s - least) / step) * step)
+                .toList();
+    }
+
+    private static Plane shimPlane(List<Double> shims, List<Spot> supports) {
+        double[][] rows = new double[shims.size()][];
+        for (int j = 0; j < rows.length; j++) {
+            rows[j] = new double[] {supports.get(j).x(), supports.get(j).y(), shims.get(j)};
+        }
+        return LeastSquaresPlane.fit(Points.of(rows));
+    }
+
+    private static Plane negative(Plane plane) {
+        return new Plane(-plane.a(), -plane.b(), -plane.c());
+    }
+
+    private static double share(Points seal, Plane plane, double down) {
+        int clean = 0;
+        for (int i = 0; i < seal.size(); i++) {
+            clean += seal.above(plane, i) >= down - 1e-12 ? 1 : 0;
+        }
+        return (double) clean / seal.size();
+    }
+}

@@ -1,0 +1,214 @@
+package homalon.core.face;
+
+import homalon.core.geometry.Plane;
+import homalon.core.geometry.Points;
+import homalon.core.geometry.Spot;
+import homalon.core.part.Layout;
+import homalon.core.part.PlaceNames;
+import homalon.core.rulebook.FlatnessLimit;
+import homalon.core.verdict.Verdict;
+import homalon.core.verdict.Working;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * Judges a survey against every limit in force. Points that do not seal are to be left out before; the rest is judged as
+ * {@link Flatness} says, with the instrument's uncertainty kept as a guard band on both sides of each limit.
+ */
+public final class FaceJudge {
+
+    /**
+     * @param layout of the face
+     * @param limits in force
+     * @param cover within which every place of the land must have a measured one, mm
+     * @param uncertainty of the instrument, mm
+     */
+    public record Settings(Layout layout, List<FlatnessLimit> limits, double cover, double uncertainty) {}
+
+    /**
+     * @param flatness the figures
+     * @param limits one verdict for each limit
+     * @param worst the verdict of the whole: out when any is out, within only when all are
+     */
+    public record Judgement(FlatnessResult flatness, List<LimitVerdict> limits, Verdict worst) {}
+
+    private final Points points;
+    private final List<String> names;
+    private final Settings settings;
+    private final FlatnessResult flatness;
+
+    private FaceJudge(Points points, List<String> names, Settings settings) {
+        this.points = points;
+        this.names = names;
+        this.settings = settings;
+        this.flatness = Flatness.of(points, flatnessSettings());
+    }
+
+    /**
+     * @param names what each point is called in the working
+     * @throws homalon.core.input.BadInputException as {@link Flatness#of}
+     */
+    public static Judgement judge(Points points, List<String> names, Settings settings) {
+        return new FaceJudge(points, names, settings).judge();
+    }
+
+    private FlatnessSettings flatnessSettings() {
+        Layout layout = settings.layout();
+        FlatnessSettings base = FlatnessSettings.over(layout.box());
+        Optional<FlatnessLimit> overall = settings.limits().stream()
+                .filter(l -> l.scope() == FlatnessLimit.Scope.OVERALL)
+                .findFirst();
+        return new FlatnessSettings(
+                layout.box(),
+                layout.land(),
+                overall.map(l -> OptionalDouble.of(l.most().mm())).orElse(OptionalDouble.empty()),
+                OptionalDouble.empty(),
+                settings.cover(),
+                layout.bores().stream()
+                        .map(b -> new FlatnessSettings.Ring(b.centre(), b.diameter()))
+                        .toList(),
+                base.band(),
+                settings.uncertainty(),
+                base.slack());
+    }
+
+    private Judgement judge() {
+        List<LimitVerdict> verdicts = new ArrayList<>();
+        for (FlatnessLimit limit : settings.limits()) {
+            verdicts.add(
+                    switch (limit.scope()) {
+                        case OVERALL -> overall(limit);
+                        case WINDOW -> window(limit);
+                        case BORE -> bores(limit);
+                    });
+        }
+        Verdict worst = Verdict.WITHIN;
+        for (LimitVerdict v : verdicts) {
+            worst = v.verdict() == Verdict.OUT || worst == Verdict.OUT
+                    ? Verdict.OUT
+                    : v.verdict() == Verdict.NOT_PROVEN ? Verdict.NOT_PROVEN : worst;
+        }
+        return new Judgement(flatness, List.copyOf(verdicts), verdicts.isEmpty() ? Verdict.NOT_PROVEN : worst);
+    }
+
+    private LimitVerdict overall(FlatnessLimit limit) {
+        double zone = flatness.minimumZone().zone();
+        return proven(limit, OptionalDouble.of(zone), zone, true, "", zoneWorking(limit));
+    }
+
+    private LimitVerdict window(FlatnessLimit limit) {
+        double side = limit.window().orElseThrow().mm();
+        double slack = FlatnessSettings.VERDICT_SLACK_MM;
+        Optional<WindowFlatness.Worst> worst = WindowFlatness.worst(points, side, slack);
+        double whole = flatness.minimumZone().zone();
+        boolean wholeFaceWithin = whole + settings.uncertainty() <= limit.most().mm() + slack;
+        boolean filled = wholeFaceWithin
+                || WindowFlatness.fewestInAny(points, settings.layout().box(), side) >= 4;
+        double zone = worst.map(WindowFlatness.Worst::zone).orElse(wholeFaceWithin ? whole : 0.0);
+        OptionalDouble value = worst.isPresent() || wholeFaceWithin ? OptionalDouble.of(zone) : OptionalDouble.empty();
+        Working.Builder working = Working.of("Flatness in any square of a stated side");
+        worst.ifPresentOrElse(
+                w -> working.line(
+                        "Worst square of side {}: lower left corner {} from the front and {} from the lower edge, "
+                                + w.points() + " places, minimum zone {}",
+                        side,
+                        w.x0(),
+                        w.y0(),
+                        w.zone()),
+                () -> working.line("No square of side {} holds four measured places", side));
+        if (wholeFaceWithin) {
+            working.line("The whole face has a zone of {}, so no square of it has more", whole);
+        }
+        working.line("Limit {}, from: " + limit.source().words(), limit.most().mm());
+        return proven(
+                limit,
+                value,
+                zone,
+                filled,
+                "Some squares of that size hold fewer than four places: measure closer together.",
+                working.done());
+    }
+
+    private LimitVerdict bores(FlatnessLimit limit) {
+        double worst = 0;
+        boolean filled = true;
+        boolean any = false;
+        Working.Builder working = Working.of("Flatness in the ring around each bore");
+        for (int i = 0; i < flatness.bores().size(); i++) {
+            BoreFlatness bore = flatness.bores().get(i);
+            int number = settings.layout().bores().get(i).number();
+            if (bore.zone().isPresent()) {
+                any = true;
+                worst = Math.max(worst, bore.zone().getAsDouble());
+                working.line(
+                        "Bore " + number + ": " + bore.points() + " places, minimum zone {}",
+                        bore.zone().getAsDouble());
+            } else {
+                filled = false;
+                working.line("Bore " + number + ": " + bore.points() + " places; four are needed");
+            }
+        }
+        working.line("Limit {}, from: " + limit.source().words(), limit.most().mm());
+        return proven(
+                limit,
+                any ? OptionalDouble.of(worst) : OptionalDouble.empty(),
+                worst,
+                filled,
+                "Not every bore has four places in its ring: measure closer around the bores.",
+                working.done());
+    }
+
+    private LimitVerdict proven(
+            FlatnessLimit limit, OptionalDouble value, double zone, boolean filled, String unfilled, Working working) {
+        FlatnessSettings s = flatnessSettings().withLimit(limit.most().mm());
+        Verdict verdict = Flatness.judge(zone, s, flatness.cover(), filled);
+        boolean covered = flatness.cover().distance() <= settings.cover() + s.slack();
+        String why = "";
+        Optional<Spot> next = Optional.empty();
+        if (verdict == Verdict.NOT_PROVEN) {
+            if (zone + settings.uncertainty() > limit.most().mm() + s.slack()) {
+                why = "Closer to the limit than the instrument can tell: read again with a finer one.";
+            } else if (!covered) {
+                why = uncovered();
+                next = Optional.of(flatness.cover().furthest());
+            } else {
+                why = unfilled;
+                next = Optional.of(flatness.cover().furthest());
+            }
+        }
+        return new LimitVerdict(limit, verdict, value, why, next, working);
+    }
+
+    private Working zoneWorking(FlatnessLimit limit) {
+        MinimumZone.Result zone = flatness.minimumZone();
+        Plane plane = zone.middle();
+        Working.Builder working = Working.of("Flatness: least zone between two parallel planes")
+                .line("Two parallel planes, as close as they can be with every measured place between them");
+        for (int k = 0; k < zone.support().length; k++) {
+            int i = zone.support()[k];
+            working.line(
+                    (zone.above()[k] ? "Upper plane touches " : "Lower plane touches ") + names.get(i) + ", read {}",
+                    points.z(i));
+        }
+        working.line(
+                        "The planes rise {} along the face and {} across it",
+                        plane.a() * settings.layout().box().width(),
+                        plane.b() * settings.layout().box().height())
+                .line("Distance between them, square to them: {}", zone.zone())
+                .line("About the least-squares plane it would be {}; that is never less", flatness.leastSquares())
+                .line("Limit {}, from: " + limit.source().words(), limit.most().mm())
+                .line("Instrument's uncertainty kept on both sides of the limit: {}", settings.uncertainty())
+                .line(
+                        "Land furthest from a measured place: {}; to be called within, at most {}",
+                        flatness.cover().distance(),
+                        settings.cover());
+        return working.done();
+    }
+
+    private String uncovered() {
+        String name = PlaceNames.name(settings.layout(), flatness.cover().furthest());
+        return "Land is left unmeasured near: " + Character.toLowerCase(name.charAt(0)) + name.substring(1) + ".";
+    }
+}

@@ -1,0 +1,106 @@
+package homalon.core.face;
+
+import homalon.core.geometry.Plane;
+import homalon.core.geometry.Points;
+import homalon.core.geometry.Range;
+import homalon.core.geometry.Raster;
+import homalon.core.numeric.ThinPlateSpline;
+import homalon.core.part.LandRaster;
+import java.util.Optional;
+
+/**
+ * A surface through the measured points of a face: a thin-plate spline, exact at the points, held to at most a tenth of
+ * their range beyond them, so that a map never shows a height that nobody came near to measuring.
+ */
+public final class FaceMap {
+    private static final double OVERSHOOT = 0.1;
+
+    private final LandRaster land;
+    private final Plane level;
+    private final Range range;
+    private final Raster heights;
+    private final ThinPlateSpline spline;
+
+    private FaceMap(LandRaster land, Plane level, Range range, ThinPlateSpline spline) {
+        this.land = land;
+        this.level = level;
+        this.range = range;
+        this.spline = spline;
+        this.heights = land.grid();
+        for (int j = 0; j < heights.rows(); j++) {
+            for (int i = 0; i < heights.columns(); i++) {
+                heights.set(i, j, above(heights.x(i), heights.y(j)));
+            }
+        }
+    }
+
+    /**
+     * @param level heights are drawn above this plane
+     * @return empty with fewer than four points or with all on one line: there is nothing honest to draw
+     */
+    public static Optional<FaceMap> of(Points points, Plane level, LandRaster land) {
+        if (points.size() < 4 || points.onOneLine()) {
+            return Optional.empty();
+        }
+        double[] z = new double[points.size()];
+        for (int i = 0; i < z.length; i++) {
+            z[i] = points.above(level, i);
+        }
+        Points flat = Points.of(points.xs(), points.ys(), z);
+        return Optional.of(new FaceMap(land, level, flat.range(Plane.LEVEL), ThinPlateSpline.through(flat)));
+    }
+
+    public LandRaster land() {
+        return land;
+    }
+
+    /** The plane that heights are drawn above. */
+    public Plane level() {
+        return level;
+    }
+
+    /** Lowest and highest measured point above the level plane, mm. */
+    public Range range() {
+        return range;
+    }
+
+    /** Heights above the level plane over the grid of the land raster, openings included. */
+    public Raster heights() {
+        return heights;
+    }
+
+    /** Height of the surface above the level plane at a place, mm. */
+    public double above(double x, double y) {
+        double most = OVERSHOOT * range.extent();
+        return Math.max(range.least() - most, Math.min(range.most() + most, spline.at(x, y)));
+    }
+
+    /** The same heights above another plane. */
+    public Raster heightsAbove(Plane plane) {
+        Raster above = land.grid();
+        for (int j = 0; j < above.rows(); j++) {
+            for (int i = 0; i < above.columns(); i++) {
+                double x = above.x(i);
+                double y = above.y(j);
+                above.set(i, j, heights.get(i, j) + level.at(x, y) - plane.at(x, y));
+            }
+        }
+        return above;
+    }
+
+    /**
+     * Share of the land at or above a height over a plane: what a cutter has touched when it has come down to it.
+     *
+     * @param above heights over that plane, as made by {@link #heightsAbove}
+     * @return 0 to 1
+     */
+    public double share(Raster above, double height) {
+        int touched = 0;
+        for (int j = 0; j < above.rows(); j++) {
+            for (int i = 0; i < above.columns(); i++) {
+                touched += land.isLand(above, i, j) && above.get(i, j) >= height ? 1 : 0;
+            }
+        }
+        return (double) touched / land.landNodes();
+    }
+}

@@ -1,0 +1,111 @@
+package homalon.core.face;
+
+import homalon.core.geometry.Plane;
+import homalon.core.geometry.Points;
+import homalon.core.input.Problems;
+import homalon.core.numeric.LeastSquaresPlane;
+import homalon.core.verdict.Verdict;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+
+/** Everything that points of a face say about its flatness, in one sum. */
+public final class Flatness {
+    private static final int FEWEST = 4;
+    /** Beyond this a coordinate is no length on a casting, and squares of it leave the range of a double. */
+    private static final double FURTHEST_MM = 1e100;
+
+    private Flatness() {}
+
+    /**
+     * @throws homalon.core.input.BadInputException with fewer than four points, places on one line, or one place with two
+     *     heights
+     */
+    public static FlatnessResult of(Points points, FlatnessSettings settings) {
+        check(points);
+        Plane plane = LeastSquaresPlane.fit(points);
+        MinimumZone.Result zone = MinimumZone.of(points);
+        double leastSquares = Math.max(zone.zone(), points.range(plane).extent() * plane.cosTilt());
+        BowAndTwist bend = BowAndTwist.of(points, settings.box());
+        Cover cover = Cover.of(points, settings.land());
+        Optional<WindowFlatness.Worst> worst = settings.window().isPresent()
+                ? WindowFlatness.worst(points, settings.window().getAsDouble(), settings.slack())
+                : Optional.empty();
+        boolean windowsFilled = settings.window().isEmpty() || worst.isPresent();
+        Optional<Verdict> verdict = settings.limit().isPresent()
+                ? Optional.of(judge(zone.zone(), settings, cover, windowsFilled))
+                : Optional.empty();
+        boolean flat =
+                settings.limit().isPresent() && zone.zone() <= settings.limit().getAsDouble() + settings.slack();
+        return new FlatnessResult(
+                leastSquares,
+                plane,
+                zone,
+                bend,
+                flat ? Shape.FLAT : bend.shape(),
+                verdict,
+                worst,
+                settings.bores().stream()
+                        .map(b -> BoreFlatness.of(points, b.centre(), b.diameter(), settings.band(), settings.slack()))
+                        .toList(),
+                cover);
+    }
+
+    /**
+     * Out is proven by a zone over the limit; within needs cover, since points are a lower bound of the face. Neither is
+     * proven within the instrument's uncertainty of the limit.
+     */
+    static Verdict judge(double zone, FlatnessSettings settings, Cover cover, boolean windowsFilled) {
+        double limit = settings.limit().getAsDouble() + settings.slack();
+        if (zone - settings.uncertainty() > limit) {
+            return Verdict.OUT;
+        }
+        boolean covered = cover.distance() <= settings.cover() + settings.slack() && windowsFilled;
+        return covered && zone + settings.uncertainty() <= limit ? Verdict.WITHIN : Verdict.NOT_PROVEN;
+    }
+
+    /** Refuses what no plane can be judged from, in sentences that say what to give instead. */
+    public static void check(Points points) {
+        Problems problems = new Problems();
+        boolean enough = problems.require(
+                points.size() >= FEWEST,
+                "points",
+                "Flatness needs at least four points; there " + (points.size() == 1 ? "is 1" : "are " + points.size())
+                        + ": measure more places.");
+        for (int i = 0; i < points.size() && problems.none(); i++) {
+            boolean near = Math.abs(points.x(i)) < FURTHEST_MM
+                    && Math.abs(points.y(i)) < FURTHEST_MM
+                    && Math.abs(points.z(i)) < FURTHEST_MM;
+            problems.require(
+                    near,
+                    "points[" + i + "]",
+                    "points[" + i
+                            + "] is too far away to be on a casting: give millimetres, such as [36.6, 39.7, 0.038].");
+        }
+        if (enough && problems.none()) {
+            checkPlaces(points, problems);
+        }
+        problems.throwIfAny();
+    }
+
+    private static void checkPlaces(Points points, Problems problems) {
+        record Place(double x, double y) {}
+        Map<Place, Integer> seen = new HashMap<>(points.size() * 2);
+        for (int i = 0; i < points.size(); i++) {
+            Integer first = seen.putIfAbsent(new Place(points.x(i) + 0.0, points.y(i) + 0.0), i);
+            boolean twice = first != null && points.z(first) != points.z(i);
+            if (twice) {
+                problems.require(
+                        false,
+                        "points[" + i + "]",
+                        "points[" + i + "] is the same place as points[" + first
+                                + "] with another height: give one height for each place.");
+                return;
+            }
+        }
+        problems.require(
+                !points.onOneLine(),
+                "points",
+                "All points lie on one line, which says nothing of a plane: measure a place to the side of it.");
+    }
+}

@@ -1,0 +1,8 @@
+package homalon.core.geometry;
+
+/** A place on the face, in millimetres: x along the length from the front end, y across. */
+public record Spot(double x, double y) {
+    public double distance(Spot other) {
+        return Math.hypot(x - other.x, y - other.y);
+    }
+}

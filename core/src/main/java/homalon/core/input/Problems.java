@@ -1,0 +1,28 @@
+package homalon.core.input;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** Collects what is wrong with an input, so that all of it can be said at once. */
+public final class Problems {
+    private final List<BadInputException.Problem> found = new ArrayList<>();
+
+    /** Adds the sentence when the condition does not hold; true when it does hold. */
+    public boolean require(boolean condition, String field, String sentence) {
+        if (!condition) {
+            found.add(new BadInputException.Problem(field, sentence));
+        }
+        return condition;
+    }
+
+    public boolean none() {
+        return found.isEmpty();
+    }
+
+    /** @throws BadInputException with everything collected, when there is anything. */
+    public void throwIfAny() {
+        if (!found.isEmpty()) {
+            throw new BadInputException(found);
+        }
+    }
+}

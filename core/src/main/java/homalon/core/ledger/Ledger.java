@@ -1,0 +1,131 @@
+package homalon.core.ledger;
+
+import homalon.core.input.BadInputException;
+import homalon.core.quantity.Length;
+import homalon.core.rulebook.RuleBook;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+
+/** All lines of one face of one part, in the order written. Immutable; totals by replay. */
+public final class Ledger {
+    /** How sure the figure from before our time is. */
+    public enum Opening {
+        KNOWN,
+        ESTIMATED,
+        UNKNOWN,
+        /** Nothing was entered yet; told apart from unknown, which is an answer. */
+        NOT_ASKED
+    }
+
+    /**
+     * @param thisJob passes of one visit that stand
+     * @param before the opening figure, zero when unknown
+     * @param life opening figure and all passes that stand; a least figure unless the opening is known
+     * @param opening how sure the opening figure is
+     */
+    public record Totals(Length thisJob, Length before, Length life, Opening opening) {}
+
+    private final List<Entry> entries;
+    private final Set<UUID> reversed;
+
+    public Ledger(List<Entry> entries) {
+        this.entries = List.copyOf(entries);
+        this.reversed = new HashSet<>();
+        entries.forEach(e -> e.reverses().ifPresent(reversed::add));
+    }
+
+    public List<Entry> entries() {
+        return entries;
+    }
+
+    /** True for a line that was neither reversed nor is a reversal itself. */
+    public boolean stands(Entry entry) {
+        return entry.kind() != Entry.Kind.REVERSAL && !reversed.contains(entry.id());
+    }
+
+    public Totals totals(UUID job) {
+        Length thisJob = Length.ZERO;
+        Length before = Length.ZERO;
+        Length passes = Length.ZERO;
+        Opening opening = Opening.NOT_ASKED;
+        for (Entry entry : entries) {
+            if (!stands(entry)) {
+                continue;
+            }
+            if (entry.kind() == Entry.Kind.PASS) {
+                passes = passes.plus(entry.depth());
+                thisJob = entry.job().equals(job) ? thisJob.plus(entry.depth()) : thisJob;
+            } else {
+                before = entry.depth();
+                opening = switch (entry.kind()) {
+                    case OPENING_KNOWN -> Opening.KNOWN;
+                    case OPENING_ESTIMATED -> Opening.ESTIMATED;
+                    default -> Opening.UNKNOWN;
+                };
+            }
+        }
+        return new Totals(thisJob, before, before.plus(passes), opening);
+    }
+
+    /** The passes of one visit that stand, in order. */
+    public List<Entry> standingPasses(UUID job) {
+        List<Entry> standing = new ArrayList<>();
+        for (Entry entry : entries) {
+            if (entry.kind() == Entry.Kind.PASS && entry.job().equals(job) && stands(entry)) {
+                standing.add(entry);
+            }
+        }
+        return standing;
+    }
+
+    /** @throws BadInputException when a pass of that depth cannot be meant */
+    public static void checkPass(Length depth) {
+        if (depth.signum() < 0) {
+            throw new BadInputException(
+                    "depth", "A pass takes metal off: key its depth without a minus. To take back a line, reverse it.");
+        }
+        if (depth.signum() == 0) {
+            throw new BadInputException(
+                    "depth", "A pass of nothing is no pass: key what the dial says, such as 0.03 mm.");
+        }
+        if (depth.compareTo(RuleBook.DEEPEST_PASS) > 0) {
+            throw new BadInputException(
+                    "depth",
+                    "No pass is that deep: key at most 2 mm (78.7 thou); check the decimal point and the unit.");
+        }
+    }
+
+    /** @throws BadInputException when the opening figure cannot be meant, or another one stands */
+    public void checkOpening(Entry.Kind kind, Length depth) {
+        if (depth.signum() < 0 || depth.mm() > 20) {
+            throw new BadInputException("depth", "Removed before: key from 0 to 20 mm, or say that nobody knows.");
+        }
+        if (kind == Entry.Kind.OPENING_UNKNOWN && depth.signum() != 0) {
+            throw new BadInputException("depth", "Nobody knows, or a figure: not both.");
+        }
+        if (entries.stream().anyMatch(e -> e.kind().isOpening() && stands(e))) {
+            throw new BadInputException(
+                    "depth", "An opening figure stands already: reverse that line first, then enter the new one.");
+        }
+    }
+
+    /**
+     * The line that may be reversed.
+     *
+     * @throws BadInputException when there is no such line, or it was taken back before
+     */
+    public Entry reversible(UUID id) {
+        Optional<Entry> found = entries.stream().filter(e -> e.id().equals(id)).findFirst();
+        Entry entry = found.orElseThrow(() ->
+                new BadInputException("reverses", "There is no such line in this ledger: choose one that is listed."));
+        if (!stands(entry)) {
+            throw new BadInputException(
+                    "reverses", "That line was taken back already: write the pass again if it was cut after all.");
+        }
+        return entry;
+    }
+}

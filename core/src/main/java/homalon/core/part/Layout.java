@@ -1,0 +1,251 @@
+package homalon.core.part;
+
+import homalon.core.geometry.Box;
+import homalon.core.geometry.Spot;
+import java.util.ArrayList;
+import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
+
+/**
+ * A face to scale: outline, bores, openings, bolt and water holes, in millimetres. Made from {@link LayoutNumbers};
+ * immutable. The <em>land</em> is the outline less every opening and hole: what is measured, mapped and sealed.
+ */
+public final class Layout {
+    /** A round hole. */
+    public record Hole(Spot centre, double diameter) {}
+
+    /** A bore with the number painted on it. */
+    public record Bore(int number, Spot centre, double diameter) {}
+
+    private static final GeometryFactory SHAPES = new GeometryFactory();
+    private static final int ARC = 48;
+
+    private final LayoutNumbers numbers;
+    private final Box box;
+    private final double cornerRadius;
+    private final List<Bore> bores;
+    private final List<Hole> boltHoles;
+    private final List<Hole> waterHoles;
+    private final List<Hole> valves;
+    private final Geometry land;
+
+    private Layout(LayoutNumbers numbers) {
+        this.numbers = numbers;
+        this.box = new Box(0, 0, numbers.length().mm(), numbers.width().mm());
+        this.cornerRadius = Math.min(box.height() * 0.08, 14);
+        this.bores = placeBores();
+        this.boltHoles = placeBolts();
+        this.waterHoles = placeWater();
+        this.valves = placeValves();
+        this.land = makeLand();
+    }
+
+    public static Layout of(LayoutNumbers numbers) {
+        return new Layout(numbers);
+    }
+
+    public LayoutNumbers numbers() {
+        return numbers;
+    }
+
+    public Box box() {
+        return box;
+    }
+
+    public double cornerRadius() {
+        return cornerRadius;
+    }
+
+    public List<Bore> bores() {
+        return bores;
+    }
+
+    public List<Hole> boltHoles() {
+        return boltHoles;
+    }
+
+    public List<Hole> waterHoles() {
+        return waterHoles;
+    }
+
+    /** Valve heads lying in the face or seen in the chamber: drawn for recognition only. */
+    public List<Hole> valves() {
+        return valves;
+    }
+
+    /** Outline less bores, bolt and water holes. */
+    public Geometry land() {
+        return land;
+    }
+
+    /** The opening at one bore as a closed polygon; empty when only valves lie in the face. */
+    public List<Polygon> openings(Bore bore) {
+        return switch (numbers.chambers()) {
+            case ROUND -> List.of(circle(bore.centre(), bore.diameter() / 2));
+            case CUT_OFF -> List.of(cutOff(bore));
+            case VALVES_ONLY ->
+                valves.stream()
+                        .filter(v -> v.centre().distance(bore.centre()) < bore.diameter() / 2)
+                        .map(v -> circle(v.centre(), v.diameter() / 2))
+                        .toList();
+        };
+    }
+
+    private List<Bore> placeBores() {
+        double pitch = numbers.cylinders() > 1 ? numbers.spacing().mm() : 0;
+        double first = (box.width() - (numbers.cylinders() - 1) * pitch) / 2;
+        List<Bore> placed = new ArrayList<>();
+        for (int i = 0; i < numbers.cylinders(); i++) {
+            placed.add(new Bore(
+                    numbers.firstNumber() + i * numbers.numberStep(),
+                    new Spot(first + i * pitch, box.height() / 2),
+                    numbers.bore().mm()));
+        }
+        return List.copyOf(placed);
+    }
+
+    private List<Hole> placeBolts() {
+        if (numbers.boltRows() == BoltRows.NONE) {
+            return List.of();
+        }
+        double d = numbers.boltHole().mm();
+        double inset = d / 2 + Math.max(5, d * 0.5);
+        List<Hole> holes = new ArrayList<>();
+        for (double y : new double[] {inset, box.height() - inset}) {
+            for (double x : columns(inset)) {
+                addIfClear(holes, new Hole(new Spot(x, y), d));
+            }
+        }
+        if (numbers.boltRows() == BoltRows.FOUR) {
+            double off = numbers.bore().mm() / 2 + d / 2 + 5;
+            for (Bore bore : bores) {
+                addIfClear(
+                        holes,
+                        new Hole(new Spot(bore.centre().x(), bore.centre().y() - off), d));
+                addIfClear(
+                        holes,
+                        new Hole(new Spot(bore.centre().x(), bore.centre().y() + off), d));
+            }
+        }
+        return List.copyOf(holes);
+    }
+
+    /** The ends and the middles between neighbouring bores. */
+    private List<Double> columns(double inset) {
+        List<Double> xs = new ArrayList<>();
+        xs.add(inset);
+        for (int i = 0; i + 1 < bores.size(); i++) {
+            xs.add((bores.get(i).centre().x() + bores.get(i + 1).centre().x()) / 2);
+        }
+        xs.add(box.width() - inset);
+        return xs;
+    }
+
+    private List<Hole> placeWater() {
+        if (numbers.waterHoles() == 0) {
+            return List.of();
+        }
+        double r = numbers.bore().mm() / 2;
+        double d = Math.max(4, r * 0.16);
+        double[] angles = numbers.waterHoles() == 2 ? new double[] {90, 270} : new double[] {62, 118, 242, 298};
+        List<Hole> holes = new ArrayList<>(boltHoles);
+        int bolts = holes.size();
+        for (Bore bore : bores) {
+            for (double angle : angles) {
+                double rad = Math.toRadians(angle);
+                double reach = r + d / 2 + Math.max(4, r * 0.11);
+                addIfClear(
+                        holes,
+                        new Hole(
+                                new Spot(
+                                        bore.centre().x() + reach * Math.cos(rad),
+                                        bore.centre().y() + reach * Math.sin(rad)),
+                                d));
+            }
+        }
+        return List.copyOf(holes.subList(bolts, holes.size()));
+    }
+
+    /** Adds a hole unless it would break into a bore, another hole or the edge. */
+    private void addIfClear(List<Hole> holes, Hole hole) {
+        double r = hole.diameter() / 2;
+        boolean inside = hole.centre().x() - r >= 2
+                && hole.centre().x() + r <= box.width() - 2
+                && hole.centre().y() - r >= 2
+                && hole.centre().y() + r <= box.height() - 2;
+        boolean clearOfBores =
+                bores.stream().allMatch(b -> b.centre().distance(hole.centre()) >= b.diameter() / 2 + r + 1.5);
+        boolean clearOfHoles =
+                holes.stream().allMatch(h -> h.centre().distance(hole.centre()) >= h.diameter() / 2 + r + 1.5);
+        if (inside && clearOfBores && clearOfHoles) {
+            holes.add(hole);
+        }
+    }
+
+    private List<Hole> placeValves() {
+        if (numbers.chambers() == ChamberShape.ROUND) {
+            return List.of();
+        }
+        List<Hole> placed = new ArrayList<>();
+        double r = numbers.bore().mm() / 2;
+        for (Bore bore : bores) {
+            placed.add(
+                    new Hole(new Spot(bore.centre().x() - r * 0.4, bore.centre().y()), r * 0.74));
+            placed.add(new Hole(
+                    new Spot(bore.centre().x() + r * 0.44, bore.centre().y()), r * 0.64));
+        }
+        return List.copyOf(placed);
+    }
+
+    private Polygon cutOff(Bore bore) {
+        double r = bore.diameter() / 2;
+        double flat = r * 0.62;
+        double half = Math.asin(flat / r);
+        int towards = numbers.intakeAtTop() ? 1 : -1;
+        List<Coordinate> ring = new ArrayList<>();
+        for (int i = 0; i <= ARC; i++) {
+            double angle = half - (Math.PI + 2 * half) * i / ARC;
+            ring.add(new Coordinate(
+                    bore.centre().x() + r * Math.cos(angle), bore.centre().y() + towards * r * Math.sin(angle)));
+        }
+        ring.add(ring.get(0).copy());
+        return SHAPES.createPolygon(ring.toArray(Coordinate[]::new));
+    }
+
+    private static Polygon circle(Spot centre, double r) {
+        Coordinate[] ring = new Coordinate[ARC + 1];
+        for (int i = 0; i < ARC; i++) {
+            double angle = 2 * Math.PI * i / ARC;
+            ring[i] = new Coordinate(centre.x() + r * Math.cos(angle), centre.y() + r * Math.sin(angle));
+        }
+        ring[ARC] = ring[0].copy();
+        return SHAPES.createPolygon(ring);
+    }
+
+    private Geometry makeLand() {
+        double r = cornerRadius;
+        Geometry metal = SHAPES.createPolygon(new Coordinate[] {
+                    new Coordinate(r, r),
+                    new Coordinate(box.width() - r, r),
+                    new Coordinate(box.width() - r, box.height() - r),
+                    new Coordinate(r, box.height() - r),
+                    new Coordinate(r, r)
+                })
+                .buffer(r, 12);
+        for (Bore bore : bores) {
+            for (Polygon opening : openings(bore)) {
+                metal = metal.difference(opening);
+            }
+        }
+        for (Hole hole : boltHoles) {
+            metal = metal.difference(circle(hole.centre(), hole.diameter() / 2));
+        }
+        for (Hole hole : waterHoles) {
+            metal = metal.difference(circle(hole.centre(), hole.diameter() / 2));
+        }
+        return metal;
+    }
+}

@@ -1,0 +1,109 @@
+package homalon.core.part;
+
+import homalon.core.input.Problems;
+import homalon.core.quantity.Length;
+
+/**
+ * The few numbers that a face is drawn from. All lengths positive; checked together, so that a person hears all that is
+ * wrong at once.
+ *
+ * @param cylinders bores of this face, 1 to 8
+ * @param firstNumber number of the bore nearest the front
+ * @param numberStep what is added for the next bore: 1 in line, often 2 on one bank of a V
+ * @param bore bore diameter, 20 to 500 mm
+ * @param spacing from bore centre to bore centre (with one bore: not used)
+ * @param length of the face along the bores
+ * @param width of the face across
+ * @param boltRows how the head bolts run
+ * @param boltHole diameter of a bolt hole
+ * @param waterHoles water holes around each bore: 0, 2 or 4
+ * @param chambers how the opening at each bore is drawn
+ * @param intakeAtTop true when the intake side is the upper edge of the drawing (front at the left)
+ */
+public record LayoutNumbers(
+        int cylinders,
+        int firstNumber,
+        int numberStep,
+        Length bore,
+        Length spacing,
+        Length length,
+        Length width,
+        BoltRows boltRows,
+        Length boltHole,
+        int waterHoles,
+        ChamberShape chambers,
+        boolean intakeAtTop) {
+
+    private static final double LEAST_BRIDGE = 2;
+
+    /** @throws homalon.core.input.BadInputException naming every number that cannot be drawn */
+    public LayoutNumbers {
+        Problems problems = new Problems();
+        problems.require(cylinders >= 1 && cylinders <= 8, "cylinders", "Cylinders: key 1 to 8 for one face.");
+        problems.require(firstNumber >= 1 && firstNumber <= 16, "firstNumber", "First cylinder's number: key 1 to 16.");
+        problems.require(numberStep == 1 || numberStep == 2, "numberStep", "Numbering: 1 in line, 2 for every second.");
+        problems.require(
+                waterHoles == 0 || waterHoles == 2 || waterHoles == 4, "waterHoles", "Water holes: 0, 2 or 4 a bore.");
+        boolean boreFits = between(problems, "bore", "Bore", bore, 20, 500);
+        boolean lengthFits = between(problems, "length", "Length of the face", length, 40, 3000);
+        boolean widthFits = between(problems, "width", "Width of the face", width, 30, 1000);
+        if (boltRows != BoltRows.NONE) {
+            between(problems, "boltHole", "Bolt hole", boltHole, 3, 60);
+        }
+        if (boreFits && cylinders > 1 && between(problems, "spacing", "Bore spacing", spacing, 20, 1000)) {
+            problems.require(
+                    spacing.mm() >= bore.mm() + LEAST_BRIDGE,
+                    "spacing",
+                    "Bore spacing must be more than the bore: key centre to centre, at least bore + 2 mm.");
+            if (lengthFits) {
+                problems.require(
+                        length.mm() > (cylinders - 1) * spacing.mm() + bore.mm(),
+                        "length",
+                        "The bores do not fit on that length: key at least (cylinders - 1) x spacing + bore.");
+            }
+        }
+        if (boreFits && widthFits) {
+            problems.require(
+                    width.mm() > bore.mm(), "width", "The bore is wider than the face: key the face's full width.");
+        }
+        if (boreFits && lengthFits && cylinders == 1) {
+            problems.require(
+                    length.mm() > bore.mm(), "length", "The bore is longer than the face: key the face's full length.");
+        }
+        problems.throwIfAny();
+    }
+
+    private static boolean between(Problems problems, String field, String name, Length value, int least, int most) {
+        return problems.require(
+                value != null && value.mm() >= least && value.mm() <= most,
+                field,
+                name + ": key a size from " + least + " to " + most + " mm.");
+    }
+
+    /**
+     * Sizes proposed from bore and spacing alone, to be overwritten by what is measured.
+     *
+     * @param kind heads are drawn with a flat on the intake side, decks with full bores
+     */
+    public static LayoutNumbers proposed(PartKind kind, int cylinders, Length bore, Length spacing) {
+        double d = bore.mm();
+        double pitch = cylinders > 1 ? spacing.mm() : d;
+        return new LayoutNumbers(
+                cylinders,
+                1,
+                1,
+                bore,
+                cylinders > 1 ? spacing : bore,
+                wholeMm((cylinders - 1) * pitch + d * 1.42),
+                wholeMm(d * 1.75),
+                BoltRows.TWO,
+                wholeMm(Math.max(7, d * 0.14)),
+                4,
+                kind == PartKind.DECK ? ChamberShape.ROUND : ChamberShape.CUT_OFF,
+                false);
+    }
+
+    private static Length wholeMm(double mm) {
+        return Length.ofMm(Long.toString(Math.round(mm)));
+    }
+}

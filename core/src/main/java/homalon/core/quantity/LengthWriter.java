@@ -1,0 +1,85 @@
+package homalon.core.quantity;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+
+/**
+ * Writes lengths in a bench's unit. Rounds for the eye only (halves away from zero); the length itself is untouched. A
+ * value that rounds to nothing is written without a sign.
+ */
+public record LengthWriter(BenchUnit unit) {
+
+    /** Number without unit, at the unit's usual decimals: {@code 0.084}, {@code 3.31}. */
+    public String number(Length length) {
+        return scaled(length).toPlainString().replace('-', '\u2212');
+    }
+
+    /** The same for a computed length in millimetres. */
+    public String number(double mm) {
+        return plain(mm, unit.decimals());
+    }
+
+    /** With a sign in front of what is not zero: {@code +0.020}, {@code −0.013}. */
+    public String signed(Length length) {
+        return withSign(scaled(length));
+    }
+
+    /** The same for a computed length in millimetres. */
+    public String signed(double mm) {
+        return withSign(rounded(mm, unit.decimals()));
+    }
+
+    /** Number and unit: {@code 0.084 mm}. */
+    public String full(Length length) {
+        return number(length) + " " + unit.label();
+    }
+
+    /** The same for a computed length in millimetres. */
+    public String full(double mm) {
+        return number(mm) + " " + unit.label();
+    }
+
+    /** A size of the casting, with no more decimals than it needs: {@code 420 mm}, {@code 3.425 in}. */
+    public String size(Length length) {
+        if (unit == BenchUnit.MM) {
+            return trimmed(BigDecimal.valueOf(length.nanometres(), 6).setScale(3, RoundingMode.HALF_UP)) + " mm";
+        }
+        BigDecimal inches = BigDecimal.valueOf(length.nanometres())
+                .divide(BigDecimal.valueOf(25_400_000L), 4, RoundingMode.HALF_UP);
+        return trimmed(inches) + " in";
+    }
+
+    /** Every digit that the length has in this unit, for a field that is to be edited or a record that must be exact. */
+    public String exact(Length length) {
+        BigDecimal value = BigDecimal.valueOf(length.nanometres())
+                .divide(BigDecimal.valueOf(unit.nanometres()), 12, RoundingMode.HALF_UP);
+        return trimmed(value);
+    }
+
+    private BigDecimal scaled(Length length) {
+        return BigDecimal.valueOf(length.nanometres())
+                .divide(BigDecimal.valueOf(unit.nanometres()), unit.decimals(), RoundingMode.HALF_UP);
+    }
+
+    private BigDecimal rounded(double mm, int decimals) {
+        return BigDecimal.valueOf(mm)
+                .multiply(BigDecimal.valueOf(BenchUnit.MM.nanometres()))
+                .divide(BigDecimal.valueOf(unit.nanometres()), decimals, RoundingMode.HALF_UP);
+    }
+
+    private String plain(double mm, int decimals) {
+        return rounded(mm, decimals).toPlainString().replace('-', '\u2212');
+    }
+
+    private static String withSign(BigDecimal value) {
+        if (value.signum() == 0) {
+            return value.toPlainString();
+        }
+        return (value.signum() > 0 ? "+" : "\u2212") + value.abs().toPlainString();
+    }
+
+    private static String trimmed(BigDecimal value) {
+        BigDecimal stripped = value.stripTrailingZeros();
+        return (stripped.scale() < 0 ? stripped.setScale(0) : stripped).toPlainString();
+    }
+}

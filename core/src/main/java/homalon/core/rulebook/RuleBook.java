@@ -1,0 +1,63 @@
+package homalon.core.rulebook;
+
+import homalon.core.quantity.Length;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * The rules that stand until something stronger is entered. Every figure here is a general engineering value and is shown
+ * as a default.
+ */
+public final class RuleBook {
+    /** Overall flatness of a face of some four cylinders. */
+    public static final Length DEFAULT_OVERALL = Length.ofMm("0.05");
+    /** Flatness in any square of 100 mm. */
+    public static final Length DEFAULT_IN_WINDOW = Length.ofMm("0.02");
+
+    public static final Length DEFAULT_WINDOW = Length.ofMm("100");
+    /** No place of the land may be further than this from a measured one for a face to be called within. */
+    public static final Length DEFAULT_COVER = Length.ofMm("75");
+    /** Width of the ring around a bore where the fire ring seals. */
+    public static final Length DEFAULT_FIRE_RING_BAND = Length.ofMm("12");
+    /** What a good lever indicator and a steady hand leave open. */
+    public static final Length DEFAULT_UNCERTAINTY = Length.ofMm("0.002");
+    /** Thinnest shim step of a usual stock at a mm bench. */
+    public static final Length DEFAULT_SHIM_STEP = Length.ofMm("0.01");
+
+    public static final Length DEFAULT_SKIM = Length.ofMm("0.01");
+    public static final Length DEFAULT_PASS = Length.ofMm("0.05");
+    public static final Length DEFAULT_FINISH = Length.ofMm("0.02");
+    /** Deeper than any pass on a face; a keyed depth beyond it is a slip of the decimal point. */
+    public static final Length DEEPEST_PASS = Length.ofMm("2");
+
+    private RuleBook() {}
+
+    /** The defaults for a face. */
+    public static List<FlatnessLimit> defaultLimits() {
+        return List.of(
+                FlatnessLimit.overall(DEFAULT_OVERALL, Source.DEFAULT),
+                FlatnessLimit.inAny(DEFAULT_WINDOW, DEFAULT_IN_WINDOW, Source.DEFAULT));
+    }
+
+    /**
+     * The limits in force: for each question the one from the strongest source (of two from the same source, the tighter
+     * one), defaults where nothing was entered.
+     */
+    public static List<FlatnessLimit> inForce(List<FlatnessLimit> entered) {
+        List<FlatnessLimit> all = new ArrayList<>(entered);
+        all.addAll(defaultLimits());
+        all.sort(Comparator.comparing(FlatnessLimit::source).thenComparing(FlatnessLimit::most));
+        List<FlatnessLimit> strongest = new ArrayList<>();
+        for (FlatnessLimit limit : all) {
+            boolean answered = strongest.stream().anyMatch(limit::sameQuestionAs);
+            boolean windowAnswered =
+                    limit.source() == Source.DEFAULT && strongest.stream().anyMatch(s -> s.scope() == limit.scope());
+            if (!answered && !windowAnswered) {
+                strongest.add(limit);
+            }
+        }
+        strongest.sort(Comparator.comparing(FlatnessLimit::scope));
+        return List.copyOf(strongest);
+    }
+}

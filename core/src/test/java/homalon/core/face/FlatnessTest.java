@@ -1,0 +1,311 @@
+package homalon.core.face;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import homalon.core.geometry.Box;
+import homalon.core.geometry.Contours;
+import homalon.core.geometry.Plane;
+import homalon.core.geometry.Points;
+import homalon.core.geometry.Spot;
+import homalon.core.input.BadInputException;
+import homalon.core.part.BoltRows;
+import homalon.core.part.LandRaster;
+import homalon.core.part.Layout;
+import homalon.core.part.LayoutNumbers;
+import homalon.core.part.PartKind;
+import homalon.core.quantity.Length;
+import homalon.core.rulebook.FlatnessLimit;
+import homalon.core.rulebook.RuleBook;
+import homalon.core.rulebook.Source;
+import homalon.core.sim.SeededFace;
+import homalon.core.verdict.Verdict;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class FlatnessTest {
+    private static final Layout FOUR =
+            Layout.of(LayoutNumbers.proposed(PartKind.HEAD, 4, Length.ofMm("87"), Length.ofMm("98")));
+
+    private static Points survey(SeededFace face, PlaceProposal.Density density) {
+        return face.read(
+                PlaceProposal.of(FOUR, density).stream()
+                        .map(PlaceProposal.Place::spot)
+                        .toList(),
+                0,
+                1);
+    }
+
+    private static SeededFace shaped(double longBow, double crossBow, double lift) {
+        return new SeededFace(FOUR.box(), 0.3, -0.1, longBow, crossBow, lift, List.of());
+    }
+
+    private static FaceJudge.Judgement judge(Points points, double uncertainty, FlatnessLimit... limits) {
+        List<String> names = new ArrayList<>();
+        for (int i = 0; i < points.size(); i++) {
+            names.add("place " + (i + 1));
+        }
+        return FaceJudge.judge(points, names, new FaceJudge.Settings(FOUR, List.of(limits), 75, uncertainty));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "0.08, 0, 0, HOLLOW_LENGTHWISE",
+        "-0.08, 0.01, 0, CROWNED_LENGTHWISE",
+        "0.01, 0.09, 0, HOLLOW_CROSSWISE",
+        "0, -0.09, 0.02, CROWNED_CROSSWISE",
+        "0.01, 0, 0.2, TWISTED",
+        "0.05, 0.05, 0.1, MIXED"
+    })
+    void theShapeThatWasPutInIsFoundAndNamed(double e, double f, double lift, Shape shape) {
+        Points points = survey(shaped(e, f, lift), PlaceProposal.Density.CLOSE);
+        FlatnessResult result = Flatness.of(points, FlatnessSettings.over(FOUR.box()));
+        assertEquals(e, result.bend().longBow().orElseThrow(), 1e-9);
+        assertEquals(f, result.bend().crossBow().orElseThrow(), 1e-9);
+        assertEquals(lift, result.bend().fourthCornerLift().orElseThrow(), 1e-9);
+        assertEquals(0, result.bend().local(), 1e-9);
+        assertEquals(shape, result.shape());
+    }
+
+    @Test
+    void aDipIsLocalAndSaidWhere() {
+        SeededFace dipped = new SeededFace(
+                FOUR.box(),
+                0,
+                0,
+                0,
+                0,
+                0,
+                List.of(new SeededFace.Dip(FOUR.boltHoles().get(2).centre(), 0.1, 25)));
+        Points points = survey(dipped, PlaceProposal.Density.CLOSE);
+        FlatnessResult result = Flatness.of(points, FlatnessSettings.over(FOUR.box()));
+        assertEquals(Shape.LOCAL, result.shape());
+        assertTrue(FaceWords.shape(result, points, FOUR).contains("intake edge, between 2 and 3"));
+    }
+
+    /** Four corners of a head hollow by 0.15 show nothing: that must never read as within. */
+    @Test
+    void cornersAloneProveNothingGood() {
+        Points corners = survey(shaped(0.15, 0, 0), PlaceProposal.Density.CORNERS);
+        FlatnessLimit limit = FlatnessLimit.overall(Length.ofMm("0.05"), Source.MAKER);
+        FaceJudge.Judgement judged = judge(corners, 0.002, limit);
+        assertTrue(judged.flatness().minimumZone().zone() < 0.005, "corners hardly see a hollow of 0.15");
+        assertEquals(Verdict.NOT_PROVEN, judged.worst());
+        Spot next = judged.limits().get(0).next().orElseThrow();
+        assertTrue(next.x() > 100 && next.x() < FOUR.box().x1() - 100, "measure near the middle next");
+    }
+
+    @Test
+    void theGuardBandOfTheInstrumentIsKeptOnBothSides() {
+        Points points = survey(shaped(0.05, 0, 0), PlaceProposal.Density.CLOSE);
+        double zone = MinimumZone.of(points).zone();
+        Length limit = Length.roundedFromMm(zone);
+        FlatnessLimit at = FlatnessLimit.overall(limit, Source.MAKER);
+        assertEquals(Verdict.WITHIN, judge(points, 0, at).worst());
+        assertEquals(Verdict.NOT_PROVEN, judge(points, 0.002, at).worst());
+        FlatnessLimit below = FlatnessLimit.overall(limit.minus(Length.ofMm("0.001")), Source.MAKER);
+        assertEquals(Verdict.OUT, judge(points, 0, below).worst());
+        assertEquals(Verdict.NOT_PROVEN, judge(points, 0.002, below).worst());
+    }
+
+    @Test
+    void aWindowLimitNeedsFourPlacesInEveryWindow() {
+        FlatnessLimit any = FlatnessLimit.inAny(Length.ofMm("100"), Length.ofMm("0.02"), Source.GASKET);
+        Points few = survey(shaped(0.03, 0, 0), PlaceProposal.Density.USUAL);
+        assertEquals(Verdict.NOT_PROVEN, judge(few, 0, any).worst());
+        Points steep = survey(shaped(0.6, 0, 0), PlaceProposal.Density.CLOSE);
+        assertEquals(Verdict.OUT, judge(steep, 0, any).worst());
+    }
+
+    @Test
+    void worstWindowIsTheWorstOfAllByHand() {
+        for (int seed = 1; seed <= 20; seed++) {
+            Random random = new Random(seed);
+            double[][] rows = random.doubles(14)
+                    .mapToObj(r -> new double[] {400 * r, 150 * random.nextDouble(), 0.1 * random.nextDouble()})
+                    .toArray(double[][]::new);
+            Points points = Points.of(rows);
+            double worst = 0;
+            for (double[] cornerX : rows) {
+                for (double[] cornerY : rows) {
+                    int[] inside = java.util.stream.IntStream.range(0, rows.length)
+                            .filter(i -> rows[i][0] >= cornerX[0]
+                                    && rows[i][0] <= cornerX[0] + 120
+                                    && rows[i][1] >= cornerY[1]
+                                    && rows[i][1] <= cornerY[1] + 120)
+                            .toArray();
+                    worst = inside.length < 4
+                            ? worst
+                            : Math.max(
+                                    worst, MinimumZone.of(points.pick(inside)).zone());
+                }
+            }
+            assertEquals(
+                    worst,
+                    WindowFlatness.worst(points, 120, 1e-9)
+                            .map(WindowFlatness.Worst::zone)
+                            .orElse(0.0),
+                    1e-12);
+        }
+    }
+
+    /** The furthest place found by exact cells is the furthest of a fine search over the land. */
+    @Test
+    void coverFindsTheFurthestLand() {
+        Points points = survey(shaped(0, 0, 0), PlaceProposal.Density.USUAL);
+        Cover cover = Cover.of(points, FOUR.land());
+        LandRaster fine = LandRaster.of(FOUR, 300);
+        var grid = fine.grid();
+        double furthest = 0;
+        for (int j = 0; j < grid.rows(); j++) {
+            for (int i = 0; i < grid.columns(); i++) {
+                if (fine.isLand(grid, i, j)) {
+                    double nearest = Double.MAX_VALUE;
+                    for (int k = 0; k < points.size(); k++) {
+                        nearest = Math.min(nearest, points.spot(k).distance(new Spot(grid.x(i), grid.y(j))));
+                    }
+                    furthest = Math.max(furthest, nearest);
+                }
+            }
+        }
+        assertTrue(cover.distance() >= furthest - 1e-9 && cover.distance() <= furthest + 2.5);
+    }
+
+    @Test
+    void badInputIsToldInSentences() {
+        record Bad(double[][] rows, String words) {}
+        List<Bad> all = List.of(
+                new Bad(new double[][] {{0, 0, 0}, {1, 0, 0}, {0, 1, 0}}, "at least four points; there are 3"),
+                new Bad(new double[][] {{0, 0, 0}, {1, 1, 3}, {2, 2, 0}, {3, 3, 1}}, "on one line"),
+                new Bad(
+                        new double[][] {{0, 0, 0}, {1, 0, 0}, {0, 1, 0}, {1, 0, 0.1}},
+                        "points[3] is the same place as points[1]"),
+                new Bad(
+                        new double[][] {{0, 0, 0}, {1, 0, 1e308}, {0, 1, -1e308}, {1, 1, 0}},
+                        "points[1] is too far away"));
+        for (Bad bad : all) {
+            BadInputException e = assertThrows(
+                    BadInputException.class,
+                    () -> Flatness.of(Points.of(bad.rows()), FlatnessSettings.over(new Box(0, 0, 1, 1))));
+            assertTrue(e.getMessage().contains(bad.words()), e.getMessage());
+        }
+        assertThrows(IllegalArgumentException.class, () -> Points.of(new double[][] {{0, Double.NaN, 0}}));
+    }
+
+    @ParameterizedTest
+    @EnumSource(PlaceProposal.Density.class)
+    void proposedPlacesStandOnMetal(PlaceProposal.Density density) {
+        for (int n = 1; n <= 8; n++) {
+            for (PartKind kind : PartKind.values()) {
+                Layout layout = Layout.of(LayoutNumbers.proposed(kind, n, Length.ofMm("80"), Length.ofMm("90")));
+                List<PlaceProposal.Place> places = PlaceProposal.of(layout, density);
+                assertTrue(places.size() >= 4 && places.size() <= 60, n + " cylinders: " + places.size());
+                assertTrue(places.stream().allMatch(p -> LandRaster.clear(layout, p.spot(), 2.4)));
+                assertEquals(
+                        places.size(),
+                        places.stream()
+                                .map(PlaceProposal.Place::spot)
+                                .distinct()
+                                .count());
+            }
+        }
+    }
+
+    /** The contour of a known surface lies where that surface has its level, and the map is exact at the points. */
+    @ParameterizedTest
+    @ValueSource(doubles = {0.01, 0.04})
+    void contoursLieWhereTheSurfaceHasTheirLevel(double level) {
+        SeededFace face = new SeededFace(FOUR.box(), 0, 0, 0.06, 0.01, 0.02, List.of());
+        Points points = survey(face, PlaceProposal.Density.CLOSE);
+        FaceMap map = FaceMap.of(points, Plane.LEVEL, LandRaster.of(FOUR, 120)).orElseThrow();
+        for (int i = 0; i < points.size(); i++) {
+            assertEquals(points.z(i), map.above(points.x(i), points.y(i)), 1e-9);
+        }
+        var grid = map.heights();
+        for (int j = 0; j < grid.rows(); j++) {
+            for (int i = 0; i < grid.columns(); i++) {
+                grid.set(i, j, face.at(grid.x(i), grid.y(j)));
+            }
+        }
+        int checked = 0;
+        for (double[] ring : Contours.atOrAbove(grid, level)) {
+            for (int k = 0; k < ring.length; k += 2) {
+                boolean onBorder = ring[k] <= grid.x(0)
+                        || ring[k] >= grid.x(grid.columns() - 1)
+                        || ring[k + 1] <= grid.y(0)
+                        || ring[k + 1] >= grid.y(grid.rows() - 1);
+                if (!onBorder) {
+                    assertEquals(level, face.at(ring[k], ring[k + 1]), 2e-5);
+                    checked++;
+                }
+            }
+        }
+        assertTrue(checked > 60);
+    }
+
+    @Test
+    void theMapNeverOvershootsByMoreThanATenth() {
+        Points spike = Points.of(
+                new double[][] {{10, 10, 0}, {400, 10, 0}, {10, 140, 0}, {400, 140, 0}, {200, 75, 0.1}, {206, 75, 0}});
+        FaceMap map = FaceMap.of(spike, Plane.LEVEL, LandRaster.of(FOUR, 120)).orElseThrow();
+        var grid = map.heights();
+        for (int j = 0; j < grid.rows(); j++) {
+            for (int i = 0; i < grid.columns(); i++) {
+                assertTrue(grid.get(i, j) >= -0.01 - 1e-12 && grid.get(i, j) <= 0.11 + 1e-12);
+            }
+        }
+        double all = map.share(grid, -0.02);
+        double half = map.share(grid, 0.03);
+        assertEquals(1, all);
+        assertTrue(half > 0 && half < all);
+    }
+
+    @Test
+    void theStrongestSourceGivesTheLimitAndDefaultsFillTheRest() {
+        FlatnessLimit shop = FlatnessLimit.overall(Length.ofMm("0.04"), Source.SHOP);
+        FlatnessLimit maker = FlatnessLimit.overall(Length.ofMm("0.08"), Source.MAKER);
+        FlatnessLimit window = FlatnessLimit.inAny(Length.ofMm("150"), Length.ofMm("0.03"), Source.GASKET);
+        List<FlatnessLimit> inForce = RuleBook.inForce(List.of(shop, maker, window));
+        assertEquals(List.of(maker, window), inForce);
+        assertEquals(RuleBook.defaultLimits(), RuleBook.inForce(List.of()));
+    }
+
+    @Test
+    void aLayoutThatCannotBeDrawnSaysAllThatIsWrong() {
+        Length bore = Length.ofMm("90");
+        BadInputException e = assertThrows(
+                BadInputException.class,
+                () -> new LayoutNumbers(
+                        9,
+                        1,
+                        1,
+                        bore,
+                        Length.ofMm("80"),
+                        Length.ofMm("100"),
+                        Length.ofMm("50"),
+                        BoltRows.TWO,
+                        Length.ofMm("11"),
+                        3,
+                        homalon.core.part.ChamberShape.ROUND,
+                        false));
+        List<String> fields =
+                e.problems().stream().map(BadInputException.Problem::field).toList();
+        assertEquals(List.of("cylinders", "waterHoles", "spacing", "length", "width"), fields);
+        assertEquals(
+                OptionalDouble.empty(),
+                BoreFlatness.of(Points.of(new double[][] {{0, 0, 0}}), new Spot(0, 0), 90, 12, 0)
+                        .zone());
+        assertEquals(
+                Optional.empty(),
+                FaceMap.of(Points.of(new double[][] {{0, 0, 0}}), Plane.LEVEL, LandRaster.of(FOUR, 30)));
+    }
+}
