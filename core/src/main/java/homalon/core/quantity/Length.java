@@ -46,6 +46,15 @@ public record Length(long nanometres) implements Comparable<Length> {
         return LengthReader.read(typed, unit);
     }
 
+    /**
+     * Reads a size of a casting, such as a bore: as {@link #parse}, but a bare number at a thou bench is inches.
+     *
+     * @throws NotALengthException with a sentence that says what to key instead
+     */
+    public static Length parseSize(String typed, BenchUnit unit) {
+        return LengthReader.read(typed, unit, true);
+    }
+
     /** As a double in millimetres, for the sums; exact for every length below nine kilometres. */
     public double mm() {
         return nanometres / 1e6;

@@ -34,6 +34,11 @@ final class LengthReader {
     private LengthReader() {}
 
     static Length read(String typed, BenchUnit unit) {
+        return read(typed, unit, false);
+    }
+
+    /** @param size true for a size of the casting: a bare number at a thou bench is then inches, as nominal sizes are */
+    static Length read(String typed, BenchUnit unit, boolean size) {
         String text = tidy(typed);
         if (text.isEmpty()) {
             throw new NotALengthException("Nothing keyed: key a number such as " + example(unit) + ".");
@@ -54,22 +59,22 @@ final class LengthReader {
             throw new NotALengthException(
                     "“" + shortened(typed) + "” is not a length: key digits such as " + example(unit) + ".");
         }
-        return ofDecimal(decimal, unit, typed);
+        return ofDecimal(decimal, unit, size, typed);
     }
 
-    private static Length ofDecimal(Matcher m, BenchUnit unit, String typed) {
+    private static Length ofDecimal(Matcher m, BenchUnit unit, boolean size, String typed) {
         String decimals = m.group(3) == null ? "" : m.group(3);
         String whole = m.group(2).isEmpty() ? "0" : m.group(2);
         BigDecimal number = new BigDecimal(decimals.isEmpty() ? whole : whole + "." + decimals);
-        return exact(number.multiply(scale(m.group(4), unit, decimals.length())), m.group(1), typed);
+        return exact(number.multiply(scale(m.group(4), unit, size || decimals.length() >= 3)), m.group(1), typed);
     }
 
-    private static BigDecimal scale(String suffix, BenchUnit unit, int decimals) {
+    private static BigDecimal scale(String suffix, BenchUnit unit, boolean bareIsInches) {
         if (suffix == null) {
             if (unit == BenchUnit.MM) {
                 return NM_PER_MM;
             }
-            return decimals >= 3 ? NM_PER_INCH : NM_PER_THOU;
+            return bareIsInches ? NM_PER_INCH : NM_PER_THOU;
         }
         return switch (suffix) {
             case "mm" -> NM_PER_MM;

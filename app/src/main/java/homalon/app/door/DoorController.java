@@ -1,0 +1,156 @@
+package homalon.app.door;
+
+import homalon.app.people.People;
+import homalon.app.people.Theme;
+import homalon.app.security.PinSignIn;
+import homalon.app.security.Signed;
+import homalon.app.web.Shell;
+import homalon.app.web.Shop;
+import homalon.core.input.BadInputException;
+import homalon.core.quantity.BenchUnit;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+
+/** Coming in, changing person, and one's own settings. */
+@Controller
+class DoorController {
+    private final People people;
+    private final Shop shop;
+    private final PinSignIn pins;
+
+    DoorController(People people, Shop shop, PinSignIn pins) {
+        this.people = people;
+        this.shop = shop;
+        this.pins = pins;
+    }
+
+    @GetMapping("/sign-in")
+    String signIn(
+            @RequestParam(required = false) String wrong,
+            @RequestParam(required = false) String wait,
+            @RequestParam(required = false) String out,
+            Model model) {
+        if (people.nobodyYet()) {
+            return "redirect:/first-visit";
+        }
+        String said = null;
+        if (wrong != null) {
+            said = "Login and password do not belong together: key them again.";
+        } else if (wait != null) {
+            said = "Too many wrong tries: wait a minute, then try again.";
+        } else if (out != null) {
+            said = "You are signed out.";
+        }
+        model.addAttribute("said", said);
+        return "door/sign-in";
+    }
+
+    @GetMapping("/first-visit")
+    String firstVisit(Model model) {
+        if (!people.nobodyYet()) {
+            return "redirect:/sign-in";
+        }
+        model.addAttribute("said", null);
+        return "door/first-visit";
+    }
+
+    @PostMapping("/first-visit")
+    String makeOwner(
+            @RequestParam(defaultValue = "") String shopName,
+            @RequestParam(defaultValue = "") String name,
+            @RequestParam(defaultValue = "") String login,
+            @RequestParam(defaultValue = "") String password,
+            Model model,
+            HttpServletResponse response) {
+        try {
+            if (people.nobodyYet()) {
+                shop.rename(shopName);
+            }
+            people.addFirstOwner(login, name, password);
+            return "redirect:/sign-in";
+        } catch (BadInputException e) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            model.addAttribute("said", e.getMessage());
+            return "door/first-visit";
+        }
+    }
+
+    @GetMapping("/person")
+    String person(@ModelAttribute("shell") Shell shell, Model model) {
+        model.addAttribute(
+                "people",
+                people.all().stream().filter(p -> p.active() && p.hasPin()).toList());
+        model.addAttribute("said", null);
+        return "door/person";
+    }
+
+    @PostMapping("/person/change")
+    String change(
+            @RequestParam UUID to,
+            @RequestParam(defaultValue = "") String pin,
+            @ModelAttribute("shell") Shell shell,
+            Model model,
+            HttpServletRequest request,
+            HttpServletResponse response) {
+        PinSignIn.Outcome outcome = pins.change(to, pin, request, response);
+        if (outcome == PinSignIn.Outcome.CHANGED) {
+            return "redirect:/";
+        }
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        String page = person(shell, model);
+        model.addAttribute(
+                "said",
+                switch (outcome) {
+                    case WAIT -> "Too many wrong tries: wait a minute, or sign in with your password.";
+                    case NOT_HERE ->
+                        "PINs do not work on this device: the owner can enable it, or sign in with your password.";
+                    default -> "That is not the PIN of this person: key it again.";
+                });
+        return page;
+    }
+
+    @PostMapping("/person/pin")
+    String setPin(
+            @RequestParam(defaultValue = "") String pin,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model,
+            HttpServletResponse response) {
+        String said;
+        try {
+            people.setPin(me.id(), pin);
+            said = "Your PIN is set. It works on devices that the owner has enabled.";
+        } catch (BadInputException e) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            said = e.getMessage();
+        }
+        String page = person(shell, model);
+        model.addAttribute("said", said);
+        return page;
+    }
+
+    @PostMapping("/me/unit")
+    @ResponseBody
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void unit(@AuthenticationPrincipal Signed me, @RequestParam BenchUnit to) {
+        people.useUnit(me.id(), to);
+    }
+
+    @PostMapping("/me/theme")
+    @ResponseBody
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void theme(@AuthenticationPrincipal Signed me, @RequestParam Theme to) {
+        people.useTheme(me.id(), to);
+    }
+}

@@ -1,0 +1,369 @@
+package homalon.app.drawing;
+
+import homalon.core.face.FaceMap;
+import homalon.core.geometry.Box;
+import homalon.core.geometry.Contours;
+import homalon.core.geometry.Raster;
+import homalon.core.geometry.Spot;
+import homalon.core.part.Layout;
+import homalon.core.quantity.BenchUnit;
+import java.util.ArrayList;
+import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Polygon;
+
+/**
+ * Draws one face to scale, front end at the left. Layers are put on one by one and written in a fixed order; whoever
+ * draws chooses layers, never shapes.
+ */
+public final class FaceDrawing {
+    /** Width of the drawing that label sizes are made for, px. */
+    private static final double REFERENCE_PX = 800;
+
+    private final Layout layout;
+    private final String id;
+    private final String title;
+    private final Box box;
+    /** Millimetres that look like one pixel at the reference width. */
+    private final double px;
+
+    private boolean small;
+    private FaceMap map;
+    private Bands bands;
+    private Raster above;
+    private double touchedDownTo;
+    private boolean touched;
+    private final List<PlaceMark> places = new ArrayList<>();
+
+    private FaceDrawing(Layout layout, String id, String title) {
+        this.layout = layout;
+        this.id = id;
+        this.title = title;
+        this.box = layout.box();
+        this.px = Math.max(box.width(), box.height() * 1.9) / REFERENCE_PX;
+    }
+
+    /**
+     * @param id unique on its page
+     * @param title what a screen reader says
+     */
+    public static FaceDrawing of(Layout layout, String id, String title) {
+        return new FaceDrawing(layout, id, title);
+    }
+
+    /** No labels, no side names: for lists. */
+    public FaceDrawing small() {
+        this.small = true;
+        return this;
+    }
+
+    public FaceDrawing map(FaceMap faceMap, BenchUnit unit) {
+        this.map = faceMap;
+        this.bands = Bands.of(faceMap.range(), unit);
+        return this;
+    }
+
+    /** Bare where the cutter has come down to a height over a plane, untouched elsewhere. */
+    public FaceDrawing touched(Raster heightsAbove, double downTo) {
+        this.above = heightsAbove;
+        this.touchedDownTo = downTo;
+        this.touched = true;
+        return this;
+    }
+
+    public FaceDrawing places(List<PlaceMark> marks) {
+        this.places.addAll(marks);
+        return this;
+    }
+
+    public String svg() {
+        double margin = small ? 2 * px : 26 * px;
+        double side = small ? 2 * px : 8 * px;
+        Svg svg = new Svg();
+        String view = Svg.number(-side) + " " + Svg.number(-margin) + " " + Svg.number(box.width() + 2 * side) + " "
+                + Svg.number(box.height() + 2 * margin);
+        svg.open(
+                "svg",
+                "xmlns",
+                "http://www.w3.org/2000/svg",
+                "viewBox",
+                view,
+                "class",
+                small ? "face face-small" : "face",
+                "role",
+                "img",
+                "aria-label",
+                title,
+                "data-height",
+                box.height());
+        definitions(svg);
+        svg.empty("path", "class", "metal", "fill-rule", "evenodd", "d", landPath());
+        svg.open("g", "id", id + "-map", "clip-path", "url(#" + id + "-land)");
+        if (touched) {
+            drawTouched(svg);
+        } else if (map != null) {
+            drawMap(svg);
+        }
+        svg.close("g");
+        drawCasting(svg);
+        if (!small) {
+            drawSides(svg);
+        }
+        drawPlaces(svg);
+        return svg.close("svg").toString();
+    }
+
+    private void definitions(Svg svg) {
+        svg.open("defs").open("clipPath", "id", id + "-land");
+        svg.empty("path", "clip-rule", "evenodd", "d", landPath());
+        svg.close("clipPath");
+        double gap = (small ? 9 : 7) * px;
+        svg.open(
+                "pattern",
+                "id",
+                id + "-hatch",
+                "width",
+                gap,
+                "height",
+                gap,
+                "patternUnits",
+                "userSpaceOnUse",
+                "patternTransform",
+                "rotate(45)");
+        svg.empty("line", "class", "hatch", "x1", 0, "y1", 0, "x2", 0, "y2", gap, "stroke-width", 1.6 * px);
+        svg.close("pattern").close("defs");
+    }
+
+    private void drawMap(Svg svg) {
+        Raster heights = map.heights();
+        wash(svg, Bands.style(bands.lowest()));
+        boolean hatching = Bands.hatched(bands.lowest());
+        for (int band = bands.lowest() + 1; band <= bands.highest(); band++) {
+            if (hatching && !Bands.hatched(band)) {
+                wash(svg, null);
+                hatching = false;
+            }
+            String path = rings(Contours.atOrAbove(heights, band * bands.step()));
+            svg.empty(
+                    "path",
+                    "class",
+                    "band " + Bands.style(band) + (band == 0 ? " level" : ""),
+                    "fill-rule",
+                    "evenodd",
+                    "stroke-width",
+                    (band == 0 ? 1.5 : 0.7) * px,
+                    "d",
+                    path);
+        }
+        if (hatching) {
+            wash(svg, null);
+        }
+    }
+
+    /** A rectangle over everything: a style class, or the hatch. */
+    private void wash(Svg svg, String style) {
+        Object[] area = {"x", -px, "y", -px, "width", box.width() + 2 * px, "height", box.height() + 2 * px};
+        Object[] all = new Object[area.length + 2];
+        System.arraycopy(area, 0, all, 0, area.length);
+        all[area.length] = style == null ? "fill" : "class";
+        all[area.length + 1] = style == null ? "url(#" + id + "-hatch)" : "band " + style;
+        svg.empty("rect", all);
+    }
+
+    private void drawTouched(Svg svg) {
+        wash(svg, "untouched");
+        wash(svg, null);
+        svg.empty(
+                "path",
+                "class",
+                "bare",
+                "fill-rule",
+                "evenodd",
+                "stroke-width",
+                0.8 * px,
+                "d",
+                rings(Contours.atOrAbove(above, touchedDownTo)));
+    }
+
+    private void drawCasting(Svg svg) {
+        double line = (small ? 2.2 : 1.4) * px;
+        svg.empty("path", "class", "edge", "stroke-width", line, "fill-rule", "evenodd", "d", landPath());
+        if (small) {
+            return;
+        }
+        layout.valves().forEach(v -> circle(svg, "valve", v.centre(), v.diameter() / 2, px));
+        for (Layout.Bore bore : layout.bores()) {
+            svg.empty(
+                    "circle",
+                    "class",
+                    "ring",
+                    "cx",
+                    bore.centre().x(),
+                    "cy",
+                    up(bore.centre().y()),
+                    "r",
+                    bore.diameter() / 2 + 5 * px,
+                    "stroke-width",
+                    0.8 * px,
+                    "stroke-dasharray",
+                    Svg.number(5 * px) + " " + Svg.number(3 * px));
+            text(
+                    svg,
+                    "bore-number",
+                    bore.centre().x(),
+                    up(bore.centre().y() + bore.diameter() * 0.19),
+                    20,
+                    "middle",
+                    Integer.toString(bore.number()));
+        }
+    }
+
+    private void drawSides(Svg svg) {
+        boolean intakeTop = layout.numbers().intakeAtTop();
+        double middle = box.width() / 2;
+        text(svg, "side", middle, -9 * px, 14, "middle", intakeTop ? "INTAKE SIDE" : "EXHAUST SIDE");
+        text(svg, "side", middle, box.height() + 19 * px, 14, "middle", intakeTop ? "EXHAUST SIDE" : "INTAKE SIDE");
+        text(svg, "side", 26 * px, -9 * px, 14, "start", "FRONT");
+        String arrow = "M" + Svg.number(20 * px) + " " + Svg.number(-14 * px) + "H" + Svg.number(0) + "m"
+                + Svg.number(7 * px) + " " + Svg.number(-4 * px) + "l" + Svg.number(-7 * px) + " " + Svg.number(4 * px)
+                + "l" + Svg.number(7 * px) + " " + Svg.number(4 * px);
+        svg.empty("path", "class", "arrow", "stroke-width", 1.3 * px, "d", arrow);
+    }
+
+    private void drawPlaces(Svg svg) {
+        svg.open("g", "class", "places", "id", id + "-places");
+        LabelRoom room = new LabelRoom(layout, px);
+        places.forEach(p -> room.keep(p.spot()));
+        for (PlaceMark mark : places) {
+            drawPlace(svg, mark, room);
+        }
+        svg.close("g");
+    }
+
+    private void drawPlace(Svg svg, PlaceMark mark, LabelRoom room) {
+        double x = mark.spot().x();
+        double y = up(mark.spot().y());
+        svg.open(
+                "g",
+                "class",
+                "place "
+                        + mark.state().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'),
+                "data-place",
+                mark.id());
+        svg.open("title").text(mark.title()).close("title");
+        svg.empty("circle", "class", "halo", "cx", x, "cy", y, "r", 15 * px, "stroke-width", 3 * px);
+        svg.empty("circle", "class", "touch-area", "cx", x, "cy", y, "r", 17 * px);
+        double r = 4.5 * px;
+        switch (mark.state()) {
+            case SUPPORT -> {
+                String d = "M" + Svg.number(x) + " " + Svg.number(y - 7 * px) + "l" + Svg.number(8 * px) + " "
+                        + Svg.number(13 * px) + "h" + Svg.number(-16 * px) + "z";
+                svg.empty("path", "class", "sign", "stroke-width", 1.4 * px, "d", d);
+            }
+            case SUGGESTED ->
+                svg.empty(
+                        "circle",
+                        "class",
+                        "sign",
+                        "cx",
+                        x,
+                        "cy",
+                        y,
+                        "r",
+                        9 * px,
+                        "stroke-width",
+                        2 * px,
+                        "stroke-dasharray",
+                        Svg.number(4 * px));
+            case SKIPPED ->
+                svg.empty("path", "class", "sign", "stroke-width", 1.4 * px, "d", cross(x, y, r * 0.8, true));
+            case OPEN -> svg.empty("circle", "class", "sign", "cx", x, "cy", y, "r", r, "stroke-width", 1.6 * px);
+            default -> svg.empty("path", "class", "sign", "stroke-width", 1.4 * px, "d", cross(x, y, r, false));
+        }
+        if (!mark.label().isEmpty()) {
+            label(svg, mark, room);
+        }
+        svg.close("g");
+    }
+
+    private void label(Svg svg, PlaceMark mark, LabelRoom room) {
+        double width = (mark.label().length() * 7.4 + 8) * px;
+        double height = 16 * px;
+        Spot centre = room.place(mark.spot(), width, height);
+        svg.empty(
+                "rect",
+                "class",
+                "plate",
+                "x",
+                centre.x() - width / 2,
+                "y",
+                up(centre.y()) - height / 2,
+                "width",
+                width,
+                "height",
+                height,
+                "rx",
+                2 * px);
+        text(svg, "figure", centre.x(), up(centre.y()) + 4.4 * px, 12.5, "middle", mark.label());
+    }
+
+    private void text(Svg svg, String style, double x, double y, double sizePx, String anchor, String content) {
+        svg.open("text", "class", style, "x", x, "y", y, "font-size", sizePx * px, "text-anchor", anchor)
+                .text(content)
+                .close("text");
+    }
+
+    private void circle(Svg svg, String style, Spot centre, double r, double line) {
+        svg.empty("circle", "class", style, "cx", centre.x(), "cy", up(centre.y()), "r", r, "stroke-width", line);
+    }
+
+    private static String cross(double x, double y, double r, boolean turned) {
+        String d = Svg.number(2 * r);
+        if (turned) {
+            return "M" + Svg.number(x - r) + " " + Svg.number(y - r) + "l" + d + " " + d + "M" + Svg.number(x - r) + " "
+                    + Svg.number(y + r) + "l" + d + " -" + d;
+        }
+        return "M" + Svg.number(x - r) + " " + Svg.number(y) + "h" + d + "M" + Svg.number(x) + " " + Svg.number(y - r)
+                + "v" + d;
+    }
+
+    private double up(double y) {
+        return box.height() - y;
+    }
+
+    private String landPath() {
+        StringBuilder d = new StringBuilder();
+        for (int i = 0; i < layout.land().getNumGeometries(); i++) {
+            Polygon polygon = (Polygon) layout.land().getGeometryN(i);
+            ring(d, polygon.getExteriorRing().getCoordinates());
+            for (int k = 0; k < polygon.getNumInteriorRing(); k++) {
+                ring(d, polygon.getInteriorRingN(k).getCoordinates());
+            }
+        }
+        return d.toString();
+    }
+
+    private void ring(StringBuilder d, Coordinate[] corners) {
+        for (int i = 0; i + 1 < corners.length; i++) {
+            d.append(i == 0 ? 'M' : 'L')
+                    .append(Svg.number(corners[i].x))
+                    .append(' ')
+                    .append(Svg.number(up(corners[i].y)));
+        }
+        d.append('Z');
+    }
+
+    private String rings(List<double[]> all) {
+        StringBuilder d = new StringBuilder();
+        for (double[] ring : all) {
+            for (int i = 0; i < ring.length; i += 2) {
+                d.append(i == 0 ? 'M' : 'L')
+                        .append(Svg.number(ring[i]))
+                        .append(' ')
+                        .append(Svg.number(up(ring[i + 1])));
+            }
+            d.append('Z');
+        }
+        return d.toString();
+    }
+}

@@ -1,0 +1,71 @@
+package homalon.app.drawing;
+
+import homalon.core.geometry.Spot;
+import homalon.core.part.Layout;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Finds room for a figure beside its place: off the holes and off the other figures, as far as there is any. */
+final class LabelRoom {
+    private record Plate(double x, double y, double width, double height) {
+        double overlap(Plate o) {
+            double w = Math.min(x + width / 2, o.x + o.width / 2) - Math.max(x - width / 2, o.x - o.width / 2);
+            double h = Math.min(y + height / 2, o.y + o.height / 2) - Math.max(y - height / 2, o.y - o.height / 2);
+            return w > 0 && h > 0 ? w * h : 0;
+        }
+    }
+
+    private final Layout layout;
+    private final double px;
+    private final List<Plate> taken = new ArrayList<>();
+
+    LabelRoom(Layout layout, double px) {
+        this.layout = layout;
+        this.px = px;
+    }
+
+    /** Keeps a place's own sign clear. */
+    void keep(Spot spot) {
+        taken.add(new Plate(spot.x(), spot.y(), 10 * px, 10 * px));
+    }
+
+    Spot place(Spot spot, double width, double height) {
+        double dx = width / 2 + 8 * px;
+        double dy = height / 2 + 8 * px;
+        double[][] sides = {{0, -dy}, {0, dy}, {dx, 0}, {-dx, 0}, {dx, -dy}, {-dx, -dy}, {dx, dy}, {-dx, dy}};
+        Plate best = null;
+        double least = Double.POSITIVE_INFINITY;
+        for (int k = 0; k < sides.length; k++) {
+            Plate plate = new Plate(
+                    within(spot.x() + sides[k][0], width, layout.box().width()),
+                    within(spot.y() + sides[k][1], height, layout.box().height()),
+                    width,
+                    height);
+            double cost = cost(plate) + k * 0.01 * px * px;
+            if (cost < least) {
+                least = cost;
+                best = plate;
+            }
+        }
+        taken.add(best);
+        return new Spot(best.x(), best.y());
+    }
+
+    private static double within(double centre, double size, double most) {
+        return Math.max(size / 2, Math.min(most - size / 2, centre));
+    }
+
+    private double cost(Plate plate) {
+        double cost = 0;
+        for (Plate other : taken) {
+            cost += 3 * plate.overlap(other);
+        }
+        for (Layout.Hole hole : layout.boltHoles()) {
+            cost += plate.overlap(new Plate(hole.centre().x(), hole.centre().y(), hole.diameter(), hole.diameter()));
+        }
+        for (Layout.Hole hole : layout.waterHoles()) {
+            cost += plate.overlap(new Plate(hole.centre().x(), hole.centre().y(), hole.diameter(), hole.diameter()));
+        }
+        return cost;
+    }
+}

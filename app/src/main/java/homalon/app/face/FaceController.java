@@ -1,0 +1,246 @@
+package homalon.app.face;
+
+import homalon.app.drawing.FaceDrawing;
+import homalon.app.drawing.PlaceMark;
+import homalon.app.part.Faces;
+import homalon.app.part.PartFile;
+import homalon.app.part.PartShells;
+import homalon.app.part.Parts;
+import homalon.app.people.People;
+import homalon.app.security.Signed;
+import homalon.app.web.Shell;
+import homalon.core.face.PlaceProposal;
+import homalon.core.geometry.Spot;
+import homalon.core.input.BadInputException;
+import homalon.core.part.Layout;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.quantity.NotALengthException;
+import homalon.core.rulebook.RuleBook;
+import jakarta.servlet.http.HttpServletResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The keying of surveys: one controller for the face, its proof after the cut, and the thickness. */
+@Controller
+class FaceController {
+    private final Parts parts;
+    private final PartShells shells;
+    private final Faces faces;
+    private final Surveys surveys;
+    private final FaceViews views;
+    private final People people;
+
+    FaceController(Parts parts, PartShells shells, Faces faces, Surveys surveys, FaceViews views, People people) {
+        this.parts = parts;
+        this.shells = shells;
+        this.faces = faces;
+        this.surveys = surveys;
+        this.views = views;
+        this.people = people;
+    }
+
+    /** A density and the places it would propose. */
+    record Choice(PlaceProposal.Density density, int places) {}
+
+    @GetMapping("/parts/{tag}/{kind:face|proof|thickness}")
+    String page(
+            @PathVariable String tag,
+            @PathVariable String kind,
+            @RequestParam(defaultValue = "USUAL") PlaceProposal.Density density,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = parts.byTag(tag);
+        SurveyKind survey = kind(kind);
+        Optional<SurveyFile> begun = surveys.find(part, survey);
+        model.addAttribute("kind", survey);
+        if (begun.isEmpty()) {
+            empty(model, part, survey, density, shell.writer());
+        } else {
+            model.addAttribute("view", views.of(part, begun.get(), shell.unit()));
+        }
+        model.addAttribute("head", shells.head(part, survey.step(), shell.writer()));
+        return begun.isEmpty() ? "face/start" : "face/survey";
+    }
+
+    private void empty(
+            Model model, PartFile part, SurveyKind kind, PlaceProposal.Density density, LengthWriter writer) {
+        Layout layout = faces.layout(part.numbers());
+        PlaceProposal.Density shown = kind == SurveyKind.THICKNESS ? PlaceProposal.Density.CORNERS : density;
+        List<PlaceMark> marks = new ArrayList<>();
+        for (PlaceProposal.Place p : PlaceProposal.of(layout, shown)) {
+            marks.add(new PlaceMark("", p.spot(), PlaceMark.State.OPEN, Integer.toString(marks.size() + 1), p.name()));
+        }
+        List<Choice> choices = new ArrayList<>();
+        for (PlaceProposal.Density d : PlaceProposal.Density.values()) {
+            choices.add(new Choice(d, PlaceProposal.of(layout, d).size()));
+        }
+        model.addAttribute(
+                "drawing",
+                FaceDrawing.of(layout, "face", "Where to measure: " + marks.size() + " places in walking order")
+                        .places(marks)
+                        .svg());
+        model.addAttribute("count", marks.size());
+        model.addAttribute("density", shown);
+        model.addAttribute("choices", choices);
+        model.addAttribute("uncertainty", writer.full(RuleBook.DEFAULT_UNCERTAINTY));
+    }
+
+    @PostMapping("/parts/{tag}/{kind:face|proof|thickness}/start")
+    String start(
+            @PathVariable String tag,
+            @PathVariable String kind,
+            @RequestParam(defaultValue = "USUAL") PlaceProposal.Density density,
+            @RequestParam(defaultValue = "") String uncertainty,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell) {
+        PartFile part = parts.byTag(tag);
+        Length unsure = uncertainty.isBlank() ? RuleBook.DEFAULT_UNCERTAINTY : Length.parse(uncertainty, shell.unit());
+        surveys.start(part, kind(kind), density, unsure, me.id());
+        return "redirect:/parts/" + part.tag() + "/" + kind;
+    }
+
+    /** Stores one reading and answers with what it changes on the page; 409 with a question when it seems odd. */
+    @PostMapping("/parts/{tag}/{kind:face|proof|thickness}/readings")
+    Object key(
+            @PathVariable String tag,
+            @PathVariable String kind,
+            @RequestParam UUID id,
+            @RequestParam UUID place,
+            @RequestParam String typed,
+            @RequestParam BenchUnit unit,
+            @RequestParam(defaultValue = "0") long seen,
+            @RequestParam(defaultValue = "false") boolean sure,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model,
+            HttpServletResponse response) {
+        PartFile part = parts.byTag(tag);
+        Surveys.Outcome outcome = surveys.key(
+                part, kind(kind), new Surveys.Keyed(id, place, typed, unit, seen, sure), people.names(), me.id());
+        if (outcome instanceof Surveys.Outcome.Asks asks) {
+            return sentence(HttpStatus.CONFLICT, asks.sentence());
+        }
+        return live(part, kind(kind), shell, model);
+    }
+
+    @PostMapping("/parts/{tag}/{kind:face|proof|thickness}/undo")
+    String undo(
+            @PathVariable String tag,
+            @PathVariable String kind,
+            @RequestParam UUID id,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model,
+            HttpServletResponse response) {
+        PartFile part = parts.byTag(tag);
+        Optional<UUID> place = surveys.undo(part, kind(kind), id, me.id());
+        if (place.isEmpty()) {
+            throw new BadInputException("undo", "Nothing of yours is left to take back here.");
+        }
+        response.setHeader("X-Place", place.get().toString());
+        return live(part, kind(kind), shell, model);
+    }
+
+    @PostMapping("/parts/{tag}/{kind:face|proof|thickness}/places")
+    String add(
+            @PathVariable String tag,
+            @PathVariable String kind,
+            @RequestParam double x,
+            @RequestParam double y,
+            @ModelAttribute("shell") Shell shell,
+            Model model,
+            HttpServletResponse response) {
+        PartFile part = parts.byTag(tag);
+        UUID place = surveys.add(part, kind(kind), new Spot(x, y));
+        response.setHeader("X-Place", place.toString());
+        return live(part, kind(kind), shell, model);
+    }
+
+    @PostMapping("/parts/{tag}/{kind:face|proof|thickness}/places/{place}")
+    String change(
+            @PathVariable String tag,
+            @PathVariable String kind,
+            @PathVariable UUID place,
+            @RequestParam String what,
+            @RequestParam(defaultValue = "0") double x,
+            @RequestParam(defaultValue = "0") double y,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = parts.byTag(tag);
+        SurveyKind survey = kind(kind);
+        switch (what) {
+            case "move" -> surveys.move(part, survey, place, new Spot(x, y));
+            case "drop" -> surveys.drop(part, survey, place);
+            case "seals" -> surveys.setSealing(part, survey, place, true);
+            case "does-not-seal" -> surveys.setSealing(part, survey, place, false);
+            default ->
+                throw new BadInputException("what", "A place can be moved, dropped, or marked as sealing or not.");
+        }
+        return live(part, survey, shell, model);
+    }
+
+    /** What the page shows of a survey now: asked when another browser may have keyed. */
+    @GetMapping("/parts/{tag}/{kind:face|proof|thickness}/live")
+    String live(
+            @PathVariable String tag, @PathVariable String kind, @ModelAttribute("shell") Shell shell, Model model) {
+        return live(parts.byTag(tag), kind(kind), shell, model);
+    }
+
+    private String live(PartFile part, SurveyKind kind, Shell shell, Model model) {
+        SurveyFile survey = surveys.find(part, kind)
+                .orElseThrow(() -> new BadInputException("survey", "This survey was not started: start it first."));
+        model.addAttribute("kind", kind);
+        model.addAttribute("view", views.of(part, survey, shell.unit()));
+        model.addAttribute("head", shells.head(part, kind.step(), shell.writer()));
+        return "face/survey :: live";
+    }
+
+    /** What a field's text was taken for. */
+    @GetMapping("/echo")
+    ResponseEntity<String> echo(
+            @RequestParam(defaultValue = "") String typed,
+            @RequestParam(defaultValue = "false") boolean size,
+            @ModelAttribute("shell") Shell shell) {
+        try {
+            Length length = size ? Length.parseSize(typed, shell.unit()) : Length.parse(typed, shell.unit());
+            LengthWriter other = new LengthWriter(shell.unit().other());
+            String words = size
+                    ? shell.writer().size(length) + " = " + other.size(length)
+                    : shell.writer().full(length) + " = " + other.full(length);
+            return sentence(HttpStatus.OK, words);
+        } catch (NotALengthException e) {
+            return sentence(HttpStatus.OK, typed.isBlank() ? "" : e.getMessage());
+        }
+    }
+
+    private static ResponseEntity<String> sentence(HttpStatus status, String words) {
+        return ResponseEntity.status(status)
+                .contentType(new MediaType(MediaType.TEXT_PLAIN, StandardCharsets.UTF_8))
+                .body(words);
+    }
+
+    private static SurveyKind kind(String path) {
+        for (SurveyKind kind : SurveyKind.values()) {
+            if (kind.path().equals(path)) {
+                return kind;
+            }
+        }
+        throw new BadInputException("kind", "There is no such survey.");
+    }
+}

@@ -1,0 +1,55 @@
+package homalon.app.face;
+
+import homalon.app.web.WorkingView;
+import java.util.List;
+import java.util.UUID;
+
+/**
+ * A survey ready to be shown: every figure written in the reader's unit.
+ *
+ * @param drawing SVG of the face
+ * @param profile SVG of the section along the middle; empty without a map
+ * @param legend steps of the map's colours, lowest first
+ * @param labels what the figures on the drawing are
+ */
+public record FaceView(
+        SurveyFile survey,
+        String drawing,
+        String profile,
+        String enlarged,
+        List<Legend> legend,
+        String labels,
+        Headline headline,
+        List<Row> rows,
+        List<Walk> walk,
+        List<WorkingView> workings,
+        boolean hasSuggestion,
+        double suggestX,
+        double suggestY,
+        String suggestName) {
+
+    /** One colour of the map and the height where it begins. */
+    public record Legend(String style, String from, boolean hatched) {}
+
+    /** The verdict in words, then the sentence under it. */
+    public record Headline(String style, String words, String sentence) {}
+
+    /** One figure. */
+    public record Row(String name, String value, String note, String style) {}
+
+    /** One place of the walk. */
+    public record Walk(
+            UUID id, int number, String name, String state, String value, long seen, boolean sealing, String by) {}
+
+    public int handled() {
+        return survey.handled();
+    }
+
+    public int total() {
+        return survey.places().size();
+    }
+
+    public boolean complete() {
+        return survey.complete();
+    }
+}

@@ -1,0 +1,314 @@
+package homalon.app.face;
+
+import homalon.app.drawing.Bands;
+import homalon.app.drawing.FaceDrawing;
+import homalon.app.drawing.PlaceMark;
+import homalon.app.drawing.ProfileDrawing;
+import homalon.app.part.Faces;
+import homalon.app.part.PartFile;
+import homalon.app.people.People;
+import homalon.app.web.WorkingView;
+import homalon.core.face.BowAndTwist;
+import homalon.core.face.FaceJudge;
+import homalon.core.face.FlatnessResult;
+import homalon.core.face.LimitVerdict;
+import homalon.core.geometry.Plane;
+import homalon.core.geometry.Points;
+import homalon.core.geometry.Spot;
+import homalon.core.lines.Taper;
+import homalon.core.part.Layout;
+import homalon.core.part.PlaceNames;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.verdict.Verdict;
+import homalon.core.verdict.Working;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/** Writes a survey for the screen and the report: the drawing, the verdict, the figures and their working. */
+@Component
+public class FaceViews {
+    private static final String DRAWING = "face";
+
+    private final Faces faces;
+    private final Findings findings;
+    private final People people;
+
+    FaceViews(Faces faces, Findings findings, People people) {
+        this.faces = faces;
+        this.findings = findings;
+        this.people = people;
+    }
+
+    public FaceView of(PartFile part, SurveyFile survey, BenchUnit unit) {
+        LengthWriter writer = new LengthWriter(unit);
+        Layout layout = faces.layout(part.numbers());
+        Optional<Findings.Finding> finding = survey.kind().ofHeights() ? findings.of(part, survey) : Optional.empty();
+        Optional<Spot> next = finding.flatMap(FaceViews::suggested);
+        var map = finding.flatMap(Findings.Finding::map);
+        FaceDrawing drawing = FaceDrawing.of(layout, DRAWING, spoken(part, survey, finding));
+        map.ifPresent(m -> drawing.map(m, unit));
+        drawing.places(marks(survey, finding, unit));
+        next.ifPresent(n -> drawing.places(
+                List.of(new PlaceMark("suggested", n, PlaceMark.State.SUGGESTED, "", "Measure here next"))));
+        String profile = map.map(m -> ProfileDrawing.svg(m, m.level(), Double.NaN, 110, "along", true))
+                .orElse("");
+        return new FaceView(
+                survey,
+                drawing.svg(),
+                profile,
+                profile.isEmpty() ? "" : enlarged(profile),
+                map.map(m -> legend(Bands.of(m.range(), unit), writer)).orElse(List.of()),
+                labels(survey, finding, unit),
+                survey.kind().ofHeights() ? headline(finding, survey, writer) : taperHeadline(survey, layout, writer),
+                survey.kind().ofHeights() ? rows(finding, writer) : taperRows(survey, layout, writer),
+                walk(survey, writer, people.names()),
+                workings(finding, layout, writer),
+                next.isPresent(),
+                next.map(Spot::x).orElse(0.0),
+                next.map(Spot::y).orElse(0.0),
+                next.map(n -> PlaceNames.name(layout, n)).orElse(""));
+    }
+
+    private static Optional<Spot> suggested(Findings.Finding finding) {
+        return finding.judgement().limits().stream()
+                .filter(l -> l.verdict() == Verdict.NOT_PROVEN)
+                .map(LimitVerdict::next)
+                .flatMap(Optional::stream)
+                .findFirst();
+    }
+
+    private static String spoken(PartFile part, SurveyFile survey, Optional<Findings.Finding> finding) {
+        return "Face of " + part.tag() + ", front at the left, " + survey.read() + " of "
+                + survey.places().size() + " places read. "
+                + finding.map(Findings.Finding::shape).orElse("No map yet.");
+    }
+
+    /** Figures on the drawing: departures from the middle plane once there is one, what was read before that. */
+    private static List<PlaceMark> marks(SurveyFile survey, Optional<Findings.Finding> finding, BenchUnit unit) {
+        LengthWriter writer = new LengthWriter(unit);
+        List<PlaceMark> marks = new ArrayList<>();
+        Plane level = finding.map(f -> f.judgement().flatness().minimumZone().middle())
+                .orElse(Plane.LEVEL);
+        for (SurveyFile.PlaceFile p : survey.places()) {
+            String label = "";
+            PlaceMark.State state = PlaceMark.State.OPEN;
+            if (p.isRead()) {
+                double mm = p.value().mm() - level.at(p.spot().x(), p.spot().y());
+                label = finding.isPresent() ? fine(mm, unit) : writer.signed(p.value());
+                state = p.sealing() ? PlaceMark.State.READ : PlaceMark.State.NOT_SEALING;
+            } else if (p.isSkipped()) {
+                state = PlaceMark.State.SKIPPED;
+            }
+            marks.add(new PlaceMark(p.id().toString(), p.spot(), state, label, p.name()));
+        }
+        return marks;
+    }
+
+    /** Microns at a mm bench, tenths of a thou kept at a thou bench. */
+    private static String fine(double mm, BenchUnit unit) {
+        if (unit == BenchUnit.MM) {
+            long um = Math.round(mm * 1000);
+            return um == 0 ? "0" : (um > 0 ? "+" : "\u2212") + Math.abs(um);
+        }
+        double thou = Math.rint(mm / 0.0254 * 10) / 10;
+        return thou == 0 ? "0" : (thou > 0 ? "+" : "\u2212") + Math.abs(thou);
+    }
+
+    private static String labels(SurveyFile survey, Optional<Findings.Finding> finding, BenchUnit unit) {
+        if (finding.isEmpty()) {
+            return "figures as read, in " + unit.label();
+        }
+        return "figures in " + (unit == BenchUnit.MM ? "µm" : "thou")
+                + " from the middle plane · bores, bolt and water holes are cut out"
+                + (survey.places().stream().anyMatch(p -> !p.sealing()) ? " · hollow crosses do not count" : "");
+    }
+
+    private static List<FaceView.Legend> legend(Bands bands, LengthWriter writer) {
+        List<FaceView.Legend> legend = new ArrayList<>();
+        for (int band = bands.lowest(); band <= bands.highest(); band++) {
+            legend.add(new FaceView.Legend(Bands.style(band), writer.signed(band * bands.step()), band <= -3));
+        }
+        return legend;
+    }
+
+    private static String enlarged(String profile) {
+        String mark = "height drawn ";
+        int at = profile.indexOf(mark);
+        return profile.substring(at, profile.indexOf('"', at));
+    }
+
+    private static FaceView.Headline headline(
+            Optional<Findings.Finding> finding, SurveyFile survey, LengthWriter writer) {
+        if (finding.isEmpty()) {
+            int read = survey.read();
+            String sentence = read < 4
+                    ? "Flatness needs four places that are not on one line; " + (4 - read) + " more to key."
+                    : "These places lie on one line, or do not seal: key one to the side of them.";
+            return new FaceView.Headline("open", "Not measured yet", sentence);
+        }
+        FaceJudge.Judgement judged = finding.get().judgement();
+        String shape = finding.get().shape();
+        return switch (judged.worst()) {
+            case OUT -> new FaceView.Headline("out", "Out by " + writer.number(over(judged)), shape);
+            case WITHIN -> new FaceView.Headline("within", "Within", shape);
+            case NOT_PROVEN ->
+                new FaceView.Headline(
+                        "open",
+                        "Not proven yet",
+                        judged.limits().stream()
+                                        .filter(l -> l.verdict() == Verdict.NOT_PROVEN)
+                                        .map(LimitVerdict::why)
+                                        .findFirst()
+                                        .orElse("")
+                                + " " + shape);
+        };
+    }
+
+    private static double over(FaceJudge.Judgement judged) {
+        return judged.limits().stream()
+                .filter(l -> l.verdict() == Verdict.OUT)
+                .mapToDouble(l -> l.over().orElse(0))
+                .max()
+                .orElse(0);
+    }
+
+    private static List<FaceView.Row> rows(Optional<Findings.Finding> finding, LengthWriter writer) {
+        List<FaceView.Row> rows = new ArrayList<>();
+        if (finding.isEmpty()) {
+            return rows;
+        }
+        FlatnessResult flat = finding.get().judgement().flatness();
+        finding.get().judgement().limits().forEach(l -> rows.add(limitRow(l, writer)));
+        BowAndTwist bend = flat.bend();
+        rows.add(new FaceView.Row("About the average plane", writer.number(flat.leastSquares()), "least squares", ""));
+        rows.add(bow("Long bow", bend.longBow(), writer, "hollow", "crowned"));
+        rows.add(bow("Cross bow", bend.crossBow(), writer, "hollow", "crowned"));
+        rows.add(bow("Fourth corner", bend.fourthCornerLift(), writer, "lifts", "lifts the other way"));
+        rows.add(new FaceView.Row("Local, what is left", writer.number(bend.local()), "after bow and twist", ""));
+        return rows;
+    }
+
+    private static FaceView.Row limitRow(LimitVerdict l, LengthWriter writer) {
+        String name = switch (l.limit().scope()) {
+            case OVERALL -> "Flatness, least zone";
+            case WINDOW -> "Any " + writer.size(l.limit().window().orElseThrow());
+            case BORE -> "Around a bore";
+        };
+        String source = switch (l.limit().source()) {
+            case MAKER -> "maker";
+            case GASKET -> "gasket";
+            case SHOP -> "shop rule";
+            case DEFAULT -> "default";
+        };
+        String verdict = switch (l.verdict()) {
+            case OUT -> "out";
+            case WITHIN -> "within";
+            case NOT_PROVEN -> "not proven";
+        };
+        return new FaceView.Row(
+                name,
+                l.value().isPresent() ? writer.number(l.value().getAsDouble()) : "—",
+                verdict + ", limit " + writer.number(l.limit().most()) + " " + source,
+                verdict.replace("not proven", "open"));
+    }
+
+    private static FaceView.Row bow(String name, OptionalDouble value, LengthWriter writer, String plus, String minus) {
+        if (value.isEmpty()) {
+            return new FaceView.Row(name, "—", "not determined by these places", "");
+        }
+        double v = value.getAsDouble();
+        String words = Math.abs(v) < 5e-5 ? "none" : v > 0 ? plus : minus;
+        return new FaceView.Row(name, writer.number(Math.abs(v)), words, "");
+    }
+
+    private static FaceView.Headline taperHeadline(SurveyFile survey, Layout layout, LengthWriter writer) {
+        Optional<Taper> taper = taper(survey, layout);
+        if (taper.isEmpty()) {
+            return new FaceView.Headline("open", "Not measured yet", "Key the thickness at three corners or more.");
+        }
+        SurveyFile.PlaceFile thin = survey.readPlaces().get(taper.get().thinnest());
+        return new FaceView.Headline(
+                "open",
+                "Thinnest " + writer.number(thin.value()),
+                "At the " + thin.name().toLowerCase(java.util.Locale.ROOT) + ".");
+    }
+
+    private static List<FaceView.Row> taperRows(SurveyFile survey, Layout layout, LengthWriter writer) {
+        Optional<Taper> taper = taper(survey, layout);
+        if (taper.isEmpty()) {
+            return List.of();
+        }
+        double along = taper.get().along();
+        double across = taper.get().across();
+        boolean intakeTop = layout.numbers().intakeAtTop();
+        return List.of(
+                new FaceView.Row(
+                        "Taper, end to end",
+                        writer.number(Math.abs(along)),
+                        along > 0 ? "thicker at the back" : "thicker at the front",
+                        ""),
+                new FaceView.Row(
+                        "Taper, across",
+                        writer.number(Math.abs(across)),
+                        across > 0 == intakeTop ? "thicker on the intake side" : "thicker on the exhaust side",
+                        ""));
+    }
+
+    public static Optional<Taper> taper(SurveyFile survey, Layout layout) {
+        return Taper.of(SurveyFile.points(survey.readPlaces()), layout.box());
+    }
+
+    private static List<FaceView.Walk> walk(SurveyFile survey, LengthWriter writer, Map<UUID, String> names) {
+        List<FaceView.Walk> walk = new ArrayList<>();
+        int number = 0;
+        for (SurveyFile.PlaceFile p : survey.places()) {
+            String state = p.isRead() ? "read" : p.isSkipped() ? "skipped" : "open";
+            Length value = p.isRead() ? p.value() : Length.ZERO;
+            String written = survey.kind().ofHeights() ? writer.signed(value) : writer.number(value);
+            walk.add(new FaceView.Walk(
+                    p.id(),
+                    ++number,
+                    p.name(),
+                    state,
+                    p.isRead() ? written : "",
+                    p.reading().map(SurveyFile.ReadingFile::seq).orElse(0L),
+                    p.sealing(),
+                    p.reading().map(r -> names.getOrDefault(r.by(), "")).orElse("")));
+        }
+        return walk;
+    }
+
+    private static List<WorkingView> workings(Optional<Findings.Finding> finding, Layout layout, LengthWriter writer) {
+        if (finding.isEmpty()) {
+            return List.of();
+        }
+        List<WorkingView> all = new ArrayList<>();
+        finding.get().judgement().limits().forEach(l -> all.add(WorkingView.of(l.working(), writer)));
+        all.add(WorkingView.of(bendWorking(finding.get()), writer));
+        return all;
+    }
+
+    private static Working bendWorking(Findings.Finding finding) {
+        Points points = finding.points();
+        BowAndTwist bend = finding.judgement().flatness().bend();
+        Working.Builder working = Working.of("Bow and twist")
+                .line("Least squares through the sealing places: z = c + a u + b v + e u² + f v² + d u v, "
+                        + "u and v from −1 to 1 along and across the face");
+        bend.longBow().ifPresent(e -> working.line("Long bow e = {}: + hollow, − crowned", e));
+        bend.crossBow().ifPresent(f -> working.line("Cross bow f = {}", f));
+        bend.fourthCornerLift()
+                .ifPresent(d -> working.line(
+                        "Fourth-corner lift 4 d = {}: with three corners on pins, the gap at the fourth", d));
+        working.line("What the fit leaves, lowest to highest: {}", bend.local())
+                .line("Shape: the largest of |e|, |f|, 2 |d| and the rest, named when it holds half of their sum; "
+                        + points.size() + " places read");
+        return working.done();
+    }
+}

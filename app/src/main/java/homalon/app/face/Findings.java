@@ -1,0 +1,83 @@
+package homalon.app.face;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import homalon.app.part.Faces;
+import homalon.app.part.PartFile;
+import homalon.core.face.FaceJudge;
+import homalon.core.face.FaceMap;
+import homalon.core.face.FaceWords;
+import homalon.core.geometry.Points;
+import homalon.core.part.LayoutNumbers;
+import homalon.core.rulebook.FlatnessLimit;
+import homalon.core.rulebook.RuleBook;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+
+/** What a survey says of a face, worked out by the core once for each state of it. */
+@Component
+public class Findings {
+
+    /**
+     * @param all every place that was read
+     * @param points their heights, in that order
+     * @param judgement from the sealing places
+     * @param map through every place that was read
+     * @param shape in words
+     */
+    public record Finding(
+            List<SurveyFile.PlaceFile> all,
+            Points points,
+            FaceJudge.Judgement judgement,
+            Optional<FaceMap> map,
+            String shape) {}
+
+    private record Key(
+            List<SurveyFile.PlaceFile> places, LayoutNumbers numbers, List<FlatnessLimit> limits, long unsure) {}
+
+    private final Faces faces;
+    private final Cache<Key, Optional<Finding>> known =
+            Caffeine.newBuilder().maximumSize(400).build();
+
+    Findings(Faces faces) {
+        this.faces = faces;
+    }
+
+    /** Empty while fewer than four sealing places are read, or all on one line. */
+    public Optional<Finding> of(PartFile part, SurveyFile survey) {
+        Key key = new Key(
+                survey.readPlaces(),
+                part.numbers(),
+                part.limits(),
+                survey.uncertainty().nanometres());
+        return known.get(key, k -> find(part, survey));
+    }
+
+    private Optional<Finding> find(PartFile part, SurveyFile survey) {
+        List<SurveyFile.PlaceFile> all = survey.readPlaces();
+        List<SurveyFile.PlaceFile> sealing =
+                all.stream().filter(SurveyFile.PlaceFile::sealing).toList();
+        if (sealing.size() < 4) {
+            return Optional.empty();
+        }
+        Points seal = SurveyFile.points(sealing);
+        if (seal.onOneLine()) {
+            return Optional.empty();
+        }
+        var land = faces.land(part.numbers());
+        FaceJudge.Judgement judgement = FaceJudge.judge(
+                seal,
+                sealing.stream().map(SurveyFile.PlaceFile::name).toList(),
+                new FaceJudge.Settings(
+                        land.layout(),
+                        part.limits(),
+                        RuleBook.DEFAULT_COVER.mm(),
+                        survey.uncertainty().mm()));
+        Points points = SurveyFile.points(all);
+        Optional<FaceMap> map =
+                FaceMap.of(points, judgement.flatness().minimumZone().middle(), land);
+        return Optional.of(
+                new Finding(all, points, judgement, map, FaceWords.shape(judgement.flatness(), seal, land.layout())));
+    }
+}

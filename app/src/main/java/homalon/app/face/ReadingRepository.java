@@ -1,0 +1,15 @@
+package homalon.app.face;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+interface ReadingRepository extends JpaRepository<ReadingRow, UUID> {
+    @Query("""
+            select r from ReadingRow r where r.placeId in
+            (select p.id from PlaceRow p where p.surveyId in :surveys) order by r.seq
+            """)
+    List<ReadingRow> ofSurveys(Collection<UUID> surveys);
+}

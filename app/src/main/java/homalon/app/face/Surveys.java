@@ -1,0 +1,367 @@
+package homalon.app.face;
+
+import homalon.app.part.Faces;
+import homalon.app.part.PartFile;
+import homalon.core.face.OddReading;
+import homalon.core.face.PlaceProposal;
+import homalon.core.geometry.Spot;
+import homalon.core.input.BadInputException;
+import homalon.core.part.LandRaster;
+import homalon.core.part.Layout;
+import homalon.core.part.PlaceNames;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps surveys: places proposed and changed, readings keyed, skipped and taken back. */
+@Service
+@Transactional
+public class Surveys {
+    private static final Length MOST_HEIGHT = Length.ofMm("20");
+    private static final Length MOST_SIZE = Length.ofMm("2000");
+
+    private final SurveyRepository surveys;
+    private final PlaceRepository places;
+    private final ReadingRepository readings;
+    private final Faces faces;
+    private final Clock clock;
+
+    Surveys(SurveyRepository surveys, PlaceRepository places, ReadingRepository readings, Faces faces, Clock clock) {
+        this.surveys = surveys;
+        this.places = places;
+        this.readings = readings;
+        this.faces = faces;
+        this.clock = clock;
+    }
+
+    /**
+     * What is keyed at a place.
+     *
+     * @param id made by the browser, so that a repeat stores once
+     * @param seen number of the last line that the browser knew at this place, 0 for none
+     * @param sure true when the person was asked and keyed Enter again
+     */
+    public record Keyed(UUID id, UUID place, String typed, BenchUnit unit, long seen, boolean sure) {}
+
+    /** How a reading fared. */
+    public sealed interface Outcome {
+        /** Stored, now or before. */
+        record Kept() implements Outcome {}
+
+        /** Not stored: the person is asked first. */
+        record Asks(String sentence) implements Outcome {}
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<SurveyFile> find(PartFile part, SurveyKind kind) {
+        return surveys.findByJobIdAndKind(part.visit().id(), kind)
+                .map(row -> files(List.of(row)).get(0));
+    }
+
+    /** All surveys of the visits given. */
+    @Transactional(readOnly = true)
+    public List<SurveyFile> ofVisits(Collection<UUID> visits) {
+        return files(surveys.findByJobIdIn(visits));
+    }
+
+    @Transactional(readOnly = true)
+    public boolean hasReadings(PartFile part) {
+        return ofVisits(List.of(part.visit().id())).stream().anyMatch(s -> s.read() > 0);
+    }
+
+    /** Starts a survey, or gives the one that was started before. */
+    public SurveyFile start(
+            PartFile part, SurveyKind kind, PlaceProposal.Density density, Length uncertainty, UUID by) {
+        if (uncertainty.signum() < 0 || uncertainty.mm() > 0.1) {
+            throw new BadInputException(
+                    "uncertainty", "Instrument's uncertainty: key from 0 to 0.1 mm (3.9 thou), such as 0.002 mm.");
+        }
+        if (part.visit().releasedAt().isPresent()) {
+            throw new BadInputException("survey", "This part was handed over: book it in again to measure it.");
+        }
+        Optional<SurveyFile> begun = find(part, kind);
+        if (begun.isPresent()) {
+            return begun.get();
+        }
+        SurveyRow row = new SurveyRow(part.visit().id(), kind, uncertainty.nanometres(), by, clock.instant());
+        surveys.save(row);
+        int seq = 0;
+        for (PlaceProposal.Place place : proposed(part, kind, density)) {
+            places.save(new PlaceRow(row.id, ++seq, place.name(), place.spot()));
+        }
+        return find(part, kind).orElseThrow();
+    }
+
+    /** A proof is read where the face was read before the cut; a thickness at the corners. */
+    private List<PlaceProposal.Place> proposed(PartFile part, SurveyKind kind, PlaceProposal.Density density) {
+        Layout layout = faces.layout(part.numbers());
+        if (kind == SurveyKind.THICKNESS) {
+            return PlaceProposal.of(layout, PlaceProposal.Density.CORNERS);
+        }
+        Optional<SurveyFile> before = kind == SurveyKind.PROOF ? find(part, SurveyKind.FACE) : Optional.empty();
+        return before.map(s -> s.places().stream()
+                        .map(p -> new PlaceProposal.Place(p.name(), p.spot()))
+                        .toList())
+                .orElseGet(() -> PlaceProposal.of(layout, density));
+    }
+
+    /** @throws BadInputException when what was keyed is no reading, with what to key instead */
+    public Outcome key(PartFile part, SurveyKind kind, Keyed keyed, Map<UUID, String> names, UUID by) {
+        if (readings.existsById(keyed.id())) {
+            return new Outcome.Kept();
+        }
+        SurveyFile survey = open(part, kind);
+        SurveyFile.PlaceFile place = place(survey, keyed.place());
+        Optional<Length> value = Optional.empty();
+        if (!keyed.typed().strip().equals("/")) {
+            value = Optional.of(read(keyed, kind));
+        }
+        if (!keyed.sure()) {
+            Optional<String> question = question(survey, place, keyed, value, names, by);
+            if (question.isPresent()) {
+                return new Outcome.Asks(question.get());
+            }
+        }
+        ReadingRow row = new ReadingRow();
+        row.id = keyed.id();
+        row.placeId = place.id();
+        row.kind = value.isPresent() ? ReadingRow.Kind.KEYED : ReadingRow.Kind.SKIPPED;
+        row.typed = keyed.typed().strip();
+        row.unit = keyed.unit();
+        row.value = value.map(Length::nanometres).orElse(null);
+        row.byPerson = by;
+        row.at = clock.instant();
+        readings.saveAndFlush(row);
+        return new Outcome.Kept();
+    }
+
+    private static Length read(Keyed keyed, SurveyKind kind) {
+        Length value = Length.parse(keyed.typed(), keyed.unit());
+        Length most = kind.ofHeights() ? MOST_HEIGHT : MOST_SIZE;
+        if (value.abs().compareTo(most) > 0) {
+            throw new BadInputException(
+                    "typed",
+                    "“" + keyed.typed().strip() + "” is " + new LengthWriter(keyed.unit()).full(value)
+                            + ", more than any face is out: check the decimal point and the unit.");
+        }
+        if (!kind.ofHeights() && value.signum() <= 0) {
+            throw new BadInputException("typed", "A thickness is more than nothing: key what the micrometer says.");
+        }
+        return value;
+    }
+
+    private static Optional<String> question(
+            SurveyFile survey,
+            SurveyFile.PlaceFile place,
+            Keyed keyed,
+            Optional<Length> value,
+            Map<UUID, String> names,
+            UUID by) {
+        LengthWriter writer = new LengthWriter(keyed.unit());
+        Optional<SurveyFile.ReadingFile> now = place.reading();
+        if (now.isPresent() && now.get().seq() > keyed.seen() && !now.get().by().equals(by)) {
+            String what = now.get().value().map(writer::signed).orElse("a skip");
+            return Optional.of(names.getOrDefault(now.get().by(), "Someone") + " keyed " + what
+                    + " here meanwhile. Press Enter again to put yours in its place, or Escape to leave it.");
+        }
+        double[] others = survey.readPlaces().stream()
+                .filter(p -> !p.id().equals(place.id()))
+                .mapToDouble(p -> p.value().mm())
+                .toArray();
+        if (value.isPresent()
+                && OddReading.asks(value.get().mm(), others, survey.kind().ofHeights())) {
+            return Optional.of(writer.full(value.get())
+                    + " is far from the other places. Press Enter again to keep it, or key it anew.");
+        }
+        return Optional.empty();
+    }
+
+    /** Takes back the last reading of this person that stands in the survey; empty when there is none. */
+    public Optional<UUID> undo(PartFile part, SurveyKind kind, UUID id, UUID by) {
+        if (readings.existsById(id)) {
+            return Optional.empty();
+        }
+        SurveyFile survey = open(part, kind);
+        List<SurveyFile.PlaceFile> own = survey.places().stream()
+                .filter(p -> p.reading().filter(r -> r.by().equals(by)).isPresent())
+                .toList();
+        Optional<SurveyFile.ReadingFile> last = own.stream()
+                .map(p -> p.reading().orElseThrow())
+                .max(java.util.Comparator.comparingLong(SurveyFile.ReadingFile::seq));
+        last.ifPresent(r -> {
+            ReadingRow row = new ReadingRow();
+            row.id = id;
+            row.placeId = r.place();
+            row.kind = ReadingRow.Kind.WITHDRAWN;
+            row.typed = "";
+            row.unit = r.unit();
+            row.withdraws = r.id();
+            row.byPerson = by;
+            row.at = clock.instant();
+            readings.saveAndFlush(row);
+        });
+        return last.map(SurveyFile.ReadingFile::place);
+    }
+
+    /** Adds a place near the one wanted, on the nearest metal. */
+    public UUID add(PartFile part, SurveyKind kind, Spot wanted) {
+        SurveyFile survey = open(part, kind);
+        if (survey.places().size() >= PlaceProposal.MOST) {
+            throw new BadInputException("place", "Sixty places are the most for keying: drop one first.");
+        }
+        Layout layout = faces.layout(part.numbers());
+        Spot spot = PlaceProposal.onMetal(layout, wanted)
+                .orElseThrow(() -> new BadInputException(
+                        "place", "There is no metal near that spot to stand an indicator on: choose one on the land."));
+        refuseTaken(survey, spot, null);
+        int seq = places.findBySurveyIdInOrderBySeq(List.of(survey.id())).size() + 1;
+        PlaceRow row = new PlaceRow(survey.id(), seq, PlaceNames.name(layout, spot), spot);
+        places.save(row);
+        return row.id;
+    }
+
+    public void move(PartFile part, SurveyKind kind, UUID placeId, Spot spot) {
+        SurveyFile survey = open(part, kind);
+        SurveyFile.PlaceFile place = place(survey, placeId);
+        if (place.reading().isPresent()) {
+            throw new BadInputException(
+                    "place",
+                    "This place was read where it is: take the reading back before you move it, or add another.");
+        }
+        Layout layout = faces.layout(part.numbers());
+        if (!LandRaster.clear(layout, spot, 0.5)) {
+            throw new BadInputException(
+                    "place", "That is not on the land: drop it on metal, clear of holes and edges.");
+        }
+        refuseTaken(survey, spot, placeId);
+        PlaceRow row = places.findById(placeId).orElseThrow();
+        row.put(spot);
+        row.name = PlaceNames.name(layout, spot);
+    }
+
+    private static void refuseTaken(SurveyFile survey, Spot spot, UUID but) {
+        boolean taken = survey.places().stream()
+                .anyMatch(p -> !p.id().equals(but) && p.spot().distance(spot) < 1);
+        if (taken) {
+            throw new BadInputException("place", "There is a place already within a millimetre: choose another spot.");
+        }
+    }
+
+    /** Leaves a place out; its readings stay in the record. */
+    public void drop(PartFile part, SurveyKind kind, UUID placeId) {
+        SurveyFile survey = open(part, kind);
+        place(survey, placeId);
+        if (survey.places().size() <= PlaceProposal.FEWEST) {
+            throw new BadInputException(
+                    "place", "Four places are the least that tell anything: add one before you drop one.");
+        }
+        places.findById(placeId).orElseThrow().dropped = true;
+    }
+
+    /** Says whether a place counts for the verdict. */
+    public void setSealing(PartFile part, SurveyKind kind, UUID placeId, boolean sealing) {
+        place(open(part, kind), placeId);
+        places.findById(placeId).orElseThrow().sealing = sealing;
+    }
+
+    private SurveyFile open(PartFile part, SurveyKind kind) {
+        if (part.visit().releasedAt().isPresent()) {
+            throw new BadInputException("survey", "This part was handed over: book it in again to measure it.");
+        }
+        return find(part, kind)
+                .orElseThrow(() -> new BadInputException("survey", "This survey was not started: start it first."));
+    }
+
+    private static SurveyFile.PlaceFile place(SurveyFile survey, UUID id) {
+        return survey.places().stream()
+                .filter(p -> p.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new BadInputException(
+                        "place", "That place is no longer in this survey: go on with another one."));
+    }
+
+    private List<SurveyFile> files(List<SurveyRow> rows) {
+        if (rows.isEmpty()) {
+            return List.of();
+        }
+        List<UUID> ids = rows.stream().map(r -> r.id).toList();
+        Map<UUID, List<PlaceRow>> bySurvey =
+                places.findBySurveyIdInOrderBySeq(ids).stream().collect(Collectors.groupingBy(p -> p.surveyId));
+        Map<UUID, List<ReadingRow>> byPlace =
+                readings.ofSurveys(ids).stream().collect(Collectors.groupingBy(r -> r.placeId));
+        return rows.stream()
+                .map(row -> file(row, bySurvey.getOrDefault(row.id, List.of()), byPlace))
+                .toList();
+    }
+
+    private static SurveyFile file(SurveyRow row, List<PlaceRow> rows, Map<UUID, List<ReadingRow>> byPlace) {
+        List<SurveyFile.PlaceFile> kept = new ArrayList<>();
+        List<SurveyFile.ReadingFile> history = new ArrayList<>();
+        for (PlaceRow p : rows) {
+            List<ReadingRow> lines = byPlace.getOrDefault(p.id, List.of());
+            Set<UUID> withdrawn = new HashSet<>();
+            lines.stream().filter(r -> r.withdraws != null).forEach(r -> withdrawn.add(r.withdraws));
+            ReadingRow current = null;
+            for (ReadingRow r : lines) {
+                boolean counts = r.kind != ReadingRow.Kind.WITHDRAWN && !withdrawn.contains(r.id);
+                current = counts ? r : current;
+            }
+            Map<UUID, SurveyFile.ReadingFile> files = new HashMap<>();
+            for (ReadingRow r : lines) {
+                SurveyFile.ReadingFile file = reading(r, p.name, r == current);
+                files.put(r.id, file);
+                history.add(file);
+            }
+            if (!p.dropped) {
+                kept.add(new SurveyFile.PlaceFile(
+                        p.id,
+                        p.seq,
+                        p.name,
+                        new Spot(p.x / 1e6, p.y / 1e6),
+                        p.sealing,
+                        current == null ? Optional.empty() : Optional.of(files.get(current.id))));
+            }
+        }
+        history.sort(java.util.Comparator.comparingLong(SurveyFile.ReadingFile::seq));
+        long last = history.isEmpty() ? 0 : history.get(history.size() - 1).seq();
+        return new SurveyFile(
+                row.id,
+                row.jobId,
+                row.kind,
+                Length.ofNanometres(row.uncertainty),
+                row.startedBy,
+                row.startedAt,
+                List.copyOf(kept),
+                List.copyOf(history),
+                last);
+    }
+
+    private static SurveyFile.ReadingFile reading(ReadingRow r, String placeName, boolean stands) {
+        return new SurveyFile.ReadingFile(
+                r.seq,
+                r.id,
+                r.placeId,
+                placeName,
+                r.kind.name(),
+                r.typed,
+                r.unit,
+                Optional.ofNullable(r.value).map(Length::ofNanometres),
+                Optional.ofNullable(r.withdraws),
+                r.byPerson,
+                r.at,
+                stands);
+    }
+}

@@ -1,0 +1,38 @@
+package homalon.app.ledger;
+
+import homalon.core.ledger.Ledger;
+import homalon.core.quantity.Length;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+
+/** A part's ledger with what each line says besides its depth. */
+public record LedgerFile(Ledger ledger, List<Line> lines) {
+
+    /**
+     * @param stands false when the line was taken back, or takes one back
+     */
+    public record Line(
+            long seq,
+            UUID id,
+            UUID visit,
+            String kind,
+            Length depth,
+            Optional<UUID> reverses,
+            String machine,
+            String cutter,
+            String edge,
+            String note,
+            String typed,
+            UUID by,
+            Instant at,
+            boolean stands) {}
+
+    /** Passes of one visit that stand. */
+    public List<Line> passes(UUID visit) {
+        return lines.stream()
+                .filter(l -> l.visit().equals(visit) && l.kind().equals("PASS") && l.stands())
+                .toList();
+    }
+}

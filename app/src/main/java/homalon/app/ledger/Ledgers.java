@@ -1,0 +1,144 @@
+package homalon.app.ledger;
+
+import homalon.app.part.PartFile;
+import homalon.core.input.BadInputException;
+import homalon.core.ledger.Entry;
+import homalon.core.ledger.Ledger;
+import homalon.core.quantity.Length;
+import java.time.Clock;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Writes and reads ledgers. Every line carries an id made by the browser, so that a repeat stores once. */
+@Service
+@Transactional
+public class Ledgers {
+    private final LineRepository lines;
+    private final JdbcClient jdbc;
+    private final Clock clock;
+
+    Ledgers(LineRepository lines, JdbcClient jdbc, Clock clock) {
+        this.lines = lines;
+        this.jdbc = jdbc;
+        this.clock = clock;
+    }
+
+    /** What is noted beside a depth. */
+    public record Notes(String machine, String cutter, String edge, String note, String typed) {
+        public static final Notes NONE = new Notes("", "", "", "", "");
+    }
+
+    @Transactional(readOnly = true)
+    public LedgerFile of(PartFile part) {
+        return ofParts(List.of(part.id())).get(part.id());
+    }
+
+    /** Ledgers by id of the part; an empty one where nothing was ever written. */
+    @Transactional(readOnly = true)
+    public Map<UUID, LedgerFile> ofParts(Collection<UUID> parts) {
+        Map<UUID, List<LineRow>> rows =
+                lines.findByPartIdInOrderBySeq(parts).stream().collect(Collectors.groupingBy(r -> r.partId));
+        return parts.stream()
+                .distinct()
+                .collect(Collectors.toMap(Function.identity(), p -> file(rows.getOrDefault(p, List.of()))));
+    }
+
+    /** @throws BadInputException when that depth cannot be a pass */
+    public void pass(PartFile part, UUID id, Length depth, Notes notes, UUID by) {
+        Ledger.checkPass(depth);
+        write(part, id, Entry.Kind.PASS, depth, null, notes, by);
+    }
+
+    public void opening(PartFile part, UUID id, Entry.Kind kind, Length depth, String note, UUID by) {
+        if (lines.existsById(id)) {
+            return;
+        }
+        lock(part);
+        of(part).ledger().checkOpening(kind, depth);
+        write(part, id, kind, depth, null, new Notes("", "", "", note, ""), by);
+    }
+
+    /** Takes a line back by a second one. */
+    public void reverse(PartFile part, UUID id, UUID wrong, String why, UUID by) {
+        if (lines.existsById(id)) {
+            return;
+        }
+        lock(part);
+        Entry line = of(part).ledger().reversible(wrong);
+        String reason = why == null ? "" : why.strip();
+        if (reason.isEmpty()) {
+            throw new BadInputException("why", "Say why the line is wrong, such as: dial was not zeroed.");
+        }
+        write(part, id, Entry.Kind.REVERSAL, Length.ZERO, line.id(), new Notes("", "", "", reason, ""), by);
+    }
+
+    /** Two people reversing the same line wait for each other. */
+    private void lock(PartFile part) {
+        jdbc.sql("select id from part where id = ? for update")
+                .param(part.id())
+                .query(UUID.class)
+                .single();
+    }
+
+    private void write(PartFile part, UUID id, Entry.Kind kind, Length depth, UUID reverses, Notes notes, UUID by) {
+        if (lines.existsById(id)) {
+            return;
+        }
+        if (part.visit().releasedAt().isPresent()) {
+            throw new BadInputException("depth", "This part was handed over: book it in again to cut it.");
+        }
+        LineRow row = new LineRow();
+        row.id = id;
+        row.partId = part.id();
+        row.jobId = part.visit().id();
+        row.kind = kind;
+        row.depth = depth.nanometres();
+        row.reverses = reverses;
+        row.machine = limited(notes.machine(), 80, "machine");
+        row.cutter = limited(notes.cutter(), 80, "cutter");
+        row.edge = limited(notes.edge(), 20, "edge");
+        row.note = limited(notes.note(), 500, "note");
+        row.typed = limited(notes.typed(), 60, "depth");
+        row.byPerson = by;
+        row.at = clock.instant();
+        lines.saveAndFlush(row);
+    }
+
+    private static String limited(String text, int most, String field) {
+        String tidy = text == null ? "" : text.strip();
+        if (tidy.length() > most) {
+            throw new BadInputException(field, "That is too long to keep: at most " + most + " characters.");
+        }
+        return tidy;
+    }
+
+    private static LedgerFile file(List<LineRow> rows) {
+        Ledger ledger = new Ledger(rows.stream().map(LineRow::entry).toList());
+        return new LedgerFile(
+                ledger,
+                rows.stream()
+                        .map(r -> new LedgerFile.Line(
+                                r.seq,
+                                r.id,
+                                r.jobId,
+                                r.kind.name(),
+                                Length.ofNanometres(r.depth),
+                                java.util.Optional.ofNullable(r.reverses),
+                                r.machine,
+                                r.cutter,
+                                r.edge,
+                                r.note,
+                                r.typed,
+                                r.byPerson,
+                                r.at,
+                                ledger.stands(r.entry())))
+                        .toList());
+    }
+}

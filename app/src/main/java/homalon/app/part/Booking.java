@@ -1,0 +1,24 @@
+package homalon.app.part;
+
+import homalon.core.part.LayoutNumbers;
+import homalon.core.part.Material;
+import homalon.core.part.PartKind;
+import homalon.core.rulebook.FlatnessLimit;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+
+/** Everything that is keyed at the door, read and checked. */
+public record Booking(
+        String tag,
+        PartKind kind,
+        String name,
+        String customer,
+        Material material,
+        String castingNumber,
+        LayoutNumbers numbers,
+        List<FlatnessLimit> limits,
+        String history,
+        String wishes,
+        String gasket,
+        Optional<LocalDate> due) {}

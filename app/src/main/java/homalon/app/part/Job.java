@@ -1,0 +1,65 @@
+package homalon.app.part;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.UUID;
+
+/** One visit of a casting. */
+@Entity
+class Job {
+    @Id
+    UUID id;
+
+    @Column(name = "part_id")
+    UUID partId;
+
+    int no;
+    String history;
+    String wishes;
+    String gasket;
+    LocalDate due;
+
+    @Enumerated(EnumType.STRING)
+    @Column(name = "stuck_on")
+    StuckOn stuckOn;
+
+    @Column(name = "stuck_why")
+    String stuckWhy;
+
+    @Column(name = "stuck_since")
+    LocalDate stuckSince;
+
+    @Version
+    int version;
+
+    @Column(name = "opened_by")
+    UUID openedBy;
+
+    @Column(name = "opened_at")
+    Instant openedAt;
+
+    @Column(name = "released_by")
+    UUID releasedBy;
+
+    @Column(name = "released_at")
+    Instant releasedAt;
+
+    protected Job() {}
+
+    Job(UUID partId, int no, UUID openedBy, Instant openedAt) {
+        this.id = UUID.randomUUID();
+        this.partId = partId;
+        this.no = no;
+        this.history = "";
+        this.wishes = "";
+        this.gasket = "";
+        this.openedBy = openedBy;
+        this.openedAt = openedAt;
+    }
+}

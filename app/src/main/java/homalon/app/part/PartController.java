@@ -1,0 +1,198 @@
+package homalon.app.part;
+
+import homalon.app.drawing.FaceDrawing;
+import homalon.app.security.Signed;
+import homalon.app.web.Shell;
+import homalon.core.input.BadInputException;
+import homalon.core.part.BoltRows;
+import homalon.core.part.ChamberShape;
+import homalon.core.part.LayoutNumbers;
+import homalon.core.part.Material;
+import homalon.core.part.PartKind;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.rulebook.RuleBook;
+import homalon.core.rulebook.Source;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Booking in, the intake sheet, finding a part, and what holds it up. */
+@Controller
+class PartController {
+    private final Parts parts;
+    private final Faces faces;
+    private final Steps steps;
+    private final PartShells shells;
+    private final List<LayoutGuard> guards;
+
+    PartController(Parts parts, Faces faces, Steps steps, PartShells shells, List<LayoutGuard> guards) {
+        this.parts = parts;
+        this.faces = faces;
+        this.steps = steps;
+        this.shells = shells;
+        this.guards = guards;
+    }
+
+    @GetMapping("/parts/{tag}")
+    String part(@PathVariable String tag, @ModelAttribute("shell") Shell shell) {
+        PartFile part = parts.byTag(tag);
+        Step next = PartHead.next(steps.of(part, shell.writer()));
+        return "redirect:/parts/" + part.tag() + "/" + next.kind().path();
+    }
+
+    @GetMapping("/find")
+    String find(@RequestParam(defaultValue = "") String q, Model model) {
+        Optional<PartFile> exact = parts.find(q);
+        if (exact.isPresent()) {
+            return "redirect:/parts/" + exact.get().tag();
+        }
+        model.addAttribute("q", q);
+        model.addAttribute("found", q.isBlank() ? List.of() : parts.search(q));
+        return "part/find";
+    }
+
+    /** What the search field proposes while one types. */
+    @GetMapping("/find/list")
+    String findList(@RequestParam(defaultValue = "") String q, Model model) {
+        model.addAttribute(
+                "found",
+                q.isBlank() ? List.of() : parts.search(q).stream().limit(6).toList());
+        model.addAttribute("q", q);
+        return "part/find :: list";
+    }
+
+    @GetMapping("/parts/new")
+    String blank(@ModelAttribute("shell") Shell shell, Model model) {
+        sheet(model, IntakeForm.blank(parts.nextTag()), List.of(), shell);
+        model.addAttribute("head", null);
+        return "part/intake";
+    }
+
+    @PostMapping("/parts")
+    String book(
+            @RequestParam Map<String, String> given,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model,
+            HttpServletResponse response) {
+        IntakeForm form = new IntakeForm(given);
+        try {
+            PartFile part = parts.book(form.read(shell.unit()), me.id());
+            return "redirect:/parts/" + part.tag() + "/face";
+        } catch (BadInputException e) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            sheet(model, form, e.problems(), shell);
+            model.addAttribute("head", null);
+            return "part/intake";
+        }
+    }
+
+    @GetMapping("/parts/{tag}/intake")
+    String intake(@PathVariable String tag, @ModelAttribute("shell") Shell shell, Model model) {
+        PartFile part = parts.byTag(tag);
+        sheet(model, IntakeForm.of(part, shell.unit()), List.of(), shell);
+        model.addAttribute("head", shells.head(part, StepKind.BOOKED, shell.writer()));
+        return "part/intake";
+    }
+
+    @PostMapping("/parts/{tag}/intake")
+    String amend(
+            @PathVariable String tag,
+            @RequestParam Map<String, String> given,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model,
+            HttpServletResponse response) {
+        PartFile part = parts.byTag(tag);
+        given.put("tag", part.tag());
+        IntakeForm form = new IntakeForm(given);
+        try {
+            boolean free = guards.stream().allMatch(g -> g.layoutMayChange(part));
+            parts.amend(form.read(shell.unit()), form.version(), free, me.id());
+            return "redirect:/parts/" + part.tag() + "/intake";
+        } catch (BadInputException e) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            sheet(model, form, e.problems(), shell);
+            model.addAttribute("head", shells.head(part, StepKind.BOOKED, shell.writer()));
+            return "part/intake";
+        }
+    }
+
+    @PostMapping("/parts/layout-preview")
+    String preview(@RequestParam Map<String, String> given, @ModelAttribute("shell") Shell shell, Model model) {
+        preview(model, new IntakeForm(given), shell);
+        return "part/intake :: preview";
+    }
+
+    @PostMapping("/parts/{tag}/stuck")
+    String stick(
+            @PathVariable String tag,
+            @RequestParam(defaultValue = "") String on,
+            @RequestParam(defaultValue = "") String why) {
+        PartFile part = parts.byTag(tag);
+        Optional<StuckOn> whom =
+                Arrays.stream(StuckOn.values()).filter(s -> s.name().equals(on)).findFirst();
+        parts.stick(part.id(), whom, why);
+        return "redirect:/parts/" + part.tag() + "/intake";
+    }
+
+    @PostMapping("/parts/{tag}/come-back")
+    String comeBack(
+            @PathVariable String tag,
+            @RequestParam(defaultValue = "") String history,
+            @RequestParam(defaultValue = "") String wishes,
+            @AuthenticationPrincipal Signed me) {
+        PartFile part = parts.comeBack(tag, history, wishes, me.id());
+        return "redirect:/parts/" + part.tag() + "/face";
+    }
+
+    private void sheet(Model model, IntakeForm form, List<BadInputException.Problem> problems, Shell shell) {
+        model.addAttribute("form", form);
+        model.addAttribute("problems", problems);
+        model.addAttribute("kinds", PartKind.values());
+        model.addAttribute("materials", Material.values());
+        model.addAttribute("rows", BoltRows.values());
+        model.addAttribute("chambers", ChamberShape.values());
+        model.addAttribute("sources", List.of(Source.MAKER, Source.GASKET, Source.SHOP));
+        model.addAttribute("stuckOn", StuckOn.values());
+        LengthWriter writer = shell.writer();
+        model.addAttribute("defaultOverall", writer.full(RuleBook.DEFAULT_OVERALL));
+        model.addAttribute("defaultWindow", writer.full(RuleBook.DEFAULT_IN_WINDOW));
+        model.addAttribute("defaultSide", writer.size(RuleBook.DEFAULT_WINDOW));
+        preview(model, form, shell);
+    }
+
+    private void preview(Model model, IntakeForm form, Shell shell) {
+        model.addAttribute("drawing", null);
+        model.addAttribute("sizes", null);
+        try {
+            LayoutNumbers numbers = form.layout(shell.unit());
+            LengthWriter writer = shell.writer();
+            model.addAttribute(
+                    "drawing",
+                    FaceDrawing.of(faces.layout(numbers), "layout", "Layout of the face, front at the left")
+                            .svg());
+            model.addAttribute(
+                    "sizes",
+                    "Length " + writer.size(numbers.length()) + ", width " + writer.size(numbers.width())
+                            + ", bolt holes "
+                            + writer.size(numbers.boltHole())
+                            + (form.get("length").isEmpty() || form.get("width").isEmpty()
+                                    ? " · sizes left empty are proposed from the bore: measure and overwrite them"
+                                    : ""));
+        } catch (BadInputException e) {
+            model.addAttribute("sizes", e.getMessage());
+        }
+    }
+}

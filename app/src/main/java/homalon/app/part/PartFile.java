@@ -1,0 +1,60 @@
+package homalon.app.part;
+
+import homalon.core.part.LayoutNumbers;
+import homalon.core.part.Material;
+import homalon.core.part.PartKind;
+import homalon.core.rulebook.FlatnessLimit;
+import homalon.core.rulebook.RuleBook;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+
+/**
+ * A casting and its present visit, as the other features see them.
+ *
+ * @param entered limits entered for it; defaults are not among them
+ * @param visits how many times it has been here
+ */
+public record PartFile(
+        UUID id,
+        String tag,
+        PartKind kind,
+        String name,
+        String customer,
+        Material material,
+        String castingNumber,
+        LayoutNumbers numbers,
+        List<FlatnessLimit> entered,
+        Visit visit,
+        int visits,
+        int version) {
+
+    /** One visit. */
+    public record Visit(
+            UUID id,
+            int no,
+            String history,
+            String wishes,
+            String gasket,
+            Optional<LocalDate> due,
+            Optional<Stuck> stuck,
+            UUID openedBy,
+            Instant openedAt,
+            Optional<UUID> releasedBy,
+            Optional<Instant> releasedAt) {}
+
+    /** What holds a visit up. */
+    public record Stuck(StuckOn on, String why, LocalDate since) {}
+
+    /** The limits in force, defaults included. */
+    public List<FlatnessLimit> limits() {
+        return RuleBook.inForce(entered);
+    }
+
+    /** {@code iron head · Tern Island Ferries}. */
+    public String kindWords() {
+        return material.words() + " " + kind.words();
+    }
+}

@@ -1,0 +1,263 @@
+package homalon.app.part;
+
+import homalon.core.input.BadInputException;
+import homalon.core.rulebook.FlatnessLimit;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.Collection;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Castings and their visits. */
+@Service
+@Transactional
+public class Parts {
+    private final PartRepository parts;
+    private final JobRepository jobs;
+    private final LimitRepository limits;
+    private final Clock clock;
+
+    Parts(PartRepository parts, JobRepository jobs, LimitRepository limits, Clock clock) {
+        this.parts = parts;
+        this.jobs = jobs;
+        this.limits = limits;
+        this.clock = clock;
+    }
+
+    /** There is no part with that tag; the message says what to do. */
+    public static final class NoSuchPartException extends RuntimeException {
+        private static final long serialVersionUID = 1L;
+
+        NoSuchPartException(String tag) {
+            super("There is no part with the tag " + tag + ": check the tag, or book the part in.");
+        }
+    }
+
+    @Transactional(readOnly = true)
+    public PartFile byTag(String tag) {
+        return find(tag).orElseThrow(() -> new NoSuchPartException(tidy(tag)));
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<PartFile> find(String tag) {
+        return parts.findByTag(tidy(tag)).map(p -> files(List.of(p)).get(0));
+    }
+
+    @Transactional(readOnly = true)
+    public List<PartFile> search(String words) {
+        String like = words.strip()
+                .toLowerCase(Locale.ROOT)
+                .replace("!", "!!")
+                .replace("%", "!%")
+                .replace("_", "!_");
+        return files(parts.search("%" + like + "%"));
+    }
+
+    /** Every part that is in the shop. */
+    @Transactional(readOnly = true)
+    public List<PartFile> inTheShop() {
+        List<UUID> ids =
+                jobs.findByReleasedAtIsNull().stream().map(j -> j.partId).toList();
+        return files(parts.findAllById(ids));
+    }
+
+    /** The last few that were handed over. */
+    @Transactional(readOnly = true)
+    public List<PartFile> handedOver() {
+        List<UUID> ids = jobs.findTop12ByReleasedAtIsNotNullOrderByReleasedAtDesc().stream()
+                .map(j -> j.partId)
+                .distinct()
+                .toList();
+        return files(parts.findAllById(ids)).stream()
+                .filter(p -> p.visit().releasedAt().isPresent())
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    public String nextTag() {
+        return "T-%04d".formatted(parts.highestNumber() + 1);
+    }
+
+    /** @throws BadInputException when the tag is taken or cannot be one */
+    public PartFile book(Booking booking, UUID by) {
+        Instant now = clock.instant();
+        String tag = tidy(booking.tag());
+        if (!tag.matches("[A-Z]{1,3}-[0-9]{2,6}")) {
+            throw new BadInputException("tag", "Tag: key letters, a dash and digits, such as T-0412.");
+        }
+        if (parts.findByTag(tag).isPresent()) {
+            throw new BadInputException(
+                    "tag", tag + " hangs on another part already: take the next free tag, or open that part.");
+        }
+        Part part = new Part(tag, by, now);
+        fill(part, booking);
+        parts.save(part);
+        Job job = new Job(part.id, 1, by, now);
+        fill(job, booking);
+        jobs.save(job);
+        booking.limits().forEach(l -> limits.save(new LimitRow(part.id, l, by, now)));
+        return byTag(tag);
+    }
+
+    /**
+     * Changes what was keyed at the door; limits are withdrawn and entered anew where they differ.
+     *
+     * @param version of the part that was on the screen
+     */
+    public PartFile amend(Booking booking, int version, boolean layoutMayChange, UUID by) {
+        Part part = parts.findByTag(tidy(booking.tag())).orElseThrow(() -> new NoSuchPartException(booking.tag()));
+        if (part.version != version) {
+            throw new BadInputException(
+                    "tag", "Someone else changed this part meanwhile: look at it again before you change it.");
+        }
+        if (!layoutMayChange && !part.numbers().equals(booking.numbers())) {
+            throw new BadInputException(
+                    "cylinders",
+                    "The face has readings, which belong to the layout as drawn: take them back before you redraw it.");
+        }
+        fill(part, booking);
+        fill(present(part.id), booking);
+        Instant now = clock.instant();
+        List<LimitRow> rows = limits.findByPartIdInAndWithdrawnAtIsNull(List.of(part.id));
+        for (LimitRow row : rows) {
+            if (!booking.limits().contains(row.limit())) {
+                row.withdrawnAt = now;
+            }
+        }
+        for (FlatnessLimit limit : booking.limits()) {
+            if (rows.stream().noneMatch(r -> r.limit().equals(limit))) {
+                limits.save(new LimitRow(part.id, limit, by, now));
+            }
+        }
+        parts.flush();
+        return byTag(booking.tag());
+    }
+
+    /** Says what the part waits for; empty: it waits for nothing. */
+    public void stick(UUID partId, Optional<StuckOn> on, String why) {
+        Job job = present(partId);
+        String tidy = why == null ? "" : why.strip();
+        if (on.isPresent() && (tidy.isEmpty() || tidy.length() > 200)) {
+            throw new BadInputException("why", "Say in a few words what it waits for, such as: price for liners.");
+        }
+        job.stuckOn = on.orElse(null);
+        job.stuckWhy = on.isPresent() ? tidy : null;
+        job.stuckSince = on.isPresent() ? LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault()) : null;
+    }
+
+    public void handOver(UUID partId, UUID by) {
+        Job job = present(partId);
+        if (job.releasedAt == null) {
+            job.releasedAt = clock.instant();
+            job.releasedBy = by;
+            job.stuckOn = null;
+            job.stuckWhy = null;
+            job.stuckSince = null;
+        }
+    }
+
+    /** The same casting is back: a new visit with its life behind it. */
+    public PartFile comeBack(String tag, String history, String wishes, UUID by) {
+        PartFile file = byTag(tag);
+        if (file.visit().releasedAt().isEmpty()) {
+            throw new BadInputException("tag", file.tag() + " is in the shop already: open it instead.");
+        }
+        Job job = new Job(file.id(), file.visit().no() + 1, by, clock.instant());
+        job.history = limited("history", history, 2000);
+        job.wishes = limited("wishes", wishes, 2000);
+        jobs.save(job);
+        return byTag(tag);
+    }
+
+    private Job present(UUID partId) {
+        List<Job> visits = jobs.findByPartIdOrderByNo(partId);
+        return visits.get(visits.size() - 1);
+    }
+
+    private static void fill(Part part, Booking b) {
+        part.kind = b.kind();
+        part.name =
+                required("name", b.name(), 120, "Engine: say what it is from, such as Ferry auxiliary, four in line.");
+        part.customer = required("customer", b.customer(), 120, "Customer: say whose it is.");
+        part.material = b.material();
+        part.castingNumber = limited("castingNumber", b.castingNumber(), 60);
+        part.draw(b.numbers());
+    }
+
+    private static void fill(Job job, Booking b) {
+        job.history = limited("history", b.history(), 2000);
+        job.wishes = limited("wishes", b.wishes(), 2000);
+        job.gasket = limited("gasket", b.gasket(), 120);
+        job.due = b.due().orElse(null);
+    }
+
+    private static String required(String field, String text, int most, String sentence) {
+        String tidy = limited(field, text, most);
+        if (tidy.isEmpty()) {
+            throw new BadInputException(field, sentence);
+        }
+        return tidy;
+    }
+
+    private static String limited(String field, String text, int most) {
+        String tidy = text == null ? "" : text.strip();
+        if (tidy.length() > most) {
+            throw new BadInputException(field, "That is too long to keep: at most " + most + " characters here.");
+        }
+        return tidy;
+    }
+
+    private static String tidy(String tag) {
+        return tag == null ? "" : tag.strip().toUpperCase(Locale.ROOT);
+    }
+
+    private List<PartFile> files(Collection<Part> found) {
+        List<UUID> ids = found.stream().map(p -> p.id).toList();
+        Map<UUID, List<Job>> visits =
+                jobs.findByPartIdInOrderByNo(ids).stream().collect(Collectors.groupingBy(j -> j.partId));
+        Map<UUID, List<LimitRow>> entered =
+                limits.findByPartIdInAndWithdrawnAtIsNull(ids).stream().collect(Collectors.groupingBy(l -> l.partId));
+        Function<Part, PartFile> file = p -> file(p, visits.get(p.id), entered.getOrDefault(p.id, List.of()));
+        return found.stream().map(file).toList();
+    }
+
+    private static PartFile file(Part p, List<Job> visits, List<LimitRow> entered) {
+        return new PartFile(
+                p.id,
+                p.tag,
+                p.kind,
+                p.name,
+                p.customer,
+                p.material,
+                p.castingNumber,
+                p.numbers(),
+                entered.stream().map(LimitRow::limit).toList(),
+                visit(visits.get(visits.size() - 1)),
+                visits.size(),
+                p.version);
+    }
+
+    private static PartFile.Visit visit(Job j) {
+        return new PartFile.Visit(
+                j.id,
+                j.no,
+                j.history,
+                j.wishes,
+                j.gasket,
+                Optional.ofNullable(j.due),
+                Optional.ofNullable(j.stuckOn).map(on -> new PartFile.Stuck(on, j.stuckWhy, j.stuckSince)),
+                j.openedBy,
+                j.openedAt,
+                Optional.ofNullable(j.releasedBy),
+                Optional.ofNullable(j.releasedAt));
+    }
+}

@@ -1,0 +1,21 @@
+package homalon.app.part;
+
+/**
+ * Where a step stands.
+ *
+ * @param kind which
+ * @param mark its state
+ * @param note a few words for the strip: {@code 9 of 15 keyed}
+ * @param todo what to do at the bench, as a command: {@code Finish the face}
+ * @param detail one line more about it
+ */
+public record Step(StepKind kind, Mark mark, String note, String todo, String detail) {
+
+    /** State of a step. */
+    public enum Mark {
+        DONE,
+        BEGUN,
+        DUE,
+        WAITS
+    }
+}

@@ -1,0 +1,175 @@
+package homalon.app.people;
+
+import homalon.core.input.BadInputException;
+import homalon.core.input.Problems;
+import homalon.core.quantity.BenchUnit;
+import java.time.Clock;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The people of the shop: who they are, what they may do, how they sign in. */
+@Service
+@Transactional
+public class People {
+    private static final int SHORTEST_PASSWORD = 10;
+    private static final int LONGEST_PASSWORD = 72;
+
+    private final PersonRepository people;
+    private final BenchDeviceRepository devices;
+    private final PasswordEncoder encoder;
+    private final Clock clock;
+
+    People(PersonRepository people, BenchDeviceRepository devices, PasswordEncoder encoder, Clock clock) {
+        this.people = people;
+        this.devices = devices;
+        this.encoder = encoder;
+        this.clock = clock;
+    }
+
+    /** How a person proves who they are; for the security package only. */
+    public record Credentials(UUID id, String login, Role role, String passwordHash, boolean active) {}
+
+    /** A bench PC on which PINs work. */
+    public record Device(UUID id, String name, java.time.Instant enabledAt) {}
+
+    @Transactional(readOnly = true)
+    public boolean nobodyYet() {
+        return people.count() == 0;
+    }
+
+    /** @throws BadInputException when a field cannot be used, naming all of them */
+    public Someone add(String login, String name, Role role, String password) {
+        String tidyLogin = login == null ? "" : login.strip().toLowerCase(Locale.ROOT);
+        String tidyName = name == null ? "" : name.strip();
+        String given = password == null ? "" : password;
+        Problems problems = new Problems();
+        problems.require(
+                tidyLogin.matches("[a-z0-9.-]{2,40}"),
+                "login",
+                "Login: 2 to 40 small letters, digits, dots or dashes.");
+        problems.require(
+                !tidyName.isEmpty() && tidyName.length() <= 80, "name", "Name: key what the shop calls this person.");
+        problems.require(
+                given.length() >= SHORTEST_PASSWORD && given.length() <= LONGEST_PASSWORD,
+                "password",
+                "Password: at least 10 characters (three words will do), at most 72.");
+        problems.require(people.findByLogin(tidyLogin).isEmpty(), "login", "That login is taken: choose another.");
+        problems.throwIfAny();
+        return people.save(new Person(tidyLogin, tidyName, role, encoder.encode(given), clock.instant()))
+                .seen();
+    }
+
+    /** The owner's account on a fresh installation; refused once anybody exists. */
+    public Someone addFirstOwner(String login, String name, String password) {
+        if (!nobodyYet()) {
+            throw new BadInputException("login", "This shop has its owner already: sign in instead.");
+        }
+        return add(login, name, Role.OWNER, password);
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<Credentials> credentials(String login) {
+        return people.findByLogin(login.strip().toLowerCase(Locale.ROOT)).map(People::credentials);
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<Someone> find(UUID id) {
+        return people.findById(id).map(Person::seen);
+    }
+
+    @Transactional(readOnly = true)
+    public List<Someone> all() {
+        return people.findAllByOrderByName().stream().map(Person::seen).toList();
+    }
+
+    /** Names by id, for lists that say who did what. */
+    @Transactional(readOnly = true)
+    public Map<UUID, String> names() {
+        return all().stream().collect(Collectors.toMap(Someone::id, Someone::name, (a, b) -> a));
+    }
+
+    public void useUnit(UUID id, BenchUnit unit) {
+        people.findById(id).ifPresent(p -> p.unit = unit);
+    }
+
+    public void useTheme(UUID id, Theme theme) {
+        people.findById(id).ifPresent(p -> p.theme = theme);
+    }
+
+    public void setActive(UUID id, boolean active) {
+        people.findById(id).ifPresent(p -> p.active = active);
+    }
+
+    /** @throws BadInputException when the PIN is not four to eight digits, or one that anybody would try first */
+    public void setPin(UUID id, String pin) {
+        String digits = pin == null ? "" : pin.strip();
+        boolean allSame = digits.chars().distinct().count() < 2;
+        if (!digits.matches("\\d{4,8}") || allSame || "0123456789".contains(digits)) {
+            throw new BadInputException(
+                    "pin", "PIN: four to eight digits, not all the same and not in a row such as 1234.");
+        }
+        people.findById(id).ifPresent(p -> p.pinHash = encoder.encode(digits));
+    }
+
+    /** The person, when the PIN is theirs and the device is enabled. */
+    @Transactional(readOnly = true)
+    public Optional<Credentials> byPin(UUID id, String pin, String deviceToken) {
+        if (device(deviceToken).isEmpty()) {
+            return Optional.empty();
+        }
+        return people.findById(id)
+                .filter(p -> p.active && p.pinHash != null && pin != null && encoder.matches(pin.strip(), p.pinHash))
+                .map(People::credentials);
+    }
+
+    /** @return the token for the device's cookie; it is kept as a hash only */
+    public String enableDevice(String name, UUID owner) {
+        String tidy = name == null ? "" : name.strip();
+        if (tidy.isEmpty() || tidy.length() > 80) {
+            throw new BadInputException("name", "Name the bench PC so that you know it again, such as Surfacer bench.");
+        }
+        String token = Secrets.newToken();
+        devices.save(new BenchDevice(Secrets.hash(token), tidy, owner, clock.instant()));
+        return token;
+    }
+
+    public void revokeDevice(UUID id) {
+        devices.findById(id).ifPresent(d -> d.revokedAt = clock.instant());
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<Device> device(String token) {
+        return token == null
+                ? Optional.empty()
+                : devices.findByTokenHashAndRevokedAtIsNull(Secrets.hash(token)).map(People::device);
+    }
+
+    @Transactional(readOnly = true)
+    public List<Device> devices() {
+        return devices.findByRevokedAtIsNullOrderByEnabledAt().stream()
+                .map(People::device)
+                .toList();
+    }
+
+    /** Everyone by id. */
+    @Transactional(readOnly = true)
+    public Map<UUID, Someone> byId() {
+        return all().stream().collect(Collectors.toMap(Someone::id, Function.identity()));
+    }
+
+    private static Device device(BenchDevice d) {
+        return new Device(d.id, d.name, d.enabledAt);
+    }
+
+    private static Credentials credentials(Person p) {
+        return new Credentials(p.id, p.login, p.role, p.passwordHash, p.active);
+    }
+}

@@ -1,0 +1,73 @@
+package homalon.app.security;
+
+import homalon.app.people.People;
+import homalon.app.people.People.Credentials;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.security.authentication.AuthenticationProvider;
+import org.springframework.security.authentication.BadCredentialsException;
+import org.springframework.security.authentication.LockedException;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.authority.SimpleGrantedAuthority;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.authentication.WebAuthenticationDetails;
+import org.springframework.stereotype.Component;
+
+/** Checks a login and password, with the same work for a login that does not exist. */
+@Component
+class PasswordProvider implements AuthenticationProvider {
+    private final People people;
+    private final Guesses guesses;
+    private final PasswordEncoder encoder;
+    private final String decoy;
+
+    PasswordProvider(People people, Guesses guesses, PasswordEncoder encoder) {
+        this.people = people;
+        this.guesses = guesses;
+        this.encoder = encoder;
+        this.decoy = encoder.encode("a password that nobody has");
+    }
+
+    @Override
+    public Authentication authenticate(Authentication given) {
+        String login = String.valueOf(given.getName()).strip().toLowerCase(java.util.Locale.ROOT);
+        List<String> subjects = List.of("login:" + shortened(login), "from:" + address(given));
+        if (guesses.mustWait(subjects)) {
+            throw new LockedException("wait");
+        }
+        Optional<Credentials> found = people.credentials(login);
+        String password = String.valueOf(given.getCredentials());
+        boolean matches = encoder.matches(
+                password.length() > 72 ? "" : password,
+                found.map(Credentials::passwordHash).orElse(decoy));
+        if (!matches || found.isEmpty() || !found.get().active()) {
+            guesses.wrong(subjects);
+            throw new BadCredentialsException("wrong");
+        }
+        guesses.right(subjects.get(0));
+        return signedIn(found.get());
+    }
+
+    static Authentication signedIn(Credentials who) {
+        return UsernamePasswordAuthenticationToken.authenticated(
+                new Signed(who.id(), who.login(), who.role()),
+                null,
+                List.of(new SimpleGrantedAuthority("ROLE_" + who.role().name())));
+    }
+
+    private static String address(Authentication given) {
+        return given.getDetails() instanceof WebAuthenticationDetails details
+                ? String.valueOf(details.getRemoteAddress())
+                : "unknown";
+    }
+
+    private static String shortened(String login) {
+        return login.length() <= 80 ? login : login.substring(0, 80);
+    }
+
+    @Override
+    public boolean supports(Class<?> type) {
+        return UsernamePasswordAuthenticationToken.class.isAssignableFrom(type);
+    }
+}

@@ -1,0 +1,93 @@
+package homalon.app.security;
+
+import jakarta.servlet.DispatcherType;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.HttpStatusEntryPoint;
+import org.springframework.security.web.authentication.LoginUrlAuthenticationEntryPoint;
+import org.springframework.security.web.authentication.www.BasicAuthenticationFilter;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
+import org.springframework.security.web.util.matcher.RequestHeaderRequestMatcher;
+
+/** Two doors: the calculation interface (stateless) and the pages (session and CSRF token). */
+@Configuration
+class SecurityConfig {
+    private static final String OWN_ONLY = "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; "
+            + "img-src 'self' data:; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+    /** The interface's reader sets styles on its own elements; its scripts are files of ours all the same. */
+    private static final String DOCS = OWN_ONLY.replace("style-src 'self'", "style-src 'self' 'unsafe-inline'");
+
+    @Bean
+    PasswordEncoder passwordEncoder() {
+        return new BCryptPasswordEncoder(10);
+    }
+
+    @Bean
+    @Order(1)
+    SecurityFilterChain calculations(HttpSecurity http, ApiSignIn apiSignIn) throws Exception {
+        return http.securityMatcher("/api/v1/**")
+                .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .csrf(c -> c.disable())
+                .requestCache(c -> c.disable())
+                .addFilterAt(apiSignIn, BasicAuthenticationFilter.class)
+                .authorizeHttpRequests(a -> a.dispatcherTypeMatchers(DispatcherType.ERROR)
+                        .permitAll()
+                        .anyRequest()
+                        .authenticated())
+                .exceptionHandling(e -> e.authenticationEntryPoint(apiSignIn))
+                .headers(h ->
+                        h.contentSecurityPolicy(c -> c.policyDirectives("default-src 'none'; frame-ancestors 'none'")))
+                .build();
+    }
+
+    @Bean
+    @Order(2)
+    SecurityFilterChain docs(HttpSecurity http) throws Exception {
+        return http.securityMatcher("/api/**", "/webjars/**")
+                .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .authorizeHttpRequests(a -> a.anyRequest().permitAll())
+                .headers(h -> h.contentSecurityPolicy(c -> c.policyDirectives(DOCS)))
+                .build();
+    }
+
+    @Bean
+    @Order(3)
+    SecurityFilterChain pages(HttpSecurity http, PasswordProvider passwords) throws Exception {
+        var htmx = new RequestHeaderRequestMatcher("HX-Request", "true");
+        return http.authenticationProvider(passwords)
+                .authorizeHttpRequests(a -> a.dispatcherTypeMatchers(DispatcherType.ERROR)
+                        .permitAll()
+                        .requestMatchers("/assets/**", "/sign-in", "/first-visit", "/favicon.ico", "/alive")
+                        .permitAll()
+                        .requestMatchers("/shop/**")
+                        .hasRole("OWNER")
+                        .anyRequest()
+                        .authenticated())
+                .formLogin(f -> f.loginPage("/sign-in")
+                        .usernameParameter("login")
+                        .passwordParameter("password")
+                        .defaultSuccessUrl("/", false)
+                        .failureHandler((request, response, e) -> response.sendRedirect(
+                                e instanceof org.springframework.security.authentication.LockedException
+                                        ? "/sign-in?wait"
+                                        : "/sign-in?wrong")))
+                .logout(l -> l.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
+                .exceptionHandling(e -> e.defaultAuthenticationEntryPointFor(
+                                new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED), htmx)
+                        .defaultAuthenticationEntryPointFor(
+                                new LoginUrlAuthenticationEntryPoint("/sign-in"),
+                                PathPatternRequestMatcher.withDefaults().matcher("/**")))
+                .headers(h -> h.contentSecurityPolicy(c -> c.policyDirectives(OWN_ONLY))
+                        .referrerPolicy(r -> r.policy(ReferrerPolicy.SAME_ORIGIN))
+                        .permissionsPolicyHeader(p -> p.policy("camera=(), microphone=(), geolocation=()")))
+                .build();
+    }
+}

@@ -1,0 +1,2 @@
+/** Who may come in and what the browser is told: sign-in, throttled guessing, headers, and the interface's accounts. */
+package homalon.app.security;

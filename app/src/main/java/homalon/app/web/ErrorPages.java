@@ -1,0 +1,45 @@
+package homalon.app.web;
+
+import jakarta.servlet.RequestDispatcher;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import org.springframework.boot.webmvc.error.ErrorController;
+import org.springframework.http.MediaType;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseBody;
+
+/** The last page, for what no controller has answered. */
+@Controller
+class ErrorPages implements ErrorController {
+
+    @RequestMapping(path = "/error", produces = MediaType.TEXT_HTML_VALUE)
+    String page(HttpServletRequest request, HttpServletResponse response, Model model) {
+        Object status = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE);
+        int code = status instanceof Integer i ? i : 404;
+        response.setStatus(code);
+        model.addAttribute("sentence", sentence(code));
+        return "web/problem";
+    }
+
+    private static String sentence(int code) {
+        return switch (code) {
+            case 403 -> "This page was open too long, or is not for you: go back to the bench and try again.";
+            case 404 -> "There is no such page: go back to the bench.";
+            case 413 -> "That is too much at once: send less.";
+            default ->
+                code < 500
+                        ? "That could not be read: go back, check what was keyed and send it again."
+                        : "Something went wrong here, not with you. What was kept is kept; try again.";
+        };
+    }
+
+    /** Asked by the page to tell whether the server can be reached. */
+    @GetMapping(path = "/alive", produces = MediaType.TEXT_PLAIN_VALUE)
+    @ResponseBody
+    String alive() {
+        return "ready";
+    }
+}

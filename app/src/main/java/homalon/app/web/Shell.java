@@ -1,0 +1,20 @@
+package homalon.app.web;
+
+import homalon.app.people.Someone;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.LengthWriter;
+
+/**
+ * What the frame of a page needs.
+ *
+ * @param me null for a visitor who has not signed in
+ */
+public record Shell(Someone me, String shop, BenchUnit unit, String theme, boolean demo, boolean benchDevice) {
+    public LengthWriter writer() {
+        return new LengthWriter(unit);
+    }
+
+    public boolean owner() {
+        return me != null && me.role() == homalon.app.people.Role.OWNER;
+    }
+}
