@@ -39,7 +39,16 @@ public record FaceView(
 
     /** One place of the walk. */
     public record Walk(
-            UUID id, int number, String name, String state, String value, long seen, boolean sealing, String by) {}
+            UUID id,
+            int number,
+            String name,
+            String state,
+            String value,
+            long seen,
+            boolean sealing,
+            String by,
+            double x,
+            double y) {}
 
     public int handled() {
         return survey.handled();

@@ -280,7 +280,9 @@ public class FaceViews {
                     p.isRead() ? written : "",
                     p.reading().map(SurveyFile.ReadingFile::seq).orElse(0L),
                     p.sealing(),
-                    p.reading().map(r -> names.getOrDefault(r.by(), "")).orElse("")));
+                    p.reading().map(r -> names.getOrDefault(r.by(), "")).orElse(""),
+                    p.spot().x(),
+                    p.spot().y()));
         }
         return walk;
     }

@@ -32,11 +32,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 class PartController {
     private final Parts parts;
     private final Faces faces;
-    private final Steps steps;
+    private final StepSource steps;
     private final PartShells shells;
     private final List<LayoutGuard> guards;
 
-    PartController(Parts parts, Faces faces, Steps steps, PartShells shells, List<LayoutGuard> guards) {
+    PartController(Parts parts, Faces faces, StepSource steps, PartShells shells, List<LayoutGuard> guards) {
         this.parts = parts;
         this.faces = faces;
         this.steps = steps;
@@ -47,7 +47,8 @@ class PartController {
     @GetMapping("/parts/{tag}")
     String part(@PathVariable String tag, @ModelAttribute("shell") Shell shell) {
         PartFile part = parts.byTag(tag);
-        Step next = PartHead.next(steps.of(part, shell.writer()));
+        Step next = PartHead.next(
+                steps.steps(List.of(part), shell.writer()).get(part.visit().id()));
         return "redirect:/parts/" + part.tag() + "/" + next.kind().path();
     }
 

@@ -1,18 +1,20 @@
 package homalon.app.part;
 
 import homalon.core.quantity.LengthWriter;
+import java.util.List;
 import org.springframework.stereotype.Component;
 
 /** Makes the frame of a part's page. */
 @Component
 public class PartShells {
-    private final Steps steps;
+    private final StepSource steps;
 
-    PartShells(Steps steps) {
+    PartShells(StepSource steps) {
         this.steps = steps;
     }
 
     public PartHead head(PartFile part, StepKind here, LengthWriter writer) {
-        return PartHead.of(part, steps.of(part, writer), here);
+        return PartHead.of(
+                part, steps.steps(List.of(part), writer).get(part.visit().id()), here);
     }
 }

@@ -52,6 +52,16 @@ public class Parts {
         return parts.findByTag(tidy(tag)).map(p -> files(List.of(p)).get(0));
     }
 
+    /** The part once for each of its visits, the first visit first. */
+    @Transactional(readOnly = true)
+    public List<PartFile> everyVisit(PartFile part) {
+        Part row = parts.findById(part.id()).orElseThrow();
+        List<LimitRow> entered = limits.findByPartIdInAndWithdrawnAtIsNull(List.of(row.id));
+        return jobs.findByPartIdOrderByNo(row.id).stream()
+                .map(j -> file(row, List.of(j), entered))
+                .toList();
+    }
+
     @Transactional(readOnly = true)
     public List<PartFile> search(String words) {
         String like = words.strip()

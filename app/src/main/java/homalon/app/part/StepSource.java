@@ -5,10 +5,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 
-/** A feature's word on where its step stands, for many parts at once so that the bench page asks each feature once. */
+/** Says where the steps of visits stand, for many parts at once so that the bench page asks once. */
 public interface StepSource {
-    StepKind kind();
-
-    /** Steps by id of the visit. */
-    Map<UUID, Step> steps(List<PartFile> parts, LengthWriter writer);
+    /** Every step of every visit, by id of the visit, in the order of the work. */
+    Map<UUID, List<Step>> steps(List<PartFile> parts, LengthWriter writer);
 }

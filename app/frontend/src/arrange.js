@@ -1,0 +1,126 @@
+// Moving, adding and dropping places on the drawing, in a mode of its own so that a glove does not move one by accident.
+import { post, put, state } from './server.js';
+
+class Arrange {
+  constructor(root) {
+    this.root = root;
+    this.url = root.dataset.arrange;
+    this.drag = null;
+    document.addEventListener('click', (e) => this.clicked(e));
+    document.addEventListener('pointerdown', (e) => this.down(e));
+    document.addEventListener('pointermove', (e) => this.move(e));
+    document.addEventListener('pointerup', (e) => this.up(e));
+    document.addEventListener('keydown', (e) => this.key(e));
+  }
+
+  get on() {
+    return this.root.hasAttribute('data-arranging');
+  }
+
+  toggle(on) {
+    this.root.toggleAttribute('data-arranging', on);
+    document.querySelectorAll('[data-arrange-on]').forEach((b) => b.setAttribute('aria-pressed', String(on)));
+    document.getElementById('arranging').hidden = !on;
+    if (on) document.activeElement?.blur();
+    else window.keying?.input.focus();
+  }
+
+  svg() {
+    return document.querySelector('#live-drawing svg.face');
+  }
+
+  /** Place on the face under the pointer, mm. */
+  spot(event) {
+    const svg = this.svg();
+    const p = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM().inverse());
+    return { x: p.x, y: Number(svg.dataset.height) - p.y };
+  }
+
+  async ask(url, fields) {
+    state('keeping');
+    try {
+      const answer = await post(url, fields);
+      if (answer.status === 200) {
+        put(answer.text);
+        if (answer.place) window.keying?.go(answer.place);
+        window.keying?.say('');
+      } else window.keying?.say(answer.text);
+      state('kept');
+    } catch {
+      state('away');
+    }
+  }
+
+  change(what, more = {}) {
+    const place = window.keying?.at;
+    if (place) this.ask(`${this.url}/${place}`, { what, ...more });
+  }
+
+  clicked(event) {
+    const button = event.target.closest('[data-arrange-on], [data-change], [data-suggested]');
+    if (button?.dataset.arrangeOn !== undefined) this.toggle(!this.on);
+    else if (button?.dataset.change) this.change(button.dataset.change);
+    else if (button?.dataset.suggested !== undefined) this.ask(this.url, { x: button.dataset.x, y: button.dataset.y });
+    else if (this.on && event.target.closest('#live-drawing svg.face')) {
+      const place = event.target.closest('[data-place]');
+      if (place) window.keying?.go(place.dataset.place);
+      else if (!this.moved) this.ask(this.url, this.spot(event));
+    }
+  }
+
+  down(event) {
+    this.moved = false;
+    const place = this.on && event.target.closest?.('#live-drawing [data-place]');
+    if (place) {
+      this.drag = { place, from: this.spot(event), moved: false };
+      window.keying?.go(place.dataset.place);
+    }
+  }
+
+  move(event) {
+    if (!this.drag) return;
+    const now = this.spot(event);
+    const dx = now.x - this.drag.from.x;
+    const dy = now.y - this.drag.from.y;
+    this.drag.moved ||= Math.hypot(dx, dy) > 2;
+    if (this.drag.moved) this.drag.place.setAttribute('transform', `translate(${dx} ${-dy})`);
+  }
+
+  up(event) {
+    const drag = this.drag;
+    this.drag = null;
+    if (!drag?.moved) return;
+    this.moved = true;
+    drag.place.removeAttribute('transform');
+    this.ask(`${this.url}/${drag.place.dataset.place}`, { what: 'move', ...this.spot(event) });
+  }
+
+  key(event) {
+    if (event.ctrlKey || event.metaKey || event.altKey) return;
+    const el = document.activeElement;
+    const inField = el?.matches('input, textarea, select');
+    if (event.key === 'e' && (!inField || (el.matches('input.key') && el.value === ''))) {
+      event.preventDefault();
+      this.toggle(!this.on);
+      return;
+    }
+    if (!this.on || inField) return;
+    const far = event.shiftKey ? 10 : 1;
+    const by = { ArrowLeft: [-far, 0], ArrowRight: [far, 0], ArrowUp: [0, far], ArrowDown: [0, -far] }[event.key];
+    const here = window.keying?.entry(window.keying.at);
+    if (by && here) {
+      event.preventDefault();
+      this.change('move', { x: Number(here.dataset.x) + by[0], y: Number(here.dataset.y) + by[1] });
+    } else if (event.key === 'Delete') this.change('drop');
+    else if (event.key === 's' && here) this.change(here.dataset.sealing === 'true' ? 'does-not-seal' : 'seals');
+    else if (event.key === 'a' && here) this.ask(this.url, { x: Number(here.dataset.x) + 15, y: here.dataset.y });
+    else if (event.key === 'j') window.keying?.step(1);
+    else if (event.key === 'k') window.keying?.step(-1);
+    else if (event.key === 'Escape') this.toggle(false);
+  }
+}
+
+document.addEventListener('DOMContentLoaded', () => {
+  const root = document.querySelector('[data-arrange]');
+  if (root) new Arrange(root);
+});

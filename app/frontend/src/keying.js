@@ -1,0 +1,295 @@
+// The one keying component: a field, a walk of places, and a queue that sends each reading once and in order. The walk
+// is written by the server (#walk); this only moves along it.
+import { post, put, renewToken, state, uuid } from './server.js';
+import { echo } from './shell.js';
+
+class Keying {
+  constructor(root) {
+    this.root = root;
+    this.input = root.querySelector('input.key');
+    this.url = root.dataset.url;
+    this.store = `homalon:queue:${this.url}`;
+    this.queue = JSON.parse(localStorage.getItem(this.store) ?? '[]');
+    this.asked = null;
+    this.last = '';
+    this.at = null;
+    this.sending = false;
+    this.input.addEventListener('keydown', (e) => this.key(e));
+    this.input.addEventListener('input', () => this.typed());
+    root.querySelectorAll('.keypad button').forEach((b) => b.addEventListener('click', () => this.pad(b.dataset.pad)));
+    root.querySelector('[data-undo]')?.addEventListener('click', () => this.undo());
+    root.querySelector('[data-show-keypad]')?.addEventListener('click', () => {
+      root.dataset.keypad = root.dataset.keypad === 'on' ? 'off' : 'on';
+    });
+    document.addEventListener('click', (e) => this.clicked(e));
+    document.addEventListener('homalon:put', () => this.show());
+    const wanted = new URLSearchParams(location.search).get('place');
+    this.go(wanted && this.entry(wanted) ? wanted : this.firstOpen());
+    if (this.root.dataset.complete !== 'true' || wanted) this.input.focus();
+    if (this.queue.length) this.send();
+    this.peek = setInterval(() => this.look(), 4000);
+  }
+
+  entries() {
+    return [...document.querySelectorAll('#walk [data-place]')];
+  }
+
+  entry(id) {
+    return this.entries().find((e) => e.dataset.place === id);
+  }
+
+  firstOpen() {
+    const waiting = new Set(this.queue.map((r) => r.place));
+    const open = this.entries().find((e) => e.dataset.state === 'open' && !waiting.has(e.dataset.place));
+    return (open ?? this.entries().at(-1))?.dataset.place;
+  }
+
+  go(id) {
+    if (!id) return;
+    this.at = id;
+    this.show();
+  }
+
+  step(by) {
+    const all = this.entries();
+    const i = all.findIndex((e) => e.dataset.place === this.at);
+    const next = all[Math.max(0, Math.min(all.length - 1, i + by))];
+    if (next) this.go(next.dataset.place);
+  }
+
+  /** After a reading: the next open place, else stay on the last. */
+  advance() {
+    const all = this.entries();
+    const i = all.findIndex((e) => e.dataset.place === this.at);
+    const waiting = new Set(this.queue.map((r) => r.place));
+    const open = (e) => e.dataset.state === 'open' && e.dataset.place !== this.at && !waiting.has(e.dataset.place);
+    const next = all.slice(i + 1).find(open) ?? all.find(open) ?? all[i + 1];
+    if (next) this.go(next.dataset.place);
+    else this.show();
+  }
+
+  show() {
+    let here = this.entry(this.at);
+    if (!here) {
+      this.at = this.firstOpen();
+      here = this.entry(this.at);
+    }
+    if (!here) return;
+    const all = this.entries();
+    const text = (name, value) => {
+      const el = this.root.querySelector(`[data-show=${name}]`);
+      if (el) el.textContent = value;
+    };
+    text('name', here.dataset.name);
+    text('count', `${this.root.dataset.noun} ${all.indexOf(here) + 1} of ${all.length}`);
+    text('now', here.dataset.value ? `now: ${here.dataset.value}` : here.dataset.state === 'skipped' ? 'skipped' : '');
+    text('planned', here.dataset.planned ? `planned ${here.dataset.planned}` : '');
+    all.forEach((e) => e.toggleAttribute('aria-current', e === here));
+    document.querySelectorAll('svg.face .place.now').forEach((p) => p.classList.remove('now'));
+    document.querySelectorAll(`svg.face [data-place="${CSS.escape(this.at)}"]`).forEach((p) => {
+      p.classList.add('now');
+      p.parentNode.appendChild(p);
+    });
+  }
+
+  say(words) {
+    this.root.querySelector('.say').textContent = words;
+  }
+
+  typed() {
+    const output = this.root.querySelector('.echo');
+    if (this.asked && this.asked.typed !== this.input.value) this.asked = null;
+    echo(this.input, output);
+  }
+
+  key(event) {
+    if (event.ctrlKey || event.metaKey || event.altKey) return;
+    const empty = this.input.value === '';
+    if (event.key === 'Enter') {
+      event.preventDefault();
+      this.enter();
+    } else if (event.key === 'Escape') {
+      this.asked = null;
+      this.say('');
+      this.input.value = '';
+      this.typed();
+    } else if (event.key === '*') {
+      event.preventDefault();
+      this.same();
+    } else if (empty && event.key === '/') {
+      event.preventDefault();
+      this.input.value = '/';
+      this.enter();
+    } else if (empty && (event.key === 'Backspace' || event.key === 'k' || event.key === 'ArrowUp')) {
+      event.preventDefault();
+      this.step(-1);
+    } else if (empty && (event.key === 'j' || event.key === 'ArrowDown')) {
+      event.preventDefault();
+      this.step(1);
+    } else if (empty && event.key === 'z') {
+      event.preventDefault();
+      this.undo();
+    }
+  }
+
+  /** The last reading again, or the depth that was planned. */
+  same() {
+    const planned = this.entry(this.at)?.dataset.planned;
+    this.input.value = planned ?? this.last ?? '';
+    this.typed();
+  }
+
+  pad(key) {
+    this.input.focus({ preventScroll: true });
+    if (key === 'enter') this.enter();
+    else if (key === 'back') {
+      if (this.input.value === '') this.step(-1);
+      else this.input.value = this.input.value.slice(0, -1);
+    } else if (key === 'sign') {
+      const v = this.input.value;
+      this.input.value = v.startsWith('-') ? v.slice(1) : `-${v.replace(/^\+/, '')}`;
+    } else if (key === '*') this.same();
+    else if (key === '/' && this.input.value === '') {
+      this.input.value = '/';
+      this.enter();
+      return;
+    } else this.input.value += key;
+    this.typed();
+  }
+
+  enter() {
+    const typed = this.input.value.trim();
+    if (typed === '') {
+      this.say(this.root.dataset.empty);
+      return;
+    }
+    if (/^[A-Za-z]{1,3}-\d{2,6}$/.test(typed)) {
+      location.href = `/find?q=${encodeURIComponent(typed)}`;
+      return;
+    }
+    const here = this.entry(this.at);
+    if (!here) return;
+    const sure = this.asked !== null && this.asked.place === this.at && this.asked.typed === typed;
+    const extra = Object.fromEntries(
+      [...document.querySelectorAll('[data-keying-extra]')].map((field) => [field.name, field.value]),
+    );
+    this.queue.push({
+      id: uuid(),
+      place: this.at,
+      typed,
+      unit: this.root.dataset.unit,
+      seen: here.dataset.seen ?? '0',
+      sure,
+      ...extra,
+    });
+    this.keep();
+    if (typed !== '/') this.last = typed;
+    this.asked = null;
+    this.say('');
+    this.input.value = '';
+    this.typed();
+    this.advance();
+    this.send();
+  }
+
+  keep() {
+    localStorage.setItem(this.store, JSON.stringify(this.queue));
+  }
+
+  done(reading) {
+    this.queue = this.queue.filter((r) => r.id !== reading.id);
+    this.keep();
+  }
+
+  async send() {
+    if (this.sending) return;
+    this.sending = true;
+    while (this.queue.length) {
+      const reading = this.queue[0];
+      state('keeping');
+      let answer;
+      try {
+        answer = await post(this.url, reading);
+      } catch {
+        answer = { status: 0, text: '' };
+      }
+      if (answer.status === 200) {
+        this.done(reading);
+        put(answer.text);
+      } else if (answer.status === 422 || answer.status === 409 || answer.status === 404) {
+        this.done(reading);
+        this.giveBack(reading, answer);
+      } else if ((answer.status === 403 && !(await renewToken().catch(() => false))) || answer.status === 401) {
+        state('away', `sign in again: ${this.queue.length} waiting here`);
+        break;
+      } else if (answer.status !== 403) {
+        state('away', `not reaching the server: ${this.queue.length} waiting here`);
+        await new Promise((ok) => setTimeout(ok, 1500));
+      }
+    }
+    this.sending = false;
+    if (!this.queue.length) state('kept');
+  }
+
+  /** Refused or asked about: back to that place with what was typed. */
+  giveBack(reading, answer) {
+    this.at = reading.place;
+    this.show();
+    this.input.value = reading.typed === '/' ? '' : reading.typed;
+    this.say(answer.text);
+    if (answer.status === 409) this.asked = { place: reading.place, typed: reading.typed };
+    this.input.focus();
+    this.input.select();
+    echo(this.input, this.root.querySelector('.echo'));
+  }
+
+  async undo() {
+    if (!this.root.dataset.undo) {
+      this.say('A line of the ledger is not undone: reverse it in the list below.');
+      return;
+    }
+    state('keeping');
+    try {
+      const answer = await post(this.root.dataset.undo, { id: uuid() });
+      if (answer.status === 200) {
+        put(answer.text);
+        if (answer.place) this.go(answer.place);
+        this.say('');
+      } else this.say(answer.text);
+      state('kept');
+    } catch {
+      state('away');
+    }
+    this.input.focus();
+  }
+
+  clicked(event) {
+    if (document.querySelector('[data-arranging]')) return;
+    const place = event.target.closest('#walk [data-place], svg.face [data-place]');
+    if (place && this.entry(place.dataset.place)) {
+      this.go(place.dataset.place);
+      this.input.focus();
+    }
+  }
+
+  /** Another browser may have keyed: look now and then, when nothing is waiting here. */
+  async look() {
+    if (this.sending || this.queue.length || document.hidden || !this.root.dataset.look) return;
+    try {
+      const answer = await fetch(this.root.dataset.look, { headers: { 'X-Keying': '1' }, redirect: 'manual' });
+      if (!answer.ok) return;
+      const html = await answer.text();
+      const fresh = new DOMParser().parseFromString(html, 'text/html').getElementById('walk');
+      const mine = document.getElementById('walk');
+      if (fresh && mine && fresh.dataset.version !== mine.dataset.version && !this.queue.length) put(html);
+      if (document.getElementById('status')?.dataset.state === 'away') state('kept');
+    } catch {
+      state('away');
+    }
+  }
+}
+
+document.addEventListener('DOMContentLoaded', () => {
+  const root = document.querySelector('[data-keying]');
+  if (root) window.keying = new Keying(root);
+});

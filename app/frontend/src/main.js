@@ -1,0 +1,4 @@
+import './htmx.js';
+import './shell.js';
+import './keying.js';
+import './arrange.js';

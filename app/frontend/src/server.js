@@ -1,0 +1,54 @@
+// One way to talk to the server in the background, and one place that says whether it can be reached.
+
+export function uuid() {
+  if (crypto.randomUUID) return crypto.randomUUID();
+  const b = crypto.getRandomValues(new Uint8Array(16));
+  b[6] = (b[6] & 0x0f) | 0x40;
+  b[8] = (b[8] & 0x3f) | 0x80;
+  const hex = [...b].map((x) => x.toString(16).padStart(2, '0')).join('');
+  return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-${hex.slice(12, 16)}-${hex.slice(16, 20)}-${hex.slice(20)}`;
+}
+
+const words = { kept: 'all kept', keeping: 'keeping…', away: 'not reaching the server' };
+
+export function state(name, detail = '') {
+  const status = document.getElementById('status');
+  if (!status) return;
+  status.dataset.state = name;
+  status.textContent = detail || words[name];
+}
+
+export async function post(url, fields) {
+  const answer = await fetch(url, {
+    method: 'POST',
+    headers: { 'X-CSRF-TOKEN': document.querySelector('meta[name=csrf]')?.content ?? '', 'X-Keying': '1' },
+    body: new URLSearchParams(fields),
+    redirect: 'manual',
+    signal: AbortSignal.timeout(8000),
+  });
+  return { status: answer.type === 'opaqueredirect' ? 401 : answer.status, place: answer.headers.get('X-Place'), text: await answer.text() };
+}
+
+/** Puts the parts of an answer where parts with the same id stand on the page. */
+export function put(html) {
+  const page = new DOMParser().parseFromString(html, 'text/html');
+  const open = new Set([...document.querySelectorAll('details[open][id]')].map((d) => d.id));
+  for (const part of page.querySelectorAll('[data-live]')) {
+    const there = document.getElementById(part.id);
+    if (!there) continue;
+    const fresh = document.importNode(part, true);
+    there.replaceWith(fresh);
+    fresh.querySelectorAll('details[id]').forEach((d) => open.has(d.id) && (d.open = true));
+    window.htmx.process(fresh);
+  }
+  document.dispatchEvent(new CustomEvent('homalon:put'));
+}
+
+/** A fresh token after the session was renewed elsewhere. */
+export async function renewToken() {
+  const answer = await fetch(location.href, { headers: { Accept: 'text/html' } });
+  const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
+  const fresh = page.querySelector('meta[name=csrf]')?.content;
+  if (fresh && page.querySelector('[data-signed-in]')) document.querySelector('meta[name=csrf]').content = fresh;
+  return Boolean(fresh && page.querySelector('[data-signed-in]'));
+}

@@ -1,0 +1,116 @@
+// Keys that work everywhere, switches of unit and theme, help, and forms that must not be sent twice.
+import { post, put, state, uuid } from './server.js';
+
+const typing = (el) => el && (el.matches('input, textarea, select') || el.isContentEditable);
+const emptyKey = (el) => el && el.matches('input.key') && el.value === '';
+
+let chord = false;
+
+document.addEventListener('keydown', (event) => {
+  if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return;
+  const el = document.activeElement;
+  if (typing(el) && !emptyKey(el)) {
+    if (event.key === 'Escape') el.blur();
+    return;
+  }
+  if (chord) {
+    chord = false;
+    const there = document.querySelector(`[data-go="${CSS.escape(event.key)}"]`);
+    if (there) {
+      event.preventDefault();
+      there.click();
+    }
+    return;
+  }
+  if (event.key === '/' && !typing(el)) {
+    event.preventDefault();
+    document.getElementById('find')?.focus();
+  } else if (event.key === 'g') {
+    event.preventDefault();
+    chord = true;
+    setTimeout(() => (chord = false), 1500);
+  } else if (event.key === 'u' || event.key === 'd') {
+    const button = document.querySelector(event.key === 'u' ? '[data-switch=unit]' : '[data-switch=theme]');
+    if (button) {
+      event.preventDefault();
+      button.click();
+    }
+  } else if (event.key === '?') {
+    event.preventDefault();
+    document.getElementById('keys')?.showModal();
+  } else if (/^[1-9]$/.test(event.key) && !typing(el)) {
+    document.querySelector(`[data-number="${event.key}"]`)?.click();
+  } else if (event.key === 'Escape' && typing(el)) {
+    el.blur();
+  }
+});
+
+document.addEventListener('click', async (event) => {
+  const button = event.target.closest('[data-switch]');
+  if (button) {
+    const answer = await post(button.dataset.url, { to: button.dataset.to }).catch(() => null);
+    if (answer?.status === 204) location.reload();
+    else state('away');
+  }
+  if (event.target.closest('[data-open-keys]')) document.getElementById('keys')?.showModal();
+  if (event.target.closest('[data-print]')) window.print();
+});
+
+document.addEventListener('submit', async (event) => {
+  const form = event.target;
+  form.querySelectorAll('input[data-new-id]').forEach((input) => (input.value ||= uuid()));
+  if (form.dataset.live === undefined) {
+    if (form.dataset.sent) {
+      event.preventDefault();
+      return;
+    }
+    if (form.method === 'post') form.dataset.sent = '1';
+    return;
+  }
+  event.preventDefault();
+  if (form.dataset.sent) return;
+  form.dataset.sent = '1';
+  state('keeping');
+  try {
+    const answer = await post(form.action, new FormData(form));
+    const said = form.querySelector('.say');
+    if (answer.status === 200) {
+      put(answer.text);
+      state('kept');
+    } else {
+      if (said) said.textContent = answer.text;
+      state(answer.status === 422 ? 'kept' : 'away');
+    }
+  } catch {
+    state('away');
+  } finally {
+    delete form.dataset.sent;
+    form.querySelectorAll('input[data-new-id]').forEach((input) => (input.value = ''));
+  }
+});
+window.addEventListener('pageshow', () => document.querySelectorAll('form[data-sent]').forEach((f) => delete f.dataset.sent));
+
+// What a field's text was taken for, said at once.
+let echoing;
+export function echo(input, output) {
+  clearTimeout(echoing);
+  echoing = setTimeout(async () => {
+    const typed = input.value;
+    if (!typed.trim() || typed.trim() === '/' || typed.trim() === '*') {
+      output.textContent = '';
+      return;
+    }
+    try {
+      const size = input.dataset.size !== undefined;
+      const answer = await fetch(`/echo?size=${size}&typed=${encodeURIComponent(typed)}`, { headers: { 'X-Keying': '1' } });
+      const text = await answer.text();
+      if (answer.ok && input.value === typed) output.textContent = text;
+    } catch {
+      output.textContent = '';
+    }
+  }, 60);
+}
+document.addEventListener('input', (event) => {
+  const output = event.target.dataset?.echo && document.getElementById(event.target.dataset.echo);
+  if (output) echo(event.target, output);
+});

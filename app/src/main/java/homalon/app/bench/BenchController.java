@@ -1,0 +1,224 @@
+package homalon.app.bench;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import homalon.app.drawing.FaceDrawing;
+import homalon.app.face.Findings;
+import homalon.app.face.SurveyFile;
+import homalon.app.face.SurveyKind;
+import homalon.app.face.Surveys;
+import homalon.app.ledger.Ledgers;
+import homalon.app.part.Faces;
+import homalon.app.part.PartFile;
+import homalon.app.part.PartHead;
+import homalon.app.part.Parts;
+import homalon.app.part.Step;
+import homalon.app.part.StepSource;
+import homalon.app.part.StuckOn;
+import homalon.app.web.Shell;
+import homalon.core.part.LayoutNumbers;
+import homalon.core.quantity.BenchUnit;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+
+/** Answers at one glance: what do I do next, what is stuck and on whom, what is late. */
+@Controller
+class BenchController {
+    private static final DateTimeFormatter TODAY = DateTimeFormatter.ofPattern("EEEE, d MMMM", Locale.ENGLISH);
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE", Locale.ENGLISH);
+    private static final DateTimeFormatter DATE = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
+
+    private final Parts parts;
+    private final StepSource steps;
+    private final Surveys surveys;
+    private final Findings findings;
+    private final Ledgers ledgers;
+    private final Faces faces;
+    private final Clock clock;
+
+    private record Picture(UUID survey, long lastSeq, String tag, LayoutNumbers numbers, BenchUnit unit) {}
+
+    private final Cache<Picture, String> pictures =
+            Caffeine.newBuilder().maximumSize(400).build();
+
+    BenchController(
+            Parts parts,
+            StepSource steps,
+            Surveys surveys,
+            Findings findings,
+            Ledgers ledgers,
+            Faces faces,
+            Clock clock) {
+        this.parts = parts;
+        this.steps = steps;
+        this.surveys = surveys;
+        this.findings = findings;
+        this.ledgers = ledgers;
+        this.faces = faces;
+        this.clock = clock;
+    }
+
+    /** One part to work on. */
+    record Next(
+            int key,
+            String tag,
+            String name,
+            String todo,
+            String detail,
+            String life,
+            String due,
+            boolean late,
+            String path,
+            String drawing) {}
+
+    /** One part that waits. */
+    record Held(String tag, String name, String why, String since) {}
+
+    /** Parts that wait for the same. */
+    record HeldOn(String words, List<Held> parts) {}
+
+    /** One part that left. */
+    record Gone(String tag, String name, String when, String life) {}
+
+    @GetMapping("/")
+    String page(@ModelAttribute("shell") Shell shell, Model model) {
+        LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
+        List<PartFile> here = parts.inTheShop();
+        List<PartFile> free = here.stream()
+                .filter(p -> p.visit().stuck().isEmpty())
+                .sorted(Comparator.comparing((PartFile p) -> p.visit().due().orElse(LocalDate.MAX))
+                        .thenComparing(PartFile::tag))
+                .toList();
+        List<Next> next = next(free, shell, today);
+        List<HeldOn> held = held(here, today);
+        long late = next.stream().filter(Next::late).count();
+        long stuck = here.size() - free.size();
+        model.addAttribute("next", next);
+        model.addAttribute("held", held);
+        model.addAttribute("gone", gone(shell));
+        model.addAttribute(
+                "summary",
+                TODAY.format(today) + " · " + free.size() + " to do, " + stuck + " stuck, "
+                        + (late == 0 ? "none late" : late + " late"));
+        return "bench/bench";
+    }
+
+    private List<Next> next(List<PartFile> free, Shell shell, LocalDate today) {
+        Map<UUID, List<Step>> all = steps.steps(free, shell.writer());
+        Map<UUID, SurveyFile> read = surveys
+                .ofVisits(free.stream().map(p -> p.visit().id()).toList())
+                .stream()
+                .filter(s -> s.kind() == SurveyKind.FACE)
+                .collect(Collectors.toMap(SurveyFile::visit, Function.identity()));
+        var books = ledgers.ofParts(free.stream().map(PartFile::id).toList());
+        List<Next> next = new ArrayList<>();
+        for (PartFile part : free) {
+            Step step = PartHead.next(all.get(part.visit().id()));
+            var totals = books.get(part.id()).ledger().totals(part.visit().id());
+            String life = totals.life().signum() > 0 ? shell.writer().full(totals.life()) + " taken in its life" : "";
+            Optional<LocalDate> due = part.visit().due();
+            next.add(new Next(
+                    next.size() + 1,
+                    part.tag(),
+                    part.name(),
+                    step.todo(),
+                    step.detail(),
+                    life,
+                    due.map(d -> dueWords(d, today)).orElse(""),
+                    due.filter(d -> d.isBefore(today)).isPresent(),
+                    "/parts/" + part.tag() + "/" + step.kind().path(),
+                    picture(part, Optional.ofNullable(read.get(part.visit().id())), shell.unit())));
+        }
+        return next;
+    }
+
+    private String picture(PartFile part, Optional<SurveyFile> survey, BenchUnit unit) {
+        Picture key = new Picture(
+                survey.map(SurveyFile::id).orElse(part.id()),
+                survey.map(SurveyFile::lastSeq).orElse(0L),
+                part.tag(),
+                part.numbers(),
+                unit);
+        return pictures.get(key, k -> {
+            FaceDrawing drawing = FaceDrawing.of(
+                            faces.layout(part.numbers()),
+                            "m-" + part.tag().toLowerCase(Locale.ROOT),
+                            "Face of " + part.tag())
+                    .small();
+            survey.flatMap(s -> findings.of(part, s))
+                    .flatMap(Findings.Finding::map)
+                    .ifPresent(m -> drawing.map(m, unit));
+            return drawing.svg();
+        });
+    }
+
+    private static String dueWords(LocalDate due, LocalDate today) {
+        long days = ChronoUnit.DAYS.between(today, due);
+        if (days < 0) {
+            return -days + (days == -1 ? " day late" : " days late");
+        }
+        if (days == 0) {
+            return "today";
+        }
+        if (days == 1) {
+            return "tomorrow";
+        }
+        return days < 7 ? DAY.format(due) : DATE.format(due);
+    }
+
+    private static List<HeldOn> held(List<PartFile> here, LocalDate today) {
+        List<HeldOn> held = new ArrayList<>();
+        for (StuckOn on : StuckOn.values()) {
+            List<Held> those = here.stream()
+                    .filter(p -> p.visit().stuck().filter(s -> s.on() == on).isPresent())
+                    .sorted(Comparator.comparing(
+                            p -> p.visit().stuck().orElseThrow().since()))
+                    .map(p -> {
+                        PartFile.Stuck s = p.visit().stuck().orElseThrow();
+                        long days = ChronoUnit.DAYS.between(s.since(), today);
+                        return new Held(p.tag(), p.name(), s.why(), days == 0 ? "today" : days + " d");
+                    })
+                    .toList();
+            if (!those.isEmpty()) {
+                held.add(new HeldOn(on.words(), those));
+            }
+        }
+        return held;
+    }
+
+    private List<Gone> gone(Shell shell) {
+        List<PartFile> gone = parts.handedOver();
+        var books = ledgers.ofParts(gone.stream().map(PartFile::id).toList());
+        return gone.stream()
+                .sorted(Comparator.comparing(
+                                (PartFile p) -> p.visit().releasedAt().orElseThrow())
+                        .reversed())
+                .limit(6)
+                .map(p -> new Gone(
+                        p.tag(),
+                        p.name(),
+                        DATE.format(p.visit().releasedAt().orElseThrow().atZone(ZoneId.systemDefault())),
+                        shell.writer()
+                                        .full(books.get(p.id())
+                                                .ledger()
+                                                .totals(p.visit().id())
+                                                .life()) + " in its life"))
+                .toList();
+    }
+}

@@ -1,0 +1,123 @@
+package homalon.app.calc;
+
+import homalon.core.input.BadInputException;
+import io.swagger.v3.oas.annotations.OpenAPIDefinition;
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.enums.SecuritySchemeType;
+import io.swagger.v3.oas.annotations.info.Info;
+import io.swagger.v3.oas.annotations.info.License;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import io.swagger.v3.oas.annotations.security.SecurityRequirement;
+import io.swagger.v3.oas.annotations.security.SecurityScheme;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.util.List;
+import java.util.Map;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The sums for other programs. */
+@RestController
+@RequestMapping(path = "/api/v1/calc", produces = MediaType.APPLICATION_JSON_VALUE)
+@OpenAPIDefinition(
+        info =
+                @Info(
+                        title = "Homalon calculations",
+                        version = "1",
+                        description =
+                                "The sums behind the screens, without state. Lengths in mm, slopes in mm per mm, x along the "
+                                        + "length, z out of the face (high is +). Results are full doubles. Bad input answers 400 with problem "
+                                        + "details that name each field; more than 2 000 000 points or 64 MB answers 413.",
+                        license = @License(name = "Apache-2.0")),
+        security = {@SecurityRequirement(name = "basic"), @SecurityRequirement(name = "bearer")})
+@SecurityScheme(name = "basic", type = SecuritySchemeType.HTTP, scheme = "basic")
+@SecurityScheme(name = "bearer", type = SecuritySchemeType.HTTP, scheme = "bearer")
+@Tag(name = "Face and cut")
+class CalcController {
+    private static final Logger LOG = LoggerFactory.getLogger(CalcController.class);
+
+    private final CalcBody body;
+
+    CalcController(CalcBody body) {
+        this.body = body;
+    }
+
+    @Operation(
+            summary = "Flatness, bow, twist and verdict from points",
+            description =
+                    "Minimum zone (exact, with the points that hold it) and least-squares flatness; long bow, cross bow "
+                            + "and fourth-corner lift where the points determine them; with a limit a three-valued verdict.",
+            requestBody =
+                    @io.swagger.v3.oas.annotations.parameters.RequestBody(
+                            required = true,
+                            content = @Content(schema = @Schema(implementation = FlatnessCall.Request.class))))
+    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = FlatnessCall.Answer.class)))
+    @ApiResponse(responseCode = "400", description = "Bad input, with problem details")
+    @ApiResponse(responseCode = "413", description = "Too many points or too large a body")
+    @PostMapping("/flatness")
+    FlatnessCall.Answer flatness(HttpServletRequest request) throws IOException {
+        return FlatnessCall.answer(body.read(request.getInputStream(), FlatnessCall.Request.class));
+    }
+
+    @Operation(
+            summary = "Four set-ups of a face side by side",
+            description =
+                    "Plane, depth to clean, shims and the depth on rounded shims for least removal, average, corners "
+                            + "and, when slopes are given, parallel.",
+            requestBody =
+                    @io.swagger.v3.oas.annotations.parameters.RequestBody(
+                            required = true,
+                            content = @Content(schema = @Schema(implementation = SetUpCall.Request.class))))
+    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = SetUpCall.Answer.class)))
+    @ApiResponse(responseCode = "400", description = "Bad input, with problem details")
+    @PostMapping("/setup")
+    SetUpCall.Answer setup(HttpServletRequest request) throws IOException {
+        return SetUpCall.answer(body.read(request.getInputStream(), SetUpCall.Request.class));
+    }
+
+    @ExceptionHandler
+    ProblemDetail bad(BadInputException e) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, e.getMessage());
+        problem.setTitle("Bad input");
+        problem.setProperty(
+                "errors",
+                e.problems().stream()
+                        .map(p -> Map.of("field", p.field(), "detail", p.sentence()))
+                        .toList());
+        return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail shape(ShapeException e) {
+        return bad(new BadInputException(List.of(new BadInputException.Problem(e.field(), e.getMessage()))));
+    }
+
+    @ExceptionHandler({PointsBody.TooManyException.class, CalcBody.TooLargeException.class})
+    ProblemDetail tooMuch() {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(
+                HttpStatus.CONTENT_TOO_LARGE, "Send at most 2 000 000 points and 64 MB in one call.");
+        problem.setTitle("Too large");
+        return problem;
+    }
+
+    /** A sum that did not settle: a fault of ours, told without its inside. */
+    @ExceptionHandler
+    ProblemDetail unsettled(ArithmeticException e) {
+        LOG.error("a sum did not settle", e);
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "These numbers cannot be worked out in double precision: scale them to millimetres of a casting.");
+        problem.setTitle("Not computable");
+        return problem;
+    }
+}

@@ -1,0 +1,219 @@
+package homalon.app.cut;
+
+import homalon.app.ledger.LedgerFile;
+import homalon.app.ledger.Ledgers;
+import homalon.app.part.PartFile;
+import homalon.app.part.PartShells;
+import homalon.app.part.Parts;
+import homalon.app.part.StepKind;
+import homalon.app.security.Signed;
+import homalon.app.web.Shell;
+import homalon.core.cut.PassPlan;
+import homalon.core.cut.School;
+import homalon.core.cut.SetUp;
+import homalon.core.input.BadInputException;
+import homalon.core.ledger.Entry;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Comparing set-ups, keeping a plan, logging passes. */
+@Controller
+class CutController {
+    private final Parts parts;
+    private final PartShells shells;
+    private final Planner planner;
+    private final Plans plans;
+    private final PlanViews planViews;
+    private final CutViews cutViews;
+    private final Ledgers ledgers;
+
+    CutController(
+            Parts parts,
+            PartShells shells,
+            Planner planner,
+            Plans plans,
+            PlanViews planViews,
+            CutViews cutViews,
+            Ledgers ledgers) {
+        this.parts = parts;
+        this.shells = shells;
+        this.planner = planner;
+        this.plans = plans;
+        this.planViews = planViews;
+        this.cutViews = cutViews;
+        this.ledgers = ledgers;
+    }
+
+    @GetMapping("/parts/{tag}/plan")
+    String plan(
+            @PathVariable String tag,
+            @RequestParam(required = false) School school,
+            @RequestParam(required = false) String skim,
+            @RequestParam(required = false) String deepest,
+            @RequestParam(required = false) String finish,
+            @ModelAttribute("shell") Shell shell,
+            Model model,
+            HttpServletResponse response) {
+        PartFile part = parts.byTag(tag);
+        Optional<Planner.Compared> compared = planner.compare(part, shell.unit());
+        model.addAttribute("head", shells.head(part, StepKind.PLAN, shell.writer()));
+        model.addAttribute("view", null);
+        model.addAttribute("said", null);
+        if (compared.isEmpty()) {
+            return "cut/plan";
+        }
+        Optional<PlanFile> kept = plans.of(part);
+        School chosen = school != null ? school : kept.map(PlanFile::school).orElse(School.LEAST_REMOVAL);
+        PassPlan.Depths start = kept.map(PlanFile::depths).orElse(usual(shell.unit()));
+        PassPlan.Depths depths = start;
+        try {
+            depths = depths(skim, deepest, finish, start, shell.unit());
+        } catch (IllegalArgumentException e) {
+            response.setStatus(422);
+            model.addAttribute("said", e.getMessage());
+        }
+        model.addAttribute("view", planViews.of(part, compared.get(), chosen, depths, kept, shell.unit()));
+        return "cut/plan";
+    }
+
+    /** Round figures of the bench's own unit. */
+    private static PassPlan.Depths usual(BenchUnit unit) {
+        return unit == BenchUnit.MM
+                ? PassPlan.Depths.DEFAULT
+                : new PassPlan.Depths(Length.ofThou("0.5"), Length.ofThou("2"), Length.ofThou("1"));
+    }
+
+    private static PassPlan.Depths depths(
+            String skim, String deepest, String finish, PassPlan.Depths start, BenchUnit unit) {
+        return new PassPlan.Depths(
+                depth(skim, start.skim(), unit),
+                depth(deepest, start.deepest(), unit),
+                depth(finish, start.finish(), unit));
+    }
+
+    private static Length depth(String typed, Length otherwise, BenchUnit unit) {
+        return typed == null || typed.isBlank() ? otherwise : Length.parse(typed, unit);
+    }
+
+    @PostMapping("/parts/{tag}/plan")
+    String keep(
+            @PathVariable String tag,
+            @RequestParam UUID id,
+            @RequestParam School school,
+            @RequestParam(required = false) String skim,
+            @RequestParam(required = false) String deepest,
+            @RequestParam(required = false) String finish,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell) {
+        PartFile part = parts.byTag(tag);
+        Planner.Compared compared = planner.compare(part, shell.unit())
+                .orElseThrow(() ->
+                        new BadInputException("plan", "The face is not measured: key at least four places first."));
+        SetUp setup = compared.with(school)
+                .orElseThrow(() -> new BadInputException(
+                        "school", "The thickness was not measured: key it at the corners, or choose another set-up."));
+        PassPlan.Depths depths = depths(skim, deepest, finish, usual(shell.unit()), shell.unit());
+        PassPlan passes = PassPlan.toClean(compared.toClean(setup), depths, Planner.dialStep(shell.unit()));
+        List<Length> shims = setup.shims().stream().map(Length::roundedFromMm).toList();
+        plans.choose(
+                part,
+                id,
+                compared.survey(),
+                school,
+                shims,
+                Planner.shimStep(shell.unit()),
+                Length.roundedFromMm(compared.toClean(setup)),
+                depths,
+                passes,
+                me.id());
+        return "redirect:/parts/" + part.tag() + "/cut";
+    }
+
+    @GetMapping("/parts/{tag}/cut")
+    String cut(@PathVariable String tag, @ModelAttribute("shell") Shell shell, Model model) {
+        fill(parts.byTag(tag), shell, model);
+        return "cut/cut";
+    }
+
+    private void fill(PartFile part, Shell shell, Model model) {
+        LedgerFile file = ledgers.of(part);
+        model.addAttribute(
+                "view", cutViews.of(part, file, plans.of(part), planner.compare(part, shell.unit()), shell.unit()));
+        model.addAttribute("head", shells.head(part, StepKind.CUT, shell.writer()));
+    }
+
+    /** Logs one pass and answers with what it changes on the page. */
+    @PostMapping("/parts/{tag}/cut/readings")
+    String pass(
+            @PathVariable String tag,
+            @RequestParam UUID id,
+            @RequestParam String typed,
+            @RequestParam BenchUnit unit,
+            @RequestParam(defaultValue = "") String machine,
+            @RequestParam(defaultValue = "") String cutter,
+            @RequestParam(defaultValue = "") String edge,
+            @RequestParam(defaultValue = "") String note,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = parts.byTag(tag);
+        if (typed.strip().equals("/")) {
+            throw new BadInputException("typed", "A pass is not skipped: key its depth, or plan the cut anew.");
+        }
+        Length depth = Length.parse(typed, unit);
+        ledgers.pass(part, id, depth, new Ledgers.Notes(machine, cutter, edge, note, typed.strip()), me.id());
+        fill(part, shell, model);
+        return "cut/cut :: live";
+    }
+
+    @PostMapping("/parts/{tag}/cut/reverse")
+    String reverse(
+            @PathVariable String tag,
+            @RequestParam UUID id,
+            @RequestParam UUID line,
+            @RequestParam(defaultValue = "") String why,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = parts.byTag(tag);
+        ledgers.reverse(part, id, line, why, me.id());
+        fill(part, shell, model);
+        return "cut/cut :: live";
+    }
+
+    @PostMapping("/parts/{tag}/cut/opening")
+    String opening(
+            @PathVariable String tag,
+            @RequestParam UUID id,
+            @RequestParam(defaultValue = "") String depth,
+            @RequestParam(defaultValue = "") String sure,
+            @RequestParam(defaultValue = "") String note,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = parts.byTag(tag);
+        Entry.Kind kind = Arrays.stream(Entry.Kind.values())
+                .filter(k -> k.isOpening() && k.name().equals("OPENING_" + sure))
+                .findFirst()
+                .orElseThrow(() -> new BadInputException(
+                        "sure", "Say how sure the figure is: known, estimated, or nobody knows."));
+        Length removed =
+                depth.isBlank() && kind == Entry.Kind.OPENING_UNKNOWN ? Length.ZERO : Length.parse(depth, shell.unit());
+        ledgers.opening(part, id, kind, removed, note, me.id());
+        fill(part, shell, model);
+        return "cut/cut :: live";
+    }
+}

@@ -1,0 +1,73 @@
+package homalon.app.cut;
+
+import homalon.core.cut.School;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.UUID;
+import org.hibernate.annotations.Generated;
+import org.hibernate.annotations.Immutable;
+import org.springframework.data.domain.Persistable;
+
+/** A plan as it was chosen; the last one of a visit counts. */
+@Entity
+@Immutable
+@Table(name = "cut_plan")
+class PlanRow implements Persistable<UUID> {
+    @Id
+    UUID id;
+
+    @Generated
+    @Column(insertable = false, updatable = false)
+    long seq;
+
+    @Column(name = "job_id")
+    UUID jobId;
+
+    @Column(name = "survey_id")
+    UUID surveyId;
+
+    /** Last line of the survey that the plan was made from. */
+    @Column(name = "read_upto")
+    long readUpTo;
+
+    @Enumerated(EnumType.STRING)
+    School school;
+
+    @Column(name = "depth_nm")
+    long depth;
+
+    @Column(name = "shim_step_nm")
+    long shimStep;
+
+    String shims;
+
+    @Column(name = "skim_nm")
+    long skim;
+
+    @Column(name = "deepest_nm")
+    long deepest;
+
+    @Column(name = "finish_nm")
+    long finish;
+
+    @Column(name = "made_by")
+    UUID madeBy;
+
+    @Column(name = "made_at")
+    Instant madeAt;
+
+    @Override
+    public UUID getId() {
+        return id;
+    }
+
+    @Override
+    public boolean isNew() {
+        return true;
+    }
+}

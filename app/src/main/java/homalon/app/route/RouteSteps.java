@@ -1,0 +1,255 @@
+package homalon.app.route;
+
+import homalon.app.cut.PlanFile;
+import homalon.app.cut.Plans;
+import homalon.app.face.Findings;
+import homalon.app.face.SurveyFile;
+import homalon.app.face.SurveyKind;
+import homalon.app.face.Surveys;
+import homalon.app.ledger.LedgerFile;
+import homalon.app.ledger.Ledgers;
+import homalon.app.part.PartFile;
+import homalon.app.part.Step;
+import homalon.app.part.Step.Mark;
+import homalon.app.part.StepKind;
+import homalon.app.part.StepSource;
+import homalon.core.cut.PassPlan;
+import homalon.core.face.LimitVerdict;
+import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.verdict.Verdict;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** Works the strip of steps out from surveys, plans and ledgers, read once for all parts asked for. */
+@Component
+class RouteSteps implements StepSource {
+    private final Surveys surveys;
+    private final Findings findings;
+    private final Plans plans;
+    private final Ledgers ledgers;
+
+    RouteSteps(Surveys surveys, Findings findings, Plans plans, Ledgers ledgers) {
+        this.surveys = surveys;
+        this.findings = findings;
+        this.plans = plans;
+        this.ledgers = ledgers;
+    }
+
+    @Override
+    public Map<UUID, List<Step>> steps(List<PartFile> parts, LengthWriter writer) {
+        List<UUID> visits = parts.stream().map(p -> p.visit().id()).toList();
+        Map<UUID, List<SurveyFile>> read =
+                surveys.ofVisits(visits).stream().collect(Collectors.groupingBy(SurveyFile::visit));
+        Map<UUID, PlanFile> planned = plans.ofVisits(visits);
+        Map<UUID, LedgerFile> cut =
+                ledgers.ofParts(parts.stream().map(PartFile::id).toList());
+        Map<UUID, List<Step>> steps = new HashMap<>();
+        for (PartFile part : parts) {
+            UUID visit = part.visit().id();
+            Visit v = new Visit(
+                    part,
+                    survey(read.get(visit), SurveyKind.FACE),
+                    survey(read.get(visit), SurveyKind.PROOF),
+                    Optional.ofNullable(planned.get(visit)),
+                    cut.get(part.id()),
+                    writer);
+            steps.put(visit, v.steps());
+        }
+        return steps;
+    }
+
+    private static Optional<SurveyFile> survey(List<SurveyFile> all, SurveyKind kind) {
+        return all == null
+                ? Optional.empty()
+                : all.stream().filter(s -> s.kind() == kind).findFirst();
+    }
+
+    /** One visit with all that is known of it. */
+    private final class Visit {
+        private final PartFile part;
+        private final Optional<SurveyFile> face;
+        private final Optional<SurveyFile> proof;
+        private final Optional<PlanFile> plan;
+        private final Length cut;
+        private final int passes;
+        private final LengthWriter writer;
+        private final Optional<Findings.Finding> finding;
+
+        Visit(
+                PartFile part,
+                Optional<SurveyFile> face,
+                Optional<SurveyFile> proof,
+                Optional<PlanFile> plan,
+                LedgerFile ledger,
+                LengthWriter writer) {
+            this.part = part;
+            this.face = face;
+            this.proof = proof;
+            this.plan = plan;
+            this.writer = writer;
+            this.cut = ledger.ledger().totals(part.visit().id()).thisJob();
+            this.passes = ledger.passes(part.visit().id()).size();
+            this.finding = face.flatMap(s -> findings.of(part, s));
+        }
+
+        List<Step> steps() {
+            List<Step> steps = new ArrayList<>();
+            int no = part.visit().no();
+            steps.add(new Step(StepKind.BOOKED, Mark.DONE, no == 1 ? "kept" : "visit " + no, "", ""));
+            steps.add(faceStep());
+            steps.add(planStep());
+            steps.add(cutStep());
+            steps.add(proofStep());
+            boolean ready = steps.stream().allMatch(s -> s.mark() == Mark.DONE);
+            steps.add(handOver(ready));
+            return steps;
+        }
+
+        private boolean flatEnough() {
+            return finding.filter(f -> f.judgement().worst() == Verdict.WITHIN).isPresent() && cut.signum() == 0;
+        }
+
+        private Step faceStep() {
+            if (face.isEmpty()) {
+                return new Step(StepKind.FACE, Mark.DUE, "due", "Check the face", "nothing is measured yet");
+            }
+            SurveyFile s = face.get();
+            if (!s.complete()) {
+                return new Step(StepKind.FACE, Mark.BEGUN, keyed(s), "Finish the face", left(s));
+            }
+            Verdict worst = finding.map(f -> f.judgement().worst()).orElse(Verdict.NOT_PROVEN);
+            boolean settled = worst != Verdict.NOT_PROVEN || cut.signum() > 0 || plan.isPresent();
+            String note = finding.map(f -> verdict(f, writer)).orElse("too few places");
+            String shape = finding.map(Findings.Finding::shape).orElse("");
+            return new Step(StepKind.FACE, settled ? Mark.DONE : Mark.BEGUN, note, "Measure more of the face", shape);
+        }
+
+        private Step planStep() {
+            if (flatEnough() && plan.isEmpty()) {
+                return new Step(StepKind.PLAN, Mark.DONE, "no cut needed", "", "");
+            }
+            if (plan.isEmpty()) {
+                boolean out = finding.isPresent() && face.get().complete();
+                String zone = finding.map(f -> writer.full(
+                                        f.judgement().flatness().minimumZone().zone()) + " to clean at the least")
+                        .orElse("");
+                return new Step(
+                        StepKind.PLAN,
+                        out ? Mark.DUE : Mark.WAITS,
+                        out ? "due" : "after the face",
+                        "Plan the cut",
+                        zone);
+            }
+            PlanFile p = plan.get();
+            boolean stale = face.filter(s -> s.lastSeq() != p.readUpTo()).isPresent() && cut.signum() == 0;
+            if (stale) {
+                return new Step(
+                        StepKind.PLAN,
+                        Mark.BEGUN,
+                        "face read since",
+                        "Plan the cut again",
+                        "the face was read again since the plan");
+            }
+            int n = p.passes().passes().size();
+            return new Step(StepKind.PLAN, Mark.DONE, writer.number(p.passes().total()) + " in " + n, "", "");
+        }
+
+        private Step cutStep() {
+            if (plan.isEmpty() && cut.signum() == 0) {
+                return flatEnough()
+                        ? new Step(StepKind.CUT, Mark.DONE, "none", "", "")
+                        : new Step(StepKind.CUT, Mark.WAITS, "after the plan", "Cut", "");
+            }
+            List<PassPlan.Pass> planned = plan.map(p -> p.passes().passes()).orElse(List.of());
+            Length total = plan.map(p -> p.passes().total()).orElse(Length.ZERO);
+            if (cut.compareTo(total) >= 0) {
+                return new Step(StepKind.CUT, Mark.DONE, writer.number(cut) + " off", "", "");
+            }
+            String shims = shims();
+            String detail = writer.full(total.minus(cut)) + " to go" + (shims.isEmpty() ? "" : " · shims " + shims);
+            String todo = passes == 0
+                    ? "Cut: skim and " + (planned.size() - 1) + (planned.size() == 2 ? " pass" : " passes")
+                    : "Cut on: pass " + (passes + 1) + " of " + Math.max(planned.size(), passes + 1);
+            String note = passes == 0 ? "due" : "pass " + passes + " of " + planned.size();
+            return new Step(StepKind.CUT, passes == 0 ? Mark.DUE : Mark.BEGUN, note, todo, detail);
+        }
+
+        private String shims() {
+            List<Length> shims = plan.map(PlanFile::shims).orElse(List.of());
+            List<String> words = new ArrayList<>();
+            for (int j = 0; j < shims.size(); j++) {
+                if (shims.get(j).signum() > 0) {
+                    words.add((char) ('A' + j) + " " + writer.number(shims.get(j)));
+                }
+            }
+            return String.join(", ", words);
+        }
+
+        private Step proofStep() {
+            if (flatEnough()) {
+                return new Step(StepKind.PROVE, Mark.DONE, "face within", "", "");
+            }
+            boolean cutDone = cutStep().mark() == Mark.DONE;
+            if (proof.isEmpty()) {
+                return new Step(
+                        StepKind.PROVE,
+                        cutDone ? Mark.DUE : Mark.WAITS,
+                        cutDone ? "due" : "after the cut",
+                        "Read the face again",
+                        "the cut is not proven until it is measured");
+            }
+            SurveyFile s = proof.get();
+            if (!s.complete()) {
+                return new Step(StepKind.PROVE, Mark.BEGUN, keyed(s), "Finish the proof", left(s));
+            }
+            Optional<Findings.Finding> after = findings.of(part, s);
+            boolean out =
+                    after.filter(f -> f.judgement().worst() == Verdict.OUT).isPresent();
+            String note = after.map(f -> verdict(f, writer)).orElse("too few places");
+            return new Step(StepKind.PROVE, out ? Mark.BEGUN : Mark.DONE, note, "Still out: cut again or stop", note);
+        }
+
+        private Step handOver(boolean ready) {
+            if (part.visit().releasedAt().isPresent()) {
+                return new Step(StepKind.HAND_OVER, Mark.DONE, "gone", "", "");
+            }
+            return new Step(
+                    StepKind.HAND_OVER,
+                    ready ? Mark.DUE : Mark.WAITS,
+                    ready ? "due" : "waits",
+                    "Hand over",
+                    "print the report, oil and bag, tie the tag on");
+        }
+    }
+
+    private static String keyed(SurveyFile s) {
+        return s.handled() + " of " + s.places().size() + " keyed";
+    }
+
+    private static String left(SurveyFile s) {
+        int left = s.places().size() - s.handled();
+        return left + (left == 1 ? " place" : " places") + " to key";
+    }
+
+    private static String verdict(Findings.Finding finding, LengthWriter writer) {
+        return switch (finding.judgement().worst()) {
+            case WITHIN -> "within";
+            case NOT_PROVEN -> "not proven";
+            case OUT ->
+                "out by "
+                        + writer.number(finding.judgement().limits().stream()
+                                .filter(l -> l.verdict() == Verdict.OUT)
+                                .map(LimitVerdict::over)
+                                .mapToDouble(o -> o.orElse(0))
+                                .max()
+                                .orElse(0));
+        };
+    }
+}

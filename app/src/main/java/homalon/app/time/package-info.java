@@ -1,0 +1,2 @@
+/** The shop's clock. */
+package homalon.app.time;
