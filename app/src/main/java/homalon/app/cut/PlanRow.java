@@ -10,12 +10,10 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
 import org.hibernate.annotations.Generated;
-import org.hibernate.annotations.Immutable;
 import org.springframework.data.domain.Persistable;
 
 /** A plan as it was chosen; the last one of a visit counts. */
 @Entity
-@Immutable
 @Table(name = "cut_plan")
 class PlanRow implements Persistable<UUID> {
     @Id

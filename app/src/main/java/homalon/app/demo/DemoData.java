@@ -46,6 +46,7 @@ import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
 /** "Saltmarsh Head &amp; Deck", a made-up shop in a made-up harbour. Every name in it is plainly invented. */
 @Component
@@ -84,7 +85,9 @@ class DemoData implements ApplicationRunner {
         this.clock = clock;
     }
 
+    /** All of it or nothing: a half-made shop would never be finished. */
     @Override
+    @Transactional
     public void run(ApplicationArguments args) {
         if (!people.nobodyYet()) {
             return;

@@ -10,12 +10,10 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
 import org.hibernate.annotations.Generated;
-import org.hibernate.annotations.Immutable;
 import org.springframework.data.domain.Persistable;
 
 /** A reading as it was keyed. The database refuses to change or remove it. */
 @Entity
-@Immutable
 @Table(name = "reading")
 class ReadingRow implements Persistable<UUID> {
     /** What was done at a place. */

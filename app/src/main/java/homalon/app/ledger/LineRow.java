@@ -12,12 +12,10 @@ import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.annotations.Generated;
-import org.hibernate.annotations.Immutable;
 import org.springframework.data.domain.Persistable;
 
 /** A line of the ledger. The database refuses to change or remove it. */
 @Entity
-@Immutable
 @Table(name = "ledger_line")
 class LineRow implements Persistable<UUID> {
     @Id

@@ -3,17 +3,24 @@ package homalon.app.web;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import org.springframework.boot.availability.ApplicationAvailability;
+import org.springframework.boot.availability.ReadinessState;
 import org.springframework.boot.webmvc.error.ErrorController;
 import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.ResponseBody;
 
 /** The last page, for what no controller has answered. */
 @Controller
 class ErrorPages implements ErrorController {
+    private final ApplicationAvailability availability;
+
+    ErrorPages(ApplicationAvailability availability) {
+        this.availability = availability;
+    }
 
     @RequestMapping(path = "/error", produces = MediaType.TEXT_HTML_VALUE)
     String page(HttpServletRequest request, HttpServletResponse response, Model model) {
@@ -36,10 +43,10 @@ class ErrorPages implements ErrorController {
         };
     }
 
-    /** Asked by the page to tell whether the server can be reached. */
+    /** Asked by the command and by pages to tell whether the application serves; not before everything is in place. */
     @GetMapping(path = "/alive", produces = MediaType.TEXT_PLAIN_VALUE)
-    @ResponseBody
-    String alive() {
-        return "ready";
+    ResponseEntity<String> alive() {
+        boolean serves = availability.getReadinessState() == ReadinessState.ACCEPTING_TRAFFIC;
+        return ResponseEntity.status(serves ? 200 : 503).body(serves ? "ready" : "not yet");
     }
 }
