@@ -1,6 +1,7 @@
 package homalon.core.cut;
 
 import homalon.core.input.Problems;
+import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.RuleBook;
 import java.util.ArrayList;
@@ -46,15 +47,17 @@ public record PassPlan(List<Pass> passes) {
      * @param finish last pass, taken in full even when the face is clean before it
      */
     public record Depths(Length skim, Length deepest, Length finish) {
-        public static final Depths DEFAULT =
-                new Depths(RuleBook.DEFAULT_SKIM, RuleBook.DEFAULT_PASS, RuleBook.DEFAULT_FINISH);
-
         public Depths {
             Problems problems = new Problems();
             check(problems, "skim", "Skim", skim);
             check(problems, "deepest", "Deepest pass", deepest);
             check(problems, "finish", "Finish pass", finish);
             problems.throwIfAny();
+        }
+
+        /** The defaults, in round figures of the bench's own unit. */
+        public static Depths usual(BenchUnit unit) {
+            return new Depths(RuleBook.skim(unit), RuleBook.pass(unit), RuleBook.finish(unit));
         }
 
         private static void check(Problems problems, String field, String name, Length depth) {
@@ -105,6 +108,18 @@ public record PassPlan(List<Pass> passes) {
         }
         passes.add(new Pass(kind, new Length(depth), new Length(total + depth)));
         return total + depth;
+    }
+
+    /** {@code Skim}, {@code Pass 1}, {@code Pass 2}, {@code Finish}: what the pass at an index is called. */
+    public String name(int index) {
+        Kind kind = passes.get(index).kind();
+        if (kind != Kind.PASS) {
+            return kind.words();
+        }
+        long before = passes.subList(0, index).stream()
+                .filter(p -> p.kind() == Kind.PASS)
+                .count();
+        return kind.words() + " " + (before + 1);
     }
 
     /** From first touch to the last pass. */

@@ -9,19 +9,21 @@ import java.util.List;
  * @param school which
  * @param plane set level with the cutter
  * @param depth from the highest sealing point to the lowest, along z: cleans every sealing point, mm
- * @param firstTouch how far the highest of all points stands above the highest sealing one, mm, zero or more: the cutter
- *     touches there first
  * @param shims under each support, least zero, rounded to the shim stock, mm
- * @param depthWithShims the depth when the rounded shims are used, mm
+ * @param onShims the plane that is level with the cutter once the rounded shims are in: what is really cut
+ * @param depthWithShims the depth to that plane, mm
+ * @param firstTouch how far the highest of all points stands above the highest sealing one over that plane, mm, zero or
+ *     more: the cutter touches there first
  * @param cleanUp share of the sealing points that are clean after each depth asked for
  */
 public record SetUp(
         School school,
         Plane plane,
         double depth,
-        double firstTouch,
         List<Double> shims,
+        Plane onShims,
         double depthWithShims,
+        double firstTouch,
         List<CleanUp> cleanUp) {
 
     /**
@@ -29,6 +31,11 @@ public record SetUp(
      * @param share 0 to 1
      */
     public record CleanUp(double depth, double share) {}
+
+    /** From first touch until every sealing place is clean, on the rounded shims, mm. */
+    public double toClean() {
+        return firstTouch + depthWithShims;
+    }
 
     /** What rounding the shims costs (or, by luck, saves), mm. */
     public double costOfRounding() {

@@ -45,13 +45,20 @@ public final class SetUps {
     private static SetUp with(School school, Plane plane, Points points, Points seal, SetUpSettings settings) {
         Range range = seal.range(plane);
         List<Double> shims = shims(plane, settings.supports(), settings.shimStep());
-        double rounded =
-                seal.range(negative(shimPlane(shims, settings.supports()))).extent();
+        Plane onShims = negative(shimPlane(shims, settings.supports()));
+        Range rounded = seal.range(onShims);
         List<SetUp.CleanUp> cleanUp = Arrays.stream(settings.depths())
                 .mapToObj(d -> new SetUp.CleanUp(d, share(seal, plane, range.most() - d)))
                 .toList();
         return new SetUp(
-                school, plane, range.extent(), points.range(plane).most() - range.most(), shims, rounded, cleanUp);
+                school,
+                plane,
+                range.extent(),
+                shims,
+                onShims,
+                rounded.extent(),
+                points.range(onShims).most() - rounded.most(),
+                cleanUp);
     }
 
     private static List<Double> shims(Plane plane, List<Spot> supports, double step) {

@@ -75,7 +75,12 @@ public final class FaceMap {
         return Math.max(range.least() - most, Math.min(range.most() + most, spline.at(x, y)));
     }
 
-    /** The same heights above another plane. */
+    /** Height of the surface above any plane at a place, mm. */
+    public double above(Plane plane, double x, double y) {
+        return above(x, y) + level.at(x, y) - plane.at(x, y);
+    }
+
+    /** Heights of the grid above another plane. */
     public Raster heightsAbove(Plane plane) {
         Raster above = land.grid();
         for (int j = 0; j < above.rows(); j++) {

@@ -20,7 +20,9 @@ public final class FaceWords {
                 sentence + ", lowest " + PlaceNames.along(layout, points.spot(lowest)) + ".";
             case CROWNED_LENGTHWISE, CROWNED_CROSSWISE ->
                 sentence + ", highest " + PlaceNames.along(layout, points.spot(highest)) + ".";
-            case TWISTED -> twist(flatness, layout);
+            case TWISTED ->
+                sentence + ": corners "
+                        + highCorners(flatness.bend().fourthCornerLift().orElse(0), layout) + ".";
             case LOCAL -> local(flatness, points, layout);
             case MIXED ->
                 "Mixed: no one shape holds half of it. Lowest " + lower(PlaceNames.name(layout, points.spot(lowest)))
@@ -28,13 +30,10 @@ public final class FaceWords {
         };
     }
 
-    /** Which corners are high, from the sign of the fourth-corner lift. */
-    public static String twist(FlatnessResult flatness, Layout layout) {
-        boolean plus = flatness.bend().fourthCornerLift().orElse(0) > 0;
-        boolean intakeAtBack = layout.numbers().intakeAtTop() == plus;
-        return intakeAtBack
-                ? "Twisted: high at the back on the intake side and at the front on the exhaust side."
-                : "Twisted: high at the back on the exhaust side and at the front on the intake side.";
+    /** The two corners that stand high, from the sign of the fourth-corner lift. */
+    public static String highCorners(double fourthCornerLift, Layout layout) {
+        boolean intakeAtBack = layout.numbers().intakeAtTop() == fourthCornerLift > 0;
+        return intakeAtBack ? "back intake and front exhaust high" : "back exhaust and front intake high";
     }
 
     private static String local(FlatnessResult flatness, Points points, Layout layout) {

@@ -55,6 +55,15 @@ public final class Layout {
         return box;
     }
 
+    /** The four corners of the box: upper front, upper back, lower front, lower back of the drawing. */
+    public List<Spot> corners() {
+        return List.of(
+                new Spot(box.x0(), box.y1()),
+                new Spot(box.x1(), box.y1()),
+                new Spot(box.x0(), box.y0()),
+                new Spot(box.x1(), box.y0()));
+    }
+
     public double cornerRadius() {
         return cornerRadius;
     }

@@ -13,6 +13,13 @@ public final class PlaceNames {
         return Character.toUpperCase(across.charAt(0)) + across.substring(1) + ", " + along(layout, spot);
     }
 
+    /** {@code front exhaust}, {@code back intake}: the corner nearest to a place. */
+    public static String corner(Layout layout, Spot spot) {
+        boolean upper = layout.box().v(spot.y()) > 0;
+        return (layout.box().u(spot.x()) > 0 ? "back " : "front ")
+                + (upper == layout.numbers().intakeAtTop() ? "intake" : "exhaust");
+    }
+
     /** {@code front end}, {@code at 2}, {@code between 2 and 3}, {@code back end}. */
     public static String along(Layout layout, Spot spot) {
         List<Layout.Bore> bores = layout.bores();

@@ -14,9 +14,9 @@ public record LengthWriter(BenchUnit unit) {
         return scaled(length).toPlainString().replace('-', '\u2212');
     }
 
-    /** The same for a computed length in millimetres. */
+    /** The same for a computed length in millimetres, taken to the nanometre first so that ties round alike everywhere. */
     public String number(double mm) {
-        return plain(mm, unit.decimals());
+        return number(Length.roundedFromMm(mm));
     }
 
     /** With a sign in front of what is not zero: {@code +0.020}, {@code −0.013}. */
@@ -26,7 +26,7 @@ public record LengthWriter(BenchUnit unit) {
 
     /** The same for a computed length in millimetres. */
     public String signed(double mm) {
-        return withSign(rounded(mm, unit.decimals()));
+        return signed(Length.roundedFromMm(mm));
     }
 
     /** Number and unit: {@code 0.084 mm}. */
@@ -59,16 +59,6 @@ public record LengthWriter(BenchUnit unit) {
     private BigDecimal scaled(Length length) {
         return BigDecimal.valueOf(length.nanometres())
                 .divide(BigDecimal.valueOf(unit.nanometres()), unit.decimals(), RoundingMode.HALF_UP);
-    }
-
-    private BigDecimal rounded(double mm, int decimals) {
-        return BigDecimal.valueOf(mm)
-                .multiply(BigDecimal.valueOf(BenchUnit.MM.nanometres()))
-                .divide(BigDecimal.valueOf(unit.nanometres()), decimals, RoundingMode.HALF_UP);
-    }
-
-    private String plain(double mm, int decimals) {
-        return rounded(mm, decimals).toPlainString().replace('-', '\u2212');
     }
 
     private static String withSign(BigDecimal value) {

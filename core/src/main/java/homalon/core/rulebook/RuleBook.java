@@ -1,5 +1,6 @@
 package homalon.core.rulebook;
 
+import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -22,16 +23,35 @@ public final class RuleBook {
     public static final Length DEFAULT_FIRE_RING_BAND = Length.ofMm("12");
     /** What a good lever indicator and a steady hand leave open. */
     public static final Length DEFAULT_UNCERTAINTY = Length.ofMm("0.002");
-    /** Thinnest shim step of a usual stock at a mm bench. */
-    public static final Length DEFAULT_SHIM_STEP = Length.ofMm("0.01");
-
-    public static final Length DEFAULT_SKIM = Length.ofMm("0.01");
-    public static final Length DEFAULT_PASS = Length.ofMm("0.05");
-    public static final Length DEFAULT_FINISH = Length.ofMm("0.02");
     /** Deeper than any pass on a face; a keyed depth beyond it is a slip of the decimal point. */
     public static final Length DEEPEST_PASS = Length.ofMm("2");
 
     private RuleBook() {}
+
+    /** Thinnest step of a usual shim stock: a hundredth of a millimetre, or half a thou. */
+    public static Length shimStep(BenchUnit unit) {
+        return unit == BenchUnit.MM ? Length.ofMm("0.01") : Length.ofThou("0.5");
+    }
+
+    /** Steps that a machine's dial has at a bench of that unit: 0.005 mm, or half a thou. */
+    public static Length dialStep(BenchUnit unit) {
+        return unit == BenchUnit.MM ? Length.ofMm("0.005") : Length.ofThou("0.5");
+    }
+
+    /** First light cut. */
+    public static Length skim(BenchUnit unit) {
+        return unit == BenchUnit.MM ? Length.ofMm("0.01") : Length.ofThou("0.5");
+    }
+
+    /** Most for a pass between skim and finish. */
+    public static Length pass(BenchUnit unit) {
+        return unit == BenchUnit.MM ? Length.ofMm("0.05") : Length.ofThou("2");
+    }
+
+    /** Last pass. */
+    public static Length finish(BenchUnit unit) {
+        return unit == BenchUnit.MM ? Length.ofMm("0.02") : Length.ofThou("1");
+    }
 
     /** The defaults for a face. */
     public static List<FlatnessLimit> defaultLimits() {
@@ -59,5 +79,14 @@ public final class RuleBook {
         }
         strongest.sort(Comparator.comparing(FlatnessLimit::scope));
         return List.copyOf(strongest);
+    }
+
+    /** The overall limit among those in force. */
+    public static Length overall(List<FlatnessLimit> inForce) {
+        return inForce.stream()
+                .filter(l -> l.scope() == FlatnessLimit.Scope.OVERALL)
+                .map(FlatnessLimit::most)
+                .findFirst()
+                .orElse(DEFAULT_OVERALL);
     }
 }

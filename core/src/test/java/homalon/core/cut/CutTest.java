@@ -10,6 +10,7 @@ import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
 import homalon.core.input.BadInputException;
 import homalon.core.numeric.LeastSquaresPlane;
+import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.sim.SeededFace;
 import java.util.ArrayList;
@@ -134,7 +135,7 @@ class CutTest {
     void passesAddUpExactlyAndNoneIsTooDeep() {
         Length grain = Length.ofMm("0.005");
         for (int um = 0; um <= 900; um += 7) {
-            PassPlan plan = PassPlan.toClean(um / 1000.0, PassPlan.Depths.DEFAULT, grain);
+            PassPlan plan = PassPlan.toClean(um / 1000.0, PassPlan.Depths.usual(BenchUnit.MM), grain);
             Length sum = Length.ZERO;
             for (PassPlan.Pass pass : plan.passes()) {
                 sum = sum.plus(pass.depth());
