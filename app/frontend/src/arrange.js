@@ -57,9 +57,10 @@ class Arrange {
   }
 
   clicked(event) {
-    const button = event.target.closest('[data-arrange-on], [data-change], [data-suggested]');
+    const button = event.target.closest('[data-arrange-on], [data-change], [data-bring-back], [data-suggested]');
     if (button?.dataset.arrangeOn !== undefined) this.toggle(!this.on);
     else if (button?.dataset.change) this.change(button.dataset.change);
+    else if (button?.dataset.bringBack) this.ask(`${this.url}/${button.dataset.bringBack}`, { what: 'bring-back' });
     else if (button?.dataset.suggested !== undefined) this.ask(this.url, { x: button.dataset.x, y: button.dataset.y });
     else if (this.on && event.target.closest('#live-drawing svg.face')) {
       const place = event.target.closest('[data-place]');

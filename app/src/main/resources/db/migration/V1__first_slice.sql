@@ -87,6 +87,8 @@ create table job (
     opened_at   timestamptz not null,
     released_by uuid references person (id),
     released_at timestamptz,
+    -- why it left although something was open
+    released_note text not null default '' check (length(released_note) <= 500),
     unique (part_id, no)
 );
 
@@ -109,6 +111,8 @@ create table survey (
     uncertainty_nm bigint not null check (uncertainty_nm >= 0),
     started_by     uuid not null references person (id),
     started_at     timestamptz not null,
+    -- counts every change of places and readings
+    revision       bigint not null default 0,
     unique (job_id, kind)
 );
 
@@ -143,7 +147,7 @@ create table cut_plan (
     id         uuid not null unique,
     job_id     uuid not null references job (id),
     survey_id  uuid not null references survey (id),
-    read_upto  bigint not null,
+    survey_revision bigint not null,
     school     text not null,
     depth_nm   bigint not null check (depth_nm >= 0),
     shim_step_nm bigint not null,

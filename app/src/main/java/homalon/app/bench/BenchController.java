@@ -2,6 +2,7 @@ package homalon.app.bench;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import homalon.app.drawing.Bands;
 import homalon.app.drawing.FaceDrawing;
 import homalon.app.face.Findings;
 import homalon.app.face.SurveyFile;
@@ -18,6 +19,7 @@ import homalon.app.part.StuckOn;
 import homalon.app.web.Shell;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.quantity.BenchUnit;
+import homalon.core.rulebook.FlatnessLimit;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -52,7 +54,13 @@ class BenchController {
     private final Faces faces;
     private final Clock clock;
 
-    private record Picture(UUID survey, long lastSeq, String tag, LayoutNumbers numbers, BenchUnit unit) {}
+    private record Picture(
+            UUID survey,
+            long revision,
+            String tag,
+            LayoutNumbers numbers,
+            List<FlatnessLimit> limits,
+            BenchUnit unit) {}
 
     private final Cache<Picture, String> pictures =
             Caffeine.newBuilder().maximumSize(400).build();
@@ -124,8 +132,8 @@ class BenchController {
         Map<UUID, SurveyFile> read = surveys
                 .ofVisits(free.stream().map(p -> p.visit().id()).toList())
                 .stream()
-                .filter(s -> s.kind() == SurveyKind.FACE)
-                .collect(Collectors.toMap(SurveyFile::visit, Function.identity()));
+                .filter(s -> s.kind().ofHeights() && s.read() > 0)
+                .collect(Collectors.toMap(SurveyFile::visit, Function.identity(), BenchController::later));
         var books = ledgers.ofParts(free.stream().map(PartFile::id).toList());
         List<Next> next = new ArrayList<>();
         for (PartFile part : free) {
@@ -148,12 +156,18 @@ class BenchController {
         return next;
     }
 
+    /** Once it is read again after the cut, the face looks as it was read then. */
+    private static SurveyFile later(SurveyFile one, SurveyFile other) {
+        return other.kind() == SurveyKind.PROOF ? other : one;
+    }
+
     private String picture(PartFile part, Optional<SurveyFile> survey, BenchUnit unit) {
         Picture key = new Picture(
                 survey.map(SurveyFile::id).orElse(part.id()),
-                survey.map(SurveyFile::lastSeq).orElse(0L),
+                survey.map(SurveyFile::revision).orElse(0L),
                 part.tag(),
                 part.numbers(),
+                part.limits(),
                 unit);
         return pictures.get(key, k -> {
             FaceDrawing drawing = FaceDrawing.of(
@@ -162,8 +176,7 @@ class BenchController {
                             "Face of " + part.tag())
                     .small();
             survey.flatMap(s -> findings.of(part, s))
-                    .flatMap(Findings.Finding::map)
-                    .ifPresent(m -> drawing.map(m, unit));
+                    .ifPresent(f -> f.map().ifPresent(m -> drawing.map(m, Bands.of(m.range(), f.colourReach(), unit))));
             return drawing.svg();
         });
     }
@@ -192,7 +205,8 @@ class BenchController {
                     .map(p -> {
                         PartFile.Stuck s = p.visit().stuck().orElseThrow();
                         long days = ChronoUnit.DAYS.between(s.since(), today);
-                        return new Held(p.tag(), p.name(), s.why(), days == 0 ? "today" : days + " d");
+                        return new Held(
+                                p.tag(), p.name(), s.why(), days == 0 ? "today" : days == 1 ? "1 day" : days + " days");
                     })
                     .toList();
             if (!those.isEmpty()) {

@@ -1,6 +1,5 @@
 package homalon.app.cut;
 
-import homalon.app.ledger.LedgerFile;
 import homalon.app.ledger.Ledgers;
 import homalon.app.part.PartFile;
 import homalon.app.part.PartShells;
@@ -8,16 +7,17 @@ import homalon.app.part.Parts;
 import homalon.app.part.StepKind;
 import homalon.app.security.Signed;
 import homalon.app.web.Shell;
+import homalon.core.cut.CutPlan;
 import homalon.core.cut.PassPlan;
+import homalon.core.cut.Removal;
 import homalon.core.cut.School;
-import homalon.core.cut.SetUp;
 import homalon.core.input.BadInputException;
 import homalon.core.ledger.Entry;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
+import homalon.core.rulebook.RuleBook;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Arrays;
-import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -68,7 +68,7 @@ class CutController {
             Model model,
             HttpServletResponse response) {
         PartFile part = parts.byTag(tag);
-        Optional<Planner.Compared> compared = planner.compare(part, shell.unit());
+        Optional<Planner.Compared> compared = planner.compare(part, RuleBook.shimStep(shell.unit()));
         model.addAttribute("head", shells.head(part, StepKind.PLAN, shell.writer()));
         model.addAttribute("view", null);
         model.addAttribute("said", null);
@@ -76,8 +76,9 @@ class CutController {
             return "cut/plan";
         }
         Optional<PlanFile> kept = plans.of(part);
-        School chosen = school != null ? school : kept.map(PlanFile::school).orElse(School.LEAST_REMOVAL);
-        PassPlan.Depths start = kept.map(PlanFile::depths).orElse(usual(shell.unit()));
+        School chosen =
+                school != null ? school : kept.map(k -> k.plan().school()).orElse(School.LEAST_REMOVAL);
+        PassPlan.Depths start = kept.map(k -> k.plan().depths()).orElse(PassPlan.Depths.usual(shell.unit()));
         PassPlan.Depths depths = start;
         try {
             depths = depths(skim, deepest, finish, start, shell.unit());
@@ -85,15 +86,8 @@ class CutController {
             response.setStatus(422);
             model.addAttribute("said", e.getMessage());
         }
-        model.addAttribute("view", planViews.of(part, compared.get(), chosen, depths, kept, shell.unit()));
+        model.addAttribute("view", planViews.of(compared.get(), chosen, depths, kept, shell.writer()));
         return "cut/plan";
-    }
-
-    /** Round figures of the bench's own unit. */
-    private static PassPlan.Depths usual(BenchUnit unit) {
-        return unit == BenchUnit.MM
-                ? PassPlan.Depths.DEFAULT
-                : new PassPlan.Depths(Length.ofThou("0.5"), Length.ofThou("2"), Length.ofThou("1"));
     }
 
     private static PassPlan.Depths depths(
@@ -119,26 +113,16 @@ class CutController {
             @AuthenticationPrincipal Signed me,
             @ModelAttribute("shell") Shell shell) {
         PartFile part = parts.byTag(tag);
-        Planner.Compared compared = planner.compare(part, shell.unit())
+        Planner.Compared compared = planner.compare(part, RuleBook.shimStep(shell.unit()))
                 .orElseThrow(() ->
                         new BadInputException("plan", "The face is not measured: key at least four places first."));
-        SetUp setup = compared.with(school)
+        Removal removal = compared.setUps()
+                .with(school)
                 .orElseThrow(() -> new BadInputException(
                         "school", "The thickness was not measured: key it at the corners, or choose another set-up."));
-        PassPlan.Depths depths = depths(skim, deepest, finish, usual(shell.unit()), shell.unit());
-        PassPlan passes = PassPlan.toClean(compared.toClean(setup), depths, Planner.dialStep(shell.unit()));
-        List<Length> shims = setup.shims().stream().map(Length::roundedFromMm).toList();
-        plans.choose(
-                part,
-                id,
-                compared.survey(),
-                school,
-                shims,
-                Planner.shimStep(shell.unit()),
-                Length.roundedFromMm(compared.toClean(setup)),
-                depths,
-                passes,
-                me.id());
+        PassPlan.Depths depths = depths(skim, deepest, finish, PassPlan.Depths.usual(shell.unit()), shell.unit());
+        CutPlan plan = CutPlan.of(compared.setUps(), removal, depths, RuleBook.dialStep(shell.unit()));
+        plans.choose(part, id, compared.survey(), plan, me.id());
         return "redirect:/parts/" + part.tag() + "/cut";
     }
 
@@ -149,9 +133,10 @@ class CutController {
     }
 
     private void fill(PartFile part, Shell shell, Model model) {
-        LedgerFile file = ledgers.of(part);
-        model.addAttribute(
-                "view", cutViews.of(part, file, plans.of(part), planner.compare(part, shell.unit()), shell.unit()));
+        Optional<PlanFile> plan = plans.of(part);
+        Optional<Planner.Compared> compared =
+                plan.flatMap(p -> planner.compare(part, p.plan().shimStep()));
+        model.addAttribute("view", cutViews.of(part, ledgers.of(part), plan, compared, shell.writer()));
         model.addAttribute("head", shells.head(part, StepKind.CUT, shell.writer()));
     }
 

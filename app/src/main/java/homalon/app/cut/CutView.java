@@ -1,15 +1,15 @@
 package homalon.app.cut;
 
+import homalon.app.drawing.FaceDrawing;
 import java.util.List;
 import java.util.UUID;
 
 /** The cutting log of a visit ready to be shown. */
 public record CutView(
-        String drawing,
+        FaceDrawing picture,
         List<PlanView.Pass> passes,
         String total,
         String planned,
-        String left,
         String share,
         String life,
         String lifeNote,
@@ -19,9 +19,10 @@ public record CutView(
         String machine,
         String cutter,
         String edge,
-        String headlineStyle,
-        String headline,
-        String sentence) {
+        Headline headline) {
+
+    /** Where the cut stands, in words. */
+    public record Headline(String style, String words, String sentence) {}
 
     /** One line of the ledger. */
     public record Line(

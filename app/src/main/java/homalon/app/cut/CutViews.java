@@ -5,11 +5,10 @@ import homalon.app.ledger.LedgerFile;
 import homalon.app.part.Faces;
 import homalon.app.part.PartFile;
 import homalon.app.people.People;
+import homalon.core.cut.Comparison;
 import homalon.core.cut.PassPlan;
-import homalon.core.cut.SetUp;
-import homalon.core.geometry.Raster;
+import homalon.core.cut.Removal;
 import homalon.core.ledger.Ledger;
-import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import java.time.ZoneId;
@@ -23,7 +22,7 @@ import org.springframework.stereotype.Component;
 
 /** Writes the cutting log for the screen. */
 @Component
-class CutViews {
+public class CutViews {
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM HH:mm", java.util.Locale.ENGLISH);
 
     private final Faces faces;
@@ -36,51 +35,25 @@ class CutViews {
         this.planViews = planViews;
     }
 
-    CutView of(
+    public CutView of(
             PartFile part,
             LedgerFile file,
             Optional<PlanFile> plan,
             Optional<Planner.Compared> compared,
-            BenchUnit unit) {
-        LengthWriter writer = new LengthWriter(unit);
+            LengthWriter writer) {
         UUID visit = part.visit().id();
         Ledger.Totals totals = file.ledger().totals(visit);
         List<LedgerFile.Line> passes = file.passes(visit);
-        Optional<SetUp> setup = plan.flatMap(p -> compared.flatMap(c -> c.with(p.school())));
-        List<PlanView.Pass> pictures = List.of();
-        String drawing;
-        String share = "";
-        if (setup.isPresent()) {
-            Planner.Compared c = compared.orElseThrow();
-            pictures = planViews.passes(part, c, setup.get(), plan.get().passes(), writer, passes.size());
-            Raster heights = c.heights(setup.get());
-            double downTo = c.highest(setup.get()) - totals.thisJob().mm();
-            int percent = totals.thisJob().signum() == 0
-                    ? 0
-                    : (int) Math.floor(100 * c.map().share(heights, downTo) + 1e-9);
-            share = percent + " %";
-            drawing = FaceDrawing.of(
-                            c.layout(),
-                            "face",
-                            "Foretold after the passes logged: " + percent + " percent of the land clean")
-                    .touched(heights, totals.thisJob().signum() == 0 ? downTo + 1e-6 : downTo)
-                    .svg();
-        } else {
-            drawing = FaceDrawing.of(
-                            faces.layout(part.numbers()), "face", "Face of " + part.tag() + ", front at the left")
-                    .svg();
-        }
         Optional<LedgerFile.Line> last =
                 passes.isEmpty() ? Optional.empty() : Optional.of(passes.get(passes.size() - 1));
-        Length planned = plan.map(p -> p.passes().total()).orElse(Length.ZERO);
-        String[] head = headline(plan, totals, planned, writer);
+        Optional<Length> planned = plan.map(p -> p.plan().passes().total());
+        Foretold foretold = foretold(part, plan, compared, totals.thisJob(), passes.size(), writer);
         return new CutView(
-                drawing,
-                pictures,
+                foretold.picture(),
+                foretold.passes(),
                 writer.number(totals.thisJob()),
-                plan.isPresent() ? writer.number(planned) : "",
-                plan.isPresent() ? writer.number(planned.minus(totals.thisJob())) : "",
-                share,
+                planned.map(writer::number).orElse(""),
+                foretold.share(),
                 writer.number(totals.life()),
                 lifeNote(totals, writer),
                 totals.opening() == Ledger.Opening.NOT_ASKED,
@@ -89,40 +62,65 @@ class CutViews {
                 last.map(LedgerFile.Line::machine).orElse("surfacer"),
                 last.map(LedgerFile.Line::cutter).orElse(""),
                 last.map(LedgerFile.Line::edge).orElse(""),
-                head[0],
-                head[1],
-                head[2]);
+                headline(planned, totals, writer));
     }
 
-    private static String[] headline(
-            Optional<PlanFile> plan, Ledger.Totals totals, Length planned, LengthWriter writer) {
-        if (plan.isEmpty()) {
-            return new String[] {
-                "open", "No plan", "Passes can be logged all the same; a plan says how deep and how many."
-            };
+    /** The face as it is foretold after the passes logged. */
+    private record Foretold(FaceDrawing picture, List<PlanView.Pass> passes, String share) {}
+
+    private Foretold foretold(
+            PartFile part,
+            Optional<PlanFile> plan,
+            Optional<Planner.Compared> compared,
+            Length cut,
+            int done,
+            LengthWriter writer) {
+        Optional<Comparison> setUps = compared.map(Planner.Compared::setUps);
+        Optional<Removal> removal =
+                plan.flatMap(p -> setUps.flatMap(c -> c.with(p.plan().school())));
+        if (removal.isEmpty()) {
+            FaceDrawing bare = FaceDrawing.of(
+                    faces.layout(part.numbers()), "face", "Face of " + part.tag() + ", front at the left");
+            return new Foretold(bare, List.of(), "");
         }
-        Length left = planned.minus(totals.thisJob());
+        String share = PlanViews.percent(setUps.get().cleanShare(removal.get(), cut));
+        FaceDrawing picture = FaceDrawing.of(
+                        setUps.get().layout(),
+                        "face",
+                        "Foretold after the passes logged: " + share + " of the land clean")
+                .touched(removal.get().heights(), removal.get().downTo(cut));
+        return new Foretold(
+                picture,
+                planViews.passes(setUps.get(), removal.get(), plan.get().plan().passes(), writer, done),
+                share);
+    }
+
+    private static CutView.Headline headline(Optional<Length> planned, Ledger.Totals totals, LengthWriter writer) {
+        if (planned.isEmpty()) {
+            return new CutView.Headline(
+                    "open", "No plan", "Passes can be logged all the same; a plan says how deep and how many.");
+        }
+        Length left = planned.get().minus(totals.thisJob());
         if (left.signum() > 0) {
-            return new String[] {
-                "open",
-                writer.number(left) + " to go",
-                writer.number(totals.thisJob()) + " of " + writer.number(planned) + " cut."
-            };
+            return new CutView.Headline(
+                    "open",
+                    writer.number(left) + " to go",
+                    writer.number(totals.thisJob()) + " of " + writer.number(planned.get()) + " cut.");
         }
         if (left.signum() == 0) {
-            return new String[] {
-                "within", "Cut as planned", "Read the face again before it leaves: a cut is not proven until measured."
-            };
+            return new CutView.Headline(
+                    "within",
+                    "Cut as planned",
+                    "Read the face again before it leaves: a cut is not proven until measured.");
         }
-        return new String[] {
-            "out",
-            writer.number(left.abs()) + " past the plan",
-            "More was cut than planned. Check the life total, then read the face again."
-        };
+        return new CutView.Headline(
+                "out",
+                writer.number(left.abs()) + " past the plan",
+                "More was cut than planned. Check the life total, then read the face again.");
     }
 
     /** The life total in words, with how sure it is. */
-    static String lifeNote(Ledger.Totals totals, LengthWriter writer) {
+    public static String lifeNote(Ledger.Totals totals, LengthWriter writer) {
         return switch (totals.opening()) {
             case KNOWN -> "of which " + writer.number(totals.before()) + " before we knew it, from its record";
             case ESTIMATED -> "of which " + writer.number(totals.before()) + " before we knew it, an estimate";
@@ -169,26 +167,16 @@ class CutViews {
 
     private static List<CutView.Walk> walk(Optional<PlanFile> plan, List<LedgerFile.Line> passes, LengthWriter writer) {
         List<CutView.Walk> walk = new ArrayList<>();
-        List<PassPlan.Pass> planned = plan.map(p -> p.passes().passes()).orElse(List.of());
-        int all = Math.max(planned.size(), passes.size() + 1);
-        int count = 0;
-        for (int i = 0; i < all; i++) {
+        PassPlan planned = plan.map(p -> p.plan().passes()).orElse(new PassPlan(List.of()));
+        int size = planned.passes().size();
+        for (int i = 0; i < Math.max(size, passes.size() + 1); i++) {
             boolean done = i < passes.size();
-            String name = "Pass beyond the plan";
-            String depth = "";
-            if (i < planned.size()) {
-                PassPlan.Kind kind = planned.get(i).kind();
-                name = kind == PassPlan.Kind.PASS ? "Pass " + ++count : kind.words();
-                depth = writer.exact(planned.get(i).depth());
-            }
-            if (i < planned.size() || done || i == passes.size()) {
-                walk.add(new CutView.Walk(
-                        i,
-                        name,
-                        done ? "read" : "open",
-                        done ? writer.number(passes.get(i).depth()) : "",
-                        depth));
-            }
+            walk.add(new CutView.Walk(
+                    i,
+                    i < size ? planned.name(i) : "Pass beyond the plan",
+                    done ? "read" : "open",
+                    done ? writer.number(passes.get(i).depth()) : "",
+                    i < size ? writer.exact(planned.passes().get(i).depth()) : ""));
         }
         return walk;
     }

@@ -29,9 +29,9 @@ class PlanRow implements Persistable<UUID> {
     @Column(name = "survey_id")
     UUID surveyId;
 
-    /** Last line of the survey that the plan was made from. */
-    @Column(name = "read_upto")
-    long readUpTo;
+    /** Of the survey that the plan was made from. */
+    @Column(name = "survey_revision")
+    long surveyRevision;
 
     @Enumerated(EnumType.STRING)
     School school;

@@ -1,210 +1,198 @@
 package homalon.app.cut;
 
+import homalon.app.drawing.Bands;
 import homalon.app.drawing.FaceDrawing;
 import homalon.app.drawing.PlaceMark;
 import homalon.app.drawing.ProfileDrawing;
-import homalon.app.part.PartFile;
+import homalon.core.cut.Comparison;
+import homalon.core.cut.CutPlan;
 import homalon.core.cut.PassPlan;
+import homalon.core.cut.Removal;
 import homalon.core.cut.School;
 import homalon.core.cut.SetUp;
-import homalon.core.face.FaceMap;
 import homalon.core.geometry.Box;
 import homalon.core.geometry.Plane;
-import homalon.core.geometry.Raster;
 import homalon.core.geometry.Spot;
-import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.rulebook.RuleBook;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
-/** Writes set-ups and pass lists for the screen. */
+/** Writes set-ups and pass lists for the screen and the report. */
 @Component
-class PlanViews {
+public class PlanViews {
+    /** Width of the sheet beside the drawing, px. */
+    private static final double SHEET_PX = 355;
 
     PlanView of(
-            PartFile part,
             Planner.Compared compared,
-            School chosen,
+            School wanted,
             PassPlan.Depths depths,
             Optional<PlanFile> kept,
-            BenchUnit unit) {
-        LengthWriter writer = new LengthWriter(unit);
-        SetUp setup = compared.with(chosen).orElse(compared.setups().get(0));
+            LengthWriter writer) {
+        Comparison setUps = compared.setUps();
+        Removal chosen = setUps.with(wanted).orElse(setUps.removals().get(0));
         List<PlanView.Card> cards = new ArrayList<>();
-        for (SetUp s : compared.setups()) {
-            cards.add(card(compared, s, setup, writer, cards.size() + 1));
+        for (Removal r : setUps.removals()) {
+            cards.add(card(compared, r, r == chosen, writer, cards.size() + 1));
         }
-        boolean sameAsKept = kept.filter(
-                        k -> k.school() == setup.school() && k.depths().equals(depths))
+        CutPlan plan = CutPlan.of(setUps, chosen, depths, RuleBook.dialStep(writer.unit()));
+        boolean stale = kept.filter(k -> k.surveyRevision() != compared.survey().revision())
                 .isPresent();
-        boolean stale =
-                kept.filter(k -> k.readUpTo() != compared.survey().lastSeq()).isPresent();
+        boolean same = !stale && kept.filter(k -> k.plan().equals(plan)).isPresent();
         return new PlanView(
                 cards,
-                compared.reference().isPresent() ? "" : "Parallel to the other deck: the thickness was not measured.",
-                chosen(part, compared, setup, depths, sameAsKept && !stale, stale, unit),
-                supportsDrawing(part, compared, setup, writer),
-                "");
+                setUps.with(School.PARALLEL).isEmpty(),
+                chosen(setUps, chosen, plan, same, stale, writer),
+                supportsDrawing(compared, plan, writer));
     }
 
-    private PlanView.Card card(Planner.Compared c, SetUp s, SetUp chosen, LengthWriter writer, int key) {
-        double least = c.setups().get(0).depth();
-        double more = s.depth() - least;
-        String cost = more < 5e-7 ? "the least there is" : writer.number(more) + " more than the least";
+    private static PlanView.Card card(
+            Planner.Compared compared, Removal r, boolean here, LengthWriter writer, int key) {
+        SetUp s = r.setUp();
+        Removal.At most = Stream.concat(r.corners().stream(), r.bores().stream())
+                .max(Comparator.comparingDouble(Removal.At::depth))
+                .orElseThrow();
+        String where = r.corners().contains(most) ? "the " + most.name() + " corner" : "bore " + most.name();
         return new PlanView.Card(
                 s.school().name(),
                 s.school().words(),
-                s.school().meaning(),
                 key,
                 writer.number(s.depth()),
-                String.join("  ", shimWords(s, writer)),
-                (s.costOfRounding() >= 0 ? "+" : "\u2212") + writer.number(Math.abs(s.costOfRounding()))
-                        + " by rounding shims",
-                cost,
-                corners(c, s, writer),
-                taper(c, s, writer),
-                ProfileDrawing.svg(
-                        c.map(), s.plane(), c.highest(s) - s.depth() - s.firstTouch(), 84, "p-" + key, false),
-                s.school() == chosen.school());
+                String.join(
+                        "  ",
+                        shimWords(s.shims().stream().map(Length::roundedFromMm).toList(), writer)),
+                "rounding " + writer.signed(s.costOfRounding()),
+                r.moreThanLeast() < 5e-7
+                        ? "the least there is"
+                        : writer.number(r.moreThanLeast()) + " more than the least",
+                r.taperLeft()
+                        .map(t -> t.none()
+                                ? "leaves no taper"
+                                : "leaves taper " + writer.signed(t.along()) + " along, " + writer.signed(t.across())
+                                        + " across")
+                        .orElse("taper not measured"),
+                ProfileDrawing.of(compared.setUps().map(), s.onShims(), "p-" + key)
+                        .height(110)
+                        .span(compared.finding().limit().mm())
+                        .cut(r.firstTouch() - s.toClean())
+                        .edges()
+                        .svg(),
+                here);
     }
 
-    /** Metal off at each corner when the face is cut to its depth. */
-    private static String corners(Planner.Compared c, SetUp s, LengthWriter writer) {
-        Box box = c.layout().box();
-        double bottom = c.highest(s) - s.firstTouch() - s.depth();
+    /** {@code A 0.050}, {@code B 0.020}, ... */
+    public static List<String> shimWords(List<Length> shims, LengthWriter writer) {
         List<String> words = new ArrayList<>();
-        for (Spot corner : List.of(
-                new Spot(box.x0(), box.y1()),
-                new Spot(box.x1(), box.y1()),
-                new Spot(box.x0(), box.y0()),
-                new Spot(box.x1(), box.y0()))) {
-            FaceMap map = c.map();
-            double z = map.above(corner.x(), corner.y()) + map.level().at(corner.x(), corner.y());
-            words.add(writer.number(Math.max(0, z - s.plane().at(corner.x(), corner.y()) - bottom)));
-        }
-        return String.join(" / ", words);
-    }
-
-    private static String taper(Planner.Compared c, SetUp s, LengthWriter writer) {
-        if (c.reference().isEmpty()) {
-            return "taper not measured";
-        }
-        Box box = c.layout().box();
-        double along = (s.plane().a() - c.reference().get().a()) * box.width();
-        double across = (s.plane().b() - c.reference().get().b()) * box.height();
-        if (Math.max(Math.abs(along), Math.abs(across)) < 5e-5) {
-            return "leaves no taper";
-        }
-        return "leaves taper " + writer.signed(along) + " along, " + writer.signed(across) + " across";
-    }
-
-    private static List<String> shimWords(SetUp s, LengthWriter writer) {
-        List<String> words = new ArrayList<>();
-        for (int j = 0; j < s.shims().size(); j++) {
-            words.add((char) ('A' + j) + " " + writer.number(s.shims().get(j)));
+        for (int j = 0; j < shims.size(); j++) {
+            words.add((char) ('A' + j) + " " + writer.number(shims.get(j)));
         }
         return words;
     }
 
     private PlanView.Chosen chosen(
-            PartFile part,
-            Planner.Compared c,
-            SetUp s,
-            PassPlan.Depths depths,
-            boolean kept,
-            boolean stale,
-            BenchUnit unit) {
-        LengthWriter writer = new LengthWriter(unit);
-        PassPlan plan = PassPlan.toClean(c.toClean(s), depths, Planner.dialStep(unit));
+            Comparison setUps, Removal r, CutPlan plan, boolean kept, boolean stale, LengthWriter writer) {
+        List<String> corners =
+                r.corners().stream().map(a -> writer.number(a.depth())).toList();
         return new PlanView.Chosen(
-                s.school().name(),
-                s.school().words(),
-                writer.number(c.toClean(s)),
-                writer.number(plan.total()),
-                unit.label(),
-                passes(part, c, s, plan, writer, 0),
-                writer.exact(depths.skim()),
-                writer.exact(depths.deepest()),
-                writer.exact(depths.finish()),
-                shimWords(s, writer),
+                plan.school().name(),
+                plan.school().words(),
+                plan.school().meaning(),
+                writer.number(plan.toClean()),
+                writer.number(plan.passes().total()),
+                passes(setUps, r, plan.passes(), writer, 0),
+                writer.exact(plan.depths().skim()),
+                writer.exact(plan.depths().deepest()),
+                writer.exact(plan.depths().finish()),
+                corners.subList(0, 2),
+                r.bores().stream().map(a -> writer.number(a.depth())).toList(),
+                corners.subList(2, 4),
                 kept,
                 stale,
-                working(c, s, plan, writer));
+                working(setUps, r.setUp(), plan, writer));
     }
 
-    private static List<String> working(Planner.Compared c, SetUp s, PassPlan plan, LengthWriter writer) {
+    private static List<String> working(Comparison setUps, SetUp s, CutPlan plan, LengthWriter writer) {
         Plane p = s.plane();
-        Box box = c.layout().box();
+        Box box = setUps.layout().box();
         List<String> lines = new ArrayList<>();
-        lines.add("Plane: rises " + writer.full(p.a() * box.width()) + " along the face and "
-                + writer.full(p.b() * box.height()) + " across it");
+        lines.add("Plane: " + s.school().meaning() + "; it rises " + writer.full(p.a() * box.width())
+                + " along the face and " + writer.full(p.b() * box.height()) + " across it");
         lines.add("Depth = highest − lowest sealing place above that plane = " + writer.full(s.depth()));
         for (int j = 0; j < s.shims().size(); j++) {
-            Spot at = c.supports().get(j);
-            lines.add("Shim " + (char) ('A' + j) + " at " + writer.size(Length.roundedFromMm(at.x()))
-                    + " from the front, "
-                    + writer.size(Length.roundedFromMm(at.y())) + " up: "
-                    + writer.full(s.shims().get(j))
-                    + ", rounded to the shim stock (default step)");
+            Spot at = setUps.supports().get(j);
+            lines.add("Shim " + (char) ('A' + j) + " = −(a x + b y), shifted so that the least is 0, at "
+                    + writer.size(Length.roundedFromMm(at.x())) + " from the front, "
+                    + writer.size(Length.roundedFromMm(at.y())) + " from the lower edge: "
+                    + writer.full(s.shims().get(j)) + ", in steps of " + writer.full(plan.shimStep())
+                    + " (default stock)");
         }
         lines.add("On the rounded shims the depth is " + writer.full(s.depthWithShims()));
         if (s.firstTouch() > 5e-7) {
             lines.add("A place that does not seal stands " + writer.full(s.firstTouch())
                     + " higher and is touched first; that much comes on top");
         }
-        lines.add("From first touch to clean " + writer.full(c.toClean(s)) + "; the passes add up to "
-                + writer.full(plan.total()));
+        lines.add("From first touch to clean " + writer.full(plan.toClean()) + "; the passes add up to "
+                + writer.full(plan.passes().total()) + ", in steps of the dial");
         return lines;
     }
 
-    /** Pictures of what each pass is foretold to touch. */
-    List<PlanView.Pass> passes(
-            PartFile part, Planner.Compared c, SetUp s, PassPlan plan, LengthWriter writer, int done) {
-        Raster heights = c.heights(s);
-        double highest = c.highest(s);
+    /**
+     * Pictures of what each pass is foretold to touch.
+     *
+     * @param done how many of them are cut
+     */
+    public List<PlanView.Pass> passes(Comparison setUps, Removal r, PassPlan plan, LengthWriter writer, int done) {
         List<PlanView.Pass> passes = new ArrayList<>();
-        int count = 0;
         for (PassPlan.Pass pass : plan.passes()) {
-            double downTo = highest - pass.total().mm();
-            String name = pass.kind() == PassPlan.Kind.PASS
-                    ? "Pass " + ++count
-                    : pass.kind().words();
-            int percent = (int) Math.floor(100 * c.map().share(heights, downTo) + 1e-9);
             int index = passes.size();
+            String name = plan.name(index);
+            String percent = percent(setUps.cleanShare(r, pass.total()));
             passes.add(new PlanView.Pass(
                     name,
                     writer.number(pass.depth()),
                     writer.number(pass.total()),
-                    percent + " %",
+                    percent,
                     FaceDrawing.of(
-                                    c.layout(),
+                                    setUps.layout(),
                                     "pass-" + index,
                                     "After " + name.toLowerCase(Locale.ROOT) + " " + percent
-                                            + " percent of the land is foretold clean")
+                                            + " of the land is foretold clean")
                             .small()
-                            .touched(heights, downTo)
-                            .svg(),
+                            .touched(r.heights(), r.downTo(pass.total())),
                     index < done ? "done" : index == done ? "now" : "waits"));
         }
         return passes;
     }
 
-    private static String supportsDrawing(PartFile part, Planner.Compared c, SetUp s, LengthWriter writer) {
+    /** Rounded down: 100 % is said only of all. */
+    static String percent(double share) {
+        return (int) Math.floor(100 * share + 1e-9) + " %";
+    }
+
+    private static String supportsDrawing(Planner.Compared compared, CutPlan plan, LengthWriter writer) {
+        Comparison setUps = compared.setUps();
         List<PlaceMark> marks = new ArrayList<>();
-        for (int j = 0; j < c.supports().size(); j++) {
+        List<String> words = shimWords(plan.shims(), writer);
+        for (int j = 0; j < words.size(); j++) {
             marks.add(new PlaceMark(
                     "support-" + j,
-                    c.supports().get(j),
+                    setUps.supports().get(j),
                     PlaceMark.State.SUPPORT,
-                    (char) ('A' + j) + " " + writer.number(s.shims().get(j)),
+                    words.get(j),
                     "Support " + (char) ('A' + j)));
         }
-        return FaceDrawing.of(c.layout(), "supports", "Where the shims go: " + String.join(", ", shimWords(s, writer)))
-                .map(c.map(), writer.unit())
+        return FaceDrawing.of(setUps.layout(), "supports", "Where the shims go: " + String.join(", ", words))
+                .shownAt(SHEET_PX)
+                .map(
+                        setUps.map(),
+                        Bands.of(setUps.map().range(), compared.finding().colourReach(), writer.unit()))
                 .places(marks)
                 .svg();
     }

@@ -2,9 +2,8 @@ package homalon.app.cut;
 
 import homalon.app.face.SurveyFile;
 import homalon.app.part.PartFile;
+import homalon.core.cut.CutPlan;
 import homalon.core.cut.PassPlan;
-import homalon.core.cut.School;
-import homalon.core.input.BadInputException;
 import homalon.core.quantity.Length;
 import java.time.Clock;
 import java.util.ArrayList;
@@ -43,15 +42,22 @@ public class Plans {
     /** The plan that stands, by id of the visit. */
     @Transactional(readOnly = true)
     public Map<UUID, PlanFile> ofVisits(Collection<UUID> visits) {
-        Map<UUID, PlanRow> last = new HashMap<>();
-        plans.findByJobIdInOrderBySeq(visits).forEach(p -> last.put(p.jobId, p));
-        if (last.isEmpty()) {
-            return Map.of();
+        Map<UUID, PlanFile> last = new HashMap<>();
+        everyOf(visits).forEach(p -> last.put(p.visit(), p));
+        return last;
+    }
+
+    /** Every plan ever kept for the visits, in the order kept; the last of each visit stands. */
+    @Transactional(readOnly = true)
+    public List<PlanFile> everyOf(Collection<UUID> visits) {
+        List<PlanRow> rows = plans.findByJobIdInOrderBySeq(visits);
+        if (rows.isEmpty()) {
+            return List.of();
         }
-        Map<UUID, List<PassPlan.Pass>> passes = passes(last.values());
-        Map<UUID, PlanFile> files = new HashMap<>();
-        last.forEach((visit, p) -> files.put(visit, file(p, passes.getOrDefault(p.id, List.of()))));
-        return files;
+        Map<UUID, List<PassPlan.Pass>> passes = passes(rows);
+        return rows.stream()
+                .map(p -> file(p, passes.getOrDefault(p.id, List.of())))
+                .toList();
     }
 
     private Map<UUID, List<PassPlan.Pass>> passes(Collection<PlanRow> rows) {
@@ -75,40 +81,29 @@ public class Plans {
     }
 
     /** Keeps a plan; an earlier one of the visit is superseded by it. */
-    public void choose(
-            PartFile part,
-            UUID id,
-            SurveyFile survey,
-            School school,
-            List<Length> shims,
-            Length shimStep,
-            Length toClean,
-            PassPlan.Depths depths,
-            PassPlan passes,
-            UUID by) {
+    public void choose(PartFile part, UUID id, SurveyFile survey, CutPlan plan, UUID by) {
         if (plans.existsById(id)) {
             return;
         }
-        if (part.visit().releasedAt().isPresent()) {
-            throw new BadInputException("plan", "This part was handed over: book it in again to plan a cut.");
-        }
+        part.requireHere("plan", "to plan a cut");
         PlanRow row = new PlanRow();
         row.id = id;
         row.jobId = part.visit().id();
         row.surveyId = survey.id();
-        row.readUpTo = survey.lastSeq();
-        row.school = school;
-        row.depth = toClean.nanometres();
-        row.shimStep = shimStep.nanometres();
-        row.shims = shims.stream().map(s -> Long.toString(s.nanometres())).collect(Collectors.joining(" "));
-        row.skim = depths.skim().nanometres();
-        row.deepest = depths.deepest().nanometres();
-        row.finish = depths.finish().nanometres();
+        row.surveyRevision = survey.revision();
+        row.school = plan.school();
+        row.depth = plan.toClean().nanometres();
+        row.shimStep = plan.shimStep().nanometres();
+        row.shims =
+                plan.shims().stream().map(s -> Long.toString(s.nanometres())).collect(Collectors.joining(" "));
+        row.skim = plan.depths().skim().nanometres();
+        row.deepest = plan.depths().deepest().nanometres();
+        row.finish = plan.depths().finish().nanometres();
         row.madeBy = by;
         row.madeAt = clock.instant();
         plans.saveAndFlush(row);
         int seq = 0;
-        for (PassPlan.Pass pass : passes.passes()) {
+        for (PassPlan.Pass pass : plan.passes().passes()) {
             jdbc.sql("insert into plan_pass (plan_id, seq, kind, depth_nm) values (?, ?, ?, ?)")
                     .params(id, ++seq, pass.kind().name(), pass.depth().nanometres())
                     .update();
@@ -121,17 +116,15 @@ public class Plans {
                 : Arrays.stream(p.shims.split(" "))
                         .map(s -> Length.ofNanometres(Long.parseLong(s)))
                         .toList();
-        return new PlanFile(
-                p.id,
-                p.jobId,
-                p.readUpTo,
+        PassPlan.Depths depths = new PassPlan.Depths(
+                Length.ofNanometres(p.skim), Length.ofNanometres(p.deepest), Length.ofNanometres(p.finish));
+        CutPlan plan = new CutPlan(
                 p.school,
-                Length.ofNanometres(p.depth),
                 shims,
-                new PassPlan.Depths(
-                        Length.ofNanometres(p.skim), Length.ofNanometres(p.deepest), Length.ofNanometres(p.finish)),
-                new PassPlan(passes),
-                p.madeBy,
-                p.madeAt);
+                Length.ofNanometres(p.shimStep),
+                Length.ofNanometres(p.depth),
+                depths,
+                new PassPlan(passes));
+        return new PlanFile(p.id, p.jobId, p.surveyRevision, plan, p.madeBy, p.madeAt);
     }
 }

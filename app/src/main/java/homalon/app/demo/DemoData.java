@@ -15,9 +15,9 @@ import homalon.app.people.Role;
 import homalon.app.people.Someone;
 import homalon.app.time.ShopClock;
 import homalon.app.web.Shop;
+import homalon.core.cut.CutPlan;
 import homalon.core.cut.PassPlan;
 import homalon.core.cut.School;
-import homalon.core.cut.SetUp;
 import homalon.core.face.PlaceProposal;
 import homalon.core.geometry.Spot;
 import homalon.core.ledger.Entry;
@@ -29,6 +29,7 @@ import homalon.core.part.PartKind;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.FlatnessLimit;
+import homalon.core.rulebook.RuleBook;
 import homalon.core.rulebook.Source;
 import homalon.core.sim.SeededFace;
 import java.math.BigDecimal;
@@ -150,9 +151,9 @@ class DemoData implements ApplicationRunner {
                 "seal it; no more than needed",
                 0,
                 5);
-        opening(ice, Entry.Kind.OPENING_ESTIMATED, "0.31", "from the stamp and the thickness");
+        opening(ice, Entry.Kind.OPENING_ESTIMATED, "0.31", "from the stamp and the thickness", 4);
         read(ice, SurveyKind.FACE, PlaceProposal.Density.CLOSE, face(ice, -0.05, 0.02, 0.03, 0.068, 0.02), 99, 4);
-        plan(ice, School.LEAST_REMOVAL, BenchUnit.MM, 3);
+        plan(ice, School.LEAST_REMOVAL, 3);
         cut(ice, 2, "CBN disc 1", "5", 1);
 
         PartFile crab = book(
@@ -197,7 +198,7 @@ class DemoData implements ApplicationRunner {
                 face(deck, 0.12, 0.01, 0.012, 0.004, 0.03, dip(4, 0.055, 80)),
                 99,
                 3);
-        plan(deck, School.AVERAGE, BenchUnit.MM, 2);
+        plan(deck, School.AVERAGE, 2);
 
         PartFile donkey = book(
                 "T-0418",
@@ -260,8 +261,8 @@ class DemoData implements ApplicationRunner {
                 1,
                 7);
         read(done, SurveyKind.FACE, PlaceProposal.Density.CLOSE, face(done, -0.02, 0.03, -0.075, -0.01, 0.01), 99, 6);
-        opening(done, Entry.Kind.OPENING_UNKNOWN, "", "no paper came with it");
-        plan(done, School.LEAST_REMOVAL, BenchUnit.MM, 5);
+        opening(done, Entry.Kind.OPENING_UNKNOWN, "", "no paper came with it", 6);
+        plan(done, School.LEAST_REMOVAL, 5);
         cut(done, 99, "CBN disc 1", "4", 4);
         wrongLine(done, 4);
         read(
@@ -347,12 +348,12 @@ class DemoData implements ApplicationRunner {
                 "stock",
                 null,
                 60);
-        opening(tug, Entry.Kind.OPENING_KNOWN, "0.25", "stamped by the last shop");
+        opening(tug, Entry.Kind.OPENING_KNOWN, "0.25", "stamped by the last shop", 58);
         read(tug, SurveyKind.FACE, PlaceProposal.Density.CLOSE, face(tug, 0.04, 0.09, 0.06, 0.03, 0.05), 99, 58);
-        plan(tug, School.AVERAGE, BenchUnit.MM, 57);
+        plan(tug, School.AVERAGE, 57);
         cut(tug, 99, "CBN disc 1", "2", 56);
         read(tug, SurveyKind.PROOF, PlaceProposal.Density.CLOSE, face(tug, 0.004, 0.002, 0.006, 0.003, -0.004), 99, 55);
-        clock.ago(Duration.ofDays(54), () -> parts.handOver(tug.id(), ines.id()));
+        clock.ago(Duration.ofDays(54), () -> parts.handOver(tug.id(), List.of(), "", ines.id()));
     }
 
     private PartFile book(
@@ -488,32 +489,29 @@ class DemoData implements ApplicationRunner {
         return UUID.nameUUIDFromBytes(java.util.Arrays.deepToString(of).getBytes(StandardCharsets.UTF_8));
     }
 
-    private void opening(PartFile part, Entry.Kind kind, String depth, String note) {
+    private void opening(PartFile part, Entry.Kind kind, String depth, String note, int daysAgo) {
         Length removed = depth.isEmpty() ? Length.ZERO : mm(depth);
-        ledgers.opening(part, UUID.randomUUID(), kind, removed, note, ines.id());
-    }
-
-    private void plan(PartFile part, School school, BenchUnit unit, int daysAgo) {
-        Planner.Compared compared = planner.compare(part, unit).orElseThrow();
-        SetUp setup = compared.with(school).orElseThrow();
-        PassPlan passes = PassPlan.toClean(compared.toClean(setup), PassPlan.Depths.DEFAULT, mm("0.005"));
         clock.ago(
                 Duration.ofDays(daysAgo),
-                () -> plans.choose(
-                        part,
-                        UUID.randomUUID(),
-                        compared.survey(),
-                        school,
-                        setup.shims().stream().map(Length::roundedFromMm).toList(),
-                        mm("0.01"),
-                        Length.roundedFromMm(compared.toClean(setup)),
-                        PassPlan.Depths.DEFAULT,
-                        passes,
-                        ines.id()));
+                () -> ledgers.opening(part, UUID.randomUUID(), kind, removed, note, ines.id()));
+    }
+
+    private void plan(PartFile part, School school, int daysAgo) {
+        Planner.Compared compared =
+                planner.compare(part, RuleBook.shimStep(BenchUnit.MM)).orElseThrow();
+        CutPlan plan = CutPlan.of(
+                compared.setUps(),
+                compared.setUps().with(school).orElseThrow(),
+                PassPlan.Depths.usual(BenchUnit.MM),
+                RuleBook.dialStep(BenchUnit.MM));
+        clock.ago(
+                Duration.ofDays(daysAgo),
+                () -> plans.choose(part, UUID.randomUUID(), compared.survey(), plan, ines.id()));
     }
 
     private void cut(PartFile part, int most, String cutter, String edge, int daysAgo) {
-        List<PassPlan.Pass> planned = plans.of(part).orElseThrow().passes().passes();
+        List<PassPlan.Pass> planned =
+                plans.of(part).orElseThrow().plan().passes().passes();
         clock.ago(
                 Duration.ofDays(daysAgo),
                 () -> planned.stream()

@@ -14,13 +14,19 @@ import homalon.core.quantity.BenchUnit;
 public record Bands(double step, int lowest, int highest) {
     private static final int MOST = 5;
 
-    public static Bands of(Range range, BenchUnit unit) {
+    /**
+     * @param range of the heights, mm
+     * @param least heights that the full colours stand for at the least, mm: half the limit in force, so that a face well
+     *     within it looks pale beside one that is out
+     */
+    public static Bands of(Range range, double least, BenchUnit unit) {
         double perUnit = unit.nanometres() / 1e6;
-        double reach = Math.max(Math.max(Math.abs(range.least()), Math.abs(range.most())), 1e-4) / perUnit;
-        double power = Math.pow(10, Math.floor(Math.log10(reach / MOST)));
+        double reach = Math.max(Math.max(Math.abs(range.least()), Math.abs(range.most())), Math.max(least, 1e-4));
+        double units = reach / perUnit;
+        double power = Math.pow(10, Math.floor(Math.log10(units / MOST)));
         double step = 10 * power;
         for (double round : new double[] {5, 2, 1}) {
-            if (round * power * MOST >= reach * (1 - 1e-9)) {
+            if (round * power * MOST >= units * (1 - 1e-9)) {
                 step = round * power;
             }
         }
@@ -36,7 +42,7 @@ public record Bands(double step, int lowest, int highest) {
     }
 
     /** Low enough to be hatched, so that low metal is told without colour. */
-    static boolean hatched(int band) {
+    public static boolean hatched(int band) {
         return band <= -3;
     }
 }

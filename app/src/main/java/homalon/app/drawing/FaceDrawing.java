@@ -6,7 +6,6 @@ import homalon.core.geometry.Contours;
 import homalon.core.geometry.Raster;
 import homalon.core.geometry.Spot;
 import homalon.core.part.Layout;
-import homalon.core.quantity.BenchUnit;
 import java.util.ArrayList;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
@@ -21,11 +20,13 @@ public final class FaceDrawing {
     private static final double REFERENCE_PX = 800;
 
     private final Layout layout;
-    private final String id;
+    private String id;
     private final String title;
+    private String style = "";
+    private double paper;
     private final Box box;
-    /** Millimetres that look like one pixel at the reference width. */
-    private final double px;
+    /** Millimetres that look like one pixel at the width for which it is drawn. */
+    private double px;
 
     private boolean small;
     private FaceMap map;
@@ -40,7 +41,7 @@ public final class FaceDrawing {
         this.id = id;
         this.title = title;
         this.box = layout.box();
-        this.px = Math.max(box.width(), box.height() * 1.9) / REFERENCE_PX;
+        shownAt(REFERENCE_PX);
     }
 
     /**
@@ -51,15 +52,38 @@ public final class FaceDrawing {
         return new FaceDrawing(layout, id, title);
     }
 
+    /** Width at which it will be seen, px: signs and figures keep their size on the screen. */
+    public FaceDrawing shownAt(double width) {
+        this.px = Math.max(box.width(), box.height() * 1.9) / width;
+        return this;
+    }
+
+    /** The same drawing under another id, where two stand on one page. */
+    public FaceDrawing named(String other) {
+        this.id = other;
+        return this;
+    }
+
+    /**
+     * For paper: so wide, and with its own style sheet, since a printed drawing does not see the style of the page.
+     *
+     * @param millimetres width on the paper
+     */
+    public FaceDrawing onPaper(double millimetres, String css) {
+        this.paper = millimetres;
+        this.style = css;
+        return this;
+    }
+
     /** No labels, no side names: for lists. */
     public FaceDrawing small() {
         this.small = true;
         return this;
     }
 
-    public FaceDrawing map(FaceMap faceMap, BenchUnit unit) {
+    public FaceDrawing map(FaceMap faceMap, Bands colours) {
         this.map = faceMap;
-        this.bands = Bands.of(faceMap.range(), unit);
+        this.bands = colours;
         return this;
     }
 
@@ -82,12 +106,10 @@ public final class FaceDrawing {
         Svg svg = new Svg();
         String view = Svg.number(-side) + " " + Svg.number(-margin) + " " + Svg.number(box.width() + 2 * side) + " "
                 + Svg.number(box.height() + 2 * margin);
-        svg.open(
-                "svg",
-                "xmlns",
-                "http://www.w3.org/2000/svg",
-                "viewBox",
+        svg.picture(
                 view,
+                paper,
+                paper * (box.height() + 2 * margin) / (box.width() + 2 * side),
                 "class",
                 small ? "face face-small" : "face",
                 "role",
@@ -96,6 +118,7 @@ public final class FaceDrawing {
                 title,
                 "data-height",
                 box.height());
+        svg.style(style);
         definitions(svg);
         svg.empty("path", "class", "metal", "fill-rule", "evenodd", "d", landPath());
         svg.open("g", "id", id + "-map", "clip-path", "url(#" + id + "-land)");

@@ -4,103 +4,210 @@ import homalon.core.face.FaceMap;
 import homalon.core.geometry.Plane;
 import homalon.core.part.Layout;
 
-/** A section along the middle of a face, front to back, with its height drawn many times too large. */
+/**
+ * A section along the middle of a face, front to back, with its height drawn many times too large; on request the two long
+ * edges as thin lines, since a twist shows nowhere else.
+ */
 public final class ProfileDrawing {
     private static final int WIDTH = 800;
+    private static final int STEPS = 80;
 
-    private ProfileDrawing() {}
+    private final FaceMap map;
+    private final Layout layout;
+    private final Plane level;
+    private final String id;
+    private String style = "";
+    private double paper;
+    private int height = 84;
+    private double leastSpan = 1e-4;
+    private double cut = Double.NaN;
+    private boolean edges;
+    private boolean numbered;
+
+    private ProfileDrawing(FaceMap map, Plane level, String id) {
+        this.map = map;
+        this.layout = map.land().layout();
+        this.level = level;
+        this.id = id;
+    }
 
     /**
-     * @param id unique on its page
      * @param level heights are drawn above it
-     * @param downTo a height at which a dashed line shows where the cutter ends; NaN for none
-     * @param height of the picture, px
+     * @param id unique on its page
      */
-    public static String svg(FaceMap map, Plane level, double downTo, int height, String id, boolean numbers) {
-        Layout layout = map.land().layout();
-        double middle = layout.box().height() / 2;
-        int steps = 80;
-        double[] z = new double[steps + 1];
-        double least = Double.isNaN(downTo) ? 0 : downTo;
-        double most = 0;
-        for (int i = 0; i <= steps; i++) {
-            double x = layout.box().width() * i / steps;
-            z[i] = map.above(x, middle) + map.level().at(x, middle) - level.at(x, middle);
-            least = Math.min(least, z[i]);
-            most = Math.max(most, z[i]);
+    public static ProfileDrawing of(FaceMap map, Plane level, String id) {
+        return new ProfileDrawing(map, level, id);
+    }
+
+    public ProfileDrawing height(int px) {
+        this.height = px;
+        return this;
+    }
+
+    /** Heights that fill the picture at the least, mm: a flat face is to look flat. */
+    public ProfileDrawing span(double mm) {
+        this.leastSpan = Math.max(leastSpan, mm);
+        return this;
+    }
+
+    /** A dashed line at this height, where the cutter ends. */
+    public ProfileDrawing cut(double downTo) {
+        this.cut = downTo;
+        return this;
+    }
+
+    /** For paper: so wide, mm, and with its own style sheet. */
+    public ProfileDrawing onPaper(double millimetres, String css) {
+        this.paper = millimetres;
+        this.style = css;
+        return this;
+    }
+
+    /** The two long edges as well: exhaust thin, intake dotted. */
+    public ProfileDrawing edges() {
+        this.edges = true;
+        return this;
+    }
+
+    /** Numbers of the bores below. */
+    public ProfileDrawing numbered() {
+        this.numbered = true;
+        return this;
+    }
+
+    /** A section at one place across, and the style of its line. */
+    private record Section(String style, double[] z) {}
+
+    private Section section(String style, double share) {
+        double[] z = new double[STEPS + 1];
+        double y = layout.box().height() * share;
+        for (int i = 0; i <= STEPS; i++) {
+            z[i] = map.above(level, layout.box().width() * i / STEPS, y);
         }
-        double top = 8;
-        double bottom = numbers ? height - 22.0 : height - 4.0;
-        double perMm = (bottom - top) / Math.max(most - least, 1e-4);
-        StringBuilder line = new StringBuilder();
-        for (int i = 0; i <= steps; i++) {
-            line.append(i == 0 ? 'M' : 'L')
-                    .append(Svg.number(WIDTH * (double) i / steps))
-                    .append(' ')
-                    .append(Svg.number(top + (most - z[i]) * perMm));
+        return new Section(style, z);
+    }
+
+    /** How the heights lie in the picture. */
+    private final class Scale {
+        private static final double TOP = 8;
+        private final double most;
+        private final double bottom = numbered ? height - 22.0 : height - 4.0;
+        private final double perMm;
+
+        Scale(Section... sections) {
+            double least = Double.isNaN(cut) ? Double.POSITIVE_INFINITY : cut;
+            double greatest = Double.NEGATIVE_INFINITY;
+            for (Section s : sections) {
+                for (double z : s.z()) {
+                    least = Math.min(least, z);
+                    greatest = Math.max(greatest, z);
+                }
+            }
+            this.most = greatest;
+            this.perMm = (bottom - TOP) / Math.max(greatest - least, leastSpan);
         }
+
+        double y(double z) {
+            return TOP + (most - z) * perMm;
+        }
+
+        /** How many times the height is enlarged against the length, to two figures. */
+        long exaggeration() {
+            double times = perMm / (WIDTH / layout.box().width());
+            double power = Math.pow(10, Math.max(0, Math.floor(Math.log10(times)) - 1));
+            return Math.round(times / power) * (long) power;
+        }
+    }
+
+    private Section middle() {
+        return section("surface", 0.5);
+    }
+
+    private Section[] sections() {
+        if (!edges) {
+            return new Section[] {middle()};
+        }
+        boolean intakeTop = layout.numbers().intakeAtTop();
+        return new Section[] {
+            section(intakeTop ? "edge-exhaust" : "edge-intake", 0.04),
+            section(intakeTop ? "edge-intake" : "edge-exhaust", 0.96),
+            middle()
+        };
+    }
+
+    /** {@code height drawn 580 times}. */
+    public String enlarged() {
+        return "height drawn " + new Scale(sections()).exaggeration() + " times";
+    }
+
+    public String svg() {
+        Section[] sections = sections();
+        Scale scale = new Scale(sections);
         Svg svg = new Svg();
-        svg.open(
-                "svg",
-                "xmlns",
-                "http://www.w3.org/2000/svg",
-                "viewBox",
+        svg.picture(
                 "0 0 " + WIDTH + " " + height,
+                paper,
+                paper * height / WIDTH,
+                "preserveAspectRatio",
+                "none",
                 "class",
                 "profile",
                 "role",
                 "img",
                 "aria-label",
-                "Section along the middle, front at the left, height drawn " + exaggeration(layout, perMm) + " times",
+                "Section along the middle" + (edges ? " and both edges" : "") + ", front at the left, " + enlarged(),
                 "id",
                 id);
+        svg.style(style);
+        String body = line(middle(), scale);
         svg.empty(
                 "path",
                 "class",
                 "body",
                 "d",
-                line + "L" + WIDTH + " " + Svg.number(bottom) + "L0 " + Svg.number(bottom) + "Z");
-        double reference = Double.isNaN(downTo) ? most : downTo;
+                body + "L" + WIDTH + " " + Svg.number(scale.bottom) + "L0 " + Svg.number(scale.bottom) + "Z");
+        boolean cutting = !Double.isNaN(cut);
+        double reference = scale.y(cutting ? cut : scale.most);
         svg.empty(
-                "line",
-                "class",
-                Double.isNaN(downTo) ? "straight" : "cut",
-                "x1",
-                0,
-                "x2",
-                WIDTH,
-                "y1",
-                top + (most - reference) * perMm,
-                "y2",
-                top + (most - reference) * perMm);
-        svg.empty("path", "class", "surface", "d", line);
-        if (numbers) {
-            for (Layout.Bore bore : layout.bores()) {
-                double x = bore.centre().x() / layout.box().width() * WIDTH;
-                svg.empty("line", "class", "tick", "x1", x, "x2", x, "y1", bottom, "y2", bottom + 5);
-                svg.open(
-                                "text",
-                                "class",
-                                "figure",
-                                "x",
-                                x,
-                                "y",
-                                (double) height - 3,
-                                "font-size",
-                                14,
-                                "text-anchor",
-                                "middle")
-                        .text(Integer.toString(bore.number()))
-                        .close("text");
-            }
+                "line", "class", cutting ? "cut" : "straight", "x1", 0, "x2", WIDTH, "y1", reference, "y2", reference);
+        for (Section s : sections) {
+            svg.empty("path", "class", s.style(), "d", line(s, scale));
+        }
+        if (numbered) {
+            numbers(svg, scale.bottom);
         }
         return svg.close("svg").toString();
     }
 
-    /** How many times the height is enlarged against the length, to two figures. */
-    public static long exaggeration(Layout layout, double pxPerMm) {
-        double times = pxPerMm / (WIDTH / layout.box().width());
-        double power = Math.pow(10, Math.max(0, Math.floor(Math.log10(times)) - 1));
-        return Math.round(times / power) * (long) power;
+    private static String line(Section section, Scale scale) {
+        StringBuilder line = new StringBuilder();
+        for (int i = 0; i <= STEPS; i++) {
+            line.append(i == 0 ? 'M' : 'L')
+                    .append(Svg.number(WIDTH * (double) i / STEPS))
+                    .append(' ')
+                    .append(Svg.number(scale.y(section.z()[i])));
+        }
+        return line.toString();
+    }
+
+    private void numbers(Svg svg, double bottom) {
+        for (Layout.Bore bore : layout.bores()) {
+            double x = bore.centre().x() / layout.box().width() * WIDTH;
+            svg.empty("line", "class", "tick", "x1", x, "x2", x, "y1", bottom, "y2", bottom + 5);
+            svg.open(
+                            "text",
+                            "class",
+                            "figure",
+                            "x",
+                            x,
+                            "y",
+                            (double) height - 3,
+                            "font-size",
+                            14,
+                            "text-anchor",
+                            "middle")
+                    .text(Integer.toString(bore.number()))
+                    .close("text");
+        }
     }
 }

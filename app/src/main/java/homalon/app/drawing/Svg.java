@@ -6,8 +6,29 @@ import java.util.Locale;
 final class Svg {
     private final StringBuilder out = new StringBuilder(16_384);
 
-    Svg raw(String markup) {
-        out.append(markup);
+    /** The outermost element; width and height in mm of paper, or 0 to leave its size to the page. */
+    Svg picture(String viewBox, double width, double height, Object... attributes) {
+        open("svg", attributes);
+        out.setLength(out.length() - 1);
+        out.append(" xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"")
+                .append(viewBox)
+                .append('"');
+        if (width > 0) {
+            out.append(" width=\"")
+                    .append(number(width))
+                    .append("mm\" height=\"")
+                    .append(number(height))
+                    .append("mm\"");
+        }
+        out.append('>');
+        return this;
+    }
+
+    /** A style sheet of ours inside the picture; nothing for an empty one. */
+    Svg style(String css) {
+        if (!css.isEmpty()) {
+            open("style").text(css).close("style");
+        }
         return this;
     }
 

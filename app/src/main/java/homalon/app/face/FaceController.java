@@ -8,6 +8,7 @@ import homalon.app.part.PartShells;
 import homalon.app.part.Parts;
 import homalon.app.people.People;
 import homalon.app.security.Signed;
+import homalon.app.web.NotHereException;
 import homalon.app.web.Shell;
 import homalon.core.face.PlaceProposal;
 import homalon.core.geometry.Spot;
@@ -181,12 +182,17 @@ class FaceController {
             @RequestParam(defaultValue = "0") double x,
             @RequestParam(defaultValue = "0") double y,
             @ModelAttribute("shell") Shell shell,
-            Model model) {
+            Model model,
+            HttpServletResponse response) {
         PartFile part = parts.byTag(tag);
         SurveyKind survey = kind(kind);
         switch (what) {
-            case "move" -> surveys.move(part, survey, place, new Spot(x, y));
+            case "move" ->
+                response.setHeader(
+                        "X-Place",
+                        surveys.move(part, survey, place, new Spot(x, y)).toString());
             case "drop" -> surveys.drop(part, survey, place);
+            case "bring-back" -> surveys.restore(part, survey, place);
             case "seals" -> surveys.setSealing(part, survey, place, true);
             case "does-not-seal" -> surveys.setSealing(part, survey, place, false);
             default ->
@@ -241,6 +247,6 @@ class FaceController {
                 return kind;
             }
         }
-        throw new BadInputException("kind", "There is no such survey.");
+        throw new NotHereException("There is no such survey: go back to the bench.");
     }
 }

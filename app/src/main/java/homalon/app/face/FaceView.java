@@ -1,22 +1,24 @@
 package homalon.app.face;
 
+import homalon.app.drawing.FaceDrawing;
+import homalon.app.drawing.ProfileDrawing;
 import homalon.app.web.WorkingView;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 
 /**
  * A survey ready to be shown: every figure written in the reader's unit.
  *
- * @param drawing SVG of the face
- * @param profile SVG of the section along the middle; empty without a map
+ * @param picture of the face
+ * @param section along the middle; empty without a map
  * @param legend steps of the map's colours, lowest first
  * @param labels what the figures on the drawing are
  */
 public record FaceView(
         SurveyFile survey,
-        String drawing,
-        String profile,
-        String enlarged,
+        FaceDrawing picture,
+        Optional<ProfileDrawing> section,
         List<Legend> legend,
         String labels,
         Headline headline,

@@ -10,6 +10,7 @@ import homalon.app.people.People;
 import homalon.app.web.WorkingView;
 import homalon.core.face.BowAndTwist;
 import homalon.core.face.FaceJudge;
+import homalon.core.face.FaceWords;
 import homalon.core.face.FlatnessResult;
 import homalon.core.face.LimitVerdict;
 import homalon.core.geometry.Plane;
@@ -34,8 +35,6 @@ import org.springframework.stereotype.Component;
 /** Writes a survey for the screen and the report: the drawing, the verdict, the figures and their working. */
 @Component
 public class FaceViews {
-    private static final String DRAWING = "face";
-
     private final Faces faces;
     private final Findings findings;
     private final People people;
@@ -50,24 +49,29 @@ public class FaceViews {
         LengthWriter writer = new LengthWriter(unit);
         Layout layout = faces.layout(part.numbers());
         Optional<Findings.Finding> finding = survey.kind().ofHeights() ? findings.of(part, survey) : Optional.empty();
-        Optional<Spot> next = finding.flatMap(FaceViews::suggested);
+        // While places are still open the walk itself says where to go next.
+        Optional<Spot> next = survey.complete() ? finding.flatMap(FaceViews::suggested) : Optional.empty();
         var map = finding.flatMap(Findings.Finding::map);
-        FaceDrawing drawing = FaceDrawing.of(layout, DRAWING, spoken(part, survey, finding));
-        map.ifPresent(m -> drawing.map(m, unit));
+        FaceDrawing drawing = FaceDrawing.of(layout, survey.kind().path(), spoken(part, survey, finding));
+        Optional<Bands> bands = map.map(m -> Bands.of(m.range(), finding.get().colourReach(), unit));
+        map.ifPresent(m -> drawing.map(m, bands.get()));
         drawing.places(marks(survey, finding, unit));
         next.ifPresent(n -> drawing.places(
                 List.of(new PlaceMark("suggested", n, PlaceMark.State.SUGGESTED, "", "Measure here next"))));
-        String profile = map.map(m -> ProfileDrawing.svg(m, m.level(), Double.NaN, 110, "along", true))
-                .orElse("");
+        Optional<ProfileDrawing> profile =
+                map.map(m -> ProfileDrawing.of(m, m.level(), survey.kind().path() + "-along")
+                        .height(110)
+                        .span(finding.get().limit().mm())
+                        .edges()
+                        .numbered());
         return new FaceView(
                 survey,
-                drawing.svg(),
+                drawing,
                 profile,
-                profile.isEmpty() ? "" : enlarged(profile),
-                map.map(m -> legend(Bands.of(m.range(), unit), writer)).orElse(List.of()),
+                bands.map(b -> legend(b, writer)).orElse(List.of()),
                 labels(survey, finding, unit),
                 survey.kind().ofHeights() ? headline(finding, survey, writer) : taperHeadline(survey, layout, writer),
-                survey.kind().ofHeights() ? rows(finding, writer) : taperRows(survey, layout, writer),
+                survey.kind().ofHeights() ? rows(finding, layout, writer) : taperRows(survey, layout, writer),
                 walk(survey, writer, people.names()),
                 workings(finding, layout, writer),
                 next.isPresent(),
@@ -138,12 +142,6 @@ public class FaceViews {
         return legend;
     }
 
-    private static String enlarged(String profile) {
-        String mark = "height drawn ";
-        int at = profile.indexOf(mark);
-        return profile.substring(at, profile.indexOf('"', at));
-    }
-
     private static FaceView.Headline headline(
             Optional<Findings.Finding> finding, SurveyFile survey, LengthWriter writer) {
         if (finding.isEmpty()) {
@@ -179,7 +177,7 @@ public class FaceViews {
                 .orElse(0);
     }
 
-    private static List<FaceView.Row> rows(Optional<Findings.Finding> finding, LengthWriter writer) {
+    private static List<FaceView.Row> rows(Optional<Findings.Finding> finding, Layout layout, LengthWriter writer) {
         List<FaceView.Row> rows = new ArrayList<>();
         if (finding.isEmpty()) {
             return rows;
@@ -187,17 +185,22 @@ public class FaceViews {
         FlatnessResult flat = finding.get().judgement().flatness();
         finding.get().judgement().limits().forEach(l -> rows.add(limitRow(l, writer)));
         BowAndTwist bend = flat.bend();
-        rows.add(new FaceView.Row("About the average plane", writer.number(flat.leastSquares()), "least squares", ""));
+        rows.add(new FaceView.Row("Least squares", writer.number(flat.leastSquares()), "about the average plane", ""));
         rows.add(bow("Long bow", bend.longBow(), writer, "hollow", "crowned"));
         rows.add(bow("Cross bow", bend.crossBow(), writer, "hollow", "crowned"));
-        rows.add(bow("Fourth corner", bend.fourthCornerLift(), writer, "lifts", "lifts the other way"));
+        rows.add(bow(
+                "Fourth corner",
+                bend.fourthCornerLift(),
+                writer,
+                FaceWords.highCorners(1, layout),
+                FaceWords.highCorners(-1, layout)));
         rows.add(new FaceView.Row("Local, what is left", writer.number(bend.local()), "after bow and twist", ""));
         return rows;
     }
 
     private static FaceView.Row limitRow(LimitVerdict l, LengthWriter writer) {
         String name = switch (l.limit().scope()) {
-            case OVERALL -> "Flatness, least zone";
+            case OVERALL -> "Flatness";
             case WINDOW -> "Any " + writer.size(l.limit().window().orElseThrow());
             case BORE -> "Around a bore";
         };

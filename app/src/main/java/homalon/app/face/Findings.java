@@ -9,6 +9,7 @@ import homalon.core.face.FaceMap;
 import homalon.core.face.FaceWords;
 import homalon.core.geometry.Points;
 import homalon.core.part.LayoutNumbers;
+import homalon.core.quantity.Length;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.RuleBook;
 import java.util.List;
@@ -25,13 +26,21 @@ public class Findings {
      * @param judgement from the sealing places
      * @param map through every place that was read
      * @param shape in words
+     * @param limit overall, in force
      */
     public record Finding(
             List<SurveyFile.PlaceFile> all,
             Points points,
             FaceJudge.Judgement judgement,
             Optional<FaceMap> map,
-            String shape) {}
+            String shape,
+            Length limit) {
+
+        /** Heights that the map's full colours stand for at the least, mm: a zone of the limit spans them. */
+        public double colourReach() {
+            return limit.mm() / 2;
+        }
+    }
 
     private record Key(
             List<SurveyFile.PlaceFile> places, LayoutNumbers numbers, List<FlatnessLimit> limits, long unsure) {}
@@ -77,7 +86,8 @@ public class Findings {
         Points points = SurveyFile.points(all);
         Optional<FaceMap> map =
                 FaceMap.of(points, judgement.flatness().minimumZone().middle(), land);
-        return Optional.of(
-                new Finding(all, points, judgement, map, FaceWords.shape(judgement.flatness(), seal, land.layout())));
+        String shape = FaceWords.shape(judgement.flatness(), seal, land.layout());
+        Length overall = RuleBook.overall(part.limits());
+        return Optional.of(new Finding(all, points, judgement, map, shape, overall));
     }
 }

@@ -13,9 +13,10 @@ import java.util.UUID;
 /**
  * A survey as it stands.
  *
- * @param places in the order in which the hand goes, dropped ones left out
- * @param history every reading ever keyed, in order, those of dropped places too
- * @param lastSeq number of the last line, so that two states can be told apart
+ * @param places in the order in which the hand goes
+ * @param dropped places that were left out; what was read there stays in the history
+ * @param history every reading ever keyed, in order
+ * @param revision goes up with every change of places and readings, so that two states can be told apart
  */
 public record SurveyFile(
         UUID id,
@@ -25,8 +26,9 @@ public record SurveyFile(
         UUID startedBy,
         Instant startedAt,
         List<PlaceFile> places,
+        List<PlaceFile> dropped,
         List<ReadingFile> history,
-        long lastSeq) {
+        long revision) {
 
     /** A place and what counts there. */
     public record PlaceFile(UUID id, int seq, String name, Spot spot, boolean sealing, Optional<ReadingFile> reading) {

@@ -5,9 +5,19 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.Query;
 
 interface SurveyRepository extends JpaRepository<SurveyRow, UUID> {
     Optional<SurveyRow> findByJobIdAndKind(UUID jobId, SurveyKind kind);
 
     List<SurveyRow> findByJobIdIn(Collection<UUID> jobIds);
+
+    /** Two people on one survey write one after the other, so that the later one sees what the earlier one kept. */
+    @Query(nativeQuery = true, value = "select id from survey where job_id = :job and kind = :kind for update")
+    Optional<UUID> lock(UUID job, String kind);
+
+    @Modifying(flushAutomatically = true, clearAutomatically = true)
+    @Query(nativeQuery = true, value = "update survey set revision = revision + 1 where id = :id")
+    void changed(UUID id);
 }

@@ -31,6 +31,10 @@ class SurveyRow {
     @Column(name = "started_at")
     Instant startedAt;
 
+    /** Counts every change of places and readings; written by {@link SurveyRepository#changed} alone. */
+    @Column(insertable = false, updatable = false)
+    long revision;
+
     protected SurveyRow() {}
 
     SurveyRow(UUID jobId, SurveyKind kind, long uncertainty, UUID startedBy, Instant startedAt) {

@@ -15,6 +15,7 @@ import homalon.core.quantity.LengthWriter;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -89,9 +90,7 @@ public class Surveys {
             throw new BadInputException(
                     "uncertainty", "Instrument's uncertainty: key from 0 to 0.1 mm (3.9 thou), such as 0.002 mm.");
         }
-        if (part.visit().releasedAt().isPresent()) {
-            throw new BadInputException("survey", "This part was handed over: book it in again to measure it.");
-        }
+        part.requireHere("survey", "to measure it");
         Optional<SurveyFile> begun = find(part, kind);
         if (begun.isPresent()) {
             return begun.get();
@@ -145,6 +144,7 @@ public class Surveys {
         row.byPerson = by;
         row.at = clock.instant();
         readings.saveAndFlush(row);
+        surveys.changed(survey.id());
         return new Outcome.Kept();
     }
 
@@ -200,7 +200,7 @@ public class Surveys {
                 .toList();
         Optional<SurveyFile.ReadingFile> last = own.stream()
                 .map(p -> p.reading().orElseThrow())
-                .max(java.util.Comparator.comparingLong(SurveyFile.ReadingFile::seq));
+                .max(Comparator.comparingLong(SurveyFile.ReadingFile::seq));
         last.ifPresent(r -> {
             ReadingRow row = new ReadingRow();
             row.id = id;
@@ -212,6 +212,7 @@ public class Surveys {
             row.byPerson = by;
             row.at = clock.instant();
             readings.saveAndFlush(row);
+            surveys.changed(survey.id());
         });
         return last.map(SurveyFile.ReadingFile::place);
     }
@@ -227,13 +228,20 @@ public class Surveys {
                 .orElseThrow(() -> new BadInputException(
                         "place", "There is no metal near that spot to stand an indicator on: choose one on the land."));
         refuseTaken(survey, spot, null);
-        int seq = places.findBySurveyIdInOrderBySeq(List.of(survey.id())).size() + 1;
+        int seq = 1 + survey.places().size() + survey.dropped().size();
         PlaceRow row = new PlaceRow(survey.id(), seq, PlaceNames.name(layout, spot), spot);
         places.save(row);
+        surveys.changed(survey.id());
         return row.id;
     }
 
-    public void move(PartFile part, SurveyKind kind, UUID placeId, Spot spot) {
+    /**
+     * Moves a place that is not read. Where something was read and taken back, the place stays in the record where it was
+     * and a new one takes its turn.
+     *
+     * @return the place that is walked to now
+     */
+    public UUID move(PartFile part, SurveyKind kind, UUID placeId, Spot spot) {
         SurveyFile survey = open(part, kind);
         SurveyFile.PlaceFile place = place(survey, placeId);
         if (place.reading().isPresent()) {
@@ -248,8 +256,17 @@ public class Surveys {
         }
         refuseTaken(survey, spot, placeId);
         PlaceRow row = places.findById(placeId).orElseThrow();
-        row.put(spot);
-        row.name = PlaceNames.name(layout, spot);
+        String name = PlaceNames.name(layout, spot);
+        if (survey.history().stream().anyMatch(r -> r.place().equals(placeId))) {
+            row.dropped = true;
+            row = places.save(new PlaceRow(survey.id(), place.seq(), name, spot));
+            row.sealing = place.sealing();
+        } else {
+            row.put(spot);
+            row.name = name;
+        }
+        surveys.changed(survey.id());
+        return row.id;
     }
 
     private static void refuseTaken(SurveyFile survey, Spot spot, UUID but) {
@@ -269,18 +286,33 @@ public class Surveys {
                     "place", "Four places are the least that tell anything: add one before you drop one.");
         }
         places.findById(placeId).orElseThrow().dropped = true;
+        surveys.changed(survey.id());
+    }
+
+    /** Takes a dropped place in again. */
+    public void restore(PartFile part, SurveyKind kind, UUID placeId) {
+        SurveyFile survey = open(part, kind);
+        SurveyFile.PlaceFile place = survey.dropped().stream()
+                .filter(p -> p.id().equals(placeId))
+                .findFirst()
+                .orElseThrow(
+                        () -> new BadInputException("place", "That place is in the survey: nothing to bring back."));
+        refuseTaken(survey, place.spot(), placeId);
+        places.findById(placeId).orElseThrow().dropped = false;
+        surveys.changed(survey.id());
     }
 
     /** Says whether a place counts for the verdict. */
     public void setSealing(PartFile part, SurveyKind kind, UUID placeId, boolean sealing) {
-        place(open(part, kind), placeId);
+        SurveyFile survey = open(part, kind);
+        place(survey, placeId);
         places.findById(placeId).orElseThrow().sealing = sealing;
+        surveys.changed(survey.id());
     }
 
     private SurveyFile open(PartFile part, SurveyKind kind) {
-        if (part.visit().releasedAt().isPresent()) {
-            throw new BadInputException("survey", "This part was handed over: book it in again to measure it.");
-        }
+        part.requireHere("survey", "to measure it");
+        surveys.lock(part.visit().id(), kind.name());
         return find(part, kind)
                 .orElseThrow(() -> new BadInputException("survey", "This survey was not started: start it first."));
     }
@@ -309,6 +341,7 @@ public class Surveys {
 
     private static SurveyFile file(SurveyRow row, List<PlaceRow> rows, Map<UUID, List<ReadingRow>> byPlace) {
         List<SurveyFile.PlaceFile> kept = new ArrayList<>();
+        List<SurveyFile.PlaceFile> dropped = new ArrayList<>();
         List<SurveyFile.ReadingFile> history = new ArrayList<>();
         for (PlaceRow p : rows) {
             List<ReadingRow> lines = byPlace.getOrDefault(p.id, List.of());
@@ -325,18 +358,16 @@ public class Surveys {
                 files.put(r.id, file);
                 history.add(file);
             }
-            if (!p.dropped) {
-                kept.add(new SurveyFile.PlaceFile(
-                        p.id,
-                        p.seq,
-                        p.name,
-                        new Spot(p.x / 1e6, p.y / 1e6),
-                        p.sealing,
-                        current == null ? Optional.empty() : Optional.of(files.get(current.id))));
-            }
+            (p.dropped ? dropped : kept)
+                    .add(new SurveyFile.PlaceFile(
+                            p.id,
+                            p.seq,
+                            p.name,
+                            new Spot(p.x / 1e6, p.y / 1e6),
+                            p.sealing,
+                            current == null ? Optional.empty() : Optional.of(files.get(current.id))));
         }
-        history.sort(java.util.Comparator.comparingLong(SurveyFile.ReadingFile::seq));
-        long last = history.isEmpty() ? 0 : history.get(history.size() - 1).seq();
+        history.sort(Comparator.comparingLong(SurveyFile.ReadingFile::seq));
         return new SurveyFile(
                 row.id,
                 row.jobId,
@@ -345,8 +376,9 @@ public class Surveys {
                 row.startedBy,
                 row.startedAt,
                 List.copyOf(kept),
+                List.copyOf(dropped),
                 List.copyOf(history),
-                last);
+                row.revision);
     }
 
     private static SurveyFile.ReadingFile reading(ReadingRow r, String placeName, boolean stands) {

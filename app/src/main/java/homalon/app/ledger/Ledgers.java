@@ -91,9 +91,7 @@ public class Ledgers {
         if (lines.existsById(id)) {
             return;
         }
-        if (part.visit().releasedAt().isPresent()) {
-            throw new BadInputException("depth", "This part was handed over: book it in again to cut it.");
-        }
+        part.requireHere("depth", "to cut it");
         LineRow row = new LineRow();
         row.id = id;
         row.partId = part.id();

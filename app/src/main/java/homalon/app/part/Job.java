@@ -50,6 +50,9 @@ class Job {
     @Column(name = "released_at")
     Instant releasedAt;
 
+    @Column(name = "released_note")
+    String releasedNote = "";
+
     protected Job() {}
 
     Job(UUID partId, int no, UUID openedBy, Instant openedAt) {

@@ -1,5 +1,6 @@
 package homalon.app.part;
 
+import homalon.core.input.BadInputException;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.part.Material;
 import homalon.core.part.PartKind;
@@ -31,7 +32,11 @@ public record PartFile(
         int visits,
         int version) {
 
-    /** One visit. */
+    /**
+     * One visit.
+     *
+     * @param releasedNote why it left although something was open; empty when nothing was
+     */
     public record Visit(
             UUID id,
             int no,
@@ -43,7 +48,8 @@ public record PartFile(
             UUID openedBy,
             Instant openedAt,
             Optional<UUID> releasedBy,
-            Optional<Instant> releasedAt) {}
+            Optional<Instant> releasedAt,
+            String releasedNote) {}
 
     /** What holds a visit up. */
     public record Stuck(StuckOn on, String why, LocalDate since) {}
@@ -51,6 +57,16 @@ public record PartFile(
     /** The limits in force, defaults included. */
     public List<FlatnessLimit> limits() {
         return RuleBook.inForce(entered);
+    }
+
+    /**
+     * @param toDo what was wanted: {@code to measure it}
+     * @throws BadInputException when the part was handed over
+     */
+    public void requireHere(String field, String toDo) {
+        if (visit.releasedAt().isPresent()) {
+            throw new BadInputException(field, "This part was handed over: book it in again " + toDo + ".");
+        }
     }
 
     /** {@code iron head · Tern Island Ferries}. */

@@ -7,8 +7,9 @@ import java.util.Locale;
  * What the frame of a part's page shows: its tag, its lines of words, and the strip of steps.
  *
  * @param strip every step with its address
+ * @param open steps before the hand-over that are not done, in words
  */
-public record PartHead(PartFile part, String line, List<StripMark> strip, String nextPath) {
+public record PartHead(PartFile part, String line, List<StripMark> strip, List<String> open) {
 
     /**
      * @param style for its look
@@ -29,8 +30,11 @@ public record PartHead(PartFile part, String line, List<StripMark> strip, String
                         s.mark() == Step.Mark.DONE ? "\u2713" : "",
                         s.kind() == here))
                 .toList();
-        String next = base + next(steps).kind().path();
-        return new PartHead(part, line(part), strip, next);
+        List<String> open = steps.stream()
+                .filter(s -> s.kind() != StepKind.HAND_OVER && s.mark() != Step.Mark.DONE)
+                .map(s -> s.kind().words().toLowerCase(Locale.ROOT) + " (" + s.note() + ")")
+                .toList();
+        return new PartHead(part, line(part), strip, open);
     }
 
     /** The first step that is not done; the last one when all are. */

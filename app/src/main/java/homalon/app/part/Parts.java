@@ -1,5 +1,6 @@
 package homalon.app.part;
 
+import homalon.app.web.NotHereException;
 import homalon.core.input.BadInputException;
 import homalon.core.rulebook.FlatnessLimit;
 import java.time.Clock;
@@ -33,18 +34,9 @@ public class Parts {
         this.clock = clock;
     }
 
-    /** There is no part with that tag; the message says what to do. */
-    public static final class NoSuchPartException extends RuntimeException {
-        private static final long serialVersionUID = 1L;
-
-        NoSuchPartException(String tag) {
-            super("There is no part with the tag " + tag + ": check the tag, or book the part in.");
-        }
-    }
-
     @Transactional(readOnly = true)
     public PartFile byTag(String tag) {
-        return find(tag).orElseThrow(() -> new NoSuchPartException(tidy(tag)));
+        return find(tag).orElseThrow(() -> noSuchPart(tidy(tag)));
     }
 
     @Transactional(readOnly = true)
@@ -124,7 +116,7 @@ public class Parts {
      * @param version of the part that was on the screen
      */
     public PartFile amend(Booking booking, int version, boolean layoutMayChange, UUID by) {
-        Part part = parts.findByTag(tidy(booking.tag())).orElseThrow(() -> new NoSuchPartException(booking.tag()));
+        Part part = parts.findByTag(tidy(booking.tag())).orElseThrow(() -> noSuchPart(booking.tag()));
         if (part.version != version) {
             throw new BadInputException(
                     "tag", "Someone else changed this part meanwhile: look at it again before you change it.");
@@ -164,15 +156,30 @@ public class Parts {
         job.stuckSince = on.isPresent() ? LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault()) : null;
     }
 
-    public void handOver(UUID partId, UUID by) {
+    /**
+     * The part leaves the shop.
+     *
+     * @param open steps that are not done
+     * @param note why it leaves all the same; needed when a step is open
+     */
+    public void handOver(UUID partId, List<String> open, String note, UUID by) {
         Job job = present(partId);
-        if (job.releasedAt == null) {
-            job.releasedAt = clock.instant();
-            job.releasedBy = by;
-            job.stuckOn = null;
-            job.stuckWhy = null;
-            job.stuckSince = null;
+        if (job.releasedAt != null) {
+            return;
         }
+        String why = limited("note", note, 500);
+        if (!open.isEmpty() && why.isEmpty()) {
+            throw new BadInputException(
+                    "note",
+                    "Not done yet: " + String.join(", ", open)
+                            + ". Finish it, or key why the part leaves all the same.");
+        }
+        job.releasedAt = clock.instant();
+        job.releasedBy = by;
+        job.releasedNote = why;
+        job.stuckOn = null;
+        job.stuckWhy = null;
+        job.stuckSince = null;
     }
 
     /** The same casting is back: a new visit with its life behind it. */
@@ -186,6 +193,10 @@ public class Parts {
         job.wishes = limited("wishes", wishes, 2000);
         jobs.save(job);
         return byTag(tag);
+    }
+
+    private static NotHereException noSuchPart(String tag) {
+        return new NotHereException("There is no part with the tag " + tag + ": check the tag, or book the part in.");
     }
 
     private Job present(UUID partId) {
@@ -268,6 +279,7 @@ public class Parts {
                 j.openedBy,
                 j.openedAt,
                 Optional.ofNullable(j.releasedBy),
-                Optional.ofNullable(j.releasedAt));
+                Optional.ofNullable(j.releasedAt),
+                j.releasedNote);
     }
 }

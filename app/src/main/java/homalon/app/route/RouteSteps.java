@@ -148,7 +148,7 @@ class RouteSteps implements StepSource {
                         zone);
             }
             PlanFile p = plan.get();
-            boolean stale = face.filter(s -> s.lastSeq() != p.readUpTo()).isPresent() && cut.signum() == 0;
+            boolean stale = face.filter(s -> s.revision() != p.surveyRevision()).isPresent() && cut.signum() == 0;
             if (stale) {
                 return new Step(
                         StepKind.PLAN,
@@ -157,8 +157,9 @@ class RouteSteps implements StepSource {
                         "Plan the cut again",
                         "the face was read again since the plan");
             }
-            int n = p.passes().passes().size();
-            return new Step(StepKind.PLAN, Mark.DONE, writer.number(p.passes().total()) + " in " + n, "", "");
+            int n = p.plan().passes().passes().size();
+            return new Step(
+                    StepKind.PLAN, Mark.DONE, writer.number(p.plan().passes().total()) + " in " + n, "", "");
         }
 
         private Step cutStep() {
@@ -167,8 +168,9 @@ class RouteSteps implements StepSource {
                         ? new Step(StepKind.CUT, Mark.DONE, "none", "", "")
                         : new Step(StepKind.CUT, Mark.WAITS, "after the plan", "Cut", "");
             }
-            List<PassPlan.Pass> planned = plan.map(p -> p.passes().passes()).orElse(List.of());
-            Length total = plan.map(p -> p.passes().total()).orElse(Length.ZERO);
+            List<PassPlan.Pass> planned =
+                    plan.map(p -> p.plan().passes().passes()).orElse(List.of());
+            Length total = plan.map(p -> p.plan().passes().total()).orElse(Length.ZERO);
             if (cut.compareTo(total) >= 0) {
                 return new Step(StepKind.CUT, Mark.DONE, writer.number(cut) + " off", "", "");
             }
@@ -182,7 +184,7 @@ class RouteSteps implements StepSource {
         }
 
         private String shims() {
-            List<Length> shims = plan.map(PlanFile::shims).orElse(List.of());
+            List<Length> shims = plan.map(p -> p.plan().shims()).orElse(List.of());
             List<String> words = new ArrayList<>();
             for (int j = 0; j < shims.size(); j++) {
                 if (shims.get(j).signum() > 0) {

@@ -6,11 +6,17 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.util.Map;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.TypeMismatchException;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.dao.DataAccessException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.annotation.ControllerAdvice;
@@ -18,32 +24,38 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.servlet.ModelAndView;
 
 /**
- * Turns what goes wrong on a page into a sentence: as text for the parts of a page that ask in the background, as a page
- * of its own otherwise. Nothing of the inside is ever shown.
+ * Turns whatever goes wrong into a sentence: problem details for programs, text for the parts of a page that ask in the
+ * background, a page of its own otherwise. Nothing of the inside is ever shown.
  */
-@ControllerAdvice(
-        basePackages = {
-            "homalon.app.web",
-            "homalon.app.part",
-            "homalon.app.face",
-            "homalon.app.cut",
-            "homalon.app.ledger",
-            "homalon.app.bench",
-            "homalon.app.report",
-            "homalon.app.people",
-            "homalon.app.door"
-        })
+@ControllerAdvice
+@Order(Ordered.HIGHEST_PRECEDENCE)
 class Sentences {
     private static final Logger LOG = LoggerFactory.getLogger(Sentences.class);
+    private static final String NOT_READ = "That could not be read: go back, check what was keyed and send it again.";
 
     @ExceptionHandler({BadInputException.class, NotALengthException.class})
     Object badInput(IllegalArgumentException e, HttpServletRequest request) {
         return answer(request, HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage());
     }
 
-    @ExceptionHandler(homalon.app.part.Parts.NoSuchPartException.class)
-    Object noSuchPart(RuntimeException e, HttpServletRequest request) {
+    @ExceptionHandler
+    Object notHere(NotHereException e, HttpServletRequest request) {
         return answer(request, HttpStatus.NOT_FOUND, e.getMessage());
+    }
+
+    @ExceptionHandler({TypeMismatchException.class, HttpMessageNotReadableException.class})
+    Object notReadable(Exception e, HttpServletRequest request) {
+        return answer(request, HttpStatus.BAD_REQUEST, NOT_READ);
+    }
+
+    /** Two wrote the same at once, or a character came that cannot be kept. */
+    @ExceptionHandler
+    Object notStored(DataIntegrityViolationException e, HttpServletRequest request) {
+        LOG.warn("the store refused: {}", e.getMostSpecificCause().getMessage());
+        return answer(
+                request,
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "That was not kept: someone may have written the same meanwhile. Look at the page again, then key it anew.");
     }
 
     @ExceptionHandler({CannotCreateTransactionException.class, DataAccessException.class})
@@ -60,9 +72,7 @@ class Sentences {
     Object other(Exception e, HttpServletRequest request) {
         if (e instanceof ErrorResponse known && known.getStatusCode().is4xxClientError()) {
             HttpStatusCode status = known.getStatusCode();
-            String sentence = status.value() == 404
-                    ? "There is no such page: go back to the bench."
-                    : "That could not be read: go back, check what was keyed and send it again.";
+            String sentence = status.value() == 404 ? "There is no such page: go back to the bench." : NOT_READ;
             return answer(request, status, sentence);
         }
         LOG.error("unexpected", e);
@@ -73,6 +83,11 @@ class Sentences {
     }
 
     private static Object answer(HttpServletRequest request, HttpStatusCode status, String sentence) {
+        if (request.getRequestURI().startsWith("/api/")) {
+            return ResponseEntity.status(status)
+                    .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                    .body(ProblemDetail.forStatusAndDetail(status, sentence));
+        }
         if (request.getHeader("HX-Request") != null || request.getHeader("X-Keying") != null) {
             return ResponseEntity.status(status)
                     .contentType(new MediaType(MediaType.TEXT_PLAIN, java.nio.charset.StandardCharsets.UTF_8))

@@ -1,0 +1,114 @@
+package homalon.app.report;
+
+import homalon.app.part.PartFile;
+import homalon.app.part.PartHead;
+import homalon.app.part.PartShells;
+import homalon.app.part.Parts;
+import homalon.app.part.StepKind;
+import homalon.app.security.Signed;
+import homalon.app.web.Shell;
+import homalon.core.input.BadInputException;
+import jakarta.servlet.http.HttpServletResponse;
+import java.nio.charset.StandardCharsets;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The last step: the report on the screen, what can be taken along, and the hand-over. */
+@Controller
+class ReportController {
+    private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
+
+    private final Parts parts;
+    private final PartShells shells;
+    private final Reports reports;
+    private final ReportPdf pdf;
+    private final RecordJson json;
+    private final RecordCsv csv;
+
+    ReportController(Parts parts, PartShells shells, Reports reports, ReportPdf pdf, RecordJson json, RecordCsv csv) {
+        this.parts = parts;
+        this.shells = shells;
+        this.reports = reports;
+        this.pdf = pdf;
+        this.json = json;
+        this.csv = csv;
+    }
+
+    @GetMapping("/parts/{tag}/report")
+    String page(@PathVariable String tag, @ModelAttribute("shell") Shell shell, Model model) {
+        return page(parts.byTag(tag), shell, model, null);
+    }
+
+    private String page(PartFile part, Shell shell, Model model, String said) {
+        model.addAttribute("head", shells.head(part, StepKind.HAND_OVER, shell.writer()));
+        model.addAttribute("r", reports.of(part, shell.writer()));
+        model.addAttribute("said", said);
+        return "report/report";
+    }
+
+    @PostMapping("/parts/{tag}/report")
+    String handOver(
+            @PathVariable String tag,
+            @RequestParam(defaultValue = "") String note,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model,
+            HttpServletResponse response) {
+        PartFile part = parts.byTag(tag);
+        PartHead head = shells.head(part, StepKind.HAND_OVER, shell.writer());
+        try {
+            parts.handOver(part.id(), head.open(), note, me.id());
+            return "redirect:/parts/" + part.tag() + "/report";
+        } catch (BadInputException e) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return page(part, shell, model, e.getMessage());
+        }
+    }
+
+    @GetMapping("/parts/{tag}/report.pdf")
+    ResponseEntity<byte[]> pdf(@PathVariable String tag, @ModelAttribute("shell") Shell shell) {
+        PartFile part = parts.byTag(tag);
+        return file(part.tag() + "-report.pdf", MediaType.APPLICATION_PDF, pdf.print(reports.of(part, shell.writer())));
+    }
+
+    @GetMapping("/parts/{tag}/record.json")
+    ResponseEntity<byte[]> json(@PathVariable String tag) {
+        PartFile part = parts.byTag(tag);
+        return file(part.tag() + "-record.json", MediaType.APPLICATION_JSON, json.write(part));
+    }
+
+    @GetMapping("/parts/{tag}/readings.csv")
+    ResponseEntity<byte[]> readings(@PathVariable String tag) {
+        PartFile part = parts.byTag(tag);
+        return file(part.tag() + "-readings.csv", CSV, csv.readings(part));
+    }
+
+    @GetMapping("/parts/{tag}/ledger.csv")
+    ResponseEntity<byte[]> ledger(@PathVariable String tag) {
+        PartFile part = parts.byTag(tag);
+        return file(part.tag() + "-ledger.csv", CSV, csv.ledger(part));
+    }
+
+    private static ResponseEntity<byte[]> file(String name, MediaType type, byte[] content) {
+        ContentDisposition disposition = (type.equals(MediaType.APPLICATION_PDF)
+                        ? ContentDisposition.inline()
+                        : ContentDisposition.attachment())
+                .filename(name)
+                .build();
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString())
+                .contentType(type)
+                .body(content);
+    }
+}

@@ -1,0 +1,42 @@
+package homalon.app.report;
+
+import homalon.app.cut.CutView;
+import homalon.app.face.FaceView;
+import homalon.app.part.PartFile;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A visit ready to be handed over, every figure written in the reader's unit.
+ *
+ * @param facts name and value of what is known of the casting
+ * @param said what was found and done, in plain words
+ * @param fitter what whoever fits it must know
+ * @param faces each survey of heights that has readings
+ * @param thickness rows of the thickness, when it was read
+ * @param plan set-up and shims in words, when a cut was planned
+ * @param cut the cutting log, when there is a line in it
+ */
+public record ReportView(
+        PartFile part,
+        String shop,
+        String made,
+        String unit,
+        List<Fact> facts,
+        List<String> said,
+        List<String> fitter,
+        List<Face> faces,
+        List<FaceView.Row> thickness,
+        Optional<String> plan,
+        Optional<CutView> cut) {
+
+    /** One known thing. */
+    public record Fact(String name, String value) {}
+
+    /** One survey of the face. */
+    public record Face(String title, String when, FaceView view) {}
+
+    public boolean gone() {
+        return part.visit().releasedAt().isPresent();
+    }
+}

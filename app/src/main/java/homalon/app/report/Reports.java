@@ -1,0 +1,229 @@
+package homalon.app.report;
+
+import homalon.app.cut.CutViews;
+import homalon.app.cut.PlanFile;
+import homalon.app.cut.PlanViews;
+import homalon.app.cut.Planner;
+import homalon.app.cut.Plans;
+import homalon.app.face.FaceViews;
+import homalon.app.face.Findings;
+import homalon.app.face.SurveyFile;
+import homalon.app.face.SurveyKind;
+import homalon.app.face.Surveys;
+import homalon.app.ledger.LedgerFile;
+import homalon.app.ledger.Ledgers;
+import homalon.app.part.PartFile;
+import homalon.app.people.People;
+import homalon.app.web.Shop;
+import homalon.core.face.LimitVerdict;
+import homalon.core.ledger.Ledger;
+import homalon.core.part.PartKind;
+import homalon.core.quantity.LengthWriter;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/** Gathers what a report shows and puts it into plain words. */
+@Component
+class Reports {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
+
+    private final Surveys surveys;
+    private final Findings findings;
+    private final FaceViews faceViews;
+    private final Plans plans;
+    private final Planner planner;
+    private final Ledgers ledgers;
+    private final CutViews cutViews;
+    private final People people;
+    private final Shop shop;
+    private final Clock clock;
+
+    Reports(
+            Surveys surveys,
+            Findings findings,
+            FaceViews faceViews,
+            Plans plans,
+            Planner planner,
+            Ledgers ledgers,
+            CutViews cutViews,
+            People people,
+            Shop shop,
+            Clock clock) {
+        this.surveys = surveys;
+        this.findings = findings;
+        this.faceViews = faceViews;
+        this.plans = plans;
+        this.planner = planner;
+        this.ledgers = ledgers;
+        this.cutViews = cutViews;
+        this.people = people;
+        this.shop = shop;
+        this.clock = clock;
+    }
+
+    ReportView of(PartFile part, LengthWriter writer) {
+        LedgerFile ledger = ledgers.of(part);
+        Optional<PlanFile> plan = plans.of(part);
+        Optional<SurveyFile> face = read(part, SurveyKind.FACE);
+        Optional<SurveyFile> proof = read(part, SurveyKind.PROOF);
+        List<ReportView.Face> faces = new ArrayList<>();
+        face.ifPresent(s -> faces.add(face("The face as it came", part, s, writer)));
+        proof.ifPresent(s -> faces.add(face("The face after the cut", part, s, writer)));
+        return new ReportView(
+                part,
+                shop.name(),
+                day(clock.instant()),
+                writer.unit().label(),
+                facts(part),
+                said(part, ledger, plan, face, proof, writer),
+                fitter(part, ledger, writer),
+                faces,
+                read(part, SurveyKind.THICKNESS)
+                        .map(t -> faceViews.of(part, t, writer.unit()).rows())
+                        .orElse(List.of()),
+                plan.map(p -> planWords(p, writer)),
+                ledger.lines().isEmpty()
+                        ? Optional.empty()
+                        : Optional.of(cutViews.of(
+                                part,
+                                ledger,
+                                plan,
+                                plan.flatMap(p -> planner.compare(part, p.plan().shimStep())),
+                                writer)));
+    }
+
+    private Optional<SurveyFile> read(PartFile part, SurveyKind kind) {
+        return surveys.find(part, kind).filter(s -> s.read() > 0);
+    }
+
+    private ReportView.Face face(String title, PartFile part, SurveyFile survey, LengthWriter writer) {
+        Map<UUID, String> names = people.names();
+        Instant last = survey.history().get(survey.history().size() - 1).at();
+        String when = "Read " + day(last) + " by " + names.getOrDefault(survey.startedBy(), "someone") + ", "
+                + survey.read() + " places, instrument good to " + writer.full(survey.uncertainty());
+        return new ReportView.Face(title, when, faceViews.of(part, survey, writer.unit()));
+    }
+
+    private List<ReportView.Fact> facts(PartFile part) {
+        PartFile.Visit visit = part.visit();
+        List<ReportView.Fact> facts = new ArrayList<>();
+        fact(facts, "Casting", part.kindWords() + (part.castingNumber().isEmpty() ? "" : ", " + part.castingNumber()));
+        fact(facts, "For", part.customer());
+        fact(facts, "Came in", day(visit.openedAt()) + (part.visits() > 1 ? ", visit " + visit.no() : ""));
+        fact(facts, "What happened", visit.history());
+        fact(facts, "Wanted", visit.wishes());
+        fact(facts, "Gasket", visit.gasket());
+        visit.releasedAt()
+                .ifPresent(at -> fact(
+                        facts,
+                        "Handed over",
+                        day(at) + " by "
+                                + visit.releasedBy()
+                                        .map(p -> people.names().getOrDefault(p, "someone"))
+                                        .orElse("someone")));
+        return facts;
+    }
+
+    private static void fact(List<ReportView.Fact> facts, String name, String value) {
+        if (!value.isEmpty()) {
+            facts.add(new ReportView.Fact(name, value));
+        }
+    }
+
+    private List<String> said(
+            PartFile part,
+            LedgerFile ledger,
+            Optional<PlanFile> plan,
+            Optional<SurveyFile> face,
+            Optional<SurveyFile> proof,
+            LengthWriter writer) {
+        List<String> said = new ArrayList<>();
+        Optional<Findings.Finding> before = face.flatMap(s -> findings.of(part, s));
+        said.add(before.map(f -> "As it came, the face read " + verdict(f, writer) + " " + f.shape())
+                .orElse("The face was not measured as it came."));
+        Ledger.Totals totals = ledger.ledger().totals(part.visit().id());
+        int passes = ledger.passes(part.visit().id()).size();
+        boolean cut = totals.thisJob().signum() > 0;
+        said.add(
+                cut
+                        ? writer.full(totals.thisJob()) + " was taken off in " + passes
+                                + (passes == 1 ? " pass" : " passes")
+                                + plan.map(p -> ", set up for "
+                                                + p.plan().school().words().toLowerCase(Locale.ROOT))
+                                        .orElse("")
+                                + "."
+                        : "Nothing was cut on this visit.");
+        if (totals.life().signum() > 0) {
+            said.add("In its life " + writer.full(totals.life()) + " has come off, " + CutViews.lifeNote(totals, writer)
+                    + ".");
+        }
+        if (cut || proof.isPresent()) {
+            said.add(proof.flatMap(s -> findings.of(part, s))
+                    .map(f -> "Read again after the cut, it is " + verdict(f, writer))
+                    .orElse("It was not read again after the cut: what it is now is not proven."));
+        }
+        if (!part.visit().releasedNote().isEmpty()) {
+            said.add("It left with work open: " + part.visit().releasedNote());
+        }
+        return said;
+    }
+
+    /** {@code 0.062 flat, out of the limit of 0.050 (maker's book).} */
+    private static String verdict(Findings.Finding finding, LengthWriter writer) {
+        String zone = writer.full(finding.judgement().flatness().minimumZone().zone()) + " flat";
+        LimitVerdict worst = finding.judgement().limits().stream()
+                .filter(l -> l.verdict() == finding.judgement().worst())
+                .findFirst()
+                .orElseThrow();
+        String limit = writer.full(worst.limit().most())
+                + worst.limit()
+                        .window()
+                        .map(w -> " in any " + writer.size(w))
+                        .orElse(
+                                worst.limit().scope() == homalon.core.rulebook.FlatnessLimit.Scope.BORE
+                                        ? " around a bore"
+                                        : "")
+                + " (" + worst.limit().source().words() + ")";
+        return zone
+                + switch (finding.judgement().worst()) {
+                    case WITHIN -> ", within every limit set for it.";
+                    case OUT -> ", out of the limit of " + limit + ".";
+                    case NOT_PROVEN -> ", not proven against the limit of " + limit + ". " + worst.why();
+                };
+    }
+
+    private static List<String> fitter(PartFile part, LedgerFile ledger, LengthWriter writer) {
+        List<String> fitter = new ArrayList<>();
+        Ledger.Totals totals = ledger.ledger().totals(part.visit().id());
+        if (totals.thisJob().signum() > 0) {
+            fitter.add(
+                    "This " + part.kind().words() + " is " + writer.full(totals.thisJob())
+                            + " thinner than when it came. Compression, piston and valve clearances, cam timing and how the manifolds meet change with it: check each against the maker's manual before it runs.");
+        }
+        if (part.kind() == PartKind.HEAD) {
+            fitter.add(
+                    "The face of the block moves with the head's: have it measured before the two are bolted together.");
+        }
+        fitter.add("Edges are sharp after a cut. Keep the face oiled and covered until it is fitted.");
+        return fitter;
+    }
+
+    private static String planWords(PlanFile plan, LengthWriter writer) {
+        return plan.plan().school().words() + ": " + plan.plan().school().meaning() + "; shims "
+                + String.join(", ", PlanViews.shimWords(plan.plan().shims(), writer)) + "; "
+                + writer.full(plan.plan().toClean()) + " from first touch to clean.";
+    }
+
+    private static String day(Instant at) {
+        return DAY.format(at.atZone(ZoneId.systemDefault()));
+    }
+}
