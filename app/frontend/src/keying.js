@@ -1,6 +1,7 @@
-// The one keying component: a field, a walk of places, and a queue that sends each reading once and in order. The walk
-// is written by the server (#walk); this only moves along it.
-import { post, put, renewToken, state, uuid } from './server.js';
+// The one keying component: a field and a walk of places; what is keyed goes to the outbox. The walk is written by the
+// server (#walk); this only moves along it.
+import { outbox } from './outbox.js';
+import { post, put, state, uuid } from './server.js';
 import { echo } from './shell.js';
 
 class Keying {
@@ -8,12 +9,9 @@ class Keying {
     this.root = root;
     this.input = root.querySelector('input.key');
     this.url = root.dataset.url;
-    this.store = `homalon:queue:${this.url}`;
-    this.queue = JSON.parse(localStorage.getItem(this.store) ?? '[]');
     this.asked = null;
     this.last = '';
     this.at = null;
-    this.sending = false;
     this.input.addEventListener('keydown', (e) => this.key(e));
     this.input.addEventListener('input', () => this.typed());
     root.querySelectorAll('.keypad button').forEach((b) => b.addEventListener('click', () => this.pad(b.dataset.pad)));
@@ -26,8 +24,8 @@ class Keying {
     const wanted = new URLSearchParams(location.search).get('place');
     this.go(wanted && this.entry(wanted) ? wanted : this.firstOpen());
     if (this.root.dataset.complete !== 'true' || wanted) this.input.focus();
-    if (this.queue.length) this.send();
-    this.peek = setInterval(() => this.look(), 4000);
+    outbox.listen(this.url, { kept: (answer) => put(answer.text), refused: (fields, answer) => this.giveBack(fields, answer) });
+    setInterval(() => this.look(), 4000);
   }
 
   entries() {
@@ -38,8 +36,13 @@ class Keying {
     return this.entries().find((e) => e.dataset.place === id);
   }
 
+  /** Places with a reading on its way. */
+  waiting() {
+    return new Set(outbox.waiting(this.url).map((r) => r.fields.place));
+  }
+
   firstOpen() {
-    const waiting = new Set(this.queue.map((r) => r.place));
+    const waiting = this.waiting();
     const open = this.entries().find((e) => e.dataset.state === 'open' && !waiting.has(e.dataset.place));
     return (open ?? this.entries().at(-1))?.dataset.place;
   }
@@ -61,7 +64,7 @@ class Keying {
   advance() {
     const all = this.entries();
     const i = all.findIndex((e) => e.dataset.place === this.at);
-    const waiting = new Set(this.queue.map((r) => r.place));
+    const waiting = this.waiting();
     const open = (e) => e.dataset.state === 'open' && e.dataset.place !== this.at && !waiting.has(e.dataset.place);
     const next = all.slice(i + 1).find(open) ?? all.find(open) ?? all[i + 1];
     if (next) this.go(next.dataset.place);
@@ -173,7 +176,7 @@ class Keying {
     const extra = Object.fromEntries(
       [...document.querySelectorAll('[data-keying-extra]')].map((field) => [field.name, field.value]),
     );
-    this.queue.push({
+    const reading = {
       id: uuid(),
       place: this.at,
       typed,
@@ -181,54 +184,14 @@ class Keying {
       seen: here.dataset.seen ?? '0',
       sure,
       ...extra,
-    });
-    this.keep();
+    };
     if (typed !== '/') this.last = typed;
     this.asked = null;
     this.say('');
     this.input.value = '';
     this.typed();
+    outbox.add(this.url, reading);
     this.advance();
-    this.send();
-  }
-
-  keep() {
-    localStorage.setItem(this.store, JSON.stringify(this.queue));
-  }
-
-  done(reading) {
-    this.queue = this.queue.filter((r) => r.id !== reading.id);
-    this.keep();
-  }
-
-  async send() {
-    if (this.sending) return;
-    this.sending = true;
-    while (this.queue.length) {
-      const reading = this.queue[0];
-      state('keeping');
-      let answer;
-      try {
-        answer = await post(this.url, reading);
-      } catch {
-        answer = { status: 0, text: '' };
-      }
-      if (answer.status === 200) {
-        this.done(reading);
-        put(answer.text);
-      } else if (answer.status === 422 || answer.status === 409 || answer.status === 404) {
-        this.done(reading);
-        this.giveBack(reading, answer);
-      } else if ((answer.status === 403 && !(await renewToken().catch(() => false))) || answer.status === 401) {
-        state('away', `sign in again: ${this.queue.length} waiting here`);
-        break;
-      } else if (answer.status !== 403) {
-        state('away', `not reaching the server: ${this.queue.length} waiting here`);
-        await new Promise((ok) => setTimeout(ok, 1500));
-      }
-    }
-    this.sending = false;
-    if (!this.queue.length) state('kept');
   }
 
   /** Refused or asked about: back to that place with what was typed. */
@@ -274,14 +237,14 @@ class Keying {
 
   /** Another browser may have keyed: look now and then, when nothing is waiting here. */
   async look() {
-    if (this.sending || this.queue.length || document.hidden || !this.root.dataset.look) return;
+    if (outbox.waiting(this.url).length || document.hidden || !this.root.dataset.look) return;
     try {
       const answer = await fetch(this.root.dataset.look, { headers: { 'X-Keying': '1' }, redirect: 'manual' });
       if (!answer.ok) return;
       const html = await answer.text();
       const fresh = new DOMParser().parseFromString(html, 'text/html').getElementById('walk');
       const mine = document.getElementById('walk');
-      if (fresh && mine && fresh.dataset.version !== mine.dataset.version && !this.queue.length) put(html);
+      if (fresh && mine && fresh.dataset.version !== mine.dataset.version && !outbox.waiting(this.url).length) put(html);
       if (document.getElementById('status')?.dataset.state === 'away') state('kept');
     } catch {
       state('away');

@@ -1,4 +1,5 @@
 import './htmx.js';
 import './shell.js';
+import './outbox.js';
 import './keying.js';
 import './arrange.js';

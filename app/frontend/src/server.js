@@ -49,6 +49,8 @@ export async function renewToken() {
   const answer = await fetch(location.href, { headers: { Accept: 'text/html' } });
   const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
   const fresh = page.querySelector('meta[name=csrf]')?.content;
-  if (fresh && page.querySelector('[data-signed-in]')) document.querySelector('meta[name=csrf]').content = fresh;
-  return Boolean(fresh && page.querySelector('[data-signed-in]'));
+  // Another person's session must not take this one's readings.
+  const same = page.body.dataset.person !== undefined && page.body.dataset.person === document.body.dataset.person;
+  if (fresh && same) document.querySelector('meta[name=csrf]').content = fresh;
+  return Boolean(fresh && same);
 }

@@ -208,6 +208,10 @@ create trigger plan_is_kept before update or delete on cut_plan
     for each row execute function refuse_change();
 create trigger plan_pass_is_kept before update or delete on plan_pass
     for each row execute function refuse_change();
+create trigger plan_is_not_emptied before truncate on cut_plan
+    for each statement execute function refuse_change();
+create trigger plan_pass_is_not_emptied before truncate on plan_pass
+    for each statement execute function refuse_change();
 create trigger ledger_is_kept before update or delete on ledger_line
     for each row execute function refuse_change();
 create trigger ledger_is_not_emptied before truncate on ledger_line

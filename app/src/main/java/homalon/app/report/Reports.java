@@ -163,8 +163,11 @@ class Reports {
                                 + "."
                         : "Nothing was cut on this visit.");
         if (totals.life().signum() > 0) {
-            said.add("In its life " + writer.full(totals.life()) + " has come off, " + CutViews.lifeNote(totals, writer)
-                    + ".");
+            said.add("In its life " + writer.full(totals.life()) + " has come off"
+                    + (totals.opening() == Ledger.Opening.KNOWN || totals.opening() == Ledger.Opening.ESTIMATED
+                            ? ", "
+                            : " ")
+                    + CutViews.lifeNote(totals, writer) + ".");
         }
         if (cut || proof.isPresent()) {
             said.add(proof.flatMap(s -> findings.of(part, s))

@@ -5,6 +5,7 @@ import homalon.app.people.People.Credentials;
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -67,7 +68,12 @@ public class PinSignIn {
             return Outcome.WRONG;
         }
         guesses.right(subjects.get(0));
-        request.changeSessionId();
+        // A page that the last person left open must not send what it still has in this one's name: new session, new
+        // token.
+        HttpSession last = request.getSession(false);
+        if (last != null) {
+            last.invalidate();
+        }
         SecurityContext context = SecurityContextHolder.createEmptyContext();
         context.setAuthentication(PasswordProvider.signedIn(found.get()));
         SecurityContextHolder.setContext(context);

@@ -4,6 +4,7 @@ import jakarta.servlet.DispatcherType;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.http.SessionCreationPolicy;
@@ -24,6 +25,11 @@ class SecurityConfig {
             + "img-src 'self' data:; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
     /** The interface's reader sets styles on its own elements; its scripts are files of ours all the same. */
     private static final String DOCS = OWN_ONLY.replace("style-src 'self'", "style-src 'self' 'unsafe-inline'");
+
+    /** What is measured, planned and cut; the desk reads it. */
+    private static final String[] MACHINISTS = {
+        "/parts/*/face/**", "/parts/*/proof/**", "/parts/*/thickness/**", "/parts/*/plan/**", "/parts/*/cut/**"
+    };
 
     @Bean
     PasswordEncoder passwordEncoder() {
@@ -69,6 +75,8 @@ class SecurityConfig {
                         .permitAll()
                         .requestMatchers("/shop/**")
                         .hasRole("OWNER")
+                        .requestMatchers(HttpMethod.POST, MACHINISTS)
+                        .hasAnyRole("OWNER", "MACHINIST")
                         .anyRequest()
                         .authenticated())
                 .formLogin(f -> f.loginPage("/sign-in")

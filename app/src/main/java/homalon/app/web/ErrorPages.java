@@ -2,14 +2,13 @@ package homalon.app.web;
 
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.boot.availability.ApplicationAvailability;
 import org.springframework.boot.availability.ReadinessState;
 import org.springframework.boot.webmvc.error.ErrorController;
+import org.springframework.http.HttpStatusCode;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 
@@ -22,13 +21,12 @@ class ErrorPages implements ErrorController {
         this.availability = availability;
     }
 
-    @RequestMapping(path = "/error", produces = MediaType.TEXT_HTML_VALUE)
-    String page(HttpServletRequest request, HttpServletResponse response, Model model) {
+    @RequestMapping("/error")
+    Object page(HttpServletRequest request) {
         Object status = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE);
+        Object path = request.getAttribute(RequestDispatcher.ERROR_REQUEST_URI);
         int code = status instanceof Integer i ? i : 404;
-        response.setStatus(code);
-        model.addAttribute("sentence", sentence(code));
-        return "web/problem";
+        return Answers.of(request, path instanceof String s ? s : "", HttpStatusCode.valueOf(code), sentence(code));
     }
 
     private static String sentence(int code) {

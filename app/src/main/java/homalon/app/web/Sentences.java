@@ -3,7 +3,6 @@ package homalon.app.web;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.NotALengthException;
 import jakarta.servlet.http.HttpServletRequest;
-import java.util.Map;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
@@ -13,15 +12,11 @@ import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
-import org.springframework.http.MediaType;
-import org.springframework.http.ProblemDetail;
-import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
-import org.springframework.web.servlet.ModelAndView;
 
 /**
  * Turns whatever goes wrong into a sentence: problem details for programs, text for the parts of a page that ask in the
@@ -35,24 +30,24 @@ class Sentences {
 
     @ExceptionHandler({BadInputException.class, NotALengthException.class})
     Object badInput(IllegalArgumentException e, HttpServletRequest request) {
-        return answer(request, HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage());
+        return Answers.of(request, HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage());
     }
 
     @ExceptionHandler
     Object notHere(NotHereException e, HttpServletRequest request) {
-        return answer(request, HttpStatus.NOT_FOUND, e.getMessage());
+        return Answers.of(request, HttpStatus.NOT_FOUND, e.getMessage());
     }
 
     @ExceptionHandler({TypeMismatchException.class, HttpMessageNotReadableException.class})
     Object notReadable(Exception e, HttpServletRequest request) {
-        return answer(request, HttpStatus.BAD_REQUEST, NOT_READ);
+        return Answers.of(request, HttpStatus.BAD_REQUEST, NOT_READ);
     }
 
     /** Two wrote the same at once, or a character came that cannot be kept. */
     @ExceptionHandler
     Object notStored(DataIntegrityViolationException e, HttpServletRequest request) {
         LOG.warn("the store refused: {}", e.getMostSpecificCause().getMessage());
-        return answer(
+        return Answers.of(
                 request,
                 HttpStatus.UNPROCESSABLE_CONTENT,
                 "That was not kept: someone may have written the same meanwhile. Look at the page again, then key it anew.");
@@ -62,7 +57,7 @@ class Sentences {
     Object noStore(Exception e, HttpServletRequest request) {
         LOG.warn("the store did not answer: {}", e.getClass().getSimpleName());
         LOG.debug("cause", e);
-        return answer(
+        return Answers.of(
                 request,
                 HttpStatus.SERVICE_UNAVAILABLE,
                 "The store cannot be reached just now. What you keyed is not lost: it is sent again by itself.");
@@ -73,28 +68,12 @@ class Sentences {
         if (e instanceof ErrorResponse known && known.getStatusCode().is4xxClientError()) {
             HttpStatusCode status = known.getStatusCode();
             String sentence = status.value() == 404 ? "There is no such page: go back to the bench." : NOT_READ;
-            return answer(request, status, sentence);
+            return Answers.of(request, status, sentence);
         }
         LOG.error("unexpected", e);
-        return answer(
+        return Answers.of(
                 request,
                 HttpStatus.SERVICE_UNAVAILABLE,
                 "Something went wrong here, not with you. What was kept is kept; try again.");
-    }
-
-    private static Object answer(HttpServletRequest request, HttpStatusCode status, String sentence) {
-        if (request.getRequestURI().startsWith("/api/")) {
-            return ResponseEntity.status(status)
-                    .contentType(MediaType.APPLICATION_PROBLEM_JSON)
-                    .body(ProblemDetail.forStatusAndDetail(status, sentence));
-        }
-        if (request.getHeader("HX-Request") != null || request.getHeader("X-Keying") != null) {
-            return ResponseEntity.status(status)
-                    .contentType(new MediaType(MediaType.TEXT_PLAIN, java.nio.charset.StandardCharsets.UTF_8))
-                    .body(sentence);
-        }
-        ModelAndView page = new ModelAndView("web/problem", Map.of("sentence", sentence));
-        page.setStatus(status);
-        return page;
     }
 }

@@ -14,6 +14,11 @@ public record Shell(Someone me, String shop, BenchUnit unit, String theme, boole
         return new LengthWriter(unit);
     }
 
+    /** The desk books in, reads and hands over; measuring and cutting are a machinist's. */
+    public boolean machinist() {
+        return me != null && me.role() != homalon.app.people.Role.DESK;
+    }
+
     public boolean owner() {
         return me != null && me.role() == homalon.app.people.Role.OWNER;
     }

@@ -1,0 +1,177 @@
+package homalon.app.calc;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import homalon.app.testing.RunningShop;
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.Base64;
+import java.util.Iterator;
+import java.util.stream.Stream;
+import java.util.stream.StreamSupport;
+import org.junit.jupiter.api.DynamicTest;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestFactory;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The interface for programs, asked over HTTP as a spreadsheet would. */
+@ExtendWith(RunningShop.class)
+class CalcTest {
+    private static final String GOOD = "[[0,0,0.03],[400,0,0],[0,150,0],[400,150,0.05],[200,75,-0.02]]";
+
+    private final String address;
+
+    CalcTest(RunningShop.Shop shop) {
+        this.address = shop.address();
+    }
+
+    private HttpResponse<String> ask(String calc, String body, String authorization)
+            throws IOException, InterruptedException {
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + "/api/v1/calc/" + calc))
+                .header("Content-Type", "application/json")
+                .POST(BodyPublishers.ofString(body));
+        if (!authorization.isEmpty()) {
+            request.header("Authorization", authorization);
+        }
+        return HttpClient.newHttpClient().send(request.build(), BodyHandlers.ofString());
+    }
+
+    private HttpResponse<String> ask(String calc, String body) throws IOException, InterruptedException {
+        return ask(calc, body, basic("api", "saltmarsh-demo"));
+    }
+
+    private static String basic(String user, String password) {
+        return "Basic " + Base64.getEncoder().encodeToString((user + ":" + password).getBytes());
+    }
+
+    /** The same cases that the core agrees with, through the whole interface. */
+    @TestFactory
+    Stream<DynamicTest> casesAgree() {
+        JsonNode all = JsonMapper.shared().readTree(Path.of("../core/src/test/resources/cases/face.json"));
+        assertTrue(all.size() > 20);
+        return StreamSupport.stream(all.spliterator(), false)
+                .map(c -> DynamicTest.dynamicTest(c.get("name").asString(), () -> check(c)));
+    }
+
+    private void check(JsonNode c) throws Exception {
+        HttpResponse<String> answer =
+                ask(c.get("calc").asString(), c.get("request").toString());
+        assertEquals(200, answer.statusCode(), answer.body());
+        JsonNode found = JsonMapper.shared().readTree(answer.body());
+        c.get("expected").properties().forEach(e -> {
+            JsonNode value = at(found, e.getKey());
+            if (e.getValue().isNumber()) {
+                double expected = e.getValue().asDouble();
+                double tolerance = c.get("tol").asDouble() * Math.max(1, Math.abs(expected));
+                assertEquals(expected, value.asDouble(), tolerance, e.getKey());
+            } else {
+                assertEquals(e.getValue(), value, e.getKey());
+            }
+        });
+    }
+
+    /** A dotted field; an element of a list is named by its school. */
+    private static JsonNode at(JsonNode node, String path) {
+        Iterator<String> steps = Arrays.asList(path.split("\\.")).iterator();
+        JsonNode here = node;
+        while (steps.hasNext()) {
+            String step = steps.next();
+            if (here.isArray()) {
+                here = StreamSupport.stream(here.spliterator(), false)
+                        .filter(n -> n.get("school").asString().equals(step))
+                        .findFirst()
+                        .orElseThrow();
+            } else {
+                here = here.get(step);
+            }
+        }
+        return here;
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "points; {\"limit\":0.05}",
+                "points; {\"points\":[[0,0,0],[1,0,0],[2,1,0]]}",
+                "points; {\"points\":[[0,0,0],[1,1,0],[2,2,0],[3,3,1]]}",
+                "points[3]; {\"points\":[[0,0,0],[1,0,0],[1,1,0],[0,0,0.5]]}",
+                "points[1]; {\"points\":[[0,0,0],[1,0],[1,1,0],[0,1,0]]}",
+                "points[0]; {\"points\":[[\"a\",0,0],[1,0,0],[1,1,0],[0,1,0]]}",
+                "points[0]; {\"points\":[[1e308,0,0],[1,0,0],[1,1,0],[0,1,0]]}",
+                "points[0]; {\"points\":[[1e999,0,0],[1,0,0],[1,1,0],[0,1,0]]}",
+                "body; {\"points\":[[NaN,0,0],[1,0,0],[1,1,0],[0,1,0]]}",
+                "limit; {\"points\":" + GOOD + ",\"limit\":-1}",
+                "box; {\"points\":" + GOOD + ",\"box\":[0,0,0,1]}",
+                "zone; {\"points\":" + GOOD + ",\"zone\":1}",
+                "limit; {\"points\":" + GOOD + ",\"limit\":\"0.05\"}",
+                "body; not json",
+                "body; []"
+            })
+    void badInputNamesTheFieldAndSaysWhatWouldBeRight(String field, String body) throws Exception {
+        HttpResponse<String> answer = ask("flatness", body);
+        assertEquals(400, answer.statusCode(), answer.body());
+        assertEquals(
+                "application/problem+json",
+                answer.headers().firstValue("Content-Type").orElseThrow());
+        JsonNode problem = JsonMapper.shared().readTree(answer.body());
+        assertTrue(
+                StreamSupport.stream(problem.get("errors").spliterator(), false)
+                        .anyMatch(e -> e.get("field").asString().startsWith(field)
+                                && e.get("detail").asString().length() > 15),
+                answer.body());
+    }
+
+    @Test
+    void allProblemsOfASetUpAreToldAtOnce() throws Exception {
+        HttpResponse<String> answer = ask("setup", "{\"points\":" + GOOD + ",\"corners\":[0,9,9]}");
+        assertEquals(400, answer.statusCode());
+        JsonNode errors = JsonMapper.shared().readTree(answer.body()).get("errors");
+        assertEquals(2, errors.size(), answer.body());
+    }
+
+    @Test
+    void tooManyPointsAreRefusedWhileReading() throws Exception {
+        StringBuilder body = new StringBuilder("{\"points\":[");
+        for (int i = 0; i <= 2_000_000; i++) {
+            body.append(i == 0 ? "" : ",").append("[1,2,3]");
+        }
+        assertEquals(413, ask("flatness", body.append("]}").toString()).statusCode());
+    }
+
+    @Test
+    void strangersAreRefusedAsProblemsToo() throws Exception {
+        String body = "{\"points\":" + GOOD + "}";
+        assertEquals(401, ask("flatness", body, "").statusCode());
+        assertEquals(401, ask("flatness", body, "Bearer nothing").statusCode());
+        assertEquals(401, ask("flatness", body, basic("api", "wrong")).statusCode());
+        HttpResponse<String> unknown = ask("nothing", body);
+        assertEquals(404, unknown.statusCode());
+        assertEquals(
+                "application/problem+json",
+                unknown.headers().firstValue("Content-Type").orElseThrow());
+    }
+
+    @Test
+    void theInterfaceIsDescribed() throws Exception {
+        HttpResponse<String> docs = HttpClient.newHttpClient()
+                .send(
+                        HttpRequest.newBuilder(URI.create(address + "/api/openapi"))
+                                .build(),
+                        BodyHandlers.ofString());
+        JsonNode paths = JsonMapper.shared().readTree(docs.body()).get("paths");
+        assertTrue(paths.has("/api/v1/calc/flatness") && paths.has("/api/v1/calc/setup"), docs.body());
+    }
+}

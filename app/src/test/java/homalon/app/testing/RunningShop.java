@@ -1,0 +1,53 @@
+package homalon.app.testing;
+
+import homalon.app.HomalonApplication;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.ExtensionContext.Namespace;
+import org.junit.jupiter.api.extension.ParameterContext;
+import org.junit.jupiter.api.extension.ParameterResolver;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/**
+ * Gives a test the running application: the sample shop, started as it is started for people, on the test command's own
+ * PostgreSQL and a free port. One serves all tests; a test leaves other tests' parts alone. Why it is not Spring's own
+ * test support: docs/decisions/0003-tests-start-the-application.md.
+ */
+public final class RunningShop implements ParameterResolver {
+    private static final Namespace OWN = Namespace.create(RunningShop.class);
+
+    /**
+     * @param port that it serves on
+     * @param beans of the application
+     */
+    public record Shop(int port, ConfigurableApplicationContext beans) implements AutoCloseable {
+        public String address() {
+            return "http://127.0.0.1:" + port;
+        }
+
+        public <T> T bean(Class<T> type) {
+            return beans.getBean(type);
+        }
+
+        @Override
+        public void close() {
+            beans.close();
+        }
+    }
+
+    private static Shop start() {
+        ConfigurableApplicationContext beans = new SpringApplicationBuilder(HomalonApplication.class)
+                .run("--server.port=0", "--homalon.demo=true", "--spring.main.banner-mode=off");
+        return new Shop(Integer.parseInt(beans.getEnvironment().getRequiredProperty("local.server.port")), beans);
+    }
+
+    @Override
+    public boolean supportsParameter(ParameterContext parameter, ExtensionContext context) {
+        return parameter.getParameter().getType() == Shop.class;
+    }
+
+    @Override
+    public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
+        return context.getRoot().getStore(OWN).getOrComputeIfAbsent(Shop.class, k -> start(), Shop.class);
+    }
+}

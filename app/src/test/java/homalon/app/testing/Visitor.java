@@ -1,0 +1,84 @@
+package homalon.app.testing;
+
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.URI;
+import java.net.URLEncoder;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** A person without a browser: cookies, forms with the page's own token, and what the server answers. */
+public final class Visitor {
+    private static final Pattern TOKEN = Pattern.compile("name=\"(?:_csrf|csrf)\"[^>]*(?:value|content)=\"([^\"]+)\"");
+
+    private final HttpClient client = HttpClient.newBuilder()
+            .cookieHandler(new CookieManager())
+            .followRedirects(HttpClient.Redirect.NEVER)
+            .build();
+    private final String base;
+    private String token = "";
+
+    public Visitor(int port) {
+        this.base = "http://127.0.0.1:" + port;
+    }
+
+    public static Visitor signedIn(int port, String login) {
+        Visitor visitor = new Visitor(port);
+        visitor.get("/sign-in");
+        visitor.post("/sign-in", "login", login, "password", "saltmarsh-demo");
+        visitor.get("/");
+        return visitor;
+    }
+
+    public HttpResponse<String> get(String path) {
+        HttpResponse<String> answer = send(HttpRequest.newBuilder(URI.create(base + path)));
+        Matcher m = TOKEN.matcher(answer.body());
+        if (m.find()) {
+            token = m.group(1);
+        }
+        return answer;
+    }
+
+    /** Posts as the pages' scripts do, so that refusals come as text. */
+    public HttpResponse<String> key(String path, String... fields) {
+        return send(form(path, fields).header("X-Keying", "1"));
+    }
+
+    public HttpResponse<String> post(String path, String... fields) {
+        return send(form(path, fields));
+    }
+
+    public HttpResponse<String> postWithoutToken(String path, String... fields) {
+        token = "";
+        return send(form(path, fields));
+    }
+
+    private HttpRequest.Builder form(String path, String... fields) {
+        List<String> pairs = new ArrayList<>();
+        for (int i = 0; i < fields.length; i += 2) {
+            pairs.add(fields[i] + "=" + URLEncoder.encode(fields[i + 1], StandardCharsets.UTF_8));
+        }
+        return HttpRequest.newBuilder(URI.create(base + path))
+                .header("Content-Type", "application/x-www-form-urlencoded")
+                .header("X-CSRF-TOKEN", token)
+                .POST(HttpRequest.BodyPublishers.ofString(String.join("&", pairs)));
+    }
+
+    private HttpResponse<String> send(HttpRequest.Builder request) {
+        try {
+            return client.send(request.build(), BodyHandlers.ofString());
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+}
