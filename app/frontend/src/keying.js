@@ -111,7 +111,9 @@ class Keying {
     if (event.key === 'Enter') {
       event.preventDefault();
       this.enter();
-    } else if (event.key === 'Escape') {
+    } else if (event.key === 'Escape' && !(empty && !this.asked)) {
+      // The first Escape clears; on an empty field it leaves it.
+      event.preventDefault();
       this.asked = null;
       this.say('');
       this.input.value = '';

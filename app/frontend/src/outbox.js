@@ -11,6 +11,7 @@ class Outbox {
     this.memory = [];
     this.listeners = new Map();
     this.busy = false;
+    this.away = '';
     window.addEventListener('online', () => this.send());
     if (this.read().length) this.send();
   }
@@ -39,7 +40,13 @@ class Outbox {
 
   add(url, fields) {
     this.write([...this.read(), { url, fields }]);
+    if (this.away) this.tellAway();
+    else state('keeping');
     this.send();
+  }
+
+  tellAway() {
+    state('away', `${this.away}: ${this.read().length} waiting here`);
   }
 
   remove(id) {
@@ -70,9 +77,10 @@ class Outbox {
   async drain() {
     let renewed = '';
     for (let next = this.next(); next; next = this.next()) {
-      state('keeping');
+      if (!this.away) state('keeping');
       const answer = await post(next.url, next.fields).catch(() => ({ status: 0, text: '' }));
       const id = next.fields.id;
+      if (answer.status > 0 && answer.status < 500) this.away = '';
       if (answer.status === 200) {
         this.remove(id);
         this.listeners.get(next.url)?.kept(answer);
@@ -81,10 +89,12 @@ class Outbox {
       } else if (answer.status === 403 && (await renewToken().catch(() => false))) {
         renewed = id;
       } else if (answer.status === 401 || answer.status === 403) {
-        state('away', `sign in again: ${this.read().length} waiting here`);
+        this.away = 'sign in again';
+        this.tellAway();
         return;
       } else {
-        state('away', `not reaching the server: ${this.read().length} waiting here`);
+        this.away = 'not reaching the server';
+        this.tellAway();
         await wait(1500);
       }
     }

@@ -1,0 +1,102 @@
+package homalon.app;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import com.microsoft.playwright.Page;
+import homalon.app.face.SurveyFile;
+import homalon.app.face.SurveyKind;
+import homalon.app.face.Surveys;
+import homalon.app.part.Parts;
+import homalon.app.testing.Browser;
+import homalon.app.testing.RunningShop;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** What was keyed is kept once and in order, whatever the network, the reload or the other bench does. */
+@ExtendWith({RunningShop.class, Browser.class})
+class LostNetworkTest {
+    private final RunningShop.Shop shop;
+    private final Browser.Window window;
+
+    LostNetworkTest(RunningShop.Shop shop, Browser.Window window) {
+        this.shop = shop;
+        this.window = window;
+    }
+
+    private static void key(Page page, String... values) {
+        for (String value : values) {
+            page.keyboard().type(value);
+            page.keyboard().press("Enter");
+        }
+    }
+
+    private List<String> typed(String tag) {
+        SurveyFile survey = shop.bean(Surveys.class)
+                .find(shop.bean(Parts.class).byTag(tag), SurveyKind.FACE)
+                .orElseThrow();
+        return survey.history().stream().map(SurveyFile.ReadingFile::typed).toList();
+    }
+
+    private Page started(String tag, String login) {
+        Page page = window.signedIn(shop, login);
+        page.navigate(shop.address() + "/parts/" + tag + "/face");
+        if (page.locator("input.key").count() == 0) {
+            page.keyboard().press("Enter");
+        }
+        assertThat(page.locator("input.key")).isFocused();
+        return page;
+    }
+
+    @Test
+    void readingsKeyedWithoutANetworkGoWhenItIsBackFromWhateverPage() {
+        Page page = started("T-0419", "ines");
+        key(page, "0.011");
+        assertThat(page.locator("#status")).hasText("all kept");
+        page.context().setOffline(true);
+        key(page, "0.012", "0.013");
+        assertThat(page.locator("#status")).hasText("not reaching the server: 2 waiting here");
+        key(page, "0.014");
+        assertThat(page.locator("#status")).hasText("not reaching the server: 3 waiting here");
+        assertEquals(List.of("0.011"), typed("T-0419"));
+
+        page.close(); // a flat battery
+        Page after = page.context().newPage();
+        page.context().setOffline(false);
+        after.navigate(shop.address() + "/");
+        assertThat(after.locator("#status")).hasText("all kept");
+        assertEquals(List.of("0.011", "0.012", "0.013", "0.014"), typed("T-0419"));
+    }
+
+    @Test
+    void theNextPersonAtTheBenchDoesNotSendTheLastOnesReadings() {
+        Page page = started("T-0412", "ines");
+        int before = typed("T-0412").size();
+        page.context().setOffline(true);
+        key(page, "0.021");
+        assertThat(page.locator("#status")).containsText("1 waiting here");
+        page.context().clearCookies();
+        page.context().setOffline(false);
+        assertThat(page.locator("#status")).hasText("sign in again: 1 waiting here");
+        assertEquals(before, typed("T-0412").size());
+    }
+
+    @Test
+    void twoAtOnePlaceAreToldOfEachOther() {
+        Page ines = started("T-0412", "ines");
+        Page brannoc = started("T-0412", "marit");
+        String place = ines.locator("#walk [aria-current]").getAttribute("data-place");
+        assertEquals(place, brannoc.locator("#walk [aria-current]").getAttribute("data-place"));
+        key(ines, "0.03");
+        assertThat(ines.locator("#status")).hasText("all kept");
+        key(brannoc, "0.04");
+        assertThat(brannoc.locator(".say")).containsText("Ines keyed +0.030 here meanwhile");
+        brannoc.keyboard().press("Enter");
+        assertThat(brannoc.locator("#walk [data-place='" + place + "'] .value")).hasText("+0.040");
+        assertThat(ines.locator("#walk [data-place='" + place + "'] .value"))
+                .hasText(
+                        "+0.040",
+                        new com.microsoft.playwright.assertions.LocatorAssertions.HasTextOptions().setTimeout(9000));
+    }
+}

@@ -1,0 +1,135 @@
+package homalon.app;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Page;
+import homalon.app.testing.Browser;
+import homalon.app.testing.RunningShop;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.atomic.AtomicLong;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Every main view, at every width, in both lights: usable by all, nothing to the side, nothing from elsewhere. */
+@ExtendWith({RunningShop.class, Browser.class})
+class ScreensTest {
+    private static final List<String> VIEWS = List.of(
+            "/",
+            "/parts/new",
+            "/parts/T-0407/intake",
+            "/parts/T-0407/face",
+            "/parts/T-0406/proof",
+            "/parts/T-0415/thickness",
+            "/parts/T-0415/plan",
+            "/parts/T-0409/cut",
+            "/parts/T-0407/report",
+            "/parts/T-0388/report",
+            "/find?q=ferry",
+            "/person",
+            "/shop",
+            "/parts/T-9999/face");
+
+    private final RunningShop.Shop shop;
+    private final Browser.Window window;
+    private final List<String> faults = new ArrayList<>();
+
+    ScreensTest(RunningShop.Shop shop, Browser.Window window) {
+        this.shop = shop;
+        this.window = window;
+    }
+
+    @ParameterizedTest
+    @CsvSource({"1280, 800, light", "390, 844, dim"})
+    void noSeriousFaultOfAccess(int width, int height, String theme) {
+        Page page = window.signedIn(shop, "marit", width, height, faults);
+        if (!theme.equals(page.getAttribute("html", "data-theme"))) {
+            page.keyboard().press("d");
+            page.waitForCondition(() -> theme.equals(page.getAttribute("html", "data-theme")));
+        }
+        List<String> found = new ArrayList<>();
+        for (String view : VIEWS) {
+            page.navigate(shop.address() + view);
+            new AxeBuilder(page)
+                            .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"))
+                            .analyze()
+                            .getViolations()
+                            .stream()
+                            .filter(v -> List.of("serious", "critical").contains(v.getImpact()))
+                            .forEach(v -> found.add(view + " " + v.getId() + " "
+                                    + v.getNodes().stream()
+                                            .map(n -> n.getHtml())
+                                            .limit(3)
+                                            .toList()));
+        }
+        if (theme.equals("dim")) {
+            page.navigate(shop.address() + "/");
+            page.keyboard().press("d");
+            page.waitForCondition(() -> "light".equals(page.getAttribute("html", "data-theme")));
+        }
+        assertEquals(List.of(), found);
+        assertEquals(List.of(), faults);
+    }
+
+    /** 640 is 1280 at 200 % zoom. */
+    @ParameterizedTest
+    @CsvSource({"1280, 800", "768, 1024", "640, 400", "390, 844"})
+    void nothingReachesOutSideways(int width, int height) {
+        Page page = window.signedIn(shop, "marit", width, height, faults);
+        List<String> found = new ArrayList<>();
+        for (String view : VIEWS) {
+            page.navigate(shop.address() + view);
+            int reach = ((Number) page.evaluate("document.documentElement.scrollWidth")).intValue();
+            if (reach > width) {
+                found.add(view + " reaches " + reach);
+            }
+        }
+        assertEquals(List.of(), found);
+        assertEquals(List.of(), faults);
+    }
+
+    @Test
+    void theFirstLoadIsLightAndEverythingIsOurs() {
+        Page page = window.open(shop.address() + "/sign-in", 1280, 800, faults);
+        AtomicLong bytes = new AtomicLong();
+        List<String> foreign = new ArrayList<>();
+        page.onRequestFinished(
+                r -> bytes.addAndGet((long) r.sizes().responseBodySize + (long) r.sizes().responseHeadersSize));
+        page.onRequest(r -> {
+            if (!r.url().startsWith(shop.address()) && !r.url().startsWith("data:")) {
+                foreign.add(r.url());
+            }
+        });
+        page.keyboard().type("ines");
+        page.keyboard().press("Tab");
+        page.keyboard().type("saltmarsh-demo");
+        page.keyboard().press("Enter");
+        page.waitForURL(shop.address() + "/");
+        page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
+        assertTrue(bytes.get() > 20_000 && bytes.get() < 300_000, bytes + " bytes");
+        assertEquals(List.of(), foreign);
+        assertEquals(List.of(), faults);
+    }
+
+    /** Contours belong to the land: whatever is drawn of the map is clipped to it. */
+    @Test
+    void theMapIsClippedToTheLand() {
+        Page page = window.signedIn(shop, "ines", 1280, 800, faults);
+        page.navigate(shop.address() + "/parts/T-0407/face");
+        Object outside = page.evaluate("""
+                () => {
+                  const svg = document.querySelector('#live-drawing svg.face');
+                  const land = svg.querySelector('clipPath path');
+                  const map = [...svg.querySelectorAll('.band')];
+                  const unclipped = map.filter((b) => !b.closest('g[clip-path]'));
+                  const bore = svg.querySelector('circle.ring');
+                  const centre = new DOMPoint(bore.cx.baseVal.value, bore.cy.baseVal.value);
+                  return { bands: map.length, unclipped: unclipped.length, boreIsLand: land.isPointInFill(centre) };
+                }""");
+        assertEquals("{bands=8, unclipped=0, boreIsLand=false}", outside.toString());
+    }
+}

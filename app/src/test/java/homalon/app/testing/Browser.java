@@ -1,0 +1,86 @@
+package homalon.app.testing;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.ExtensionContext.Namespace;
+import org.junit.jupiter.api.extension.ParameterContext;
+import org.junit.jupiter.api.extension.ParameterResolver;
+
+/** Gives a test one headless Chromium for all tests; each test opens its own visitors in it. */
+public final class Browser implements ParameterResolver {
+    private static final Namespace OWN = Namespace.create(Browser.class);
+
+    /** A browser that is running. */
+    public static final class Window implements AutoCloseable {
+        private final Playwright playwright;
+        private final com.microsoft.playwright.Browser browser;
+
+        private Window() {
+            playwright = Playwright.create(
+                    new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+            browser = playwright
+                    .chromium()
+                    .launch(new BrowserType.LaunchOptions()
+                            .setExecutablePath(Path.of(System.getProperty("homalon.chromium", "/usr/bin/chromium")))
+                            .setChromiumSandbox(false)
+                            .setArgs(List.of(
+                                    "--disable-dev-shm-usage",
+                                    "--disable-gpu",
+                                    "--disable-background-networking",
+                                    "--no-first-run")));
+        }
+
+        /** A visitor with cookies of their own. What the page complains of is collected in faults. */
+        public Page open(String address, int width, int height, List<String> faults) {
+            BrowserContext context = browser.newContext(
+                    new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(width, height));
+            context.setDefaultTimeout(10_000);
+            Page page = context.newPage();
+            page.onPageError(faults::add);
+            page.onConsoleMessage(m -> {
+                // A refused reading is answered with 4xx, which the browser notes by itself.
+                if (m.type().equals("error") && !m.text().startsWith("Failed to load resource")) {
+                    faults.add(m.text());
+                }
+            });
+            page.navigate(address);
+            return page;
+        }
+
+        public Page signedIn(RunningShop.Shop shop, String login, int width, int height, List<String> faults) {
+            Page page = open(shop.address() + "/sign-in", width, height, faults);
+            page.keyboard().type(login);
+            page.keyboard().press("Tab");
+            page.keyboard().type("saltmarsh-demo");
+            page.keyboard().press("Enter");
+            page.waitForURL(shop.address() + "/");
+            return page;
+        }
+
+        public Page signedIn(RunningShop.Shop shop, String login) {
+            return signedIn(shop, login, 1280, 800, new ArrayList<>());
+        }
+
+        @Override
+        public void close() {
+            playwright.close();
+        }
+    }
+
+    @Override
+    public boolean supportsParameter(ParameterContext parameter, ExtensionContext context) {
+        return parameter.getParameter().getType() == Window.class;
+    }
+
+    @Override
+    public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
+        return context.getRoot().getStore(OWN).getOrComputeIfAbsent(Window.class, k -> new Window(), Window.class);
+    }
+}
