@@ -123,7 +123,7 @@ class ScreensTest {
         Object outside = page.evaluate("""
                 () => {
                   const svg = document.querySelector('#live-drawing svg.face');
-                  const land = svg.querySelector('clipPath path');
+                  const land = svg.querySelector('defs path');
                   const map = [...svg.querySelectorAll('.band')];
                   const unclipped = map.filter((b) => !b.closest('g[clip-path]'));
                   const bore = svg.querySelector('circle.ring');

@@ -1,5 +1,7 @@
 package homalon.app.cut;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.app.face.Findings;
 import homalon.app.face.SurveyFile;
 import homalon.app.face.SurveyKind;
@@ -8,6 +10,7 @@ import homalon.app.part.Faces;
 import homalon.app.part.PartFile;
 import homalon.core.cut.Comparison;
 import homalon.core.lines.Taper;
+import homalon.core.part.LayoutNumbers;
 import homalon.core.quantity.Length;
 import java.util.List;
 import java.util.Optional;
@@ -26,6 +29,16 @@ public class Planner {
         this.faces = faces;
     }
 
+    /** All that a comparison depends on. */
+    private record Question(
+            LayoutNumbers numbers,
+            List<SurveyFile.PlaceFile> face,
+            List<SurveyFile.PlaceFile> thickness,
+            Length shimStep) {}
+
+    private final Cache<Question, Comparison> known =
+            Caffeine.newBuilder().maximumSize(200).build();
+
     /** A survey of the face, what it says, and the set-ups worked out from it. */
     public record Compared(SurveyFile survey, Findings.Finding finding, Comparison setUps) {}
 
@@ -42,13 +55,23 @@ public class Planner {
         if (finding.map().isEmpty()) {
             return Optional.empty();
         }
-        Optional<Taper> taper = surveys.find(part, SurveyKind.THICKNESS)
-                .flatMap(t -> Taper.of(
-                        SurveyFile.points(t.readPlaces()),
-                        faces.layout(part.numbers()).box()));
-        Comparison setUps = Comparison.of(new Comparison.Question(
-                finding.points(), sealing(finding.all()), finding.map().get(), taper.map(Taper::plane), shimStep));
-        return Optional.of(new Compared(survey, finding, setUps));
+        List<SurveyFile.PlaceFile> thickness = surveys.find(part, SurveyKind.THICKNESS)
+                .map(SurveyFile::readPlaces)
+                .orElse(List.of());
+        Question question = new Question(part.numbers(), finding.all(), thickness, shimStep);
+        return Optional.of(new Compared(survey, finding, known.get(question, q -> compare(part, q, finding))));
+    }
+
+    private Comparison compare(PartFile part, Question question, Findings.Finding finding) {
+        Optional<Taper> taper = Taper.of(
+                SurveyFile.points(question.thickness()),
+                faces.layout(part.numbers()).box());
+        return Comparison.of(new Comparison.Question(
+                finding.points(),
+                sealing(finding.all()),
+                finding.map().orElseThrow(),
+                taper.map(Taper::plane),
+                question.shimStep()));
     }
 
     private static boolean[] sealing(List<SurveyFile.PlaceFile> places) {

@@ -9,7 +9,8 @@ import homalon.core.part.Layout;
 import java.util.ArrayList;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 
 /**
  * Draws one face to scale, front end at the left. Layers are put on one by one and written in a fixed order; whoever
@@ -18,6 +19,8 @@ import org.locationtech.jts.geom.Polygon;
 public final class FaceDrawing {
     /** Width of the drawing that label sizes are made for, px. */
     private static final double REFERENCE_PX = 800;
+
+    private static final GeometryFactory LINES = new GeometryFactory();
 
     private final Layout layout;
     private String id;
@@ -120,7 +123,7 @@ public final class FaceDrawing {
                 box.height());
         svg.style(style);
         definitions(svg);
-        svg.empty("path", "class", "metal", "fill-rule", "evenodd", "d", landPath());
+        land(svg, "metal", 0);
         svg.open("g", "id", id + "-map", "clip-path", "url(#" + id + "-land)");
         if (touched) {
             drawTouched(svg);
@@ -137,8 +140,10 @@ public final class FaceDrawing {
     }
 
     private void definitions(Svg svg) {
-        svg.open("defs").open("clipPath", "id", id + "-land");
-        svg.empty("path", "clip-rule", "evenodd", "d", landPath());
+        svg.open("defs");
+        svg.empty("path", "id", id + "-shape", "d", LandPath.of(layout));
+        svg.open("clipPath", "id", id + "-land");
+        land(svg, "clip", 0);
         svg.close("clipPath");
         double gap = (small ? 9 : 7) * px;
         svg.open(
@@ -210,7 +215,7 @@ public final class FaceDrawing {
 
     private void drawCasting(Svg svg) {
         double line = (small ? 2.2 : 1.4) * px;
-        svg.empty("path", "class", "edge", "stroke-width", line, "fill-rule", "evenodd", "d", landPath());
+        land(svg, "edge", line);
         if (small) {
             return;
         }
@@ -354,36 +359,34 @@ public final class FaceDrawing {
         return box.height() - y;
     }
 
-    private String landPath() {
-        StringBuilder d = new StringBuilder();
-        for (int i = 0; i < layout.land().getNumGeometries(); i++) {
-            Polygon polygon = (Polygon) layout.land().getGeometryN(i);
-            ring(d, polygon.getExteriorRing().getCoordinates());
-            for (int k = 0; k < polygon.getNumInteriorRing(); k++) {
-                ring(d, polygon.getInteriorRingN(k).getCoordinates());
-            }
-        }
-        return d.toString();
-    }
-
-    private void ring(StringBuilder d, Coordinate[] corners) {
-        for (int i = 0; i + 1 < corners.length; i++) {
-            d.append(i == 0 ? 'M' : 'L')
-                    .append(Svg.number(corners[i].x))
-                    .append(' ')
-                    .append(Svg.number(up(corners[i].y)));
-        }
-        d.append('Z');
+    /** The land, drawn once and used wherever it is wanted. */
+    private void land(Svg svg, String style, double line) {
+        svg.empty(
+                "use",
+                "class",
+                style,
+                "xlink:href",
+                "#" + id + "-shape",
+                "stroke-width",
+                line,
+                "fill-rule",
+                "evenodd",
+                "clip-rule",
+                "evenodd");
     }
 
     private String rings(List<double[]> all) {
         StringBuilder d = new StringBuilder();
         for (double[] ring : all) {
-            for (int i = 0; i < ring.length; i += 2) {
-                d.append(i == 0 ? 'M' : 'L')
-                        .append(Svg.number(ring[i]))
-                        .append(' ')
-                        .append(Svg.number(up(ring[i + 1])));
+            Coordinate[] corners = new Coordinate[ring.length / 2];
+            for (int i = 0; i < corners.length; i++) {
+                corners[i] = new Coordinate(ring[2 * i], up(ring[2 * i + 1]));
+            }
+            Coordinate[] seen = DouglasPeuckerSimplifier.simplify(
+                            LINES.createLineString(corners), (small ? 1 : 0.25) * px)
+                    .getCoordinates();
+            for (int i = 0; i < seen.length; i++) {
+                Svg.point(d.append(i == 0 ? 'M' : 'L'), seen[i].x, seen[i].y);
             }
             d.append('Z');
         }

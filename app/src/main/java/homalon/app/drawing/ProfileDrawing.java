@@ -182,10 +182,7 @@ public final class ProfileDrawing {
     private static String line(Section section, Scale scale) {
         StringBuilder line = new StringBuilder();
         for (int i = 0; i <= STEPS; i++) {
-            line.append(i == 0 ? 'M' : 'L')
-                    .append(Svg.number(WIDTH * (double) i / STEPS))
-                    .append(' ')
-                    .append(Svg.number(scale.y(section.z()[i])));
+            Svg.point(line.append(i == 0 ? 'M' : 'L'), WIDTH * (double) i / STEPS, scale.y(section.z()[i]));
         }
         return line.toString();
     }

@@ -1,5 +1,7 @@
 package homalon.app.face;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.app.part.Faces;
 import homalon.app.part.PartFile;
 import homalon.core.face.OddReading;
@@ -39,6 +41,12 @@ public class Surveys {
     private final ReadingRepository readings;
     private final Faces faces;
     private final Clock clock;
+
+    /** A survey as it stood; whatever is written makes another one of it. */
+    private record Revision(UUID survey, long number) {}
+
+    private final Cache<Revision, SurveyFile> known =
+            Caffeine.newBuilder().maximumSize(500).build();
 
     Surveys(SurveyRepository surveys, PlaceRepository places, ReadingRepository readings, Faces faces, Clock clock) {
         this.surveys = surveys;
@@ -325,18 +333,31 @@ public class Surveys {
                         "place", "That place is no longer in this survey: go on with another one."));
     }
 
+    /** Places and readings are read from the store once for each revision of a survey. */
     private List<SurveyFile> files(List<SurveyRow> rows) {
-        if (rows.isEmpty()) {
-            return List.of();
+        Map<UUID, SurveyFile> files = new HashMap<>(
+                known
+                        .getAllPresent(rows.stream()
+                                .map(r -> new Revision(r.id, r.revision))
+                                .toList())
+                        .values()
+                        .stream()
+                        .collect(Collectors.toMap(SurveyFile::id, f -> f)));
+        List<SurveyRow> unknown =
+                rows.stream().filter(r -> !files.containsKey(r.id)).toList();
+        if (!unknown.isEmpty()) {
+            List<UUID> ids = unknown.stream().map(r -> r.id).toList();
+            Map<UUID, List<PlaceRow>> bySurvey =
+                    places.findBySurveyIdInOrderBySeq(ids).stream().collect(Collectors.groupingBy(p -> p.surveyId));
+            Map<UUID, List<ReadingRow>> byPlace =
+                    readings.ofSurveys(ids).stream().collect(Collectors.groupingBy(r -> r.placeId));
+            for (SurveyRow row : unknown) {
+                SurveyFile file = file(row, bySurvey.getOrDefault(row.id, List.of()), byPlace);
+                files.put(row.id, file);
+                known.put(new Revision(row.id, row.revision), file);
+            }
         }
-        List<UUID> ids = rows.stream().map(r -> r.id).toList();
-        Map<UUID, List<PlaceRow>> bySurvey =
-                places.findBySurveyIdInOrderBySeq(ids).stream().collect(Collectors.groupingBy(p -> p.surveyId));
-        Map<UUID, List<ReadingRow>> byPlace =
-                readings.ofSurveys(ids).stream().collect(Collectors.groupingBy(r -> r.placeId));
-        return rows.stream()
-                .map(row -> file(row, bySurvey.getOrDefault(row.id, List.of()), byPlace))
-                .toList();
+        return rows.stream().map(r -> files.get(r.id)).toList();
     }
 
     private static SurveyFile file(SurveyRow row, List<PlaceRow> rows, Map<UUID, List<ReadingRow>> byPlace) {

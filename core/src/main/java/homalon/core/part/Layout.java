@@ -4,6 +4,7 @@ import homalon.core.geometry.Box;
 import homalon.core.geometry.Spot;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -17,11 +18,20 @@ public final class Layout {
     /** A round hole. */
     public record Hole(Spot centre, double diameter) {}
 
+    /**
+     * An opening in the face: a circle, cut off straight where there is a quench flat.
+     *
+     * @param flatAt y of the straight edge, which lies on the intake side; empty for a whole circle
+     */
+    public record Opening(Spot centre, double radius, OptionalDouble flatAt) {}
+
     /** A bore with the number painted on it. */
     public record Bore(int number, Spot centre, double diameter) {}
 
     private static final GeometryFactory SHAPES = new GeometryFactory();
     private static final int ARC = 48;
+    /** Of the bore's radius: where a quench flat cuts a chamber off. */
+    private static final double QUENCH = 0.62;
 
     private final LayoutNumbers numbers;
     private final Box box;
@@ -90,17 +100,25 @@ public final class Layout {
         return land;
     }
 
-    /** The opening at one bore as a closed polygon; empty when only valves lie in the face. */
-    public List<Polygon> openings(Bore bore) {
+    /** What is open at the bores: chambers, or the valves where only these lie in the face. */
+    public List<Opening> openings() {
         return switch (numbers.chambers()) {
-            case ROUND -> List.of(circle(bore.centre(), bore.diameter() / 2));
-            case CUT_OFF -> List.of(cutOff(bore));
+            case ROUND ->
+                bores.stream().map(b -> whole(b.centre(), b.diameter())).toList();
+            case CUT_OFF -> bores.stream().map(this::cutOff).toList();
             case VALVES_ONLY ->
-                valves.stream()
-                        .filter(v -> v.centre().distance(bore.centre()) < bore.diameter() / 2)
-                        .map(v -> circle(v.centre(), v.diameter() / 2))
-                        .toList();
+                valves.stream().map(v -> whole(v.centre(), v.diameter())).toList();
         };
+    }
+
+    private static Opening whole(Spot centre, double diameter) {
+        return new Opening(centre, diameter / 2, OptionalDouble.empty());
+    }
+
+    private Opening cutOff(Bore bore) {
+        double towardsIntake = numbers.intakeAtTop() ? 1 : -1;
+        double r = bore.diameter() / 2;
+        return new Opening(bore.centre(), r, OptionalDouble.of(bore.centre().y() + towardsIntake * r * QUENCH));
     }
 
     private List<Bore> placeBores() {
@@ -209,16 +227,19 @@ public final class Layout {
         return List.copyOf(placed);
     }
 
-    private Polygon cutOff(Bore bore) {
-        double r = bore.diameter() / 2;
-        double flat = r * 0.62;
-        double half = Math.asin(flat / r);
-        int towards = numbers.intakeAtTop() ? 1 : -1;
+    private static Polygon polygon(Opening opening) {
+        if (opening.flatAt().isEmpty()) {
+            return circle(opening.centre(), opening.radius());
+        }
+        double r = opening.radius();
+        double flat = opening.flatAt().getAsDouble() - opening.centre().y();
+        double towards = Math.signum(flat);
+        double half = Math.asin(Math.abs(flat) / r);
         List<Coordinate> ring = new ArrayList<>();
         for (int i = 0; i <= ARC; i++) {
             double angle = half - (Math.PI + 2 * half) * i / ARC;
             ring.add(new Coordinate(
-                    bore.centre().x() + r * Math.cos(angle), bore.centre().y() + towards * r * Math.sin(angle)));
+                    opening.centre().x() + r * Math.cos(angle), opening.centre().y() + towards * r * Math.sin(angle)));
         }
         ring.add(ring.get(0).copy());
         return SHAPES.createPolygon(ring.toArray(Coordinate[]::new));
@@ -244,10 +265,8 @@ public final class Layout {
                     new Coordinate(r, r)
                 })
                 .buffer(r, 12);
-        for (Bore bore : bores) {
-            for (Polygon opening : openings(bore)) {
-                metal = metal.difference(opening);
-            }
+        for (Opening opening : openings()) {
+            metal = metal.difference(polygon(opening));
         }
         for (Hole hole : boltHoles) {
             metal = metal.difference(circle(hole.centre(), hole.diameter() / 2));
