@@ -69,9 +69,10 @@ public class PlanViews {
                         "  ",
                         shimWords(s.shims().stream().map(Length::roundedFromMm).toList(), writer)),
                 "rounding " + writer.signed(s.costOfRounding()),
-                r.moreThanLeast() < 5e-7
-                        ? "the least there is"
-                        : writer.number(r.moreThanLeast()) + " more than the least",
+                (r.moreThanLeast() < 5e-7
+                                ? "the least there is"
+                                : writer.number(r.moreThanLeast()) + " more than the least")
+                        + " · most off " + writer.number(most.depth()) + " at " + where,
                 r.taperLeft()
                         .map(t -> t.none()
                                 ? "leaves no taper"

@@ -45,7 +45,7 @@ class ApiSignIn extends OncePerRequestFilter implements AuthenticationEntryPoint
             throws ServletException, IOException {
         String header = request.getHeader("Authorization");
         if (header != null) {
-            List<String> subjects = List.of("api-from:" + request.getRemoteAddr());
+            List<Guesses.Subject> subjects = List.of(Guesses.Subject.address("api-from:" + request.getRemoteAddr()));
             if (guesses.mustWait(subjects)) {
                 ProblemJson.write(
                         response,

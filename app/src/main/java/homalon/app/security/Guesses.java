@@ -11,12 +11,11 @@ import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * Slows down guessing: after five wrong tries a subject waits a minute, and twice as long for every further one, up to a
+ * Slows down guessing: after some wrong tries a subject waits a minute, and twice as long for every further one, up to a
  * quarter of an hour. Kept in the database, so that a restart or a second instance gives no fresh tries.
  */
 @Service
 public class Guesses {
-    private static final int FREE_TRIES = 5;
     private static final Duration FORGET = Duration.ofMinutes(15);
 
     private final JdbcClient jdbc;
@@ -27,11 +26,31 @@ public class Guesses {
         this.clock = clock;
     }
 
+    /**
+     * What is guessed at, or from where.
+     *
+     * @param freeTries before it has to wait
+     */
+    public record Subject(String key, int freeTries) {
+        private static final int ONE_SECRET = 5;
+        /** A whole shop may sit behind one address. */
+        private static final int ONE_ADDRESS = 40;
+
+        /** A login, a person's PIN, a device. */
+        public static Subject secret(String key) {
+            return new Subject(key, ONE_SECRET);
+        }
+
+        public static Subject address(String key) {
+            return new Subject(key, ONE_ADDRESS);
+        }
+    }
+
     /** True while any of the subjects has to wait. */
     @Transactional(readOnly = true)
-    public boolean mustWait(List<String> subjects) {
+    public boolean mustWait(List<Subject> subjects) {
         return jdbc.sql("select count(*) from guess where subject in (:subjects) and blocked_until > :now")
-                        .param("subjects", subjects)
+                        .param("subjects", subjects.stream().map(Subject::key).toList())
                         .param("now", Timestamp.from(clock.instant()))
                         .query(Integer.class)
                         .single()
@@ -39,9 +58,9 @@ public class Guesses {
     }
 
     @Transactional(propagation = Propagation.REQUIRES_NEW)
-    public void wrong(List<String> subjects) {
+    public void wrong(List<Subject> subjects) {
         Instant now = clock.instant();
-        for (String subject : subjects) {
+        for (Subject subject : subjects) {
             int failures = jdbc.sql("""
                             insert into guess (subject, failures, first_at) values (:subject, 1, :now)
                             on conflict (subject) do update set
@@ -50,15 +69,15 @@ public class Guesses {
                               first_at = case when guess.first_at < :forget then :now else guess.first_at end
                             returning failures
                             """)
-                    .param("subject", subject)
+                    .param("subject", subject.key())
                     .param("now", Timestamp.from(now))
                     .param("forget", Timestamp.from(now.minus(FORGET)))
                     .query(Integer.class)
                     .single();
-            if (failures >= FREE_TRIES) {
-                long minutes = Math.min(15, 1L << Math.min(4, failures - FREE_TRIES));
+            if (failures >= subject.freeTries()) {
+                long minutes = Math.min(15, 1L << Math.min(4, failures - subject.freeTries()));
                 jdbc.sql("update guess set blocked_until = :until where subject = :subject")
-                        .param("subject", subject)
+                        .param("subject", subject.key())
                         .param("until", Timestamp.from(now.plus(Duration.ofMinutes(minutes))))
                         .update();
             }
@@ -66,9 +85,9 @@ public class Guesses {
     }
 
     @Transactional(propagation = Propagation.REQUIRES_NEW)
-    public void right(String subject) {
+    public void right(Subject subject) {
         jdbc.sql("delete from guess where subject = :subject")
-                .param("subject", subject)
+                .param("subject", subject.key())
                 .update();
     }
 }

@@ -32,7 +32,8 @@ class PasswordProvider implements AuthenticationProvider {
     @Override
     public Authentication authenticate(Authentication given) {
         String login = String.valueOf(given.getName()).strip().toLowerCase(java.util.Locale.ROOT);
-        List<String> subjects = List.of("login:" + shortened(login), "from:" + address(given));
+        List<Guesses.Subject> subjects = List.of(
+                Guesses.Subject.secret("login:" + shortened(login)), Guesses.Subject.address("from:" + address(given)));
         if (guesses.mustWait(subjects)) {
             throw new LockedException("wait");
         }

@@ -57,8 +57,9 @@ public class PinSignIn {
         if (device.isEmpty()) {
             return Outcome.NOT_HERE;
         }
-        List<String> subjects =
-                List.of("pin:" + to, "pin-device:" + device.get().id());
+        List<Guesses.Subject> subjects = List.of(
+                Guesses.Subject.secret("pin:" + to),
+                Guesses.Subject.secret("pin-device:" + device.get().id()));
         if (guesses.mustWait(subjects)) {
             return Outcome.WAIT;
         }

@@ -127,7 +127,7 @@ public final class FaceJudge {
                 value,
                 zone,
                 filled,
-                "Some squares of that size hold fewer than four places: measure closer together.",
+                "For the limit in any square, some squares hold fewer than four places: measure closer together.",
                 working.done());
     }
 

@@ -1,0 +1,130 @@
+package homalon.app;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import homalon.app.people.People;
+import homalon.app.testing.RunningShop;
+import homalon.app.testing.Visitor;
+import java.net.http.HttpHeaders;
+import java.net.http.HttpResponse;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Who may come in, and what each may do. */
+@ExtendWith(RunningShop.class)
+class SignInTest {
+    private final RunningShop.Shop shop;
+
+    SignInTest(RunningShop.Shop shop) {
+        this.shop = shop;
+    }
+
+    private UUID id(String name) {
+        return shop.bean(People.class).all().stream()
+                .filter(p -> p.name().equals(name))
+                .findFirst()
+                .orElseThrow()
+                .id();
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {"/", "/parts/T-0407/report.pdf", "/parts/T-0407/record.json", "/shop", "/parts/new", "/echo"})
+    void strangersAreSentToTheDoor(String path) {
+        HttpResponse<String> answer = new Visitor(shop.port()).get(path);
+        assertEquals(302, answer.statusCode());
+        assertTrue(answer.headers().firstValue("Location").orElseThrow().endsWith("/sign-in"));
+    }
+
+    @Test
+    void aPageSaysWhatTheBrowserMayDo() {
+        HttpHeaders headers = Visitor.signedIn(shop.port(), "ines").get("/").headers();
+        String policy = headers.firstValue("Content-Security-Policy").orElseThrow();
+        assertTrue(policy.contains("default-src 'none'") && policy.contains("script-src 'self';"), policy);
+        assertFalse(policy.contains("unsafe"), policy);
+        assertEquals("DENY", headers.firstValue("X-Frame-Options").orElseThrow());
+        assertEquals("nosniff", headers.firstValue("X-Content-Type-Options").orElseThrow());
+        String cookie = new Visitor(shop.port())
+                .get("/sign-in")
+                .headers()
+                .firstValue("Set-Cookie")
+                .orElseThrow();
+        assertTrue(cookie.contains("HttpOnly") && cookie.contains("SameSite=Lax"), cookie);
+    }
+
+    @Test
+    void guessingIsSlowedDownForTheLoginWhoeverGuesses() {
+        for (int i = 0; i < 5; i++) {
+            Visitor visitor = new Visitor(shop.port());
+            visitor.get("/sign-in");
+            visitor.post("/sign-in", "login", "nobody-of-that-name", "password", "guess " + i);
+        }
+        Visitor visitor = new Visitor(shop.port());
+        visitor.get("/sign-in");
+        HttpResponse<String> answer = visitor.post("/sign-in", "login", "nobody-of-that-name", "password", "another");
+        assertTrue(answer.headers().firstValue("Location").orElseThrow().endsWith("/sign-in?wait"));
+    }
+
+    @Test
+    void aFormWithoutThePagesTokenIsRefused() {
+        Visitor visitor = Visitor.signedIn(shop.port(), "ines");
+        HttpResponse<String> answer = visitor.postWithoutToken("/parts/T-0406/stuck", "on", "", "why", "");
+        assertEquals(403, answer.statusCode());
+        assertTrue(answer.body().contains("go back to the bench"), answer.body());
+    }
+
+    @Test
+    void aPinWorksOnlyWhereTheOwnerEnabledItAndEndsTheLastOnesSession() {
+        Visitor bench = Visitor.signedIn(shop.port(), "marit");
+        String ines = id("Ines").toString();
+        assertEquals(
+                422, bench.post("/person/change", "to", ines, "pin", "7391").statusCode());
+        assertEquals(200, bench.post("/shop/devices", "name", "Surfacer bench").statusCode());
+        HttpResponse<String> wrong = bench.post("/person/change", "to", ines, "pin", "1111");
+        assertEquals(422, wrong.statusCode());
+        assertTrue(wrong.body().contains("not the PIN of this person"), wrong.body());
+        assertEquals(
+                302, bench.post("/person/change", "to", ines, "pin", "7391").statusCode());
+        // The token of the page that Marit left open is worth nothing now.
+        assertEquals(403, bench.post("/person/pin", "pin", "2580").statusCode());
+        assertTrue(bench.get("/").body().contains("Ines"));
+        assertEquals(403, bench.get("/shop").statusCode());
+    }
+
+    @Test
+    void theDeskReadsButDoesNotMeasureOrCut() {
+        Visitor desk = Visitor.signedIn(shop.port(), "desk");
+        assertEquals(200, desk.get("/parts/T-0409/cut").statusCode());
+        for (String path : List.of(
+                "/parts/T-0409/cut/readings",
+                "/parts/T-0409/cut/reverse",
+                "/parts/T-0412/face/readings",
+                "/parts/T-0412/face/start",
+                "/parts/T-0415/plan")) {
+            assertEquals(403, desk.key(path, "id", UUID.randomUUID().toString()).statusCode(), path);
+        }
+    }
+
+    @Test
+    void anOwnersTokenLetsAProgramInUntilItIsRevoked() {
+        Visitor owner = Visitor.signedIn(shop.port(), "marit");
+        String page = owner.post("/shop/tokens", "tokenName", "Gauge PC").body();
+        String secret =
+                page.replaceAll("(?s).*<code[^>]*>([^<]+)</code>.*", "$1").strip();
+        var program = shop.bean(homalon.app.security.ApiTokens.class);
+        assertEquals("Gauge PC", program.nameOf(secret).orElseThrow());
+        UUID token = program.inForce().stream()
+                .filter(t -> t.name().equals("Gauge PC"))
+                .findFirst()
+                .orElseThrow()
+                .id();
+        owner.post("/shop/tokens/revoke", "id", token.toString());
+        assertTrue(program.nameOf(secret).isEmpty());
+    }
+}

@@ -1,0 +1,124 @@
+package homalon.core.cut;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import homalon.core.face.FaceMap;
+import homalon.core.face.PlaceProposal;
+import homalon.core.geometry.Plane;
+import homalon.core.geometry.Points;
+import homalon.core.geometry.Spot;
+import homalon.core.part.BoltRows;
+import homalon.core.part.ChamberShape;
+import homalon.core.part.LandRaster;
+import homalon.core.part.Layout;
+import homalon.core.part.LayoutNumbers;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
+import homalon.core.rulebook.RuleBook;
+import homalon.core.sim.SeededFace;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+
+class ComparisonTest {
+    private static final Layout LAYOUT = Layout.of(new LayoutNumbers(
+            4,
+            1,
+            1,
+            Length.ofMm("87"),
+            Length.ofMm("98"),
+            Length.ofMm("412"),
+            Length.ofMm("150"),
+            BoltRows.TWO,
+            Length.ofMm("12"),
+            4,
+            ChamberShape.CUT_OFF,
+            false));
+
+    private static Comparison compare(Points points, Optional<Plane> thickness, Length shimStep) {
+        boolean[] sealing = new boolean[points.size()];
+        Arrays.fill(sealing, true);
+        FaceMap map = FaceMap.of(points, Plane.LEVEL, LandRaster.of(LAYOUT, 84)).orElseThrow();
+        return Comparison.of(new Comparison.Question(points, sealing, map, thickness, shimStep));
+    }
+
+    private static Points read(SeededFace face) {
+        List<Spot> spots = PlaceProposal.of(LAYOUT, PlaceProposal.Density.CLOSE).stream()
+                .map(PlaceProposal.Place::spot)
+                .toList();
+        return face.read(spots, 0, 1);
+    }
+
+    /** A plane that rises 0.10 to the back is levelled by shims and needs no cut, but what was thick stays thick. */
+    @Test
+    void aFlatFaceOnATaperedHeadCostsNothingLevelAndTheTaperParallel() {
+        Points points = read(new SeededFace(LAYOUT.box(), 0.10, 0, 0, 0, 0, List.of()));
+        Plane thickness = new Plane(0.04 / 412, 0, 120);
+        Comparison c = compare(points, Optional.of(thickness), Length.ofNanometres(1));
+        Removal level = c.with(School.LEAST_REMOVAL).orElseThrow();
+        assertEquals(0, level.setUp().toClean(), 1e-6);
+        assertEquals(0.04, level.taperLeft().orElseThrow().along(), 1e-5);
+        Removal parallel = c.with(School.PARALLEL).orElseThrow();
+        assertTrue(parallel.taperLeft().orElseThrow().none());
+        double span = points.xs()[0] < 0
+                ? 0
+                : Arrays.stream(points.xs()).max().getAsDouble()
+                        - Arrays.stream(points.xs()).min().getAsDouble();
+        assertEquals(0.04 * span / 412, parallel.setUp().depth(), 1e-6);
+        assertEquals(parallel.setUp().depth() - level.setUp().depth(), parallel.moreThanLeast(), 1e-12);
+        Removal.At most = parallel.corners().get(1);
+        assertEquals("back exhaust", most.name());
+        assertTrue(most.depth() > parallel.corners().get(0).depth(), "the thick end gives the metal");
+        assertTrue(parallel.bores().get(3).depth() > parallel.bores().get(0).depth());
+    }
+
+    /** Over seeded faces: nothing beats least removal, all is clean after its depth, and shares only grow. */
+    @Test
+    void leastRemovalIsLeastAndCleanUpGrowsToAll() {
+        Random random = new Random(11);
+        for (int n = 0; n < 60; n++) {
+            SeededFace face = new SeededFace(
+                    LAYOUT.box(),
+                    random.nextGaussian() * 0.2,
+                    random.nextGaussian() * 0.2,
+                    random.nextGaussian() * 0.06,
+                    random.nextGaussian() * 0.03,
+                    random.nextGaussian() * 0.1,
+                    List.of());
+            Comparison c = compare(read(face), Optional.empty(), RuleBook.shimStep(BenchUnit.MM));
+            assertEquals(3, c.removals().size(), "parallel needs a thickness");
+            for (Removal r : c.removals()) {
+                assertTrue(r.setUp().depth() >= c.removals().get(0).setUp().depth() - 1e-9);
+                assertTrue(r.corners().stream().allMatch(a -> a.depth() >= 0 && a.depth() < 1));
+                double before = 0;
+                Length total = Length.ZERO;
+                for (int k = 0; k < 12; k++) {
+                    double share = c.cleanShare(r, total);
+                    assertTrue(share >= before);
+                    assertTrue(k > 0 || share == 0, "nothing is clean before the first cut");
+                    before = share;
+                    total = total.plus(Length.roundedFromMm(r.setUp().toClean() * 1.25 / 11));
+                }
+                assertEquals(1, before, 0.002, "a tenth of overshoot of the map lies under the places read");
+            }
+            CutPlan plan = CutPlan.of(
+                    c, c.removals().get(0), PassPlan.Depths.usual(BenchUnit.MM), RuleBook.dialStep(BenchUnit.MM));
+            assertTrue(plan.passes().total().compareTo(plan.toClean()) >= 0);
+            assertEquals(
+                    0, plan.shims().stream().mapToLong(Length::nanometres).min().orElseThrow());
+            assertTrue(plan.shims().stream()
+                    .allMatch(s -> s.nanometres() % plan.shimStep().nanometres() == 0));
+        }
+    }
+
+    /** Four places that are not near four corners still give a plane for the corners. */
+    @Test
+    void fewPlacesInAHeapStillGiveCorners() {
+        Points heap = Points.of(new double[][] {{200, 70, 0.01}, {206, 70, 0.02}, {212, 70, 0.01}, {206, 90, 0.03}});
+        Comparison c = compare(heap, Optional.empty(), RuleBook.shimStep(BenchUnit.MM));
+        assertTrue(Double.isFinite(c.with(School.CORNERS).orElseThrow().setUp().depth()));
+    }
+}
