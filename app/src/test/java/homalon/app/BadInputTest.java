@@ -169,10 +169,37 @@ class BadInputTest {
     }
 
     @Test
-    void fewerThanFourPlacesOrAllOnOneLineAreNotMeasuredYet() {
-        String page = ines.get("/parts/T-0412/plan").body();
-        assertFalse(page.contains("No face to plan from yet"));
-        assertTrue(ines.get("/parts/T-0419/plan").body().contains("No face to plan from yet"));
+    void fewerThanFourPlacesAreNotMeasuredYet() {
+        ines.post(
+                "/parts",
+                "tag",
+                "T-7100",
+                "name",
+                "Dinghy",
+                "customer",
+                "Sand Eel Fisheries",
+                "cylinders",
+                "1",
+                "bore",
+                "70");
+        ines.post("/parts/T-7100/face/start", "density", "USUAL");
+        List<SurveyFile.PlaceFile> places = face("T-7100").places();
+        for (int i = 0; i < 4; i++) {
+            String page = ines.get("/parts/T-7100/face").body();
+            assertTrue(page.contains("Not measured yet") && page.contains((4 - i) + " more to key"), page);
+            assertTrue(ines.get("/parts/T-7100/plan").body().contains("No face to plan from yet"));
+            ines.key(
+                    "/parts/T-7100/face/readings",
+                    "id",
+                    UUID.randomUUID().toString(),
+                    "place",
+                    places.get(i).id().toString(),
+                    "typed",
+                    "0.0" + i,
+                    "unit",
+                    "MM");
+        }
+        assertFalse(ines.get("/parts/T-7100/face").body().contains("Not measured yet"));
     }
 
     @ParameterizedTest

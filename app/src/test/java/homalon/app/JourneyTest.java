@@ -71,6 +71,12 @@ class JourneyTest {
         return page.locator(selector).first().innerText().strip();
     }
 
+    /** Enter does what the page is for, without a search for its button. */
+    private void enter() {
+        PlaywrightAssertions.assertThat(page.locator(".act button")).isFocused();
+        keys("Enter");
+    }
+
     private void kept() {
         PlaywrightAssertions.assertThat(page.locator("#status")).hasText("all kept");
     }
@@ -116,7 +122,7 @@ class JourneyTest {
         keys("Enter");
         at("/parts/" + tag + "/face");
 
-        keys("Enter");
+        enter();
         PlaywrightAssertions.assertThat(page.locator("input.key")).isFocused();
         Points keyed = key(AS_IT_CAME, 15);
         LengthWriter mm = new LengthWriter(BenchUnit.MM);
@@ -138,7 +144,7 @@ class JourneyTest {
         page.waitForURL(url -> url.contains("school=AVERAGE"));
         keys("1");
         page.waitForURL(url -> url.contains("school=LEAST_REMOVAL"));
-        keys("Enter");
+        enter();
         at("/cut");
 
         int passes = page.locator(".passes .pass").count();
@@ -173,7 +179,7 @@ class JourneyTest {
 
         keys("Escape", "g", "v");
         at("/proof");
-        keys("Enter");
+        enter();
         PlaywrightAssertions.assertThat(page.locator("input.key")).isFocused();
         Points proof = key(AFTER, 15);
 

@@ -43,6 +43,7 @@ class LostNetworkTest {
         Page page = window.signedIn(shop, login);
         page.navigate(shop.address() + "/parts/" + tag + "/face");
         if (page.locator("input.key").count() == 0) {
+            assertThat(page.locator(".act button")).isFocused();
             page.keyboard().press("Enter");
         }
         assertThat(page.locator("input.key")).isFocused();

@@ -12,6 +12,7 @@ import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
 import homalon.core.input.Problems;
 import homalon.core.rulebook.RuleBook;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -29,33 +30,73 @@ final class FlatnessCall {
      * @param bores around which flatness is wanted
      * @param band width of the ring around a bore; default 12
      */
+    @Schema(name = "FlatnessRequest")
     record Request(
+            @Schema(requiredMode = Schema.RequiredMode.REQUIRED)
             PointsBody points,
+
+            @Schema(
+                    description =
+                            "[x0, y0, x1, y1] over which bow and twist are expressed; else the points' bounding box")
             double[] box,
+
+            @Schema(description = "overall flatness limit, mm; brings a verdict", example = "0.05")
             Double limit,
+
+            @Schema(description = "side of the square for the worst window, mm", example = "100")
             Double window,
+
+            @Schema(description = "no place further than this from a point to be called within, mm; default 75")
             Double cover,
+
+            @Schema(description = "bores around which flatness is wanted")
             List<Bore> bores,
+
+            @Schema(description = "width of the ring around a bore, mm; default 12")
             Double band) {}
 
+    @Schema(name = "Bore", description = "centre and diameter, mm")
     record Bore(Double x, Double y, Double d) {}
 
+    @Schema(name = "FlatnessAnswer")
     record Answer(
+            @Schema(description = "flatness about the least-squares plane, mm")
             double leastSquares,
+
+            @Schema(description = "least distance between two parallel planes that hold all points, mm")
             double minimumZone,
+
+            @Schema(description = "least-squares plane z = a x + b y + c")
             Plane plane,
+
+            @Schema(description = "plane midway between the two")
             Plane minimumZonePlane,
+
+            @Schema(description = "indices of the points that hold the two planes apart")
             int[] support,
+
+            @Schema(description = "+ hollow, - crowned, mm; null where the points do not determine it")
             Double longBow,
-            Double crossBow,
+
+            @Schema(description = "the same across") Double crossBow,
+
+            @Schema(description = "+ when the corners (+,+) and (-,-) are high, mm; null as above")
             Double fourthCornerLift,
+
             String shape,
+
+            @Schema(description = "WITHIN, OUT or NOT_PROVEN; null without a limit")
             String verdict,
+
+            @Schema(description = "null when no square holds four points")
             Window worstWindow,
+
             List<Ring> bores) {}
 
+    @Schema(name = "Window", description = "lower left corner and zone of the worst square, mm")
     record Window(double x0, double y0, double zone) {}
 
+    @Schema(name = "Ring", description = "zone is null with fewer than four points")
     record Ring(Double zone, int points) {}
 
     static Answer answer(Request request) {

@@ -9,6 +9,7 @@ import homalon.core.geometry.Plane;
 import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
 import homalon.core.input.Problems;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -27,19 +28,45 @@ final class SetUpCall {
      * @param shimStep step of the shim stock
      * @param depths below the highest sealing point, for which the clean-up is wanted
      */
+    @Schema(name = "SetUpRequest")
     record Request(
+            @Schema(requiredMode = Schema.RequiredMode.REQUIRED)
             PointsBody points,
+
+            @Schema(description = "one flag per point; all seal when left out")
             boolean[] sealing,
+
+            @Schema(
+                    requiredMode = Schema.RequiredMode.REQUIRED,
+                    description = "three or more [x, y], mm",
+                    example = "[[25,25],[375,25],[200,125]]")
             double[][] supports,
+
+            @Schema(
+                    requiredMode = Schema.RequiredMode.REQUIRED,
+                    description = "three or four indices of points, from 0",
+                    example = "[0,1,2]")
             int[] corners,
+
+            @Schema(description = "slopes of the reference in the frame of z")
             SlopesBody parallelTo,
+
+            @Schema(
+                    requiredMode = Schema.RequiredMode.REQUIRED,
+                    description = "step of the shim stock, mm",
+                    example = "0.01")
             Double shimStep,
+
+            @Schema(description = "depths below the highest sealing point for which the clean-up is wanted, mm")
             double[] depths) {}
 
+    @Schema(name = "Slopes", description = "mm per mm along x and y")
     record SlopesBody(Double a, Double b) {}
 
+    @Schema(name = "SetUpAnswer")
     record Answer(List<One> setups) {}
 
+    @Schema(name = "SetUp")
     record One(
             String school,
             Plane plane,

@@ -141,7 +141,8 @@ public final class FaceDrawing {
 
     private void definitions(Svg svg) {
         svg.open("defs");
-        svg.empty("path", "id", id + "-shape", "d", LandPath.of(layout));
+        svg.empty(
+                "path", "id", id + "-shape", "fill-rule", "evenodd", "clip-rule", "evenodd", "d", LandPath.of(layout));
         svg.open("clipPath", "id", id + "-land");
         land(svg, "clip", 0);
         svg.close("clipPath");
@@ -361,18 +362,7 @@ public final class FaceDrawing {
 
     /** The land, drawn once and used wherever it is wanted. */
     private void land(Svg svg, String style, double line) {
-        svg.empty(
-                "use",
-                "class",
-                style,
-                "xlink:href",
-                "#" + id + "-shape",
-                "stroke-width",
-                line,
-                "fill-rule",
-                "evenodd",
-                "clip-rule",
-                "evenodd");
+        svg.empty("use", "class", style, "xlink:href", "#" + id + "-shape", "stroke-width", line);
     }
 
     private String rings(List<double[]> all) {

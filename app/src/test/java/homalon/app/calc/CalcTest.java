@@ -171,7 +171,11 @@ class CalcTest {
                         HttpRequest.newBuilder(URI.create(address + "/api/openapi"))
                                 .build(),
                         BodyHandlers.ofString());
-        JsonNode paths = JsonMapper.shared().readTree(docs.body()).get("paths");
-        assertTrue(paths.has("/api/v1/calc/flatness") && paths.has("/api/v1/calc/setup"), docs.body());
+        JsonNode all = JsonMapper.shared().readTree(docs.body());
+        assertTrue(all.get("paths").has("/api/v1/calc/flatness")
+                && all.get("paths").has("/api/v1/calc/setup"));
+        JsonNode schemas = all.get("components").get("schemas");
+        assertTrue(schemas.get("FlatnessRequest").get("properties").has("window"), docs.body());
+        assertTrue(schemas.get("SetUpRequest").get("properties").has("shimStep"), docs.body());
     }
 }
