@@ -42,7 +42,7 @@ check() {
   [ "$lost" = 0 ]
 }
 
-trap './homalon stop >/dev/null; rm -rf "$HOMALON_HOME" "$HOMALON_HOME".*' EXIT
+trap './homalon stop >/dev/null; [ -n "${KEEP:-}" ] || rm -rf "$HOMALON_HOME" "$HOMALON_HOME".*' EXIT
 : >"$HOMALON_HOME.kept"
 start; sign_in
 key 4 "$(cat "$HOMALON_HOME/run/java.pid")"

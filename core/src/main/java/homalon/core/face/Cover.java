@@ -11,6 +11,8 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.triangulate.VoronoiDiagramBuilder;
 
 /**
@@ -46,11 +48,11 @@ public record Cover(Spot furthest, double distance) {
         sites.forEach(reach::expandToInclude);
         reach.expandBy(reach.getDiameter());
         builder.setClipEnvelope(reach);
-        Geometry cells = builder.getDiagram(SHAPES);
         Cover worst = new Cover(new Spot(0, 0), -1);
-        for (int i = 0; i < cells.getNumGeometries(); i++) {
-            Geometry cell = cells.getGeometryN(i);
-            Geometry shared = cell.intersection(land);
+        // The cells as they are: the builder's own clipping fails on some harmless sets of places.
+        for (Object polygon : builder.getSubdivision().getVoronoiCellPolygons(SHAPES)) {
+            Geometry cell = (Geometry) polygon;
+            Geometry shared = OverlayNGRobust.overlay(cell, land, OverlayNG.INTERSECTION);
             if (!shared.isEmpty()) {
                 worst = furthestFrom((Coordinate) cell.getUserData(), shared, worst);
             }

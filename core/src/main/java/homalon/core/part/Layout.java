@@ -9,6 +9,8 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 
 /**
  * A face to scale: outline, bores, openings, bolt and water holes, in millimetres. Made from {@link LayoutNumbers};
@@ -266,14 +268,18 @@ public final class Layout {
                 })
                 .buffer(r, 12);
         for (Opening opening : openings()) {
-            metal = metal.difference(polygon(opening));
+            metal = without(metal, polygon(opening));
         }
         for (Hole hole : boltHoles) {
-            metal = metal.difference(circle(hole.centre(), hole.diameter() / 2));
+            metal = without(metal, circle(hole.centre(), hole.diameter() / 2));
         }
         for (Hole hole : waterHoles) {
-            metal = metal.difference(circle(hole.centre(), hole.diameter() / 2));
+            metal = without(metal, circle(hole.centre(), hole.diameter() / 2));
         }
         return metal;
+    }
+
+    private static Geometry without(Geometry metal, Polygon hole) {
+        return OverlayNGRobust.overlay(metal, hole, OverlayNG.DIFFERENCE);
     }
 }

@@ -180,6 +180,44 @@ class FlatnessTest {
         assertTrue(cover.distance() >= furthest - 1e-9 && cover.distance() <= furthest + 2.5);
     }
 
+    /**
+     * A survey is judged after every reading: each beginning of each walk on layouts of every kind must give a cover, which
+     * no land that is looked at lies beyond.
+     */
+    @Test
+    void coverIsFoundAfterEveryReadingOnWhateverLayout() {
+        Random random = new Random(9);
+        for (int n = 1; n <= 8; n++) {
+            double bore = 60 + random.nextInt(60);
+            Layout layout = Layout.of(LayoutNumbers.proposed(
+                    n % 2 == 0 ? PartKind.HEAD : PartKind.DECK,
+                    n,
+                    Length.roundedFromMm(bore),
+                    Length.roundedFromMm(Math.rint(bore * 1.13))));
+            LandRaster coarse = LandRaster.of(layout, 60);
+            var grid = coarse.grid();
+            List<Spot> walk = PlaceProposal.of(layout, PlaceProposal.Density.CLOSE).stream()
+                    .map(PlaceProposal.Place::spot)
+                    .toList();
+            for (int read = 1; read <= walk.size(); read++) {
+                Points points = shaped(0, 0, 0).read(walk.subList(0, read), 0, 1);
+                Cover cover = Cover.of(points, layout.land());
+                for (int k = 0; k < 200; k++) {
+                    int i = random.nextInt(grid.columns());
+                    int j = random.nextInt(grid.rows());
+                    Spot spot = new Spot(grid.x(i), grid.y(j));
+                    if (coarse.isLand(grid, i, j)) {
+                        double nearest = walk.subList(0, read).stream()
+                                .mapToDouble(w -> w.distance(spot))
+                                .min()
+                                .orElseThrow();
+                        assertTrue(nearest <= cover.distance() + 1e-6, n + " bores, " + read + " read");
+                    }
+                }
+            }
+        }
+    }
+
     @Test
     void badInputIsToldInSentences() {
         record Bad(double[][] rows, String words) {}
