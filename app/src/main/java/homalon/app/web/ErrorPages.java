@@ -25,7 +25,8 @@ class ErrorPages implements ErrorController {
     Object page(HttpServletRequest request) {
         Object status = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE);
         Object path = request.getAttribute(RequestDispatcher.ERROR_REQUEST_URI);
-        int code = status instanceof Integer i ? i : 404;
+        int code = status instanceof Integer i ? Math.min(i, 503) : 404;
+        code = code == 500 ? 503 : code;
         return Answers.of(request, path instanceof String s ? s : "", HttpStatusCode.valueOf(code), sentence(code));
     }
 

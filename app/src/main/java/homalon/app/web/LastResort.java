@@ -1,0 +1,58 @@
+package homalon.app.web;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/**
+ * Stands outside everything: when even sessions cannot be read, since the store is gone, a sentence is still answered, and
+ * never a server's own page.
+ */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE)
+class LastResort extends OncePerRequestFilter {
+    private static final Logger LOG = LoggerFactory.getLogger(LastResort.class);
+    private static final String SENTENCE =
+            "The store cannot be reached just now. What you keyed is not lost: it is sent again by itself.";
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        try {
+            chain.doFilter(request, response);
+        } catch (RuntimeException | ServletException e) {
+            LOG.warn("not answered: {}", e.toString());
+            LOG.debug("cause", e);
+            if (response.isCommitted()) {
+                throw e;
+            }
+            answer(request, response);
+        }
+    }
+
+    private static void answer(HttpServletRequest request, HttpServletResponse response) throws IOException {
+        response.reset();
+        response.setStatus(HttpServletResponse.SC_SERVICE_UNAVAILABLE);
+        response.setHeader("Retry-After", "3");
+        response.setHeader("Cache-Control", "no-store");
+        response.setHeader("Content-Security-Policy", "default-src 'none'");
+        boolean asked = request.getHeader("HX-Request") != null || request.getHeader("X-Keying") != null;
+        response.setContentType(asked ? "text/plain" : "text/html");
+        response.setCharacterEncoding(StandardCharsets.UTF_8.name());
+        response.getWriter()
+                .write(
+                        asked
+                                ? SENTENCE
+                                : "<!DOCTYPE html><html lang=\"en\"><title>Homalon</title><h1>That did not work</h1><p>"
+                                        + SENTENCE + "</p><p><a href=\"/\">To the bench</a></p></html>");
+    }
+}
