@@ -129,7 +129,7 @@ public class FaceViews {
         if (finding.isEmpty()) {
             return "figures as read, in " + unit.label();
         }
-        return "figures in " + (unit == BenchUnit.MM ? "µm" : "thou")
+        return "figures in " + (unit == BenchUnit.MM ? "microns" : "thou")
                 + " from the middle plane · bores, bolt and water holes are cut out"
                 + (survey.places().stream().anyMatch(p -> !p.sealing()) ? " · hollow crosses do not count" : "");
     }

@@ -1,0 +1,110 @@
+package homalon.app;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.IOException;
+import java.io.RandomAccessFile;
+import java.net.InetAddress;
+import java.net.ServerSocket;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Map;
+import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** What the command says when it cannot do what it is asked: a sentence and a true exit code, never a trace. */
+class CommandTest {
+    @TempDir
+    Path home;
+
+    private record Said(int code, String text) {}
+
+    private Said run(Map<String, String> environment, String... words) throws IOException, InterruptedException {
+        String[] command = new String[words.length + 1];
+        command[0] = Path.of("..", "homalon").toAbsolutePath().normalize().toString();
+        System.arraycopy(words, 0, command, 1, words.length);
+        ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true);
+        builder.environment().put("HOMALON_HOME", home.resolve("data").toString());
+        builder.environment().putAll(environment);
+        Process process = builder.start();
+        String text = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        assertTrue(process.waitFor(60, TimeUnit.SECONDS));
+        assertFalse(text.contains("Exception") || text.contains("\tat "), text);
+        return new Said(process.exitValue(), text);
+    }
+
+    @Test
+    void helpNamesEveryCommandAndAnUnknownOneIsRefused() throws Exception {
+        Said help = run(Map.of(), "help");
+        assertEquals(0, help.code());
+        for (String word : new String[] {"demo", "start", "test", "stop", "reset-demo", "help"}) {
+            assertTrue(help.text().contains("./homalon " + word), help.text());
+        }
+        assertEquals(2, run(Map.of(), "dance").code());
+    }
+
+    @Test
+    void aPortInUseIsToldWithAnotherOneToTry() throws Exception {
+        try (ServerSocket taken = new ServerSocket(0, 1, InetAddress.getByName("127.0.0.1"))) {
+            Said said = run(Map.of("HOMALON_PORT", Integer.toString(taken.getLocalPort())), "demo");
+            assertEquals(1, said.code());
+            assertTrue(said.text().contains("port " + taken.getLocalPort() + " is in use"), said.text());
+            assertTrue(said.text().contains("HOMALON_PORT="), said.text());
+        }
+    }
+
+    @Test
+    void aFullDiskIsToldBeforeAnythingIsMade() throws Exception {
+        Said said = run(Map.of("HOMALON_LEAST_MB", "999999999"), "demo");
+        assertEquals(1, said.code());
+        assertTrue(said.text().contains("make room"), said.text());
+        assertFalse(Files.exists(home.resolve("data").resolve("pg")));
+    }
+
+    @Test
+    void aFolderThatCannotBeMadeIsTold() throws Exception {
+        Path file = Files.writeString(home.resolve("file"), "in the way");
+        Said said = run(Map.of("HOMALON_HOME", file.resolve("data").toString()), "start");
+        assertEquals(1, said.code());
+        assertTrue(said.text().contains("cannot be made"), said.text());
+    }
+
+    @Test
+    void aSecondStartIsToldThatOneRuns() throws Exception {
+        Path lock = home.resolve("data/run/lock");
+        Files.createDirectories(lock.getParent());
+        Process holder = new ProcessBuilder("flock", lock.toString(), "sleep", "30").start();
+        try {
+            // Until the lock is held, a try for it succeeds.
+            while (new ProcessBuilder("flock", "-n", lock.toString(), "true")
+                            .start()
+                            .waitFor()
+                    == 0) {
+                Thread.onSpinWait();
+            }
+            Said said = run(Map.of(), "demo");
+            assertEquals(1, said.code());
+            assertTrue(said.text().contains("./homalon stop"), said.text());
+        } finally {
+            holder.descendants().forEach(ProcessHandle::destroyForcibly);
+            holder.destroyForcibly();
+        }
+    }
+
+    /** A lock file that a kill -9 left behind is no lock. */
+    @Test
+    void aStaleLockIsNoHindrance() throws Exception {
+        Path lock = home.resolve("data/run/lock");
+        Files.createDirectories(lock.getParent());
+        try (RandomAccessFile left = new RandomAccessFile(lock.toFile(), "rw")) {
+            left.writeBytes("99999");
+        }
+        Said said = run(Map.of(), "reset-demo");
+        assertEquals(0, said.code(), said.text());
+        assertTrue(said.text().contains("no sample data yet"), said.text());
+    }
+}
