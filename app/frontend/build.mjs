@@ -38,10 +38,10 @@ once(join(here, 'node_modules', '.from-lock'), hash([lock]), () => {
 });
 
 const bin = (name) => join(here, 'node_modules', '.bin', name);
-const sources = [...files(join(here, 'src')), ...files(templates), lock, fileURLToPath(import.meta.url)];
+const sources = [...files(join(here, 'src')), ...files(templates), join(here, 'tailwind.config.cjs'), lock, fileURLToPath(import.meta.url)];
 once(join(out, '.from-sources'), hash(sources), () => {
   mkdirSync(join(assets, 'fonts'), { recursive: true });
-  execFileSync(bin('tailwindcss'), ['-i', 'src/app.css', '-o', join(assets, 'app.css'), '--minify'], {
+  execFileSync(bin('tailwindcss'), ['-c', 'tailwind.config.cjs', '-i', 'src/app.css', '-o', join(assets, 'app.css'), '--minify'], {
     cwd: here,
     stdio: ['ignore', 'ignore', 'inherit'],
   });

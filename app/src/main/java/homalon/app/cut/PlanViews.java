@@ -59,7 +59,7 @@ public class PlanViews {
         Removal.At most = Stream.concat(r.corners().stream(), r.bores().stream())
                 .max(Comparator.comparingDouble(Removal.At::depth))
                 .orElseThrow();
-        String where = r.corners().contains(most) ? "the " + most.name() + " corner" : "bore " + most.name();
+        String where = r.corners().contains(most) ? most.name() : "bore " + most.name();
         return new PlanView.Card(
                 s.school().name(),
                 s.school().words(),
