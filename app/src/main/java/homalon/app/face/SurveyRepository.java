@@ -11,7 +11,7 @@ import org.springframework.data.jpa.repository.Query;
 interface SurveyRepository extends JpaRepository<SurveyRow, UUID> {
     Optional<SurveyRow> findByJobIdAndKind(UUID jobId, SurveyKind kind);
 
-    List<SurveyRow> findByJobIdIn(Collection<UUID> jobIds);
+    List<SurveyRow> findByJobIdInOrderByStartedAt(Collection<UUID> jobIds);
 
     /** Two people on one survey write one after the other, so that the later one sees what the earlier one kept. */
     @Query(nativeQuery = true, value = "select id from survey where job_id = :job and kind = :kind for update")

@@ -83,7 +83,7 @@ public class Surveys {
     /** All surveys of the visits given. */
     @Transactional(readOnly = true)
     public List<SurveyFile> ofVisits(Collection<UUID> visits) {
-        return files(surveys.findByJobIdIn(visits));
+        return files(surveys.findByJobIdInOrderByStartedAt(visits));
     }
 
     @Transactional(readOnly = true)

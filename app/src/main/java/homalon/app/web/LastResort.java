@@ -6,6 +6,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.Ordered;
@@ -21,28 +22,31 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class LastResort extends OncePerRequestFilter {
     private static final Logger LOG = LoggerFactory.getLogger(LastResort.class);
-    private static final String SENTENCE =
+    private static final String NO_STORE =
             "The store cannot be reached just now. What you keyed is not lost: it is sent again by itself.";
+    private static final String TOO_MUCH = "That is too much at once: send less.";
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         try {
             chain.doFilter(request, response);
+        } catch (InvalidParameterException e) {
+            answer(request, response, HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE, TOO_MUCH);
         } catch (RuntimeException | ServletException e) {
             LOG.warn("not answered: {}", e.toString());
             LOG.debug("cause", e);
             if (response.isCommitted()) {
                 throw e;
             }
-            answer(request, response);
+            answer(request, response, HttpServletResponse.SC_SERVICE_UNAVAILABLE, NO_STORE);
         }
     }
 
-    private static void answer(HttpServletRequest request, HttpServletResponse response) throws IOException {
+    private static void answer(HttpServletRequest request, HttpServletResponse response, int status, String sentence)
+            throws IOException {
         response.reset();
-        response.setStatus(HttpServletResponse.SC_SERVICE_UNAVAILABLE);
-        response.setHeader("Retry-After", "3");
+        response.setStatus(status);
         response.setHeader("Cache-Control", "no-store");
         response.setHeader("Content-Security-Policy", "default-src 'none'");
         boolean asked = request.getHeader("HX-Request") != null || request.getHeader("X-Keying") != null;
@@ -51,8 +55,8 @@ class LastResort extends OncePerRequestFilter {
         response.getWriter()
                 .write(
                         asked
-                                ? SENTENCE
+                                ? sentence
                                 : "<!DOCTYPE html><html lang=\"en\"><title>Homalon</title><h1>That did not work</h1><p>"
-                                        + SENTENCE + "</p><p><a href=\"/\">To the bench</a></p></html>");
+                                        + sentence + "</p><p><a href=\"/\">To the bench</a></p></html>");
     }
 }
