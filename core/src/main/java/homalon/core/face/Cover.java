@@ -7,17 +7,23 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryComponentFilter;
 import org.locationtech.jts.geom.GeometryFactory;
-import org.locationtech.jts.operation.overlayng.OverlayNG;
-import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+import org.locationtech.jts.geom.LineSegment;
+import org.locationtech.jts.geom.LineString;
+import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.triangulate.VoronoiDiagramBuilder;
 
 /**
- * How well measured places cover the land: the place of the land that is furthest from any of them. Each measured place
- * has its cell of the Voronoi diagram; the distance to it is greatest at a corner of what the land and the cell share.
+ * How well measured places cover the land: the place of the land that is furthest from any of them.
+ *
+ * <p>The distance to the nearest place is greatest at a corner of the land, at a corner of the places' Voronoi diagram that
+ * lies on the land, or where an edge of the diagram crosses the land's edge: nowhere else can it have a maximum. These are
+ * looked at, the likeliest first, and the rest is passed over.
  *
  * @param furthest place of the land furthest from a measured one: where to measure next
  * @param distance how far that is, mm
@@ -38,37 +44,140 @@ public record Cover(Spot furthest, double distance) {
      * @throws IllegalArgumentException when there are no points
      */
     public static Cover of(Points points, Geometry land) {
-        List<Coordinate> sites = sites(points, land);
-        if (sites.size() == 1) {
-            return furthestFrom(sites.get(0), land, new Cover(new Spot(0, 0), -1));
-        }
-        VoronoiDiagramBuilder builder = new VoronoiDiagramBuilder();
-        builder.setSites(sites);
-        Envelope reach = land.getEnvelopeInternal().copy();
-        sites.forEach(reach::expandToInclude);
-        reach.expandBy(reach.getDiameter());
-        builder.setClipEnvelope(reach);
-        Cover worst = new Cover(new Spot(0, 0), -1);
-        // The cells as they are: the builder's own clipping fails on some harmless sets of places.
-        for (Object polygon : builder.getSubdivision().getVoronoiCellPolygons(SHAPES)) {
-            Geometry cell = (Geometry) polygon;
-            Geometry shared = OverlayNGRobust.overlay(cell, land, OverlayNG.INTERSECTION);
-            if (!shared.isEmpty()) {
-                worst = furthestFrom((Coordinate) cell.getUserData(), shared, worst);
-            }
-        }
-        return worst;
+        return new Search(sites(points, land), land).furthest();
     }
 
-    private static Cover furthestFrom(Coordinate site, Geometry part, Cover worst) {
-        Cover further = worst;
-        for (Coordinate corner : part.getCoordinates()) {
-            double distance = corner.distance(site);
-            if (distance > further.distance()) {
-                further = new Cover(new Spot(corner.x, corner.y), distance);
+    /** The search for one land and one set of places. */
+    private static final class Search {
+        private final List<Coordinate> sites;
+        private final Geometry land;
+        private final List<Coordinate[]> edges = new ArrayList<>();
+        private Coordinate at = new Coordinate(0, 0);
+        private double most = -1;
+
+        Search(List<Coordinate> sites, Geometry land) {
+            this.sites = sites;
+            this.land = land;
+            land.apply((GeometryComponentFilter) part -> {
+                if (part instanceof LineString line) {
+                    edges.add(line.getCoordinates());
+                }
+            });
+        }
+
+        Cover furthest() {
+            for (Coordinate[] edge : edges) {
+                for (Coordinate corner : edge) {
+                    take(corner, nearest(corner));
+                }
+            }
+            if (sites.size() > 1) {
+                diagram();
+            }
+            return new Cover(new Spot(at.x, at.y), most);
+        }
+
+        private void take(Coordinate place, double distance) {
+            if (distance > most) {
+                most = distance;
+                at = place;
             }
         }
-        return further;
+
+        private double nearest(Coordinate place) {
+            double least = Double.POSITIVE_INFINITY;
+            for (Coordinate site : sites) {
+                double dx = site.x - place.x;
+                double dy = site.y - place.y;
+                least = Math.min(least, dx * dx + dy * dy);
+            }
+            return Math.sqrt(least);
+        }
+
+        private void diagram() {
+            VoronoiDiagramBuilder builder = new VoronoiDiagramBuilder();
+            builder.setSites(sites);
+            Envelope reach = land.getEnvelopeInternal().copy();
+            sites.forEach(reach::expandToInclude);
+            reach.expandBy(reach.getDiameter());
+            builder.setClipEnvelope(reach);
+            IndexedPointInAreaLocator inside = new IndexedPointInAreaLocator(land);
+            List<LineSegment> lines = new ArrayList<>();
+            for (Object polygon : builder.getSubdivision().getVoronoiCellPolygons(SHAPES)) {
+                Coordinate[] ring = ((Geometry) polygon).getCoordinates();
+                for (int i = 0; i + 1 < ring.length; i++) {
+                    double here = nearest(ring[i]);
+                    if (here > most && inside.locate(ring[i]) != Location.EXTERIOR) {
+                        take(ring[i], here);
+                    }
+                    if (ring[i].compareTo(ring[i + 1]) < 0) {
+                        lines.add(new LineSegment(ring[i], ring[i + 1])); // its other cell has it the other way round
+                    }
+                }
+            }
+            for (LineSegment line : lines) {
+                // Along an edge of the diagram the distance is greatest at an end of what lies in the land's box.
+                if (clip(line) && Math.max(nearest(line.p0), nearest(line.p1)) > most) {
+                    crossings(line.p0, line.p1);
+                }
+            }
+        }
+
+        /** Cuts a line down to a millimetre around the land's box; false when nothing is left. */
+        private boolean clip(LineSegment line) {
+            Envelope box = land.getEnvelopeInternal().copy();
+            box.expandBy(1); // the outline itself must not be lost by rounding
+            double dx = line.p1.x - line.p0.x;
+            double dy = line.p1.y - line.p0.y;
+            double[] out = {-dx, dx, -dy, dy};
+            double[] room = {
+                line.p0.x - box.getMinX(),
+                box.getMaxX() - line.p0.x,
+                line.p0.y - box.getMinY(),
+                box.getMaxY() - line.p0.y
+            };
+            double from = 0;
+            double to = 1;
+            for (int k = 0; k < 4; k++) {
+                if (out[k] == 0 && room[k] < 0) {
+                    return false;
+                }
+                if (out[k] < 0) {
+                    from = Math.max(from, room[k] / out[k]);
+                } else if (out[k] > 0) {
+                    to = Math.min(to, room[k] / out[k]);
+                }
+            }
+            if (from > to) {
+                return false;
+            }
+            Coordinate start = line.pointAlong(from);
+            line.p1 = line.pointAlong(to);
+            line.p0 = start;
+            return true;
+        }
+
+        private void crossings(Coordinate p, Coordinate q) {
+            double px = q.x - p.x;
+            double py = q.y - p.y;
+            for (Coordinate[] edge : edges) {
+                for (int i = 0; i + 1 < edge.length; i++) {
+                    double ex = edge[i + 1].x - edge[i].x;
+                    double ey = edge[i + 1].y - edge[i].y;
+                    double det = px * ey - py * ex;
+                    double along = (edge[i].x - p.x) * ey - (edge[i].y - p.y) * ex;
+                    double across = (edge[i].x - p.x) * py - (edge[i].y - p.y) * px;
+                    boolean cross = det > 0
+                            ? along >= 0 && along <= det && across >= 0 && across <= det
+                            : det < 0 && along <= 0 && along >= det && across <= 0 && across >= det;
+                    if (cross) {
+                        double t = across / det;
+                        Coordinate place = new Coordinate(edge[i].x + t * ex, edge[i].y + t * ey);
+                        take(place, nearest(place));
+                    }
+                }
+            }
+        }
     }
 
     private static List<Coordinate> sites(Points points, Geometry land) {
