@@ -21,7 +21,7 @@ import org.thymeleaf.context.Context;
  */
 @Component
 class ReportPdf {
-    private static final double PAPER_MM = 156;
+    private static final double PAPER_MM = 128;
 
     private final ITemplateEngine templates;
     private final String css;
