@@ -39,7 +39,7 @@ export function put(html) {
     const fresh = document.importNode(part, true);
     there.replaceWith(fresh);
     fresh.querySelectorAll('details[id]').forEach((d) => open.has(d.id) && (d.open = true));
-    window.htmx.process(fresh);
+    if (fresh.querySelector('[hx-get], [hx-post]')) window.htmx.process(fresh);
   }
   document.dispatchEvent(new CustomEvent('homalon:put'));
 }
