@@ -1,7 +1,5 @@
 package homalon.app.face;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.app.part.Faces;
 import homalon.app.part.PartFile;
 import homalon.core.face.OddReading;
@@ -15,17 +13,12 @@ import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import java.time.Clock;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
-import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -39,19 +32,21 @@ public class Surveys {
     private final SurveyRepository surveys;
     private final PlaceRepository places;
     private final ReadingRepository readings;
+    private final SurveyFiles files;
     private final Faces faces;
     private final Clock clock;
 
-    /** A survey as it stood; whatever is written makes another one of it. */
-    private record Revision(UUID survey, long number) {}
-
-    private final Cache<Revision, SurveyFile> known =
-            Caffeine.newBuilder().maximumSize(500).build();
-
-    Surveys(SurveyRepository surveys, PlaceRepository places, ReadingRepository readings, Faces faces, Clock clock) {
+    Surveys(
+            SurveyRepository surveys,
+            PlaceRepository places,
+            ReadingRepository readings,
+            SurveyFiles files,
+            Faces faces,
+            Clock clock) {
         this.surveys = surveys;
         this.places = places;
         this.readings = readings;
+        this.files = files;
         this.faces = faces;
         this.clock = clock;
     }
@@ -77,13 +72,13 @@ public class Surveys {
     @Transactional(readOnly = true)
     public Optional<SurveyFile> find(PartFile part, SurveyKind kind) {
         return surveys.findByJobIdAndKind(part.visit().id(), kind)
-                .map(row -> files(List.of(row)).get(0));
+                .map(row -> files.of(List.of(row)).get(0));
     }
 
     /** All surveys of the visits given. */
     @Transactional(readOnly = true)
     public List<SurveyFile> ofVisits(Collection<UUID> visits) {
-        return files(surveys.findByJobIdInOrderByStartedAt(visits));
+        return files.of(surveys.findByJobIdInOrderByStartedAt(visits));
     }
 
     @Transactional(readOnly = true)
@@ -331,90 +326,5 @@ public class Surveys {
                 .findFirst()
                 .orElseThrow(() -> new BadInputException(
                         "place", "That place is no longer in this survey: go on with another one."));
-    }
-
-    /** Places and readings are read from the store once for each revision of a survey. */
-    private List<SurveyFile> files(List<SurveyRow> rows) {
-        Map<UUID, SurveyFile> files = new HashMap<>(
-                known
-                        .getAllPresent(rows.stream()
-                                .map(r -> new Revision(r.id, r.revision))
-                                .toList())
-                        .values()
-                        .stream()
-                        .collect(Collectors.toMap(SurveyFile::id, f -> f)));
-        List<SurveyRow> unknown =
-                rows.stream().filter(r -> !files.containsKey(r.id)).toList();
-        if (!unknown.isEmpty()) {
-            List<UUID> ids = unknown.stream().map(r -> r.id).toList();
-            Map<UUID, List<PlaceRow>> bySurvey =
-                    places.findBySurveyIdInOrderBySeq(ids).stream().collect(Collectors.groupingBy(p -> p.surveyId));
-            Map<UUID, List<ReadingRow>> byPlace =
-                    readings.ofSurveys(ids).stream().collect(Collectors.groupingBy(r -> r.placeId));
-            for (SurveyRow row : unknown) {
-                SurveyFile file = file(row, bySurvey.getOrDefault(row.id, List.of()), byPlace);
-                files.put(row.id, file);
-                known.put(new Revision(row.id, row.revision), file);
-            }
-        }
-        return rows.stream().map(r -> files.get(r.id)).toList();
-    }
-
-    private static SurveyFile file(SurveyRow row, List<PlaceRow> rows, Map<UUID, List<ReadingRow>> byPlace) {
-        List<SurveyFile.PlaceFile> kept = new ArrayList<>();
-        List<SurveyFile.PlaceFile> dropped = new ArrayList<>();
-        List<SurveyFile.ReadingFile> history = new ArrayList<>();
-        for (PlaceRow p : rows) {
-            List<ReadingRow> lines = byPlace.getOrDefault(p.id, List.of());
-            Set<UUID> withdrawn = new HashSet<>();
-            lines.stream().filter(r -> r.withdraws != null).forEach(r -> withdrawn.add(r.withdraws));
-            ReadingRow current = null;
-            for (ReadingRow r : lines) {
-                boolean counts = r.kind != ReadingRow.Kind.WITHDRAWN && !withdrawn.contains(r.id);
-                current = counts ? r : current;
-            }
-            Map<UUID, SurveyFile.ReadingFile> files = new HashMap<>();
-            for (ReadingRow r : lines) {
-                SurveyFile.ReadingFile file = reading(r, p.name, r == current);
-                files.put(r.id, file);
-                history.add(file);
-            }
-            (p.dropped ? dropped : kept)
-                    .add(new SurveyFile.PlaceFile(
-                            p.id,
-                            p.seq,
-                            p.name,
-                            new Spot(p.x / 1e6, p.y / 1e6),
-                            p.sealing,
-                            current == null ? Optional.empty() : Optional.of(files.get(current.id))));
-        }
-        history.sort(Comparator.comparingLong(SurveyFile.ReadingFile::seq));
-        return new SurveyFile(
-                row.id,
-                row.jobId,
-                row.kind,
-                Length.ofNanometres(row.uncertainty),
-                row.startedBy,
-                row.startedAt,
-                List.copyOf(kept),
-                List.copyOf(dropped),
-                List.copyOf(history),
-                row.revision);
-    }
-
-    private static SurveyFile.ReadingFile reading(ReadingRow r, String placeName, boolean stands) {
-        return new SurveyFile.ReadingFile(
-                r.seq,
-                r.id,
-                r.placeId,
-                placeName,
-                r.kind.name(),
-                r.typed,
-                r.unit,
-                Optional.ofNullable(r.value).map(Length::ofNanometres),
-                Optional.ofNullable(r.withdraws),
-                r.byPerson,
-                r.at,
-                stands);
     }
 }

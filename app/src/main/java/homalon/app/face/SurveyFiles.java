@@ -1,0 +1,120 @@
+package homalon.app.face;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import homalon.core.geometry.Spot;
+import homalon.core.quantity.Length;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** Puts a survey together from its rows: what stands at each place, and everything ever keyed there. */
+@Component
+class SurveyFiles {
+    private final PlaceRepository places;
+    private final ReadingRepository readings;
+
+    /** A survey as it stood; whatever is written makes another one of it. */
+    private record Revision(UUID survey, long number) {}
+
+    private final Cache<Revision, SurveyFile> known =
+            Caffeine.newBuilder().maximumSize(500).build();
+
+    SurveyFiles(PlaceRepository places, ReadingRepository readings) {
+        this.places = places;
+        this.readings = readings;
+    }
+
+    /** Places and readings are read from the store once for each revision of a survey. */
+    List<SurveyFile> of(List<SurveyRow> rows) {
+        Map<UUID, SurveyFile> files = new HashMap<>(
+                known
+                        .getAllPresent(rows.stream()
+                                .map(r -> new Revision(r.id, r.revision))
+                                .toList())
+                        .values()
+                        .stream()
+                        .collect(Collectors.toMap(SurveyFile::id, f -> f)));
+        List<SurveyRow> unknown =
+                rows.stream().filter(r -> !files.containsKey(r.id)).toList();
+        if (!unknown.isEmpty()) {
+            List<UUID> ids = unknown.stream().map(r -> r.id).toList();
+            Map<UUID, List<PlaceRow>> bySurvey =
+                    places.findBySurveyIdInOrderBySeq(ids).stream().collect(Collectors.groupingBy(p -> p.surveyId));
+            Map<UUID, List<ReadingRow>> byPlace =
+                    readings.ofSurveys(ids).stream().collect(Collectors.groupingBy(r -> r.placeId));
+            for (SurveyRow row : unknown) {
+                SurveyFile file = file(row, bySurvey.getOrDefault(row.id, List.of()), byPlace);
+                files.put(row.id, file);
+                known.put(new Revision(row.id, row.revision), file);
+            }
+        }
+        return rows.stream().map(r -> files.get(r.id)).toList();
+    }
+
+    private static SurveyFile file(SurveyRow row, List<PlaceRow> rows, Map<UUID, List<ReadingRow>> byPlace) {
+        List<SurveyFile.PlaceFile> kept = new ArrayList<>();
+        List<SurveyFile.PlaceFile> dropped = new ArrayList<>();
+        List<SurveyFile.ReadingFile> history = new ArrayList<>();
+        for (PlaceRow p : rows) {
+            List<ReadingRow> lines = byPlace.getOrDefault(p.id, List.of());
+            Set<UUID> withdrawn = new HashSet<>();
+            lines.stream().filter(r -> r.withdraws != null).forEach(r -> withdrawn.add(r.withdraws));
+            ReadingRow current = null;
+            for (ReadingRow r : lines) {
+                boolean counts = r.kind != ReadingRow.Kind.WITHDRAWN && !withdrawn.contains(r.id);
+                current = counts ? r : current;
+            }
+            Map<UUID, SurveyFile.ReadingFile> files = new HashMap<>();
+            for (ReadingRow r : lines) {
+                SurveyFile.ReadingFile file = reading(r, p.name, r == current);
+                files.put(r.id, file);
+                history.add(file);
+            }
+            (p.dropped ? dropped : kept)
+                    .add(new SurveyFile.PlaceFile(
+                            p.id,
+                            p.seq,
+                            p.name,
+                            new Spot(p.x / 1e6, p.y / 1e6),
+                            p.sealing,
+                            current == null ? Optional.empty() : Optional.of(files.get(current.id))));
+        }
+        history.sort(Comparator.comparingLong(SurveyFile.ReadingFile::seq));
+        return new SurveyFile(
+                row.id,
+                row.jobId,
+                row.kind,
+                Length.ofNanometres(row.uncertainty),
+                row.startedBy,
+                row.startedAt,
+                List.copyOf(kept),
+                List.copyOf(dropped),
+                List.copyOf(history),
+                row.revision);
+    }
+
+    private static SurveyFile.ReadingFile reading(ReadingRow r, String placeName, boolean stands) {
+        return new SurveyFile.ReadingFile(
+                r.seq,
+                r.id,
+                r.placeId,
+                placeName,
+                r.kind.name(),
+                r.typed,
+                r.unit,
+                Optional.ofNullable(r.value).map(Length::ofNanometres),
+                Optional.ofNullable(r.withdraws),
+                r.byPerson,
+                r.at,
+                stands);
+    }
+}
