@@ -15,6 +15,7 @@ import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 import org.springframework.security.web.authentication.LoginUrlAuthenticationEntryPoint;
 import org.springframework.security.web.authentication.www.BasicAuthenticationFilter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.security.web.savedrequest.HttpSessionRequestCache;
 import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
 import org.springframework.security.web.util.matcher.RequestHeaderRequestMatcher;
 
@@ -68,7 +69,10 @@ class SecurityConfig {
     @Order(3)
     SecurityFilterChain pages(HttpSecurity http, PasswordProvider passwords) throws Exception {
         var htmx = new RequestHeaderRequestMatcher("HX-Request", "true");
+        var wanted = new HttpSessionRequestCache();
+        wanted.setMatchingRequestParameterName(null); // no mark of ours in the address
         return http.authenticationProvider(passwords)
+                .requestCache(c -> c.requestCache(wanted))
                 .authorizeHttpRequests(a -> a.dispatcherTypeMatchers(DispatcherType.ERROR)
                         .permitAll()
                         .requestMatchers("/assets/**", "/sign-in", "/first-visit", "/favicon.ico", "/alive")
