@@ -45,6 +45,11 @@ document.addEventListener('keydown', (event) => {
   }
 });
 
+// Enter goes on with the page's main button; a phone would scroll down to it, past what one came to read.
+document.addEventListener('DOMContentLoaded', () => {
+  document.querySelector('[data-focus]')?.focus({ preventScroll: true });
+});
+
 document.addEventListener('click', async (event) => {
   const button = event.target.closest('[data-switch]');
   if (button) {

@@ -16,6 +16,7 @@ import homalon.app.part.Parts;
 import homalon.app.part.Step;
 import homalon.app.part.StepSource;
 import homalon.app.part.StuckOn;
+import homalon.app.web.OneRead;
 import homalon.app.web.Shell;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.quantity.BenchUnit;
@@ -52,6 +53,7 @@ class BenchController {
     private final Findings findings;
     private final Ledgers ledgers;
     private final Faces faces;
+    private final OneRead reading;
     private final Clock clock;
 
     private record Picture(
@@ -72,6 +74,7 @@ class BenchController {
             Findings findings,
             Ledgers ledgers,
             Faces faces,
+            OneRead reading,
             Clock clock) {
         this.parts = parts;
         this.steps = steps;
@@ -79,6 +82,7 @@ class BenchController {
         this.findings = findings;
         this.ledgers = ledgers;
         this.faces = faces;
+        this.reading = reading;
         this.clock = clock;
     }
 
@@ -106,6 +110,10 @@ class BenchController {
 
     @GetMapping("/")
     String page(@ModelAttribute("shell") Shell shell, Model model) {
+        return reading.of(() -> show(shell, model));
+    }
+
+    private String show(Shell shell, Model model) {
         LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
         List<PartFile> here = parts.inTheShop();
         List<PartFile> free = here.stream()

@@ -6,6 +6,7 @@ import homalon.app.part.PartShells;
 import homalon.app.part.Parts;
 import homalon.app.part.StepKind;
 import homalon.app.security.Signed;
+import homalon.app.web.OneRead;
 import homalon.app.web.Shell;
 import homalon.core.cut.CutPlan;
 import homalon.core.cut.PassPlan;
@@ -39,6 +40,7 @@ class CutController {
     private final PlanViews planViews;
     private final CutViews cutViews;
     private final Ledgers ledgers;
+    private final OneRead reading;
 
     CutController(
             Parts parts,
@@ -47,7 +49,8 @@ class CutController {
             Plans plans,
             PlanViews planViews,
             CutViews cutViews,
-            Ledgers ledgers) {
+            Ledgers ledgers,
+            OneRead reading) {
         this.parts = parts;
         this.shells = shells;
         this.planner = planner;
@@ -55,6 +58,7 @@ class CutController {
         this.planViews = planViews;
         this.cutViews = cutViews;
         this.ledgers = ledgers;
+        this.reading = reading;
     }
 
     @GetMapping("/parts/{tag}/plan")
@@ -67,7 +71,12 @@ class CutController {
             @ModelAttribute("shell") Shell shell,
             Model model,
             HttpServletResponse response) {
-        PartFile part = parts.byTag(tag);
+        return reading.of(
+                () -> plan(parts.byTag(tag), school, new Typed(skim, deepest, finish), shell, model, response));
+    }
+
+    private String plan(
+            PartFile part, School school, Typed typed, Shell shell, Model model, HttpServletResponse response) {
         Optional<Planner.Compared> compared = planner.compare(part, RuleBook.shimStep(shell.unit()));
         model.addAttribute("head", shells.head(part, StepKind.PLAN, shell.writer()));
         model.addAttribute("view", null);
@@ -81,7 +90,7 @@ class CutController {
         PassPlan.Depths start = kept.map(k -> k.plan().depths()).orElse(PassPlan.Depths.usual(shell.unit()));
         PassPlan.Depths depths = start;
         try {
-            depths = depths(skim, deepest, finish, start, shell.unit());
+            depths = typed.depths(start, shell.unit());
         } catch (IllegalArgumentException e) {
             response.setStatus(422);
             model.addAttribute("said", e.getMessage());
@@ -90,16 +99,18 @@ class CutController {
         return "cut/plan";
     }
 
-    private static PassPlan.Depths depths(
-            String skim, String deepest, String finish, PassPlan.Depths start, BenchUnit unit) {
-        return new PassPlan.Depths(
-                depth(skim, start.skim(), unit),
-                depth(deepest, start.deepest(), unit),
-                depth(finish, start.finish(), unit));
-    }
+    /** Depths of the passes as they were keyed; what is empty stays as it was. */
+    private record Typed(String skim, String deepest, String finish) {
+        PassPlan.Depths depths(PassPlan.Depths start, BenchUnit unit) {
+            return new PassPlan.Depths(
+                    depth(skim, start.skim(), unit),
+                    depth(deepest, start.deepest(), unit),
+                    depth(finish, start.finish(), unit));
+        }
 
-    private static Length depth(String typed, Length otherwise, BenchUnit unit) {
-        return typed == null || typed.isBlank() ? otherwise : Length.parse(typed, unit);
+        private static Length depth(String typed, Length otherwise, BenchUnit unit) {
+            return typed == null || typed.isBlank() ? otherwise : Length.parse(typed, unit);
+        }
     }
 
     @PostMapping("/parts/{tag}/plan")
@@ -120,7 +131,8 @@ class CutController {
                 .with(school)
                 .orElseThrow(() -> new BadInputException(
                         "school", "The thickness was not measured: key it at the corners, or choose another set-up."));
-        PassPlan.Depths depths = depths(skim, deepest, finish, PassPlan.Depths.usual(shell.unit()), shell.unit());
+        PassPlan.Depths depths =
+                new Typed(skim, deepest, finish).depths(PassPlan.Depths.usual(shell.unit()), shell.unit());
         CutPlan plan = CutPlan.of(compared.setUps(), removal, depths, RuleBook.dialStep(shell.unit()));
         plans.choose(part, id, compared.survey(), plan, me.id());
         return "redirect:/parts/" + part.tag() + "/cut";
@@ -128,8 +140,10 @@ class CutController {
 
     @GetMapping("/parts/{tag}/cut")
     String cut(@PathVariable String tag, @ModelAttribute("shell") Shell shell, Model model) {
-        fill(parts.byTag(tag), shell, model);
-        return "cut/cut";
+        return reading.of(() -> {
+            fill(parts.byTag(tag), shell, model);
+            return "cut/cut";
+        });
     }
 
     private void fill(PartFile part, Shell shell, Model model) {

@@ -55,6 +55,8 @@ import org.springframework.transaction.annotation.Transactional;
 class DemoData implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
     static final String PASSWORD = "saltmarsh-demo";
+    /** What it takes to set the indicator, read it and key it. */
+    private static final Duration PER_PLACE = Duration.ofSeconds(14);
 
     private final People people;
     private final Shop shop;
@@ -449,40 +451,39 @@ class DemoData implements ApplicationRunner {
     /** Keys the first so many places of a survey, as a machinist reads them off the dial. */
     private void read(
             PartFile part, SurveyKind kind, PlaceProposal.Density density, SeededFace shape, int most, int daysAgo) {
-        clock.ago(Duration.ofDays(daysAgo), () -> {
-            SurveyFile survey = surveys.start(part, kind, density, mm("0.002"), ines.id());
-            List<Spot> spots =
-                    survey.places().stream().map(SurveyFile.PlaceFile::spot).toList();
-            var points = shape.read(spots, 0.0012, part.tag().hashCode() + kind.ordinal());
-            double zero = points.z(0);
-            for (int i = 0; i < Math.min(most, spots.size()); i++) {
-                String typed = BigDecimal.valueOf(points.z(i) - zero)
-                        .setScale(3, RoundingMode.HALF_UP)
-                        .toPlainString();
-                key(part, kind, survey.places().get(i).id(), typed);
-            }
-        });
+        Duration ago = Duration.ofDays(daysAgo);
+        clock.ago(ago, () -> surveys.start(part, kind, density, mm("0.002"), ines.id()));
+        SurveyFile survey = surveys.find(part, kind).orElseThrow();
+        List<Spot> spots =
+                survey.places().stream().map(SurveyFile.PlaceFile::spot).toList();
+        var points = shape.read(spots, 0.0012, part.tag().hashCode() + kind.ordinal());
+        double zero = points.z(0);
+        for (int i = 0; i < Math.min(most, spots.size()); i++) {
+            String typed = BigDecimal.valueOf(points.z(i) - zero)
+                    .setScale(3, RoundingMode.HALF_UP)
+                    .toPlainString();
+            key(part, kind, survey.places().get(i).id(), typed, ago.minus(PER_PLACE.multipliedBy(i + 1)));
+        }
     }
 
     private void thickness(PartFile part, String at, double tiltX, double tiltY, int daysAgo) {
-        clock.ago(Duration.ofDays(daysAgo), () -> {
-            SurveyFile survey =
-                    surveys.start(part, SurveyKind.THICKNESS, PlaceProposal.Density.CORNERS, mm("0.005"), ines.id());
-            var box = homalon.core.part.Layout.of(part.numbers()).box();
-            for (SurveyFile.PlaceFile p : survey.places()) {
-                double more =
-                        tiltX * box.u(p.spot().x()) + tiltY * box.v(p.spot().y());
-                String typed = new BigDecimal(at)
-                        .add(BigDecimal.valueOf(more).setScale(3, RoundingMode.HALF_UP))
-                        .toPlainString();
-                key(part, SurveyKind.THICKNESS, p.id(), typed);
-            }
-        });
+        SurveyKind kind = SurveyKind.THICKNESS;
+        Duration ago = Duration.ofDays(daysAgo).minus(Duration.ofHours(1));
+        clock.ago(ago, () -> surveys.start(part, kind, PlaceProposal.Density.CORNERS, mm("0.005"), ines.id()));
+        SurveyFile survey = surveys.find(part, kind).orElseThrow();
+        var box = homalon.core.part.Layout.of(part.numbers()).box();
+        for (SurveyFile.PlaceFile p : survey.places()) {
+            double more = tiltX * box.u(p.spot().x()) + tiltY * box.v(p.spot().y());
+            String typed = new BigDecimal(at)
+                    .add(BigDecimal.valueOf(more).setScale(3, RoundingMode.HALF_UP))
+                    .toPlainString();
+            key(part, kind, p.id(), typed, ago.minus(PER_PLACE.multipliedBy(p.seq())));
+        }
     }
 
-    private void key(PartFile part, SurveyKind kind, UUID place, String typed) {
+    private void key(PartFile part, SurveyKind kind, UUID place, String typed, Duration ago) {
         Surveys.Keyed keyed = new Surveys.Keyed(id(part, kind, place), place, typed, BenchUnit.MM, 0, true);
-        surveys.key(part, kind, keyed, Map.of(), ines.id());
+        clock.ago(ago, () -> surveys.key(part, kind, keyed, Map.of(), ines.id()));
     }
 
     private static UUID id(Object... of) {

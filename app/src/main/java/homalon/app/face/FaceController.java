@@ -9,6 +9,7 @@ import homalon.app.part.Parts;
 import homalon.app.people.People;
 import homalon.app.security.Signed;
 import homalon.app.web.NotHereException;
+import homalon.app.web.OneRead;
 import homalon.app.web.Shell;
 import homalon.core.face.PlaceProposal;
 import homalon.core.geometry.Spot;
@@ -46,14 +47,23 @@ class FaceController {
     private final Surveys surveys;
     private final FaceViews views;
     private final People people;
+    private final OneRead reading;
 
-    FaceController(Parts parts, PartShells shells, Faces faces, Surveys surveys, FaceViews views, People people) {
+    FaceController(
+            Parts parts,
+            PartShells shells,
+            Faces faces,
+            Surveys surveys,
+            FaceViews views,
+            People people,
+            OneRead reading) {
         this.parts = parts;
         this.shells = shells;
         this.faces = faces;
         this.surveys = surveys;
         this.views = views;
         this.people = people;
+        this.reading = reading;
     }
 
     /** A density and the places it would propose. */
@@ -66,8 +76,10 @@ class FaceController {
             @RequestParam(defaultValue = "USUAL") PlaceProposal.Density density,
             @ModelAttribute("shell") Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
-        SurveyKind survey = kind(kind);
+        return reading.of(() -> page(parts.byTag(tag), kind(kind), density, shell, model));
+    }
+
+    private String page(PartFile part, SurveyKind survey, PlaceProposal.Density density, Shell shell, Model model) {
         Optional<SurveyFile> begun = surveys.find(part, survey);
         model.addAttribute("kind", survey);
         if (begun.isEmpty()) {
@@ -209,6 +221,10 @@ class FaceController {
     }
 
     private String live(PartFile part, SurveyKind kind, Shell shell, Model model) {
+        return reading.of(() -> show(part, kind, shell, model));
+    }
+
+    private String show(PartFile part, SurveyKind kind, Shell shell, Model model) {
         SurveyFile survey = surveys.find(part, kind)
                 .orElseThrow(() -> new BadInputException("survey", "This survey was not started: start it first."));
         model.addAttribute("kind", kind);

@@ -6,6 +6,7 @@ import homalon.app.part.PartShells;
 import homalon.app.part.Parts;
 import homalon.app.part.StepKind;
 import homalon.app.security.Signed;
+import homalon.app.web.OneRead;
 import homalon.app.web.Shell;
 import homalon.core.input.BadInputException;
 import jakarta.servlet.http.HttpServletResponse;
@@ -35,19 +36,28 @@ class ReportController {
     private final ReportPdf pdf;
     private final RecordJson json;
     private final RecordCsv csv;
+    private final OneRead reading;
 
-    ReportController(Parts parts, PartShells shells, Reports reports, ReportPdf pdf, RecordJson json, RecordCsv csv) {
+    ReportController(
+            Parts parts,
+            PartShells shells,
+            Reports reports,
+            ReportPdf pdf,
+            RecordJson json,
+            RecordCsv csv,
+            OneRead reading) {
         this.parts = parts;
         this.shells = shells;
         this.reports = reports;
         this.pdf = pdf;
         this.json = json;
         this.csv = csv;
+        this.reading = reading;
     }
 
     @GetMapping("/parts/{tag}/report")
     String page(@PathVariable String tag, @ModelAttribute("shell") Shell shell, Model model) {
-        return page(parts.byTag(tag), shell, model, null);
+        return reading.of(() -> page(parts.byTag(tag), shell, model, null));
     }
 
     private String page(PartFile part, Shell shell, Model model, String said) {
