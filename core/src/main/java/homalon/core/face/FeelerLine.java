@@ -1,0 +1,100 @@
+package homalon.core.face;
+
+import homalon.core.geometry.Box;
+import homalon.core.geometry.Spot;
+import homalon.core.input.Problems;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/**
+ * What feelers said under one laid straightedge. A gap is under the edge, in millimetres; positions along the line run from 0
+ * at {@code from} to 1 at {@code to}.
+ *
+ * @param from where the edge begins, mm
+ * @param to where it ends, mm
+ * @param rest whether it rocks
+ * @param ends equal blades tried under both ends of an edge that rocks
+ * @param stations where single blades were tried; empty when the line was not tried yet
+ */
+public record FeelerLine(Spot from, Spot to, Rest rest, Tried ends, List<Station> stations) {
+
+    /** How the edge lies. */
+    public enum Rest {
+        /** On a crown: it tips from one side to the other. */
+        ROCKS,
+        /** It touches at both ends and does not move. */
+        SITS_STILL,
+        /** Nobody said. */
+        NOT_NOTED
+    }
+
+    /**
+     * What blades said at one place: an interval, never a figure.
+     *
+     * @param goes thickest blade that went in, mm
+     * @param refuses thinnest blade that did not, mm
+     */
+    public record Tried(OptionalDouble goes, OptionalDouble refuses) {
+        public static final Tried NOTHING = new Tried(OptionalDouble.empty(), OptionalDouble.empty());
+
+        public boolean isEmpty() {
+            return goes.isEmpty() && refuses.isEmpty();
+        }
+    }
+
+    /** Blades tried at a place of the line; when neither is given, the thinnest blade was refused. */
+    public record Station(double at, Tried tried) {}
+
+    public FeelerLine {
+        stations = List.copyOf(stations);
+    }
+
+    /** How far the line runs in u and v, each from -2 to 2. */
+    double du(Box box) {
+        return box.u(to.x()) - box.u(from.x());
+    }
+
+    double dv(Box box) {
+        return box.v(to.y()) - box.v(from.y());
+    }
+
+    /** Coefficients of (e, f, d) in this line's curvature K. */
+    double[] form(Box box) {
+        return form(du(box), dv(box));
+    }
+
+    static double[] form(double du, double dv) {
+        return new double[] {du * du, dv * dv, du * dv};
+    }
+
+    /** Adds what is wrong with the line, under its name in the input. */
+    void check(Problems problems, String name, double thinnest) {
+        boolean finite = Double.isFinite(from.x())
+                && Double.isFinite(from.y())
+                && Double.isFinite(to.x())
+                && Double.isFinite(to.y());
+        problems.require(finite, name, name + " must have finite ends [x, y] in mm.");
+        problems.require(
+                finite && from.distance(to) > 1, name, name + " must be longer than a millimetre: give two ends.");
+        interval(problems, name + ".endBlades", ends, thinnest);
+        for (int i = 0; i < stations.size(); i++) {
+            String at = name + ".stations[" + i + "]";
+            double t = stations.get(i).at();
+            problems.require(t > 0 && t < 1, at, at + ".at must lie between the ends: above 0 and below 1.");
+            interval(problems, at, stations.get(i).tried(), thinnest);
+        }
+    }
+
+    private static void interval(Problems problems, String name, Tried tried, double thinnest) {
+        double goes = tried.goes().orElse(thinnest);
+        double refuses = tried.refuses().orElse(Double.POSITIVE_INFINITY);
+        problems.require(
+                goes > 0 && Double.isFinite(goes) && refuses > 0 && !Double.isNaN(refuses),
+                name,
+                name + ": blades are thicker than nothing.");
+        problems.require(
+                tried.goes().isEmpty() || goes < refuses,
+                name,
+                name + ": the blade that goes must be thinner than the one that refuses: try both again.");
+    }
+}
