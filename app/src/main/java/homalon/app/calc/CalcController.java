@@ -85,6 +85,36 @@ class CalcController {
         return SetUpCall.answer(body.read(request.getInputStream(), SetUpCall.Request.class));
     }
 
+    @Operation(
+            summary = "What straightedge and feelers prove of a face",
+            description =
+                    "Intervals in, intervals out: bow, twist and zone that all readings together allow; a verdict that rests on tried lines only; the readings that contradict the rest; the one try that would tell most.",
+            requestBody =
+                    @io.swagger.v3.oas.annotations.parameters.RequestBody(
+                            required = true,
+                            content = @Content(schema = @Schema(implementation = FeelersCall.Request.class))))
+    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = FeelersCall.Answer.class)))
+    @ApiResponse(responseCode = "400", description = "Bad input, with problem details")
+    @PostMapping("/feelers")
+    FeelersCall.Answer feelers(HttpServletRequest request) throws IOException {
+        return FeelersCall.answer(body.read(request.getInputStream(), FeelersCall.Request.class));
+    }
+
+    @Operation(
+            summary = "Finish, feed and minutes of a pass",
+            description =
+                    "Theoretical Ra and Rt of one round insert; spindle speed, table feed and minutes where the cutter and the run are given.",
+            requestBody =
+                    @io.swagger.v3.oas.annotations.parameters.RequestBody(
+                            required = true,
+                            content = @Content(schema = @Schema(implementation = FinishCall.Request.class))))
+    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = FinishCall.Answer.class)))
+    @ApiResponse(responseCode = "400", description = "Bad input, with problem details")
+    @PostMapping("/finish")
+    FinishCall.Answer finish(HttpServletRequest request) throws IOException {
+        return FinishCall.answer(body.read(request.getInputStream(), FinishCall.Request.class));
+    }
+
     @ExceptionHandler
     ProblemDetail bad(BadInputException e) {
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, e.getMessage());

@@ -59,9 +59,13 @@ class CalcTest {
     /** The same cases that the core agrees with, through the whole interface. */
     @TestFactory
     Stream<DynamicTest> casesAgree() {
-        JsonNode all = JsonMapper.shared().readTree(Path.of("../core/src/test/resources/cases/face.json"));
-        assertTrue(all.size() > 20);
-        return StreamSupport.stream(all.spliterator(), false)
+        JsonNode face = JsonMapper.shared().readTree(Path.of("../core/src/test/resources/cases/face.json"));
+        JsonNode feelers =
+                JsonMapper.shared().readTree(Path.of("../core/src/test/resources/cases/feelers-finish.json"));
+        assertEquals(37, face.size() + feelers.size());
+        return Stream.concat(
+                        StreamSupport.stream(face.spliterator(), false),
+                        StreamSupport.stream(feelers.spliterator(), false))
                 .map(c -> DynamicTest.dynamicTest(c.get("name").asString(), () -> check(c)));
     }
 
@@ -104,24 +108,32 @@ class CalcTest {
     @CsvSource(
             delimiter = ';',
             value = {
-                "points; {\"limit\":0.05}",
-                "points; {\"points\":[[0,0,0],[1,0,0],[2,1,0]]}",
-                "points; {\"points\":[[0,0,0],[1,1,0],[2,2,0],[3,3,1]]}",
-                "points[3]; {\"points\":[[0,0,0],[1,0,0],[1,1,0],[0,0,0.5]]}",
-                "points[1]; {\"points\":[[0,0,0],[1,0],[1,1,0],[0,1,0]]}",
-                "points[0]; {\"points\":[[\"a\",0,0],[1,0,0],[1,1,0],[0,1,0]]}",
-                "points[0]; {\"points\":[[1e308,0,0],[1,0,0],[1,1,0],[0,1,0]]}",
-                "points[0]; {\"points\":[[1e999,0,0],[1,0,0],[1,1,0],[0,1,0]]}",
-                "body; {\"points\":[[NaN,0,0],[1,0,0],[1,1,0],[0,1,0]]}",
-                "limit; {\"points\":" + GOOD + ",\"limit\":-1}",
-                "box; {\"points\":" + GOOD + ",\"box\":[0,0,0,1]}",
-                "zone; {\"points\":" + GOOD + ",\"zone\":1}",
-                "limit; {\"points\":" + GOOD + ",\"limit\":\"0.05\"}",
-                "body; not json",
-                "body; []"
+                "flatness; points; {\"limit\":0.05}",
+                "flatness; points; {\"points\":[[0,0,0],[1,0,0],[2,1,0]]}",
+                "flatness; points; {\"points\":[[0,0,0],[1,1,0],[2,2,0],[3,3,1]]}",
+                "flatness; points[3]; {\"points\":[[0,0,0],[1,0,0],[1,1,0],[0,0,0.5]]}",
+                "flatness; points[1]; {\"points\":[[0,0,0],[1,0],[1,1,0],[0,1,0]]}",
+                "flatness; points[0]; {\"points\":[[\"a\",0,0],[1,0,0],[1,1,0],[0,1,0]]}",
+                "flatness; points[0]; {\"points\":[[1e308,0,0],[1,0,0],[1,1,0],[0,1,0]]}",
+                "flatness; points[0]; {\"points\":[[1e999,0,0],[1,0,0],[1,1,0],[0,1,0]]}",
+                "flatness; body; {\"points\":[[NaN,0,0],[1,0,0],[1,1,0],[0,1,0]]}",
+                "flatness; limit; {\"points\":" + GOOD + ",\"limit\":-1}",
+                "flatness; box; {\"points\":" + GOOD + ",\"box\":[0,0,0,1]}",
+                "flatness; zone; {\"points\":" + GOOD + ",\"zone\":1}",
+                "flatness; limit; {\"points\":" + GOOD + ",\"limit\":\"0.05\"}",
+                "flatness; body; not json",
+                "flatness; body; []",
+                "feelers; lines[0].stations[0]; {\"box\":[0,0,400,150],\"limit\":0.05,\"thinnest\":0.02,\"lines\":[{\"from\":[0,0],\"to\":[400,0],\"stations\":[{\"at\":0.5,\"goes\":0.05,\"refuses\":0.05}]}]}",
+                "feelers; thinnest; {\"box\":[0,0,400,150],\"limit\":0.05,\"lines\":[]}",
+                "feelers; lines[0].stations; {\"box\":[0,0,400,150],\"limit\":0.05,\"thinnest\":0.02,\"lines\":[{\"from\":[0,0],\"to\":[9,0],\"stations\":[{}]}]}",
+                "feelers; limitKind; {\"box\":[0,0,400,150],\"limit\":0.05,\"limitKind\":\"SUM\",\"thinnest\":0.02,\"lines\":[]}",
+                "finish; feedPerRev; {\"noseRadius\":6}",
+                "finish; feedPerRev; {\"noseRadius\":6,\"feedPerRev\":0.1,\"wantedRa\":0.8}",
+                "finish; noseRadius; {\"noseRadius\":0,\"feedPerRev\":0.1}",
+                "finish; maxRpm; {\"noseRadius\":6,\"feedPerRev\":0.1,\"maxRpm\":-1}"
             })
-    void badInputNamesTheFieldAndSaysWhatWouldBeRight(String field, String body) throws Exception {
-        HttpResponse<String> answer = ask("flatness", body);
+    void badInputNamesTheFieldAndSaysWhatWouldBeRight(String calc, String field, String body) throws Exception {
+        HttpResponse<String> answer = ask(calc, body);
         assertEquals(400, answer.statusCode(), answer.body());
         assertEquals(
                 "application/problem+json",
@@ -140,6 +152,19 @@ class CalcTest {
         assertEquals(400, answer.statusCode());
         JsonNode errors = JsonMapper.shared().readTree(answer.body()).get("errors");
         assertEquals(2, errors.size(), answer.body());
+    }
+
+    @Test
+    void theFeedForAWantedFinishIsSolvedAndTheSpindleIsNeverDrivenFaster() throws Exception {
+        String asked = "{\"noseRadius\":6.35,\"wantedRa\":0.8,\"cutterDiameter\":250,\"cuttingSpeed\":1200,"
+                + "\"maxRpm\":1000,\"length\":412,\"overrun\":250}";
+        HttpResponse<String> answer = ask("finish", asked);
+        assertEquals(200, answer.statusCode(), answer.body());
+        JsonNode found = JsonMapper.shared().readTree(answer.body());
+        double feed = found.get("feedPerRev").asDouble();
+        assertEquals(0.8, 1000 * feed * feed / (31.2 * 6.35), 1e-9);
+        assertEquals(1000, found.get("rpm").asDouble());
+        assertEquals(662 / (1000 * feed), found.get("minutes").asDouble(), 1e-9);
     }
 
     @Test
@@ -174,6 +199,8 @@ class CalcTest {
         JsonNode all = JsonMapper.shared().readTree(docs.body());
         assertTrue(all.get("paths").has("/api/v1/calc/flatness")
                 && all.get("paths").has("/api/v1/calc/setup"));
+        assertTrue(
+                all.get("paths").has("/api/v1/calc/feelers") && all.get("paths").has("/api/v1/calc/finish"));
         JsonNode schemas = all.get("components").get("schemas");
         assertTrue(schemas.get("FlatnessRequest").get("properties").has("window"), docs.body());
         assertTrue(schemas.get("SetUpRequest").get("properties").has("shimStep"), docs.body());
