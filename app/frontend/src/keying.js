@@ -12,6 +12,8 @@ class Keying {
     this.asked = null;
     this.last = '';
     this.at = null;
+    /** Keys that say something by themselves on an empty field. */
+    this.shots = root.dataset.shots ?? '';
     this.input.addEventListener('keydown', (e) => this.key(e));
     this.input.addEventListener('input', () => this.typed());
     root.querySelectorAll('.keypad button').forEach((b) => b.addEventListener('click', () => this.pad(b.dataset.pad)));
@@ -24,7 +26,7 @@ class Keying {
     const wanted = new URLSearchParams(location.search).get('place');
     this.go(wanted && this.entry(wanted) ? wanted : this.firstOpen());
     if (this.root.dataset.complete !== 'true' || wanted) this.input.focus();
-    outbox.listen(this.url, { kept: (answer) => put(answer.text), refused: (fields, answer) => this.giveBack(fields, answer) });
+    outbox.listen(this.url, { kept: (answer) => this.kept(answer), refused: (fields, answer) => this.giveBack(fields, answer) });
     setInterval(() => this.look(), 4000);
   }
 
@@ -86,6 +88,11 @@ class Keying {
     text('name', here.dataset.name);
     text('count', `${this.root.dataset.noun} ${all.indexOf(here) + 1} of ${all.length}`);
     text('now', here.dataset.value ? `now: ${here.dataset.value}` : here.dataset.state === 'skipped' ? 'skipped' : '');
+    text('note', here.dataset.note ?? '');
+    this.root.querySelectorAll('[data-show=blade]').forEach((el) => (el.textContent = here.dataset.blade || 'it'));
+    this.root.querySelectorAll('[data-for]').forEach((el) => {
+      el.hidden = (el.dataset.for === 'rest') !== (here.dataset.rest === 'true');
+    });
     text('planned', here.dataset.planned ? `planned ${here.dataset.planned}` : '');
     all.forEach((e) => e.toggleAttribute('aria-current', e === here));
     document.querySelectorAll('svg.face .place.now').forEach((p) => p.classList.remove('now'));
@@ -118,6 +125,9 @@ class Keying {
       this.say('');
       this.input.value = '';
       this.typed();
+    } else if (empty && this.shots.includes(event.key)) {
+      event.preventDefault();
+      this.shot(event.key);
     } else if (event.key === '*') {
       event.preventDefault();
       this.same();
@@ -137,6 +147,20 @@ class Keying {
     }
   }
 
+  /** One key: the blade in hand goes or does not, the edge rocks or sits still. */
+  shot(key) {
+    const here = this.entry(this.at);
+    if (!here) return;
+    const rest = here.dataset.rest === 'true';
+    const blade = here.dataset.blade;
+    if ('+-'.includes(key) && (rest || !blade)) {
+      this.say(rest ? 'First how the edge rests: s sits still, r rocks.' : 'No blade would tell more here: key another place.');
+      return;
+    }
+    this.input.value = '+-'.includes(key) ? key + blade : key;
+    this.enter('+-'.includes(key));
+  }
+
   /** The last reading again, or the depth that was planned. */
   same() {
     const planned = this.entry(this.at)?.dataset.planned;
@@ -146,6 +170,15 @@ class Keying {
 
   pad(key) {
     this.input.focus({ preventScroll: true });
+    if (this.input.value === '' && this.shots.includes(key)) {
+      this.shot(key);
+      return;
+    }
+    if (key === 'nothing') {
+      this.input.value = '0';
+      this.enter();
+      return;
+    }
     if (key === 'enter') this.enter();
     else if (key === 'back') {
       if (this.input.value === '') this.step(-1);
@@ -162,7 +195,8 @@ class Keying {
     this.typed();
   }
 
-  enter() {
+  /** @param stay until the answer says that nothing more is to be tried here */
+  enter(stay = false) {
     const typed = this.input.value.trim();
     if (typed === '') {
       this.say(this.root.dataset.empty);
@@ -193,7 +227,16 @@ class Keying {
     this.input.value = '';
     this.typed();
     outbox.add(this.url, reading);
-    this.advance();
+    if (stay) this.staying = this.at;
+    else this.advance();
+  }
+
+  kept(answer) {
+    put(answer.text);
+    const settled = (id) => this.entry(id)?.dataset.state !== 'open';
+    const moveOn = this.staying === this.at || this.shots !== '';
+    if (moveOn && this.input.value === '' && settled(this.at) && !outbox.waiting(this.url).length) this.advance();
+    if (this.staying && settled(this.staying)) this.staying = null;
   }
 
   /** Refused or asked about: back to that place with what was typed. */
@@ -230,6 +273,12 @@ class Keying {
 
   clicked(event) {
     if (document.querySelector('[data-arranging]')) return;
+    const wanted = event.target.closest('[data-go-place]');
+    if (wanted && this.entry(wanted.dataset.goPlace)) {
+      this.go(wanted.dataset.goPlace);
+      this.input.focus();
+      return;
+    }
     const place = event.target.closest('#walk [data-place], svg.face [data-place]');
     if (place && this.entry(place.dataset.place)) {
       this.go(place.dataset.place);

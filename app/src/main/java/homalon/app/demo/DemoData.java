@@ -5,6 +5,11 @@ import homalon.app.cut.Plans;
 import homalon.app.face.SurveyFile;
 import homalon.app.face.SurveyKind;
 import homalon.app.face.Surveys;
+import homalon.app.feelers.Asked;
+import homalon.app.feelers.FeelerFile;
+import homalon.app.feelers.FeelerKind;
+import homalon.app.feelers.FeelerSurveys;
+import homalon.app.feelers.Way;
 import homalon.app.ledger.Ledgers;
 import homalon.app.part.Booking;
 import homalon.app.part.PartFile;
@@ -18,6 +23,7 @@ import homalon.app.web.Shop;
 import homalon.core.cut.CutPlan;
 import homalon.core.cut.PassPlan;
 import homalon.core.cut.School;
+import homalon.core.face.FeelerSurvey;
 import homalon.core.face.PlaceProposal;
 import homalon.core.geometry.Spot;
 import homalon.core.ledger.Entry;
@@ -31,6 +37,7 @@ import homalon.core.quantity.Length;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.rulebook.Source;
+import homalon.core.sim.FeelerHand;
 import homalon.core.sim.SeededFace;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -62,6 +69,7 @@ class DemoData implements ApplicationRunner {
     private final Shop shop;
     private final Parts parts;
     private final Surveys surveys;
+    private final FeelerSurveys feelers;
     private final Planner planner;
     private final Plans plans;
     private final Ledgers ledgers;
@@ -74,6 +82,7 @@ class DemoData implements ApplicationRunner {
             Shop shop,
             Parts parts,
             Surveys surveys,
+            FeelerSurveys feelers,
             Planner planner,
             Plans plans,
             Ledgers ledgers,
@@ -82,6 +91,7 @@ class DemoData implements ApplicationRunner {
         this.shop = shop;
         this.parts = parts;
         this.surveys = surveys;
+        this.feelers = feelers;
         this.planner = planner;
         this.plans = plans;
         this.ledgers = ledgers;
@@ -106,6 +116,7 @@ class DemoData implements ApplicationRunner {
         people.useUnit(brannoc.id(), BenchUnit.THOU);
         outOfTheDoor();
         onTheBench();
+        felt();
         stuck();
         LOG.info("sample data is in");
     }
@@ -276,6 +287,75 @@ class DemoData implements ApplicationRunner {
                 3);
     }
 
+    /** Tried with straightedge and feelers only, as many do before they take the indicator out. */
+    private void felt() {
+        PartFile launch = book(
+                "T-0421",
+                head(
+                        "Harbour launch, three in line",
+                        "Slipway Launches",
+                        Material.CAST_IRON,
+                        3,
+                        "92",
+                        "106",
+                        "352",
+                        "158"),
+                List.of(FlatnessLimit.overall(mm("0.05"), Source.MAKER)),
+                "lost its coolant off the point; towed home",
+                "is it bent?",
+                3,
+                1);
+        feel(launch, FeelerKind.FACE, face(launch, 0.1, 0.02, 0.008, 0.002, 0.21), 99, 0);
+
+        PartFile winch = book(
+                "T-0422",
+                deck("Slip winch, block deck", "Old Slip Boatyard", 2, "98", "120", "276", "168", 1),
+                List.of(FlatnessLimit.overall(mm("0.06"), Source.SHOP)),
+                "head gone out for another; deck stays",
+                "check the deck while it is open",
+                8,
+                0);
+        feel(winch, FeelerKind.FACE, face(winch, 0.0, 0.03, -0.02, -0.006, 0.01), 5, 0);
+    }
+
+    /** Finds the gap along the first so many lines, as a hand with a straightedge does. */
+    private void feel(PartFile part, FeelerKind kind, SeededFace shape, int most, int daysAgo) {
+        Duration ago = Duration.ofDays(daysAgo).plus(Duration.ofMinutes(40));
+        clock.ago(ago, () -> feelers.start(part, kind, FeelerSurvey.Kind.GAP, Way.FIND, BenchUnit.MM, ines.id()));
+        FeelerFile survey = feelers.find(part, kind).orElseThrow();
+        int keyed = 0;
+        for (FeelerFile.LineFile line :
+                survey.lines().subList(0, Math.min(most, survey.lines().size()))) {
+            FeelerHand.Laid laid = FeelerHand.lay(shape, line.from(), line.to());
+            for (FeelerFile.PlaceFile place : line.places()) {
+                boolean ends = place.asked() == Asked.ENDS;
+                if (ends && !laid.rocks()) {
+                    continue;
+                }
+                double gap = ends ? laid.rock() : laid.gap(place.at());
+                String typed = place.asked() == Asked.REST ? (laid.rocks() ? "r" : "s") : thickestThatGoes(survey, gap);
+                Duration then = ago.minus(PER_PLACE.multipliedBy(++keyed));
+                clock.ago(
+                        then,
+                        () -> feelers.key(
+                                part,
+                                kind,
+                                new FeelerSurveys.Keyed(
+                                        id(part, kind, place.id()), place.id(), typed, BenchUnit.MM, 0, true),
+                                Map.of(),
+                                ines.id()));
+            }
+        }
+    }
+
+    private static String thickestThatGoes(FeelerFile survey, double gap) {
+        return survey.blades().blades().stream()
+                .filter(b -> b.mm() <= gap)
+                .reduce((a, b) -> b)
+                .map(b -> Double.toString(b.mm()))
+                .orElse("0");
+    }
+
     private void stuck() {
         PartFile crane = book(
                 "T-0406",
@@ -313,6 +393,7 @@ class DemoData implements ApplicationRunner {
                 5,
                 9);
         read(second, SurveyKind.FACE, PlaceProposal.Density.CLOSE, face(second, 0.02, 0.0, 0.014, 0.004, 0.01), 99, 8);
+        feel(second, FeelerKind.FACE, face(second, 0.02, 0.0, 0.014, 0.004, 0.01), 99, 9);
         wait(second, StuckOn.PARTS, "3 exhaust inserts, due Thursday", 2);
 
         PartFile block = book(
@@ -425,7 +506,19 @@ class DemoData implements ApplicationRunner {
             String width,
             int step) {
         LayoutNumbers numbers = new LayoutNumbers(
-                n, 1, step, mm(bore), mm(pitch), mm(length), mm(width), BoltRows.TWO, mm("12"), 4, shape, false);
+                n,
+                1,
+                step,
+                mm(bore),
+                mm(pitch),
+                mm(length),
+                mm(width),
+                BoltRows.TWO,
+                mm("12"),
+                4,
+                shape,
+                false,
+                kind == PartKind.DECK ? 2 : 0);
         return new Booking("", kind, name, customer, metal, "", numbers, List.of(), "", "", "", Optional.empty());
     }
 

@@ -38,6 +38,8 @@ public final class FaceDrawing {
     private double touchedDownTo;
     private boolean touched;
     private final List<PlaceMark> places = new ArrayList<>();
+    private final List<EdgeMark> edges = new ArrayList<>();
+    private double fullGap = 0.05;
 
     private FaceDrawing(Layout layout, String id, String title) {
         this.layout = layout;
@@ -103,6 +105,17 @@ public final class FaceDrawing {
         return this;
     }
 
+    /**
+     * Laid straightedges with what feelers said along them.
+     *
+     * @param full the gap whose sign is drawn at its full height, mm; wider ones are drawn higher, up to twice that
+     */
+    public FaceDrawing edges(List<EdgeMark> marks, double full) {
+        this.edges.addAll(marks);
+        this.fullGap = full;
+        return this;
+    }
+
     public String svg() {
         double margin = small ? 2 * px : 26 * px;
         double side = small ? 2 * px : 8 * px;
@@ -134,6 +147,9 @@ public final class FaceDrawing {
         drawCasting(svg);
         if (!small) {
             drawSides(svg);
+        }
+        if (!edges.isEmpty()) {
+            new EdgeLayer(svg, box, px, fullGap).draw(edges);
         }
         drawPlaces(svg);
         return svg.close("svg").toString();
@@ -221,6 +237,7 @@ public final class FaceDrawing {
             return;
         }
         layout.valves().forEach(v -> circle(svg, "valve", v.centre(), v.diameter() / 2, px));
+        layout.dowels().forEach(d -> circle(svg, "dowel", d.centre(), d.diameter() / 2, 2.2 * px));
         for (Layout.Bore bore : layout.bores()) {
             svg.empty(
                     "circle",

@@ -108,6 +108,7 @@ public final class IntakeForm {
         v.put("waterHoles", Integer.toString(n.waterHoles()));
         v.put("chambers", n.chambers().name());
         v.put("intakeSide", n.intakeAtTop() ? "top" : "bottom");
+        v.put("dowels", Integer.toString(n.dowels()));
         v.put("history", part.visit().history());
         v.put("wishes", part.visit().wishes());
         v.put("gasket", part.visit().gasket());
@@ -221,7 +222,8 @@ public final class IntakeForm {
                     kind == PartKind.DECK
                             ? ChamberShape.ROUND
                             : choice("chambers", ChamberShape.class, ChamberShape.CUT_OFF),
-                    get("intakeSide").equals("top"));
+                    get("intakeSide").equals("top"),
+                    whole("dowels", 0));
         } catch (BadInputException e) {
             e.problems().forEach(p -> problems.require(false, p.field(), p.sentence()));
             return null;

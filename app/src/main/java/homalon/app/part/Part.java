@@ -71,6 +71,8 @@ class Part {
     @Column(name = "intake_at_top")
     boolean intakeAtTop;
 
+    int dowels;
+
     @Version
     int version;
 
@@ -102,7 +104,8 @@ class Part {
                 Length.ofNanometres(boltHole),
                 waterHoles,
                 chambers,
-                intakeAtTop);
+                intakeAtTop,
+                dowels);
     }
 
     void draw(LayoutNumbers n) {
@@ -118,5 +121,6 @@ class Part {
         waterHoles = n.waterHoles();
         chambers = n.chambers();
         intakeAtTop = n.intakeAtTop();
+        dowels = n.dowels();
     }
 }

@@ -6,6 +6,9 @@ import homalon.app.cut.Plans;
 import homalon.app.face.Findings;
 import homalon.app.face.SurveyFile;
 import homalon.app.face.Surveys;
+import homalon.app.feelers.FeelerFile;
+import homalon.app.feelers.FeelerFindings;
+import homalon.app.feelers.FeelerSurveys;
 import homalon.app.ledger.LedgerFile;
 import homalon.app.ledger.Ledgers;
 import homalon.app.part.PartFile;
@@ -41,6 +44,8 @@ class RecordJson {
     private final Parts parts;
     private final Surveys surveys;
     private final Findings findings;
+    private final FeelerSurveys feelers;
+    private final FeelerFindings feelerFindings;
     private final Plans plans;
     private final Ledgers ledgers;
     private final People people;
@@ -55,6 +60,8 @@ class RecordJson {
             Parts parts,
             Surveys surveys,
             Findings findings,
+            FeelerSurveys feelers,
+            FeelerFindings feelerFindings,
             Plans plans,
             Ledgers ledgers,
             People people,
@@ -63,6 +70,8 @@ class RecordJson {
         this.parts = parts;
         this.surveys = surveys;
         this.findings = findings;
+        this.feelers = feelers;
+        this.feelerFindings = feelerFindings;
         this.plans = plans;
         this.ledgers = ledgers;
         this.people = people;
@@ -94,7 +103,8 @@ class RecordJson {
             BigDecimal boltHoleMm,
             int waterHoles,
             String chambers,
-            boolean intakeAtTop) {}
+            boolean intakeAtTop,
+            int dowels) {}
 
     private record Limit(String scope, BigDecimal mostMm, BigDecimal windowMm, String source) {}
 
@@ -110,6 +120,7 @@ class RecordJson {
             String releasedBy,
             String releasedNote,
             List<Survey> surveys,
+            List<RecordFeelers.Feelers> feelers,
             List<Plan> plans) {}
 
     private record Survey(
@@ -184,11 +195,13 @@ class RecordJson {
         List<UUID> ids = visits.stream().map(v -> v.visit().id()).toList();
         Map<UUID, List<SurveyFile>> read =
                 surveys.ofVisits(ids).stream().collect(Collectors.groupingBy(SurveyFile::visit));
+        Map<UUID, List<FeelerFile>> felt = feelers.ofVisits(ids);
         Map<UUID, List<PlanFile>> planned = plans.everyOf(ids).stream().collect(Collectors.groupingBy(PlanFile::visit));
         List<Visit> told = visits.stream()
                 .map(v -> visit(
                         v,
                         read.getOrDefault(v.visit().id(), List.of()),
+                        felt.getOrDefault(v.visit().id(), List.of()),
                         planned.getOrDefault(v.visit().id(), List.of()),
                         names))
                 .toList();
@@ -224,7 +237,8 @@ class RecordJson {
                         mm(n.boltHole()),
                         n.waterHoles(),
                         n.chambers().name(),
-                        n.intakeAtTop()),
+                        n.intakeAtTop(),
+                        n.dowels()),
                 part.limits().stream()
                         .map(l -> new Limit(
                                 l.scope().name(),
@@ -234,7 +248,8 @@ class RecordJson {
                         .toList());
     }
 
-    private Visit visit(PartFile v, List<SurveyFile> read, List<PlanFile> planned, Map<UUID, String> names) {
+    private Visit visit(
+            PartFile v, List<SurveyFile> read, List<FeelerFile> felt, List<PlanFile> planned, Map<UUID, String> names) {
         PartFile.Visit visit = v.visit();
         return new Visit(
                 visit.no(),
@@ -248,6 +263,9 @@ class RecordJson {
                 visit.releasedBy().map(names::get).orElse(null),
                 visit.releasedNote().isEmpty() ? null : visit.releasedNote(),
                 read.stream().map(s -> survey(v, s, names)).toList(),
+                felt.stream()
+                        .map(s -> RecordFeelers.of(s, feelerFindings.of(v, s), names))
+                        .toList(),
                 planned.stream()
                         .map(p -> new Plan(
                                 p.id(),
@@ -348,7 +366,7 @@ class RecordJson {
                         .toList());
     }
 
-    private static BigDecimal mm(Length length) {
+    static BigDecimal mm(Length length) {
         BigDecimal mm = BigDecimal.valueOf(length.nanometres(), 6).stripTrailingZeros();
         return mm.scale() < 0 ? mm.setScale(0) : mm;
     }

@@ -47,6 +47,7 @@ class ReportPdf {
             face.view().picture().onPaper(PAPER_MM, drawingCss);
             face.view().section().ifPresent(s -> s.onPaper(PAPER_MM, drawingCss));
         }
+        report.felt().forEach(f -> f.view().picture().onPaper(PAPER_MM, drawingCss));
         report.cut().ifPresent(cut -> cut.passes().forEach(p -> p.picture().onPaper(PAPER_MM / 4.3, drawingCss)));
         Context context = new Context(Locale.ENGLISH);
         context.setVariable("r", report);

@@ -2,6 +2,7 @@ package homalon.app.report;
 
 import homalon.app.cut.CutView;
 import homalon.app.face.FaceView;
+import homalon.app.feelers.FeelerView;
 import homalon.app.part.PartFile;
 import java.util.List;
 import java.util.Optional;
@@ -13,6 +14,7 @@ import java.util.Optional;
  * @param said what was found and done, in plain words
  * @param fitter what whoever fits it must know
  * @param faces each survey of heights that has readings
+ * @param felt each time straightedge and feelers were tried
  * @param thickness rows of the thickness, when it was read
  * @param plan set-up and shims in words, when a cut was planned
  * @param cut the cutting log, when there is a line in it
@@ -26,6 +28,7 @@ public record ReportView(
         List<String> said,
         List<String> fitter,
         List<Face> faces,
+        List<Felt> felt,
         List<FaceView.Row> thickness,
         Optional<String> plan,
         Optional<CutView> cut) {
@@ -35,6 +38,9 @@ public record ReportView(
 
     /** One survey of the face. */
     public record Face(String title, String when, FaceView view) {}
+
+    /** One time that straightedge and feelers were tried. */
+    public record Felt(String title, String when, FeelerView view) {}
 
     public boolean gone() {
         return part.visit().releasedAt().isPresent();

@@ -10,6 +10,11 @@ import homalon.app.face.Findings;
 import homalon.app.face.SurveyFile;
 import homalon.app.face.SurveyKind;
 import homalon.app.face.Surveys;
+import homalon.app.feelers.FeelerFile;
+import homalon.app.feelers.FeelerKind;
+import homalon.app.feelers.FeelerSurveys;
+import homalon.app.feelers.FeelerView;
+import homalon.app.feelers.FeelerViews;
 import homalon.app.ledger.LedgerFile;
 import homalon.app.ledger.Ledgers;
 import homalon.app.part.PartFile;
@@ -39,6 +44,8 @@ class Reports {
     private final Surveys surveys;
     private final Findings findings;
     private final FaceViews faceViews;
+    private final FeelerSurveys feelers;
+    private final FeelerViews feelerViews;
     private final Plans plans;
     private final Planner planner;
     private final Ledgers ledgers;
@@ -51,6 +58,8 @@ class Reports {
             Surveys surveys,
             Findings findings,
             FaceViews faceViews,
+            FeelerSurveys feelers,
+            FeelerViews feelerViews,
             Plans plans,
             Planner planner,
             Ledgers ledgers,
@@ -61,6 +70,8 @@ class Reports {
         this.surveys = surveys;
         this.findings = findings;
         this.faceViews = faceViews;
+        this.feelers = feelers;
+        this.feelerViews = feelerViews;
         this.plans = plans;
         this.planner = planner;
         this.ledgers = ledgers;
@@ -78,15 +89,20 @@ class Reports {
         List<ReportView.Face> faces = new ArrayList<>();
         face.ifPresent(s -> faces.add(face("The face as it came", part, s, writer)));
         proof.ifPresent(s -> faces.add(face("The face after the cut", part, s, writer)));
+        List<ReportView.Felt> felt = new ArrayList<>();
+        for (FeelerKind kind : FeelerKind.values()) {
+            feelers.find(part, kind).filter(FeelerFile::begun).ifPresent(s -> felt.add(felt(part, s, writer)));
+        }
         return new ReportView(
                 part,
                 shop.name(),
                 day(clock.instant()),
                 writer.unit().label(),
                 facts(part),
-                said(part, ledger, plan, face, proof, writer),
+                said(part, ledger, plan, face, proof, felt, writer),
                 fitter(part, ledger, writer),
                 faces,
+                felt,
                 read(part, SurveyKind.THICKNESS)
                         .map(t -> faceViews.of(part, t, writer.unit()).rows())
                         .orElse(List.of()),
@@ -111,6 +127,15 @@ class Reports {
         String when = "Read " + day(last) + " by " + names.getOrDefault(survey.startedBy(), "someone") + ", "
                 + survey.read() + " places, instrument good to " + writer.full(survey.uncertainty());
         return new ReportView.Face(title, when, faceViews.of(part, survey, writer.unit()));
+    }
+
+    private ReportView.Felt felt(PartFile part, FeelerFile survey, LengthWriter writer) {
+        FeelerView view = feelerViews.of(part, survey, writer.unit());
+        Instant last = survey.history().get(survey.history().size() - 1).at();
+        String when = "Tried " + day(last) + " by "
+                + people.names().getOrDefault(survey.startedBy(), "someone") + "; thinnest blade "
+                + writer.full(survey.blades().thinnest());
+        return new ReportView.Felt(survey.kind().words(), when, view);
     }
 
     private List<ReportView.Fact> facts(PartFile part) {
@@ -145,11 +170,17 @@ class Reports {
             Optional<PlanFile> plan,
             Optional<SurveyFile> face,
             Optional<SurveyFile> proof,
+            List<ReportView.Felt> felt,
             LengthWriter writer) {
         List<String> said = new ArrayList<>();
         Optional<Findings.Finding> before = face.flatMap(s -> findings.of(part, s));
         said.add(before.map(f -> "As it came, the face read " + verdict(f, writer) + " " + f.shape())
-                .orElse("The face was not measured as it came."));
+                .orElse(
+                        felt.isEmpty()
+                                ? "The face was not measured as it came."
+                                : "The face was not read with an indicator as it came."));
+        felt.forEach(f -> said.add(f.title() + ": " + f.view().headline().words() + ". "
+                + f.view().headline().sentence()));
         Ledger.Totals totals = ledger.ledger().totals(part.visit().id());
         int passes = ledger.passes(part.visit().id()).size();
         boolean cut = totals.thisJob().signum() > 0;

@@ -6,6 +6,10 @@ import homalon.app.face.Findings;
 import homalon.app.face.SurveyFile;
 import homalon.app.face.SurveyKind;
 import homalon.app.face.Surveys;
+import homalon.app.feelers.FeelerFile;
+import homalon.app.feelers.FeelerFindings;
+import homalon.app.feelers.FeelerKind;
+import homalon.app.feelers.FeelerSurveys;
 import homalon.app.ledger.LedgerFile;
 import homalon.app.ledger.Ledgers;
 import homalon.app.part.PartFile;
@@ -17,6 +21,7 @@ import homalon.core.cut.PassPlan;
 import homalon.core.face.LimitVerdict;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.rulebook.RuleBook;
 import homalon.core.verdict.Verdict;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -32,12 +37,22 @@ import org.springframework.stereotype.Component;
 class RouteSteps implements StepSource {
     private final Surveys surveys;
     private final Findings findings;
+    private final FeelerSurveys feelers;
+    private final FeelerFindings feelerFindings;
     private final Plans plans;
     private final Ledgers ledgers;
 
-    RouteSteps(Surveys surveys, Findings findings, Plans plans, Ledgers ledgers) {
+    RouteSteps(
+            Surveys surveys,
+            Findings findings,
+            FeelerSurveys feelers,
+            FeelerFindings feelerFindings,
+            Plans plans,
+            Ledgers ledgers) {
         this.surveys = surveys;
         this.findings = findings;
+        this.feelers = feelers;
+        this.feelerFindings = feelerFindings;
         this.plans = plans;
         this.ledgers = ledgers;
     }
@@ -47,6 +62,7 @@ class RouteSteps implements StepSource {
         List<UUID> visits = parts.stream().map(p -> p.visit().id()).toList();
         Map<UUID, List<SurveyFile>> read =
                 surveys.ofVisits(visits).stream().collect(Collectors.groupingBy(SurveyFile::visit));
+        Map<UUID, List<FeelerFile>> felt = feelers.ofVisits(visits);
         Map<UUID, PlanFile> planned = plans.ofVisits(visits);
         Map<UUID, LedgerFile> cut =
                 ledgers.ofParts(parts.stream().map(PartFile::id).toList());
@@ -57,6 +73,7 @@ class RouteSteps implements StepSource {
                     part,
                     survey(read.get(visit), SurveyKind.FACE),
                     survey(read.get(visit), SurveyKind.PROOF),
+                    felt.getOrDefault(visit, List.of()),
                     Optional.ofNullable(planned.get(visit)),
                     cut.get(part.id()),
                     writer);
@@ -76,6 +93,7 @@ class RouteSteps implements StepSource {
         private final PartFile part;
         private final Optional<SurveyFile> face;
         private final Optional<SurveyFile> proof;
+        private final List<FeelerFile> felt;
         private final Optional<PlanFile> plan;
         private final Length cut;
         private final int passes;
@@ -86,12 +104,14 @@ class RouteSteps implements StepSource {
                 PartFile part,
                 Optional<SurveyFile> face,
                 Optional<SurveyFile> proof,
+                List<FeelerFile> felt,
                 Optional<PlanFile> plan,
                 LedgerFile ledger,
                 LengthWriter writer) {
             this.part = part;
             this.face = face;
             this.proof = proof;
+            this.felt = felt;
             this.plan = plan;
             this.writer = writer;
             this.cut = ledger.ledger().totals(part.visit().id()).thisJob();
@@ -112,11 +132,37 @@ class RouteSteps implements StepSource {
             return steps;
         }
 
+        private Optional<FeelerFile> felt(FeelerKind kind) {
+            return felt.stream().filter(s -> s.kind() == kind && s.begun()).findFirst();
+        }
+
+        private Length limit() {
+            return RuleBook.overall(part.limits());
+        }
+
+        private boolean feltWithin() {
+            return face.isEmpty()
+                    && cut.signum() == 0
+                    && felt(FeelerKind.FACE)
+                            .filter(s -> feelerFindings.of(part, s).verdict() == Verdict.WITHIN)
+                            .isPresent();
+        }
+
         private boolean flatEnough() {
-            return finding.filter(f -> f.judgement().worst() == Verdict.WITHIN).isPresent() && cut.signum() == 0;
+            return feltWithin()
+                    || finding.filter(f -> f.judgement().worst() == Verdict.WITHIN)
+                                    .isPresent()
+                            && cut.signum() == 0;
         }
 
         private Step faceStep() {
+            if (face.isEmpty() && felt(FeelerKind.FACE).isPresent()) {
+                return feltStep(
+                        StepKind.FACE,
+                        felt(FeelerKind.FACE).get(),
+                        "Read the face with an indicator",
+                        "by feelers it is out; the plan needs its shape");
+            }
             if (face.isEmpty()) {
                 return new Step(StepKind.FACE, Mark.DUE, "due", "Check the face", "nothing is measured yet");
             }
@@ -129,6 +175,22 @@ class RouteSteps implements StepSource {
             String note = finding.map(f -> verdict(f, writer)).orElse("too few places");
             String shape = finding.map(Findings.Finding::shape).orElse("");
             return new Step(StepKind.FACE, settled ? Mark.DONE : Mark.BEGUN, note, "Measure more of the face", shape);
+        }
+
+        private Step feltStep(StepKind step, FeelerFile s, String whenOut, String detail) {
+            return switch (feelerFindings.of(part, s).verdict()) {
+                case WITHIN -> new Step(step, Mark.DONE, "within, by feelers", "", "");
+                case OUT -> new Step(step, Mark.BEGUN, "out, by feelers", whenOut, detail);
+                case NOT_PROVEN ->
+                    new Step(
+                            step,
+                            Mark.BEGUN,
+                            s.complete(limit())
+                                    ? "not proven"
+                                    : s.handled(limit()) + " of " + s.asked().size() + " felt",
+                            "Go on with the feelers",
+                            "not proven yet");
+            };
         }
 
         private Step planStep() {
@@ -199,6 +261,10 @@ class RouteSteps implements StepSource {
                 return new Step(StepKind.PROVE, Mark.DONE, "face within", "", "");
             }
             boolean cutDone = cutStep().mark() == Mark.DONE;
+            if (proof.isEmpty() && felt(FeelerKind.PROOF).isPresent()) {
+                return feltStep(
+                        StepKind.PROVE, felt(FeelerKind.PROOF).get(), "Still out: cut again or stop", "out by feelers");
+            }
             if (proof.isEmpty()) {
                 return new Step(
                         StepKind.PROVE,

@@ -29,7 +29,13 @@ class SecurityConfig {
 
     /** What is measured, planned and cut; the desk reads it. */
     private static final String[] MACHINISTS = {
-        "/parts/*/face/**", "/parts/*/proof/**", "/parts/*/thickness/**", "/parts/*/plan/**", "/parts/*/cut/**"
+        "/parts/*/face/**",
+        "/parts/*/proof/**",
+        "/parts/*/feelers/**",
+        "/parts/*/proof-feelers/**",
+        "/parts/*/thickness/**",
+        "/parts/*/plan/**",
+        "/parts/*/cut/**"
     };
 
     @Bean

@@ -49,6 +49,14 @@ public record FeelerLine(Spot from, Spot to, Rest rest, Tried ends, List<Station
         stations = List.copyOf(stations);
     }
 
+    /** Least share of a full line's bow that an edge laid from one place to another sees: 1 right out to the rim. */
+    public static double reach(Spot from, Spot to, Box box) {
+        double a = Math.abs(box.u(to.x()) - box.u(from.x())) / 2;
+        double b = Math.abs(box.v(to.y()) - box.v(from.y())) / 2;
+        double least = Math.min(a, b) < 0.5 ? Math.max(a, b) : Math.min(a, b);
+        return Math.min(1, least * least);
+    }
+
     /** How far the line runs in u and v, each from -2 to 2. */
     double du(Box box) {
         return box.u(to.x()) - box.u(from.x());

@@ -3,7 +3,9 @@ package homalon.core.part;
 import homalon.core.geometry.Box;
 import homalon.core.geometry.Spot;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
@@ -90,6 +92,23 @@ public final class Layout {
 
     public List<Hole> waterHoles() {
         return waterHoles;
+    }
+
+    /** Dowels that stand in the face until they are pulled: rings around the bolt holes at two opposite corners. */
+    public List<Hole> dowels() {
+        if (numbers.dowels() == 0) {
+            return List.of();
+        }
+        double inset = Math.min(box.width(), box.height()) * 0.1;
+        List<Hole> all = new ArrayList<>();
+        for (Spot corner : List.of(corners().get(1), corners().get(2))) {
+            Spot inside = new Spot(
+                    corner.x() > inset ? corner.x() - inset : inset, corner.y() > inset ? corner.y() - inset : inset);
+            Optional<Hole> bolt = boltHoles.stream()
+                    .min(Comparator.comparingDouble(h -> h.centre().distance(corner)));
+            all.add(bolt.map(h -> new Hole(h.centre(), h.diameter() + 6)).orElse(new Hole(inside, 10)));
+        }
+        return List.copyOf(all);
     }
 
     /** Valve heads lying in the face or seen in the chamber: drawn for recognition only. */

@@ -19,6 +19,7 @@ import homalon.core.quantity.Length;
  * @param waterHoles water holes around each bore: 0, 2 or 4
  * @param chambers how the opening at each bore is drawn
  * @param intakeAtTop true when the intake side is the upper edge of the drawing (front at the left)
+ * @param dowels 0, or 2 at opposite corners: hollow ones around bolt holes where there are bolts
  */
 public record LayoutNumbers(
         int cylinders,
@@ -32,9 +33,40 @@ public record LayoutNumbers(
         Length boltHole,
         int waterHoles,
         ChamberShape chambers,
-        boolean intakeAtTop) {
+        boolean intakeAtTop,
+        int dowels) {
 
     private static final double LEAST_BRIDGE = 2;
+
+    /** A face without dowels. */
+    public LayoutNumbers(
+            int cylinders,
+            int firstNumber,
+            int numberStep,
+            Length bore,
+            Length spacing,
+            Length length,
+            Length width,
+            BoltRows boltRows,
+            Length boltHole,
+            int waterHoles,
+            ChamberShape chambers,
+            boolean intakeAtTop) {
+        this(
+                cylinders,
+                firstNumber,
+                numberStep,
+                bore,
+                spacing,
+                length,
+                width,
+                boltRows,
+                boltHole,
+                waterHoles,
+                chambers,
+                intakeAtTop,
+                0);
+    }
 
     /** @throws homalon.core.input.BadInputException naming every number that cannot be drawn */
     public LayoutNumbers {
@@ -44,6 +76,7 @@ public record LayoutNumbers(
         problems.require(numberStep == 1 || numberStep == 2, "numberStep", "Numbering: 1 in line, 2 for every second.");
         problems.require(
                 waterHoles == 0 || waterHoles == 2 || waterHoles == 4, "waterHoles", "Water holes: 0, 2 or 4 a bore.");
+        problems.require(dowels == 0 || dowels == 2, "dowels", "Dowels: 0 or 2 on one face.");
         boolean boreFits = between(problems, "bore", "Bore", bore, 20, 500);
         boolean lengthFits = between(problems, "length", "Length of the face", length, 40, 3000);
         boolean widthFits = between(problems, "width", "Width of the face", width, 30, 1000);

@@ -3,6 +3,7 @@ package homalon.core.rulebook;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 
@@ -51,6 +52,19 @@ public final class RuleBook {
     /** Last pass. */
     public static Length finish(BenchUnit unit) {
         return unit == BenchUnit.MM ? Length.ofMm("0.02") : Length.ofThou("1");
+    }
+
+    /** Feelers of a usual set, for a shop that did not say which it has. */
+    public static BladeSet blades(BenchUnit unit) {
+        String[] mm = {
+            "0.02", "0.03", "0.04", "0.05", "0.06", "0.07", "0.08", "0.09", "0.10", "0.15", "0.20", "0.25", "0.30",
+            "0.40", "0.50", "0.60", "0.80", "1.00"
+        };
+        String[] thou = {"1", "1.5", "2", "2.5", "3", "4", "5", "6", "7", "8", "10", "12", "15", "18", "20", "25", "30"
+        };
+        return unit == BenchUnit.THOU
+                ? new BladeSet(Arrays.stream(thou).map(Length::ofThou).toList())
+                : new BladeSet(Arrays.stream(mm).map(Length::ofMm).toList());
     }
 
     /** The defaults for a face. */

@@ -50,12 +50,12 @@ public final class FeelerHand {
 
     /** Finds the gap at a quarter, the middle and three quarters, notes whether the edge rocks, and by how much. */
     public static FeelerLine findGap(SeededFace face, FeelerLine line) {
-        Laid laid = Laid.of(face, line);
+        Laid laid = lay(face, line.from(), line.to());
         List<Station> stations = new ArrayList<>();
         for (double at : new double[] {0.25, 0.5, 0.75}) {
             stations.add(new Station(at, tried(laid.gap(at))));
         }
-        boolean rocks = laid.rock() > FELT;
+        boolean rocks = laid.rocks();
         Tried ends = rocks ? tried(laid.rock()) : Tried.NOTHING;
         return new FeelerLine(line.from(), line.to(), rocks ? Rest.ROCKS : Rest.SITS_STILL, ends, stations);
     }
@@ -66,8 +66,8 @@ public final class FeelerHand {
         FeelerLine line = wanted.line().isPresent()
                 ? after.remove(wanted.line().getAsInt())
                 : untried(wanted.from(), wanted.to());
-        Laid laid = Laid.of(face, line);
-        boolean rocks = laid.rock() > FELT;
+        Laid laid = lay(face, line.from(), line.to());
+        boolean rocks = laid.rocks();
         Rest rest = rocks ? Rest.ROCKS : Rest.SITS_STILL;
         if (wanted.underBothEnds()) {
             after.add(new FeelerLine(
@@ -78,6 +78,11 @@ public final class FeelerHand {
             after.add(new FeelerLine(line.from(), line.to(), rest, line.ends(), stations));
         }
         return after;
+    }
+
+    /** Lays the edge from one place to another. */
+    public static Laid lay(SeededFace face, Spot from, Spot to) {
+        return Laid.of(face, from, to);
     }
 
     private static Tried goNoGo(double gap, double blade, Tried before) {
@@ -102,14 +107,19 @@ public final class FeelerHand {
      *
      * @param rock blade under each end that stops it, mm; 0 when it does not rock
      */
-    private record Laid(double[] profile, int left, int right, double rock) {
+    public record Laid(double[] profile, int left, int right, double rock) {
 
-        static Laid of(SeededFace face, FeelerLine line) {
+        /** True when a hand feels it rock. */
+        public boolean rocks() {
+            return rock > FELT;
+        }
+
+        private static Laid of(SeededFace face, Spot from, Spot to) {
             double[] z = new double[PROFILE + 1];
             for (int i = 0; i <= PROFILE; i++) {
                 double t = (double) i / PROFILE;
-                double x = line.from().x() + t * (line.to().x() - line.from().x());
-                double y = line.from().y() + t * (line.to().y() - line.from().y());
+                double x = from.x() + t * (to.x() - from.x());
+                double y = from.y() + t * (to.y() - from.y());
                 z[i] = face.at(x, y);
             }
             List<Integer> hull = upperHull(z);
@@ -146,7 +156,7 @@ public final class FeelerHand {
         }
 
         /** Gap under the edge where it rests; where it rocks it is pressed down level on the crown. */
-        double gap(double at) {
+        public double gap(double at) {
             double place = at * PROFILE;
             int i = (int) Math.min(PROFILE - 1, Math.floor(place));
             double z = profile[i] + (place - i) * (profile[i + 1] - profile[i]);

@@ -1,0 +1,11 @@
+package homalon.app.feelers;
+
+/** What is asked of a laid straightedge. */
+public enum Asked {
+    /** Does it rock or sit still? */
+    REST,
+    /** Which blades go under it at one place? */
+    STATION,
+    /** Which equal blades under both ends stop it from rocking? */
+    ENDS
+}

@@ -1,0 +1,23 @@
+package homalon.app.feelers;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.Query;
+
+interface FeelerSurveyRepository extends JpaRepository<FeelerSurveyRow, UUID> {
+    Optional<FeelerSurveyRow> findByJobIdAndKind(UUID jobId, FeelerKind kind);
+
+    List<FeelerSurveyRow> findByJobIdInOrderByStartedAt(Collection<UUID> jobIds);
+
+    /** Two people on one survey write one after the other. */
+    @Query(nativeQuery = true, value = "select id from feeler_survey where job_id = :job and kind = :kind for update")
+    Optional<UUID> lock(UUID job, String kind);
+
+    @Modifying(flushAutomatically = true, clearAutomatically = true)
+    @Query(nativeQuery = true, value = "update feeler_survey set revision = revision + 1 where id = :id")
+    void changed(UUID id);
+}

@@ -1,0 +1,280 @@
+package homalon.app.feelers;
+
+import homalon.app.feelers.FeelerFile.LineFile;
+import homalon.app.feelers.FeelerFile.PlaceFile;
+import homalon.app.feelers.FeelerFile.TryFile;
+import homalon.app.part.Faces;
+import homalon.app.part.PartFile;
+import homalon.app.tools.Toolbox;
+import homalon.core.face.FeelerProposal;
+import homalon.core.face.FeelerSurvey;
+import homalon.core.face.Gap;
+import homalon.core.geometry.Box;
+import homalon.core.input.BadInputException;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.rulebook.BladeSet;
+import homalon.core.rulebook.RuleBook;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps what straightedge and feelers said. */
+@Service
+@Transactional
+public class FeelerSurveys {
+    private final FeelerSurveyRepository surveys;
+    private final FeelerLineRepository lines;
+    private final FeelerPlaceRepository places;
+    private final FeelerTryRepository tries;
+    private final FeelerFiles files;
+    private final Faces faces;
+    private final Toolbox toolbox;
+    private final Clock clock;
+
+    FeelerSurveys(
+            FeelerSurveyRepository surveys,
+            FeelerLineRepository lines,
+            FeelerPlaceRepository places,
+            FeelerTryRepository tries,
+            FeelerFiles files,
+            Faces faces,
+            Toolbox toolbox,
+            Clock clock) {
+        this.surveys = surveys;
+        this.lines = lines;
+        this.places = places;
+        this.tries = tries;
+        this.files = files;
+        this.faces = faces;
+        this.toolbox = toolbox;
+        this.clock = clock;
+    }
+
+    /**
+     * What is keyed at a place: {@code 0.05} the thickest blade that goes, {@code 0} none goes, {@code +0.05} that blade goes,
+     * {@code -0.05} it does not, {@code r} the edge rocks, {@code s} it sits still, {@code /} skipped; {@code 0} where it is
+     * asked how the edge rests: it sits still and no blade goes anywhere along it.
+     *
+     * @param id made by the browser, so that a repeat stores once
+     * @param seen number of the last line that the browser knew at this place
+     */
+    public record Keyed(UUID id, UUID place, String typed, BenchUnit unit, long seen, boolean sure) {}
+
+    /** How it fared. */
+    public sealed interface Outcome {
+        record Kept() implements Outcome {}
+
+        /** Not stored: the person is asked first. */
+        record Asks(String sentence) implements Outcome {}
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<FeelerFile> find(PartFile part, FeelerKind kind) {
+        return surveys.findByJobIdAndKind(part.visit().id(), kind).map(files::of);
+    }
+
+    @Transactional(readOnly = true)
+    public Map<UUID, List<FeelerFile>> ofVisits(Collection<UUID> visits) {
+        return surveys.findByJobIdInOrderByStartedAt(visits).stream()
+                .map(files::of)
+                .collect(Collectors.groupingBy(FeelerFile::visit));
+    }
+
+    public FeelerFile start(
+            PartFile part, FeelerKind kind, FeelerSurvey.Kind limitKind, Way way, BenchUnit unit, UUID by) {
+        part.requireHere("survey", "to measure it");
+        Optional<FeelerFile> begun = find(part, kind);
+        if (begun.isPresent()) {
+            return begun.get();
+        }
+        FeelerSurveyRow row = new FeelerSurveyRow();
+        row.jobId = part.visit().id();
+        row.kind = kind;
+        row.limitKind = limitKind;
+        row.way = way;
+        row.blades = toolbox.blades(unit).blades().stream()
+                .map(b -> Long.toString(b.nanometres()))
+                .collect(Collectors.joining(" "));
+        row.startedBy = by;
+        row.startedAt = clock.instant();
+        surveys.save(row);
+        int seq = 0;
+        for (FeelerProposal.Line line : FeelerProposal.of(faces.layout(part.numbers()))) {
+            FeelerLineRow laid = lines.save(new FeelerLineRow(row.id, ++seq, line.name(), line.from(), line.to()));
+            int n = 0;
+            places.save(new FeelerPlaceRow(laid.id, ++n, Asked.REST, null));
+            for (double at : line.places()) {
+                places.save(new FeelerPlaceRow(laid.id, ++n, Asked.STATION, (int) Math.round(at * 1e6)));
+            }
+            places.save(new FeelerPlaceRow(laid.id, ++n, Asked.ENDS, null));
+        }
+        return find(part, kind).orElseThrow();
+    }
+
+    /** Changes the way of working; what was said stays. */
+    public void use(PartFile part, FeelerKind kind, Way way) {
+        FeelerFile survey = open(part, kind);
+        surveys.findById(survey.id()).orElseThrow().way = way;
+        surveys.changed(survey.id());
+    }
+
+    /** @throws BadInputException when what was keyed is nothing that a feeler can say, with what to key instead */
+    public Outcome key(PartFile part, FeelerKind kind, Keyed keyed, Map<UUID, String> names, UUID by) {
+        if (tries.existsById(keyed.id())) {
+            return new Outcome.Kept();
+        }
+        FeelerFile survey = open(part, kind);
+        LineFile line = survey.lines().stream()
+                .filter(l -> l.places().stream().anyMatch(p -> p.id().equals(keyed.place())))
+                .findFirst()
+                .orElseThrow(() -> new BadInputException("place", "There is no such place on this face: key another."));
+        PlaceFile place = line.places().stream()
+                .filter(p -> p.id().equals(keyed.place()))
+                .findFirst()
+                .orElseThrow();
+        boolean others = place.by().filter(p -> !p.equals(by)).isPresent() && place.seen() > keyed.seen();
+        if (others && !keyed.sure()) {
+            return new Outcome.Asks(names.getOrDefault(place.by().orElseThrow(), "Someone")
+                    + " keyed here meanwhile. Press Enter again to put yours on top, or Escape to leave it.");
+        }
+        write(survey, line, place, keyed, part, by);
+        surveys.changed(survey.id());
+        return new Outcome.Kept();
+    }
+
+    private void write(FeelerFile survey, LineFile line, PlaceFile place, Keyed keyed, PartFile part, UUID by) {
+        String typed = keyed.typed().strip();
+        PlaceFile rest = line.places().stream()
+                .filter(p -> p.asked() == Asked.REST)
+                .findFirst()
+                .orElseThrow();
+        switch (typed) {
+            case "/" -> save(place.id(), keyed, Said.SKIPPED, Gap.UNTRIED, by);
+            case "r", "R" -> save(rest.id(), keyed, Said.ROCKS, Gap.UNTRIED, by);
+            case "s", "S" -> save(rest.id(), keyed, Said.SITS, Gap.UNTRIED, by);
+            default -> {
+                if (place.asked() != Asked.REST) {
+                    blade(survey, place, keyed, typed, by);
+                } else if (isNothing(typed, keyed.unit())) {
+                    save(place.id(), keyed, Said.SITS, Gap.UNTRIED, by);
+                    nothingGoes(survey, line, keyed, part, by);
+                } else {
+                    throw new BadInputException(
+                            "typed",
+                            "How does the edge rest? Key r when it rocks, s when it sits still, 0 when it sits still and "
+                                    + "nothing goes under it.");
+                }
+            }
+        }
+    }
+
+    private static boolean isNothing(String typed, BenchUnit unit) {
+        return typed.matches("[0-9.,]+") && Length.parse(typed, unit).signum() == 0;
+    }
+
+    /** One key for a whole line: everything that is not tried along it refuses the blade that would be tried first. */
+    private void nothingGoes(FeelerFile survey, LineFile line, Keyed keyed, PartFile part, UUID by) {
+        Box box = faces.layout(part.numbers()).box();
+        Length limit = RuleBook.overall(part.limits());
+        for (PlaceFile p : line.places()) {
+            if (p.asked() == Asked.STATION && !p.gap().isTried()) {
+                UUID id = UUID.nameUUIDFromBytes((keyed.id() + " " + p.id()).getBytes(StandardCharsets.UTF_8));
+                Keyed at = new Keyed(id, p.id(), keyed.typed(), keyed.unit(), 0, true);
+                Length refused = survey.way() == Way.LIMIT
+                        ? survey.first(line, p, box, limit)
+                        : survey.blades().thinnest();
+                save(p.id(), at, Said.REFUSES, Gap.UNTRIED.refused(refused), by);
+            }
+        }
+    }
+
+    private void blade(FeelerFile survey, PlaceFile place, Keyed keyed, String typed, UUID by) {
+        boolean goes = typed.startsWith("+");
+        boolean refuses = typed.startsWith("-") || typed.startsWith("\u2212");
+        Length blade = Length.parse(goes || refuses ? typed.substring(1) : typed, keyed.unit());
+        BladeSet set = survey.blades();
+        if (blade.signum() != 0 && !set.has(blade)) {
+            throw noSuchBlade(set, blade, keyed.unit());
+        }
+        if (goes || refuses) {
+            if (blade.signum() == 0) {
+                throw new BadInputException("typed", "Key the blade as well, such as +0.05 when 0.05 goes.");
+            }
+            Gap gap = goes ? Gap.UNTRIED.went(blade) : Gap.UNTRIED.refused(blade);
+            save(place.id(), keyed, goes ? Said.GOES : Said.REFUSES, gap, by);
+            return;
+        }
+        Optional<Length> went = blade.signum() == 0 ? Optional.empty() : Optional.of(blade);
+        Optional<Length> refused = went.isEmpty() ? Optional.of(set.thinnest()) : set.thickerThan(blade);
+        save(place.id(), keyed, Said.FOUND, new Gap(went, refused), by);
+    }
+
+    private static BadInputException noSuchBlade(BladeSet set, Length blade, BenchUnit unit) {
+        LengthWriter writer = new LengthWriter(unit);
+        String near = Stream.of(set.thinnerThan(blade), set.thickerThan(blade))
+                .flatMap(Optional::stream)
+                .map(writer::number)
+                .collect(Collectors.joining(" or "));
+        return new BadInputException(
+                "typed",
+                "There is no feeler of " + writer.full(blade) + " in this set: key the thickest that goes, " + near
+                        + ", or 0 when none does.");
+    }
+
+    private void save(UUID place, Keyed keyed, Said said, Gap gap, UUID by) {
+        FeelerTryRow row = new FeelerTryRow();
+        row.id = keyed.id();
+        row.placeId = place;
+        row.said = said;
+        row.goes = gap.goes().map(Length::nanometres).orElse(null);
+        row.refuses = gap.refuses().map(Length::nanometres).orElse(null);
+        row.typed = keyed.typed().strip();
+        row.unit = keyed.unit();
+        row.byPerson = by;
+        row.at = clock.instant();
+        tries.saveAndFlush(row);
+    }
+
+    /** Takes back the last thing that this person keyed and that stands; empty when there is none. */
+    public Optional<UUID> undo(PartFile part, FeelerKind kind, UUID id, UUID by) {
+        if (tries.existsById(id)) {
+            return Optional.empty();
+        }
+        FeelerFile survey = open(part, kind);
+        Optional<TryFile> last = survey.history().stream()
+                .filter(t -> t.stands() && t.by().equals(by))
+                .max(Comparator.comparingLong(TryFile::seq));
+        last.ifPresent(t -> {
+            FeelerTryRow row = new FeelerTryRow();
+            row.id = id;
+            row.placeId = t.place();
+            row.said = Said.WITHDRAWN;
+            row.typed = "";
+            row.unit = t.unit();
+            row.withdraws = t.id();
+            row.byPerson = by;
+            row.at = clock.instant();
+            tries.saveAndFlush(row);
+            surveys.changed(survey.id());
+        });
+        return last.map(TryFile::place);
+    }
+
+    private FeelerFile open(PartFile part, FeelerKind kind) {
+        part.requireHere("survey", "to measure it");
+        surveys.lock(part.visit().id(), kind.name());
+        return find(part, kind)
+                .orElseThrow(() -> new BadInputException("survey", "This face was not begun: start it first."));
+    }
+}

@@ -1,0 +1,56 @@
+package homalon.core.rulebook;
+
+import homalon.core.input.BadInputException;
+import homalon.core.quantity.Length;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The feelers that a shop has, thinnest first.
+ *
+ * @param blades 3 to 60 of them, each thicker than the one before
+ */
+public record BladeSet(List<Length> blades) {
+    private static final int FEWEST = 3;
+    private static final int MOST = 60;
+
+    /** @throws BadInputException when there are too few or too many, or one is no blade */
+    public BladeSet {
+        blades = blades.stream().distinct().sorted().toList();
+        if (blades.size() < FEWEST || blades.size() > MOST) {
+            throw new BadInputException(
+                    "blades", "Feelers: key 3 to 60 different blades, such as 0.02 0.03 0.05 0.10.");
+        }
+        if (blades.get(0).signum() <= 0 || blades.get(blades.size() - 1).mm() > 5) {
+            throw new BadInputException("blades", "Feelers: a blade is thicker than nothing and thinner than 5 mm.");
+        }
+    }
+
+    public Length thinnest() {
+        return blades.get(0);
+    }
+
+    public Length thickest() {
+        return blades.get(blades.size() - 1);
+    }
+
+    public Optional<Length> thickerThan(Length blade) {
+        return blades.stream().filter(b -> b.compareTo(blade) > 0).findFirst();
+    }
+
+    public Optional<Length> thinnerThan(Length blade) {
+        return blades.stream().filter(b -> b.compareTo(blade) < 0).reduce((a, b) -> b);
+    }
+
+    /** The thickest blade that is not thicker than a limit: when it is refused, the gap is under the limit. */
+    public Length asThickAs(Length limit) {
+        return blades.stream()
+                .filter(b -> b.compareTo(limit) <= 0)
+                .reduce((a, b) -> b)
+                .orElse(thinnest());
+    }
+
+    public boolean has(Length blade) {
+        return blades.contains(blade);
+    }
+}
