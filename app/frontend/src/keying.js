@@ -93,7 +93,7 @@ class Keying {
     this.root.querySelectorAll('[data-for]').forEach((el) => {
       el.hidden = (el.dataset.for === 'rest') !== (here.dataset.rest === 'true');
     });
-    text('planned', here.dataset.planned ? `planned ${here.dataset.planned}` : '');
+    text('planned', here.dataset.planned ? `planned ${here.dataset.plannedShown ?? here.dataset.planned}` : '');
     all.forEach((e) => e.toggleAttribute('aria-current', e === here));
     document.querySelectorAll('svg.face .place.now').forEach((p) => p.classList.remove('now'));
     document.querySelectorAll(`svg.face [data-place="${CSS.escape(this.at)}"]`).forEach((p) => {

@@ -3,3 +3,4 @@ import './shell.js';
 import './outbox.js';
 import './keying.js';
 import './arrange.js';
+import './paint.js';

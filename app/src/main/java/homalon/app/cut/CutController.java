@@ -1,5 +1,6 @@
 package homalon.app.cut;
 
+import homalon.app.ledger.LedgerFile;
 import homalon.app.ledger.Ledgers;
 import homalon.app.part.PartFile;
 import homalon.app.part.PartShells;
@@ -40,6 +41,7 @@ class CutController {
     private final PlanViews planViews;
     private final CutViews cutViews;
     private final Ledgers ledgers;
+    private final Paintings paintings;
     private final OneRead reading;
 
     CutController(
@@ -50,6 +52,7 @@ class CutController {
             PlanViews planViews,
             CutViews cutViews,
             Ledgers ledgers,
+            Paintings paintings,
             OneRead reading) {
         this.parts = parts;
         this.shells = shells;
@@ -58,6 +61,7 @@ class CutController {
         this.planViews = planViews;
         this.cutViews = cutViews;
         this.ledgers = ledgers;
+        this.paintings = paintings;
         this.reading = reading;
     }
 
@@ -150,7 +154,9 @@ class CutController {
         Optional<PlanFile> plan = plans.of(part);
         Optional<Planner.Compared> compared =
                 plan.flatMap(p -> planner.compare(part, p.plan().shimStep()));
-        model.addAttribute("view", cutViews.of(part, ledgers.of(part), plan, compared, shell.writer()));
+        LedgerFile ledger = ledgers.of(part);
+        model.addAttribute(
+                "view", cutViews.of(part, ledger, plan, compared, paintings.now(part, ledger), shell.writer()));
         model.addAttribute("head", shells.head(part, StepKind.CUT, shell.writer()));
     }
 
@@ -174,6 +180,21 @@ class CutController {
         }
         Length depth = Length.parse(typed, unit);
         ledgers.pass(part, id, depth, new Ledgers.Notes(machine, cutter, edge, note, typed.strip()), me.id());
+        fill(part, shell, model);
+        return "cut/cut :: live";
+    }
+
+    /** Keeps what was painted as touched after the last pass. */
+    @PostMapping("/parts/{tag}/cut/touched")
+    String touched(
+            @PathVariable String tag,
+            @RequestParam UUID id,
+            @RequestParam String cells,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = parts.byTag(tag);
+        paintings.paint(part, ledgers.of(part), id, cells, me.id());
         fill(part, shell, model);
         return "cut/cut :: live";
     }

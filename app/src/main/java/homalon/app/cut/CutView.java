@@ -2,6 +2,7 @@ package homalon.app.cut;
 
 import homalon.app.drawing.FaceDrawing;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 
 /** The cutting log of a visit ready to be shown. */
@@ -19,7 +20,17 @@ public record CutView(
         String machine,
         String cutter,
         String edge,
-        Headline headline) {
+        Headline headline,
+        Optional<Watch> watch) {
+
+    /**
+     * What was seen touched against what was foretold; present once a pass is logged on a plan.
+     *
+     * @param painted false while nothing was painted after the last pass
+     * @param style of the sentence: within, out or open
+     * @param reasons why it may lag, likeliest first
+     */
+    public record Watch(boolean painted, String style, String words, String sentence, List<String> reasons) {}
 
     /** Where the cut stands, in words. */
     public record Headline(String style, String words, String sentence) {}
@@ -36,6 +47,11 @@ public record CutView(
             String state,
             boolean reversible) {}
 
-    /** One pass to key. */
-    public record Walk(int index, String name, String state, String value, String planned) {}
+    /**
+     * One pass to key.
+     *
+     * @param planned depth as it would be keyed, exact
+     * @param shown the same as it is read
+     */
+    public record Walk(int index, String name, String state, String value, String planned, String shown) {}
 }

@@ -7,13 +7,16 @@ import homalon.app.part.PartFile;
 import homalon.app.people.People;
 import homalon.core.cut.Comparison;
 import homalon.core.cut.PassPlan;
+import homalon.core.cut.PassWatch;
 import homalon.core.cut.Removal;
+import homalon.core.cut.TouchCells;
 import homalon.core.ledger.Ledger;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -40,6 +43,7 @@ public class CutViews {
             LedgerFile file,
             Optional<PlanFile> plan,
             Optional<Planner.Compared> compared,
+            Optional<Paintings.Painting> painting,
             LengthWriter writer) {
         UUID visit = part.visit().id();
         Ledger.Totals totals = file.ledger().totals(visit);
@@ -47,7 +51,7 @@ public class CutViews {
         Optional<LedgerFile.Line> last =
                 passes.isEmpty() ? Optional.empty() : Optional.of(passes.get(passes.size() - 1));
         Optional<Length> planned = plan.map(p -> p.plan().passes().total());
-        Foretold foretold = foretold(part, plan, compared, totals.thisJob(), passes.size(), writer);
+        Foretold foretold = foretold(part, plan, compared, painting, totals.thisJob(), passes.size(), writer);
         return new CutView(
                 foretold.picture(),
                 foretold.passes(),
@@ -62,16 +66,19 @@ public class CutViews {
                 last.map(LedgerFile.Line::machine).orElse("surfacer"),
                 last.map(LedgerFile.Line::cutter).orElse(""),
                 last.map(LedgerFile.Line::edge).orElse(""),
-                headline(planned, totals, writer));
+                headline(planned, totals, writer),
+                foretold.watch());
     }
 
     /** The face as it is foretold after the passes logged. */
-    private record Foretold(FaceDrawing picture, List<PlanView.Pass> passes, String share) {}
+    private record Foretold(
+            FaceDrawing picture, List<PlanView.Pass> passes, String share, Optional<CutView.Watch> watch) {}
 
     private Foretold foretold(
             PartFile part,
             Optional<PlanFile> plan,
             Optional<Planner.Compared> compared,
+            Optional<Paintings.Painting> painting,
             Length cut,
             int done,
             LengthWriter writer) {
@@ -81,7 +88,7 @@ public class CutViews {
         if (removal.isEmpty()) {
             FaceDrawing bare = FaceDrawing.of(
                     faces.layout(part.numbers()), "face", "Face of " + part.tag() + ", front at the left");
-            return new Foretold(bare, List.of(), "");
+            return new Foretold(bare, List.of(), "", Optional.empty());
         }
         String share = PlanViews.percent(setUps.get().cleanShare(removal.get(), cut));
         FaceDrawing picture = FaceDrawing.of(
@@ -92,7 +99,49 @@ public class CutViews {
         return new Foretold(
                 picture,
                 planViews.passes(setUps.get(), removal.get(), plan.get().plan().passes(), writer, done),
-                share);
+                share,
+                done == 0
+                        ? Optional.empty()
+                        : Optional.of(watch(setUps.get(), removal.get(), painting, cut, picture, writer)));
+    }
+
+    /** Lays the cells over the picture and says how what was seen compares. */
+    private CutView.Watch watch(
+            Comparison setUps,
+            Removal removal,
+            Optional<Paintings.Painting> painting,
+            Length cut,
+            FaceDrawing picture,
+            LengthWriter writer) {
+        TouchCells grid = TouchCells.of(setUps.map().land());
+        BitSet expected = grid.touchedAt(removal.heights(), removal.downTo(cut));
+        picture.cells(grid.cells(), painting.map(Paintings.Painting::cells).orElse(new BitSet()), expected);
+        if (painting.isEmpty()) {
+            return new CutView.Watch(
+                    false,
+                    "open",
+                    "What did it touch?",
+                    "Paint the bare metal on the drawing after each pass: then the depth left comes from what was seen, "
+                            + "not from the dial.",
+                    List.of());
+        }
+        PassWatch seen = PassWatch.of(setUps, removal, grid, cut, painting.get().cells());
+        String shares = PlanViews.percent(seen.seen()) + " seen, " + PlanViews.percent(seen.foretold()) + " foretold. ";
+        if (seen.seen() >= 1) {
+            return new CutView.Watch(
+                    true, "within", "All of it is touched", shares + "A finish pass is what is left.", List.of());
+        }
+        String left = "By what was seen " + writer.full(seen.left()) + " is left to clean it; by the dial "
+                + writer.full(seen.foretoldLeft()) + ".";
+        if (!seen.lags()) {
+            return new CutView.Watch(true, "within", "As foretold", shares + left, List.of());
+        }
+        return new CutView.Watch(
+                true,
+                "out",
+                "It lags behind",
+                shares + left + " Likely, in this order:",
+                seen.reasons().stream().map(PassWatch.Reason::words).toList());
     }
 
     private static CutView.Headline headline(Optional<Length> planned, Ledger.Totals totals, LengthWriter writer) {
@@ -176,7 +225,8 @@ public class CutViews {
                     i < size ? planned.name(i) : "Pass beyond the plan",
                     done ? "read" : "open",
                     done ? writer.number(passes.get(i).depth()) : "",
-                    i < size ? writer.exact(planned.passes().get(i).depth()) : ""));
+                    i < size ? writer.exact(planned.passes().get(i).depth()) : "",
+                    i < size ? writer.number(planned.passes().get(i).depth()) : ""));
         }
         return walk;
     }

@@ -1,5 +1,6 @@
 package homalon.app.demo;
 
+import homalon.app.cut.Paintings;
 import homalon.app.cut.Planner;
 import homalon.app.cut.Plans;
 import homalon.app.face.SurveyFile;
@@ -20,9 +21,12 @@ import homalon.app.people.Role;
 import homalon.app.people.Someone;
 import homalon.app.time.ShopClock;
 import homalon.app.web.Shop;
+import homalon.core.cut.Comparison;
 import homalon.core.cut.CutPlan;
 import homalon.core.cut.PassPlan;
+import homalon.core.cut.Removal;
 import homalon.core.cut.School;
+import homalon.core.cut.TouchCells;
 import homalon.core.face.FeelerSurvey;
 import homalon.core.face.PlaceProposal;
 import homalon.core.geometry.Spot;
@@ -44,6 +48,7 @@ import java.math.RoundingMode;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.LocalDate;
+import java.util.BitSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -73,6 +78,7 @@ class DemoData implements ApplicationRunner {
     private final Planner planner;
     private final Plans plans;
     private final Ledgers ledgers;
+    private final Paintings paintings;
     private final ShopClock clock;
     private Someone ines;
     private Someone brannoc;
@@ -86,6 +92,7 @@ class DemoData implements ApplicationRunner {
             Planner planner,
             Plans plans,
             Ledgers ledgers,
+            Paintings paintings,
             ShopClock clock) {
         this.people = people;
         this.shop = shop;
@@ -95,6 +102,7 @@ class DemoData implements ApplicationRunner {
         this.planner = planner;
         this.plans = plans;
         this.ledgers = ledgers;
+        this.paintings = paintings;
         this.clock = clock;
     }
 
@@ -168,6 +176,7 @@ class DemoData implements ApplicationRunner {
         read(ice, SurveyKind.FACE, PlaceProposal.Density.CLOSE, face(ice, -0.05, 0.02, 0.03, 0.068, 0.02), 99, 4);
         plan(ice, School.LEAST_REMOVAL, 3);
         cut(ice, 2, "CBN disc 1", "5", 1);
+        paint(ice, "0.03", 1);
 
         PartFile crab = book(
                 "T-0415",
@@ -617,6 +626,20 @@ class DemoData implements ApplicationRunner {
                                 new Ledgers.Notes(
                                         "surfacer", cutter, edge, "", p.depth().toString()),
                                 brannoc.id())));
+    }
+
+    /** Paints what a cutter touched that came down less than its dial said. */
+    private void paint(PartFile part, String less, int daysAgo) {
+        CutPlan plan = plans.of(part).orElseThrow().plan();
+        Comparison setUps = planner.compare(part, plan.shimStep()).orElseThrow().setUps();
+        Removal removal = setUps.with(plan.school()).orElseThrow();
+        Length cut =
+                ledgers.of(part).ledger().totals(part.visit().id()).thisJob().minus(mm(less));
+        BitSet touched = TouchCells.of(setUps.map().land()).touchedAt(removal.heights(), removal.downTo(cut));
+        clock.ago(
+                Duration.ofDays(daysAgo).minusMinutes(10),
+                () -> paintings.paint(
+                        part, ledgers.of(part), UUID.randomUUID(), Paintings.written(touched), brannoc.id()));
     }
 
     /** A slip of the dial, written and taken back, as it happens in any shop. */

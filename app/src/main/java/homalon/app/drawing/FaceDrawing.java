@@ -1,5 +1,6 @@
 package homalon.app.drawing;
 
+import homalon.core.cut.TouchCells;
 import homalon.core.face.FaceMap;
 import homalon.core.geometry.Box;
 import homalon.core.geometry.Contours;
@@ -7,6 +8,7 @@ import homalon.core.geometry.Raster;
 import homalon.core.geometry.Spot;
 import homalon.core.part.Layout;
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -40,6 +42,9 @@ public final class FaceDrawing {
     private final List<PlaceMark> places = new ArrayList<>();
     private final List<EdgeMark> edges = new ArrayList<>();
     private double fullGap = 0.05;
+    private List<TouchCells.Cell> cells = List.of();
+    private BitSet painted = new BitSet();
+    private BitSet foretold = new BitSet();
 
     private FaceDrawing(Layout layout, String id, String title) {
         this.layout = layout;
@@ -116,6 +121,19 @@ public final class FaceDrawing {
         return this;
     }
 
+    /**
+     * Cells to paint.
+     *
+     * @param on those painted
+     * @param expected those that the cutter should have touched
+     */
+    public FaceDrawing cells(List<TouchCells.Cell> all, BitSet on, BitSet expected) {
+        this.cells = all;
+        this.painted = on;
+        this.foretold = expected;
+        return this;
+    }
+
     public String svg() {
         double margin = small ? 2 * px : 26 * px;
         double side = small ? 2 * px : 8 * px;
@@ -148,6 +166,7 @@ public final class FaceDrawing {
         if (!small) {
             drawSides(svg);
         }
+        drawCells(svg);
         if (!edges.isEmpty()) {
             new EdgeLayer(svg, box, px, fullGap).draw(edges);
         }
@@ -218,10 +237,11 @@ public final class FaceDrawing {
     private void drawTouched(Svg svg) {
         wash(svg, "untouched");
         wash(svg, null);
+        // Once somebody painted what was touched, that is shown as bare, and what was foretold as a line.
         svg.empty(
                 "path",
                 "class",
-                "bare",
+                painted.isEmpty() ? "bare" : "bare-foretold",
                 "fill-rule",
                 "evenodd",
                 "stroke-width",
@@ -262,6 +282,31 @@ public final class FaceDrawing {
                     "middle",
                     Integer.toString(bore.number()));
         }
+    }
+
+    private void drawCells(Svg svg) {
+        if (cells.isEmpty()) {
+            return;
+        }
+        svg.open("g", "class", "cells", "clip-path", "url(#" + id + "-land)", "stroke-width", 0.6 * px);
+        for (TouchCells.Cell c : cells) {
+            String style = (painted.get(c.number()) ? "on" : "off") + (foretold.get(c.number()) ? " foretold" : "");
+            svg.empty(
+                    "rect",
+                    "class",
+                    style,
+                    "data-cell",
+                    c.number(),
+                    "x",
+                    c.x0(),
+                    "y",
+                    box.height() - c.y0() - c.height(),
+                    "width",
+                    c.width(),
+                    "height",
+                    c.height());
+        }
+        svg.close("g");
     }
 
     private void drawSides(Svg svg) {

@@ -114,6 +114,7 @@ class Reports {
                                 ledger,
                                 plan,
                                 plan.flatMap(p -> planner.compare(part, p.plan().shimStep())),
+                                Optional.empty(),
                                 writer)));
     }
 

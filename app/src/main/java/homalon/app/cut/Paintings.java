@@ -1,0 +1,94 @@
+package homalon.app.cut;
+
+import homalon.app.ledger.LedgerFile;
+import homalon.app.part.PartFile;
+import homalon.core.cut.TouchCells;
+import homalon.core.input.BadInputException;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.BitSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps what was painted as touched after a pass. */
+@Service
+@Transactional
+public class Paintings {
+    private final TouchedRepository rows;
+    private final Clock clock;
+
+    Paintings(TouchedRepository rows, Clock clock) {
+        this.rows = rows;
+        this.clock = clock;
+    }
+
+    /** One painting. */
+    public record Painting(BitSet cells, long afterLine, UUID by, Instant at) {}
+
+    /** The last painting after the last pass that stands; empty when none was made since. */
+    @Transactional(readOnly = true)
+    public Optional<Painting> now(PartFile part, LedgerFile ledger) {
+        long last = lastLine(part, ledger);
+        List<TouchedRow> all = rows.findByJobIdOrderBySeq(part.visit().id());
+        return all.stream()
+                .filter(r -> r.afterLine == last)
+                .reduce((a, b) -> b)
+                .map(r -> new Painting(bits(r.cells), r.afterLine, r.byPerson, r.at));
+    }
+
+    /** @throws BadInputException when nothing was cut yet, or the cells are not those of a face */
+    public void paint(PartFile part, LedgerFile ledger, UUID id, String cells, UUID by) {
+        part.requireHere("cells", "to cut it");
+        if (rows.existsById(id)) {
+            return;
+        }
+        long last = lastLine(part, ledger);
+        if (last == 0) {
+            throw new BadInputException("cells", "Log the pass first, then paint what it touched.");
+        }
+        if (!cells.matches("[0-9a-f]{0,200}") || bits(cells).length() > TouchCells.COLUMNS * 16) {
+            throw new BadInputException(
+                    "cells", "These are not the cells of this face: reload the page and paint again.");
+        }
+        TouchedRow row = new TouchedRow();
+        row.id = id;
+        row.jobId = part.visit().id();
+        row.afterLine = last;
+        row.cells = cells;
+        row.byPerson = by;
+        row.at = clock.instant();
+        rows.save(row);
+    }
+
+    private static long lastLine(PartFile part, LedgerFile ledger) {
+        List<LedgerFile.Line> passes = ledger.passes(part.visit().id());
+        return passes.isEmpty() ? 0 : passes.get(passes.size() - 1).seq();
+    }
+
+    /** Four cells to a digit, the lowest first, as the browser writes them. */
+    public static String written(BitSet cells) {
+        StringBuilder hex = new StringBuilder();
+        for (int i = 0; i < cells.length(); i += 4) {
+            int digit = 0;
+            for (int b = 0; b < 4; b++) {
+                digit |= cells.get(i + b) ? 1 << b : 0;
+            }
+            hex.append(Character.forDigit(digit, 16));
+        }
+        return hex.toString();
+    }
+
+    private static BitSet bits(String hex) {
+        BitSet bits = new BitSet();
+        for (int i = 0; i < hex.length(); i++) {
+            int digit = Character.digit(hex.charAt(i), 16);
+            for (int b = 0; b < 4; b++) {
+                bits.set(4 * i + b, (digit >> b & 1) == 1);
+            }
+        }
+        return bits;
+    }
+}

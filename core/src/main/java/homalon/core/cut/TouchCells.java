@@ -1,0 +1,122 @@
+package homalon.core.cut;
+
+import homalon.core.geometry.Box;
+import homalon.core.geometry.Raster;
+import homalon.core.part.LandRaster;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.BitSet;
+import java.util.List;
+
+/**
+ * A face in cells of about equal sides, coarse enough to paint with a gloved finger or to walk from the keyboard. Cells are
+ * numbered along the face from its lower front corner, row by row; those with no land in them are left out.
+ */
+public final class TouchCells {
+    public static final int COLUMNS = 24;
+    private static final int MOST_ROWS = 16;
+
+    /**
+     * One cell with land in it.
+     *
+     * @param number along the rows
+     * @param land nodes of the land raster in it
+     */
+    public record Cell(int number, int column, int row, double x0, double y0, double width, double height, int land) {}
+
+    private final LandRaster land;
+    private final int rows;
+    private final List<Cell> cells;
+    private final int[] cellOfNode;
+
+    private TouchCells(LandRaster land) {
+        this.land = land;
+        Box box = land.layout().box();
+        double side = box.width() / COLUMNS;
+        this.rows = (int) Math.max(3, Math.min(MOST_ROWS, Math.round(box.height() / side)));
+        Raster grid = land.grid();
+        this.cellOfNode = new int[grid.columns() * grid.rows()];
+        int[] counted = new int[COLUMNS * rows];
+        for (int j = 0; j < grid.rows(); j++) {
+            for (int i = 0; i < grid.columns(); i++) {
+                int cell = cellAt(grid.x(i), grid.y(j));
+                boolean onLand = land.isLand(grid, i, j);
+                cellOfNode[j * grid.columns() + i] = onLand ? cell : -1;
+                counted[cell] += onLand ? 1 : 0;
+            }
+        }
+        this.cells = new ArrayList<>();
+        double height = box.height() / rows;
+        for (int n = 0; n < counted.length; n++) {
+            if (counted[n] > 0) {
+                int column = n % COLUMNS;
+                int row = n / COLUMNS;
+                cells.add(new Cell(
+                        n, column, row, box.x0() + column * side, box.y0() + row * height, side, height, counted[n]));
+            }
+        }
+    }
+
+    public static TouchCells of(LandRaster land) {
+        return new TouchCells(land);
+    }
+
+    private int cellAt(double x, double y) {
+        Box box = land.layout().box();
+        int column = (int) Math.min(COLUMNS - 1, Math.max(0, (x - box.x0()) / box.width() * COLUMNS));
+        int row = (int) Math.min(rows - 1, Math.max(0, (y - box.y0()) / box.height() * rows));
+        return row * COLUMNS + column;
+    }
+
+    public List<Cell> cells() {
+        return List.copyOf(cells);
+    }
+
+    /** How many cells there could be: numbers run below it. */
+    public int size() {
+        return COLUMNS * rows;
+    }
+
+    /** Share of the land in the cells given, 0 to 1. */
+    public double share(BitSet touched) {
+        return cells.stream()
+                        .filter(c -> touched.get(c.number()))
+                        .mapToInt(Cell::land)
+                        .sum()
+                / (double) land.landNodes();
+    }
+
+    /** Cells of which a cutter that has come down to a height has touched half or more of the land. */
+    public BitSet touchedAt(Raster heights, double downTo) {
+        int[] below = new int[size()];
+        forLand(heights, (cell, height) -> below[cell] += height >= downTo ? 1 : 0);
+        BitSet touched = new BitSet();
+        cells.forEach(c -> touched.set(c.number(), below[c.number()] * 2 >= c.land()));
+        return touched;
+    }
+
+    /** Mean height of the land in each cell, by cell number; NaN without land. */
+    double[] means(Raster heights) {
+        double[] sum = new double[size()];
+        forLand(heights, (cell, height) -> sum[cell] += height);
+        double[] mean = new double[size()];
+        Arrays.fill(mean, Double.NaN);
+        cells.forEach(c -> mean[c.number()] = sum[c.number()] / c.land());
+        return mean;
+    }
+
+    private interface Node {
+        void at(int cell, double height);
+    }
+
+    private void forLand(Raster heights, Node node) {
+        for (int j = 0; j < heights.rows(); j++) {
+            for (int i = 0; i < heights.columns(); i++) {
+                int cell = cellOfNode[j * heights.columns() + i];
+                if (cell >= 0) {
+                    node.at(cell, heights.get(i, j));
+                }
+            }
+        }
+    }
+}
