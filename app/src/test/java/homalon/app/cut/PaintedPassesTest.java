@@ -110,7 +110,7 @@ class PaintedPassesTest {
         List<String> faults = new ArrayList<>();
         Page page = window.signedIn(shop, "ines", 1280, 800, faults);
         page.navigate(shop.address() + "/parts/" + part.tag() + "/cut");
-        for (int pass = 0; pass < 2; pass++) {
+        for (int pass = 0; pass < 3; pass++) {
             page.keyboard().press("*");
             page.keyboard().press("Enter");
             PlaywrightAssertions.assertThat(page.locator("#walk [data-state=read]"))
