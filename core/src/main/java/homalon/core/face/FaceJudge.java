@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.IntFunction;
 
 /**
  * Judges a survey against every limit in force. Points that do not seal are to be left out before; the rest is judged as
@@ -35,15 +36,18 @@ public final class FaceJudge {
     public record Judgement(FlatnessResult flatness, List<LimitVerdict> limits, Verdict worst) {}
 
     private final Points points;
-    private final List<String> names;
+    private final IntFunction<String> names;
     private final Settings settings;
     private final FlatnessResult flatness;
 
-    private FaceJudge(Points points, List<String> names, Settings settings) {
+    private final boolean cloud;
+
+    private FaceJudge(Points points, IntFunction<String> names, Settings settings, boolean cloud) {
         this.points = points;
         this.names = names;
         this.settings = settings;
-        this.flatness = Flatness.of(points, flatnessSettings());
+        this.cloud = cloud;
+        this.flatness = cloud ? Flatness.ofCloud(points, flatnessSettings()) : Flatness.of(points, flatnessSettings());
     }
 
     /**
@@ -51,7 +55,12 @@ public final class FaceJudge {
      * @throws homalon.core.input.BadInputException as {@link Flatness#of}
      */
     public static Judgement judge(Points points, List<String> names, Settings settings) {
-        return new FaceJudge(points, names, settings).judge();
+        return new FaceJudge(points, names::get, settings, false).judge();
+    }
+
+    /** The same for a scan of up to millions of points, at least four and not on one line; any square is bounded, not searched. */
+    public static Judgement judgeCloud(Points points, Settings settings) {
+        return new FaceJudge(points, i -> "point " + (i + 1), settings, true).judge();
     }
 
     private FlatnessSettings flatnessSettings() {
@@ -98,7 +107,38 @@ public final class FaceJudge {
         return proven(limit, OptionalDouble.of(zone), zone, true, "", zoneWorking(limit));
     }
 
+    /** Every square lies within one of a grid of larger ones, and the grid's own squares are squares. */
+    private LimitVerdict windowOfCloud(FlatnessLimit limit) {
+        double side = limit.window().orElseThrow().mm();
+        WindowBounds.Bounds b = WindowBounds.of(points, settings.layout().box(), side);
+        Working.Builder working = Working.of("Flatness in any square of a stated side")
+                .line("Squares of side {} a quarter of it apart: the worst has a zone of {}", side, b.least())
+                .line(
+                        "Any square lies within one of side {}; the worst of these has a zone of {}",
+                        b.larger(),
+                        b.most())
+                .line("Limit {}, from: " + limit.source().words(), limit.most().mm());
+        double limitMm = limit.most().mm() + FlatnessSettings.VERDICT_SLACK_MM;
+        boolean out = b.least() - settings.uncertainty() > limitMm;
+        boolean within = b.filled() && b.most() + settings.uncertainty() <= limitMm;
+        String why = out || within
+                ? ""
+                : b.filled()
+                        ? "Close to the limit in some square: between the squares tried it may be over."
+                        : "Some squares hold fewer than four points: scan what is missing.";
+        return new LimitVerdict(
+                limit,
+                out ? Verdict.OUT : within ? Verdict.WITHIN : Verdict.NOT_PROVEN,
+                OptionalDouble.of(b.least()),
+                why,
+                Optional.empty(),
+                working.done());
+    }
+
     private LimitVerdict window(FlatnessLimit limit) {
+        if (cloud) {
+            return windowOfCloud(limit);
+        }
         double side = limit.window().orElseThrow().mm();
         double slack = FlatnessSettings.VERDICT_SLACK_MM;
         Optional<WindowFlatness.Worst> worst = WindowFlatness.worst(points, side, slack);
@@ -189,7 +229,7 @@ public final class FaceJudge {
         for (int k = 0; k < zone.support().length; k++) {
             int i = zone.support()[k];
             working.line(
-                    (zone.above()[k] ? "Upper plane touches " : "Lower plane touches ") + names.get(i) + ", read {}",
+                    (zone.above()[k] ? "Upper plane touches " : "Lower plane touches ") + names.apply(i) + ", read {}",
                     points.z(i));
         }
         working.line(

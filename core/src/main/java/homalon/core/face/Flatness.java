@@ -23,6 +23,11 @@ public final class Flatness {
      */
     public static FlatnessResult of(Points points, FlatnessSettings settings) {
         check(points);
+        return ofCloud(points, settings);
+    }
+
+    /** The same for a scan, where one place may well have been seen twice. */
+    static FlatnessResult ofCloud(Points points, FlatnessSettings settings) {
         Plane plane = LeastSquaresPlane.fit(points);
         MinimumZone.Result zone = MinimumZone.of(points);
         double leastSquares = Math.max(zone.zone(), points.range(plane).extent() * plane.cosTilt());
