@@ -4,3 +4,4 @@ import './outbox.js';
 import './keying.js';
 import './arrange.js';
 import './paint.js';
+import './scan.js';

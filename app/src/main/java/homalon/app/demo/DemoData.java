@@ -12,6 +12,7 @@ import homalon.app.feelers.FeelerKind;
 import homalon.app.feelers.FeelerSurveys;
 import homalon.app.feelers.Way;
 import homalon.app.ledger.Ledgers;
+import homalon.app.mating.Mates;
 import homalon.app.part.Booking;
 import homalon.app.part.PartFile;
 import homalon.app.part.Parts;
@@ -79,6 +80,7 @@ class DemoData implements ApplicationRunner {
     private final Plans plans;
     private final Ledgers ledgers;
     private final Paintings paintings;
+    private final Mates mates;
     private final ShopClock clock;
     private Someone ines;
     private Someone brannoc;
@@ -93,6 +95,7 @@ class DemoData implements ApplicationRunner {
             Plans plans,
             Ledgers ledgers,
             Paintings paintings,
+            Mates mates,
             ShopClock clock) {
         this.people = people;
         this.shop = shop;
@@ -103,6 +106,7 @@ class DemoData implements ApplicationRunner {
         this.plans = plans;
         this.ledgers = ledgers;
         this.paintings = paintings;
+        this.mates = mates;
         this.clock = clock;
     }
 
@@ -217,10 +221,37 @@ class DemoData implements ApplicationRunner {
                 deck,
                 SurveyKind.FACE,
                 PlaceProposal.Density.USUAL,
-                face(deck, 0.12, 0.01, 0.012, 0.004, 0.03, dip(4, 0.055, 80)),
+                face(deck, 0.12, 0.01, 0.006, 0.002, 0.004, dip(4, 0.075, 80)),
                 99,
                 3);
         plan(deck, School.AVERAGE, 2);
+        PartFile museum = book(
+                "T-0402",
+                sheet(
+                        PartKind.HEAD,
+                        "Lifeboat museum V-eight, left head",
+                        "Lifeboat Museum, Old Slip",
+                        Material.CAST_IRON,
+                        ChamberShape.CUT_OFF,
+                        4,
+                        "92",
+                        "112",
+                        "478",
+                        "158",
+                        2),
+                List.of(FlatnessLimit.overall(mm("0.05"), Source.SHOP)),
+                "gasket gone at the back; sat wet for years",
+                "goes on T-0401; matching numbers stay",
+                3,
+                9);
+        read(
+                museum,
+                SurveyKind.FACE,
+                PlaceProposal.Density.CLOSE,
+                face(museum, 0.02, 0.05, 0.006, 0.002, 0.004, dip(4, 0.06, 75)),
+                99,
+                3);
+        mates.say(museum, deck, ines.id());
 
         PartFile donkey = book(
                 "T-0418",
@@ -420,6 +451,7 @@ class DemoData implements ApplicationRunner {
                 face(block, 0.05, -0.02, 0.028, 0.004, -0.012),
                 99,
                 10);
+        mates.say(parts.byTag("T-0409"), block, ines.id());
         wait(block, StuckOn.CHECK, "dowels to pull before the far corner can be read", 1);
     }
 

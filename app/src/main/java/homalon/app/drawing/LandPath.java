@@ -45,9 +45,14 @@ final class LandPath {
         d.append('Z');
     }
 
+    /** Two half turns, relative, so that rounding leaves chord and radius of one another. */
     private void circle(Spot centre, double r) {
-        double y = box.height() - centre.y();
-        to('M', centre.x() - r, y).arc(r, 1, 0, centre.x() + r, y).arc(r, 1, 0, centre.x() - r, y);
+        double round = Math.round(r * 10) / 10.0;
+        to('M', centre.x() - round, box.height() - centre.y());
+        for (int sign = 1; sign >= -1; sign -= 2) {
+            Svg.point(d.append('a'), round, round).append(" 0 1 0 ");
+            Svg.point(d, sign * 2 * round, 0);
+        }
         d.append('Z');
     }
 

@@ -80,6 +80,29 @@ public class FaceViews {
                 next.map(n -> PlaceNames.name(layout, n)).orElse(""));
     }
 
+    /**
+     * Figures of any finding, written.
+     *
+     * @param bands of its map; empty without one
+     */
+    public record Figures(
+            FaceView.Headline headline,
+            List<FaceView.Row> rows,
+            List<WorkingView> workings,
+            Optional<Bands> bands,
+            List<FaceView.Legend> legend) {}
+
+    public static Figures figures(Findings.Finding finding, Layout layout, BenchUnit unit) {
+        LengthWriter writer = new LengthWriter(unit);
+        Optional<Bands> bands = finding.map().map(m -> Bands.of(m.range(), finding.colourReach(), unit));
+        return new Figures(
+                headline(finding, writer),
+                rows(Optional.of(finding), layout, writer),
+                workings(Optional.of(finding), layout, writer),
+                bands,
+                bands.map(b -> legend(b, writer)).orElse(List.of()));
+    }
+
     private static Optional<Spot> suggested(Findings.Finding finding) {
         return finding.judgement().limits().stream()
                 .filter(l -> l.verdict() == Verdict.NOT_PROVEN)
@@ -134,7 +157,8 @@ public class FaceViews {
                 + (survey.places().stream().anyMatch(p -> !p.sealing()) ? " · hollow crosses do not count" : "");
     }
 
-    private static List<FaceView.Legend> legend(Bands bands, LengthWriter writer) {
+    /** The map's colours and where each begins, lowest first. */
+    public static List<FaceView.Legend> legend(Bands bands, LengthWriter writer) {
         List<FaceView.Legend> legend = new ArrayList<>();
         for (int band = bands.lowest(); band <= bands.highest(); band++) {
             legend.add(new FaceView.Legend(Bands.style(band), writer.signed(band * bands.step()), band <= -3));
@@ -151,8 +175,12 @@ public class FaceViews {
                     : "These places lie on one line, or do not seal: key one to the side of them.";
             return new FaceView.Headline("open", "Not measured yet", sentence);
         }
-        FaceJudge.Judgement judged = finding.get().judgement();
-        String shape = finding.get().shape();
+        return headline(finding.get(), writer);
+    }
+
+    private static FaceView.Headline headline(Findings.Finding finding, LengthWriter writer) {
+        FaceJudge.Judgement judged = finding.judgement();
+        String shape = finding.shape();
         return switch (judged.worst()) {
             case OUT -> new FaceView.Headline("out", "Out by " + writer.number(over(judged)), shape);
             case WITHIN -> new FaceView.Headline("within", "Within", shape);

@@ -44,6 +44,11 @@ public class Parts {
         return parts.findByTag(tidy(tag)).map(p -> files(List.of(p)).get(0));
     }
 
+    @Transactional(readOnly = true)
+    public Optional<PartFile> byId(UUID id) {
+        return parts.findById(id).map(p -> files(List.of(p)).get(0));
+    }
+
     /** The part once for each of its visits, the first visit first. */
     @Transactional(readOnly = true)
     public List<PartFile> everyVisit(PartFile part) {

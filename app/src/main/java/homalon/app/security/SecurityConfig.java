@@ -33,6 +33,9 @@ class SecurityConfig {
         "/parts/*/proof/**",
         "/parts/*/feelers/**",
         "/parts/*/proof-feelers/**",
+        "/parts/*/scan/**",
+        "/parts/*/proof-scan/**",
+        "/parts/*/compare",
         "/parts/*/thickness/**",
         "/parts/*/plan/**",
         "/parts/*/cut/**"

@@ -1,0 +1,193 @@
+package homalon.app.mating;
+
+import homalon.app.drawing.Bands;
+import homalon.app.drawing.FaceDrawing;
+import homalon.app.drawing.PlaceMark;
+import homalon.app.face.FaceView;
+import homalon.app.face.FaceViews;
+import homalon.app.face.Findings;
+import homalon.app.face.SurveyKind;
+import homalon.app.face.Surveys;
+import homalon.app.part.Faces;
+import homalon.app.part.PartFile;
+import homalon.app.part.PartShells;
+import homalon.app.part.Parts;
+import homalon.app.part.StepKind;
+import homalon.app.security.Signed;
+import homalon.app.web.OneRead;
+import homalon.app.web.Shell;
+import homalon.core.face.Mating;
+import homalon.core.geometry.Range;
+import homalon.core.part.Layout;
+import homalon.core.part.PartKind;
+import homalon.core.quantity.LengthWriter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** A face before and after, and a head on its deck. */
+@Controller
+class MatingController {
+    /** Width of a drawing that stands beside another, px. */
+    private static final double BESIDE_PX = 440;
+
+    private final Parts parts;
+    private final PartShells shells;
+    private final Faces faces;
+    private final Surveys surveys;
+    private final Findings findings;
+    private final Mates mates;
+    private final OneRead reading;
+
+    MatingController(
+            Parts parts,
+            PartShells shells,
+            Faces faces,
+            Surveys surveys,
+            Findings findings,
+            Mates mates,
+            OneRead reading) {
+        this.parts = parts;
+        this.shells = shells;
+        this.faces = faces;
+        this.surveys = surveys;
+        this.findings = findings;
+        this.mates = mates;
+        this.reading = reading;
+    }
+
+    @GetMapping("/parts/{tag}/compare")
+    String page(@PathVariable String tag, @ModelAttribute("shell") Shell shell, Model model) {
+        return reading.of(() -> {
+            PartFile part = parts.byTag(tag);
+            model.addAttribute("head", shells.head(part, StepKind.FACE, shell.writer()));
+            model.addAttribute("view", view(part, shell));
+            return "mating/compare";
+        });
+    }
+
+    @PostMapping("/parts/{tag}/compare")
+    String with(@PathVariable String tag, @RequestParam String with, @AuthenticationPrincipal Signed me) {
+        PartFile part = parts.byTag(tag);
+        mates.say(part, parts.byTag(with), me.id());
+        return "redirect:/parts/" + part.tag() + "/compare";
+    }
+
+    /** A face with what is found on it. */
+    private record Read(PartFile part, String title, Findings.Finding finding) {}
+
+    private Optional<Read> read(PartFile part, SurveyKind kind, String title) {
+        return surveys.find(part, kind)
+                .flatMap(s -> findings.of(part, s))
+                .filter(f -> f.map().isPresent())
+                .map(f -> new Read(part, title, f));
+    }
+
+    private MatingView view(PartFile part, Shell shell) {
+        Optional<PartFile> other = mates.of(part);
+        Optional<Read> own = read(part, SurveyKind.FACE, part.tag() + " as it came");
+        Optional<Read> proof = read(part, SurveyKind.PROOF, part.tag() + " after the cut");
+        Optional<Read> its = other.flatMap(o -> latest(o));
+        List<Read> all = new ArrayList<>();
+        own.ifPresent(all::add);
+        proof.ifPresent(all::add);
+        its.ifPresent(all::add);
+        List<String> missing = new ArrayList<>();
+        if (own.isEmpty()) {
+            missing.add("Read the face of " + part.tag() + " with an indicator first.");
+        }
+        if (other.isPresent() && its.isEmpty()) {
+            missing.add("Read the face of " + other.get().tag() + " with an indicator first.");
+        }
+        Bands bands = all.isEmpty() ? null : bands(all, shell);
+        Optional<MatingView.Gap> gap = its.flatMap(i -> gap(
+                part.kind() == PartKind.HEAD ? proof.or(() -> own) : Optional.of(i),
+                part.kind() == PartKind.HEAD ? Optional.of(i) : proof.or(() -> own),
+                shell));
+        if (its.isPresent() && own.isPresent() && gap.isEmpty()) {
+            missing.add("These two can be no pair: bores or sizes differ too much.");
+        }
+        return new MatingView(
+                all.stream().map(r -> face(r, bands, shell)).toList(),
+                bands == null ? List.of() : FaceViews.legend(bands, shell.writer()),
+                gap,
+                other.map(PartFile::tag).orElse(""),
+                mates.candidates(part).stream()
+                        .map(p -> new MatingView.Candidate(p.tag(), p.name()))
+                        .toList(),
+                missing);
+    }
+
+    private Optional<Read> latest(PartFile part) {
+        return read(part, SurveyKind.PROOF, part.tag() + " after its cut")
+                .or(() -> read(part, SurveyKind.FACE, part.tag() + " as it came"));
+    }
+
+    /** One scale of colours for all, so that they can be compared by eye. */
+    private static Bands bands(List<Read> all, Shell shell) {
+        double least = all.stream()
+                .mapToDouble(r -> r.finding().map().orElseThrow().range().least())
+                .min()
+                .orElse(0);
+        double most = all.stream()
+                .mapToDouble(r -> r.finding().map().orElseThrow().range().most())
+                .max()
+                .orElse(0);
+        double reach =
+                all.stream().mapToDouble(r -> r.finding().colourReach()).max().orElse(0);
+        return Bands.of(new Range(least, most), reach, shell.unit());
+    }
+
+    private MatingView.Face face(Read read, Bands bands, Shell shell) {
+        Layout layout = faces.layout(read.part().numbers());
+        FaceViews.Figures figures = FaceViews.figures(read.finding(), layout, shell.unit());
+        FaceDrawing picture = FaceDrawing.of(
+                        layout,
+                        "f" + Math.abs(read.title().hashCode()),
+                        read.title() + ": " + read.finding().shape())
+                .shownAt(BESIDE_PX)
+                .map(read.finding().map().orElseThrow(), bands);
+        return new MatingView.Face(
+                read.title(),
+                figures.headline().words(),
+                figures.headline().sentence(),
+                figures.headline().style(),
+                picture,
+                figures.rows());
+    }
+
+    private Optional<MatingView.Gap> gap(Optional<Read> head, Optional<Read> deck, Shell shell) {
+        if (head.isEmpty() || deck.isEmpty()) {
+            return Optional.empty();
+        }
+        LengthWriter writer = shell.writer();
+        return Mating.of(
+                        head.get().finding().map().orElseThrow(),
+                        deck.get().finding().map().orElseThrow())
+                .map(m -> {
+                    Bands bands = Bands.of(
+                            m.map().range(), head.get().finding().limit().mm(), shell.unit());
+                    FaceDrawing picture = FaceDrawing.of(
+                                    faces.layout(deck.get().part().numbers()),
+                                    "gap",
+                                    "Gap between the two, over the deck: widest " + writer.full(m.greatest()))
+                            .map(m.map(), bands)
+                            .places(List.of(new PlaceMark(
+                                    "widest",
+                                    m.at(),
+                                    PlaceMark.State.READ,
+                                    writer.number(m.greatest()),
+                                    "widest gap")));
+                    List<FaceView.Legend> legend = FaceViews.legend(bands, writer);
+                    return new MatingView.Gap(picture, legend, writer.full(m.greatest()), m.words());
+                });
+    }
+}

@@ -1,0 +1,34 @@
+package homalon.app.mating;
+
+import homalon.app.drawing.FaceDrawing;
+import homalon.app.face.FaceView;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Faces beside each other.
+ *
+ * @param faces each with its own map, in the same colours
+ * @param gap between head and deck, when both are read
+ * @param other tag of the other casting; empty while nobody said
+ * @param candidates tags and names of what it may be
+ * @param missing what is to be read first; empty when nothing is
+ */
+public record MatingView(
+        List<Face> faces,
+        List<FaceView.Legend> legend,
+        Optional<Gap> gap,
+        String other,
+        List<Candidate> candidates,
+        List<String> missing) {
+
+    /** One face. */
+    public record Face(
+            String title, String words, String sentence, String style, FaceDrawing picture, List<FaceView.Row> rows) {}
+
+    /** What both leave open. */
+    public record Gap(FaceDrawing picture, List<FaceView.Legend> legend, String greatest, List<String> words) {}
+
+    /** A casting that may be the other one. */
+    public record Candidate(String tag, String name) {}
+}

@@ -1,0 +1,6 @@
+package homalon.app.scan;
+
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface ScanTextRepository extends JpaRepository<ScanTextRow, UUID> {}

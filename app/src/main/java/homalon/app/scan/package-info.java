@@ -1,0 +1,2 @@
+/** Scans: files of points taken in as they stream, kept as they came, and judged by the core from every point on the land. */
+package homalon.app.scan;
