@@ -286,6 +286,12 @@ class Keying {
     }
   }
 
+  /** Somebody wrote on this part: one look, however many lines it was. */
+  lookSoon() {
+    clearTimeout(this.soon);
+    this.soon = setTimeout(() => this.look(), 250);
+  }
+
   /** Another browser may have keyed: look now and then, when nothing is waiting here. */
   async look() {
     if (outbox.waiting(this.url).length || document.hidden || !this.root.dataset.look) return;

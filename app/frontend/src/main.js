@@ -5,3 +5,4 @@ import './keying.js';
 import './arrange.js';
 import './paint.js';
 import './scan.js';
+import './live.js';

@@ -17,6 +17,8 @@ import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
+import org.springframework.web.context.request.async.AsyncRequestTimeoutException;
 
 /**
  * Turns whatever goes wrong into a sentence: problem details for programs, text for the parts of a page that ask in the
@@ -61,6 +63,12 @@ class Sentences {
                 request,
                 HttpStatus.SERVICE_UNAVAILABLE,
                 "The store cannot be reached just now. What you keyed is not lost: it is sent again by itself.");
+    }
+
+    /** A page that listened for live values was closed: there is nobody to tell. */
+    @ExceptionHandler({AsyncRequestNotUsableException.class, AsyncRequestTimeoutException.class})
+    void gone() {
+        LOG.debug("a listening page has gone");
     }
 
     @ExceptionHandler(Exception.class)

@@ -1,6 +1,9 @@
 package homalon.app.testing;
 
 import homalon.app.HomalonApplication;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.ServerSocket;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ExtensionContext.Namespace;
 import org.junit.jupiter.api.extension.ParameterContext;
@@ -37,8 +40,20 @@ public final class RunningShop implements ParameterResolver {
 
     private static Shop start() {
         ConfigurableApplicationContext beans = new SpringApplicationBuilder(HomalonApplication.class)
-                .run("--server.port=0", "--homalon.demo=true", "--spring.main.banner-mode=off");
+                .run(
+                        "--server.port=0",
+                        "--homalon.demo=true",
+                        "--homalon.gauge-port=" + freePort(),
+                        "--spring.main.banner-mode=off");
         return new Shop(Integer.parseInt(beans.getEnvironment().getRequiredProperty("local.server.port")), beans);
+    }
+
+    private static int freePort() {
+        try (ServerSocket socket = new ServerSocket(0)) {
+            return socket.getLocalPort();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     @Override

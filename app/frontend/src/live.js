@@ -1,0 +1,103 @@
+// What happens elsewhere: another person's readings, and the values of a wireless indicator.
+
+const KEY = 'homalon:gauge';
+const SILENT = 6000;
+
+class Live {
+  constructor() {
+    const tag = document.querySelector('[data-part]')?.dataset.part;
+    const topics = [tag && `part-${tag}`, document.querySelector('[data-gauge]') && 'gauge'].filter(Boolean);
+    if (!topics.length || !window.EventSource) return;
+    this.source = new EventSource(`/live?topics=${topics.join(',')}`);
+    if (tag) this.source.addEventListener(`part-${tag}`, () => window.keying?.lookSoon());
+    this.source.addEventListener('gauge', (e) => window.gauge?.heard(JSON.parse(e.data)));
+  }
+}
+
+class Gauge {
+  constructor(root) {
+    this.root = root;
+    this.linked = localStorage.getItem(KEY) ?? '';
+    this.last = null;
+    this.lost = 0;
+    root.querySelector('[data-gauge-use]').addEventListener('click', () => this.use());
+    root.querySelector('[data-gauge-leave]').addEventListener('click', () => this.leave());
+    document.addEventListener('keydown', (e) => this.key(e), true);
+    setInterval(() => this.show(), 1000);
+  }
+
+  part(name) {
+    return this.root.querySelector(`[data-gauge-${name}]`);
+  }
+
+  use() {
+    this.linked = this.last?.gauge ?? '';
+    localStorage.setItem(KEY, this.linked);
+    this.show();
+    window.keying?.input.focus();
+  }
+
+  leave() {
+    this.linked = '';
+    localStorage.removeItem(KEY);
+    this.show();
+    window.keying?.input.focus();
+  }
+
+  get silent() {
+    return !this.last || Date.now() - this.at > SILENT;
+  }
+
+  heard(value) {
+    if (this.linked && value.gauge !== this.linked) return;
+    this.last = value;
+    this.at = Date.now();
+    this.lost += value.missed;
+    if (this.linked && value.unitChanged) {
+      this.warned = `${value.gauge} now sends ${value.unit}: look at its switch. Space takes the value all the same.`;
+    }
+    this.show();
+    if (this.linked && value.button && !value.unitChanged) this.take();
+  }
+
+  show() {
+    const near = this.last && !this.silent;
+    this.root.hidden = !this.linked && !near;
+    if (this.root.hidden) return;
+    this.root.dataset.silent = String(this.silent);
+    this.part('name').textContent = this.linked || this.last.gauge;
+    this.part('value').textContent = near ? this.last.typed.replace(/(mm|um|in)$/, ' $1') : 'silent';
+    const notes = [];
+    if (near && this.last.battery <= 10) notes.push(`battery ${this.last.battery} %`);
+    if (this.lost) notes.push(`${this.lost} ${this.lost === 1 ? 'line' : 'lines'} lost on the way`);
+    if (this.warned) notes.push(this.warned);
+    this.part('note').textContent = notes.join(' · ');
+    this.part('use').hidden = Boolean(this.linked);
+    this.part('leave').hidden = !this.linked;
+    this.part('how').hidden = !this.linked;
+  }
+
+  /** The foot pedal types a blank. */
+  key(event) {
+    const input = window.keying?.input;
+    if (event.key !== ' ' || !this.linked || document.activeElement !== input || input.value !== '') return;
+    event.preventDefault();
+    event.stopPropagation();
+    if (this.silent) window.keying.say('The gauge is silent: move it or press its button, or key the value.');
+    else this.take();
+  }
+
+  take() {
+    const keying = window.keying;
+    if (!keying || document.hidden || keying.input.value !== '') return;
+    this.warned = '';
+    keying.input.value = this.last.typed;
+    keying.enter();
+  }
+}
+
+document.addEventListener('DOMContentLoaded', () => {
+  const root = document.querySelector('[data-gauge]');
+  if (root) window.gauge = new Gauge(root);
+  window.live = new Live();
+});
