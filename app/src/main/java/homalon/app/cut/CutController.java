@@ -7,9 +7,11 @@ import homalon.app.part.PartShells;
 import homalon.app.part.Parts;
 import homalon.app.part.StepKind;
 import homalon.app.security.Signed;
+import homalon.app.tools.Toolbox;
 import homalon.app.web.OneRead;
 import homalon.app.web.Shell;
 import homalon.core.cut.CutPlan;
+import homalon.core.cut.Cutter;
 import homalon.core.cut.PassPlan;
 import homalon.core.cut.Removal;
 import homalon.core.cut.School;
@@ -17,9 +19,12 @@ import homalon.core.input.BadInputException;
 import homalon.core.ledger.Entry;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
+import homalon.core.rulebook.GasketKind;
 import homalon.core.rulebook.RuleBook;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -42,6 +47,8 @@ class CutController {
     private final CutViews cutViews;
     private final Ledgers ledgers;
     private final Paintings paintings;
+    private final FeedsViews feedsViews;
+    private final Toolbox toolbox;
     private final OneRead reading;
 
     CutController(
@@ -53,6 +60,8 @@ class CutController {
             CutViews cutViews,
             Ledgers ledgers,
             Paintings paintings,
+            FeedsViews feedsViews,
+            Toolbox toolbox,
             OneRead reading) {
         this.parts = parts;
         this.shells = shells;
@@ -62,6 +71,8 @@ class CutController {
         this.cutViews = cutViews;
         this.ledgers = ledgers;
         this.paintings = paintings;
+        this.feedsViews = feedsViews;
+        this.toolbox = toolbox;
         this.reading = reading;
     }
 
@@ -72,15 +83,37 @@ class CutController {
             @RequestParam(required = false) String skim,
             @RequestParam(required = false) String deepest,
             @RequestParam(required = false) String finish,
+            @RequestParam(required = false) String machine,
+            @RequestParam(required = false) String cutter,
+            @RequestParam(defaultValue = "false") boolean steel,
+            @RequestParam(defaultValue = "COMPOSITE") GasketKind gasket,
+            @RequestParam(defaultValue = "") String ra,
             @ModelAttribute("shell") Shell shell,
             Model model,
             HttpServletResponse response) {
-        return reading.of(
-                () -> plan(parts.byTag(tag), school, new Typed(skim, deepest, finish), shell, model, response));
+        Tooling tooling = machine == null && cutter == null ? null : new Tooling(name(machine), name(cutter), steel);
+        return reading.of(() -> plan(
+                parts.byTag(tag),
+                school,
+                new Typed(skim, deepest, finish),
+                new FeedsViews.Asked(tooling, gasket, ra),
+                shell,
+                model,
+                response));
+    }
+
+    private static String name(String given) {
+        return given == null ? "" : given.strip();
     }
 
     private String plan(
-            PartFile part, School school, Typed typed, Shell shell, Model model, HttpServletResponse response) {
+            PartFile part,
+            School school,
+            Typed typed,
+            FeedsViews.Asked asked,
+            Shell shell,
+            Model model,
+            HttpServletResponse response) {
         Optional<Planner.Compared> compared = planner.compare(part, RuleBook.shimStep(shell.unit()));
         model.addAttribute("head", shells.head(part, StepKind.PLAN, shell.writer()));
         model.addAttribute("view", null);
@@ -99,7 +132,29 @@ class CutController {
             response.setStatus(422);
             model.addAttribute("said", e.getMessage());
         }
-        model.addAttribute("view", planViews.of(compared.get(), chosen, depths, kept, shell.writer()));
+        PlanView view = planViews.of(compared.get(), chosen, depths, kept, shell.writer());
+        Tooling tooling = asked.tooling() != null
+                ? asked.tooling()
+                : kept.map(PlanFile::tooling).orElse(Tooling.NONE);
+        PassPlan passes = PassPlan.toClean(
+                compared.get()
+                        .setUps()
+                        .with(chosen)
+                        .orElse(compared.get().setUps().removals().get(0))
+                        .setUp()
+                        .toClean(),
+                depths,
+                RuleBook.dialStep(shell.unit()));
+        FeedsViews.Asked wished = new FeedsViews.Asked(tooling, asked.gasket(), asked.ra());
+        try {
+            model.addAttribute("feeds", feedsViews.of(part, wished, passes, shell.writer()));
+        } catch (BadInputException e) {
+            response.setStatus(422);
+            model.addAttribute("said", e.getMessage());
+            wished = new FeedsViews.Asked(tooling, asked.gasket(), "");
+            model.addAttribute("feeds", feedsViews.of(part, wished, passes, shell.writer()));
+        }
+        model.addAttribute("view", view);
         return "cut/plan";
     }
 
@@ -125,6 +180,9 @@ class CutController {
             @RequestParam(required = false) String skim,
             @RequestParam(required = false) String deepest,
             @RequestParam(required = false) String finish,
+            @RequestParam(defaultValue = "") String machine,
+            @RequestParam(defaultValue = "") String cutter,
+            @RequestParam(defaultValue = "false") boolean steel,
             @AuthenticationPrincipal Signed me,
             @ModelAttribute("shell") Shell shell) {
         PartFile part = parts.byTag(tag);
@@ -138,7 +196,9 @@ class CutController {
         PassPlan.Depths depths =
                 new Typed(skim, deepest, finish).depths(PassPlan.Depths.usual(shell.unit()), shell.unit());
         CutPlan plan = CutPlan.of(compared.setUps(), removal, depths, RuleBook.dialStep(shell.unit()));
-        plans.choose(part, id, compared.survey(), plan, me.id());
+        Tooling tooling = new Tooling(name(machine), name(cutter), steel);
+        feedsViews.check(part, tooling);
+        plans.choose(part, id, compared.survey(), plan, tooling, me.id());
         return "redirect:/parts/" + part.tag() + "/cut";
     }
 
@@ -158,6 +218,21 @@ class CutController {
         model.addAttribute(
                 "view", cutViews.of(part, ledger, plan, compared, paintings.now(part, ledger), shell.writer()));
         model.addAttribute("head", shells.head(part, StepKind.CUT, shell.writer()));
+        model.addAttribute("machines", toolbox.machines());
+        model.addAttribute("cutters", toolbox.cutters());
+        model.addAttribute("edgesUsed", edgesUsed());
+    }
+
+    /** Which edges of the shop's cutters have cut, so that a fresh one is turned in. */
+    private String edgesUsed() {
+        List<String> words = new ArrayList<>();
+        for (Cutter cutter : toolbox.cutters()) {
+            List<String> used = ledgers.edgesUsed(cutter.name());
+            if (!used.isEmpty()) {
+                words.add(cutter.name() + ": edges " + String.join(", ", used) + " of " + cutter.edges() + " have cut");
+            }
+        }
+        return String.join(" · ", words);
     }
 
     /** Logs one pass and answers with what it changes on the page. */
@@ -179,6 +254,8 @@ class CutController {
             throw new BadInputException("typed", "A pass is not skipped: key its depth, or plan the cut anew.");
         }
         Length depth = Length.parse(typed, unit);
+        boolean steel = plans.of(part).map(p -> p.tooling().steelInFace()).orElse(false);
+        feedsViews.check(part, new Tooling(machine, cutter, steel));
         ledgers.pass(part, id, depth, new Ledgers.Notes(machine, cutter, edge, note, typed.strip()), me.id());
         fill(part, shell, model);
         return "cut/cut :: live";

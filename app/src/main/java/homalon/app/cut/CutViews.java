@@ -63,8 +63,10 @@ public class CutViews {
                 totals.opening() == Ledger.Opening.NOT_ASKED,
                 lines(part, file, writer),
                 walk(plan, passes, writer),
-                last.map(LedgerFile.Line::machine).orElse("surfacer"),
-                last.map(LedgerFile.Line::cutter).orElse(""),
+                last.map(LedgerFile.Line::machine)
+                        .orElse(plan.map(p -> p.tooling().machine()).orElse("")),
+                last.map(LedgerFile.Line::cutter)
+                        .orElse(plan.map(p -> p.tooling().cutter()).orElse("")),
                 last.map(LedgerFile.Line::edge).orElse(""),
                 headline(planned, totals, writer),
                 foretold.watch());

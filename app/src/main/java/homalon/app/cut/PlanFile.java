@@ -9,4 +9,4 @@ import java.util.UUID;
  *
  * @param surveyRevision of the survey that it was made from; a later one makes it stale
  */
-public record PlanFile(UUID id, UUID visit, long surveyRevision, CutPlan plan, UUID by, Instant at) {}
+public record PlanFile(UUID id, UUID visit, long surveyRevision, CutPlan plan, Tooling tooling, UUID by, Instant at) {}

@@ -29,6 +29,12 @@ class PlanRow implements Persistable<UUID> {
     @Column(name = "survey_id")
     UUID surveyId;
 
+    String machine;
+    String cutter;
+
+    @Column(name = "steel_in_face")
+    boolean steelInFace;
+
     /** Of the survey that the plan was made from. */
     @Column(name = "survey_revision")
     long surveyRevision;

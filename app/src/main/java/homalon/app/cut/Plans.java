@@ -80,8 +80,13 @@ public class Plans {
         return passes;
     }
 
-    /** Keeps a plan; an earlier one of the visit is superseded by it. */
+    /** Keeps a plan without saying what it is cut with. */
     public void choose(PartFile part, UUID id, SurveyFile survey, CutPlan plan, UUID by) {
+        choose(part, id, survey, plan, Tooling.NONE, by);
+    }
+
+    /** Keeps a plan; an earlier one of the visit is superseded by it. */
+    public void choose(PartFile part, UUID id, SurveyFile survey, CutPlan plan, Tooling tooling, UUID by) {
         if (plans.existsById(id)) {
             return;
         }
@@ -91,6 +96,9 @@ public class Plans {
         row.jobId = part.visit().id();
         row.surveyId = survey.id();
         row.surveyRevision = survey.revision();
+        row.machine = tooling.machine();
+        row.cutter = tooling.cutter();
+        row.steelInFace = tooling.steelInFace();
         row.school = plan.school();
         row.depth = plan.toClean().nanometres();
         row.shimStep = plan.shimStep().nanometres();
@@ -125,6 +133,7 @@ public class Plans {
                 Length.ofNanometres(p.depth),
                 depths,
                 new PassPlan(passes));
-        return new PlanFile(p.id, p.jobId, p.surveyRevision, plan, p.madeBy, p.madeAt);
+        Tooling tooling = new Tooling(p.machine, p.cutter, p.steelInFace);
+        return new PlanFile(p.id, p.jobId, p.surveyRevision, plan, tooling, p.madeBy, p.madeAt);
     }
 }

@@ -21,9 +21,13 @@ import homalon.app.people.People;
 import homalon.app.people.Role;
 import homalon.app.people.Someone;
 import homalon.app.time.ShopClock;
+import homalon.app.tools.Toolbox;
 import homalon.app.web.Shop;
 import homalon.core.cut.Comparison;
 import homalon.core.cut.CutPlan;
+import homalon.core.cut.Cutter;
+import homalon.core.cut.Insert;
+import homalon.core.cut.Machine;
 import homalon.core.cut.PassPlan;
 import homalon.core.cut.Removal;
 import homalon.core.cut.School;
@@ -72,6 +76,7 @@ class DemoData implements ApplicationRunner {
     private static final Duration PER_PLACE = Duration.ofSeconds(14);
 
     private final People people;
+    private final Toolbox toolbox;
     private final Shop shop;
     private final Parts parts;
     private final Surveys surveys;
@@ -87,6 +92,7 @@ class DemoData implements ApplicationRunner {
 
     DemoData(
             People people,
+            Toolbox toolbox,
             Shop shop,
             Parts parts,
             Surveys surveys,
@@ -98,6 +104,7 @@ class DemoData implements ApplicationRunner {
             Mates mates,
             ShopClock clock) {
         this.people = people;
+        this.toolbox = toolbox;
         this.shop = shop;
         this.parts = parts;
         this.surveys = surveys;
@@ -126,6 +133,11 @@ class DemoData implements ApplicationRunner {
         people.setPin(ines.id(), "7391");
         people.setPin(brannoc.id(), "5028");
         people.useUnit(brannoc.id(), BenchUnit.THOU);
+        toolbox.add(new Machine("surfacer", 250, 1150, 3, 20, 760));
+        toolbox.add(new Machine("long-bed mill", 60, 900, 7.5, 15, 1200));
+        toolbox.add(new Cutter("CBN disc 1", Insert.CBN, 330, 6.35, 8));
+        toolbox.add(new Cutter("PCD disc 1", Insert.PCD, 330, 6.35, 4));
+        toolbox.add(new Cutter("Carbide mill", Insert.CARBIDE, 160, 1.6, 8));
         outOfTheDoor();
         onTheBench();
         felt();

@@ -30,6 +30,17 @@ public class Ledgers {
         this.clock = clock;
     }
 
+    /** Edges of a cutter that a standing pass was cut with, over the whole shop. */
+    @Transactional(readOnly = true)
+    public List<String> edgesUsed(String cutter) {
+        return jdbc.sql("""
+                        select distinct l.edge from ledger_line l
+                        where l.kind = 'PASS' and l.edge <> '' and lower(l.cutter) = lower(?)
+                          and not exists (select 1 from ledger_line r where r.reverses = l.id)
+                        order by l.edge limit 24
+                        """).param(cutter).query(String.class).list();
+    }
+
     /** What is noted beside a depth. */
     public record Notes(String machine, String cutter, String edge, String note, String typed) {
         public static final Notes NONE = new Notes("", "", "", "", "");

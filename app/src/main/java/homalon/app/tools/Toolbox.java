@@ -1,10 +1,13 @@
 package homalon.app.tools;
 
+import homalon.core.cut.Cutter;
+import homalon.core.cut.Machine;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.BladeSet;
 import homalon.core.rulebook.RuleBook;
+import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -16,9 +19,69 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class Toolbox {
     private final BladeRepository blades;
+    private final MachineRepository machines;
+    private final CutterRepository cutters;
+    private final Clock clock;
 
-    Toolbox(BladeRepository blades) {
+    Toolbox(BladeRepository blades, MachineRepository machines, CutterRepository cutters, Clock clock) {
         this.blades = blades;
+        this.machines = machines;
+        this.cutters = cutters;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    public List<Machine> machines() {
+        return machines.findByRetiredAtIsNullOrderByName().stream()
+                .map(MachineRow::machine)
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    public List<Cutter> cutters() {
+        return cutters.findByRetiredAtIsNullOrderByName().stream()
+                .map(CutterRow::cutter)
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<Machine> machine(String name) {
+        return machines().stream()
+                .filter(m -> m.name().equalsIgnoreCase(name.strip()))
+                .findFirst();
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<Cutter> cutter(String name) {
+        return cutters().stream()
+                .filter(c -> c.name().equalsIgnoreCase(name.strip()))
+                .findFirst();
+    }
+
+    public void add(Machine machine) {
+        if (machine(machine.name()).isPresent()) {
+            throw new BadInputException(
+                    "name", "There is a machine of that name: retire it first, or name this one otherwise.");
+        }
+        machines.save(new MachineRow(machine));
+    }
+
+    public void add(Cutter cutter) {
+        if (cutter(cutter.name()).isPresent()) {
+            throw new BadInputException(
+                    "name", "There is a cutter of that name: retire it first, or name this one otherwise.");
+        }
+        cutters.save(new CutterRow(cutter));
+    }
+
+    /** Takes a machine or a cutter out of the lists; what was cut with it stays in the ledgers. */
+    public void retire(String name) {
+        machines.findByRetiredAtIsNullOrderByName().stream()
+                .filter(m -> m.name.equals(name))
+                .forEach(m -> m.retiredAt = clock.instant());
+        cutters.findByRetiredAtIsNullOrderByName().stream()
+                .filter(c -> c.name.equals(name))
+                .forEach(c -> c.retiredAt = clock.instant());
     }
 
     /** Empty while the shop has not said which feelers it has. */
