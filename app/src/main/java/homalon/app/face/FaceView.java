@@ -3,6 +3,7 @@ package homalon.app.face;
 import homalon.app.drawing.FaceDrawing;
 import homalon.app.drawing.ProfileDrawing;
 import homalon.app.web.WorkingView;
+import homalon.core.face.Causes;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -14,6 +15,7 @@ import java.util.UUID;
  * @param section along the middle; empty without a map
  * @param legend steps of the map's colours, lowest first
  * @param labels what the figures on the drawing are
+ * @param causes what the shape may come from, once all places are read
  */
 public record FaceView(
         SurveyFile survey,
@@ -25,6 +27,7 @@ public record FaceView(
         List<Row> rows,
         List<Walk> walk,
         List<WorkingView> workings,
+        List<Causes.Cause> causes,
         boolean hasSuggestion,
         double suggestX,
         double suggestY,

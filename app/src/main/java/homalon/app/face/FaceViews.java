@@ -9,6 +9,7 @@ import homalon.app.part.PartFile;
 import homalon.app.people.People;
 import homalon.app.web.WorkingView;
 import homalon.core.face.BowAndTwist;
+import homalon.core.face.Causes;
 import homalon.core.face.FaceJudge;
 import homalon.core.face.FaceWords;
 import homalon.core.face.FlatnessResult;
@@ -74,10 +75,17 @@ public class FaceViews {
                 survey.kind().ofHeights() ? rows(finding, layout, writer) : taperRows(survey, layout, writer),
                 walk(survey, writer, people.names()),
                 workings(finding, layout, writer),
+                survey.complete() ? finding.map(f -> causes(part, f)).orElse(List.of()) : List.of(),
                 next.isPresent(),
                 next.map(Spot::x).orElse(0.0),
                 next.map(Spot::y).orElse(0.0),
                 next.map(n -> PlaceNames.name(layout, n)).orElse(""));
+    }
+
+    private static List<Causes.Cause> causes(PartFile part, Findings.Finding finding) {
+        String story = part.name() + ". " + part.visit().history() + ". "
+                + part.visit().wishes();
+        return Causes.of(new Causes.Seen(finding.judgement().flatness(), finding.shape(), story, part.kind()));
     }
 
     /**
@@ -229,6 +237,8 @@ public class FaceViews {
     private static FaceView.Row limitRow(LimitVerdict l, LengthWriter writer) {
         String name = switch (l.limit().scope()) {
             case OVERALL -> "Flatness";
+            case ALONG -> "Straight along";
+            case ACROSS -> "Straight across";
             case WINDOW -> "Any " + writer.size(l.limit().window().orElseThrow());
             case BORE -> "Around a bore";
         };

@@ -44,6 +44,7 @@ public final class IntakeForm {
             "boltRows",
             "boltHole",
             "waterHoles",
+            "dowels",
             "chambers",
             "intakeSide",
             "history",
@@ -52,6 +53,10 @@ public final class IntakeForm {
             "due",
             "overall",
             "overallSource",
+            "along",
+            "alongSource",
+            "across",
+            "acrossSource",
             "window",
             "windowSide",
             "windowSource",
@@ -79,6 +84,8 @@ public final class IntakeForm {
         start.put("chambers", ChamberShape.CUT_OFF.name());
         start.put("intakeSide", "bottom");
         start.put("overallSource", Source.MAKER.name());
+        start.put("alongSource", Source.MAKER.name());
+        start.put("acrossSource", Source.MAKER.name());
         start.put("windowSource", Source.MAKER.name());
         start.put("boreSource", Source.GASKET.name());
         return new IntakeForm(start);
@@ -115,6 +122,8 @@ public final class IntakeForm {
         v.put("due", part.visit().due().map(LocalDate::toString).orElse(""));
         v.put("version", Integer.toString(part.version()));
         v.put("overallSource", Source.MAKER.name());
+        v.put("alongSource", Source.MAKER.name());
+        v.put("acrossSource", Source.MAKER.name());
         v.put("windowSource", Source.MAKER.name());
         v.put("boreSource", Source.GASKET.name());
         for (FlatnessLimit limit : part.entered()) {
@@ -123,6 +132,14 @@ public final class IntakeForm {
                 case OVERALL -> {
                     v.put("overall", most);
                     v.put("overallSource", limit.source().name());
+                }
+                case ALONG -> {
+                    v.put("along", most);
+                    v.put("alongSource", limit.source().name());
+                }
+                case ACROSS -> {
+                    v.put("across", most);
+                    v.put("acrossSource", limit.source().name());
                 }
                 case WINDOW -> {
                     v.put("window", most);
@@ -248,6 +265,10 @@ public final class IntakeForm {
         List<FlatnessLimit> limits = new ArrayList<>();
         limit("overall", "Flatness overall", unit, problems)
                 .ifPresent(m -> limits.add(FlatnessLimit.overall(m, source("overallSource"))));
+        limit("along", "Straight along", unit, problems)
+                .ifPresent(m -> limits.add(FlatnessLimit.along(m, source("alongSource"))));
+        limit("across", "Straight across", unit, problems)
+                .ifPresent(m -> limits.add(FlatnessLimit.across(m, source("acrossSource"))));
         Optional<Length> side = size("windowSide", "Side of the square", unit, problems);
         Optional<Length> window = limit("window", "Flatness in any square", unit, problems);
         boolean sideFits = problems.require(

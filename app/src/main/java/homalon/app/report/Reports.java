@@ -224,9 +224,12 @@ class Reports {
                         .window()
                         .map(w -> " in any " + writer.size(w))
                         .orElse(
-                                worst.limit().scope() == homalon.core.rulebook.FlatnessLimit.Scope.BORE
-                                        ? " around a bore"
-                                        : "")
+                                switch (worst.limit().scope()) {
+                                    case ALONG -> " along";
+                                    case ACROSS -> " across";
+                                    case BORE -> " around a bore";
+                                    case OVERALL, WINDOW -> "";
+                                })
                 + " (" + worst.limit().source().words() + ")";
         return zone
                 + switch (finding.judgement().worst()) {

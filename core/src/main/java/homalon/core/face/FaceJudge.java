@@ -89,6 +89,8 @@ public final class FaceJudge {
             verdicts.add(
                     switch (limit.scope()) {
                         case OVERALL -> overall(limit);
+                        case ALONG -> rows(limit, true);
+                        case ACROSS -> rows(limit, false);
                         case WINDOW -> window(limit);
                         case BORE -> bores(limit);
                     });
@@ -105,6 +107,27 @@ public final class FaceJudge {
     private LimitVerdict overall(FlatnessLimit limit) {
         double zone = flatness.minimumZone().zone();
         return proven(limit, OptionalDouble.of(zone), zone, true, "", zoneWorking(limit));
+    }
+
+    private LimitVerdict rows(FlatnessLimit limit, boolean lengthwise) {
+        Optional<LineFlatness.Worst> worst = LineFlatness.of(points, lengthwise);
+        Working.Builder working = Working.of("Straightness " + (lengthwise ? "along" : "across"));
+        worst.ifPresentOrElse(
+                w -> working.line(
+                        "Worst of " + w.rows() + " rows " + (lengthwise ? "along" : "across") + ": " + w.places()
+                                + " places about {} from the front and {} from the lower edge lie between lines {} apart",
+                        w.middle().x(),
+                        w.middle().y(),
+                        w.straightness()),
+                () -> working.line("No row holds three places"));
+        working.line("Limit {}, from: " + limit.source().words(), limit.most().mm());
+        return proven(
+                limit,
+                worst.isPresent() ? OptionalDouble.of(worst.get().straightness()) : OptionalDouble.empty(),
+                worst.map(LineFlatness.Worst::straightness).orElse(0.0),
+                worst.filter(w -> w.rows() >= 2).isPresent(),
+                "Fewer than two rows hold three places: measure more " + (lengthwise ? "along" : "across") + ".",
+                working.done());
     }
 
     /** Every square lies within one of a grid of larger ones, and the grid's own squares are squares. */

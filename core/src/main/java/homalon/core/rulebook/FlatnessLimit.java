@@ -17,6 +17,10 @@ public record FlatnessLimit(Scope scope, Length most, Optional<Length> window, S
     public enum Scope {
         /** The whole face. */
         OVERALL,
+        /** Straightness of any line along it. */
+        ALONG,
+        /** Straightness of any line across it. */
+        ACROSS,
         /** Any square of a stated side. */
         WINDOW,
         /** The ring around each bore where the gasket's fire ring seals. */
@@ -34,6 +38,14 @@ public record FlatnessLimit(Scope scope, Length most, Optional<Length> window, S
 
     public static FlatnessLimit overall(Length most, Source source) {
         return new FlatnessLimit(Scope.OVERALL, most, Optional.empty(), source);
+    }
+
+    public static FlatnessLimit along(Length most, Source source) {
+        return new FlatnessLimit(Scope.ALONG, most, Optional.empty(), source);
+    }
+
+    public static FlatnessLimit across(Length most, Source source) {
+        return new FlatnessLimit(Scope.ACROSS, most, Optional.empty(), source);
     }
 
     public static FlatnessLimit inAny(Length window, Length most, Source source) {
