@@ -95,6 +95,7 @@ class ScanJourneyTest {
         PlaywrightAssertions.assertThat(page.locator(".sample tr")).hasCount(7);
         PlaywrightAssertions.assertThat(page.locator(".act button")).isFocused();
         page.keyboard().press("Enter");
+        page.waitForSelector(".verdict", new Page.WaitForSelectorOptions().setTimeout(30_000));
         PlaywrightAssertions.assertThat(page.locator(".verdict .words")).containsText("Out by");
         Scans scans = shop.bean(Scans.class);
         ScanFile kept = scans.of(part, SurveyKind.FACE).get(0);

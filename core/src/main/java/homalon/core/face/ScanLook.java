@@ -170,7 +170,8 @@ public record ScanLook(ScanFormat format, List<List<String>> sample, List<String
         Optional<ScanUnit> ofPlaces = unit(names.get(at[0]));
         ScanUnit places = ofPlaces.orElseGet(() -> bySize(Math.max(length, width), face));
         double share = Math.max(length, width) * places.mm() / face.width();
-        if (ofPlaces.isEmpty() && (share < 0.5 || share > 1.3)) {
+        // The first lines of a file that is sorted reach over the width at least.
+        if (ofPlaces.isEmpty() && (share < 0.3 || share > 1.3)) {
             asks.add("In what unit are the places? As " + places.words() + " the scan is " + Math.round(share * 100)
                     + " % as long as the face.");
         }
