@@ -16,6 +16,9 @@ import java.util.stream.IntStream;
  * <p>To get the distance <em>square</em> to the planes, see {@code homalon.core.face.MinimumZone}.
  */
 public final class MinimaxPlane {
+    private static final int MANY = 20_000;
+    private static final int SAMPLE = 2_000;
+
     private MinimaxPlane() {}
 
     /**
@@ -35,13 +38,25 @@ public final class MinimaxPlane {
             throw new IllegalArgumentException("a minimax fit needs points");
         }
         Frame frame = new Frame(points);
-        int[] start = frame.start();
+        int[] start = n > MANY ? startOfSample(points, frame) : frame.start();
         if (start.length <= frame.rank + 1) {
             return exactFit(frame, start);
         }
         Minimax minimax = new Minimax(frame.u, frame.v, frame.z, frame.rank + 1, start);
         minimax.solve();
         return result(frame, minimax);
+    }
+
+    /** What holds every so-manieth point nearly holds all of them: from there few passes over all are left to make. */
+    private static int[] startOfSample(Points points, Frame frame) {
+        int step = points.size() / SAMPLE;
+        int[] sample =
+                IntStream.range(0, points.size() / step).map(i -> i * step).toArray();
+        int[] support = fit(points.pick(sample)).support();
+        if (frame.rank < 2 || support.length != frame.rank + 2) {
+            return frame.start();
+        }
+        return frame.start(Arrays.stream(support).map(i -> sample[i]).toArray());
     }
 
     private static Fit result(Frame frame, Minimax minimax) {
@@ -152,6 +167,46 @@ public final class MinimaxPlane {
             int[] start = Arrays.copyOf(corner, corner.length + 1);
             start[corner.length] = at;
             return start;
+        }
+
+        /** Starts from four points: the plane through the three that stand widest apart is taken off all heights. */
+        int[] start(int[] four) {
+            int[] corner = widest(four);
+            takeOffPlaneThrough(corner);
+            double most = 0;
+            for (double each : z) {
+                most = Math.max(most, Math.abs(each));
+            }
+            scaleZ = most;
+            double times = 1 / most;
+            for (int i = 0; i < z.length; i++) {
+                z[i] *= times;
+            }
+            int[] start = Arrays.copyOf(corner, corner.length + 1);
+            start[corner.length] = Arrays.stream(four)
+                    .filter(i -> Arrays.stream(corner).noneMatch(c -> c == i))
+                    .findFirst()
+                    .orElseThrow();
+            return start;
+        }
+
+        private int[] widest(int[] four) {
+            int[] best = null;
+            double most = -1;
+            for (int left = 0; left < four.length; left++) {
+                int out = left;
+                int[] three = IntStream.range(0, four.length)
+                        .filter(k -> k != out)
+                        .map(k -> four[k])
+                        .toArray();
+                double area = Math.abs((u[three[1]] - u[three[0]]) * (v[three[2]] - v[three[0]])
+                        - (u[three[2]] - u[three[0]]) * (v[three[1]] - v[three[0]]));
+                if (area > most) {
+                    most = area;
+                    best = three;
+                }
+            }
+            return best;
         }
 
         private void takeOffPlaneThrough(int[] corner) {
