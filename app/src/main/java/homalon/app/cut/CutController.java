@@ -47,6 +47,7 @@ class CutController {
     private final CutViews cutViews;
     private final Ledgers ledgers;
     private final Paintings paintings;
+    private final SetupChecks setupChecks;
     private final FeedsViews feedsViews;
     private final Toolbox toolbox;
     private final OneRead reading;
@@ -60,6 +61,7 @@ class CutController {
             CutViews cutViews,
             Ledgers ledgers,
             Paintings paintings,
+            SetupChecks setupChecks,
             FeedsViews feedsViews,
             Toolbox toolbox,
             OneRead reading) {
@@ -71,6 +73,7 @@ class CutController {
         this.cutViews = cutViews;
         this.ledgers = ledgers;
         this.paintings = paintings;
+        this.setupChecks = setupChecks;
         this.feedsViews = feedsViews;
         this.toolbox = toolbox;
         this.reading = reading;
@@ -218,6 +221,12 @@ class CutController {
         model.addAttribute(
                 "view", cutViews.of(part, ledger, plan, compared, paintings.now(part, ledger), shell.writer()));
         model.addAttribute("head", shells.head(part, StepKind.CUT, shell.writer()));
+        model.addAttribute(
+                "checks",
+                compared.flatMap(c -> c.setUps()
+                                .with(plan.orElseThrow().plan().school())
+                                .map(r -> setupChecks.view(part, c.setUps(), r.setUp(), shell.writer())))
+                        .orElse(null));
         model.addAttribute("machines", toolbox.machines());
         model.addAttribute("cutters", toolbox.cutters());
         model.addAttribute("edgesUsed", edgesUsed());
@@ -257,6 +266,22 @@ class CutController {
         boolean steel = plans.of(part).map(p -> p.tooling().steelInFace()).orElse(false);
         feedsViews.check(part, new Tooling(machine, cutter, steel));
         ledgers.pass(part, id, depth, new Ledgers.Notes(machine, cutter, edge, note, typed.strip()), me.id());
+        fill(part, shell, model);
+        return "cut/cut :: live";
+    }
+
+    /** Keeps what was read over the supports, or with the clamps off or on. */
+    @PostMapping("/parts/{tag}/cut/check")
+    String check(
+            @PathVariable String tag,
+            @RequestParam UUID id,
+            @RequestParam SetupChecks.Kind kind,
+            @RequestParam List<String> read,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = parts.byTag(tag);
+        setupChecks.read(part, id, kind, read, shell.unit(), me.id());
         fill(part, shell, model);
         return "cut/cut :: live";
     }
