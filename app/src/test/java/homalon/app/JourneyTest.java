@@ -117,7 +117,9 @@ class JourneyTest {
         field("width", "150");
         field("history", "boiled dry on the slip");
         field("overall", "0.05");
-        assertTrue(page.locator("#preview svg.face .bore-number").count() == 4, "the face is drawn while it is keyed");
+        // The face is drawn while it is keyed, a moment after the last key.
+        PlaywrightAssertions.assertThat(page.locator("#preview svg.face .bore-number"))
+                .hasCount(4);
         String tag = page.inputValue("[name=tag]");
         keys("Enter");
         at("/parts/" + tag + "/face");

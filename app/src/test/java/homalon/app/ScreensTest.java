@@ -24,6 +24,11 @@ class ScreensTest {
             "/parts/T-0407/intake",
             "/parts/T-0407/face",
             "/parts/T-0406/proof",
+            "/parts/T-0421/feelers",
+            "/parts/T-0422/feelers",
+            "/parts/T-0419/feelers",
+            "/parts/T-0419/scan",
+            "/parts/T-0402/compare",
             "/parts/T-0415/thickness",
             "/parts/T-0415/plan",
             "/parts/T-0409/cut",
@@ -32,6 +37,7 @@ class ScreensTest {
             "/find?q=ferry",
             "/person",
             "/shop",
+            "/shop/tools",
             "/parts/T-9999/face");
 
     private final RunningShop.Shop shop;

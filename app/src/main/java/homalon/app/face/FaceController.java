@@ -20,7 +20,9 @@ import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.quantity.NotALengthException;
 import homalon.core.rulebook.RuleBook;
+import homalon.core.rulebook.Soak;
 import jakarta.servlet.http.HttpServletResponse;
+import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -168,6 +170,25 @@ class FaceController {
         }
         response.setHeader("X-Place", place.get().toString());
         return live(part, kind(kind), shell, model);
+    }
+
+    @PostMapping("/parts/{tag}/{kind:face|proof|thickness}/soak")
+    String soak(
+            @PathVariable String tag,
+            @PathVariable String kind,
+            @RequestParam(defaultValue = "") String warm,
+            @RequestParam(defaultValue = "") String room,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = parts.byTag(tag);
+        surveys.note(part, kind(kind), new Soak(degrees(warm), degrees(room)));
+        return live(part, kind(kind), shell, model);
+    }
+
+    /** Null for what is no number. */
+    private static BigDecimal degrees(String typed) {
+        String tidy = typed.strip().replace(',', '.').replace('\u2212', '-');
+        return tidy.matches("-?[0-9]{1,3}(\\.[0-9])?") ? new BigDecimal(tidy) : null;
     }
 
     @PostMapping("/parts/{tag}/{kind:face|proof|thickness}/places")

@@ -23,6 +23,7 @@ import homalon.core.part.PlaceNames;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.rulebook.Soak;
 import homalon.core.verdict.Verdict;
 import homalon.core.verdict.Working;
 import java.util.ArrayList;
@@ -72,7 +73,9 @@ public class FaceViews {
                 bands.map(b -> legend(b, writer)).orElse(List.of()),
                 labels(survey, finding, unit),
                 survey.kind().ofHeights() ? headline(finding, survey, writer) : taperHeadline(survey, layout, writer),
-                survey.kind().ofHeights() ? rows(finding, layout, writer) : taperRows(survey, layout, writer),
+                withSoak(
+                        survey,
+                        survey.kind().ofHeights() ? rows(finding, layout, writer) : taperRows(survey, layout, writer)),
                 walk(survey, writer, people.names()),
                 workings(finding, layout, writer),
                 survey.complete() ? finding.map(f -> causes(part, f)).orElse(List.of()) : List.of(),
@@ -109,6 +112,19 @@ public class FaceViews {
                 workings(Optional.of(finding), layout, writer),
                 bands,
                 bands.map(b -> legend(b, writer)).orElse(List.of()));
+    }
+
+    private static List<FaceView.Row> withSoak(SurveyFile survey, List<FaceView.Row> rows) {
+        if (survey.soak().isEmpty()) {
+            return rows;
+        }
+        Soak soak = survey.soak().get();
+        List<FaceView.Row> all = new ArrayList<>(rows);
+        String note = soak.marks()
+                ? "K between part and room: not soaked, it may bow. More than " + Soak.MOST + " K marks the survey"
+                : "K between part and room, soaked";
+        all.add(new FaceView.Row("Temperature", soak.difference().toPlainString(), note, soak.marks() ? "out" : ""));
+        return all;
     }
 
     private static Optional<Spot> suggested(Findings.Finding finding) {

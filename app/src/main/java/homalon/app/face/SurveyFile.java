@@ -4,6 +4,7 @@ import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
+import homalon.core.rulebook.Soak;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -16,6 +17,7 @@ import java.util.UUID;
  * @param places in the order in which the hand goes
  * @param dropped places that were left out; what was read there stays in the history
  * @param history every reading ever keyed, in order
+ * @param soak temperatures while it was read, when they were noted
  * @param revision goes up with every change of places and readings, so that two states can be told apart
  */
 public record SurveyFile(
@@ -28,6 +30,7 @@ public record SurveyFile(
         List<PlaceFile> places,
         List<PlaceFile> dropped,
         List<ReadingFile> history,
+        Optional<Soak> soak,
         long revision) {
 
     /** A place and what counts there. */

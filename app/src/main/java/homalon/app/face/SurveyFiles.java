@@ -4,6 +4,8 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.core.geometry.Spot;
 import homalon.core.quantity.Length;
+import homalon.core.rulebook.Soak;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -99,6 +101,11 @@ class SurveyFiles {
                 List.copyOf(kept),
                 List.copyOf(dropped),
                 List.copyOf(history),
+                row.partTemperature == null
+                        ? Optional.empty()
+                        : Optional.of(new Soak(
+                                BigDecimal.valueOf(row.partTemperature, 1),
+                                BigDecimal.valueOf(row.roomTemperature, 1))),
                 row.revision);
     }
 

@@ -31,6 +31,12 @@ class SurveyRow {
     @Column(name = "started_at")
     Instant startedAt;
 
+    @Column(name = "part_decidegrees")
+    Integer partTemperature;
+
+    @Column(name = "room_decidegrees")
+    Integer roomTemperature;
+
     /** Counts every change of places and readings; written by {@link SurveyRepository#changed} alone. */
     @Column(insertable = false, updatable = false)
     long revision;

@@ -12,6 +12,9 @@ import homalon.core.part.PlaceNames;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.rulebook.Soak;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.time.Clock;
 import java.util.Collection;
 import java.util.Comparator;
@@ -311,6 +314,19 @@ public class Surveys {
         place(survey, placeId);
         places.findById(placeId).orElseThrow().sealing = sealing;
         surveys.changed(survey.id());
+    }
+
+    /** Notes how warm part and room were; noted again, the later one counts. */
+    public void note(PartFile part, SurveyKind kind, Soak soak) {
+        SurveyFile survey = open(part, kind);
+        SurveyRow row = surveys.findById(survey.id()).orElseThrow();
+        row.partTemperature = decidegrees(soak.part());
+        row.roomTemperature = decidegrees(soak.room());
+        surveys.changed(survey.id());
+    }
+
+    private static int decidegrees(BigDecimal degrees) {
+        return degrees.movePointRight(1).setScale(0, RoundingMode.HALF_UP).intValueExact();
     }
 
     private SurveyFile open(PartFile part, SurveyKind kind) {

@@ -63,7 +63,8 @@ public class FeelerSurveys {
 
     /**
      * What is keyed at a place: {@code 0.05} the thickest blade that goes, {@code 0} none goes, {@code +0.05} that blade goes,
-     * {@code -0.05} it does not, {@code r} the edge rocks, {@code s} it sits still, {@code /} skipped; {@code 0} where it is
+     * {@code -0.05} it does not, {@code r} the edge rocks, {@code s} it sits still, {@code l} light shows
+     * under it, {@code n} no light, {@code /} skipped; {@code 0} where it is
      * asked how the edge rests: it sits still and no blade goes anywhere along it.
      *
      * @param id made by the browser, so that a repeat stores once
@@ -163,6 +164,8 @@ public class FeelerSurveys {
             case "/" -> save(place.id(), keyed, Said.SKIPPED, Gap.UNTRIED, by);
             case "r", "R" -> save(rest.id(), keyed, Said.ROCKS, Gap.UNTRIED, by);
             case "s", "S" -> save(rest.id(), keyed, Said.SITS, Gap.UNTRIED, by);
+            case "l", "L" -> light(place, keyed, Said.GOES, Gap.UNTRIED.went(RuleBook.LIGHT_GAP), by);
+            case "n", "N" -> light(place, keyed, Said.REFUSES, Gap.UNTRIED.refused(RuleBook.LIGHT_GAP), by);
             default -> {
                 if (place.asked() != Asked.REST) {
                     blade(survey, place, keyed, typed, by);
@@ -177,6 +180,14 @@ public class FeelerSurveys {
                 }
             }
         }
+    }
+
+    /** A lamp behind the edge is a very thin blade. */
+    private void light(PlaceFile place, Keyed keyed, Said said, Gap gap, UUID by) {
+        if (place.asked() != Asked.STATION) {
+            throw new BadInputException("typed", "Light is looked for along the edge: say first how the edge rests.");
+        }
+        save(place.id(), keyed, said, gap, by);
     }
 
     private static boolean isNothing(String typed, BenchUnit unit) {

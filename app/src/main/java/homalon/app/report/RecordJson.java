@@ -20,6 +20,7 @@ import homalon.core.face.FlatnessResult;
 import homalon.core.ledger.Ledger;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.quantity.Length;
+import homalon.core.rulebook.Soak;
 import java.math.BigDecimal;
 import java.time.Clock;
 import java.util.List;
@@ -130,6 +131,8 @@ class RecordJson {
             String startedBy,
             List<Place> places,
             List<Reading> readings,
+            BigDecimal partC,
+            BigDecimal roomC,
             Result result) {}
 
     private record Place(
@@ -305,6 +308,8 @@ class RecordJson {
                                 r.at().toString(),
                                 r.stands()))
                         .toList(),
+                s.soak().map(Soak::part).orElse(null),
+                s.soak().map(Soak::room).orElse(null),
                 s.kind().ofHeights()
                         ? findings.of(part, s).map(RecordJson::result).orElse(null)
                         : null);

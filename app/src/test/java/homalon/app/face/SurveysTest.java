@@ -15,6 +15,7 @@ import homalon.app.part.StepSource;
 import homalon.app.people.People;
 import homalon.app.people.Someone;
 import homalon.app.testing.RunningShop;
+import homalon.app.testing.Visitor;
 import homalon.core.cut.CutPlan;
 import homalon.core.cut.PassPlan;
 import homalon.core.face.PlaceProposal;
@@ -243,5 +244,23 @@ class SurveysTest {
                 .filter(s -> s.kind() == kind)
                 .findFirst()
                 .orElseThrow();
+    }
+
+    @Test
+    void aPartThatIsNotSoakedMarksItsSurvey() {
+        surveys.start(part, SurveyKind.FACE, PlaceProposal.Density.CORNERS, Length.ofMm("0.002"), ines.id());
+        Visitor visitor = Visitor.signedIn(shop.port(), "ines");
+        String at = "/parts/" + part.tag() + "/face/soak";
+        assertTrue(visitor.key(at, "warm", "27,5", "room", "21").body().contains("not soaked"));
+        assertTrue(visitor.key(at, "warm", "22", "room", "21").body().contains("soaked"));
+        assertEquals(422, visitor.key(at, "warm", "hot", "room", "21").statusCode());
+        assertEquals(
+                "22.0",
+                surveys.find(part, SurveyKind.FACE)
+                        .orElseThrow()
+                        .soak()
+                        .orElseThrow()
+                        .part()
+                        .toPlainString());
     }
 }

@@ -202,6 +202,22 @@ class FeelersAtTheBenchTest {
     }
 
     @Test
+    void aLampIsAVeryThinBlade() {
+        surveys.start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, Way.FIND, BenchUnit.MM, ines.id());
+        FeelerFile.LineFile line = now().lines().get(0);
+        say(UUID.randomUUID(), line.places().get(1), "n");
+        say(UUID.randomUUID(), line.places().get(2), "l");
+        FeelerFile.LineFile after = now().lines().get(0);
+        assertEquals(
+                Optional.of(Length.ofMm("0.003")), after.places().get(1).gap().refuses());
+        assertTrue(now().done(after.places().get(1), Length.ofMm("0.05")), "no blade is thinner than light");
+        assertEquals(
+                Optional.of(Length.ofMm("0.02")),
+                after.places().get(2).gap().next(now().blades(), Length.ofMm("0.05")));
+        assertTrue(refusal(line.places().get(0), "l").contains("how the edge rests"));
+    }
+
+    @Test
     void whatNoFeelerCanSayIsRefusedInWords() {
         surveys.start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, Way.FIND, BenchUnit.MM, ines.id());
         FeelerFile.PlaceFile rest = now().lines().get(0).places().get(0);

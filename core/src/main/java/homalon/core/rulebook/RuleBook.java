@@ -54,6 +54,9 @@ public final class RuleBook {
         return unit == BenchUnit.MM ? Length.ofMm("0.02") : Length.ofThou("1");
     }
 
+    /** A gap about this wide shows light under a straightedge; a narrower one is dark. */
+    public static final Length LIGHT_GAP = Length.ofMm("0.003");
+
     /** Feelers of a usual set, for a shop that did not say which it has. */
     public static BladeSet blades(BenchUnit unit) {
         String[] mm = {
