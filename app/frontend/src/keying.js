@@ -89,7 +89,7 @@ class Keying {
     text('count', `${this.root.dataset.noun} ${all.indexOf(here) + 1} of ${all.length}`);
     text('now', here.dataset.value ? `now: ${here.dataset.value}` : here.dataset.state === 'skipped' ? 'skipped' : '');
     text('note', here.dataset.note ?? '');
-    this.root.querySelectorAll('[data-show=blade]').forEach((el) => (el.textContent = here.dataset.blade || 'it'));
+    this.root.querySelectorAll('[data-show=blade]').forEach((el) => (el.textContent = here.dataset.bladeShown || 'it'));
     this.root.querySelectorAll('[data-for]').forEach((el) => {
       el.hidden = (el.dataset.for === 'rest') !== (here.dataset.rest === 'true');
     });

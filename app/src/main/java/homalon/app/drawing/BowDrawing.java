@@ -26,31 +26,35 @@ public final class BowDrawing {
 
     private BowDrawing() {}
 
-    /** @param full bow drawn at full height, mm */
+    /**
+     * One picture for each line, so that they wrap on a narrow screen.
+     *
+     * @param full bow drawn at full height, mm
+     */
     public static String svg(List<Panel> panels, double full) {
-        Svg svg = new Svg();
-        svg.picture(
-                "0 0 " + PANEL * panels.size() + " " + HEIGHT,
-                0,
-                0,
-                "class",
-                "bows",
-                "role",
-                "img",
-                "aria-label",
-                "What the edge sees along each line");
-        double x = 0;
+        StringBuilder all = new StringBuilder();
         for (Panel panel : panels) {
-            panel(svg, panel, x, full);
-            x += PANEL;
+            Svg svg = new Svg();
+            svg.picture(
+                    "0 0 " + PANEL + " " + HEIGHT,
+                    0,
+                    0,
+                    "class",
+                    "bows",
+                    "role",
+                    "img",
+                    "aria-label",
+                    panel.name() + ": " + panel.words());
+            panel(svg, panel, full);
+            all.append(svg.close("svg"));
         }
-        return svg.close("svg").toString();
+        return all.toString();
     }
 
-    private static void panel(Svg svg, Panel p, double x, double full) {
+    private static void panel(Svg svg, Panel p, double full) {
         svg.open("g", "class", p.tried() ? "panel" : "panel untried");
-        text(svg, "name", x + PANEL / 2.0, 13, p.name());
-        double[] ends = {x + 10, x + PANEL - 10};
+        text(svg, "name", PANEL / 2.0, 13, p.name());
+        double[] ends = {10, PANEL - 10};
         // The edge rests on the ends of a hollow, on the middle of a crown.
         StringBuilder d = new StringBuilder();
         curve(d, 'M', ends, clipped(p.most(), full), false);
@@ -62,7 +66,7 @@ public final class BowDrawing {
                 "d",
                 d.append('Z').toString());
         svg.empty("line", "class", "straight", "x1", ends[0], "x2", ends[1], "y1", EDGE, "y2", EDGE);
-        text(svg, "words", x + PANEL / 2.0, HEIGHT - 6, p.words());
+        text(svg, "words", PANEL / 2.0, HEIGHT - 6, p.words());
         svg.close("g");
     }
 

@@ -213,11 +213,10 @@ public class FeelerSurveys {
     private void blade(FeelerFile survey, PlaceFile place, Keyed keyed, String typed, UUID by) {
         boolean goes = typed.startsWith("+");
         boolean refuses = typed.startsWith("-") || typed.startsWith("\u2212");
-        Length blade = Length.parse(goes || refuses ? typed.substring(1) : typed, keyed.unit());
+        Length said = Length.parse(goes || refuses ? typed.substring(1) : typed, keyed.unit());
         BladeSet set = survey.blades();
-        if (blade.signum() != 0 && !set.has(blade)) {
-            throw noSuchBlade(set, blade, keyed.unit());
-        }
+        Length blade =
+                said.signum() == 0 ? said : set.meant(said).orElseThrow(() -> noSuchBlade(set, said, keyed.unit()));
         if (goes || refuses) {
             if (blade.signum() == 0) {
                 throw new BadInputException("typed", "Key the blade as well, such as +0.05 when 0.05 goes.");

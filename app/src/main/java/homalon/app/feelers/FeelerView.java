@@ -34,7 +34,8 @@ public record FeelerView(
      * One place of the walk.
      *
      * @param line name of the line, when this is its first place; empty otherwise
-     * @param blade to try here next, as it is keyed; empty when nothing more is to be tried
+     * @param blade to try here next, as it is keyed, exact; empty when nothing more is to be tried
+     * @param shown the same as it is read
      * @param note before the edge is laid: dowels to pull
      */
     public record Walk(
@@ -45,6 +46,7 @@ public record FeelerView(
             String state,
             String value,
             String blade,
+            String shown,
             long seen,
             boolean rest,
             String note) {}

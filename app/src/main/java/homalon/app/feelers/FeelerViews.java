@@ -374,12 +374,9 @@ public class FeelerViews {
                                 case ENDS -> "equal blades under both ends";
                             };
                     boolean open = !survey.done(p, limit.most());
-                    String blade = rest || !open
-                            ? ""
-                            : p.gap()
-                                    .next(survey.blades(), survey.first(line, p, layout.box(), limit.most()))
-                                    .map(writer::number)
-                                    .orElse("");
+                    Optional<Length> blade = rest || !open
+                            ? Optional.empty()
+                            : p.gap().next(survey.blades(), survey.first(line, p, layout.box(), limit.most()));
                     walk.add(new FeelerView.Walk(
                             p.id(),
                             walk.size() + 1,
@@ -389,7 +386,8 @@ public class FeelerViews {
                             rest
                                     ? (p.rest() == Rest.NOT_NOTED ? "" : rest(p.rest()))
                                     : p.gap().isTried() ? value(p.gap()) : "",
-                            blade,
+                            blade.map(writer::exact).orElse(""),
+                            blade.map(writer::number).orElse(""),
                             p.seen(),
                             rest,
                             rest ? dowels : ""));

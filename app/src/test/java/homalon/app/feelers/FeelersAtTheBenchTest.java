@@ -218,6 +218,21 @@ class FeelersAtTheBenchTest {
     }
 
     @Test
+    void aMmBladeCanBeKeyedAtAThouBenchAsItIsShownThere() {
+        surveys.start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, Way.FIND, BenchUnit.MM, ines.id());
+        FeelerFile.PlaceFile place = now().lines().get(0).places().get(1);
+        surveys.key(
+                part,
+                FeelerKind.FACE,
+                new FeelerSurveys.Keyed(UUID.randomUUID(), place.id(), "+0.79", BenchUnit.THOU, 0, false),
+                Map.of(),
+                ines.id());
+        assertEquals(
+                Optional.of(Length.ofMm("0.02")),
+                now().lines().get(0).places().get(1).gap().goes());
+    }
+
+    @Test
     void whatNoFeelerCanSayIsRefusedInWords() {
         surveys.start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, Way.FIND, BenchUnit.MM, ines.id());
         FeelerFile.PlaceFile rest = now().lines().get(0).places().get(0);

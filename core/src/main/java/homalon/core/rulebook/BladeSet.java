@@ -11,6 +11,9 @@ import java.util.Optional;
  * @param blades 3 to 60 of them, each thicker than the one before
  */
 public record BladeSet(List<Length> blades) {
+    /** Half of the last digit shown at a thou bench, and a little. */
+    private static final Length ROUNDED = Length.ofMm("0.0002");
+
     private static final int FEWEST = 3;
     private static final int MOST = 60;
 
@@ -50,7 +53,10 @@ public record BladeSet(List<Length> blades) {
                 .orElse(thinnest());
     }
 
-    public boolean has(Length blade) {
-        return blades.contains(blade);
+    /** The blade that a keyed thickness means: figures of a mm blade are rounded at a thou bench, and the other way round. */
+    public Optional<Length> meant(Length keyed) {
+        return blades.stream()
+                .filter(b -> b.minus(keyed).abs().compareTo(ROUNDED) <= 0)
+                .findFirst();
     }
 }
