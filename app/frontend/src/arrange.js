@@ -1,15 +1,20 @@
 // Moving, adding and dropping places on the drawing, in a mode of its own so that a glove does not move one by accident.
+import { draggable, spot } from './drag.js';
 import { post, put, state } from './server.js';
 
 class Arrange {
   constructor(root) {
     this.root = root;
     this.url = root.dataset.arrange;
-    this.drag = null;
     document.addEventListener('click', (e) => this.clicked(e));
-    document.addEventListener('pointerdown', (e) => this.down(e));
-    document.addEventListener('pointermove', (e) => this.move(e));
-    document.addEventListener('pointerup', (e) => this.up(e));
+    document.addEventListener('pointerdown', () => (this.moved = false), true);
+    draggable(
+      (e) => this.pick(e),
+      (mark, at) => {
+        this.moved = true;
+        this.ask(`${this.url}/${mark.dataset.place}`, { what: 'move', ...at });
+      },
+    );
     document.addEventListener('keydown', (e) => this.key(e));
   }
 
@@ -25,15 +30,11 @@ class Arrange {
     else window.keying?.input.focus();
   }
 
-  svg() {
-    return document.querySelector('#live-drawing svg.face');
-  }
-
-  /** Place on the face under the pointer, mm. */
-  spot(event) {
-    const svg = this.svg();
-    const p = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM().inverse());
-    return { x: p.x, y: Number(svg.dataset.height) - p.y };
+  /** The place that a drag takes, which comes into hand. */
+  pick(event) {
+    const place = this.on && event.target.closest?.('#live-drawing [data-place]');
+    if (place) window.keying?.go(place.dataset.place);
+    return place;
   }
 
   async ask(url, fields) {
@@ -65,35 +66,8 @@ class Arrange {
     else if (this.on && event.target.closest('#live-drawing svg.face')) {
       const place = event.target.closest('[data-place]');
       if (place) window.keying?.go(place.dataset.place);
-      else if (!this.moved) this.ask(this.url, this.spot(event));
+      else if (!this.moved) this.ask(this.url, spot(document.querySelector('#live-drawing svg.face'), event));
     }
-  }
-
-  down(event) {
-    this.moved = false;
-    const place = this.on && event.target.closest?.('#live-drawing [data-place]');
-    if (place) {
-      this.drag = { place, from: this.spot(event), moved: false };
-      window.keying?.go(place.dataset.place);
-    }
-  }
-
-  move(event) {
-    if (!this.drag) return;
-    const now = this.spot(event);
-    const dx = now.x - this.drag.from.x;
-    const dy = now.y - this.drag.from.y;
-    this.drag.moved ||= Math.hypot(dx, dy) > 2;
-    if (this.drag.moved) this.drag.place.setAttribute('transform', `translate(${dx} ${-dy})`);
-  }
-
-  up(event) {
-    const drag = this.drag;
-    this.drag = null;
-    if (!drag?.moved) return;
-    this.moved = true;
-    drag.place.removeAttribute('transform');
-    this.ask(`${this.url}/${drag.place.dataset.place}`, { what: 'move', ...this.spot(event) });
   }
 
   key(event) {

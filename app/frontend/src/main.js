@@ -3,6 +3,7 @@ import './shell.js';
 import './outbox.js';
 import './keying.js';
 import './arrange.js';
+import './supports.js';
 import './paint.js';
 import './scan.js';
 import './live.js';

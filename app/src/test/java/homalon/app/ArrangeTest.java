@@ -97,7 +97,7 @@ class ArrangeTest {
                         bore.y + bore.height / 2,
                         new com.microsoft.playwright.Mouse.MoveOptions().setSteps(4));
         page.mouse().up();
-        assertThat(page.locator(".say")).containsText("not on the land");
+        assertThat(page.locator(".keying .say")).containsText("not on the land");
         assertEquals(there, x());
     }
 

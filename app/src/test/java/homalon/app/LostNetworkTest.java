@@ -92,7 +92,7 @@ class LostNetworkTest {
         key(ines, "0.03");
         assertThat(ines.locator("#status")).hasText("all kept");
         key(brannoc, "0.04");
-        assertThat(brannoc.locator(".say")).containsText("Ines keyed +0.030 here meanwhile");
+        assertThat(brannoc.locator(".keying .say")).containsText("Ines keyed +0.030 here meanwhile");
         brannoc.keyboard().press("Enter");
         assertThat(brannoc.locator("#walk [data-place='" + place + "'] .value")).hasText("+0.040");
         assertThat(ines.locator("#walk [data-place='" + place + "'] .value"))

@@ -3,6 +3,7 @@ package homalon.core;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import homalon.core.cut.Footing;
 import homalon.core.cut.SetUp;
 import homalon.core.cut.SetUpSettings;
 import homalon.core.cut.SetUps;
@@ -13,6 +14,8 @@ import homalon.core.face.FlatnessSettings;
 import homalon.core.geometry.Box;
 import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
+import homalon.core.quantity.Length;
+import homalon.core.rulebook.ShimStock;
 import java.io.InputStream;
 import java.util.List;
 import java.util.Optional;
@@ -94,11 +97,13 @@ class ReferenceCasesTest {
         JsonNode slopes = request.get("parallelTo");
         return new SetUpSettings(
                 flags,
-                supports,
+                new Footing(
+                        supports,
+                        ShimStock.inSteps(
+                                Length.roundedFromMm(request.get("shimStep").asDouble()))),
                 corners,
                 Optional.of(
                         new Slopes(slopes.get("a").asDouble(), slopes.get("b").asDouble())),
-                request.get("shimStep").asDouble(),
                 new double[0]);
     }
 

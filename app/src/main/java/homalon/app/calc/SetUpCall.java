@@ -1,5 +1,6 @@
 package homalon.app.calc;
 
+import homalon.core.cut.Footing;
 import homalon.core.cut.SetUp;
 import homalon.core.cut.SetUpSettings;
 import homalon.core.cut.SetUps;
@@ -9,6 +10,8 @@ import homalon.core.geometry.Plane;
 import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
 import homalon.core.input.Problems;
+import homalon.core.quantity.Length;
+import homalon.core.rulebook.ShimStock;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -81,6 +84,10 @@ final class SetUpCall {
         problems.require(request.supports() != null, "supports", "supports is required: three or more [x, y] in mm.");
         problems.require(request.corners() != null, "corners", "corners is required: three or four indices of points.");
         problems.require(request.shimStep() != null, "shimStep", "shimStep is required, such as 0.01.");
+        problems.require(
+                request.shimStep() == null || request.shimStep() >= 1e-6 && request.shimStep() <= 5,
+                "shimStep",
+                "shimStep must be above zero and at most 5 mm, such as 0.01.");
         List<Spot> supports = new ArrayList<>();
         if (request.supports() != null) {
             for (int i = 0; i < request.supports().length; i++) {
@@ -112,10 +119,9 @@ final class SetUpCall {
         }
         SetUpSettings settings = new SetUpSettings(
                 sealing,
-                supports,
+                new Footing(supports, ShimStock.inSteps(Length.roundedFromMm(request.shimStep()))),
                 request.corners(),
                 Optional.ofNullable(slopes).map(s -> new Slopes(s.a(), s.b())),
-                request.shimStep(),
                 request.depths() == null ? new double[0] : request.depths());
         boolean withCleanUp = request.depths() != null;
         return new Answer(SetUps.of(points, settings).stream()

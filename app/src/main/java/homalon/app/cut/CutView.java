@@ -21,7 +21,17 @@ public record CutView(
         String cutter,
         String edge,
         Headline headline,
-        Optional<Watch> watch) {
+        Optional<Watch> watch,
+        Optional<Corners> corners) {
+
+    /**
+     * Metal off at the corners.
+     *
+     * @param range of this visit, least to most
+     */
+    public record Corners(String range, List<Corner> each) {}
+
+    public record Corner(String name, String visit, String life) {}
 
     /**
      * What was seen touched against what was foretold; present once a pass is logged on a plan.
@@ -29,8 +39,10 @@ public record CutView(
      * @param painted false while nothing was painted after the last pass
      * @param style of the sentence: within, out or open
      * @param reasons why it may lag, likeliest first
+     * @param maySign true when what is left lies off the sealing bands and nobody has signed for it
      */
-    public record Watch(boolean painted, String style, String words, String sentence, List<String> reasons) {}
+    public record Watch(
+            boolean painted, String style, String words, String sentence, List<String> reasons, boolean maySign) {}
 
     /** Where the cut stands, in words. */
     public record Headline(String style, String words, String sentence) {}

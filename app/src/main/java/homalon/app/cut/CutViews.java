@@ -9,10 +9,15 @@ import homalon.core.cut.Comparison;
 import homalon.core.cut.PassPlan;
 import homalon.core.cut.PassWatch;
 import homalon.core.cut.Removal;
+import homalon.core.cut.StopRule;
 import homalon.core.cut.TouchCells;
+import homalon.core.ledger.CornerDepths;
 import homalon.core.ledger.Ledger;
+import homalon.core.part.Layout;
+import homalon.core.part.PlaceNames;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.rulebook.RuleBook;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -31,11 +36,13 @@ public class CutViews {
     private final Faces faces;
     private final People people;
     private final PlanViews planViews;
+    private final Paintings paintings;
 
-    CutViews(Faces faces, People people, PlanViews planViews) {
+    CutViews(Faces faces, People people, PlanViews planViews, Paintings paintings) {
         this.faces = faces;
         this.people = people;
         this.planViews = planViews;
+        this.paintings = paintings;
     }
 
     public CutView of(
@@ -69,7 +76,26 @@ public class CutViews {
                         .orElse(plan.map(p -> p.tooling().cutter()).orElse("")),
                 last.map(LedgerFile.Line::edge).orElse(""),
                 headline(planned, totals, writer),
-                foretold.watch());
+                foretold.watch(),
+                corners(part, file.ledger().corners(visit), writer));
+    }
+
+    /** Empty while no pass was booked corner by corner. */
+    private Optional<CutView.Corners> corners(PartFile part, Ledger.CornerTotals totals, LengthWriter writer) {
+        if (!totals.told()) {
+            return Optional.empty();
+        }
+        Layout layout = faces.layout(part.numbers());
+        CornerDepths here = totals.thisJob();
+        List<CutView.Corner> each = new ArrayList<>();
+        for (int c = 0; c < 4; c++) {
+            each.add(new CutView.Corner(
+                    PlaceNames.corner(layout, layout.corners().get(c)),
+                    writer.number(here.each().get(c)),
+                    writer.number(totals.life().each().get(c))));
+        }
+        return Optional.of(
+                new CutView.Corners(writer.number(here.least()) + " to " + writer.number(here.most()), each));
     }
 
     /** The face as it is foretold after the passes logged. */
@@ -104,11 +130,12 @@ public class CutViews {
                 share,
                 done == 0
                         ? Optional.empty()
-                        : Optional.of(watch(setUps.get(), removal.get(), painting, cut, picture, writer)));
+                        : Optional.of(watch(part, setUps.get(), removal.get(), painting, cut, picture, writer)));
     }
 
     /** Lays the cells over the picture and says how what was seen compares. */
     private CutView.Watch watch(
+            PartFile part,
             Comparison setUps,
             Removal removal,
             Optional<Paintings.Painting> painting,
@@ -125,25 +152,58 @@ public class CutViews {
                     "What did it touch?",
                     "Paint the bare metal on the drawing after each pass: then the depth left comes from what was seen, "
                             + "not from the dial.",
-                    List.of());
+                    List.of(),
+                    false);
         }
         PassWatch seen = PassWatch.of(setUps, removal, grid, cut, painting.get().cells());
         String shares = PlanViews.percent(seen.seen()) + " seen, " + PlanViews.percent(seen.foretold()) + " foretold. ";
         if (seen.seen() >= 1) {
             return new CutView.Watch(
-                    true, "within", "All of it is touched", shares + "A finish pass is what is left.", List.of());
+                    true,
+                    "within",
+                    "All of it is touched",
+                    shares + "A finish pass is what is left.",
+                    List.of(),
+                    false);
+        }
+        StopRule rule = StopRule.of(grid, painting.get().cells());
+        if (rule.state() == StopRule.State.MAY_STAY) {
+            return mayStay(paintings.left(part, painting.get()), rule, shares, writer);
         }
         String left = "By what was seen " + writer.full(seen.left()) + " is left to clean it; by the dial "
                 + writer.full(seen.foretoldLeft()) + ".";
         if (!seen.lags()) {
-            return new CutView.Watch(true, "within", "As foretold", shares + left, List.of());
+            return new CutView.Watch(true, "within", "As foretold", shares + left, List.of(), false);
         }
         return new CutView.Watch(
                 true,
                 "out",
                 "It lags behind",
                 shares + left + " Likely, in this order:",
-                seen.reasons().stream().map(PassWatch.Reason::words).toList());
+                seen.reasons().stream().map(PassWatch.Reason::words).toList(),
+                false);
+    }
+
+    /** Clean where the gasket seals: what is left is the machinist's to answer for. */
+    private CutView.Watch mayStay(Optional<Paintings.Left> left, StopRule rule, String shares, LengthWriter writer) {
+        String where = shares + "What is left, " + Math.max(1, Math.round(100 * rule.share()))
+                + " % of the land, lies off the bands in which a gasket seals ("
+                + writer.size(RuleBook.DEFAULT_FIRE_RING_BAND) + " around a bore, "
+                + writer.size(RuleBook.DEFAULT_HOLE_BAND) + " around a water hole: defaults; look at the gasket). ";
+        return left.map(l -> new CutView.Watch(
+                        true,
+                        "within",
+                        "Left uncut, signed for",
+                        where + people.names().getOrDefault(l.by(), "") + ": " + l.why(),
+                        List.of(),
+                        false))
+                .orElse(new CutView.Watch(
+                        true,
+                        "within",
+                        "Clean where it seals",
+                        where + "Cut on, or sign for it and stop.",
+                        List.of(),
+                        true));
     }
 
     private static CutView.Headline headline(Optional<Length> planned, Ledger.Totals totals, LengthWriter writer) {

@@ -4,12 +4,16 @@ import homalon.app.ledger.LedgerFile;
 import homalon.app.part.PartFile;
 import homalon.core.cut.TouchCells;
 import homalon.core.input.BadInputException;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -18,15 +22,20 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class Paintings {
     private final TouchedRepository rows;
+    private final JdbcClient jdbc;
     private final Clock clock;
 
-    Paintings(TouchedRepository rows, Clock clock) {
+    Paintings(TouchedRepository rows, JdbcClient jdbc, Clock clock) {
         this.rows = rows;
+        this.jdbc = jdbc;
         this.clock = clock;
     }
 
     /** One painting. */
-    public record Painting(BitSet cells, long afterLine, UUID by, Instant at) {}
+    public record Painting(UUID id, BitSet cells, long afterLine, UUID by, Instant at) {}
+
+    /** A low spot off the sealing bands that stays uncut, and who answers for it. */
+    public record Left(UUID painting, String why, UUID by, Instant at) {}
 
     /** The last painting after the last pass that stands; empty when none was made since. */
     @Transactional(readOnly = true)
@@ -36,7 +45,7 @@ public class Paintings {
         return all.stream()
                 .filter(r -> r.afterLine == last)
                 .reduce((a, b) -> b)
-                .map(r -> new Painting(bits(r.cells), r.afterLine, r.byPerson, r.at));
+                .map(r -> new Painting(r.id, bits(r.cells), r.afterLine, r.byPerson, r.at));
     }
 
     /** @throws BadInputException when nothing was cut yet, or the cells are not those of a face */
@@ -61,6 +70,51 @@ public class Paintings {
         row.byPerson = by;
         row.at = clock.instant();
         rows.save(row);
+    }
+
+    void leave(PartFile part, UUID id, Painting painting, String why, UUID by) {
+        part.requireHere("leave", "to cut it");
+        String reason = why == null ? "" : why.strip();
+        if (reason.isEmpty() || reason.length() > 300) {
+            throw new BadInputException(
+                    "leave",
+                    "Say in a few words why it may stay, such as: pit at the oil gallery, gasket does not reach it.");
+        }
+        jdbc.sql("""
+                        insert into left_uncut (id, job_id, painting_id, why, by_person, at)
+                        values (?, ?, ?, ?, ?, ?) on conflict (id) do nothing
+                        """)
+                .params(id, part.visit().id(), painting.id(), reason, by, Timestamp.from(clock.instant()))
+                .update();
+    }
+
+    /** What was signed for after the painting given. */
+    @Transactional(readOnly = true)
+    public Optional<Left> left(PartFile part, Painting painting) {
+        return jdbc.sql("""
+                        select painting_id, why, by_person, at from left_uncut
+                        where job_id = ? and painting_id = ? order by seq desc limit 1
+                        """)
+                .params(part.visit().id(), painting.id())
+                .query(Paintings::left)
+                .optional();
+    }
+
+    /** Everything that was signed for on a visit, in order. */
+    @Transactional(readOnly = true)
+    public List<Left> everyLeft(PartFile part) {
+        return jdbc.sql("select painting_id, why, by_person, at from left_uncut where job_id = ? order by seq")
+                .param(part.visit().id())
+                .query(Paintings::left)
+                .list();
+    }
+
+    private static Left left(ResultSet rs, int row) throws SQLException {
+        return new Left(
+                rs.getObject(1, UUID.class),
+                rs.getString(2),
+                rs.getObject(3, UUID.class),
+                rs.getTimestamp(4).toInstant());
     }
 
     private static long lastLine(PartFile part, LedgerFile ledger) {

@@ -49,6 +49,10 @@ class PlanRow implements Persistable<UUID> {
     long shimStep;
 
     String shims;
+    String supports;
+
+    @Column(name = "shim_leaves")
+    String shimLeaves;
 
     @Column(name = "skim_nm")
     long skim;

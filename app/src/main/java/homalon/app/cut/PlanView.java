@@ -1,10 +1,27 @@
 package homalon.app.cut;
 
 import homalon.app.drawing.FaceDrawing;
+import homalon.core.cut.PassPlan;
 import java.util.List;
 
 /** The comparison of set-ups ready to be shown. */
-public record PlanView(List<Card> cards, boolean parallelMissing, Chosen chosen, String drawing) {
+public record PlanView(
+        List<Card> cards,
+        boolean parallelMissing,
+        Chosen chosen,
+        String drawing,
+        List<Support> supports,
+        String tips,
+        PassPlan passPlan) {
+
+    /**
+     * Where one support stands.
+     *
+     * @param along from the front end, as it would be keyed
+     * @param across from the lower edge of the drawing
+     * @param shim what goes on it, with the leaves to stack where the shop has leaves
+     */
+    public record Support(String name, String along, String across, String shim) {}
 
     /**
      * One set-up.

@@ -6,6 +6,7 @@ import homalon.app.drawing.PlaceMark;
 import homalon.app.drawing.ProfileDrawing;
 import homalon.core.cut.Comparison;
 import homalon.core.cut.CutPlan;
+import homalon.core.cut.Footing;
 import homalon.core.cut.PassPlan;
 import homalon.core.cut.Removal;
 import homalon.core.cut.School;
@@ -13,14 +14,17 @@ import homalon.core.cut.SetUp;
 import homalon.core.geometry.Box;
 import homalon.core.geometry.Plane;
 import homalon.core.geometry.Spot;
+import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.rulebook.RuleBook;
+import homalon.core.rulebook.ShimStock;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
@@ -50,7 +54,44 @@ public class PlanViews {
                 cards,
                 setUps.with(School.PARALLEL).isEmpty(),
                 chosen(setUps, chosen, plan, same, stale, writer),
-                supportsDrawing(compared, plan, writer));
+                supportsDrawing(compared, plan, writer),
+                supports(setUps, plan, writer),
+                tips(setUps, plan.footing()),
+                plan.passes());
+    }
+
+    private static List<PlanView.Support> supports(Comparison setUps, CutPlan plan, LengthWriter writer) {
+        Box box = setUps.layout().box();
+        List<PlanView.Support> supports = new ArrayList<>();
+        for (int j = 0; j < plan.shims().size(); j++) {
+            Spot at = setUps.supports().get(j);
+            Length shim = plan.shims().get(j);
+            List<Length> stack = plan.footing().stock().stack(shim);
+            supports.add(new PlanView.Support(
+                    String.valueOf((char) ('A' + j)),
+                    size(at.x() - box.x0(), writer),
+                    size(at.y() - box.y0(), writer),
+                    writer.number(shim)
+                            + (stack.size() < 2
+                                    ? ""
+                                    : stack.stream()
+                                            .map(writer::exact)
+                                            .collect(Collectors.joining(" + ", " = ", "")))));
+        }
+        return supports;
+    }
+
+    /** To a tenth of a millimetre or a hundredth of an inch: nobody sets a jack nearer. */
+    private static String size(double mm, LengthWriter writer) {
+        double grain = writer.unit() == BenchUnit.MM ? 0.1 : 0.254;
+        return writer.size(Length.roundedFromMm(Math.rint(mm / grain) * grain));
+    }
+
+    private static String tips(Comparison setUps, Footing footing) {
+        Box box = setUps.layout().box();
+        return footing.tips(new Spot((box.x0() + box.x1()) / 2, (box.y0() + box.y1()) / 2))
+                ? "The middle of the casting lies outside of A, B and C: it tips unless something holds it. Move a support."
+                : "";
     }
 
     private static PlanView.Card card(
@@ -128,11 +169,11 @@ public class PlanViews {
         lines.add("Depth = highest − lowest sealing place above that plane = " + writer.full(s.depth()));
         for (int j = 0; j < s.shims().size(); j++) {
             Spot at = setUps.supports().get(j);
-            lines.add("Shim " + (char) ('A' + j) + " = −(a x + b y), shifted so that the least is 0, at "
+            lines.add((j < 3 ? "" : "Only brought up to touch: ") + "Shim " + (char) ('A' + j)
+                    + " = −(a x + b y), shifted so that the least is 0, at "
                     + writer.size(Length.roundedFromMm(at.x())) + " from the front, "
                     + writer.size(Length.roundedFromMm(at.y())) + " from the lower edge: "
-                    + writer.full(s.shims().get(j)) + ", in steps of " + writer.full(plan.shimStep())
-                    + " (default stock)");
+                    + writer.full(s.shims().get(j)) + stockWords(plan.footing().stock(), writer));
         }
         lines.add("On the rounded shims the depth is " + writer.full(s.depthWithShims()));
         if (s.firstTouch() > 5e-7) {
@@ -142,6 +183,12 @@ public class PlanViews {
         lines.add("From first touch to clean " + writer.full(plan.toClean()) + "; the passes add up to "
                 + writer.full(plan.passes().total()) + ", in steps of the dial");
         return lines;
+    }
+
+    private static String stockWords(ShimStock stock, LengthWriter writer) {
+        return stock.inSteps()
+                ? ", in steps of " + writer.full(stock.step()) + " (default stock)"
+                : ", as near as up to " + ShimStock.MOST_IN_A_STACK + " of the shop's leaves make it";
     }
 
     /**

@@ -8,10 +8,14 @@ import homalon.app.face.SurveyKind;
 import homalon.app.face.Surveys;
 import homalon.app.part.Faces;
 import homalon.app.part.PartFile;
+import homalon.app.tools.Toolbox;
 import homalon.core.cut.Comparison;
+import homalon.core.cut.Footing;
+import homalon.core.cut.TouchCells;
+import homalon.core.geometry.Box;
 import homalon.core.lines.Taper;
 import homalon.core.part.LayoutNumbers;
-import homalon.core.quantity.Length;
+import homalon.core.quantity.BenchUnit;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
@@ -22,11 +26,13 @@ public class Planner {
     private final Surveys surveys;
     private final Findings findings;
     private final Faces faces;
+    private final Toolbox toolbox;
 
-    Planner(Surveys surveys, Findings findings, Faces faces) {
+    Planner(Surveys surveys, Findings findings, Faces faces, Toolbox toolbox) {
         this.surveys = surveys;
         this.findings = findings;
         this.faces = faces;
+        this.toolbox = toolbox;
     }
 
     /** All that a comparison depends on. */
@@ -34,7 +40,7 @@ public class Planner {
             LayoutNumbers numbers,
             List<SurveyFile.PlaceFile> face,
             List<SurveyFile.PlaceFile> thickness,
-            Length shimStep) {}
+            Footing footing) {}
 
     private final Cache<Question, Comparison> known =
             Caffeine.newBuilder().maximumSize(200).build();
@@ -42,23 +48,34 @@ public class Planner {
     /** A survey of the face, what it says, and the set-ups worked out from it. */
     public record Compared(SurveyFile survey, Findings.Finding finding, Comparison setUps) {}
 
-    /**
-     * @param shimStep of the stock at hand
-     * @return empty while the face cannot be judged
-     */
-    public Optional<Compared> compare(PartFile part, Length shimStep) {
+    /** Empty while the face cannot be judged. */
+    public Optional<Compared> compare(PartFile part, Footing footing) {
         Optional<SurveyFile> survey = surveys.find(part, SurveyKind.FACE);
-        return survey.flatMap(s -> findings.of(part, s)).flatMap(f -> compare(part, survey.get(), f, shimStep));
+        return survey.flatMap(s -> findings.of(part, s)).flatMap(f -> compare(part, survey.get(), f, footing));
     }
 
-    private Optional<Compared> compare(PartFile part, SurveyFile survey, Findings.Finding finding, Length shimStep) {
+    /** The supports that are proposed for every casting, on the shims that the shop has. */
+    public Footing usual(PartFile part, BenchUnit unit) {
+        return Footing.usual(faces.layout(part.numbers()).box(), toolbox.shims(unit));
+    }
+
+    public Box box(PartFile part) {
+        return faces.layout(part.numbers()).box();
+    }
+
+    /** The face in cells, as it is painted. */
+    TouchCells cells(PartFile part) {
+        return TouchCells.of(faces.land(part.numbers()));
+    }
+
+    private Optional<Compared> compare(PartFile part, SurveyFile survey, Findings.Finding finding, Footing footing) {
         if (finding.map().isEmpty()) {
             return Optional.empty();
         }
         List<SurveyFile.PlaceFile> thickness = surveys.find(part, SurveyKind.THICKNESS)
                 .map(SurveyFile::readPlaces)
                 .orElse(List.of());
-        Question question = new Question(part.numbers(), finding.all(), thickness, shimStep);
+        Question question = new Question(part.numbers(), finding.all(), thickness, footing);
         return Optional.of(new Compared(survey, finding, known.get(question, q -> compare(part, q, finding))));
     }
 
@@ -71,7 +88,7 @@ public class Planner {
                 sealing(finding.all()),
                 finding.map().orElseThrow(),
                 taper.map(Taper::plane),
-                question.shimStep()));
+                question.footing()));
     }
 
     private static boolean[] sealing(List<SurveyFile.PlaceFile> places) {

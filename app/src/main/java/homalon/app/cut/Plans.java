@@ -3,18 +3,18 @@ package homalon.app.cut;
 import homalon.app.face.SurveyFile;
 import homalon.app.part.PartFile;
 import homalon.core.cut.CutPlan;
+import homalon.core.cut.Footing;
 import homalon.core.cut.PassPlan;
 import homalon.core.quantity.Length;
+import homalon.core.rulebook.ShimStock;
 import java.time.Clock;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -101,9 +101,10 @@ public class Plans {
         row.steelInFace = tooling.steelInFace();
         row.school = plan.school();
         row.depth = plan.toClean().nanometres();
-        row.shimStep = plan.shimStep().nanometres();
-        row.shims =
-                plan.shims().stream().map(s -> Long.toString(s.nanometres())).collect(Collectors.joining(" "));
+        row.shimStep = plan.footing().stock().step().nanometres();
+        row.shimLeaves = Footings.lengths(plan.footing().stock().leaves());
+        row.supports = Footings.write(plan.footing().supports());
+        row.shims = Footings.lengths(plan.shims());
         row.skim = plan.depths().skim().nanometres();
         row.deepest = plan.depths().deepest().nanometres();
         row.finish = plan.depths().finish().nanometres();
@@ -119,17 +120,15 @@ public class Plans {
     }
 
     private static PlanFile file(PlanRow p, List<PassPlan.Pass> passes) {
-        List<Length> shims = p.shims.isEmpty()
-                ? List.of()
-                : Arrays.stream(p.shims.split(" "))
-                        .map(s -> Length.ofNanometres(Long.parseLong(s)))
-                        .toList();
+        List<Length> leaves = Footings.lengths(p.shimLeaves);
+        ShimStock stock =
+                leaves.isEmpty() ? ShimStock.inSteps(Length.ofNanometres(p.shimStep)) : ShimStock.ofLeaves(leaves);
         PassPlan.Depths depths = new PassPlan.Depths(
                 Length.ofNanometres(p.skim), Length.ofNanometres(p.deepest), Length.ofNanometres(p.finish));
         CutPlan plan = new CutPlan(
                 p.school,
-                shims,
-                Length.ofNanometres(p.shimStep),
+                Footings.lengths(p.shims),
+                new Footing(Footings.read(p.supports), stock),
                 Length.ofNanometres(p.depth),
                 depths,
                 new PassPlan(passes));

@@ -1,5 +1,6 @@
 package homalon.app.demo;
 
+import homalon.app.cut.Cutting;
 import homalon.app.cut.Paintings;
 import homalon.app.cut.Planner;
 import homalon.app.cut.Plans;
@@ -84,6 +85,7 @@ class DemoData implements ApplicationRunner {
     private final Planner planner;
     private final Plans plans;
     private final Ledgers ledgers;
+    private final Cutting cutting;
     private final Paintings paintings;
     private final Mates mates;
     private final ShopClock clock;
@@ -100,6 +102,7 @@ class DemoData implements ApplicationRunner {
             Planner planner,
             Plans plans,
             Ledgers ledgers,
+            Cutting cutting,
             Paintings paintings,
             Mates mates,
             ShopClock clock) {
@@ -112,6 +115,7 @@ class DemoData implements ApplicationRunner {
         this.planner = planner;
         this.plans = plans;
         this.ledgers = ledgers;
+        this.cutting = cutting;
         this.paintings = paintings;
         this.mates = mates;
         this.clock = clock;
@@ -645,7 +649,7 @@ class DemoData implements ApplicationRunner {
 
     private void plan(PartFile part, School school, int daysAgo) {
         Planner.Compared compared =
-                planner.compare(part, RuleBook.shimStep(BenchUnit.MM)).orElseThrow();
+                planner.compare(part, planner.usual(part, BenchUnit.MM)).orElseThrow();
         CutPlan plan = CutPlan.of(
                 compared.setUps(),
                 compared.setUps().with(school).orElseThrow(),
@@ -663,7 +667,7 @@ class DemoData implements ApplicationRunner {
                 Duration.ofDays(daysAgo),
                 () -> planned.stream()
                         .limit(most)
-                        .forEach(p -> ledgers.pass(
+                        .forEach(p -> cutting.pass(
                                 part,
                                 UUID.randomUUID(),
                                 p.depth(),
@@ -675,7 +679,7 @@ class DemoData implements ApplicationRunner {
     /** Paints what a cutter touched that came down less than its dial said. */
     private void paint(PartFile part, String less, int daysAgo) {
         CutPlan plan = plans.of(part).orElseThrow().plan();
-        Comparison setUps = planner.compare(part, plan.shimStep()).orElseThrow().setUps();
+        Comparison setUps = planner.compare(part, plan.footing()).orElseThrow().setUps();
         Removal removal = setUps.with(plan.school()).orElseThrow();
         Length cut =
                 ledgers.of(part).ledger().totals(part.visit().id()).thisJob().minus(mm(less));
@@ -690,7 +694,7 @@ class DemoData implements ApplicationRunner {
     private void wrongLine(PartFile part, int daysAgo) {
         UUID wrong = UUID.randomUUID();
         clock.ago(Duration.ofDays(daysAgo), () -> {
-            ledgers.pass(
+            cutting.pass(
                     part, wrong, mm("0.2"), new Ledgers.Notes("surfacer", "CBN disc 1", "4", "", ".2"), brannoc.id());
             ledgers.reverse(
                     part, UUID.randomUUID(), wrong, "keyed .2 for .02, which was the finish pass above", brannoc.id());

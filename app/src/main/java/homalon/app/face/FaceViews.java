@@ -262,6 +262,7 @@ public class FaceViews {
             case MAKER -> "maker";
             case GASKET -> "gasket";
             case SHOP -> "shop rule";
+            case GASKET_KIND -> "default for its gasket";
             case DEFAULT -> "default";
         };
         String verdict = switch (l.verdict()) {

@@ -1,5 +1,6 @@
 package homalon.app.ledger;
 
+import homalon.core.ledger.CornerDepths;
 import homalon.core.ledger.Ledger;
 import homalon.core.quantity.Length;
 import java.time.Instant;
@@ -20,6 +21,8 @@ public record LedgerFile(Ledger ledger, List<Line> lines) {
             String kind,
             Length depth,
             Optional<UUID> reverses,
+            Optional<CornerDepths> corners,
+            Optional<UUID> batch,
             String machine,
             String cutter,
             String edge,

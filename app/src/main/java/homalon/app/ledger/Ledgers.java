@@ -2,6 +2,7 @@ package homalon.app.ledger;
 
 import homalon.app.part.PartFile;
 import homalon.core.input.BadInputException;
+import homalon.core.ledger.CornerDepths;
 import homalon.core.ledger.Entry;
 import homalon.core.ledger.Ledger;
 import homalon.core.quantity.Length;
@@ -9,6 +10,7 @@ import java.time.Clock;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -61,10 +63,25 @@ public class Ledgers {
                 .collect(Collectors.toMap(Function.identity(), p -> file(rows.getOrDefault(p, List.of()))));
     }
 
-    /** @throws BadInputException when that depth cannot be a pass */
-    public void pass(PartFile part, UUID id, Length depth, Notes notes, UUID by) {
+    /**
+     * @param corners what it takes at the corners; empty where nothing foretells it
+     * @param batch that it was cut in
+     * @throws BadInputException when that depth cannot be a pass
+     */
+    public void pass(
+            PartFile part,
+            UUID id,
+            Length depth,
+            Optional<CornerDepths> corners,
+            Notes notes,
+            Optional<UUID> batch,
+            UUID by) {
         Ledger.checkPass(depth);
-        write(part, id, Entry.Kind.PASS, depth, null, notes, by);
+        LineRow row = new LineRow();
+        corners.ifPresent(c -> row.corners =
+                c.each().stream().map(d -> Long.toString(d.nanometres())).collect(Collectors.joining(" ")));
+        row.batchId = batch.orElse(null);
+        write(part, row, id, Entry.Kind.PASS, depth, null, notes, by);
     }
 
     public void opening(PartFile part, UUID id, Entry.Kind kind, Length depth, String note, UUID by) {
@@ -99,11 +116,15 @@ public class Ledgers {
     }
 
     private void write(PartFile part, UUID id, Entry.Kind kind, Length depth, UUID reverses, Notes notes, UUID by) {
+        write(part, new LineRow(), id, kind, depth, reverses, notes, by);
+    }
+
+    private void write(
+            PartFile part, LineRow row, UUID id, Entry.Kind kind, Length depth, UUID reverses, Notes notes, UUID by) {
         if (lines.existsById(id)) {
             return;
         }
         part.requireHere("depth", "to cut it");
-        LineRow row = new LineRow();
         row.id = id;
         row.partId = part.id();
         row.jobId = part.visit().id();
@@ -139,7 +160,9 @@ public class Ledgers {
                                 r.jobId,
                                 r.kind.name(),
                                 Length.ofNanometres(r.depth),
-                                java.util.Optional.ofNullable(r.reverses),
+                                Optional.ofNullable(r.reverses),
+                                r.entry().corners(),
+                                Optional.ofNullable(r.batchId),
                                 r.machine,
                                 r.cutter,
                                 r.edge,

@@ -1,5 +1,6 @@
 package homalon.app.ledger;
 
+import homalon.core.ledger.CornerDepths;
 import homalon.core.ledger.Entry;
 import homalon.core.quantity.Length;
 import jakarta.persistence.Column;
@@ -9,6 +10,7 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.Arrays;
 import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.annotations.Generated;
@@ -44,13 +46,27 @@ class LineRow implements Persistable<UUID> {
     String note = "";
     String typed = "";
 
+    /** Four depths in nanometres with blanks between; empty where they were not foretold. */
+    String corners = "";
+
+    @Column(name = "batch_id")
+    UUID batchId;
+
     @Column(name = "by_person")
     UUID byPerson;
 
     Instant at;
 
     Entry entry() {
-        return new Entry(id, jobId, kind, Length.ofNanometres(depth), Optional.ofNullable(reverses));
+        return new Entry(id, jobId, kind, Length.ofNanometres(depth), Optional.ofNullable(reverses), corners());
+    }
+
+    private Optional<CornerDepths> corners() {
+        return corners.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new CornerDepths(Arrays.stream(corners.split(" "))
+                        .map(nm -> Length.ofNanometres(Long.parseLong(nm)))
+                        .toList()));
     }
 
     @Override

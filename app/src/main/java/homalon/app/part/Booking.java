@@ -4,6 +4,7 @@ import homalon.core.part.LayoutNumbers;
 import homalon.core.part.Material;
 import homalon.core.part.PartKind;
 import homalon.core.rulebook.FlatnessLimit;
+import homalon.core.rulebook.GasketKind;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -21,4 +22,34 @@ public record Booking(
         String history,
         String wishes,
         String gasket,
-        Optional<LocalDate> due) {}
+        Optional<GasketKind> gasketKind,
+        Optional<LocalDate> due) {
+    public Booking(
+            String tag,
+            PartKind kind,
+            String name,
+            String customer,
+            Material material,
+            String castingNumber,
+            LayoutNumbers numbers,
+            List<FlatnessLimit> limits,
+            String history,
+            String wishes,
+            String gasket,
+            Optional<LocalDate> due) {
+        this(
+                tag,
+                kind,
+                name,
+                customer,
+                material,
+                castingNumber,
+                numbers,
+                limits,
+                history,
+                wishes,
+                gasket,
+                Optional.empty(),
+                due);
+    }
+}

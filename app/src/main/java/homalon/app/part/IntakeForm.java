@@ -12,6 +12,7 @@ import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.quantity.NotALengthException;
 import homalon.core.rulebook.FlatnessLimit;
+import homalon.core.rulebook.GasketKind;
 import homalon.core.rulebook.Source;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
@@ -50,6 +51,7 @@ public final class IntakeForm {
             "history",
             "wishes",
             "gasket",
+            "gasketKind",
             "due",
             "overall",
             "overallSource",
@@ -119,6 +121,7 @@ public final class IntakeForm {
         v.put("history", part.visit().history());
         v.put("wishes", part.visit().wishes());
         v.put("gasket", part.visit().gasket());
+        v.put("gasketKind", part.visit().gasketKind().map(Enum::name).orElse(""));
         v.put("due", part.visit().due().map(LocalDate::toString).orElse(""));
         v.put("version", Integer.toString(part.version()));
         v.put("overallSource", Source.MAKER.name());
@@ -193,6 +196,7 @@ public final class IntakeForm {
                 get("history"),
                 get("wishes"),
                 get("gasket"),
+                Optional.ofNullable(choice("gasketKind", GasketKind.class, null)),
                 due);
     }
 
@@ -315,7 +319,7 @@ public final class IntakeForm {
 
     private Source source(String field) {
         Source chosen = choice(field, Source.class, Source.MAKER);
-        return chosen == Source.DEFAULT ? Source.SHOP : chosen;
+        return chosen == Source.DEFAULT || chosen == Source.GASKET_KIND ? Source.SHOP : chosen;
     }
 
     private int whole(String field, int otherwise) {

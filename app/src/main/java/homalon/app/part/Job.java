@@ -1,5 +1,6 @@
 package homalon.app.part;
 
+import homalon.core.rulebook.GasketKind;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -23,6 +24,11 @@ class Job {
     String history;
     String wishes;
     String gasket;
+
+    @Enumerated(EnumType.STRING)
+    @Column(name = "gasket_kind")
+    GasketKind gasketKind;
+
     LocalDate due;
 
     @Enumerated(EnumType.STRING)

@@ -10,6 +10,7 @@ import homalon.core.part.LayoutNumbers;
 import homalon.core.part.Material;
 import homalon.core.part.PartKind;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.rulebook.GasketKind;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.rulebook.Source;
 import jakarta.servlet.http.HttpServletResponse;
@@ -166,6 +167,7 @@ class PartController {
         model.addAttribute("rows", BoltRows.values());
         model.addAttribute("chambers", ChamberShape.values());
         model.addAttribute("sources", List.of(Source.MAKER, Source.GASKET, Source.SHOP));
+        model.addAttribute("gaskets", GasketKind.values());
         model.addAttribute("stuckOn", StuckOn.values());
         LengthWriter writer = shell.writer();
         model.addAttribute("defaultOverall", writer.full(RuleBook.DEFAULT_OVERALL));

@@ -5,6 +5,7 @@ import homalon.core.part.LayoutNumbers;
 import homalon.core.part.Material;
 import homalon.core.part.PartKind;
 import homalon.core.rulebook.FlatnessLimit;
+import homalon.core.rulebook.GasketKind;
 import homalon.core.rulebook.RuleBook;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -43,6 +44,7 @@ public record PartFile(
             String history,
             String wishes,
             String gasket,
+            Optional<GasketKind> gasketKind,
             Optional<LocalDate> due,
             Optional<Stuck> stuck,
             UUID openedBy,
@@ -56,7 +58,7 @@ public record PartFile(
 
     /** The limits in force, defaults included. */
     public List<FlatnessLimit> limits() {
-        return RuleBook.inForce(entered);
+        return RuleBook.inForce(entered, visit.gasketKind());
     }
 
     /**

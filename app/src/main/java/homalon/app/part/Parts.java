@@ -223,6 +223,7 @@ public class Parts {
         job.history = limited("history", b.history(), 2000);
         job.wishes = limited("wishes", b.wishes(), 2000);
         job.gasket = limited("gasket", b.gasket(), 120);
+        job.gasketKind = b.gasketKind().orElse(null);
         job.due = b.due().orElse(null);
     }
 
@@ -279,6 +280,7 @@ public class Parts {
                 j.history,
                 j.wishes,
                 j.gasket,
+                Optional.ofNullable(j.gasketKind),
                 Optional.ofNullable(j.due),
                 Optional.ofNullable(j.stuckOn).map(on -> new PartFile.Stuck(on, j.stuckWhy, j.stuckSince)),
                 j.openedBy,

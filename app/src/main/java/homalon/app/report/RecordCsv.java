@@ -105,6 +105,10 @@ class RecordCsv {
                 "at");
     }
 
+    private static String corner(LedgerFile.Line l, int c) {
+        return l.corners().map(d -> MM.exact(d.each().get(c))).orElse("");
+    }
+
     byte[] ledger(PartFile part) {
         Map<UUID, Integer> visits = visits(part);
         Map<UUID, String> names = people.names();
@@ -118,6 +122,10 @@ class RecordCsv {
                                 visits.get(l.visit()),
                                 l.kind(),
                                 MM.exact(l.depth()),
+                                corner(l, 0),
+                                corner(l, 1),
+                                corner(l, 2),
+                                corner(l, 3),
                                 l.stands(),
                                 l.reverses().map(UUID::toString).orElse(""),
                                 text(l.machine()),
@@ -133,6 +141,10 @@ class RecordCsv {
                 "visit",
                 "kind",
                 "depth_mm",
+                "upper_front_mm",
+                "upper_back_mm",
+                "lower_front_mm",
+                "lower_back_mm",
                 "stands",
                 "reverses",
                 "machine",

@@ -1,6 +1,7 @@
 package homalon.app.report;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import homalon.app.cut.Paintings;
 import homalon.app.cut.PlanFile;
 import homalon.app.cut.Plans;
 import homalon.app.face.Findings;
@@ -49,6 +50,7 @@ class RecordJson {
     private final FeelerFindings feelerFindings;
     private final Plans plans;
     private final Ledgers ledgers;
+    private final Paintings paintings;
     private final People people;
     private final Shop shop;
     private final Clock clock;
@@ -65,6 +67,7 @@ class RecordJson {
             FeelerFindings feelerFindings,
             Plans plans,
             Ledgers ledgers,
+            Paintings paintings,
             People people,
             Shop shop,
             Clock clock) {
@@ -75,6 +78,7 @@ class RecordJson {
         this.feelerFindings = feelerFindings;
         this.plans = plans;
         this.ledgers = ledgers;
+        this.paintings = paintings;
         this.people = people;
         this.shop = shop;
         this.clock = clock;
@@ -116,13 +120,17 @@ class RecordJson {
             String history,
             String wishes,
             String gasket,
+            String gasketKind,
             String due,
             String releasedAt,
             String releasedBy,
             String releasedNote,
             List<Survey> surveys,
             List<RecordFeelers.Feelers> feelers,
-            List<Plan> plans) {}
+            List<Plan> plans,
+            List<LeftUncut> leftUncut) {}
+
+    private record LeftUncut(String why, String by, String at) {}
 
     private record Survey(
             String kind,
@@ -167,14 +175,16 @@ class RecordJson {
             UUID id,
             String setUp,
             BigDecimal toCleanMm,
+            List<List<BigDecimal>> supportsMm,
             List<BigDecimal> shimsMm,
+            List<BigDecimal> shimLeavesMm,
             List<Pass> passes,
             String by,
             String at) {}
 
     private record Pass(String kind, BigDecimal depthMm) {}
 
-    private record Book(String opening, BigDecimal lifeMm, List<Line> lines) {}
+    private record Book(String opening, BigDecimal lifeMm, List<BigDecimal> lifeAtCornersMm, List<Line> lines) {}
 
     private record Line(
             long line,
@@ -182,6 +192,8 @@ class RecordJson {
             int visit,
             String kind,
             BigDecimal depthMm,
+            List<BigDecimal> cornersMm,
+            UUID batch,
             UUID reverses,
             boolean stands,
             String machine,
@@ -261,6 +273,7 @@ class RecordJson {
                 visit.history(),
                 visit.wishes(),
                 visit.gasket(),
+                visit.gasketKind().map(Enum::name).orElse(null),
                 visit.due().map(Object::toString).orElse(null),
                 visit.releasedAt().map(Object::toString).orElse(null),
                 visit.releasedBy().map(names::get).orElse(null),
@@ -274,12 +287,22 @@ class RecordJson {
                                 p.id(),
                                 p.plan().school().name(),
                                 mm(p.plan().toClean()),
+                                p.plan().footing().supports().stream()
+                                        .map(s -> List.of(
+                                                mm(Length.roundedFromMm(s.x())), mm(Length.roundedFromMm(s.y()))))
+                                        .toList(),
                                 p.plan().shims().stream().map(RecordJson::mm).toList(),
+                                p.plan().footing().stock().leaves().stream()
+                                        .map(RecordJson::mm)
+                                        .toList(),
                                 p.plan().passes().passes().stream()
                                         .map(pass -> new Pass(pass.kind().name(), mm(pass.depth())))
                                         .toList(),
                                 names.get(p.by()),
                                 p.at().toString()))
+                        .toList(),
+                paintings.everyLeft(v).stream()
+                        .map(l -> new LeftUncut(l.why(), names.get(l.by()), l.at().toString()))
                         .toList());
     }
 
@@ -352,6 +375,9 @@ class RecordJson {
         return new Book(
                 totals.opening().name(),
                 mm(totals.life()),
+                file.ledger().corners(part.visit().id()).life().each().stream()
+                        .map(RecordJson::mm)
+                        .toList(),
                 file.lines().stream()
                         .map(l -> new Line(
                                 l.seq(),
@@ -359,6 +385,12 @@ class RecordJson {
                                 visits.get(l.visit()),
                                 l.kind(),
                                 mm(l.depth()),
+                                l.corners()
+                                        .map(c -> c.each().stream()
+                                                .map(RecordJson::mm)
+                                                .toList())
+                                        .orElse(null),
+                                l.batch().orElse(null),
                                 l.reverses().orElse(null),
                                 l.stands(),
                                 l.machine(),

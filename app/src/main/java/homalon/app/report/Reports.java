@@ -24,6 +24,7 @@ import homalon.core.face.LimitVerdict;
 import homalon.core.ledger.Ledger;
 import homalon.core.part.PartKind;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.rulebook.GasketKind;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneId;
@@ -34,6 +35,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
 /** Gathers what a report shows and puts it into plain words. */
@@ -113,7 +116,7 @@ class Reports {
                                 part,
                                 ledger,
                                 plan,
-                                plan.flatMap(p -> planner.compare(part, p.plan().shimStep())),
+                                plan.flatMap(p -> planner.compare(part, p.plan().footing())),
                                 Optional.empty(),
                                 writer)));
     }
@@ -147,7 +150,12 @@ class Reports {
         fact(facts, "Came in", day(visit.openedAt()) + (part.visits() > 1 ? ", visit " + visit.no() : ""));
         fact(facts, "What happened", visit.history());
         fact(facts, "Wanted", visit.wishes());
-        fact(facts, "Gasket", visit.gasket());
+        fact(
+                facts,
+                "Gasket",
+                Stream.concat(visit.gasketKind().map(GasketKind::words).stream(), Stream.of(visit.gasket()))
+                        .filter(w -> !w.isEmpty())
+                        .collect(Collectors.joining(", ")));
         visit.releasedAt()
                 .ifPresent(at -> fact(
                         facts,

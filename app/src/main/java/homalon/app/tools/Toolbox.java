@@ -7,6 +7,7 @@ import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.BladeSet;
 import homalon.core.rulebook.RuleBook;
+import homalon.core.rulebook.ShimStock;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,12 +20,19 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class Toolbox {
     private final BladeRepository blades;
+    private final ShimRepository shims;
     private final MachineRepository machines;
     private final CutterRepository cutters;
     private final Clock clock;
 
-    Toolbox(BladeRepository blades, MachineRepository machines, CutterRepository cutters, Clock clock) {
+    Toolbox(
+            BladeRepository blades,
+            ShimRepository shims,
+            MachineRepository machines,
+            CutterRepository cutters,
+            Clock clock) {
         this.blades = blades;
+        this.shims = shims;
         this.machines = machines;
         this.cutters = cutters;
         this.clock = clock;
@@ -102,14 +110,43 @@ public class Toolbox {
      * @throws BadInputException when one is no thickness
      */
     public void useBlades(String typed, BenchUnit unit) {
-        List<Length> own = new ArrayList<>();
-        for (String each : (typed == null ? "" : typed).strip().split("[\\s;]+")) {
-            if (!each.isEmpty()) {
-                own.add(Length.parse(each, unit));
-            }
-        }
+        List<Length> own = thicknesses(typed, unit);
         List<Length> kept = own.isEmpty() ? List.of() : new BladeSet(own).blades();
         blades.deleteAllInBatch();
         kept.forEach(b -> blades.save(new BladeRow(b.nanometres())));
+    }
+
+    /** Leaves that the shop stacks; empty while it works with steps. */
+    @Transactional(readOnly = true)
+    public Optional<ShimStock> ownShims() {
+        List<Length> own =
+                shims.findAll().stream().map(s -> Length.ofNanometres(s.nm)).toList();
+        return own.isEmpty() ? Optional.empty() : Optional.of(ShimStock.ofLeaves(own));
+    }
+
+    @Transactional(readOnly = true)
+    public ShimStock shims(BenchUnit unit) {
+        return ownShims().orElseGet(() -> RuleBook.shims(unit));
+    }
+
+    /**
+     * @param typed thicknesses of the leaves with blanks or semicolons between them; empty for the usual steps
+     * @throws BadInputException when one is no shim
+     */
+    public void useShims(String typed, BenchUnit unit) {
+        List<Length> own = thicknesses(typed, unit);
+        List<Length> kept = own.isEmpty() ? List.of() : ShimStock.ofLeaves(own).leaves();
+        shims.deleteAllInBatch();
+        kept.forEach(s -> shims.save(new ShimRow(s.nanometres())));
+    }
+
+    private static List<Length> thicknesses(String typed, BenchUnit unit) {
+        List<Length> all = new ArrayList<>();
+        for (String each : (typed == null ? "" : typed).strip().split("[\\s;]+")) {
+            if (!each.isEmpty()) {
+                all.add(Length.parse(each, unit));
+            }
+        }
+        return all;
     }
 }

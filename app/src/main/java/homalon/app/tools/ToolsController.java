@@ -7,7 +7,10 @@ import homalon.core.cut.Machine;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
+import homalon.core.rulebook.RuleBook;
+import homalon.core.rulebook.ShimStock;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -39,6 +42,13 @@ class ToolsController {
                         .map(shell.writer()::exact)
                         .collect(Collectors.joining(" ")));
         model.addAttribute("own", toolbox.ownBlades().isPresent());
+        model.addAttribute(
+                "shims",
+                toolbox.ownShims().map(ShimStock::leaves).orElse(List.of()).stream()
+                        .map(shell.writer()::exact)
+                        .collect(Collectors.joining(" ")));
+        model.addAttribute(
+                "shimStep", shell.writer().full(RuleBook.shims(shell.unit()).step()));
         model.addAttribute("machines", toolbox.machines());
         model.addAttribute("cutters", toolbox.cutters());
         model.addAttribute("inserts", Insert.values());
@@ -72,6 +82,20 @@ class ToolsController {
                 throw new BadInputException("blades", "Key at most sixty blades.");
             }
             toolbox.useBlades(blades, shell.unit());
+        });
+    }
+
+    @PostMapping("/shims")
+    String shims(
+            @RequestParam(defaultValue = "") String shims,
+            @ModelAttribute("shell") Shell shell,
+            Model model,
+            HttpServletResponse response) {
+        return doing(shell, model, response, "Set-ups are rounded to these shims from now on.", () -> {
+            if (shims.length() > 300) {
+                throw new BadInputException("shims", "Key at most twenty-four thicknesses.");
+            }
+            toolbox.useShims(shims, shell.unit());
         });
     }
 

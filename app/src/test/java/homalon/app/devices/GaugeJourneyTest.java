@@ -169,7 +169,7 @@ class GaugeJourneyTest {
             // It says inches and sends millimetres: far from all others, so it asks.
             Thread.sleep(100);
             write(out, "HG1 G-22 10 0.0220 in 8 B");
-            PlaywrightAssertions.assertThat(page.locator(".say")).containsText("far from the other places");
+            PlaywrightAssertions.assertThat(page.locator(".keying .say")).containsText("far from the other places");
             PlaywrightAssertions.assertThat(page.locator("[data-gauge-note]")).containsText("battery 8 %");
             assertEquals(5, now().read());
         }

@@ -1,7 +1,6 @@
 package homalon.core.cut;
 
 import homalon.core.face.FaceMap;
-import homalon.core.geometry.Box;
 import homalon.core.geometry.Plane;
 import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
@@ -20,42 +19,54 @@ public final class Comparison {
      * @param sealing one flag per point
      * @param map through the points
      * @param thickness plane of the thickness, when it was read: makes the parallel set-up possible
-     * @param shimStep of the shop's stock
+     * @param footing what it stands on
      */
-    public record Question(Points points, boolean[] sealing, FaceMap map, Optional<Plane> thickness, Length shimStep) {}
+    public record Question(Points points, boolean[] sealing, FaceMap map, Optional<Plane> thickness, Footing footing) {}
 
     private final Question question;
-    private final List<Spot> supports;
     private final List<Removal> removals;
 
-    private Comparison(Question question, List<Spot> supports, List<Removal> removals) {
+    private Comparison(Question question, List<Removal> removals) {
         this.question = question;
-        this.supports = supports;
         this.removals = removals;
     }
 
     /** @throws homalon.core.input.BadInputException when fewer than three places seal, or all on one line */
     public static Comparison of(Question question) {
         Points points = question.points();
-        Layout layout = question.map().land().layout();
-        List<Spot> supports = supports(layout.box());
-        Optional<Slopes> reference =
-                question.thickness().map(t -> Slopes.ofReference(LeastSquaresPlane.fit(points), t));
-        List<SetUp> setUps = SetUps.of(
-                points,
-                new SetUpSettings(
-                        question.sealing(),
-                        supports,
-                        nearestToCorners(points, layout),
-                        reference,
-                        question.shimStep().mm(),
-                        new double[0]));
+        Optional<Slopes> reference = reference(points, question.thickness());
+        List<SetUp> setUps = setUps(
+                points, question.sealing(), question.map().land().layout(), question.thickness(), question.footing());
         double least = setUps.get(0).depth();
         List<Removal> removals = setUps.stream()
                 .map(s -> Removal.of(
                         s, least, question.map(), points.range(s.onShims()).most(), reference))
                 .toList();
-        return new Comparison(question, supports, removals);
+        return new Comparison(question, removals);
+    }
+
+    /**
+     * The set-ups alone, without what each takes off where.
+     *
+     * @param points every place that was read
+     * @param sealing one flag per point
+     * @param thickness plane of the thickness, when it was read
+     * @throws homalon.core.input.BadInputException when fewer than three places seal, or all on one line
+     */
+    public static List<SetUp> setUps(
+            Points points, boolean[] sealing, Layout layout, Optional<Plane> thickness, Footing footing) {
+        return SetUps.of(
+                points,
+                new SetUpSettings(
+                        sealing,
+                        footing,
+                        nearestToCorners(points, layout),
+                        reference(points, thickness),
+                        new double[0]));
+    }
+
+    private static Optional<Slopes> reference(Points points, Optional<Plane> thickness) {
+        return thickness.map(t -> Slopes.ofReference(LeastSquaresPlane.fit(points), t));
     }
 
     /** Least removal first; parallel is missing when the thickness was not read. */
@@ -69,11 +80,11 @@ public final class Comparison {
 
     /** Where the casting stands: A, B, C, ... */
     public List<Spot> supports() {
-        return supports;
+        return question.footing().supports();
     }
 
-    public Length shimStep() {
-        return question.shimStep();
+    public Footing footing() {
+        return question.footing();
     }
 
     public FaceMap map() {
@@ -87,15 +98,6 @@ public final class Comparison {
     /** Share of the land foretold clean after so much in all from first touch, 0 to 1; nothing is clean before the first cut. */
     public double cleanShare(Removal removal, Length total) {
         return total.signum() == 0 ? 0 : question.map().share(removal.heights(), removal.downTo(total));
-    }
-
-    /** Two supports under one long edge, the third under the middle of the other. */
-    private static List<Spot> supports(Box box) {
-        double in = Math.min(25, box.height() * 0.18);
-        return List.of(
-                new Spot(box.x0() + in, box.y0() + in),
-                new Spot(box.x1() - in, box.y0() + in),
-                new Spot((box.x0() + box.x1()) / 2, box.y1() - in));
     }
 
     /** The measured places nearest to the four corners; when two corners share one, what else stands furthest off them. */

@@ -8,13 +8,13 @@ import java.util.List;
  *
  * @param school how the plane was chosen
  * @param shims under supports A, B, C, ...
- * @param shimStep of the stock from which they were taken
+ * @param footing where they lie and the stock from which they were taken
  * @param toClean from first touch until the sealing land is clean, rounded to the nanometre
  * @param depths that the passes were made from
  * @param passes in the order they are cut
  */
 public record CutPlan(
-        School school, List<Length> shims, Length shimStep, Length toClean, PassPlan.Depths depths, PassPlan passes) {
+        School school, List<Length> shims, Footing footing, Length toClean, PassPlan.Depths depths, PassPlan passes) {
     public CutPlan {
         shims = List.copyOf(shims);
     }
@@ -25,7 +25,7 @@ public record CutPlan(
         return new CutPlan(
                 setUp.school(),
                 setUp.shims().stream().map(Length::roundedFromMm).toList(),
-                comparison.shimStep(),
+                comparison.footing(),
                 Length.roundedFromMm(setUp.toClean()),
                 depths,
                 PassPlan.toClean(setUp.toClean(), depths, dialStep));

@@ -4,6 +4,7 @@ import homalon.core.face.FaceMap;
 import homalon.core.geometry.Box;
 import homalon.core.geometry.Raster;
 import homalon.core.geometry.Spot;
+import homalon.core.ledger.CornerDepths;
 import homalon.core.part.Layout;
 import homalon.core.part.PlaceNames;
 import homalon.core.quantity.Length;
@@ -23,6 +24,7 @@ import java.util.stream.IntStream;
  * @param taperLeft what the face is off parallel afterwards; empty when the thickness was not measured
  * @param heights of the map above the plane that is cut
  * @param firstTouch height over that plane at which the cutter first touches
+ * @param cornerHeights of the map at the corners of the face above the plane that is cut, in the order of the layout
  */
 public record Removal(
         SetUp setUp,
@@ -31,7 +33,8 @@ public record Removal(
         List<At> bores,
         Optional<TaperLeft> taperLeft,
         Raster heights,
-        double firstTouch) {
+        double firstTouch,
+        List<Double> cornerHeights) {
     private static final int AROUND = 48;
 
     /** A named place and the metal off there, zero or more. */
@@ -52,9 +55,11 @@ public record Removal(
         Layout layout = map.land().layout();
         double bottom = highest - setUp.toClean();
         List<At> corners = new ArrayList<>();
+        List<Double> cornerHeights = new ArrayList<>();
         for (Spot corner : layout.corners()) {
-            double depth = Math.max(0, map.above(setUp.onShims(), corner.x(), corner.y()) - bottom);
-            corners.add(new At(PlaceNames.corner(layout, corner), corner, depth));
+            double height = map.above(setUp.onShims(), corner.x(), corner.y());
+            cornerHeights.add(height);
+            corners.add(new At(PlaceNames.corner(layout, corner), corner, Math.max(0, height - bottom)));
         }
         List<At> bores = layout.bores().stream()
                 .map(b -> new At(Integer.toString(b.number()), b.centre(), around(b, setUp, map, bottom)))
@@ -66,7 +71,8 @@ public record Removal(
                 bores,
                 reference.map(r -> taper(setUp, r, layout.box())),
                 map.heightsAbove(setUp.onShims()),
-                highest);
+                highest,
+                List.copyOf(cornerHeights));
     }
 
     private static double around(Layout.Bore bore, SetUp setUp, FaceMap map, double bottom) {
@@ -86,6 +92,24 @@ public record Removal(
         return new TaperLeft(
                 (setUp.onShims().a() - reference.a()) * box.width(),
                 (setUp.onShims().b() - reference.b()) * box.height());
+    }
+
+    /**
+     * Metal off at the corners by one pass: what the cutter takes there between two depths from first touch. Never more than
+     * the pass is deep.
+     *
+     * @param before cut already
+     * @param depth of the pass
+     */
+    public CornerDepths taken(Length before, Length depth) {
+        List<Length> each = new ArrayList<>();
+        for (double height : cornerHeights) {
+            double from = Math.max(0, height - firstTouch + before.mm());
+            double to = Math.max(0, height - firstTouch + before.plus(depth).mm());
+            Length off = Length.roundedFromMm(to - from);
+            each.add(off.compareTo(depth) > 0 ? depth : off);
+        }
+        return new CornerDepths(each);
     }
 
     /** Height over the plane that is cut to which the cutter has come after so much in all. */

@@ -12,19 +12,13 @@ import java.util.Optional;
  * What the set-ups are asked.
  *
  * @param sealing one flag per point: the depth to clean counts these; at least three, not on one line
- * @param supports where the casting stands on shims or jacks, at least three, not on one line, mm
+ * @param footing where the casting stands on shims or jacks, at least three, not on one line, and what they are made of
  * @param corners indices of three or four points to set level
  * @param parallelTo slopes of a reference plane, when one was measured
- * @param shimStep thinnest step of the shim stock, mm, above zero
  * @param depths total depths after which the clean-up is wanted, mm
  */
 public record SetUpSettings(
-        boolean[] sealing,
-        List<Spot> supports,
-        int[] corners,
-        Optional<Slopes> parallelTo,
-        double shimStep,
-        double[] depths) {
+        boolean[] sealing, Footing footing, int[] corners, Optional<Slopes> parallelTo, double[] depths) {
 
     /** @throws homalon.core.input.BadInputException naming everything that does not fit the points */
     public void check(Points points) {
@@ -37,6 +31,7 @@ public record SetUpSettings(
                     "sealing",
                     "At least three sealing points that are not on one line are needed: mark more points as sealing.");
         }
+        List<Spot> supports = footing.supports();
         problems.require(
                 supports.size() >= 3 && !onOneLine(supports),
                 "supports",
@@ -46,8 +41,6 @@ public record SetUpSettings(
                 "supports",
                 "Supports must be finite numbers in mm.");
         checkCorners(points, problems);
-        problems.require(
-                Double.isFinite(shimStep) && shimStep > 0, "shimStep", "shimStep must be above zero, such as 0.01.");
         problems.require(
                 Arrays.stream(depths).allMatch(d -> Double.isFinite(d) && d >= 0),
                 "depths",

@@ -3,7 +3,6 @@ package homalon.core.cut;
 import homalon.core.geometry.Plane;
 import homalon.core.geometry.Points;
 import homalon.core.geometry.Range;
-import homalon.core.geometry.Spot;
 import homalon.core.numeric.LeastSquaresPlane;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -13,9 +12,8 @@ import java.util.List;
  * The four set-ups of a face side by side. Least removal and average are fitted to the sealing points, corners to the
  * named ones (exactly for three, by least squares for four), parallel takes the slopes given and is left out without them.
  *
- * <p>Shims level the plane: s_j = -(a x_j + b y_j), shifted so that the least is zero, then rounded to the nearest step.
- * Three supports carry the casting; a fourth is brought up to touch, so with more than three the plane of the rounded
- * shims is the least-squares one.
+ * <p>Shims level the plane: s_j = -(a x_j + b y_j), shifted so that the least is zero, then taken from the stock.
+ * Three supports carry the casting; a fourth is brought up to touch and does not change the plane ({@link Footing}).
  */
 public final class SetUps {
     private SetUps() {}
@@ -44,8 +42,8 @@ public final class SetUps {
 
     private static SetUp with(School school, Plane plane, Points points, Points seal, SetUpSettings settings) {
         Range range = seal.range(plane);
-        List<Double> shims = shims(plane, settings.supports(), settings.shimStep());
-        Plane onShims = negative(shimPlane(shims, settings.supports()));
+        List<Double> shims = settings.footing().shims(plane);
+        Plane onShims = settings.footing().levelOn(shims);
         Range rounded = seal.range(onShims);
         List<SetUp.CleanUp> cleanUp = Arrays.stream(settings.depths())
                 .mapToObj(d -> new SetUp.CleanUp(d, share(seal, plane, range.most() - d)))
@@ -59,28 +57,6 @@ public final class SetUps {
                 rounded.extent(),
                 points.range(onShims).most() - rounded.most(),
                 cleanUp);
-    }
-
-    private static List<Double> shims(Plane plane, List<Spot> supports, double step) {
-        double[] raw = supports.stream()
-                .mapToDouble(s -> -(plane.a() * s.x() + plane.b() * s.y()))
-                .toArray();
-        double least = Arrays.stream(raw).min().orElse(0);
-        return Arrays.stream(raw)
-                .mapToObj(s -> Math.rint((s - least) / step) * step)
-                .toList();
-    }
-
-    private static Plane shimPlane(List<Double> shims, List<Spot> supports) {
-        double[][] rows = new double[shims.size()][];
-        for (int j = 0; j < rows.length; j++) {
-            rows[j] = new double[] {supports.get(j).x(), supports.get(j).y(), shims.get(j)};
-        }
-        return LeastSquaresPlane.fit(Points.of(rows));
-    }
-
-    private static Plane negative(Plane plane) {
-        return new Plane(-plane.a(), -plane.b(), -plane.c());
     }
 
     private static double share(Points seal, Plane plane, double down) {

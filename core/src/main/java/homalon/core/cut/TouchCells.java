@@ -2,7 +2,10 @@ package homalon.core.cut;
 
 import homalon.core.geometry.Box;
 import homalon.core.geometry.Raster;
+import homalon.core.geometry.Spot;
 import homalon.core.part.LandRaster;
+import homalon.core.part.Layout;
+import homalon.core.rulebook.RuleBook;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
@@ -28,6 +31,7 @@ public final class TouchCells {
     private final int rows;
     private final List<Cell> cells;
     private final int[] cellOfNode;
+    private final BitSet sealing = new BitSet();
 
     private TouchCells(LandRaster land) {
         this.land = land;
@@ -43,6 +47,9 @@ public final class TouchCells {
                 boolean onLand = land.isLand(grid, i, j);
                 cellOfNode[j * grid.columns() + i] = onLand ? cell : -1;
                 counted[cell] += onLand ? 1 : 0;
+                if (onLand && seals(land.layout(), new Spot(grid.x(i), grid.y(j)))) {
+                    sealing.set(cell);
+                }
             }
         }
         this.cells = new ArrayList<>();
@@ -70,6 +77,19 @@ public final class TouchCells {
 
     public List<Cell> cells() {
         return List.copyOf(cells);
+    }
+
+    /** In a band in which a gasket seals: around a bore, or around a water hole. */
+    private static boolean seals(Layout layout, Spot spot) {
+        double ring = RuleBook.DEFAULT_FIRE_RING_BAND.mm();
+        double bead = RuleBook.DEFAULT_HOLE_BAND.mm();
+        return layout.bores().stream().anyMatch(b -> b.centre().distance(spot) <= b.diameter() / 2 + ring)
+                || layout.waterHoles().stream().anyMatch(h -> h.centre().distance(spot) <= h.diameter() / 2 + bead);
+    }
+
+    /** Cells with land in which a gasket seals. */
+    public BitSet sealing() {
+        return (BitSet) sealing.clone();
     }
 
     /** How many cells there could be: numbers run below it. */

@@ -71,6 +71,29 @@ public final class Ledger {
         return new Totals(thisJob, before, before.plus(passes), opening);
     }
 
+    /**
+     * Metal off at the corners.
+     *
+     * @param thisJob by the passes of one visit that stand
+     * @param life with the opening figure, which counts at every corner
+     * @param told true when some pass that stands was booked corner by corner
+     */
+    public record CornerTotals(CornerDepths thisJob, CornerDepths life, boolean told) {}
+
+    public CornerTotals corners(UUID job) {
+        CornerDepths here = CornerDepths.NONE;
+        CornerDepths life = CornerDepths.NONE;
+        boolean told = false;
+        for (Entry entry : entries) {
+            if (stands(entry)) {
+                life = life.plus(entry.atCorners());
+                here = entry.kind() == Entry.Kind.PASS && entry.job().equals(job) ? here.plus(entry.atCorners()) : here;
+                told |= entry.corners().isPresent();
+            }
+        }
+        return new CornerTotals(here, life, told);
+    }
+
     /** The passes of one visit that stand, in order. */
     public List<Entry> standingPasses(UUID job) {
         List<Entry> standing = new ArrayList<>();

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * The rules that stand until something stronger is entered. Every figure here is a general engineering value and is shown
@@ -24,14 +25,18 @@ public final class RuleBook {
     public static final Length DEFAULT_FIRE_RING_BAND = Length.ofMm("12");
     /** What a good lever indicator and a steady hand leave open. */
     public static final Length DEFAULT_UNCERTAINTY = Length.ofMm("0.002");
+    /** Width of the ring around a water or oil hole where a gasket's bead seals. */
+    public static final Length DEFAULT_HOLE_BAND = Length.ofMm("6");
+    /** Micrometer and ledger further apart than this after a cut: one of them is wrong. */
+    public static final Length THICKNESS_APART = Length.ofMm("0.02");
     /** Deeper than any pass on a face; a keyed depth beyond it is a slip of the decimal point. */
     public static final Length DEEPEST_PASS = Length.ofMm("2");
 
     private RuleBook() {}
 
-    /** Thinnest step of a usual shim stock: a hundredth of a millimetre, or half a thou. */
-    public static Length shimStep(BenchUnit unit) {
-        return unit == BenchUnit.MM ? Length.ofMm("0.01") : Length.ofThou("0.5");
+    /** Ground shims or jacks as usual, for a shop that did not say what it has: steps of 0.01 mm, or of half a thou. */
+    public static ShimStock shims(BenchUnit unit) {
+        return ShimStock.inSteps(unit == BenchUnit.MM ? Length.ofMm("0.01") : Length.ofThou("0.5"));
     }
 
     /** Steps that a machine's dial has at a bench of that unit: 0.005 mm, or half a thou. */
@@ -82,7 +87,13 @@ public final class RuleBook {
      * one), defaults where nothing was entered.
      */
     public static List<FlatnessLimit> inForce(List<FlatnessLimit> entered) {
+        return inForce(entered, Optional.empty());
+    }
+
+    /** @param gasket kind that goes on the face: what such gaskets usually ask comes before the general defaults */
+    public static List<FlatnessLimit> inForce(List<FlatnessLimit> entered, Optional<GasketKind> gasket) {
         List<FlatnessLimit> all = new ArrayList<>(entered);
+        gasket.flatMap(GasketKind::flatness).ifPresent(f -> all.add(FlatnessLimit.overall(f, Source.GASKET_KIND)));
         all.addAll(defaultLimits());
         all.sort(Comparator.comparing(FlatnessLimit::source).thenComparing(FlatnessLimit::most));
         List<FlatnessLimit> strongest = new ArrayList<>();

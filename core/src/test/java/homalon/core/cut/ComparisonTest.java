@@ -16,6 +16,7 @@ import homalon.core.part.LayoutNumbers;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.RuleBook;
+import homalon.core.rulebook.ShimStock;
 import homalon.core.sim.SeededFace;
 import java.util.Arrays;
 import java.util.List;
@@ -38,11 +39,12 @@ class ComparisonTest {
             ChamberShape.CUT_OFF,
             false));
 
-    private static Comparison compare(Points points, Optional<Plane> thickness, Length shimStep) {
+    private static Comparison compare(Points points, Optional<Plane> thickness, ShimStock stock) {
         boolean[] sealing = new boolean[points.size()];
         Arrays.fill(sealing, true);
         FaceMap map = FaceMap.of(points, Plane.LEVEL, LandRaster.of(LAYOUT, 84)).orElseThrow();
-        return Comparison.of(new Comparison.Question(points, sealing, map, thickness, shimStep));
+        return Comparison.of(
+                new Comparison.Question(points, sealing, map, thickness, Footing.usual(LAYOUT.box(), stock)));
     }
 
     private static Points read(SeededFace face) {
@@ -57,7 +59,7 @@ class ComparisonTest {
     void aFlatFaceOnATaperedHeadCostsNothingLevelAndTheTaperParallel() {
         Points points = read(new SeededFace(LAYOUT.box(), 0.10, 0, 0, 0, 0, List.of()));
         Plane thickness = new Plane(0.04 / 412, 0, 120);
-        Comparison c = compare(points, Optional.of(thickness), Length.ofNanometres(1));
+        Comparison c = compare(points, Optional.of(thickness), ShimStock.inSteps(Length.ofNanometres(1)));
         Removal level = c.with(School.LEAST_REMOVAL).orElseThrow();
         assertEquals(0, level.setUp().toClean(), 1e-6);
         assertEquals(0.04, level.taperLeft().orElseThrow().along(), 1e-5);
@@ -88,7 +90,7 @@ class ComparisonTest {
                     random.nextGaussian() * 0.03,
                     random.nextGaussian() * 0.1,
                     List.of());
-            Comparison c = compare(read(face), Optional.empty(), RuleBook.shimStep(BenchUnit.MM));
+            Comparison c = compare(read(face), Optional.empty(), RuleBook.shims(BenchUnit.MM));
             assertEquals(3, c.removals().size(), "parallel needs a thickness");
             for (Removal r : c.removals()) {
                 assertTrue(r.setUp().depth() >= c.removals().get(0).setUp().depth() - 1e-9);
@@ -110,7 +112,8 @@ class ComparisonTest {
             assertEquals(
                     0, plan.shims().stream().mapToLong(Length::nanometres).min().orElseThrow());
             assertTrue(plan.shims().stream()
-                    .allMatch(s -> s.nanometres() % plan.shimStep().nanometres() == 0));
+                    .allMatch(
+                            s -> s.nanometres() % plan.footing().stock().step().nanometres() == 0));
         }
     }
 
@@ -118,7 +121,7 @@ class ComparisonTest {
     @Test
     void fewPlacesInAHeapStillGiveCorners() {
         Points heap = Points.of(new double[][] {{200, 70, 0.01}, {206, 70, 0.02}, {212, 70, 0.01}, {206, 90, 0.03}});
-        Comparison c = compare(heap, Optional.empty(), RuleBook.shimStep(BenchUnit.MM));
+        Comparison c = compare(heap, Optional.empty(), RuleBook.shims(BenchUnit.MM));
         assertTrue(Double.isFinite(c.with(School.CORNERS).orElseThrow().setUp().depth()));
     }
 }

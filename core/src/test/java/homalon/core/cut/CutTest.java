@@ -12,6 +12,7 @@ import homalon.core.input.BadInputException;
 import homalon.core.numeric.LeastSquaresPlane;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
+import homalon.core.rulebook.ShimStock;
 import homalon.core.sim.SeededFace;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -35,7 +36,12 @@ class CutTest {
 
     private static SetUpSettings settings(
             Points points, boolean[] sealing, Slopes parallel, double step, double... depths) {
-        return new SetUpSettings(sealing, SUPPORTS, new int[] {0, 1, 2}, Optional.ofNullable(parallel), step, depths);
+        return new SetUpSettings(
+                sealing, on(SUPPORTS, step), new int[] {0, 1, 2}, Optional.ofNullable(parallel), depths);
+    }
+
+    private static Footing on(List<Spot> supports, double step) {
+        return new Footing(supports, ShimStock.inSteps(Length.roundedFromMm(step)));
     }
 
     private static boolean[] all(Points points) {
@@ -48,7 +54,7 @@ class CutTest {
     void noSetUpTakesLessThanLeastRemovalAndFineShimsCostNothing() {
         for (int seed = 1; seed <= 60; seed++) {
             Points points = face(seed);
-            List<SetUp> setups = SetUps.of(points, settings(points, all(points), new Slopes(1e-4, 2e-4), 1e-7, 0));
+            List<SetUp> setups = SetUps.of(points, settings(points, all(points), new Slopes(1e-4, 2e-4), 1e-6, 0));
             double least = setups.get(0).depth();
             for (SetUp s : setups) {
                 assertTrue(s.depth() >= least - 1e-9);
@@ -101,10 +107,9 @@ class CutTest {
                             points,
                             new SetUpSettings(
                                     all(points),
-                                    SUPPORTS,
+                                    on(SUPPORTS, 0.01),
                                     new int[] {0, 2, 3},
                                     Optional.of(new Slopes(0, wanted)),
-                                    0.01,
                                     new double[0]))
                     .get(0);
             assertEquals(0.1, least.depth(), 1e-9);
@@ -164,13 +169,12 @@ class CutTest {
                         points,
                         new SetUpSettings(
                                 new boolean[2],
-                                List.of(new Spot(0, 0), new Spot(1, 1), new Spot(2, 2)),
+                                on(List.of(new Spot(0, 0), new Spot(1, 1), new Spot(2, 2)), 0.01),
                                 new int[] {0, 0, 99},
                                 Optional.empty(),
-                                0,
                                 new double[] {-1})));
         assertEquals(
-                List.of("sealing", "supports", "corners", "shimStep", "depths"),
+                List.of("sealing", "supports", "corners", "depths"),
                 e.problems().stream().map(BadInputException.Problem::field).toList());
     }
 }

@@ -15,6 +15,7 @@ import homalon.core.part.Layout;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.part.PartKind;
 import homalon.core.quantity.Length;
+import homalon.core.rulebook.ShimStock;
 import homalon.core.sim.SeededFace;
 import java.util.Arrays;
 import java.util.BitSet;
@@ -41,8 +42,12 @@ class PassWatchTest {
         boolean[] sealing = new boolean[points.size()];
         Arrays.fill(sealing, true);
         FaceMap map = FaceMap.of(points, Plane.LEVEL, LAND).orElseThrow();
-        return Comparison.of(
-                new Comparison.Question(points, sealing, map, Optional.empty(), Length.ofNanometres(1000)));
+        return Comparison.of(new Comparison.Question(
+                points,
+                sealing,
+                map,
+                Optional.empty(),
+                Footing.usual(LAND.layout().box(), ShimStock.inSteps(Length.ofNanometres(1000)))));
     }
 
     /** Cells that a cutter touches whose height over the plane, at a place, is the one given. */

@@ -1,0 +1,210 @@
+package homalon.app.cut;
+
+import homalon.app.part.PartFile;
+import homalon.app.part.PartShells;
+import homalon.app.part.Parts;
+import homalon.app.part.StepKind;
+import homalon.app.security.Signed;
+import homalon.app.web.OneRead;
+import homalon.app.web.Shell;
+import homalon.core.cut.CutPlan;
+import homalon.core.cut.Footing;
+import homalon.core.cut.PassPlan;
+import homalon.core.cut.Removal;
+import homalon.core.cut.School;
+import homalon.core.input.BadInputException;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
+import homalon.core.rulebook.GasketKind;
+import homalon.core.rulebook.RuleBook;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Comparing set-ups and keeping a plan. */
+@Controller
+class PlanController {
+    private final Parts parts;
+    private final PartShells shells;
+    private final Planner planner;
+    private final Plans plans;
+    private final PlanViews views;
+    private final FeedsViews feedsViews;
+    private final OneRead reading;
+
+    PlanController(
+            Parts parts,
+            PartShells shells,
+            Planner planner,
+            Plans plans,
+            PlanViews views,
+            FeedsViews feedsViews,
+            OneRead reading) {
+        this.parts = parts;
+        this.shells = shells;
+        this.planner = planner;
+        this.plans = plans;
+        this.views = views;
+        this.feedsViews = feedsViews;
+        this.reading = reading;
+    }
+
+    /**
+     * What was keyed beside the set-ups; null or empty leaves what the kept plan has, else what is usual.
+     *
+     * @param along of each support from the front end
+     * @param across of each support from the lower edge of the drawing
+     * @param usual true puts the supports back where they are proposed
+     */
+    record Asked(
+            School school,
+            String skim,
+            String deepest,
+            String finish,
+            String machine,
+            String cutter,
+            boolean steel,
+            GasketKind gasket,
+            String ra,
+            List<String> along,
+            List<String> across,
+            boolean usual) {
+
+        PassPlan.Depths depths(PassPlan.Depths start, BenchUnit unit) {
+            return new PassPlan.Depths(
+                    depth(skim, start.skim(), unit),
+                    depth(deepest, start.deepest(), unit),
+                    depth(finish, start.finish(), unit));
+        }
+
+        private static Length depth(String typed, Length otherwise, BenchUnit unit) {
+            return typed == null || typed.isBlank() ? otherwise : Length.parse(typed, unit);
+        }
+
+        Footing footing(Footing start, BenchUnit unit, homalon.core.geometry.Box box) {
+            return along == null || across == null || usual
+                    ? start
+                    : Footings.keyed(along, across, box, start.stock(), unit);
+        }
+
+        Tooling tooling(Optional<PlanFile> kept) {
+            return machine == null && cutter == null
+                    ? kept.map(PlanFile::tooling).orElse(Tooling.NONE)
+                    : new Tooling(tidy(machine), tidy(cutter), steel);
+        }
+
+        private static String tidy(String given) {
+            return given == null ? "" : given.strip();
+        }
+    }
+
+    @GetMapping("/parts/{tag}/plan")
+    String plan(
+            @PathVariable String tag,
+            @ModelAttribute("asked") Asked asked,
+            @ModelAttribute("shell") Shell shell,
+            Model model,
+            HttpServletResponse response) {
+        return reading.of(() -> plan(parts.byTag(tag), asked, shell, model, response));
+    }
+
+    private String plan(PartFile part, Asked asked, Shell shell, Model model, HttpServletResponse response) {
+        BenchUnit unit = shell.unit();
+        model.addAttribute("head", shells.head(part, StepKind.PLAN, shell.writer()));
+        model.addAttribute("view", null);
+        model.addAttribute("said", null);
+        Optional<PlanFile> kept = plans.of(part);
+        Footing start = start(part, kept, unit, asked.usual());
+        Footing footing = start;
+        PassPlan.Depths usual = kept.map(k -> k.plan().depths()).orElse(PassPlan.Depths.usual(unit));
+        PassPlan.Depths depths = usual;
+        try {
+            footing = asked.footing(start, unit, planner.box(part));
+            depths = asked.depths(usual, unit);
+        } catch (IllegalArgumentException e) {
+            refuse(e, model, response);
+        }
+        Optional<Planner.Compared> compared = planner.compare(part, footing);
+        if (compared.isEmpty()) {
+            return "cut/plan";
+        }
+        School chosen = asked.school() != null
+                ? asked.school()
+                : kept.map(k -> k.plan().school()).orElse(School.LEAST_REMOVAL);
+        PlanView view = views.of(compared.get(), chosen, depths, kept, shell.writer());
+        model.addAttribute("feeds", feeds(part, asked, kept, view.passPlan(), shell, model, response));
+        model.addAttribute("view", view);
+        return "cut/plan";
+    }
+
+    /** Where it stands in the kept plan, or as proposed; the shims are those that the shop has now. */
+    private Footing start(PartFile part, Optional<PlanFile> kept, BenchUnit unit, boolean usual) {
+        Footing proposed = planner.usual(part, unit);
+        return usual
+                ? proposed
+                : kept.map(k -> new Footing(k.plan().footing().supports(), proposed.stock()))
+                        .orElse(proposed);
+    }
+
+    private FeedsViews.View feeds(
+            PartFile part,
+            Asked asked,
+            Optional<PlanFile> kept,
+            PassPlan passes,
+            Shell shell,
+            Model model,
+            HttpServletResponse response) {
+        Tooling tooling = asked.tooling(kept);
+        GasketKind gasket = Optional.ofNullable(asked.gasket())
+                .or(() -> part.visit().gasketKind())
+                .orElse(GasketKind.COMPOSITE);
+        String ra = asked.ra() == null ? "" : asked.ra();
+        try {
+            return feedsViews.of(part, new FeedsViews.Asked(tooling, gasket, ra), passes, shell.writer());
+        } catch (BadInputException e) {
+            refuse(e, model, response);
+            return feedsViews.of(part, new FeedsViews.Asked(tooling, gasket, ""), passes, shell.writer());
+        }
+    }
+
+    private static void refuse(IllegalArgumentException e, Model model, HttpServletResponse response) {
+        response.setStatus(422);
+        model.addAttribute("said", e.getMessage());
+    }
+
+    @PostMapping("/parts/{tag}/plan")
+    String keep(
+            @PathVariable String tag,
+            @RequestParam UUID id,
+            @ModelAttribute("asked") Asked asked,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell) {
+        PartFile part = parts.byTag(tag);
+        BenchUnit unit = shell.unit();
+        Footing footing = asked.footing(planner.usual(part, unit), unit, planner.box(part));
+        Planner.Compared compared = planner.compare(part, footing)
+                .orElseThrow(() ->
+                        new BadInputException("plan", "The face is not measured: key at least four places first."));
+        School school = Optional.ofNullable(asked.school())
+                .orElseThrow(() -> new BadInputException("school", "Choose one of the set-ups."));
+        Removal removal = compared.setUps()
+                .with(school)
+                .orElseThrow(() -> new BadInputException(
+                        "school", "The thickness was not measured: key it at the corners, or choose another set-up."));
+        CutPlan plan = CutPlan.of(
+                compared.setUps(), removal, asked.depths(PassPlan.Depths.usual(unit), unit), RuleBook.dialStep(unit));
+        Tooling tooling = asked.tooling(Optional.empty());
+        feedsViews.check(part, tooling);
+        plans.choose(part, id, compared.survey(), plan, tooling, me.id());
+        return "redirect:/parts/" + part.tag() + "/cut";
+    }
+}
