@@ -41,6 +41,7 @@ class CutController {
     private final Paintings paintings;
     private final SetupChecks setupChecks;
     private final Cutting cutting;
+    private final CutTogether together;
     private final Toolbox toolbox;
     private final OneRead reading;
 
@@ -54,6 +55,7 @@ class CutController {
             Paintings paintings,
             SetupChecks setupChecks,
             Cutting cutting,
+            CutTogether together,
             Toolbox toolbox,
             OneRead reading) {
         this.parts = parts;
@@ -65,6 +67,7 @@ class CutController {
         this.paintings = paintings;
         this.setupChecks = setupChecks;
         this.cutting = cutting;
+        this.together = together;
         this.toolbox = toolbox;
         this.reading = reading;
     }
@@ -91,6 +94,7 @@ class CutController {
                                 .with(plan.orElseThrow().plan().school())
                                 .map(r -> setupChecks.view(part, c.setUps(), r.setUp(), shell.writer())))
                         .orElse(null));
+        model.addAttribute("together", together.ofPart(part).isPresent());
         model.addAttribute("machines", toolbox.machines());
         model.addAttribute("cutters", toolbox.cutters());
         model.addAttribute("edgesUsed", edgesUsed());

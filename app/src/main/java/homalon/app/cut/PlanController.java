@@ -12,6 +12,7 @@ import homalon.core.cut.Footing;
 import homalon.core.cut.PassPlan;
 import homalon.core.cut.Removal;
 import homalon.core.cut.School;
+import homalon.core.geometry.Box;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
@@ -72,12 +73,16 @@ class PlanController {
             String finish,
             String machine,
             String cutter,
-            boolean steel,
+            Boolean steel,
             GasketKind gasket,
             String ra,
             List<String> along,
             List<String> across,
-            boolean usual) {
+            Boolean usual) {
+
+        boolean proposed() {
+            return Boolean.TRUE.equals(usual);
+        }
 
         PassPlan.Depths depths(PassPlan.Depths start, BenchUnit unit) {
             return new PassPlan.Depths(
@@ -90,8 +95,8 @@ class PlanController {
             return typed == null || typed.isBlank() ? otherwise : Length.parse(typed, unit);
         }
 
-        Footing footing(Footing start, BenchUnit unit, homalon.core.geometry.Box box) {
-            return along == null || across == null || usual
+        Footing footing(Footing start, BenchUnit unit, Box box) {
+            return along == null || across == null || proposed()
                     ? start
                     : Footings.keyed(along, across, box, start.stock(), unit);
         }
@@ -99,7 +104,7 @@ class PlanController {
         Tooling tooling(Optional<PlanFile> kept) {
             return machine == null && cutter == null
                     ? kept.map(PlanFile::tooling).orElse(Tooling.NONE)
-                    : new Tooling(tidy(machine), tidy(cutter), steel);
+                    : new Tooling(tidy(machine), tidy(cutter), Boolean.TRUE.equals(steel));
         }
 
         private static String tidy(String given) {
@@ -123,7 +128,7 @@ class PlanController {
         model.addAttribute("view", null);
         model.addAttribute("said", null);
         Optional<PlanFile> kept = plans.of(part);
-        Footing start = start(part, kept, unit, asked.usual());
+        Footing start = start(part, kept, unit, asked.proposed());
         Footing footing = start;
         PassPlan.Depths usual = kept.map(k -> k.plan().depths()).orElse(PassPlan.Depths.usual(unit));
         PassPlan.Depths depths = usual;
@@ -143,6 +148,7 @@ class PlanController {
         PlanView view = views.of(compared.get(), chosen, depths, kept, shell.writer());
         model.addAttribute("feeds", feeds(part, asked, kept, view.passPlan(), shell, model, response));
         model.addAttribute("view", view);
+        model.addAttribute("hasPlan", kept.isPresent());
         return "cut/plan";
     }
 

@@ -71,7 +71,7 @@ class FaceController {
     /** A density and the places it would propose. */
     record Choice(PlaceProposal.Density density, int places) {}
 
-    @GetMapping("/parts/{tag}/{kind:face|proof|thickness}")
+    @GetMapping("/parts/{tag}/{kind:face|proof|thickness|thickness-after}")
     String page(
             @PathVariable String tag,
             @PathVariable String kind,
@@ -96,7 +96,7 @@ class FaceController {
     private void empty(
             Model model, PartFile part, SurveyKind kind, PlaceProposal.Density density, LengthWriter writer) {
         Layout layout = faces.layout(part.numbers());
-        PlaceProposal.Density shown = kind == SurveyKind.THICKNESS ? PlaceProposal.Density.CORNERS : density;
+        PlaceProposal.Density shown = kind.ofHeights() ? density : PlaceProposal.Density.CORNERS;
         List<PlaceMark> marks = new ArrayList<>();
         for (PlaceProposal.Place p : PlaceProposal.of(layout, shown)) {
             marks.add(new PlaceMark("", p.spot(), PlaceMark.State.OPEN, Integer.toString(marks.size() + 1), p.name()));
@@ -116,7 +116,7 @@ class FaceController {
         model.addAttribute("uncertainty", writer.full(RuleBook.DEFAULT_UNCERTAINTY));
     }
 
-    @PostMapping("/parts/{tag}/{kind:face|proof|thickness}/start")
+    @PostMapping("/parts/{tag}/{kind:face|proof|thickness|thickness-after}/start")
     String start(
             @PathVariable String tag,
             @PathVariable String kind,
@@ -131,7 +131,7 @@ class FaceController {
     }
 
     /** Stores one reading and answers with what it changes on the page; 409 with a question when it seems odd. */
-    @PostMapping("/parts/{tag}/{kind:face|proof|thickness}/readings")
+    @PostMapping("/parts/{tag}/{kind:face|proof|thickness|thickness-after}/readings")
     Object key(
             @PathVariable String tag,
             @PathVariable String kind,
@@ -154,7 +154,7 @@ class FaceController {
         return live(part, kind(kind), shell, model);
     }
 
-    @PostMapping("/parts/{tag}/{kind:face|proof|thickness}/undo")
+    @PostMapping("/parts/{tag}/{kind:face|proof|thickness|thickness-after}/undo")
     String undo(
             @PathVariable String tag,
             @PathVariable String kind,
@@ -172,7 +172,7 @@ class FaceController {
         return live(part, kind(kind), shell, model);
     }
 
-    @PostMapping("/parts/{tag}/{kind:face|proof|thickness}/soak")
+    @PostMapping("/parts/{tag}/{kind:face|proof|thickness|thickness-after}/soak")
     String soak(
             @PathVariable String tag,
             @PathVariable String kind,
@@ -191,7 +191,7 @@ class FaceController {
         return tidy.matches("-?[0-9]{1,3}(\\.[0-9])?") ? new BigDecimal(tidy) : null;
     }
 
-    @PostMapping("/parts/{tag}/{kind:face|proof|thickness}/places")
+    @PostMapping("/parts/{tag}/{kind:face|proof|thickness|thickness-after}/places")
     String add(
             @PathVariable String tag,
             @PathVariable String kind,
@@ -206,7 +206,7 @@ class FaceController {
         return live(part, kind(kind), shell, model);
     }
 
-    @PostMapping("/parts/{tag}/{kind:face|proof|thickness}/places/{place}")
+    @PostMapping("/parts/{tag}/{kind:face|proof|thickness|thickness-after}/places/{place}")
     String change(
             @PathVariable String tag,
             @PathVariable String kind,
@@ -235,7 +235,7 @@ class FaceController {
     }
 
     /** What the page shows of a survey now: asked when another browser may have keyed. */
-    @GetMapping("/parts/{tag}/{kind:face|proof|thickness}/live")
+    @GetMapping("/parts/{tag}/{kind:face|proof|thickness|thickness-after}/live")
     String live(
             @PathVariable String tag, @PathVariable String kind, @ModelAttribute("shell") Shell shell, Model model) {
         return live(parts.byTag(tag), kind(kind), shell, model);

@@ -17,7 +17,6 @@ import homalon.core.face.LimitVerdict;
 import homalon.core.geometry.Plane;
 import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
-import homalon.core.lines.Taper;
 import homalon.core.part.Layout;
 import homalon.core.part.PlaceNames;
 import homalon.core.quantity.BenchUnit;
@@ -39,11 +38,13 @@ import org.springframework.stereotype.Component;
 public class FaceViews {
     private final Faces faces;
     private final Findings findings;
+    private final ThicknessViews thickness;
     private final People people;
 
-    FaceViews(Faces faces, Findings findings, People people) {
+    FaceViews(Faces faces, Findings findings, ThicknessViews thickness, People people) {
         this.faces = faces;
         this.findings = findings;
+        this.thickness = thickness;
         this.people = people;
     }
 
@@ -72,10 +73,14 @@ public class FaceViews {
                 profile,
                 bands.map(b -> legend(b, writer)).orElse(List.of()),
                 labels(survey, finding, unit),
-                survey.kind().ofHeights() ? headline(finding, survey, writer) : taperHeadline(survey, layout, writer),
+                survey.kind().ofHeights()
+                        ? headline(finding, survey, writer)
+                        : thickness.headline(part, survey, writer),
                 withSoak(
                         survey,
-                        survey.kind().ofHeights() ? rows(finding, layout, writer) : taperRows(survey, layout, writer)),
+                        survey.kind().ofHeights()
+                                ? rows(finding, layout, writer)
+                                : thickness.rows(part, survey, writer)),
                 walk(survey, writer, people.names()),
                 workings(finding, layout, writer),
                 survey.complete() ? finding.map(f -> causes(part, f)).orElse(List.of()) : List.of(),
@@ -284,43 +289,6 @@ public class FaceViews {
         double v = value.getAsDouble();
         String words = Math.abs(v) < 5e-5 ? "none" : v > 0 ? plus : minus;
         return new FaceView.Row(name, writer.number(Math.abs(v)), words, "");
-    }
-
-    private static FaceView.Headline taperHeadline(SurveyFile survey, Layout layout, LengthWriter writer) {
-        Optional<Taper> taper = taper(survey, layout);
-        if (taper.isEmpty()) {
-            return new FaceView.Headline("open", "Not measured yet", "Key the thickness at three corners or more.");
-        }
-        SurveyFile.PlaceFile thin = survey.readPlaces().get(taper.get().thinnest());
-        return new FaceView.Headline(
-                "open",
-                "Thinnest " + writer.number(thin.value()),
-                "At the " + thin.name().toLowerCase(java.util.Locale.ROOT) + ".");
-    }
-
-    private static List<FaceView.Row> taperRows(SurveyFile survey, Layout layout, LengthWriter writer) {
-        Optional<Taper> taper = taper(survey, layout);
-        if (taper.isEmpty()) {
-            return List.of();
-        }
-        double along = taper.get().along();
-        double across = taper.get().across();
-        boolean intakeTop = layout.numbers().intakeAtTop();
-        return List.of(
-                new FaceView.Row(
-                        "Taper, end to end",
-                        writer.number(Math.abs(along)),
-                        along > 0 ? "thicker at the back" : "thicker at the front",
-                        ""),
-                new FaceView.Row(
-                        "Taper, across",
-                        writer.number(Math.abs(across)),
-                        across > 0 == intakeTop ? "thicker on the intake side" : "thicker on the exhaust side",
-                        ""));
-    }
-
-    public static Optional<Taper> taper(SurveyFile survey, Layout layout) {
-        return Taper.of(SurveyFile.points(survey.readPlaces()), layout.box());
     }
 
     private static List<FaceView.Walk> walk(SurveyFile survey, LengthWriter writer, Map<UUID, String> names) {

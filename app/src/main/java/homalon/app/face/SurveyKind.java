@@ -6,7 +6,8 @@ import homalon.app.part.StepKind;
 public enum SurveyKind {
     FACE("Face, by indicator", StepKind.FACE, "face"),
     PROOF("Face again, after the cut", StepKind.PROVE, "proof"),
-    THICKNESS("Thickness at the corners", StepKind.PLAN, "thickness");
+    THICKNESS("Thickness at the corners", StepKind.PLAN, "thickness"),
+    THICKNESS_AFTER("Thickness after the cut", StepKind.PROVE, "thickness-after");
 
     private final String words;
     private final StepKind step;
@@ -32,6 +33,6 @@ public enum SurveyKind {
 
     /** Readings are small departures from a plane, not sizes. */
     public boolean ofHeights() {
-        return this != THICKNESS;
+        return this != THICKNESS && this != THICKNESS_AFTER;
     }
 }

@@ -110,17 +110,19 @@ public class Surveys {
         return find(part, kind).orElseThrow();
     }
 
-    /** A proof is read where the face was read before the cut; a thickness at the corners. */
+    /** After the cut one reads where one read before it; a thickness at the corners. */
     private List<PlaceProposal.Place> proposed(PartFile part, SurveyKind kind, PlaceProposal.Density density) {
         Layout layout = faces.layout(part.numbers());
-        if (kind == SurveyKind.THICKNESS) {
-            return PlaceProposal.of(layout, PlaceProposal.Density.CORNERS);
-        }
-        Optional<SurveyFile> before = kind == SurveyKind.PROOF ? find(part, SurveyKind.FACE) : Optional.empty();
+        PlaceProposal.Density otherwise = kind.ofHeights() ? density : PlaceProposal.Density.CORNERS;
+        Optional<SurveyFile> before = switch (kind) {
+            case PROOF -> find(part, SurveyKind.FACE);
+            case THICKNESS_AFTER -> find(part, SurveyKind.THICKNESS);
+            case FACE, THICKNESS -> Optional.empty();
+        };
         return before.map(s -> s.places().stream()
                         .map(p -> new PlaceProposal.Place(p.name(), p.spot()))
                         .toList())
-                .orElseGet(() -> PlaceProposal.of(layout, density));
+                .orElseGet(() -> PlaceProposal.of(layout, otherwise));
     }
 
     /** @throws BadInputException when what was keyed is no reading, with what to key instead */

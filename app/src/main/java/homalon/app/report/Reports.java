@@ -1,6 +1,7 @@
 package homalon.app.report;
 
 import homalon.app.cut.CutViews;
+import homalon.app.cut.Paintings;
 import homalon.app.cut.PlanFile;
 import homalon.app.cut.PlanViews;
 import homalon.app.cut.Planner;
@@ -10,6 +11,7 @@ import homalon.app.face.Findings;
 import homalon.app.face.SurveyFile;
 import homalon.app.face.SurveyKind;
 import homalon.app.face.Surveys;
+import homalon.app.face.ThicknessViews;
 import homalon.app.feelers.FeelerFile;
 import homalon.app.feelers.FeelerKind;
 import homalon.app.feelers.FeelerSurveys;
@@ -47,6 +49,8 @@ class Reports {
     private final Surveys surveys;
     private final Findings findings;
     private final FaceViews faceViews;
+    private final ThicknessViews thicknessViews;
+    private final Paintings paintings;
     private final FeelerSurveys feelers;
     private final FeelerViews feelerViews;
     private final Plans plans;
@@ -61,6 +65,8 @@ class Reports {
             Surveys surveys,
             Findings findings,
             FaceViews faceViews,
+            ThicknessViews thicknessViews,
+            Paintings paintings,
             FeelerSurveys feelers,
             FeelerViews feelerViews,
             Plans plans,
@@ -73,6 +79,8 @@ class Reports {
         this.surveys = surveys;
         this.findings = findings;
         this.faceViews = faceViews;
+        this.thicknessViews = thicknessViews;
+        this.paintings = paintings;
         this.feelers = feelers;
         this.feelerViews = feelerViews;
         this.plans = plans;
@@ -106,7 +114,8 @@ class Reports {
                 fitter(part, ledger, writer),
                 faces,
                 felt,
-                read(part, SurveyKind.THICKNESS)
+                read(part, SurveyKind.THICKNESS_AFTER)
+                        .or(() -> read(part, SurveyKind.THICKNESS))
                         .map(t -> faceViews.of(part, t, writer.unit()).rows())
                         .orElse(List.of()),
                 plan.map(p -> planWords(p, writer)),
@@ -214,6 +223,11 @@ class Reports {
                     .map(f -> "Read again after the cut, it is " + verdict(f, writer))
                     .orElse("It was not read again after the cut: what it is now is not proven."));
         }
+        thicknessViews.sentence(part, writer).ifPresent(said::add);
+        paintings.everyLeft(part).stream()
+                .reduce((a, b) -> b)
+                .ifPresent(l -> said.add("A low spot off the gasket's sealing bands was left uncut, signed for by "
+                        + people.names().getOrDefault(l.by(), "") + ": " + l.why() + "."));
         if (!part.visit().releasedNote().isEmpty()) {
             said.add("It left with work open: " + part.visit().releasedNote());
         }

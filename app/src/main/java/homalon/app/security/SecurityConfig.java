@@ -37,8 +37,10 @@ class SecurityConfig {
         "/parts/*/proof-scan/**",
         "/parts/*/compare",
         "/parts/*/thickness/**",
+        "/parts/*/thickness-after/**",
         "/parts/*/plan/**",
-        "/parts/*/cut/**"
+        "/parts/*/cut/**",
+        "/batch/**"
     };
 
     @Bean

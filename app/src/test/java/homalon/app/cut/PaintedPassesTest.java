@@ -6,36 +6,22 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
-import homalon.app.face.SurveyFile;
 import homalon.app.face.SurveyKind;
-import homalon.app.face.Surveys;
 import homalon.app.ledger.Ledgers;
-import homalon.app.part.Booking;
 import homalon.app.part.PartFile;
-import homalon.app.part.Parts;
-import homalon.app.people.People;
-import homalon.app.people.Someone;
 import homalon.app.testing.Browser;
+import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
-import homalon.core.cut.CutPlan;
-import homalon.core.cut.PassPlan;
 import homalon.core.cut.School;
-import homalon.core.face.PlaceProposal;
+import homalon.core.cut.TouchCells;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Layout;
-import homalon.core.part.LayoutNumbers;
 import homalon.core.part.Material;
-import homalon.core.part.PartKind;
-import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
-import homalon.core.rulebook.RuleBook;
 import homalon.core.sim.SeededFace;
-import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -46,62 +32,22 @@ import org.junit.jupiter.api.extension.ExtendWith;
 class PaintedPassesTest {
     private final RunningShop.Shop shop;
     private final Browser.Window window;
-    private final Someone ines;
+    private final HandsOfTests hands;
     private final PartFile part;
 
     PaintedPassesTest(RunningShop.Shop shop, Browser.Window window) {
         this.shop = shop;
         this.window = window;
-        this.ines = shop.bean(People.class).all().stream()
-                .filter(p -> p.name().equals("Ines"))
-                .findFirst()
-                .orElseThrow();
+        this.hands = new HandsOfTests(shop);
         this.part = planned();
     }
 
     /** A hollow head, read and with its cut planned. */
     private PartFile planned() {
-        Parts parts = shop.bean(Parts.class);
-        LayoutNumbers numbers = LayoutNumbers.proposed(PartKind.HEAD, 4, Length.ofMm("84"), Length.ofMm("96"));
-        PartFile booked = parts.book(
-                new Booking(
-                        parts.nextTag(),
-                        PartKind.HEAD,
-                        "Kelp cutter, four in line",
-                        "Kelp Row",
-                        Material.CAST_IRON,
-                        "",
-                        numbers,
-                        List.of(),
-                        "",
-                        "",
-                        "",
-                        Optional.empty()),
-                ines.id());
-        Surveys surveys = shop.bean(Surveys.class);
-        SurveyFile survey = surveys.start(
-                booked, SurveyKind.FACE, PlaceProposal.Density.CLOSE, RuleBook.DEFAULT_UNCERTAINTY, ines.id());
-        SeededFace hollow = new SeededFace(Layout.of(numbers).box(), 0, 0, 0.12, 0.02, 0.01, List.of());
-        for (SurveyFile.PlaceFile p : survey.places()) {
-            String typed = BigDecimal.valueOf(hollow.at(p.spot().x(), p.spot().y()))
-                    .setScale(3, RoundingMode.HALF_UP)
-                    .toPlainString();
-            surveys.key(
-                    booked,
-                    SurveyKind.FACE,
-                    new Surveys.Keyed(UUID.randomUUID(), p.id(), typed, BenchUnit.MM, 0, true),
-                    Map.of(),
-                    ines.id());
-        }
-        Planner.Compared compared = shop.bean(Planner.class)
-                .compare(booked, RuleBook.shimStep(BenchUnit.MM))
-                .orElseThrow();
-        CutPlan plan = CutPlan.of(
-                compared.setUps(),
-                compared.setUps().with(School.LEAST_REMOVAL).orElseThrow(),
-                PassPlan.Depths.usual(BenchUnit.MM),
-                RuleBook.dialStep(BenchUnit.MM));
-        shop.bean(Plans.class).choose(booked, UUID.randomUUID(), compared.survey(), plan, ines.id());
+        PartFile booked = hands.book(Material.CAST_IRON);
+        SeededFace hollow = new SeededFace(Layout.of(booked.numbers()).box(), 0, 0, 0.12, 0.02, 0.01, List.of());
+        hands.read(booked, SurveyKind.FACE, s -> hollow.at(s.x(), s.y()));
+        hands.plan(booked, School.LEAST_REMOVAL);
         return booked;
     }
 
@@ -159,14 +105,52 @@ class PaintedPassesTest {
         Paintings paintings = shop.bean(Paintings.class);
         Ledgers ledgers = shop.bean(Ledgers.class);
         UUID id = UUID.randomUUID();
-        assertThrows(BadInputException.class, () -> paintings.paint(part, ledgers.of(part), id, "ff", ines.id()));
-        ledgers.pass(part, UUID.randomUUID(), Length.ofMm("0.02"), new Ledgers.Notes("", "", "", "", ".02"), ines.id());
-        paintings.paint(part, ledgers.of(part), id, "ff08", ines.id());
-        paintings.paint(part, ledgers.of(part), id, "00", ines.id());
+        assertThrows(BadInputException.class, () -> paintings.paint(part, ledgers.of(part), id, "ff", hands.ines()));
+        shop.bean(Cutting.class)
+                .pass(
+                        part,
+                        UUID.randomUUID(),
+                        Length.ofMm("0.02"),
+                        new Ledgers.Notes("", "", "", "", ".02"),
+                        hands.ines());
+        paintings.paint(part, ledgers.of(part), id, "ff08", hands.ines());
+        paintings.paint(part, ledgers.of(part), id, "00", hands.ines());
         var now = paintings.now(part, ledgers.of(part)).orElseThrow();
         assertEquals("ff08", Paintings.written(now.cells()), "the first one of that id stands");
         assertThrows(
                 BadInputException.class,
-                () -> paintings.paint(part, ledgers.of(part), UUID.randomUUID(), "xyz", ines.id()));
+                () -> paintings.paint(part, ledgers.of(part), UUID.randomUUID(), "xyz", hands.ines()));
+    }
+
+    /** Land off the sealing bands may stay, once somebody answers for it; land that seals may not. */
+    @Test
+    void aLowSpotOffTheSealingBandsIsSignedFor() {
+        Cutting cutting = shop.bean(Cutting.class);
+        Paintings paintings = shop.bean(Paintings.class);
+        Ledgers ledgers = shop.bean(Ledgers.class);
+        TouchCells grid = shop.bean(Planner.class).cells(part);
+        Ledgers.Notes notes = new Ledgers.Notes("", "", "", "", ".12");
+        cutting.pass(part, UUID.randomUUID(), Length.ofMm("0.12"), notes, hands.ines());
+        BitSet sealed = grid.sealing();
+        BitSet all = new BitSet();
+        grid.cells().forEach(c -> all.set(c.number()));
+        BitSet short1 = (BitSet) all.clone();
+        short1.clear(sealed.nextSetBit(0));
+        paintings.paint(part, ledgers.of(part), UUID.randomUUID(), Paintings.written(short1), hands.ines());
+        UUID id = UUID.randomUUID();
+        assertThrows(BadInputException.class, () -> cutting.leave(part, id, "it looks fine", hands.ines()));
+        paintings.paint(part, ledgers.of(part), UUID.randomUUID(), Paintings.written(sealed), hands.ines());
+
+        List<String> faults = new ArrayList<>();
+        Page page = window.signedIn(shop, "ines", 1280, 800, faults);
+        page.navigate(shop.address() + "/parts/" + part.tag() + "/cut");
+        PlaywrightAssertions.assertThat(page.locator(".watch .name")).hasText("Clean where it seals");
+        page.fill(".watch input[name=why]", "pit at the outer edge, the gasket does not reach it");
+        page.keyboard().press("Enter");
+        PlaywrightAssertions.assertThat(page.locator(".watch .name")).hasText("Left uncut, signed for");
+        page.navigate(shop.address() + "/parts/" + part.tag() + "/report");
+        PlaywrightAssertions.assertThat(page.locator("body"))
+                .containsText("signed for by Ines: pit at the outer edge, the gasket does not reach it");
+        assertEquals(List.of(), faults);
     }
 }

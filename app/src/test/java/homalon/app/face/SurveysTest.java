@@ -221,7 +221,7 @@ class SurveysTest {
     void aPlanIsStaleOnceAPlaceDoesNotSealAnyMore() {
         readAll();
         Planner.Compared compared = shop.bean(Planner.class)
-                .compare(part, RuleBook.shimStep(BenchUnit.MM))
+                .compare(part, shop.bean(Planner.class).usual(part, BenchUnit.MM))
                 .orElseThrow();
         CutPlan plan = CutPlan.of(
                 compared.setUps(),

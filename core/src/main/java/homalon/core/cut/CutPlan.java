@@ -30,4 +30,9 @@ public record CutPlan(
                 depths,
                 PassPlan.toClean(setUp.toClean(), depths, dialStep));
     }
+
+    /** The same set-up cut in other passes, as when it is cut together with others. */
+    public CutPlan cutInPasses(PassPlan.Depths others, PassPlan list) {
+        return new CutPlan(school, shims, footing, toClean, others, list);
+    }
 }

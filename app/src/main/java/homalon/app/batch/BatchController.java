@@ -1,0 +1,216 @@
+package homalon.app.batch;
+
+import homalon.app.cut.CutView;
+import homalon.app.cut.CutViews;
+import homalon.app.cut.PlanFile;
+import homalon.app.cut.PlanViews;
+import homalon.app.cut.Planner;
+import homalon.app.cut.Plans;
+import homalon.app.ledger.LedgerFile;
+import homalon.app.ledger.Ledgers;
+import homalon.app.part.PartFile;
+import homalon.app.part.Parts;
+import homalon.app.security.Signed;
+import homalon.app.tools.Toolbox;
+import homalon.app.web.OneRead;
+import homalon.app.web.Shell;
+import homalon.core.cut.Batch;
+import homalon.core.cut.PassPlan;
+import homalon.core.input.BadInputException;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.rulebook.RuleBook;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Putting castings together on one table and cutting them. */
+@Controller
+class BatchController {
+    private final Batches batches;
+    private final Parts parts;
+    private final Plans plans;
+    private final Planner planner;
+    private final Ledgers ledgers;
+    private final CutViews cutViews;
+    private final Toolbox toolbox;
+    private final OneRead reading;
+
+    BatchController(
+            Batches batches,
+            Parts parts,
+            Plans plans,
+            Planner planner,
+            Ledgers ledgers,
+            CutViews cutViews,
+            Toolbox toolbox,
+            OneRead reading) {
+        this.batches = batches;
+        this.parts = parts;
+        this.plans = plans;
+        this.planner = planner;
+        this.ledgers = ledgers;
+        this.cutViews = cutViews;
+        this.toolbox = toolbox;
+        this.reading = reading;
+    }
+
+    /** A casting offered for the table. */
+    record Offer(String tag, String name, String line, String toClean, String not, boolean first) {}
+
+    @GetMapping("/batch")
+    String choose(@RequestParam String with, @ModelAttribute("shell") Shell shell, Model model) {
+        return reading.of(() -> {
+            PartFile first = parts.byTag(with);
+            Optional<UUID> in = batches.ofPart(first);
+            if (in.isPresent()) {
+                return "redirect:/batch/" + in.get();
+            }
+            List<Offer> offers = new ArrayList<>();
+            for (Batches.Candidate c : batches.candidates(first)) {
+                offers.add(new Offer(
+                        c.part().tag(),
+                        c.part().name(),
+                        c.part().kindWords(),
+                        c.plan()
+                                .map(p -> shell.writer().number(p.plan().toClean()))
+                                .orElse("—"),
+                        c.not(),
+                        c.part().id().equals(first.id())));
+            }
+            model.addAttribute("first", first);
+            model.addAttribute("offers", offers);
+            return "batch/choose";
+        });
+    }
+
+    @PostMapping("/batch")
+    String form(
+            @RequestParam UUID id,
+            @RequestParam(name = "tag", defaultValue = "") List<String> tags,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell) {
+        batches.form(id, tags, shell.unit(), me.id());
+        return "redirect:/batch/" + id;
+    }
+
+    @GetMapping("/batch/{id}")
+    String batch(@PathVariable UUID id, @ModelAttribute("shell") Shell shell, Model model) {
+        return reading.of(() -> {
+            fill(id, shell, model);
+            return "batch/batch";
+        });
+    }
+
+    private void fill(UUID id, Shell shell, Model model) {
+        model.addAttribute("view", view(id, shell.unit()));
+        model.addAttribute("machines", toolbox.machines());
+        model.addAttribute("cutters", toolbox.cutters());
+    }
+
+    private BatchView view(UUID id, BenchUnit unit) {
+        LengthWriter writer = new LengthWriter(unit);
+        List<PartFile> on = batches.members(id);
+        Map<UUID, LedgerFile> books =
+                ledgers.ofParts(on.stream().map(PartFile::id).toList());
+        List<PlanFile> planned = on.stream().map(p -> plans.of(p).orElseThrow()).toList();
+        List<Batch.Member> asked = new ArrayList<>();
+        for (int i = 0; i < on.size(); i++) {
+            asked.add(new Batch.Member(
+                    on.get(i).tag(),
+                    on.get(i).material(),
+                    planned.get(i).plan().toClean().mm()));
+        }
+        Batch batch = Batch.of(asked, planned.get(0).plan().depths(), RuleBook.dialStep(unit));
+        PassPlan passes = planned.get(0).plan().passes();
+        List<BatchView.Member> members = new ArrayList<>();
+        CutView first = null;
+        for (int i = 0; i < on.size(); i++) {
+            PartFile part = on.get(i);
+            CutView cut = cutViews.of(
+                    part,
+                    books.get(part.id()),
+                    Optional.of(planned.get(i)),
+                    planner.compare(part, planned.get(i).plan().footing()),
+                    Optional.empty(),
+                    writer);
+            first = first == null ? cut : first;
+            members.add(member(part, planned.get(i), batch.members().get(i), cut, passes, writer));
+        }
+        boolean begun =
+                !books.get(on.get(0).id()).passes(on.get(0).visit().id()).isEmpty();
+        return new BatchView(
+                id,
+                members,
+                first.total(),
+                first.planned(),
+                first.headline(),
+                first.walk(),
+                first.machine(),
+                first.cutter(),
+                first.edge(),
+                Batches.apart(books.values(), id),
+                begun);
+    }
+
+    private static BatchView.Member member(
+            PartFile part, PlanFile plan, Batch.Share share, CutView cut, PassPlan passes, LengthWriter writer) {
+        int clean = share.clean().orElse(-1);
+        return new BatchView.Member(
+                part.tag(),
+                part.name(),
+                cut.picture().small().named("on-" + part.tag()).svg(),
+                cut.share(),
+                String.join("  ", PlanViews.shimWords(plan.plan().shims(), writer)),
+                clean >= 0 && clean < passes.passes().size() ? passes.name(clean) : "",
+                share.extra().signum() > 0 ? writer.number(share.extra()) : "",
+                cut.life());
+    }
+
+    /** Logs one pass in every ledger and answers with what it changes on the page. */
+    @PostMapping("/batch/{id}/readings")
+    String pass(
+            @PathVariable("id") UUID batch,
+            @RequestParam UUID id,
+            @RequestParam String typed,
+            @RequestParam BenchUnit unit,
+            @RequestParam(defaultValue = "") String machine,
+            @RequestParam(defaultValue = "") String cutter,
+            @RequestParam(defaultValue = "") String edge,
+            @RequestParam(defaultValue = "") String note,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        if (typed.strip().equals("/")) {
+            throw new BadInputException("typed", "A pass is not skipped: key its depth.");
+        }
+        Length depth = Length.parse(typed, unit);
+        batches.pass(batch, id, depth, new Ledgers.Notes(machine, cutter, edge, note, typed.strip()), me.id());
+        fill(batch, shell, model);
+        return "batch/batch :: live";
+    }
+
+    @PostMapping("/batch/{id}/take-back")
+    String takeBack(
+            @PathVariable("id") UUID batch,
+            @RequestParam UUID id,
+            @RequestParam(defaultValue = "") String why,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        batches.takeBack(batch, id, why, me.id());
+        fill(batch, shell, model);
+        return "batch/batch :: live";
+    }
+}

@@ -1,0 +1,380 @@
+package homalon.app.demo;
+
+import homalon.app.batch.Batches;
+import homalon.app.cut.Cutting;
+import homalon.app.cut.Paintings;
+import homalon.app.cut.Planner;
+import homalon.app.cut.Plans;
+import homalon.app.face.SurveyFile;
+import homalon.app.face.SurveyKind;
+import homalon.app.face.Surveys;
+import homalon.app.feelers.Asked;
+import homalon.app.feelers.FeelerFile;
+import homalon.app.feelers.FeelerKind;
+import homalon.app.feelers.FeelerSurveys;
+import homalon.app.feelers.Way;
+import homalon.app.ledger.Ledgers;
+import homalon.app.part.Booking;
+import homalon.app.part.PartFile;
+import homalon.app.part.Parts;
+import homalon.app.part.StuckOn;
+import homalon.app.people.Someone;
+import homalon.app.time.ShopClock;
+import homalon.core.cut.Comparison;
+import homalon.core.cut.CutPlan;
+import homalon.core.cut.PassPlan;
+import homalon.core.cut.Removal;
+import homalon.core.cut.School;
+import homalon.core.cut.TouchCells;
+import homalon.core.face.FeelerSurvey;
+import homalon.core.face.PlaceProposal;
+import homalon.core.geometry.Spot;
+import homalon.core.ledger.Entry;
+import homalon.core.part.BoltRows;
+import homalon.core.part.ChamberShape;
+import homalon.core.part.LayoutNumbers;
+import homalon.core.part.Material;
+import homalon.core.part.PartKind;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
+import homalon.core.rulebook.FlatnessLimit;
+import homalon.core.rulebook.GasketKind;
+import homalon.core.rulebook.RuleBook;
+import homalon.core.sim.FeelerHand;
+import homalon.core.sim.SeededFace;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.util.BitSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.stereotype.Component;
+
+/** Hands that do the work of the sample shop through the same services as a person, some days ago. */
+@Component
+@ConditionalOnProperty("homalon.demo")
+class SampleHands {
+    /** What it takes to set the indicator, read it and key it. */
+    private static final Duration PER_PLACE = Duration.ofSeconds(14);
+
+    private final Parts parts;
+    private final Surveys surveys;
+    private final FeelerSurveys feelers;
+    private final Planner planner;
+    private final Plans plans;
+    private final Ledgers ledgers;
+    private final Cutting cutting;
+    private final Paintings paintings;
+    private final ShopClock clock;
+    private Someone ines;
+    private Someone brannoc;
+
+    SampleHands(
+            Parts parts,
+            Surveys surveys,
+            FeelerSurveys feelers,
+            Planner planner,
+            Plans plans,
+            Ledgers ledgers,
+            Cutting cutting,
+            Paintings paintings,
+            ShopClock clock) {
+        this.parts = parts;
+        this.surveys = surveys;
+        this.feelers = feelers;
+        this.planner = planner;
+        this.plans = plans;
+        this.ledgers = ledgers;
+        this.cutting = cutting;
+        this.paintings = paintings;
+        this.clock = clock;
+    }
+
+    /** Who measures and who cuts. */
+    void are(Someone measuring, Someone atTheMachine) {
+        this.ines = measuring;
+        this.brannoc = atTheMachine;
+    }
+
+    /** Puts castings on one table and takes the first two passes. */
+    void together(Batches batches, List<PartFile> on, BenchUnit unit, int daysAgo) {
+        UUID batch = UUID.randomUUID();
+        clock.ago(Duration.ofDays(daysAgo), () -> {
+            batches.form(batch, on.stream().map(PartFile::tag).toList(), unit, brannoc.id());
+            plans.of(on.get(0)).orElseThrow().plan().passes().passes().stream()
+                    .limit(2)
+                    .forEach(p -> batches.pass(
+                            batch,
+                            UUID.randomUUID(),
+                            p.depth(),
+                            new Ledgers.Notes(
+                                    "long-bed mill",
+                                    "CBN disc 1",
+                                    "6",
+                                    "",
+                                    p.depth().toString()),
+                            brannoc.id()));
+        });
+    }
+
+    /** Hands a part over with what is still open answered for. */
+    void release(PartFile part, List<String> open, String note, int daysAgo) {
+        clock.ago(Duration.ofDays(daysAgo), () -> parts.handOver(part.id(), open, note, ines.id()));
+    }
+
+    /** Finds the gap along the first so many lines, as a hand with a straightedge does. */
+    void feel(PartFile part, FeelerKind kind, SeededFace shape, int most, int daysAgo) {
+        Duration ago = Duration.ofDays(daysAgo).plus(Duration.ofMinutes(40));
+        clock.ago(ago, () -> feelers.start(part, kind, FeelerSurvey.Kind.GAP, Way.FIND, BenchUnit.MM, ines.id()));
+        FeelerFile survey = feelers.find(part, kind).orElseThrow();
+        int keyed = 0;
+        for (FeelerFile.LineFile line :
+                survey.lines().subList(0, Math.min(most, survey.lines().size()))) {
+            FeelerHand.Laid laid = FeelerHand.lay(shape, line.from(), line.to());
+            for (FeelerFile.PlaceFile place : line.places()) {
+                boolean ends = place.asked() == Asked.ENDS;
+                if (ends && !laid.rocks()) {
+                    continue;
+                }
+                double gap = ends ? laid.rock() : laid.gap(place.at());
+                String typed = place.asked() == Asked.REST ? (laid.rocks() ? "r" : "s") : thickestThatGoes(survey, gap);
+                Duration then = ago.minus(PER_PLACE.multipliedBy(++keyed));
+                clock.ago(
+                        then,
+                        () -> feelers.key(
+                                part,
+                                kind,
+                                new FeelerSurveys.Keyed(
+                                        id(part, kind, place.id()), place.id(), typed, BenchUnit.MM, 0, true),
+                                Map.of(),
+                                ines.id()));
+            }
+        }
+    }
+
+    private static String thickestThatGoes(FeelerFile survey, double gap) {
+        return survey.blades().blades().stream()
+                .filter(b -> b.mm() <= gap)
+                .reduce((a, b) -> b)
+                .map(b -> Double.toString(b.mm()))
+                .orElse("0");
+    }
+
+    PartFile book(
+            String tag,
+            Booking sheet,
+            List<FlatnessLimit> limits,
+            String history,
+            String wishes,
+            Integer dueIn,
+            int daysAgo) {
+        Booking full = new Booking(
+                tag,
+                sheet.kind(),
+                sheet.name(),
+                sheet.customer(),
+                sheet.material(),
+                sheet.castingNumber(),
+                sheet.numbers(),
+                limits,
+                history,
+                wishes,
+                "",
+                wishes.contains("multi-layer steel") ? Optional.of(GasketKind.LAYERED_STEEL) : Optional.empty(),
+                Optional.ofNullable(dueIn).map(d -> LocalDate.now().plusDays(d)));
+        clock.ago(Duration.ofDays(daysAgo), () -> parts.book(full, ines.id()));
+        return parts.byTag(tag);
+    }
+
+    static Booking head(
+            String name,
+            String customer,
+            Material metal,
+            int n,
+            String bore,
+            String pitch,
+            String length,
+            String width) {
+        ChamberShape shape = name.contains("lid") ? ChamberShape.ROUND : ChamberShape.CUT_OFF;
+        return sheet(PartKind.HEAD, name, customer, metal, shape, n, bore, pitch, length, width, 1);
+    }
+
+    static Booking deck(
+            String name, String customer, int n, String bore, String pitch, String length, String width, int step) {
+        return sheet(
+                PartKind.DECK,
+                name,
+                customer,
+                Material.CAST_IRON,
+                ChamberShape.ROUND,
+                n,
+                bore,
+                pitch,
+                length,
+                width,
+                step);
+    }
+
+    static Booking sheet(
+            PartKind kind,
+            String name,
+            String customer,
+            Material metal,
+            ChamberShape shape,
+            int n,
+            String bore,
+            String pitch,
+            String length,
+            String width,
+            int step) {
+        LayoutNumbers numbers = new LayoutNumbers(
+                n,
+                1,
+                step,
+                mm(bore),
+                mm(pitch),
+                mm(length),
+                mm(width),
+                BoltRows.TWO,
+                mm("12"),
+                4,
+                shape,
+                false,
+                kind == PartKind.DECK ? 2 : 0);
+        return new Booking("", kind, name, customer, metal, "", numbers, List.of(), "", "", "", Optional.empty());
+    }
+
+    static SeededFace face(
+            PartFile part, double tiltX, double tiltY, double longBow, double crossBow, double lift, Dip... dips) {
+        var layout = homalon.core.part.Layout.of(part.numbers());
+        List<SeededFace.Dip> hollows = java.util.Arrays.stream(dips)
+                .map(d -> {
+                    Spot bore = layout.bores().get(d.bore() - 1).centre();
+                    Spot at = new Spot(bore.x() + part.numbers().spacing().mm() / 2, bore.y());
+                    return new SeededFace.Dip(at, d.depth(), d.radius());
+                })
+                .toList();
+        return new SeededFace(layout.box(), tiltX, tiltY, longBow, crossBow, lift, hollows);
+    }
+
+    record Dip(int bore, double depth, double radius) {}
+
+    static Dip dip(int bore, double depth, double radius) {
+        return new Dip(bore, depth, radius);
+    }
+
+    /** Keys the first so many places of a survey, as a machinist reads them off the dial. */
+    void read(PartFile part, SurveyKind kind, PlaceProposal.Density density, SeededFace shape, int most, int daysAgo) {
+        Duration ago = Duration.ofDays(daysAgo);
+        clock.ago(ago, () -> surveys.start(part, kind, density, mm("0.002"), ines.id()));
+        SurveyFile survey = surveys.find(part, kind).orElseThrow();
+        List<Spot> spots =
+                survey.places().stream().map(SurveyFile.PlaceFile::spot).toList();
+        var points = shape.read(spots, 0.0012, part.tag().hashCode() + kind.ordinal());
+        double zero = points.z(0);
+        for (int i = 0; i < Math.min(most, spots.size()); i++) {
+            String typed = BigDecimal.valueOf(points.z(i) - zero)
+                    .setScale(3, RoundingMode.HALF_UP)
+                    .toPlainString();
+            key(part, kind, survey.places().get(i).id(), typed, ago.minus(PER_PLACE.multipliedBy(i + 1)));
+        }
+    }
+
+    void thickness(PartFile part, String at, double tiltX, double tiltY, int daysAgo) {
+        SurveyKind kind = SurveyKind.THICKNESS;
+        Duration ago = Duration.ofDays(daysAgo).minus(Duration.ofHours(1));
+        clock.ago(ago, () -> surveys.start(part, kind, PlaceProposal.Density.CORNERS, mm("0.005"), ines.id()));
+        SurveyFile survey = surveys.find(part, kind).orElseThrow();
+        var box = homalon.core.part.Layout.of(part.numbers()).box();
+        for (SurveyFile.PlaceFile p : survey.places()) {
+            double more = tiltX * box.u(p.spot().x()) + tiltY * box.v(p.spot().y());
+            String typed = new BigDecimal(at)
+                    .add(BigDecimal.valueOf(more).setScale(3, RoundingMode.HALF_UP))
+                    .toPlainString();
+            key(part, kind, p.id(), typed, ago.minus(PER_PLACE.multipliedBy(p.seq())));
+        }
+    }
+
+    private void key(PartFile part, SurveyKind kind, UUID place, String typed, Duration ago) {
+        Surveys.Keyed keyed = new Surveys.Keyed(id(part, kind, place), place, typed, BenchUnit.MM, 0, true);
+        clock.ago(ago, () -> surveys.key(part, kind, keyed, Map.of(), ines.id()));
+    }
+
+    private static UUID id(Object... of) {
+        return UUID.nameUUIDFromBytes(java.util.Arrays.deepToString(of).getBytes(StandardCharsets.UTF_8));
+    }
+
+    void opening(PartFile part, Entry.Kind kind, String depth, String note, int daysAgo) {
+        Length removed = depth.isEmpty() ? Length.ZERO : mm(depth);
+        clock.ago(
+                Duration.ofDays(daysAgo),
+                () -> ledgers.opening(part, UUID.randomUUID(), kind, removed, note, ines.id()));
+    }
+
+    void plan(PartFile part, School school, int daysAgo) {
+        Planner.Compared compared =
+                planner.compare(part, planner.usual(part, BenchUnit.MM)).orElseThrow();
+        CutPlan plan = CutPlan.of(
+                compared.setUps(),
+                compared.setUps().with(school).orElseThrow(),
+                PassPlan.Depths.usual(BenchUnit.MM),
+                RuleBook.dialStep(BenchUnit.MM));
+        clock.ago(
+                Duration.ofDays(daysAgo),
+                () -> plans.choose(part, UUID.randomUUID(), compared.survey(), plan, ines.id()));
+    }
+
+    void cut(PartFile part, int most, String cutter, String edge, int daysAgo) {
+        List<PassPlan.Pass> planned =
+                plans.of(part).orElseThrow().plan().passes().passes();
+        clock.ago(
+                Duration.ofDays(daysAgo),
+                () -> planned.stream()
+                        .limit(most)
+                        .forEach(p -> cutting.pass(
+                                part,
+                                UUID.randomUUID(),
+                                p.depth(),
+                                new Ledgers.Notes(
+                                        "surfacer", cutter, edge, "", p.depth().toString()),
+                                brannoc.id())));
+    }
+
+    /** Paints what a cutter touched that came down less than its dial said. */
+    void paint(PartFile part, String less, int daysAgo) {
+        CutPlan plan = plans.of(part).orElseThrow().plan();
+        Comparison setUps = planner.compare(part, plan.footing()).orElseThrow().setUps();
+        Removal removal = setUps.with(plan.school()).orElseThrow();
+        Length cut =
+                ledgers.of(part).ledger().totals(part.visit().id()).thisJob().minus(mm(less));
+        BitSet touched = TouchCells.of(setUps.map().land()).touchedAt(removal.heights(), removal.downTo(cut));
+        clock.ago(
+                Duration.ofDays(daysAgo).minusMinutes(10),
+                () -> paintings.paint(
+                        part, ledgers.of(part), UUID.randomUUID(), Paintings.written(touched), brannoc.id()));
+    }
+
+    /** A slip of the dial, written and taken back, as it happens in any shop. */
+    void wrongLine(PartFile part, int daysAgo) {
+        UUID wrong = UUID.randomUUID();
+        clock.ago(Duration.ofDays(daysAgo), () -> {
+            cutting.pass(
+                    part, wrong, mm("0.2"), new Ledgers.Notes("surfacer", "CBN disc 1", "4", "", ".2"), brannoc.id());
+            ledgers.reverse(
+                    part, UUID.randomUUID(), wrong, "keyed .2 for .02, which was the finish pass above", brannoc.id());
+        });
+    }
+
+    void wait(PartFile part, StuckOn on, String why, int daysAgo) {
+        clock.ago(Duration.ofDays(daysAgo), () -> parts.stick(part.id(), Optional.of(on), why));
+    }
+
+    static Length mm(String mm) {
+        return Length.ofMm(mm);
+    }
+}

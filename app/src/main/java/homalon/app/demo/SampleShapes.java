@@ -1,0 +1,121 @@
+package homalon.app.demo;
+
+import homalon.app.batch.Batches;
+import homalon.app.face.SurveyKind;
+import homalon.app.part.PartFile;
+import homalon.core.cut.School;
+import homalon.core.face.PlaceProposal;
+import homalon.core.part.Material;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.rulebook.FlatnessLimit;
+import homalon.core.rulebook.Source;
+import java.util.List;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.stereotype.Component;
+
+/** One casting of every shape that a face can have, and two heads that are cut together. */
+@Component
+@ConditionalOnProperty("homalon.demo")
+class SampleShapes {
+    private static final String MEASURED = "Measured only, as asked: the owner cuts it on his own mill.";
+
+    private final SampleHands hands;
+    private final Batches batches;
+
+    SampleShapes(SampleHands hands, Batches batches) {
+        this.hands = hands;
+        this.batches = batches;
+    }
+
+    /** How a face departs from flat: long bow, cross bow, fourth-corner lift, mm. */
+    private record Bend(double longBow, double crossBow, double lift) {}
+
+    void everyShape() {
+        deck("T-0430", "Trawler auxiliary, block deck", new Bend(0.08, 0.006, 0.01), "pulled by its bolts", 20);
+        deck("T-0431", "Net hauler, block deck", new Bend(-0.07, 0.004, -0.01), "filed by hand in the middle once", 18);
+        deck("T-0432", "Fog-horn compressor, block deck", new Bend(0.004, 0.055, 0.008), "ran hot on one side", 16);
+        deck("T-0433", "Sluice pump, block deck", new Bend(-0.004, -0.05, 0.006), "stoned along both edges", 14);
+        deck("T-0435", "Light tender, block deck", new Bend(0.035, 0.03, 0.06), "no story came with it", 12);
+        deck("T-0436", "Pilot launch, block deck", new Bend(0.006, 0.002, 0.004), "came as a precaution", 11);
+
+        PartFile twisted = hands.book(
+                "T-0434",
+                SampleHands.deck("Mud dredger, block deck", "Estuary Dredging", 4, "96", "112", "474", "166", 1),
+                List.of(FlatnessLimit.overall(SampleHands.mm("0.05"), Source.SHOP)),
+                "stored on two blocks at opposite corners for a year",
+                "is it worth decking?",
+                4,
+                3);
+        read(twisted, new Bend(0.006, -0.004, 0.24), 2);
+
+        PartFile crowned = hands.book(
+                "T-0437",
+                SampleHands.head(
+                        "Smokehouse blower, three in line",
+                        "Saltmarsh Smokehouse",
+                        Material.CAST_IRON,
+                        3,
+                        "90",
+                        "104",
+                        "346",
+                        "156"),
+                List.of(FlatnessLimit.overall(SampleHands.mm("0.05"), Source.MAKER)),
+                "dressed with a belt sander by its last owner",
+                "make it flat",
+                5,
+                4);
+        read(crowned, new Bend(-0.006, -0.06, 0.01), 2);
+    }
+
+    private void deck(String tag, String name, Bend bend, String history, int daysAgo) {
+        PartFile part = hands.book(
+                tag,
+                SampleHands.deck(name, "Old Slip Boatyard", 4, "94", "110", "466", "164", 1),
+                List.of(FlatnessLimit.overall(SampleHands.mm("0.05"), Source.SHOP)),
+                history,
+                "measure it and say what it needs",
+                null,
+                daysAgo);
+        read(part, bend, daysAgo - 1);
+        hands.release(part, List.of("the cut was not made here"), MEASURED, daysAgo - 2);
+    }
+
+    private void read(PartFile part, Bend bend, int daysAgo) {
+        hands.read(
+                part,
+                SurveyKind.FACE,
+                PlaceProposal.Density.CLOSE,
+                SampleHands.face(part, 0.03, -0.02, bend.longBow(), bend.crossBow(), bend.lift()),
+                99,
+                daysAgo);
+    }
+
+    /** Both banks of a V, so that they stay alike. */
+    void together() {
+        PartFile left = bank("T-0424", "left", new Bend(0.045, 0.01, 0.02));
+        PartFile right = bank("T-0425", "right", new Bend(0.078, 0.012, -0.03));
+        hands.together(batches, List.of(left, right), BenchUnit.MM, 1);
+    }
+
+    private PartFile bank(String tag, String side, Bend bend) {
+        PartFile part = hands.book(
+                tag,
+                SampleHands.head(
+                        "Rescue tug V-eight, " + side + " head",
+                        "Harbour Rescue",
+                        Material.CAST_IRON,
+                        4,
+                        "98",
+                        "114",
+                        "486",
+                        "170"),
+                List.of(FlatnessLimit.overall(SampleHands.mm("0.05"), Source.MAKER)),
+                "gaskets weep on both banks",
+                "cut both alike",
+                2,
+                6);
+        read(part, bend, 3);
+        hands.plan(part, School.LEAST_REMOVAL, 2);
+        return part;
+    }
+}

@@ -1,0 +1,99 @@
+package homalon.app.testing;
+
+import homalon.app.cut.Planner;
+import homalon.app.cut.Plans;
+import homalon.app.face.SurveyFile;
+import homalon.app.face.SurveyKind;
+import homalon.app.face.Surveys;
+import homalon.app.part.Booking;
+import homalon.app.part.PartFile;
+import homalon.app.part.Parts;
+import homalon.app.people.People;
+import homalon.app.people.Someone;
+import homalon.core.cut.CutPlan;
+import homalon.core.cut.PassPlan;
+import homalon.core.cut.School;
+import homalon.core.face.PlaceProposal;
+import homalon.core.geometry.Spot;
+import homalon.core.part.LayoutNumbers;
+import homalon.core.part.Material;
+import homalon.core.part.PartKind;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
+import homalon.core.rulebook.RuleBook;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.ToDoubleFunction;
+
+/** Books, reads and plans castings for tests, through the services that a person uses. */
+public final class HandsOfTests {
+    private final RunningShop.Shop shop;
+    private final Someone ines;
+
+    public HandsOfTests(RunningShop.Shop shop) {
+        this.shop = shop;
+        this.ines = shop.bean(People.class).all().stream()
+                .filter(p -> p.name().equals("Ines"))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    public UUID ines() {
+        return ines.id();
+    }
+
+    public PartFile book(Material metal) {
+        Parts parts = shop.bean(Parts.class);
+        LayoutNumbers numbers = LayoutNumbers.proposed(PartKind.HEAD, 4, Length.ofMm("84"), Length.ofMm("96"));
+        return parts.book(
+                new Booking(
+                        parts.nextTag(),
+                        PartKind.HEAD,
+                        "Kelp cutter, four in line",
+                        "Kelp Row",
+                        metal,
+                        "",
+                        numbers,
+                        List.of(),
+                        "",
+                        "",
+                        "",
+                        Optional.empty()),
+                ines.id());
+    }
+
+    /** Keys every place of a survey. */
+    public void read(PartFile part, SurveyKind kind, ToDoubleFunction<Spot> shape) {
+        Surveys surveys = shop.bean(Surveys.class);
+        SurveyFile survey =
+                surveys.start(part, kind, PlaceProposal.Density.CLOSE, RuleBook.DEFAULT_UNCERTAINTY, ines.id());
+        for (SurveyFile.PlaceFile p : survey.places()) {
+            String typed = BigDecimal.valueOf(shape.applyAsDouble(p.spot()))
+                    .setScale(3, RoundingMode.HALF_UP)
+                    .toPlainString();
+            surveys.key(
+                    part,
+                    kind,
+                    new Surveys.Keyed(UUID.randomUUID(), p.id(), typed, BenchUnit.MM, 0, true),
+                    Map.of(),
+                    ines.id());
+        }
+    }
+
+    public CutPlan plan(PartFile part, School school) {
+        Planner planner = shop.bean(Planner.class);
+        Planner.Compared compared =
+                planner.compare(part, planner.usual(part, BenchUnit.MM)).orElseThrow();
+        CutPlan plan = CutPlan.of(
+                compared.setUps(),
+                compared.setUps().with(school).orElseThrow(),
+                PassPlan.Depths.usual(BenchUnit.MM),
+                RuleBook.dialStep(BenchUnit.MM));
+        shop.bean(Plans.class).choose(part, UUID.randomUUID(), compared.survey(), plan, ines.id());
+        return plan;
+    }
+}
