@@ -27,7 +27,8 @@ public final class FeelerCounts {
     private FeelerCounts() {}
 
     public static void main(String[] args) {
-        System.out.println("| faces | false within | false out | within | out | not proven at first | settled by more tries | tries |");
+        System.out.println(
+                "| faces | false within | false out | within | out | not proven at first | settled by more tries | tries |");
         System.out.println("|---|---|---|---|---|---|---|---|");
         count("smooth: bow and twist", false);
         count("with one to three local dips", true);
@@ -79,8 +80,7 @@ public final class FeelerCounts {
     }
 
     private static FeelerResult judge(List<FeelerLine> lines) {
-        return Feelers.judge(
-                new FeelerSurvey(BOX, FeelerHand.BLADES[0], lines, LIMIT, FeelerSurvey.Kind.GAP));
+        return Feelers.judge(new FeelerSurvey(BOX, FeelerHand.BLADES[0], lines, LIMIT, FeelerSurvey.Kind.GAP));
     }
 
     private static SeededFace face(Random random, boolean dips) {
@@ -108,8 +108,7 @@ public final class FeelerCounts {
         double f = face.crossBow();
         double d = face.fourthCornerLift() / 4;
         if (!dips) {
-            return Math.max(
-                    Math.max(Math.abs(e), Math.abs(f)), Math.max(Math.abs(e + f + d), Math.abs(e + f - d)));
+            return Math.max(Math.max(Math.abs(e), Math.abs(f)), Math.max(Math.abs(e + f + d), Math.abs(e + f - d)));
         }
         double worst = 0;
         for (FeelerLine line : fan()) {

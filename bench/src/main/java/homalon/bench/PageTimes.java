@@ -128,7 +128,9 @@ public final class PageTimes {
             int places = page.locator("#walk [data-place]").count();
             for (int round = 0; round < rounds; round++) {
                 for (int i = 0; i < places; i++) {
-                    page.evaluate("i => { window.keying.go(window.keying.entries()[i].dataset.place); window.keying.input.focus(); }", i);
+                    page.evaluate(
+                            "i => { window.keying.go(window.keying.entries()[i].dataset.place); window.keying.input.focus(); }",
+                            i);
                     int before = ((Number) page.evaluate("window.times.length")).intValue();
                     page.keyboard().type("0.0" + (10 + (i * 7 + round * 3) % 30));
                     page.keyboard().press("Enter");
@@ -142,8 +144,7 @@ public final class PageTimes {
             times.sort(Double::compare);
             System.out.printf(
                     "Enter to redrawn map and verdict, %s, %d places, %d readings: p50 %.0f ms, p95 %.0f ms%n",
-                    state,
-                    places, times.size(), times.get(times.size() / 2), times.get(times.size() * 95 / 100));
+                    state, places, times.size(), times.get(times.size() / 2), times.get(times.size() * 95 / 100));
         }
     }
 }

@@ -50,7 +50,7 @@ public class Plans {
     /** Every plan ever kept for the visits, in the order kept; the last of each visit stands. */
     @Transactional(readOnly = true)
     public List<PlanFile> everyOf(Collection<UUID> visits) {
-        List<PlanRow> rows = plans.findByJobIdInOrderBySeq(visits);
+        List<PlanRow> rows = plans.ofVisits(visits);
         if (rows.isEmpty()) {
             return List.of();
         }

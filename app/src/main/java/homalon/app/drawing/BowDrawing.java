@@ -34,7 +34,7 @@ public final class BowDrawing {
     public static String svg(List<Panel> panels, double full) {
         StringBuilder all = new StringBuilder();
         for (Panel panel : panels) {
-            Svg svg = new Svg();
+            Markup svg = new Markup();
             svg.picture(
                     "0 0 " + PANEL + " " + HEIGHT,
                     0,
@@ -51,7 +51,7 @@ public final class BowDrawing {
         return all.toString();
     }
 
-    private static void panel(Svg svg, Panel p, double full) {
+    private static void panel(Markup svg, Panel p, double full) {
         svg.open("g", "class", p.tried() ? "panel" : "panel untried");
         text(svg, "name", PANEL / 2.0, 13, p.name());
         double[] ends = {10, PANEL - 10};
@@ -84,11 +84,11 @@ public final class BowDrawing {
             double t = (double) (back ? STEPS - i : i) / STEPS;
             double sag = bow * 4 * t * (1 - t);
             double y = EDGE + sag - Math.min(0, bow);
-            Svg.point(d.append(i == 0 ? first : 'L'), ends[0] + t * (ends[1] - ends[0]), y);
+            Markup.point(d.append(i == 0 ? first : 'L'), ends[0] + t * (ends[1] - ends[0]), y);
         }
     }
 
-    private static void text(Svg svg, String style, double x, double y, String words) {
+    private static void text(Markup svg, String style, double x, double y, String words) {
         svg.open("text", "class", style, "x", x, "y", y, "text-anchor", "middle", "font-size", 11.5)
                 .text(words)
                 .close("text");

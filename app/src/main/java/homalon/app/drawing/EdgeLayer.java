@@ -12,12 +12,12 @@ final class EdgeLayer {
     private static final double HIGHEST = 48;
     private static final double POST = 9;
 
-    private final Svg svg;
+    private final Markup svg;
     private final Box box;
     private final double px;
     private final double full;
 
-    EdgeLayer(Svg svg, Box box, double px, double full) {
+    EdgeLayer(Markup svg, Box box, double px, double full) {
         this.svg = svg;
         this.box = box;
         this.px = px;
@@ -102,10 +102,10 @@ final class EdgeLayer {
             case ROCKS -> {
                 StringBuilder d = new StringBuilder();
                 double half = 26 * px / way.length();
-                Svg.point(d.append('M'), way.x(0.5 - half, -2 * px), way.y(0.5 - half, -2 * px));
-                Svg.point(d.append('Q'), way.x(0.5, 12 * px), way.y(0.5, 12 * px))
+                Markup.point(d.append('M'), way.x(0.5 - half, -2 * px), way.y(0.5 - half, -2 * px));
+                Markup.point(d.append('Q'), way.x(0.5, 12 * px), way.y(0.5, 12 * px))
                         .append(' ');
-                Svg.point(d, way.x(0.5 + half, -2 * px), way.y(0.5 + half, -2 * px));
+                Markup.point(d, way.x(0.5 + half, -2 * px), way.y(0.5 + half, -2 * px));
                 svg.empty("path", "class", "rocker", "stroke-width", 2.4 * px, "d", d.toString());
             }
             case UNKNOWN ->
@@ -130,9 +130,9 @@ final class EdgeLayer {
         double from = Math.max(0, t - step);
         double to = Math.min(1, t + step);
         StringBuilder d = new StringBuilder();
-        Svg.point(d.append('M'), way.x(from, 0), way.y(from, 0));
-        Svg.point(d.append('L'), way.x(to, 0), way.y(to, 0));
-        Svg.point(d.append('L'), way.x((from + to) / 2, -7 * px), way.y((from + to) / 2, -7 * px))
+        Markup.point(d.append('M'), way.x(from, 0), way.y(from, 0));
+        Markup.point(d.append('L'), way.x(to, 0), way.y(to, 0));
+        Markup.point(d.append('L'), way.x((from + to) / 2, -7 * px), way.y((from + to) / 2, -7 * px))
                 .append('Z');
         svg.empty("path", "class", "foot", "d", d.toString());
     }
@@ -175,10 +175,11 @@ final class EdgeLayer {
     private void bar(Way way, double t, double from, double to, String style) {
         double half = POST / 2 * px / way.length();
         StringBuilder d = new StringBuilder();
-        Svg.point(d.append('M'), way.x(t - half, from), way.y(t - half, from));
-        Svg.point(d.append('L'), way.x(t - half, to), way.y(t - half, to));
-        Svg.point(d.append('L'), way.x(t + half, to), way.y(t + half, to));
-        Svg.point(d.append('L'), way.x(t + half, from), way.y(t + half, from)).append('Z');
+        Markup.point(d.append('M'), way.x(t - half, from), way.y(t - half, from));
+        Markup.point(d.append('L'), way.x(t - half, to), way.y(t - half, to));
+        Markup.point(d.append('L'), way.x(t + half, to), way.y(t + half, to));
+        Markup.point(d.append('L'), way.x(t + half, from), way.y(t + half, from))
+                .append('Z');
         svg.empty("path", "class", style, "stroke-width", 1.1 * px, "d", d.toString());
     }
 
@@ -186,9 +187,9 @@ final class EdgeLayer {
     private void arrow(Way way, double t, double top) {
         double half = POST * 0.8 * px / way.length();
         StringBuilder d = new StringBuilder();
-        Svg.point(d.append('M'), way.x(t - half, top), way.y(t - half, top));
-        Svg.point(d.append('L'), way.x(t, top + 8 * px), way.y(t, top + 8 * px));
-        Svg.point(d.append('L'), way.x(t + half, top), way.y(t + half, top)).append('Z');
+        Markup.point(d.append('M'), way.x(t - half, top), way.y(t - half, top));
+        Markup.point(d.append('L'), way.x(t, top + 8 * px), way.y(t, top + 8 * px));
+        Markup.point(d.append('L'), way.x(t + half, top), way.y(t + half, top)).append('Z');
         svg.empty("path", "class", "proven", "d", d.toString());
     }
 

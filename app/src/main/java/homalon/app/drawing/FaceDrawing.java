@@ -137,9 +137,9 @@ public final class FaceDrawing {
     public String svg() {
         double margin = small ? 2 * px : 26 * px;
         double side = small ? 2 * px : 8 * px;
-        Svg svg = new Svg();
-        String view = Svg.number(-side) + " " + Svg.number(-margin) + " " + Svg.number(box.width() + 2 * side) + " "
-                + Svg.number(box.height() + 2 * margin);
+        Markup svg = new Markup();
+        String view = Markup.number(-side) + " " + Markup.number(-margin) + " " + Markup.number(box.width() + 2 * side)
+                + " " + Markup.number(box.height() + 2 * margin);
         svg.picture(
                 view,
                 paper,
@@ -174,7 +174,7 @@ public final class FaceDrawing {
         return svg.close("svg").toString();
     }
 
-    private void definitions(Svg svg) {
+    private void definitions(Markup svg) {
         svg.open("defs");
         svg.empty(
                 "path", "id", id + "-shape", "fill-rule", "evenodd", "clip-rule", "evenodd", "d", LandPath.of(layout));
@@ -198,7 +198,7 @@ public final class FaceDrawing {
         svg.close("pattern").close("defs");
     }
 
-    private void drawMap(Svg svg) {
+    private void drawMap(Markup svg) {
         Raster heights = map.heights();
         wash(svg, Bands.style(bands.lowest()));
         boolean hatching = Bands.hatched(bands.lowest());
@@ -225,7 +225,7 @@ public final class FaceDrawing {
     }
 
     /** A rectangle over everything: a style class, or the hatch. */
-    private void wash(Svg svg, String style) {
+    private void wash(Markup svg, String style) {
         Object[] area = {"x", -px, "y", -px, "width", box.width() + 2 * px, "height", box.height() + 2 * px};
         Object[] all = new Object[area.length + 2];
         System.arraycopy(area, 0, all, 0, area.length);
@@ -234,7 +234,7 @@ public final class FaceDrawing {
         svg.empty("rect", all);
     }
 
-    private void drawTouched(Svg svg) {
+    private void drawTouched(Markup svg) {
         wash(svg, "untouched");
         wash(svg, null);
         // Once somebody painted what was touched, that is shown as bare, and what was foretold as a line.
@@ -250,7 +250,7 @@ public final class FaceDrawing {
                 rings(Contours.atOrAbove(above, touchedDownTo)));
     }
 
-    private void drawCasting(Svg svg) {
+    private void drawCasting(Markup svg) {
         double line = (small ? 2.2 : 1.4) * px;
         land(svg, "edge", line);
         if (small) {
@@ -272,7 +272,7 @@ public final class FaceDrawing {
                     "stroke-width",
                     0.8 * px,
                     "stroke-dasharray",
-                    Svg.number(5 * px) + " " + Svg.number(3 * px));
+                    Markup.number(5 * px) + " " + Markup.number(3 * px));
             text(
                     svg,
                     "bore-number",
@@ -284,7 +284,7 @@ public final class FaceDrawing {
         }
     }
 
-    private void drawCells(Svg svg) {
+    private void drawCells(Markup svg) {
         if (cells.isEmpty()) {
             return;
         }
@@ -309,19 +309,20 @@ public final class FaceDrawing {
         svg.close("g");
     }
 
-    private void drawSides(Svg svg) {
+    private void drawSides(Markup svg) {
         boolean intakeTop = layout.numbers().intakeAtTop();
         double middle = box.width() / 2;
         text(svg, "side", middle, -9 * px, 14, "middle", intakeTop ? "INTAKE SIDE" : "EXHAUST SIDE");
         text(svg, "side", middle, box.height() + 19 * px, 14, "middle", intakeTop ? "EXHAUST SIDE" : "INTAKE SIDE");
         text(svg, "side", 26 * px, -9 * px, 14, "start", "FRONT");
-        String arrow = "M" + Svg.number(20 * px) + " " + Svg.number(-14 * px) + "H" + Svg.number(0) + "m"
-                + Svg.number(7 * px) + " " + Svg.number(-4 * px) + "l" + Svg.number(-7 * px) + " " + Svg.number(4 * px)
-                + "l" + Svg.number(7 * px) + " " + Svg.number(4 * px);
+        String arrow = "M" + Markup.number(20 * px) + " " + Markup.number(-14 * px) + "H" + Markup.number(0) + "m"
+                + Markup.number(7 * px) + " " + Markup.number(-4 * px) + "l" + Markup.number(-7 * px) + " "
+                + Markup.number(4 * px)
+                + "l" + Markup.number(7 * px) + " " + Markup.number(4 * px);
         svg.empty("path", "class", "arrow", "stroke-width", 1.3 * px, "d", arrow);
     }
 
-    private void drawPlaces(Svg svg) {
+    private void drawPlaces(Markup svg) {
         svg.open("g", "class", "places", "id", id + "-places");
         LabelRoom room = new LabelRoom(layout, px);
         places.forEach(p -> room.keep(p.spot()));
@@ -331,7 +332,7 @@ public final class FaceDrawing {
         svg.close("g");
     }
 
-    private void drawPlace(Svg svg, PlaceMark mark, LabelRoom room) {
+    private void drawPlace(Markup svg, PlaceMark mark, LabelRoom room) {
         double x = mark.spot().x();
         double y = up(mark.spot().y());
         svg.open(
@@ -347,8 +348,8 @@ public final class FaceDrawing {
         double r = 4.5 * px;
         switch (mark.state()) {
             case SUPPORT -> {
-                String d = "M" + Svg.number(x) + " " + Svg.number(y - 7 * px) + "l" + Svg.number(8 * px) + " "
-                        + Svg.number(13 * px) + "h" + Svg.number(-16 * px) + "z";
+                String d = "M" + Markup.number(x) + " " + Markup.number(y - 7 * px) + "l" + Markup.number(8 * px) + " "
+                        + Markup.number(13 * px) + "h" + Markup.number(-16 * px) + "z";
                 svg.empty("path", "class", "sign", "stroke-width", 1.4 * px, "d", d);
             }
             case SUGGESTED ->
@@ -365,7 +366,7 @@ public final class FaceDrawing {
                         "stroke-width",
                         2 * px,
                         "stroke-dasharray",
-                        Svg.number(4 * px));
+                        Markup.number(4 * px));
             case SKIPPED ->
                 svg.empty("path", "class", "sign", "stroke-width", 1.4 * px, "d", cross(x, y, r * 0.8, true));
             case OPEN -> svg.empty("circle", "class", "sign", "cx", x, "cy", y, "r", r, "stroke-width", 1.6 * px);
@@ -377,7 +378,7 @@ public final class FaceDrawing {
         svg.close("g");
     }
 
-    private void label(Svg svg, PlaceMark mark, LabelRoom room) {
+    private void label(Markup svg, PlaceMark mark, LabelRoom room) {
         double width = (mark.label().length() * 7.4 + 8) * px;
         double height = 16 * px;
         Spot centre = room.place(mark.spot(), width, height);
@@ -398,24 +399,24 @@ public final class FaceDrawing {
         text(svg, "figure", centre.x(), up(centre.y()) + 4.4 * px, 12.5, "middle", mark.label());
     }
 
-    private void text(Svg svg, String style, double x, double y, double sizePx, String anchor, String content) {
+    private void text(Markup svg, String style, double x, double y, double sizePx, String anchor, String content) {
         svg.open("text", "class", style, "x", x, "y", y, "font-size", sizePx * px, "text-anchor", anchor)
                 .text(content)
                 .close("text");
     }
 
-    private void circle(Svg svg, String style, Spot centre, double r, double line) {
+    private void circle(Markup svg, String style, Spot centre, double r, double line) {
         svg.empty("circle", "class", style, "cx", centre.x(), "cy", up(centre.y()), "r", r, "stroke-width", line);
     }
 
     private static String cross(double x, double y, double r, boolean turned) {
-        String d = Svg.number(2 * r);
+        String d = Markup.number(2 * r);
         if (turned) {
-            return "M" + Svg.number(x - r) + " " + Svg.number(y - r) + "l" + d + " " + d + "M" + Svg.number(x - r) + " "
-                    + Svg.number(y + r) + "l" + d + " -" + d;
+            return "M" + Markup.number(x - r) + " " + Markup.number(y - r) + "l" + d + " " + d + "M"
+                    + Markup.number(x - r) + " " + Markup.number(y + r) + "l" + d + " -" + d;
         }
-        return "M" + Svg.number(x - r) + " " + Svg.number(y) + "h" + d + "M" + Svg.number(x) + " " + Svg.number(y - r)
-                + "v" + d;
+        return "M" + Markup.number(x - r) + " " + Markup.number(y) + "h" + d + "M" + Markup.number(x) + " "
+                + Markup.number(y - r) + "v" + d;
     }
 
     private double up(double y) {
@@ -423,7 +424,7 @@ public final class FaceDrawing {
     }
 
     /** The land, drawn once and used wherever it is wanted. */
-    private void land(Svg svg, String style, double line) {
+    private void land(Markup svg, String style, double line) {
         svg.empty("use", "class", style, "xlink:href", "#" + id + "-shape", "stroke-width", line);
     }
 
@@ -438,7 +439,7 @@ public final class FaceDrawing {
                             LINES.createLineString(corners), (small ? 1 : 0.25) * px)
                     .getCoordinates();
             for (int i = 0; i < seen.length; i++) {
-                Svg.point(d.append(i == 0 ? 'M' : 'L'), seen[i].x, seen[i].y);
+                Markup.point(d.append(i == 0 ? 'M' : 'L'), seen[i].x, seen[i].y);
             }
             d.append('Z');
         }

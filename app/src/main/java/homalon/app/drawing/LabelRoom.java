@@ -18,10 +18,14 @@ final class LabelRoom {
     private final Layout layout;
     private final double px;
     private final List<Plate> taken = new ArrayList<>();
+    private final List<Plate> holes = new ArrayList<>();
 
     LabelRoom(Layout layout, double px) {
         this.layout = layout;
         this.px = px;
+        for (List<Layout.Hole> some : List.of(layout.boltHoles(), layout.waterHoles())) {
+            some.forEach(h -> holes.add(new Plate(h.centre().x(), h.centre().y(), h.diameter(), h.diameter())));
+        }
     }
 
     /** Keeps a place's own sign clear. */
@@ -41,7 +45,7 @@ final class LabelRoom {
                     within(spot.y() + sides[k][1], height, layout.box().height()),
                     width,
                     height);
-            double cost = cost(plate) + k * 0.01 * px * px;
+            double cost = cost(plate, k * 0.01 * px * px, least);
             if (cost < least) {
                 least = cost;
                 best = plate;
@@ -55,16 +59,14 @@ final class LabelRoom {
         return Math.max(size / 2, Math.min(most - size / 2, centre));
     }
 
-    private double cost(Plate plate) {
-        double cost = 0;
-        for (Plate other : taken) {
-            cost += 3 * plate.overlap(other);
+    /** Stops adding up once it is no better than the least so far. */
+    private double cost(Plate plate, double start, double least) {
+        double cost = start;
+        for (int i = 0; i < taken.size() && cost < least; i++) {
+            cost += 3 * plate.overlap(taken.get(i));
         }
-        for (Layout.Hole hole : layout.boltHoles()) {
-            cost += plate.overlap(new Plate(hole.centre().x(), hole.centre().y(), hole.diameter(), hole.diameter()));
-        }
-        for (Layout.Hole hole : layout.waterHoles()) {
-            cost += plate.overlap(new Plate(hole.centre().x(), hole.centre().y(), hole.diameter(), hole.diameter()));
+        for (int i = 0; i < holes.size() && cost < least; i++) {
+            cost += plate.overlap(holes.get(i));
         }
         return cost;
     }

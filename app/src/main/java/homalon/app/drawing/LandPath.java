@@ -50,25 +50,25 @@ final class LandPath {
         double round = Math.round(r * 10) / 10.0;
         to('M', centre.x() - round, box.height() - centre.y());
         for (int sign = 1; sign >= -1; sign -= 2) {
-            Svg.point(d.append('a'), round, round).append(" 0 1 0 ");
-            Svg.point(d, sign * 2 * round, 0);
+            Markup.point(d.append('a'), round, round).append(" 0 1 0 ");
+            Markup.point(d, sign * 2 * round, 0);
         }
         d.append('Z');
     }
 
     private LandPath to(char step, double x, double y) {
-        Svg.point(d.append(step), x, y);
+        Markup.point(d.append(step), x, y);
         return this;
     }
 
     private LandPath arc(double r, int large, int sweep, double x, double y) {
-        Svg.point(d.append('A'), r, r)
+        Markup.point(d.append('A'), r, r)
                 .append(" 0 ")
                 .append(large)
                 .append(' ')
                 .append(sweep)
                 .append(' ');
-        Svg.point(d, x, y);
+        Markup.point(d, x, y);
         return this;
     }
 }

@@ -143,7 +143,7 @@ public final class ProfileDrawing {
     public String svg() {
         Section[] sections = sections();
         Scale scale = new Scale(sections);
-        Svg svg = new Svg();
+        Markup svg = new Markup();
         svg.picture(
                 "0 0 " + WIDTH + " " + height,
                 paper,
@@ -165,7 +165,7 @@ public final class ProfileDrawing {
                 "class",
                 "body",
                 "d",
-                body + "L" + WIDTH + " " + Svg.number(scale.bottom) + "L0 " + Svg.number(scale.bottom) + "Z");
+                body + "L" + WIDTH + " " + Markup.number(scale.bottom) + "L0 " + Markup.number(scale.bottom) + "Z");
         boolean cutting = !Double.isNaN(cut);
         double reference = scale.y(cutting ? cut : scale.most);
         svg.empty(
@@ -182,12 +182,12 @@ public final class ProfileDrawing {
     private static String line(Section section, Scale scale) {
         StringBuilder line = new StringBuilder();
         for (int i = 0; i <= STEPS; i++) {
-            Svg.point(line.append(i == 0 ? 'M' : 'L'), WIDTH * (double) i / STEPS, scale.y(section.z()[i]));
+            Markup.point(line.append(i == 0 ? 'M' : 'L'), WIDTH * (double) i / STEPS, scale.y(section.z()[i]));
         }
         return line.toString();
     }
 
-    private void numbers(Svg svg, double bottom) {
+    private void numbers(Markup svg, double bottom) {
         for (Layout.Bore bore : layout.bores()) {
             double x = bore.centre().x() / layout.box().width() * WIDTH;
             svg.empty("line", "class", "tick", "x1", x, "x2", x, "y1", bottom, "y2", bottom + 5);

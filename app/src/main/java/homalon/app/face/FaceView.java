@@ -6,7 +6,6 @@ import homalon.app.web.WorkingView;
 import homalon.core.face.Causes;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
 
 /**
  * A survey ready to be shown: every figure written in the reader's unit.
@@ -15,6 +14,8 @@ import java.util.UUID;
  * @param section along the middle; empty without a map
  * @param legend steps of the map's colours, lowest first
  * @param labels what the figures on the drawing are
+ * @param setUps what each way to set it up would take to clean it, as it stands; empty without a shape
+ * @param walk the list of places, as the page holds it
  * @param causes what the shape may come from, once all places are read
  */
 public record FaceView(
@@ -25,7 +26,8 @@ public record FaceView(
         String labels,
         Headline headline,
         List<Row> rows,
-        List<Walk> walk,
+        List<ToClean> setUps,
+        String walk,
         List<WorkingView> workings,
         List<Causes.Cause> causes,
         boolean hasSuggestion,
@@ -39,21 +41,11 @@ public record FaceView(
     /** The verdict in words, then the sentence under it. */
     public record Headline(String style, String words, String sentence) {}
 
+    /** A way to set it up, and the depth that cleans it so; a dash where it cannot be said. */
+    public record ToClean(String name, String depth) {}
+
     /** One figure. */
     public record Row(String name, String value, String note, String style) {}
-
-    /** One place of the walk. */
-    public record Walk(
-            UUID id,
-            int number,
-            String name,
-            String state,
-            String value,
-            long seen,
-            boolean sealing,
-            String by,
-            double x,
-            double y) {}
 
     public int handled() {
         return survey.handled();

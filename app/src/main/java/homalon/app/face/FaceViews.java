@@ -2,12 +2,16 @@ package homalon.app.face;
 
 import homalon.app.drawing.Bands;
 import homalon.app.drawing.FaceDrawing;
+import homalon.app.drawing.Markup;
 import homalon.app.drawing.PlaceMark;
 import homalon.app.drawing.ProfileDrawing;
 import homalon.app.part.Faces;
 import homalon.app.part.PartFile;
-import homalon.app.people.People;
 import homalon.app.web.WorkingView;
+import homalon.core.cut.Comparison;
+import homalon.core.cut.Footing;
+import homalon.core.cut.School;
+import homalon.core.cut.SetUp;
 import homalon.core.face.BowAndTwist;
 import homalon.core.face.Causes;
 import homalon.core.face.FaceJudge;
@@ -20,17 +24,18 @@ import homalon.core.geometry.Spot;
 import homalon.core.part.Layout;
 import homalon.core.part.PlaceNames;
 import homalon.core.quantity.BenchUnit;
-import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.rulebook.RuleBook;
 import homalon.core.rulebook.Soak;
 import homalon.core.verdict.Verdict;
 import homalon.core.verdict.Working;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** Writes a survey for the screen and the report: the drawing, the verdict, the figures and their working. */
@@ -39,13 +44,11 @@ public class FaceViews {
     private final Faces faces;
     private final Findings findings;
     private final ThicknessViews thickness;
-    private final People people;
 
-    FaceViews(Faces faces, Findings findings, ThicknessViews thickness, People people) {
+    FaceViews(Faces faces, Findings findings, ThicknessViews thickness) {
         this.faces = faces;
         this.findings = findings;
         this.thickness = thickness;
-        this.people = people;
     }
 
     public FaceView of(PartFile part, SurveyFile survey, BenchUnit unit) {
@@ -81,13 +84,39 @@ public class FaceViews {
                         survey.kind().ofHeights()
                                 ? rows(finding, layout, writer)
                                 : thickness.rows(part, survey, writer)),
-                walk(survey, writer, people.names()),
+                survey.kind() == SurveyKind.FACE
+                        ? finding.map(f -> setUps(part, f, layout, writer)).orElse(List.of())
+                        : List.of(),
+                walk(survey, writer),
                 workings(finding, layout, writer),
                 survey.complete() ? finding.map(f -> causes(part, f)).orElse(List.of()) : List.of(),
                 next.isPresent(),
                 next.map(Spot::x).orElse(0.0),
                 next.map(Spot::y).orElse(0.0),
                 next.map(n -> PlaceNames.name(layout, n)).orElse(""));
+    }
+
+    /** The four schools live beside the figures, before shims are rounded: what the page of set-ups then shows in full. */
+    private List<FaceView.ToClean> setUps(PartFile part, Findings.Finding finding, Layout layout, LengthWriter writer) {
+        boolean[] sealing = new boolean[finding.all().size()];
+        for (int i = 0; i < sealing.length; i++) {
+            sealing[i] = finding.all().get(i).sealing();
+        }
+        Map<School, SetUp> known = Comparison.setUps(
+                        finding.points(),
+                        sealing,
+                        layout,
+                        thickness.plane(part),
+                        Footing.usual(layout.box(), RuleBook.shims(writer.unit())))
+                .stream()
+                .collect(Collectors.toMap(SetUp::school, s -> s));
+        return Arrays.stream(School.values())
+                .map(school -> new FaceView.ToClean(
+                        school.brief(),
+                        Optional.ofNullable(known.get(school))
+                                .map(s -> writer.number(s.depth()))
+                                .orElse("—")))
+                .toList();
     }
 
     private static List<Causes.Cause> causes(PartFile part, Findings.Finding finding) {
@@ -291,26 +320,48 @@ public class FaceViews {
         return new FaceView.Row(name, writer.number(Math.abs(v)), words, "");
     }
 
-    private static List<FaceView.Walk> walk(SurveyFile survey, LengthWriter writer, Map<UUID, String> names) {
-        List<FaceView.Walk> walk = new ArrayList<>();
+    /** Sixty places through the template engine would take longer than the verdict. */
+    private static String walk(SurveyFile survey, LengthWriter writer) {
+        Markup list = new Markup();
         int number = 0;
         for (SurveyFile.PlaceFile p : survey.places()) {
             String state = p.isRead() ? "read" : p.isSkipped() ? "skipped" : "open";
-            Length value = p.isRead() ? p.value() : Length.ZERO;
-            String written = survey.kind().ofHeights() ? writer.signed(value) : writer.number(value);
-            walk.add(new FaceView.Walk(
-                    p.id(),
-                    ++number,
-                    p.name(),
-                    state,
-                    p.isRead() ? written : "",
-                    p.reading().map(SurveyFile.ReadingFile::seq).orElse(0L),
-                    p.sealing(),
-                    p.reading().map(r -> names.getOrDefault(r.by(), "")).orElse(""),
-                    p.spot().x(),
-                    p.spot().y()));
+            String value = "";
+            if (p.isRead()) {
+                value = survey.kind().ofHeights() ? writer.signed(p.value()) : writer.number(p.value());
+            }
+            list.open("li")
+                    .open(
+                            "button",
+                            "type",
+                            "button",
+                            "data-place",
+                            p.id(),
+                            "data-name",
+                            p.name(),
+                            "data-state",
+                            state,
+                            "data-value",
+                            value,
+                            "data-seen",
+                            p.reading().map(SurveyFile.ReadingFile::seq).orElse(0L),
+                            "data-x",
+                            p.spot().x(),
+                            "data-y",
+                            p.spot().y(),
+                            "data-sealing",
+                            p.sealing());
+            list.open("span").text(Integer.toString(++number)).close("span");
+            list.open("span").text(p.name());
+            if (!p.sealing()) {
+                list.open("span", "class", "text-soft").text(" · does not seal").close("span");
+            }
+            list.close("span").open("span", "class", "value");
+            list.text(p.isRead() ? value : p.isSkipped() ? "skipped" : "not read")
+                    .close("span");
+            list.close("button").close("li");
         }
-        return walk;
+        return list.toString();
     }
 
     private static List<WorkingView> workings(Optional<Findings.Finding> finding, Layout layout, LengthWriter writer) {

@@ -1,5 +1,6 @@
 package homalon.app.face;
 
+import homalon.app.web.OneOrMany;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
@@ -11,5 +12,15 @@ interface ReadingRepository extends JpaRepository<ReadingRow, UUID> {
             select r from ReadingRow r where r.placeId in
             (select p.id from PlaceRow p where p.surveyId in :surveys) order by r.seq
             """)
-    List<ReadingRow> ofSurveys(Collection<UUID> surveys);
+    List<ReadingRow> ofMany(Collection<UUID> surveys);
+
+    @Query("""
+            select r from ReadingRow r where r.placeId in
+            (select p.id from PlaceRow p where p.surveyId = :survey) order by r.seq
+            """)
+    List<ReadingRow> ofOne(UUID survey);
+
+    default List<ReadingRow> ofSurveys(Collection<UUID> surveys) {
+        return OneOrMany.of(surveys, this::ofOne, this::ofMany);
+    }
 }

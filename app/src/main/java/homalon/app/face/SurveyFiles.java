@@ -50,7 +50,7 @@ class SurveyFiles {
         if (!unknown.isEmpty()) {
             List<UUID> ids = unknown.stream().map(r -> r.id).toList();
             Map<UUID, List<PlaceRow>> bySurvey =
-                    places.findBySurveyIdInOrderBySeq(ids).stream().collect(Collectors.groupingBy(p -> p.surveyId));
+                    places.ofSurveys(ids).stream().collect(Collectors.groupingBy(p -> p.surveyId));
             Map<UUID, List<ReadingRow>> byPlace =
                     readings.ofSurveys(ids).stream().collect(Collectors.groupingBy(r -> r.placeId));
             for (SurveyRow row : unknown) {

@@ -1,5 +1,6 @@
 package homalon.app.face;
 
+import homalon.app.web.OneOrMany;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -11,7 +12,13 @@ import org.springframework.data.jpa.repository.Query;
 interface SurveyRepository extends JpaRepository<SurveyRow, UUID> {
     Optional<SurveyRow> findByJobIdAndKind(UUID jobId, SurveyKind kind);
 
+    List<SurveyRow> findByJobIdOrderByStartedAt(UUID id);
+
     List<SurveyRow> findByJobIdInOrderByStartedAt(Collection<UUID> jobIds);
+
+    default List<SurveyRow> ofVisits(Collection<UUID> ids) {
+        return OneOrMany.of(ids, this::findByJobIdOrderByStartedAt, this::findByJobIdInOrderByStartedAt);
+    }
 
     /** Two people on one survey write one after the other, so that the later one sees what the earlier one kept. */
     @Query(nativeQuery = true, value = "select id from survey where job_id = :job and kind = :kind for update")

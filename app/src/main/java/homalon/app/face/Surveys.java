@@ -81,7 +81,7 @@ public class Surveys {
     /** All surveys of the visits given. */
     @Transactional(readOnly = true)
     public List<SurveyFile> ofVisits(Collection<UUID> visits) {
-        return files.of(surveys.findByJobIdInOrderByStartedAt(visits));
+        return files.of(surveys.ofVisits(visits));
     }
 
     @Transactional(readOnly = true)

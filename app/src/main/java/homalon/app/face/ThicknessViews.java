@@ -3,6 +3,7 @@ package homalon.app.face;
 import homalon.app.ledger.Ledgers;
 import homalon.app.part.Faces;
 import homalon.app.part.PartFile;
+import homalon.core.geometry.Plane;
 import homalon.core.ledger.Ledger;
 import homalon.core.ledger.ThicknessCheck;
 import homalon.core.lines.Taper;
@@ -135,6 +136,13 @@ public class ThicknessViews {
                                 ? "thicker on the intake side"
                                 : "thicker on the exhaust side",
                         ""));
+    }
+
+    /** Plane of the thickness as it came; empty until it was read. */
+    Optional<Plane> plane(PartFile part) {
+        return surveys.find(part, SurveyKind.THICKNESS)
+                .flatMap(s -> taper(part, s))
+                .map(Taper::plane);
     }
 
     private Optional<Taper> taper(PartFile part, SurveyFile survey) {

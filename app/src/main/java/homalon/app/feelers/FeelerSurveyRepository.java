@@ -1,5 +1,6 @@
 package homalon.app.feelers;
 
+import homalon.app.web.OneOrMany;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -11,7 +12,13 @@ import org.springframework.data.jpa.repository.Query;
 interface FeelerSurveyRepository extends JpaRepository<FeelerSurveyRow, UUID> {
     Optional<FeelerSurveyRow> findByJobIdAndKind(UUID jobId, FeelerKind kind);
 
+    List<FeelerSurveyRow> findByJobIdOrderByStartedAt(UUID id);
+
     List<FeelerSurveyRow> findByJobIdInOrderByStartedAt(Collection<UUID> jobIds);
+
+    default List<FeelerSurveyRow> ofVisits(Collection<UUID> ids) {
+        return OneOrMany.of(ids, this::findByJobIdOrderByStartedAt, this::findByJobIdInOrderByStartedAt);
+    }
 
     /** Two people on one survey write one after the other. */
     @Query(nativeQuery = true, value = "select id from feeler_survey where job_id = :job and kind = :kind for update")

@@ -87,9 +87,7 @@ public class FeelerSurveys {
 
     @Transactional(readOnly = true)
     public Map<UUID, List<FeelerFile>> ofVisits(Collection<UUID> visits) {
-        return surveys.findByJobIdInOrderByStartedAt(visits).stream()
-                .map(files::of)
-                .collect(Collectors.groupingBy(FeelerFile::visit));
+        return surveys.ofVisits(visits).stream().map(files::of).collect(Collectors.groupingBy(FeelerFile::visit));
     }
 
     public FeelerFile start(

@@ -56,8 +56,7 @@ public class Ledgers {
     /** Ledgers by id of the part; an empty one where nothing was ever written. */
     @Transactional(readOnly = true)
     public Map<UUID, LedgerFile> ofParts(Collection<UUID> parts) {
-        Map<UUID, List<LineRow>> rows =
-                lines.findByPartIdInOrderBySeq(parts).stream().collect(Collectors.groupingBy(r -> r.partId));
+        Map<UUID, List<LineRow>> rows = lines.ofParts(parts).stream().collect(Collectors.groupingBy(r -> r.partId));
         return parts.stream()
                 .distinct()
                 .collect(Collectors.toMap(Function.identity(), p -> file(rows.getOrDefault(p, List.of()))));

@@ -1,10 +1,17 @@
 package homalon.app.part;
 
+import homalon.app.web.OneOrMany;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface LimitRepository extends JpaRepository<LimitRow, UUID> {
+    List<LimitRow> findByPartIdAndWithdrawnAtIsNull(UUID id);
+
     List<LimitRow> findByPartIdInAndWithdrawnAtIsNull(Collection<UUID> partIds);
+
+    default List<LimitRow> ofParts(Collection<UUID> ids) {
+        return OneOrMany.of(ids, this::findByPartIdAndWithdrawnAtIsNull, this::findByPartIdInAndWithdrawnAtIsNull);
+    }
 }

@@ -53,7 +53,7 @@ public class Parts {
     @Transactional(readOnly = true)
     public List<PartFile> everyVisit(PartFile part) {
         Part row = parts.findById(part.id()).orElseThrow();
-        List<LimitRow> entered = limits.findByPartIdInAndWithdrawnAtIsNull(List.of(row.id));
+        List<LimitRow> entered = limits.ofParts(List.of(row.id));
         return jobs.findByPartIdOrderByNo(row.id).stream()
                 .map(j -> file(row, List.of(j), entered))
                 .toList();
@@ -134,7 +134,7 @@ public class Parts {
         fill(part, booking);
         fill(present(part.id), booking);
         Instant now = clock.instant();
-        List<LimitRow> rows = limits.findByPartIdInAndWithdrawnAtIsNull(List.of(part.id));
+        List<LimitRow> rows = limits.ofParts(List.of(part.id));
         for (LimitRow row : rows) {
             if (!booking.limits().contains(row.limit())) {
                 row.withdrawnAt = now;
@@ -249,10 +249,8 @@ public class Parts {
 
     private List<PartFile> files(Collection<Part> found) {
         List<UUID> ids = found.stream().map(p -> p.id).toList();
-        Map<UUID, List<Job>> visits =
-                jobs.findByPartIdInOrderByNo(ids).stream().collect(Collectors.groupingBy(j -> j.partId));
-        Map<UUID, List<LimitRow>> entered =
-                limits.findByPartIdInAndWithdrawnAtIsNull(ids).stream().collect(Collectors.groupingBy(l -> l.partId));
+        Map<UUID, List<Job>> visits = jobs.ofParts(ids).stream().collect(Collectors.groupingBy(j -> j.partId));
+        Map<UUID, List<LimitRow>> entered = limits.ofParts(ids).stream().collect(Collectors.groupingBy(l -> l.partId));
         Function<Part, PartFile> file = p -> file(p, visits.get(p.id), entered.getOrDefault(p.id, List.of()));
         return found.stream().map(file).toList();
     }

@@ -37,7 +37,10 @@ public record ReportView(
     public record Fact(String name, String value) {}
 
     /** One survey of the face. */
-    public record Face(String title, String when, FaceView view) {}
+    public record Face(String title, String when, FaceView view, List<Place> places) {}
+
+    /** One place of a survey. */
+    public record Place(String name, String value, String by) {}
 
     /** One time that straightedge and feelers were tried. */
     public record Felt(String title, String when, FeelerView view) {}

@@ -139,7 +139,17 @@ class Reports {
         Instant last = survey.history().get(survey.history().size() - 1).at();
         String when = "Read " + day(last) + " by " + names.getOrDefault(survey.startedBy(), "someone") + ", "
                 + survey.read() + " places, instrument good to " + writer.full(survey.uncertainty());
-        return new ReportView.Face(title, when, faceViews.of(part, survey, writer.unit()));
+        return new ReportView.Face(
+                title, when, faceViews.of(part, survey, writer.unit()), places(survey, names, writer));
+    }
+
+    private static List<ReportView.Place> places(SurveyFile survey, Map<UUID, String> names, LengthWriter writer) {
+        return survey.places().stream()
+                .map(p -> new ReportView.Place(
+                        p.name() + (p.sealing() ? "" : " (does not seal)"),
+                        p.isRead() ? writer.signed(p.value()) : p.isSkipped() ? "skipped" : "not read",
+                        p.reading().map(r -> names.getOrDefault(r.by(), "")).orElse("")))
+                .toList();
     }
 
     private ReportView.Felt felt(PartFile part, FeelerFile survey, LengthWriter writer) {

@@ -62,7 +62,8 @@ class SupportsAndCornersTest {
         page.mouse().move(at.x + 40, at.y + 6);
         page.mouse().up();
         page.waitForURL(u -> u.contains("along="));
-        String moved = page.inputValue("input[aria-label='Support C, from the front']").replace(" mm", "");
+        String moved =
+                page.inputValue("input[aria-label='Support C, from the front']").replace(" mm", "");
         assertNotEquals(Double.toString(part.numbers().length().mm() / 2), moved);
 
         page.locator("#supports summary").click();

@@ -3,11 +3,11 @@ package homalon.core.face;
 import homalon.core.geometry.Box;
 import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
+import homalon.core.part.Land;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -15,7 +15,6 @@ import org.locationtech.jts.geom.GeometryComponentFilter;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.LineString;
-import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.triangulate.VoronoiDiagramBuilder;
 
 /**
@@ -23,7 +22,7 @@ import org.locationtech.jts.triangulate.VoronoiDiagramBuilder;
  *
  * <p>The distance to the nearest place is greatest at a corner of the land, at a corner of the places' Voronoi diagram that
  * lies on the land, or where an edge of the diagram crosses the land's edge: nowhere else can it have a maximum. These are
- * looked at, the likeliest first, and the rest is passed over.
+ * looked at, the likeliest first; a hole of which no edge can be further than what was found is passed over whole.
  *
  * @param furthest place of the land furthest from a measured one: where to measure next
  * @param distance how far that is, mm
@@ -34,8 +33,8 @@ public record Cover(Spot furthest, double distance) {
     private static final int CELLS = 60;
 
     /** A land without holes. */
-    public static Geometry landOf(Box box) {
-        return SHAPES.toGeometry(new Envelope(box.x0(), box.x1(), box.y0(), box.y1()));
+    public static Land landOf(Box box) {
+        return Land.of(SHAPES.toGeometry(new Envelope(box.x0(), box.x1(), box.y0(), box.y1())));
     }
 
     /**
@@ -43,38 +42,54 @@ public record Cover(Spot furthest, double distance) {
      *
      * @throws IllegalArgumentException when there are no points
      */
-    public static Cover of(Points points, Geometry land) {
-        return new Search(sites(points, land), land).furthest();
+    public static Cover of(Points points, Land land) {
+        return new Search(sites(points, land.shape()), land).furthest();
     }
 
     /** The search for one land and one set of places. */
     private static final class Search {
         private final List<Coordinate> sites;
-        private final Geometry land;
-        private final List<Coordinate[]> edges = new ArrayList<>();
+        private final Land land;
+        private final Envelope reach;
+        private final List<Ring> rings = new ArrayList<>();
+        private final List<LineSegment> diagram = new ArrayList<>();
         private Coordinate at = new Coordinate(0, 0);
         private double most = -1;
 
-        Search(List<Coordinate> sites, Geometry land) {
+        Search(List<Coordinate> sites, Land land) {
             this.sites = sites;
             this.land = land;
-            land.apply((GeometryComponentFilter) part -> {
+            this.reach = land.shape().getEnvelopeInternal();
+            land.shape().apply((GeometryComponentFilter) part -> {
                 if (part instanceof LineString line) {
-                    edges.add(line.getCoordinates());
+                    rings.add(new Ring(line.getCoordinates(), line.getEnvelopeInternal()));
                 }
             });
         }
 
         Cover furthest() {
-            for (Coordinate[] edge : edges) {
-                for (Coordinate corner : edge) {
-                    take(corner, nearest(corner));
+            if (sites.size() > 1) {
+                corners();
+            }
+            for (Ring ring : rings) {
+                if (mayBeFurther(ring)) {
+                    for (Coordinate corner : ring.corners()) {
+                        take(corner, nearest(corner));
+                    }
                 }
             }
-            if (sites.size() > 1) {
-                diagram();
+            for (LineSegment line : diagram) {
+                // Along an edge of the diagram the distance is greatest at an end of what lies in the land's box.
+                if (clip(line) && Math.max(nearest(line.p0), nearest(line.p1)) > most) {
+                    crossings(line.p0, line.p1);
+                }
             }
             return new Cover(new Spot(at.x, at.y), most);
+        }
+
+        /** Nowhere on a ring is further from the places than its middle is, and its own reach on top. */
+        private boolean mayBeFurther(Ring ring) {
+            return nearest(ring.middle()) + ring.reach() > most;
         }
 
         private void take(Coordinate place, double distance) {
@@ -94,38 +109,32 @@ public record Cover(Spot furthest, double distance) {
             return Math.sqrt(least);
         }
 
-        private void diagram() {
+        /** Takes the diagram's corners on the land, and keeps its edges. */
+        private void corners() {
             VoronoiDiagramBuilder builder = new VoronoiDiagramBuilder();
             builder.setSites(sites);
-            Envelope reach = land.getEnvelopeInternal().copy();
-            sites.forEach(reach::expandToInclude);
-            reach.expandBy(reach.getDiameter());
-            builder.setClipEnvelope(reach);
-            IndexedPointInAreaLocator inside = new IndexedPointInAreaLocator(land);
-            List<LineSegment> lines = new ArrayList<>();
+            Envelope clip = reach.copy();
+            sites.forEach(clip::expandToInclude);
+            clip.expandBy(clip.getDiameter());
+            builder.setClipEnvelope(clip);
             for (Object polygon : builder.getSubdivision().getVoronoiCellPolygons(SHAPES)) {
                 Coordinate[] ring = ((Geometry) polygon).getCoordinates();
                 for (int i = 0; i + 1 < ring.length; i++) {
                     double here = nearest(ring[i]);
-                    if (here > most && inside.locate(ring[i]) != Location.EXTERIOR) {
+                    if (here > most && land.holds(ring[i])) {
                         take(ring[i], here);
                     }
                     if (ring[i].compareTo(ring[i + 1]) < 0) {
-                        lines.add(new LineSegment(ring[i], ring[i + 1])); // its other cell has it the other way round
+                        // its other cell has it the other way round
+                        diagram.add(new LineSegment(ring[i], ring[i + 1]));
                     }
-                }
-            }
-            for (LineSegment line : lines) {
-                // Along an edge of the diagram the distance is greatest at an end of what lies in the land's box.
-                if (clip(line) && Math.max(nearest(line.p0), nearest(line.p1)) > most) {
-                    crossings(line.p0, line.p1);
                 }
             }
         }
 
         /** Cuts a line down to a millimetre around the land's box; false when nothing is left. */
         private boolean clip(LineSegment line) {
-            Envelope box = land.getEnvelopeInternal().copy();
+            Envelope box = reach.copy();
             box.expandBy(1); // the outline itself must not be lost by rounding
             double dx = line.p1.x - line.p0.x;
             double dy = line.p1.y - line.p0.y;
@@ -160,7 +169,12 @@ public record Cover(Spot furthest, double distance) {
         private void crossings(Coordinate p, Coordinate q) {
             double px = q.x - p.x;
             double py = q.y - p.y;
-            for (Coordinate[] edge : edges) {
+            Envelope line = new Envelope(p, q);
+            for (Ring ring : rings) {
+                if (!ring.box().intersects(line) || !mayBeFurther(ring)) {
+                    continue;
+                }
+                Coordinate[] edge = ring.corners();
                 for (int i = 0; i + 1 < edge.length; i++) {
                     double ex = edge[i + 1].x - edge[i].x;
                     double ey = edge[i + 1].y - edge[i].y;
@@ -177,6 +191,17 @@ public record Cover(Spot furthest, double distance) {
                     }
                 }
             }
+        }
+    }
+
+    /** Outline or hole of the land. */
+    private record Ring(Coordinate[] corners, Envelope box) {
+        Coordinate middle() {
+            return box.centre();
+        }
+
+        double reach() {
+            return box.getDiameter() / 2;
         }
     }
 

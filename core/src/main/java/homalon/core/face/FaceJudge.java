@@ -71,7 +71,7 @@ public final class FaceJudge {
                 .findFirst();
         return new FlatnessSettings(
                 layout.box(),
-                layout.land(),
+                layout.askedLand(),
                 overall.map(l -> OptionalDouble.of(l.most().mm())).orElse(OptionalDouble.empty()),
                 OptionalDouble.empty(),
                 settings.cover(),

@@ -2,10 +2,10 @@ package homalon.core.face;
 
 import homalon.core.geometry.Box;
 import homalon.core.geometry.Spot;
+import homalon.core.part.Land;
 import homalon.core.rulebook.RuleBook;
 import java.util.List;
 import java.util.OptionalDouble;
-import org.locationtech.jts.geom.Geometry;
 
 /**
  * What a flatness sum is asked.
@@ -22,7 +22,7 @@ import org.locationtech.jts.geom.Geometry;
  */
 public record FlatnessSettings(
         Box box,
-        Geometry land,
+        Land land,
         OptionalDouble limit,
         OptionalDouble window,
         double cover,

@@ -1,9 +1,8 @@
 package homalon.core.geometry;
 
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 
 /**
  * The region of a raster at or above a level, as closed rings (marching squares, linear between neighbours). Fill the
@@ -21,11 +20,25 @@ public final class Contours {
 
     private final Raster raster;
     private final double level;
-    private final Map<Long, Long> next = new HashMap<>();
+    /** Columns of the grid with one more on either side, where everything is low. */
+    private final int wide;
+    /** Which nodes are high, the border included. */
+    private final boolean[] high;
+    /** The edge that a ring comes to after an edge, by its number; -1 where none passes. */
+    private final int[] next;
 
     private Contours(Raster raster, double level) {
         this.raster = raster;
         this.level = level;
+        this.wide = raster.columns() + 2;
+        this.high = new boolean[wide * (raster.rows() + 2)];
+        this.next = new int[2 * high.length];
+        Arrays.fill(next, -1);
+        for (int j = 0; j < raster.rows(); j++) {
+            for (int i = 0; i < raster.columns(); i++) {
+                high[(j + 1) * wide + i + 1] = raster.get(i, j) >= level;
+            }
+        }
     }
 
     /**
@@ -44,35 +57,38 @@ public final class Contours {
             }
         }
         List<double[]> rings = new ArrayList<>();
-        while (!next.isEmpty()) {
-            rings.add(ring(next.keySet().iterator().next()));
+        int[] edges = new int[next.length];
+        for (int start = 0; start < next.length; start++) {
+            if (next[start] >= 0) {
+                rings.add(ring(start, edges));
+            }
         }
         return rings;
     }
 
-    private double[] ring(long start) {
-        List<Long> edges = new ArrayList<>();
-        Long at = start;
-        while (at != null) {
-            edges.add(at);
-            at = next.remove(at);
-            if (at != null && at == start) {
-                break;
-            }
+    /** @param edges room for the longest ring there could be */
+    private double[] ring(int start, int[] edges) {
+        int count = 0;
+        for (int at = start; at >= 0 && (count == 0 || at != start); ) {
+            edges[count++] = at;
+            int then = next[at];
+            next[at] = -1;
+            at = then;
         }
-        double[] ring = new double[2 * edges.size()];
-        for (int k = 0; k < edges.size(); k++) {
-            crossing(edges.get(k), ring, 2 * k);
+        double[] ring = new double[2 * count];
+        for (int k = 0; k < count; k++) {
+            crossing(edges[k], ring, 2 * k);
         }
         return ring;
     }
 
     /** Walks with the high side on the left. */
     private void cell(int i, int j) {
-        boolean a = high(i, j);
-        boolean b = high(i + 1, j);
-        boolean c = high(i + 1, j + 1);
-        boolean d = high(i, j + 1);
+        int at = (j + 1) * wide + i + 1;
+        boolean a = high[at];
+        boolean b = high[at + 1];
+        boolean c = high[at + wide + 1];
+        boolean d = high[at + wide];
         int code = (a ? 1 : 0) | (b ? 2 : 0) | (c ? 4 : 0) | (d ? 8 : 0);
         switch (code) {
             case 1 -> link(i, j, Edge.BOTTOM, Edge.LEFT);
@@ -106,11 +122,11 @@ public final class Contours {
     }
 
     private void link(int i, int j, Edge from, Edge to) {
-        next.put(id(i, j, from), id(i, j, to));
+        next[id(i, j, from)] = id(i, j, to);
     }
 
     /** Every grid edge has one number, whichever cell it is seen from. */
-    private long id(int i, int j, Edge edge) {
+    private int id(int i, int j, Edge edge) {
         return switch (edge) {
             case BOTTOM -> horizontal(i, j);
             case TOP -> horizontal(i, j + 1);
@@ -119,15 +135,15 @@ public final class Contours {
         };
     }
 
-    private long horizontal(int i, int j) {
-        return 2L * ((long) (j + 1) * (raster.columns() + 2) + (i + 1));
+    private int horizontal(int i, int j) {
+        return 2 * ((j + 1) * wide + (i + 1));
     }
 
-    private void crossing(long id, double[] into, int at) {
+    private void crossing(int id, double[] into, int at) {
         boolean vertical = (id & 1) == 1;
-        long cell = id >> 1;
-        int i = (int) (cell % (raster.columns() + 2)) - 1;
-        int j = (int) (cell / (raster.columns() + 2)) - 1;
+        int cell = id >> 1;
+        int i = cell % wide - 1;
+        int j = cell / wide - 1;
         int i2 = vertical ? i : i + 1;
         int j2 = vertical ? j + 1 : j;
         double t = fraction(i, j, i2, j2);
@@ -146,10 +162,6 @@ public final class Contours {
         double from = raster.get(i, j);
         double to = raster.get(i2, j2);
         return to == from ? 0.5 : Math.max(0, Math.min(1, (level - from) / (to - from)));
-    }
-
-    private boolean high(int i, int j) {
-        return value(i, j) >= level;
     }
 
     private double value(int i, int j) {

@@ -45,6 +45,7 @@ public final class Layout {
     private final List<Hole> waterHoles;
     private final List<Hole> valves;
     private final Geometry land;
+    private final Land askedLand;
 
     private Layout(LayoutNumbers numbers) {
         this.numbers = numbers;
@@ -55,6 +56,7 @@ public final class Layout {
         this.waterHoles = placeWater();
         this.valves = placeValves();
         this.land = makeLand();
+        this.askedLand = Land.of(land);
     }
 
     public static Layout of(LayoutNumbers numbers) {
@@ -119,6 +121,11 @@ public final class Layout {
     /** Outline less bores, bolt and water holes. */
     public Geometry land() {
         return land;
+    }
+
+    /** The same, to ask for many places. */
+    public Land askedLand() {
+        return askedLand;
     }
 
     /** What is open at the bores: chambers, or the valves where only these lie in the face. */

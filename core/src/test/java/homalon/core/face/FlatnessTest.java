@@ -162,7 +162,7 @@ class FlatnessTest {
     @Test
     void coverFindsTheFurthestLand() {
         Points points = survey(shaped(0, 0, 0), PlaceProposal.Density.USUAL);
-        Cover cover = Cover.of(points, FOUR.land());
+        Cover cover = Cover.of(points, FOUR.askedLand());
         LandRaster fine = LandRaster.of(FOUR, 300);
         var grid = fine.grid();
         double furthest = 0;
@@ -201,7 +201,7 @@ class FlatnessTest {
                     .toList();
             for (int read = 1; read <= walk.size(); read++) {
                 Points points = shaped(0, 0, 0).read(walk.subList(0, read), 0, 1);
-                Cover cover = Cover.of(points, layout.land());
+                Cover cover = Cover.of(points, layout.askedLand());
                 for (int k = 0; k < 200; k++) {
                     int i = random.nextInt(grid.columns());
                     int j = random.nextInt(grid.rows());

@@ -1,11 +1,11 @@
 package homalon.app.drawing;
 
-/** Writes SVG text; every text and attribute value is escaped here and nowhere else. */
-final class Svg {
+/** Writes SVG and lists of many rows as text; every text and attribute value is escaped here and nowhere else. */
+public final class Markup {
     private final StringBuilder out = new StringBuilder(16_384);
 
     /** The outermost element; width and height in mm of paper, or 0 to leave its size to the page. */
-    Svg picture(String viewBox, double width, double height, Object... attributes) {
+    Markup picture(String viewBox, double width, double height, Object... attributes) {
         open("svg", attributes);
         out.setLength(out.length() - 1);
         out.append(" xmlns=\"http://www.w3.org/2000/svg\" xmlns:xlink=\"http://www.w3.org/1999/xlink\" viewBox=\"")
@@ -23,7 +23,7 @@ final class Svg {
     }
 
     /** A style sheet of ours inside the picture; nothing for an empty one. */
-    Svg style(String css) {
+    Markup style(String css) {
         if (!css.isEmpty()) {
             open("style").text(css).close("style");
         }
@@ -31,14 +31,14 @@ final class Svg {
     }
 
     /** An element without content; attributes as name, value, name, value. */
-    Svg empty(String name, Object... attributes) {
+    public Markup empty(String name, Object... attributes) {
         open(name, attributes);
         out.setLength(out.length() - 1);
         out.append("/>");
         return this;
     }
 
-    Svg open(String name, Object... attributes) {
+    public Markup open(String name, Object... attributes) {
         out.append('<').append(name);
         for (int i = 0; i < attributes.length; i += 2) {
             out.append(' ').append(attributes[i]).append("=\"");
@@ -50,12 +50,12 @@ final class Svg {
         return this;
     }
 
-    Svg text(String content) {
+    public Markup text(String content) {
         out.append(escaped(content));
         return this;
     }
 
-    Svg close(String name) {
+    public Markup close(String name) {
         out.append("</").append(name).append('>');
         return this;
     }
