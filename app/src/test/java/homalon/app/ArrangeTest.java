@@ -49,9 +49,9 @@ class ArrangeTest {
         int places = page.locator("#walk [data-place]").count();
         double before = x();
         page.keyboard().press("ArrowRight");
-        assertThat(here()).hasAttribute("data-x", String.valueOf(before + 1));
+        page.waitForCondition(() -> x() == before + 1);
         page.keyboard().press("ArrowLeft");
-        assertThat(here()).hasAttribute("data-x", String.valueOf(before));
+        page.waitForCondition(() -> x() == before);
 
         page.keyboard().press("s");
         assertThat(here()).hasAttribute("data-sealing", "false");

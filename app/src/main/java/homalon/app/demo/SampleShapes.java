@@ -34,7 +34,7 @@ class SampleShapes {
         deck("T-0430", "Trawler auxiliary, block deck", new Bend(0.08, 0.006, 0.01), "pulled by its bolts", 20);
         deck("T-0431", "Net hauler, block deck", new Bend(-0.07, 0.004, -0.01), "filed by hand in the middle once", 18);
         deck("T-0432", "Fog-horn compressor, block deck", new Bend(0.004, 0.055, 0.008), "ran hot on one side", 16);
-        deck("T-0433", "Sluice pump, block deck", new Bend(-0.004, -0.05, 0.006), "stoned along both edges", 14);
+        deck("T-0433", "Sluice pump, block deck", new Bend(-0.004, -0.075, 0.006), "stoned along both edges", 14);
         deck("T-0435", "Light tender, block deck", new Bend(0.035, 0.03, 0.06), "no story came with it", 12);
         deck("T-0436", "Pilot launch, block deck", new Bend(0.006, 0.002, 0.004), "came as a precaution", 11);
 
@@ -47,6 +47,27 @@ class SampleShapes {
                 4,
                 3);
         read(twisted, new Bend(0.006, -0.004, 0.24), 2);
+
+        deck(
+                "T-0438", "Winter skiff, block deck", new Bend(0.004, 0.002, 0.006), "gasket leaked there for years", 9,
+                SampleHands.dip(2, 0.11, 26));
+        PartFile etched = hands.book(
+                "T-0439",
+                SampleHands.head(
+                        "Cannery boiler feed, four in line",
+                        "Old Slip Cannery",
+                        Material.CAST_IRON,
+                        4,
+                        "88",
+                        "102",
+                        "426",
+                        "154"),
+                List.of(FlatnessLimit.overall(SampleHands.mm("0.05"), Source.MAKER)),
+                "etched between 3 and 4, an old gasket leak",
+                "will it clean up?",
+                6,
+                4);
+        read(etched, new Bend(0.004, 0.002, -0.006), 2, SampleHands.dip(3, 0.12, 26));
 
         PartFile crowned = hands.book(
                 "T-0437",
@@ -67,7 +88,8 @@ class SampleShapes {
         read(crowned, new Bend(-0.006, -0.06, 0.01), 2);
     }
 
-    private void deck(String tag, String name, Bend bend, String history, int daysAgo) {
+    private void deck(
+            String tag, String name, Bend bend, String history, int daysAgo, SampleHands.Dip... dips) {
         PartFile part = hands.book(
                 tag,
                 SampleHands.deck(name, "Old Slip Boatyard", 4, "94", "110", "466", "164", 1),
@@ -76,16 +98,16 @@ class SampleShapes {
                 "measure it and say what it needs",
                 null,
                 daysAgo);
-        read(part, bend, daysAgo - 1);
+        read(part, bend, daysAgo - 1, dips);
         hands.release(part, List.of("the cut was not made here"), MEASURED, daysAgo - 2);
     }
 
-    private void read(PartFile part, Bend bend, int daysAgo) {
+    private void read(PartFile part, Bend bend, int daysAgo, SampleHands.Dip... dips) {
         hands.read(
                 part,
                 SurveyKind.FACE,
                 PlaceProposal.Density.CLOSE,
-                SampleHands.face(part, 0.03, -0.02, bend.longBow(), bend.crossBow(), bend.lift()),
+                SampleHands.face(part, 0.03, -0.02, bend.longBow(), bend.crossBow(), bend.lift(), dips),
                 99,
                 daysAgo);
     }

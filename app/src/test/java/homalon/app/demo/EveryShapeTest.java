@@ -1,0 +1,48 @@
+package homalon.app.demo;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import homalon.app.face.Findings;
+import homalon.app.face.SurveyFile;
+import homalon.app.face.SurveyKind;
+import homalon.app.face.Surveys;
+import homalon.app.part.PartFile;
+import homalon.app.part.Parts;
+import homalon.app.testing.RunningShop;
+import homalon.core.face.Shape;
+import homalon.core.part.PartKind;
+import java.util.EnumSet;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** Whoever looks at the sample shop finds every shape that a face can have, on heads and on decks. */
+@ExtendWith(RunningShop.class)
+class EveryShapeTest {
+    private final RunningShop.Shop shop;
+
+    EveryShapeTest(RunningShop.Shop shop) {
+        this.shop = shop;
+    }
+
+    @ParameterizedTest
+    @EnumSource(PartKind.class)
+    void isInTheSampleShop(PartKind kind) {
+        Parts parts = shop.bean(Parts.class);
+        Surveys surveys = shop.bean(Surveys.class);
+        Findings findings = shop.bean(Findings.class);
+        Set<Shape> seen = EnumSet.noneOf(Shape.class);
+        for (PartFile part : Stream.concat(parts.inTheShop().stream(), parts.handedOver().stream())
+                .toList()) {
+            Optional<SurveyFile> face = surveys.find(part, SurveyKind.FACE);
+            if (part.kind() == kind) {
+                face.flatMap(s -> findings.of(part, s))
+                        .ifPresent(f -> seen.add(f.judgement().flatness().shape()));
+            }
+        }
+        assertEquals(EnumSet.allOf(Shape.class), seen);
+    }
+}
