@@ -115,6 +115,21 @@ class CalcController {
         return FinishCall.answer(body.read(request.getInputStream(), FinishCall.Request.class));
     }
 
+    @Operation(
+            summary = "A straight shaft in a row of bores",
+            description =
+                    "Clearance left on the best straight line, heights and sideways together; straightness, bow, and whether it turns.",
+            requestBody =
+                    @io.swagger.v3.oas.annotations.parameters.RequestBody(
+                            required = true,
+                            content = @Content(schema = @Schema(implementation = ShaftCall.Request.class))))
+    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = ShaftCall.Answer.class)))
+    @ApiResponse(responseCode = "400", description = "Bad input, with problem details")
+    @PostMapping("/shaft")
+    ShaftCall.Answer shaft(HttpServletRequest request) throws IOException {
+        return ShaftCall.answer(body.read(request.getInputStream(), ShaftCall.Request.class));
+    }
+
     @ExceptionHandler
     ProblemDetail bad(BadInputException e) {
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, e.getMessage());

@@ -12,9 +12,11 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Base64;
 import java.util.Iterator;
+import java.util.List;
 import java.util.stream.Stream;
 import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.DynamicTest;
@@ -59,14 +61,14 @@ class CalcTest {
     /** The same cases that the core agrees with, through the whole interface. */
     @TestFactory
     Stream<DynamicTest> casesAgree() {
-        JsonNode face = JsonMapper.shared().readTree(Path.of("../core/src/test/resources/cases/face.json"));
-        JsonNode feelers =
-                JsonMapper.shared().readTree(Path.of("../core/src/test/resources/cases/feelers-finish.json"));
-        assertEquals(37, face.size() + feelers.size());
-        return Stream.concat(
-                        StreamSupport.stream(face.spliterator(), false),
-                        StreamSupport.stream(feelers.spliterator(), false))
-                .map(c -> DynamicTest.dynamicTest(c.get("name").asString(), () -> check(c)));
+        List<JsonNode> all = new ArrayList<>();
+        for (String file : List.of("face", "feelers-finish", "shaft")) {
+            JsonMapper.shared()
+                    .readTree(Path.of("../core/src/test/resources/cases/" + file + ".json"))
+                    .forEach(all::add);
+        }
+        assertEquals(45, all.size());
+        return all.stream().map(c -> DynamicTest.dynamicTest(c.get("name").asString(), () -> check(c)));
     }
 
     private void check(JsonNode c) throws Exception {
@@ -127,6 +129,9 @@ class CalcTest {
                 "feelers; thinnest; {\"box\":[0,0,400,150],\"limit\":0.05,\"lines\":[]}",
                 "feelers; lines[0].stations; {\"box\":[0,0,400,150],\"limit\":0.05,\"thinnest\":0.02,\"lines\":[{\"from\":[0,0],\"to\":[9,0],\"stations\":[{}]}]}",
                 "feelers; limitKind; {\"box\":[0,0,400,150],\"limit\":0.05,\"limitKind\":\"SUM\",\"thinnest\":0.02,\"lines\":[]}",
+                "shaft; height; {\"at\":[0,90],\"height\":[0],\"clearance\":[0.05,0.05],\"runningClearance\":0.02}",
+                "shaft; at; {\"at\":[9,9],\"height\":[0,0],\"clearance\":[0.05,0.05],\"runningClearance\":0.02}",
+                "shaft; clearance; {\"at\":[0,9],\"height\":[0,0],\"clearance\":[0.05,0],\"runningClearance\":0.02}",
                 "finish; feedPerRev; {\"noseRadius\":6}",
                 "finish; feedPerRev; {\"noseRadius\":6,\"feedPerRev\":0.1,\"wantedRa\":0.8}",
                 "finish; noseRadius; {\"noseRadius\":0,\"feedPerRev\":0.1}",

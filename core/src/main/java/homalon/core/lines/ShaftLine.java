@@ -1,0 +1,264 @@
+package homalon.core.lines;
+
+import homalon.core.input.Problems;
+import homalon.core.numeric.LinearBounds;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * Whether a straight shaft turns in a row of bores: cam line or main line. Bore i stands h_i off a straight datum and leaves a
+ * diametral clearance c_i; a straight shaft fits when a line passes within c_i / 2 of every centre. The clearance left is twice
+ * the largest m for which some line stays within c_i / 2 - m of all of them: exact, by the dual of that linear programme, whose
+ * corners are single bores (m = c_i / 2) and bores i &lt; j &lt; k where the middle one is held against the outer two:
+ *
+ * <p>2 m = (t c_i + (1 - t) c_k + c_j) / 2 - |h_j - t h_i - (1 - t) h_k|, t = (x_k - x_j) / (x_k - x_i).
+ *
+ * <p>With sideways readings a centre is off by the root of both squares: a convex programme, solved by cutting planes to
+ * 1e-9 mm. All lengths in millimetres; heights + high, of the casting as its face lies up.
+ *
+ * @param clearanceLeft on the diameter, in the tightest place of the best line; negative when no straight shaft fits
+ * @param zone straightness of the heights: least distance of two parallel lines that hold them
+ * @param bow of the middle against the line through the end bores, + high; zero with two bores
+ * @param snakes how often the heights change side of the line through the ends, from bore to bore
+ * @param worst index of the bore that has least left on the best line, in the order given
+ * @param line best line: where a straight shaft would lie
+ * @param left at each bore on that line, on the diameter, in the order given
+ * @param verdict against the least running clearance
+ */
+public record ShaftLine(
+        double clearanceLeft,
+        double zone,
+        double bow,
+        int snakes,
+        int worst,
+        Line line,
+        List<Double> left,
+        Turns verdict) {
+    /** More bores no engine has in one line. */
+    public static final int MOST = 60;
+
+    private static final double SLACK = 1e-9;
+
+    /**
+     * One bore.
+     *
+     * @param at along the line, mm
+     * @param height of its centre off the datum, + high
+     * @param sideways of its centre off the datum; 0 for all where it was not read
+     * @param clearance of the shaft in it, on the diameter, above zero
+     */
+    public record Bore(double at, double height, double sideways, double clearance) {}
+
+    /** Height and sideways of a straight line: value at the datum and rise per millimetre. */
+    public record Line(double height, double rise, double sideways, double drift) {
+        public double heightAt(double x) {
+            return height + rise * x;
+        }
+
+        public double sidewaysAt(double x) {
+            return sideways + drift * x;
+        }
+    }
+
+    /** Does it turn? */
+    public enum Turns {
+        FREE,
+        TIGHT,
+        BINDS
+    }
+
+    /**
+     * @param running least clearance with which a shaft may run, zero or more, mm
+     * @throws homalon.core.input.BadInputException for fewer than two bores, two at one place, or what is no number
+     */
+    public static ShaftLine of(List<Bore> bores, double running) {
+        check(bores, running);
+        boolean sideways = bores.stream().anyMatch(b -> b.sideways() != 0);
+        List<Bore> along =
+                bores.stream().sorted(Comparator.comparingDouble(Bore::at)).toList();
+        double m = reach(along);
+        Line line = sideways ? inSpace(along) : upright(along, m);
+        if (sideways) {
+            m = along.stream().mapToDouble(b -> slack(b, line)).min().orElseThrow();
+        }
+        List<Double> left = bores.stream().map(b -> 2 * slack(b, line)).toList();
+        int worst = 0;
+        for (int i = 1; i < left.size(); i++) {
+            worst = left.get(i) < left.get(worst) - SLACK ? i : worst;
+        }
+        return new ShaftLine(2 * m, zone(along), bow(along), snakes(along), worst, line, left, verdict(2 * m, running));
+    }
+
+    private static Turns verdict(double left, double running) {
+        if (left < -SLACK) {
+            return Turns.BINDS;
+        }
+        return left >= running - SLACK ? Turns.FREE : Turns.TIGHT;
+    }
+
+    private static void check(List<Bore> bores, double running) {
+        Problems problems = new Problems();
+        problems.require(
+                bores.size() >= 2 && bores.size() <= MOST,
+                "at",
+                "A line needs two bores or more, and at most " + MOST + ".");
+        problems.require(
+                bores.stream()
+                        .allMatch(b -> Double.isFinite(b.at())
+                                && Double.isFinite(b.height())
+                                && Double.isFinite(b.sideways())
+                                && Double.isFinite(b.clearance())),
+                "height",
+                "Places, heights and clearances must be finite numbers in mm.");
+        if (problems.none()) {
+            problems.require(
+                    bores.stream().mapToDouble(Bore::at).distinct().count() == bores.size(),
+                    "at",
+                    "Two bores stand at the same place: key how far each is from the first.");
+            problems.require(
+                    bores.stream().allMatch(b -> b.clearance() > 0 && b.clearance() <= 5),
+                    "clearance",
+                    "A shaft needs clearance in each bore: key it on the diameter, above zero and at most 5 mm.");
+            problems.require(
+                    bores.stream().allMatch(b -> Math.abs(b.height()) <= 50 && Math.abs(b.sideways()) <= 50),
+                    "height",
+                    "A bore does not stand more than 50 mm off its line: key heights against one straight datum.");
+        }
+        problems.require(
+                Double.isFinite(running) && running >= 0,
+                "runningClearance",
+                "The least running clearance must be zero or more, in mm.");
+        problems.throwIfAny();
+    }
+
+    /** The largest m by the corners of the dual. */
+    private static double reach(List<Bore> b) {
+        double m = b.stream().mapToDouble(x -> x.clearance() / 2).min().orElseThrow();
+        for (int i = 0; i < b.size(); i++) {
+            for (int k = i + 2; k < b.size(); k++) {
+                for (int j = i + 1; j < k; j++) {
+                    m = Math.min(m, held(b.get(i), b.get(j), b.get(k)));
+                }
+            }
+        }
+        return m;
+    }
+
+    private static double held(Bore i, Bore j, Bore k) {
+        double t = (k.at() - j.at()) / (k.at() - i.at());
+        double room = (t * i.clearance() + (1 - t) * k.clearance() + j.clearance()) / 2;
+        return (room - Math.abs(j.height() - t * i.height() - (1 - t) * k.height())) / 2;
+    }
+
+    /** A line that leaves m at every bore: rises that do so are an interval; its middle is taken. */
+    private static Line upright(List<Bore> b, double m) {
+        double low = Double.NEGATIVE_INFINITY;
+        double high = Double.POSITIVE_INFINITY;
+        for (Bore p : b) {
+            for (Bore q : b) {
+                double run = q.at() - p.at();
+                if (run > 0) {
+                    double room = p.clearance() / 2 + q.clearance() / 2 - 2 * m;
+                    low = Math.max(low, (q.height() - p.height() - room) / run);
+                    high = Math.min(high, (q.height() - p.height() + room) / run);
+                }
+            }
+        }
+        double rise = (low + high) / 2;
+        double least = Double.NEGATIVE_INFINITY;
+        double most = Double.POSITIVE_INFINITY;
+        for (Bore p : b) {
+            double off = p.height() - rise * p.at();
+            least = Math.max(least, off - (p.clearance() / 2 - m));
+            most = Math.min(most, off + (p.clearance() / 2 - m));
+        }
+        return new Line((least + most) / 2, rise, 0, 0);
+    }
+
+    /** The line with the most left in space; places are scaled to about one, so that the programme is well set. */
+    private static Line inSpace(List<Bore> b) {
+        double from = b.get(0).at();
+        double run = b.get(b.size() - 1).at() - from;
+        double widest = b.stream().mapToDouble(Bore::clearance).max().orElseThrow() / 2;
+        double[] x = new LinearBounds(List.of(), 4)
+                .lowest(v -> touch(b, v, from, run, widest))
+                .orElseThrow(() -> new ArithmeticException("a line always exists"));
+        double rise = x[1] / run;
+        double drift = x[3] / run;
+        return new Line(x[0] - rise * from, rise, x[2] - drift * from, drift);
+    }
+
+    private static LinearBounds.Touch touch(List<Bore> b, double[] v, double from, double run, double widest) {
+        double worst = Double.NEGATIVE_INFINITY;
+        double[] slope = new double[4];
+        for (Bore bore : b) {
+            double t = (bore.at() - from) / run;
+            double up = v[0] + v[1] * t - bore.height();
+            double side = v[2] + v[3] * t - bore.sideways();
+            double off = Math.hypot(up, side);
+            double value = off - bore.clearance() / 2 + widest;
+            if (value > worst) {
+                worst = value;
+                double cos = off == 0 ? 0 : up / off;
+                double sin = off == 0 ? 0 : side / off;
+                slope = new double[] {cos, cos * t, sin, sin * t};
+            }
+        }
+        return new LinearBounds.Touch(worst, slope);
+    }
+
+    private static double slack(Bore b, Line line) {
+        return b.clearance() / 2
+                - Math.hypot(b.height() - line.heightAt(b.at()), b.sideways() - line.sidewaysAt(b.at()));
+    }
+
+    /** Of three bores the middle one's distance from the line through the outer two; the largest of all threes. */
+    private static double zone(List<Bore> b) {
+        double zone = 0;
+        for (int i = 0; i < b.size(); i++) {
+            for (int k = i + 2; k < b.size(); k++) {
+                for (int j = i + 1; j < k; j++) {
+                    zone = Math.max(
+                            zone,
+                            Math.abs(chord(b.get(i), b.get(j).at(), b.get(k))
+                                    - b.get(j).height()));
+                }
+            }
+        }
+        return zone;
+    }
+
+    private static double chord(Bore from, double at, Bore to) {
+        return from.height() + (to.height() - from.height()) * (at - from.at()) / (to.at() - from.at());
+    }
+
+    private static double bow(List<Bore> b) {
+        Bore first = b.get(0);
+        Bore last = b.get(b.size() - 1);
+        double middle = (first.at() + last.at()) / 2;
+        for (int i = 0; i + 1 < b.size(); i++) {
+            if (b.get(i + 1).at() >= middle) {
+                return chord(b.get(i), middle, b.get(i + 1)) - chord(first, middle, last);
+            }
+        }
+        return 0;
+    }
+
+    private static int snakes(List<Bore> b) {
+        Bore first = b.get(0);
+        Bore last = b.get(b.size() - 1);
+        List<Double> off = new ArrayList<>();
+        for (Bore bore : b) {
+            double d = bore.height() - chord(first, bore.at(), last);
+            if (Math.abs(d) > 1e-6) {
+                off.add(d);
+            }
+        }
+        int changes = 0;
+        for (int i = 0; i + 1 < off.size(); i++) {
+            changes += Math.signum(off.get(i)) != Math.signum(off.get(i + 1)) ? 1 : 0;
+        }
+        return changes;
+    }
+}

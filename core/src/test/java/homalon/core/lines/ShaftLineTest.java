@@ -1,0 +1,185 @@
+package homalon.core.lines;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import homalon.core.input.BadInputException;
+import homalon.core.lines.ShaftLine.Bore;
+import homalon.core.lines.ShaftLine.Turns;
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.Stream;
+import java.util.stream.StreamSupport;
+import org.junit.jupiter.api.DynamicTest;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestFactory;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+class ShaftLineTest {
+    @TestFactory
+    Stream<DynamicTest> referenceCases() throws IOException {
+        try (InputStream in = getClass().getResourceAsStream("/cases/shaft.json")) {
+            JsonNode cases = JsonMapper.shared().readTree(in);
+            assertEquals(8, cases.size());
+            return StreamSupport.stream(cases.spliterator(), false)
+                    .map(c -> DynamicTest.dynamicTest(c.get("name").asString(), () -> agrees(c)));
+        }
+    }
+
+    private static void agrees(JsonNode c) {
+        JsonNode request = c.get("request");
+        JsonNode expected = c.get("expected");
+        List<Bore> bores = new ArrayList<>();
+        for (int i = 0; i < request.get("at").size(); i++) {
+            bores.add(new Bore(
+                    request.get("at").get(i).asDouble(),
+                    request.get("height").get(i).asDouble(),
+                    0,
+                    request.get("clearance").get(i).asDouble()));
+        }
+        ShaftLine shaft = ShaftLine.of(bores, request.get("runningClearance").asDouble());
+        double tolerance = c.get("tol").asDouble();
+        assertEquals(expected.get("clearanceLeft").asDouble(), shaft.clearanceLeft(), tolerance);
+        assertEquals(expected.get("zone").asDouble(), shaft.zone(), tolerance);
+        assertEquals(expected.get("verdict").asString(), shaft.verdict().name());
+    }
+
+    private static List<Bore> random(Random random, boolean sideways) {
+        int n = 2 + random.nextInt(8);
+        List<Bore> bores = new ArrayList<>();
+        double at = 0;
+        for (int i = 0; i < n; i++) {
+            at += 20 + 100 * random.nextDouble();
+            bores.add(new Bore(
+                    at,
+                    0.03 * random.nextGaussian(),
+                    sideways ? 0.03 * random.nextGaussian() : 0,
+                    0.03 + 0.09 * random.nextDouble()));
+        }
+        return bores;
+    }
+
+    private static double leftOn(List<Bore> bores, double a, double b, double c, double d) {
+        return bores.stream()
+                .mapToDouble(x ->
+                        x.clearance() - 2 * Math.hypot(x.height() - a - b * x.at(), x.sideways() - c - d * x.at()))
+                .min()
+                .orElseThrow();
+    }
+
+    /** The line given leaves what is promised, and no line that is tried leaves more. */
+    @Test
+    void noLineLeavesMore() {
+        Random random = new Random(2);
+        for (int n = 0; n < 300; n++) {
+            boolean sideways = n % 2 == 1;
+            List<Bore> bores = random(random, sideways);
+            ShaftLine shaft = ShaftLine.of(bores, 0.02);
+            ShaftLine.Line l = shaft.line();
+            double given = leftOn(bores, l.height(), l.rise(), l.sideways(), l.drift());
+            assertEquals(shaft.clearanceLeft(), given, 1e-8);
+            assertEquals(given, Collections.min(shaft.left()), 1e-8);
+            assertEquals(Collections.min(shaft.left()), shaft.left().get(shaft.worst()), 1e-8);
+            for (int k = 0; k < 400; k++) {
+                double size = Math.pow(10, -1 - 5 * random.nextDouble());
+                double other = leftOn(
+                        bores,
+                        l.height() + size * random.nextGaussian(),
+                        l.rise() + size * random.nextGaussian() / 200,
+                        sideways ? l.sideways() + size * random.nextGaussian() : 0,
+                        sideways ? l.drift() + size * random.nextGaussian() / 200 : 0);
+                assertTrue(other <= given + 1e-8, "a better line: " + other + " " + given);
+            }
+        }
+    }
+
+    /** A datum that was not level, or was read from the other end, changes nothing. */
+    @Test
+    void aTiltedDatumChangesNothing() {
+        Random random = new Random(4);
+        for (int n = 0; n < 100; n++) {
+            List<Bore> bores = random(random, true);
+            ShaftLine as = ShaftLine.of(bores, 0.02);
+            double tilt = 0.001 * random.nextGaussian();
+            List<Bore> other = new ArrayList<>(bores.stream()
+                    .map(b -> new Bore(
+                            1000 - b.at(),
+                            b.height() + 0.4 + tilt * b.at(),
+                            b.sideways() - 0.2 - 2 * tilt * b.at(),
+                            b.clearance()))
+                    .toList());
+            Collections.shuffle(other, random);
+            ShaftLine turned = ShaftLine.of(other, 0.02);
+            assertEquals(as.clearanceLeft(), turned.clearanceLeft(), 1e-8);
+            assertEquals(as.zone(), turned.zone(), 1e-9);
+            assertEquals(as.bow(), turned.bow(), 1e-9);
+            assertEquals(as.snakes(), turned.snakes());
+            assertEquals(as.verdict(), turned.verdict());
+        }
+    }
+
+    /** 0.03 up and 0.03 sideways bind in 0.08, though each alone would pass. */
+    @Test
+    void upAndSidewaysAddUp() {
+        double bow = 0.06;
+        List<Bore> up = List.of(new Bore(0, 0, 0, 0.08), new Bore(100, bow, 0, 0.08), new Bore(200, 0, 0, 0.08));
+        List<Bore> both = List.of(new Bore(0, 0, 0, 0.08), new Bore(100, bow, bow, 0.08), new Bore(200, 0, 0, 0.08));
+        assertEquals(0.02, ShaftLine.of(up, 0.02).clearanceLeft(), 1e-9);
+        assertEquals(Turns.FREE, ShaftLine.of(up, 0.02).verdict());
+        assertEquals(0.08 - bow * Math.sqrt(2), ShaftLine.of(both, 0.02).clearanceLeft(), 1e-8);
+        assertEquals(Turns.BINDS, ShaftLine.of(both, 0.02).verdict());
+    }
+
+    @Test
+    void equalClearancesLeaveWhatStraightnessDoesNotTake() {
+        Random random = new Random(6);
+        for (int n = 0; n < 100; n++) {
+            List<Bore> bores = random(random, false).stream()
+                    .map(b -> new Bore(b.at(), b.height(), 0, 0.06))
+                    .toList();
+            ShaftLine shaft = ShaftLine.of(bores, 0.02);
+            assertEquals(0.06 - shaft.zone(), shaft.clearanceLeft(), 1e-12);
+        }
+    }
+
+    @Test
+    void bowAndSnakeAreTold() {
+        ShaftLine hog = ShaftLine.of(
+                List.of(new Bore(0, 0, 0, 0.05), new Bore(90, 0.02, 0, 0.05), new Bore(180, 0, 0, 0.05)), 0.02);
+        assertEquals(0.02, hog.bow(), 1e-12);
+        assertEquals(0, hog.snakes());
+        ShaftLine snake = ShaftLine.of(
+                List.of(
+                        new Bore(0, 0, 0, 0.05),
+                        new Bore(90, 0.02, 0, 0.05),
+                        new Bore(180, -0.02, 0, 0.05),
+                        new Bore(270, 0.01, 0, 0.05),
+                        new Bore(360, 0, 0, 0.05)),
+                0.02);
+        assertEquals(2, snake.snakes());
+        assertEquals(
+                0.06,
+                ShaftLine.of(List.of(new Bore(0, 3, 0, 0.06), new Bore(9, -2, 0, 0.09)), 0.02)
+                        .clearanceLeft());
+    }
+
+    @Test
+    void whatIsNoLineIsRefusedInWords() {
+        Bore first = new Bore(0, 0, 0, 0.05);
+        for (List<Bore> bad : List.of(
+                List.of(first),
+                List.of(first, new Bore(0, 0.01, 0, 0.05)),
+                List.of(first, new Bore(90, Double.NaN, 0, 0.05)),
+                List.of(first, new Bore(90, 0, 0, 0)),
+                List.of(first, new Bore(90, 80, 0, 0.05)))) {
+            assertThrows(BadInputException.class, () -> ShaftLine.of(bad, 0.02));
+        }
+        assertThrows(BadInputException.class, () -> ShaftLine.of(List.of(first, new Bore(90, 0, 0, 0.05)), -1));
+    }
+}
