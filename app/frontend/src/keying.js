@@ -296,11 +296,15 @@ class Keying {
   async look() {
     if (outbox.waiting(this.url).length || document.hidden || !this.root.dataset.look) return;
     try {
-      const answer = await fetch(this.root.dataset.look, { headers: { 'X-Keying': '1' }, redirect: 'manual' });
+      const mine = document.getElementById('walk');
+      const answer = await fetch(`${this.root.dataset.look}?seen=${mine?.dataset.version ?? -1}`, { headers: { 'X-Keying': '1' }, redirect: 'manual' });
       if (!answer.ok) return;
+      if (answer.status === 204) {
+        if (document.getElementById('status')?.dataset.state === 'away') state('kept');
+        return;
+      }
       const html = await answer.text();
       const fresh = new DOMParser().parseFromString(html, 'text/html').getElementById('walk');
-      const mine = document.getElementById('walk');
       if (fresh && mine && fresh.dataset.version !== mine.dataset.version && !outbox.waiting(this.url).length) put(html);
       if (document.getElementById('status')?.dataset.state === 'away') state('kept');
     } catch {

@@ -1,4 +1,5 @@
 // What happens elsewhere: another person's readings, and the values of a wireless indicator.
+import { thisPage } from './server.js';
 
 const KEY = 'homalon:gauge';
 const SILENT = 6000;
@@ -9,7 +10,7 @@ class Live {
     const topics = [tag && `part-${tag}`, document.querySelector('[data-gauge]') && 'gauge'].filter(Boolean);
     if (!topics.length || !window.EventSource) return;
     this.source = new EventSource(`/live?topics=${topics.join(',')}`);
-    if (tag) this.source.addEventListener(`part-${tag}`, () => window.keying?.lookSoon());
+    if (tag) this.source.addEventListener(`part-${tag}`, (e) => e.data !== thisPage && window.keying?.lookSoon());
     this.source.addEventListener('gauge', (e) => window.gauge?.heard(JSON.parse(e.data)));
   }
 }

@@ -9,6 +9,9 @@ export function uuid() {
   return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-${hex.slice(12, 16)}-${hex.slice(16, 20)}-${hex.slice(20)}`;
 }
 
+/** Names this page, so that it does not answer to what it wrote itself. */
+export const thisPage = uuid();
+
 const words = { kept: 'all kept', keeping: 'keeping…', away: 'not reaching the server' };
 
 export function state(name, detail = '') {
@@ -21,12 +24,24 @@ export function state(name, detail = '') {
 export async function post(url, fields) {
   const answer = await fetch(url, {
     method: 'POST',
-    headers: { 'X-CSRF-TOKEN': document.querySelector('meta[name=csrf]')?.content ?? '', 'X-Keying': '1' },
+    headers: { 'X-CSRF-TOKEN': document.querySelector('meta[name=csrf]')?.content ?? '', 'X-Keying': '1', 'X-Page': thisPage },
     body: new URLSearchParams(fields),
     redirect: 'manual',
     signal: AbortSignal.timeout(8000),
   });
   return { status: answer.type === 'opaqueredirect' ? 401 : answer.status, place: answer.headers.get('X-Place'), text: await answer.text() };
+}
+
+/** A long list is not laid out anew for the one row that changed; what only this page marks on a row stays. */
+function putRows(there, fresh) {
+  for (const { name, value } of fresh.attributes) if (there.getAttribute(name) !== value) there.setAttribute(name, value);
+  const rows = [...fresh.children];
+  [...there.children].forEach((row, i) => {
+    const marked = row.querySelector('[aria-current]');
+    marked?.removeAttribute('aria-current');
+    if (!row.isEqualNode(rows[i])) row.replaceWith(rows[i]);
+    else marked?.setAttribute('aria-current', '');
+  });
 }
 
 /** Puts the parts of an answer where parts with the same id stand on the page. */
@@ -37,6 +52,11 @@ export function put(html) {
     const there = document.getElementById(part.id);
     if (!there) continue;
     const fresh = document.importNode(part, true);
+    if (there.tagName === 'OL' && there.childElementCount === fresh.childElementCount) {
+      putRows(there, fresh);
+      continue;
+    }
+    if (there.isEqualNode(fresh)) continue;
     there.replaceWith(fresh);
     fresh.querySelectorAll('details[id]').forEach((d) => open.has(d.id) && (d.open = true));
     if (fresh.querySelector('[hx-get], [hx-post]')) window.htmx.process(fresh);

@@ -118,6 +118,19 @@ public final class PageTimes {
                 page.locator("input.key").waitFor();
             }
             page.evaluate("""
+                    async () => {
+                      const csrf = document.querySelector('meta[name=csrf]').content;
+                      let places = document.querySelectorAll('#walk [data-place]').length;
+                      for (let x = 20.3; places < 60 && x < 380; x += 8.7) {
+                        const answer = await fetch(location.pathname + '/places', {
+                          method: 'POST', headers: { 'X-CSRF-TOKEN': csrf, 'X-Keying': '1' },
+                          body: new URLSearchParams({ x, y: 8 + (x % 9) }) });
+                        places += answer.status === 200 ? 1 : 0;
+                      }
+                    }""");
+            page.reload();
+            page.locator("input.key").waitFor();
+            page.evaluate("""
                     () => {
                       window.times = [];
                       let at = 0;

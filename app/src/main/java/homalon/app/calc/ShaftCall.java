@@ -41,7 +41,8 @@ final class ShaftCall {
             @Schema(description = "on the diameter, on the best line; negative when no straight shaft fits")
             double clearanceLeft,
 
-            @Schema(description = "straightness of the heights") double zone,
+            @Schema(description = "straightness of the heights")
+            double zone,
 
             @Schema(description = "of the middle against the line through the ends, + high")
             double bow,
@@ -49,7 +50,8 @@ final class ShaftCall {
             @Schema(description = "on the diameter at each bore, on the best line")
             List<Double> left,
 
-            @Schema(description = "index of the bore with least left") int worst,
+            @Schema(description = "index of the bore with least left")
+            int worst,
 
             ShaftLine.Turns verdict) {}
 
@@ -58,7 +60,9 @@ final class ShaftCall {
         problems.require(request.at() != null, "at", "at is required: where the bores stand along the line, in mm.");
         problems.require(request.height() != null, "height", "height is required: of each bore off the datum, in mm.");
         problems.require(
-                request.clearance() != null, "clearance", "clearance is required: on the diameter, for each bore, in mm.");
+                request.clearance() != null,
+                "clearance",
+                "clearance is required: on the diameter, for each bore, in mm.");
         problems.require(
                 request.runningClearance() != null,
                 "runningClearance",

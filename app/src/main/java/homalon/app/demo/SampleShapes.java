@@ -49,7 +49,11 @@ class SampleShapes {
         read(twisted, new Bend(0.006, -0.004, 0.24), 2);
 
         deck(
-                "T-0438", "Winter skiff, block deck", new Bend(0.004, 0.002, 0.006), "gasket leaked there for years", 9,
+                "T-0438",
+                "Winter skiff, block deck",
+                new Bend(0.004, 0.002, 0.006),
+                "gasket leaked there for years",
+                9,
                 SampleHands.dip(2, 0.11, 26));
         PartFile etched = hands.book(
                 "T-0439",
@@ -88,8 +92,7 @@ class SampleShapes {
         read(crowned, new Bend(-0.006, -0.06, 0.01), 2);
     }
 
-    private void deck(
-            String tag, String name, Bend bend, String history, int daysAgo, SampleHands.Dip... dips) {
+    private void deck(String tag, String name, Bend bend, String history, int daysAgo, SampleHands.Dip... dips) {
         PartFile part = hands.book(
                 tag,
                 SampleHands.deck(name, "Old Slip Boatyard", 4, "94", "110", "466", "164", 1),

@@ -32,7 +32,10 @@ class PartChanges implements WebMvcConfigurer, HandlerInterceptor {
     public void afterCompletion(HttpServletRequest request, HttpServletResponse response, Object handler, Exception e) {
         Matcher m = PART.matcher(request.getRequestURI());
         if (request.getMethod().equals("POST") && response.getStatus() < 400 && m.matches()) {
-            bus.tell("part-" + m.group(1).toUpperCase(Locale.ROOT), "changed");
+            String page = request.getHeader("X-Page");
+            bus.tell(
+                    "part-" + m.group(1).toUpperCase(Locale.ROOT),
+                    page != null && page.matches("[0-9a-f-]{36}") ? page : "changed");
         }
     }
 }

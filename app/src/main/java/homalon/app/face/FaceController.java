@@ -234,11 +234,24 @@ class FaceController {
         return live(part, survey, shell, model);
     }
 
-    /** What the page shows of a survey now: asked when another browser may have keyed. */
+    /**
+     * What the page shows of a survey now: asked when another browser may have keyed.
+     *
+     * @param seen revision that the page shows; nothing is answered while it stands
+     */
     @GetMapping("/parts/{tag}/{kind:face|proof|thickness|thickness-after}/live")
-    String live(
-            @PathVariable String tag, @PathVariable String kind, @ModelAttribute("shell") Shell shell, Model model) {
-        return live(parts.byTag(tag), kind(kind), shell, model);
+    Object live(
+            @PathVariable String tag,
+            @PathVariable String kind,
+            @RequestParam(defaultValue = "-1") long seen,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = parts.byTag(tag);
+        boolean stands = seen >= 0
+                && surveys.find(part, kind(kind))
+                        .filter(s -> s.revision() == seen)
+                        .isPresent();
+        return stands ? ResponseEntity.noContent().build() : live(part, kind(kind), shell, model);
     }
 
     private String live(PartFile part, SurveyKind kind, Shell shell, Model model) {

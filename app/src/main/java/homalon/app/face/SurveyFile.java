@@ -67,7 +67,12 @@ public record SurveyFile(
             Optional<UUID> withdraws,
             UUID by,
             Instant at,
-            boolean stands) {}
+            boolean stands) {
+        /** The same line once another one took its place. */
+        ReadingFile superseded() {
+            return new ReadingFile(seq, id, place, placeName, kind, typed, unit, value, withdraws, by, at, false);
+        }
+    }
 
     public int read() {
         return (int) places.stream().filter(PlaceFile::isRead).count();

@@ -17,6 +17,8 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** Puts a survey together from its rows: what stands at each place, and everything ever keyed there. */
 @Component
@@ -60,6 +62,57 @@ class SurveyFiles {
             }
         }
         return rows.stream().map(r -> files.get(r.id)).toList();
+    }
+
+    /**
+     * Remembers what a survey becomes by one more reading, once that is committed: sixty places and all that was ever keyed at
+     * them need not be read back for the one line just written.
+     *
+     * @param before as it stood under the lock in which the line was written
+     */
+    void advance(SurveyFile before, ReadingRow row) {
+        SurveyFile after = after(before, row);
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCommit() {
+                known.put(new Revision(after.id(), after.revision()), after);
+            }
+        });
+    }
+
+    /** As a second instance starts. */
+    void forget() {
+        known.invalidateAll();
+    }
+
+    private static SurveyFile after(SurveyFile before, ReadingRow row) {
+        List<SurveyFile.ReadingFile> history = new ArrayList<>();
+        for (SurveyFile.ReadingFile r : before.history()) {
+            history.add(r.place().equals(row.placeId) && r.stands() ? r.superseded() : r);
+        }
+        List<SurveyFile.PlaceFile> places = new ArrayList<>();
+        for (SurveyFile.PlaceFile p : before.places()) {
+            if (p.id().equals(row.placeId)) {
+                SurveyFile.ReadingFile reading = reading(row, p.name(), true);
+                history.add(reading);
+                places.add(new SurveyFile.PlaceFile(
+                        p.id(), p.seq(), p.name(), p.spot(), p.sealing(), Optional.of(reading)));
+            } else {
+                places.add(p);
+            }
+        }
+        return new SurveyFile(
+                before.id(),
+                before.visit(),
+                before.kind(),
+                before.uncertainty(),
+                before.startedBy(),
+                before.startedAt(),
+                List.copyOf(places),
+                before.dropped(),
+                List.copyOf(history),
+                before.soak(),
+                before.revision() + 1);
     }
 
     private static SurveyFile file(SurveyRow row, List<PlaceRow> rows, Map<UUID, List<ReadingRow>> byPlace) {

@@ -153,6 +153,7 @@ public class Surveys {
         row.at = clock.instant();
         readings.saveAndFlush(row);
         surveys.changed(survey.id());
+        files.advance(survey, row);
         return new Outcome.Kept();
     }
 

@@ -184,9 +184,18 @@ class FeelerController {
     }
 
     @GetMapping("/live")
-    String live(
-            @PathVariable String tag, @PathVariable String kind, @ModelAttribute("shell") Shell shell, Model model) {
-        return reading.of(() -> live(parts.byTag(tag), kind(kind), shell, model));
+    Object live(
+            @PathVariable String tag,
+            @PathVariable String kind,
+            @RequestParam(defaultValue = "-1") long seen,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = parts.byTag(tag);
+        boolean stands = seen >= 0
+                && surveys.find(part, kind(kind))
+                        .filter(s -> s.revision() == seen)
+                        .isPresent();
+        return stands ? ResponseEntity.noContent().build() : reading.of(() -> live(part, kind(kind), shell, model));
     }
 
     private String live(PartFile part, FeelerKind kind, Shell shell, Model model) {

@@ -5,9 +5,13 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
+import java.time.temporal.ChronoUnit;
 import org.springframework.stereotype.Component;
 
-/** System time; whoever makes sample data may set it back for its own thread, so that lives have a past. */
+/**
+ * System time, no finer than the database keeps it, so that what was just written equals what is read back. Whoever makes
+ * sample data may set it back for its own thread, so that lives have a past.
+ */
 @Component
 public class ShopClock extends Clock {
     private final ThreadLocal<Duration> back = ThreadLocal.withInitial(() -> Duration.ZERO);
@@ -34,6 +38,6 @@ public class ShopClock extends Clock {
 
     @Override
     public Instant instant() {
-        return Instant.now().minus(back.get());
+        return Instant.now().minus(back.get()).truncatedTo(ChronoUnit.MICROS);
     }
 }

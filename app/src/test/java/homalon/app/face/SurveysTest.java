@@ -263,4 +263,24 @@ class SurveysTest {
                         .part()
                         .toPlainString());
     }
+
+    /** What is remembered after a reading is what a second instance would read from the store. */
+    @Test
+    void whatIsRememberedIsWhatIsStored() {
+        readAll();
+        SurveyFile first = face();
+        UUID place = first.places().get(3).id();
+        for (String typed : List.of("0.031", "/", "-0.004")) {
+            surveys.key(
+                    part,
+                    SurveyKind.FACE,
+                    new Surveys.Keyed(UUID.randomUUID(), place, typed, BenchUnit.MM, 0, true),
+                    Map.of(),
+                    ines.id());
+        }
+        SurveyFile remembered = face();
+        shop.bean(SurveyFiles.class).forget();
+        assertEquals(face(), remembered);
+        assertEquals(first.revision() + 3, remembered.revision());
+    }
 }
