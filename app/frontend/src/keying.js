@@ -232,7 +232,7 @@ class Keying {
   }
 
   kept(answer) {
-    put(answer.text);
+    if (!put(answer.text)) this.lookSoon();
     const settled = (id) => this.entry(id)?.dataset.state !== 'open';
     const moveOn = this.staying === this.at || this.shots !== '';
     if (moveOn && this.input.value === '' && settled(this.at) && !outbox.waiting(this.url).length) this.advance();

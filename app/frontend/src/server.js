@@ -44,14 +44,31 @@ function putRows(there, fresh) {
   });
 }
 
-/** Puts the parts of an answer where parts with the same id stand on the page. */
+/**
+ * One row of a list that stood at the version before; another page may have written between, then the whole list is wanted.
+ */
+function putOne(there, fresh) {
+  const row = fresh.firstElementChild;
+  const old = row && there.querySelector(`[data-place="${CSS.escape(row.firstElementChild.dataset.place)}"]`)?.parentNode;
+  if (!old || there.dataset.version !== fresh.dataset.from) return false;
+  old.replaceWith(row);
+  there.dataset.version = fresh.dataset.version;
+  return true;
+}
+
+/** Puts the parts of an answer where parts with the same id stand on the page; false when more has changed than was told. */
 export function put(html) {
   const page = new DOMParser().parseFromString(html, 'text/html');
   const open = new Set([...document.querySelectorAll('details[open][id]')].map((d) => d.id));
+  let behind = false;
   for (const part of page.querySelectorAll('[data-live]')) {
     const there = document.getElementById(part.id);
     if (!there) continue;
     const fresh = document.importNode(part, true);
+    if (fresh.dataset.from !== undefined) {
+      behind = !putOne(there, fresh) || behind;
+      continue;
+    }
     if (there.tagName === 'OL' && there.childElementCount === fresh.childElementCount) {
       putRows(there, fresh);
       continue;
@@ -62,6 +79,7 @@ export function put(html) {
     if (fresh.querySelector('[hx-get], [hx-post]')) window.htmx.process(fresh);
   }
   document.dispatchEvent(new CustomEvent('homalon:put'));
+  return !behind;
 }
 
 /** A fresh token after the session was renewed elsewhere. */

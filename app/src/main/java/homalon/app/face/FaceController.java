@@ -151,6 +151,8 @@ class FaceController {
         if (outcome instanceof Surveys.Outcome.Asks asks) {
             return sentence(HttpStatus.CONFLICT, asks.sentence());
         }
+        // The page holds the other rows of the walk already.
+        model.addAttribute("only", place);
         return live(part, kind(kind), shell, model);
     }
 

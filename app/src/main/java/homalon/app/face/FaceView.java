@@ -27,7 +27,7 @@ public record FaceView(
         Headline headline,
         List<Row> rows,
         List<ToClean> setUps,
-        String walk,
+        WalkList walk,
         List<WorkingView> workings,
         List<Causes.Cause> causes,
         boolean hasSuggestion,

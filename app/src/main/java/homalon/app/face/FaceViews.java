@@ -2,7 +2,6 @@ package homalon.app.face;
 
 import homalon.app.drawing.Bands;
 import homalon.app.drawing.FaceDrawing;
-import homalon.app.drawing.Markup;
 import homalon.app.drawing.PlaceMark;
 import homalon.app.drawing.ProfileDrawing;
 import homalon.app.part.Faces;
@@ -87,7 +86,7 @@ public class FaceViews {
                 survey.kind() == SurveyKind.FACE
                         ? finding.map(f -> setUps(part, f, layout, writer)).orElse(List.of())
                         : List.of(),
-                walk(survey, writer),
+                new WalkList(survey, writer),
                 workings(finding, layout, writer),
                 survey.complete() ? finding.map(f -> causes(part, f)).orElse(List.of()) : List.of(),
                 next.isPresent(),
@@ -318,50 +317,6 @@ public class FaceViews {
         double v = value.getAsDouble();
         String words = Math.abs(v) < 5e-5 ? "none" : v > 0 ? plus : minus;
         return new FaceView.Row(name, writer.number(Math.abs(v)), words, "");
-    }
-
-    /** Sixty places through the template engine would take longer than the verdict. */
-    private static String walk(SurveyFile survey, LengthWriter writer) {
-        Markup list = new Markup();
-        int number = 0;
-        for (SurveyFile.PlaceFile p : survey.places()) {
-            String state = p.isRead() ? "read" : p.isSkipped() ? "skipped" : "open";
-            String value = "";
-            if (p.isRead()) {
-                value = survey.kind().ofHeights() ? writer.signed(p.value()) : writer.number(p.value());
-            }
-            list.open("li")
-                    .open(
-                            "button",
-                            "type",
-                            "button",
-                            "data-place",
-                            p.id(),
-                            "data-name",
-                            p.name(),
-                            "data-state",
-                            state,
-                            "data-value",
-                            value,
-                            "data-seen",
-                            p.reading().map(SurveyFile.ReadingFile::seq).orElse(0L),
-                            "data-x",
-                            p.spot().x(),
-                            "data-y",
-                            p.spot().y(),
-                            "data-sealing",
-                            p.sealing());
-            list.open("span").text(Integer.toString(++number)).close("span");
-            list.open("span").text(p.name());
-            if (!p.sealing()) {
-                list.open("span", "class", "text-soft").text(" · does not seal").close("span");
-            }
-            list.close("span").open("span", "class", "value");
-            list.text(p.isRead() ? value : p.isSkipped() ? "skipped" : "not read")
-                    .close("span");
-            list.close("button").close("li");
-        }
-        return list.toString();
     }
 
     private static List<WorkingView> workings(Optional<Findings.Finding> finding, Layout layout, LengthWriter writer) {

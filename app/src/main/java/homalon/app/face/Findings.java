@@ -8,6 +8,7 @@ import homalon.core.face.FaceJudge;
 import homalon.core.face.FaceMap;
 import homalon.core.face.FaceWords;
 import homalon.core.geometry.Points;
+import homalon.core.geometry.Spot;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.FlatnessLimit;
@@ -49,6 +50,11 @@ public class Findings {
     private final Cache<Key, Optional<Finding>> known =
             Caffeine.newBuilder().maximumSize(400).build();
 
+    private record Reach(LayoutNumbers numbers, Spot place) {}
+
+    private final Cache<Reach, double[]> reaches =
+            Caffeine.newBuilder().maximumSize(800).build();
+
     Findings(Faces faces) {
         this.faces = faces;
     }
@@ -84,8 +90,11 @@ public class Findings {
                         RuleBook.DEFAULT_COVER.mm(),
                         survey.uncertainty().mm()));
         Points points = SurveyFile.points(all);
-        Optional<FaceMap> map =
-                FaceMap.of(points, judgement.flatness().minimumZone().middle(), land);
+        Optional<FaceMap> map = FaceMap.of(
+                points,
+                judgement.flatness().minimumZone().middle(),
+                land,
+                spot -> reaches.get(new Reach(part.numbers(), spot), r -> FaceMap.reach(land, spot)));
         String shape = FaceWords.shape(judgement.flatness(), seal, land.layout());
         Length overall = RuleBook.overall(part.limits());
         return Optional.of(new Finding(all, points, judgement, map, shape, overall));

@@ -4,9 +4,12 @@ import homalon.core.geometry.Plane;
 import homalon.core.geometry.Points;
 import homalon.core.geometry.Range;
 import homalon.core.geometry.Raster;
+import homalon.core.geometry.Spot;
 import homalon.core.numeric.ThinPlateSpline;
 import homalon.core.part.LandRaster;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.IntFunction;
 
 /**
  * A surface through the measured points of a face: a thin-plate spline, exact at the points, held to at most a tenth of
@@ -21,15 +24,16 @@ public final class FaceMap {
     private final Raster heights;
     private final ThinPlateSpline spline;
 
-    private FaceMap(LandRaster land, Plane level, Range range, ThinPlateSpline spline) {
+    private FaceMap(LandRaster land, Plane level, Range range, ThinPlateSpline spline, IntFunction<double[]> reach) {
         this.land = land;
         this.level = level;
         this.range = range;
         this.spline = spline;
         this.heights = land.grid();
+        double[] all = spline.over(heights, reach);
         for (int j = 0; j < heights.rows(); j++) {
             for (int i = 0; i < heights.columns(); i++) {
-                heights.set(i, j, above(heights.x(i), heights.y(j)));
+                heights.set(i, j, held(all[j * heights.columns() + i]));
             }
         }
     }
@@ -39,6 +43,24 @@ public final class FaceMap {
      * @return empty with fewer than four points or with all on one line: there is nothing honest to draw
      */
     public static Optional<FaceMap> of(Points points, Plane level, LandRaster land) {
+        return of(points, level, land, spot -> reach(land, spot));
+    }
+
+    /** How far a place reaches over the grid of a land: the dear part of a map, the same for every height read there. */
+    public static double[] reach(LandRaster land, Spot place) {
+        return frame(land).reach(land.grid(), place);
+    }
+
+    private static ThinPlateSpline.Frame frame(LandRaster land) {
+        return ThinPlateSpline.Frame.of(land.layout().box());
+    }
+
+    /**
+     * The same map.
+     *
+     * @param reach answers what {@link #reach} answers for that land, from a store of the caller
+     */
+    public static Optional<FaceMap> of(Points points, Plane level, LandRaster land, Function<Spot, double[]> reach) {
         if (points.size() < 4 || points.onOneLine()) {
             return Optional.empty();
         }
@@ -47,7 +69,9 @@ public final class FaceMap {
             z[i] = points.above(level, i);
         }
         Points flat = Points.of(points.xs(), points.ys(), z);
-        return Optional.of(new FaceMap(land, level, flat.range(Plane.LEVEL), ThinPlateSpline.through(flat)));
+        ThinPlateSpline spline = ThinPlateSpline.through(flat, frame(land));
+        return Optional.of(new FaceMap(
+                land, level, flat.range(Plane.LEVEL), spline, i -> reach.apply(new Spot(points.x(i), points.y(i)))));
     }
 
     public LandRaster land() {
@@ -71,8 +95,12 @@ public final class FaceMap {
 
     /** Height of the surface above the level plane at a place, mm. */
     public double above(double x, double y) {
+        return held(spline.at(x, y));
+    }
+
+    private double held(double height) {
         double most = OVERSHOOT * range.extent();
-        return Math.max(range.least() - most, Math.min(range.most() + most, spline.at(x, y)));
+        return Math.max(range.least() - most, Math.min(range.most() + most, height));
     }
 
     /** Height of the surface above any plane at a place, mm. */

@@ -104,14 +104,21 @@ public final class WindowFlatness {
         double[] ys = starts(points.ys(), box.y0(), box.y1() - h);
         int fewest = Integer.MAX_VALUE;
         for (double x0 : xs) {
+            double[] column = IntStream.range(0, points.size())
+                    .filter(i -> points.x(i) >= x0 && points.x(i) <= x0 + w)
+                    .mapToDouble(points::y)
+                    .sorted()
+                    .toArray();
+            int below = 0;
+            int until = 0;
             for (double y0 : ys) {
-                int count = 0;
-                for (int i = 0; i < points.size(); i++) {
-                    boolean inside =
-                            points.x(i) >= x0 && points.x(i) <= x0 + w && points.y(i) >= y0 && points.y(i) <= y0 + h;
-                    count += inside ? 1 : 0;
+                while (below < column.length && column[below] < y0) {
+                    below++;
                 }
-                fewest = Math.min(fewest, count);
+                while (until < column.length && column[until] <= y0 + h) {
+                    until++;
+                }
+                fewest = Math.min(fewest, until - below);
             }
         }
         return fewest;

@@ -1,7 +1,11 @@
 package homalon.core.numeric;
 
+import homalon.core.geometry.Box;
 import homalon.core.geometry.Points;
+import homalon.core.geometry.Raster;
+import homalon.core.geometry.Spot;
 import homalon.core.geometry.Spread;
+import java.util.function.IntFunction;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.LUDecomposition;
@@ -9,21 +13,45 @@ import org.hipparchus.linear.RealVector;
 
 /**
  * The surface of least bending through given points (thin-plate spline, J. Duchon 1977): s(p) = c0 + c1 u + c2 v + sum of
- * w_i r_i^2 log r_i, exact at the points. Places must be distinct and not on one line; heights in millimetres.
+ * w_i r_i^2 log r_i, exact at the points. Places must be distinct and not on one line; heights in millimetres. The surface is
+ * the same in any {@link Frame}: another scale only adds a plane, which c takes up.
  */
 public final class ThinPlateSpline {
-    private final double cx;
-    private final double cy;
-    private final double scale;
+    /** Where u and v are counted from and in which unit of millimetres, so that they are about one. */
+    public record Frame(double x, double y, double scale) {
+        public static Frame of(Box box) {
+            return new Frame((box.x0() + box.x1()) / 2, (box.y0() + box.y1()) / 2, box.width() / 2);
+        }
+
+        private double u(double at) {
+            return (at - x) / scale;
+        }
+
+        private double v(double at) {
+            return (at - y) / scale;
+        }
+
+        /** r^2 log r from a place to every node of a grid, row by row: the dear part of a surface, the same for any heights. */
+        public double[] reach(Raster grid, Spot place) {
+            double[] column = new double[grid.rows() * grid.columns()];
+            for (int j = 0; j < grid.rows(); j++) {
+                double dv = v(grid.y(j)) - v(place.y());
+                for (int i = 0; i < grid.columns(); i++) {
+                    column[j * grid.columns() + i] = kernel(u(grid.x(i)) - u(place.x()), dv);
+                }
+            }
+            return column;
+        }
+    }
+
+    private final Frame frame;
     private final double[] u;
     private final double[] v;
     private final double[] w;
     private final double[] c;
 
-    private ThinPlateSpline(Spread spread, double[] u, double[] v, double[] w, double[] c) {
-        this.cx = spread.cx();
-        this.cy = spread.cy();
-        this.scale = spread.along();
+    private ThinPlateSpline(Frame frame, double[] u, double[] v, double[] w, double[] c) {
+        this.frame = frame;
         this.u = u;
         this.v = v;
         this.w = w;
@@ -32,9 +60,14 @@ public final class ThinPlateSpline {
 
     /** @throws IllegalArgumentException when the places are on one line or two of them are the same */
     public static ThinPlateSpline through(Points points) {
-        int n = points.size();
         Spread spread = Spread.of(points.xs(), points.ys());
-        if (n < 3 || spread.rank() < 2) {
+        return through(points, new Frame(spread.cx(), spread.cy(), spread.along()));
+    }
+
+    /** The same, worked out in a given frame. */
+    public static ThinPlateSpline through(Points points, Frame frame) {
+        int n = points.size();
+        if (n < 3 || Spread.of(points.xs(), points.ys()).rank() < 2) {
             throw new IllegalArgumentException("a surface needs three places that are not on one line");
         }
         double[] u = new double[n];
@@ -42,8 +75,8 @@ public final class ThinPlateSpline {
         double[][] m = new double[n + 3][n + 3];
         double[] right = new double[n + 3];
         for (int i = 0; i < n; i++) {
-            u[i] = (points.x(i) - spread.cx()) / spread.along();
-            v[i] = (points.y(i) - spread.cy()) / spread.along();
+            u[i] = frame.u(points.x(i));
+            v[i] = frame.v(points.y(i));
             right[i] = points.z(i);
             for (int j = 0; j < i; j++) {
                 m[i][j] = kernel(u[i] - u[j], v[i] - v[j]);
@@ -62,7 +95,7 @@ public final class ThinPlateSpline {
         }
         RealVector s = lu.getSolver().solve(new ArrayRealVector(right, false));
         return new ThinPlateSpline(
-                spread,
+                frame,
                 u,
                 v,
                 s.getSubVector(0, n).toArray(),
@@ -70,13 +103,34 @@ public final class ThinPlateSpline {
     }
 
     public double at(double x, double y) {
-        double pu = (x - cx) / scale;
-        double pv = (y - cy) / scale;
+        double pu = frame.u(x);
+        double pv = frame.v(y);
         double s = c[0] + c[1] * pu + c[2] * pv;
         for (int i = 0; i < u.length; i++) {
             s += w[i] * kernel(pu - u[i], pv - v[i]);
         }
         return s;
+    }
+
+    /**
+     * Heights at every node of a grid, row by row.
+     *
+     * @param reach of the i-th point over the same grid, as {@link Frame#reach} of this surface's frame makes it
+     */
+    public double[] over(Raster grid, IntFunction<double[]> reach) {
+        double[] heights = new double[grid.rows() * grid.columns()];
+        for (int j = 0; j < grid.rows(); j++) {
+            for (int i = 0; i < grid.columns(); i++) {
+                heights[j * grid.columns() + i] = c[0] + c[1] * frame.u(grid.x(i)) + c[2] * frame.v(grid.y(j));
+            }
+        }
+        for (int p = 0; p < w.length; p++) {
+            double[] column = reach.apply(p);
+            for (int k = 0; k < heights.length; k++) {
+                heights[k] += w[p] * column[k];
+            }
+        }
+        return heights;
     }
 
     private static double kernel(double du, double dv) {
