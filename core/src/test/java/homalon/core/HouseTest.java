@@ -26,8 +26,10 @@ class HouseTest {
             "verdict",
             "face",
             "lines",
+            "integrity",
             "ledger",
             "cut",
+            "route",
             "sim");
 
     @ArchTest

@@ -65,7 +65,78 @@ public record ShaftLine(
     public enum Turns {
         FREE,
         TIGHT,
-        BINDS
+        BINDS,
+        /** What was read allows more than one of these. */
+        NOT_PROVEN
+    }
+
+    /**
+     * A bore whose height is known between two figures only, as feelers under a straightedge give it.
+     *
+     * @param least and most that its height may be
+     */
+    public record Between(double at, double least, double most, double clearance) {}
+
+    /**
+     * What intervals allow.
+     *
+     * @param least clearance left for the worst heights that the readings allow, exact
+     * @param most for the best ones, exact
+     * @param middle the line through the middles of the intervals
+     */
+    public record Span(double least, double most, ShaftLine middle, Turns verdict) {}
+
+    /**
+     * From intervals. The worst case is the least of the dual's corners with each height at its worse end, which is reached since
+     * a corner fixes its heights by itself; in the best case each interval only widens the room of its bore, but no bore ever
+     * leaves more than its own clearance.
+     */
+    public static Span between(List<Between> bores, double running) {
+        Problems problems = new Problems();
+        problems.require(
+                bores.stream().allMatch(b -> b.least() <= b.most()),
+                "height",
+                "A bore's least height lies above its most: look at which blade went and which was refused.");
+        problems.throwIfAny();
+        ShaftLine middle = of(
+                bores.stream()
+                        .map(b -> new Bore(b.at(), (b.least() + b.most()) / 2, 0, b.clearance()))
+                        .toList(),
+                running);
+        List<Between> along =
+                bores.stream().sorted(Comparator.comparingDouble(Between::at)).toList();
+        double worst = along.stream().mapToDouble(Between::clearance).min().orElseThrow();
+        double best = worst;
+        for (int i = 0; i < along.size(); i++) {
+            for (int k = i + 2; k < along.size(); k++) {
+                for (int j = i + 1; j < k; j++) {
+                    worst = Math.min(worst, held(along.get(i), along.get(j), along.get(k), 1));
+                    best = Math.min(best, held(along.get(i), along.get(j), along.get(k), -1));
+                }
+            }
+        }
+        Turns verdict = Turns.NOT_PROVEN;
+        if (verdict(worst, running) == verdict(best, running)) {
+            verdict = verdict(worst, running);
+        }
+        return new Span(worst, best, middle, verdict);
+    }
+
+    /** @param worse 1 for the heights at their worse ends, -1 for the better ones */
+    private static double held(Between i, Between j, Between k, int worse) {
+        double t = (k.at() - j.at()) / (k.at() - i.at());
+        double room = (t * i.clearance() + (1 - t) * k.clearance() + j.clearance()) / 2;
+        double off = Math.abs(mid(j) - t * mid(i) - (1 - t) * mid(k));
+        double unsure = half(j) + t * half(i) + (1 - t) * half(k);
+        return room - (worse > 0 ? off + unsure : Math.max(0, off - unsure));
+    }
+
+    private static double mid(Between b) {
+        return (b.least() + b.most()) / 2;
+    }
+
+    private static double half(Between b) {
+        return (b.most() - b.least()) / 2;
     }
 
     /**

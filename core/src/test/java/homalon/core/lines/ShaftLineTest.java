@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import homalon.core.input.BadInputException;
 import homalon.core.lines.ShaftLine.Bore;
 import homalon.core.lines.ShaftLine.Turns;
+import homalon.core.verdict.Verdict;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.ArrayList;
@@ -181,5 +182,79 @@ class ShaftLineTest {
             assertThrows(BadInputException.class, () -> ShaftLine.of(bad, 0.02));
         }
         assertThrows(BadInputException.class, () -> ShaftLine.of(List.of(first, new Bore(90, 0, 0, 0.05)), -1));
+    }
+
+    /** Whatever heights lie in the intervals, the clearance left lies in its own; both ends of it are reached. */
+    @Test
+    void feelersBoundTheClearanceLeft() {
+        Random random = new Random(8);
+        for (int run = 0; run < 300; run++) {
+            int n = 2 + random.nextInt(5);
+            List<ShaftLine.Between> felt = new ArrayList<>();
+            List<ShaftLine.Bore> wide = new ArrayList<>();
+            for (int i = 0; i < n; i++) {
+                double low = -0.06 * random.nextDouble();
+                double high = low + 0.03 * random.nextDouble();
+                double clearance = 0.04 + 0.05 * random.nextDouble();
+                felt.add(new ShaftLine.Between(90 * i, low, high, clearance));
+                wide.add(new ShaftLine.Bore(90 * i, (low + high) / 2, 0, clearance + high - low));
+            }
+            ShaftLine.Span span = ShaftLine.between(felt, 0.02);
+            double least = Double.POSITIVE_INFINITY;
+            for (int corner = 0; corner < 1 << n; corner++) {
+                List<ShaftLine.Bore> bores = new ArrayList<>();
+                for (int i = 0; i < n; i++) {
+                    ShaftLine.Between b = felt.get(i);
+                    double h = (corner & 1 << i) != 0 ? b.most() : b.least();
+                    bores.add(new ShaftLine.Bore(b.at(), h, 0, b.clearance()));
+                }
+                double left = ShaftLine.of(bores, 0.02).clearanceLeft();
+                assertTrue(left <= span.most() + 1e-9 && left >= span.least() - 1e-9);
+                least = Math.min(least, left);
+            }
+            assertEquals(least, span.least(), 1e-9);
+            ShaftLine.Line line = ShaftLine.of(wide, 0.02).line();
+            List<ShaftLine.Bore> best = felt.stream()
+                    .map(b -> new ShaftLine.Bore(
+                            b.at(), Math.max(b.least(), Math.min(b.most(), line.heightAt(b.at()))), 0, b.clearance()))
+                    .toList();
+            assertEquals(span.most(), ShaftLine.of(best, 0.02).clearanceLeft(), 1e-9);
+        }
+    }
+
+    @Test
+    void aVerdictFromFeelersRestsOnBothEnds() {
+        List<ShaftLine.Between> sure = List.of(
+                new ShaftLine.Between(0, 0, 0, 0.06),
+                new ShaftLine.Between(90, 0.1, 0.12, 0.06),
+                new ShaftLine.Between(180, 0, 0, 0.06));
+        assertEquals(ShaftLine.Turns.BINDS, ShaftLine.between(sure, 0.02).verdict());
+        List<ShaftLine.Between> open = List.of(
+                new ShaftLine.Between(0, 0, 0, 0.06),
+                new ShaftLine.Between(90, 0.02, 0.09, 0.06),
+                new ShaftLine.Between(180, 0, 0, 0.06));
+        assertEquals(ShaftLine.Turns.NOT_PROVEN, ShaftLine.between(open, 0.02).verdict());
+    }
+
+    @Test
+    void aFlatFaceOverABentLineWasSkimmedWhileBent() {
+        BentLine skimmed = BentLine.of(0.01, Verdict.WITHIN, -0.09, ShaftLine.Turns.BINDS);
+        assertEquals(BentLine.Advice.STRAIGHTEN, skimmed.advice());
+        assertTrue(skimmed.words().contains("skimmed while bent"));
+        assertEquals(
+                BentLine.Advice.STRAIGHTEN,
+                BentLine.of(-0.1, Verdict.OUT, -0.09, ShaftLine.Turns.BINDS).advice());
+        assertEquals(
+                BentLine.Advice.LINE_ONLY,
+                BentLine.of(0.1, Verdict.OUT, -0.09, ShaftLine.Turns.BINDS).advice());
+        assertEquals(
+                BentLine.Advice.SKIM,
+                BentLine.of(-0.1, Verdict.OUT, 0, ShaftLine.Turns.FREE).advice());
+        assertEquals(
+                BentLine.Advice.NOTHING,
+                BentLine.of(0, Verdict.WITHIN, 0, ShaftLine.Turns.FREE).advice());
+        assertEquals(
+                BentLine.Advice.MEASURE,
+                BentLine.of(0, Verdict.NOT_PROVEN, 0, ShaftLine.Turns.FREE).advice());
     }
 }

@@ -1,0 +1,138 @@
+package homalon.core.integrity;
+
+import homalon.core.part.Material;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * What a casting may be cleaned with. Each method is refused with a reason, fits what is stuck on it, or would do with a
+ * condition.
+ */
+public final class Cleaning {
+    private Cleaning() {}
+
+    /** What sticks to it. */
+    public enum Dirt {
+        OIL("oil and sludge"),
+        CARBON("carbon"),
+        SCALE("rust and lime in the water space"),
+        GASKET("gasket and sealer on the face"),
+        PAINT("paint");
+
+        private final String words;
+
+        Dirt(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /**
+     * The casting at the tank.
+     *
+     * @param brassPlugs brass or soft plugs are left in thin walls
+     * @param dirt what sticks to it; empty when nobody said
+     */
+    public record Asked(Material material, boolean brassPlugs, Set<Dirt> dirt) {
+        public Asked {
+            dirt = dirt.isEmpty() ? EnumSet.noneOf(Dirt.class) : EnumSet.copyOf(dirt);
+        }
+    }
+
+    /** How a method fits. */
+    public enum Fit {
+        /** It takes off what is there. */
+        GOOD,
+        /** It does no harm, but does not take off what was named. */
+        WEAK,
+        REFUSED
+    }
+
+    /**
+     * A method for this casting.
+     *
+     * @param why reason of the refusal, what it takes off, or what to watch
+     * @param asks small checks that are due after it
+     */
+    public record Advice(CleaningMethod method, Fit fit, String why, Set<SmallCheck> asks) {}
+
+    /** Every method, those that fit first, those refused last. */
+    public static List<Advice> advice(Asked asked) {
+        List<Advice> all = new ArrayList<>();
+        for (CleaningMethod method : CleaningMethod.values()) {
+            all.add(advice(method, asked));
+        }
+        all.sort(java.util.Comparator.comparing(Advice::fit));
+        return List.copyOf(all);
+    }
+
+    public static Advice advice(CleaningMethod method, Asked asked) {
+        String refusal = refusal(method, asked);
+        Set<SmallCheck> asks = asks(method);
+        if (!refusal.isEmpty()) {
+            return new Advice(method, Fit.REFUSED, refusal, asks);
+        }
+        Set<Dirt> takes = takes(method, asked.material());
+        boolean fits = asked.dirt().isEmpty() || asked.dirt().stream().anyMatch(takes::contains);
+        String off =
+                "takes off " + String.join(", ", takes.stream().map(Dirt::words).toList());
+        String watch = watch(method, asked.material());
+        return new Advice(method, fits ? Fit.GOOD : Fit.WEAK, watch.isEmpty() ? off : off + "; " + watch, asks);
+    }
+
+    private static String refusal(CleaningMethod method, Asked asked) {
+        boolean aluminium = asked.material() == Material.ALUMINIUM;
+        return switch (method) {
+            case BAKE ->
+                aluminium
+                        ? "baking draws the temper out of an aluminium casting: it goes soft and bends"
+                        : asked.brassPlugs()
+                                ? "brass plugs loosen in thin walls when it is baked: drive them out first, or choose another way"
+                                : "";
+            case HOT_TANK ->
+                aluminium ? "hot caustic eats aluminium: use solvent, or a tank that is made for aluminium" : "";
+            default -> "";
+        };
+    }
+
+    private static Set<Dirt> takes(CleaningMethod method, Material material) {
+        return switch (method) {
+            case HOT_TANK -> EnumSet.of(Dirt.OIL, Dirt.PAINT, Dirt.SCALE);
+            case SOLVENT -> EnumSet.of(Dirt.OIL, Dirt.GASKET);
+            case BAKE -> EnumSet.of(Dirt.OIL, Dirt.CARBON, Dirt.PAINT);
+            case BLAST -> EnumSet.of(Dirt.CARBON, Dirt.PAINT, Dirt.SCALE);
+            case TUMBLE -> EnumSet.of(Dirt.CARBON, Dirt.SCALE);
+            case HAND_SCRAPE -> EnumSet.of(Dirt.GASKET, Dirt.CARBON);
+        };
+    }
+
+    private static String watch(CleaningMethod method, Material material) {
+        boolean aluminium = material == Material.ALUMINIUM;
+        return switch (method) {
+            case BLAST ->
+                "grit hides in oil ways: every passage is brushed through and signed for"
+                        + (aluminium ? "; fine bead or vapour only, and never on the face" : "; never on the face");
+            case TUMBLE -> "shot hides in oil ways: every passage is brushed through and signed for";
+            case HAND_SCRAPE ->
+                aluminium
+                        ? "plastic scraper or a fine finishing pad only: no abrasive paper on an aluminium face"
+                        : "blade held flat; fine paper only with oil on a block";
+            case BAKE -> "let it soak through and cool slowly, an hour or more each";
+            case HOT_TANK -> "rinse at once, it rusts as it dries";
+            case SOLVENT -> "";
+        };
+    }
+
+    private static Set<SmallCheck> asks(CleaningMethod method) {
+        EnumSet<SmallCheck> asks = EnumSet.of(SmallCheck.DOWELS_OUT, SmallCheck.HOLES_CHASED);
+        if (method == CleaningMethod.BLAST || method == CleaningMethod.TUMBLE) {
+            asks.add(SmallCheck.PASSAGES_BRUSHED);
+        }
+        return asks;
+    }
+}

@@ -1,0 +1,132 @@
+package homalon.core.integrity;
+
+import homalon.core.input.Problems;
+import homalon.core.verdict.Verdict;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/**
+ * A pressure test: what was lost while it held, put right for the temperature. Air that cools loses pressure without any leak:
+ * the end pressure as it would be at the start's temperature is p2' = (p2 + a - v2) T1 / T2 + v1 - a, with T in kelvin, a the
+ * air around and v the vapour pressure of water at each temperature (0 for dry air); what is lost is p1 - p2'. Vapour pressure
+ * by Antoine's equation for water from 1 to 100 degrees C, good to a few thousandths. Pressures in bar above the air around.
+ *
+ * @param lost of the last reading, corrected, bar; negative when it rose
+ * @param minutes that it was held
+ * @param curve of every reading, corrected
+ * @param verdict out as soon as more was lost than allowed or a bubble was seen; within only after the whole time
+ */
+public record Decay(double lost, double minutes, List<Point> curve, Verdict verdict, String why) {
+    /** Standard atmosphere, bar: what is meant where nobody read the barometer. */
+    public static final double ATMOSPHERE = 1.01325;
+
+    private static final double ZERO = 273.15;
+
+    /**
+     * What is asked of it.
+     *
+     * @param hold minutes
+     * @param most that it may lose in that time, bar
+     */
+    public record Asked(double hold, double most) {
+        /** General default: at most 0.05 bar in 10 minutes. */
+        public static final Asked DEFAULT = new Asked(10, 0.05);
+    }
+
+    /**
+     * One reading.
+     *
+     * @param minute since the hold began, 0 for the first
+     * @param bar above the air around
+     * @param celsius of what is under pressure; empty when it was not read
+     */
+    public record Reading(double minute, double bar, OptionalDouble celsius) {}
+
+    /** One reading as it would be at the first one's temperature. */
+    public record Point(double minute, double bar, double corrected) {}
+
+    /**
+     * @param readings in time, the first at the start of the hold
+     * @param wet water stands in the space that is under pressure
+     * @param bubbles whether any were seen
+     * @return with one reading or none: not proven
+     * @throws homalon.core.input.BadInputException for readings that no test gives
+     */
+    public static Decay of(List<Reading> readings, boolean wet, boolean bubbles, Asked asked) {
+        check(readings);
+        if (readings.isEmpty()) {
+            return new Decay(
+                    0,
+                    0,
+                    List.of(),
+                    bubbles ? Verdict.OUT : Verdict.NOT_PROVEN,
+                    bubbles ? "bubbles" : "nothing read yet");
+        }
+        Reading first = readings.get(0);
+        boolean told = readings.stream().allMatch(r -> r.celsius().isPresent());
+        List<Point> curve = new ArrayList<>();
+        for (Reading r : readings) {
+            curve.add(new Point(r.minute(), r.bar(), told ? corrected(first, r, wet) : r.bar()));
+        }
+        Point last = curve.get(curve.size() - 1);
+        double lost = first.bar() - last.corrected();
+        double minutes = last.minute() - first.minute();
+        boolean leaks = curve.stream().anyMatch(p -> first.bar() - p.corrected() > asked.most() + 1e-9);
+        if (bubbles) {
+            return new Decay(
+                    lost,
+                    minutes,
+                    List.copyOf(curve),
+                    Verdict.OUT,
+                    "bubbles were seen: no rate of decay makes that good");
+        }
+        if (!told) {
+            return new Decay(
+                    lost,
+                    minutes,
+                    List.copyOf(curve),
+                    Verdict.NOT_PROVEN,
+                    "key the temperature with each reading: cooling looks like a leak, warming hides one");
+        }
+        if (leaks) {
+            return new Decay(lost, minutes, List.copyOf(curve), Verdict.OUT, "it lost more than it may");
+        }
+        if (readings.size() < 2 || minutes < asked.hold() - 1e-9) {
+            return new Decay(lost, minutes, List.copyOf(curve), Verdict.NOT_PROVEN, "hold it for the whole time");
+        }
+        return new Decay(lost, minutes, List.copyOf(curve), Verdict.WITHIN, "it held");
+    }
+
+    private static double corrected(Reading first, Reading r, boolean wet) {
+        double t1 = first.celsius().orElseThrow();
+        double t2 = r.celsius().orElseThrow();
+        double v1 = wet ? vapour(t1) : 0;
+        double v2 = wet ? vapour(t2) : 0;
+        return (r.bar() + ATMOSPHERE - v2) * (t1 + ZERO) / (t2 + ZERO) + v1 - ATMOSPHERE;
+    }
+
+    /** Vapour pressure of water, bar. */
+    static double vapour(double celsius) {
+        return Math.pow(10, 8.07131 - 1730.63 / (233.426 + celsius)) * 1.33322e-3;
+    }
+
+    private static void check(List<Reading> readings) {
+        Problems problems = new Problems();
+        double before = Double.NEGATIVE_INFINITY;
+        for (Reading r : readings) {
+            problems.require(
+                    r.bar() >= 0 && r.bar() <= 10,
+                    "bar",
+                    "A test pressure lies between 0 and 10 bar: key what the gauge says, and stay below the plates' rating.");
+            problems.require(r.minute() > before, "minute", "Each reading comes later than the one before.");
+            problems.require(
+                    r.celsius().isEmpty()
+                            || r.celsius().getAsDouble() >= 1 && r.celsius().getAsDouble() <= 100,
+                    "celsius",
+                    "The temperature of a test lies between 1 and 100 °C.");
+            before = r.minute();
+        }
+        problems.throwIfAny();
+    }
+}

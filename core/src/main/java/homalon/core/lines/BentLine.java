@@ -1,0 +1,64 @@
+package homalon.core.lines;
+
+import homalon.core.verdict.Verdict;
+
+/**
+ * What a face and the line of a shaft in the same casting say together. Bow in millimetres over the length between the line's
+ * ends, + when the middle stands high out of the face.
+ *
+ * @param advice what to do
+ * @param words in the trade's words
+ * @param from the figures it rests on
+ */
+public record BentLine(Advice advice, String words, String from) {
+    /** What to do. */
+    public enum Advice {
+        NOTHING,
+        SKIM,
+        STRAIGHTEN,
+        LINE_ONLY,
+        MEASURE
+    }
+
+    private static final double LIKE = 0.5;
+
+    /**
+     * @param faceBow middle of the face against its ends, + high
+     * @param face flatness verdict
+     * @param lineBow middle bore against the end bores, + high in the same direction
+     * @param line whether the shaft turns
+     */
+    public static BentLine of(double faceBow, Verdict face, double lineBow, ShaftLine.Turns line) {
+        String from = "face bow %+.3f, line bow %+.3f mm, + middle high".formatted(faceBow, lineBow);
+        if (face == Verdict.NOT_PROVEN || line == ShaftLine.Turns.NOT_PROVEN) {
+            return new BentLine(
+                    Advice.MEASURE, "Settle both the face and the line before anything is bent or cut.", from);
+        }
+        boolean turns = line == ShaftLine.Turns.FREE;
+        if (turns) {
+            return face == Verdict.WITHIN
+                    ? new BentLine(Advice.NOTHING, "Face flat and line straight: nothing is bent.", from)
+                    : new BentLine(
+                            Advice.SKIM, "The line is straight: the face alone is out, and may be skimmed.", from);
+        }
+        if (face == Verdict.WITHIN) {
+            return new BentLine(
+                    Advice.STRAIGHTEN,
+                    "The face is flat but the line is not: it was skimmed while bent, and the bend is still in it. Check caps, their order and direction first; then straighten or re-bore the line. Skimming cannot help.",
+                    from);
+        }
+        boolean alike = Math.signum(faceBow) == Math.signum(lineBow)
+                && Math.min(Math.abs(faceBow), Math.abs(lineBow))
+                        >= LIKE * Math.max(Math.abs(faceBow), Math.abs(lineBow));
+        return alike
+                ? new BentLine(
+                        Advice.STRAIGHTEN,
+                        "Face and line are bowed alike: straighten first, " + (lineBow < 0 ? "hollow" : "crowned")
+                                + " as the face lies up, then skim. Skimming alone leaves the shaft binding.",
+                        from)
+                : new BentLine(
+                        Advice.LINE_ONLY,
+                        "Face and line are not bowed alike: check caps, their order and direction, and single bores before the casting is blamed.",
+                        from);
+    }
+}

@@ -1,0 +1,16 @@
+package homalon.core.route;
+
+/** What happened to a casting, in the order in which it happened. */
+public sealed interface Event {
+    /** It was found, or is known. */
+    record Found(Finding finding) implements Event {}
+
+    /** It was done, to its end and with a good result where it is a check. */
+    record Did(Operation operation) implements Event {}
+
+    /** The machinist wants it. */
+    record Added(Operation operation) implements Event {}
+
+    /** What is owed of it until now shall not be done: someone answers for that. */
+    record Waived(Operation operation, String who, String why) implements Event {}
+}

@@ -1,0 +1,27 @@
+package homalon.core.route;
+
+/** What was found on a casting, or is known of it, that decides what has to be done. */
+public enum Finding {
+    CRACK_TO_STITCH("a crack to stitch"),
+    CRACK_BETWEEN_SEATS("a crack that reaches water at the seats"),
+    CRACK_TO_WELD("a crack to weld"),
+    WALL_TO_SLEEVE("a bore wall to sleeve"),
+    WALL_SUSPECT("a wall next to water that may be cracked on its hidden side"),
+    REPAIR_IN_FACE("a repaired place in the face"),
+    FACE_OUT("face out of its limit"),
+    MAY_BE_BENT("it was hot, and it carries a shaft"),
+    LINE_BENT("the line binds"),
+    HAS_LINERS("it has liners"),
+    LINERS_UNEVEN("liners stand wrong"),
+    DECK_ASKED("a deck to be squared to its crank line");
+
+    private final String words;
+
+    Finding(String words) {
+        this.words = words;
+    }
+
+    public String words() {
+        return words;
+    }
+}

@@ -1,0 +1,368 @@
+package homalon.core.route;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import org.jgrapht.graph.DefaultEdge;
+import org.jgrapht.graph.DirectedAcyclicGraph;
+import org.jgrapht.traverse.TopologicalOrderIterator;
+
+/**
+ * The route of one casting: what was done, what is owed now, what will be owed once the work that stands open is done, and what
+ * has to come before what. A need is met only by what is done <em>after</em> it arose, so a test made before a repair is owed
+ * again after it. Grown anew from the events each time; nobody types it.
+ */
+public final class Route {
+    /** Where a step stands. */
+    public enum State {
+        DONE,
+        /** Someone answers for leaving it out. */
+        WAIVED,
+        /** Nothing that must come before it is open. */
+        DUE,
+        /** Something that must come before it is open. */
+        WAITS
+    }
+
+    /**
+     * One step.
+     *
+     * @param because why it is there, in the rules' words; for what was waived, who answers and why
+     * @param layer how many steps come before it on the longest way, for drawing
+     */
+    public record Step(int id, Operation operation, State state, List<String> because, int layer) {}
+
+    /** One step comes before another. */
+    public record Before(int from, int to, Strength strength, String because) {}
+
+    private record Node(
+            int id, Operation operation, State state, int from, Set<String> because, Optional<Operation> once) {}
+
+    private final List<Node> nodes = new ArrayList<>();
+    private final List<Before> edges = new ArrayList<>();
+    private final DirectedAcyclicGraph<Integer, DefaultEdge> graph = new DirectedAcyclicGraph<>(DefaultEdge.class);
+    private final List<Event> events;
+    private final List<Step> steps;
+
+    private Route(List<Event> events) {
+        this.events = List.copyOf(events);
+        past();
+        open();
+        later();
+        nodes.forEach(n -> graph.addVertex(n.id()));
+        owedAfter();
+        order();
+        this.steps = layered();
+    }
+
+    /** @param events in the order in which they happened */
+    public static Route of(List<Event> events) {
+        return new Route(events);
+    }
+
+    /** Every step, each after all that comes before it. */
+    public List<Step> steps() {
+        return steps;
+    }
+
+    public List<Before> edges() {
+        return edges;
+    }
+
+    /** What is not done and not waived, in an order in which it can be done. */
+    public List<Step> openSteps() {
+        return steps.stream()
+                .filter(s -> s.state() == State.DUE || s.state() == State.WAITS)
+                .toList();
+    }
+
+    /** The open step of that operation which comes first; empty when none is open. */
+    public Optional<Step> open(Operation operation) {
+        return openSteps().stream().filter(s -> s.operation() == operation).findFirst();
+    }
+
+    /** What is open and comes before an operation, whether or not that operation stands in the route itself. */
+    public List<Before> inTheWay(Operation operation) {
+        Optional<Step> step = open(operation);
+        if (step.isPresent()) {
+            return edges.stream()
+                    .filter(e -> e.to() == step.get().id() && isOpen(node(e.from())))
+                    .sorted(Comparator.comparingInt(e -> place(e.from())))
+                    .toList();
+        }
+        List<Before> found = new ArrayList<>();
+        for (RouteRules.Order rule : RouteRules.ORDER) {
+            nodes.stream()
+                    .filter(n -> rule.after() == operation && n.operation() == rule.before())
+                    .filter(n -> isOpen(n) && n.once().isEmpty())
+                    .forEach(n -> found.add(new Before(n.id(), -1, rule.strength(), rule.because())));
+        }
+        return found;
+    }
+
+    /** Why it must not be done now, in words; empty when it may. */
+    public Optional<String> refusal(Operation operation) {
+        return inTheWay(operation).stream()
+                .filter(b -> b.strength() == Strength.MUST)
+                .findFirst()
+                .map(b -> "First " + node(b.from()).operation().words() + ": " + b.because() + ".");
+    }
+
+    /** What it risks to do it now, in words. */
+    public List<String> warnings(Operation operation) {
+        return inTheWay(operation).stream()
+                .filter(b -> b.strength() == Strength.BETTER)
+                .map(b -> "Better " + node(b.from()).operation().words() + " first: " + b.because() + ".")
+                .distinct()
+                .toList();
+    }
+
+    /** Where a step stands in an order in which all can be done. */
+    private int place(int id) {
+        return steps.stream().map(Step::id).toList().indexOf(id);
+    }
+
+    private static boolean isOpen(Node n) {
+        return n.state() == State.DUE || n.state() == State.WAITS;
+    }
+
+    private Node node(int id) {
+        return nodes.get(id);
+    }
+
+    private Node add(Operation operation, State state, int from, Set<String> because, Optional<Operation> once) {
+        Node node = new Node(nodes.size(), operation, state, from, because, once);
+        nodes.add(node);
+        return node;
+    }
+
+    private void past() {
+        for (int i = 0; i < events.size(); i++) {
+            if (events.get(i) instanceof Event.Did did) {
+                add(did.operation(), State.DONE, i, new TreeSet<>(), Optional.empty());
+            } else if (events.get(i) instanceof Event.Waived waived) {
+                add(
+                        waived.operation(),
+                        State.WAIVED,
+                        i,
+                        new TreeSet<>(Set.of(waived.who() + ": " + waived.why())),
+                        Optional.empty());
+            }
+        }
+    }
+
+    /** Needs that nothing has met since they arose; those for one operation are one step. */
+    private void open() {
+        for (Operation operation : Operation.values()) {
+            Set<String> because = new TreeSet<>();
+            int last = -2;
+            for (RouteRules.Always rule : RouteRules.ALWAYS) {
+                if (rule.operation() == operation && !metAfter(operation, -1)) {
+                    because.add(rule.because());
+                    last = Math.max(last, -1);
+                }
+            }
+            for (int i = 0; i < events.size(); i++) {
+                if (!metAfter(operation, i)) {
+                    List<String> why = needs(operation, i);
+                    because.addAll(why);
+                    last = why.isEmpty() ? last : i;
+                }
+            }
+            if (last > -2) {
+                add(operation, State.DUE, last, because, Optional.empty());
+            }
+        }
+    }
+
+    private boolean metAfter(Operation operation, int event) {
+        for (int i = event + 1; i < events.size(); i++) {
+            Event e = events.get(i);
+            if (e instanceof Event.Did did && did.operation() == operation
+                    || e instanceof Event.Waived waived && waived.operation() == operation) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Why an event asks for an operation; empty when it does not. */
+    private List<String> needs(Operation operation, int event) {
+        Event e = events.get(event);
+        if (e instanceof Event.Found found) {
+            return RouteRules.MAKES.stream()
+                    .filter(r -> r.finding() == found.finding() && r.operation() == operation)
+                    .map(r -> found.finding().words() + ": " + r.because())
+                    .toList();
+        }
+        if (e instanceof Event.Did did) {
+            return owed(did.operation(), operation).stream().toList();
+        }
+        boolean asked = e instanceof Event.Added added && added.operation() == operation;
+        return asked ? List.of("asked for at the bench") : List.of();
+    }
+
+    private Optional<String> owed(Operation work, Operation then) {
+        return RouteRules.OWES.stream()
+                .filter(r -> r.work() == work && r.then() == then)
+                .filter(r ->
+                        r.onlyWith().isEmpty() || known().contains(r.onlyWith().get()))
+                .findFirst()
+                .map(r -> "after " + work.words() + ": " + r.because());
+    }
+
+    private Set<Finding> known() {
+        Set<Finding> all = EnumSet.noneOf(Finding.class);
+        for (Event e : events) {
+            if (e instanceof Event.Found found) {
+                all.add(found.finding());
+            }
+        }
+        return all;
+    }
+
+    /** What will be owed when open work is done; not once more where it is open anyway and has to wait for that work. */
+    private void later() {
+        for (int k = 0; k < nodes.size(); k++) {
+            Node w = nodes.get(k);
+            if (!isOpen(w)) {
+                continue;
+            }
+            for (Operation then : Operation.values()) {
+                Optional<String> why = owed(w.operation(), then);
+                if (why.isEmpty()) {
+                    continue;
+                }
+                Optional<Node> standing = nodes.stream()
+                        .filter(n ->
+                                n.operation() == then && isOpen(n) && n.once().isEmpty())
+                        .filter(n -> ordered(w.operation(), then))
+                        .findFirst();
+                if (standing.isPresent()) {
+                    standing.get().because().add(why.get());
+                } else if (nodes.stream()
+                        .noneMatch(n ->
+                                n.operation() == then && isOpen(n) && n.once().equals(Optional.of(w.operation())))) {
+                    add(
+                            then,
+                            State.WAITS,
+                            events.size() + k,
+                            new TreeSet<>(Set.of(why.get())),
+                            Optional.of(w.operation()));
+                }
+            }
+        }
+    }
+
+    /** A rule lets the one come before the other by itself. */
+    private static boolean ordered(Operation before, Operation after) {
+        return RouteRules.ORDER.stream().anyMatch(r -> r.before() == before && r.after() == after);
+    }
+
+    private void owedAfter() {
+        for (Node n : List.copyOf(nodes)) {
+            if (n.state() == State.DONE) {
+                int i = n.from();
+                nodes.stream()
+                        .filter(c -> c.from() > i && c.state() == State.DONE
+                                || isOpen(c) && c.once().isEmpty())
+                        .filter(c -> owed(n.operation(), c.operation()).isPresent())
+                        .collect(Collectors.groupingBy(Node::operation))
+                        .values()
+                        .forEach(those -> those.stream()
+                                .min(Comparator.comparingInt(
+                                        c -> c.state() == State.DONE ? c.from() : Integer.MAX_VALUE))
+                                .ifPresent(c -> edge(
+                                        n,
+                                        c,
+                                        Strength.MUST,
+                                        owed(n.operation(), c.operation()).orElseThrow())));
+            } else if (isOpen(n)) {
+                nodes.stream()
+                        .filter(c -> c.once().equals(Optional.of(n.operation())))
+                        .forEach(c -> edge(
+                                n,
+                                c,
+                                Strength.MUST,
+                                owed(n.operation(), c.operation()).orElseThrow()));
+            }
+        }
+    }
+
+    /** The strict rules first: where a check is owed again after work, it cannot come before that work as well. */
+    private void order() {
+        for (Strength strength : Strength.values()) {
+            for (RouteRules.Order rule : RouteRules.ORDER) {
+                if (rule.strength() == strength) {
+                    nodes.stream().filter(n -> n.operation() == rule.after()).forEach(after -> before(rule, after));
+                }
+            }
+        }
+        for (Node n : nodes) {
+            if (n.operation() == Operation.HAND_OVER && isOpen(n)) {
+                nodes.stream()
+                        .filter(o -> isOpen(o) && o != n)
+                        .forEach(o -> edge(o, n, Strength.MUST, "it is owed before the casting leaves"));
+            }
+        }
+    }
+
+    private void before(RouteRules.Order rule, Node after) {
+        List<Node> before = nodes.stream()
+                .filter(n -> n.operation() == rule.before() && comesBefore(n, after, rule.strength()))
+                .toList();
+        List<Node> open = before.stream().filter(Route::isOpen).toList();
+        List<Node> drawn = open.isEmpty()
+                ? before.stream().max(Comparator.comparingInt(Node::from)).stream()
+                        .toList()
+                : open;
+        drawn.forEach(n -> edge(n, after, rule.strength(), rule.because()));
+    }
+
+    private boolean comesBefore(Node n, Node after, Strength strength) {
+        if (!isOpen(n)) {
+            return isOpen(after) || n.from() < after.from();
+        }
+        if (!isOpen(after) || graph.getAncestors(n.id()).contains(after.id())) {
+            return false;
+        }
+        // A check that only work to come will make owed holds up what that work comes before, and nothing beside it.
+        return strength == Strength.MUST
+                || n.once().isEmpty()
+                || ordered(n.once().get(), after.operation());
+    }
+
+    private void edge(Node from, Node to, Strength strength, String because) {
+        if (from.id() != to.id() && graph.getEdge(from.id(), to.id()) == null) {
+            graph.addEdge(from.id(), to.id());
+            edges.add(new Before(from.id(), to.id(), strength, because));
+        }
+    }
+
+    private List<Step> layered() {
+        int[] layer = new int[nodes.size()];
+        List<Step> all = new ArrayList<>();
+        var walk = new TopologicalOrderIterator<>(
+                graph,
+                Comparator.comparingInt((Integer id) -> node(id).from()).thenComparing(id -> node(id).operation()));
+        while (walk.hasNext()) {
+            int id = walk.next();
+            Node n = node(id);
+            boolean waits = false;
+            for (Before b : edges) {
+                if (b.to() == id) {
+                    layer[id] = Math.max(layer[id], layer[b.from()] + 1);
+                    waits |= b.strength() == Strength.MUST && isOpen(node(b.from()));
+                }
+            }
+            State state = isOpen(n) ? waits ? State.WAITS : State.DUE : n.state();
+            all.add(new Step(id, n.operation(), state, List.copyOf(n.because()), layer[id]));
+        }
+        return List.copyOf(all);
+    }
+}

@@ -1,0 +1,114 @@
+package homalon.core.route;
+
+import static homalon.core.route.Finding.*;
+import static homalon.core.route.Operation.*;
+import static homalon.core.route.Strength.BETTER;
+import static homalon.core.route.Strength.MUST;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The rules of the route, all in this one place: what every casting needs, what a finding makes, what work makes owed, and what
+ * comes before what. Each says why, in the words that the screens show.
+ */
+public final class RouteRules {
+    private RouteRules() {}
+
+    /** Every casting needs it. */
+    public record Always(Operation operation, String because) {}
+
+    /** A finding makes work, or a check. */
+    public record Makes(Finding finding, Operation operation, String because) {}
+
+    /**
+     * Work makes a check owed, or other work, each time that it is done.
+     *
+     * @param onlyWith the rule holds only for a casting with this finding
+     */
+    public record Owes(Operation work, Operation then, Optional<Finding> onlyWith, String because) {}
+
+    /** One comes before the other. */
+    public record Order(Operation before, Operation after, Strength strength, String because) {}
+
+    public static final List<Always> ALWAYS = List.of(
+            new Always(CLEAN, "dirt hides cracks and holds an edge off the face"),
+            new Always(CRACK_CHECK, "no work pays on a casting that has to be scrapped"),
+            new Always(FACE_CHECK, "the face decides whether it is cut"),
+            new Always(OIL_AND_BAG, "a bare face rusts overnight"),
+            new Always(HAND_OVER, "that is what the customer waits for"));
+
+    public static final List<Makes> MAKES = List.of(
+            new Makes(CRACK_TO_STITCH, STITCH, "pins stop the crack at its tips and close it"),
+            new Makes(CRACK_BETWEEN_SEATS, STITCH, "pins close it down to the water"),
+            new Makes(CRACK_BETWEEN_SEATS, INSERT, "an insert carries the seat over the pins"),
+            new Makes(CRACK_TO_WELD, WELD, "aluminium is welded by a specialist"),
+            new Makes(WALL_TO_SLEEVE, SLEEVE, "a sleeve takes the broken wall's place"),
+            new Makes(WALL_SUSPECT, PRESSURE_TEST, "such a wall opens on its hidden side first"),
+            new Makes(MAY_BE_BENT, LINE_CHECK, "a casting that was hot may be bent though its face was made flat"),
+            new Makes(LINE_BENT, STRAIGHTEN, "cutting the face does not make the line straight"),
+            new Makes(FACE_OUT, CUT_PLAN, "the depth and the set-up are chosen before the cut"),
+            new Makes(FACE_OUT, CUT, "the face is out of its limit"),
+            new Makes(DECK_ASKED, DECK_INDEX, "a deck can be flat and still stand askew to the crank line"),
+            new Makes(HAS_LINERS, LINER_CHECK, "the gasket seals on the liners"),
+            new Makes(LINERS_UNEVEN, LINER_TRIM, "a liner that stands wrong is not sealed"));
+
+    public static final List<Owes> OWES = List.of(
+            owes(STITCH, PRESSURE_TEST, "pins are tight when water says so"),
+            owes(INSERT, PRESSURE_TEST, "a counterbore can break into water"),
+            owes(SLEEVE, PRESSURE_TEST, "a sleeve is tight when water says so"),
+            owes(WELD, CRACK_CHECK, "a weld cracks beside itself as it cools"),
+            owes(WELD, PRESSURE_TEST, "a weld is tight when water says so"),
+            owes(WELD, FACE_CHECK, "welding bends"),
+            owes(STRAIGHTEN, CRACK_CHECK, "heat and press may open a crack"),
+            owes(STRAIGHTEN, LINE_CHECK, "straight is what was measured straight"),
+            owes(STRAIGHTEN, FACE_CHECK, "the face moved with the line"),
+            owes(CUT, PROOF, "a cut is proven by reading the face again"),
+            owes(CUT, PRESSURE_TEST, REPAIR_IN_FACE, "the cut goes over a repaired place"),
+            owes(CUT, LINER_CHECK, HAS_LINERS, "a deck cut raises a fixed liner by its depth"),
+            owes(LINER_TRIM, LINER_CHECK, "trimmed is what was measured"),
+            owes(CUT, OIL_AND_BAG, "the cut face is bare"),
+            owes(PRESSURE_TEST, OIL_AND_BAG, "it was wet"));
+
+    public static final List<Order> ORDER = List.of(
+            order(CLEAN, CRACK_CHECK, MUST, "a crack under dirt is not seen"),
+            order(CRACK_CHECK, FACE_CHECK, BETTER, "a crack may scrap it: the readings were for nothing"),
+            order(CRACK_CHECK, CUT, MUST, "metal off a cracked casting is lost"),
+            order(CRACK_CHECK, STITCH, BETTER, "there may be more cracks to do in one go"),
+            order(CRACK_CHECK, WELD, BETTER, "there may be more cracks to do in one go"),
+            order(CRACK_CHECK, SLEEVE, BETTER, "there may be more cracks to do in one go"),
+            order(STITCH, INSERT, MUST, "the counterbore is cut through the pins"),
+            order(PRESSURE_TEST, INSERT, BETTER, "a leak under an insert cannot be reached any more"),
+            order(CLEAN, PRESSURE_TEST, BETTER, "dirt closes a leak for a while"),
+            order(STITCH, CUT, MUST, "pins are cut flush with the face"),
+            order(WELD, CUT, MUST, "a weld stands proud and bends the face"),
+            order(SLEEVE, CUT, MUST, "a sleeve is cut flush with the deck"),
+            order(PRESSURE_TEST, CUT, BETTER, "the cut is lost on a casting that leaks"),
+            order(FACE_CHECK, CUT_PLAN, MUST, "the plan needs the face's shape"),
+            order(CUT_PLAN, CUT, MUST, "depth and set-up are chosen before the cut"),
+            order(STRAIGHTEN, FACE_CHECK, BETTER, "the face moves with the line"),
+            order(STRAIGHTEN, CUT_PLAN, MUST, "skimmed while bent, it binds for good"),
+            order(STRAIGHTEN, CUT, MUST, "skimmed while bent, it binds for good"),
+            order(LINE_CHECK, CUT, MUST, "skimmed while bent, it binds for good"),
+            order(LINE_CHECK, CUT_PLAN, BETTER, "a bent line changes the plan"),
+            order(DECK_INDEX, CUT_PLAN, BETTER, "the squaring cut decides the set-up"),
+            order(CUT, LINER_CHECK, BETTER, "the cut changes the protrusion"),
+            order(LINER_CHECK, LINER_TRIM, MUST, "the amount to trim is measured first"),
+            order(CUT, LINER_TRIM, MUST, "a deck cut raises a fixed liner by its depth"),
+            order(PROOF, OIL_AND_BAG, BETTER, "oil holds an edge off the face"),
+            order(LINER_CHECK, OIL_AND_BAG, BETTER, "oil holds an edge off the face"),
+            order(PRESSURE_TEST, OIL_AND_BAG, MUST, "after the last wet step"),
+            order(CUT, OIL_AND_BAG, MUST, "after the last wet step"));
+
+    private static Owes owes(Operation work, Operation then, String because) {
+        return new Owes(work, then, Optional.empty(), because);
+    }
+
+    private static Owes owes(Operation work, Operation then, Finding onlyWith, String because) {
+        return new Owes(work, then, Optional.of(onlyWith), because);
+    }
+
+    private static Order order(Operation before, Operation after, Strength strength, String because) {
+        return new Order(before, after, strength, because);
+    }
+}

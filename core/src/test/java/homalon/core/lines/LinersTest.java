@@ -1,0 +1,69 @@
+package homalon.core.lines;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import homalon.core.input.BadInputException;
+import homalon.core.verdict.Verdict;
+import org.junit.jupiter.api.Test;
+
+class LinersTest {
+    private static final Liners.Range PROUD = Liners.School.PROUD.usual();
+    private static final Liners.Range FLUSH = Liners.School.FLUSH.usual();
+
+    private static double[] all(double p) {
+        return new double[] {p, p, p, p};
+    }
+
+    @Test
+    void whatIsRightForOneGasketIsWrongForTheOther() {
+        double[][] proud = {all(0.06), all(0.07)};
+        int[] numbers = {1, 2};
+        assertEquals(Verdict.WITHIN, Liners.of(numbers, proud, 0, PROUD).verdict());
+        Liners flush = Liners.of(numbers, proud, 0, FLUSH);
+        assertEquals(Verdict.OUT, flush.verdict());
+        assertEquals(0.05, flush.each().get(0).trim(), 1e-9);
+        assertEquals(0.06, flush.each().get(1).trim(), 1e-9);
+    }
+
+    /** A cut of the deck raises fixed liners by its depth: within before, too proud after. */
+    @Test
+    void aDeckCutRaisesThem() {
+        Liners after = Liners.of(new int[] {1}, new double[][] {all(0.05)}, 0.08, PROUD);
+        assertEquals(0.13, after.each().get(0).mean(), 1e-9);
+        assertEquals(0.13 - 0.065, after.each().get(0).trim(), 1e-9);
+    }
+
+    @Test
+    void leaningLowAndUnevenAreToldApart() {
+        Liners.One leans = Liners.of(new int[] {3}, new double[][] {{0.08, 0.06, 0.04, 0.06}}, 0, PROUD)
+                .each()
+                .get(0);
+        assertEquals(0.04, leans.tilt(), 1e-9);
+        assertTrue(leans.why().startsWith("leans"));
+        assertTrue(Liners.of(new int[] {3}, new double[][] {all(0.01)}, 0, PROUD)
+                .each()
+                .get(0)
+                .why()
+                .contains("too low"));
+        Liners step = Liners.of(new int[] {1, 2}, new double[][] {all(0.03), all(0.09)}, 0, PROUD);
+        assertEquals(Verdict.OUT, step.verdict());
+        assertEquals(0.06, step.step(), 1e-9);
+    }
+
+    @Test
+    void aPlaceUnreadIsNotProven() {
+        Liners some =
+                Liners.of(new int[] {1, 2}, new double[][] {all(0.06), {0.06, Double.NaN, 0.06, Double.NaN}}, 0, PROUD);
+        assertEquals(Verdict.NOT_PROVEN, some.verdict());
+        Liners none = Liners.of(new int[] {1}, new double[][] {all(Double.NaN)}, 0, PROUD);
+        assertEquals(Verdict.NOT_PROVEN, none.verdict());
+    }
+
+    @Test
+    void whatNoLinerGivesIsRefused() {
+        assertThrows(BadInputException.class, () -> Liners.of(new int[] {1}, new double[][] {all(60)}, 0, PROUD));
+        assertThrows(BadInputException.class, () -> Liners.of(new int[] {1}, new double[][] {{0, 0}}, 0, PROUD));
+    }
+}
