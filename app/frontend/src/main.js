@@ -7,3 +7,5 @@ import './supports.js';
 import './paint.js';
 import './scan.js';
 import './live.js';
+import './tap.js';
+import './timers.js';

@@ -61,6 +61,22 @@ document.addEventListener('click', async (event) => {
   if (event.target.closest('[data-print]')) window.print();
 });
 
+/** The form that was sent is on the page anew: the hand stays where it was. One that stays is emptied for the next. */
+function handBack(form) {
+  if (form.isConnected) {
+    if (form.dataset.tap !== undefined) {
+      form.reset();
+      const words = form.querySelector('[data-tap-words]');
+      if (words) words.textContent = 'Marked. Go on with the next one.';
+    }
+    form.querySelector('.say')?.replaceChildren();
+    return;
+  }
+  const again = [...document.querySelectorAll('form[data-live]')].filter((f) => f.action === form.action);
+  const next = again[0] ?? document.querySelector('form[data-live]');
+  next?.querySelector('input:not([type=hidden]), select, button')?.focus({ preventScroll: true });
+}
+
 document.addEventListener('submit', async (event) => {
   const form = event.target;
   form.querySelectorAll('input[data-new-id]').forEach((input) => (input.value ||= uuid()));
@@ -81,6 +97,7 @@ document.addEventListener('submit', async (event) => {
     const said = form.querySelector('.say');
     if (answer.status === 200) {
       put(answer.text);
+      handBack(form);
       state('kept');
     } else {
       if (said) said.textContent = answer.text;

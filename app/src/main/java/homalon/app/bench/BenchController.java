@@ -136,7 +136,7 @@ class BenchController {
     }
 
     private List<Next> next(List<PartFile> free, Shell shell, LocalDate today) {
-        Map<UUID, List<Step>> all = steps.steps(free, shell.writer());
+        Map<UUID, StepSource.Standing> all = steps.steps(free, shell.writer());
         Map<UUID, SurveyFile> read = surveys
                 .ofVisits(free.stream().map(p -> p.visit().id()).toList())
                 .stream()
@@ -145,7 +145,7 @@ class BenchController {
         var books = ledgers.ofParts(free.stream().map(PartFile::id).toList());
         List<Next> next = new ArrayList<>();
         for (PartFile part : free) {
-            Step step = PartHead.next(all.get(part.visit().id()));
+            Step step = PartHead.next(all.get(part.visit().id()).strip());
             var totals = books.get(part.id()).ledger().totals(part.visit().id());
             String life = totals.life().signum() > 0 ? shell.writer().full(totals.life()) + " taken in its life" : "";
             Optional<LocalDate> due = part.visit().due();

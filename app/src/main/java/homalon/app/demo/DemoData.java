@@ -48,6 +48,7 @@ class DemoData implements ApplicationRunner {
     private final Mates mates;
     private final SampleHands hands;
     private final SampleShapes shapes;
+    private final SampleStories stories;
     private UUID measuring;
 
     DemoData(
@@ -57,7 +58,8 @@ class DemoData implements ApplicationRunner {
             Parts parts,
             Mates mates,
             SampleHands hands,
-            SampleShapes shapes) {
+            SampleShapes shapes,
+            SampleStories stories) {
         this.people = people;
         this.toolbox = toolbox;
         this.shop = shop;
@@ -65,6 +67,7 @@ class DemoData implements ApplicationRunner {
         this.mates = mates;
         this.hands = hands;
         this.shapes = shapes;
+        this.stories = stories;
     }
 
     /** All of it or nothing: a half-made shop would never be finished. */
@@ -96,6 +99,8 @@ class DemoData implements ApplicationRunner {
         stuck();
         shapes.everyShape();
         shapes.together();
+        stories.are(ines.id(), brannoc.id());
+        stories.whole();
         LOG.info("sample data is in");
     }
 

@@ -20,6 +20,7 @@ import homalon.app.part.Parts;
 import homalon.app.part.StuckOn;
 import homalon.app.people.Someone;
 import homalon.app.time.ShopClock;
+import homalon.app.work.WorkLog;
 import homalon.core.cut.Comparison;
 import homalon.core.cut.CutPlan;
 import homalon.core.cut.PassPlan;
@@ -29,6 +30,9 @@ import homalon.core.cut.TouchCells;
 import homalon.core.face.FeelerSurvey;
 import homalon.core.face.PlaceProposal;
 import homalon.core.geometry.Spot;
+import homalon.core.integrity.CleaningMethod;
+import homalon.core.integrity.CrackMethod;
+import homalon.core.integrity.SmallCheck;
 import homalon.core.ledger.Entry;
 import homalon.core.part.BoltRows;
 import homalon.core.part.ChamberShape;
@@ -37,6 +41,7 @@ import homalon.core.part.Material;
 import homalon.core.part.PartKind;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
+import homalon.core.route.Operation;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.GasketKind;
 import homalon.core.rulebook.RuleBook;
@@ -70,6 +75,7 @@ class SampleHands {
     private final Ledgers ledgers;
     private final Cutting cutting;
     private final Paintings paintings;
+    private final WorkLog work;
     private final ShopClock clock;
     private Someone ines;
     private Someone brannoc;
@@ -83,6 +89,7 @@ class SampleHands {
             Ledgers ledgers,
             Cutting cutting,
             Paintings paintings,
+            WorkLog work,
             ShopClock clock) {
         this.parts = parts;
         this.surveys = surveys;
@@ -92,6 +99,7 @@ class SampleHands {
         this.ledgers = ledgers;
         this.cutting = cutting;
         this.paintings = paintings;
+        this.work = work;
         this.clock = clock;
     }
 
@@ -122,13 +130,39 @@ class SampleHands {
         });
     }
 
+    /** Cleans a casting and looks it over for cracks, unless that was done. */
+    void prepare(PartFile part, int daysAgo) {
+        if (!work.of(part).isEmpty()) {
+            return;
+        }
+        boolean iron = part.material() == Material.CAST_IRON;
+        Duration ago = Duration.ofDays(daysAgo).plusHours(3);
+        did(part, Operation.CLEAN, (iron ? CleaningMethod.HOT_TANK : CleaningMethod.SOLVENT).words(), ago);
+        for (SmallCheck check : List.of(SmallCheck.DOWELS_OUT, SmallCheck.HOLES_CHASED)) {
+            clock.ago(
+                    ago.minusMinutes(20),
+                    () -> work.write(part, UUID.randomUUID(), WorkLog.Kind.TICKED, check, "", brannoc.id()));
+        }
+        did(
+                part,
+                Operation.CRACK_CHECK,
+                (iron ? CrackMethod.MAGNETIC_PARTICLE : CrackMethod.DYE).words(),
+                ago.minusMinutes(60));
+    }
+
+    void did(PartFile part, Operation operation, String note, Duration ago) {
+        clock.ago(ago, () -> work.write(part, UUID.randomUUID(), WorkLog.Kind.DID, operation, note, brannoc.id()));
+    }
+
     /** Hands a part over with what is still open answered for. */
     void release(PartFile part, List<String> open, String note, int daysAgo) {
+        did(part, Operation.OIL_AND_BAG, "", Duration.ofDays(daysAgo).plusMinutes(30));
         clock.ago(Duration.ofDays(daysAgo), () -> parts.handOver(part.id(), open, note, ines.id()));
     }
 
     /** Finds the gap along the first so many lines, as a hand with a straightedge does. */
     void feel(PartFile part, FeelerKind kind, SeededFace shape, int most, int daysAgo) {
+        prepare(part, daysAgo);
         Duration ago = Duration.ofDays(daysAgo).plus(Duration.ofMinutes(40));
         clock.ago(ago, () -> feelers.start(part, kind, FeelerSurvey.Kind.GAP, Way.FIND, BenchUnit.MM, ines.id()));
         FeelerFile survey = feelers.find(part, kind).orElseThrow();
@@ -270,6 +304,7 @@ class SampleHands {
 
     /** Keys the first so many places of a survey, as a machinist reads them off the dial. */
     void read(PartFile part, SurveyKind kind, PlaceProposal.Density density, SeededFace shape, int most, int daysAgo) {
+        prepare(part, daysAgo);
         Duration ago = Duration.ofDays(daysAgo);
         clock.ago(ago, () -> surveys.start(part, kind, density, mm("0.002"), ines.id()));
         SurveyFile survey = surveys.find(part, kind).orElseThrow();

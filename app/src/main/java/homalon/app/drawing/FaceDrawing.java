@@ -42,6 +42,7 @@ public final class FaceDrawing {
     private final List<PlaceMark> places = new ArrayList<>();
     private final List<EdgeMark> edges = new ArrayList<>();
     private double fullGap = 0.05;
+    private final List<CrackMark> cracks = new ArrayList<>();
     private List<TouchCells.Cell> cells = List.of();
     private BitSet painted = new BitSet();
     private BitSet foretold = new BitSet();
@@ -134,6 +135,12 @@ public final class FaceDrawing {
         return this;
     }
 
+    /** Cracks with the pins along them, and where bubbles were seen. */
+    public FaceDrawing cracks(List<CrackMark> marks) {
+        this.cracks.addAll(marks);
+        return this;
+    }
+
     public String svg() {
         double margin = small ? 2 * px : 26 * px;
         double side = small ? 2 * px : 8 * px;
@@ -170,6 +177,7 @@ public final class FaceDrawing {
         if (!edges.isEmpty()) {
             new EdgeLayer(svg, box, px, fullGap).draw(edges);
         }
+        new CrackLayer(svg, box, px, small).draw(cracks);
         drawPlaces(svg);
         return svg.close("svg").toString();
     }

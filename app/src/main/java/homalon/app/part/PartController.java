@@ -48,8 +48,9 @@ class PartController {
     @GetMapping("/parts/{tag}")
     String part(@PathVariable String tag, @ModelAttribute("shell") Shell shell) {
         PartFile part = parts.byTag(tag);
-        Step next = PartHead.next(
-                steps.steps(List.of(part), shell.writer()).get(part.visit().id()));
+        Step next = PartHead.next(steps.steps(List.of(part), shell.writer())
+                .get(part.visit().id())
+                .strip());
         return "redirect:/parts/" + part.tag() + "/" + next.kind().path();
     }
 

@@ -1,15 +1,21 @@
 package homalon.app.part;
 
+import homalon.core.route.Operation;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 
 /**
  * What the frame of a part's page shows: its tag, its lines of words, and the strip of steps.
  *
  * @param strip every step with its address
  * @param open steps before the hand-over that are not done, in words
+ * @param first what must be done before the step of this page; empty when it may be done now
+ * @param better what it risks to do it now
  */
-public record PartHead(PartFile part, String line, List<StripMark> strip, List<String> open) {
+public record PartHead(
+        PartFile part, String line, List<StripMark> strip, List<String> open, String first, List<String> better) {
 
     /**
      * @param style for its look
@@ -18,7 +24,8 @@ public record PartHead(PartFile part, String line, List<StripMark> strip, List<S
     public record StripMark(
             String words, String path, char key, String note, String style, String sign, boolean here) {}
 
-    static PartHead of(PartFile part, List<Step> steps, StepKind here) {
+    static PartHead of(PartFile part, StepSource.Standing standing, StepKind here) {
+        List<Step> steps = standing.strip();
         String base = "/parts/" + part.tag() + "/";
         List<StripMark> strip = steps.stream()
                 .map(s -> new StripMark(
@@ -30,11 +37,25 @@ public record PartHead(PartFile part, String line, List<StripMark> strip, List<S
                         s.mark() == Step.Mark.DONE ? "\u2713" : "",
                         s.kind() == here))
                 .toList();
-        List<String> open = steps.stream()
+        List<String> open = new ArrayList<>(steps.stream()
                 .filter(s -> s.kind() != StepKind.HAND_OVER && s.mark() != Step.Mark.DONE)
                 .map(s -> s.kind().words().toLowerCase(Locale.ROOT) + " (" + s.note() + ")")
-                .toList();
-        return new PartHead(part, line(part), strip, open);
+                .toList());
+        if (standing.route().open(Operation.OIL_AND_BAG).isPresent()) {
+            open.add(Operation.OIL_AND_BAG.words());
+        }
+        boolean toDo = steps.stream().anyMatch(s -> s.kind() == here && s.mark() != Step.Mark.DONE);
+        Optional<Operation> operation = toDo ? here.operation() : Optional.empty();
+        return new PartHead(
+                part,
+                line(part),
+                strip,
+                open,
+                operation
+                        .filter(o -> o != Operation.HAND_OVER)
+                        .flatMap(standing.route()::refusal)
+                        .orElse(""),
+                operation.map(standing.route()::warnings).orElse(List.of()));
     }
 
     /** The first step that is not done; the last one when all are. */

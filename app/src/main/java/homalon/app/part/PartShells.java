@@ -13,8 +13,11 @@ public class PartShells {
         this.steps = steps;
     }
 
+    public StepSource.Standing standing(PartFile part, LengthWriter writer) {
+        return steps.steps(List.of(part), writer).get(part.visit().id());
+    }
+
     public PartHead head(PartFile part, StepKind here, LengthWriter writer) {
-        return PartHead.of(
-                part, steps.steps(List.of(part), writer).get(part.visit().id()), here);
+        return PartHead.of(part, standing(part, writer), here);
     }
 }

@@ -1,26 +1,43 @@
 package homalon.app.part;
 
-/** The steps of a visit in the order in which the work goes. */
+import homalon.core.route.Operation;
+import java.util.Optional;
+
+/** The steps of a visit in the order in which the work goes; those with a page of their own. */
 public enum StepKind {
-    BOOKED("Booked in", "intake", 'i'),
-    FACE("Face", "face", 'f'),
-    PLAN("Plan", "plan", 'p'),
-    CUT("Cut", "cut", 'c'),
-    PROVE("Prove", "proof", 'v'),
-    HAND_OVER("Hand over", "report", 'h');
+    BOOKED("Booked in", "intake", 'i', null),
+    CLEAN("Clean", "clean", 'w', Operation.CLEAN),
+    CRACKS("Cracks", "cracks", 'x', Operation.CRACK_CHECK),
+    REPAIR("Repair", "route", 'o', null),
+    PRESSURE("Pressure", "pressure", 'r', Operation.PRESSURE_TEST),
+    LINE("Line", "line", 'l', Operation.LINE_CHECK),
+    FACE("Face", "face", 'f', Operation.FACE_CHECK),
+    INDEX("Index", "index", 'y', Operation.DECK_INDEX),
+    PLAN("Plan", "plan", 'p', Operation.CUT_PLAN),
+    CUT("Cut", "cut", 'c', Operation.CUT),
+    PROVE("Prove", "proof", 'v', Operation.PROOF),
+    LINERS("Liners", "liners", 's', Operation.LINER_CHECK),
+    HAND_OVER("Hand over", "report", 'h', Operation.HAND_OVER);
 
     private final String words;
     private final String path;
     private final char key;
+    private final Operation operation;
 
-    StepKind(String words, String path, char key) {
+    StepKind(String words, String path, char key, Operation operation) {
         this.words = words;
         this.path = path;
         this.key = key;
+        this.operation = operation;
     }
 
     public String words() {
         return words;
+    }
+
+    /** What the route calls it; empty for what is no operation by itself. */
+    public Optional<Operation> operation() {
+        return Optional.ofNullable(operation);
     }
 
     /** Last part of the step's address. */

@@ -10,20 +10,33 @@ import homalon.app.feelers.FeelerFile;
 import homalon.app.feelers.FeelerFindings;
 import homalon.app.feelers.FeelerKind;
 import homalon.app.feelers.FeelerSurveys;
+import homalon.app.integrity.CrackFile;
+import homalon.app.integrity.Cracks;
+import homalon.app.integrity.PressureTests;
+import homalon.app.integrity.TestFile;
 import homalon.app.ledger.LedgerFile;
 import homalon.app.ledger.Ledgers;
+import homalon.app.lines.Sheet;
+import homalon.app.lines.SheetFile;
+import homalon.app.lines.SheetFindings;
+import homalon.app.lines.Sheets;
 import homalon.app.part.PartFile;
 import homalon.app.part.Step;
 import homalon.app.part.Step.Mark;
 import homalon.app.part.StepKind;
 import homalon.app.part.StepSource;
+import homalon.app.people.People;
+import homalon.app.work.WorkLog;
 import homalon.core.cut.PassPlan;
 import homalon.core.face.LimitVerdict;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.route.Operation;
+import homalon.core.route.Route;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.verdict.Verdict;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -41,6 +54,12 @@ class RouteSteps implements StepSource {
     private final FeelerFindings feelerFindings;
     private final Plans plans;
     private final Ledgers ledgers;
+    private final WorkLog work;
+    private final Cracks cracks;
+    private final PressureTests tests;
+    private final Sheets sheets;
+    private final SheetFindings sheetFindings;
+    private final People people;
 
     RouteSteps(
             Surveys surveys,
@@ -48,17 +67,37 @@ class RouteSteps implements StepSource {
             FeelerSurveys feelers,
             FeelerFindings feelerFindings,
             Plans plans,
-            Ledgers ledgers) {
+            Ledgers ledgers,
+            WorkLog work,
+            Cracks cracks,
+            PressureTests tests,
+            Sheets sheets,
+            SheetFindings sheetFindings,
+            People people) {
         this.surveys = surveys;
         this.findings = findings;
         this.feelers = feelers;
         this.feelerFindings = feelerFindings;
         this.plans = plans;
         this.ledgers = ledgers;
+        this.work = work;
+        this.cracks = cracks;
+        this.tests = tests;
+        this.sheets = sheets;
+        this.sheetFindings = sheetFindings;
+        this.people = people;
     }
 
     @Override
-    public Map<UUID, List<Step>> steps(List<PartFile> parts, LengthWriter writer) {
+    public Map<UUID, Standing> steps(List<PartFile> parts, LengthWriter writer) {
+        Map<UUID, Standing> all = new HashMap<>();
+        for (Facts facts : facts(parts)) {
+            all.put(facts.part().visit().id(), new Visit(facts, writer).standing());
+        }
+        return all;
+    }
+
+    private List<Facts> facts(List<PartFile> parts) {
         List<UUID> visits = parts.stream().map(p -> p.visit().id()).toList();
         Map<UUID, List<SurveyFile>> read =
                 surveys.ofVisits(visits).stream().collect(Collectors.groupingBy(SurveyFile::visit));
@@ -66,74 +105,109 @@ class RouteSteps implements StepSource {
         Map<UUID, PlanFile> planned = plans.ofVisits(visits);
         Map<UUID, LedgerFile> cut =
                 ledgers.ofParts(parts.stream().map(PartFile::id).toList());
-        Map<UUID, List<Step>> steps = new HashMap<>();
+        Map<UUID, List<WorkLog.Entry>> worked = work.ofVisits(visits);
+        Map<UUID, List<CrackFile>> cracked = cracks.ofParts(parts);
+        Map<UUID, List<TestFile>> tested = tests.ofVisits(visits);
+        Map<UUID, Map<Sheet, SheetFile>> measured = sheets.ofVisits(visits);
+        List<Facts> all = new ArrayList<>();
         for (PartFile part : parts) {
             UUID visit = part.visit().id();
-            Visit v = new Visit(
+            all.add(new Facts(
                     part,
-                    survey(read.get(visit), SurveyKind.FACE),
-                    survey(read.get(visit), SurveyKind.PROOF),
+                    read.getOrDefault(visit, List.of()),
                     felt.getOrDefault(visit, List.of()),
                     Optional.ofNullable(planned.get(visit)),
                     cut.get(part.id()),
-                    writer);
-            steps.put(visit, v.steps());
+                    worked.getOrDefault(visit, List.of()),
+                    cracked.getOrDefault(visit, List.of()),
+                    tested.getOrDefault(visit, List.of()),
+                    measured.getOrDefault(visit, Map.of())));
         }
-        return steps;
-    }
-
-    private static Optional<SurveyFile> survey(List<SurveyFile> all, SurveyKind kind) {
-        return all == null
-                ? Optional.empty()
-                : all.stream().filter(s -> s.kind() == kind).findFirst();
+        return all;
     }
 
     /** One visit with all that is known of it. */
     private final class Visit {
+        private final Facts facts;
         private final PartFile part;
         private final Optional<SurveyFile> face;
         private final Optional<SurveyFile> proof;
-        private final List<FeelerFile> felt;
         private final Optional<PlanFile> plan;
         private final Length cut;
         private final int passes;
         private final LengthWriter writer;
         private final Optional<Findings.Finding> finding;
 
-        Visit(
-                PartFile part,
-                Optional<SurveyFile> face,
-                Optional<SurveyFile> proof,
-                List<FeelerFile> felt,
-                Optional<PlanFile> plan,
-                LedgerFile ledger,
-                LengthWriter writer) {
-            this.part = part;
-            this.face = face;
-            this.proof = proof;
-            this.felt = felt;
-            this.plan = plan;
+        Visit(Facts facts, LengthWriter writer) {
+            this.facts = facts;
+            this.part = facts.part();
+            this.face = facts.survey(SurveyKind.FACE);
+            this.proof = facts.survey(SurveyKind.PROOF);
+            this.plan = facts.plan();
             this.writer = writer;
-            this.cut = ledger.ledger().totals(part.visit().id()).thisJob();
-            this.passes = ledger.passes(part.visit().id()).size();
+            this.cut = facts.cut();
+            this.passes = facts.passes().size();
             this.finding = face.flatMap(s -> findings.of(part, s));
         }
 
-        List<Step> steps() {
-            List<Step> steps = new ArrayList<>();
+        Standing standing() {
+            Map<StepKind, Step> own = new EnumMap<>(StepKind.class);
             int no = part.visit().no();
-            steps.add(new Step(StepKind.BOOKED, Mark.DONE, no == 1 ? "kept" : "visit " + no, "", ""));
-            steps.add(faceStep());
-            steps.add(planStep());
-            steps.add(cutStep());
-            steps.add(proofStep());
-            boolean ready = steps.stream().allMatch(s -> s.mark() == Mark.DONE);
-            steps.add(handOver(ready));
-            return steps;
+            own.put(StepKind.BOOKED, new Step(StepKind.BOOKED, Mark.DONE, no == 1 ? "kept" : "visit " + no, "", ""));
+            own.put(StepKind.FACE, faceStep());
+            own.put(StepKind.PLAN, planStep());
+            own.put(StepKind.CUT, cutStep());
+            own.put(StepKind.PROVE, proofStep());
+            Map<StepKind, Mark> marks = new EnumMap<>(StepKind.class);
+            own.forEach((kind, step) -> marks.put(kind, step.mark()));
+            boolean waived = facts.work().stream().anyMatch(e -> e.kind() == WorkLog.Kind.WAIVED);
+            Route route = Route.of(
+                    RouteEvents.of(facts, marks, faceOut(), sheetFindings, waived ? people.names() : Map.of()));
+            WholeSteps whole = new WholeSteps(facts, route, sheetFindings, writer);
+            List<Step> strip = new ArrayList<>();
+            for (StepKind kind : StepKind.values()) {
+                Optional.ofNullable(own.get(kind))
+                        .map(s -> held(s, route))
+                        .or(() -> whole.step(kind))
+                        .ifPresent(strip::add);
+            }
+            boolean ready = strip.stream().allMatch(s -> s.mark() == Mark.DONE);
+            strip.add(handOver(ready, route.open(Operation.OIL_AND_BAG).isPresent()));
+            return new Standing(strip, route);
+        }
+
+        private boolean faceOut() {
+            return finding.filter(f -> f.judgement().worst() == Verdict.OUT).isPresent();
+        }
+
+        /** A step that was done and is owed again, or that must wait for another. */
+        private static Step held(Step step, Route route) {
+            Operation operation = step.kind().operation().orElse(null);
+            if (operation == null) {
+                return step;
+            }
+            Optional<Route.Step> open = route.open(operation);
+            if (step.mark() == Mark.DONE && open.isPresent()) {
+                String because = open.get().because().isEmpty()
+                        ? ""
+                        : open.get().because().get(0);
+                boolean due = open.get().state() == Route.State.DUE;
+                return new Step(
+                        step.kind(),
+                        due ? Mark.DUE : Mark.WAITS,
+                        "owed again",
+                        WholeSteps.capital(operation.words()),
+                        because);
+            }
+            if (step.mark() == Mark.DUE && route.refusal(operation).isPresent()) {
+                String first = route.refusal(operation).get();
+                return new Step(step.kind(), Mark.WAITS, "waits", step.todo(), first);
+            }
+            return step;
         }
 
         private Optional<FeelerFile> felt(FeelerKind kind) {
-            return felt.stream().filter(s -> s.kind() == kind && s.begun()).findFirst();
+            return facts.felt(kind);
         }
 
         private Length limit() {
@@ -284,7 +358,7 @@ class RouteSteps implements StepSource {
             return new Step(StepKind.PROVE, out ? Mark.BEGUN : Mark.DONE, note, "Still out: cut again or stop", note);
         }
 
-        private Step handOver(boolean ready) {
+        private Step handOver(boolean ready, boolean bare) {
             if (part.visit().releasedAt().isPresent()) {
                 return new Step(StepKind.HAND_OVER, Mark.DONE, "gone", "", "");
             }
@@ -293,7 +367,7 @@ class RouteSteps implements StepSource {
                     ready ? Mark.DUE : Mark.WAITS,
                     ready ? "due" : "waits",
                     "Hand over",
-                    "print the report, oil and bag, tie the tag on");
+                    bare ? "oil and bag it, print the report, tie the tag on" : "print the report, tie the tag on");
         }
     }
 

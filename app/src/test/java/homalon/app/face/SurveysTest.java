@@ -240,6 +240,7 @@ class SurveysTest {
                 .bean(StepSource.class)
                 .steps(List.of(part), new LengthWriter(BenchUnit.MM))
                 .get(part.visit().id())
+                .strip()
                 .stream()
                 .filter(s -> s.kind() == kind)
                 .findFirst()

@@ -144,4 +144,12 @@ public final class Causes {
                     "what bow and twist leave");
         }
     }
+
+    /** Whether the story tells of heat on a head that carries its cam: then its line is in question whatever the face says. */
+    public static boolean mayBeBent(PartKind kind, String story) {
+        String told = story.toLowerCase(java.util.Locale.ROOT);
+        return kind == PartKind.HEAD
+                && HOT.matcher(told).find()
+                && OVERHEAD_CAM.matcher(told).find();
+    }
 }

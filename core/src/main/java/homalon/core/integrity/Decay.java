@@ -22,6 +22,7 @@ public record Decay(double lost, double minutes, List<Point> curve, Verdict verd
     public static final double ATMOSPHERE = 1.01325;
 
     private static final double ZERO = 273.15;
+    private static final String LEAKS = "bubbles were seen: no rate of decay makes that good";
 
     /**
      * What is asked of it.
@@ -32,6 +33,23 @@ public record Decay(double lost, double minutes, List<Point> curve, Verdict verd
     public record Asked(double hold, double most) {
         /** General default: at most 0.05 bar in 10 minutes. */
         public static final Asked DEFAULT = new Asked(10, 0.05);
+    }
+
+    /** What the eyes saw while it held. */
+    public enum Bubbles {
+        NOT_LOOKED("not looked for"),
+        NONE("none seen"),
+        SEEN("seen");
+
+        private final String words;
+
+        Bubbles(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
     }
 
     /**
@@ -49,19 +67,15 @@ public record Decay(double lost, double minutes, List<Point> curve, Verdict verd
     /**
      * @param readings in time, the first at the start of the hold
      * @param wet water stands in the space that is under pressure
-     * @param bubbles whether any were seen
      * @return with one reading or none: not proven
      * @throws homalon.core.input.BadInputException for readings that no test gives
      */
-    public static Decay of(List<Reading> readings, boolean wet, boolean bubbles, Asked asked) {
+    public static Decay of(List<Reading> readings, boolean wet, Bubbles bubbles, Asked asked) {
         check(readings);
         if (readings.isEmpty()) {
-            return new Decay(
-                    0,
-                    0,
-                    List.of(),
-                    bubbles ? Verdict.OUT : Verdict.NOT_PROVEN,
-                    bubbles ? "bubbles" : "nothing read yet");
+            return bubbles == Bubbles.SEEN
+                    ? new Decay(0, 0, List.of(), Verdict.OUT, LEAKS)
+                    : new Decay(0, 0, List.of(), Verdict.NOT_PROVEN, "nothing read yet");
         }
         Reading first = readings.get(0);
         boolean told = readings.stream().allMatch(r -> r.celsius().isPresent());
@@ -73,29 +87,25 @@ public record Decay(double lost, double minutes, List<Point> curve, Verdict verd
         double lost = first.bar() - last.corrected();
         double minutes = last.minute() - first.minute();
         boolean leaks = curve.stream().anyMatch(p -> first.bar() - p.corrected() > asked.most() + 1e-9);
-        if (bubbles) {
-            return new Decay(
-                    lost,
-                    minutes,
-                    List.copyOf(curve),
-                    Verdict.OUT,
-                    "bubbles were seen: no rate of decay makes that good");
+        Verdict verdict = Verdict.NOT_PROVEN;
+        String why;
+        if (bubbles == Bubbles.SEEN) {
+            verdict = Verdict.OUT;
+            why = LEAKS;
+        } else if (!told) {
+            why = "key the temperature with each reading: cooling looks like a leak, warming hides one";
+        } else if (leaks) {
+            verdict = Verdict.OUT;
+            why = "it lost more than it may";
+        } else if (readings.size() < 2 || minutes < asked.hold() - 1e-9) {
+            why = "hold it for the whole time";
+        } else if (bubbles == Bubbles.NOT_LOOKED) {
+            why = "it held; now look for bubbles all over and say so";
+        } else {
+            verdict = Verdict.WITHIN;
+            why = "it held, and no bubbles were seen";
         }
-        if (!told) {
-            return new Decay(
-                    lost,
-                    minutes,
-                    List.copyOf(curve),
-                    Verdict.NOT_PROVEN,
-                    "key the temperature with each reading: cooling looks like a leak, warming hides one");
-        }
-        if (leaks) {
-            return new Decay(lost, minutes, List.copyOf(curve), Verdict.OUT, "it lost more than it may");
-        }
-        if (readings.size() < 2 || minutes < asked.hold() - 1e-9) {
-            return new Decay(lost, minutes, List.copyOf(curve), Verdict.NOT_PROVEN, "hold it for the whole time");
-        }
-        return new Decay(lost, minutes, List.copyOf(curve), Verdict.WITHIN, "it held");
+        return new Decay(lost, minutes, List.copyOf(curve), verdict, why);
     }
 
     private static double corrected(Reading first, Reading r, boolean wet) {

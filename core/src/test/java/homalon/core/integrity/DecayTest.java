@@ -16,7 +16,7 @@ class DecayTest {
     }
 
     private static Decay dry(Decay.Reading... readings) {
-        return Decay.of(List.of(readings), false, false, Decay.Asked.DEFAULT);
+        return Decay.of(List.of(readings), false, Decay.Bubbles.NONE, Decay.Asked.DEFAULT);
     }
 
     /** One kelvin is worth about 14 mbar at 3 bar. */
@@ -41,8 +41,14 @@ class DecayTest {
         double dryAtZero = (3 + Decay.ATMOSPHERE - Decay.vapour(60)) / (60 + 273.15);
         double after = dryAtZero * (45 + 273.15) + Decay.vapour(45) - Decay.ATMOSPHERE;
         List<Decay.Reading> readings = List.of(reading(0, 3, 60), reading(12, after, 45));
-        assertEquals(0, Decay.of(readings, true, false, Decay.Asked.DEFAULT).lost(), 1e-9);
-        assertTrue(Decay.of(readings, false, false, Decay.Asked.DEFAULT).lost() > 0.05);
+        assertEquals(
+                0,
+                Decay.of(readings, true, Decay.Bubbles.NONE, Decay.Asked.DEFAULT)
+                        .lost(),
+                1e-9);
+        assertTrue(Decay.of(readings, false, Decay.Bubbles.NONE, Decay.Asked.DEFAULT)
+                        .lost()
+                > 0.05);
         // Steam tables: 100 degrees is one atmosphere, 20 degrees 23.4 mbar.
         assertEquals(1.0132, Decay.vapour(100), 0.002);
         assertEquals(0.02339, Decay.vapour(20), 0.0001);
@@ -59,7 +65,13 @@ class DecayTest {
         assertTrue(untold.why().contains("temperature"));
         assertEquals(
                 Verdict.OUT,
-                Decay.of(List.of(), false, true, Decay.Asked.DEFAULT).verdict());
+                Decay.of(List.of(), false, Decay.Bubbles.SEEN, Decay.Asked.DEFAULT)
+                        .verdict());
+        List<Decay.Reading> held = List.of(reading(0, 3, 20), reading(10, 3, 20));
+        assertEquals(
+                Verdict.NOT_PROVEN,
+                Decay.of(held, false, Decay.Bubbles.NOT_LOOKED, Decay.Asked.DEFAULT)
+                        .verdict());
         // What was lost in four minutes is lost: nobody waits for the tenth.
         assertEquals(Verdict.OUT, dry(reading(0, 3, 20), reading(4, 2.9, 20)).verdict());
     }

@@ -1,0 +1,110 @@
+package homalon.app.drawing;
+
+import homalon.core.route.Route;
+import homalon.core.route.Strength;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/**
+ * Draws a route as a track from left to right: each step a stop in the column of how much comes before it, joined by what must
+ * come first (whole lines) and what better comes first (broken ones).
+ */
+public final class RouteDrawing {
+    private static final double STOP = 132;
+    private static final double GAP = 46;
+    private static final double TALL = 36;
+    private static final double ROW = 62;
+
+    private final Route route;
+    private final List<Route.Step> shown;
+    private final Map<Integer, double[]> spots = new HashMap<>();
+    private double width;
+    private double height;
+
+    private RouteDrawing(Route route) {
+        this.route = route;
+        this.shown = route.steps();
+        lay();
+    }
+
+    public static String svg(Route route) {
+        return new RouteDrawing(route).draw();
+    }
+
+    private void lay() {
+        Map<Integer, List<Route.Step>> columns = shown.stream().collect(Collectors.groupingBy(Route.Step::layer));
+        int most = columns.values().stream().mapToInt(List::size).max().orElse(1);
+        int last = shown.stream().mapToInt(Route.Step::layer).max().orElse(0);
+        width = (last + 1) * STOP + last * GAP + 8;
+        height = most * ROW + 8;
+        columns.forEach((layer, steps) -> {
+            for (int i = 0; i < steps.size(); i++) {
+                double y = height * (i + 0.5) / steps.size();
+                spots.put(steps.get(i).id(), new double[] {4 + layer * (STOP + GAP), y});
+            }
+        });
+    }
+
+    private String draw() {
+        Markup svg = new Markup();
+        svg.picture(
+                "0 0 " + Markup.number(width) + " " + Markup.number(height),
+                0,
+                0,
+                "class",
+                "track",
+                "role",
+                "img",
+                "aria-label",
+                "The route of this part: "
+                        + shown.stream()
+                                .map(s -> s.operation().words() + " " + words(s.state()))
+                                .collect(Collectors.joining(", ")));
+        for (Route.Before b : route.edges()) {
+            double[] from = spots.get(b.from());
+            double[] to = spots.get(b.to());
+            double x0 = from[0] + STOP;
+            double bend = Math.max(GAP / 2, (to[0] - x0) / 2);
+            String d = "M" + Markup.number(x0) + " " + Markup.number(from[1]) + "C" + Markup.number(x0 + bend) + " "
+                    + Markup.number(from[1]) + " " + Markup.number(to[0] - bend) + " " + Markup.number(to[1]) + " "
+                    + Markup.number(to[0]) + " " + Markup.number(to[1]);
+            svg.open("path", "class", b.strength() == Strength.MUST ? "must" : "better", "d", d);
+            svg.open("title").text(b.because()).close("title").close("path");
+        }
+        for (Route.Step s : shown) {
+            double[] at = spots.get(s.id());
+            svg.open("g", "class", "stop " + s.state().name().toLowerCase(Locale.ROOT));
+            svg.open("title")
+                    .text(s.operation().words() + ", " + words(s.state()) + ". " + String.join("; ", s.because()))
+                    .close("title");
+            svg.empty("rect", "x", at[0], "y", at[1] - TALL / 2, "width", STOP, "height", TALL, "rx", 3);
+            svg.open("text", "x", at[0] + STOP / 2, "y", at[1] + 5, "text-anchor", "middle", "font-size", 14)
+                    .text(sign(s.state()) + s.operation().words())
+                    .close("text");
+            svg.close("g");
+        }
+        return svg.close("svg").toString();
+    }
+
+    private static String sign(Route.State state) {
+        return switch (state) {
+            case DONE -> "\u2713 ";
+            case WAIVED -> "\u2013 ";
+            case DUE -> "\u25b8 ";
+            case WAITS -> "";
+        };
+    }
+
+    /** A state as it is read out. */
+    public static String words(Route.State state) {
+        return switch (state) {
+            case DONE -> "done";
+            case WAIVED -> "left out, signed";
+            case DUE -> "due";
+            case WAITS -> "waits";
+        };
+    }
+}

@@ -1,0 +1,231 @@
+package homalon.app.lines;
+
+import homalon.app.part.Faces;
+import homalon.app.part.PartFile;
+import homalon.app.part.PartShells;
+import homalon.app.part.Parts;
+import homalon.app.security.Signed;
+import homalon.app.web.NotHereException;
+import homalon.app.web.OneRead;
+import homalon.app.web.Shell;
+import homalon.core.input.BadInputException;
+import homalon.core.lines.Liners;
+import homalon.core.part.Layout;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Keying of sheets: the line of a shaft, liners, the deck's height. One controller, since each is a walk of places. */
+@Controller
+class SheetController {
+    private final Parts parts;
+    private final PartShells shells;
+    private final Faces faces;
+    private final Sheets sheets;
+    private final SheetViews views;
+    private final OneRead reading;
+
+    SheetController(Parts parts, PartShells shells, Faces faces, Sheets sheets, SheetViews views, OneRead reading) {
+        this.parts = parts;
+        this.shells = shells;
+        this.faces = faces;
+        this.sheets = sheets;
+        this.views = views;
+        this.reading = reading;
+    }
+
+    @GetMapping("/parts/{tag}/{sheet:line|liners|index}")
+    String page(
+            @PathVariable String tag, @PathVariable String sheet, @ModelAttribute("shell") Shell shell, Model model) {
+        return reading.of(() -> {
+            show(parts.byTag(tag), of(sheet), shell, model);
+            return "lines/sheet";
+        });
+    }
+
+    private void show(PartFile part, Sheet sheet, Shell shell, Model model) {
+        SheetFile file = sheets.of(part, sheet);
+        LengthWriter writer = shell.writer();
+        model.addAttribute("sheet", sheet);
+        model.addAttribute("begun", !file.setup().isEmpty());
+        if (file.setup().isEmpty()) {
+            propose(part, sheet, writer, model);
+        } else {
+            model.addAttribute("view", views.of(part, file, writer));
+            model.addAttribute("places", views.places(part, file).size());
+            describe(file, writer, model);
+        }
+        model.addAttribute(
+                "school",
+                sheet == Sheet.LINERS && file.setup().isEmpty()
+                        ? LinersSetup.proposed(part.visit().gasketKind())
+                        : null);
+        model.addAttribute("schools", Liners.School.values());
+        model.addAttribute("head", shells.head(part, sheet.step(), writer));
+    }
+
+    /** A line through every bulkhead: one bore more than cylinders, or one for each in a short head. */
+    private void propose(PartFile part, Sheet sheet, LengthWriter writer, Model model) {
+        Layout layout = faces.layout(part.numbers());
+        model.addAttribute(
+                "at",
+                layout.bores().stream()
+                        .map(b -> Length.roundedFromMm(
+                                b.centre().x() - layout.bores().get(0).centre().x()))
+                        .map(writer::size)
+                        .map(s -> s.replace(" ", ""))
+                        .collect(Collectors.joining(" ")));
+        model.addAttribute("running", writer.number(LineSetup.DEFAULT_RUNNING));
+    }
+
+    private static void describe(SheetFile file, LengthWriter writer, Model model) {
+        if (file.sheet() == Sheet.LINE) {
+            LineSetup s = LineSetup.of(file.setup());
+            model.addAttribute(
+                    "setUp",
+                    s.name() + ", " + s.at().size() + " bores, "
+                            + (s.way() == LineSetup.Way.FEELERS
+                                    ? "straightedge and feelers in the saddles: a gap is a bore that stands low"
+                                    : "indicator over a straight datum: + is high"
+                                            + (s.sideways() ? ", and sideways" : "")));
+        } else if (file.sheet() == Sheet.LINERS) {
+            model.addAttribute(
+                    "setUp",
+                    LinersSetup.of(file.setup()).school().words()
+                            + " liners, four clock places each; 12 o'clock towards the front");
+        } else {
+            model.addAttribute("setUp", "crank line to deck at four corners");
+        }
+    }
+
+    @PostMapping("/parts/{tag}/line/set-up")
+    String line(
+            @PathVariable String tag,
+            @RequestParam UUID id,
+            @RequestParam(defaultValue = "") String name,
+            @RequestParam(defaultValue = "") String at,
+            @RequestParam(defaultValue = "") String clearance,
+            @RequestParam(defaultValue = "") String running,
+            @RequestParam(defaultValue = "INDICATOR") LineSetup.Way way,
+            @RequestParam(defaultValue = "false") boolean sideways,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = parts.byTag(tag);
+        LineSetup setup = LineSetup.typed(name, at, clearance, running, way, sideways, shell.unit());
+        sheets.setUp(part, id, Sheet.LINE, setup.kept(), me.id());
+        return "redirect:/parts/" + part.tag() + "/line";
+    }
+
+    @PostMapping("/parts/{tag}/liners/set-up")
+    String liners(
+            @PathVariable String tag,
+            @RequestParam UUID id,
+            @RequestParam Liners.School school,
+            @RequestParam(defaultValue = "") String least,
+            @RequestParam(defaultValue = "") String most,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell) {
+        PartFile part = parts.byTag(tag);
+        sheets.setUp(
+                part,
+                id,
+                Sheet.LINERS,
+                LinersSetup.typed(school, least, most, shell.unit()).kept(),
+                me.id());
+        return "redirect:/parts/" + part.tag() + "/liners";
+    }
+
+    @PostMapping("/parts/{tag}/index/set-up")
+    String index(
+            @PathVariable String tag,
+            @RequestParam UUID id,
+            @RequestParam(defaultValue = "true") boolean outerAtTop,
+            @AuthenticationPrincipal Signed me) {
+        PartFile part = parts.byTag(tag);
+        sheets.setUp(part, id, Sheet.INDEX, new IndexSetup(outerAtTop).kept(), me.id());
+        return "redirect:/parts/" + part.tag() + "/index";
+    }
+
+    @PostMapping("/parts/{tag}/{sheet:line|liners|index}/readings")
+    String key(
+            @PathVariable String tag,
+            @PathVariable String sheet,
+            @RequestParam UUID id,
+            @RequestParam String place,
+            @RequestParam String typed,
+            @RequestParam BenchUnit unit,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = parts.byTag(tag);
+        Sheet of = of(sheet);
+        List<LineSetup.Place> places = views.places(part, sheets.of(part, of));
+        if (places.stream().noneMatch(p -> p.key().equals(place))) {
+            throw new BadInputException("place", "That place is not on this sheet any more: go on with another one.");
+        }
+        sheets.key(part, of, id, place, typed, unit, me.id());
+        return live(part, of, shell, model);
+    }
+
+    @PostMapping("/parts/{tag}/{sheet:line|liners|index}/undo")
+    String undo(
+            @PathVariable String tag,
+            @PathVariable String sheet,
+            @RequestParam UUID id,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model,
+            HttpServletResponse response) {
+        PartFile part = parts.byTag(tag);
+        Optional<String> place = sheets.undo(part, of(sheet), id, me.id());
+        if (place.isEmpty()) {
+            throw new BadInputException("undo", "Nothing of yours is left to take back here.");
+        }
+        response.setHeader("X-Place", place.get());
+        return live(part, of(sheet), shell, model);
+    }
+
+    @GetMapping("/parts/{tag}/{sheet:line|liners|index}/live")
+    Object look(
+            @PathVariable String tag,
+            @PathVariable String sheet,
+            @RequestParam(defaultValue = "-1") long seen,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = parts.byTag(tag);
+        return sheets.of(part, of(sheet)).revision() == seen
+                ? ResponseEntity.noContent().build()
+                : live(part, of(sheet), shell, model);
+    }
+
+    private String live(PartFile part, Sheet sheet, Shell shell, Model model) {
+        return reading.of(() -> {
+            show(part, sheet, shell, model);
+            return "lines/sheet :: live";
+        });
+    }
+
+    private static Sheet of(String path) {
+        for (Sheet s : Sheet.values()) {
+            if (s.path().equals(path)) {
+                return s;
+            }
+        }
+        throw new NotHereException("There is no such sheet: go back to the bench.");
+    }
+}

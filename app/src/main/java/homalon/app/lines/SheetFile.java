@@ -1,0 +1,50 @@
+package homalon.app.lines;
+
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
+import java.time.Instant;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+
+/**
+ * A sheet of one visit as it stands.
+ *
+ * @param setup how it is set up, by name; empty before it is
+ * @param standing what counts at each place, by the place's key
+ * @param revision goes up with every line
+ */
+public record SheetFile(
+        Sheet sheet, Map<String, String> setup, Map<String, Figure> standing, List<Figure> history, long revision) {
+    /** A line: keyed, or skipped without a value. */
+    public record Figure(
+            long seq,
+            UUID id,
+            String place,
+            String kind,
+            String typed,
+            BenchUnit unit,
+            Optional<Length> value,
+            UUID by,
+            Instant at) {}
+
+    static SheetFile empty(Sheet sheet) {
+        return new SheetFile(sheet, Map.of(), Map.of(), List.of(), 0);
+    }
+
+    public Optional<Length> value(String place) {
+        return Optional.ofNullable(standing.get(place)).flatMap(Figure::value);
+    }
+
+    /** In millimetres; NaN where nothing was read. */
+    double mm(String place) {
+        return value(place).map(Length::mm).orElse(Double.NaN);
+    }
+
+    /** When the oldest of what counts was read: a check counts as made when all of it was. */
+    public Optional<Instant> since() {
+        return standing.values().stream().map(Figure::at).min(Comparator.naturalOrder());
+    }
+}

@@ -1,0 +1,52 @@
+package homalon.app.route;
+
+import homalon.app.cut.PlanFile;
+import homalon.app.face.SurveyFile;
+import homalon.app.face.SurveyKind;
+import homalon.app.feelers.FeelerFile;
+import homalon.app.feelers.FeelerKind;
+import homalon.app.integrity.CrackFile;
+import homalon.app.integrity.TestFile;
+import homalon.app.ledger.LedgerFile;
+import homalon.app.lines.Sheet;
+import homalon.app.lines.SheetFile;
+import homalon.app.part.PartFile;
+import homalon.app.work.WorkLog;
+import homalon.core.quantity.Length;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** All that is known of one visit. */
+record Facts(
+        PartFile part,
+        List<SurveyFile> surveys,
+        List<FeelerFile> felt,
+        Optional<PlanFile> plan,
+        LedgerFile ledger,
+        List<WorkLog.Entry> work,
+        List<CrackFile> cracks,
+        List<TestFile> tests,
+        Map<Sheet, SheetFile> sheets) {
+
+    Optional<SurveyFile> survey(SurveyKind kind) {
+        return surveys.stream().filter(s -> s.kind() == kind).findFirst();
+    }
+
+    Optional<FeelerFile> felt(FeelerKind kind) {
+        return felt.stream().filter(s -> s.kind() == kind && s.begun()).findFirst();
+    }
+
+    /** Cut off on this visit. */
+    Length cut() {
+        return ledger.ledger().totals(part.visit().id()).thisJob();
+    }
+
+    List<LedgerFile.Line> passes() {
+        return ledger.passes(part.visit().id());
+    }
+
+    String story() {
+        return part.name() + ". " + part.visit().history() + ". " + part.visit().wishes();
+    }
+}

@@ -1,0 +1,239 @@
+package homalon.app.route;
+
+import homalon.app.drawing.RouteDrawing;
+import homalon.app.part.PartFile;
+import homalon.app.part.PartShells;
+import homalon.app.part.Parts;
+import homalon.app.part.StepKind;
+import homalon.app.people.People;
+import homalon.app.people.Role;
+import homalon.app.security.Signed;
+import homalon.app.web.OneRead;
+import homalon.app.web.Shell;
+import homalon.app.work.WorkLog;
+import homalon.core.input.BadInputException;
+import homalon.core.route.Operation;
+import homalon.core.route.Route;
+import homalon.core.route.RouteRules;
+import homalon.core.route.Strength;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The route of a part: what is done, due and to come, why, and who answers for what is left out. */
+@Controller
+class RouteController {
+    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH);
+    /** What may be asked for beyond what was found. */
+    private static final Set<Operation> EXTRA = EnumSet.of(
+            Operation.PRESSURE_TEST,
+            Operation.LINE_CHECK,
+            Operation.DECK_INDEX,
+            Operation.LINER_CHECK,
+            Operation.STRAIGHTEN,
+            Operation.TORQUE,
+            Operation.CRACK_CHECK,
+            Operation.CLEAN);
+
+    private final Parts parts;
+    private final PartShells shells;
+    private final WorkLog work;
+    private final People people;
+    private final OneRead reading;
+
+    RouteController(Parts parts, PartShells shells, WorkLog work, People people, OneRead reading) {
+        this.parts = parts;
+        this.shells = shells;
+        this.work = work;
+        this.people = people;
+        this.reading = reading;
+    }
+
+    /** A step of the route as the page shows it. */
+    record Shown(
+            int id,
+            Operation operation,
+            String words,
+            String style,
+            String state,
+            List<String> because,
+            List<String> first,
+            List<String> better,
+            boolean ticked,
+            String path) {}
+
+    /** A line of the log. */
+    record Logged(UUID id, String words, String by) {}
+
+    @GetMapping("/parts/{tag}/route")
+    String page(@PathVariable String tag, @ModelAttribute("shell") Shell shell, Model model) {
+        return reading.of(() -> {
+            show(parts.byTag(tag), shell, model);
+            return "route/route";
+        });
+    }
+
+    private void show(PartFile part, Shell shell, Model model) {
+        Route route = shells.standing(part, shell.writer()).route();
+        Map<UUID, String> names = people.names();
+        model.addAttribute("track", RouteDrawing.svg(route));
+        model.addAttribute(
+                "steps",
+                route.openSteps().stream().map(s -> shown(part, route, s)).toList());
+        List<Logged> log = new ArrayList<>();
+        for (WorkLog.Entry e : work.of(part)) {
+            if (e.kind() != WorkLog.Kind.TICKED) {
+                log.add(new Logged(
+                        e.id(),
+                        said(e),
+                        names.getOrDefault(e.by(), "someone") + ", "
+                                + WHEN.format(e.at().atZone(ZoneId.systemDefault()))));
+            }
+        }
+        model.addAttribute("log", log);
+        model.addAttribute(
+                "extra", EXTRA.stream().filter(o -> route.open(o).isEmpty()).toList());
+        model.addAttribute("orders", RouteRules.ORDER);
+        model.addAttribute("owes", RouteRules.OWES);
+        model.addAttribute("makes", RouteRules.MAKES);
+        model.addAttribute("head", shells.head(part, StepKind.REPAIR, shell.writer()));
+    }
+
+    private static String said(WorkLog.Entry e) {
+        String what = Operation.valueOf(e.what()).words();
+        String note = e.note().isEmpty() ? "" : ": " + e.note();
+        return switch (e.kind()) {
+            case DID -> WholeSteps.capital(what) + " done" + note;
+            case ADDED -> WholeSteps.capital(what) + " asked for" + note;
+            case WAIVED -> WholeSteps.capital(what) + " left out" + note;
+            default -> what + note;
+        };
+    }
+
+    private static Shown shown(PartFile part, Route route, Route.Step s) {
+        List<String> first = new ArrayList<>();
+        List<String> better = new ArrayList<>();
+        Map<Integer, Operation> operations = new java.util.HashMap<>();
+        route.steps().forEach(o -> operations.put(o.id(), o.operation()));
+        for (Route.Before b : route.edges()) {
+            boolean open = route.openSteps().stream().anyMatch(o -> o.id() == b.from());
+            if (b.to() == s.id() && open && s.operation() != Operation.HAND_OVER) {
+                (b.strength() == Strength.MUST ? first : better)
+                        .add(operations.get(b.from()).words() + ": " + b.because());
+            }
+        }
+        Optional<StepKind> page = java.util.Arrays.stream(StepKind.values())
+                .filter(k -> k.operation().equals(Optional.of(s.operation())))
+                .findFirst();
+        boolean ticked = WholeSteps.REPAIRS.contains(s.operation()) || s.operation() == Operation.OIL_AND_BAG;
+        return new Shown(
+                s.id(),
+                s.operation(),
+                WholeSteps.capital(s.operation().words()),
+                s.state().name().toLowerCase(Locale.ROOT),
+                RouteDrawing.words(s.state()),
+                s.because(),
+                first,
+                better,
+                ticked && s.state() == Route.State.DUE,
+                page.map(k -> "/parts/" + part.tag() + "/" + k.path()).orElse(""));
+    }
+
+    /** Work without a page of its own was done. */
+    @PostMapping("/parts/{tag}/route/did")
+    String did(
+            @PathVariable String tag,
+            @RequestParam UUID id,
+            @RequestParam Operation operation,
+            @RequestParam(defaultValue = "") String note,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = parts.byTag(tag);
+        if (!WholeSteps.REPAIRS.contains(operation) && operation != Operation.OIL_AND_BAG) {
+            throw new BadInputException("operation", "That is done on its own page: open it from the strip.");
+        }
+        refuse(part, operation, shell);
+        work.write(part, id, WorkLog.Kind.DID, operation, note, me.id());
+        return live(part, shell, model);
+    }
+
+    private void refuse(PartFile part, Operation operation, Shell shell) {
+        shells.standing(part, shell.writer()).route().refusal(operation).ifPresent(first -> {
+            throw new BadInputException("operation", first + " Leave it out with a reason if it must be so.");
+        });
+    }
+
+    @PostMapping("/parts/{tag}/route/add")
+    String add(
+            @PathVariable String tag,
+            @RequestParam UUID id,
+            @RequestParam Operation operation,
+            @RequestParam(defaultValue = "") String note,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = parts.byTag(tag);
+        work.write(part, id, WorkLog.Kind.ADDED, operation, note, me.id());
+        return live(part, shell, model);
+    }
+
+    /** A check that is owed is left out by the owner only; work by whoever would do it. */
+    @PostMapping("/parts/{tag}/route/waive")
+    String waive(
+            @PathVariable String tag,
+            @RequestParam UUID id,
+            @RequestParam Operation operation,
+            @RequestParam(defaultValue = "") String note,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = parts.byTag(tag);
+        boolean owner = people.find(me.id()).filter(p -> p.role() == Role.OWNER).isPresent();
+        if (operation.isCheck() && !owner) {
+            throw new BadInputException(
+                    "operation",
+                    "A check that is owed is left out by the owner alone, with a reason: ask the owner to sign here.");
+        }
+        if (operation == Operation.HAND_OVER) {
+            throw new BadInputException("operation", "The hand-over is not left out: the part stays until it goes.");
+        }
+        work.write(part, id, WorkLog.Kind.WAIVED, operation, note, me.id());
+        return live(part, shell, model);
+    }
+
+    @PostMapping("/parts/{tag}/route/take-back")
+    String takeBack(
+            @PathVariable String tag,
+            @RequestParam UUID id,
+            @RequestParam UUID entry,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = parts.byTag(tag);
+        work.takeBack(part, id, entry, me.id());
+        return live(part, shell, model);
+    }
+
+    private String live(PartFile part, Shell shell, Model model) {
+        return reading.of(() -> {
+            show(part, shell, model);
+            return "route/route :: live";
+        });
+    }
+}
