@@ -116,7 +116,7 @@ class SampleStories {
         hands.read(
                 crane,
                 SurveyKind.FACE,
-                PlaceProposal.Density.USUAL,
+                PlaceProposal.Density.CLOSE,
                 SampleHands.face(crane, 0.02, 0.01, 0.03, 0.01, 0.012),
                 99,
                 4);
@@ -275,7 +275,7 @@ class SampleStories {
         hands.read(
                 block,
                 SurveyKind.FACE,
-                PlaceProposal.Density.CORNERS,
+                PlaceProposal.Density.CLOSE,
                 SampleHands.face(block, 0.02, 0.01, 0.008, 0.004, 0.006),
                 99,
                 4);

@@ -84,7 +84,7 @@ public final class DecayDrawing {
             text(svg, LEFT - 8, y(p) + 4, "end", String.format(java.util.Locale.ROOT, "%.2f", p));
             svg.empty("path", "class", "grid", "d", "M" + at(0, p) + "L" + at(span, p));
         }
-        text(svg, 4, TOP - 2, "start", "bar");
+        text(svg, LEFT - 8, HEIGHT - 12, "end", "bar");
     }
 
     private static void text(Markup svg, double x, double y, String anchor, String words) {

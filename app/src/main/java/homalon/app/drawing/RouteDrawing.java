@@ -9,14 +9,15 @@ import java.util.Map;
 import java.util.stream.Collectors;
 
 /**
- * Draws a route as a track from left to right: each step a stop in the column of how much comes before it, joined by what must
+ * Draws a route as a track from the top down: each step a stop in the row of how much comes before it, joined by what must
  * come first (whole lines) and what better comes first (broken ones).
  */
 public final class RouteDrawing {
-    private static final double STOP = 132;
-    private static final double GAP = 46;
-    private static final double TALL = 36;
-    private static final double ROW = 62;
+    private static final double STOP = 168;
+    private static final double GAP = 26;
+    private static final double TALL = 32;
+    private static final double ROW = 56;
+    private static final double LEAST = 780;
 
     private final Route route;
     private final List<Route.Step> shown;
@@ -35,15 +36,15 @@ public final class RouteDrawing {
     }
 
     private void lay() {
-        Map<Integer, List<Route.Step>> columns = shown.stream().collect(Collectors.groupingBy(Route.Step::layer));
-        int most = columns.values().stream().mapToInt(List::size).max().orElse(1);
+        Map<Integer, List<Route.Step>> rows = shown.stream().collect(Collectors.groupingBy(Route.Step::layer));
+        int most = rows.values().stream().mapToInt(List::size).max().orElse(1);
         int last = shown.stream().mapToInt(Route.Step::layer).max().orElse(0);
-        width = (last + 1) * STOP + last * GAP + 8;
-        height = most * ROW + 8;
-        columns.forEach((layer, steps) -> {
+        width = Math.max(LEAST, most * (STOP + GAP));
+        height = (last + 1) * ROW + 8;
+        rows.forEach((layer, steps) -> {
             for (int i = 0; i < steps.size(); i++) {
-                double y = height * (i + 0.5) / steps.size();
-                spots.put(steps.get(i).id(), new double[] {4 + layer * (STOP + GAP), y});
+                double x = width * (i + 0.5) / steps.size();
+                spots.put(steps.get(i).id(), new double[] {x, 4 + layer * ROW + TALL / 2});
             }
         });
     }
@@ -66,11 +67,14 @@ public final class RouteDrawing {
         for (Route.Before b : route.edges()) {
             double[] from = spots.get(b.from());
             double[] to = spots.get(b.to());
-            double x0 = from[0] + STOP;
-            double bend = Math.max(GAP / 2, (to[0] - x0) / 2);
-            String d = "M" + Markup.number(x0) + " " + Markup.number(from[1]) + "C" + Markup.number(x0 + bend) + " "
-                    + Markup.number(from[1]) + " " + Markup.number(to[0] - bend) + " " + Markup.number(to[1]) + " "
-                    + Markup.number(to[0]) + " " + Markup.number(to[1]);
+            double y0 = from[1] + TALL / 2;
+            double y1 = to[1] - TALL / 2;
+            double bend = Math.max(ROW - TALL, (y1 - y0) / 2);
+            // A line over several rows would run behind the stops between: it swings out beside them.
+            double out = y1 - y0 > ROW && Math.abs(from[0] - to[0]) < 1 ? STOP * 0.62 + (y1 - y0) / 12 : 0;
+            String d = "M" + Markup.number(from[0]) + " " + Markup.number(y0) + "C" + Markup.number(from[0] + out) + " "
+                    + Markup.number(y0 + bend) + " " + Markup.number(to[0] + out) + " " + Markup.number(y1 - bend) + " "
+                    + Markup.number(to[0]) + " " + Markup.number(y1);
             svg.open("path", "class", b.strength() == Strength.MUST ? "must" : "better", "d", d);
             svg.open("title").text(b.because()).close("title").close("path");
         }
@@ -80,8 +84,8 @@ public final class RouteDrawing {
             svg.open("title")
                     .text(s.operation().words() + ", " + words(s.state()) + ". " + String.join("; ", s.because()))
                     .close("title");
-            svg.empty("rect", "x", at[0], "y", at[1] - TALL / 2, "width", STOP, "height", TALL, "rx", 3);
-            svg.open("text", "x", at[0] + STOP / 2, "y", at[1] + 5, "text-anchor", "middle", "font-size", 14)
+            svg.empty("rect", "x", at[0] - STOP / 2, "y", at[1] - TALL / 2, "width", STOP, "height", TALL, "rx", 3);
+            svg.open("text", "x", at[0], "y", at[1] + 5, "text-anchor", "middle", "font-size", 16)
                     .text(sign(s.state()) + s.operation().words())
                     .close("text");
             svg.close("g");

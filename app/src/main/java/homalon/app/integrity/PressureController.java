@@ -117,6 +117,8 @@ class PressureController {
             shown.add(shown(all.get(i), i + 1, names));
         }
         model.addAttribute("tests", shown);
+        boolean settled = all.isEmpty() || all.get(all.size() - 1).decay().verdict() != Verdict.NOT_PROVEN;
+        model.addAttribute("settled", settled);
         model.addAttribute("asked", Decay.Asked.DEFAULT);
         model.addAttribute("head", shells.head(part, StepKind.PRESSURE, shell.writer()));
     }

@@ -113,7 +113,7 @@ class SheetViews {
         String sentence = switch (f.verdict()) {
             case FREE -> "A straight shaft turns in all bores with " + writer.full(s.clearanceLeft()) + " left.";
             case TIGHT -> "A straight shaft goes in, but with less than it needs to run.";
-            case BINDS -> "No straight shaft fits: bore " + (s.worst() + 1) + " is in its way.";
+            case BINDS -> "No straight shaft fits: " + inTheWay(s) + ".";
             case NOT_PROVEN ->
                 "The feelers leave it open: try thinner steps of blades at bore " + (s.worst() + 1) + " first.";
         };
@@ -121,7 +121,8 @@ class SheetViews {
         bent.ifPresent(b -> rows.add(new Row(
                 "With the face",
                 "",
-                b.words() + " (" + b.from() + ")",
+                b.words() + " (middle against the ends: face " + writer.signed(Length.roundedFromMm(b.faceBow()))
+                        + ", line " + writer.signed(Length.roundedFromMm(b.lineBow())) + ")",
                 b.advice() == BentLine.Advice.STRAIGHTEN ? "out" : "")));
         String style = switch (f.verdict()) {
             case FREE -> "within";
@@ -160,6 +161,18 @@ class SheetViews {
                 List.of(),
                 List.of(WorkingView.of(working, writer)),
                 writer);
+    }
+
+    private static String inTheWay(ShaftLine s) {
+        List<String> bores = new ArrayList<>();
+        for (int i = 0; i < s.left().size(); i++) {
+            if (s.left().get(i) < -1e-9) {
+                bores.add(Integer.toString(i + 1));
+            }
+        }
+        return bores.size() == 1
+                ? "bore " + bores.get(0) + " is in its way"
+                : "bores " + String.join(", ", bores) + " hold it";
     }
 
     /** What face and line say together; empty while the face is not read. */
@@ -311,9 +324,18 @@ class SheetViews {
                         writer.signed(Length.roundedFromMm(d.tilt())),
                         d.tilt() < 0 ? "outer edge low" : "outer edge high",
                         ""),
-                new Row("Bank angle", "%+.3f°".formatted(d.bankAngleError()), "off the nominal angle", ""),
+                new Row(
+                        "Bank angle",
+                        String.format(Locale.ROOT, "%+.3f°", d.bankAngleError()),
+                        "off the nominal angle",
+                        ""),
                 new Row("Lowest", writer.size(Length.roundedFromMm(d.lowest())), "governs the squaring cut", ""),
-                new Row("To square", writer.number(d.toSquare()), "off at the highest corner", ""));
+                new Row("To square", writer.number(d.toSquare()), "off at the highest corner", ""),
+                new Row(
+                        "May differ",
+                        writer.number(DeckIndex.DEFAULT_SQUARE),
+                        "end to end, inner to outer; general default",
+                        ""));
         Working working = Working.of("Squaring cut")
                 .line(
                         "a plane parallel to the crank line at the nominal bank angle, down to the lowest place {}",
@@ -324,8 +346,8 @@ class SheetViews {
         return view(
                 part,
                 sheet,
-                "done",
-                writer.full(d.toSquare()) + " to square it",
+                d.square(DeckIndex.DEFAULT_SQUARE) ? "within" : "out",
+                d.square(DeckIndex.DEFAULT_SQUARE) ? "Square enough" : writer.full(d.toSquare()) + " to square it",
                 "A deck can be flat and still stand askew; the cut set up parallel to the crank line takes this at its highest corner.",
                 List.of(picture),
                 rows,

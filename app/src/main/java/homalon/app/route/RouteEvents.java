@@ -15,6 +15,7 @@ import homalon.app.part.StepKind;
 import homalon.app.work.WorkLog;
 import homalon.core.face.Causes;
 import homalon.core.integrity.Remedy;
+import homalon.core.lines.DeckIndex;
 import homalon.core.lines.ShaftLine.Turns;
 import homalon.core.route.Event;
 import homalon.core.route.Finding;
@@ -152,9 +153,13 @@ final class RouteEvents {
                 }
             }
         });
-        findings.index(facts.part(), facts.sheets().get(Sheet.INDEX))
-                .ifPresent(i -> add(
-                        facts.sheets().get(Sheet.INDEX).since().orElseThrow(), new Event.Did(Operation.DECK_INDEX)));
+        findings.index(facts.part(), facts.sheets().get(Sheet.INDEX)).ifPresent(i -> {
+            Instant since = facts.sheets().get(Sheet.INDEX).since().orElseThrow();
+            add(since, new Event.Did(Operation.DECK_INDEX));
+            if (!i.square(DeckIndex.DEFAULT_SQUARE)) {
+                add(since, new Event.Found(Finding.DECK_ASKEW));
+            }
+        });
     }
 
     private void cut(Map<StepKind, Mark> marks, boolean faceOut) {

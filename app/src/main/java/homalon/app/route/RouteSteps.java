@@ -192,10 +192,12 @@ class RouteSteps implements StepSource {
                         ? ""
                         : open.get().because().get(0);
                 boolean due = open.get().state() == Route.State.DUE;
+                boolean again = route.steps().stream()
+                        .anyMatch(o -> o.operation() == operation && o.state() == Route.State.DONE);
                 return new Step(
                         step.kind(),
                         due ? Mark.DUE : Mark.WAITS,
-                        "owed again",
+                        again ? "owed again" : due ? "due" : "waits",
                         WholeSteps.capital(operation.words()),
                         because);
             }

@@ -8,9 +8,10 @@ import homalon.core.verdict.Verdict;
  *
  * @param advice what to do
  * @param words in the trade's words
- * @param from the figures it rests on
+ * @param faceBow that it rests on
+ * @param lineBow that it rests on
  */
-public record BentLine(Advice advice, String words, String from) {
+public record BentLine(Advice advice, String words, double faceBow, double lineBow) {
     /** What to do. */
     public enum Advice {
         NOTHING,
@@ -29,23 +30,29 @@ public record BentLine(Advice advice, String words, String from) {
      * @param line whether the shaft turns
      */
     public static BentLine of(double faceBow, Verdict face, double lineBow, ShaftLine.Turns line) {
-        String from = "face bow %+.3f, line bow %+.3f mm, + middle high".formatted(faceBow, lineBow);
         if (face == Verdict.NOT_PROVEN || line == ShaftLine.Turns.NOT_PROVEN) {
             return new BentLine(
-                    Advice.MEASURE, "Settle both the face and the line before anything is bent or cut.", from);
+                    Advice.MEASURE,
+                    "Settle both the face and the line before anything is bent or cut.",
+                    faceBow,
+                    lineBow);
         }
         boolean turns = line == ShaftLine.Turns.FREE;
         if (turns) {
             return face == Verdict.WITHIN
-                    ? new BentLine(Advice.NOTHING, "Face flat and line straight: nothing is bent.", from)
+                    ? new BentLine(Advice.NOTHING, "Face flat and line straight: nothing is bent.", faceBow, lineBow)
                     : new BentLine(
-                            Advice.SKIM, "The line is straight: the face alone is out, and may be skimmed.", from);
+                            Advice.SKIM,
+                            "The line is straight: the face alone is out, and may be skimmed.",
+                            faceBow,
+                            lineBow);
         }
         if (face == Verdict.WITHIN) {
             return new BentLine(
                     Advice.STRAIGHTEN,
                     "The face is flat but the line is not: it was skimmed while bent, and the bend is still in it. Check caps, their order and direction first; then straighten or re-bore the line. Skimming cannot help.",
-                    from);
+                    faceBow,
+                    lineBow);
         }
         boolean alike = Math.signum(faceBow) == Math.signum(lineBow)
                 && Math.min(Math.abs(faceBow), Math.abs(lineBow))
@@ -55,10 +62,12 @@ public record BentLine(Advice advice, String words, String from) {
                         Advice.STRAIGHTEN,
                         "Face and line are bowed alike: straighten first, " + (lineBow < 0 ? "hollow" : "crowned")
                                 + " as the face lies up, then skim. Skimming alone leaves the shaft binding.",
-                        from)
+                        faceBow,
+                        lineBow)
                 : new BentLine(
                         Advice.LINE_ONLY,
                         "Face and line are not bowed alike: check caps, their order and direction, and single bores before the casting is blamed.",
-                        from);
+                        faceBow,
+                        lineBow);
     }
 }

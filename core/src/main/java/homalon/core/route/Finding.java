@@ -13,6 +13,7 @@ public enum Finding {
     LINE_BENT("the line binds"),
     HAS_LINERS("it has liners"),
     LINERS_UNEVEN("liners stand wrong"),
+    DECK_ASKEW("the deck stands askew to the crank line"),
     DECK_ASKED("a deck to be squared to its crank line");
 
     private final String words;

@@ -201,19 +201,22 @@ public final class Route {
                     .toList();
         }
         if (e instanceof Event.Did did) {
-            return owed(did.operation(), operation).stream().toList();
+            return owed(did.operation(), operation).map(Route::said).stream().toList();
         }
         boolean asked = e instanceof Event.Added added && added.operation() == operation;
         return asked ? List.of("asked for at the bench") : List.of();
     }
 
-    private Optional<String> owed(Operation work, Operation then) {
+    private static String said(RouteRules.Owes rule) {
+        return "after " + rule.work().words() + ": " + rule.because();
+    }
+
+    private Optional<RouteRules.Owes> owed(Operation work, Operation then) {
         return RouteRules.OWES.stream()
                 .filter(r -> r.work() == work && r.then() == then)
                 .filter(r ->
                         r.onlyWith().isEmpty() || known().contains(r.onlyWith().get()))
-                .findFirst()
-                .map(r -> "after " + work.words() + ": " + r.because());
+                .findFirst();
     }
 
     private Set<Finding> known() {
@@ -234,7 +237,7 @@ public final class Route {
                 continue;
             }
             for (Operation then : Operation.values()) {
-                Optional<String> why = owed(w.operation(), then);
+                Optional<String> why = owed(w.operation(), then).map(Route::said);
                 if (why.isEmpty()) {
                     continue;
                 }
@@ -281,7 +284,9 @@ public final class Route {
                                         n,
                                         c,
                                         Strength.MUST,
-                                        owed(n.operation(), c.operation()).orElseThrow())));
+                                        owed(n.operation(), c.operation())
+                                                .orElseThrow()
+                                                .because())));
             } else if (isOpen(n)) {
                 nodes.stream()
                         .filter(c -> c.once().equals(Optional.of(n.operation())))
@@ -289,7 +294,7 @@ public final class Route {
                                 n,
                                 c,
                                 Strength.MUST,
-                                owed(n.operation(), c.operation()).orElseThrow()));
+                                owed(n.operation(), c.operation()).orElseThrow().because()));
             }
         }
     }

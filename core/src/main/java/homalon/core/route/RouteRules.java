@@ -49,6 +49,8 @@ public final class RouteRules {
             new Makes(LINE_BENT, STRAIGHTEN, "cutting the face does not make the line straight"),
             new Makes(FACE_OUT, CUT_PLAN, "the depth and the set-up are chosen before the cut"),
             new Makes(FACE_OUT, CUT, "the face is out of its limit"),
+            new Makes(DECK_ASKEW, CUT_PLAN, "the squaring cut is set up parallel to the crank line"),
+            new Makes(DECK_ASKEW, CUT, "a flat deck that stands askew leaks at its low end"),
             new Makes(DECK_ASKED, DECK_INDEX, "a deck can be flat and still stand askew to the crank line"),
             new Makes(HAS_LINERS, LINER_CHECK, "the gasket seals on the liners"),
             new Makes(LINERS_UNEVEN, LINER_TRIM, "a liner that stands wrong is not sealed"));
