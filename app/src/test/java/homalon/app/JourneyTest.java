@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.AriaRole;
 import homalon.app.testing.Browser;
 import homalon.app.testing.RunningShop;
 import homalon.core.face.Flatness;
@@ -61,6 +62,15 @@ class JourneyTest {
             keys("Tab");
         }
         throw new AssertionError("the field " + name + " cannot be reached by Tab");
+    }
+
+    private void press(String name) {
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(name).setExact(true))
+                .first()
+                .focus();
+        keys("Enter");
     }
 
     private void at(String path) {
@@ -122,7 +132,15 @@ class JourneyTest {
                 .hasCount(4);
         String tag = page.inputValue("[name=tag]");
         keys("Enter");
-        at("/parts/" + tag + "/face");
+        at("/parts/" + tag + "/clean");
+        press("Cleaned so");
+        PlaywrightAssertions.assertThat(page.locator("#strip .done")).hasCount(2);
+        keys("g", "x");
+        at("/cracks");
+        press("Crack check done");
+        PlaywrightAssertions.assertThat(page.locator("#strip .done")).hasCount(3);
+        keys("Escape", "g", "f");
+        at("/face");
 
         enter();
         PlaywrightAssertions.assertThat(page.locator("input.key")).isFocused();

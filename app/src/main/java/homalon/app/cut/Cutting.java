@@ -3,12 +3,14 @@ package homalon.app.cut;
 import homalon.app.ledger.LedgerFile;
 import homalon.app.ledger.Ledgers;
 import homalon.app.part.PartFile;
+import homalon.app.part.PartShells;
 import homalon.core.cut.Removal;
 import homalon.core.cut.StopRule;
 import homalon.core.cut.TouchCells;
 import homalon.core.input.BadInputException;
 import homalon.core.ledger.CornerDepths;
 import homalon.core.quantity.Length;
+import homalon.core.route.Operation;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -23,22 +25,28 @@ public class Cutting {
     private final Ledgers ledgers;
     private final Paintings paintings;
     private final FeedsViews feeds;
+    private final PartShells shells;
 
-    Cutting(Plans plans, Planner planner, Ledgers ledgers, Paintings paintings, FeedsViews feeds) {
+    Cutting(Plans plans, Planner planner, Ledgers ledgers, Paintings paintings, FeedsViews feeds, PartShells shells) {
         this.plans = plans;
         this.planner = planner;
         this.ledgers = ledgers;
         this.paintings = paintings;
         this.feeds = feeds;
+        this.shells = shells;
     }
 
-    /** @throws BadInputException when that depth cannot be a pass, or the cutter is not for that metal */
+    /**
+     * @throws BadInputException when that depth cannot be a pass, the cutter is not for that metal, or the route says that
+     *     something must be done first
+     */
     public void pass(PartFile part, UUID id, Length depth, Ledgers.Notes notes, UUID by) {
         pass(part, id, depth, notes, Optional.empty(), by);
     }
 
     /** @param batch that it was cut in */
     public void pass(PartFile part, UUID id, Length depth, Ledgers.Notes notes, Optional<UUID> batch, UUID by) {
+        shells.require(part, Operation.CUT, "depth");
         Optional<PlanFile> plan = plans.of(part);
         boolean steel = plan.map(p -> p.tooling().steelInFace()).orElse(false);
         feeds.check(part, new Tooling(notes.machine(), notes.cutter(), steel));

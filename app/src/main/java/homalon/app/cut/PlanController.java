@@ -16,6 +16,7 @@ import homalon.core.geometry.Box;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
+import homalon.core.route.Operation;
 import homalon.core.rulebook.GasketKind;
 import homalon.core.rulebook.RuleBook;
 import jakarta.servlet.http.HttpServletResponse;
@@ -210,6 +211,7 @@ class PlanController {
                 compared.setUps(), removal, asked.depths(PassPlan.Depths.usual(unit), unit), RuleBook.dialStep(unit));
         Tooling tooling = asked.tooling(Optional.empty());
         feedsViews.check(part, tooling);
+        shells.require(part, Operation.CUT_PLAN, "plan");
         plans.choose(part, id, compared.survey(), plan, tooling, me.id());
         return "redirect:/parts/" + part.tag() + "/cut";
     }

@@ -117,7 +117,7 @@ class SampleStories {
                 crane,
                 SurveyKind.FACE,
                 PlaceProposal.Density.CLOSE,
-                SampleHands.face(crane, 0.02, 0.01, 0.03, 0.01, 0.012),
+                SampleHands.face(crane, 0.02, 0.01, 0.012, 0.004, 0.006),
                 99,
                 4);
         hands.did(crane, Operation.STITCH, "tapered pins, 8 mm", days(3, 0));

@@ -274,13 +274,7 @@ class CrackController {
         method.refusal(part.material()).ifPresent(no -> {
             throw new BadInputException("method", no);
         });
-        String first = shells.standing(part, shell.writer())
-                .route()
-                .refusal(Operation.CRACK_CHECK)
-                .orElse("");
-        if (!first.isEmpty()) {
-            throw new BadInputException("method", first);
-        }
+        shells.require(part, Operation.CRACK_CHECK, "method");
         work.write(part, id, WorkLog.Kind.DID, Operation.CRACK_CHECK, method.words(), me.id());
         return live(part, shell, model);
     }

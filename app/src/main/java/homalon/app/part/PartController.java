@@ -92,7 +92,7 @@ class PartController {
         IntakeForm form = new IntakeForm(given);
         try {
             PartFile part = parts.book(form.read(shell.unit()), me.id());
-            return "redirect:/parts/" + part.tag() + "/face";
+            return "redirect:/parts/" + part.tag();
         } catch (BadInputException e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             sheet(model, form, e.problems(), shell);
@@ -157,7 +157,7 @@ class PartController {
             @RequestParam(defaultValue = "") String wishes,
             @AuthenticationPrincipal Signed me) {
         PartFile part = parts.comeBack(tag, history, wishes, me.id());
-        return "redirect:/parts/" + part.tag() + "/face";
+        return "redirect:/parts/" + part.tag();
     }
 
     private void sheet(Model model, IntakeForm form, List<BadInputException.Problem> problems, Shell shell) {

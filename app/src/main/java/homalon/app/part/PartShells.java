@@ -1,6 +1,9 @@
 package homalon.app.part;
 
+import homalon.core.input.BadInputException;
+import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.route.Operation;
 import java.util.List;
 import org.springframework.stereotype.Component;
 
@@ -15,6 +18,21 @@ public class PartShells {
 
     public StepSource.Standing standing(PartFile part, LengthWriter writer) {
         return steps.steps(List.of(part), writer).get(part.visit().id());
+    }
+
+    /**
+     * What the route says must come first, comes first.
+     *
+     * @throws BadInputException naming what is in the way, and why
+     */
+    public void require(PartFile part, Operation operation, String field) {
+        standing(part, new LengthWriter(BenchUnit.MM))
+                .route()
+                .refusal(operation)
+                .ifPresent(first -> {
+                    throw new BadInputException(
+                            field, first + " On the route it can be left out, with a reason and a name.");
+                });
     }
 
     public PartHead head(PartFile part, StepKind here, LengthWriter writer) {

@@ -15,6 +15,8 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.springframework.data.domain.Page;
+import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -39,9 +41,11 @@ public class Parts {
         return find(tag).orElseThrow(() -> noSuchPart(tidy(tag)));
     }
 
+    /** By its tag, or by the address that is printed on its tag, as a scanner types it. */
     @Transactional(readOnly = true)
     public Optional<PartFile> find(String tag) {
-        return parts.findByTag(tidy(tag)).map(p -> files(List.of(p)).get(0));
+        String scanned = tag == null ? "" : tag.strip().replaceFirst("^https?://[^/]+/parts/([^/?#]+).*$", "$1");
+        return parts.findByTag(tidy(scanned)).map(p -> files(List.of(p)).get(0));
     }
 
     @Transactional(readOnly = true)
@@ -61,12 +65,25 @@ public class Parts {
 
     @Transactional(readOnly = true)
     public List<PartFile> search(String words) {
-        String like = words.strip()
+        return files(parts.search(like(words)));
+    }
+
+    /** Some of all parts that fit, the youngest first, and how many there are. */
+    public record Found(List<PartFile> parts, long total) {}
+
+    @Transactional(readOnly = true)
+    public Found page(String words, int page, int size) {
+        Page<Part> found = parts.page(like(words), PageRequest.of(page, size));
+        return new Found(files(found.getContent()), found.getTotalElements());
+    }
+
+    private static String like(String words) {
+        String tidy = words.strip()
                 .toLowerCase(Locale.ROOT)
                 .replace("!", "!!")
                 .replace("%", "!%")
                 .replace("_", "!_");
-        return files(parts.search("%" + like + "%"));
+        return "%" + tidy + "%";
     }
 
     /** Every part that is in the shop. */

@@ -51,6 +51,7 @@ class RecordJson {
     private final Plans plans;
     private final Ledgers ledgers;
     private final Paintings paintings;
+    private final RecordWhole whole;
     private final People people;
     private final Shop shop;
     private final Clock clock;
@@ -68,6 +69,7 @@ class RecordJson {
             Plans plans,
             Ledgers ledgers,
             Paintings paintings,
+            RecordWhole whole,
             People people,
             Shop shop,
             Clock clock) {
@@ -79,6 +81,7 @@ class RecordJson {
         this.plans = plans;
         this.ledgers = ledgers;
         this.paintings = paintings;
+        this.whole = whole;
         this.people = people;
         this.shop = shop;
         this.clock = clock;
@@ -128,7 +131,8 @@ class RecordJson {
             List<Survey> surveys,
             List<RecordFeelers.Feelers> feelers,
             List<Plan> plans,
-            List<LeftUncut> leftUncut) {}
+            List<LeftUncut> leftUncut,
+            RecordWhole.Whole beside) {}
 
     private record LeftUncut(String why, String by, String at) {}
 
@@ -303,7 +307,8 @@ class RecordJson {
                         .toList(),
                 paintings.everyLeft(v).stream()
                         .map(l -> new LeftUncut(l.why(), names.get(l.by()), l.at().toString()))
-                        .toList());
+                        .toList(),
+                whole.of(v, names));
     }
 
     private Survey survey(PartFile part, SurveyFile s, Map<UUID, String> names) {

@@ -12,6 +12,7 @@ import java.util.Optional;
  *
  * @param facts name and value of what is known of the casting
  * @param said what was found and done, in plain words
+ * @param whole what was found and done beside the face: cleaned, cracks, pressure, lines; and what was not looked at
  * @param fitter what whoever fits it must know
  * @param faces each survey of heights that has readings
  * @param felt each time straightedge and feelers were tried
@@ -26,6 +27,7 @@ public record ReportView(
         String unit,
         List<Fact> facts,
         List<String> said,
+        List<String> whole,
         List<String> fitter,
         List<Face> faces,
         List<Felt> felt,

@@ -57,6 +57,7 @@ class Reports {
     private final Planner planner;
     private final Ledgers ledgers;
     private final CutViews cutViews;
+    private final WholeReport whole;
     private final People people;
     private final Shop shop;
     private final Clock clock;
@@ -73,6 +74,7 @@ class Reports {
             Planner planner,
             Ledgers ledgers,
             CutViews cutViews,
+            WholeReport whole,
             People people,
             Shop shop,
             Clock clock) {
@@ -87,6 +89,7 @@ class Reports {
         this.planner = planner;
         this.ledgers = ledgers;
         this.cutViews = cutViews;
+        this.whole = whole;
         this.people = people;
         this.shop = shop;
         this.clock = clock;
@@ -111,6 +114,7 @@ class Reports {
                 writer.unit().label(),
                 facts(part),
                 said(part, ledger, plan, face, proof, felt, writer),
+                whole.of(part, writer),
                 fitter(part, ledger, writer),
                 faces,
                 felt,

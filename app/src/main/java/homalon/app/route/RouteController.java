@@ -19,7 +19,9 @@ import homalon.core.route.Strength;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -128,16 +130,17 @@ class RouteController {
     private static Shown shown(PartFile part, Route route, Route.Step s) {
         List<String> first = new ArrayList<>();
         List<String> better = new ArrayList<>();
-        Map<Integer, Operation> operations = new java.util.HashMap<>();
+        Map<Integer, Operation> operations = new HashMap<>();
         route.steps().forEach(o -> operations.put(o.id(), o.operation()));
         for (Route.Before b : route.edges()) {
             boolean open = route.openSteps().stream().anyMatch(o -> o.id() == b.from());
             if (b.to() == s.id() && open && s.operation() != Operation.HAND_OVER) {
+                boolean said = s.because().stream().anyMatch(w -> w.endsWith(b.because()));
                 (b.strength() == Strength.MUST ? first : better)
-                        .add(operations.get(b.from()).words() + ": " + b.because());
+                        .add(operations.get(b.from()).words() + (said ? "" : ": " + b.because()));
             }
         }
-        Optional<StepKind> page = java.util.Arrays.stream(StepKind.values())
+        Optional<StepKind> page = Arrays.stream(StepKind.values())
                 .filter(k -> k.operation().equals(Optional.of(s.operation())))
                 .findFirst();
         boolean ticked = WholeSteps.REPAIRS.contains(s.operation()) || s.operation() == Operation.OIL_AND_BAG;
@@ -168,15 +171,9 @@ class RouteController {
         if (!WholeSteps.REPAIRS.contains(operation) && operation != Operation.OIL_AND_BAG) {
             throw new BadInputException("operation", "That is done on its own page: open it from the strip.");
         }
-        refuse(part, operation, shell);
+        shells.require(part, operation, "operation");
         work.write(part, id, WorkLog.Kind.DID, operation, note, me.id());
         return live(part, shell, model);
-    }
-
-    private void refuse(PartFile part, Operation operation, Shell shell) {
-        shells.standing(part, shell.writer()).route().refusal(operation).ifPresent(first -> {
-            throw new BadInputException("operation", first + " Leave it out with a reason if it must be so.");
-        });
     }
 
     @PostMapping("/parts/{tag}/route/add")

@@ -40,6 +40,15 @@ class SecurityConfig {
         "/parts/*/thickness-after/**",
         "/parts/*/plan/**",
         "/parts/*/cut/**",
+        "/parts/*/clean/**",
+        "/parts/*/cracks/**",
+        "/parts/*/pressure/**",
+        "/parts/*/route/**",
+        "/parts/*/line/**",
+        "/parts/*/liners/**",
+        "/parts/*/index/**",
+        "/parts/*/timers",
+        "/timers/**",
         "/batch/**"
     };
 

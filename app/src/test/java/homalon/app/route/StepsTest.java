@@ -29,11 +29,14 @@ class StepsTest {
     @CsvSource(
             delimiter = ';',
             value = {
-                "T-0407; DONE DONE DONE DONE DONE DUE; Hand over",
-                "T-0409; DONE DONE DONE BEGUN WAITS WAITS; Cut on: pass 3 of 4",
-                "T-0415; DONE DONE DUE WAITS WAITS WAITS; Plan the cut",
-                "T-0406; DONE DONE DUE WAITS WAITS WAITS; Plan the cut",
-                "T-0388; DONE DONE DONE DONE DONE DONE; ''"
+                "T-0407; DONE DONE DONE DONE DONE DONE DONE DUE; Hand over",
+                "T-0409; DONE DONE DONE DONE DONE BEGUN WAITS WAITS; Cut on: pass 3 of 4",
+                "T-0415; DONE DONE DONE DONE DUE WAITS WAITS WAITS; Plan the cut",
+                "T-0406; DONE DONE DONE DONE DUE WAITS WAITS WAITS; Plan the cut",
+                "T-0419; DONE DUE WAITS DUE WAITS WAITS WAITS WAITS; Clean it",
+                "T-0440; DONE DONE DONE DONE DUE DONE DONE DONE DONE WAITS; Pressure test",
+                "T-0441; DONE DONE WAITS DUE WAITS WAITS DONE DONE DONE WAITS; Look for cracks",
+                "T-0388; DONE DONE DONE DONE DONE DONE DONE DONE; ''"
             })
     void theNextStepIsTheFirstThatIsNotDone(String tag, String marks, String todo) {
         PartFile part = shop.bean(Parts.class).byTag(tag);

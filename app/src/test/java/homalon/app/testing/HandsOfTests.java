@@ -10,6 +10,7 @@ import homalon.app.part.PartFile;
 import homalon.app.part.Parts;
 import homalon.app.people.People;
 import homalon.app.people.Someone;
+import homalon.app.work.WorkLog;
 import homalon.core.cut.CutPlan;
 import homalon.core.cut.PassPlan;
 import homalon.core.cut.School;
@@ -20,6 +21,7 @@ import homalon.core.part.Material;
 import homalon.core.part.PartKind;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
+import homalon.core.route.Operation;
 import homalon.core.rulebook.RuleBook;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -47,12 +49,23 @@ public final class HandsOfTests {
     }
 
     public PartFile book(Material metal) {
+        return book(metal, PartKind.HEAD);
+    }
+
+    /** Cleans a casting and looks it over: what comes before its face is read. */
+    public void prepare(PartFile part) {
+        WorkLog work = shop.bean(WorkLog.class);
+        work.write(part, UUID.randomUUID(), WorkLog.Kind.DID, Operation.CLEAN, "solvent", ines.id());
+        work.write(part, UUID.randomUUID(), WorkLog.Kind.DID, Operation.CRACK_CHECK, "eyes", ines.id());
+    }
+
+    public PartFile book(Material metal, PartKind kind) {
         Parts parts = shop.bean(Parts.class);
-        LayoutNumbers numbers = LayoutNumbers.proposed(PartKind.HEAD, 4, Length.ofMm("84"), Length.ofMm("96"));
+        LayoutNumbers numbers = LayoutNumbers.proposed(kind, 4, Length.ofMm("84"), Length.ofMm("96"));
         return parts.book(
                 new Booking(
                         parts.nextTag(),
-                        PartKind.HEAD,
+                        kind,
                         "Kelp cutter, four in line",
                         "Kelp Row",
                         metal,
@@ -66,8 +79,11 @@ public final class HandsOfTests {
                 ines.id());
     }
 
-    /** Keys every place of a survey. */
+    /** Keys every place of a survey, of a casting that was cleaned and looked over. */
     public void read(PartFile part, SurveyKind kind, ToDoubleFunction<Spot> shape) {
+        if (shop.bean(WorkLog.class).of(part).isEmpty()) {
+            prepare(part);
+        }
         Surveys surveys = shop.bean(Surveys.class);
         SurveyFile survey =
                 surveys.start(part, kind, PlaceProposal.Density.CLOSE, RuleBook.DEFAULT_UNCERTAINTY, ines.id());

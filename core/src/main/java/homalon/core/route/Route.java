@@ -312,6 +312,10 @@ public final class Route {
             if (n.operation() == Operation.HAND_OVER && isOpen(n)) {
                 nodes.stream()
                         .filter(o -> isOpen(o) && o != n)
+                        // What leads to something else that is open comes before the hand-over by that.
+                        .filter(o -> edges.stream()
+                                .noneMatch(e -> e.from() == o.id() && isOpen(node(e.to())) && e.to() != n.id()))
+                        .toList()
                         .forEach(o -> edge(o, n, Strength.MUST, "it is owed before the casting leaves"));
             }
         }

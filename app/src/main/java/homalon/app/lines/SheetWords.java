@@ -1,0 +1,33 @@
+package homalon.app.lines;
+
+import homalon.app.part.PartFile;
+import homalon.core.quantity.LengthWriter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/** What the sheets of a part say, in sentences for the report. */
+@Component
+public class SheetWords {
+    private final Sheets sheets;
+    private final SheetViews views;
+
+    SheetWords(Sheets sheets, SheetViews views) {
+        this.sheets = sheets;
+        this.views = views;
+    }
+
+    public List<String> of(PartFile part, LengthWriter writer) {
+        UUID visit = part.visit().id();
+        Map<Sheet, SheetFile> begun = sheets.ofVisits(List.of(visit)).getOrDefault(visit, Map.of());
+        List<String> said = new ArrayList<>();
+        begun.forEach((sheet, file) -> {
+            SheetView view = views.of(part, file, writer);
+            said.add(sheet.words() + ": " + view.words() + ". " + view.sentence());
+            view.trims().forEach(t -> said.add(t + "."));
+        });
+        return said;
+    }
+}

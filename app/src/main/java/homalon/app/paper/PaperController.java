@@ -1,0 +1,79 @@
+package homalon.app.paper;
+
+import homalon.app.drawing.FaceDrawing;
+import homalon.app.drawing.RouteDrawing;
+import homalon.app.part.Faces;
+import homalon.app.part.PartFile;
+import homalon.app.part.PartShells;
+import homalon.app.part.Parts;
+import homalon.app.part.StepKind;
+import homalon.app.web.OneRead;
+import homalon.app.web.Shell;
+import homalon.core.route.Route;
+import java.util.List;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
+
+/** The tag that is tied on and the sheet that goes along, to be printed from the browser. */
+@Controller
+class PaperController {
+    private final Parts parts;
+    private final PartShells shells;
+    private final Faces faces;
+    private final OneRead reading;
+
+    PaperController(Parts parts, PartShells shells, Faces faces, OneRead reading) {
+        this.parts = parts;
+        this.shells = shells;
+        this.faces = faces;
+        this.reading = reading;
+    }
+
+    /** A line of the traveller. */
+    record Stop(String words, String state, boolean done, String because) {}
+
+    @GetMapping("/parts/{tag}/tag")
+    String tag(@PathVariable String tag, @ModelAttribute("shell") Shell shell, Model model) {
+        return reading.of(() -> {
+            fill(parts.byTag(tag), shell, model);
+            return "paper/tag";
+        });
+    }
+
+    @GetMapping("/parts/{tag}/traveller")
+    String traveller(@PathVariable String tag, @ModelAttribute("shell") Shell shell, Model model) {
+        return reading.of(() -> {
+            PartFile part = parts.byTag(tag);
+            fill(part, shell, model);
+            Route route = shells.standing(part, shell.writer()).route();
+            List<Stop> stops = route.steps().stream()
+                    .map(s -> new Stop(
+                            s.operation().words(),
+                            RouteDrawing.words(s.state()),
+                            s.state() == Route.State.DONE || s.state() == Route.State.WAIVED,
+                            String.join("; ", s.because())))
+                    .toList();
+            model.addAttribute("stops", stops);
+            return "paper/traveller";
+        });
+    }
+
+    private void fill(PartFile part, Shell shell, Model model) {
+        String address = ServletUriComponentsBuilder.fromCurrentContextPath()
+                .path("/parts/" + part.tag())
+                .toUriString();
+        model.addAttribute("part", part);
+        model.addAttribute("qr", Qr.svg(address));
+        model.addAttribute("address", address);
+        model.addAttribute(
+                "drawing",
+                FaceDrawing.of(faces.layout(part.numbers()), "paper", "Face of " + part.tag())
+                        .small()
+                        .svg());
+        model.addAttribute("head", shells.head(part, StepKind.BOOKED, shell.writer()));
+    }
+}
