@@ -8,4 +8,5 @@ import './paint.js';
 import './scan.js';
 import './live.js';
 import './tap.js';
+import './photo.js';
 import './timers.js';

@@ -109,16 +109,30 @@ create table sheet_setup (
 );
 create index sheet_setup_by_job on sheet_setup (job_id);
 
+-- A picture as it was decoded and encoded anew here, so that nothing of the file that was sent is kept or served.
+create table photo (
+    seq       bigint generated always as identity primary key,
+    id        uuid not null unique,
+    job_id    uuid not null references job (id),
+    note      text not null check (length(note) <= 120),
+    width     integer not null check (width > 0),
+    height    integer not null check (height > 0),
+    jpeg      bytea not null check (length(jpeg) <= 8000000),
+    by_person uuid not null references person (id),
+    at        timestamptz not null
+);
+create index photo_by_job on photo (job_id);
+
 do $$
 declare
     t text;
 begin
-    foreach t in array array['work_entry', 'crack_mark', 'pressure_test', 'pressure_reading', 'figure', 'sheet_setup'] loop
+    foreach t in array array['work_entry', 'crack_mark', 'pressure_test', 'pressure_reading', 'figure', 'sheet_setup', 'photo'] loop
         execute format('create trigger %I before update or delete on %I for each row execute function refuse_change()', t || '_is_kept', t);
         execute format('create trigger %I before truncate on %I for each statement execute function refuse_change()', t || '_is_not_emptied', t);
     end loop;
     if exists (select from pg_roles where rolname = '${app_role}') then
-        grant select, insert on work_entry, crack_mark, pressure_test, pressure_reading, figure, sheet_setup, timer to "${app_role}";
+        grant select, insert on work_entry, crack_mark, pressure_test, pressure_reading, figure, sheet_setup, photo, timer to "${app_role}";
         grant update (ended_at) on timer to "${app_role}";
     end if;
 end $$;

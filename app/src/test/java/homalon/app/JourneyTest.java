@@ -205,6 +205,8 @@ class JourneyTest {
 
         keys("Escape", "g", "h");
         at("/report");
+        keys("5");
+        PlaywrightAssertions.assertThat(page.locator(".sheet .verdict .words")).hasText("Ready to go");
         String said = text(".report-said");
         String life = planned.add(new BigDecimal("0.310")) + " mm";
         assertTrue(said.contains("read " + zone + " mm flat, out of the limit of 0.050 mm (maker's book)"), said);

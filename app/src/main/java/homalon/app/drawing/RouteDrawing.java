@@ -64,7 +64,7 @@ public final class RouteDrawing {
                         + shown.stream()
                                 .map(s -> s.operation().words() + " " + words(s.state()))
                                 .collect(Collectors.joining(", ")));
-        for (Route.Before b : route.edges()) {
+        for (Route.Before b : route.drawn()) {
             double[] from = spots.get(b.from());
             double[] to = spots.get(b.to());
             double y0 = from[1] + TALL / 2;

@@ -53,16 +53,25 @@ class CrackController {
     private final PartShells shells;
     private final Faces faces;
     private final Cracks cracks;
+    private final Photos photos;
     private final WorkLog work;
     private final People people;
     private final OneRead reading;
 
     CrackController(
-            Parts parts, PartShells shells, Faces faces, Cracks cracks, WorkLog work, People people, OneRead reading) {
+            Parts parts,
+            PartShells shells,
+            Faces faces,
+            Cracks cracks,
+            Photos photos,
+            WorkLog work,
+            People people,
+            OneRead reading) {
         this.parts = parts;
         this.shells = shells;
         this.faces = faces;
         this.cracks = cracks;
+        this.photos = photos;
         this.work = work;
         this.people = people;
         this.reading = reading;
@@ -122,6 +131,7 @@ class CrackController {
         model.addAttribute("bores", layout.bores());
         model.addAttribute(
                 "usual", part.material() == Material.CAST_IRON ? CrackMethod.MAGNETIC_PARTICLE : CrackMethod.DYE);
+        model.addAttribute("photos", photos.of(part));
         model.addAttribute("checked", checked(part, names));
         model.addAttribute("head", shells.head(part, StepKind.CRACKS, shell.writer()));
     }
@@ -172,9 +182,14 @@ class CrackController {
                 c.crack(),
                 c.no(),
                 what.place().words() + ", " + length,
-                what.reaches().isEmpty()
-                        ? "reaches nothing"
-                        : "reaches " + what.reaches().stream().map(Reach::words).collect(Collectors.joining(", ")),
+                what.suspect()
+                        ? ""
+                        : what.reaches().isEmpty()
+                                ? "reaches nothing"
+                                : "reaches "
+                                        + what.reaches().stream()
+                                                .map(Reach::words)
+                                                .collect(Collectors.joining(", ")),
                 "by " + what.method().words() + ", " + names.getOrDefault(c.by(), "someone"),
                 c.remedy(),
                 rule.remedy().words() + (rule.tests() == 2 ? ", tested twice" : rule.tests() == 1 ? ", tested" : ""),

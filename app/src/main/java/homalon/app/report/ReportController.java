@@ -5,12 +5,19 @@ import homalon.app.part.PartHead;
 import homalon.app.part.PartShells;
 import homalon.app.part.Parts;
 import homalon.app.part.StepKind;
+import homalon.app.people.People;
+import homalon.app.people.Role;
 import homalon.app.security.Signed;
 import homalon.app.web.OneRead;
 import homalon.app.web.Shell;
+import homalon.app.work.WorkLog;
 import homalon.core.input.BadInputException;
+import homalon.core.route.Operation;
 import jakarta.servlet.http.HttpServletResponse;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -36,6 +43,8 @@ class ReportController {
     private final ReportPdf pdf;
     private final RecordJson json;
     private final RecordCsv csv;
+    private final WorkLog work;
+    private final People people;
     private final OneRead reading;
 
     ReportController(
@@ -45,6 +54,8 @@ class ReportController {
             ReportPdf pdf,
             RecordJson json,
             RecordCsv csv,
+            WorkLog work,
+            People people,
             OneRead reading) {
         this.parts = parts;
         this.shells = shells;
@@ -52,6 +63,8 @@ class ReportController {
         this.pdf = pdf;
         this.json = json;
         this.csv = csv;
+        this.work = work;
+        this.people = people;
         this.reading = reading;
     }
 
@@ -64,6 +77,12 @@ class ReportController {
         model.addAttribute("head", shells.head(part, StepKind.HAND_OVER, shell.writer()));
         model.addAttribute("r", reports.of(part, shell.writer()));
         model.addAttribute("said", said);
+        model.addAttribute(
+                "bare",
+                shells.standing(part, shell.writer())
+                        .route()
+                        .open(Operation.OIL_AND_BAG)
+                        .isPresent());
         return "report/report";
     }
 
@@ -78,12 +97,34 @@ class ReportController {
         PartFile part = parts.byTag(tag);
         PartHead head = shells.head(part, StepKind.HAND_OVER, shell.writer());
         try {
+            signed(part, shell, me);
             parts.handOver(part.id(), head.open(), note, me.id());
             return "redirect:/parts/" + part.tag() + "/report";
         } catch (BadInputException e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return page(part, shell, model, e.getMessage());
         }
+    }
+
+    /** A check that work made owed is passed over by the owner alone. */
+    private void signed(PartFile part, Shell shell, Signed me) {
+        List<Operation> owed = shells.standing(part, shell.writer()).route().owed();
+        boolean owner = people.find(me.id()).filter(p -> p.role() == Role.OWNER).isPresent();
+        if (!owed.isEmpty() && !owner) {
+            throw new BadInputException(
+                    "note",
+                    "Owed before it leaves: "
+                            + owed.stream().map(Operation::words).collect(Collectors.joining(", "))
+                            + ". Do it, or have the owner sign on the route why it is left out.");
+        }
+    }
+
+    @PostMapping("/parts/{tag}/report/oiled")
+    String oiled(@PathVariable String tag, @RequestParam UUID id, @AuthenticationPrincipal Signed me) {
+        PartFile part = parts.byTag(tag);
+        shells.require(part, Operation.OIL_AND_BAG, "operation");
+        work.write(part, id, WorkLog.Kind.DID, Operation.OIL_AND_BAG, "", me.id());
+        return "redirect:/parts/" + part.tag() + "/report";
     }
 
     @GetMapping("/parts/{tag}/report.pdf")

@@ -42,6 +42,8 @@ class SecurityConfig {
         "/parts/*/cut/**",
         "/parts/*/clean/**",
         "/parts/*/cracks/**",
+        "/parts/*/photos",
+        "/parts/*/report/oiled",
         "/parts/*/pressure/**",
         "/parts/*/route/**",
         "/parts/*/line/**",

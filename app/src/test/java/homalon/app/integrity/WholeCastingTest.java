@@ -136,14 +136,17 @@ class WholeCastingTest {
         strip("Pressure", "owed again");
 
         go(head, "report");
-        press(page.locator("form[action$='/report'] button").first());
-        assertThat(page.locator("body")).containsText("Not done yet");
-        assertThat(page.locator("body")).containsText("pressure (owed again)");
+        assertThat(page.locator(".sheet")).containsText("pressure (owed again)");
+        type("note", "he is in a hurry");
+        press("Hand it over unfinished");
+        assertThat(page.locator(".said")).containsText("Owed before it leaves: pressure test.");
 
         held(head, 2);
         strip("Pressure", "held");
         go(head, "route");
         assertThat(page.locator(".route-steps")).not().containsText("Pressure test");
+        go(head, "report");
+        assertThat(page.locator(".sheet")).not().containsText("pressure");
     }
 
     @Test

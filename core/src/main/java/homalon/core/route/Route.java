@@ -74,11 +74,42 @@ public final class Route {
         return edges;
     }
 
+    /** The edges that no longer way says already: what a drawing needs. */
+    public List<Before> drawn() {
+        return edges.stream()
+                .filter(e -> edges.stream()
+                        .noneMatch(o -> o.from() == e.from()
+                                && o.to() != e.to()
+                                && graph.getDescendants(o.to()).contains(e.to())))
+                .toList();
+    }
+
     /** What is not done and not waived, in an order in which it can be done. */
     public List<Step> openSteps() {
         return steps.stream()
                 .filter(s -> s.state() == State.DUE || s.state() == State.WAITS)
                 .toList();
+    }
+
+    /** Checks that work which was done has made owed, and suspicions that were not settled: nothing leaves on their account. */
+    public List<Operation> owed() {
+        return openSteps().stream()
+                .filter(s -> s.operation().isCheck() && node(s.id()).once().isEmpty())
+                .filter(s -> s.operation() == Operation.PRESSURE_TEST || afterWork(s.operation()))
+                .map(Step::operation)
+                .distinct()
+                .toList();
+    }
+
+    private boolean afterWork(Operation check) {
+        for (int i = 0; i < events.size(); i++) {
+            if (events.get(i) instanceof Event.Did did
+                    && owed(did.operation(), check).isPresent()
+                    && !metAfter(check, i)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** The open step of that operation which comes first; empty when none is open. */

@@ -1,0 +1,343 @@
+package homalon.app.integrity;
+
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.google.zxing.BinaryBitmap;
+import com.google.zxing.RGBLuminanceSource;
+import com.google.zxing.common.HybridBinarizer;
+import com.google.zxing.qrcode.QRCodeReader;
+import homalon.app.face.SurveyKind;
+import homalon.app.part.PartFile;
+import homalon.app.testing.HandsOfTests;
+import homalon.app.testing.RunningShop;
+import homalon.app.testing.Visitor;
+import homalon.core.input.BadInputException;
+import homalon.core.part.Material;
+import homalon.core.part.PartKind;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.Base64;
+import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** What is wrong, renamed, forged or forbidden on the pages beside the face; and what others read of it. */
+@ExtendWith(RunningShop.class)
+class BesideTheFaceTest {
+    private final RunningShop.Shop shop;
+    private final HandsOfTests hands;
+    private final Visitor ines;
+
+    BesideTheFaceTest(RunningShop.Shop shop) {
+        this.shop = shop;
+        this.hands = new HandsOfTests(shop);
+        this.ines = Visitor.signedIn(shop.port(), "ines");
+    }
+
+    private static String id() {
+        return UUID.randomUUID().toString();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "clean; method=BAKE; draws the temper out",
+                "clean; method=NONSENSE; ",
+                "cracks; place=MAIN_WEB,length=12,method=DYE; has no such place",
+                "cracks; place=BETWEEN_SEATS,length=12,method=MAGNETIC_PARTICLE; needs iron or steel",
+                "cracks; place=BETWEEN_SEATS,length=,method=DYE; how long the crack is",
+                "cracks; place=BETWEEN_SEATS,length=-4,method=DYE; above zero",
+                "cracks; place=BETWEEN_SEATS,length=ten,method=DYE; ",
+                "cracks; place=FACE,length=12,method=DYE,x1=4000,y1=3; not on the casting",
+                "pressure; medium=air,hold=0,most=0.05; how many minutes",
+                "pressure; medium=,hold=10,most=0.05; what it is tested with",
+                "pressure/readings; bar=2.5; No test was begun",
+                "line/set-up; at=0 98 98,clearance=0.06,running=0.02; at the same place",
+                "line/set-up; at=0 98,clearance=0.06 0.06 0.06,running=0.02; one for each",
+                "line/set-up; at=0 98,clearance=0,running=0.02; above zero",
+                "line/set-up; at=abc,clearance=x,running=; ",
+                "liners/set-up; school=PROUD,least=0.1,most=0.03; above the least",
+                "line/readings; place=h9,typed=0.1,unit=MM; not on this sheet",
+                "route/did; operation=FACE_CHECK; on its own page",
+                "route/did; operation=CUT; on its own page",
+                "route/waive; operation=CLEAN; why it is left out",
+                "route/waive; operation=PRESSURE_TEST,note=late; by the owner alone",
+                "route/waive; operation=HAND_OVER,note=late; not left out",
+                "timers; what=,minutes=5; what it is for",
+                "timers; what=oven,minutes=99999; two days",
+            })
+    void badInputIsToldInASentence(String path, String fields, String says) {
+        PartFile head = hands.book(Material.ALUMINIUM);
+        String[] pairs = fields.split(",");
+        String[] sent = new String[2 + 2 * pairs.length];
+        sent[0] = "id";
+        sent[1] = id();
+        for (int i = 0; i < pairs.length; i++) {
+            String[] pair = pairs[i].split("=", -1);
+            sent[2 + 2 * i] = pair[0];
+            sent[3 + 2 * i] = pair[1];
+        }
+        HttpResponse<String> answer = ines.key("/parts/" + head.tag() + "/" + path, sent);
+        assertTrue(answer.statusCode() == 422 || answer.statusCode() == 400, () -> answer.statusCode() + answer.body());
+        assertTrue(says == null || answer.body().contains(says), answer::body);
+        assertFalse(answer.body().contains("Exception"), answer::body);
+    }
+
+    @Test
+    void theDeskReadsAndTheOwnerSigns() {
+        PartFile head = hands.book(Material.CAST_IRON);
+        String parts = "/parts/" + head.tag();
+        Visitor desk = Visitor.signedIn(shop.port(), "desk");
+        assertEquals(200, desk.get(parts + "/route").statusCode());
+        for (String path : new String[] {
+            "/clean", "/cracks", "/pressure", "/route/add", "/line/set-up", "/liners/set-up", "/timers", "/photos"
+        }) {
+            assertEquals(403, desk.key(parts + path, "id", id()).statusCode(), path);
+        }
+        Visitor marit = Visitor.signedIn(shop.port(), "marit");
+        HttpResponse<String> signed =
+                marit.key(parts + "/route/waive", "id", id(), "operation", "CRACK_CHECK", "note", "display piece only");
+        assertEquals(200, signed.statusCode());
+        assertTrue(signed.body().contains("Crack check left out: display piece only"));
+    }
+
+    /** Skipping the check is refused at the table, and allowed once the owner answers for it. */
+    @Test
+    void nothingIsCutBeforeItWasLookedOver() {
+        PartFile head = hands.book(Material.CAST_IRON);
+        String parts = "/parts/" + head.tag();
+        HttpResponse<String> refused =
+                ines.key(parts + "/cut/readings", "id", id(), "typed", "0.05", "unit", "MM", "place", "next");
+        assertEquals(422, refused.statusCode());
+        assertTrue(refused.body().startsWith("First crack check: metal off a cracked casting is lost."), refused::body);
+        Visitor.signedIn(shop.port(), "marit")
+                .key(parts + "/route/waive", "id", id(), "operation", "CRACK_CHECK", "note", "scrap for practice");
+        assertEquals(
+                200,
+                ines.key(parts + "/cut/readings", "id", id(), "typed", "0.05", "unit", "MM", "place", "next")
+                        .statusCode());
+    }
+
+    @Test
+    void aTimerRunsWithoutAPageAndIsSeenByAll() {
+        PartFile head = hands.book(Material.CAST_IRON);
+        assertEquals(
+                200,
+                ines.key("/parts/" + head.tag() + "/timers", "id", id(), "what", "oven", "minutes", "90")
+                        .statusCode());
+        Visitor brannoc = Visitor.signedIn(shop.port(), "brannoc");
+        JsonNode seen = timer(brannoc, head);
+        long left = seen.get("left").asLong();
+        assertTrue(left > 5380 && left <= 5400, () -> "left " + left);
+        assertEquals(
+                204,
+                brannoc.key("/timers/" + seen.get("id").asString() + "/stop").statusCode());
+        assertEquals(null, timer(ines, head));
+    }
+
+    private static JsonNode timer(Visitor visitor, PartFile part) {
+        for (JsonNode t : JsonMapper.shared().readTree(visitor.get("/timers").body())) {
+            if (t.get("tag").asString().equals(part.tag())) {
+                return t;
+            }
+        }
+        return null;
+    }
+
+    private static byte[] image(String format, int w, int h) throws IOException {
+        BufferedImage image = new BufferedImage(w, h, BufferedImage.TYPE_INT_RGB);
+        for (int x = 0; x < w; x++) {
+            for (int y = 0; y < h; y++) {
+                image.setRGB(x, y, x < w / 2 ? 0xff0000 : 0x0000ff);
+            }
+        }
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(image, format, out);
+        return out.toByteArray();
+    }
+
+    @Test
+    void aPhotoIsKeptAsPixelsAndServedAsAPicture() throws IOException {
+        PartFile head = hands.book(Material.CAST_IRON);
+        String path = "/parts/" + head.tag() + "/photos";
+        byte[] png = image("png", 3000, 1200);
+        HttpResponse<String> answer = ines.send(path + "?id=" + id() + "&note=left%20end", png);
+        assertEquals(200, answer.statusCode(), answer::body);
+        Matcher m = Pattern.compile("src=\"([^\"]+)\"[^>]*width=\"2000\" height=\"800\"")
+                .matcher(answer.body());
+        assertTrue(m.find(), answer::body);
+        HttpResponse<String> served = ines.get(m.group(1));
+        assertEquals("image/jpeg", served.headers().firstValue("Content-Type").orElse(""));
+        assertEquals(
+                "nosniff", served.headers().firstValue("X-Content-Type-Options").orElse(""));
+        assertTrue(served.headers().allValues("Content-Security-Policy").contains("default-src 'none'; sandbox"));
+        PartFile other = hands.book(Material.CAST_IRON);
+        assertEquals(404, ines.get(m.group(1).replace(head.tag(), other.tag())).statusCode());
+    }
+
+    /** The camera lay on its side: EXIF says so, and is gone from what is kept. */
+    @Test
+    void aPhotoStandsUprightAndItsExifIsStripped() throws IOException {
+        byte[] plain = image("jpeg", 60, 40);
+        byte[] exif = {
+            'E', 'x', 'i', 'f', 0, 0, 'M', 'M', 0, 42, 0, 0, 0, 8, 0, 1, 1, 0x12, 0, 3, 0, 0, 0, 1, 0, 6, 0, 0, 0, 0, 0,
+            0
+        };
+        ByteArrayOutputStream with = new ByteArrayOutputStream();
+        with.write(plain, 0, 2);
+        with.write(new byte[] {(byte) 0xff, (byte) 0xe1, 0, (byte) (exif.length + 2)});
+        with.write(exif);
+        with.write(plain, 2, plain.length - 2);
+        Picture kept = Picture.of(with.toByteArray());
+        assertEquals(40, kept.width());
+        assertEquals(60, kept.height());
+        assertFalse(new String(kept.jpeg(), StandardCharsets.ISO_8859_1).contains("Exif"));
+        // A quarter turn to the right brings the left, red half to the top.
+        BufferedImage back = ImageIO.read(new ByteArrayInputStream(kept.jpeg()));
+        assertTrue((back.getRGB(20, 10) >> 16 & 0xff) > 120, "red on top");
+        assertTrue((back.getRGB(20, 50) & 0xff) > 120, "blue below");
+    }
+
+    @Test
+    void whatIsNoPhotoIsRefusedBeforeItIsDecoded() throws IOException {
+        byte[] svg = "<svg xmlns='http://www.w3.org/2000/svg'><script>alert(1)</script></svg>"
+                .getBytes(StandardCharsets.UTF_8);
+        assertThrows(BadInputException.class, () -> Picture.of(svg));
+        assertThrows(BadInputException.class, () -> Picture.of("#!/bin/sh\nrm -rf /".getBytes(StandardCharsets.UTF_8)));
+        assertThrows(BadInputException.class, () -> Picture.of(image("gif", 20, 20)));
+        assertThrows(BadInputException.class, () -> Picture.of(new byte[0]));
+        byte[] cut = image("png", 300, 300);
+        assertThrows(BadInputException.class, () -> Picture.of(java.util.Arrays.copyOf(cut, 60)));
+        // A bomb says of itself that it is 10 000 by 10 000; its few bytes would decode to 400 MB.
+        byte[] bomb = image("png", 16, 16);
+        bomb[18] = 0x27;
+        bomb[19] = 0x10;
+        bomb[22] = 0x27;
+        bomb[23] = 0x10;
+        BadInputException e = assertThrows(BadInputException.class, () -> Picture.of(bomb));
+        assertTrue(e.getMessage().contains("megapixels"), e::getMessage);
+        PartFile head = hands.book(Material.CAST_IRON);
+        HttpResponse<String> renamed = ines.send("/parts/" + head.tag() + "/photos?id=" + id() + "&note=a.jpg", svg);
+        assertEquals(422, renamed.statusCode());
+        assertEquals(
+                422,
+                ines.send("/parts/" + head.tag() + "/photos?id=" + id(), new byte[10_000_001])
+                        .statusCode());
+    }
+
+    @Test
+    void theCodeOnTheTagOpensThePart() throws Exception {
+        String page = ines.get("/parts/T-0440/tag").body();
+        Matcher m = Pattern.compile("viewBox=\"0 0 (\\d+) \\d+\"><rect[^>]*/><path class=\"qr-ink\" d=\"([^\"]+)\"")
+                .matcher(page);
+        assertTrue(m.find());
+        int n = Integer.parseInt(m.group(1));
+        int scale = 4;
+        int[] pixels = new int[n * n * scale * scale];
+        java.util.Arrays.fill(pixels, 0xffffff);
+        Matcher module = Pattern.compile("M(\\d+) (\\d+)h1v1h-1z").matcher(m.group(2));
+        while (module.find()) {
+            int x = Integer.parseInt(module.group(1)) * scale;
+            int y = Integer.parseInt(module.group(2)) * scale;
+            for (int k = 0; k < scale * scale; k++) {
+                pixels[(y + k / scale) * n * scale + x + k % scale] = 0;
+            }
+        }
+        String read = new QRCodeReader()
+                .decode(new BinaryBitmap(new HybridBinarizer(new RGBLuminanceSource(n * scale, n * scale, pixels))))
+                .getText();
+        assertTrue(read.endsWith("/parts/T-0440"), read);
+        HttpResponse<String> found = ines.get("/find?q=" + java.net.URLEncoder.encode(read, StandardCharsets.UTF_8));
+        assertTrue(found.headers().firstValue("Location").orElse("").endsWith("/parts/T-0440"));
+    }
+
+    @Test
+    void partsSurveysAndLedgersAreReadPageByPage() throws Exception {
+        JsonNode first = api("/api/v1/parts?size=5", 200);
+        JsonNode second = api("/api/v1/parts?size=5&page=1", 200);
+        assertEquals(5, first.get("items").size());
+        assertTrue(first.get("total").asInt() >= 20);
+        assertFalse(first.get("items")
+                .get(4)
+                .get("tag")
+                .equals(second.get("items").get(0).get("tag")));
+        JsonNode part = api("/api/v1/parts/T-0409", 200);
+        assertEquals("HEAD", part.get("part").get("kind").asString());
+        assertTrue(part.get("removedInLifeMm").decimalValue().doubleValue()
+                > part.get("removedNowMm").decimalValue().doubleValue());
+        assertTrue(part.get("route").toString().contains("\"operation\":\"CUT\",\"state\":\"DUE\""));
+        JsonNode survey = api("/api/v1/parts/T-0409/surveys", 200).get("items").get(0);
+        assertEquals("FACE", survey.get("kind").asString());
+        assertTrue(survey.get("readings").size() > 20);
+        assertEquals(
+                1,
+                api("/api/v1/parts/T-0409/ledger?size=1&page=1", 200)
+                        .get("items")
+                        .size());
+        assertEquals(404, api("/api/v1/parts/T-9999", 404).get("status").asInt());
+        assertTrue(api("/api/v1/parts?size=1000", 400).get("detail").asString().contains("between 1 and 100"));
+        HttpResponse<String> stranger = HttpClient.newHttpClient()
+                .send(
+                        HttpRequest.newBuilder(URI.create(shop.address() + "/api/v1/parts"))
+                                .build(),
+                        HttpResponse.BodyHandlers.ofString());
+        assertEquals(401, stranger.statusCode());
+    }
+
+    private JsonNode api(String path, int status) throws Exception {
+        String key = Base64.getEncoder().encodeToString("api:saltmarsh-demo".getBytes(StandardCharsets.UTF_8));
+        HttpResponse<String> answer = HttpClient.newHttpClient()
+                .send(
+                        HttpRequest.newBuilder(URI.create(shop.address() + path))
+                                .header("Authorization", "Basic " + key)
+                                .build(),
+                        HttpResponse.BodyHandlers.ofString());
+        assertEquals(status, answer.statusCode(), answer::body);
+        return JsonMapper.shared().readTree(answer.body());
+    }
+
+    /** The report says what was found and done, and what nobody looked at. */
+    @Test
+    void theReportTellsTheWholeCasting() {
+        String told = ines.get("/parts/T-0440/report").body();
+        for (String words : new String[] {
+            "Cleaned: bake", "between the seats", "Done: stitch with pins, tapered pins, 8 mm", "Pressure test 1"
+        }) {
+            assertTrue(told.contains(words), words);
+        }
+        PartFile deck = hands.book(Material.CAST_IRON, PartKind.DECK);
+        assertTrue(ines.get("/parts/" + deck.tag() + "/report").body().contains("It was not looked over for cracks."));
+        JsonNode record = JsonMapper.shared()
+                .readTree(ines.get("/parts/T-0440/record.json").body());
+        JsonNode beside = record.get("visits").get(0).get("beside");
+        assertEquals(2, beside.get("cracks").size());
+        assertEquals("WITHIN", beside.get("pressureTests").get(0).get("verdict").asString());
+        assertArrayEquals(
+                new String[] {"CLEAN", "CRACK_CHECK", "STITCH", "INSERT"},
+                beside.get("work")
+                        .valueStream()
+                        .map(w -> w.get("what").asString())
+                        .toArray());
+        hands.read(deck, SurveyKind.FACE, spot -> 0.01);
+        assertTrue(ines.get("/parts/" + deck.tag() + "/report").body().contains("Looked over for cracks by eyes."));
+    }
+}
