@@ -117,6 +117,7 @@ class CrackController {
         model.addAttribute(
                 "found",
                 found.stream().map(c -> shown(c, names, shell.writer())).toList());
+        model.addAttribute("counted", counted(found));
         model.addAttribute(
                 "looks",
                 Arrays.stream(CrackMethod.values())
@@ -134,6 +135,19 @@ class CrackController {
         model.addAttribute("photos", photos.of(part));
         model.addAttribute("checked", checked(part, names));
         model.addAttribute("head", shells.head(part, StepKind.CRACKS, shell.writer()));
+    }
+
+    private static String counted(List<CrackFile> found) {
+        long suspected = found.stream().filter(c -> c.what().suspect()).count();
+        long seen = found.size() - suspected;
+        List<String> words = new ArrayList<>();
+        if (seen > 0) {
+            words.add(seen + (seen == 1 ? " crack marked" : " cracks marked"));
+        }
+        if (suspected > 0) {
+            words.add(suspected + (suspected == 1 ? " place suspected" : " places suspected"));
+        }
+        return String.join(", ", words);
     }
 
     private List<String> checked(PartFile part, Map<UUID, String> names) {

@@ -124,6 +124,7 @@ class WholeCastingTest {
         assertThat(page.locator("#found")).containsText("6 pins");
         assertEquals(6, page.locator("#live-drawing .crack .pin").count());
         press("Crack check done");
+        assertThat(page.locator("#crack-state .words")).hasText("1 crack marked");
         strip("Cracks", "1 marked");
         strip("Repair", "stitch");
 
