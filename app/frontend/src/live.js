@@ -1,5 +1,5 @@
 // What happens elsewhere: another person's readings, and the values of a wireless indicator.
-import { thisPage } from './server.js';
+import { put, thisPage } from './server.js';
 
 const KEY = 'homalon:gauge';
 const SILENT = 6000;
@@ -10,8 +10,31 @@ class Live {
     const topics = [tag && `part-${tag}`, document.querySelector('[data-gauge]') && 'gauge'].filter(Boolean);
     if (!topics.length || !window.EventSource) return;
     this.source = new EventSource(`/live?topics=${topics.join(',')}`);
-    if (tag) this.source.addEventListener(`part-${tag}`, (e) => e.data !== thisPage && window.keying?.lookSoon());
+    if (tag) this.source.addEventListener(`part-${tag}`, (e) => {
+      if (e.data === thisPage) return;
+      if (window.keying) window.keying.lookSoon();
+      else if (document.querySelector('[data-live-page]')) this.lookSoon();
+    });
     this.source.addEventListener('gauge', (e) => window.gauge?.heard(JSON.parse(e.data)));
+  }
+
+  /** Somebody wrote on this part: its live parts are fetched anew, unless a hand is in one of their forms. */
+  lookSoon() {
+    clearTimeout(this.soon);
+    this.soon = setTimeout(async () => {
+      const form = document.activeElement?.closest('[data-live] form');
+      const typed = form && [...form.elements].some((f) => f.type !== 'hidden' && f.value !== f.defaultValue && f.tagName === 'INPUT');
+      if (typed || document.hidden) {
+        this.lookSoon();
+        return;
+      }
+      try {
+        const answer = await fetch(location.href, { headers: { 'X-Keying': '1' }, redirect: 'manual' });
+        if (answer.ok) put(await answer.text());
+      } catch {
+        // The status at the top says it when the server is away.
+      }
+    }, 400);
   }
 }
 

@@ -8,6 +8,7 @@ import homalon.app.lines.Sheet;
 import homalon.app.lines.Sheets;
 import homalon.app.part.Faces;
 import homalon.app.part.PartFile;
+import homalon.app.part.Parts;
 import homalon.app.part.StuckOn;
 import homalon.app.time.ShopClock;
 import homalon.core.face.PlaceProposal;
@@ -46,16 +47,25 @@ class SampleStories {
     private final PressureTests tests;
     private final Sheets sheets;
     private final Faces faces;
+    private final Parts parts;
     private final ShopClock clock;
     private UUID ines;
     private UUID brannoc;
 
-    SampleStories(SampleHands hands, Cracks cracks, PressureTests tests, Sheets sheets, Faces faces, ShopClock clock) {
+    SampleStories(
+            SampleHands hands,
+            Cracks cracks,
+            PressureTests tests,
+            Sheets sheets,
+            Faces faces,
+            Parts parts,
+            ShopClock clock) {
         this.hands = hands;
         this.cracks = cracks;
         this.tests = tests;
         this.sheets = sheets;
         this.faces = faces;
+        this.parts = parts;
         this.clock = clock;
     }
 
@@ -246,9 +256,18 @@ class SampleStories {
         clock.ago(
                 days(2, 0),
                 () -> sheets.setUp(deck, UUID.randomUUID(), Sheet.INDEX, Map.of("outerAtTop", "true"), ines));
-        double[] corners = {229.83, 229.66, 229.81, 229.63};
-        for (int i = 0; i < corners.length; i++) {
-            key(deck, Sheet.INDEX, "c" + i, corners[i], days(2, 5 + 2 * i));
+        corners(deck, 229.83, 229.66, 229.81, 229.63);
+        // The left one went through the shop before: its deck was read over the same crank line.
+        PartFile left = parts.byTag("T-0401");
+        clock.ago(
+                days(2, 20),
+                () -> sheets.setUp(left, UUID.randomUUID(), Sheet.INDEX, Map.of("outerAtTop", "true"), ines));
+        corners(left, 229.79, 229.78, 229.80, 229.77);
+    }
+
+    private void corners(PartFile deck, double... heights) {
+        for (int i = 0; i < heights.length; i++) {
+            key(deck, Sheet.INDEX, "c" + i, heights[i], days(2, 25 + 2 * i));
         }
     }
 

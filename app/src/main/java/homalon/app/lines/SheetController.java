@@ -8,12 +8,14 @@ import homalon.app.security.Signed;
 import homalon.app.web.NotHereException;
 import homalon.app.web.OneRead;
 import homalon.app.web.Shell;
+import homalon.app.work.WorkLog;
 import homalon.core.input.BadInputException;
 import homalon.core.lines.Liners;
 import homalon.core.part.Layout;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.route.Operation;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Optional;
@@ -37,14 +39,23 @@ class SheetController {
     private final Faces faces;
     private final Sheets sheets;
     private final SheetViews views;
+    private final WorkLog work;
     private final OneRead reading;
 
-    SheetController(Parts parts, PartShells shells, Faces faces, Sheets sheets, SheetViews views, OneRead reading) {
+    SheetController(
+            Parts parts,
+            PartShells shells,
+            Faces faces,
+            Sheets sheets,
+            SheetViews views,
+            WorkLog work,
+            OneRead reading) {
         this.parts = parts;
         this.shells = shells;
         this.faces = faces;
         this.sheets = sheets;
         this.views = views;
+        this.work = work;
         this.reading = reading;
     }
 
@@ -129,6 +140,44 @@ class SheetController {
         LineSetup setup = LineSetup.typed(name, at, clearance, running, way, sideways, shell.unit());
         sheets.setUp(part, id, Sheet.LINE, setup.kept(), me.id());
         return "redirect:/parts/" + part.tag() + "/line";
+    }
+
+    /** A shaft that turns freely, and again after a rest, is the proof of the line; one that does not stays owed. */
+    @PostMapping("/parts/{tag}/line/torque")
+    String torque(
+            @PathVariable String tag,
+            @RequestParam UUID id,
+            @RequestParam(defaultValue = "") String turns,
+            @RequestParam(defaultValue = "") String most,
+            @RequestParam(defaultValue = "false") boolean restarts,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = parts.byTag(tag);
+        double now = newtonMetres("turns", turns);
+        double limit = newtonMetres("most", most);
+        if (now > limit || !restarts) {
+            throw new BadInputException(
+                    "turns",
+                    "It does not turn as it should: look at caps, their order and direction, then read the line again. Nothing was ticked.");
+        }
+        work.write(
+                part,
+                id,
+                WorkLog.Kind.DID,
+                Operation.TORQUE,
+                "turns at " + turns.strip() + " Nm, at most " + most.strip() + ", starts freely after a rest",
+                me.id());
+        return live(part, Sheet.LINE, shell, model);
+    }
+
+    private static double newtonMetres(String field, String typed) {
+        String tidy = typed.strip().replace(',', '.');
+        double value = tidy.matches("[0-9]{1,3}(\\.[0-9]{1,2})?") ? Double.parseDouble(tidy) : 0;
+        if (value <= 0) {
+            throw new BadInputException(field, "Key the torque in Nm, above zero, such as 2.5.");
+        }
+        return value;
     }
 
     @PostMapping("/parts/{tag}/liners/set-up")

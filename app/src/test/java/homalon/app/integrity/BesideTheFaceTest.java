@@ -76,6 +76,9 @@ class BesideTheFaceTest {
                 "line/set-up; at=0 98,clearance=0,running=0.02; above zero",
                 "line/set-up; at=abc,clearance=x,running=; ",
                 "liners/set-up; school=PROUD,least=0.1,most=0.03; above the least",
+                "line/torque; turns=4,most=3,restarts=true; does not turn as it should",
+                "line/torque; turns=2,most=3; does not turn as it should",
+                "line/torque; turns=,most=3,restarts=true; Key the torque",
                 "line/readings; place=h9,typed=0.1,unit=MM; not on this sheet",
                 "route/did; operation=FACE_CHECK; on its own page",
                 "route/did; operation=CUT; on its own page",
@@ -118,6 +121,14 @@ class BesideTheFaceTest {
                 marit.key(parts + "/route/waive", "id", id(), "operation", "CRACK_CHECK", "note", "display piece only");
         assertEquals(200, signed.statusCode());
         assertTrue(signed.body().contains("Crack check left out: display piece only"));
+    }
+
+    /** Both banks of a V come to one height: the lower deck rules, which lies at 229.63. */
+    @Test
+    void theOtherBankIsToldBesideADeck() {
+        String page = ines.get("/parts/T-0442/index").body();
+        assertTrue(page.contains("Against T-0401"), page);
+        assertTrue(page.contains("this one lower; both to 229.63 mm takes 0.200 here, 0.170 there"), page);
     }
 
     /** Skipping the check is refused at the table, and allowed once the owner answers for it. */

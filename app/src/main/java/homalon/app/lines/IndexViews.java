@@ -1,0 +1,133 @@
+package homalon.app.lines;
+
+import homalon.app.drawing.FaceDrawing;
+import homalon.app.drawing.PlaceMark;
+import homalon.app.lines.SheetView.Picture;
+import homalon.app.lines.SheetView.Row;
+import homalon.app.part.Faces;
+import homalon.app.part.PartFile;
+import homalon.app.part.Parts;
+import homalon.app.web.WorkingView;
+import homalon.core.geometry.Spot;
+import homalon.core.lines.DeckIndex;
+import homalon.core.part.Layout;
+import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.verdict.Working;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import org.springframework.stereotype.Component;
+
+/** Writes a deck over its crank line, and beside the other bank's. */
+@Component
+class IndexViews {
+    private final Faces faces;
+    private final SheetFindings sheets;
+    private final Sheets store;
+    private final Parts parts;
+
+    IndexViews(Faces faces, SheetFindings sheets, Sheets store, Parts parts) {
+        this.faces = faces;
+        this.sheets = sheets;
+        this.store = store;
+        this.parts = parts;
+    }
+
+    /** @param toKey how many places are left, in words */
+    SheetSaid of(PartFile part, SheetFile sheet, String toKey, LengthWriter writer) {
+        Layout layout = faces.layout(part.numbers());
+        Optional<DeckIndex> index = sheets.index(part, sheet);
+        List<PlaceMark> marks = new ArrayList<>();
+        for (int i = 0; i < 4; i++) {
+            Spot c = layout.corners().get(i);
+            Spot inside = new Spot(c.x() > 0 ? c.x() - 14 : 14, c.y() > 0 ? c.y() - 14 : 14);
+            Optional<Length> value = sheet.value("c" + i);
+            marks.add(new PlaceMark(
+                    "c" + i,
+                    inside,
+                    value.isPresent() ? PlaceMark.State.READ : PlaceMark.State.OPEN,
+                    value.map(writer::size).orElse(""),
+                    IndexSetup.places().get(i).name()));
+        }
+        Picture picture = new Picture(
+                "Crank line to deck",
+                "at the four corners",
+                FaceDrawing.of(layout, "index", "Deck of " + part.tag() + ", heights over the crank line")
+                        .places(marks)
+                        .svg());
+        if (index.isEmpty()) {
+            return new SheetSaid("open", "Not read yet", toKey, List.of(picture), List.of(), List.of(), List.of());
+        }
+        DeckIndex d = index.get();
+        List<Row> rows = new ArrayList<>(List.of(
+                new Row(
+                        "End to end",
+                        writer.signed(Length.roundedFromMm(d.fall())),
+                        d.fall() < 0 ? "low at the back" : "high at the back",
+                        ""),
+                new Row(
+                        "Inner to outer",
+                        writer.signed(Length.roundedFromMm(d.tilt())),
+                        d.tilt() < 0 ? "outer edge low" : "outer edge high",
+                        ""),
+                new Row(
+                        "Bank angle",
+                        String.format(Locale.ROOT, "%+.3f°", d.bankAngleError()),
+                        "off the nominal angle",
+                        ""),
+                new Row("Lowest", writer.size(Length.roundedFromMm(d.lowest())), "governs the squaring cut", ""),
+                new Row("To square", writer.number(d.toSquare()), "off at the highest corner", ""),
+                new Row(
+                        "May differ",
+                        writer.number(DeckIndex.DEFAULT_SQUARE),
+                        "end to end, inner to outer; general default",
+                        "")));
+        banks(part).forEach((tag, other) -> rows.add(bank(d, tag, other, writer)));
+        Working working = Working.of("Squaring cut")
+                .line(
+                        "a plane parallel to the crank line at the nominal bank angle, down to the lowest place {}",
+                        d.lowest())
+                .line("depth at the highest corner = highest − lowest = {}", d.toSquare())
+                .line("bank angle error = atan((outer − inner) / distance), outer − inner = {}", d.tilt())
+                .done();
+        return new SheetSaid(
+                d.square(DeckIndex.DEFAULT_SQUARE) ? "within" : "out",
+                d.square(DeckIndex.DEFAULT_SQUARE) ? "Square enough" : writer.full(d.toSquare()) + " to square it",
+                "A deck can be flat and still stand askew; the cut set up parallel to the crank line takes this at its highest corner.",
+                List.of(picture),
+                rows,
+                List.of(),
+                List.of(WorkingView.of(working, writer)));
+    }
+
+    /** Other decks of the same customer whose height was read: the other bank of a V is one of them. */
+    private Map<String, DeckIndex> banks(PartFile part) {
+        Map<String, DeckIndex> found = new TreeMap<>();
+        List<PartFile> others = parts.inTheShop().stream()
+                .filter(p ->
+                        p.kind() == part.kind() && p.customer().equals(part.customer()) && !p.id().equals(part.id()))
+                .toList();
+        var begun = store.ofVisits(others.stream().map(p -> p.visit().id()).toList());
+        for (PartFile other : others) {
+            sheets.index(other, begun.getOrDefault(other.visit().id(), Map.of()).get(Sheet.INDEX))
+                    .ifPresent(i -> found.put(other.tag(), i));
+        }
+        return found;
+    }
+
+    private static Row bank(DeckIndex own, String tag, DeckIndex other, LengthWriter writer) {
+        double above = own.above(other);
+        double common = DeckIndex.common(own, other);
+        return new Row(
+                "Against " + tag,
+                writer.signed(Length.roundedFromMm(above)),
+                (above > 0 ? "this one higher" : above < 0 ? "this one lower" : "alike") + "; both to "
+                        + writer.size(Length.roundedFromMm(common)) + " takes " + writer.number(own.toHeight(common))
+                        + " here, " + writer.number(other.toHeight(common)) + " there",
+                "");
+    }
+}
