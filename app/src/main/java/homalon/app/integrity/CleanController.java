@@ -113,6 +113,12 @@ class CleanController {
                         .map(CleanController::way)
                         .toList());
         model.addAttribute("cleaned", cleaned);
+        model.addAttribute(
+                "grit",
+                ticks.stream()
+                        .anyMatch(t -> t.check() == SmallCheck.PASSAGES_BRUSHED
+                                && t.asked()
+                                && t.done().isEmpty()));
         model.addAttribute("ticks", ticks);
         model.addAttribute("dirts", Cleaning.Dirt.values());
         model.addAttribute("dirt", dirt);

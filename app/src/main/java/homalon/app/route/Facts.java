@@ -12,7 +12,11 @@ import homalon.app.lines.Sheet;
 import homalon.app.lines.SheetFile;
 import homalon.app.part.PartFile;
 import homalon.app.work.WorkLog;
+import homalon.core.integrity.CleaningMethod;
+import homalon.core.integrity.SmallCheck;
 import homalon.core.quantity.Length;
+import homalon.core.route.Operation;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -44,6 +48,23 @@ record Facts(
 
     List<LedgerFile.Line> passes() {
         return ledger.passes(part.visit().id());
+    }
+
+    /** Cleaned with grit, and nobody signed for the passages: it is not clean yet. */
+    boolean gritLeft() {
+        return work.stream()
+                        .anyMatch(e -> e.kind() == WorkLog.Kind.DID
+                                && e.what().equals(Operation.CLEAN.name())
+                                && CleaningMethod.leavesGrit(e.note()))
+                && brushed().isEmpty();
+    }
+
+    /** When the passages were signed for. */
+    Optional<Instant> brushed() {
+        return work.stream()
+                .filter(e -> e.kind() == WorkLog.Kind.TICKED && e.what().equals(SmallCheck.PASSAGES_BRUSHED.name()))
+                .map(WorkLog.Entry::at)
+                .reduce((a, b) -> b);
     }
 
     String story() {

@@ -14,6 +14,7 @@ import homalon.app.part.Step.Mark;
 import homalon.app.part.StepKind;
 import homalon.app.work.WorkLog;
 import homalon.core.face.Causes;
+import homalon.core.integrity.CleaningMethod;
 import homalon.core.integrity.Remedy;
 import homalon.core.lines.DeckIndex;
 import homalon.core.lines.ShaftLine.Turns;
@@ -89,7 +90,7 @@ final class RouteEvents {
     private void worked(Map<UUID, String> names) {
         for (WorkLog.Entry e : facts.work()) {
             switch (e.kind()) {
-                case DID -> add(e.at(), new Event.Did(Operation.valueOf(e.what())));
+                case DID -> done(e);
                 case ADDED -> add(e.at(), new Event.Added(Operation.valueOf(e.what())));
                 case WAIVED ->
                     add(
@@ -100,6 +101,18 @@ final class RouteEvents {
                     // Small checks are no part of the route.
                 }
             }
+        }
+    }
+
+    /** A casting that was blasted is clean when its passages were brushed, not before. */
+    private void done(WorkLog.Entry e) {
+        Operation operation = Operation.valueOf(e.what());
+        boolean grit = operation == Operation.CLEAN && CleaningMethod.leavesGrit(e.note());
+        if (!grit) {
+            add(e.at(), new Event.Did(operation));
+        } else if (!facts.gritLeft()) {
+            Instant brushed = facts.brushed().orElse(e.at());
+            add(brushed.isAfter(e.at()) ? brushed : e.at(), new Event.Did(operation));
         }
     }
 

@@ -9,6 +9,7 @@ import homalon.app.part.Step;
 import homalon.app.part.Step.Mark;
 import homalon.app.part.StepKind;
 import homalon.core.integrity.Remedy;
+import homalon.core.integrity.SmallCheck;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Operation;
 import homalon.core.route.Route;
@@ -95,7 +96,14 @@ final class WholeSteps {
     }
 
     private Step clean() {
-        return of(StepKind.CLEAN, Operation.CLEAN, "clean", "Clean it");
+        return facts.gritLeft()
+                ? new Step(
+                        StepKind.CLEAN,
+                        Mark.BEGUN,
+                        "passages to brush",
+                        "Brush the passages and sign",
+                        SmallCheck.PASSAGES_BRUSHED.because())
+                : of(StepKind.CLEAN, Operation.CLEAN, "clean", "Clean it");
     }
 
     private Step cracks() {

@@ -131,6 +131,21 @@ class BesideTheFaceTest {
         assertTrue(page.contains("this one lower; both to 229.63 mm takes 0.200 here, 0.170 there"), page);
     }
 
+    @Test
+    void aBlastedCastingIsCleanOnceItsPassagesAreSignedFor() {
+        PartFile head = hands.book(Material.CAST_IRON);
+        String parts = "/parts/" + head.tag();
+        assertTrue(
+                ines.key(parts + "/clean", "id", id(), "method", "BLAST").body().contains("Brush the passages"));
+        HttpResponse<String> early = ines.key(parts + "/cracks/checked", "id", id(), "method", "EYES");
+        assertTrue(early.body().startsWith("First clean"), early::body);
+        ines.key(parts + "/clean/ticks", "id", id(), "check", "PASSAGES_BRUSHED");
+        assertEquals(
+                200,
+                ines.key(parts + "/cracks/checked", "id", id(), "method", "EYES")
+                        .statusCode());
+    }
+
     /** Skipping the check is refused at the table, and allowed once the owner answers for it. */
     @Test
     void nothingIsCutBeforeItWasLookedOver() {

@@ -130,7 +130,7 @@ public final class Cleaning {
 
     private static Set<SmallCheck> asks(CleaningMethod method) {
         EnumSet<SmallCheck> asks = EnumSet.of(SmallCheck.DOWELS_OUT, SmallCheck.HOLES_CHASED);
-        if (method == CleaningMethod.BLAST || method == CleaningMethod.TUMBLE) {
+        if (method.leavesGrit()) {
             asks.add(SmallCheck.PASSAGES_BRUSHED);
         }
         return asks;

@@ -25,6 +25,16 @@ public enum CleaningMethod {
         return words;
     }
 
+    /** Whether grit or shot stays in the passages until they are brushed through. */
+    public boolean leavesGrit() {
+        return this == BLAST || this == TUMBLE;
+    }
+
+    /** The same of a method as it was written down. */
+    public static boolean leavesGrit(String words) {
+        return BLAST.words.equals(words) || TUMBLE.words.equals(words);
+    }
+
     /** What can hurt at this step. */
     public String caution() {
         return caution;
