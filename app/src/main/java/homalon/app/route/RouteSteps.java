@@ -1,5 +1,7 @@
 package homalon.app.route;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.app.cut.PlanFile;
 import homalon.app.cut.Plans;
 import homalon.app.face.Findings;
@@ -31,6 +33,7 @@ import homalon.core.cut.PassPlan;
 import homalon.core.face.LimitVerdict;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.route.Event;
 import homalon.core.route.Operation;
 import homalon.core.route.Route;
 import homalon.core.rulebook.RuleBook;
@@ -60,6 +63,9 @@ class RouteSteps implements StepSource {
     private final Sheets sheets;
     private final SheetFindings sheetFindings;
     private final People people;
+    /** A route is a pure value of its events: any instance grows the same one. */
+    private final Cache<List<Event>, Route> grown =
+            Caffeine.newBuilder().maximumSize(600).build();
 
     RouteSteps(
             Surveys surveys,
@@ -161,8 +167,9 @@ class RouteSteps implements StepSource {
             Map<StepKind, Mark> marks = new EnumMap<>(StepKind.class);
             own.forEach((kind, step) -> marks.put(kind, step.mark()));
             boolean waived = facts.work().stream().anyMatch(e -> e.kind() == WorkLog.Kind.WAIVED);
-            Route route = Route.of(
-                    RouteEvents.of(facts, marks, faceOut(), sheetFindings, waived ? people.names() : Map.of()));
+            List<Event> events =
+                    RouteEvents.of(facts, marks, faceOut(), sheetFindings, waived ? people.names() : Map.of());
+            Route route = grown.get(events, Route::of);
             WholeSteps whole = new WholeSteps(facts, route, sheetFindings, writer);
             List<Step> strip = new ArrayList<>();
             for (StepKind kind : StepKind.values()) {
