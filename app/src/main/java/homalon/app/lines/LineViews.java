@@ -76,12 +76,6 @@ class LineViews {
                 "The feelers leave it open: try thinner steps of blades at bore " + (s.worst() + 1) + " first.";
         };
         Optional<BentLine> bent = bent(part, f);
-        bent.ifPresent(b -> rows.add(new Row(
-                "With the face",
-                "",
-                b.words() + " (middle against the ends: face " + writer.signed(Length.roundedFromMm(b.faceBow()))
-                        + ", line " + writer.signed(Length.roundedFromMm(b.lineBow())) + ")",
-                b.advice() == BentLine.Advice.STRAIGHTEN ? "out" : "")));
         String style = switch (f.verdict()) {
             case FREE -> "within";
             case BINDS -> "out";
@@ -109,7 +103,19 @@ class LineViews {
                 .line("least left at bore " + (s.worst() + 1) + ": {}", s.left().get(s.worst()))
                 .done();
         return new SheetSaid(
-                style, words, sentence, List.of(picture), rows, List.of(), List.of(WorkingView.of(working, writer)));
+                style,
+                words,
+                sentence,
+                bent.map(b -> List.of(picture, together(b, writer))).orElse(List.of(picture)),
+                rows,
+                List.of(),
+                List.of(WorkingView.of(working, writer)));
+    }
+
+    private static Picture together(BentLine b, LengthWriter writer) {
+        String figures = " Middle against the ends, + high: face " + writer.signed(Length.roundedFromMm(b.faceBow()))
+                + ", line " + writer.signed(Length.roundedFromMm(b.lineBow())) + ".";
+        return new Picture("Together with the face", b.words() + figures, "");
     }
 
     private static String inTheWay(ShaftLine s) {

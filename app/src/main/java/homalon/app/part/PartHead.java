@@ -58,11 +58,12 @@ public record PartHead(
                 operation.map(standing.route()::warnings).orElse(List.of()));
     }
 
-    /** The first step that is not done; the last one when all are. */
+    /** The first step that can be done now; else the first that is not done; the last one when all are. */
     public static Step next(List<Step> steps) {
         return steps.stream()
-                .filter(s -> s.mark() != Step.Mark.DONE)
+                .filter(s -> s.mark() == Step.Mark.DUE || s.mark() == Step.Mark.BEGUN)
                 .findFirst()
+                .or(() -> steps.stream().filter(s -> s.mark() != Step.Mark.DONE).findFirst())
                 .orElse(steps.get(steps.size() - 1));
     }
 

@@ -166,7 +166,7 @@ class WholeCastingTest {
         press("Start");
         keyLine("0", "-.06", "-.095", "-.06", "0");
         verdict("Binds by 0.035");
-        assertThat(page.locator("#figures")).containsText("it was skimmed while bent");
+        assertThat(page.locator("#live-drawing")).containsText("it was skimmed while bent");
         strip("Repair", "straighten");
         strip("Face", "owed again");
         go(head, "route");
@@ -207,8 +207,9 @@ class WholeCastingTest {
         }
         verdict("0.200 mm to square it");
         assertThat(page.locator("#figures")).containsText("low at the back");
-        strip("Index", "0.200 to square");
         strip("Plan", "due");
+        // Squared is what was read over the crank line again after the cut.
+        strip("Index", "after cut");
     }
 
     @Test

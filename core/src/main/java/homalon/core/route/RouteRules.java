@@ -63,12 +63,13 @@ public final class RouteRules {
             owes(WELD, PRESSURE_TEST, "a weld is tight when water says so"),
             owes(WELD, FACE_CHECK, "welding bends"),
             owes(STRAIGHTEN, CRACK_CHECK, "heat and press may open a crack"),
-            owes(STRAIGHTEN, LINE_CHECK, "straight is what was measured straight"),
+            owes(STRAIGHTEN, LINE_CHECK, "it is straight once it was measured so"),
             owes(STRAIGHTEN, FACE_CHECK, "the face moved with the line"),
             owes(CUT, PROOF, "a cut is proven by reading the face again"),
             owes(CUT, PRESSURE_TEST, REPAIR_IN_FACE, "the cut goes over a repaired place"),
             owes(CUT, LINER_CHECK, HAS_LINERS, "a deck cut raises a fixed liner by its depth"),
-            owes(LINER_TRIM, LINER_CHECK, "trimmed is what was measured"),
+            owes(CUT, DECK_INDEX, DECK_ASKED, "the cut was to square it: read it over the crank line again"),
+            owes(LINER_TRIM, LINER_CHECK, "they stand right once they were measured so"),
             owes(CUT, OIL_AND_BAG, "the cut face is bare"),
             owes(PRESSURE_TEST, OIL_AND_BAG, "it was wet"));
 
