@@ -50,6 +50,14 @@ document.addEventListener('DOMContentLoaded', () => {
   document.querySelector('[data-focus]')?.focus({ preventScroll: true });
 });
 
+/** On a narrow screen the strip is longer than the page: the step in hand is brought into sight. */
+function stepInSight() {
+  const here = document.querySelector('.strip [aria-current]');
+  if (here) here.parentElement.scrollLeft = Math.max(0, here.offsetLeft - here.parentElement.offsetLeft - 90);
+}
+document.addEventListener('DOMContentLoaded', stepInSight);
+document.addEventListener('homalon:put', stepInSight);
+
 document.addEventListener('click', async (event) => {
   const button = event.target.closest('[data-switch]');
   if (button) {

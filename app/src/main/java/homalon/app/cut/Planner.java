@@ -8,11 +8,13 @@ import homalon.app.face.SurveyKind;
 import homalon.app.face.Surveys;
 import homalon.app.part.Faces;
 import homalon.app.part.PartFile;
+import homalon.app.part.SquareReference;
 import homalon.app.tools.Toolbox;
 import homalon.core.cut.Comparison;
 import homalon.core.cut.Footing;
 import homalon.core.cut.TouchCells;
 import homalon.core.geometry.Box;
+import homalon.core.geometry.Plane;
 import homalon.core.lines.Taper;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.quantity.BenchUnit;
@@ -23,12 +25,14 @@ import org.springframework.stereotype.Component;
 /** Asks the core for the set-ups of a face that was read. */
 @Component
 public class Planner {
+    private final SquareReference square;
     private final Surveys surveys;
     private final Findings findings;
     private final Faces faces;
     private final Toolbox toolbox;
 
-    Planner(Surveys surveys, Findings findings, Faces faces, Toolbox toolbox) {
+    Planner(Surveys surveys, Findings findings, Faces faces, Toolbox toolbox, SquareReference square) {
+        this.square = square;
         this.surveys = surveys;
         this.findings = findings;
         this.faces = faces;
@@ -37,10 +41,7 @@ public class Planner {
 
     /** All that a comparison depends on. */
     private record Question(
-            LayoutNumbers numbers,
-            List<SurveyFile.PlaceFile> face,
-            List<SurveyFile.PlaceFile> thickness,
-            Footing footing) {}
+            LayoutNumbers numbers, List<SurveyFile.PlaceFile> face, Optional<Plane> reference, Footing footing) {}
 
     private final Cache<Question, Comparison> known =
             Caffeine.newBuilder().maximumSize(200).build();
@@ -72,22 +73,25 @@ public class Planner {
         if (finding.map().isEmpty()) {
             return Optional.empty();
         }
-        List<SurveyFile.PlaceFile> thickness = surveys.find(part, SurveyKind.THICKNESS)
-                .map(SurveyFile::readPlaces)
-                .orElse(List.of());
-        Question question = new Question(part.numbers(), finding.all(), thickness, footing);
-        return Optional.of(new Compared(survey, finding, known.get(question, q -> compare(part, q, finding))));
+        Optional<Plane> reference = square.over(part).or(() -> thickness(part));
+        Question question = new Question(part.numbers(), finding.all(), reference, footing);
+        return Optional.of(new Compared(survey, finding, known.get(question, q -> compare(q, finding))));
     }
 
-    private Comparison compare(PartFile part, Question question, Findings.Finding finding) {
-        Optional<Taper> taper = Taper.of(
-                SurveyFile.points(question.thickness()),
-                faces.layout(part.numbers()).box());
+    private Optional<Plane> thickness(PartFile part) {
+        return surveys.find(part, SurveyKind.THICKNESS)
+                .flatMap(s -> Taper.of(
+                        SurveyFile.points(s.readPlaces()),
+                        faces.layout(part.numbers()).box()))
+                .map(Taper::plane);
+    }
+
+    private static Comparison compare(Question question, Findings.Finding finding) {
         return Comparison.of(new Comparison.Question(
                 finding.points(),
                 sealing(finding.all()),
                 finding.map().orElseThrow(),
-                taper.map(Taper::plane),
+                question.reference(),
                 question.footing()));
     }
 

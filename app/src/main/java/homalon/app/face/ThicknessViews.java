@@ -3,6 +3,7 @@ package homalon.app.face;
 import homalon.app.ledger.Ledgers;
 import homalon.app.part.Faces;
 import homalon.app.part.PartFile;
+import homalon.app.part.SquareReference;
 import homalon.core.geometry.Plane;
 import homalon.core.ledger.Ledger;
 import homalon.core.ledger.ThicknessCheck;
@@ -19,11 +20,13 @@ import org.springframework.stereotype.Component;
 /** Writes the thickness: how even it is, and after the cut whether micrometer and ledger agree. */
 @Component
 public class ThicknessViews {
+    private final SquareReference square;
     private final Faces faces;
     private final Surveys surveys;
     private final Ledgers ledgers;
 
-    ThicknessViews(Faces faces, Surveys surveys, Ledgers ledgers) {
+    ThicknessViews(Faces faces, Surveys surveys, Ledgers ledgers, SquareReference square) {
+        this.square = square;
         this.faces = faces;
         this.surveys = surveys;
         this.ledgers = ledgers;
@@ -140,9 +143,10 @@ public class ThicknessViews {
 
     /** Plane of the thickness as it came; empty until it was read. */
     Optional<Plane> plane(PartFile part) {
-        return surveys.find(part, SurveyKind.THICKNESS)
-                .flatMap(s -> taper(part, s))
-                .map(Taper::plane);
+        return square.over(part)
+                .or(() -> surveys.find(part, SurveyKind.THICKNESS)
+                        .flatMap(s -> taper(part, s))
+                        .map(Taper::plane));
     }
 
     private Optional<Taper> taper(PartFile part, SurveyFile survey) {

@@ -30,7 +30,7 @@ record IndexSetup(boolean outerAtTop) {
     }
 
     /** Empty until all four are read. */
-    Optional<DeckIndex> of(SheetFile sheet, Layout layout) {
+    Optional<Points> heights(SheetFile sheet, Layout layout) {
         List<double[]> rows = new ArrayList<>();
         for (int i = 0; i < NAMES.size(); i++) {
             Spot corner = layout.corners().get(i);
@@ -40,6 +40,10 @@ record IndexSetup(boolean outerAtTop) {
             }
             rows.add(new double[] {corner.x(), corner.y(), height});
         }
-        return DeckIndex.of(Points.of(rows.toArray(double[][]::new)), layout.box(), outerAtTop);
+        return Optional.of(Points.of(rows.toArray(double[][]::new)));
+    }
+
+    Optional<DeckIndex> of(SheetFile sheet, Layout layout) {
+        return heights(sheet, layout).flatMap(h -> DeckIndex.of(h, layout.box(), outerAtTop));
     }
 }

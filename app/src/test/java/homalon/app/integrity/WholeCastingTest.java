@@ -11,10 +11,12 @@ import homalon.app.part.PartFile;
 import homalon.app.testing.Browser;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
+import homalon.app.testing.Visitor;
 import homalon.core.part.Material;
 import homalon.core.part.PartKind;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.UUID;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -210,6 +212,11 @@ class WholeCastingTest {
         strip("Plan", "due");
         // Squared is what was read over the crank line again after the cut.
         strip("Index", "after cut");
+        // The set-up parallel to the crank line takes that off where the deck stands highest over it.
+        go(deck, "plan");
+        double depth = Double.parseDouble(
+                page.locator(".card[data-number='4'] .depth").innerText().strip());
+        assertEquals(0.2, depth, 0.012);
     }
 
     @Test
@@ -237,5 +244,29 @@ class WholeCastingTest {
         assertTrue(page.locator("#figures")
                 .innerText()
                 .contains("0.000 to 0.020 mm, flush, general default for such a gasket"));
+    }
+
+    /** Somebody else marks a crack: this page shows it by itself, and what is being keyed here stays. */
+    @Test
+    void whatAnotherWritesIsSeenWithoutLosingWhatIsBeingKeyed() {
+        PartFile head = hands.book(Material.CAST_IRON);
+        hands.prepare(head);
+        go(head, "cracks");
+        type("length", "17");
+        Visitor brannoc = Visitor.signedIn(shop.port(), "brannoc");
+        int status = brannoc.key(
+                        "/parts/" + head.tag() + "/cracks",
+                        "id",
+                        UUID.randomUUID().toString(),
+                        "place",
+                        "GUIDE_BOSS",
+                        "length",
+                        "0.4in",
+                        "method",
+                        "EYES")
+                .statusCode();
+        assertEquals(200, status);
+        assertThat(page.locator("#found")).containsText("guide boss, 10.16 mm long");
+        assertEquals("17", page.locator("[name=length]").inputValue());
     }
 }
