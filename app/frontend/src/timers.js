@@ -45,6 +45,7 @@ function beep() {
 function draw() {
   const at = bar();
   at.hidden = running.length === 0;
+  document.body.classList.toggle('timed', running.length > 0);
   if (at.childElementCount !== running.length) {
     at.replaceChildren(
       ...running.map((t) => {
