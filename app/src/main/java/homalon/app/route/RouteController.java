@@ -77,7 +77,8 @@ class RouteController {
             List<String> first,
             List<String> better,
             boolean ticked,
-            String path) {}
+            String path,
+            String caution) {}
 
     /** A line of the log. */
     record Logged(UUID id, String words, String by) {}
@@ -154,7 +155,21 @@ class RouteController {
                 first,
                 better,
                 ticked && s.state() == Route.State.DUE,
-                page.map(k -> "/parts/" + part.tag() + "/" + k.path()).orElse(""));
+                page.map(k -> "/parts/" + part.tag() + "/" + k.path()).orElse(""),
+                caution(s.operation()));
+    }
+
+    /** What can hurt at a step that has no page of its own; empty where nothing special does. */
+    private static String caution(Operation operation) {
+        return switch (operation) {
+            case STITCH -> "Eye protection: taps and tapered pins snap.";
+            case WELD -> "Licensed practice: preheat, fumes, hot casting. Oil in the pores burns.";
+            case STRAIGHTEN -> "Heat and press store force: shield, nobody in line, hot casting marked as hot.";
+            case SLEEVE, INSERT ->
+                "Pressed rings can shatter: shield, square driver. Cold nitrogen or dry ice burns and pushes the air out: open space, gloves, face shield.";
+            case LINER_TRIM -> "Chips and sharp edges: guard closed, deburr.";
+            default -> "";
+        };
     }
 
     /** Work without a page of its own was done. */
