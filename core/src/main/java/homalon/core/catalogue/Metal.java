@@ -1,0 +1,58 @@
+package homalon.core.catalogue;
+
+import homalon.core.part.Material;
+
+/**
+ * Metals of heads, inserts and guides, as far as a press fit needs them. General engineering values; the maker's figure comes
+ * before them.
+ */
+public enum Metal {
+    CAST_IRON("cast iron", 11, 9.2, 110, 0.26),
+    ALUMINIUM("aluminium", 22, 18.2, 71, 0.33),
+    POWDER_METAL("powder metal", 12, 9.5, 140, 0.27),
+    HARD_IRON("hard iron", 11, 9.2, 150, 0.27),
+    NICKEL_COBALT("nickel-cobalt", 13.5, 10, 200, 0.30),
+    BRONZE("bronze", 17.5, 15, 110, 0.34),
+    COPPER_ALLOY("copper alloy", 17, 14.5, 125, 0.30);
+
+    private final String words;
+    private final double alpha;
+    private final double alphaCold;
+    private final double modulus;
+    private final double poisson;
+
+    Metal(String words, double alpha, double alphaCold, double modulus, double poisson) {
+        this.words = words;
+        this.alpha = alpha;
+        this.alphaCold = alphaCold;
+        this.modulus = modulus;
+        this.poisson = poisson;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    /** Mean expansion from 20 C up to working heat, 1e-6 per K. */
+    public double alpha() {
+        return alpha;
+    }
+
+    /** Mean contraction from 20 C down to a chill below -100 C, 1e-6 per K: metals shrink less in deep cold. */
+    public double alphaCold() {
+        return alphaCold;
+    }
+
+    /** Young's modulus, GPa. */
+    public double modulus() {
+        return modulus;
+    }
+
+    public double poisson() {
+        return poisson;
+    }
+
+    public static Metal of(Material casting) {
+        return casting == Material.ALUMINIUM ? ALUMINIUM : CAST_IRON;
+    }
+}

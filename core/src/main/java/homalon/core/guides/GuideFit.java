@@ -1,0 +1,88 @@
+package homalon.core.guides;
+
+import homalon.core.catalogue.Item;
+import homalon.core.input.Problems;
+import homalon.core.part.Material;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Which guides of a stock bite in a housing that was measured, and what to ream where none does.
+ *
+ * @param least press wanted at the least, mm on the diameter
+ * @param most press wanted at the most
+ * @param each every guide with the press it would have, the best first
+ * @param ream the smallest oversize that is had by reaming the housing; empty where one fits as it is, or none is larger
+ */
+public record GuideFit(double least, double most, List<One> each, Optional<Ream> ream) {
+    /** One guide of the stock in this housing. */
+    public record One(Item guide, double press, Answer answer) {}
+
+    /** Ream the housing to this size for that guide. */
+    public record Ream(Item guide, double size) {}
+
+    /** How it would sit. */
+    public enum Answer {
+        BITES("bites"),
+        TIGHT("too tight: it would crack the boss or gall"),
+        LOOSE("too loose: it works free when hot"),
+        DROPS("drops straight through");
+
+        private final String words;
+
+        Answer(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** General default, mm: {least, most} of press in that casting. */
+    public static double[] usualPress(Material casting) {
+        return casting == Material.ALUMINIUM ? new double[] {0.03, 0.06} : new double[] {0.02, 0.05};
+    }
+
+    /**
+     * @param housing bore in the casting, measured before anything is ordered, mm
+     * @throws homalon.core.input.BadInputException for a bore that is none
+     */
+    public static GuideFit of(double housing, Material casting, List<Item> stock) {
+        Problems problems = new Problems();
+        problems.require(housing >= 5 && housing <= 60, "housing", "Housing: key the bore in the casting, 5 to 60 mm.");
+        problems.throwIfAny();
+        double[] press = usualPress(casting);
+        double middle = (press[0] + press[1]) / 2;
+        List<One> each = new ArrayList<>();
+        for (Item guide : stock) {
+            if (guide.kind() == Item.Kind.GUIDE) {
+                double p = guide.outer() - housing;
+                each.add(new One(guide, p, answer(p, press)));
+            }
+        }
+        each.sort(Comparator.comparingDouble((One o) -> Math.abs(o.press() - middle))
+                .thenComparing(o -> o.guide().code()));
+        boolean fits = each.stream().anyMatch(o -> o.answer() == Answer.BITES);
+        Optional<Ream> ream = fits
+                ? Optional.empty()
+                : each.stream()
+                        .filter(o -> o.guide().outer() - press[0] > housing)
+                        .min(Comparator.comparingDouble((One o) -> o.guide().outer())
+                                .thenComparing(o -> o.guide().code()))
+                        .map(o -> new Ream(o.guide(), o.guide().outer() - middle));
+        return new GuideFit(press[0], press[1], List.copyOf(each), ream);
+    }
+
+    private static Answer answer(double p, double[] wanted) {
+        if (p <= 0) {
+            return Answer.DROPS;
+        }
+        if (p < wanted[0] - 1e-9) {
+            return Answer.LOOSE;
+        }
+        return p > wanted[1] + 1e-9 ? Answer.TIGHT : Answer.BITES;
+    }
+}

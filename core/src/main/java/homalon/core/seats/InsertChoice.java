@@ -1,0 +1,308 @@
+package homalon.core.seats;
+
+import homalon.core.catalogue.Item;
+import homalon.core.catalogue.Metal;
+import homalon.core.input.Problems;
+import homalon.core.part.Material;
+import homalon.core.verdict.Working.Line;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.DoubleStream;
+
+/**
+ * The step-up through a list of inserts from the smallest, each judged by every rule, until one passes or a rule that a larger
+ * ring only breaks further stops it. Millimetres.
+ *
+ * @param steps in the order of the step-up
+ * @param chosen the smallest that passes
+ * @param stop when none passes: the rule that stopped it, and by how much
+ */
+public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Check> stop) {
+    /** What is asked of an insert; those marked growing are broken further by every larger one. */
+    public enum Rule {
+        CLEANS("cleans the damage", false),
+        CARRIES("carries the seat", false),
+        THROAT("opens to the throat", false),
+        METAL("metal wanted", false),
+        DEPTH("not deeper than the floor", false),
+        PRESS("press in its range", false),
+        HOT("holds when hot", false),
+        WALL("wall to water", true),
+        BRIDGE("bridge to the neighbour", true);
+
+        private final String words;
+        private final boolean growing;
+
+        Rule(String words, boolean growing) {
+            this.words = words;
+            this.growing = growing;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /**
+     * One rule on one insert.
+     *
+     * @param spare how much is left before it breaks; negative by how much it is broken, mm
+     * @param says why, with its figures
+     */
+    public record Check(Rule rule, boolean holds, double spare, Line says) {}
+
+    /**
+     * One insert.
+     *
+     * @param cutTo counterbore to cut for it
+     * @param bearing share of the arc that bears
+     * @param fit its press at the cut size and the thinnest wall; empty where no wall is left to work it out with
+     */
+    public record Step(Item insert, double cutTo, double bearing, Optional<PressFit> fit, List<Check> checks) {
+        public boolean passes() {
+            return checks.stream().allMatch(Check::holds);
+        }
+
+        public List<Check> broken() {
+            return checks.stream().filter(c -> !c.holds()).toList();
+        }
+    }
+
+    /** A neighbouring insert or seat. */
+    public record Neighbour(String name, double centres, double diameter) {}
+
+    /**
+     * The place.
+     *
+     * @param counterbore present diameter
+     * @param floor depth of the original floor below the chamber
+     * @param wall thinnest metal from the present counterbore to water
+     * @param throat diameter of the throat that the insert's inside is opened to
+     * @param seatOuter diameter of the seat's outer edge that the ring has to carry
+     * @param proud how far the insert shall stand out of its counterbore; negative for shy
+     * @param runAt worst temperature in service
+     * @param metal wanted; empty for any
+     * @param partial a machinist signs for less than a whole clean-up
+     * @param thin a machinist signs for a thinner wall, and the press is reduced to its least
+     */
+    public record Asked(
+            Material head,
+            double counterbore,
+            double floor,
+            double wall,
+            double throat,
+            double seatOuter,
+            double proud,
+            double runAt,
+            List<Neighbour> neighbours,
+            Damage damage,
+            Optional<Metal> metal,
+            boolean partial,
+            boolean thin) {
+        public Asked {
+            neighbours = List.copyOf(neighbours);
+            Problems problems = new Problems();
+            problems.require(
+                    counterbore >= 5 && counterbore <= 200,
+                    "counterbore",
+                    "Counterbore: key its diameter, 5 to 200 mm.");
+            problems.require(floor > 0 && floor <= 60, "floor", "Depth: key the counterbore's floor, 0 to 60 mm.");
+            problems.require(
+                    wall > 0 && wall <= 200,
+                    "wall",
+                    "Wall to water: key what is left beside the counterbore, above zero. With none left there is nothing to press into.");
+            problems.require(throat > 0 && throat < 200, "throat", "Throat: key its diameter, such as 33.");
+            problems.require(
+                    seatOuter > throat, "seatOuter", "The seat's outer edge lies outside the throat: key both again.");
+            problems.require(Math.abs(proud) <= 5, "proud", "Proud or shy: key −5 to 5 mm.");
+            problems.require(
+                    runAt >= 20 && runAt <= 500, "runAt", "Running temperature: key 20 to 500 C, such as 200.");
+            problems.throwIfAny();
+        }
+    }
+
+    /** General default: thinnest wall to water. */
+    public static double leastWall(Material head) {
+        return head == Material.ALUMINIUM ? 3.5 : 3.0;
+    }
+
+    /** General default: thinnest bridge between two inserts. */
+    public static final double LEAST_BRIDGE = 1.5;
+    /** General default: worst temperature of a head in service. */
+    public static double usualHeat(Material head) {
+        return head == Material.ALUMINIUM ? 220 : 200;
+    }
+    /** A ring thinner than this beside the seat does not carry it. */
+    private static final double LEAST_CARRY = 0.5;
+
+    private static final double SLACK = 1e-9;
+
+    /** General default by outside diameter and casting: {least, most} press on the diameter. */
+    public static double[] usualPress(Material head, double outer) {
+        double more = head == Material.ALUMINIUM ? 0.03 : 0;
+        double least = outer <= 38 ? 0.08 : outer <= 50 ? 0.10 : 0.13;
+        double most = outer <= 38 ? 0.13 : outer <= 50 ? 0.15 : 0.18;
+        return new double[] {least + more, most + more};
+    }
+
+    /** @param list the shop's; what is no insert is passed over */
+    public static InsertChoice of(Asked q, List<Item> list) {
+        List<Step> steps = list.stream()
+                .filter(i -> i.kind() == Item.Kind.INSERT && i.outer() > q.counterbore())
+                .sorted(Comparator.comparingDouble(Item::outer).thenComparing(Item::code))
+                .map(i -> step(q, i))
+                .toList();
+        Optional<Step> chosen = steps.stream().filter(Step::passes).findFirst();
+        Optional<Check> stop = chosen.isPresent() ? Optional.empty() : stopped(steps);
+        return new InsertChoice(steps, chosen, stop);
+    }
+
+    /** The growing rule that the first ring breaks which would do otherwise; else what the nearest one breaks. */
+    private static Optional<Check> stopped(List<Step> steps) {
+        Optional<Check> growing = steps.stream()
+                .filter(s -> s.broken().stream().allMatch(c -> c.rule().growing))
+                .findFirst()
+                .flatMap(s -> s.broken().stream().min(Comparator.comparingDouble(Check::spare)));
+        return growing.isPresent()
+                ? growing
+                : steps.stream()
+                        .min(Comparator.comparingInt(s -> s.broken().size()))
+                        .flatMap(s -> s.broken().stream().findFirst());
+    }
+
+    private static Step step(Asked q, Item insert) {
+        double[] usual = usualPress(q.head(), insert.outer());
+        double press = insert.nominal()
+                ? insert.outer() - insert.counterbore().getAsDouble()
+                : q.thin() ? usual[0] : pressFor(q, insert, usual);
+        double cutTo = insert.outer() - press;
+        double wall = q.wall() - (cutTo - q.counterbore()) / 2;
+        double bearing = q.damage().bearing(q.counterbore(), cutTo);
+        Optional<PressFit> fit = wall > 0 && cutTo >= q.counterbore() - SLACK && insert.inner() < cutTo
+                ? Optional.of(PressFit.of(new PressFit.Asked(
+                        Metal.of(q.head()),
+                        insert.metal().orElseThrow(),
+                        cutTo,
+                        insert.outer(),
+                        insert.inner(),
+                        wall,
+                        PressFit.ROOM,
+                        PressFit.ROOM,
+                        q.runAt())))
+                : Optional.empty();
+        List<Check> checks = new ArrayList<>();
+        checks.add(cleans(q, cutTo, bearing));
+        checks.add(check(
+                Rule.CARRIES,
+                (insert.outer() - q.seatOuter()) / 2 - LEAST_CARRY,
+                "the ring reaches {} beyond the seat's outer edge; half a millimetre wanted",
+                (insert.outer() - q.seatOuter()) / 2));
+        checks.add(check(Rule.THROAT, q.throat() - insert.inner(), "inside {}, opened to the throat", insert.inner()));
+        boolean metal = q.metal().isEmpty() || q.metal().equals(insert.metal());
+        checks.add(new Check(
+                Rule.METAL,
+                metal,
+                metal ? 0 : -1,
+                line(insert.metal().map(Metal::words).orElse("unknown"))));
+        checks.add(check(
+                Rule.DEPTH,
+                q.floor() + q.proud() - insert.height() + trimmable(insert),
+                "height {} on the floor that is there",
+                insert.height()));
+        checks.add(new Check(
+                Rule.PRESS,
+                press >= usual[0] - SLACK && press <= usual[1] + SLACK,
+                Math.min(press - usual[0], usual[1] - press),
+                line("{}; {} to {}, general default", press, usual[0], usual[1])));
+        double hot = fit.map(PressFit::hot).orElse(Double.NaN);
+        checks.add(new Check(
+                Rule.HOT,
+                hot > PressFit.LEAST_HOT,
+                Double.isNaN(hot) ? -1 : hot - PressFit.LEAST_HOT,
+                Double.isNaN(hot)
+                        ? line("no wall to hold it")
+                        : line("{} left at " + Math.round(q.runAt()) + " C", hot)));
+        double least = leastWall(q.head());
+        checks.add(new Check(
+                Rule.WALL,
+                wall >= least - SLACK || q.thin() && wall > 0,
+                wall - least,
+                line(
+                        "{} left; {} wanted, general default"
+                                + (wall < least && q.thin() ? "; signed for, press reduced" : ""),
+                        wall,
+                        least)));
+        checks.add(bridge(q, cutTo));
+        return new Step(insert, cutTo, bearing, fit, List.copyOf(checks));
+    }
+
+    /** The middle of the range, or as much more, up to the most, as heat asks for. */
+    private static double pressFor(Asked q, Item insert, double[] usual) {
+        double middle = (usual[0] + usual[1]) / 2;
+        double grows =
+                (Metal.of(q.head()).alpha() - insert.metal().orElseThrow().alpha())
+                        * 1e-6
+                        * insert.outer()
+                        * (q.runAt() - PressFit.ROOM);
+        return Math.min(usual[1], Math.max(middle, PressFit.LEAST_HOT + 0.005 + grows));
+    }
+
+    /** A tall ring is trimmed once it is in; up to a third of it. */
+    private static double trimmable(Item insert) {
+        return insert.height() / 3;
+    }
+
+    private static Check cleans(Asked q, double cutTo, double bearing) {
+        double spare = cutTo - q.damage().cleanedBy(q.counterbore());
+        boolean enough = q.damage().arcs().isEmpty() ? cutTo >= q.counterbore() - SLACK : spare >= -SLACK;
+        boolean signed = q.partial() && bearing >= Damage.LEAST_SHARE - SLACK;
+        String share = Math.round(bearing * 100) + " % of the arc bears";
+        return new Check(
+                Rule.CLEANS,
+                enough || signed,
+                spare,
+                enough
+                        ? line("cut to {}, " + share, cutTo)
+                        : line(
+                                "cut to {}, " + share + (signed ? ", signed for; {} would clean it" : "; {} cleans it"),
+                                cutTo,
+                                cutTo - spare));
+    }
+
+    private static Check bridge(Asked q, double cutTo) {
+        double worst = Double.POSITIVE_INFINITY;
+        String at = "";
+        for (Neighbour n : q.neighbours()) {
+            double left = n.centres() - (cutTo + n.diameter()) / 2;
+            if (left < worst) {
+                worst = left;
+                at = n.name();
+            }
+        }
+        return new Check(
+                Rule.BRIDGE,
+                worst >= LEAST_BRIDGE - SLACK,
+                worst - LEAST_BRIDGE,
+                at.isEmpty()
+                        ? line("no neighbour keyed")
+                        : line("{} left to " + at + "; {} wanted, general default", worst, LEAST_BRIDGE));
+    }
+
+    private static Check check(Rule rule, double spare, String text, double figure) {
+        return new Check(rule, spare >= -SLACK, spare, line(text, figure));
+    }
+
+    private static Line line(String text, double... figures) {
+        return new Line(text, DoubleStream.of(figures).boxed().toList());
+    }
+
+    /**
+     * What to take off a ring's top once it is in: height less depth and what shall stand proud. Below zero it stands too low by
+     * that much.
+     */
+    public static double trim(double height, double depth, double proud) {
+        return height - (depth + proud);
+    }
+}

@@ -1,0 +1,207 @@
+package homalon.core.seats;
+
+import homalon.core.catalogue.Metal;
+import homalon.core.geometry.Spot;
+import homalon.core.input.Problems;
+import homalon.core.verdict.Working;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/**
+ * A ring pressed into a counterbore: press now, hot, and while it is fitted; pressure and stress by the thick-ring formulas of
+ * Lame. Millimetres, degrees C, MPa.
+ *
+ * @param press interference at 20 C on the diameter, + holds
+ * @param hot what is left of it at the running temperature
+ * @param goneAt temperature above which nothing is left; empty when the ring grows as much as the head
+ * @param fitting gap with the ring chilled and the head warmed; below zero it has to be driven
+ * @param pressure between the two at 20 C
+ * @param hoop stress in the head at the bore, where its wall to water is thinnest
+ */
+public record PressFit(
+        Asked asked, double press, double hot, OptionalDouble goneAt, double fitting, double pressure, double hoop) {
+    /** Below this temperature a chill counts with the smaller contraction of deep cold. */
+    public static final double DEEP_COLD = -100;
+
+    public static final double ROOM = 20;
+    /** Press that must be left hot; a general default. */
+    public static final double LEAST_HOT = 0.02;
+    /** A gap above which a ring drops in by itself. */
+    public static final double DROPS_IN = 0.02;
+
+    private static final double COLDEST = -200;
+    private static final double MICRO = 1e-6;
+
+    /**
+     * What is pressed into what.
+     *
+     * @param counterbore bore in the head, mm
+     * @param outer of the ring
+     * @param inner of the ring
+     * @param wall thinnest metal from the bore to water
+     * @param chillTo temperature the ring is chilled to; 20 when it is not
+     * @param warmTo temperature the head is warmed to
+     * @param runAt worst temperature in service
+     */
+    public record Asked(
+            Metal head,
+            Metal insert,
+            double counterbore,
+            double outer,
+            double inner,
+            double wall,
+            double chillTo,
+            double warmTo,
+            double runAt) {
+        /** @throws homalon.core.input.BadInputException naming each figure that cannot be */
+        public Asked {
+            Problems problems = new Problems();
+            problems.require(
+                    counterbore >= 5 && counterbore <= 200,
+                    "counterbore",
+                    "Counterbore: key its diameter, 5 to 200 mm.");
+            problems.require(
+                    outer >= counterbore,
+                    "insertOuter",
+                    "The insert is smaller than its hole: it would fall out. Key a larger insert or measure the hole again.");
+            problems.require(
+                    outer - counterbore <= 1,
+                    "insertOuter",
+                    "The insert is more than 1 mm larger than its hole: measure both again.");
+            problems.require(
+                    inner > 0 && inner < Math.min(counterbore, outer),
+                    "insertInner",
+                    "The insert's inside must be smaller than its outside: no wall is left.");
+            problems.require(
+                    wall > 0 && wall <= 500,
+                    "wallToWater",
+                    "Wall to water: key what is left between bore and water, above zero; none left means it cannot be pressed.");
+            problems.require(
+                    chillTo >= COLDEST && chillTo <= ROOM,
+                    "chillTo",
+                    "Chill: key −200 to 20 C; 20 when the insert is not chilled.");
+            problems.require(
+                    warmTo >= ROOM && warmTo <= 350,
+                    "warmTo",
+                    "Warm: key 20 to 350 C; 20 when the head is not warmed.");
+            problems.require(
+                    runAt >= ROOM && runAt <= 500, "runAt", "Running temperature: key 20 to 500 C, such as 200.");
+            problems.throwIfAny();
+        }
+
+        double alphaOfChill() {
+            return (chillTo < DEEP_COLD ? insert.alphaCold() : insert.alpha()) * MICRO;
+        }
+    }
+
+    /** How a ring goes in. */
+    public enum Goes {
+        DROPS("drops in"),
+        QUICK("goes in if one is quick"),
+        DRIVEN("has to be driven");
+
+        private final String words;
+
+        Goes(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    public static PressFit of(Asked q) {
+        double d = q.counterbore();
+        double press = q.outer() - d;
+        double grows = (q.head().alpha() - q.insert().alpha()) * MICRO * d;
+        double outside = d + 2 * q.wall();
+        double ringHead = (outside * outside + d * d) / (outside * outside - d * d);
+        double ringInsert = (d * d + q.inner() * q.inner()) / (d * d - q.inner() * q.inner());
+        double give = (ringHead + q.head().poisson()) / (q.head().modulus() * 1000)
+                + (ringInsert - q.insert().poisson()) / (q.insert().modulus() * 1000);
+        double pressure = press / (d * give);
+        return new PressFit(
+                q,
+                press,
+                press - grows * (q.runAt() - ROOM),
+                grows > 0 ? OptionalDouble.of(ROOM + press / grows) : OptionalDouble.empty(),
+                -press
+                        + q.head().alpha() * MICRO * d * (q.warmTo() - ROOM)
+                        + q.alphaOfChill() * d * (ROOM - q.chillTo()),
+                pressure,
+                pressure * ringHead);
+    }
+
+    public Goes goes() {
+        return fitting > DROPS_IN ? Goes.DROPS : fitting >= 0 ? Goes.QUICK : Goes.DRIVEN;
+    }
+
+    public boolean holdsHot() {
+        return hot > LEAST_HOT;
+    }
+
+    /** Stress from which one thinks again, MPa; a general default. */
+    public static double warnAt(Metal head) {
+        return head == Metal.ALUMINIUM ? 170 : 180;
+    }
+
+    public boolean strained() {
+        return hoop >= warnAt(asked.head()) - 1e-9;
+    }
+
+    /**
+     * Press with head and ring at one temperature. Below room the contraction goes over by a straight line from the mean value of
+     * heat to that of deep cold at -196 C.
+     */
+    public double at(double temperature) {
+        double by = temperature - ROOM;
+        double differ = mean(asked.head(), temperature) - mean(asked.insert(), temperature);
+        return press - differ * MICRO * asked.counterbore() * by;
+    }
+
+    private static double mean(Metal metal, double temperature) {
+        if (temperature >= ROOM) {
+            return metal.alpha();
+        }
+        double share = Math.min(1, (ROOM - temperature) / (ROOM + 196));
+        return metal.alpha() + share * (metal.alphaCold() - metal.alpha());
+    }
+
+    /** The same from -200 to 350 C: x temperature, y press. */
+    public List<Spot> curve() {
+        List<Spot> all = new ArrayList<>();
+        for (int t = -200; t <= 350; t += 10) {
+            all.add(new Spot(t, at(t)));
+        }
+        return List.copyOf(all);
+    }
+
+    public Working working() {
+        return Working.of("Press")
+                .line("insert {} less counterbore {} leaves a press of {}", asked.outer(), asked.counterbore(), press)
+                .line(
+                        "left at " + whole(asked.runAt()) + " C: press less ("
+                                + asked.head().alpha() + " less "
+                                + asked.insert().alpha() + ") millionths x {} x " + whole(asked.runAt() - ROOM)
+                                + " = {}; more than {} wanted, general default",
+                        asked.counterbore(),
+                        hot,
+                        LEAST_HOT)
+                .line(
+                        "chilled to " + whole(asked.chillTo()) + " C, head at " + whole(asked.warmTo())
+                                + " C: gap {}; below zero it is driven",
+                        fitting)
+                .line(
+                        "thick rings, wall to water {}: " + Math.round(pressure) + " MPa between them, "
+                                + Math.round(hoop) + " MPa in the head at the bore; think again from "
+                                + Math.round(warnAt(asked.head())),
+                        asked.wall())
+                .done();
+    }
+
+    private static String whole(double value) {
+        return Long.toString(Math.round(value)).replace('-', '\u2212');
+    }
+}

@@ -1,0 +1,50 @@
+package homalon.core.valves;
+
+import homalon.core.verdict.Verdict;
+import homalon.core.verdict.Working;
+import java.util.Optional;
+
+/**
+ * One thing that was found of a valve.
+ *
+ * @param verdict empty where it was read and nothing says how it should be
+ * @param figure the value found, mm or kPa; NaN where there is none
+ * @param limit what it is held against; NaN where there is none
+ * @param source of the limit, in words
+ * @param says in words
+ */
+public record Aspect(
+        Subject subject,
+        Optional<Verdict> verdict,
+        double figure,
+        double limit,
+        String source,
+        String says,
+        Optional<Working> working) {
+    /** What it is about. */
+    public enum Subject {
+        GUIDE("guide"),
+        WIDTH("seat width"),
+        RUNOUT("runout"),
+        PITS("pits"),
+        HEIGHT("height"),
+        MARGIN("margin"),
+        VACUUM("vacuum"),
+        LOOKS("looks"),
+        SPRING("spring");
+
+        private final String words;
+
+        Subject(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    public boolean is(Verdict which) {
+        return verdict.filter(v -> v == which).isPresent();
+    }
+}

@@ -1,0 +1,65 @@
+package homalon.core.valves;
+
+import homalon.core.guides.Guide;
+import homalon.core.seats.SpringFit;
+import homalon.core.verdict.Verdict;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What is found of one valve.
+ *
+ * @param aspects what was judged, in the order of the sheet
+ * @param guide clearance and shape, once a stem and a place of the guide are read
+ * @param spring once its height is read and the book's is known
+ * @param verdict out when anything is; within only when the guide was proven and the seat looked at
+ * @param begun anything was read at all
+ */
+public record ValveFinding(
+        List<Aspect> aspects, Optional<Guide> guide, Optional<SpringFit> spring, Verdict verdict, boolean begun) {
+    private static final Set<Aspect.Subject> OF_SEAT = EnumSet.of(
+            Aspect.Subject.WIDTH,
+            Aspect.Subject.RUNOUT,
+            Aspect.Subject.PITS,
+            Aspect.Subject.LOOKS,
+            Aspect.Subject.VACUUM);
+
+    public Optional<Aspect> aspect(Aspect.Subject subject) {
+        return aspects.stream().filter(a -> a.subject() == subject).findFirst();
+    }
+
+    public boolean out(Aspect.Subject subject) {
+        return aspect(subject).filter(a -> a.is(Verdict.OUT)).isPresent();
+    }
+
+    public boolean guideWorn() {
+        return out(Aspect.Subject.GUIDE);
+    }
+
+    public boolean seatBad() {
+        return aspects.stream().anyMatch(a -> OF_SEAT.contains(a.subject()) && a.is(Verdict.OUT));
+    }
+
+    /** Read as far as a verdict on it needs: out, or guide and seat both settled. */
+    public boolean settled() {
+        return verdict != Verdict.NOT_PROVEN;
+    }
+
+    /** What is worst, in words; for a valve that is not settled what to read next. */
+    public String says() {
+        for (Verdict v : List.of(Verdict.OUT, Verdict.NOT_PROVEN)) {
+            Optional<Aspect> found = aspects.stream().filter(a -> a.is(v)).findFirst();
+            if (found.isPresent()) {
+                return found.get().says();
+            }
+        }
+        if (verdict == Verdict.NOT_PROVEN) {
+            return !begun
+                    ? "nothing read yet"
+                    : aspect(Aspect.Subject.GUIDE).isEmpty() ? "read stem and guide" : "say what the seat looks like";
+        }
+        return "within";
+    }
+}

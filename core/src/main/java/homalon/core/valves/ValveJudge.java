@@ -1,0 +1,407 @@
+package homalon.core.valves;
+
+import homalon.core.guides.Guide;
+import homalon.core.guides.GuideLimits;
+import homalon.core.guides.Rocking;
+import homalon.core.input.BadInputException;
+import homalon.core.input.Problems;
+import homalon.core.seats.SeatPlan;
+import homalon.core.seats.SpringFit;
+import homalon.core.valves.Aspect.Subject;
+import homalon.core.verdict.Verdict;
+import homalon.core.verdict.Working;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Collectors;
+import java.util.stream.DoubleStream;
+
+/** Judges one valve by what was read and what the book says. */
+public final class ValveJudge {
+    private static final double SLACK = 1e-9;
+
+    private final ValveReadings read;
+    private final ValveBook book;
+    private final List<Aspect> aspects = new ArrayList<>();
+
+    private ValveJudge(ValveReadings read, ValveBook book) {
+        this.read = read;
+        this.book = book;
+    }
+
+    /** @throws BadInputException for readings that cannot stand beside each other; {@link #check} says so before they are kept */
+    public static ValveFinding of(ValveReadings read, ValveBook book) {
+        ValveJudge judge = new ValveJudge(read, book);
+        Optional<Guide> guide = judge.guide();
+        judge.seat();
+        judge.heights();
+        Optional<SpringFit> spring = judge.spring();
+        return new ValveFinding(List.copyOf(judge.aspects), guide, spring, judge.verdict(), !read.empty());
+    }
+
+    /**
+     * Refuses readings that cannot stand beside each other.
+     *
+     * @throws BadInputException saying what to read again
+     */
+    public static void check(ValveReadings read, ValveBook book) {
+        Problems problems = new Problems();
+        double outer = read.get(Measure.SEAT_OUTER);
+        double inner = read.get(Measure.SEAT_INNER);
+        problems.require(
+                !(inner >= outer),
+                "typed",
+                "The seat's inner edge lies inside its outer edge: key both diameters again.");
+        double thin = DoubleStream.of(read.stem()).min().orElse(Double.NaN);
+        for (Measure m : Measure.values()) {
+            boolean ofGuide = m.walk() == Measure.Walk.GUIDE_TOPS
+                    || m.walk() == Measure.Walk.GUIDE_MIDDLES
+                    || m.walk() == Measure.Walk.GUIDE_BOTTOMS;
+            if (ofGuide
+                    && !problems.require(
+                            !(read.get(m) <= thin),
+                            "typed",
+                            "The guide is smaller than its stem: the stem would not go in. Read both again, or set the gauge to the stem.")) {
+                break;
+            }
+        }
+        problems.throwIfAny();
+        of(read, book);
+    }
+
+    private void add(Subject subject, Verdict verdict, double figure, BookItem limit, String says, Working working) {
+        aspects.add(new Aspect(
+                subject,
+                Optional.ofNullable(verdict),
+                figure,
+                limit == null ? Double.NaN : book.value(limit),
+                limit == null ? "" : book.source(limit),
+                says,
+                Optional.ofNullable(working)));
+    }
+
+    private Optional<Guide> guide() {
+        double[] stem = read.stem();
+        double[][] bore = read.bore();
+        boolean any = bore[0] != null || bore[1] != null || bore[2] != null;
+        if (stem.length == 0 || !any) {
+            rocking();
+            return Optional.empty();
+        }
+        Guide g = Guide.ofSome(stem, bore);
+        GuideLimits limits = book.guide();
+        double mouth = Math.max(g.bellMouthTop().orElse(0), g.bellMouthBottom().orElse(0));
+        boolean atTop = g.bellMouthTop().orElse(0) >= g.bellMouthBottom().orElse(0);
+        Working working = working(g, stem);
+        if (g.clearanceGoverning() > limits.service() + SLACK) {
+            add(
+                    Subject.GUIDE,
+                    Verdict.OUT,
+                    g.clearanceGoverning(),
+                    BookItem.CLEARANCE_SERVICE,
+                    worn(g, mouth, atTop),
+                    working);
+        } else if (mouth > limits.bellMouth() + SLACK) {
+            add(
+                    Subject.GUIDE,
+                    Verdict.OUT,
+                    mouth,
+                    BookItem.BELL_MOUTH,
+                    "bell-mouthed at the " + (atTop ? "top, the spring side" : "bottom, the port side"),
+                    working);
+        } else if (g.ovality() > limits.ovality() + SLACK) {
+            add(Subject.GUIDE, Verdict.OUT, g.ovality(), BookItem.OVALITY, oval(g), working);
+        } else if (g.clearanceLeast() < limits.least() - SLACK) {
+            add(
+                    Subject.GUIDE,
+                    Verdict.OUT,
+                    g.clearanceLeast(),
+                    BookItem.CLEARANCE_LEAST,
+                    "tight: it may seize when hot",
+                    working);
+        } else if (g.oneEndOnly()) {
+            add(
+                    Subject.GUIDE,
+                    Verdict.NOT_PROVEN,
+                    g.clearanceGoverning(),
+                    BookItem.CLEARANCE_SERVICE,
+                    "one end only: read " + unread(bore) + " as well",
+                    working);
+        } else {
+            add(
+                    Subject.GUIDE,
+                    Verdict.WITHIN,
+                    g.clearanceGoverning(),
+                    BookItem.CLEARANCE_SERVICE,
+                    "guide within",
+                    working);
+        }
+        return Optional.of(g);
+    }
+
+    private static String worn(Guide g, double mouth, boolean atTop) {
+        String where = mouth > g.wear() / 2 ? (atTop ? ", at the spring side" : ", at the port side") : "";
+        return "worn beyond service" + where;
+    }
+
+    private static String oval(Guide g) {
+        String where = List.of("top", "middle", "bottom").get(g.ovalAt());
+        return "oval at the " + where
+                + (g.ovalAcross()
+                        ? ", across the rocker line: side load; look at the valve gear, not only the guide"
+                        : ", along the rocker line");
+    }
+
+    private static String unread(double[][] bore) {
+        List<String> missing = new ArrayList<>();
+        List<String> names = List.of("the top", "the middle", "the bottom");
+        for (int i = 0; i < 3; i++) {
+            if (bore[i] == null) {
+                missing.add(names.get(i));
+            }
+        }
+        return missing.stream().collect(Collectors.joining(" and "));
+    }
+
+    private Working working(Guide g, double[] stem) {
+        Working.Builder w = Working.of("Guide")
+                .line(
+                        "clearance: largest bore less smallest stem {} = {}",
+                        DoubleStream.of(stem).min().orElse(0),
+                        g.clearanceGoverning())
+                .line("at the least: smallest bore less largest stem = {}", g.clearanceLeast())
+                .line(
+                        "new {} to {}, service {}; " + book.source(BookItem.CLEARANCE_SERVICE),
+                        book.guide().least(),
+                        book.guide().most(),
+                        book.guide().service())
+                .line("wear: largest bore less smallest = {}", g.wear())
+                .line("ovality: largest difference of two directions at one place = {}", g.ovality());
+        g.bellMouthTop()
+                .ifPresent(m -> w.line("bell-mouth at the top: mean of the top less mean of the middle = {}", m));
+        g.bellMouthBottom().ifPresent(m -> w.line("bell-mouth at the bottom = {}", m));
+        return w.done();
+    }
+
+    private void rocking() {
+        double length = book.value(BookItem.GUIDE_LENGTH);
+        if (!read.has(Measure.PLAY) || !read.has(Measure.REACH)) {
+            return;
+        }
+        if (Double.isNaN(length)) {
+            add(
+                    Subject.GUIDE,
+                    Verdict.NOT_PROVEN,
+                    Double.NaN,
+                    null,
+                    "rocked: key the guide's length in the book",
+                    null);
+            return;
+        }
+        double c = Rocking.clearance(read.get(Measure.PLAY), read.get(Measure.REACH), length);
+        boolean out = c > book.value(BookItem.CLEARANCE_SERVICE) + SLACK;
+        add(
+                Subject.GUIDE,
+                out ? Verdict.OUT : Verdict.WITHIN,
+                c,
+                BookItem.CLEARANCE_SERVICE,
+                out ? "worn beyond service, by rocking" : "within, by rocking: shape not read",
+                Working.of("Rocking check")
+                        .line(
+                                "clearance = play {} / (1 + 2 x reach {} / guide length {}) = {}",
+                                read.get(Measure.PLAY),
+                                read.get(Measure.REACH),
+                                length,
+                                c)
+                        .done());
+    }
+
+    private void seat() {
+        double outer = read.get(Measure.SEAT_OUTER);
+        double inner = read.get(Measure.SEAT_INNER);
+        if (outer > inner) {
+            double angle = book.value(BookItem.FACE_ANGLE);
+            double width = (outer - inner) / 2 / Math.cos(Math.toRadians(angle));
+            boolean narrow = width < book.value(BookItem.WIDTH_LEAST) - SLACK;
+            boolean wide = width > book.value(BookItem.WIDTH_MOST) + SLACK;
+            add(
+                    Subject.WIDTH,
+                    narrow || wide ? Verdict.OUT : Verdict.WITHIN,
+                    width,
+                    narrow ? BookItem.WIDTH_LEAST : BookItem.WIDTH_MOST,
+                    narrow ? "seat too narrow" : wide ? "seat too wide" : "width within",
+                    Working.of("Seat width")
+                            .line(
+                                    "width = (outer {} less inner {}) / 2 / cos " + whole(angle) + " = {}",
+                                    outer,
+                                    inner,
+                                    width)
+                            .done());
+        }
+        double tir = read.get(Measure.RUNOUT);
+        if (read.has(Measure.RUNOUT)) {
+            boolean good = tir <= book.value(BookItem.RUNOUT_GOOD) + SLACK;
+            boolean bad = tir > book.value(BookItem.RUNOUT_BAD) + SLACK;
+            add(
+                    Subject.RUNOUT,
+                    good ? Verdict.WITHIN : bad ? Verdict.OUT : Verdict.NOT_PROVEN,
+                    tir,
+                    bad ? BookItem.RUNOUT_BAD : BookItem.RUNOUT_GOOD,
+                    good ? "runs true" : bad ? "runs out" : "runout between good and bad: dress it, or read it again",
+                    null);
+        }
+        if (read.has(Measure.PITS)) {
+            boolean none = read.get(Measure.PITS) <= SLACK;
+            add(
+                    Subject.PITS,
+                    none ? Verdict.WITHIN : Verdict.OUT,
+                    read.get(Measure.PITS),
+                    null,
+                    none ? "no pits" : "pits to clean",
+                    null);
+        }
+        if (read.has(Measure.VACUUM)) {
+            boolean holds = read.get(Measure.VACUUM) >= book.value(BookItem.VACUUM) - SLACK;
+            add(
+                    Subject.VACUUM,
+                    holds ? Verdict.WITHIN : Verdict.OUT,
+                    read.get(Measure.VACUUM),
+                    BookItem.VACUUM,
+                    holds ? "holds vacuum" : "does not hold vacuum",
+                    null);
+        }
+        if (!read.looks().isEmpty()) {
+            boolean bad = read.looks().stream().anyMatch(Look::bad);
+            add(
+                    Subject.LOOKS,
+                    bad ? Verdict.OUT : Verdict.WITHIN,
+                    Double.NaN,
+                    null,
+                    read.looks().stream().sorted().map(Look::words).collect(Collectors.joining(", ")),
+                    null);
+        }
+    }
+
+    private void heights() {
+        height(Measure.RECESSION, BookItem.RECESSION, "sunk below the limit", "height within", "below the face");
+        height(Measure.TIP, BookItem.TIP, "stem tip stands too high", "tip within", "above the spring seat");
+        if (read.has(Measure.MARGIN)) {
+            boolean thin = read.get(Measure.MARGIN) < book.value(BookItem.MARGIN) - SLACK;
+            add(
+                    Subject.MARGIN,
+                    thin ? Verdict.OUT : Verdict.WITHIN,
+                    read.get(Measure.MARGIN),
+                    BookItem.MARGIN,
+                    thin ? "margin too thin: another valve" : "margin within",
+                    null);
+        }
+    }
+
+    private void height(Measure measure, BookItem limit, String out, String within, String unknown) {
+        if (!read.has(measure)) {
+            return;
+        }
+        double value = read.get(measure);
+        if (book.entry(limit).isEmpty()) {
+            add(Subject.HEIGHT, null, value, null, unknown + "; no limit keyed", null);
+            return;
+        }
+        boolean over = value > book.value(limit) + SLACK;
+        add(Subject.HEIGHT, over ? Verdict.OUT : Verdict.WITHIN, value, limit, over ? out : within, null);
+    }
+
+    private Optional<SpringFit> spring() {
+        if (!read.has(Measure.INSTALLED)) {
+            return Optional.empty();
+        }
+        if (book.entry(BookItem.SPRING_HEIGHT).isEmpty()) {
+            add(
+                    Subject.SPRING,
+                    null,
+                    read.get(Measure.INSTALLED),
+                    null,
+                    "spring height read; none keyed in the book",
+                    null);
+            return Optional.empty();
+        }
+        SpringFit fit = spring(0);
+        boolean shim = !fit.stack().isEmpty();
+        add(
+                Subject.SPRING,
+                fit.good() && !shim ? Verdict.WITHIN : Verdict.OUT,
+                fit.installed(),
+                BookItem.SPRING_HEIGHT,
+                !fit.good() ? fit.why() : shim ? "spring to shim" : "spring within",
+                Working.of("Spring")
+                        .line(
+                                "shim: measured {} less the book's {} less a locator = {}",
+                                fit.installed(),
+                                book.value(BookItem.SPRING_HEIGHT),
+                                fit.shim())
+                        .line("laid without going over it leaves {}", fit.left())
+                        .done());
+        return Optional.of(fit);
+    }
+
+    private SpringFit spring(double sink) {
+        double locator = book.value(BookItem.LOCATOR);
+        return SpringFit.of(
+                new SpringFit.Spring(
+                        read.get(Measure.INSTALLED),
+                        book.value(BookItem.SPRING_HEIGHT),
+                        sink,
+                        Double.isNaN(locator) ? 0 : locator,
+                        book.value(BookItem.SPRING_FREE),
+                        book.value(BookItem.SPRING_SOLID),
+                        book.value(BookItem.SPRING_RATE),
+                        book.value(BookItem.LIFT),
+                        read.get(Measure.SEAL_GAP)),
+                SpringFit.USUAL_SHIMS);
+    }
+
+    /** The spring once the seat work still to come has sunk the valve; empty until its height is read and the book's known. */
+    public static Optional<SpringFit> springAfter(ValveReadings read, ValveBook book, double sink) {
+        return read.has(Measure.INSTALLED) && book.entry(BookItem.SPRING_HEIGHT).isPresent()
+                ? Optional.of(new ValveJudge(read, book).spring(sink))
+                : Optional.empty();
+    }
+
+    private Verdict verdict() {
+        if (aspects.stream().anyMatch(a -> a.is(Verdict.OUT))) {
+            return Verdict.OUT;
+        }
+        boolean guide = aspects.stream().anyMatch(a -> a.subject() == Subject.GUIDE && a.is(Verdict.WITHIN));
+        boolean seat = aspects.stream().anyMatch(a -> a.subject() == Subject.LOOKS && a.is(Verdict.WITHIN));
+        boolean open = aspects.stream().anyMatch(a -> a.is(Verdict.NOT_PROVEN));
+        return guide && seat && !open ? Verdict.WITHIN : Verdict.NOT_PROVEN;
+    }
+
+    private static String whole(double degrees) {
+        return Long.toString(Math.round(degrees));
+    }
+
+    /** What reading it leaves for a plan of its seat: the seat plan that readings and book ask for; empty until both edges are read. */
+    public static Optional<SeatPlan.Asked> seatAsked(ValveReadings read, ValveBook book) {
+        if (!read.has(Measure.SEAT_OUTER)
+                || !read.has(Measure.SEAT_INNER)
+                || book.entry(BookItem.HEAD_DIAMETER).isEmpty()) {
+            return Optional.empty();
+        }
+        double head = book.value(BookItem.HEAD_DIAMETER);
+        OptionalDouble bowl = book.angles().bowl();
+        return Optional.of(new SeatPlan.Asked(
+                book.angles(),
+                read.get(Measure.SEAT_OUTER),
+                read.get(Measure.SEAT_INNER),
+                bowl.isPresent() ? book.value(BookItem.BOWL_EDGE) : Double.NaN,
+                read.has(Measure.PITS) ? read.get(Measure.PITS) : 0,
+                read.has(Measure.RUNOUT) ? read.get(Measure.RUNOUT) : 0,
+                head - 2 * book.value(BookItem.INSET),
+                book.widthWanted(),
+                head,
+                head + SeatPlan.DEFAULT_RUN_OUT,
+                book.value(BookItem.SINK),
+                0));
+    }
+}

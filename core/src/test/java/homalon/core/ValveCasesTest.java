@@ -1,0 +1,130 @@
+package homalon.core;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import homalon.core.catalogue.Metal;
+import homalon.core.guides.Guide;
+import homalon.core.guides.Rocking;
+import homalon.core.seats.PressFit;
+import homalon.core.seats.SeatAngles;
+import homalon.core.seats.SeatPlan;
+import java.io.InputStream;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.stream.Stream;
+import java.util.stream.StreamSupport;
+import org.junit.jupiter.api.DynamicTest;
+import org.junit.jupiter.api.TestFactory;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Guides, seats and press fits as an independent program worked them out. */
+class ValveCasesTest {
+
+    @TestFactory
+    Stream<DynamicTest> casesAgree() throws Exception {
+        try (InputStream in = getClass().getResourceAsStream("/cases/valves.json")) {
+            JsonNode all = JsonMapper.shared().readTree(in);
+            assertEquals(19, all.size());
+            return StreamSupport.stream(all.spliterator(), false)
+                    .map(c -> DynamicTest.dynamicTest(c.get("name").asString(), () -> check(c)))
+                    .toList()
+                    .stream();
+        }
+    }
+
+    private static void check(JsonNode c) {
+        JsonNode q = c.get("request");
+        Map<String, Object> found = switch (c.get("calc").asString()) {
+            case "guide" -> guide(q);
+            case "rocking" -> Map.of("clearance", Rocking.clearance(n(q, "play"), n(q, "reach"), n(q, "guideLength")));
+            case "seat" -> seat(q);
+            default -> fit(q);
+        };
+        double tol = c.get("tol").asDouble();
+        c.get("expected").properties().forEach(e -> {
+            Object is = found.get(e.getKey());
+            if (e.getValue().isNumber()) {
+                double want = e.getValue().asDouble();
+                double got = is instanceof OptionalDouble o ? o.orElseThrow() : (double) is;
+                assertEquals(want, got, tol * Math.max(1, Math.abs(want)), e.getKey());
+            } else if (e.getValue().isNull()) {
+                assertEquals(OptionalDouble.empty(), is, e.getKey());
+            } else {
+                assertEquals(e.getValue().asBoolean(), is, e.getKey());
+            }
+        });
+    }
+
+    private static double n(JsonNode q, String field) {
+        return q.get(field).asDouble();
+    }
+
+    private static double[] row(JsonNode list) {
+        return StreamSupport.stream(list.spliterator(), false)
+                .mapToDouble(JsonNode::asDouble)
+                .toArray();
+    }
+
+    private static Map<String, Object> guide(JsonNode q) {
+        Guide g = Guide.of(
+                row(q.get("stem")),
+                StreamSupport.stream(q.get("bore").spliterator(), false)
+                        .map(ValveCasesTest::row)
+                        .toArray(double[][]::new));
+        return Map.of(
+                "clearanceLeast", g.clearanceLeast(),
+                "clearanceGoverning", g.clearanceGoverning(),
+                "wear", g.wear(),
+                "bellMouthTop", g.bellMouthTop(),
+                "bellMouthBottom", g.bellMouthBottom(),
+                "ovality", g.ovality(),
+                "oneEndOnly", g.oneEndOnly());
+    }
+
+    private static Map<String, Object> seat(JsonNode q) {
+        SeatPlan p = SeatPlan.of(new SeatPlan.Asked(
+                SeatAngles.of(n(q, "topAngle"), n(q, "faceAngle"), n(q, "throatAngle")),
+                n(q, "outer"),
+                n(q, "inner"),
+                Double.NaN,
+                n(q, "pitDepth"),
+                n(q, "runout"),
+                n(q, "targetOuter"),
+                n(q, "targetWidth"),
+                n(q, "headDiameter"),
+                n(q, "headDiameter"),
+                0.5,
+                0));
+        return Map.of(
+                "seatSink", p.seatSink(),
+                "topSink", p.topSink(),
+                "throatSink", p.throatSink(),
+                "outerAfterSeat", p.outerAfterSeat(),
+                "innerAfterSeat", p.innerAfterSeat(),
+                "valveSink", p.valveSink(),
+                "chamberCc", p.valveCc());
+    }
+
+    private static Map<String, Object> fit(JsonNode q) {
+        PressFit f = PressFit.of(new PressFit.Asked(
+                Metal.valueOf(q.get("head").asString()),
+                Metal.valueOf(q.get("insert").asString()),
+                n(q, "counterbore"),
+                n(q, "insertOuter"),
+                n(q, "insertInner"),
+                n(q, "wallToWater"),
+                n(q, "chillTo"),
+                n(q, "warmTo"),
+                n(q, "runAt")));
+        Map<String, Object> all = new HashMap<>();
+        all.put("press", f.press());
+        all.put("pressWhenHot", f.hot());
+        all.put("pressGoneAt", f.goneAt());
+        all.put("fittingClearance", f.fitting());
+        all.put("interfacePressure", f.pressure());
+        all.put("hoopStress", f.hoop());
+        return all;
+    }
+}

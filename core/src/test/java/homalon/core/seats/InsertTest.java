@@ -1,0 +1,180 @@
+package homalon.core.seats;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import homalon.core.catalogue.Item;
+import homalon.core.catalogue.Metal;
+import homalon.core.geometry.Spot;
+import homalon.core.input.BadInputException;
+import homalon.core.part.Material;
+import homalon.core.seats.InsertChoice.Asked;
+import homalon.core.seats.InsertChoice.Neighbour;
+import homalon.core.seats.InsertChoice.Rule;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+
+class InsertTest {
+    private static Item ring(String code, double outer, double inner) {
+        return new Item(
+                code, Item.Kind.INSERT, "", outer, inner, 7, Optional.of(Metal.HARD_IRON), OptionalDouble.empty());
+    }
+
+    private static final List<Item> LIST =
+            List.of(ring("A", 34.6, 27), ring("B", 35.0, 27), ring("C", 35.6, 27), ring("D", 36.4, 28));
+
+    private static Asked asked(double wall, List<Neighbour> neighbours, Damage damage, boolean partial, boolean thin) {
+        return new Asked(
+                Material.ALUMINIUM,
+                34.4,
+                7,
+                wall,
+                28.5,
+                33,
+                0,
+                200,
+                neighbours,
+                damage,
+                Optional.empty(),
+                partial,
+                thin);
+    }
+
+    private static Damage broken(double from, double to, double beyond) {
+        return new Damage(List.of(Damage.Arc.ofHours(from, to, beyond)));
+    }
+
+    /** A ring with no hole in a wall without end, of one metal: pressure is press times E over twice the diameter. */
+    @Test
+    void thickRingsMeetTheSimpleCase() {
+        PressFit fit =
+                PressFit.of(new PressFit.Asked(Metal.HARD_IRON, Metal.HARD_IRON, 40, 40.1, 0.001, 500, 20, 20, 20));
+        assertEquals(0.1 * 150_000 / (2 * 40), fit.pressure(), 0.4, "but for a wall of half a metre");
+        // A thinner wall holds with less pressure and more stress.
+        PressFit thin = PressFit.of(new PressFit.Asked(Metal.HARD_IRON, Metal.HARD_IRON, 40, 40.1, 30, 2, 20, 20, 20));
+        PressFit thick = PressFit.of(new PressFit.Asked(Metal.HARD_IRON, Metal.HARD_IRON, 40, 40.1, 30, 8, 20, 20, 20));
+        assertTrue(thin.pressure() < thick.pressure() && thin.hoop() > thick.hoop());
+    }
+
+    @Test
+    void theCurveAgreesWithItsFigures() {
+        Random random = new Random(2);
+        for (int n = 0; n < 100; n++) {
+            double d = 25 + random.nextDouble() * 30;
+            PressFit fit = PressFit.of(new PressFit.Asked(
+                    Metal.ALUMINIUM,
+                    Metal.values()[2 + random.nextInt(5)],
+                    d,
+                    d + 0.05 + random.nextDouble() * 0.1,
+                    d * 0.8,
+                    4,
+                    -78,
+                    120,
+                    20 + random.nextDouble() * 300));
+            assertEquals(fit.press(), fit.at(20), 1e-12);
+            assertEquals(fit.hot(), fit.at(fit.asked().runAt()), 1e-12);
+            assertEquals(0, fit.at(fit.goneAt().orElseThrow()), 1e-9);
+            List<Spot> curve = fit.curve();
+            assertEquals(-200, curve.get(0).x());
+            assertEquals(350, curve.get(curve.size() - 1).x());
+            for (int i = 1; i < curve.size(); i++) {
+                assertTrue(curve.get(i).y() < curve.get(i - 1).y(), "an aluminium head lets go as it warms");
+            }
+        }
+    }
+
+    @Test
+    void deepColdShrinksLessThanThePlainFigurePromises() {
+        PressFit.Asked dry = new PressFit.Asked(Metal.CAST_IRON, Metal.POWDER_METAL, 38, 38.1, 31, 5, -99, 20, 200);
+        PressFit.Asked nitrogen =
+                new PressFit.Asked(Metal.CAST_IRON, Metal.POWDER_METAL, 38, 38.1, 31, 5, -196, 20, 200);
+        assertEquals(-0.1 + 12e-6 * 38 * 119, PressFit.of(dry).fitting(), 1e-9);
+        assertEquals(-0.1 + 9.5e-6 * 38 * 216, PressFit.of(nitrogen).fitting(), 1e-9);
+        assertEquals(PressFit.Goes.DRIVEN, PressFit.of(nitrogen).goes());
+    }
+
+    @Test
+    void bearingShareIsTheArcThatIsLeft() {
+        assertEquals(1, Damage.NONE.bearing(34.4, 34.4));
+        assertEquals(0.75, broken(2, 5, 0.4).bearing(34.4, 34.6), 1e-12);
+        assertEquals(1, broken(2, 5, 0.4).bearing(34.4, 35.2), 1e-12, "cut past it");
+        assertEquals(0.75, broken(11, 2, 0.4).bearing(34.4, 34.6), 1e-12, "over twelve");
+        assertEquals(0, broken(3, 3, 0.4).bearing(34.4, 34.6), 1e-12, "all round");
+        Damage two = new Damage(List.of(Damage.Arc.ofHours(1, 4, 0.5), Damage.Arc.ofHours(3, 6, 0.5)));
+        assertEquals(1 - 5 / 12.0, two.bearing(34.4, 34.6), 1e-12, "what overlaps counts once");
+        assertEquals(34.4 + 2 * 0.65, broken(2, 5, 0.4).cleanedBy(34.4), 1e-12);
+    }
+
+    /** The smallest that cleans is stepped up to; where the wall does not allow it, the wall stops it and says by how much. */
+    @Test
+    void stepsUpUntilTheWallStopsIt() {
+        Damage damage = broken(2, 5, 0.18);
+        InsertChoice choice = InsertChoice.of(asked(4.2, List.of(), damage, false, false), LIST);
+        assertEquals("C", choice.chosen().orElseThrow().insert().code(), "two sizes up");
+        assertEquals(Rule.CLEANS, choice.steps().get(0).broken().get(0).rule());
+        InsertChoice stopped = InsertChoice.of(asked(3.7, List.of(), damage, false, false), LIST);
+        assertTrue(stopped.chosen().isEmpty());
+        assertEquals(Rule.WALL, stopped.stop().orElseThrow().rule());
+        double cut = stopped.steps().get(2).cutTo();
+        assertEquals(3.7 - (cut - 34.4) / 2 - 3.5, stopped.stop().orElseThrow().spare(), 1e-9);
+        // Signed for, with the press brought down to its least.
+        InsertChoice signed = InsertChoice.of(asked(3.7, List.of(), damage, false, true), LIST);
+        assertEquals("C", signed.chosen().orElseThrow().insert().code());
+        assertEquals(0.11, signed.chosen().orElseThrow().fit().orElseThrow().press(), 1e-9);
+    }
+
+    @Test
+    void lessThanAWholeCleanUpIsSignedAndCounted() {
+        Damage small = broken(2, 3, 0.5);
+        assertTrue(InsertChoice.of(asked(3.6, List.of(), small, false, false), LIST)
+                .chosen()
+                .isEmpty());
+        InsertChoice.Step step = InsertChoice.of(asked(3.6, List.of(), small, true, false), LIST)
+                .chosen()
+                .orElseThrow();
+        assertEquals("A", step.insert().code());
+        assertEquals(11 / 12.0, step.bearing(), 1e-12);
+        // A quarter gone is too much to sign for.
+        assertTrue(InsertChoice.of(asked(3.6, List.of(), broken(2, 5, 0.5), true, false), LIST)
+                .chosen()
+                .isEmpty());
+    }
+
+    @Test
+    void theBridgeToTheNeighbourCounts() {
+        List<Neighbour> near = List.of(new Neighbour("2E", 35.2, 33));
+        InsertChoice choice = InsertChoice.of(asked(8, near, broken(2, 5, 0.4), false, false), LIST);
+        assertTrue(choice.chosen().isEmpty());
+        assertEquals(Rule.BRIDGE, choice.stop().orElseThrow().rule());
+    }
+
+    @Test
+    void aNominalRowIsTheHoleItIsMeantFor() {
+        Item nominal =
+                new Item("N", Item.Kind.INSERT, "", 35.11, 27, 7, Optional.of(Metal.HARD_IRON), OptionalDouble.of(35));
+        InsertChoice.Step step = InsertChoice.of(asked(6, List.of(), Damage.NONE, false, false), List.of(nominal))
+                .steps()
+                .get(0);
+        assertEquals(35, step.cutTo(), 1e-12);
+        assertEquals(0.11, step.fit().orElseThrow().press(), 1e-9);
+    }
+
+    @Test
+    void whatCannotBeIsRefusedInWords() {
+        BadInputException small = assertThrows(
+                BadInputException.class,
+                () -> new PressFit.Asked(Metal.CAST_IRON, Metal.HARD_IRON, 35, 34.9, 27, 4, 20, 20, 200));
+        assertTrue(small.getMessage().contains("smaller than its hole"), small.getMessage());
+        BadInputException wall =
+                assertThrows(BadInputException.class, () -> asked(-0.5, List.of(), Damage.NONE, false, false));
+        assertTrue(wall.getMessage().contains("nothing to press into"), wall.getMessage());
+        assertThrows(BadInputException.class, () -> Damage.Arc.ofHours(13, 2, 0.3));
+        assertThrows(BadInputException.class, () -> ring("X", 30, 31));
+        assertFalse(LIST.get(0).nominal());
+    }
+}

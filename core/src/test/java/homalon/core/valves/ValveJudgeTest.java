@@ -1,0 +1,202 @@
+package homalon.core.valves;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import homalon.core.input.BadInputException;
+import homalon.core.part.BoltRows;
+import homalon.core.part.ChamberShape;
+import homalon.core.part.Layout;
+import homalon.core.part.LayoutNumbers;
+import homalon.core.part.Valve;
+import homalon.core.part.ValveKind;
+import homalon.core.part.ValvePattern;
+import homalon.core.quantity.Length;
+import homalon.core.rulebook.Source;
+import homalon.core.verdict.Verdict;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+class ValveJudgeTest {
+    private static final ValveBook BOOK = new ValveBook(ValveKind.INTAKE, Map.of());
+
+    private static ValveReadings read(Set<Look> looks, Object... pairs) {
+        Map<Measure, Double> figures = new EnumMap<>(Measure.class);
+        for (int i = 0; i < pairs.length; i += 2) {
+            figures.put((Measure) pairs[i], (Double) pairs[i + 1]);
+        }
+        return new ValveReadings(figures, looks);
+    }
+
+    private static final Object[] SOUND = {
+        Measure.STEM_TOP,
+        7.96,
+        Measure.GUIDE_TOP_ALONG,
+        8.01,
+        Measure.GUIDE_TOP_ACROSS,
+        8.01,
+        Measure.GUIDE_MIDDLE_ALONG,
+        8.00,
+        Measure.GUIDE_MIDDLE_ACROSS,
+        8.00,
+        Measure.GUIDE_BOTTOM_ALONG,
+        8.01,
+        Measure.GUIDE_BOTTOM_ACROSS,
+        8.01
+    };
+
+    @Test
+    void notMeasuredIsNeverGood() {
+        ValveFinding nothing = ValveJudge.of(ValveReadings.NONE, BOOK);
+        assertEquals(Verdict.NOT_PROVEN, nothing.verdict());
+        assertFalse(nothing.begun());
+        assertEquals(
+                Verdict.NOT_PROVEN, ValveJudge.of(read(Set.of(), SOUND), BOOK).verdict(), "nobody looked at the seat");
+        assertEquals(
+                Verdict.NOT_PROVEN,
+                ValveJudge.of(read(Set.of(Look.GOOD)), BOOK).verdict(),
+                "nobody measured the guide");
+        assertEquals(
+                Verdict.WITHIN,
+                ValveJudge.of(read(Set.of(Look.GOOD), SOUND), BOOK).verdict());
+    }
+
+    /** From the chamber it looks good; the spring side, read later, is worn. */
+    @Test
+    void wornAtTheFarEndIsFoundOnlyFromThere() {
+        Object[] near = {Measure.STEM_TOP, 7.96, Measure.GUIDE_BOTTOM_ALONG, 8.005, Measure.GUIDE_BOTTOM_ACROSS, 8.005};
+        ValveFinding before = ValveJudge.of(read(Set.of(Look.GOOD), near), BOOK);
+        assertEquals(Verdict.NOT_PROVEN, before.verdict());
+        assertTrue(before.says().contains("one end only: read the top and the middle"), before.says());
+        Object[] all = SOUND.clone();
+        all[3] = 8.08;
+        all[5] = 8.09;
+        ValveFinding after = ValveJudge.of(read(Set.of(Look.GOOD), all), BOOK);
+        assertEquals(Verdict.OUT, after.verdict());
+        assertTrue(after.guideWorn() && !after.seatBad());
+        assertTrue(after.says().contains("spring side"), after.says());
+    }
+
+    @Test
+    void sideLoadIsNamed() {
+        Object[] oval = SOUND.clone();
+        oval[5] = 8.045;
+        ValveFinding finding = ValveJudge.of(read(Set.of(Look.GOOD), oval), BOOK);
+        assertTrue(finding.says().contains("look at the valve gear"), finding.says());
+    }
+
+    @Test
+    void everyLimitSaysWhereItComesFrom() {
+        ValveFinding byDefault = ValveJudge.of(read(Set.of(), SOUND), BOOK);
+        assertEquals(
+                Source.DEFAULT.words(),
+                byDefault.aspect(Aspect.Subject.GUIDE).orElseThrow().source());
+        ValveBook keyed = new ValveBook(
+                ValveKind.INTAKE, Map.of(BookItem.CLEARANCE_SERVICE, new ValveBook.Entry(0.08, Source.MAKER)));
+        Aspect guide = ValveJudge.of(read(Set.of(), SOUND), keyed)
+                .aspect(Aspect.Subject.GUIDE)
+                .orElseThrow();
+        assertEquals(Source.MAKER.words(), guide.source());
+        assertEquals(0.08, guide.limit());
+        assertTrue(keyed.isDefault(BookItem.CLEARANCE_MOST) && !keyed.isDefault(BookItem.CLEARANCE_SERVICE));
+        // Read without a limit: told, not judged.
+        Aspect height = ValveJudge.of(read(Set.of(), Measure.RECESSION, 0.4), BOOK)
+                .aspect(Aspect.Subject.HEIGHT)
+                .orElseThrow();
+        assertTrue(height.verdict().isEmpty() && height.says().contains("no limit keyed"));
+    }
+
+    @Test
+    void seatsAreJudgedByWidthRunoutAndLooks() {
+        ValveFinding wide = ValveJudge.of(read(Set.of(), Measure.SEAT_OUTER, 34.0, Measure.SEAT_INNER, 31.0), BOOK);
+        assertEquals(
+                1.5 * Math.sqrt(2),
+                wide.aspect(Aspect.Subject.WIDTH).orElseThrow().figure(),
+                1e-12);
+        assertTrue(wide.seatBad());
+        assertEquals(Verdict.WITHIN, runout(0.05));
+        assertEquals(Verdict.NOT_PROVEN, runout(0.065));
+        assertEquals(Verdict.OUT, runout(0.09));
+        assertTrue(ValveJudge.of(read(Set.of(Look.DROPPED)), BOOK).seatBad());
+        assertEquals(Set.of(Look.PITTED, Look.LOW), Look.read("po"));
+        assertThrows(BadInputException.class, () -> Look.read("gp"));
+        assertTrue(assertThrows(BadInputException.class, () -> Look.read("x"))
+                .getMessage()
+                .contains("b burnt"));
+    }
+
+    private static Verdict runout(double tir) {
+        return ValveJudge.of(read(Set.of(), Measure.RUNOUT, tir), BOOK)
+                .aspect(Aspect.Subject.RUNOUT)
+                .orElseThrow()
+                .verdict()
+                .orElseThrow();
+    }
+
+    @Test
+    void readingsThatCannotBeAreRefusedBeforeTheyAreKept() {
+        assertThrows(
+                BadInputException.class,
+                () -> ValveJudge.check(read(Set.of(), Measure.STEM_TOP, 8.02, Measure.GUIDE_TOP_ALONG, 8.0), BOOK));
+        assertThrows(
+                BadInputException.class,
+                () -> ValveJudge.check(read(Set.of(), Measure.SEAT_OUTER, 30.0, Measure.SEAT_INNER, 31.0), BOOK));
+        assertThrows(
+                BadInputException.class,
+                () -> new ValveBook(
+                        ValveKind.EXHAUST, Map.of(BookItem.TOP_ANGLE, new ValveBook.Entry(50, Source.MAKER))));
+    }
+
+    /** Of whatever pattern, valves lie inside their cylinder, clear of each other, and are walked in one direction. */
+    @Test
+    void patternsAreFreeOfEachOther() {
+        Layout layout = Layout.of(new LayoutNumbers(
+                4,
+                1,
+                1,
+                Length.ofMm("86"),
+                Length.ofMm("96"),
+                Length.ofMm("410"),
+                Length.ofMm("220"),
+                BoltRows.TWO,
+                Length.ofMm("11"),
+                0,
+                ChamberShape.ROUND,
+                true));
+        for (ValvePattern.Rows rows : ValvePattern.Rows.values()) {
+            for (int intake = 1; intake <= 3; intake++) {
+                for (int exhaust = 1; exhaust <= 2; exhaust++) {
+                    if (rows == ValvePattern.Rows.TWO || intake + exhaust == 2) {
+                        clear(
+                                new ValvePattern(intake, exhaust, rows, false, rows == ValvePattern.Rows.ONE)
+                                        .of(layout),
+                                layout,
+                                4 * (intake + exhaust));
+                    }
+                }
+            }
+        }
+        assertThrows(BadInputException.class, () -> new ValvePattern(2, 2, ValvePattern.Rows.ONE, false, false));
+    }
+
+    private static void clear(List<Valve> valves, Layout layout, int count) {
+        assertEquals(count, valves.stream().map(Valve::key).distinct().count());
+        for (int i = 0; i < valves.size(); i++) {
+            Valve v = valves.get(i);
+            double r = v.diameter() / 2;
+            assertTrue(
+                    v.centre().x() - r > 0 && v.centre().x() + r < layout.box().width(), v.key());
+            assertTrue(
+                    v.centre().y() - r > 0 && v.centre().y() + r < layout.box().height(), v.key());
+            for (int k = i + 1; k < valves.size(); k++) {
+                Valve w = valves.get(k);
+                assertTrue(v.centre().distance(w.centre()) > r + w.diameter() / 2, v.key() + " and " + w.key());
+            }
+        }
+    }
+}
