@@ -130,6 +130,64 @@ class CalcController {
         return ShaftCall.answer(body.read(request.getInputStream(), ShaftCall.Request.class));
     }
 
+    @Operation(
+            summary = "Clearance and shape of a valve guide",
+            description = "Largest bore over smallest stem, wherever each was found; wear, bell-mouth, ovality.",
+            requestBody =
+                    @io.swagger.v3.oas.annotations.parameters.RequestBody(
+                            required = true,
+                            content = @Content(schema = @Schema(implementation = GuideCall.Request.class))))
+    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = GuideCall.Answer.class)))
+    @ApiResponse(responseCode = "400", description = "Bad input, with problem details")
+    @PostMapping("/guide")
+    GuideCall.Answer guide(HttpServletRequest request) throws IOException {
+        return GuideCall.answer(body.read(request.getInputStream(), GuideCall.Request.class));
+    }
+
+    @Operation(
+            summary = "Clearance from the rocking check",
+            description = "Play at the head of the lifted valve, taken back to the guide.",
+            requestBody =
+                    @io.swagger.v3.oas.annotations.parameters.RequestBody(
+                            required = true,
+                            content = @Content(schema = @Schema(implementation = RockingCall.Request.class))))
+    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = RockingCall.Answer.class)))
+    @ApiResponse(responseCode = "400", description = "Bad input, with problem details")
+    @PostMapping("/rocking")
+    RockingCall.Answer rocking(HttpServletRequest request) throws IOException {
+        return RockingCall.answer(body.read(request.getInputStream(), RockingCall.Request.class));
+    }
+
+    @Operation(
+            summary = "How far each cut of a seat is sunk",
+            description = "Three angles; pits, outer edge and width decide the face, the other cuts follow.",
+            requestBody =
+                    @io.swagger.v3.oas.annotations.parameters.RequestBody(
+                            required = true,
+                            content = @Content(schema = @Schema(implementation = SeatCall.Request.class))))
+    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = SeatCall.Answer.class)))
+    @ApiResponse(responseCode = "400", description = "Bad input, with problem details")
+    @PostMapping("/seat")
+    SeatCall.Answer seat(HttpServletRequest request) throws IOException {
+        return SeatCall.answer(body.read(request.getInputStream(), SeatCall.Request.class));
+    }
+
+    @Operation(
+            summary = "Press of an insert now, hot and while it is fitted",
+            description = "Interference, what heat leaves of it and where it is gone; thick-ring pressure and stress.",
+            requestBody =
+                    @io.swagger.v3.oas.annotations.parameters.RequestBody(
+                            required = true,
+                            content = @Content(schema = @Schema(implementation = InsertFitCall.Request.class))))
+    @ApiResponse(
+            responseCode = "200",
+            content = @Content(schema = @Schema(implementation = InsertFitCall.Answer.class)))
+    @ApiResponse(responseCode = "400", description = "Bad input, with problem details")
+    @PostMapping("/insert-fit")
+    InsertFitCall.Answer insertFit(HttpServletRequest request) throws IOException {
+        return InsertFitCall.answer(body.read(request.getInputStream(), InsertFitCall.Request.class));
+    }
+
     @ExceptionHandler
     ProblemDetail bad(BadInputException e) {
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, e.getMessage());

@@ -62,12 +62,12 @@ class CalcTest {
     @TestFactory
     Stream<DynamicTest> casesAgree() {
         List<JsonNode> all = new ArrayList<>();
-        for (String file : List.of("face", "feelers-finish", "shaft")) {
+        for (String file : List.of("face", "feelers-finish", "shaft", "valves")) {
             JsonMapper.shared()
                     .readTree(Path.of("../core/src/test/resources/cases/" + file + ".json"))
                     .forEach(all::add);
         }
-        assertEquals(45, all.size());
+        assertEquals(64, all.size());
         return all.stream().map(c -> DynamicTest.dynamicTest(c.get("name").asString(), () -> check(c)));
     }
 
@@ -120,6 +120,16 @@ class CalcTest {
                 "flatness; points[0]; {\"points\":[[1e999,0,0],[1,0,0],[1,1,0],[0,1,0]]}",
                 "flatness; body; {\"points\":[[NaN,0,0],[1,0,0],[1,1,0],[0,1,0]]}",
                 "flatness; limit; {\"points\":" + GOOD + ",\"limit\":-1}",
+                "guide; bore; {\"stem\":[8.1],\"bore\":[[8,8],[8,8],[8,8]]}",
+                "guide; bore; {\"stem\":[7.9]}",
+                "guide; bore; {\"stem\":[7.9],\"bore\":[[8,8],[8,8]]}",
+                "guide; bore; {\"stem\":[7.9],\"bore\":[[8],[8,8],[8,8]]}",
+                "rocking; guideLength; {\"play\":0.1,\"reach\":10,\"guideLength\":0}",
+                "seat; topAngle; {\"faceAngle\":45,\"topAngle\":50,\"throatAngle\":60,\"outer\":34,\"inner\":31,\"pitDepth\":0,\"targetOuter\":34,\"targetWidth\":1.4,\"headDiameter\":35}",
+                "seat; inner; {\"faceAngle\":45,\"topAngle\":30,\"throatAngle\":60,\"outer\":34,\"inner\":34.5,\"pitDepth\":0,\"targetOuter\":34,\"targetWidth\":1.4,\"headDiameter\":35}",
+                "insert-fit; insertOuter; {\"head\":\"ALUMINIUM\",\"insert\":\"BRONZE\",\"counterbore\":35,\"insertOuter\":34.9,\"insertInner\":27,\"wallToWater\":4,\"runAt\":200}",
+                "insert-fit; wallToWater; {\"head\":\"ALUMINIUM\",\"insert\":\"BRONZE\",\"counterbore\":35,\"insertOuter\":35.1,\"insertInner\":27,\"wallToWater\":-1,\"runAt\":200}",
+                "insert-fit; head; {\"head\":\"BRONZE\",\"insert\":\"BRONZE\",\"counterbore\":35,\"insertOuter\":35.1,\"insertInner\":27,\"wallToWater\":4,\"runAt\":200}",
                 "flatness; box; {\"points\":" + GOOD + ",\"box\":[0,0,0,1]}",
                 "flatness; zone; {\"points\":" + GOOD + ",\"zone\":1}",
                 "flatness; limit; {\"points\":" + GOOD + ",\"limit\":\"0.05\"}",

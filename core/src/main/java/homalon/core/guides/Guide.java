@@ -31,8 +31,8 @@ public record Guide(
         boolean ovalAcross,
         int ovalAt,
         boolean oneEndOnly) {
-    private static final double SMALLEST = 3;
-    private static final double LARGEST = 40;
+    private static final double SMALLEST = 1;
+    private static final double LARGEST = 100;
 
     /**
      * @param stem diameters, 1 to 3, in any order
@@ -95,7 +95,7 @@ public record Guide(
         boolean stems = problems.require(
                 stem.length >= 1 && stem.length <= 3 && DoubleStream.of(stem).allMatch(Guide::isSize),
                 "stem",
-                "Stem: key 1 to 3 diameters of 3 to 40 mm.");
+                "Stem: key 1 to 3 diameters of 1 to 100 mm.");
         boolean bores = problems.require(
                 bore.length == 3
                         && Stream.of(bore).anyMatch(b -> b != null)
@@ -104,7 +104,7 @@ public record Guide(
                                 .allMatch(
                                         b -> b.length == 2 && DoubleStream.of(b).allMatch(Guide::isSize)),
                 "bore",
-                "Guide: key two diameters of 3 to 40 mm at each place, 90 degrees apart.");
+                "Guide: key two diameters of 1 to 100 mm at each place, 90 degrees apart.");
         if (stems && bores) {
             double thin = DoubleStream.of(stem).min().orElseThrow();
             problems.require(
