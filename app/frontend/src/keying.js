@@ -93,6 +93,13 @@ class Keying {
     this.root.querySelectorAll('[data-for]').forEach((el) => {
       el.hidden = (el.dataset.for === 'rest') !== (here.dataset.rest === 'true');
     });
+    const unit = this.root.querySelector('.unit');
+    if (unit && here.dataset.unitLabel) unit.textContent = here.dataset.unitLabel;
+    this.echoAs = here.dataset.echoAs ?? 'length';
+    this.input.toggleAttribute('data-size', this.echoAs === 'size');
+    document.querySelectorAll('svg.face .valve-sign.now').forEach((v) => v.classList.remove('now'));
+    document.querySelectorAll(`svg.face [data-valve="${CSS.escape(here.dataset.valve ?? '')}"]`).forEach((v) => v.classList.add('now'));
+    document.querySelectorAll('[data-valve-row]').forEach((r) => r.classList.toggle('now', r.dataset.valveRow === here.dataset.valve));
     text('planned', here.dataset.planned ? `planned ${here.dataset.plannedShown ?? here.dataset.planned}` : '');
     all.forEach((e) => e.toggleAttribute('aria-current', e === here));
     document.querySelectorAll('svg.face .place.now').forEach((p) => p.classList.remove('now'));
@@ -109,7 +116,8 @@ class Keying {
   typed() {
     const output = this.root.querySelector('.echo');
     if (this.asked && this.asked.typed !== this.input.value) this.asked = null;
-    echo(this.input, output);
+    if (this.echoAs === 'none') output.textContent = '';
+    else echo(this.input, output);
   }
 
   key(event) {
@@ -199,7 +207,10 @@ class Keying {
   enter(stay = false) {
     const typed = this.input.value.trim();
     if (typed === '') {
-      this.say(this.root.dataset.empty);
+      // A walk that is through goes on to the next one.
+      const through = !this.entries().some((e) => e.dataset.state === 'open') && !outbox.waiting(this.url).length;
+      if (through && this.root.dataset.next) location.href = this.root.dataset.next;
+      else this.say(this.root.dataset.empty);
       return;
     }
     if (/^[A-Za-z]{1,3}-\d{2,6}$/.test(typed)) {
@@ -248,7 +259,7 @@ class Keying {
     if (answer.status === 409) this.asked = { place: reading.place, typed: reading.typed };
     this.input.focus();
     this.input.select();
-    echo(this.input, this.root.querySelector('.echo'));
+    if (this.echoAs !== 'none') echo(this.input, this.root.querySelector('.echo'));
   }
 
   async undo() {
@@ -276,6 +287,14 @@ class Keying {
     const wanted = event.target.closest('[data-go-place]');
     if (wanted && this.entry(wanted.dataset.goPlace)) {
       this.go(wanted.dataset.goPlace);
+      this.input.focus();
+      return;
+    }
+    const sign = event.target.closest('svg.face g[data-valve], tr[data-valve-row]');
+    const valve = sign?.dataset.valve ?? sign?.dataset.valveRow;
+    const ofValve = valve && this.entries().filter((e) => e.dataset.valve === valve);
+    if (ofValve?.length) {
+      this.go((ofValve.find((e) => e.dataset.state === 'open') ?? ofValve[0]).dataset.place);
       this.input.focus();
       return;
     }

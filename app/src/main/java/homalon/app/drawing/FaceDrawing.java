@@ -43,6 +43,7 @@ public final class FaceDrawing {
     private final List<EdgeMark> edges = new ArrayList<>();
     private double fullGap = 0.05;
     private final List<CrackMark> cracks = new ArrayList<>();
+    private final List<ValveSign> valves = new ArrayList<>();
     private List<TouchCells.Cell> cells = List.of();
     private BitSet painted = new BitSet();
     private BitSet foretold = new BitSet();
@@ -141,6 +142,12 @@ public final class FaceDrawing {
         return this;
     }
 
+    /** Valves with what was found of each; they take the place of those drawn for recognition. */
+    public FaceDrawing valves(List<ValveSign> signs) {
+        this.valves.addAll(signs);
+        return this;
+    }
+
     public String svg() {
         double margin = small ? 2 * px : 26 * px;
         double side = small ? 2 * px : 8 * px;
@@ -177,6 +184,7 @@ public final class FaceDrawing {
         if (!edges.isEmpty()) {
             new EdgeLayer(svg, box, px, fullGap).draw(edges);
         }
+        new ValveLayer(svg, box, px, id).draw(valves);
         new CrackLayer(svg, box, px, small).draw(cracks);
         drawPlaces(svg);
         return svg.close("svg").toString();
@@ -264,7 +272,9 @@ public final class FaceDrawing {
         if (small) {
             return;
         }
-        layout.valves().forEach(v -> circle(svg, "valve", v.centre(), v.diameter() / 2, px));
+        if (valves.isEmpty()) {
+            layout.valves().forEach(v -> circle(svg, "valve", v.centre(), v.diameter() / 2, px));
+        }
         layout.dowels().forEach(d -> circle(svg, "dowel", d.centre(), d.diameter() / 2, 2.2 * px));
         for (Layout.Bore bore : layout.bores()) {
             svg.empty(

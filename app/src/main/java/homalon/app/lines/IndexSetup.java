@@ -1,5 +1,6 @@
 package homalon.app.lines;
 
+import homalon.app.sheets.SheetFile;
 import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
 import homalon.core.lines.DeckIndex;

@@ -1,5 +1,6 @@
 package homalon.app.lines;
 
+import homalon.app.sheets.SheetFile;
 import homalon.core.lines.ShaftLine;
 import homalon.core.lines.ShaftLine.Between;
 import homalon.core.lines.ShaftLine.Bore;

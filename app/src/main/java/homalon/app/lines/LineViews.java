@@ -7,6 +7,7 @@ import homalon.app.face.Surveys;
 import homalon.app.lines.SheetView.Picture;
 import homalon.app.lines.SheetView.Row;
 import homalon.app.part.PartFile;
+import homalon.app.sheets.SheetFile;
 import homalon.app.web.WorkingView;
 import homalon.core.lines.BentLine;
 import homalon.core.lines.ShaftLine;

@@ -1,5 +1,6 @@
 package homalon.app.lines;
 
+import homalon.app.sheets.SheetFile;
 import homalon.core.input.BadInputException;
 import homalon.core.lines.Liners;
 import homalon.core.part.Layout;

@@ -6,6 +6,7 @@ import homalon.app.lines.SheetView.Picture;
 import homalon.app.lines.SheetView.Row;
 import homalon.app.part.Faces;
 import homalon.app.part.PartFile;
+import homalon.app.sheets.SheetFile;
 import homalon.app.web.WorkingView;
 import homalon.core.geometry.Spot;
 import homalon.core.lines.Liners;

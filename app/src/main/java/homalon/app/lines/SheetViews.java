@@ -3,6 +3,8 @@ package homalon.app.lines;
 import homalon.app.drawing.Markup;
 import homalon.app.part.Faces;
 import homalon.app.part.PartFile;
+import homalon.app.sheets.Sheet;
+import homalon.app.sheets.SheetFile;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import java.util.List;
@@ -32,6 +34,7 @@ class SheetViews {
             case LINE -> LineSetup.of(sheet.setup()).places();
             case LINERS -> LinersSetup.places(faces.layout(part.numbers()));
             case INDEX -> IndexSetup.places();
+            case VALVES -> throw new IllegalStateException("valves are walked on their own page");
         };
     }
 
@@ -43,6 +46,7 @@ class SheetViews {
             case LINE -> lines.of(part, sheet, toKey, writer);
             case LINERS -> liners.of(part, sheet, toKey, writer);
             case INDEX -> indexes.of(part, sheet, toKey, writer);
+            case VALVES -> throw new IllegalStateException("valves are shown on their own page");
         };
         return new SheetView(
                 said.style(),

@@ -1,6 +1,9 @@
 package homalon.app.lines;
 
 import homalon.app.part.PartFile;
+import homalon.app.sheets.Sheet;
+import homalon.app.sheets.SheetFile;
+import homalon.app.sheets.Sheets;
 import homalon.core.quantity.LengthWriter;
 import java.util.ArrayList;
 import java.util.List;

@@ -11,11 +11,15 @@ public enum StepKind {
     REPAIR("Repair", "route", 'o', null),
     PRESSURE("Pressure", "pressure", 'r', Operation.PRESSURE_TEST),
     LINE("Line", "line", 'l', Operation.LINE_CHECK),
+    VALVES("Valves", "valves", 'a', Operation.VALVE_CHECK),
     FACE("Face", "face", 'f', Operation.FACE_CHECK),
     INDEX("Index", "index", 'y', Operation.DECK_INDEX),
+    GUIDES("Guides", "guides", 'm', Operation.GUIDE_WORK),
+    INSERTS("Inserts", "inserts", 'n', Operation.INSERT),
     PLAN("Plan", "plan", 'p', Operation.CUT_PLAN),
     CUT("Cut", "cut", 'c', Operation.CUT),
     PROVE("Prove", "proof", 'v', Operation.PROOF),
+    SEATS("Seats", "seats", 't', Operation.SEAT_WORK),
     LINERS("Liners", "liners", 's', Operation.LINER_CHECK),
     HAND_OVER("Hand over", "report", 'h', Operation.HAND_OVER);
 

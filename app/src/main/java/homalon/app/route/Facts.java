@@ -8,9 +8,10 @@ import homalon.app.feelers.FeelerKind;
 import homalon.app.integrity.CrackFile;
 import homalon.app.integrity.TestFile;
 import homalon.app.ledger.LedgerFile;
-import homalon.app.lines.Sheet;
-import homalon.app.lines.SheetFile;
 import homalon.app.part.PartFile;
+import homalon.app.sheets.Sheet;
+import homalon.app.sheets.SheetFile;
+import homalon.app.valves.ValveFindings;
 import homalon.app.work.WorkLog;
 import homalon.core.integrity.CleaningMethod;
 import homalon.core.integrity.SmallCheck;
@@ -31,7 +32,8 @@ record Facts(
         List<WorkLog.Entry> work,
         List<CrackFile> cracks,
         List<TestFile> tests,
-        Map<Sheet, SheetFile> sheets) {
+        Map<Sheet, SheetFile> sheets,
+        Optional<ValveFindings.Standing> valves) {
 
     Optional<SurveyFile> survey(SurveyKind kind) {
         return surveys.stream().filter(s -> s.kind() == kind).findFirst();

@@ -7,11 +7,12 @@ import homalon.app.feelers.FeelerKind;
 import homalon.app.integrity.CrackFile;
 import homalon.app.integrity.TestFile;
 import homalon.app.lines.LineFinding;
-import homalon.app.lines.Sheet;
-import homalon.app.lines.SheetFile;
 import homalon.app.lines.SheetFindings;
 import homalon.app.part.Step.Mark;
 import homalon.app.part.StepKind;
+import homalon.app.sheets.Sheet;
+import homalon.app.sheets.SheetFile;
+import homalon.app.valves.ValveFindings;
 import homalon.app.work.WorkLog;
 import homalon.core.face.Causes;
 import homalon.core.integrity.CleaningMethod;
@@ -62,6 +63,7 @@ final class RouteEvents {
         events.cracked();
         events.tested();
         events.measured(sheets);
+        events.valves();
         events.cut(marks, faceOut);
         return events.all.stream()
                 .sorted(Comparator.comparing(Dated::at))
@@ -173,6 +175,33 @@ final class RouteEvents {
                 add(since, new Event.Found(Finding.DECK_ASKEW));
             }
         });
+    }
+
+    private void valves() {
+        facts.valves().ifPresent(v -> {
+            Instant opened = facts.part().visit().openedAt();
+            add(opened, new Event.Found(Finding.VALVES_ASKED));
+            Instant since = v.since().orElse(opened);
+            if (v.complete()) {
+                add(since, new Event.Did(Operation.VALVE_CHECK));
+            }
+            work(v.guides(), since, Finding.GUIDES_WORN, Operation.GUIDE_WORK, v.axisMoved());
+            work(v.inserts(), since, Finding.SEAT_TO_INSERT, Operation.INSERT, false);
+            work(v.seats(), since, Finding.SEATS_BAD, Operation.SEAT_WORK, false);
+        });
+    }
+
+    private void work(ValveFindings.Work work, Instant since, Finding finding, Operation operation, boolean moved) {
+        if (work.any()) {
+            add(since, new Event.Found(finding));
+        }
+        if (work.finished()) {
+            Instant last = work.last().orElse(since);
+            if (moved) {
+                add(last, new Event.Found(Finding.AXIS_MOVED));
+            }
+            add(last, new Event.Did(operation));
+        }
     }
 
     private void cut(Map<StepKind, Mark> marks, boolean faceOut) {

@@ -18,16 +18,17 @@ import homalon.app.integrity.PressureTests;
 import homalon.app.integrity.TestFile;
 import homalon.app.ledger.LedgerFile;
 import homalon.app.ledger.Ledgers;
-import homalon.app.lines.Sheet;
-import homalon.app.lines.SheetFile;
 import homalon.app.lines.SheetFindings;
-import homalon.app.lines.Sheets;
 import homalon.app.part.PartFile;
 import homalon.app.part.Step;
 import homalon.app.part.Step.Mark;
 import homalon.app.part.StepKind;
 import homalon.app.part.StepSource;
 import homalon.app.people.People;
+import homalon.app.sheets.Sheet;
+import homalon.app.sheets.SheetFile;
+import homalon.app.sheets.Sheets;
+import homalon.app.valves.ValveFindings;
 import homalon.app.work.WorkLog;
 import homalon.core.cut.PassPlan;
 import homalon.core.face.LimitVerdict;
@@ -62,6 +63,7 @@ class RouteSteps implements StepSource {
     private final PressureTests tests;
     private final Sheets sheets;
     private final SheetFindings sheetFindings;
+    private final ValveFindings valves;
     private final People people;
     /** A route is a pure value of its events: any instance grows the same one. */
     private final Cache<List<Event>, Route> grown =
@@ -79,6 +81,7 @@ class RouteSteps implements StepSource {
             PressureTests tests,
             Sheets sheets,
             SheetFindings sheetFindings,
+            ValveFindings valves,
             People people) {
         this.surveys = surveys;
         this.findings = findings;
@@ -91,6 +94,7 @@ class RouteSteps implements StepSource {
         this.tests = tests;
         this.sheets = sheets;
         this.sheetFindings = sheetFindings;
+        this.valves = valves;
         this.people = people;
     }
 
@@ -127,7 +131,8 @@ class RouteSteps implements StepSource {
                     worked.getOrDefault(visit, List.of()),
                     cracked.getOrDefault(visit, List.of()),
                     tested.getOrDefault(visit, List.of()),
-                    measured.getOrDefault(visit, Map.of())));
+                    measured.getOrDefault(visit, Map.of()),
+                    valves.of(part, measured.getOrDefault(visit, Map.of()).get(Sheet.VALVES))));
         }
         return all;
     }

@@ -2,12 +2,13 @@ package homalon.app.route;
 
 import homalon.app.integrity.TestFile;
 import homalon.app.lines.LineFinding;
-import homalon.app.lines.Sheet;
-import homalon.app.lines.SheetFile;
 import homalon.app.lines.SheetFindings;
 import homalon.app.part.Step;
 import homalon.app.part.Step.Mark;
 import homalon.app.part.StepKind;
+import homalon.app.sheets.Sheet;
+import homalon.app.sheets.SheetFile;
+import homalon.app.valves.ValveFindings;
 import homalon.core.integrity.Remedy;
 import homalon.core.integrity.SmallCheck;
 import homalon.core.quantity.LengthWriter;
@@ -54,8 +55,40 @@ final class WholeSteps {
             case LINE -> concerns(Operation.LINE_CHECK) ? Optional.of(line()) : Optional.empty();
             case LINERS -> concerns(Operation.LINER_CHECK) ? Optional.of(liners()) : Optional.empty();
             case INDEX -> concerns(Operation.DECK_INDEX) ? Optional.of(index()) : Optional.empty();
+            case VALVES -> facts.valves().map(this::valves);
+            case GUIDES -> facts.valves().flatMap(v -> work(kind, v.guides(), "guide", "Mend the guides"));
+            case INSERTS -> facts.valves().flatMap(v -> work(kind, v.inserts(), "insert", "Fit the inserts"));
+            case SEATS -> facts.valves().flatMap(v -> work(kind, v.seats(), "seat", "Make the seats"));
             default -> Optional.empty();
         };
+    }
+
+    private Step valves(ValveFindings.Standing v) {
+        String said = v.out() == 0 ? "all within" : v.out() + " of " + v.count() + " out";
+        Step step = of(StepKind.VALVES, Operation.VALVE_CHECK, said, "Measure the valves");
+        boolean begun = step.mark() == Mark.DUE && v.begun() && !v.complete();
+        return begun
+                ? new Step(
+                        StepKind.VALVES,
+                        Mark.BEGUN,
+                        v.settled() + " of " + v.count(),
+                        "Go on with the valves",
+                        (v.count() - v.settled()) + " not settled yet")
+                : step;
+    }
+
+    /** Work that is done valve by valve. */
+    private Optional<Step> work(StepKind kind, ValveFindings.Work work, String one, String todo) {
+        Operation operation = kind.operation().orElseThrow();
+        if (!work.any() && !concerns(operation)) {
+            return Optional.empty();
+        }
+        Step step = of(kind, operation, work.done() + " done", todo);
+        if (step.mark() != Mark.DUE || work.due() == 0) {
+            return Optional.of(step);
+        }
+        String left = work.due() + " " + one + (work.due() == 1 ? "" : "s") + " to do";
+        return Optional.of(new Step(kind, work.done() > 0 ? Mark.BEGUN : Mark.DUE, left, todo, step.detail()));
     }
 
     private boolean concerns(Operation operation) {
@@ -127,8 +160,10 @@ final class WholeSteps {
         List<Route.Step> work = new ArrayList<>();
         boolean any = false;
         for (Route.Step s : route.steps()) {
-            any |= REPAIRS.contains(s.operation());
-            if (REPAIRS.contains(s.operation()) && (s.state() == Route.State.DUE || s.state() == Route.State.WAITS)) {
+            boolean ownPage = s.operation() == Operation.INSERT && insertsOfValves();
+            boolean repair = REPAIRS.contains(s.operation()) && !ownPage;
+            any |= repair;
+            if (repair && (s.state() == Route.State.DUE || s.state() == Route.State.WAITS)) {
                 work.add(s);
             }
         }
@@ -146,6 +181,11 @@ final class WholeSteps {
                 next.operation().words(),
                 words,
                 pins(next, because)));
+    }
+
+    /** Inserts that were chosen valve by valve have a page of their own. */
+    private boolean insertsOfValves() {
+        return facts.valves().filter(v -> v.inserts().any()).isPresent();
     }
 
     private String pins(Route.Step next, String because) {

@@ -49,6 +49,12 @@ class SecurityConfig {
         "/parts/*/line/**",
         "/parts/*/liners/**",
         "/parts/*/index/**",
+        "/parts/*/valves/**",
+        "/parts/*/guides/**",
+        "/parts/*/inserts/**",
+        "/parts/*/seats/**",
+        "/parts/*/parts-list/**",
+        "/stock/**",
         "/parts/*/timers",
         "/timers/**",
         "/batch/**"

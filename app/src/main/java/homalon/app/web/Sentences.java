@@ -36,6 +36,11 @@ class Sentences {
     }
 
     @ExceptionHandler
+    Object odd(AskAgainException e, HttpServletRequest request) {
+        return Answers.of(request, HttpStatus.CONFLICT, e.getMessage());
+    }
+
+    @ExceptionHandler
     Object notHere(NotHereException e, HttpServletRequest request) {
         return Answers.of(request, HttpStatus.NOT_FOUND, e.getMessage());
     }

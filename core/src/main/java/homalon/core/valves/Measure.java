@@ -26,7 +26,7 @@ public enum Measure {
     VACUUM(Walk.VACUUM, "vacuum held", Unit.KPA, 0, 101),
     INSTALLED(Walk.SPRINGS, "spring, installed height", Unit.SIZE, 5, 200),
     SEAL_GAP(Walk.SPRINGS, "retainer to seal", Unit.SIZE, 0, 60),
-    LOOKS(Walk.LOOKS, "looks", Unit.LETTERS, 0, 0);
+    LOOKS(Walk.LOOKS, "looks", Unit.DIGITS, 0, 0);
 
     /** Measures taken in one walk down the head. */
     public enum Walk {
@@ -75,8 +75,8 @@ public enum Measure {
         /** A small length with a sign. */
         SIGNED,
         KPA,
-        /** Letters of {@link Look}. */
-        LETTERS
+        /** Digits of {@link Look}. */
+        DIGITS
     }
 
     private final Walk walk;

@@ -53,6 +53,14 @@ public final class ValveBook {
                         == entry(BookItem.BOWL_EDGE).isPresent(),
                 "BOWL_EDGE",
                 "A fourth angle needs the diameter at which it begins, and that the angle.");
+        problems.require(
+                !(value(BookItem.SPRING_FREE) <= value(BookItem.SPRING_HEIGHT)),
+                "SPRING_FREE",
+                "Spring, " + kind.words() + ": its free length is larger than its installed height; key both again.");
+        problems.require(
+                !(value(BookItem.SPRING_SOLID) >= value(BookItem.SPRING_HEIGHT)),
+                "SPRING_SOLID",
+                "Spring, " + kind.words() + ": its solid height is smaller than the installed one; key both again.");
         problems.throwIfAny();
     }
 

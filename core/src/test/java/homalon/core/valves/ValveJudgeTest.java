@@ -123,11 +123,11 @@ class ValveJudgeTest {
         assertEquals(Verdict.NOT_PROVEN, runout(0.065));
         assertEquals(Verdict.OUT, runout(0.09));
         assertTrue(ValveJudge.of(read(Set.of(Look.DROPPED)), BOOK).seatBad());
-        assertEquals(Set.of(Look.PITTED, Look.LOW), Look.read("po"));
-        assertThrows(BadInputException.class, () -> Look.read("gp"));
+        assertEquals(Set.of(Look.PITTED, Look.LOW), Look.read("29"));
+        assertThrows(BadInputException.class, () -> Look.read("12"));
         assertTrue(assertThrows(BadInputException.class, () -> Look.read("x"))
                 .getMessage()
-                .contains("b burnt"));
+                .contains("3 burnt"));
     }
 
     private static Verdict runout(double tir) {

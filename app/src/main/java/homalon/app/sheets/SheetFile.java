@@ -1,4 +1,4 @@
-package homalon.app.lines;
+package homalon.app.sheets;
 
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
@@ -30,7 +30,7 @@ public record SheetFile(
             UUID by,
             Instant at) {}
 
-    static SheetFile empty(Sheet sheet) {
+    public static SheetFile empty(Sheet sheet) {
         return new SheetFile(sheet, Map.of(), Map.of(), List.of(), 0);
     }
 
@@ -39,7 +39,7 @@ public record SheetFile(
     }
 
     /** In millimetres; NaN where nothing was read. */
-    double mm(String place) {
+    public double mm(String place) {
         return value(place).map(Length::mm).orElse(Double.NaN);
     }
 

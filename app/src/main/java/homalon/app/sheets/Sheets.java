@@ -1,4 +1,4 @@
-package homalon.app.lines;
+package homalon.app.sheets;
 
 import homalon.app.part.PartFile;
 import homalon.core.input.BadInputException;
@@ -18,6 +18,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Predicate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -143,10 +144,48 @@ public class Sheets {
         insert(part, sheet, id, place, skipped ? "SKIPPED" : "KEYED", value, tidy, unit, null, by);
     }
 
+    /**
+     * Something said at a place, or a figure that its reader took in its own way: kept as typed.
+     *
+     * @param value empty for what is no length; the words are read again wherever they are used
+     */
+    public void say(
+            PartFile part,
+            Sheet sheet,
+            UUID id,
+            String place,
+            Optional<Length> value,
+            String typed,
+            BenchUnit unit,
+            UUID by) {
+        part.requireHere("sheet", "to work on it");
+        insert(part, sheet, id, place, "KEYED", value.orElse(null), typed.strip(), unit, null, by);
+    }
+
+    public void skip(PartFile part, Sheet sheet, UUID id, String place, BenchUnit unit, UUID by) {
+        part.requireHere("sheet", "to measure it");
+        insert(part, sheet, id, place, "SKIPPED", null, "/", unit, null, by);
+    }
+
+    /** Takes back what stands at one place; nothing where nothing does. */
+    public void withdraw(PartFile part, Sheet sheet, UUID id, String place, UUID by) {
+        part.requireHere("sheet", "to work on it");
+        SheetFile.Figure standing = of(part, sheet).standing().get(place);
+        if (standing != null) {
+            insert(part, sheet, id, place, "WITHDRAWN", null, "", standing.unit(), standing.id(), by);
+        }
+    }
+
     /** Takes back the last figure of this person that stands; the place it was keyed at, or empty. */
-    Optional<String> undo(PartFile part, Sheet sheet, UUID id, UUID by) {
+    public Optional<String> undo(PartFile part, Sheet sheet, UUID id, UUID by) {
+        return undo(part, sheet, id, by, place -> true);
+    }
+
+    /** The same among some places only. */
+    public Optional<String> undo(PartFile part, Sheet sheet, UUID id, UUID by, Predicate<String> among) {
         part.requireHere("sheet", "to measure it");
         Optional<SheetFile.Figure> last = of(part, sheet).standing().values().stream()
+                .filter(f -> among.test(f.place()))
                 .filter(f -> f.by().equals(by))
                 .max(Comparator.comparingLong(SheetFile.Figure::seq));
         last.ifPresent(f -> insert(part, sheet, id, f.place(), "WITHDRAWN", null, "", f.unit(), f.id(), by));

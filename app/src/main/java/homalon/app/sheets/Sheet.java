@@ -1,4 +1,4 @@
-package homalon.app.lines;
+package homalon.app.sheets;
 
 import homalon.app.part.StepKind;
 import homalon.core.quantity.Length;
@@ -7,7 +7,8 @@ import homalon.core.quantity.Length;
 public enum Sheet {
     LINE("Line of the shaft", StepKind.LINE),
     LINERS("Liner protrusion", StepKind.LINERS),
-    INDEX("Deck index", StepKind.INDEX);
+    INDEX("Deck index", StepKind.INDEX),
+    VALVES("Valves", StepKind.VALVES);
 
     private final String words;
     private final StepKind step;
@@ -27,7 +28,7 @@ public enum Sheet {
 
     /** No figure of it is larger: anything beyond was keyed in another unit. */
     Length furthest() {
-        return this == INDEX ? Length.ofMm("1000") : Length.ofMm("50");
+        return this == INDEX || this == VALVES ? Length.ofMm("1000") : Length.ofMm("50");
     }
 
     public String path() {

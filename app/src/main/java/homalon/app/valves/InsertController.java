@@ -1,0 +1,291 @@
+package homalon.app.valves;
+
+import homalon.app.part.PartFile;
+import homalon.app.part.PartShells;
+import homalon.app.part.Parts;
+import homalon.app.part.StepKind;
+import homalon.app.security.Signed;
+import homalon.app.web.OneRead;
+import homalon.app.web.Shell;
+import homalon.core.catalogue.Metal;
+import homalon.core.input.BadInputException;
+import homalon.core.part.Valve;
+import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.route.Operation;
+import homalon.core.seats.InsertChoice;
+import homalon.core.seats.PressFit;
+import java.math.BigDecimal;
+import java.nio.charset.StandardCharsets;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Inserts: the place is measured, the list stepped through, the ring fitted. */
+@Controller
+class InsertController {
+    private static final List<Said> PLACE = List.of(
+            Said.COUNTERBORE,
+            Said.FLOOR,
+            Said.WALL,
+            Said.THROAT,
+            Said.PROUD,
+            Said.NEIGHBOURS,
+            Said.DAMAGE,
+            Said.RUN_AT,
+            Said.METAL);
+    /** What is chosen for one may stand for others of its kind; what is measured is measured at each. */
+    private static final List<Said> CHOSEN =
+            List.of(Said.COUNTERBORE, Said.FLOOR, Said.THROAT, Said.PROUD, Said.RUN_AT, Said.METAL, Said.CHILL);
+
+    private final Parts parts;
+    private final PartShells shells;
+    private final ValveFiles files;
+    private final WorkOnValves work;
+    private final InsertViews views;
+    private final OneRead reading;
+
+    InsertController(
+            Parts parts, PartShells shells, ValveFiles files, WorkOnValves work, InsertViews views, OneRead reading) {
+        this.parts = parts;
+        this.shells = shells;
+        this.files = files;
+        this.work = work;
+        this.views = views;
+        this.reading = reading;
+    }
+
+    @GetMapping("/parts/{tag}/inserts")
+    String page(
+            @PathVariable String tag,
+            @RequestParam(defaultValue = "") String valve,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        return reading.of(() -> {
+            PartFile part = parts.byTag(tag);
+            if (files.of(part).isEmpty()) {
+                return "redirect:/parts/" + part.tag() + "/valves";
+            }
+            show(part, valve, shell, model);
+            return "valves/inserts";
+        });
+    }
+
+    private void show(PartFile part, String valve, Shell shell, Model model) {
+        model.addAttribute("view", views.of(files.require(part), valve, shell.writer()));
+        model.addAttribute(
+                "metals",
+                List.of(Metal.POWDER_METAL, Metal.HARD_IRON, Metal.NICKEL_COBALT, Metal.BRONZE, Metal.COPPER_ALLOY));
+        model.addAttribute("head", shells.head(part, StepKind.INSERTS, shell.writer()));
+    }
+
+    @PostMapping("/parts/{tag}/inserts/{valve}/place")
+    String place(
+            @PathVariable String tag,
+            @PathVariable String valve,
+            @RequestParam UUID id,
+            @RequestParam Map<String, String> form,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        Map<Said, String> said = new EnumMap<>(Said.class);
+        PLACE.forEach(s -> said.put(s, form.getOrDefault(s.name(), "")));
+        String runAt = said.get(Said.RUN_AT).strip();
+        if (!runAt.isEmpty()) {
+            said.put(Said.RUN_AT, degrees("RUN_AT", runAt, 20, 500));
+        }
+        String metal = said.get(Said.METAL).strip();
+        if (!metal.isEmpty() && !known(metal)) {
+            throw new BadInputException("METAL", "Choose a metal of the list, or any.");
+        }
+        said.put(
+                Said.SIGNED,
+                (form.containsKey("partial") ? "partial " : "") + (form.containsKey("thin") ? "thin" : ""));
+        PartFile part = work.keep(tag, id, valve, said, shell.unit(), me.id(), (file, v) -> {
+            // Words are understood before they are kept, and all sizes together.
+            InsertPlace.damage(said.get(Said.DAMAGE), shell.unit());
+            InsertPlace.neighbours(said.get(Said.NEIGHBOURS), shell.unit());
+            InsertPlace.of(file, v, shell.unit());
+            file.length(v, Said.WALL).filter(w -> w.signum() <= 0).ifPresent(w -> {
+                throw new BadInputException(
+                        "wall",
+                        "Wall to water: key what is left beside the counterbore, above zero. With none left there is nothing to press into.");
+            });
+        });
+        return live(part, valve, shell, model);
+    }
+
+    private static boolean known(String metal) {
+        for (Metal m : Metal.values()) {
+            if (m.name().equals(metal)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static String degrees(String field, String typed, double least, double most) {
+        try {
+            String plain = ValveSetup.plain(typed);
+            double value = new BigDecimal(plain).doubleValue();
+            if (value >= least && value <= most) {
+                return plain;
+            }
+        } catch (NumberFormatException e) {
+            // Said below, as for what lies outside.
+        }
+        throw new BadInputException(
+                field,
+                "Temperature: key " + Math.round(least) + " to " + Math.round(most) + " degrees C, such as "
+                        + (least < 0 ? "-78" : "200") + ".");
+    }
+
+    @PostMapping("/parts/{tag}/inserts/{valve}/choose")
+    String choose(
+            @PathVariable String tag,
+            @PathVariable String valve,
+            @RequestParam UUID id,
+            @RequestParam(defaultValue = "") String code,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = work.keep(tag, id, valve, Map.of(Said.INSERT, code), shell.unit(), me.id(), (file, v) -> {
+            if (code.isBlank()) {
+                return;
+            }
+            InsertChoice.Step step = step(file, v, code, shell.writer());
+            if (!step.passes()) {
+                InsertChoice.Check broken = step.broken().get(0);
+                throw new BadInputException(
+                        "code",
+                        code + " does not pass: " + broken.rule().words() + ", "
+                                + GuideViews.line(broken.says(), shell.writer()) + ".");
+            }
+        });
+        return live(part, valve, shell, model);
+    }
+
+    private InsertChoice.Step step(ValveFile file, Valve v, String code, LengthWriter writer) {
+        return views
+                .choice(file, v, writer)
+                .orElseThrow(() ->
+                        new BadInputException("code", "Measure the place first: counterbore, floor, wall, throat."))
+                .steps()
+                .stream()
+                .filter(s -> s.insert().code().equals(code))
+                .findFirst()
+                .orElseThrow(() -> new BadInputException("code", "That insert is not on the list: choose one of it."));
+    }
+
+    @PostMapping("/parts/{tag}/inserts/{valve}/heat")
+    String heat(
+            @PathVariable String tag,
+            @PathVariable String valve,
+            @RequestParam UUID id,
+            @RequestParam(defaultValue = "") String chillTo,
+            @RequestParam(defaultValue = "") String warmTo,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        String chill = chillTo.isBlank() ? "20" : degrees("chillTo", chillTo, -200, PressFit.ROOM);
+        String warm = warmTo.isBlank() ? "20" : degrees("warmTo", warmTo, PressFit.ROOM, 350);
+        PartFile part =
+                work.keep(tag, id, valve, Map.of(Said.CHILL, chill + " " + warm), shell.unit(), me.id(), (f, v) -> {});
+        return live(part, valve, shell, model);
+    }
+
+    /** The same ring for every valve of the kind that has none yet; each still needs its own wall measured. */
+    @PostMapping("/parts/{tag}/inserts/{valve}/for-all")
+    String forAll(
+            @PathVariable String tag,
+            @PathVariable String valve,
+            @RequestParam UUID id,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = parts.byTag(tag);
+        ValveFile file = files.require(part);
+        Valve from = file.valve(valve);
+        Map<Said, String> said = new EnumMap<>(Said.class);
+        CHOSEN.forEach(s -> file.text(from, s).ifPresent(t -> said.put(s, t)));
+        int n = 0;
+        for (Valve v : file.valves()) {
+            if (v.kind() == from.kind() && file.length(v, Said.COUNTERBORE).isEmpty()) {
+                UUID own = UUID.nameUUIDFromBytes((id + v.key()).getBytes(StandardCharsets.UTF_8));
+                work.keep(tag, own, v.key(), said, shell.unit(), me.id(), (f, x) -> {});
+                n++;
+            }
+        }
+        if (n == 0) {
+            throw new BadInputException("all", "Every " + from.kind().words() + " has a place keyed already.");
+        }
+        return live(part, valve, shell, model);
+    }
+
+    @PostMapping("/parts/{tag}/inserts/{valve}/done")
+    String done(
+            @PathVariable String tag,
+            @PathVariable String valve,
+            @RequestParam UUID id,
+            @RequestParam(defaultValue = "") String hole,
+            @RequestParam(defaultValue = "") String ring,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile of = parts.byTag(tag);
+        shells.require(of, Operation.INSERT, "done");
+        ValveFile file = files.require(of);
+        String code = file.text(file.valve(valve), Said.INSERT)
+                .orElseThrow(() -> new BadInputException("done", "Choose the insert first."));
+        if (hole.isBlank() || ring.isBlank()) {
+            throw new BadInputException("hole", "Key the counterbore as it was cut and the ring as it measures.");
+        }
+        Length cut = Length.parseSize(hole, shell.unit());
+        Length outer = Length.parseSize(ring, shell.unit());
+        Optional<PressFit> planned =
+                step(file, file.valve(valve), code, shell.writer()).fit();
+        planned.ifPresent(p -> PressFit.of(new PressFit.Asked(
+                p.asked().head(),
+                p.asked().insert(),
+                cut.mm(),
+                outer.mm(),
+                p.asked().inner(),
+                p.asked().wall(),
+                PressFit.ROOM,
+                PressFit.ROOM,
+                p.asked().runAt())));
+        String written = code + " " + cut.nanometres() + " " + outer.nanometres();
+        PartFile part =
+                work.keep(tag, id, valve, Map.of(Said.INSERT_DONE, written), shell.unit(), me.id(), (f, v) -> {});
+        return live(part, "", shell, model);
+    }
+
+    @PostMapping("/parts/{tag}/inserts/{valve}/take-back")
+    String takeBack(
+            @PathVariable String tag,
+            @PathVariable String valve,
+            @RequestParam UUID id,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = work.keep(tag, id, valve, Map.of(Said.INSERT_DONE, ""), shell.unit(), me.id(), (f, v) -> {});
+        return live(part, valve, shell, model);
+    }
+
+    private String live(PartFile part, String valve, Shell shell, Model model) {
+        return reading.of(() -> {
+            show(part, valve, shell, model);
+            return "valves/inserts :: live";
+        });
+    }
+}

@@ -1,0 +1,42 @@
+package homalon.app.valves;
+
+/** What is kept of a valve beside its readings: sizes of a place, choices, and what was done. */
+enum Said {
+    GUIDE(false),
+    GUIDE_ITEM(false),
+    HOUSING(true),
+    GUIDE_SET(true),
+    GUIDE_DONE(false),
+    COUNTERBORE(true),
+    FLOOR(true),
+    WALL(true),
+    THROAT(true),
+    PROUD(true),
+    NEIGHBOURS(false),
+    DAMAGE(false),
+    RUN_AT(false),
+    METAL(false),
+    SIGNED(false),
+    INSERT(false),
+    CHILL(false),
+    INSERT_DONE(false),
+    SEAT_WAY(false),
+    UNEVEN(true),
+    REFACED(true),
+    SEAT_DONE(false);
+
+    private final boolean length;
+
+    Said(boolean length) {
+        this.length = length;
+    }
+
+    boolean isLength() {
+        return length;
+    }
+
+    /** Work that was done, which a later reading or a later piece of work can make due again. */
+    boolean isWork() {
+        return this == GUIDE_DONE || this == INSERT_DONE || this == SEAT_DONE;
+    }
+}

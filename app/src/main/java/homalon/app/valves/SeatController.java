@@ -1,0 +1,174 @@
+package homalon.app.valves;
+
+import homalon.app.part.PartFile;
+import homalon.app.part.PartShells;
+import homalon.app.part.Parts;
+import homalon.app.part.StepKind;
+import homalon.app.security.Signed;
+import homalon.app.web.OneRead;
+import homalon.app.web.Shell;
+import homalon.core.input.BadInputException;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.route.Operation;
+import homalon.core.seats.SeatPlan.Way;
+import homalon.core.valves.BookItem;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Seats: how each is made, how deep, and what was done. */
+@Controller
+class SeatController {
+    private final Parts parts;
+    private final PartShells shells;
+    private final ValveFiles files;
+    private final WorkOnValves work;
+    private final SeatViews views;
+    private final CutToCome toCome;
+    private final OneRead reading;
+
+    SeatController(
+            Parts parts,
+            PartShells shells,
+            ValveFiles files,
+            WorkOnValves work,
+            SeatViews views,
+            CutToCome toCome,
+            OneRead reading) {
+        this.parts = parts;
+        this.shells = shells;
+        this.files = files;
+        this.work = work;
+        this.views = views;
+        this.toCome = toCome;
+        this.reading = reading;
+    }
+
+    @GetMapping("/parts/{tag}/seats")
+    String page(
+            @PathVariable String tag,
+            @RequestParam(defaultValue = "") String valve,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        return reading.of(() -> {
+            PartFile part = parts.byTag(tag);
+            if (files.of(part).isEmpty()) {
+                return "redirect:/parts/" + part.tag() + "/valves";
+            }
+            show(part, valve, shell, model);
+            return "valves/seats";
+        });
+    }
+
+    private void show(PartFile part, String valve, Shell shell, Model model) {
+        model.addAttribute("view", views.of(files.require(part), valve, toCome.of(part), shell.writer()));
+        model.addAttribute("head", shells.head(part, StepKind.SEATS, shell.writer()));
+    }
+
+    @PostMapping("/parts/{tag}/seats/{valve}/plan")
+    String plan(
+            @PathVariable String tag,
+            @PathVariable String valve,
+            @RequestParam UUID id,
+            @RequestParam(defaultValue = "") String way,
+            @RequestParam(defaultValue = "") String uneven,
+            @RequestParam(defaultValue = "") String refaced,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        Map<Said, String> said = new EnumMap<>(Said.class);
+        said.put(Said.SEAT_WAY, way.isBlank() ? "" : named(way).name());
+        said.put(Said.UNEVEN, small("uneven", uneven, shell));
+        said.put(Said.REFACED, small("refaced", refaced, shell));
+        PartFile part = work.keep(tag, id, valve, said, shell.unit(), me.id(), (f, v) -> {});
+        return live(part, valve, shell, model);
+    }
+
+    private static Way named(String way) {
+        for (Way w : Way.values()) {
+            if (w.name().equals(way)) {
+                return w;
+            }
+        }
+        throw new BadInputException("way", "Choose stone or form cutter.");
+    }
+
+    /** A small length, so that a bare number at a thou bench is thou; kept with its unit. */
+    private static String small(String field, String typed, Shell shell) {
+        if (typed.isBlank()) {
+            return "";
+        }
+        Length length = Length.parse(typed, shell.unit());
+        if (length.signum() < 0 || length.mm() > 5) {
+            throw new BadInputException(field, "That lies between 0 and 5 mm: key it again, with its unit if need be.");
+        }
+        return typed.strip().matches(".*[a-z\"]$")
+                ? typed.strip()
+                : new LengthWriter(shell.unit()).exact(length) + (shell.unit() == BenchUnit.MM ? "" : " thou");
+    }
+
+    @PostMapping("/parts/{tag}/seats/{valve}/done")
+    String done(
+            @PathVariable String tag,
+            @PathVariable String valve,
+            @RequestParam UUID id,
+            @RequestParam(defaultValue = "") String way,
+            @RequestParam(defaultValue = "") String runout,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile of = parts.byTag(tag);
+        shells.require(of, Operation.SEAT_WORK, "done");
+        ValveFile file = files.require(of);
+        if (runout.isBlank()) {
+            throw new BadInputException(
+                    "runout", "Key the runout measured over the pilot once it was made: it is the proof.");
+        }
+        Length tir = Length.parse(runout, shell.unit());
+        double bad = file.book(file.valve(valve)).value(BookItem.RUNOUT_BAD);
+        if (tir.signum() < 0 || tir.mm() > bad + 1e-9) {
+            throw new BadInputException(
+                    "runout",
+                    "It does not run true: " + shell.writer().full(tir) + ", and bad begins above "
+                            + shell.writer().full(bad) + ". Look at the pilot and cut it again; nothing was written.");
+        }
+        PartFile part = work.keep(
+                tag,
+                id,
+                valve,
+                Map.of(Said.SEAT_DONE, named(way.isBlank() ? "STONE" : way).name() + " " + tir.nanometres()),
+                shell.unit(),
+                me.id(),
+                (f, v) -> {});
+        return live(part, "", shell, model);
+    }
+
+    @PostMapping("/parts/{tag}/seats/{valve}/take-back")
+    String takeBack(
+            @PathVariable String tag,
+            @PathVariable String valve,
+            @RequestParam UUID id,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = work.keep(tag, id, valve, Map.of(Said.SEAT_DONE, ""), shell.unit(), me.id(), (f, v) -> {});
+        return live(part, valve, shell, model);
+    }
+
+    private String live(PartFile part, String valve, Shell shell, Model model) {
+        return reading.of(() -> {
+            show(part, valve, shell, model);
+            return "valves/seats :: live";
+        });
+    }
+}

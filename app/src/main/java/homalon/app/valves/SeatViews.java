@@ -1,0 +1,317 @@
+package homalon.app.valves;
+
+import homalon.app.drawing.SeatDrawing;
+import homalon.app.web.WorkingView;
+import homalon.core.part.Valve;
+import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.seats.SeatAngles;
+import homalon.core.seats.SeatPlan;
+import homalon.core.seats.SeatPlan.Way;
+import homalon.core.seats.SpringFit;
+import homalon.core.seats.ValveHeights;
+import homalon.core.valves.Aspect;
+import homalon.core.valves.BookItem;
+import homalon.core.valves.Measure;
+import homalon.core.valves.ValveBook;
+import homalon.core.valves.ValveFinding;
+import homalon.core.valves.ValveJudge;
+import homalon.core.verdict.Verdict;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** Writes the seats' page. */
+@Component
+class SeatViews {
+    private final ValveViews valves;
+
+    SeatViews(ValveViews valves) {
+        this.valves = valves;
+    }
+
+    SeatView of(ValveFile file, String asked, Length toCut, LengthWriter writer) {
+        SeatPlans plans = new SeatPlans(file, toCut);
+        Picked picked = Picked.of(file, asked, file::seat);
+        Valve v = picked.valve();
+        boolean due = file.seat(v) == ValveFile.Work.DUE;
+        Optional<SeatPlan> plan = due ? plans.of(v) : plans.alone(v, plans.way(v));
+        ValveBook book = file.book(v);
+        String base = "/parts/" + file.part().tag() + "/seats?valve=";
+        return new SeatView(
+                valves.drawing(
+                        file,
+                        "seats",
+                        x -> Picked.style(file.seat(x)) + (x.equals(v) ? " now" : ""),
+                        x -> base + x.key(),
+                        writer),
+                rows(file, plans, writer),
+                picked,
+                Picked.words(file.seat(v)),
+                plan.map(p -> SeatDrawing.svg(
+                                p,
+                                angles(book),
+                                "Seat of " + v.name() + " cut open, before and after, with the valve on it"))
+                        .orElse(""),
+                plan.map(p -> "before, broken; after, drawn out; hatched: what is taken · angles "
+                                + (book.isDefault(BookItem.FACE_ANGLE)
+                                        ? BookItem.FACE_ANGLE.words().toLowerCase(Locale.ROOT) + " is a general default"
+                                        : "from the " + book.source(BookItem.FACE_ANGLE)))
+                        .orElse(""),
+                plan.map(p -> p.feasible() ? due ? "open" : "within" : "out").orElse("open"),
+                words(file, v, plan, due),
+                sentence(file, v, plan),
+                ways(file, plans, v, writer),
+                figures(plan, book, writer),
+                after(file, plans, v, plan, writer),
+                plan.map(p -> List.of(WorkingView.of(p.working(), writer))).orElse(List.of()),
+                file.figure(v, Said.UNEVEN).map(f -> f.typed()).orElse(""),
+                writer.full(plans.uneven(v)),
+                file.figure(v, Said.REFACED).map(f -> f.typed()).orElse(""),
+                toCut.signum() > 0 ? "The face still loses " + writer.full(toCut) + " by the plan." : "",
+                file.text(v, Said.SEAT_DONE).map(d -> done(d, writer)).orElse(""));
+    }
+
+    private static String done(String written, LengthWriter writer) {
+        String[] p = written.split(" ");
+        return Way.valueOf(p[0]).words()
+                + (p.length > 1 ? ", runout measured " + writer.full(Length.ofNanometres(Long.parseLong(p[1]))) : "");
+    }
+
+    private static List<String> angles(ValveBook book) {
+        SeatAngles a = book.angles();
+        List<String> all = new ArrayList<>(List.of(degrees(a.top()), degrees(a.face()), degrees(a.throat())));
+        a.bowl().ifPresent(b -> all.add(degrees(b)));
+        return all;
+    }
+
+    private static String degrees(double angle) {
+        return BigDecimal.valueOf(angle).stripTrailingZeros().toPlainString() + "°";
+    }
+
+    private static String words(ValveFile file, Valve v, Optional<SeatPlan> plan, boolean due) {
+        if (plan.isEmpty()) {
+            return file.book(v).entry(BookItem.HEAD_DIAMETER).isEmpty() ? "Valve head not known" : "Not read yet";
+        }
+        if (!plan.get().feasible()) {
+            return "An insert is the answer";
+        }
+        return due ? "Seat to make" : file.seat(v) == ValveFile.Work.DONE ? "Made" : "Nothing to do";
+    }
+
+    private static String sentence(ValveFile file, Valve v, Optional<SeatPlan> plan) {
+        if (plan.isEmpty()) {
+            return "Key the valve's head in the book, and read both edges of the seat under Valves.";
+        }
+        ValveFinding f = file.finding(v);
+        String because = file.axisMoved(v)
+                ? "its guide was made anew, the old seat no longer runs true"
+                : f.aspects().stream()
+                        .filter(a -> a.is(Verdict.OUT))
+                        .filter(a -> a.subject() != Aspect.Subject.GUIDE)
+                        .map(a -> a.says())
+                        .collect(Collectors.joining(", "));
+        return WholeWords.capital(
+                        (because.isEmpty() ? "" : because + "; ") + plan.get().why()) + ".";
+    }
+
+    private static List<SeatView.Way> ways(ValveFile file, SeatPlans plans, Valve v, LengthWriter writer) {
+        List<SeatView.Way> all = new ArrayList<>();
+        for (Way way : Way.values()) {
+            plans.alone(v, way)
+                    .ifPresent(p -> all.add(new SeatView.Way(
+                            way.name(),
+                            WholeWords.capital(way.words()),
+                            writer.full(p.seatSink()),
+                            (way == Way.STONE
+                                            ? "suits light wear"
+                                            : "all angles in one go; suits deep wear, new rings, equal depth")
+                                    + "; " + p.binds().words(),
+                            way == plans.way(v) && file.text(v, Said.SEAT_WAY).isPresent())));
+        }
+        return all;
+    }
+
+    private static List<ValveView.Row> figures(Optional<SeatPlan> plan, ValveBook book, LengthWriter writer) {
+        if (plan.isEmpty()) {
+            return List.of();
+        }
+        SeatPlan p = plan.get();
+        List<ValveView.Row> rows = new ArrayList<>();
+        rows.add(row("Sink the face by", writer.number(p.seatSink()), p.binds().words(), p.feasible() ? "" : "out"));
+        rows.add(row(
+                "Top cut by",
+                writer.number(p.topSink()),
+                "outer edge from " + size(p.outerAfterSeat(), writer) + " back to "
+                        + size(p.asked().targetOuter(), writer),
+                ""));
+        rows.add(row(
+                "Throat cut by",
+                writer.number(p.throatSink()),
+                "inner edge from " + size(p.innerAfterSeat(), writer),
+                ""));
+        rows.add(row(
+                "Width then",
+                writer.number(p.after().width()),
+                range(book, BookItem.WIDTH_LEAST, BookItem.WIDTH_MOST, writer),
+                ""));
+        rows.add(row(
+                "Sink limit",
+                writer.number(p.asked().sinkLimit()),
+                book.source(BookItem.SINK),
+                p.feasible() ? "" : "out"));
+        rows.add(row(
+                "Chamber gains",
+                cc(p.valveCc() + p.ringCc()),
+                "of which " + cc(p.ringCc()) + " beside the valve, the top cut run out 1 mm past it (a default)",
+                ""));
+        return rows;
+    }
+
+    private static String range(ValveBook book, BookItem least, BookItem most, LengthWriter writer) {
+        return writer.number(book.value(least)) + " to " + writer.number(book.value(most)) + ", " + book.source(most);
+    }
+
+    private static ValveView.Row row(String name, String value, String note, String style) {
+        return new ValveView.Row(name, value, note, style);
+    }
+
+    static String cc(double value) {
+        return String.format(Locale.ROOT, "%.2f cc", value);
+    }
+
+    private static String size(double mm, LengthWriter writer) {
+        return writer.size(Length.roundedFromMm(Math.rint(mm * 1000) / 1000));
+    }
+
+    /** What the sink does to the valve, its spring and its height. */
+    private static List<ValveView.Row> after(
+            ValveFile file, SeatPlans plans, Valve v, Optional<SeatPlan> plan, LengthWriter writer) {
+        List<ValveView.Row> rows = new ArrayList<>();
+        boolean due = file.seat(v) == ValveFile.Work.DUE;
+        double sink = due ? plans.sink(v) : plans.refaced(v);
+        ValveBook book = file.book(v);
+        double refaced = plans.refaced(v);
+        if (refaced > 0) {
+            double margin = file.readings(v).get(Measure.MARGIN);
+            boolean thin = margin - refaced < book.value(BookItem.MARGIN) - 1e-9;
+            rows.add(row(
+                    "Margin when refaced",
+                    Double.isNaN(margin) ? "" : writer.number(margin - refaced),
+                    Double.isNaN(margin)
+                            ? "not read; refacing thins it by " + writer.number(refaced)
+                            : thin
+                                    ? "too thin: another valve"
+                                    : "at least " + writer.number(book.value(BookItem.MARGIN)) + ", "
+                                            + book.source(BookItem.MARGIN),
+                    thin ? "out" : ""));
+        }
+        rows.add(row("Valve goes in by", writer.number(sink), "its tip comes out by as much", ""));
+        double tip = file.readings(v).get(Measure.TIP);
+        if (!Double.isNaN(tip)) {
+            boolean over = book.entry(BookItem.TIP).isPresent() && tip + sink > book.value(BookItem.TIP) + 1e-9;
+            rows.add(row(
+                    "Stem tip then",
+                    ValveViews.two(tip + sink, writer),
+                    book.entry(BookItem.TIP).isEmpty()
+                            ? "no limit keyed"
+                            : over
+                                    ? "over " + ValveViews.two(book.value(BookItem.TIP), writer) + ", "
+                                            + book.source(BookItem.TIP)
+                                    : "at most " + ValveViews.two(book.value(BookItem.TIP), writer) + ", "
+                                            + book.source(BookItem.TIP),
+                    over ? "out" : ""));
+        }
+        if (book.entry(BookItem.ROCKER_RATIO).isPresent()) {
+            rows.add(row(
+                    "Lifter preload grows by",
+                    writer.number(sink / book.value(BookItem.ROCKER_RATIO)),
+                    "sink over the rocker ratio",
+                    ""));
+        }
+        plans.height(v).ifPresent(h -> height(h, plans, writer, rows));
+        springs(file, v, sink, writer, rows);
+        return rows;
+    }
+
+    private static void height(ValveHeights.One h, SeatPlans plans, LengthWriter writer, List<ValveView.Row> rows) {
+        if (h.extra() > 0) {
+            rows.add(row(
+                    "Sunk further by",
+                    writer.number(h.extra()),
+                    "to come within " + writer.number(ValveHeights.DEFAULT_APART)
+                            + " of the deepest of its kind, general default",
+                    ""));
+        }
+        rows.add(row(
+                "Below the face then",
+                ValveViews.two(h.after(), writer),
+                plans.toCut().signum() > 0
+                        ? "and " + ValveViews.two(h.afterCut(), writer) + " once the face is cut"
+                        : "",
+                ""));
+    }
+
+    private static void springs(ValveFile file, Valve v, double sink, LengthWriter writer, List<ValveView.Row> rows) {
+        Optional<SpringFit> fit = ValveJudge.springAfter(file.readings(v), file.book(v), sink);
+        if (fit.isEmpty()) {
+            return;
+        }
+        SpringFit s = fit.get();
+        String stack = s.stack().isEmpty()
+                ? "none"
+                : s.stack().stream().map(writer::number).collect(Collectors.joining(" + "));
+        rows.add(row(
+                "Spring shims",
+                stack,
+                s.good()
+                        ? "measured less the book's height is " + writer.number(s.shim()) + "; left open "
+                                + writer.number(s.left())
+                        : s.why(),
+                s.good() ? "" : "out"));
+        s.coilGap()
+                .ifPresent(g -> rows.add(row(
+                        "Coils at full lift",
+                        ValveViews.two(g, writer),
+                        "at least " + writer.number(SpringFit.LEAST_COIL_GAP) + ", general default",
+                        g < SpringFit.LEAST_COIL_GAP - 1e-9 ? "out" : "")));
+        s.sealGap()
+                .ifPresent(g -> rows.add(row(
+                        "Retainer to seal at full lift",
+                        ValveViews.two(g, writer),
+                        "at least " + writer.number(SpringFit.LEAST_SEAL_GAP) + ", general default",
+                        g < SpringFit.LEAST_SEAL_GAP - 1e-9 ? "out" : "")));
+        s.seatLoad().ifPresent(n -> rows.add(row("Load shut", Math.round(n) + " N", "", "")));
+        s.openLoad().ifPresent(n -> rows.add(row("Load open", Math.round(n) + " N", "", "")));
+    }
+
+    private static List<SeatView.Row> rows(ValveFile file, SeatPlans plans, LengthWriter writer) {
+        List<SeatView.Row> rows = new ArrayList<>();
+        for (Valve v : file.valves()) {
+            Optional<SeatPlan> plan = plans.of(v);
+            Optional<ValveHeights.One> height = plans.height(v);
+            double recession = file.readings(v).get(Measure.RECESSION);
+            rows.add(new SeatView.Row(
+                    v.key(),
+                    plan.map(p -> p.binds().words()).orElse(""),
+                    plan.map(p -> writer.number(p.seatSink())).orElse(""),
+                    height.filter(h -> h.extra() > 0)
+                            .map(h -> writer.number(h.extra()))
+                            .orElse(""),
+                    Double.isNaN(recession) ? "" : ValveViews.two(recession, writer),
+                    height.map(h -> ValveViews.two(h.after(), writer)).orElse(""),
+                    plans.toCut().signum() > 0
+                            ? height.map(h -> ValveViews.two(h.afterCut(), writer))
+                                    .orElse("")
+                            : "",
+                    plan.map(p -> cc(p.valveCc() + p.ringCc())).orElse(""),
+                    Picked.words(file.seat(v)),
+                    plan.filter(p -> !p.feasible()).map(p -> "out").orElse("")));
+        }
+        return rows;
+    }
+}

@@ -1,0 +1,246 @@
+package homalon.app.valves;
+
+import homalon.app.part.PartFile;
+import homalon.app.sheets.SheetFile;
+import homalon.core.guides.Ladder;
+import homalon.core.input.BadInputException;
+import homalon.core.part.Layout;
+import homalon.core.part.Valve;
+import homalon.core.quantity.Length;
+import homalon.core.valves.Look;
+import homalon.core.valves.Measure;
+import homalon.core.valves.ValveBook;
+import homalon.core.valves.ValveFinding;
+import homalon.core.valves.ValveJudge;
+import homalon.core.valves.ValveReadings;
+import java.time.Instant;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** The valves of one visit: how they lie, what was read and said of each, and what follows. */
+final class ValveFile {
+    private final PartFile part;
+    private final ValveSetup setup;
+    private final SheetFile sheet;
+    private final List<Valve> valves;
+    private final Map<String, ValveReadings> readings = new LinkedHashMap<>();
+    private final Map<String, ValveFinding> findings = new LinkedHashMap<>();
+
+    private ValveFile(PartFile part, SheetFile sheet, Layout layout) {
+        this.part = part;
+        this.sheet = sheet;
+        this.setup = ValveSetup.of(sheet.setup());
+        this.valves = setup.pattern().of(layout);
+        for (Valve v : valves) {
+            ValveReadings read = read(v.key());
+            readings.put(v.key(), read);
+            findings.put(v.key(), judged(read, book(v)));
+        }
+    }
+
+    /** @param sheet set up already */
+    static ValveFile of(PartFile part, SheetFile sheet, Layout layout) {
+        return new ValveFile(part, sheet, layout);
+    }
+
+    /** What was kept before the book was changed may not stand beside it any more: it is shown as not proven then. */
+    private static ValveFinding judged(ValveReadings read, ValveBook book) {
+        try {
+            return ValveJudge.of(read, book);
+        } catch (BadInputException e) {
+            return ValveJudge.of(ValveReadings.NONE, book);
+        }
+    }
+
+    static String place(String valve, Measure measure) {
+        return valve + "." + measure.name();
+    }
+
+    static String place(String valve, Said said) {
+        return valve + "." + said.name();
+    }
+
+    private ValveReadings read(String valve) {
+        Map<Measure, Double> figures = new EnumMap<>(Measure.class);
+        Set<Look> looks = EnumSet.noneOf(Look.class);
+        for (Measure m : Measure.values()) {
+            SheetFile.Figure f = sheet.standing().get(place(valve, m));
+            if (f == null || !f.kind().equals("KEYED")) {
+                continue;
+            }
+            if (m == Measure.LOOKS) {
+                looks.addAll(Look.read(f.typed()));
+            } else if (m.isLength()) {
+                f.value().ifPresent(v -> figures.put(m, v.mm()));
+            } else {
+                figures.put(m, Double.parseDouble(f.typed()));
+            }
+        }
+        return new ValveReadings(figures, looks);
+    }
+
+    PartFile part() {
+        return part;
+    }
+
+    ValveSetup setup() {
+        return setup;
+    }
+
+    SheetFile sheet() {
+        return sheet;
+    }
+
+    /** In the order of the walk. */
+    List<Valve> valves() {
+        return valves;
+    }
+
+    Valve valve(String key) {
+        return valves.stream()
+                .filter(v -> v.key().equals(key))
+                .findFirst()
+                .orElseThrow(() -> new BadInputException(
+                        "valve", "There is no such valve on this casting: choose one on the drawing."));
+    }
+
+    ValveBook book(Valve valve) {
+        return setup.book(valve.kind());
+    }
+
+    ValveReadings readings(Valve valve) {
+        return readings.get(valve.key());
+    }
+
+    ValveFinding finding(Valve valve) {
+        return findings.get(valve.key());
+    }
+
+    Optional<SheetFile.Figure> figure(Valve valve, Said what) {
+        return Optional.ofNullable(sheet.standing().get(place(valve.key(), what)));
+    }
+
+    Optional<String> text(Valve valve, Said what) {
+        return figure(valve, what).map(SheetFile.Figure::typed).filter(t -> !t.isEmpty());
+    }
+
+    Optional<Length> length(Valve valve, Said what) {
+        return figure(valve, what).flatMap(SheetFile.Figure::value);
+    }
+
+    private long seq(Valve valve, Said what) {
+        return figure(valve, what).map(SheetFile.Figure::seq).orElse(0L);
+    }
+
+    /** The latest reading in the guide or of its stem. */
+    private long lastOf(Valve valve, Measure.Walk... walks) {
+        long last = 0;
+        for (Measure.Walk w : walks) {
+            for (Measure m : w.measures()) {
+                SheetFile.Figure f = sheet.standing().get(place(valve.key(), m));
+                last = f == null ? last : Math.max(last, f.seq());
+            }
+        }
+        return last;
+    }
+
+    /** How a piece of work on a valve stands. */
+    enum Work {
+        NONE,
+        DUE,
+        DONE
+    }
+
+    /** A guide is due when it is worn or something was chosen for it, and again when it was read worn after it was done. */
+    Work guide(Valve v) {
+        long done = seq(v, Said.GUIDE_DONE);
+        boolean chosen = text(v, Said.GUIDE).filter(g -> !g.equals("AS_IS")).isPresent();
+        boolean left = text(v, Said.GUIDE).filter(g -> g.equals("AS_IS")).isPresent();
+        long read = lastOf(
+                v,
+                Measure.Walk.STEMS,
+                Measure.Walk.GUIDE_TOPS,
+                Measure.Walk.GUIDE_MIDDLES,
+                Measure.Walk.GUIDE_BOTTOMS,
+                Measure.Walk.ROCKING);
+        boolean worn = finding(v).guideWorn();
+        if (done > 0) {
+            return seq(v, Said.GUIDE) > done && chosen || worn && read > done ? Work.DUE : Work.DONE;
+        }
+        return chosen || worn && !left ? Work.DUE : Work.NONE;
+    }
+
+    /** Its bore was made anew on this visit. */
+    boolean axisMoved(Valve v) {
+        return guide(v) == Work.DONE
+                && text(v, Said.GUIDE_DONE)
+                        .flatMap(ValveFile::rung)
+                        .filter(Ladder.Rung::movesAxis)
+                        .isPresent();
+    }
+
+    static Optional<Ladder.Rung> rung(String done) {
+        String name = done.split(" ", 2)[0];
+        for (Ladder.Rung r : Ladder.Rung.values()) {
+            if (r.name().equals(name)) {
+                return Optional.of(r);
+            }
+        }
+        return Optional.empty();
+    }
+
+    Work insert(Valve v) {
+        long done = seq(v, Said.INSERT_DONE);
+        if (done > 0) {
+            return seq(v, Said.INSERT) > done ? Work.DUE : Work.DONE;
+        }
+        boolean asked = readings(v).looks().stream().anyMatch(Look::asksInsert);
+        return asked
+                        || text(v, Said.INSERT).isPresent()
+                        || text(v, Said.COUNTERBORE).isPresent()
+                ? Work.DUE
+                : Work.NONE;
+    }
+
+    /** A seat is due when it is bad, and after each piece of work that takes its old truth. */
+    Work seat(Valve v) {
+        long done = seq(v, Said.SEAT_DONE);
+        boolean moved = axisMoved(v) && seq(v, Said.GUIDE_DONE) > done;
+        boolean ringed = insert(v) == Work.DONE && seq(v, Said.INSERT_DONE) > done;
+        boolean bad = finding(v).seatBad()
+                && lastOf(
+                                v,
+                                Measure.Walk.SEATS,
+                                Measure.Walk.RUNOUT,
+                                Measure.Walk.PITS,
+                                Measure.Walk.LOOKS,
+                                Measure.Walk.VACUUM)
+                        > done;
+        boolean chosen = seq(v, Said.SEAT_WAY) > done;
+        if (moved || ringed || bad || chosen) {
+            return Work.DUE;
+        }
+        return done > 0 ? Work.DONE : Work.NONE;
+    }
+
+    /** Every valve is settled. */
+    boolean complete() {
+        return valves.stream().allMatch(v -> finding(v).settled() || guide(v) == Work.DONE);
+    }
+
+    boolean begun() {
+        return valves.stream().anyMatch(v -> finding(v).begun());
+    }
+
+    Optional<Instant> at(Said what) {
+        return valves.stream()
+                .flatMap(v -> figure(v, what).stream())
+                .map(SheetFile.Figure::at)
+                .max(Instant::compareTo);
+    }
+}
