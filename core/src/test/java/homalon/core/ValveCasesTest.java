@@ -96,6 +96,7 @@ class ValveCasesTest {
                 n(q, "headDiameter"),
                 n(q, "headDiameter"),
                 0.5,
+                0,
                 0));
         return Map.of(
                 "seatSink", p.seatSink(),

@@ -92,6 +92,7 @@ final class SeatCall {
                 head,
                 head,
                 Required.or(request.sinkLimit(), SeatPlan.DEFAULT_SINK_LIMIT),
+                0,
                 0));
         return new Answer(
                 plan.seatSink(),

@@ -49,6 +49,7 @@ class DemoData implements ApplicationRunner {
     private final SampleHands hands;
     private final SampleShapes shapes;
     private final SampleStories stories;
+    private final SampleValves valves;
     private UUID measuring;
 
     DemoData(
@@ -59,7 +60,8 @@ class DemoData implements ApplicationRunner {
             Mates mates,
             SampleHands hands,
             SampleShapes shapes,
-            SampleStories stories) {
+            SampleStories stories,
+            SampleValves valves) {
         this.people = people;
         this.toolbox = toolbox;
         this.shop = shop;
@@ -68,6 +70,7 @@ class DemoData implements ApplicationRunner {
         this.hands = hands;
         this.shapes = shapes;
         this.stories = stories;
+        this.valves = valves;
     }
 
     /** All of it or nothing: a half-made shop would never be finished. */
@@ -101,6 +104,7 @@ class DemoData implements ApplicationRunner {
         shapes.together();
         stories.are(ines.id(), brannoc.id());
         stories.whole();
+        valves.all(ines.id(), brannoc.id());
         LOG.info("sample data is in");
     }
 

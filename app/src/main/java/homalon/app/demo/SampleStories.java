@@ -133,6 +133,7 @@ class SampleStories {
         hands.did(crane, Operation.STITCH, "tapered pins, 8 mm", days(3, 0));
         held(crane, days(3, 120), 2.6, 21.5, 2.58, 20.5);
         hands.did(crane, Operation.INSERT, "exhaust and intake of 3", days(2, 0));
+        hands.did(crane, Operation.CRACK_CHECK, CrackMethod.MAGNETIC_PARTICLE.words(), days(2, 90));
     }
 
     private UUID crack(

@@ -8,10 +8,10 @@ import java.util.List;
  */
 public final class GuideDrawing {
     private static final double WIDTH = 560;
-    private static final double HEIGHT = 210;
-    private static final double LEFT = 70;
-    private static final double LONG = 420;
-    private static final double AXIS = 100;
+    private static final double HEIGHT = 176;
+    private static final double LEFT = 92;
+    private static final double LONG = 390;
+    private static final double AXIS = 66;
     private static final double HALF = 30;
 
     private GuideDrawing() {}

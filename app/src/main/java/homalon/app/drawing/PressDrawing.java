@@ -11,7 +11,7 @@ public final class PressDrawing {
     private static final double HEIGHT = 230;
     private static final double LEFT = 58;
     private static final double RIGHT = 16;
-    private static final double TOP = 14;
+    private static final double TOP = 18;
     private static final double BOTTOM = 34;
 
     private final PressFit fit;
@@ -72,7 +72,7 @@ public final class PressDrawing {
         text(svg, WIDTH - 2, HEIGHT - 12, "end", "°C");
         text(svg, LEFT - 6, y(fit.press()) + 4, "end", writer.number(fit.press()));
         text(svg, LEFT - 6, y(0) + 4, "end", "0");
-        text(svg, LEFT - 6, HEIGHT - 12, "end", writer.unit().label());
+        text(svg, LEFT + 4, TOP - 2, "start", writer.unit().label());
         return svg.close("svg").toString();
     }
 

@@ -19,15 +19,17 @@ public final class SeatDrawing {
     private final double to;
     private final double top;
     private final double scale;
+    private final double width;
 
     private SeatDrawing(SeatPlan plan) {
         this.plan = plan;
         double valve = plan.asked().headDiameter() / 2;
-        this.from = plan.after().inner() - 2.2;
-        this.to = valve + 2.4;
-        this.scale = WIDTH / (to - from);
-        double high = Math.max(plan.before().at(to), plan.before().faceAt(valve) + 1.2) + 0.3;
-        this.top = high;
+        this.from = plan.after().inner() - 1.3;
+        this.to = valve + 2.2;
+        this.top = Math.max(plan.before().at(to), plan.before().faceAt(valve) + 1) + 0.15;
+        double bottom = plan.after().at(from) - 0.35;
+        this.scale = Math.min(WIDTH / (to - from), HEIGHT / (top - bottom));
+        this.width = scale * (to - from);
     }
 
     /** @param angles written at the cuts, such as {@code 30°} for the top */
@@ -38,7 +40,7 @@ public final class SeatDrawing {
     private String draw(List<String> angles, String title) {
         Markup svg = new Markup();
         svg.picture(
-                "0 0 " + Markup.number(WIDTH) + " " + Markup.number(HEIGHT),
+                "0 0 " + Markup.number(width) + " " + Markup.number(HEIGHT),
                 0,
                 0,
                 "class",
@@ -54,7 +56,7 @@ public final class SeatDrawing {
                 "data-z",
                 Double.toString(top));
         String after = line(plan.after());
-        svg.empty("path", "class", "body", "d", after + "L" + at(WIDTH, HEIGHT) + "L" + at(0, HEIGHT) + "Z");
+        svg.empty("path", "class", "body", "d", after + "L" + at(width, HEIGHT) + "L" + at(0, HEIGHT) + "Z");
         svg.empty(
                 "path", "class", "taken", "fill-rule", "evenodd", "d", line(plan.before()) + back(plan.after()) + "Z");
         svg.empty("path", "class", "before", "d", line(plan.before()));
@@ -70,7 +72,16 @@ public final class SeatDrawing {
         SeatProfile p = plan.after();
         double[] middle = {(p.outer() + to) / 2, (p.outer() + p.inner()) / 2, (p.inner() + from) / 2};
         for (int i = 0; i < middle.length && i < angles.size(); i++) {
-            svg.open("text", "x", x(middle[i]), "y", y(p.at(middle[i])) + 26, "text-anchor", "middle", "font-size", 17)
+            svg.open(
+                            "text",
+                            "x",
+                            x(middle[i]) + 22,
+                            "y",
+                            y(p.at(middle[i])) + 24,
+                            "text-anchor",
+                            "middle",
+                            "font-size",
+                            16)
                     .text(angles.get(i))
                     .close("text");
         }

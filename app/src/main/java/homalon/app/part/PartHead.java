@@ -24,7 +24,8 @@ public record PartHead(
     public record StripMark(
             String words, String path, char key, String note, String style, String sign, boolean here) {}
 
-    static PartHead of(PartFile part, StepSource.Standing standing, StepKind here) {
+    /** @param here the step of this page; empty for a page beside the steps */
+    static PartHead of(PartFile part, StepSource.Standing standing, Optional<StepKind> here) {
         List<Step> steps = standing.strip();
         String base = "/parts/" + part.tag() + "/";
         List<StripMark> strip = steps.stream()
@@ -35,7 +36,7 @@ public record PartHead(
                         s.note(),
                         s.mark().name().toLowerCase(Locale.ROOT),
                         s.mark() == Step.Mark.DONE ? "\u2713" : "",
-                        s.kind() == here))
+                        here.filter(h -> h == s.kind()).isPresent()))
                 .toList();
         List<String> open = new ArrayList<>(steps.stream()
                 .filter(s -> s.kind() != StepKind.HAND_OVER && s.mark() != Step.Mark.DONE)
@@ -44,8 +45,9 @@ public record PartHead(
         if (standing.route().open(Operation.OIL_AND_BAG).isPresent()) {
             open.add(Operation.OIL_AND_BAG.words());
         }
-        boolean toDo = steps.stream().anyMatch(s -> s.kind() == here && s.mark() != Step.Mark.DONE);
-        Optional<Operation> operation = toDo ? here.operation() : Optional.empty();
+        boolean toDo =
+                steps.stream().anyMatch(s -> here.filter(h -> h == s.kind()).isPresent() && s.mark() != Step.Mark.DONE);
+        Optional<Operation> operation = toDo ? here.flatMap(StepKind::operation) : Optional.empty();
         return new PartHead(
                 part,
                 line(part),

@@ -5,6 +5,7 @@ import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Operation;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.stereotype.Component;
 
 /** Makes the frame of a part's page. */
@@ -36,6 +37,11 @@ public class PartShells {
     }
 
     public PartHead head(PartFile part, StepKind here, LengthWriter writer) {
-        return PartHead.of(part, standing(part, writer), here);
+        return PartHead.of(part, standing(part, writer), Optional.of(here));
+    }
+
+    /** For a page beside the steps. */
+    public PartHead head(PartFile part, LengthWriter writer) {
+        return PartHead.of(part, standing(part, writer), Optional.empty());
     }
 }

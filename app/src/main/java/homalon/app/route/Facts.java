@@ -11,6 +11,7 @@ import homalon.app.ledger.LedgerFile;
 import homalon.app.part.PartFile;
 import homalon.app.sheets.Sheet;
 import homalon.app.sheets.SheetFile;
+import homalon.app.stock.Orders;
 import homalon.app.valves.ValveFindings;
 import homalon.app.work.WorkLog;
 import homalon.core.integrity.CleaningMethod;
@@ -33,7 +34,15 @@ record Facts(
         List<CrackFile> cracks,
         List<TestFile> tests,
         Map<Sheet, SheetFile> sheets,
-        Optional<ValveFindings.Standing> valves) {
+        Optional<ValveFindings.Standing> valves,
+        List<Orders.Order> orders) {
+
+    /** Orders that a piece of work needs and that were not cancelled. */
+    List<Orders.Order> ordered(Operation operation) {
+        return orders.stream()
+                .filter(o -> o.operation() == operation && !o.cancelled())
+                .toList();
+    }
 
     Optional<SurveyFile> survey(SurveyKind kind) {
         return surveys.stream().filter(s -> s.kind() == kind).findFirst();

@@ -28,6 +28,7 @@ import homalon.app.people.People;
 import homalon.app.sheets.Sheet;
 import homalon.app.sheets.SheetFile;
 import homalon.app.sheets.Sheets;
+import homalon.app.stock.Orders;
 import homalon.app.valves.ValveFindings;
 import homalon.app.work.WorkLog;
 import homalon.core.cut.PassPlan;
@@ -64,6 +65,7 @@ class RouteSteps implements StepSource {
     private final Sheets sheets;
     private final SheetFindings sheetFindings;
     private final ValveFindings valves;
+    private final Orders orders;
     private final People people;
     /** A route is a pure value of its events: any instance grows the same one. */
     private final Cache<List<Event>, Route> grown =
@@ -82,6 +84,7 @@ class RouteSteps implements StepSource {
             Sheets sheets,
             SheetFindings sheetFindings,
             ValveFindings valves,
+            Orders orders,
             People people) {
         this.surveys = surveys;
         this.findings = findings;
@@ -95,6 +98,7 @@ class RouteSteps implements StepSource {
         this.sheets = sheets;
         this.sheetFindings = sheetFindings;
         this.valves = valves;
+        this.orders = orders;
         this.people = people;
     }
 
@@ -119,6 +123,7 @@ class RouteSteps implements StepSource {
         Map<UUID, List<CrackFile>> cracked = cracks.ofParts(parts);
         Map<UUID, List<TestFile>> tested = tests.ofVisits(visits);
         Map<UUID, Map<Sheet, SheetFile>> measured = sheets.ofVisits(visits);
+        Map<UUID, List<Orders.Order>> ordered = orders.ofVisits(visits);
         List<Facts> all = new ArrayList<>();
         for (PartFile part : parts) {
             UUID visit = part.visit().id();
@@ -132,7 +137,8 @@ class RouteSteps implements StepSource {
                     cracked.getOrDefault(visit, List.of()),
                     tested.getOrDefault(visit, List.of()),
                     measured.getOrDefault(visit, Map.of()),
-                    valves.of(part, measured.getOrDefault(visit, Map.of()).get(Sheet.VALVES))));
+                    valves.of(part, measured.getOrDefault(visit, Map.of()).get(Sheet.VALVES)),
+                    ordered.getOrDefault(visit, List.of())));
         }
         return all;
     }

@@ -8,6 +8,7 @@ import homalon.app.part.Step.Mark;
 import homalon.app.part.StepKind;
 import homalon.app.sheets.Sheet;
 import homalon.app.sheets.SheetFile;
+import homalon.app.stock.Orders;
 import homalon.app.valves.ValveFindings;
 import homalon.core.integrity.Remedy;
 import homalon.core.integrity.SmallCheck;
@@ -15,9 +16,12 @@ import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Operation;
 import homalon.core.route.Route;
 import homalon.core.verdict.Verdict;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -32,6 +36,8 @@ final class WholeSteps {
             Operation.STRAIGHTEN,
             Operation.LINER_TRIM,
             Operation.TORQUE);
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE", Locale.ENGLISH);
 
     private final Facts facts;
     private final Route route;
@@ -117,7 +123,25 @@ final class WholeSteps {
                         .map(b -> "after " + operation(b.from()).words())
                         .orElse("waits")
                 : again ? "owed again" : "due";
-        return new Step(kind, waits ? Mark.WAITS : Mark.DUE, note, todo, because);
+        return waits
+                ? new Step(kind, Mark.WAITS, note, todo, because)
+                : parts(operation)
+                        .map(p -> new Step(kind, Mark.WAITS, p, todo, because))
+                        .orElseGet(() -> new Step(kind, Mark.DUE, note, todo, because));
+    }
+
+    /** Nothing of what was ordered for a piece of work is here yet; the first that arrives frees it. */
+    private Optional<String> parts(Operation operation) {
+        List<Orders.Order> ordered = facts.ordered(operation);
+        boolean here = ordered.isEmpty() || ordered.stream().anyMatch(o -> o.arrived() > 0);
+        return here
+                ? Optional.empty()
+                : Optional.of("for parts"
+                        + ordered.stream()
+                                .flatMap(o -> o.promised().stream())
+                                .min(Comparator.naturalOrder())
+                                .map(d -> ", " + DAY.format(d))
+                                .orElse(""));
     }
 
     private Operation operation(int id) {
@@ -260,6 +284,6 @@ final class WholeSteps {
     }
 
     static String capital(String words) {
-        return words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1);
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 }

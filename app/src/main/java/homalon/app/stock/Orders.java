@@ -4,6 +4,7 @@ import homalon.app.part.PartFile;
 import homalon.core.input.BadInputException;
 import homalon.core.input.Problems;
 import homalon.core.route.Operation;
+import java.nio.charset.StandardCharsets;
 import java.sql.Date;
 import java.sql.Timestamp;
 import java.time.Clock;
@@ -26,9 +27,11 @@ import org.springframework.transaction.annotation.Transactional;
 public class Orders {
     private final JdbcClient jdbc;
     private final Clock clock;
+    private final Catalogue catalogue;
 
-    Orders(JdbcClient jdbc, Clock clock) {
+    Orders(JdbcClient jdbc, Clock clock, Catalogue catalogue) {
         this.jdbc = jdbc;
+        this.catalogue = catalogue;
         this.clock = clock;
     }
 
@@ -111,6 +114,29 @@ public class Orders {
                         by,
                         Timestamp.from(clock.instant()))
                 .update();
+    }
+
+    /** @throws BadInputException when the shelf does not hold so many */
+    public void takeFromShelf(PartFile part, UUID id, String code, int quantity, Operation operation, UUID by) {
+        Catalogue.Row row = catalogue
+                .byCode(code)
+                .orElseThrow(() -> new BadInputException("code", "That is not on the shop's list any more."));
+        if (of(part).stream().anyMatch(o -> o.id().equals(id))) {
+            return;
+        }
+        if (quantity < 1 || quantity > row.shelf()) {
+            throw new BadInputException(
+                    "quantity", row.shelf() + " lie on the shelf: key how many are taken, up to that.");
+        }
+        order(
+                part,
+                id,
+                new Need(row.item().code(), row.item().words(), quantity, operation, List.of()),
+                Optional.empty(),
+                by);
+        UUID taken = UUID.nameUUIDFromBytes((id + "taken").getBytes(StandardCharsets.UTF_8));
+        event(taken, id, "ARRIVED", quantity, "from the shelf", by);
+        catalogue.keep(List.of(new Catalogue.Row(row.item(), row.shelf() - quantity)), by);
     }
 
     /** @throws BadInputException when there is no such order here, or nothing of it is awaited */

@@ -3,7 +3,6 @@ package homalon.app.stock;
 import homalon.app.part.PartFile;
 import homalon.app.part.PartShells;
 import homalon.app.part.Parts;
-import homalon.app.part.StepKind;
 import homalon.app.people.People;
 import homalon.app.security.Signed;
 import homalon.app.web.OneRead;
@@ -129,7 +128,7 @@ class PartsListController {
         model.addAttribute(
                 "works",
                 List.of(Operation.GUIDE_WORK, Operation.INSERT, Operation.SEAT_WORK, Operation.STITCH, Operation.CUT));
-        model.addAttribute("head", shells.head(part, StepKind.BOOKED, shell.writer()));
+        model.addAttribute("head", shells.head(part, shell.writer()));
     }
 
     private String said(Quotes.Quote quote) {
@@ -204,6 +203,22 @@ class PartsListController {
             throw new BadInputException("words", "That code is not on the shop's list: say in words what it is.");
         }
         orders.order(part, id, new Need(tidy, what, pieces(quantity), operation, List.of()), day(promised), me.id());
+        return live(part, List.of(), shell, model);
+    }
+
+    /** What lies on the shop's own shelf is not ordered: it is taken, and the shelf holds less. */
+    @PostMapping("/parts/{tag}/parts-list/take")
+    String take(
+            @PathVariable String tag,
+            @RequestParam UUID id,
+            @RequestParam String code,
+            @RequestParam(defaultValue = "") String quantity,
+            @RequestParam Operation operation,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = parts.byTag(tag);
+        orders.takeFromShelf(part, id, code.strip(), pieces(quantity), operation, me.id());
         return live(part, List.of(), shell, model);
     }
 

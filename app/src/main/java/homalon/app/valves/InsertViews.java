@@ -124,6 +124,14 @@ class InsertViews {
         if (choice.get().steps().isEmpty()) {
             return "No insert on the shop's list is larger than this counterbore: take a list in under Stock.";
         }
+        Optional<InsertChoice.Step> first = choice.get().chosen();
+        if (chosen.isPresent()
+                && first.filter(f ->
+                                !f.insert().code().equals(chosen.get().insert().code()))
+                        .isPresent()) {
+            return "It passes. The smallest that does is "
+                    + first.get().insert().code() + ".";
+        }
         long before = choice.get().steps().stream().takeWhile(s -> !s.passes()).count();
         return choice.get()
                 .chosen()

@@ -1,7 +1,7 @@
 package homalon.app.valves;
 
 /** What is kept of a valve beside its readings: sizes of a place, choices, and what was done. */
-enum Said {
+public enum Said {
     GUIDE(false),
     GUIDE_ITEM(false),
     HOUSING(true),

@@ -57,10 +57,10 @@ class SeatViews {
                                 angles(book),
                                 "Seat of " + v.name() + " cut open, before and after, with the valve on it"))
                         .orElse(""),
-                plan.map(p -> "before, broken; after, drawn out; hatched: what is taken · angles "
+                plan.map(p -> "before: broken; after: drawn out; shaded: what is taken; blue: the valve · "
                                 + (book.isDefault(BookItem.FACE_ANGLE)
-                                        ? BookItem.FACE_ANGLE.words().toLowerCase(Locale.ROOT) + " is a general default"
-                                        : "from the " + book.source(BookItem.FACE_ANGLE)))
+                                        ? "angles are a general default"
+                                        : "angles from the " + book.source(BookItem.FACE_ANGLE)))
                         .orElse(""),
                 plan.map(p -> p.feasible() ? due ? "open" : "within" : "out").orElse("open"),
                 words(file, v, plan, due),

@@ -137,13 +137,17 @@ class WholeCastingTest {
         go(head, "route");
         press("Done");
         strip("Pressure", "owed again");
+        strip("Cracks", "owed again");
 
         go(head, "report");
         assertThat(page.locator(".sheet")).containsText("pressure (owed again)");
         type("note", "he is in a hurry");
         press("Hand it over unfinished");
-        assertThat(page.locator(".said")).containsText("Owed before it leaves: pressure test.");
+        assertThat(page.locator(".said")).containsText("Owed before it leaves: crack check, pressure test.");
 
+        go(head, "cracks");
+        press("Crack check done");
+        strip("Cracks", "1 marked");
         held(head, 2);
         strip("Pressure", "held");
         go(head, "route");

@@ -222,7 +222,7 @@ public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Che
                 hot > PressFit.LEAST_HOT,
                 Double.isNaN(hot) ? -1 : hot - PressFit.LEAST_HOT,
                 Double.isNaN(hot)
-                        ? line("no wall to hold it")
+                        ? line(cutTo < q.counterbore() ? "the hole that is there is larger" : "no wall to hold it")
                         : line("{} left at " + Math.round(q.runAt()) + " C", hot)));
         double least = leastWall(q.head());
         checks.add(new Check(

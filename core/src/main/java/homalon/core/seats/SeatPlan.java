@@ -77,7 +77,8 @@ public record SeatPlan(
         PITS("pits and runout"),
         OUTER_EDGE("the outer edge has to come out"),
         WIDTH("the width has to come"),
-        TOOL("the tool takes no less");
+        TOOL("the tool takes no less"),
+        LEVEL("to stand level with the others");
 
         private final String words;
 
@@ -104,6 +105,7 @@ public record SeatPlan(
      * @param topEnd diameter where the top cut runs out into the chamber
      * @param sinkLimit most that the valve may go in
      * @param least that the tool takes anyway
+     * @param level that it goes in to stand level with the others; 0 for none
      */
     public record Asked(
             SeatAngles angles,
@@ -117,7 +119,8 @@ public record SeatPlan(
             double headDiameter,
             double topEnd,
             double sinkLimit,
-            double least) {
+            double least,
+            double level) {
         /** @throws homalon.core.input.BadInputException naming each size that cannot be */
         public Asked {
             Problems problems = new Problems();
@@ -143,6 +146,7 @@ public record SeatPlan(
                     "Width wanted: above zero and less than fills the seat, such as 1.4.");
             problems.require(sinkLimit > 0 && sinkLimit <= 10, "sinkLimit", "Sink limit: key 0 to 10 mm, such as 0.5.");
             problems.require(least >= 0 && least <= 10, "least", "What the tool takes lies between 0 and 10 mm.");
+            problems.require(level >= 0 && level <= 20, "level", "To stand level: key 0 to 20 mm.");
             problems.throwIfAny();
         }
 
@@ -165,7 +169,8 @@ public record SeatPlan(
                     headDiameter,
                     topEnd,
                     sinkLimit,
-                    way.least(pits(), topUneven));
+                    way.least(pits(), topUneven),
+                    level);
         }
 
         /** The same, sunk at least so far: to stand level with the others. */
@@ -182,7 +187,8 @@ public record SeatPlan(
                     headDiameter,
                     topEnd,
                     sinkLimit,
-                    Math.max(least, sink));
+                    least,
+                    Math.max(level, sink));
         }
     }
 
@@ -195,7 +201,7 @@ public record SeatPlan(
         double targetInner = target - q.targetWidth() * angles.cosFace();
         double outwards = (q.targetOuter() - q.outer()) / 2 * (a - b);
         double inwards = (q.inner() / 2 - targetInner) * (g - a);
-        double seat = Math.max(Math.max(q.pits(), q.least()), Math.max(outwards, inwards));
+        double seat = Math.max(Math.max(q.pits(), Math.max(q.least(), q.level())), Math.max(outwards, inwards));
         SeatProfile before = SeatProfile.of(angles, q.outer(), q.inner(), q.throatInner());
         SeatProfile face = before.sunk(1, seat);
         double top = Math.max(0, (face.outer() - target) * (a - b));
@@ -207,7 +213,9 @@ public record SeatPlan(
         }
         Binds binds = seat == inwards
                 ? Binds.WIDTH
-                : seat == outwards ? Binds.OUTER_EDGE : seat == q.pits() ? Binds.PITS : Binds.TOOL;
+                : seat == outwards
+                        ? Binds.OUTER_EDGE
+                        : seat == q.pits() ? Binds.PITS : seat == q.least() ? Binds.TOOL : Binds.LEVEL;
         boolean feasible = seat <= q.sinkLimit() + 1e-9;
         double valve = q.headDiameter() / 2;
         return new SeatPlan(

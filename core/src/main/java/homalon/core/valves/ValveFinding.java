@@ -42,24 +42,32 @@ public record ValveFinding(
         return aspects.stream().anyMatch(a -> OF_SEAT.contains(a.subject()) && a.is(Verdict.OUT));
     }
 
-    /** Read as far as a verdict on it needs: out, or guide and seat both settled. */
+    /** Guide and seat are both decided, whichever way: a valve that is out for its seat may still have an unread guide. */
     public boolean settled() {
-        return verdict != Verdict.NOT_PROVEN;
+        boolean guideRead = aspect(Aspect.Subject.GUIDE)
+                .flatMap(Aspect::verdict)
+                .filter(v -> v != Verdict.NOT_PROVEN)
+                .isPresent();
+        return guideRead && aspect(Aspect.Subject.LOOKS).isPresent() && verdict != Verdict.NOT_PROVEN;
     }
 
     /** What is worst, in words; for a valve that is not settled what to read next. */
     public String says() {
-        for (Verdict v : List.of(Verdict.OUT, Verdict.NOT_PROVEN)) {
-            Optional<Aspect> found = aspects.stream().filter(a -> a.is(v)).findFirst();
-            if (found.isPresent()) {
-                return found.get().says();
-            }
-        }
-        if (verdict == Verdict.NOT_PROVEN) {
-            return !begun
+        String worst = first(Verdict.OUT);
+        String open = first(Verdict.NOT_PROVEN);
+        if (open.isEmpty() && !settled()) {
+            open = !begun
                     ? "nothing read yet"
                     : aspect(Aspect.Subject.GUIDE).isEmpty() ? "read stem and guide" : "say what the seat looks like";
         }
-        return "within";
+        return worst.isEmpty() ? open.isEmpty() ? "within" : open : open.isEmpty() ? worst : worst + "; " + open;
+    }
+
+    private String first(Verdict verdict) {
+        return aspects.stream()
+                .filter(a -> a.is(verdict))
+                .findFirst()
+                .map(Aspect::says)
+                .orElse("");
     }
 }

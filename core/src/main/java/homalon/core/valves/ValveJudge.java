@@ -402,6 +402,7 @@ public final class ValveJudge {
                 head,
                 head + SeatPlan.DEFAULT_RUN_OUT,
                 book.value(BookItem.SINK),
+                0,
                 0));
     }
 }

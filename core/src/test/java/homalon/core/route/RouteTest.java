@@ -57,17 +57,18 @@ class RouteTest {
         List<Event> events = new ArrayList<>(
                 List.of(did(CLEAN), found(Finding.CRACK_BETWEEN_SEATS), did(CRACK_CHECK), did(FACE_CHECK)));
         assertEquals(
-                List.of(STITCH, PRESSURE_TEST, INSERT, PRESSURE_TEST, OIL_AND_BAG, HAND_OVER), open(Route.of(events)));
+                List.of(STITCH, PRESSURE_TEST, INSERT, CRACK_CHECK, PRESSURE_TEST, OIL_AND_BAG, HAND_OVER),
+                open(Route.of(events)));
         events.add(did(STITCH));
         Route pinned = Route.of(events);
         assertEquals(Route.State.DUE, state(pinned, PRESSURE_TEST));
         assertEquals(1, pinned.warnings(INSERT).size());
         events.addAll(List.of(did(PRESSURE_TEST), did(INSERT)));
         Route inserted = Route.of(events);
-        assertEquals(List.of(PRESSURE_TEST), inserted.owed());
-        assertEquals(List.of(PRESSURE_TEST, OIL_AND_BAG, HAND_OVER), open(inserted));
+        assertEquals(List.of(CRACK_CHECK, PRESSURE_TEST), inserted.owed());
+        assertEquals(List.of(CRACK_CHECK, PRESSURE_TEST, OIL_AND_BAG, HAND_OVER), open(inserted));
         assertTrue(inserted.open(PRESSURE_TEST).orElseThrow().because().get(0).contains("counterbore"));
-        events.add(did(PRESSURE_TEST));
+        events.addAll(List.of(did(CRACK_CHECK), did(PRESSURE_TEST)));
         assertEquals(List.of(OIL_AND_BAG, HAND_OVER), open(Route.of(events)));
     }
 

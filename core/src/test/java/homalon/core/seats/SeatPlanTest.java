@@ -19,7 +19,7 @@ import org.junit.jupiter.api.Test;
 class SeatPlanTest {
     private static Asked asked(double pits, double runout, double targetOuter, double width) {
         return new Asked(
-                SeatAngles.of(30, 45, 60), 34.2, 31.6, Double.NaN, pits, runout, targetOuter, width, 35, 37, 0.5, 0);
+                SeatAngles.of(30, 45, 60), 34.2, 31.6, Double.NaN, pits, runout, targetOuter, width, 35, 37, 0.5, 0, 0);
     }
 
     /** Whatever is asked: the edges come where they were wanted, nothing grows, and the face stays the one that was sunk. */
@@ -48,6 +48,7 @@ class SeatPlanTest {
                     head,
                     head + 2,
                     0.5,
+                    0,
                     0);
             SeatPlan plan = SeatPlan.of(q);
             assertEquals(q.targetOuter(), 2 * plan.after().outer(), 1e-9);

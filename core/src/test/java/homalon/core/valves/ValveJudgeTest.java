@@ -72,6 +72,10 @@ class ValveJudgeTest {
         Object[] near = {Measure.STEM_TOP, 7.96, Measure.GUIDE_BOTTOM_ALONG, 8.005, Measure.GUIDE_BOTTOM_ACROSS, 8.005};
         ValveFinding before = ValveJudge.of(read(Set.of(Look.GOOD), near), BOOK);
         assertEquals(Verdict.NOT_PROVEN, before.verdict());
+        // A seat that is out does not settle a guide that nobody read through.
+        ValveFinding pitted = ValveJudge.of(read(Set.of(Look.PITTED), near), BOOK);
+        assertTrue(pitted.verdict() == Verdict.OUT && !pitted.settled());
+        assertTrue(pitted.says().contains("pitted; one end only"), pitted.says());
         assertTrue(before.says().contains("one end only: read the top and the middle"), before.says());
         Object[] all = SOUND.clone();
         all[3] = 8.08;

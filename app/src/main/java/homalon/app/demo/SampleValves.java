@@ -1,0 +1,539 @@
+package homalon.app.demo;
+
+import homalon.app.face.SurveyKind;
+import homalon.app.part.PartFile;
+import homalon.app.stock.Catalogue;
+import homalon.app.stock.Need;
+import homalon.app.stock.Orders;
+import homalon.app.time.ShopClock;
+import homalon.app.valves.Said;
+import homalon.app.valves.WorkOnValves;
+import homalon.core.catalogue.Item;
+import homalon.core.catalogue.Metal;
+import homalon.core.cut.School;
+import homalon.core.face.PlaceProposal;
+import homalon.core.part.ChamberShape;
+import homalon.core.part.Layout;
+import homalon.core.part.Material;
+import homalon.core.part.PartKind;
+import homalon.core.part.Valve;
+import homalon.core.part.ValveKind;
+import homalon.core.part.ValvePattern;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.route.Operation;
+import homalon.core.rulebook.FlatnessLimit;
+import homalon.core.rulebook.Source;
+import homalon.core.valves.Measure;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Random;
+import java.util.UUID;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.stereotype.Component;
+
+/** Castings of the sample shop that came for their valves, and the shop's list of what it buys by size. */
+@Component
+@ConditionalOnProperty("homalon.demo")
+class SampleValves {
+    private final SampleHands hands;
+    private final WorkOnValves valves;
+    private final Catalogue catalogue;
+    private final Orders orders;
+    private final ShopClock clock;
+    private UUID ines;
+    private UUID brannoc;
+    private int minute;
+
+    SampleValves(SampleHands hands, WorkOnValves valves, Catalogue catalogue, Orders orders, ShopClock clock) {
+        this.hands = hands;
+        this.valves = valves;
+        this.catalogue = catalogue;
+        this.orders = orders;
+        this.clock = clock;
+    }
+
+    void all(UUID measuring, UUID atTheMachine) {
+        this.ines = measuring;
+        this.brannoc = atTheMachine;
+        list();
+        sixteen();
+        wornAtOneEnd();
+        dropped();
+        leadFree();
+    }
+
+    private static Item insert(String code, double outer, double inner, double height, Metal metal) {
+        return new Item(
+                code,
+                Item.Kind.INSERT,
+                metal.words() + " insert",
+                outer,
+                inner,
+                height,
+                Optional.of(metal),
+                OptionalDouble.empty());
+    }
+
+    private static Item guide(String code, double outer) {
+        return new Item(
+                code,
+                Item.Kind.GUIDE,
+                "iron guide, reamed to size",
+                outer,
+                6.9,
+                42,
+                Optional.empty(),
+                OptionalDouble.empty());
+    }
+
+    private void list() {
+        List<Catalogue.Row> rows = new ArrayList<>();
+        double[] rings = {28.6, 29.0, 29.6, 30.2, 33.0, 33.4, 34.0, 34.6, 35.2, 36.0, 38.1, 39.0, 40.0, 42.0, 45.0};
+        for (int i = 0; i < rings.length; i++) {
+            double outer = rings[i];
+            rows.add(new Catalogue.Row(
+                    insert(String.format(Locale.ROOT, "HI-%.1f", outer), outer, outer - 7, 6.4, Metal.HARD_IRON),
+                    (i * 7) % 5));
+        }
+        for (double outer : new double[] {33.1, 34.1, 35.3, 38.2}) {
+            rows.add(new Catalogue.Row(
+                    insert(String.format(Locale.ROOT, "PM-%.1f", outer), outer, outer - 6.4, 6.4, Metal.POWDER_METAL),
+                    4));
+        }
+        rows.add(new Catalogue.Row(
+                new Item(
+                        "NC-1-3/8",
+                        Item.Kind.INSERT,
+                        "nickel-cobalt insert, by its hole",
+                        35.05,
+                        27.9,
+                        7.1,
+                        Optional.of(Metal.NICKEL_COBALT),
+                        OptionalDouble.of(34.925)),
+                2));
+        rows.add(new Catalogue.Row(insert("BZ-36", 36.1, 29, 7, Metal.BRONZE), 0));
+        double[] guides = {12.04, 12.54, 13.02, 13.045, 13.07, 13.09, 13.54, 14.04, 14.29};
+        for (int i = 0; i < guides.length; i++) {
+            rows.add(new Catalogue.Row(guide(String.format(Locale.ROOT, "G-%.3f", guides[i]), guides[i]), (i * 5) % 9));
+        }
+        for (double t : new double[] {0.4, 0.8, 1.5}) {
+            rows.add(new Catalogue.Row(
+                    new Item(
+                            "SHIM-" + t,
+                            Item.Kind.SHIM,
+                            "spring shim",
+                            32,
+                            20,
+                            t,
+                            Optional.empty(),
+                            OptionalDouble.empty()),
+                    40));
+        }
+        catalogue.keep(rows, ines);
+    }
+
+    private Map<String, String> lie(int intake, int exhaust, ValvePattern.Rows rows, Source source, String... book) {
+        Map<String, String> form = new HashMap<>();
+        form.put("intake", "" + intake);
+        form.put("exhaust", "" + exhaust);
+        form.put("rows", rows.name());
+        form.put("source", source.name());
+        form.put("knurls", "false");
+        for (int i = 0; i < book.length; i += 3) {
+            form.put("I." + book[i], book[i + 1]);
+            form.put("E." + book[i], book[i + 2]);
+        }
+        return form;
+    }
+
+    private void setUp(PartFile part, Map<String, String> form, int daysAgo) {
+        hands.prepare(part, daysAgo);
+        minute = daysAgo * 24 * 60 - 60;
+        ago(() -> valves.setUp(part, UUID.randomUUID(), form, BenchUnit.MM, ines));
+    }
+
+    private void ago(Runnable work) {
+        clock.ago(Duration.ofMinutes(Math.max(1, minute)), work);
+        minute = Math.max(1, minute - (minute % 3 == 0 ? 1 : 0));
+    }
+
+    private void key(PartFile part, String valve, Measure m, double value) {
+        say(part, valve, m, String.format(Locale.ROOT, "%.3f", value));
+    }
+
+    private void say(PartFile part, String valve, Measure m, String typed) {
+        ago(() -> valves.key(part, UUID.randomUUID(), valve, m, typed, BenchUnit.MM, true, ines));
+    }
+
+    private void keep(PartFile part, String valve, Map<Said, String> said) {
+        ago(() -> valves.keep(part.tag(), UUID.randomUUID(), valve, said, BenchUnit.MM, brannoc));
+    }
+
+    private static List<Valve> of(PartFile part, ValvePattern pattern) {
+        return pattern.of(Layout.of(part.numbers()));
+    }
+
+    /** Stem and guide as a sound pair reads, with its own thousandths. */
+    private void sound(PartFile part, String valve, double stem, double worn, Random random) {
+        key(part, valve, Measure.STEM_TOP, stem + random.nextInt(3) * 0.001);
+        key(part, valve, Measure.STEM_MIDDLE, stem);
+        key(part, valve, Measure.STEM_BOTTOM, stem + random.nextInt(3) * 0.001);
+        double bore = stem + 0.042 + random.nextInt(5) * 0.001;
+        for (Measure m : List.of(Measure.GUIDE_MIDDLE_ALONG, Measure.GUIDE_MIDDLE_ACROSS)) {
+            key(part, valve, m, bore + random.nextInt(3) * 0.001);
+        }
+        for (Measure m : List.of(Measure.GUIDE_BOTTOM_ALONG, Measure.GUIDE_BOTTOM_ACROSS)) {
+            key(part, valve, m, bore + 0.006 + random.nextInt(4) * 0.001);
+        }
+        for (Measure m : List.of(Measure.GUIDE_TOP_ALONG, Measure.GUIDE_TOP_ACROSS)) {
+            key(part, valve, m, bore + worn + random.nextInt(4) * 0.001);
+        }
+    }
+
+    /** Measured from stems to springs: one guide worn at the spring side, one oval by side load, pits on the exhausts. */
+    private void sixteen() {
+        PartFile crab = hands.book(
+                "T-0446",
+                SampleHands.sheet(
+                        PartKind.HEAD,
+                        "Crab boat twin-cam, sixteen valves",
+                        "Skarvik Crab Boats",
+                        Material.ALUMINIUM,
+                        ChamberShape.ROUND,
+                        4,
+                        "82",
+                        "92",
+                        "398",
+                        "176",
+                        1),
+                List.of(FlatnessLimit.overall(SampleHands.mm("0.05"), Source.MAKER)),
+                "down on power, smokes on the overrun",
+                "guides and seats, spring heights alike",
+                2,
+                4);
+        ValvePattern pattern = new ValvePattern(2, 2, ValvePattern.Rows.TWO, false, false);
+        setUp(
+                crab,
+                lie(
+                        2,
+                        2,
+                        ValvePattern.Rows.TWO,
+                        Source.MAKER,
+                        "HEAD_DIAMETER",
+                        "31.5",
+                        "27.5",
+                        "STEM",
+                        "7",
+                        "7",
+                        "CLEARANCE_SERVICE",
+                        "0.09",
+                        "0.10",
+                        "GUIDE_LENGTH",
+                        "42",
+                        "42",
+                        "RECESSION",
+                        "1.6",
+                        "1.8",
+                        "TIP",
+                        "34.6",
+                        "34.6",
+                        "SPRING_HEIGHT",
+                        "36",
+                        "36",
+                        "SPRING_FREE",
+                        "45.5",
+                        "45.5",
+                        "SPRING_SOLID",
+                        "23.4",
+                        "23.4",
+                        "SPRING_RATE",
+                        "31",
+                        "31",
+                        "LIFT",
+                        "9.8",
+                        "9.4",
+                        "GUIDE_HEIGHT",
+                        "12.5",
+                        "12.5"),
+                2);
+        Random random = new Random(16);
+        List<Valve> all = of(crab, pattern);
+        for (Valve v : all) {
+            double worn = v.key().equals("3E1") ? 0.062 : 0.008;
+            sound(crab, v.key(), v.kind() == ValveKind.INTAKE ? 6.972 : 6.958, worn, random);
+        }
+        key(crab, "2I2", Measure.GUIDE_TOP_ACROSS, 7.061);
+        for (Valve v : all) {
+            boolean exhaust = v.kind() == ValveKind.EXHAUST;
+            double outer = exhaust ? 26.6 : 30.7;
+            key(crab, v.key(), Measure.SEAT_OUTER, outer + random.nextInt(5) * 0.02);
+            key(crab, v.key(), Measure.SEAT_INNER, outer - (exhaust ? 2.4 : 1.8) - random.nextInt(4) * 0.02);
+        }
+        for (Valve v : all) {
+            boolean off = v.key().equals("3E1") || v.key().equals("1E2");
+            key(crab, v.key(), Measure.RUNOUT, off ? 0.09 : 0.02 + random.nextInt(3) * 0.01);
+        }
+        for (Valve v : all) {
+            boolean pits = v.kind() == ValveKind.EXHAUST && v.cylinder() > 1;
+            key(crab, v.key(), Measure.PITS, pits ? 0.04 + random.nextInt(4) * 0.01 : 0);
+        }
+        for (Valve v : all) {
+            boolean exhaust = v.kind() == ValveKind.EXHAUST;
+            key(crab, v.key(), Measure.RECESSION, (exhaust ? 1.3 : 1.1) + random.nextInt(6) * 0.02);
+            key(crab, v.key(), Measure.TIP, 34.1 + random.nextInt(5) * 0.02);
+        }
+        for (Valve v : all) {
+            key(crab, v.key(), Measure.MARGIN, v.key().equals("4E2") ? 0.86 : 1.15 + random.nextInt(3) * 0.05);
+        }
+        for (Valve v : all) {
+            boolean pits = v.kind() == ValveKind.EXHAUST && v.cylinder() > 1;
+            say(crab, v.key(), Measure.VACUUM, v.key().equals("3E1") ? "38" : pits ? "58" : "72");
+        }
+        for (Valve v : all) {
+            key(crab, v.key(), Measure.INSTALLED, 36.05 + random.nextInt(4) * 0.1 + (v.cylinder() == 2 ? 0.3 : 0));
+            key(crab, v.key(), Measure.SEAL_GAP, 12.4);
+        }
+        for (Valve v : all) {
+            boolean pits = v.kind() == ValveKind.EXHAUST && v.cylinder() > 1;
+            say(crab, v.key(), Measure.LOOKS, pits ? "2" : "18");
+        }
+        keep(crab, "3E1", Map.of(Said.GUIDE, "REPLACE", Said.HOUSING, "13.025", Said.GUIDE_ITEM, "G-13.070"));
+        clock.ago(
+                Duration.ofHours(20),
+                () -> orders.order(
+                        crab,
+                        UUID.randomUUID(),
+                        new Need("G-13.070", "iron guide, reamed to size", 1, Operation.GUIDE_WORK, List.of()),
+                        Optional.of(LocalDate.now(ZoneOffset.UTC).plusDays(1)),
+                        brannoc));
+    }
+
+    /** A side-valve block: from the port one guide looks good; the spring side of its neighbour told why that is not enough. */
+    private void wornAtOneEnd() {
+        PartFile barge = hands.book(
+                "T-0447",
+                SampleHands.sheet(
+                        PartKind.DECK,
+                        "Oyster barge side-valve donkey engine, block",
+                        "Oyster Barge Company",
+                        Material.CAST_IRON,
+                        ChamberShape.ROUND,
+                        2,
+                        "84",
+                        "112",
+                        "300",
+                        "236",
+                        1),
+                List.of(FlatnessLimit.overall(SampleHands.mm("0.08"), Source.SHOP)),
+                "burns oil, valves tick",
+                "valves in the block: guides first",
+                3,
+                7);
+        setUp(
+                barge,
+                lie(
+                        1,
+                        1,
+                        ValvePattern.Rows.IN_BLOCK,
+                        Source.SHOP,
+                        "HEAD_DIAMETER",
+                        "36",
+                        "34",
+                        "GUIDE_HEIGHT",
+                        "38.4",
+                        "38.4",
+                        "GUIDE_LENGTH",
+                        "58",
+                        "58"),
+                2);
+        Random random = new Random(9);
+        sound(barge, "1I", 7.962, 0.01, random);
+        sound(barge, "2I", 7.964, 0.012, random);
+        // From the port alone.
+        for (Measure m : List.of(Measure.STEM_TOP, Measure.STEM_MIDDLE, Measure.STEM_BOTTOM)) {
+            key(barge, "1E", m, 7.951);
+        }
+        key(barge, "1E", Measure.GUIDE_BOTTOM_ALONG, 8.012);
+        key(barge, "1E", Measure.GUIDE_BOTTOM_ACROSS, 8.014);
+        sound(barge, "2E", 7.95, 0.11, random);
+        for (String v : List.of("1I", "1E", "2I", "2E")) {
+            say(barge, v, Measure.LOOKS, v.endsWith("E") ? "2" : "1");
+        }
+        hands.read(
+                barge,
+                SurveyKind.FACE,
+                PlaceProposal.Density.USUAL,
+                SampleHands.face(barge, 0.02, 0.02, 0.1, 0.01, 0.02),
+                99,
+                2);
+        hands.plan(barge, School.LEAST_REMOVAL, 1);
+    }
+
+    /** An insert that dropped and beat its counterbore out: two sizes up it would clean, and there the wall says no. */
+    private void dropped() {
+        PartFile tender = hands.book(
+                "T-0448",
+                SampleHands.sheet(
+                        PartKind.HEAD,
+                        "Lifeboat tender, aluminium four",
+                        "Lifeboat Museum, Old Slip",
+                        Material.ALUMINIUM,
+                        ChamberShape.CUT_OFF,
+                        4,
+                        "86",
+                        "96",
+                        "412",
+                        "150",
+                        1),
+                List.of(FlatnessLimit.overall(SampleHands.mm("0.05"), Source.MAKER)),
+                "overheated, then ran on three; an insert lay in the chamber",
+                "save it if it can be saved",
+                1,
+                3);
+        setUp(
+                tender,
+                lie(
+                        1,
+                        1,
+                        ValvePattern.Rows.ONE,
+                        Source.MAKER,
+                        "HEAD_DIAMETER",
+                        "38",
+                        "33",
+                        "STEM",
+                        "8",
+                        "8",
+                        "GUIDE_LENGTH",
+                        "48",
+                        "48"),
+                2);
+        Random random = new Random(4);
+        for (String v : List.of("1I", "1E", "2I", "2E", "3I", "3E", "4I", "4E")) {
+            sound(tender, v, v.endsWith("I") ? 7.966 : 7.952, 0.008, random);
+        }
+        for (String v : List.of("1I", "1E", "2I", "2E", "3I", "3E", "4I", "4E")) {
+            say(tender, v, Measure.LOOKS, v.equals("3E") ? "6" : v.equals("2E") ? "5" : "1");
+        }
+        keep(
+                tender,
+                "3E",
+                Map.of(
+                        Said.COUNTERBORE,
+                        "33.3",
+                        Said.FLOOR,
+                        "6.2",
+                        Said.WALL,
+                        "3.9",
+                        Said.THROAT,
+                        "27.6",
+                        Said.DAMAGE,
+                        "2-5 0.2; 9-10 0.1",
+                        Said.NEIGHBOURS,
+                        "3I 40.5 36",
+                        Said.METAL,
+                        "HARD_IRON"));
+        keep(
+                tender,
+                "2E",
+                Map.of(
+                        Said.COUNTERBORE,
+                        "33.3",
+                        Said.FLOOR,
+                        "6.2",
+                        Said.WALL,
+                        "4.6",
+                        Said.THROAT,
+                        "27.6",
+                        Said.METAL,
+                        "HARD_IRON"));
+    }
+
+    /** Iron seats that are to run without lead: rings for the exhausts, half of them on their way. */
+    private void leadFree() {
+        PartFile ice = hands.book(
+                "T-0449",
+                SampleHands.sheet(
+                        PartKind.HEAD,
+                        "Ice-plant standby engine, four in line",
+                        "Saltmarsh Ice & Cold Store",
+                        Material.CAST_IRON,
+                        ChamberShape.CUT_OFF,
+                        4,
+                        "88",
+                        "104",
+                        "446",
+                        "158",
+                        1),
+                List.of(FlatnessLimit.overall(SampleHands.mm("0.06"), Source.SHOP)),
+                "an old engine, seats cut in the iron",
+                "exhaust seats for fuel without lead",
+                5,
+                9);
+        setUp(
+                ice,
+                lie(
+                        1,
+                        1,
+                        ValvePattern.Rows.ONE,
+                        Source.SHOP,
+                        "HEAD_DIAMETER",
+                        "38",
+                        "33",
+                        "STEM",
+                        "8",
+                        "8",
+                        "RECESSION",
+                        "1.2",
+                        "1.2"),
+                4);
+        Random random = new Random(12);
+        List<String> all = List.of("1I", "1E", "2I", "2E", "3I", "3E", "4I", "4E");
+        for (String v : all) {
+            sound(ice, v, v.endsWith("I") ? 7.964 : 7.952, 0.01, random);
+        }
+        for (String v : all) {
+            say(ice, v, Measure.LOOKS, "1");
+        }
+        double[] walls = {5.6, 5.4, 5.5, 4.9};
+        for (int i = 0; i < walls.length; i++) {
+            keep(
+                    ice,
+                    (i + 1) + "E",
+                    Map.of(
+                            Said.COUNTERBORE,
+                            "33.1",
+                            Said.FLOOR,
+                            "6.4",
+                            Said.WALL,
+                            "" + walls[i],
+                            Said.THROAT,
+                            "27.5",
+                            Said.METAL,
+                            "HARD_IRON",
+                            Said.INSERT,
+                            "HI-34.0",
+                            Said.CHILL,
+                            "-78 20"));
+        }
+        clock.ago(
+                Duration.ofDays(2),
+                () -> orders.order(
+                        ice,
+                        UUID.randomUUID(),
+                        new Need("HI-34.0", "hard iron insert", 4, Operation.INSERT, List.of()),
+                        Optional.of(LocalDate.now(ZoneOffset.UTC).plusDays(2)),
+                        brannoc));
+        clock.ago(Duration.ofDays(1), () -> {
+            UUID order = orders.of(ice).get(0).id();
+            orders.arrived(ice, UUID.randomUUID(), order, 2, "", ines);
+        });
+    }
+}
