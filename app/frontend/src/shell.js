@@ -65,6 +65,8 @@ document.addEventListener('click', async (event) => {
     if (answer?.status === 204) location.reload();
     else state('away');
   }
+  const sign = event.target.closest('svg [data-href]')?.dataset.href;
+  if (sign) location.href = sign;
   if (event.target.closest('[data-open-keys]')) document.getElementById('keys')?.showModal();
   if (event.target.closest('[data-print]')) window.print();
 });

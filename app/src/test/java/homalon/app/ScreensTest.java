@@ -43,6 +43,15 @@ class ScreensTest {
             "/parts/T-0442/index",
             "/parts/T-0440/tag",
             "/parts/T-0440/traveller",
+            "/parts/T-0446/valves",
+            "/parts/T-0412/valves",
+            "/parts/T-0447/guides?valve=2E",
+            "/parts/T-0446/guides",
+            "/parts/T-0446/seats",
+            "/parts/T-0448/inserts",
+            "/parts/T-0446/parts-list",
+            "/parts/T-0446/report",
+            "/stock",
             "/batch?with=T-0424",
             "/batch?with=T-0401",
             "/parts/T-0407/report",
@@ -72,7 +81,8 @@ class ScreensTest {
         }
         List<String> found = new ArrayList<>();
         for (String view : VIEWS) {
-            page.navigate(shop.address() + view);
+            int answer = page.navigate(shop.address() + view).status();
+            assertEquals(view.contains("T-9999") ? 404 : 200, answer, view);
             new AxeBuilder(page)
                             .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"))
                             .analyze()

@@ -30,12 +30,8 @@ final class ValveLayer {
         double r = Math.max(v.diameter() / 2, 11 * px);
         double x = v.centre().x();
         double y = box.height() - v.centre().y();
-        boolean link = !v.href().isEmpty();
-        if (link) {
-            svg.open("a", "href", v.href(), "class", "valve-sign " + v.style(), "data-valve", v.key());
-        } else {
-            svg.open("g", "class", "valve-sign " + v.style(), "data-valve", v.key());
-        }
+        // No link inside a picture: a table beside it holds the links, and a click on the sign follows the same way.
+        svg.open("g", "class", "valve-sign " + v.style(), "data-valve", v.key(), "data-href", v.href());
         svg.open("title").text(v.title()).close("title");
         shape(v, x, y, r, "class", "seat", "stroke-width", 2 * px);
         if (v.style().equals("out")) {
@@ -60,7 +56,7 @@ final class ValveLayer {
         svg.open("text", "x", x, "y", y + size * 0.36, "font-size", size, "text-anchor", "middle")
                 .text(v.label())
                 .close("text");
-        svg.close(link ? "a" : "g");
+        svg.close("g");
     }
 
     private void shape(ValveSign v, double x, double y, double r, Object... look) {

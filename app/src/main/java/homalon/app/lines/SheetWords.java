@@ -27,6 +27,9 @@ public class SheetWords {
         Map<Sheet, SheetFile> begun = sheets.ofVisits(List.of(visit)).getOrDefault(visit, Map.of());
         List<String> said = new ArrayList<>();
         begun.forEach((sheet, file) -> {
+            if (sheet == Sheet.VALVES) {
+                return; // they have a table of their own
+            }
             SheetView view = views.of(part, file, writer);
             said.add(sheet.words() + ": " + view.words() + ". " + view.sentence());
             view.trims().forEach(t -> said.add(t + "."));

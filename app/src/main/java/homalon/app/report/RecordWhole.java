@@ -7,6 +7,7 @@ import homalon.app.integrity.TestFile;
 import homalon.app.part.PartFile;
 import homalon.app.sheets.SheetFile;
 import homalon.app.sheets.Sheets;
+import homalon.app.stock.Orders;
 import homalon.app.work.WorkLog;
 import homalon.core.quantity.Length;
 import java.math.BigDecimal;
@@ -23,15 +24,29 @@ class RecordWhole {
     private final Cracks cracks;
     private final PressureTests tests;
     private final Sheets sheets;
+    private final Orders orders;
 
-    RecordWhole(WorkLog work, Cracks cracks, PressureTests tests, Sheets sheets) {
+    RecordWhole(WorkLog work, Cracks cracks, PressureTests tests, Sheets sheets, Orders orders) {
         this.work = work;
         this.cracks = cracks;
         this.tests = tests;
         this.sheets = sheets;
+        this.orders = orders;
     }
 
-    record Whole(List<Work> work, List<Crack> cracks, List<Test> pressureTests, List<Sheet> sheets) {}
+    record Whole(
+            List<Work> work, List<Crack> cracks, List<Test> pressureTests, List<Sheet> sheets, List<Order> orders) {}
+
+    record Order(
+            UUID id,
+            String code,
+            String words,
+            int quantity,
+            String operation,
+            int arrived,
+            boolean cancelled,
+            String by,
+            String at) {}
 
     record Work(long line, UUID id, String kind, String what, String note, String by, String at) {}
 
@@ -96,6 +111,18 @@ class RecordWhole {
                 tests.of(part).stream().map(t -> test(t, names)).toList(),
                 sheets.ofVisits(List.of(visit)).getOrDefault(visit, Map.of()).values().stream()
                         .map(s -> sheet(s, names))
+                        .toList(),
+                orders.of(part).stream()
+                        .map(o -> new Order(
+                                o.id(),
+                                o.code(),
+                                o.words(),
+                                o.quantity(),
+                                o.operation().name(),
+                                o.arrived(),
+                                o.cancelled(),
+                                names.get(o.by()),
+                                o.at().toString()))
                         .toList());
     }
 

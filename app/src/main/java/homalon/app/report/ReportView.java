@@ -4,6 +4,7 @@ import homalon.app.cut.CutView;
 import homalon.app.face.FaceView;
 import homalon.app.feelers.FeelerView;
 import homalon.app.part.PartFile;
+import homalon.app.valves.ValveReport;
 import java.util.List;
 import java.util.Optional;
 
@@ -17,6 +18,7 @@ import java.util.Optional;
  * @param faces each survey of heights that has readings
  * @param felt each time straightedge and feelers were tried
  * @param thickness rows of the thickness, when it was read
+ * @param valves every valve, when they were part of the visit
  * @param plan set-up and shims in words, when a cut was planned
  * @param cut the cutting log, when there is a line in it
  */
@@ -32,6 +34,7 @@ public record ReportView(
         List<Face> faces,
         List<Felt> felt,
         List<FaceView.Row> thickness,
+        Optional<ValveReport.Valves> valves,
         Optional<String> plan,
         Optional<CutView> cut) {
 

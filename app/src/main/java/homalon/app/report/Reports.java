@@ -21,6 +21,7 @@ import homalon.app.ledger.LedgerFile;
 import homalon.app.ledger.Ledgers;
 import homalon.app.part.PartFile;
 import homalon.app.people.People;
+import homalon.app.valves.ValveReport;
 import homalon.app.web.Shop;
 import homalon.core.face.LimitVerdict;
 import homalon.core.ledger.Ledger;
@@ -58,6 +59,7 @@ class Reports {
     private final Ledgers ledgers;
     private final CutViews cutViews;
     private final WholeReport whole;
+    private final ValveReport valves;
     private final People people;
     private final Shop shop;
     private final Clock clock;
@@ -75,6 +77,7 @@ class Reports {
             Ledgers ledgers,
             CutViews cutViews,
             WholeReport whole,
+            ValveReport valves,
             People people,
             Shop shop,
             Clock clock) {
@@ -90,6 +93,7 @@ class Reports {
         this.ledgers = ledgers;
         this.cutViews = cutViews;
         this.whole = whole;
+        this.valves = valves;
         this.people = people;
         this.shop = shop;
         this.clock = clock;
@@ -122,6 +126,7 @@ class Reports {
                         .or(() -> read(part, SurveyKind.THICKNESS))
                         .map(t -> faceViews.of(part, t, writer.unit()).rows())
                         .orElse(List.of()),
+                valves.of(part, writer),
                 plan.map(p -> planWords(p, writer)),
                 ledger.lines().isEmpty()
                         ? Optional.empty()

@@ -92,7 +92,7 @@ class GuideViews {
     }
 
     /** A piece of work as it was written: what, and the size that was measured after it. */
-    private static String done(String written, LengthWriter writer) {
+    static String done(String written, LengthWriter writer) {
         String[] parts = written.split(" ");
         String what = ValveFile.rung(written).map(Ladder.Rung::words).orElse(parts[0]);
         return parts.length < 2

@@ -82,7 +82,7 @@ class InsertViews {
     }
 
     /** The press as it is measured once ring and hole are there: code, hole, ring. */
-    private static String done(String written, LengthWriter writer) {
+    static String done(String written, LengthWriter writer) {
         String[] p = written.split(" ");
         double hole = Length.ofNanometres(Long.parseLong(p[1])).mm();
         double ring = Length.ofNanometres(Long.parseLong(p[2])).mm();

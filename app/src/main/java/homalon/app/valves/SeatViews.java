@@ -76,7 +76,7 @@ class SeatViews {
                 file.text(v, Said.SEAT_DONE).map(d -> done(d, writer)).orElse(""));
     }
 
-    private static String done(String written, LengthWriter writer) {
+    static String done(String written, LengthWriter writer) {
         String[] p = written.split(" ");
         return Way.valueOf(p[0]).words()
                 + (p.length > 1 ? ", runout measured " + writer.full(Length.ofNanometres(Long.parseLong(p[1]))) : "");

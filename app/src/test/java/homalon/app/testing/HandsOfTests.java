@@ -10,6 +10,7 @@ import homalon.app.part.PartFile;
 import homalon.app.part.Parts;
 import homalon.app.people.People;
 import homalon.app.people.Someone;
+import homalon.app.valves.WorkOnValves;
 import homalon.app.work.WorkLog;
 import homalon.core.cut.CutPlan;
 import homalon.core.cut.PassPlan;
@@ -23,6 +24,7 @@ import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.route.Operation;
 import homalon.core.rulebook.RuleBook;
+import homalon.core.valves.Measure;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.List;
@@ -111,5 +113,11 @@ public final class HandsOfTests {
                 RuleBook.dialStep(BenchUnit.MM));
         shop.bean(Plans.class).choose(part, UUID.randomUUID(), compared.survey(), plan, ines.id());
         return plan;
+    }
+
+    /** One figure of a valve. */
+    public void valve(PartFile part, String valve, String measure, String typed) {
+        shop.bean(WorkOnValves.class)
+                .key(part, UUID.randomUUID(), valve, Measure.valueOf(measure), typed, BenchUnit.MM, true, ines.id());
     }
 }
