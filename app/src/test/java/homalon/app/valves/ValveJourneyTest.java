@@ -157,7 +157,7 @@ class ValveJourneyTest {
         page.locator("[name=way][value=CUTTER]").focus();
         page.keyboard().press("Space");
         press("Keep the plan");
-        assertThat(page.locator("#work table").first()).containsText("Sink the face by");
+        assertThat(page.locator("#work table").first()).containsText("0.080");
         type("runout", "0.2");
         press("Made");
         assertThat(page.locator("form .say").filter(new Locator.FilterOptions().setHasText("does not run true")))
