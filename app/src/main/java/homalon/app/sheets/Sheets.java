@@ -1,5 +1,7 @@
 package homalon.app.sheets;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.app.part.PartFile;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.BenchUnit;
@@ -19,6 +21,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -33,6 +36,9 @@ public class Sheets {
 
     private final JdbcClient jdbc;
     private final Clock clock;
+    /** By visit; taken only for the lines that the store says are there now. */
+    private final Cache<UUID, Known> read =
+            Caffeine.newBuilder().maximumSize(300).build();
 
     Sheets(JdbcClient jdbc, Clock clock) {
         this.jdbc = jdbc;
@@ -43,29 +49,109 @@ public class Sheets {
 
     private record Setup(UUID visit, Sheet sheet, long seq, Map<String, String> values) {}
 
+    /**
+     * What a visit's sheets were read at: lines are only ever added, so that as many lines with the same last one are the same
+     * lines. Cheap to ask for beside the lines themselves.
+     */
+    private record Stamp(UUID visit, long setups, long lastSetup, long figures, long lastFigure) {}
+
+    private record Known(Stamp stamp, List<Setup> setups, List<Row> rows, Map<Sheet, SheetFile> files) {}
+
     /** Sheets that were begun, by visit. */
     @Transactional(readOnly = true)
     public Map<UUID, Map<Sheet, SheetFile>> ofVisits(Collection<UUID> visits) {
         if (visits.isEmpty()) {
             return Map.of();
         }
-        List<Setup> setups = jdbc.sql(
-                        "select job_id, sheet, seq, setup from sheet_setup where job_id in (:visits) order by seq")
+        List<Stamp> stamps = jdbc.sql("""
+                        select s.job_id, s.n, s.last, coalesce(f.n, 0), coalesce(f.last, 0)
+                        from (select job_id, count(*) n, max(seq) last from sheet_setup
+                              where job_id in (:visits) group by job_id) s
+                        left join (select job_id, count(*) n, max(seq) last from figure
+                              where job_id in (:visits) group by job_id) f using (job_id)
+                        """)
                 .param("visits", visits)
+                .query((r, n) ->
+                        new Stamp(r.getObject(1, UUID.class), r.getLong(2), r.getLong(3), r.getLong(4), r.getLong(5)))
+                .list();
+        Map<UUID, Map<Sheet, SheetFile>> all = new HashMap<>();
+        List<Stamp> unread = new ArrayList<>();
+        for (Stamp stamp : stamps) {
+            Known known = read.getIfPresent(stamp.visit());
+            Known now = known == null ? null : known.stamp().equals(stamp) ? known : grown(known, stamp);
+            if (now == null) {
+                unread.add(stamp);
+            } else {
+                all.put(stamp.visit(), now.files());
+            }
+        }
+        whole(unread).forEach(k -> all.put(k.stamp().visit(), k.files()));
+        return all;
+    }
+
+    /** The lines that came since; null when that does not come to what stands there now, and all has to be read. */
+    private Known grown(Known known, Stamp stamp) {
+        Stamp was = known.stamp();
+        List<Setup> setups = new ArrayList<>(known.setups());
+        List<Row> rows = new ArrayList<>(known.rows());
+        if (was.lastSetup() != stamp.lastSetup()) {
+            setups.addAll(setups(List.of(stamp.visit()), was.lastSetup()));
+        }
+        if (was.lastFigure() != stamp.lastFigure()) {
+            rows.addAll(rows(List.of(stamp.visit()), was.lastFigure()));
+        }
+        // Two who write at once may be seen in the other order than that of their numbers.
+        return setups.size() == stamp.setups() && rows.size() == stamp.figures() ? kept(stamp, setups, rows) : null;
+    }
+
+    private List<Known> whole(List<Stamp> stamps) {
+        if (stamps.isEmpty()) {
+            return List.of();
+        }
+        List<UUID> visits = stamps.stream().map(Stamp::visit).toList();
+        Map<UUID, List<Setup>> setups = setups(visits, 0).stream().collect(Collectors.groupingBy(Setup::visit));
+        Map<UUID, List<Row>> rows = rows(visits, 0).stream().collect(Collectors.groupingBy(Row::visit));
+        return stamps.stream()
+                .map(s -> kept(s, setups.getOrDefault(s.visit(), List.of()), rows.getOrDefault(s.visit(), List.of())))
+                .toList();
+    }
+
+    private Known kept(Stamp stamp, List<Setup> setups, List<Row> rows) {
+        Map<Sheet, SheetFile> files = new EnumMap<>(Sheet.class);
+        for (Setup s : setups) {
+            List<Row> own = rows.stream().filter(r -> r.sheet() == s.sheet()).toList();
+            files.put(s.sheet(), file(s, own));
+        }
+        Known known = new Known(stamp, setups, rows, files);
+        // A line that came between the two questions is not taken for the state that was asked about.
+        if (setups.size() == stamp.setups() && rows.size() == stamp.figures()) {
+            read.put(stamp.visit(), known);
+        }
+        return known;
+    }
+
+    private List<Setup> setups(Collection<UUID> visits, long after) {
+        return jdbc.sql("""
+                        select job_id, sheet, seq, setup from sheet_setup
+                        where job_id in (:visits) and seq > :after order by seq
+                        """)
+                .param("visits", visits)
+                .param("after", after)
                 .query((r, n) -> new Setup(
                         r.getObject(1, UUID.class),
                         Sheet.valueOf(r.getString(2)),
                         r.getLong(3),
                         JSON.readValue(r.getString(4), new TypeReference<Map<String, String>>() {})))
                 .list();
-        if (setups.isEmpty()) {
-            return Map.of();
-        }
-        List<Row> rows = jdbc.sql("""
+    }
+
+    private List<Row> rows(Collection<UUID> visits, long after) {
+        return jdbc.sql("""
                         select job_id, sheet, seq, id, place, kind, typed, unit, nm, by_person, at, withdraws
-                        from figure where job_id in (:visits) order by seq
+                        from figure where job_id in (:visits) and seq > :after order by seq
                         """)
                 .param("visits", visits)
+                .param("after", after)
                 .query((r, n) -> new Row(
                         r.getObject(1, UUID.class),
                         Sheet.valueOf(r.getString(2)),
@@ -81,14 +167,6 @@ public class Sheets {
                                 r.getTimestamp(11).toInstant()),
                         r.getObject(12, UUID.class)))
                 .list();
-        Map<UUID, Map<Sheet, SheetFile>> all = new HashMap<>();
-        for (Setup s : setups) {
-            List<Row> own = rows.stream()
-                    .filter(r -> r.visit().equals(s.visit()) && r.sheet() == s.sheet())
-                    .toList();
-            all.computeIfAbsent(s.visit(), k -> new EnumMap<>(Sheet.class)).put(s.sheet(), file(s, own));
-        }
-        return all;
     }
 
     private static SheetFile file(Setup setup, List<Row> rows) {

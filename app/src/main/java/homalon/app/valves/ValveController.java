@@ -100,7 +100,7 @@ class ValveController {
             boolean open = of.isEmpty()
                     && w != Measure.Walk.ROCKING
                     && file.map(f -> ValveViews.places(f, w).stream()
-                                    .anyMatch(p -> !f.sheet().standing().containsKey(p.key())))
+                                    .anyMatch(p -> p.standing(f).isEmpty()))
                             .orElse(true);
             if (w.name().equals(of) || open) {
                 return w;

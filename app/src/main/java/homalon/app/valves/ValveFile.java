@@ -14,38 +14,78 @@ import homalon.core.valves.ValveFinding;
 import homalon.core.valves.ValveJudge;
 import homalon.core.valves.ValveReadings;
 import java.time.Instant;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.EnumSet;
-import java.util.LinkedHashMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** The valves of one visit: how they lie, what was read and said of each, and what follows. */
 final class ValveFile {
     private final PartFile part;
-    private final ValveSetup setup;
     private final SheetFile sheet;
-    private final List<Valve> valves;
-    private final Map<String, ValveReadings> readings = new LinkedHashMap<>();
-    private final Map<String, ValveFinding> findings = new LinkedHashMap<>();
+    private final Judged judged;
 
-    private ValveFile(PartFile part, SheetFile sheet, Layout layout) {
+    /** All that stands of one valve. */
+    private record One(
+            Map<Measure, SheetFile.Figure> measured,
+            Map<Said, SheetFile.Figure> said,
+            ValveReadings readings,
+            ValveFinding finding) {}
+
+    /** What follows from a sheet and the layout alone, whatever became of the part since. */
+    static final class Judged {
+        private final ValveSetup setup;
+        private final List<Valve> valves;
+        private final Map<String, One> byKey = new HashMap<>();
+
+        private Judged(SheetFile sheet, Layout layout) {
+            this.setup = ValveSetup.of(sheet.setup());
+            this.valves = setup.pattern().of(layout);
+            Map<String, Map<Measure, SheetFile.Figure>> measured = new HashMap<>();
+            Map<String, Map<Said, SheetFile.Figure>> said = new HashMap<>();
+            sheet.standing().forEach((place, figure) -> {
+                int dot = place.indexOf('.');
+                String valve = place.substring(0, dot);
+                String what = place.substring(dot + 1);
+                if (MEASURES.containsKey(what)) {
+                    measured.computeIfAbsent(valve, v -> new EnumMap<>(Measure.class))
+                            .put(MEASURES.get(what), figure);
+                } else {
+                    said.computeIfAbsent(valve, v -> new EnumMap<>(Said.class)).put(Said.valueOf(what), figure);
+                }
+            });
+            for (Valve v : valves) {
+                Map<Measure, SheetFile.Figure> own = measured.getOrDefault(v.key(), Map.of());
+                ValveReadings read = read(own);
+                byKey.put(
+                        v.key(),
+                        new One(own, said.getOrDefault(v.key(), Map.of()), read, judged(read, setup.book(v.kind()))));
+            }
+        }
+
+        /** @param sheet set up already */
+        static Judged of(SheetFile sheet, Layout layout) {
+            return new Judged(sheet, layout);
+        }
+    }
+
+    private static final Map<String, Measure> MEASURES =
+            Arrays.stream(Measure.values()).collect(Collectors.toUnmodifiableMap(Measure::name, m -> m));
+
+    ValveFile(PartFile part, SheetFile sheet, Judged judged) {
         this.part = part;
         this.sheet = sheet;
-        this.setup = ValveSetup.of(sheet.setup());
-        this.valves = setup.pattern().of(layout);
-        for (Valve v : valves) {
-            ValveReadings read = read(v.key());
-            readings.put(v.key(), read);
-            findings.put(v.key(), judged(read, book(v)));
-        }
+        this.judged = judged;
     }
 
     /** @param sheet set up already */
     static ValveFile of(PartFile part, SheetFile sheet, Layout layout) {
-        return new ValveFile(part, sheet, layout);
+        return new ValveFile(part, sheet, Judged.of(sheet, layout));
     }
 
     /** What was kept before the book was changed may not stand beside it any more: it is shown as not proven then. */
@@ -65,13 +105,12 @@ final class ValveFile {
         return valve + "." + said.name();
     }
 
-    private ValveReadings read(String valve) {
+    private static ValveReadings read(Map<Measure, SheetFile.Figure> standing) {
         Map<Measure, Double> figures = new EnumMap<>(Measure.class);
         Set<Look> looks = EnumSet.noneOf(Look.class);
-        for (Measure m : Measure.values()) {
-            SheetFile.Figure f = sheet.standing().get(place(valve, m));
-            if (f == null || !f.kind().equals("KEYED")) {
-                continue;
+        standing.forEach((m, f) -> {
+            if (!f.kind().equals("KEYED")) {
+                return;
             }
             if (m == Measure.LOOKS) {
                 looks.addAll(Look.read(f.typed()));
@@ -80,7 +119,7 @@ final class ValveFile {
             } else {
                 figures.put(m, Double.parseDouble(f.typed()));
             }
-        }
+        });
         return new ValveReadings(figures, looks);
     }
 
@@ -89,7 +128,7 @@ final class ValveFile {
     }
 
     ValveSetup setup() {
-        return setup;
+        return judged.setup;
     }
 
     SheetFile sheet() {
@@ -98,11 +137,11 @@ final class ValveFile {
 
     /** In the order of the walk. */
     List<Valve> valves() {
-        return valves;
+        return judged.valves;
     }
 
     Valve valve(String key) {
-        return valves.stream()
+        return judged.valves.stream()
                 .filter(v -> v.key().equals(key))
                 .findFirst()
                 .orElseThrow(() -> new BadInputException(
@@ -110,19 +149,23 @@ final class ValveFile {
     }
 
     ValveBook book(Valve valve) {
-        return setup.book(valve.kind());
+        return judged.setup.book(valve.kind());
     }
 
     ValveReadings readings(Valve valve) {
-        return readings.get(valve.key());
+        return judged.byKey.get(valve.key()).readings();
     }
 
     ValveFinding finding(Valve valve) {
-        return findings.get(valve.key());
+        return judged.byKey.get(valve.key()).finding();
     }
 
     Optional<SheetFile.Figure> figure(Valve valve, Said what) {
-        return Optional.ofNullable(sheet.standing().get(place(valve.key(), what)));
+        return Optional.ofNullable(judged.byKey.get(valve.key()).said().get(what));
+    }
+
+    Optional<SheetFile.Figure> figure(Valve valve, Measure measure) {
+        return Optional.ofNullable(judged.byKey.get(valve.key()).measured().get(measure));
     }
 
     Optional<String> text(Valve valve, Said what) {
@@ -142,7 +185,7 @@ final class ValveFile {
         long last = 0;
         for (Measure.Walk w : walks) {
             for (Measure m : w.measures()) {
-                SheetFile.Figure f = sheet.standing().get(place(valve.key(), m));
+                SheetFile.Figure f = judged.byKey.get(valve.key()).measured().get(m);
                 last = f == null ? last : Math.max(last, f.seq());
             }
         }
@@ -230,15 +273,15 @@ final class ValveFile {
 
     /** Every valve is settled. */
     boolean complete() {
-        return valves.stream().allMatch(v -> finding(v).settled() || guide(v) == Work.DONE);
+        return judged.valves.stream().allMatch(v -> finding(v).settled() || guide(v) == Work.DONE);
     }
 
     boolean begun() {
-        return valves.stream().anyMatch(v -> finding(v).begun());
+        return judged.valves.stream().anyMatch(v -> finding(v).begun());
     }
 
     Optional<Instant> at(Said what) {
-        return valves.stream()
+        return judged.valves.stream()
                 .flatMap(v -> figure(v, what).stream())
                 .map(SheetFile.Figure::at)
                 .max(Instant::compareTo);

@@ -1,12 +1,16 @@
 package homalon.app.valves;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.app.part.Faces;
 import homalon.app.part.PartFile;
 import homalon.app.sheets.Sheet;
 import homalon.app.sheets.SheetFile;
 import homalon.app.sheets.Sheets;
 import homalon.core.input.BadInputException;
+import homalon.core.part.LayoutNumbers;
 import java.util.Optional;
+import java.util.UUID;
 import org.springframework.stereotype.Component;
 
 /** Opens the valves of a visit. */
@@ -14,6 +18,11 @@ import org.springframework.stereotype.Component;
 class ValveFiles {
     private final Sheets sheets;
     private final Faces faces;
+    /** A verdict is a pure value of the sheet's lines and the layout: any instance comes to the same one. */
+    private final Cache<Key, ValveFile.Judged> judged =
+            Caffeine.newBuilder().maximumSize(200).build();
+
+    private record Key(UUID visit, long revision, LayoutNumbers numbers) {}
 
     ValveFiles(Sheets sheets, Faces faces) {
         this.sheets = sheets;
@@ -28,7 +37,12 @@ class ValveFiles {
     Optional<ValveFile> of(PartFile part, SheetFile sheet) {
         return sheet == null || sheet.setup().isEmpty()
                 ? Optional.empty()
-                : Optional.of(ValveFile.of(part, sheet, faces.layout(part.numbers())));
+                : Optional.of(new ValveFile(
+                        part,
+                        sheet,
+                        judged.get(
+                                new Key(part.visit().id(), sheet.revision(), part.numbers()),
+                                k -> ValveFile.Judged.of(sheet, faces.layout(k.numbers())))));
     }
 
     /** @throws BadInputException before it was said how they lie */

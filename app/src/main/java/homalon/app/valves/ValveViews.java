@@ -71,8 +71,7 @@ class ValveViews {
                 words,
                 sentence,
                 last(file, walk).map(v -> List.of(said(file, v, writer))).orElse(List.of()),
-                places(file, walk).stream()
-                        .allMatch(p -> file.sheet().standing().containsKey(p.key())),
+                places(file, walk).stream().allMatch(p -> p.standing(file).isPresent()),
                 file.sheet().revision());
     }
 
@@ -80,6 +79,10 @@ class ValveViews {
     record Place(Valve valve, Measure measure) {
         String key() {
             return ValveFile.place(valve.key(), measure);
+        }
+
+        Optional<SheetFile.Figure> standing(ValveFile file) {
+            return file.figure(valve, measure);
         }
     }
 
@@ -95,9 +98,8 @@ class ValveViews {
         List<ValveView.WalkTab> tabs = new ArrayList<>();
         for (Measure.Walk w : Measure.Walk.values()) {
             List<Place> places = places(file, w);
-            long done = places.stream()
-                    .filter(p -> file.sheet().standing().containsKey(p.key()))
-                    .count();
+            long done =
+                    places.stream().filter(p -> p.standing(file).isPresent()).count();
             tabs.add(new ValveView.WalkTab(
                     w.name(),
                     w.words(),
@@ -217,9 +219,9 @@ class ValveViews {
     /** The valve that was keyed last in this walk. */
     private static Optional<Valve> last(ValveFile file, Measure.Walk walk) {
         return places(file, walk).stream()
-                .filter(p -> file.sheet().standing().containsKey(p.key()))
+                .filter(p -> p.standing(file).isPresent())
                 .max(Comparator.comparingLong(
-                        p -> file.sheet().standing().get(p.key()).seq()))
+                        p -> p.standing(file).orElseThrow().seq()))
                 .map(Place::valve);
     }
 
@@ -273,7 +275,7 @@ class ValveViews {
         Markup list = new Markup();
         int n = 0;
         for (Place p : places(file, walk)) {
-            SheetFile.Figure f = file.sheet().standing().get(p.key());
+            SheetFile.Figure f = p.standing(file).orElse(null);
             String written = f == null || f.kind().equals("SKIPPED") ? "" : written(p.measure(), f, writer);
             boolean length = p.measure().isLength();
             list.open("li")

@@ -1,7 +1,11 @@
 package homalon.core.valves;
 
 import java.util.Arrays;
+import java.util.Collections;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 
 /** What is measured of one valve, in the order in which it is keyed. */
 public enum Measure {
@@ -62,8 +66,16 @@ public enum Measure {
         }
 
         public List<Measure> measures() {
-            return Arrays.stream(Measure.values()).filter(m -> m.walk == this).toList();
+            return Walks.BY_WALK.get(this);
         }
+    }
+
+    /** Held apart, since an enum cannot look at itself while it is made. */
+    private static final class Walks {
+        static final Map<Walk, List<Measure>> BY_WALK = Arrays.stream(Measure.values())
+                .collect(Collectors.collectingAndThen(
+                        Collectors.groupingBy(Measure::walk, () -> new EnumMap<>(Walk.class), Collectors.toList()),
+                        Collections::unmodifiableMap));
     }
 
     /** What its figures are in. */
