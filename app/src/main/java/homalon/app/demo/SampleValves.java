@@ -305,6 +305,14 @@ class SampleValves {
             boolean pits = v.kind() == ValveKind.EXHAUST && v.cylinder() > 1;
             say(crab, v.key(), Measure.LOOKS, pits ? "2" : "18");
         }
+        hands.read(
+                crab,
+                SurveyKind.FACE,
+                PlaceProposal.Density.USUAL,
+                SampleHands.face(crab, 0.03, 0.02, 0.11, 0.02, 0.03),
+                99,
+                1);
+        hands.plan(crab, School.LEAST_REMOVAL, 1);
         keep(crab, "3E1", Map.of(Said.GUIDE, "REPLACE", Said.HOUSING, "13.025", Said.GUIDE_ITEM, "G-13.070"));
         clock.ago(
                 Duration.ofHours(20),

@@ -44,6 +44,7 @@ class RouteController {
     /** What may be asked for beyond what was found. */
     private static final Set<Operation> EXTRA = EnumSet.of(
             Operation.PRESSURE_TEST,
+            Operation.VALVE_CHECK,
             Operation.LINE_CHECK,
             Operation.DECK_INDEX,
             Operation.LINER_CHECK,
@@ -167,6 +168,9 @@ class RouteController {
             case STRAIGHTEN -> "Heat and press store force: shield, nobody in line, hot casting marked as hot.";
             case SLEEVE, INSERT ->
                 "Pressed rings can shatter: shield, square driver. Cold nitrogen or dry ice burns and pushes the air out: open space, gloves, face shield.";
+            case GUIDE_WORK ->
+                "Ears and eyes at an air hammer: a driven guide can shatter. A warmed head is marked as hot.";
+            case SEAT_WORK -> "Stones burst and cutters snatch: eye protection, guard, no dust in the lungs.";
             case LINER_TRIM -> "Chips and sharp edges: guard closed, deburr.";
             default -> "";
         };

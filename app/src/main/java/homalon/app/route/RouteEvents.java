@@ -22,6 +22,7 @@ import homalon.core.lines.ShaftLine.Turns;
 import homalon.core.route.Event;
 import homalon.core.route.Finding;
 import homalon.core.route.Operation;
+import homalon.core.valves.Wished;
 import homalon.core.verdict.Verdict;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -85,6 +86,9 @@ final class RouteEvents {
         }
         if (facts.sheets().containsKey(Sheet.INDEX)) {
             add(opened, new Event.Found(Finding.DECK_ASKED));
+        }
+        if (facts.valves().isPresent() || Wished.valves(facts.part().visit().wishes())) {
+            add(opened, new Event.Found(Finding.VALVES_ASKED));
         }
         facts.part().visit().releasedAt().ifPresent(at -> add(at, new Event.Did(Operation.HAND_OVER)));
     }
@@ -180,7 +184,6 @@ final class RouteEvents {
     private void valves() {
         facts.valves().ifPresent(v -> {
             Instant opened = facts.part().visit().openedAt();
-            add(opened, new Event.Found(Finding.VALVES_ASKED));
             Instant since = v.since().orElse(opened);
             if (v.complete()) {
                 add(since, new Event.Did(Operation.VALVE_CHECK));

@@ -61,7 +61,12 @@ final class WholeSteps {
             case LINE -> concerns(Operation.LINE_CHECK) ? Optional.of(line()) : Optional.empty();
             case LINERS -> concerns(Operation.LINER_CHECK) ? Optional.of(liners()) : Optional.empty();
             case INDEX -> concerns(Operation.DECK_INDEX) ? Optional.of(index()) : Optional.empty();
-            case VALVES -> facts.valves().map(this::valves);
+            case VALVES ->
+                facts.valves()
+                        .map(this::valves)
+                        .or(() -> concerns(Operation.VALVE_CHECK)
+                                ? Optional.of(of(kind, Operation.VALVE_CHECK, "", "Measure the valves"))
+                                : Optional.empty());
             case GUIDES -> facts.valves().flatMap(v -> work(kind, v.guides(), "guide", "Mend the guides"));
             case INSERTS -> facts.valves().flatMap(v -> work(kind, v.inserts(), "insert", "Fit the inserts"));
             case SEATS -> facts.valves().flatMap(v -> work(kind, v.seats(), "seat", "Make the seats"));

@@ -147,7 +147,9 @@ class SeatViews {
                 "Top cut by",
                 writer.number(p.topSink()),
                 "outer edge from " + size(p.outerAfterSeat(), writer) + " back to "
-                        + size(p.asked().targetOuter(), writer),
+                        + size(p.asked().targetOuter(), writer)
+                        + ", " + writer.number(book.value(BookItem.INSET)) + " inside the valve, "
+                        + book.source(BookItem.INSET),
                 ""));
         rows.add(row(
                 "Throat cut by",
@@ -270,7 +272,7 @@ class SeatViews {
                 stack,
                 s.good()
                         ? "measured less the book's height is " + writer.number(s.shim()) + "; left open "
-                                + writer.number(s.left())
+                                + writer.number(s.left()) + "; leaves of " + leaves(writer) + ", general default"
                         : s.why(),
                 s.good() ? "" : "out"));
         s.coilGap()
@@ -287,6 +289,11 @@ class SeatViews {
                         g < SpringFit.LEAST_SEAL_GAP - 1e-9 ? "out" : "")));
         s.seatLoad().ifPresent(n -> rows.add(row("Load shut", Math.round(n) + " N", "", "")));
         s.openLoad().ifPresent(n -> rows.add(row("Load open", Math.round(n) + " N", "", "")));
+    }
+
+    private static String leaves(LengthWriter writer) {
+        return SpringFit.USUAL_SHIMS.leaves().stream().map(writer::number).collect(Collectors.joining(", ")) + " "
+                + writer.unit().label();
     }
 
     private static List<SeatView.Row> rows(ValveFile file, SeatPlans plans, LengthWriter writer) {

@@ -98,7 +98,7 @@ class ValveController {
     private static Measure.Walk walk(String of, Optional<ValveFile> file) {
         for (Measure.Walk w : Measure.Walk.values()) {
             boolean open = of.isEmpty()
-                    && w != Measure.Walk.ROCKING
+                    && !w.instead()
                     && file.map(f -> ValveViews.places(f, w).stream()
                                     .anyMatch(p -> p.standing(f).isEmpty()))
                             .orElse(true);

@@ -98,7 +98,8 @@ class ValveKeys {
             String range = m.isLength()
                     ? writer.size(Length.roundedFromMm(m.least())) + " to "
                             + writer.size(Length.roundedFromMm(m.most()))
-                    : Math.round(m.least()) + " to " + Math.round(m.most()) + " kPa";
+                    : Math.round(m.least()) + " to " + Math.round(m.most())
+                            + (m.unit() == Measure.Unit.SECONDS ? " s" : " kPa");
             throw new BadInputException(
                     "typed",
                     WholeWords.capital(m.words()) + " lies between " + range

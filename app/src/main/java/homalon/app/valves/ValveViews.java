@@ -113,7 +113,7 @@ class ValveViews {
     private static String next(List<ValveView.WalkTab> tabs) {
         boolean passed = false;
         for (ValveView.WalkTab t : tabs) {
-            boolean optional = t.name().equals(Measure.Walk.ROCKING.name());
+            boolean optional = Measure.Walk.valueOf(t.name()).instead();
             if (passed && !t.done() && !optional) {
                 return t.name();
             }
@@ -203,11 +203,19 @@ class ValveViews {
                     .orElse("");
         }
         String value = switch (a.subject()) {
-            case VACUUM -> Long.toString(Math.round(a.figure()));
+            case VACUUM, FALL -> Long.toString(Math.round(a.figure()));
             case HEIGHT, SPRING -> two(a.figure(), writer);
             default -> writer.number(a.figure());
         };
         return value + (a.is(Verdict.OUT) ? " ✗" : a.is(Verdict.NOT_PROVEN) ? " ?" : "");
+    }
+
+    private static String plain(Aspect a, LengthWriter writer) {
+        return switch (a.subject()) {
+            case VACUUM -> Math.round(a.limit()) + " kPa";
+            case FALL -> Math.round(a.limit()) + " s";
+            default -> writer.number(a.limit());
+        };
     }
 
     static String two(double mm, LengthWriter writer) {
@@ -232,11 +240,7 @@ class ValveViews {
         for (Aspect a : f.aspects()) {
             String limit = Double.isNaN(a.limit()) || a.subject() == Subject.LOOKS
                     ? ""
-                    : " · limit "
-                            + (a.subject() == Subject.VACUUM
-                                    ? Math.round(a.limit()) + " kPa"
-                                    : writer.number(a.limit()))
-                            + ", " + a.source();
+                    : " · limit " + (plain(a, writer)) + ", " + a.source();
             rows.add(new ValveView.Row(
                     WholeWords.capital(a.subject().words()),
                     Double.isNaN(a.figure()) ? "" : figure(a, writer),
@@ -314,6 +318,7 @@ class ValveViews {
             case SIZE -> writer.unit() == BenchUnit.MM ? "mm" : "in";
             case SMALL, SIGNED -> writer.unit().label();
             case KPA -> "kPa";
+            case SECONDS -> "s";
             case DIGITS -> "1–9";
         };
     }
@@ -324,7 +329,7 @@ class ValveViews {
                 f.value().map(ValveViews::size).map(s -> s.apply(writer)).orElse("");
             case SMALL -> f.value().map(writer::number).orElse("");
             case SIGNED -> f.value().map(writer::signed).orElse("");
-            case KPA -> f.typed();
+            case KPA, SECONDS -> f.typed();
             case DIGITS -> Look.read(f.typed()).stream().map(Look::words).collect(Collectors.joining(", "));
         };
     }

@@ -92,7 +92,7 @@ public record Ladder(List<Step> rungs) {
                         Rung.OVERSIZE,
                         Helps.YES,
                         said(
-                                "needs valves with stems that much over, in hand before the guide is sized; the maker's tapered stems decide"),
+                                "needs valves with stems that much over, in hand before the guide is sized; usual oversizes, a general default; tapered stems go by the maker"),
                         stem + o + limits.wanted()))
                 .orElseGet(() -> new Step(
                         Rung.OVERSIZE,

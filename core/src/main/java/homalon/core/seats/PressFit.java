@@ -180,6 +180,7 @@ public record PressFit(
 
     public Working working() {
         return Working.of("Press")
+                .line("expansion, stiffness and the like of the metals are general values, not the maker's")
                 .line("insert {} less counterbore {} leaves a press of {}", asked.outer(), asked.counterbore(), press)
                 .line(
                         "left at " + whole(asked.runAt()) + " C: press less ("

@@ -8,7 +8,7 @@ import java.util.Optional;
  * One thing that was found of a valve.
  *
  * @param verdict empty where it was read and nothing says how it should be
- * @param figure the value found, mm or kPa; NaN where there is none
+ * @param figure the value found, mm, kPa or seconds; NaN where there is none
  * @param limit what it is held against; NaN where there is none
  * @param source of the limit, in words
  * @param says in words
@@ -30,6 +30,7 @@ public record Aspect(
         HEIGHT("height"),
         MARGIN("margin"),
         VACUUM("vacuum"),
+        FALL("vacuum falls"),
         LOOKS("looks"),
         SPRING("spring");
 

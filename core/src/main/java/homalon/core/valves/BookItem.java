@@ -29,6 +29,7 @@ public enum BookItem {
     TIP("Stem tip above spring seat, most", Unit.SIZE, 5, 200),
     SINK("Sink by seat work, most", Unit.SMALL, 0.05, 10, 0.5, 0.5),
     VACUUM("Vacuum to hold, kPa", Unit.KPA, 5, 100, 60, 60),
+    FALL("Vacuum, seconds to fall, least", Unit.SECONDS, 1, 600, 10, 10),
     SPRING_HEIGHT("Spring, installed height", Unit.SIZE, 5, 200),
     SPRING_FREE("Spring, free length", Unit.SIZE, 5, 250),
     SPRING_SOLID("Spring, solid height", Unit.SIZE, 3, 200),
@@ -45,6 +46,7 @@ public enum BookItem {
         SIGNED,
         DEGREES,
         KPA,
+        SECONDS,
         RATE,
         RATIO;
 

@@ -22,12 +22,14 @@ public enum Measure {
     REACH(Walk.ROCKING, "reach below the guide", Unit.SIZE, 0, 300),
     SEAT_OUTER(Walk.SEATS, "seat, outer edge", Unit.SIZE, 8, 150),
     SEAT_INNER(Walk.SEATS, "seat, inner edge", Unit.SIZE, 5, 150),
+    SEAT_WIDTH(Walk.WIDTHS, "seat, width along the face", Unit.SMALL, 0.2, 15),
     RUNOUT(Walk.RUNOUT, "runout over the pilot", Unit.SMALL, 0, 5),
     PITS(Walk.PITS, "deepest pit", Unit.SMALL, 0, 5),
     RECESSION(Walk.HEIGHTS, "head below the face", Unit.SIGNED, -20, 20),
     TIP(Walk.HEIGHTS, "stem tip above the spring seat", Unit.SIZE, 5, 200),
     MARGIN(Walk.MARGINS, "margin", Unit.SMALL, 0, 20),
     VACUUM(Walk.VACUUM, "vacuum held", Unit.KPA, 0, 101),
+    FALL(Walk.VACUUM, "seconds to fall between the marks", Unit.SECONDS, 0, 600),
     INSTALLED(Walk.SPRINGS, "spring, installed height", Unit.SIZE, 5, 200),
     SEAL_GAP(Walk.SPRINGS, "retainer to seal", Unit.SIZE, 0, 60),
     LOOKS(Walk.LOOKS, "looks", Unit.DIGITS, 0, 0);
@@ -40,6 +42,7 @@ public enum Measure {
         GUIDE_BOTTOMS("Guide bottoms", "a split-ball gauge set against the micrometer"),
         ROCKING("Rocking check", "an indicator at the head of the lifted valve; only where no bore gauge is at hand"),
         SEATS("Seat edges", "calipers over the blued contact"),
+        WIDTHS("Seat widths", "calipers; only where the inner edge was not read"),
         RUNOUT("Runout", "an indicator over a pilot in the guide; whole travel"),
         PITS("Pits", "a lens; square to the face"),
         HEIGHTS("Heights", "a depth gauge"),
@@ -65,6 +68,11 @@ public enum Measure {
             return with;
         }
 
+        /** Taken only where another walk could not be. */
+        public boolean instead() {
+            return this == ROCKING || this == WIDTHS;
+        }
+
         public List<Measure> measures() {
             return Walks.BY_WALK.get(this);
         }
@@ -87,6 +95,7 @@ public enum Measure {
         /** A small length with a sign. */
         SIGNED,
         KPA,
+        SECONDS,
         /** Digits of {@link Look}. */
         DIGITS
     }
@@ -117,7 +126,7 @@ public enum Measure {
         return unit;
     }
 
-    /** Least that can be, in mm or kPa. */
+    /** Least that can be, in mm, kPa or seconds. */
     public double least() {
         return least;
     }

@@ -24,7 +24,8 @@ public record ValveFinding(
             Aspect.Subject.RUNOUT,
             Aspect.Subject.PITS,
             Aspect.Subject.LOOKS,
-            Aspect.Subject.VACUUM);
+            Aspect.Subject.VACUUM,
+            Aspect.Subject.FALL);
 
     public Optional<Aspect> aspect(Aspect.Subject subject) {
         return aspects.stream().filter(a -> a.subject() == subject).findFirst();

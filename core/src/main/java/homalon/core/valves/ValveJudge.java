@@ -219,25 +219,21 @@ public final class ValveJudge {
 
     private void seat() {
         double outer = read.get(Measure.SEAT_OUTER);
-        double inner = read.get(Measure.SEAT_INNER);
-        if (outer > inner) {
+        double inner = inner(read, book);
+        if (read.has(Measure.SEAT_WIDTH) && !read.has(Measure.SEAT_INNER)) {
+            width(read.get(Measure.SEAT_WIDTH), Optional.empty());
+        } else if (outer > inner) {
             double angle = book.value(BookItem.FACE_ANGLE);
             double width = (outer - inner) / 2 / Math.cos(Math.toRadians(angle));
-            boolean narrow = width < book.value(BookItem.WIDTH_LEAST) - SLACK;
-            boolean wide = width > book.value(BookItem.WIDTH_MOST) + SLACK;
-            add(
-                    Subject.WIDTH,
-                    narrow || wide ? Verdict.OUT : Verdict.WITHIN,
+            width(
                     width,
-                    narrow ? BookItem.WIDTH_LEAST : BookItem.WIDTH_MOST,
-                    narrow ? "seat too narrow" : wide ? "seat too wide" : "width within",
-                    Working.of("Seat width")
+                    Optional.of(Working.of("Seat width")
                             .line(
                                     "width = (outer {} less inner {}) / 2 / cos " + whole(angle) + " = {}",
                                     outer,
                                     inner,
                                     width)
-                            .done());
+                            .done()));
         }
         double tir = read.get(Measure.RUNOUT);
         if (read.has(Measure.RUNOUT)) {
@@ -271,6 +267,16 @@ public final class ValveJudge {
                     holds ? "holds vacuum" : "does not hold vacuum",
                     null);
         }
+        if (read.has(Measure.FALL)) {
+            boolean slow = read.get(Measure.FALL) >= book.value(BookItem.FALL) - SLACK;
+            add(
+                    Subject.FALL,
+                    slow ? Verdict.WITHIN : Verdict.OUT,
+                    read.get(Measure.FALL),
+                    BookItem.FALL,
+                    slow ? "vacuum falls slowly enough" : "vacuum falls too fast",
+                    null);
+        }
         if (!read.looks().isEmpty()) {
             boolean bad = read.looks().stream().anyMatch(Look::bad);
             add(
@@ -281,6 +287,26 @@ public final class ValveJudge {
                     read.looks().stream().sorted().map(Look::words).collect(Collectors.joining(", ")),
                     null);
         }
+    }
+
+    private void width(double width, Optional<Working> working) {
+        boolean narrow = width < book.value(BookItem.WIDTH_LEAST) - SLACK;
+        boolean wide = width > book.value(BookItem.WIDTH_MOST) + SLACK;
+        add(
+                Subject.WIDTH,
+                narrow || wide ? Verdict.OUT : Verdict.WITHIN,
+                width,
+                narrow ? BookItem.WIDTH_LEAST : BookItem.WIDTH_MOST,
+                narrow ? "seat too narrow" : wide ? "seat too wide" : "width within",
+                working.orElse(null));
+    }
+
+    /** As read, or from outer edge and width along the face; NaN where neither is known. */
+    private static double inner(ValveReadings read, ValveBook book) {
+        return read.has(Measure.SEAT_INNER)
+                ? read.get(Measure.SEAT_INNER)
+                : read.get(Measure.SEAT_OUTER)
+                        - 2 * read.get(Measure.SEAT_WIDTH) * Math.cos(Math.toRadians(book.value(BookItem.FACE_ANGLE)));
     }
 
     private void heights() {
@@ -383,8 +409,7 @@ public final class ValveJudge {
 
     /** What reading it leaves for a plan of its seat: the seat plan that readings and book ask for; empty until both edges are read. */
     public static Optional<SeatPlan.Asked> seatAsked(ValveReadings read, ValveBook book) {
-        if (!read.has(Measure.SEAT_OUTER)
-                || !read.has(Measure.SEAT_INNER)
+        if (Double.isNaN(inner(read, book))
                 || book.entry(BookItem.HEAD_DIAMETER).isEmpty()) {
             return Optional.empty();
         }
@@ -393,7 +418,7 @@ public final class ValveJudge {
         return Optional.of(new SeatPlan.Asked(
                 book.angles(),
                 read.get(Measure.SEAT_OUTER),
-                read.get(Measure.SEAT_INNER),
+                inner(read, book),
                 bowl.isPresent() ? book.value(BookItem.BOWL_EDGE) : Double.NaN,
                 read.has(Measure.PITS) ? read.get(Measure.PITS) : 0,
                 read.has(Measure.RUNOUT) ? read.get(Measure.RUNOUT) : 0,

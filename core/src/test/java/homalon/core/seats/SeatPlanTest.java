@@ -114,6 +114,8 @@ class SeatPlanTest {
         assertEquals(0.12, cutter.seatSink(), 1e-12, "its top edge has to touch all round");
         assertEquals(Binds.TOOL, cutter.binds());
         assertEquals(0.08, SeatPlan.of(light.by(Way.CUTTER, 0)).seatSink(), 1e-12);
+        assertEquals(Binds.LEVEL, SeatPlan.of(light.atLeast(0.3)).binds());
+        assertEquals(0.3, SeatPlan.of(light.atLeast(0.3)).valveSink(), 1e-12);
         // Where pits need more, they are alike.
         Asked deep = asked(0.2, 0, 34.2, 1.84);
         assertEquals(

@@ -134,6 +134,37 @@ class ValveJudgeTest {
                 .contains("3 burnt"));
     }
 
+    /** A width that was measured says the same as the inner edge that it leaves. */
+    @Test
+    void widthStandsForTheInnerEdge() {
+        ValveBook book =
+                new ValveBook(ValveKind.INTAKE, Map.of(BookItem.HEAD_DIAMETER, new ValveBook.Entry(35, Source.MAKER)));
+        double width = 1.5 * Math.sqrt(2);
+        ValveReadings byWidth = read(Set.of(), Measure.SEAT_OUTER, 34.0, Measure.SEAT_WIDTH, width);
+        ValveReadings byEdge = read(Set.of(), Measure.SEAT_OUTER, 34.0, Measure.SEAT_INNER, 31.0);
+        assertEquals(
+                ValveJudge.seatAsked(byEdge, book).orElseThrow().inner(),
+                ValveJudge.seatAsked(byWidth, book).orElseThrow().inner(),
+                1e-12);
+        assertTrue(ValveJudge.of(byWidth, book).out(Aspect.Subject.WIDTH));
+        assertTrue(ValveJudge.seatAsked(read(Set.of(), Measure.SEAT_OUTER, 34.0), book)
+                .isEmpty());
+    }
+
+    @Test
+    void vacuumIsJudgedByWhatItHoldsOrHowFastItFalls() {
+        assertTrue(ValveJudge.of(read(Set.of(), Measure.VACUUM, 40.0), BOOK).seatBad());
+        assertTrue(ValveJudge.of(read(Set.of(), Measure.FALL, 6.0), BOOK).seatBad());
+        assertFalse(ValveJudge.of(read(Set.of(), Measure.VACUUM, 70.0, Measure.FALL, 14.0), BOOK)
+                .seatBad());
+    }
+
+    @Test
+    void wishesAreHeard() {
+        assertTrue(Wished.valves("Guides and seats, please") && Wished.valves("a valve job"));
+        assertFalse(Wished.valves("flat, and quick") || Wished.valves("put on the guideline"));
+    }
+
     private static Verdict runout(double tir) {
         return ValveJudge.of(read(Set.of(), Measure.RUNOUT, tir), BOOK)
                 .aspect(Aspect.Subject.RUNOUT)
