@@ -311,7 +311,7 @@ class SampleValves {
                 PlaceProposal.Density.USUAL,
                 SampleHands.face(crab, 0.03, 0.02, 0.11, 0.02, 0.03),
                 99,
-                1);
+                2);
         hands.plan(crab, School.LEAST_REMOVAL, 1);
         keep(crab, "3E1", Map.of(Said.GUIDE, "REPLACE", Said.HOUSING, "13.025", Said.GUIDE_ITEM, "G-13.070"));
         clock.ago(

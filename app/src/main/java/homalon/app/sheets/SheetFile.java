@@ -38,6 +38,11 @@ public record SheetFile(
         return Optional.ofNullable(standing.get(place)).flatMap(Figure::value);
     }
 
+    /** Number of the last line; 0 when there is none. */
+    public long last() {
+        return history.isEmpty() ? 0 : history.get(history.size() - 1).seq();
+    }
+
     /** In millimetres; NaN where nothing was read. */
     public double mm(String place) {
         return value(place).map(Length::mm).orElse(Double.NaN);

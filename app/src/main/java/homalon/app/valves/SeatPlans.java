@@ -101,8 +101,12 @@ final class SeatPlans {
                                 .map(SeatPlan::valveSink)
                                 .orElse(0.0)
                         + refaced(v);
-                read.add(
-                        new ValveHeights.Valve(v.key(), v.kind() == ValveKind.EXHAUST, r.get(Measure.RECESSION), sink));
+                read.add(new ValveHeights.Valve(
+                        v.key(),
+                        v.kind() == ValveKind.EXHAUST,
+                        r.get(Measure.RECESSION),
+                        sink,
+                        file.seat(v) == ValveFile.Work.DUE));
             }
         }
         ValveBook exhaust = file.setup().book(ValveKind.EXHAUST);

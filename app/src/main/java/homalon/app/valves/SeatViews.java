@@ -302,13 +302,14 @@ class SeatViews {
             Optional<SeatPlan> plan = plans.of(v);
             Optional<ValveHeights.One> height = plans.height(v);
             double recession = file.readings(v).get(Measure.RECESSION);
+            boolean due = file.seat(v) == ValveFile.Work.DUE;
+            double further = height.map(ValveHeights.One::extra).orElse(0.0);
+            // What would bring a seat level that is not to be made is told in brackets.
             rows.add(new SeatView.Row(
                     v.key(),
                     plan.map(p -> p.binds().words()).orElse(""),
                     plan.map(p -> writer.number(p.seatSink())).orElse(""),
-                    height.filter(h -> h.extra() > 0)
-                            .map(h -> writer.number(h.extra()))
-                            .orElse(""),
+                    further <= 0 ? "" : due ? writer.number(further) : "(" + writer.number(further) + ")",
                     Double.isNaN(recession) ? "" : ValveViews.two(recession, writer),
                     height.map(h -> ValveViews.two(h.after(), writer)).orElse(""),
                     plans.toCut().signum() > 0

@@ -22,7 +22,11 @@ class ValveFiles {
     private final Cache<Key, ValveFile.Judged> judged =
             Caffeine.newBuilder().maximumSize(200).build();
 
-    private record Key(UUID visit, long revision, LayoutNumbers numbers) {}
+    /**
+     * @param last number of the sheet's last line: numbers are never given twice, so that what a transaction wrote and took back
+     *     is not taken for what another wrote in its place
+     */
+    private record Key(UUID visit, long revision, long last, LayoutNumbers numbers) {}
 
     ValveFiles(Sheets sheets, Faces faces) {
         this.sheets = sheets;
@@ -41,7 +45,7 @@ class ValveFiles {
                         part,
                         sheet,
                         judged.get(
-                                new Key(part.visit().id(), sheet.revision(), part.numbers()),
+                                new Key(part.visit().id(), sheet.revision(), sheet.last(), part.numbers()),
                                 k -> ValveFile.Judged.of(sheet, faces.layout(k.numbers())))));
     }
 

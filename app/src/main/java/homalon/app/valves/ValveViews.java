@@ -219,6 +219,9 @@ class ValveViews {
     }
 
     static String two(double mm, LengthWriter writer) {
+        if (writer.unit() == BenchUnit.THOU && Math.abs(mm) >= 5) {
+            return writer.size(Length.roundedFromMm(mm));
+        }
         return writer.unit() == BenchUnit.MM
                 ? String.format(Locale.ROOT, "%.2f", mm).replace('-', '\u2212')
                 : writer.number(mm);

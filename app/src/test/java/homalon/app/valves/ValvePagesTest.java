@@ -173,6 +173,31 @@ class ValvePagesTest {
         assertEquals(ValveFile.Work.NONE, file(part).seat(file(part).valve("2I")));
     }
 
+    /** A form that was refused leaves nothing behind, not even in what is remembered of the sheet. */
+    @Test
+    void aRefusedFormLeavesNothing() {
+        PartFile part = head();
+        for (String code : List.of("HI-33.4", "HI-34.0", "HI-34.6")) {
+            assertThrows(
+                    BadInputException.class,
+                    () -> work.keep(
+                            part.tag(),
+                            UUID.randomUUID(),
+                            "1E",
+                            Map.of(Said.INSERT, code),
+                            BenchUnit.MM,
+                            hands.ines(),
+                            (file, v) -> {
+                                assertEquals(code, file.text(v, Said.INSERT).orElseThrow());
+                                throw new BadInputException("code", "does not pass");
+                            }));
+            assertTrue(file(part).text(file(part).valve("1E"), Said.INSERT).isEmpty());
+        }
+        say(part, "1E", Said.INSERT, "PM-34.1");
+        assertEquals(
+                "PM-34.1", file(part).text(file(part).valve("1E"), Said.INSERT).orElseThrow());
+    }
+
     private void say(PartFile part, String valve, Said what, String typed) {
         work.keep(part.tag(), UUID.randomUUID(), valve, Map.of(what, typed), BenchUnit.MM, hands.ines());
     }

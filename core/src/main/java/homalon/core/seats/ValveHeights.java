@@ -17,14 +17,15 @@ public record ValveHeights(List<One> each) {
      *
      * @param recession below the face as found
      * @param sink what its seat plan needs at the least
+     * @param made its seat is to be made: it can be sunk further; another stays where it is
      */
-    public record Valve(String name, boolean exhaust, double recession, double sink) {}
+    public record Valve(String name, boolean exhaust, double recession, double sink, boolean made) {}
 
     /**
      * A valve after.
      *
      * @param target deepest of its kind
-     * @param extra to sink beyond what its own seat needs
+     * @param extra to sink beyond what its own seat needs, to stand level
      * @param after recession when seats are done
      * @param afterCut recession when the face is cut too
      */
@@ -51,7 +52,8 @@ public record ValveHeights(List<One> each) {
             double target = v.exhaust() ? exhaust : intake;
             double own = v.recession() + v.sink();
             double extra = Math.max(0, target - apart - own);
-            each.add(new One(v.name(), target, extra < 1e-9 ? 0 : extra, own + extra, own + extra - faceCut));
+            double after = v.made() ? own + extra : own;
+            each.add(new One(v.name(), target, extra < 1e-9 ? 0 : extra, after, after - faceCut));
         }
         return new ValveHeights(List.copyOf(each));
     }

@@ -141,14 +141,27 @@ class SeatPlanTest {
     @Test
     void allOfAKindComeToTheDeepest() {
         List<ValveHeights.Valve> head = List.of(
-                new ValveHeights.Valve("1I", false, 0.10, 0.05),
-                new ValveHeights.Valve("1E", true, 0.50, 0.08),
-                new ValveHeights.Valve("2I", false, 0.30, 0.10),
-                new ValveHeights.Valve("2E", true, 0.55, 0.08));
+                new ValveHeights.Valve("1I", false, 0.10, 0.05, true),
+                new ValveHeights.Valve("1E", true, 0.50, 0.08, true),
+                new ValveHeights.Valve("2I", false, 0.30, 0.10, true),
+                new ValveHeights.Valve("2E", true, 0.55, 0.08, true));
         ValveHeights heights = ValveHeights.of(head, 0.05, 0.2, OptionalDouble.empty());
         assertEquals(0.20, heights.each().get(0).extra(), 1e-12, "to within 0.05 of 0.40");
         assertEquals(0, heights.each().get(1).extra(), 1e-12);
         assertEquals(0.15, heights.each().get(0).afterCut(), 1e-12, "the face comes down to it");
+        // A seat that is not to be made stays, and is told what it lacks.
+        ValveHeights.One left = ValveHeights.of(
+                        List.of(
+                                new ValveHeights.Valve("1I", false, 0.1, 0, false),
+                                new ValveHeights.Valve("2I", false, 0.4, 0.1, true)),
+                        0.05,
+                        0.2,
+                        OptionalDouble.empty())
+                .each()
+                .get(0);
+        assertEquals(0.35, left.extra(), 1e-12);
+        assertEquals(0.1, left.after(), 1e-12);
+        assertEquals(-0.1, left.afterCut(), 1e-12, "the cut leaves it standing out");
         // With the maker's offset of the exhausts the intakes follow these.
         ValveHeights kept = ValveHeights.of(head, 0, 0, OptionalDouble.of(0.1));
         assertEquals(kept.each().get(1).after() - 0.1, kept.each().get(0).after(), 1e-12);
