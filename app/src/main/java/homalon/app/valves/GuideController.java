@@ -3,9 +3,7 @@ package homalon.app.valves;
 import homalon.app.part.PartFile;
 import homalon.app.part.PartShells;
 import homalon.app.part.Parts;
-import homalon.app.part.StepKind;
 import homalon.app.security.Signed;
-import homalon.app.web.OneRead;
 import homalon.app.web.Shell;
 import homalon.core.guides.GuideFit;
 import homalon.core.guides.Ladder;
@@ -19,7 +17,6 @@ import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
-import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -33,45 +30,16 @@ class GuideController {
     private final ValveFiles files;
     private final WorkOnValves work;
     private final GuideViews views;
-    private final CutToCome toCome;
-    private final OneRead reading;
+    private final WorkPages pages;
 
     GuideController(
-            Parts parts,
-            PartShells shells,
-            ValveFiles files,
-            WorkOnValves work,
-            GuideViews views,
-            CutToCome toCome,
-            OneRead reading) {
+            Parts parts, PartShells shells, ValveFiles files, WorkOnValves work, GuideViews views, WorkPages pages) {
         this.parts = parts;
         this.shells = shells;
         this.files = files;
         this.work = work;
         this.views = views;
-        this.toCome = toCome;
-        this.reading = reading;
-    }
-
-    @GetMapping("/parts/{tag}/guides")
-    String page(
-            @PathVariable String tag,
-            @RequestParam(defaultValue = "") String valve,
-            @ModelAttribute("shell") Shell shell,
-            Model model) {
-        return reading.of(() -> {
-            PartFile part = parts.byTag(tag);
-            if (files.of(part).isEmpty()) {
-                return "redirect:/parts/" + part.tag() + "/valves";
-            }
-            show(part, valve, shell, model);
-            return "valves/guides";
-        });
-    }
-
-    private void show(PartFile part, String valve, Shell shell, Model model) {
-        model.addAttribute("view", views.of(files.require(part), valve, toCome.of(part), shell.writer()));
-        model.addAttribute("head", shells.head(part, StepKind.GUIDES, shell.writer()));
+        this.pages = pages;
     }
 
     @PostMapping("/parts/{tag}/guides/{valve}/choose")
@@ -107,7 +75,7 @@ class GuideController {
                     }
                     fits(file, v, replaces ? item : "");
                 });
-        return live(part, valve, shell, model);
+        return pages.live(part, WorkPage.GUIDES, valve, shell, model);
     }
 
     /** A guide that was chosen must bite in the housing that was measured, as it is or after it was reamed. */
@@ -165,25 +133,6 @@ class GuideController {
                 shell.unit(),
                 me.id(),
                 (f, v) -> {});
-        return live(part, "", shell, model);
-    }
-
-    @PostMapping("/parts/{tag}/guides/{valve}/take-back")
-    String takeBack(
-            @PathVariable String tag,
-            @PathVariable String valve,
-            @RequestParam UUID id,
-            @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
-            Model model) {
-        PartFile part = work.keep(tag, id, valve, Map.of(Said.GUIDE_DONE, ""), shell.unit(), me.id(), (f, v) -> {});
-        return live(part, valve, shell, model);
-    }
-
-    private String live(PartFile part, String valve, Shell shell, Model model) {
-        return reading.of(() -> {
-            show(part, valve, shell, model);
-            return "valves/guides :: live";
-        });
+        return pages.live(part, WorkPage.GUIDES, "", shell, model);
     }
 }

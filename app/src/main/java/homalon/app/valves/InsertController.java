@@ -3,9 +3,7 @@ package homalon.app.valves;
 import homalon.app.part.PartFile;
 import homalon.app.part.PartShells;
 import homalon.app.part.Parts;
-import homalon.app.part.StepKind;
 import homalon.app.security.Signed;
-import homalon.app.web.OneRead;
 import homalon.app.web.Shell;
 import homalon.core.catalogue.Metal;
 import homalon.core.input.BadInputException;
@@ -25,7 +23,6 @@ import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
-import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -53,40 +50,16 @@ class InsertController {
     private final ValveFiles files;
     private final WorkOnValves work;
     private final InsertViews views;
-    private final OneRead reading;
+    private final WorkPages pages;
 
     InsertController(
-            Parts parts, PartShells shells, ValveFiles files, WorkOnValves work, InsertViews views, OneRead reading) {
+            Parts parts, PartShells shells, ValveFiles files, WorkOnValves work, InsertViews views, WorkPages pages) {
         this.parts = parts;
         this.shells = shells;
         this.files = files;
         this.work = work;
         this.views = views;
-        this.reading = reading;
-    }
-
-    @GetMapping("/parts/{tag}/inserts")
-    String page(
-            @PathVariable String tag,
-            @RequestParam(defaultValue = "") String valve,
-            @ModelAttribute("shell") Shell shell,
-            Model model) {
-        return reading.of(() -> {
-            PartFile part = parts.byTag(tag);
-            if (files.of(part).isEmpty()) {
-                return "redirect:/parts/" + part.tag() + "/valves";
-            }
-            show(part, valve, shell, model);
-            return "valves/inserts";
-        });
-    }
-
-    private void show(PartFile part, String valve, Shell shell, Model model) {
-        model.addAttribute("view", views.of(files.require(part), valve, shell.writer()));
-        model.addAttribute(
-                "metals",
-                List.of(Metal.POWDER_METAL, Metal.HARD_IRON, Metal.NICKEL_COBALT, Metal.BRONZE, Metal.COPPER_ALLOY));
-        model.addAttribute("head", shells.head(part, StepKind.INSERTS, shell.writer()));
+        this.pages = pages;
     }
 
     @PostMapping("/parts/{tag}/inserts/{valve}/place")
@@ -122,7 +95,7 @@ class InsertController {
                         "Wall to water: key what is left beside the counterbore, above zero. With none left there is nothing to press into.");
             });
         });
-        return live(part, valve, shell, model);
+        return pages.live(part, WorkPage.INSERTS, valve, shell, model);
     }
 
     private static boolean known(String metal) {
@@ -172,7 +145,7 @@ class InsertController {
                                 + GuideViews.line(broken.says(), shell.writer()) + ".");
             }
         });
-        return live(part, valve, shell, model);
+        return pages.live(part, WorkPage.INSERTS, valve, shell, model);
     }
 
     private InsertChoice.Step step(ValveFile file, Valve v, String code, LengthWriter writer) {
@@ -201,7 +174,7 @@ class InsertController {
         String warm = warmTo.isBlank() ? "20" : degrees("warmTo", warmTo, PressFit.ROOM, 350);
         PartFile part =
                 work.keep(tag, id, valve, Map.of(Said.CHILL, chill + " " + warm), shell.unit(), me.id(), (f, v) -> {});
-        return live(part, valve, shell, model);
+        return pages.live(part, WorkPage.INSERTS, valve, shell, model);
     }
 
     /** The same ring for every valve of the kind that has none yet; each still needs its own wall measured. */
@@ -229,7 +202,7 @@ class InsertController {
         if (n == 0) {
             throw new BadInputException("all", "Every " + from.kind().words() + " has a place keyed already.");
         }
-        return live(part, valve, shell, model);
+        return pages.live(part, WorkPage.INSERTS, valve, shell, model);
     }
 
     @PostMapping("/parts/{tag}/inserts/{valve}/done")
@@ -267,25 +240,6 @@ class InsertController {
         String written = code + " " + cut.nanometres() + " " + outer.nanometres();
         PartFile part =
                 work.keep(tag, id, valve, Map.of(Said.INSERT_DONE, written), shell.unit(), me.id(), (f, v) -> {});
-        return live(part, "", shell, model);
-    }
-
-    @PostMapping("/parts/{tag}/inserts/{valve}/take-back")
-    String takeBack(
-            @PathVariable String tag,
-            @PathVariable String valve,
-            @RequestParam UUID id,
-            @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
-            Model model) {
-        PartFile part = work.keep(tag, id, valve, Map.of(Said.INSERT_DONE, ""), shell.unit(), me.id(), (f, v) -> {});
-        return live(part, valve, shell, model);
-    }
-
-    private String live(PartFile part, String valve, Shell shell, Model model) {
-        return reading.of(() -> {
-            show(part, valve, shell, model);
-            return "valves/inserts :: live";
-        });
+        return pages.live(part, WorkPage.INSERTS, "", shell, model);
     }
 }

@@ -3,9 +3,7 @@ package homalon.app.valves;
 import homalon.app.part.PartFile;
 import homalon.app.part.PartShells;
 import homalon.app.part.Parts;
-import homalon.app.part.StepKind;
 import homalon.app.security.Signed;
-import homalon.app.web.OneRead;
 import homalon.app.web.Shell;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.BenchUnit;
@@ -20,7 +18,6 @@ import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
-import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -33,46 +30,14 @@ class SeatController {
     private final PartShells shells;
     private final ValveFiles files;
     private final WorkOnValves work;
-    private final SeatViews views;
-    private final CutToCome toCome;
-    private final OneRead reading;
+    private final WorkPages pages;
 
-    SeatController(
-            Parts parts,
-            PartShells shells,
-            ValveFiles files,
-            WorkOnValves work,
-            SeatViews views,
-            CutToCome toCome,
-            OneRead reading) {
+    SeatController(Parts parts, PartShells shells, ValveFiles files, WorkOnValves work, WorkPages pages) {
         this.parts = parts;
         this.shells = shells;
         this.files = files;
         this.work = work;
-        this.views = views;
-        this.toCome = toCome;
-        this.reading = reading;
-    }
-
-    @GetMapping("/parts/{tag}/seats")
-    String page(
-            @PathVariable String tag,
-            @RequestParam(defaultValue = "") String valve,
-            @ModelAttribute("shell") Shell shell,
-            Model model) {
-        return reading.of(() -> {
-            PartFile part = parts.byTag(tag);
-            if (files.of(part).isEmpty()) {
-                return "redirect:/parts/" + part.tag() + "/valves";
-            }
-            show(part, valve, shell, model);
-            return "valves/seats";
-        });
-    }
-
-    private void show(PartFile part, String valve, Shell shell, Model model) {
-        model.addAttribute("view", views.of(files.require(part), valve, toCome.of(part), shell.writer()));
-        model.addAttribute("head", shells.head(part, StepKind.SEATS, shell.writer()));
+        this.pages = pages;
     }
 
     @PostMapping("/parts/{tag}/seats/{valve}/plan")
@@ -91,7 +56,7 @@ class SeatController {
         said.put(Said.UNEVEN, small("uneven", uneven, shell));
         said.put(Said.REFACED, small("refaced", refaced, shell));
         PartFile part = work.keep(tag, id, valve, said, shell.unit(), me.id(), (f, v) -> {});
-        return live(part, valve, shell, model);
+        return pages.live(part, WorkPage.SEATS, valve, shell, model);
     }
 
     private static Way named(String way) {
@@ -150,25 +115,6 @@ class SeatController {
                 shell.unit(),
                 me.id(),
                 (f, v) -> {});
-        return live(part, "", shell, model);
-    }
-
-    @PostMapping("/parts/{tag}/seats/{valve}/take-back")
-    String takeBack(
-            @PathVariable String tag,
-            @PathVariable String valve,
-            @RequestParam UUID id,
-            @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
-            Model model) {
-        PartFile part = work.keep(tag, id, valve, Map.of(Said.SEAT_DONE, ""), shell.unit(), me.id(), (f, v) -> {});
-        return live(part, valve, shell, model);
-    }
-
-    private String live(PartFile part, String valve, Shell shell, Model model) {
-        return reading.of(() -> {
-            show(part, valve, shell, model);
-            return "valves/seats :: live";
-        });
+        return pages.live(part, WorkPage.SEATS, "", shell, model);
     }
 }

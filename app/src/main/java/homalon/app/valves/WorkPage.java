@@ -1,0 +1,35 @@
+package homalon.app.valves;
+
+import homalon.app.part.StepKind;
+
+/** A page on which one kind of work is chosen and written down, valve by valve. */
+enum WorkPage {
+    GUIDES(StepKind.GUIDES, Said.GUIDE_DONE),
+    INSERTS(StepKind.INSERTS, Said.INSERT_DONE),
+    SEATS(StepKind.SEATS, Said.SEAT_DONE);
+
+    private final StepKind step;
+    private final Said done;
+
+    WorkPage(StepKind step, Said done) {
+        this.step = step;
+        this.done = done;
+    }
+
+    StepKind step() {
+        return step;
+    }
+
+    /** Where it is written that the work was done. */
+    Said done() {
+        return done;
+    }
+
+    String path() {
+        return step.path();
+    }
+
+    String template() {
+        return "valves/" + step.path();
+    }
+}
