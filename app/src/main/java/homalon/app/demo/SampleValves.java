@@ -8,8 +8,6 @@ import homalon.app.stock.Orders;
 import homalon.app.time.ShopClock;
 import homalon.app.valves.Said;
 import homalon.app.valves.WorkOnValves;
-import homalon.core.catalogue.Item;
-import homalon.core.catalogue.Metal;
 import homalon.core.cut.School;
 import homalon.core.face.PlaceProposal;
 import homalon.core.part.ChamberShape;
@@ -27,13 +25,11 @@ import homalon.core.valves.Measure;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.UUID;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -63,81 +59,11 @@ class SampleValves {
     void all(UUID measuring, UUID atTheMachine) {
         this.ines = measuring;
         this.brannoc = atTheMachine;
-        list();
+        catalogue.keep(SampleStock.rows(), ines);
         sixteen();
         wornAtOneEnd();
         dropped();
         leadFree();
-    }
-
-    private static Item insert(String code, double outer, double inner, double height, Metal metal) {
-        return new Item(
-                code,
-                Item.Kind.INSERT,
-                metal.words() + " insert",
-                outer,
-                inner,
-                height,
-                Optional.of(metal),
-                OptionalDouble.empty());
-    }
-
-    private static Item guide(String code, double outer) {
-        return new Item(
-                code,
-                Item.Kind.GUIDE,
-                "iron guide, reamed to size",
-                outer,
-                6.9,
-                42,
-                Optional.empty(),
-                OptionalDouble.empty());
-    }
-
-    private void list() {
-        List<Catalogue.Row> rows = new ArrayList<>();
-        double[] rings = {28.6, 29.0, 29.6, 30.2, 33.0, 33.4, 34.0, 34.6, 35.2, 36.0, 38.1, 39.0, 40.0, 42.0, 45.0};
-        for (int i = 0; i < rings.length; i++) {
-            double outer = rings[i];
-            rows.add(new Catalogue.Row(
-                    insert(String.format(Locale.ROOT, "HI-%.1f", outer), outer, outer - 7, 6.4, Metal.HARD_IRON),
-                    (i * 7) % 5));
-        }
-        for (double outer : new double[] {33.1, 34.1, 35.3, 38.2}) {
-            rows.add(new Catalogue.Row(
-                    insert(String.format(Locale.ROOT, "PM-%.1f", outer), outer, outer - 6.4, 6.4, Metal.POWDER_METAL),
-                    4));
-        }
-        rows.add(new Catalogue.Row(
-                new Item(
-                        "NC-1-3/8",
-                        Item.Kind.INSERT,
-                        "nickel-cobalt insert, by its hole",
-                        35.05,
-                        27.9,
-                        7.1,
-                        Optional.of(Metal.NICKEL_COBALT),
-                        OptionalDouble.of(34.925)),
-                2));
-        rows.add(new Catalogue.Row(insert("BZ-36", 36.1, 29, 7, Metal.BRONZE), 0));
-        double[] guides = {12.04, 12.54, 13.02, 13.045, 13.07, 13.09, 13.54, 14.04, 14.29};
-        for (int i = 0; i < guides.length; i++) {
-            rows.add(new Catalogue.Row(guide(String.format(Locale.ROOT, "G-%.3f", guides[i]), guides[i]), (i * 5) % 9));
-        }
-        for (double t : new double[] {0.4, 0.8, 1.5}) {
-            rows.add(new Catalogue.Row(
-                    new Item(
-                            "SHIM-" + t,
-                            Item.Kind.SHIM,
-                            "spring shim",
-                            32,
-                            20,
-                            t,
-                            Optional.empty(),
-                            OptionalDouble.empty()),
-                    40));
-        }
-        catalogue.keep(rows, ines);
     }
 
     private Map<String, String> lie(int intake, int exhaust, ValvePattern.Rows rows, Source source, String... book) {

@@ -11,6 +11,7 @@ import homalon.core.input.BadInputException;
 import homalon.core.part.Valve;
 import homalon.core.quantity.Length;
 import homalon.core.route.Operation;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -73,6 +74,8 @@ class GuideController {
                                 WholeWords.capital(step.get().rung().words()) + " does not help here: "
                                         + GuideViews.line(step.get().why(), shell.writer()) + ".");
                     }
+                    file.length(v, Said.HOUSING)
+                            .ifPresent(h -> GuideFit.of(h.mm(), file.part().material(), List.of()));
                     fits(file, v, replaces ? item : "");
                 });
         return pages.live(part, WorkPage.GUIDES, valve, shell, model);

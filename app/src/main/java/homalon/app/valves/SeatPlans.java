@@ -63,6 +63,16 @@ final class SeatPlans {
         }
     }
 
+    /** Why no plan can be made of what was read; empty where one can, or nothing was read. */
+    Optional<String> refused(Valve v) {
+        try {
+            ValveJudge.seatAsked(file.readings(v), file.book(v)).map(q -> q.by(way(v), uneven(v)));
+            return Optional.empty();
+        } catch (BadInputException e) {
+            return Optional.of(e.getMessage());
+        }
+    }
+
     /** By itself, before the heights of the head are looked at. */
     Optional<SeatPlan> alone(Valve v, Way way) {
         return asked(v, way).map(SeatPlan::of);

@@ -23,6 +23,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
 /** Writes the seats' page. */
@@ -63,10 +64,10 @@ class SeatViews {
                                         : "angles from the " + book.source(BookItem.FACE_ANGLE)))
                         .orElse(""),
                 plan.map(p -> p.feasible() ? due ? "open" : "within" : "out").orElse("open"),
-                words(file, v, plan, due),
-                sentence(file, v, plan),
+                plans.refused(v).isPresent() ? "Cannot be planned" : words(file, v, plan, due),
+                plans.refused(v).orElseGet(() -> sentence(file, v, plan)),
                 ways(file, plans, v, writer),
-                figures(plan, book, writer),
+                figures(file, v, plan, writer),
                 after(file, plans, v, plan, writer),
                 plan.map(p -> List.of(WorkingView.of(p.working(), writer))).orElse(List.of()),
                 file.figure(v, Said.UNEVEN).map(f -> f.typed()).orElse(""),
@@ -136,12 +137,20 @@ class SeatViews {
         return all;
     }
 
-    private static List<ValveView.Row> figures(Optional<SeatPlan> plan, ValveBook book, LengthWriter writer) {
+    private static List<ValveView.Row> figures(ValveFile file, Valve v, Optional<SeatPlan> plan, LengthWriter writer) {
         if (plan.isEmpty()) {
             return List.of();
         }
+        ValveBook book = file.book(v);
         SeatPlan p = plan.get();
         List<ValveView.Row> rows = new ArrayList<>();
+        String unread = Stream.of(Measure.PITS, Measure.RUNOUT)
+                .filter(m -> !file.readings(v).has(m))
+                .map(Measure::words)
+                .collect(Collectors.joining(", "));
+        if (!unread.isEmpty()) {
+            rows.add(row("Not read", "", unread + ": reckoned with none, so it may go deeper", "out"));
+        }
         rows.add(row("Sink the face by", writer.number(p.seatSink()), p.binds().words(), p.feasible() ? "" : "out"));
         rows.add(row(
                 "Top cut by",

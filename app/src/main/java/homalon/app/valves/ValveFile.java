@@ -7,12 +7,14 @@ import homalon.core.input.BadInputException;
 import homalon.core.part.Layout;
 import homalon.core.part.Valve;
 import homalon.core.quantity.Length;
+import homalon.core.valves.Aspect;
 import homalon.core.valves.Look;
 import homalon.core.valves.Measure;
 import homalon.core.valves.ValveBook;
 import homalon.core.valves.ValveFinding;
 import homalon.core.valves.ValveJudge;
 import homalon.core.valves.ValveReadings;
+import homalon.core.verdict.Verdict;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -88,12 +90,21 @@ final class ValveFile {
         return new ValveFile(part, sheet, Judged.of(sheet, layout));
     }
 
-    /** What was kept before the book was changed may not stand beside it any more: it is shown as not proven then. */
+    /** What was kept before the book was changed may not stand beside it any more: it is not proven then, and says why. */
     private static ValveFinding judged(ValveReadings read, ValveBook book) {
         try {
             return ValveJudge.of(read, book);
         } catch (BadInputException e) {
-            return ValveJudge.of(ValveReadings.NONE, book);
+            Aspect odd = new Aspect(
+                    Aspect.Subject.GUIDE,
+                    Optional.of(Verdict.NOT_PROVEN),
+                    Double.NaN,
+                    Double.NaN,
+                    "",
+                    e.getMessage(),
+                    Optional.empty());
+            return new ValveFinding(
+                    List.of(odd), Optional.empty(), Optional.empty(), Verdict.NOT_PROVEN, !read.empty());
         }
     }
 
