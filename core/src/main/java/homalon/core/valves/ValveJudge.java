@@ -1,8 +1,6 @@
 package homalon.core.valves;
 
 import homalon.core.guides.Guide;
-import homalon.core.guides.GuideLimits;
-import homalon.core.guides.Rocking;
 import homalon.core.input.BadInputException;
 import homalon.core.input.Problems;
 import homalon.core.seats.SeatPlan;
@@ -10,8 +8,6 @@ import homalon.core.seats.SpringFit;
 import homalon.core.valves.Aspect.Subject;
 import homalon.core.verdict.Verdict;
 import homalon.core.verdict.Working;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
@@ -23,21 +19,22 @@ public final class ValveJudge {
 
     private final ValveReadings read;
     private final ValveBook book;
-    private final List<Aspect> aspects = new ArrayList<>();
+    private final Aspects aspects;
 
     private ValveJudge(ValveReadings read, ValveBook book) {
         this.read = read;
         this.book = book;
+        this.aspects = new Aspects(book);
     }
 
     /** @throws BadInputException for readings that cannot stand beside each other; {@link #check} says so before they are kept */
     public static ValveFinding of(ValveReadings read, ValveBook book) {
         ValveJudge judge = new ValveJudge(read, book);
-        Optional<Guide> guide = judge.guide();
+        Optional<Guide> guide = new GuideJudge(read, book, judge.aspects).judge();
         judge.seat();
         judge.heights();
         Optional<SpringFit> spring = judge.spring();
-        return new ValveFinding(List.copyOf(judge.aspects), guide, spring, judge.verdict(), !read.empty());
+        return new ValveFinding(judge.aspects.all(), guide, spring, judge.verdict(), !read.empty());
     }
 
     /**
@@ -70,153 +67,6 @@ public final class ValveJudge {
         of(read, book);
     }
 
-    private void add(Subject subject, Verdict verdict, double figure, BookItem limit, String says, Working working) {
-        aspects.add(new Aspect(
-                subject,
-                Optional.ofNullable(verdict),
-                figure,
-                limit == null ? Double.NaN : book.value(limit),
-                limit == null ? "" : book.source(limit),
-                says,
-                Optional.ofNullable(working)));
-    }
-
-    private Optional<Guide> guide() {
-        double[] stem = read.stem();
-        double[][] bore = read.bore();
-        boolean any = bore[0] != null || bore[1] != null || bore[2] != null;
-        if (stem.length == 0 || !any) {
-            rocking();
-            return Optional.empty();
-        }
-        Guide g = Guide.ofSome(stem, bore);
-        GuideLimits limits = book.guide();
-        double mouth = Math.max(g.bellMouthTop().orElse(0), g.bellMouthBottom().orElse(0));
-        boolean atTop = g.bellMouthTop().orElse(0) >= g.bellMouthBottom().orElse(0);
-        Working working = working(g, stem);
-        if (g.clearanceGoverning() > limits.service() + SLACK) {
-            add(
-                    Subject.GUIDE,
-                    Verdict.OUT,
-                    g.clearanceGoverning(),
-                    BookItem.CLEARANCE_SERVICE,
-                    worn(g, mouth, atTop),
-                    working);
-        } else if (mouth > limits.bellMouth() + SLACK) {
-            add(
-                    Subject.GUIDE,
-                    Verdict.OUT,
-                    mouth,
-                    BookItem.BELL_MOUTH,
-                    "bell-mouthed at the " + (atTop ? "top, the spring side" : "bottom, the port side"),
-                    working);
-        } else if (g.ovality() > limits.ovality() + SLACK) {
-            add(Subject.GUIDE, Verdict.OUT, g.ovality(), BookItem.OVALITY, oval(g), working);
-        } else if (g.clearanceLeast() < limits.least() - SLACK) {
-            add(
-                    Subject.GUIDE,
-                    Verdict.OUT,
-                    g.clearanceLeast(),
-                    BookItem.CLEARANCE_LEAST,
-                    "tight: it may seize when hot",
-                    working);
-        } else if (g.oneEndOnly()) {
-            add(
-                    Subject.GUIDE,
-                    Verdict.NOT_PROVEN,
-                    g.clearanceGoverning(),
-                    BookItem.CLEARANCE_SERVICE,
-                    "one end only: read " + unread(bore) + " as well",
-                    working);
-        } else {
-            add(
-                    Subject.GUIDE,
-                    Verdict.WITHIN,
-                    g.clearanceGoverning(),
-                    BookItem.CLEARANCE_SERVICE,
-                    "guide within",
-                    working);
-        }
-        return Optional.of(g);
-    }
-
-    private static String worn(Guide g, double mouth, boolean atTop) {
-        String where = mouth > g.wear() / 2 ? (atTop ? ", at the spring side" : ", at the port side") : "";
-        return "worn beyond service" + where;
-    }
-
-    private static String oval(Guide g) {
-        String where = List.of("top", "middle", "bottom").get(g.ovalAt());
-        return "oval at the " + where
-                + (g.ovalAcross()
-                        ? ", across the rocker line: side load; look at the valve gear, not only the guide"
-                        : ", along the rocker line");
-    }
-
-    private static String unread(double[][] bore) {
-        List<String> missing = new ArrayList<>();
-        List<String> names = List.of("the top", "the middle", "the bottom");
-        for (int i = 0; i < 3; i++) {
-            if (bore[i] == null) {
-                missing.add(names.get(i));
-            }
-        }
-        return missing.stream().collect(Collectors.joining(" and "));
-    }
-
-    private Working working(Guide g, double[] stem) {
-        Working.Builder w = Working.of("Guide")
-                .line(
-                        "clearance: largest bore less smallest stem {} = {}",
-                        DoubleStream.of(stem).min().orElse(0),
-                        g.clearanceGoverning())
-                .line("at the least: smallest bore less largest stem = {}", g.clearanceLeast())
-                .line(
-                        "new {} to {}, service {}; " + book.source(BookItem.CLEARANCE_SERVICE),
-                        book.guide().least(),
-                        book.guide().most(),
-                        book.guide().service())
-                .line("wear: largest bore less smallest = {}", g.wear())
-                .line("ovality: largest difference of two directions at one place = {}", g.ovality());
-        g.bellMouthTop()
-                .ifPresent(m -> w.line("bell-mouth at the top: mean of the top less mean of the middle = {}", m));
-        g.bellMouthBottom().ifPresent(m -> w.line("bell-mouth at the bottom = {}", m));
-        return w.done();
-    }
-
-    private void rocking() {
-        double length = book.value(BookItem.GUIDE_LENGTH);
-        if (!read.has(Measure.PLAY) || !read.has(Measure.REACH)) {
-            return;
-        }
-        if (Double.isNaN(length)) {
-            add(
-                    Subject.GUIDE,
-                    Verdict.NOT_PROVEN,
-                    Double.NaN,
-                    null,
-                    "rocked: key the guide's length in the book",
-                    null);
-            return;
-        }
-        double c = Rocking.clearance(read.get(Measure.PLAY), read.get(Measure.REACH), length);
-        boolean out = c > book.value(BookItem.CLEARANCE_SERVICE) + SLACK;
-        add(
-                Subject.GUIDE,
-                out ? Verdict.OUT : Verdict.WITHIN,
-                c,
-                BookItem.CLEARANCE_SERVICE,
-                out ? "worn beyond service, by rocking" : "within, by rocking: shape not read",
-                Working.of("Rocking check")
-                        .line(
-                                "clearance = play {} / (1 + 2 x reach {} / guide length {}) = {}",
-                                read.get(Measure.PLAY),
-                                read.get(Measure.REACH),
-                                length,
-                                c)
-                        .done());
-    }
-
     private void seat() {
         double outer = read.get(Measure.SEAT_OUTER);
         double inner = inner(read, book);
@@ -239,7 +89,7 @@ public final class ValveJudge {
         if (read.has(Measure.RUNOUT)) {
             boolean good = tir <= book.value(BookItem.RUNOUT_GOOD) + SLACK;
             boolean bad = tir > book.value(BookItem.RUNOUT_BAD) + SLACK;
-            add(
+            aspects.add(
                     Subject.RUNOUT,
                     good ? Verdict.WITHIN : bad ? Verdict.OUT : Verdict.NOT_PROVEN,
                     tir,
@@ -249,7 +99,7 @@ public final class ValveJudge {
         }
         if (read.has(Measure.PITS)) {
             boolean none = read.get(Measure.PITS) <= SLACK;
-            add(
+            aspects.add(
                     Subject.PITS,
                     none ? Verdict.WITHIN : Verdict.OUT,
                     read.get(Measure.PITS),
@@ -259,7 +109,7 @@ public final class ValveJudge {
         }
         if (read.has(Measure.VACUUM)) {
             boolean holds = read.get(Measure.VACUUM) >= book.value(BookItem.VACUUM) - SLACK;
-            add(
+            aspects.add(
                     Subject.VACUUM,
                     holds ? Verdict.WITHIN : Verdict.OUT,
                     read.get(Measure.VACUUM),
@@ -269,7 +119,7 @@ public final class ValveJudge {
         }
         if (read.has(Measure.FALL)) {
             boolean slow = read.get(Measure.FALL) >= book.value(BookItem.FALL) - SLACK;
-            add(
+            aspects.add(
                     Subject.FALL,
                     slow ? Verdict.WITHIN : Verdict.OUT,
                     read.get(Measure.FALL),
@@ -279,7 +129,7 @@ public final class ValveJudge {
         }
         if (!read.looks().isEmpty()) {
             boolean bad = read.looks().stream().anyMatch(Look::bad);
-            add(
+            aspects.add(
                     Subject.LOOKS,
                     bad ? Verdict.OUT : Verdict.WITHIN,
                     Double.NaN,
@@ -292,7 +142,7 @@ public final class ValveJudge {
     private void width(double width, Optional<Working> working) {
         boolean narrow = width < book.value(BookItem.WIDTH_LEAST) - SLACK;
         boolean wide = width > book.value(BookItem.WIDTH_MOST) + SLACK;
-        add(
+        aspects.add(
                 Subject.WIDTH,
                 narrow || wide ? Verdict.OUT : Verdict.WITHIN,
                 width,
@@ -314,7 +164,7 @@ public final class ValveJudge {
         height(Measure.TIP, BookItem.TIP, "stem tip stands too high", "tip within", "above the spring seat");
         if (read.has(Measure.MARGIN)) {
             boolean thin = read.get(Measure.MARGIN) < book.value(BookItem.MARGIN) - SLACK;
-            add(
+            aspects.add(
                     Subject.MARGIN,
                     thin ? Verdict.OUT : Verdict.WITHIN,
                     read.get(Measure.MARGIN),
@@ -330,11 +180,11 @@ public final class ValveJudge {
         }
         double value = read.get(measure);
         if (book.entry(limit).isEmpty()) {
-            add(Subject.HEIGHT, null, value, null, unknown + "; no limit keyed", null);
+            aspects.add(Subject.HEIGHT, null, value, null, unknown + "; no limit keyed", null);
             return;
         }
         boolean over = value > book.value(limit) + SLACK;
-        add(Subject.HEIGHT, over ? Verdict.OUT : Verdict.WITHIN, value, limit, over ? out : within, null);
+        aspects.add(Subject.HEIGHT, over ? Verdict.OUT : Verdict.WITHIN, value, limit, over ? out : within, null);
     }
 
     private Optional<SpringFit> spring() {
@@ -342,7 +192,7 @@ public final class ValveJudge {
             return Optional.empty();
         }
         if (book.entry(BookItem.SPRING_HEIGHT).isEmpty()) {
-            add(
+            aspects.add(
                     Subject.SPRING,
                     null,
                     read.get(Measure.INSTALLED),
@@ -353,7 +203,7 @@ public final class ValveJudge {
         }
         SpringFit fit = spring(0);
         boolean shim = !fit.stack().isEmpty();
-        add(
+        aspects.add(
                 Subject.SPRING,
                 fit.good() && !shim ? Verdict.WITHIN : Verdict.OUT,
                 fit.installed(),
@@ -394,12 +244,12 @@ public final class ValveJudge {
     }
 
     private Verdict verdict() {
-        if (aspects.stream().anyMatch(a -> a.is(Verdict.OUT))) {
+        if (aspects.all().stream().anyMatch(a -> a.is(Verdict.OUT))) {
             return Verdict.OUT;
         }
-        boolean guide = aspects.stream().anyMatch(a -> a.subject() == Subject.GUIDE && a.is(Verdict.WITHIN));
-        boolean seat = aspects.stream().anyMatch(a -> a.subject() == Subject.LOOKS && a.is(Verdict.WITHIN));
-        boolean open = aspects.stream().anyMatch(a -> a.is(Verdict.NOT_PROVEN));
+        boolean guide = aspects.all().stream().anyMatch(a -> a.subject() == Subject.GUIDE && a.is(Verdict.WITHIN));
+        boolean seat = aspects.all().stream().anyMatch(a -> a.subject() == Subject.LOOKS && a.is(Verdict.WITHIN));
+        boolean open = aspects.all().stream().anyMatch(a -> a.is(Verdict.NOT_PROVEN));
         return guide && seat && !open ? Verdict.WITHIN : Verdict.NOT_PROVEN;
     }
 

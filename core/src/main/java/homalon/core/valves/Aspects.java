@@ -1,0 +1,38 @@
+package homalon.core.valves;
+
+import homalon.core.valves.Aspect.Subject;
+import homalon.core.verdict.Verdict;
+import homalon.core.verdict.Working;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Collects what is found of one valve, each with its limit and the limit's source from the book. */
+final class Aspects {
+    private final ValveBook book;
+    private final List<Aspect> all = new ArrayList<>();
+
+    Aspects(ValveBook book) {
+        this.book = book;
+    }
+
+    List<Aspect> all() {
+        return List.copyOf(all);
+    }
+
+    /**
+     * @param verdict null where nothing says how it should be
+     * @param limit null where there is none
+     * @param working null where there is nothing to work out
+     */
+    void add(Subject subject, Verdict verdict, double figure, BookItem limit, String says, Working working) {
+        all.add(new Aspect(
+                subject,
+                Optional.ofNullable(verdict),
+                figure,
+                limit == null ? Double.NaN : book.value(limit),
+                limit == null ? "" : book.source(limit),
+                says,
+                Optional.ofNullable(working)));
+    }
+}

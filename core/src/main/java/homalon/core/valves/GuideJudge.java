@@ -1,0 +1,164 @@
+package homalon.core.valves;
+
+import homalon.core.guides.Guide;
+import homalon.core.guides.GuideLimits;
+import homalon.core.guides.Rocking;
+import homalon.core.valves.Aspect.Subject;
+import homalon.core.verdict.Verdict;
+import homalon.core.verdict.Working;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.DoubleStream;
+
+/** Judges a guide with its stem: by bores where they were read, else by the rocking check. */
+final class GuideJudge {
+    private static final double SLACK = 1e-9;
+
+    private final ValveReadings read;
+    private final ValveBook book;
+    private final Aspects aspects;
+
+    GuideJudge(ValveReadings read, ValveBook book, Aspects aspects) {
+        this.read = read;
+        this.book = book;
+        this.aspects = aspects;
+    }
+
+    Optional<Guide> judge() {
+        double[] stem = read.stem();
+        double[][] bore = read.bore();
+        boolean any = bore[0] != null || bore[1] != null || bore[2] != null;
+        if (stem.length == 0 || !any) {
+            rocking();
+            return Optional.empty();
+        }
+        Guide g = Guide.ofSome(stem, bore);
+        GuideLimits limits = book.guide();
+        double mouth = Math.max(g.bellMouthTop().orElse(0), g.bellMouthBottom().orElse(0));
+        boolean atTop = g.bellMouthTop().orElse(0) >= g.bellMouthBottom().orElse(0);
+        Working working = working(g, stem);
+        if (g.clearanceGoverning() > limits.service() + SLACK) {
+            aspects.add(
+                    Subject.GUIDE,
+                    Verdict.OUT,
+                    g.clearanceGoverning(),
+                    BookItem.CLEARANCE_SERVICE,
+                    worn(g, mouth, atTop),
+                    working);
+        } else if (mouth > limits.bellMouth() + SLACK) {
+            aspects.add(
+                    Subject.GUIDE,
+                    Verdict.OUT,
+                    mouth,
+                    BookItem.BELL_MOUTH,
+                    "bell-mouthed at the " + (atTop ? "top, the spring side" : "bottom, the port side"),
+                    working);
+        } else if (g.ovality() > limits.ovality() + SLACK) {
+            aspects.add(Subject.GUIDE, Verdict.OUT, g.ovality(), BookItem.OVALITY, oval(g), working);
+        } else if (g.clearanceLeast() < limits.least() - SLACK) {
+            aspects.add(
+                    Subject.GUIDE,
+                    Verdict.OUT,
+                    g.clearanceLeast(),
+                    BookItem.CLEARANCE_LEAST,
+                    "tight: it may seize when hot",
+                    working);
+        } else if (g.oneEndOnly()) {
+            aspects.add(
+                    Subject.GUIDE,
+                    Verdict.NOT_PROVEN,
+                    g.clearanceGoverning(),
+                    BookItem.CLEARANCE_SERVICE,
+                    "one end only: read " + unread(bore) + " as well",
+                    working);
+        } else {
+            aspects.add(
+                    Subject.GUIDE,
+                    Verdict.WITHIN,
+                    g.clearanceGoverning(),
+                    BookItem.CLEARANCE_SERVICE,
+                    "guide within",
+                    working);
+        }
+        return Optional.of(g);
+    }
+
+    private static String worn(Guide g, double mouth, boolean atTop) {
+        String where = mouth > g.wear() / 2 ? (atTop ? ", at the spring side" : ", at the port side") : "";
+        return "worn beyond service" + where;
+    }
+
+    private static String oval(Guide g) {
+        String where = List.of("top", "middle", "bottom").get(g.ovalAt());
+        return "oval at the " + where
+                + (g.ovalAcross()
+                        ? ", across the rocker line: side load; look at the valve gear, not only the guide"
+                        : ", along the rocker line");
+    }
+
+    private static String unread(double[][] bore) {
+        List<String> missing = new ArrayList<>();
+        List<String> names = List.of("the top", "the middle", "the bottom");
+        for (int i = 0; i < 3; i++) {
+            if (bore[i] == null) {
+                missing.add(names.get(i));
+            }
+        }
+        return missing.stream().collect(Collectors.joining(" and "));
+    }
+
+    private Working working(Guide g, double[] stem) {
+        Working.Builder w = Working.of("Guide")
+                .line(
+                        "clearance: largest bore less smallest stem {} = {}",
+                        DoubleStream.of(stem).min().orElse(0),
+                        g.clearanceGoverning())
+                .line("at the least: smallest bore less largest stem = {}", g.clearanceLeast())
+                .line(
+                        "new {} to {}, service {}; " + book.source(BookItem.CLEARANCE_SERVICE),
+                        book.guide().least(),
+                        book.guide().most(),
+                        book.guide().service())
+                .line("wear: largest bore less smallest = {}", g.wear())
+                .line("ovality: largest difference of two directions at one place = {}", g.ovality());
+        g.bellMouthTop()
+                .ifPresent(m -> w.line("bell-mouth at the top: mean of the top less mean of the middle = {}", m));
+        g.bellMouthBottom().ifPresent(m -> w.line("bell-mouth at the bottom = {}", m));
+        return w.done();
+    }
+
+    private void rocking() {
+        double length = book.value(BookItem.GUIDE_LENGTH);
+        if (!read.has(Measure.PLAY) || !read.has(Measure.REACH)) {
+            return;
+        }
+        if (Double.isNaN(length)) {
+            aspects.add(
+                    Subject.GUIDE,
+                    Verdict.NOT_PROVEN,
+                    Double.NaN,
+                    null,
+                    "rocked: key the guide's length in the book",
+                    null);
+            return;
+        }
+        double c = Rocking.clearance(read.get(Measure.PLAY), read.get(Measure.REACH), length);
+        boolean out = c > book.value(BookItem.CLEARANCE_SERVICE) + SLACK;
+        aspects.add(
+                Subject.GUIDE,
+                out ? Verdict.OUT : Verdict.WITHIN,
+                c,
+                BookItem.CLEARANCE_SERVICE,
+                out ? "worn beyond service, by rocking" : "within, by rocking: shape not read",
+                Working.of("Rocking check")
+                        .line(
+                                "clearance = play {} / (1 + 2 x reach {} / guide length {}) = {}",
+                                read.get(Measure.PLAY),
+                                read.get(Measure.REACH),
+                                length,
+                                c)
+                        .done());
+    }
+}
