@@ -358,7 +358,7 @@ class BesideTheFaceTest {
         assertEquals(2, beside.get("cracks").size());
         assertEquals("WITHIN", beside.get("pressureTests").get(0).get("verdict").asString());
         assertArrayEquals(
-                new String[] {"CLEAN", "CRACK_CHECK", "STITCH", "INSERT"},
+                new String[] {"CLEAN", "CRACK_CHECK", "STITCH", "INSERT", "CRACK_CHECK"},
                 beside.get("work")
                         .valueStream()
                         .map(w -> w.get("what").asString())
