@@ -18,9 +18,8 @@ public final class CounterboreDrawing {
      */
     public static String svg(
             double counterbore, double cutTo, double wall, double throat, Damage damage, String title) {
-        double reach = Math.max(
-                counterbore / 2 + (Double.isNaN(wall) ? 2 : wall),
-                Math.max(counterbore / 2 + damage.deepest(), cutTo / 2));
+        double reach = counterbore / 2 + Math.max(damage.deepest(), Double.isNaN(wall) ? 2 : wall);
+        reach = Double.isNaN(cutTo) ? reach : Math.max(reach, cutTo / 2);
         double scale = SIZE / 2 / (reach * 1.06);
         Markup svg = new Markup();
         double c = SIZE / 2;

@@ -63,7 +63,8 @@ class InsertViews {
                 words(choice, chosen, code),
                 why(choice, chosen, writer),
                 typed(file, v),
-                place.map(q -> bore(q, shown, v)).orElse(""),
+                place.map(q -> bore(q, shown.or(() -> choice.flatMap(InsertViews::stoppedAt)), v))
+                        .orElse(""),
                 fit.map(f -> PressDrawing.svg(
                                 f,
                                 writer,
@@ -145,6 +146,14 @@ class InsertViews {
                                 + writer.full(-c.spare())
                                 + ". Less press, more wall, or another seat; thinner only signed.")
                         .orElse(""));
+    }
+
+    /** The ring at which the step-up was stopped: it is drawn, so that one sees what is in its way. */
+    private static Optional<InsertChoice.Step> stoppedAt(InsertChoice choice) {
+        return choice.stop()
+                .flatMap(stop -> choice.steps().stream()
+                        .filter(s -> s.broken().contains(stop))
+                        .findFirst());
     }
 
     private static Map<String, String> typed(ValveFile file, Valve v) {

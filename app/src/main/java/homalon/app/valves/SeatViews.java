@@ -10,13 +10,11 @@ import homalon.core.seats.SeatPlan;
 import homalon.core.seats.SeatPlan.Way;
 import homalon.core.seats.SpringFit;
 import homalon.core.seats.ValveHeights;
-import homalon.core.valves.Aspect;
 import homalon.core.valves.BookItem;
 import homalon.core.valves.Measure;
 import homalon.core.valves.ValveBook;
 import homalon.core.valves.ValveFinding;
 import homalon.core.valves.ValveJudge;
-import homalon.core.verdict.Verdict;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
@@ -109,13 +107,7 @@ class SeatViews {
             return "Key the valve's head in the book, and read both edges of the seat under Valves.";
         }
         ValveFinding f = file.finding(v);
-        String because = file.axisMoved(v)
-                ? "its guide was made anew, the old seat no longer runs true"
-                : f.aspects().stream()
-                        .filter(a -> a.is(Verdict.OUT))
-                        .filter(a -> a.subject() != Aspect.Subject.GUIDE)
-                        .map(a -> a.says())
-                        .collect(Collectors.joining(", "));
+        String because = file.axisMoved(v) ? "its guide was made anew, the old seat no longer runs true" : f.seatSays();
         return WholeWords.capital(
                         (because.isEmpty() ? "" : because + "; ") + plan.get().why()) + ".";
     }

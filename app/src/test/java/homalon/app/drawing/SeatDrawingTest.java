@@ -106,6 +106,10 @@ class SeatDrawingTest {
             cut = c.getAttribute("class").equals("cut-to") ? Double.parseDouble(c.getAttribute("r")) : cut;
         }
         assertEquals(35.0 / 34, cut / bore, 1e-3);
+        // Nothing chosen and no wall measured: the hole is drawn all the same.
+        String bare = CounterboreDrawing.svg(34, Double.NaN, Double.NaN, 27, damage, "Counterbore");
+        assertEquals(2, parsed(bare).getElementsByTagName("circle").getLength());
+        assertTrue(path(parsed(bare), "broken").stream().allMatch(p -> p[0] > 0 && p[0] < 300 && p[1] > 0));
         double[] first = path(root, "broken").get(0);
         double hour = Math.toDegrees(Math.atan2(first[0] - 150, 150 - first[1])) / 30;
         assertEquals(2, hour, 0.01);

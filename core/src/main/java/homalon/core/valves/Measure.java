@@ -29,7 +29,7 @@ public enum Measure {
     TIP(Walk.HEIGHTS, "stem tip above the spring seat", Unit.SIZE, 5, 200),
     MARGIN(Walk.MARGINS, "margin", Unit.SMALL, 0, 20),
     VACUUM(Walk.VACUUM, "vacuum held", Unit.KPA, 0, 101),
-    FALL(Walk.VACUUM, "seconds to fall between the marks", Unit.SECONDS, 0, 600),
+    FALL(Walk.FALLS, "seconds to fall between the marks", Unit.SECONDS, 0, 600),
     INSTALLED(Walk.SPRINGS, "spring, installed height", Unit.SIZE, 5, 200),
     SEAL_GAP(Walk.SPRINGS, "retainer to seal", Unit.SIZE, 0, 60),
     LOOKS(Walk.LOOKS, "looks", Unit.DIGITS, 0, 0);
@@ -48,6 +48,7 @@ public enum Measure {
         HEIGHTS("Heights", "a depth gauge"),
         MARGINS("Margins", "calipers at the valve's edge"),
         VACUUM("Vacuum", "a cup and gauge on the port"),
+        FALLS("Vacuum falls", "a cup, a gauge and a clock; only where it does not hold long enough to be read"),
         SPRINGS("Springs", "a height gauge with retainer and locks on"),
         LOOKS("Looks", "your eyes, a lens, and a tap on the insert");
 
@@ -70,7 +71,7 @@ public enum Measure {
 
         /** Taken only where another walk could not be. */
         public boolean instead() {
-            return this == ROCKING || this == WIDTHS;
+            return this == ROCKING || this == WIDTHS || this == FALLS;
         }
 
         public List<Measure> measures() {

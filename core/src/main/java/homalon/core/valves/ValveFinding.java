@@ -7,6 +7,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * What is found of one valve.
@@ -41,6 +42,14 @@ public record ValveFinding(
 
     public boolean seatBad() {
         return aspects.stream().anyMatch(a -> OF_SEAT.contains(a.subject()) && a.is(Verdict.OUT));
+    }
+
+    /** What is wrong with the seat, in words; empty where nothing is. */
+    public String seatSays() {
+        return aspects.stream()
+                .filter(a -> OF_SEAT.contains(a.subject()) && a.is(Verdict.OUT))
+                .map(Aspect::says)
+                .collect(Collectors.joining(", "));
     }
 
     /** Guide and seat are both decided, whichever way: a valve that is out for its seat may still have an unread guide. */
