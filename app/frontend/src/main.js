@@ -10,3 +10,4 @@ import './live.js';
 import './tap.js';
 import './photo.js';
 import './timers.js';
+import './upload.js';

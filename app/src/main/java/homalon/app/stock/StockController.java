@@ -8,6 +8,7 @@ import homalon.core.catalogue.Metal;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
@@ -24,12 +25,11 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.multipart.MultipartFile;
 
 /** The shop's list of inserts, guides and shims. */
 @Controller
 class StockController {
-    private static final long MOST_BYTES = 1_000_000;
+    private static final int MOST_BYTES = 1_000_000;
 
     private final Catalogue catalogue;
     private final OneRead reading;
@@ -54,15 +54,19 @@ class StockController {
     @GetMapping("/stock")
     String page(@RequestParam(defaultValue = "") String q, @ModelAttribute("shell") Shell shell, Model model) {
         return reading.of(() -> {
-            String wanted = q.strip().toLowerCase(Locale.ROOT);
-            List<Line> lines = catalogue.rows().stream()
-                    .filter(r -> wanted.isEmpty() || text(r).contains(wanted))
-                    .map(r -> line(r, shell.writer()))
-                    .toList();
-            model.addAttribute("lines", lines);
-            model.addAttribute("q", q);
+            show(q, shell, model);
             return "stock/stock";
         });
+    }
+
+    private void show(String q, Shell shell, Model model) {
+        String wanted = q.strip().toLowerCase(Locale.ROOT);
+        List<Line> lines = catalogue.rows().stream()
+                .filter(r -> wanted.isEmpty() || text(r).contains(wanted))
+                .map(r -> line(r, shell.writer()))
+                .toList();
+        model.addAttribute("lines", lines);
+        model.addAttribute("q", q);
     }
 
     private static String text(Catalogue.Row r) {
@@ -100,23 +104,34 @@ class StockController {
                 .body(body);
     }
 
-    /** A whole file or none of it. */
-    @PostMapping("/stock")
-    String take(@RequestParam MultipartFile file, @AuthenticationPrincipal Signed me) throws IOException {
-        if (file.getSize() > MOST_BYTES) {
+    /** A whole list or none of it, sent as it is. */
+    @PostMapping(path = "/stock", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    String take(
+            HttpServletRequest request,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model)
+            throws IOException {
+        byte[] sent = request.getInputStream().readNBytes(MOST_BYTES + 1);
+        if (sent.length > MOST_BYTES) {
             throw new BadInputException("file", "The list is over 1 MB: send it in parts.");
         }
         String text;
         try {
             text = StandardCharsets.UTF_8
                     .newDecoder()
-                    .decode(ByteBuffer.wrap(file.getBytes()))
+                    .decode(ByteBuffer.wrap(sent))
                     .toString();
         } catch (CharacterCodingException e) {
             throw new BadInputException("file", "That is no plain text in UTF-8: save the table as CSV and send that.");
         }
-        catalogue.keep(CatalogueCsv.read(text), me.id());
-        return "redirect:/stock";
+        List<Catalogue.Row> rows = CatalogueCsv.read(text);
+        catalogue.keep(rows, me.id());
+        model.addAttribute("taken", rows.size());
+        return reading.of(() -> {
+            show("", shell, model);
+            return "stock/stock :: live";
+        });
     }
 
     @PostMapping("/stock/drop")

@@ -191,6 +191,9 @@ class InsertController {
         Valve from = file.valve(valve);
         Map<Said, String> said = new EnumMap<>(Said.class);
         CHOSEN.forEach(s -> file.text(from, s).ifPresent(t -> said.put(s, t)));
+        if (!said.containsKey(Said.COUNTERBORE)) {
+            throw new BadInputException("all", "Measure this place first: its sizes then stand for the others.");
+        }
         int n = 0;
         for (Valve v : file.valves()) {
             if (v.kind() == from.kind() && file.length(v, Said.COUNTERBORE).isEmpty()) {

@@ -163,6 +163,7 @@ class ValveController {
             @RequestParam String place,
             @RequestParam String typed,
             @RequestParam BenchUnit unit,
+            @RequestParam(defaultValue = "0") long seen,
             @RequestParam(defaultValue = "false") boolean sure,
             @AuthenticationPrincipal Signed me,
             @ModelAttribute("shell") Shell shell,
@@ -170,7 +171,7 @@ class ValveController {
         PartFile part = parts.byTag(tag);
         ValveFile file = files.require(part);
         ValveViews.Place at = at(file, place);
-        keys.key(file, at.valve(), at.measure(), id, typed, unit, sure, me.id());
+        keys.key(file, at.valve(), at.measure(), new ValveKeys.Keyed(id, typed, unit, seen, sure, me.id()));
         return live(part, at.measure().walk(), shell, model);
     }
 

@@ -23,6 +23,14 @@ import org.springframework.stereotype.Service;
 /** Takes what was keyed of a valve, once it can stand beside the rest. */
 @Service
 class ValveKeys {
+    /**
+     * What somebody keyed.
+     *
+     * @param seen number of the line that stood at the place when the page was drawn; 0 for none
+     * @param sure odd as it is, or keyed by another meanwhile, it is so
+     */
+    record Keyed(UUID id, String typed, BenchUnit unit, long seen, boolean sure, UUID by) {}
+
     /** A size that differs by this share from the same of its neighbours asks before it is believed. */
     private static final double ODD = 0.25;
 
@@ -33,17 +41,15 @@ class ValveKeys {
     }
 
     /** @throws BadInputException for what cannot be; {@link AskAgainException} for what is odd and was not said to be sure */
-    void key(
-            ValveFile file,
-            Valve valve,
-            Measure measure,
-            UUID id,
-            String typed,
-            BenchUnit unit,
-            boolean sure,
-            UUID by) {
+    void key(ValveFile file, Valve valve, Measure measure, Keyed keyed) {
+        UUID id = keyed.id();
+        BenchUnit unit = keyed.unit();
+        UUID by = keyed.by();
+        if (!keyed.sure()) {
+            meanwhile(file, valve, measure, keyed);
+        }
         String place = ValveFile.place(valve.key(), measure);
-        String tidy = typed.strip();
+        String tidy = keyed.typed().strip();
         if (tidy.equals("/")) {
             sheets.skip(file.part(), Sheet.VALVES, id, place, unit, by);
             return;
@@ -70,7 +76,7 @@ class ValveKeys {
         with.putAll(file.readings(valve).figures());
         with.put(measure, value);
         ValveJudge.check(new ValveReadings(with, file.readings(valve).looks()), file.book(valve));
-        if (!sure) {
+        if (!keyed.sure()) {
             odd(file, valve, measure, value, unit);
         }
         sheets.say(
@@ -82,6 +88,16 @@ class ValveKeys {
                 length.isPresent() ? tidy : ValveSetup.plain(tidy),
                 unit,
                 by);
+    }
+
+    /** Two may key one place: the later one is told, and decides. */
+    private static void meanwhile(ValveFile file, Valve valve, Measure measure, Keyed keyed) {
+        file.figure(valve, measure)
+                .filter(f -> f.seq() != keyed.seen() && !f.by().equals(keyed.by()) && !f.id().equals(keyed.id()))
+                .ifPresent(f -> {
+                    throw new AskAgainException("Somebody keyed " + f.typed()
+                            + " here meanwhile: Enter again to put yours in its place, or Escape to leave it.");
+                });
     }
 
     private static double number(String typed) {

@@ -46,7 +46,7 @@ public class WorkOnValves {
             boolean sure,
             UUID by) {
         ValveFile file = files.require(part);
-        keys.key(file, file.valve(valve), measure, id, typed, unit, sure, by);
+        keys.key(file, file.valve(valve), measure, new ValveKeys.Keyed(id, typed, unit, 0, sure, by));
     }
 
     /** Without any check beyond that of each place by itself. */

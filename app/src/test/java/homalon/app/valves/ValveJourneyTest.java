@@ -7,11 +7,13 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
 import homalon.app.part.PartFile;
 import homalon.app.testing.Browser;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
 import homalon.core.part.Material;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -365,5 +367,27 @@ class ValveJourneyTest {
         assertThat(page.locator(".report"))
                 .containsText("insert HI-33.4, hole 33.295 mm, ring 33.400 mm: press 0.105 mm");
         assertTrue(page.locator(".report").textContent().contains("Still to be worked on: 1E, 2E, 3E, 4E."));
+    }
+
+    /** The shop's list comes in from a file, whole or not at all. */
+    @Test
+    void aListIsTakenInWholeOrNotAtAll() {
+        page.navigate(shop.address() + "/stock");
+        Locator file = page.locator("[data-upload]");
+        file.setInputFiles(list(
+                "code,kind,outer,inner,height,metal\nNEW-1,insert,1-7/16,28,7,bronze\nNEW-2,insert,30,31,7,bronze\n"));
+        assertThat(page.locator("[data-upload-say]")).containsText("Nothing was taken. Line 2");
+        assertThat(page.locator("#list")).not().containsText("NEW-1");
+        file.setInputFiles(list("code,kind,outer,inner,height,metal\nNEW-1,insert,1-7/16,28,7,bronze\n"));
+        assertThat(page.locator("#list .said")).hasText("1 line taken in.");
+        assertThat(page.locator("#list tr").filter(new Locator.FilterOptions().setHasText("NEW-1")))
+                .containsText("36.513");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take NEW-1 off the list"))
+                .click();
+        assertThat(page.locator("#list")).not().containsText("NEW-1");
+    }
+
+    private static FilePayload list(String text) {
+        return new FilePayload("list.csv", "text/csv", text.getBytes(StandardCharsets.UTF_8));
     }
 }

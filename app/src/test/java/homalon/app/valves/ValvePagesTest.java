@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import homalon.app.part.PartFile;
 import homalon.app.part.Parts;
+import homalon.app.people.People;
 import homalon.app.sheets.Sheet;
 import homalon.app.sheets.Sheets;
 import homalon.app.testing.HandsOfTests;
@@ -171,6 +172,30 @@ class ValvePagesTest {
         say(part, "2I", Said.GUIDE, "HONE");
         say(part, "2I", Said.GUIDE_DONE, "HONE 8007000");
         assertEquals(ValveFile.Work.NONE, file(part).seat(file(part).valve("2I")));
+    }
+
+    @Test
+    void whoComesLaterIsToldAndDecides() {
+        PartFile part = head();
+        key(part, "1E", Measure.PITS, "0.05", BenchUnit.MM, false);
+        ValveKeys keys = shop.bean(ValveKeys.class);
+        UUID brannoc = shop.bean(People.class).all().stream()
+                .filter(p -> p.name().equals("Brannoc"))
+                .findFirst()
+                .orElseThrow()
+                .id();
+        ValveFile file = file(part);
+        ValveKeys.Keyed late = new ValveKeys.Keyed(UUID.randomUUID(), "0.07", BenchUnit.MM, 0, false, brannoc);
+        AskAgainException told =
+                assertThrows(AskAgainException.class, () -> keys.key(file, file.valve("1E"), Measure.PITS, late));
+        assertTrue(told.getMessage().contains("0.05"), told.getMessage());
+        long seen = file.sheet().standing().get("1E.PITS").seq();
+        keys.key(
+                file,
+                file.valve("1E"),
+                Measure.PITS,
+                new ValveKeys.Keyed(UUID.randomUUID(), "0.07", BenchUnit.MM, seen, false, brannoc));
+        assertEquals(0.07, file(part).readings(file.valve("1E")).get(Measure.PITS));
     }
 
     /** A form that was refused leaves nothing behind, not even in what is remembered of the sheet. */
