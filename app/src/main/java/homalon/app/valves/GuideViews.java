@@ -74,7 +74,7 @@ class GuideViews {
                                 && !r.name().equals("Looks"))
                         .toList(),
                 rungs,
-                file.figure(v, Said.HOUSING).map(f -> f.typed()).orElse(""),
+                file.shown(v, Said.HOUSING, writer.unit()),
                 fit.map(f -> fits(f, writer)).orElse(List.of()),
                 fit.map(f -> "Press wanted " + writer.number(f.least()) + " to " + writer.full(f.most()) + " in "
                                 + file.part().material().words() + ", general default")

@@ -88,7 +88,7 @@ class InsertController {
             // Words are understood before they are kept, and all sizes together.
             InsertPlace.damage(said.get(Said.DAMAGE), shell.unit());
             InsertPlace.neighbours(said.get(Said.NEIGHBOURS), shell.unit());
-            InsertPlace.of(file, v, shell.unit());
+            InsertPlace.of(file, v);
             file.length(v, Said.WALL).filter(w -> w.signum() <= 0).ifPresent(w -> {
                 throw new BadInputException(
                         "wall",

@@ -27,7 +27,7 @@ final class InsertPlace {
     private InsertPlace() {}
 
     /** Empty until counterbore, floor, wall and throat are all keyed: without a wall nothing is called good. */
-    static Optional<InsertChoice.Asked> of(ValveFile file, Valve v, BenchUnit unit) {
+    static Optional<InsertChoice.Asked> of(ValveFile file, Valve v) {
         Optional<Length> bore = file.length(v, Said.COUNTERBORE);
         Optional<Length> floor = file.length(v, Said.FLOOR);
         Optional<Length> wall = file.length(v, Said.WALL);

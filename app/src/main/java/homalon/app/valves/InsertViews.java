@@ -7,6 +7,7 @@ import homalon.app.web.WorkingView;
 import homalon.core.catalogue.Item;
 import homalon.core.catalogue.Metal;
 import homalon.core.part.Valve;
+import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.seats.Damage;
@@ -34,13 +35,13 @@ class InsertViews {
 
     /** Empty until the place is measured. */
     Optional<InsertChoice> choice(ValveFile file, Valve v, LengthWriter writer) {
-        return InsertPlace.of(file, v, writer.unit()).map(q -> InsertChoice.of(q, catalogue.items(Item.Kind.INSERT)));
+        return InsertPlace.of(file, v).map(q -> InsertChoice.of(q, catalogue.items(Item.Kind.INSERT)));
     }
 
     InsertView of(ValveFile file, String asked, LengthWriter writer) {
         Picked picked = Picked.of(file, asked, file::insert);
         Valve v = picked.valve();
-        Optional<InsertChoice.Asked> place = InsertPlace.of(file, v, writer.unit());
+        Optional<InsertChoice.Asked> place = InsertPlace.of(file, v);
         Optional<InsertChoice> choice = choice(file, v, writer);
         String code = file.text(v, Said.INSERT).orElse("");
         Optional<InsertChoice.Step> chosen = choice.flatMap(c ->
@@ -62,7 +63,7 @@ class InsertViews {
                         : choice.isEmpty() ? "open" : choice.get().chosen().isPresent() ? "within" : "out",
                 words(choice, chosen, code),
                 why(choice, chosen, writer),
-                typed(file, v),
+                typed(file, v, writer.unit()),
                 place.map(q -> bore(q, shown.or(() -> choice.flatMap(InsertViews::stoppedAt)), v))
                         .orElse(""),
                 fit.map(f -> PressDrawing.svg(
@@ -156,10 +157,10 @@ class InsertViews {
                         .findFirst());
     }
 
-    private static Map<String, String> typed(ValveFile file, Valve v) {
+    private static Map<String, String> typed(ValveFile file, Valve v, BenchUnit unit) {
         Map<String, String> typed = new HashMap<>();
         for (Said s : Said.values()) {
-            typed.put(s.name(), file.figure(v, s).map(f -> f.typed()).orElse(""));
+            typed.put(s.name(), file.shown(v, s, unit));
         }
         String[] t = typed.get(Said.CHILL.name()).split(" ");
         typed.put("chillTo", t.length == 2 ? t[0] : "");

@@ -68,9 +68,9 @@ class SeatViews {
                 figures(file, v, plan, writer),
                 after(file, plans, v, plan, writer),
                 plan.map(p -> List.of(WorkingView.of(p.working(), writer))).orElse(List.of()),
-                file.figure(v, Said.UNEVEN).map(f -> f.typed()).orElse(""),
+                file.shown(v, Said.UNEVEN, writer.unit()),
                 writer.full(plans.uneven(v)),
-                file.figure(v, Said.REFACED).map(f -> f.typed()).orElse(""),
+                file.shown(v, Said.REFACED, writer.unit()),
                 toCut.signum() > 0 ? "The face still loses " + writer.full(toCut) + " by the plan." : "",
                 file.text(v, Said.SEAT_DONE).map(d -> done(d, writer)).orElse(""));
     }

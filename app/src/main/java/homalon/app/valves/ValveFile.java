@@ -6,6 +6,7 @@ import homalon.core.guides.Ladder;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Layout;
 import homalon.core.part.Valve;
+import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.valves.Aspect;
 import homalon.core.valves.Look;
@@ -181,6 +182,21 @@ final class ValveFile {
 
     Optional<String> text(Valve valve, Said what) {
         return figure(valve, what).map(SheetFile.Figure::typed).filter(t -> !t.isEmpty());
+    }
+
+    /**
+     * What stands in a field of a form: as it was typed, with its unit beside it where another bench typed it, so that the number
+     * means the same to whoever reads it and is kept as it is when nothing is changed.
+     */
+    String shown(Valve valve, Said what, BenchUnit unit) {
+        return figure(valve, what)
+                .map(f -> {
+                    boolean foreign = f.value().isPresent()
+                            && f.unit() != unit
+                            && f.typed().matches("[-+]?[0-9.]+");
+                    return foreign ? f.typed() + (f.unit() == BenchUnit.MM ? " mm" : " in") : f.typed();
+                })
+                .orElse("");
     }
 
     Optional<Length> length(Valve valve, Said what) {

@@ -70,9 +70,7 @@ public class WorkOnValves {
         ValveFile file = files.require(part);
         Valve of = file.valve(valve);
         said.forEach((what, typed) -> {
-            boolean same = file.figure(of, what)
-                    .map(f -> f.typed().equals(typed.strip()))
-                    .orElse(typed.isBlank());
+            boolean same = file.shown(of, what, unit).equals(typed.strip());
             if (!same || what.isWork()) {
                 keys.say(file, of, what, own(id, what), typed, unit, by);
             }

@@ -174,6 +174,19 @@ class ValvePagesTest {
         assertEquals(ValveFile.Work.NONE, file(part).seat(file(part).valve("2I")));
     }
 
+    /** What was keyed at a bench in millimetres says so at one in thou, and stays as it is when the form is sent back unchanged. */
+    @Test
+    void aFormSentBackFromAnotherBenchChangesNothing() {
+        PartFile part = head();
+        say(part, "1E", Said.COUNTERBORE, "33.3");
+        ValveFile file = file(part);
+        String shown = file.shown(file.valve("1E"), Said.COUNTERBORE, BenchUnit.THOU);
+        assertEquals("33.3 mm", shown);
+        work.keep(part.tag(), UUID.randomUUID(), "1E", Map.of(Said.COUNTERBORE, shown), BenchUnit.THOU, hands.ines());
+        assertEquals(1, file(part).sheet().history().size());
+        assertEquals("33.3", file.shown(file.valve("1E"), Said.COUNTERBORE, BenchUnit.MM));
+    }
+
     @Test
     void whoComesLaterIsToldAndDecides() {
         PartFile part = head();
