@@ -25,6 +25,7 @@ import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -123,8 +124,12 @@ public class Sheets {
             files.put(s.sheet(), file(s, own));
         }
         Known known = new Known(stamp, setups, rows, files);
-        // A line that came between the two questions is not taken for the state that was asked about.
-        if (setups.size() == stamp.setups() && rows.size() == stamp.figures()) {
+        // What is being written may be taken back: only what a reader saw is remembered. A line that came between the
+        // two
+        // questions is not taken for the state that was asked about.
+        if (TransactionSynchronizationManager.isCurrentTransactionReadOnly()
+                && setups.size() == stamp.setups()
+                && rows.size() == stamp.figures()) {
             read.put(stamp.visit(), known);
         }
         return known;
