@@ -31,6 +31,7 @@ class HouseTest {
             "guides",
             "seats",
             "valves",
+            "chambers",
             "ledger",
             "cut",
             "route",

@@ -188,6 +188,57 @@ class CalcController {
         return InsertFitCall.answer(body.read(request.getInputStream(), InsertFitCall.Request.class));
     }
 
+    @Operation(
+            summary = "Compression of one cylinder, with its spread",
+            description =
+                    "Swept and clearance volume, their ratio, and what the fills leave open of it to first order.",
+            requestBody =
+                    @io.swagger.v3.oas.annotations.parameters.RequestBody(
+                            required = true,
+                            content = @Content(schema = @Schema(implementation = CompressionCall.Request.class))))
+    @ApiResponse(
+            responseCode = "200",
+            content = @Content(schema = @Schema(implementation = CompressionCall.Answer.class)))
+    @ApiResponse(responseCode = "400", description = "Bad input, with problem details")
+    @PostMapping("/compression")
+    CompressionCall.Answer compression(HttpServletRequest request) throws IOException {
+        return CompressionCall.answer(body.read(request.getInputStream(), CompressionCall.Request.class));
+    }
+
+    @Operation(
+            summary = "The cut that brings a cylinder to a ratio",
+            description =
+                    "Off the head, or instead off the block; from the opening of the chamber or from fills to a depth. The figures are given also where it cannot be had.",
+            requestBody =
+                    @io.swagger.v3.oas.annotations.parameters.RequestBody(
+                            required = true,
+                            content = @Content(schema = @Schema(implementation = CutForRatioCall.Request.class))))
+    @ApiResponse(
+            responseCode = "200",
+            content = @Content(schema = @Schema(implementation = CutForRatioCall.Answer.class)))
+    @ApiResponse(responseCode = "400", description = "Bad input, with problem details")
+    @PostMapping("/cut-for-ratio")
+    CutForRatioCall.Answer cutForRatio(HttpServletRequest request) throws IOException {
+        return CutForRatioCall.answer(body.read(request.getInputStream(), CutForRatioCall.Request.class));
+    }
+
+    @Operation(
+            summary = "What a cut brings with it",
+            description =
+                    "Cam timing, manifold on a V, valve to piston, the gasket that restores the ratio: each that was asked with all of its figures.",
+            requestBody =
+                    @io.swagger.v3.oas.annotations.parameters.RequestBody(
+                            required = true,
+                            content = @Content(schema = @Schema(implementation = ConsequencesCall.Request.class))))
+    @ApiResponse(
+            responseCode = "200",
+            content = @Content(schema = @Schema(implementation = ConsequencesCall.Answer.class)))
+    @ApiResponse(responseCode = "400", description = "Bad input, with problem details")
+    @PostMapping("/consequences")
+    ConsequencesCall.Answer consequences(HttpServletRequest request) throws IOException {
+        return ConsequencesCall.answer(body.read(request.getInputStream(), ConsequencesCall.Request.class));
+    }
+
     @ExceptionHandler
     ProblemDetail bad(BadInputException e) {
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, e.getMessage());

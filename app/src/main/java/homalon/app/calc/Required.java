@@ -1,6 +1,8 @@
 package homalon.app.calc;
 
 import homalon.core.input.Problems;
+import java.util.Arrays;
+import java.util.Objects;
 
 /** Asks for the numbers that a call cannot do without, so that all that are missing are told at once. */
 final class Required {
@@ -15,6 +17,22 @@ final class Required {
     <T> T value(String field, T value, String whatFor) {
         problems.require(value != null, field, field + " is required: " + whatFor + ".");
         return value;
+    }
+
+    boolean require(boolean condition, String field, String sentence) {
+        return problems.require(condition, field, sentence);
+    }
+
+    /** True when all of a group were sent; those missing of a group that was begun are told. */
+    boolean together(String[] fields, Double... values) {
+        long sent = Arrays.stream(values).filter(Objects::nonNull).count();
+        for (int i = 0; sent > 0 && i < fields.length; i++) {
+            problems.require(
+                    values[i] != null,
+                    fields[i],
+                    fields[i] + " is needed beside the others: " + String.join(", ", fields) + ".");
+        }
+        return sent == fields.length;
     }
 
     void check() {

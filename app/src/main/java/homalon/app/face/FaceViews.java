@@ -295,6 +295,8 @@ public class FaceViews {
             case MAKER -> "maker";
             case GASKET -> "gasket";
             case SHOP -> "shop rule";
+            case RULES -> "class rules";
+            case OWNER -> "owner's wish";
             case GASKET_KIND -> "default for its gasket";
             case DEFAULT -> "default";
         };

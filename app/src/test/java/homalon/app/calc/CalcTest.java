@@ -62,12 +62,12 @@ class CalcTest {
     @TestFactory
     Stream<DynamicTest> casesAgree() {
         List<JsonNode> all = new ArrayList<>();
-        for (String file : List.of("face", "feelers-finish", "shaft", "valves")) {
+        for (String file : List.of("face", "feelers-finish", "shaft", "valves", "chambers")) {
             JsonMapper.shared()
                     .readTree(Path.of("../core/src/test/resources/cases/" + file + ".json"))
                     .forEach(all::add);
         }
-        assertEquals(64, all.size());
+        assertEquals(77, all.size());
         return all.stream().map(c -> DynamicTest.dynamicTest(c.get("name").asString(), () -> check(c)));
     }
 

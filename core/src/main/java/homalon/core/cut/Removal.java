@@ -112,6 +112,11 @@ public record Removal(
         return new CornerDepths(each);
     }
 
+    /** What the cut takes at the rim of each chamber. */
+    public RimDepths rims(FaceMap map) {
+        return RimDepths.of(map, setUp.onShims(), firstTouch);
+    }
+
     /** Height over the plane that is cut to which the cutter has come after so much in all. */
     public double downTo(Length total) {
         return total.signum() == 0 ? Math.nextUp(firstTouch) : firstTouch - total.mm();

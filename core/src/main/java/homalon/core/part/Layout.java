@@ -27,7 +27,26 @@ public final class Layout {
      *
      * @param flatAt y of the straight edge, which lies on the intake side; empty for a whole circle
      */
-    public record Opening(Spot centre, double radius, OptionalDouble flatAt) {}
+    public record Opening(Spot centre, double radius, OptionalDouble flatAt) {
+        /** Half of the angle that the flat cuts off; 0 for a whole circle. */
+        private double half() {
+            return flatAt.isPresent()
+                    ? Math.acos(Math.min(1, Math.abs(flatAt.getAsDouble() - centre.y()) / radius))
+                    : 0;
+        }
+
+        /** mm2: the circle less the segment beyond the flat. */
+        public double area() {
+            double a = half();
+            return radius * radius * (Math.PI - a + Math.sin(a) * Math.cos(a));
+        }
+
+        /** mm: the arc and the flat. */
+        public double perimeter() {
+            double a = half();
+            return 2 * radius * (Math.PI - a + Math.sin(a));
+        }
+    }
 
     /** A bore with the number painted on it. */
     public record Bore(int number, Spot centre, double diameter) {}
@@ -137,6 +156,31 @@ public final class Layout {
             case VALVES_ONLY ->
                 valves.stream().map(v -> whole(v.centre(), v.diameter())).toList();
         };
+    }
+
+    /** The chamber's opening at a bore, as drawn; the bore's circle where only valves lie in the face. */
+    public Opening chamber(Bore bore) {
+        return numbers.chambers() == ChamberShape.CUT_OFF ? cutOff(bore) : whole(bore.centre(), bore.diameter());
+    }
+
+    /** Places along the rim of the chamber at a bore, evenly spread in angle. */
+    public List<Spot> rim(Bore bore, int places) {
+        Opening opening = chamber(bore);
+        List<Spot> rim = new ArrayList<>();
+        for (int i = 0; i < places; i++) {
+            double angle = 2 * Math.PI * i / places;
+            double x = opening.radius() * Math.cos(angle);
+            double y = opening.radius() * Math.sin(angle);
+            if (opening.flatAt().isPresent()) {
+                double flat = opening.flatAt().getAsDouble() - opening.centre().y();
+                // Beyond the flat the rim lies on it, on the same ray from the centre.
+                double share = Math.signum(flat) * y > Math.abs(flat) ? flat / y : 1;
+                x *= share;
+                y *= share;
+            }
+            rim.add(new Spot(opening.centre().x() + x, opening.centre().y() + y));
+        }
+        return rim;
     }
 
     private static Opening whole(Spot centre, double diameter) {

@@ -5,6 +5,8 @@ public enum Source {
     MAKER("maker's book"),
     GASKET("gasket maker"),
     SHOP("shop rule"),
+    RULES("class rules"),
+    OWNER("the owner's wish"),
     /** What gaskets of the kind that was chosen usually ask. */
     GASKET_KIND("default for that kind of gasket"),
     DEFAULT("general default, not from a book");

@@ -1,0 +1,43 @@
+package homalon.core.chambers;
+
+/**
+ * A class rule against what was measured: it counts as passed only by more than the measurement leaves open.
+ *
+ * @param margin how far inside the rule, in its unit; negative outside
+ * @param plusMinus what the measurement leaves open
+ */
+public record ClassMargin(double margin, double plusMinus) {
+    /** How it stands. */
+    public enum Standing {
+        PASSES("passes"),
+        ON_THE_LINE("on the line"),
+        FAILS("fails");
+
+        private final String words;
+
+        Standing(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    private static final double SLACK = 1e-9;
+
+    public static ClassMargin atLeast(double value, double limit, double plusMinus) {
+        return new ClassMargin(value - limit, plusMinus);
+    }
+
+    public static ClassMargin atMost(double value, double limit, double plusMinus) {
+        return new ClassMargin(limit - value, plusMinus);
+    }
+
+    public Standing standing() {
+        if (margin > plusMinus + SLACK) {
+            return Standing.PASSES;
+        }
+        return margin < -plusMinus - SLACK ? Standing.FAILS : Standing.ON_THE_LINE;
+    }
+}

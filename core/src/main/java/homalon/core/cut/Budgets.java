@@ -1,0 +1,335 @@
+package homalon.core.cut;
+
+import homalon.core.chambers.Doubts;
+import homalon.core.chambers.EngineBook;
+import homalon.core.chambers.EngineItem;
+import homalon.core.cut.Budget.Kind;
+import homalon.core.cut.Budget.State;
+import homalon.core.part.PartKind;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.rulebook.Source;
+import homalon.core.verdict.Working;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * Every limit of what may come off a face, beside each other. A limit that nobody keyed and that has no general default does not
+ * stand here; one whose figure was not measured stands as not measured.
+ */
+public final class Budgets {
+    private static final double SLACK = 1e-9;
+
+    /** What the face needs to lose. @param depth from here on, mm */
+    public record Need(String words, double depth) {}
+
+    private final Outlook.Question q;
+    private final EngineBook book;
+    private final List<Budget> all = new ArrayList<>();
+
+    private Budgets(Outlook.Question question) {
+        this.q = question;
+        this.book = question.book();
+    }
+
+    static Budgets of(Outlook.Question question, List<Outlook.Each> each) {
+        Budgets budgets = new Budgets(question);
+        budgets.thickness(Kind.THICKNESS, EngineItem.THICKNESS_LEAST);
+        budgets.thickness(Kind.CLASS_THICKNESS, EngineItem.CLASS_THICKNESS);
+        budgets.life();
+        budgets.squeeze();
+        budgets.valves();
+        new ChamberBudgets(question, each).all().forEach(budgets.all::add);
+        budgets.classDeck();
+        budgets.straight(Kind.WAY_METAL, EngineItem.WAY_METAL, EngineItem.WAY_METAL_LEAST, 0);
+        budgets.ring();
+        budgets.recession();
+        budgets.sideValve();
+        return budgets;
+    }
+
+    public List<Budget> all() {
+        return List.copyOf(all);
+    }
+
+    /** The one that ends first: named with what may come off. */
+    public Optional<Budget> binding() {
+        return all.stream().filter(Budget::binds).min(Comparator.comparingDouble(Budget::room));
+    }
+
+    /** What may still come off by all that is known, mm, zero or more; empty when no budget binds. */
+    public OptionalDouble mayComeOff() {
+        return binding().map(b -> OptionalDouble.of(Math.max(0, b.room()))).orElse(OptionalDouble.empty());
+    }
+
+    public List<Budget> notMeasured() {
+        return all.stream().filter(b -> b.state() == State.NOT_MEASURED).toList();
+    }
+
+    /** Limits that nobody keyed, of the two that every face has. */
+    public List<EngineItem> withoutLimit() {
+        List<EngineItem> open = new ArrayList<>();
+        for (EngineItem item : List.of(EngineItem.THICKNESS_LEAST, EngineItem.LIFE_MOST)) {
+            if (!book.has(item)) {
+                open.add(item);
+            }
+        }
+        return open;
+    }
+
+    /** Over by what is thought of, the worst first. */
+    public List<Budget> over() {
+        return all.stream()
+                .filter(b -> b.state() == State.OVER)
+                .sorted(Comparator.comparingDouble(Budget::room))
+                .toList();
+    }
+
+    /** What the face has to lose: to come clean, to lose its deepest gouge. */
+    public List<Need> needs() {
+        List<Need> needs = new ArrayList<>();
+        q.toClean().ifPresent(d -> needs.add(new Need("to clean, by the plan", d)));
+        if (book.has(EngineItem.GOUGE)) {
+            double left = book.value(EngineItem.GOUGE) - q.since(EngineItem.GOUGE);
+            if (left > 0) {
+                needs.add(new Need("for the deepest gouge, at the least", left));
+            }
+        }
+        return needs;
+    }
+
+    /** False when the face needs more than may come off. */
+    public boolean enough() {
+        double need = needs().stream().mapToDouble(Need::depth).max().orElse(0);
+        return need <= mayComeOff().orElse(Double.POSITIVE_INFINITY) + SLACK;
+    }
+
+    private void add(
+            Kind kind, EngineItem limit, double now, double after, double plusMinus, double room, Working working) {
+        all.add(Budget.of(kind, "", book.entry(limit).orElseThrow(), now, after, plusMinus, room, working));
+    }
+
+    private void notMeasured(Kind kind, EngineItem limit, EngineItem missing) {
+        all.add(Budget.notMeasured(kind, book.entry(limit).orElseThrow(), missing));
+    }
+
+    /** A figure that the cut lowers by as much as it is deep. */
+    private void straight(Kind kind, EngineItem measured, EngineItem limit, double more) {
+        if (!book.has(limit)) {
+            return;
+        }
+        if (!book.has(measured)) {
+            notMeasured(kind, limit, measured);
+            return;
+        }
+        double now = book.value(measured) - q.since(measured) + more;
+        double least = book.value(limit);
+        add(
+                kind,
+                limit,
+                now,
+                now - q.whatIf().cut(),
+                0,
+                now - least,
+                Working.of(kind.words())
+                        .line("measured {}, cut since {}, added {}", book.value(measured), q.since(measured), more)
+                        .line("may come off: {} − {} = {}", now, least, now - least)
+                        .done());
+    }
+
+    private void thickness(Kind kind, EngineItem limit) {
+        straight(kind, EngineItem.THINNEST, limit, 0);
+    }
+
+    private void life() {
+        if (!book.has(EngineItem.LIFE_MOST)) {
+            return;
+        }
+        double most = book.value(EngineItem.LIFE_MOST);
+        double total = q.life().total();
+        add(
+                Kind.LIFE,
+                EngineItem.LIFE_MOST,
+                total,
+                total + q.whatIf().cut(),
+                0,
+                most - total,
+                Working.of(Kind.LIFE.words())
+                        .line(
+                                q.life().known()
+                                        ? "ledger: {} off so far"
+                                        : "ledger: {} off so far that is known of; what came off before is not",
+                                total)
+                        .line("may come off: {} − {} = {}", most, total, most - total)
+                        .done());
+    }
+
+    private void squeeze() {
+        if (book.drive() == EngineBook.Drive.SIDE_VALVE) {
+            return;
+        }
+        if (!book.has(EngineItem.GASKET) || !book.has(EngineItem.DECK)) {
+            notMeasured(
+                    Kind.SQUEEZE,
+                    EngineItem.SQUEEZE_LEAST,
+                    book.has(EngineItem.GASKET) ? EngineItem.DECK : EngineItem.GASKET);
+            return;
+        }
+        double least = book.value(EngineItem.SQUEEZE_LEAST);
+        boolean block = q.face() == PartKind.DECK;
+        double off = block ? q.since(EngineItem.DECK) : 0;
+        double deck = lowest(EngineItem.DECK) - off;
+        double gasket = q.whatIf().gasket().orElse(book.value(EngineItem.GASKET));
+        double now = book.value(EngineItem.GASKET) + deck;
+        double then = gasket + q.whatIf().deck().orElse(deck) - q.blockCut();
+        double room = block ? gasket + q.whatIf().deck().orElse(deck) - least : Double.POSITIVE_INFINITY;
+        add(
+                Kind.SQUEEZE,
+                EngineItem.SQUEEZE_LEAST,
+                now,
+                then,
+                0,
+                room,
+                Working.of(Kind.SQUEEZE.words())
+                        .line(
+                                "gasket {} + piston below the deck {} − block cut {} = {}",
+                                gasket,
+                                then - gasket + q.blockCut(),
+                                q.blockCut(),
+                                then)
+                        .line("a cut of the head does not change it where the squeeze pad is part of the face")
+                        .done());
+    }
+
+    /** The highest piston decides. */
+    private double lowest(EngineItem item) {
+        return q.chambers().stream()
+                .mapToDouble(c -> c.deck().orElse(book.value(item)))
+                .min()
+                .orElse(book.value(item));
+    }
+
+    private void valves() {
+        if (book.drive() == EngineBook.Drive.SIDE_VALVE) {
+            return;
+        }
+        valve(Kind.INTAKE, EngineItem.INTAKE_ROOM, EngineItem.INTAKE_LEAN, EngineItem.INTAKE_LEAST);
+        valve(Kind.EXHAUST, EngineItem.EXHAUST_ROOM, EngineItem.EXHAUST_LEAN, EngineItem.EXHAUST_LEAST);
+    }
+
+    private void valve(Kind kind, EngineItem measured, EngineItem lean, EngineItem limit) {
+        if (!book.has(measured)) {
+            notMeasured(kind, limit, measured);
+            return;
+        }
+        ValveRoom valve =
+                new ValveRoom(book.or(lean, 0), book.value(measured), book.or(EngineItem.SINK, 0), book.crown());
+        double off = q.since(measured);
+        double least = book.value(limit);
+        double other = q.whatIf().other() - q.gasketThicker();
+        add(
+                kind,
+                limit,
+                valve.after(off),
+                valve.after(off + q.nearer()),
+                0,
+                valve.cutTo(least) - off - other,
+                Working.of(kind.words())
+                        .line(
+                                "measured {}, sunk by seat work {}, leans "
+                                        + EngineItem.INTAKE_LEAN.written(valve.lean(), BenchUnit.MM)
+                                        + ", " + book.crown().words(),
+                                valve.measured(),
+                                valve.sink())
+                        .line(
+                                valve.crown() == EngineBook.Crown.FLAT
+                                        ? "after: {} − {} / cos(lean) + {} = {}"
+                                        : "after: {} − {} · cos(lean) + {} = {}",
+                                valve.measured(),
+                                off + q.nearer(),
+                                valve.sink(),
+                                valve.after(off + q.nearer()))
+                        .done());
+    }
+
+    private void classDeck() {
+        if (!book.has(EngineItem.CLASS_DECK)) {
+            return;
+        }
+        if (!book.has(EngineItem.DECK)) {
+            notMeasured(Kind.CLASS_DECK, EngineItem.CLASS_DECK, EngineItem.DECK);
+            return;
+        }
+        boolean block = q.face() == PartKind.DECK;
+        double deck = lowest(EngineItem.DECK) - (block ? q.since(EngineItem.DECK) : 0);
+        double open = Doubts.DEFAULT_DECK;
+        double limit = book.value(EngineItem.CLASS_DECK);
+        add(
+                Kind.CLASS_DECK,
+                EngineItem.CLASS_DECK,
+                deck,
+                deck - q.blockCut(),
+                open,
+                block ? deck - limit - open : Double.POSITIVE_INFINITY,
+                Working.of(Kind.CLASS_DECK.words())
+                        .line("highest piston {} below the deck ± {}, the class asks {}", deck, open, limit)
+                        .done());
+    }
+
+    /** A ring that the cutter would reach: the limit is the face itself. */
+    private void ring() {
+        if (!book.has(EngineItem.RING_DEPTH)) {
+            return;
+        }
+        double now = book.value(EngineItem.RING_DEPTH) - q.since(EngineItem.RING_DEPTH);
+        double after = now - q.whatIf().cut();
+        all.add(new Budget(
+                Kind.RING,
+                "",
+                after < -SLACK ? State.OVER : State.WITHIN,
+                now,
+                after,
+                0,
+                0,
+                now,
+                Source.DEFAULT,
+                Working.of(Kind.RING.words())
+                        .line("{} below the face now: a deeper cut takes metal of the ring", now)
+                        .done()));
+    }
+
+    private void recession() {
+        boolean valvesHere = q.face() == PartKind.HEAD || book.drive() == EngineBook.Drive.SIDE_VALVE;
+        if (valvesHere) {
+            straight(Kind.RECESSION, EngineItem.RECESSION, EngineItem.RECESSION_LEAST, book.or(EngineItem.SINK, 0));
+        }
+    }
+
+    private void sideValve() {
+        if (book.drive() != EngineBook.Drive.SIDE_VALVE) {
+            return;
+        }
+        if (!book.has(EngineItem.ROOM)) {
+            notMeasured(Kind.ROOM, EngineItem.ROOM_LEAST, EngineItem.ROOM);
+            return;
+        }
+        double now = book.value(EngineItem.ROOM) - q.since(EngineItem.ROOM) + book.or(EngineItem.SINK, 0);
+        double least = book.value(EngineItem.ROOM_LEAST);
+        double other = q.whatIf().other() - q.gasketThicker();
+        add(
+                Kind.ROOM,
+                EngineItem.ROOM_LEAST,
+                now,
+                now - q.nearer(),
+                0,
+                now - least - other,
+                Working.of(Kind.ROOM.words())
+                        .line(
+                                "valve at full lift under the roof: {} now, {} nearer by what is thought of",
+                                now,
+                                q.nearer())
+                        .done());
+    }
+}

@@ -1,0 +1,139 @@
+package homalon.core.cut;
+
+import homalon.core.chambers.Cylinder;
+import homalon.core.chambers.EngineBook;
+import homalon.core.chambers.EngineItem;
+import homalon.core.chambers.Ratios;
+import homalon.core.cut.Budget.Kind;
+import homalon.core.part.PartKind;
+import homalon.core.verdict.Working;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.DoubleUnaryOperator;
+
+/** Budgets that each cylinder has by itself: of them the one that is used up first stands. */
+final class ChamberBudgets {
+    /** What a cut leaves open grows with the cut: so many rounds settle how deep it may be. */
+    private static final int ROUNDS = 12;
+
+    private final Outlook.Question q;
+    private final EngineBook book;
+    private final List<Outlook.Each> each;
+
+    ChamberBudgets(Outlook.Question question, List<Outlook.Each> each) {
+        this.q = question;
+        this.book = question.book();
+        this.each = each;
+    }
+
+    List<Budget> all() {
+        List<Budget> all = new ArrayList<>();
+        ratio(Kind.RATIO).ifPresent(all::add);
+        ratio(Kind.CLASS_RATIO).ifPresent(all::add);
+        classChamber().ifPresent(all::add);
+        return all;
+    }
+
+    /** What is needed above the piston for a ratio, against what is there. */
+    private Optional<Budget> ratio(Kind kind) {
+        Optional<EngineBook.Entry> limit = book.entry(kind.item());
+        if (limit.isEmpty()) {
+            return Optional.empty();
+        }
+        List<Budget> found = new ArrayList<>();
+        for (int i = 0; i < each.size(); i++) {
+            if (each.get(i).then().isPresent() && each.get(i).now().isPresent()) {
+                found.add(ratio(kind, limit.get(), i));
+            }
+        }
+        EngineItem missing = book.missingForRatio().isEmpty()
+                ? EngineItem.CHAMBER
+                : book.missingForRatio().get(0);
+        return Optional.of(first(found).orElseGet(() -> Budget.notMeasured(kind, limit.get(), missing)));
+    }
+
+    private Budget ratio(Kind kind, EngineBook.Entry limit, int i) {
+        Outlook.Each e = each.get(i);
+        Cylinder y = e.then().orElseThrow().cylinder();
+        boolean head = q.face() == PartKind.HEAD;
+        double before = y.clearanceCc() + (head ? e.chamber().took(e.rim()) : e.rim() * book.blockOpening() / 1000);
+        double needed = y.sweptCc() / (limit.value() - 1);
+        double spread = kind.ofClass() ? e.then().get().spread() : 0;
+        // As a volume; the part of the chamber in it changes with the cut.
+        double open = spread * y.clearanceCc() * y.clearanceCc() / y.sweptCc();
+        double rest = open * open - Math.pow(e.chamber().openAfter(head ? e.rim() : 0), 2);
+        DoubleUnaryOperator openAfter = rim -> kind.ofClass()
+                ? Math.sqrt(Math.max(0, rest) + Math.pow(e.chamber().openAfter(head ? rim : 0), 2))
+                : 0;
+        double rim = settled(
+                cc -> head ? e.chamber().rimFor(cc) : cc / book.blockOpening() * 1000, before - needed, openAfter);
+        String less = kind.ofClass()
+                ? ", and " + Ratios.cc(openAfter.applyAsDouble(rim)) + " that the measurement leaves open"
+                : "";
+        return Budget.of(
+                kind,
+                "cylinder " + e.chamber().name(),
+                limit,
+                e.now().orElseThrow().ratio(),
+                e.then().get().ratio(),
+                spread,
+                q.cutFor(i, rim),
+                Working.of(kind.words())
+                        .line("above the piston before this cut: " + Ratios.cc(before))
+                        .line("needed for " + Ratios.ratio(limit.value()) + ": swept / (ratio − 1) = "
+                                + Ratios.cc(needed) + less)
+                        .line("to spare " + Ratios.signedCc(before - needed) + ", over the opening: {} at its rim", rim)
+                        .done());
+    }
+
+    private Optional<Budget> classChamber() {
+        Optional<EngineBook.Entry> limit = book.entry(EngineItem.CLASS_CC);
+        if (limit.isEmpty()) {
+            return Optional.empty();
+        }
+        List<Budget> found = new ArrayList<>();
+        for (int i = 0; i < each.size(); i++) {
+            Outlook.Each e = each.get(i);
+            Outlook.Chamber c = e.chamber();
+            double now = c.nowCc() + c.seatsCc();
+            double spare = now - limit.get().value();
+            double rim = settled(c::rimFor, spare, c::openAfter);
+            found.add(Budget.of(
+                    Kind.CLASS_CC,
+                    "chamber " + c.name(),
+                    limit.get(),
+                    now,
+                    e.thenCc(),
+                    e.thenPlusMinus(),
+                    q.face() == PartKind.HEAD ? q.cutFor(i, rim) : Double.POSITIVE_INFINITY,
+                    Working.of(Kind.CLASS_CC.words())
+                            .line("holds " + Ratios.cc(now) + " ± " + Ratios.cc(c.plusMinus()) + ", the class asks "
+                                    + Ratios.cc(limit.get().value()) + ": " + Ratios.signedCc(spare) + " to spare")
+                            .line(
+                                    "less what is left open after the cut, over "
+                                            + Ratios.square(c.opening().mm2()) + ": {} at its rim",
+                                    rim)
+                            .done()));
+        }
+        return Optional.of(
+                first(found).orElseGet(() -> Budget.notMeasured(Kind.CLASS_CC, limit.get(), EngineItem.CHAMBER)));
+    }
+
+    /** The cut that takes what is to spare, less what is left open after that very cut. */
+    private static double settled(DoubleUnaryOperator rimFor, double spareCc, DoubleUnaryOperator openAfter) {
+        double rim = rimFor.applyAsDouble(spareCc - openAfter.applyAsDouble(0));
+        for (int round = 0; round < ROUNDS; round++) {
+            rim = rimFor.applyAsDouble(spareCc - openAfter.applyAsDouble(rim));
+        }
+        return rim;
+    }
+
+    /** The one used up first; where this cut uses none of them up, the one that stands worst. */
+    private static Optional<Budget> first(List<Budget> found) {
+        return found.stream()
+                .min(Comparator.comparingDouble(Budget::room)
+                        .thenComparingDouble(b -> b.kind().least() ? b.after() : -b.after()));
+    }
+}

@@ -1,0 +1,61 @@
+package homalon.core.cut;
+
+import homalon.core.verdict.Working;
+import homalon.core.verdict.Working.Line;
+import java.util.Optional;
+
+/**
+ * One thing that a cut brings with it elsewhere.
+ *
+ * @param tone how much it matters
+ * @param says what it comes to
+ * @param advice what to do about it; empty for nothing
+ * @param report a ready sentence for whoever puts the engine together; empty where there is nothing to say
+ * @param figure the figure that its drawing shows, in mm or degrees; NaN where it is not known
+ * @param second another one of the drawing; NaN for none
+ */
+public record Consequence(
+        Kind kind,
+        Tone tone,
+        Line says,
+        String advice,
+        Optional<Line> report,
+        double figure,
+        double second,
+        Working working) {
+    /** What is touched. */
+    public enum Kind {
+        CAM("Cam timing"),
+        INTAKE("Intake valve to piston"),
+        EXHAUST("Exhaust valve to piston"),
+        MANIFOLD("Manifold on a V"),
+        PUSHROD("Pushrods and lifters"),
+        ROOM("Side valve under the roof"),
+        RECESSION("Valve heads and the face"),
+        SQUEEZE("Piston to head"),
+        BOLTS("Head bolts"),
+        PROUD("What stands in the face");
+
+        private final String words;
+
+        Kind(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** How much it matters. */
+    public enum Tone {
+        /** Inside what is allowed. */
+        FINE,
+        /** To be looked after when it is put together. */
+        LOOK,
+        /** Over a limit. */
+        OVER,
+        /** Something has to be measured or keyed first. */
+        NOT_KNOWN
+    }
+}

@@ -1,0 +1,435 @@
+package homalon.core.cut;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import homalon.core.chambers.DepthFills;
+import homalon.core.chambers.EngineBook;
+import homalon.core.chambers.EngineBook.Crown;
+import homalon.core.chambers.EngineBook.Drive;
+import homalon.core.chambers.EngineBook.Rods;
+import homalon.core.chambers.EngineItem;
+import homalon.core.chambers.Equalise;
+import homalon.core.chambers.OpeningArea;
+import homalon.core.cut.Budget.Kind;
+import homalon.core.cut.Budget.State;
+import homalon.core.cut.Outlook.Basis;
+import homalon.core.cut.Outlook.WhatIf;
+import homalon.core.input.BadInputException;
+import homalon.core.part.PartKind;
+import homalon.core.rulebook.Source;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+
+class OutlookTest {
+    private static final Map<EngineItem, Double> ENGINE = Map.ofEntries(
+            Map.entry(EngineItem.BORE, 86.0),
+            Map.entry(EngineItem.STROKE, 78.0),
+            Map.entry(EngineItem.GASKET_BORE, 87.5),
+            Map.entry(EngineItem.GASKET, 1.2),
+            Map.entry(EngineItem.DECK, 0.2),
+            Map.entry(EngineItem.CROWN, 1.5),
+            Map.entry(EngineItem.THINNEST, 100.4),
+            Map.entry(EngineItem.THICKNESS_LEAST, 99.8),
+            Map.entry(EngineItem.LIFE_MOST, 0.8),
+            Map.entry(EngineItem.EXHAUST_ROOM, 2.9),
+            Map.entry(EngineItem.EXHAUST_LEAN, 20.0),
+            Map.entry(EngineItem.INTAKE_ROOM, 2.6),
+            Map.entry(EngineItem.INTAKE_LEAN, 18.0));
+
+    private static EngineBook book(Drive drive, Map<EngineItem, Double> more) {
+        Map<EngineItem, EngineBook.Entry> entries = new EnumMap<>(EngineItem.class);
+        ENGINE.forEach((i, v) -> entries.put(i, new EngineBook.Entry(v, Source.MAKER)));
+        more.forEach((i, v) -> entries.put(i, new EngineBook.Entry(v, Source.RULES)));
+        return new EngineBook(entries, drive, Crown.FLAT, Rods.IRON);
+    }
+
+    private static Outlook.Chamber chamber(String name, double cc) {
+        return new Outlook.Chamber(
+                name,
+                cc,
+                0.2,
+                Basis.FILLED,
+                0,
+                0,
+                2000,
+                OpeningArea.outline(4800, 100),
+                Optional.empty(),
+                OptionalDouble.empty(),
+                OptionalDouble.empty());
+    }
+
+    private static final List<Outlook.Chamber> FOUR =
+            List.of(chamber("1", 46.2), chamber("2", 45.6), chamber("3", 46.0), chamber("4", 45.9));
+
+    private static Outlook.Question asked(PartKind face, EngineBook book, RimDepths rims, double done) {
+        return new Outlook.Question(
+                book,
+                face,
+                FOUR,
+                rims,
+                done,
+                new Outlook.Life(0.35, true),
+                Map.of(),
+                OptionalDouble.of(0.2),
+                WhatIf.NOTHING);
+    }
+
+    private static Outlook.Question head(Map<EngineItem, Double> more) {
+        return asked(PartKind.HEAD, book(Drive.CHAIN_OR_BELT, more), RimDepths.level(4), 0);
+    }
+
+    /** Two faces of a V and a manifold between them, moved as vectors until the ports meet again. */
+    @Test
+    void manifoldFitsWhenTheFacesAreMoved() {
+        Random random = new Random(5);
+        for (int i = 0; i < 300; i++) {
+            double half = 20 + 40 * random.nextDouble();
+            double lean = -10 + (85 - half - -10) * random.nextDouble() * 0.8;
+            double x = 0.1 + random.nextDouble();
+            ManifoldFit fit = ManifoldFit.of(x, half, lean);
+            double q = Math.toRadians(half);
+            double rise = Math.toRadians(half + lean);
+            for (int side : new int[] {-1, 1}) {
+                // A port in the intake face, as the head sits before and after the cut.
+                double[] deck = {side * Math.sin(q), Math.cos(q)};
+                double[] face = {-side * Math.cos(rise), Math.sin(rise)};
+                double[] before = {side * 120.0, 180};
+                double[] after = {before[0] - x * deck[0], before[1] - x * deck[1]};
+                // The manifold's port: milled along the face's normal, then let down with the rails.
+                double[] manifold = {
+                    before[0] + fit.flange() * face[0], before[1] + fit.flange() * face[1] - fit.rails()
+                };
+                assertEquals(after[0], manifold[0], 1e-9);
+                assertEquals(after[1], manifold[1], 1e-9);
+            }
+        }
+        ManifoldFit known = ManifoldFit.of(1, 45, 10);
+        assertEquals(1.23, known.flange(), 0.005);
+        assertEquals(1.72, known.rails(), 0.005);
+        assertThrows(BadInputException.class, () -> ManifoldFit.of(1, 50, 40));
+    }
+
+    /** A valve moved as a vector towards a flat crown, and towards a floor square to its axis. */
+    @Test
+    void valveRoomIsMeasuredAlongTheValve() {
+        for (double lean : new double[] {0, 12, 25}) {
+            double a = Math.toRadians(lean);
+            double x = 0.7;
+            // From the head's rim down the valve's axis to the plane of the crown, x nearer.
+            double flat = (2.5 * Math.cos(a) - x) / Math.cos(a);
+            assertEquals(flat + 0.1, new ValveRoom(lean, 2.5, 0.1, Crown.FLAT).after(x), 1e-12);
+            // A floor square to the axis comes nearer by the axis' share of the movement.
+            double pocket = 2.5 - (x * Math.cos(a));
+            assertEquals(pocket, new ValveRoom(lean, 2.5, 0, Crown.PARALLEL_POCKET).after(x), 1e-12);
+        }
+        ValveRoom v = new ValveRoom(20, 2.9, 0.2, Crown.FLAT);
+        assertEquals(2.0, v.after(v.cutTo(2.0)), 1e-12);
+    }
+
+    @Test
+    void rimsOfAHollowFaceLoseLessThanTheDial() {
+        Random random = new Random(11);
+        List<double[]> below = new ArrayList<>();
+        for (int b = 0; b < 3; b++) {
+            double[] d = new double[40];
+            for (int i = 0; i < d.length; i++) {
+                d[i] = 0.1 * random.nextDouble() * (b + 1);
+            }
+            below.add(d);
+        }
+        RimDepths rims = RimDepths.of(below);
+        for (int b = 0; b < 3; b++) {
+            double last = 0;
+            for (double total = 0; total < 0.5; total += 0.01) {
+                double taken = rims.taken(b, total);
+                assertTrue(taken >= last && taken <= total);
+                last = taken;
+                if (taken > 0) {
+                    assertEquals(total, rims.totalFor(b, taken), 1e-12);
+                }
+            }
+        }
+        // Clean all over: what is left untaken is the mean depth of its hollow.
+        double mean = java.util.Arrays.stream(below.get(2)).average().orElseThrow();
+        assertEquals(0.5 - mean, rims.taken(2, 0.5), 1e-12);
+        assertEquals(0, rims.totalFor(1, -0.1));
+    }
+
+    /** Every budget that binds is at its limit after exactly its room, and over just beyond it. */
+    @Test
+    void roomEndsAtTheLimit() {
+        Map<EngineItem, Double> more = Map.of(
+                EngineItem.RATIO_MOST, 11.4,
+                EngineItem.CLASS_RATIO, 11.2,
+                EngineItem.CLASS_CC, 43.0,
+                EngineItem.CLASS_THICKNESS, 99.9,
+                EngineItem.RECESSION, 0.6,
+                EngineItem.RECESSION_LEAST, 0.1,
+                EngineItem.WAY_METAL, 4.5,
+                EngineItem.WAY_METAL_LEAST, 4.0,
+                EngineItem.RING_DEPTH, 0.7);
+        RimDepths hollow = RimDepths.of(List.of(
+                new double[] {0, 0.02, 0.01}, new double[] {0.08, 0.1, 0.09}, new double[] {0.1}, new double[] {0, 0.03
+                }));
+        for (double done : new double[] {0, 0.06}) {
+            Outlook.Question q = asked(PartKind.HEAD, book(Drive.CHAIN_OR_BELT, more), hollow, done);
+            List<Budget> all = Outlook.of(q).budgets().all();
+            assertEquals(12, all.stream().map(Budget::kind).distinct().count());
+            for (Budget b : all) {
+                if (!b.binds()) {
+                    assertEquals(Kind.SQUEEZE, b.kind());
+                    continue;
+                }
+                Budget at = same(q, b, b.room());
+                assertEquals(
+                        b.limit(),
+                        at.after() + (b.kind().least() ? -1 : 1) * at.plusMinus(),
+                        b.kind() == Kind.CLASS_RATIO ? 1e-3 : 1e-6,
+                        b.name());
+                assertEquals(
+                        State.OVER,
+                        same(q, b, b.room() + (b.kind().ofClass() ? 0.2 : 0.01)).state(),
+                        b.name());
+                if (b.room() > 0.02 && !b.kind().ofClass()) {
+                    assertEquals(State.WITHIN, same(q, b, b.room() - 0.01).state(), b.name());
+                }
+            }
+        }
+    }
+
+    private static Budget same(Outlook.Question q, Budget b, double cut) {
+        return Outlook.of(q.with(q.whatIf().withCut(cut))).budgets().all().stream()
+                .filter(x -> x.kind() == b.kind())
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void littleLifeLeftNamesWhatBinds() {
+        Outlook.Question q = head(Map.of(EngineItem.THINNEST, 99.92, EngineItem.GOUGE, 0.3));
+        Outlook now = Outlook.of(q);
+        assertEquals(Kind.THICKNESS, now.budgets().binding().orElseThrow().kind());
+        assertEquals(0.12, now.budgets().mayComeOff().orElseThrow(), 1e-9);
+        assertFalse(now.budgets().enough(), "it needs 0.3");
+        Wish most = Wish.of(Wish.Kind.MOST, q, 0);
+        assertEquals(0.12, most.whatIf().cut(), 1e-9);
+        Wish ratio = Wish.of(Wish.Kind.RATIO, q, 12);
+        assertFalse(ratio.met());
+        assertEquals(0.12, ratio.whatIf().cut(), 1e-9);
+        assertTrue(
+                ratio.says().text().contains("thickness ends it"), ratio.says().text());
+        // A cut since the micrometer was there comes off what it said.
+        Outlook.Question later = new Outlook.Question(
+                q.book(),
+                q.face(),
+                FOUR,
+                q.rims(),
+                0,
+                q.life(),
+                Map.of(EngineItem.THINNEST, 0.05),
+                q.toClean(),
+                q.whatIf());
+        assertEquals(0.07, Outlook.of(later).budgets().mayComeOff().orElseThrow(), 1e-9);
+    }
+
+    @Test
+    void notMeasuredIsNotGood() {
+        Outlook.Question q = new Outlook.Question(
+                EngineBook.empty(),
+                PartKind.HEAD,
+                List.of(),
+                RimDepths.level(4),
+                0,
+                new Outlook.Life(0, false),
+                Map.of(),
+                OptionalDouble.empty(),
+                WhatIf.NOTHING);
+        Budgets b = Outlook.of(q).budgets();
+        assertTrue(b.binding().isEmpty());
+        assertTrue(b.mayComeOff().isEmpty());
+        assertEquals(3, b.notMeasured().size(), "both valves and the squeeze have a default limit");
+        assertEquals(List.of(EngineItem.THICKNESS_LEAST, EngineItem.LIFE_MOST), b.withoutLimit());
+        assertFalse(Wish.of(Wish.Kind.MOST, q, 0).met());
+        BadInputException e = assertThrows(BadInputException.class, () -> Wish.of(Wish.Kind.RATIO, q, 9.5));
+        assertTrue(e.getMessage().contains("bore"), e.getMessage());
+    }
+
+    @Test
+    void wishesComeTrueOrSayWhatIsPossible() {
+        Map<EngineItem, Double> wide = Map.of(
+                EngineItem.THINNEST,
+                110.0,
+                EngineItem.LIFE_MOST,
+                9.0,
+                EngineItem.EXHAUST_ROOM,
+                9.0,
+                EngineItem.INTAKE_ROOM,
+                9.0);
+        Outlook.Question q = head(wide);
+        Wish ratio = Wish.of(Wish.Kind.RATIO, q, 10.8);
+        assertTrue(ratio.met());
+        double highest = Outlook.of(q.with(ratio.whatIf())).each().stream()
+                .mapToDouble(e -> e.then().orElseThrow().ratio())
+                .max()
+                .orElseThrow();
+        assertEquals(10.8, highest, 1e-9);
+        Wish forty = Wish.of(Wish.Kind.RATIO, q, 40);
+        assertFalse(forty.met());
+        Outlook possible = Outlook.of(q.with(forty.whatIf()));
+        assertTrue(possible.each().stream().allMatch(e -> e.thenCc() > 0));
+        Wish low = Wish.of(Wish.Kind.RATIO, q, 9.0);
+        assertTrue(low.met());
+        assertEquals(
+                9.0,
+                Outlook.of(q.with(low.whatIf()))
+                        .each()
+                        .get(1)
+                        .then()
+                        .orElseThrow()
+                        .ratio(),
+                1e-9);
+        assertThrows(BadInputException.class, () -> Wish.of(Wish.Kind.RATIO, q, -3));
+        assertThrows(BadInputException.class, () -> Wish.of(Wish.Kind.CLASS, q, 0), "no class volume is keyed");
+        assertThrows(
+                BadInputException.class,
+                () -> new WhatIf(-1, 0, OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty()));
+        Wish stock = Wish.of(Wish.Kind.STOCK, q.with(ratio.whatIf()), 0);
+        assertEquals(
+                Outlook.of(q).each().get(1).now().orElseThrow().ratio(),
+                Outlook.of(q.with(stock.whatIf()))
+                        .each()
+                        .get(1)
+                        .then()
+                        .orElseThrow()
+                        .ratio(),
+                1e-9);
+    }
+
+    /** A class rule: cut until the largest is at the least volume, the others ground out to it; then every chamber passes. */
+    @Test
+    void classHeadIsBroughtToTheLeastVolume() {
+        Outlook.Question q = head(Map.of(
+                EngineItem.CLASS_CC,
+                43.5,
+                EngineItem.THINNEST,
+                110.0,
+                EngineItem.LIFE_MOST,
+                9.0,
+                EngineItem.EXHAUST_ROOM,
+                9.0,
+                EngineItem.INTAKE_ROOM,
+                9.0));
+        Wish smallest = Wish.of(Wish.Kind.CLASS, q, 0);
+        assertTrue(smallest.met());
+        Outlook at = Outlook.of(q.with(smallest.whatIf()));
+        assertEquals(43.5 + at.each().get(1).thenPlusMinus(), at.each().get(1).thenCc(), 1e-6);
+        Wish equal = Wish.of(Wish.Kind.CLASS_EQUAL, q, 0);
+        assertTrue(equal.met());
+        assertTrue(equal.whatIf().cut() > smallest.whatIf().cut());
+        Outlook deep = Outlook.of(q.with(equal.whatIf()));
+        double target = 43.5
+                + deep.each().stream()
+                        .mapToDouble(Outlook.Each::thenPlusMinus)
+                        .max()
+                        .orElseThrow();
+        assertEquals(target, deep.each().get(0).thenCc(), 1e-6);
+        Equalise e = deep.equalise(target - 1e-9).orElseThrow();
+        assertTrue(e.reached());
+        assertEquals(0.6, e.each().get(1).add(), 1e-6);
+        assertEquals(Equalise.Way.GRIND, e.each().get(1).shares().get(0).way());
+        Wish late = Wish.of(Wish.Kind.CLASS, head(Map.of(EngineItem.CLASS_CC, 46.0)), 0);
+        assertFalse(late.met());
+        assertTrue(late.says().text().contains("too small already"), late.says().text());
+    }
+
+    @Test
+    void aBlockIsCutWithTheSameEyes() {
+        EngineBook book = book(
+                Drive.SIDE_VALVE,
+                Map.of(EngineItem.ROOM, 2.0, EngineItem.BLOCK_OPENING, 8000.0, EngineItem.CLASS_DECK, 0.0));
+        Outlook.Question q = asked(PartKind.DECK, book, RimDepths.level(4), 0);
+        Outlook at = Outlook.of(q.with(q.whatIf().withCut(0.1)));
+        assertTrue(at.budgets().all().stream().noneMatch(b -> b.kind() == Kind.EXHAUST || b.kind() == Kind.SQUEEZE));
+        Budget room = same(
+                q,
+                at.budgets().all().stream()
+                        .filter(b -> b.kind() == Kind.ROOM)
+                        .findFirst()
+                        .orElseThrow(),
+                0.1);
+        assertEquals(1.9, room.after(), 1e-9);
+        double before = at.each().get(0).now().orElseThrow().cylinder().clearanceCc();
+        double after = at.each().get(0).then().orElseThrow().cylinder().clearanceCc();
+        assertEquals(0.8, before - after, 1e-9, "by the block's opening, not the bore's");
+        Outlook overhead = Outlook.of(asked(PartKind.DECK, book(Drive.CHAIN_OR_BELT, Map.of()), RimDepths.level(4), 0)
+                .with(WhatIf.NOTHING.withCut(0.3)));
+        Budget squeeze = overhead.budgets().all().stream()
+                .filter(b -> b.kind() == Kind.SQUEEZE)
+                .findFirst()
+                .orElseThrow();
+        assertEquals(1.2 + 0.2 - 0.9, squeeze.room(), 1e-9);
+        assertEquals(1.1, squeeze.after(), 1e-9);
+    }
+
+    /** Fills to a depth are followed; a cut that was made since is not counted twice. */
+    @Test
+    void fillsToADepthAreFollowedAcrossACut() {
+        DepthFills fills = DepthFills.of(
+                List.of(new DepthFills.Level(0, 46), new DepthFills.Level(1, 41.5), new DepthFills.Level(2, 37.6)));
+        Outlook.Chamber c = new Outlook.Chamber(
+                "1",
+                46,
+                0.2,
+                Basis.FILLED,
+                0.5,
+                0.3,
+                0,
+                OpeningArea.toDepth(fills, 0.2),
+                Optional.of(fills),
+                OptionalDouble.of(0.1),
+                OptionalDouble.empty());
+        Outlook.Question q = new Outlook.Question(
+                book(Drive.PUSHROD, Map.of(EngineItem.PRELOAD, 0.5, EngineItem.PRELOAD_MOST, 0.9)),
+                PartKind.HEAD,
+                List.of(c),
+                RimDepths.level(1),
+                0.5,
+                new Outlook.Life(0.5, false),
+                Map.of(),
+                OptionalDouble.empty(),
+                WhatIf.NOTHING.withCut(0.5));
+        Outlook.Each e = Outlook.of(q).each().get(0);
+        assertEquals(41.5 + 0.3, e.thenCc(), 1e-9, "half a millimetre before and half a millimetre now");
+        assertTrue(e.seats().orElseThrow().ratio() < e.now().orElseThrow().ratio());
+        assertTrue(e.filled().orElseThrow().ratio() < e.now().orElseThrow().ratio());
+        Consequence rods = Outlook.of(q).consequences().stream()
+                .filter(x -> x.kind() == Consequence.Kind.PUSHROD)
+                .findFirst()
+                .orElseThrow();
+        assertEquals(Consequence.Tone.OVER, rods.tone());
+        // A shallower gasket lets the valves come nearer still; a thicker one gives the room back.
+        double thin = exhaust(
+                q.with(new WhatIf(0.5, 0, OptionalDouble.of(1.0), OptionalDouble.empty(), OptionalDouble.empty())));
+        double thick = exhaust(
+                q.with(new WhatIf(0.5, 0, OptionalDouble.of(1.7), OptionalDouble.empty(), OptionalDouble.empty())));
+        assertEquals(2.9, thick, 1e-9);
+        assertEquals(0.7 / Math.cos(Math.toRadians(20)), thick - thin, 1e-9);
+    }
+
+    private static double exhaust(Outlook.Question q) {
+        return Outlook.of(q).consequences().stream()
+                .filter(c -> c.kind() == Consequence.Kind.EXHAUST)
+                .mapToDouble(Consequence::figure)
+                .findFirst()
+                .orElseThrow();
+    }
+}
