@@ -11,3 +11,4 @@ import './tap.js';
 import './photo.js';
 import './timers.js';
 import './upload.js';
+import './what-if.js';

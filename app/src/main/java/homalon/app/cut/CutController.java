@@ -43,6 +43,8 @@ class CutController {
     private final Cutting cutting;
     private final CutTogether together;
     private final Toolbox toolbox;
+    private final RoomSource room;
+    private final CutToCome toCome;
     private final OneRead reading;
 
     CutController(
@@ -57,6 +59,8 @@ class CutController {
             Cutting cutting,
             CutTogether together,
             Toolbox toolbox,
+            RoomSource room,
+            CutToCome toCome,
             OneRead reading) {
         this.parts = parts;
         this.shells = shells;
@@ -69,6 +73,8 @@ class CutController {
         this.cutting = cutting;
         this.together = together;
         this.toolbox = toolbox;
+        this.room = room;
+        this.toCome = toCome;
         this.reading = reading;
     }
 
@@ -94,6 +100,8 @@ class CutController {
                                 .with(plan.orElseThrow().plan().school())
                                 .map(r -> setupChecks.view(part, c.setUps(), r.setUp(), shell.writer())))
                         .orElse(null));
+        model.addAttribute(
+                "room", room.of(part, toCome.of(part).mm(), shell.writer()).orElse(null));
         model.addAttribute("together", together.ofPart(part).isPresent());
         model.addAttribute("machines", toolbox.machines());
         model.addAttribute("cutters", toolbox.cutters());

@@ -41,6 +41,8 @@ class PlanController {
     private final Plans plans;
     private final PlanViews views;
     private final FeedsViews feedsViews;
+    private final RoomSource room;
+    private final CutToCome toCome;
     private final OneRead reading;
 
     PlanController(
@@ -50,6 +52,8 @@ class PlanController {
             Plans plans,
             PlanViews views,
             FeedsViews feedsViews,
+            RoomSource room,
+            CutToCome toCome,
             OneRead reading) {
         this.parts = parts;
         this.shells = shells;
@@ -57,6 +61,8 @@ class PlanController {
         this.plans = plans;
         this.views = views;
         this.feedsViews = feedsViews;
+        this.room = room;
+        this.toCome = toCome;
         this.reading = reading;
     }
 
@@ -65,6 +71,7 @@ class PlanController {
      *
      * @param along of each support from the front end
      * @param across of each support from the lower edge of the drawing
+     * @param total wanted off in all, when more than cleaning is
      * @param usual true puts the supports back where they are proposed
      */
     record Asked(
@@ -79,7 +86,13 @@ class PlanController {
             String ra,
             List<String> along,
             List<String> across,
-            Boolean usual) {
+            Boolean usual,
+            String total) {
+
+        /** What is wanted off in all, beyond cleaning it. */
+        Length atLeast(Length otherwise, BenchUnit unit) {
+            return total == null ? otherwise : depth(total, Length.ZERO, unit);
+        }
 
         boolean proposed() {
             return Boolean.TRUE.equals(usual);
@@ -133,9 +146,11 @@ class PlanController {
         Footing footing = start;
         PassPlan.Depths usual = kept.map(k -> k.plan().depths()).orElse(PassPlan.Depths.usual(unit));
         PassPlan.Depths depths = usual;
+        Length atLeast = kept.map(k -> k.plan().atLeast()).orElse(Length.ZERO);
         try {
             footing = asked.footing(start, unit, planner.box(part));
             depths = asked.depths(usual, unit);
+            atLeast = CutPlan.checked(asked.atLeast(atLeast, unit));
         } catch (IllegalArgumentException e) {
             refuse(e, model, response);
         }
@@ -146,7 +161,11 @@ class PlanController {
         School chosen = asked.school() != null
                 ? asked.school()
                 : kept.map(k -> k.plan().school()).orElse(School.LEAST_REMOVAL);
-        PlanView view = views.of(compared.get(), chosen, depths, kept, shell.writer());
+        PlanView view = views.of(compared.get(), chosen, depths, atLeast, kept, shell.writer());
+        model.addAttribute(
+                "room",
+                room.of(part, toCome.of(part, view.passPlan().total()).mm(), shell.writer())
+                        .orElse(null));
         model.addAttribute("feeds", feeds(part, asked, kept, view.passPlan(), shell, model, response));
         model.addAttribute("view", view);
         model.addAttribute("hasPlan", kept.isPresent());
@@ -208,7 +227,11 @@ class PlanController {
                 .orElseThrow(() -> new BadInputException(
                         "school", "The thickness was not measured: key it at the corners, or choose another set-up."));
         CutPlan plan = CutPlan.of(
-                compared.setUps(), removal, asked.depths(PassPlan.Depths.usual(unit), unit), RuleBook.dialStep(unit));
+                compared.setUps(),
+                removal,
+                asked.depths(PassPlan.Depths.usual(unit), unit),
+                RuleBook.dialStep(unit),
+                asked.atLeast(Length.ZERO, unit));
         Tooling tooling = asked.tooling(Optional.empty());
         feedsViews.check(part, tooling);
         shells.require(part, Operation.CUT_PLAN, "plan");

@@ -45,6 +45,10 @@ class PlanRow implements Persistable<UUID> {
     @Column(name = "depth_nm")
     long depth;
 
+    /** What was wanted off in all beyond cleaning it; 0 for nothing more. */
+    @Column(name = "at_least_nm")
+    long atLeast;
+
     @Column(name = "shim_step_nm")
     long shimStep;
 

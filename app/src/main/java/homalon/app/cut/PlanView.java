@@ -41,13 +41,14 @@ public record PlanView(
             String profile,
             boolean here) {}
 
-    /** The set-up in hand with its passes. */
+    /** The set-up in hand with its passes. @param atLeast wanted off in all, as it would be keyed; empty for no more than clean */
     public record Chosen(
             String school,
             String name,
             String meaning,
             String toClean,
             String total,
+            String atLeast,
             List<Pass> passes,
             String skim,
             String deepest,

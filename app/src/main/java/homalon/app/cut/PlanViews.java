@@ -38,6 +38,7 @@ public class PlanViews {
             Planner.Compared compared,
             School wanted,
             PassPlan.Depths depths,
+            Length atLeast,
             Optional<PlanFile> kept,
             LengthWriter writer) {
         Comparison setUps = compared.setUps();
@@ -46,7 +47,7 @@ public class PlanViews {
         for (Removal r : setUps.removals()) {
             cards.add(card(compared, r, r == chosen, writer, cards.size() + 1));
         }
-        CutPlan plan = CutPlan.of(setUps, chosen, depths, RuleBook.dialStep(writer.unit()));
+        CutPlan plan = CutPlan.of(setUps, chosen, depths, RuleBook.dialStep(writer.unit()), atLeast);
         boolean stale = kept.filter(k -> k.surveyRevision() != compared.survey().revision())
                 .isPresent();
         boolean same = !stale && kept.filter(k -> k.plan().equals(plan)).isPresent();
@@ -148,6 +149,7 @@ public class PlanViews {
                 plan.school().meaning(),
                 writer.number(plan.toClean()),
                 writer.number(plan.passes().total()),
+                plan.atLeast().signum() == 0 ? "" : writer.exact(plan.atLeast()),
                 passes(setUps, r, plan.passes(), writer, 0),
                 writer.exact(plan.depths().skim()),
                 writer.exact(plan.depths().deepest()),

@@ -101,6 +101,7 @@ public class Plans {
         row.steelInFace = tooling.steelInFace();
         row.school = plan.school();
         row.depth = plan.toClean().nanometres();
+        row.atLeast = plan.atLeast().nanometres();
         row.shimStep = plan.footing().stock().step().nanometres();
         row.shimLeaves = Footings.lengths(plan.footing().stock().leaves());
         row.supports = Footings.write(plan.footing().supports());
@@ -130,6 +131,7 @@ public class Plans {
                 Footings.lengths(p.shims),
                 new Footing(Footings.read(p.supports), stock),
                 Length.ofNanometres(p.depth),
+                Length.ofNanometres(p.atLeast),
                 depths,
                 new PassPlan(passes));
         Tooling tooling = new Tooling(p.machine, p.cutter, p.steelInFace);

@@ -34,7 +34,7 @@ class SheetViews {
             case LINE -> LineSetup.of(sheet.setup()).places();
             case LINERS -> LinersSetup.places(faces.layout(part.numbers()));
             case INDEX -> IndexSetup.places();
-            case VALVES -> throw new IllegalStateException("valves are walked on their own page");
+            case VALVES, CHAMBERS -> throw new IllegalStateException("these are walked on their own page");
         };
     }
 
@@ -46,7 +46,7 @@ class SheetViews {
             case LINE -> lines.of(part, sheet, toKey, writer);
             case LINERS -> liners.of(part, sheet, toKey, writer);
             case INDEX -> indexes.of(part, sheet, toKey, writer);
-            case VALVES -> throw new IllegalStateException("valves are shown on their own page");
+            case VALVES, CHAMBERS -> throw new IllegalStateException("these are shown on their own page");
         };
         return new SheetView(
                 said.style(),

@@ -27,7 +27,7 @@ public class SheetWords {
         Map<Sheet, SheetFile> begun = sheets.ofVisits(List.of(visit)).getOrDefault(visit, Map.of());
         List<String> said = new ArrayList<>();
         begun.forEach((sheet, file) -> {
-            if (sheet == Sheet.VALVES) {
+            if (sheet == Sheet.VALVES || sheet == Sheet.CHAMBERS) {
                 return; // they have a table of their own
             }
             SheetView view = views.of(part, file, writer);

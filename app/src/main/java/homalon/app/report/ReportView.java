@@ -1,5 +1,6 @@
 package homalon.app.report;
 
+import homalon.app.chambers.ChamberReport;
 import homalon.app.cut.CutView;
 import homalon.app.face.FaceView;
 import homalon.app.feelers.FeelerView;
@@ -19,6 +20,7 @@ import java.util.Optional;
  * @param felt each time straightedge and feelers were tried
  * @param thickness rows of the thickness, when it was read
  * @param valves every valve, when they were part of the visit
+ * @param chambers what they hold and the ratio, before and after, when they were part of the visit
  * @param plan set-up and shims in words, when a cut was planned
  * @param cut the cutting log, when there is a line in it
  */
@@ -35,6 +37,7 @@ public record ReportView(
         List<Felt> felt,
         List<FaceView.Row> thickness,
         Optional<ValveReport.Valves> valves,
+        Optional<ChamberReport.Chambers> chambers,
         Optional<String> plan,
         Optional<CutView> cut) {
 

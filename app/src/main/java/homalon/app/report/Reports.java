@@ -1,5 +1,6 @@
 package homalon.app.report;
 
+import homalon.app.chambers.ChamberReport;
 import homalon.app.cut.CutViews;
 import homalon.app.cut.Paintings;
 import homalon.app.cut.PlanFile;
@@ -60,6 +61,7 @@ class Reports {
     private final CutViews cutViews;
     private final WholeReport whole;
     private final ValveReport valves;
+    private final ChamberReport chambers;
     private final People people;
     private final Shop shop;
     private final Clock clock;
@@ -78,6 +80,7 @@ class Reports {
             CutViews cutViews,
             WholeReport whole,
             ValveReport valves,
+            ChamberReport chambers,
             People people,
             Shop shop,
             Clock clock) {
@@ -94,6 +97,7 @@ class Reports {
         this.cutViews = cutViews;
         this.whole = whole;
         this.valves = valves;
+        this.chambers = chambers;
         this.people = people;
         this.shop = shop;
         this.clock = clock;
@@ -127,6 +131,7 @@ class Reports {
                         .map(t -> faceViews.of(part, t, writer.unit()).rows())
                         .orElse(List.of()),
                 valves.of(part, writer),
+                chambers.of(part, writer),
                 plan.map(p -> planWords(p, writer)),
                 ledger.lines().isEmpty()
                         ? Optional.empty()

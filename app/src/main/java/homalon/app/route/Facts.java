@@ -1,5 +1,6 @@
 package homalon.app.route;
 
+import homalon.app.chambers.ChamberFindings;
 import homalon.app.cut.PlanFile;
 import homalon.app.face.SurveyFile;
 import homalon.app.face.SurveyKind;
@@ -35,6 +36,7 @@ record Facts(
         List<TestFile> tests,
         Map<Sheet, SheetFile> sheets,
         Optional<ValveFindings.Standing> valves,
+        Optional<ChamberFindings.Standing> chambers,
         List<Orders.Order> orders) {
 
     /** Orders that a piece of work needs and that were not cancelled. */

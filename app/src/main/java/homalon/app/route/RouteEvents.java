@@ -90,6 +90,11 @@ final class RouteEvents {
         if (facts.valves().isPresent() || Wished.valves(facts.part().visit().wishes())) {
             add(opened, new Event.Found(Finding.VALVES_ASKED));
         }
+        if (facts.chambers().isPresent()
+                || homalon.core.chambers.Wished.chambers(facts.part().visit().wishes())) {
+            add(opened, new Event.Found(Finding.CHAMBERS_ASKED));
+        }
+        facts.chambers().ifPresent(c -> c.filled().forEach(at -> add(at, new Event.Did(Operation.CHAMBER_FILL))));
         facts.part().visit().releasedAt().ifPresent(at -> add(at, new Event.Did(Operation.HAND_OVER)));
     }
 

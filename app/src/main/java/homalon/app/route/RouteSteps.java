@@ -2,6 +2,7 @@ package homalon.app.route;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import homalon.app.chambers.ChamberFindings;
 import homalon.app.cut.PlanFile;
 import homalon.app.cut.Plans;
 import homalon.app.face.Findings;
@@ -65,6 +66,7 @@ class RouteSteps implements StepSource {
     private final Sheets sheets;
     private final SheetFindings sheetFindings;
     private final ValveFindings valves;
+    private final ChamberFindings chambers;
     private final Orders orders;
     private final People people;
     /** A route is a pure value of its events: any instance grows the same one. */
@@ -84,6 +86,7 @@ class RouteSteps implements StepSource {
             Sheets sheets,
             SheetFindings sheetFindings,
             ValveFindings valves,
+            ChamberFindings chambers,
             Orders orders,
             People people) {
         this.surveys = surveys;
@@ -98,6 +101,7 @@ class RouteSteps implements StepSource {
         this.sheets = sheets;
         this.sheetFindings = sheetFindings;
         this.valves = valves;
+        this.chambers = chambers;
         this.orders = orders;
         this.people = people;
     }
@@ -138,6 +142,7 @@ class RouteSteps implements StepSource {
                     tested.getOrDefault(visit, List.of()),
                     measured.getOrDefault(visit, Map.of()),
                     valves.of(part, measured.getOrDefault(visit, Map.of()).get(Sheet.VALVES)),
+                    chambers.of(part, measured.getOrDefault(visit, Map.of()).get(Sheet.CHAMBERS)),
                     ordered.getOrDefault(visit, List.of())));
         }
         return all;

@@ -1,5 +1,6 @@
 package homalon.app.route;
 
+import homalon.app.chambers.ChamberFindings;
 import homalon.app.integrity.TestFile;
 import homalon.app.lines.LineFinding;
 import homalon.app.lines.SheetFindings;
@@ -67,6 +68,7 @@ final class WholeSteps {
                         .or(() -> concerns(Operation.VALVE_CHECK)
                                 ? Optional.of(of(kind, Operation.VALVE_CHECK, "", "Measure the valves"))
                                 : Optional.empty());
+            case CHAMBERS -> concerns(Operation.CHAMBER_FILL) ? Optional.of(chambers()) : Optional.empty();
             case GUIDES -> facts.valves().flatMap(v -> work(kind, v.guides(), "guide", "Mend the guides"));
             case INSERTS -> facts.valves().flatMap(v -> work(kind, v.inserts(), "insert", "Fit the inserts"));
             case SEATS -> facts.valves().flatMap(v -> work(kind, v.seats(), "seat", "Make the seats"));
@@ -86,6 +88,20 @@ final class WholeSteps {
                         "Go on with the valves",
                         (v.count() - v.settled()) + " not settled yet")
                 : step;
+    }
+
+    private Step chambers() {
+        String said = facts.chambers().map(ChamberFindings.Standing::said).orElse("");
+        Step step = of(StepKind.CHAMBERS, Operation.CHAMBER_FILL, said, "Fill the chambers");
+        Optional<ChamberFindings.Standing> begun =
+                facts.chambers().filter(c -> step.mark() == Mark.DUE && c.begun() && c.settled() < c.count());
+        return begun.map(c -> new Step(
+                        StepKind.CHAMBERS,
+                        Mark.BEGUN,
+                        c.settled() + " of " + c.count(),
+                        "Go on filling the chambers",
+                        (c.count() - c.settled()) + " not settled yet"))
+                .orElse(step);
     }
 
     /** Work that is done valve by valve. */

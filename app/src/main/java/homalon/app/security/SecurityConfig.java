@@ -53,6 +53,8 @@ class SecurityConfig {
         "/parts/*/guides/**",
         "/parts/*/inserts/**",
         "/parts/*/seats/**",
+        "/parts/*/chambers/**",
+        "/parts/*/budget/**",
         "/parts/*/parts-list/**",
         "/stock/**",
         "/parts/*/timers",

@@ -8,7 +8,8 @@ public enum Sheet {
     LINE("Line of the shaft", StepKind.LINE),
     LINERS("Liner protrusion", StepKind.LINERS),
     INDEX("Deck index", StepKind.INDEX),
-    VALVES("Valves", StepKind.VALVES);
+    VALVES("Valves", StepKind.VALVES),
+    CHAMBERS("Chambers", StepKind.CHAMBERS);
 
     private final String words;
     private final StepKind step;
@@ -28,7 +29,7 @@ public enum Sheet {
 
     /** No figure of it is larger: anything beyond was keyed in another unit. */
     Length furthest() {
-        return this == INDEX || this == VALVES ? Length.ofMm("1000") : Length.ofMm("50");
+        return this == INDEX || this == VALVES || this == CHAMBERS ? Length.ofMm("1000") : Length.ofMm("50");
     }
 
     public String path() {

@@ -1,5 +1,6 @@
 package homalon.app.valves;
 
+import homalon.app.cut.CutToCome;
 import homalon.app.part.PartFile;
 import homalon.app.part.PartShells;
 import homalon.app.web.OneRead;

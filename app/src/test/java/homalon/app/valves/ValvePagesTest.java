@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import homalon.app.cut.CutToCome;
 import homalon.app.part.PartFile;
 import homalon.app.part.Parts;
 import homalon.app.people.People;

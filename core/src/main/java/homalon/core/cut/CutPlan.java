@@ -1,5 +1,6 @@
 package homalon.core.cut;
 
+import homalon.core.input.Problems;
 import homalon.core.quantity.Length;
 import java.util.List;
 
@@ -10,29 +11,63 @@ import java.util.List;
  * @param shims under supports A, B, C, ...
  * @param footing where they lie and the stock from which they were taken
  * @param toClean from first touch until the sealing land is clean, rounded to the nanometre
+ * @param atLeast what was wanted off in all beyond cleaning it, such as for a compression ratio; zero for nothing more
  * @param depths that the passes were made from
  * @param passes in the order they are cut
  */
 public record CutPlan(
-        School school, List<Length> shims, Footing footing, Length toClean, PassPlan.Depths depths, PassPlan passes) {
+        School school,
+        List<Length> shims,
+        Footing footing,
+        Length toClean,
+        Length atLeast,
+        PassPlan.Depths depths,
+        PassPlan passes) {
     public CutPlan {
         shims = List.copyOf(shims);
     }
 
-    /** @param dialStep steps that the machine's dial has */
+    /** Down to clean and no further. @param dialStep steps that the machine's dial has */
     public static CutPlan of(Comparison comparison, Removal removal, PassPlan.Depths depths, Length dialStep) {
+        return of(comparison, removal, depths, dialStep, Length.ZERO);
+    }
+
+    /**
+     * @param dialStep steps that the machine's dial has
+     * @param atLeast from first touch, when more than cleaning is wanted
+     * @throws homalon.core.input.BadInputException for what nobody cuts
+     */
+    public static CutPlan of(
+            Comparison comparison, Removal removal, PassPlan.Depths depths, Length dialStep, Length atLeast) {
+        checked(atLeast);
         SetUp setUp = removal.setUp();
         return new CutPlan(
                 setUp.school(),
                 setUp.shims().stream().map(Length::roundedFromMm).toList(),
                 comparison.footing(),
                 Length.roundedFromMm(setUp.toClean()),
+                atLeast,
                 depths,
-                PassPlan.toClean(setUp.toClean(), depths, dialStep));
+                PassPlan.toClean(Math.max(setUp.toClean(), atLeast.mm()), depths, dialStep));
+    }
+
+    /**
+     * The same, when it can be meant.
+     *
+     * @throws homalon.core.input.BadInputException for what nobody cuts
+     */
+    public static Length checked(Length atLeast) {
+        Problems problems = new Problems();
+        problems.require(
+                atLeast.signum() >= 0 && atLeast.mm() <= 10,
+                "total",
+                "At least off in all: key 0 to 10 mm, such as 0.35 mm.");
+        problems.throwIfAny();
+        return atLeast;
     }
 
     /** The same set-up cut in other passes, as when it is cut together with others. */
     public CutPlan cutInPasses(PassPlan.Depths others, PassPlan list) {
-        return new CutPlan(school, shims, footing, toClean, others, list);
+        return new CutPlan(school, shims, footing, toClean, atLeast, others, list);
     }
 }

@@ -163,6 +163,26 @@ public final class Layout {
         return numbers.chambers() == ChamberShape.CUT_OFF ? cutOff(bore) : whole(bore.centre(), bore.diameter());
     }
 
+    /** Area of the chamber's opening as drawn, mm2; where only valves lie in the face, of those at the bore. */
+    public double chamberArea(Bore bore) {
+        return numbers.chambers() == ChamberShape.VALVES_ONLY
+                ? valvesAt(bore).stream().mapToDouble(Opening::area).sum()
+                : chamber(bore).area();
+    }
+
+    /** Length of that opening's edge, mm. */
+    public double chamberPerimeter(Bore bore) {
+        return numbers.chambers() == ChamberShape.VALVES_ONLY
+                ? valvesAt(bore).stream().mapToDouble(Opening::perimeter).sum()
+                : chamber(bore).perimeter();
+    }
+
+    private List<Opening> valvesAt(Bore bore) {
+        return openings().stream()
+                .filter(o -> o.centre().distance(bore.centre()) < bore.diameter() / 2)
+                .toList();
+    }
+
     /** Places along the rim of the chamber at a bore, evenly spread in angle. */
     public List<Spot> rim(Bore bore, int places) {
         Opening opening = chamber(bore);

@@ -12,6 +12,7 @@ public enum Finding {
     AXIS_MOVED("a guide that was bored, lined or replaced"),
     SEATS_BAD("seats to make"),
     SEAT_TO_INSERT("a seat that needs an insert"),
+    CHAMBERS_ASKED("chambers and compression are asked for"),
     REPAIR_IN_FACE("a repaired place in the face"),
     FACE_OUT("face out of its limit"),
     MAY_BE_BENT("it was hot, and it carries a shaft"),

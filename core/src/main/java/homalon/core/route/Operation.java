@@ -11,6 +11,7 @@ public enum Operation {
     VALVE_CHECK("valve check", true),
     GUIDE_WORK("guide work", false),
     SEAT_WORK("seat work", false),
+    CHAMBER_FILL("fill the chambers", true),
     PRESSURE_TEST("pressure test", true),
     STRAIGHTEN("straighten", false),
     LINE_CHECK("line check", true),

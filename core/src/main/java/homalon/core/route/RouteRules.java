@@ -46,6 +46,7 @@ public final class RouteRules {
             new Makes(GUIDES_WORN, GUIDE_WORK, "a stem that leans wears its seat oval"),
             new Makes(SEATS_BAD, SEAT_WORK, "a seat that does not seal burns"),
             new Makes(SEAT_TO_INSERT, INSERT, "the seat is past grinding"),
+            new Makes(CHAMBERS_ASKED, CHAMBER_FILL, "a ratio is only as good as the volume it is reckoned from"),
             new Makes(CRACK_TO_WELD, WELD, "aluminium is welded by a specialist"),
             new Makes(WALL_TO_SLEEVE, SLEEVE, "a sleeve takes the broken wall's place"),
             new Makes(WALL_SUSPECT, PRESSURE_TEST, "such a wall opens on its hidden side first"),
@@ -77,6 +78,8 @@ public final class RouteRules {
             owes(CUT, LINER_CHECK, HAS_LINERS, "a deck cut raises a fixed liner by its depth"),
             owes(CUT, DECK_INDEX, DECK_ASKED, "the cut was to square it: read it over the crank line again"),
             owes(LINER_TRIM, LINER_CHECK, "they stand right once they were measured so"),
+            owes(CUT, CHAMBER_FILL, CHAMBERS_ASKED, "the cut made every chamber smaller: what it came to is filled"),
+            owes(SEAT_WORK, CHAMBER_FILL, CHAMBERS_ASKED, "valves that lie deeper make a chamber larger"),
             owes(CUT, OIL_AND_BAG, "the cut face is bare"),
             owes(PRESSURE_TEST, OIL_AND_BAG, "it was wet"));
 
@@ -97,6 +100,10 @@ public final class RouteRules {
             order(GUIDE_WORK, SEAT_WORK, MUST, "a seat is cut true to the guide that will stay"),
             order(INSERT, SEAT_WORK, MUST, "the ring carries the seat"),
             order(INSERT, CUT, BETTER, "heat and force for a ring move the face"),
+            order(CLEAN, CHAMBER_FILL, BETTER, "carbon fills a chamber as well as metal"),
+            order(CRACK_CHECK, CHAMBER_FILL, BETTER, "a crack may scrap it: the fills were for nothing"),
+            order(CHAMBER_FILL, CUT_PLAN, BETTER, "how much may come off is reckoned from the volumes"),
+            order(CHAMBER_FILL, OIL_AND_BAG, MUST, "after the last wet step"),
             order(STITCH, INSERT, MUST, "the counterbore is cut through the pins"),
             order(PRESSURE_TEST, INSERT, BETTER, "a leak under an insert cannot be reached any more"),
             order(CLEAN, PRESSURE_TEST, BETTER, "dirt closes a leak for a while"),

@@ -1,6 +1,5 @@
-package homalon.app.valves;
+package homalon.app.cut;
 
-import homalon.app.cut.Plans;
 import homalon.app.ledger.Ledgers;
 import homalon.app.part.PartFile;
 import homalon.core.quantity.Length;
@@ -8,7 +7,7 @@ import org.springframework.stereotype.Component;
 
 /** What the face still loses by the plan that stands. */
 @Component
-class CutToCome {
+public class CutToCome {
     private final Plans plans;
     private final Ledgers ledgers;
 
@@ -17,9 +16,13 @@ class CutToCome {
         this.ledgers = ledgers;
     }
 
-    Length of(PartFile part) {
+    public Length of(PartFile part) {
+        return of(part, plans.of(part).map(p -> p.plan().passes().total()).orElse(Length.ZERO));
+    }
+
+    /** What is left of a depth in all, after what was cut on this visit; zero when that much came off already. */
+    public Length of(PartFile part, Length total) {
         Length cut = ledgers.of(part).ledger().totals(part.visit().id()).thisJob();
-        Length planned = plans.of(part).map(p -> p.plan().passes().total()).orElse(Length.ZERO);
-        return planned.compareTo(cut) > 0 ? planned.minus(cut) : Length.ZERO;
+        return total.compareTo(cut) > 0 ? total.minus(cut) : Length.ZERO;
     }
 }

@@ -1,0 +1,215 @@
+package homalon.app.chambers;
+
+import homalon.app.part.PartFile;
+import homalon.app.part.PartShells;
+import homalon.app.part.Parts;
+import homalon.app.web.OneRead;
+import homalon.app.web.Shell;
+import homalon.core.chambers.EngineItem;
+import homalon.core.cut.Outlook;
+import homalon.core.cut.Outlook.WhatIf;
+import homalon.core.cut.Wish;
+import homalon.core.input.BadInputException;
+import homalon.core.part.PartKind;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
+import jakarta.servlet.http.HttpServletResponse;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.OptionalDouble;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+
+/** What may come off, tried out: nothing is kept here, a page's address holds what is thought of. */
+@Controller
+class BudgetController {
+    private final Parts parts;
+    private final PartShells shells;
+    private final ChamberFiles files;
+    private final Outlooks outlooks;
+    private final BudgetViews views;
+    private final OneRead reading;
+
+    BudgetController(
+            Parts parts, PartShells shells, ChamberFiles files, Outlooks outlooks, BudgetViews views, OneRead reading) {
+        this.parts = parts;
+        this.shells = shells;
+        this.files = files;
+        this.outlooks = outlooks;
+        this.views = views;
+        this.reading = reading;
+    }
+
+    /** What was keyed; null for a field that was not sent. */
+    record Asked(String cut, String other, String gasket, String deck, String crown, String wish, String wanted) {
+
+        WhatIf whatIf(Outlook.Question from, BenchUnit unit) {
+            double cut = cut() == null ? from.toClean().orElse(0) : depth("cut", cut(), unit);
+            return new WhatIf(
+                    cut,
+                    depth("other", other(), unit),
+                    length(EngineItem.GASKET, "gasket", gasket(), unit),
+                    length(EngineItem.DECK, "deck", deck(), unit),
+                    length(EngineItem.CROWN, "crown", crown(), unit));
+        }
+
+        private static double depth(String field, String typed, BenchUnit unit) {
+            try {
+                return typed == null || typed.isBlank()
+                        ? 0
+                        : Length.parse(typed, unit).mm();
+            } catch (IllegalArgumentException e) {
+                throw new BadInputException(field, e.getMessage());
+            }
+        }
+
+        private static OptionalDouble length(EngineItem item, String field, String typed, BenchUnit unit) {
+            if (typed == null || typed.isBlank()) {
+                return OptionalDouble.empty();
+            }
+            try {
+                return OptionalDouble.of(item.read(typed, unit));
+            } catch (BadInputException e) {
+                throw new BadInputException(field, e.getMessage());
+            }
+        }
+    }
+
+    /** What stands in the fields, and how far the sliders go. */
+    record Fields(
+            String cut,
+            String other,
+            String gasket,
+            String deck,
+            String crown,
+            String gasketNow,
+            String deckNow,
+            String crownNow,
+            String most,
+            String step) {}
+
+    @GetMapping("/parts/{tag}/budget")
+    String page(
+            @PathVariable String tag,
+            @ModelAttribute("asked") Asked asked,
+            @ModelAttribute("shell") Shell shell,
+            Model model,
+            HttpServletResponse response) {
+        return reading.of(() -> {
+            PartFile part = parts.byTag(tag);
+            ChamberFile file = files.of(part);
+            Outlook.Question from = outlooks.question(file, WhatIf.NOTHING);
+            WhatIf whatIf = WhatIf.NOTHING;
+            model.addAttribute("said", null);
+            model.addAttribute("wished", null);
+            try {
+                whatIf = asked.whatIf(from, shell.unit());
+                whatIf = wish(from.with(whatIf), asked, shell.writer(), model);
+                fill(tag, from.with(whatIf), shell.writer(), model);
+            } catch (BadInputException e) {
+                response.setStatus(422);
+                model.addAttribute("said", e.getMessage());
+                fill(tag, from.with(WhatIf.NOTHING), shell.writer(), model);
+            }
+            model.addAttribute("fields", fields(from, whatIf, shell.writer()));
+            model.addAttribute("wishes", Wish.Kind.values());
+            model.addAttribute("head", shells.head(part, shell.writer()));
+            ChamberController.form(file, shell.unit(), model);
+            return "chambers/budget";
+        });
+    }
+
+    private static WhatIf wish(Outlook.Question q, Asked asked, LengthWriter writer, Model model) {
+        if (asked.wish() == null || asked.wish().isBlank()) {
+            return q.whatIf();
+        }
+        Wish.Kind kind = kind(asked.wish());
+        double wanted = kind == Wish.Kind.RATIO ? ratio(asked.wanted()) : 0;
+        Wish wish = Wish.of(kind, q, wanted);
+        model.addAttribute("wished", new Wished(wish.met(), BudgetViews.line(wish.says(), writer)));
+        return wish.whatIf();
+    }
+
+    /** What was wished for, answered. */
+    record Wished(boolean met, String says) {}
+
+    private static Wish.Kind kind(String name) {
+        for (Wish.Kind k : Wish.Kind.values()) {
+            if (k.name().equals(name)) {
+                return k;
+            }
+        }
+        throw new BadInputException("wish", "Choose one of what is offered.");
+    }
+
+    private static double ratio(String typed) {
+        String tidy = typed == null ? "" : typed.strip().replace(',', '.').replaceFirst("\\s*:\\s*1$", "");
+        if (!tidy.matches("-?[0-9]{1,4}(\\.[0-9]{1,4})?")) {
+            throw new BadInputException("wanted", "Wanted ratio: key a number, such as 9.5.");
+        }
+        return Double.parseDouble(tidy);
+    }
+
+    @GetMapping("/parts/{tag}/budget/live")
+    String live(
+            @PathVariable String tag,
+            @ModelAttribute("asked") Asked asked,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        return reading.of(() -> {
+            ChamberFile file = files.of(parts.byTag(tag));
+            Outlook.Question from = outlooks.question(file, WhatIf.NOTHING);
+            fill(tag, from.with(asked.whatIf(from, shell.unit())), shell.writer(), model);
+            return "chambers/budget :: live";
+        });
+    }
+
+    private void fill(String tag, Outlook.Question question, LengthWriter writer, Model model) {
+        model.addAttribute("tag", tag);
+        model.addAttribute("view", views.of(Outlook.of(question), writer));
+        model.addAttribute("isHead", question.face() == PartKind.HEAD);
+        model.addAttribute(
+                "cutNow", writer.exact(Length.roundedFromMm(question.whatIf().cut())));
+    }
+
+    private static Fields fields(Outlook.Question from, WhatIf w, LengthWriter writer) {
+        boolean mm = writer.unit() == BenchUnit.MM;
+        double need = Math.max(w.cut(), from.toClean().orElse(0));
+        double most = Math.max(mm ? 1 : 40 * 0.0254, Math.ceil(2 * need * (mm ? 10 : 4)) / (mm ? 10 : 4));
+        return new Fields(
+                text(w.cut(), RoundingMode.DOWN, writer),
+                w.other() == 0 ? "" : text(w.other(), writer),
+                w.gasket().isPresent() ? text(w.gasket().getAsDouble(), writer) : "",
+                w.deck().isPresent() ? text(w.deck().getAsDouble(), writer) : "",
+                w.crownCc().isPresent() ? plain(w.crownCc().getAsDouble()) : "",
+                now(from, EngineItem.GASKET, writer),
+                now(from, EngineItem.DECK, writer),
+                now(from, EngineItem.CROWN, writer),
+                writer.exact(Length.roundedFromMm(Math.rint(most * 1e4) / 1e4)),
+                mm ? "0.01" : "0.5");
+    }
+
+    private static String now(Outlook.Question from, EngineItem item, LengthWriter writer) {
+        return from.book().has(item) ? item.written(from.book().value(item), writer.unit()) + " now" : "not keyed";
+    }
+
+    /** To a thousandth of a millimetre, as a dial shows it. */
+    private static String text(double mm, LengthWriter writer) {
+        return text(mm, RoundingMode.HALF_UP, writer);
+    }
+
+    private static String text(double mm, RoundingMode way, LengthWriter writer) {
+        BigDecimal of = new BigDecimal(writer.exact(Length.roundedFromMm(mm)))
+                .setScale(writer.unit() == BenchUnit.MM ? 3 : 2, way)
+                .stripTrailingZeros();
+        return (of.scale() < 0 ? of.setScale(0) : of).toPlainString();
+    }
+
+    private static String plain(double value) {
+        return BigDecimal.valueOf(value).stripTrailingZeros().toPlainString();
+    }
+}

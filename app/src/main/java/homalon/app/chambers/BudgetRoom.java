@@ -1,0 +1,35 @@
+package homalon.app.chambers;
+
+import homalon.app.cut.RoomSource;
+import homalon.app.part.PartFile;
+import homalon.core.cut.Outlook;
+import homalon.core.input.BadInputException;
+import homalon.core.quantity.LengthWriter;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+
+/** Tells those who cut what the budgets say. */
+@Component
+class BudgetRoom implements RoomSource {
+    private final ChamberFiles files;
+    private final Outlooks outlooks;
+
+    BudgetRoom(ChamberFiles files, Outlooks outlooks) {
+        this.files = files;
+        this.outlooks = outlooks;
+    }
+
+    @Override
+    public Optional<Room> of(PartFile part, double cut, LengthWriter writer) {
+        ChamberFile file = files.of(part);
+        if (!file.begun()) {
+            return Optional.empty();
+        }
+        try {
+            Outlook.WhatIf whatIf = Outlook.WhatIf.NOTHING.withCut(Math.max(0, cut));
+            return Optional.of(BudgetViews.room(outlooks.of(file, whatIf), writer));
+        } catch (BadInputException e) {
+            return Optional.of(new Room("out", "More than can come off", e.getMessage()));
+        }
+    }
+}

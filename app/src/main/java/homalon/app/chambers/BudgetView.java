@@ -1,0 +1,62 @@
+package homalon.app.chambers;
+
+import homalon.app.web.WorkingView;
+import java.util.List;
+
+/**
+ * What may come off, and what a cut brings with it, ready to be shown.
+ *
+ * @param bars the budgets, drawn
+ * @param missing what has to be keyed or measured before more can be said
+ */
+record BudgetView(
+        String style,
+        String words,
+        String sentence,
+        String bars,
+        List<Limit> limits,
+        String missing,
+        List<Cylinder> cylinders,
+        boolean staged,
+        List<String> gasket,
+        List<Brings> brings,
+        Equal equal,
+        List<WorkingView> workings,
+        List<String> report) {
+
+    /** One limit in figures. */
+    record Limit(
+            String name,
+            String limit,
+            String source,
+            String now,
+            String after,
+            String left,
+            String state,
+            String style) {}
+
+    /**
+     * One cylinder.
+     *
+     * @param off over its rim by this cut
+     * @param filled ratio as its chamber was last filled; empty where nothing came off since
+     * @param seats ratio with seat work as planned; empty where none is
+     */
+    record Cylinder(
+            String name,
+            String volume,
+            String basis,
+            String off,
+            String after,
+            String filled,
+            String now,
+            String seats,
+            String then) {}
+
+    record Brings(String title, String style, String drawing, String says, String advice, WorkingView working) {}
+
+    /** @param words what it comes to; empty without chambers */
+    record Equal(String words, String style, List<Share> rows) {}
+
+    record Share(String name, String lacks, String how, String minutes) {}
+}

@@ -1,0 +1,318 @@
+package homalon.app.chambers;
+
+import homalon.app.cut.RoomSource;
+import homalon.app.drawing.BudgetDrawing;
+import homalon.app.drawing.ConsequenceDrawing;
+import homalon.app.web.WorkingView;
+import homalon.core.chambers.Compression;
+import homalon.core.chambers.EngineItem;
+import homalon.core.chambers.Equalise;
+import homalon.core.chambers.GasketAdvice;
+import homalon.core.chambers.Ratios;
+import homalon.core.cut.Budget;
+import homalon.core.cut.Budgets;
+import homalon.core.cut.Consequence;
+import homalon.core.cut.Outlook;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.verdict.Working;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** Writes what a cut brings with it. */
+@Component
+class BudgetViews {
+
+    BudgetView of(Outlook outlook, LengthWriter writer) {
+        Budgets budgets = outlook.budgets();
+        Headline headline = headline(outlook, writer);
+        List<WorkingView> workings = new ArrayList<>();
+        budgets.all().forEach(b -> workings.add(WorkingView.of(b.working(), writer)));
+        for (Outlook.Each e : outlook.each()) {
+            e.then()
+                    .ifPresent(t -> workings.add(
+                            WorkingView.of(t.working("Cylinder " + e.chamber().name() + " after it"), writer)));
+        }
+        return new BudgetView(
+                headline.style(),
+                headline.words(),
+                headline.sentence(),
+                bars(outlook, writer),
+                budgets.all().stream().map(b -> limit(b, outlook, writer)).toList(),
+                missing(outlook),
+                outlook.each().stream().map(e -> cylinder(e, writer)).toList(),
+                outlook.each().stream().anyMatch(e -> e.chamber().cutSince() > 1e-9),
+                gasket(outlook, writer),
+                outlook.consequences().stream().map(c -> brings(c, writer)).toList(),
+                equal(outlook),
+                workings,
+                report(outlook, writer));
+    }
+
+    /** The same headline, for those who cut. */
+    static RoomSource.Room room(Outlook outlook, LengthWriter writer) {
+        Headline h = headline(outlook, writer);
+        return new RoomSource.Room(h.style(), h.words(), h.sentence());
+    }
+
+    private record Headline(String style, String words, String sentence) {}
+
+    private static Headline headline(Outlook outlook, LengthWriter writer) {
+        Budgets budgets = outlook.budgets();
+        double cut = outlook.question().whatIf().cut();
+        Optional<Budget> binding = budgets.binding();
+        OptionalDouble most = budgets.mayComeOff();
+        String open = open(budgets);
+        if (binding.isEmpty()) {
+            return new Headline(
+                    "open",
+                    "Not known what may come off",
+                    "No limit is keyed that a cut could reach, or what it is held against was not measured." + open);
+        }
+        String ends = lower(binding.get().name()) + " ends it, "
+                + binding.get().source().words() + ".";
+        if (!budgets.enough()) {
+            Budgets.Need need = budgets.needs().stream()
+                    .max((a, b) -> Double.compare(a.depth(), b.depth()))
+                    .orElseThrow();
+            return new Headline(
+                    "out",
+                    "Stop: " + writer.full(most.orElse(0)) + " may come off",
+                    "The face needs " + writer.full(need.depth()) + " " + need.words() + ": " + ends
+                            + " Build it up, set it up for less, or do not cut." + open);
+        }
+        List<Budget> over = budgets.over();
+        if (!over.isEmpty()) {
+            return new Headline(
+                    "out",
+                    writer.full(most.orElse(0)) + " may come off, not " + writer.full(cut),
+                    capital(over.get(0).name()) + " is over: " + ends + open);
+        }
+        boolean line = budgets.all().stream().anyMatch(b -> b.state() == Budget.State.ON_THE_LINE);
+        return new Headline(
+                line || !open.isEmpty() ? "open" : "within",
+                writer.full(most.orElse(0)) + " may come off",
+                (line ? "On the line of the class: not passed by more than the measurement leaves open. " : "")
+                        + capital(ends)
+                        + open);
+    }
+
+    /** What was not looked at is said beside whatever is found. */
+    private static String open(Budgets budgets) {
+        List<String> names = new ArrayList<>();
+        budgets.notMeasured().forEach(b -> names.add(lower(b.name())));
+        budgets.withoutLimit().forEach(i -> names.add("no limit for " + lower(i.words())));
+        return names.isEmpty() ? "" : " Not known: " + String.join("; ", names) + ".";
+    }
+
+    private static String bars(Outlook outlook, LengthWriter writer) {
+        Budgets budgets = outlook.budgets();
+        double cut = outlook.question().whatIf().cut();
+        Optional<Budget> binding = budgets.binding();
+        List<BudgetDrawing.Bar> bars = new ArrayList<>();
+        for (Budget b : budgets.all()) {
+            String note = b.state() == Budget.State.NOT_MEASURED
+                    ? "not measured"
+                    : !b.binds()
+                            ? b.state() == Budget.State.OVER ? "over already" : "not touched"
+                            : b.left(cut) < -1e-9
+                                    ? "over by " + writer.number(-b.left(cut))
+                                    : writer.number(b.left(cut)) + " left";
+            bars.add(new BudgetDrawing.Bar(
+                    b.name(),
+                    b.room(),
+                    b.kind() == Budget.Kind.LIFE ? b.now() : 0,
+                    note,
+                    style(b.state()),
+                    binding.filter(x -> x == b).isPresent()));
+        }
+        List<BudgetDrawing.Need> needs = budgets.needs().stream()
+                .map(n -> new BudgetDrawing.Need(n.words() + ": " + writer.full(n.depth()), n.depth()))
+                .toList();
+        double widest = budgets.all().stream()
+                .filter(Budget::binds)
+                .mapToDouble(Budget::room)
+                .max()
+                .orElse(0);
+        String title = "What may come off, by each limit: "
+                + bars.stream().map(b -> b.name() + " " + b.note()).collect(Collectors.joining(", "));
+        return bars.isEmpty()
+                ? ""
+                : BudgetDrawing.svg(
+                        bars,
+                        needs,
+                        cut,
+                        step(Math.max(cut, Math.min(widest, 3 * Math.max(cut, 0.2))), writer),
+                        writer::number,
+                        title);
+    }
+
+    /** Between numbers of the rule: some five of them, round in the reader's unit. */
+    private static double step(double reach, LengthWriter writer) {
+        double[] steps = writer.unit() == BenchUnit.MM
+                ? new double[] {0.05, 0.1, 0.2, 0.5, 1, 2}
+                : new double[] {0.0508, 0.127, 0.254, 0.508, 1.27, 2.54};
+        for (double s : steps) {
+            if (reach / s <= 6) {
+                return s;
+            }
+        }
+        return steps[steps.length - 1];
+    }
+
+    private static String style(Budget.State state) {
+        return switch (state) {
+            case WITHIN -> "within";
+            case ON_THE_LINE -> "line";
+            case OVER -> "over";
+            case NOT_MEASURED -> "unread";
+        };
+    }
+
+    private static BudgetView.Limit limit(Budget b, Outlook outlook, LengthWriter writer) {
+        boolean measured = b.state() != Budget.State.NOT_MEASURED;
+        double cut = outlook.question().whatIf().cut();
+        String open = b.plusMinus() > 0 ? " ± " + written(b, b.plusMinus(), writer) : "";
+        return new BudgetView.Limit(
+                b.name(),
+                (b.kind().least() ? "≥ " : "≤ ") + written(b, b.limit(), writer),
+                b.kind() == Budget.Kind.RING ? "the ring itself" : b.source().words(),
+                measured ? written(b, b.now(), writer) : "",
+                measured ? written(b, b.after(), writer) + open : "",
+                !measured ? "" : b.binds() ? writer.number(b.left(cut)) : "–",
+                b.state().words(),
+                b.state() == Budget.State.OVER ? "out" : b.state() == Budget.State.WITHIN ? "within" : "");
+    }
+
+    private static String written(Budget b, double value, LengthWriter writer) {
+        if (b.kind() == Budget.Kind.RATIO || b.kind() == Budget.Kind.CLASS_RATIO) {
+            return Ratios.ratio(value);
+        }
+        if (b.kind() == Budget.Kind.CLASS_CC) {
+            return Ratios.cc(value);
+        }
+        return b.kind().item().unit() == EngineItem.Unit.SIZE
+                ? b.kind().item().written(value, writer.unit())
+                : writer.number(value);
+    }
+
+    private static String missing(Outlook outlook) {
+        List<String> names = new ArrayList<>();
+        outlook.question().book().missingForRatio().forEach(i -> names.add(lower(i.words())));
+        if (outlook.each().isEmpty()) {
+            names.add("what the chambers hold");
+        }
+        return names.isEmpty() ? "" : "For the ratio, key under Engine figures: " + String.join("; ", names) + ".";
+    }
+
+    private static BudgetView.Cylinder cylinder(Outlook.Each e, LengthWriter writer) {
+        boolean since = e.chamber().cutSince() > 1e-9;
+        return new BudgetView.Cylinder(
+                e.chamber().name(),
+                Ratios.cc(e.chamber().nowCc()),
+                e.chamber().basis().words()
+                        + (since ? ", less " + writer.full(e.chamber().cutSince()) + " cut since" : ""),
+                writer.number(e.rim()),
+                Ratios.cc(e.thenCc()) + String.format(Locale.ROOT, " ± %.1f", e.thenPlusMinus()),
+                since ? e.filled().map(Compression::words).orElse("") : "",
+                e.now().map(Compression::words).orElse(""),
+                e.seats().map(Compression::words).orElse(""),
+                e.then().map(Compression::words).orElse(""));
+    }
+
+    private static List<String> gasket(Outlook outlook, LengthWriter writer) {
+        List<String> says = new ArrayList<>();
+        outlook.gasket().ifPresent(g -> says.addAll(gasket(g, outlook, writer)));
+        return says;
+    }
+
+    private static List<String> gasket(GasketAdvice g, Outlook outlook, LengthWriter writer) {
+        List<String> says = new ArrayList<>();
+        says.add("A gasket " + writer.full(g.restoresRatio())
+                + " thicker restores the ratio as it is now; piston to head comes to "
+                + writer.signed(g.squeezeWithRatio()) + " " + writer.unit().label() + " against now.");
+        if (g.restoresSqueeze() > 0) {
+            says.add("One " + writer.full(g.restoresSqueeze())
+                    + " thicker restores the distance from piston to head; the ratio comes to "
+                    + Ratios.ratio(g.ratioWithSqueeze()) + ".");
+        }
+        return says;
+    }
+
+    private static BudgetView.Brings brings(Consequence c, LengthWriter writer) {
+        boolean cam = c.kind() == Consequence.Kind.CAM;
+        String first = Double.isNaN(c.figure())
+                ? "?"
+                : cam ? String.format(Locale.ROOT, "%.2f°", c.figure()) : writer.number(c.figure());
+        return new BudgetView.Brings(
+                c.kind().words(),
+                switch (c.tone()) {
+                    case FINE -> "within";
+                    case LOOK -> "look";
+                    case OVER -> "out";
+                    case NOT_KNOWN -> "open";
+                },
+                ConsequenceDrawing.svg(c.kind(), first, Double.isNaN(c.second()) ? "" : writer.number(c.second())),
+                line(c.says(), writer),
+                c.advice(),
+                WorkingView.of(c.working(), writer));
+    }
+
+    static String line(Working.Line line, LengthWriter writer) {
+        return WorkingView.of(new Working("", List.of(line)), writer).lines().get(0);
+    }
+
+    private static BudgetView.Equal equal(Outlook outlook) {
+        double class_ = outlook.question().book().or(EngineItem.CLASS_CC, 0);
+        Optional<Equalise> equal = outlook.equalise(0);
+        if (equal.isEmpty() || equal.get().each().size() < 2) {
+            return new BudgetView.Equal("", "", List.of());
+        }
+        Equalise e = equal.get();
+        List<BudgetView.Share> rows = new ArrayList<>();
+        for (Equalise.One o : e.each()) {
+            String how = o.shares().stream()
+                    .map(s -> s.way().words() + " " + Ratios.signedCc(s.cc()).replace("+", ""))
+                    .collect(Collectors.joining(", "));
+            rows.add(new BudgetView.Share(
+                    o.name(),
+                    Ratios.signedCc(o.add()),
+                    o.add() == 0
+                            ? "as it is"
+                            : how
+                                    + (o.lacking() > 0
+                                            ? "; "
+                                                    + Ratios.signedCc(o.lacking())
+                                                            .replace("+", "") + " is lacking"
+                                            : ""),
+                    o.shares().isEmpty() ? "" : Math.round(o.minutes()) + " min"));
+        }
+        String words = e.reached()
+                ? "All to " + Ratios.cc(e.target()) + ", the largest after this cut: " + Math.round(e.minutes())
+                        + " minutes in all by the cheapest mix."
+                : "They cannot all come to " + Ratios.cc(e.target()) + ": inside the limits the least of them reaches "
+                        + Ratios.cc(e.possible()) + ".";
+        String below = class_ > e.target() ? " That is below the class's " + Ratios.cc(class_) + "." : "";
+        return new BudgetView.Equal(words + below, e.reached() ? "within" : "out", rows);
+    }
+
+    static List<String> report(Outlook outlook, LengthWriter writer) {
+        return outlook.consequences().stream()
+                .flatMap(c -> c.report().stream())
+                .map(l -> line(l, writer))
+                .toList();
+    }
+
+    static String lower(String words) {
+        return words.isEmpty() ? words : words.substring(0, 1).toLowerCase(Locale.ROOT) + words.substring(1);
+    }
+
+    static String capital(String words) {
+        return words.isEmpty() ? words : words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+    }
+}

@@ -1,0 +1,220 @@
+package homalon.app.chambers;
+
+import homalon.app.part.PartFile;
+import homalon.app.sheets.SheetFile;
+import homalon.core.chambers.ChamberVolume;
+import homalon.core.chambers.DepthFills;
+import homalon.core.chambers.EngineBook;
+import homalon.core.chambers.EngineItem;
+import homalon.core.chambers.Fill;
+import homalon.core.chambers.FillState;
+import homalon.core.input.BadInputException;
+import homalon.core.part.Layout;
+import homalon.core.quantity.Length;
+import homalon.core.rulebook.Source;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** The chambers of one visit: what was filled in which state, and what is known of the engine around them. */
+final class ChamberFile {
+    /** So many fills of one chamber to one level can be kept. */
+    static final int MOST_FILLS = 6;
+
+    private final PartFile part;
+    private final SheetFile sheet;
+    private final ChamberSetup setup;
+    private final EngineBook book;
+    private final List<Layout.Bore> bores;
+
+    /**
+     * A chamber as it was filled in one state.
+     *
+     * @param figures its fills in the order of their numbers
+     * @param at when the last of those that count was keyed
+     */
+    record Filled(FillState state, ChamberVolume volume, List<SheetFile.Figure> figures, Instant at, long seq) {}
+
+    ChamberFile(PartFile part, SheetFile sheet, Layout layout) {
+        this.part = part;
+        this.sheet = sheet;
+        this.setup = ChamberSetup.of(sheet.setup());
+        this.bores = layout.bores();
+        this.book = book(setup, entries(sheet, part));
+    }
+
+    static String place(EngineItem item) {
+        return "e." + item.name();
+    }
+
+    static String source(EngineItem item) {
+        return "s." + item.name();
+    }
+
+    static String fill(FillState state, Length depth, int cylinder, int number) {
+        return "f." + state.name() + "." + depth.nanometres() + "." + cylinder + "." + number;
+    }
+
+    static String deck(int cylinder) {
+        return "d." + cylinder;
+    }
+
+    static String crown(int cylinder) {
+        return "c." + cylinder;
+    }
+
+    /** What was keyed; the bore is taken from the drawing where nobody keyed it. */
+    static Map<EngineItem, EngineBook.Entry> entries(SheetFile sheet, PartFile part) {
+        Map<EngineItem, EngineBook.Entry> entries = new EnumMap<>(EngineItem.class);
+        entries.put(EngineItem.BORE, new EngineBook.Entry(part.numbers().bore().mm(), Source.SHOP));
+        for (EngineItem item : EngineItem.values()) {
+            SheetFile.Figure figure = sheet.standing().get(place(item));
+            if (figure != null) {
+                double value = figure.value().map(Length::mm).orElseGet(() -> item.read(figure.typed(), figure.unit()));
+                SheetFile.Figure source = sheet.standing().get(source(item));
+                entries.put(
+                        item,
+                        new EngineBook.Entry(value, source == null ? Source.SHOP : Source.valueOf(source.typed())));
+            }
+        }
+        return entries;
+    }
+
+    /** A drawing that was changed since may not go with what was keyed: then what was keyed stands alone. */
+    private static EngineBook book(ChamberSetup setup, Map<EngineItem, EngineBook.Entry> entries) {
+        try {
+            return new EngineBook(entries, setup.drive(), setup.crown(), setup.rods());
+        } catch (BadInputException e) {
+            entries.remove(EngineItem.BORE);
+            return new EngineBook(entries, setup.drive(), setup.crown(), setup.rods());
+        }
+    }
+
+    PartFile part() {
+        return part;
+    }
+
+    SheetFile sheet() {
+        return sheet;
+    }
+
+    boolean begun() {
+        return !sheet.setup().isEmpty();
+    }
+
+    ChamberSetup setup() {
+        return setup;
+    }
+
+    EngineBook book() {
+        return book;
+    }
+
+    List<Layout.Bore> bores() {
+        return bores;
+    }
+
+    /** Fills of one chamber to one level in one state, by number; empty where there is none. */
+    List<SheetFile.Figure> fills(int cylinder, FillState state, Length depth) {
+        List<SheetFile.Figure> all = new ArrayList<>();
+        for (int n = 1; n <= MOST_FILLS; n++) {
+            SheetFile.Figure f = sheet.standing().get(fill(state, depth, cylinder, n));
+            if (f != null && f.kind().equals("KEYED")) {
+                all.add(f);
+            }
+        }
+        return all;
+    }
+
+    double cc(SheetFile.Figure fill) {
+        return Fill.read(fill.typed(), Double.MAX_VALUE).cc();
+    }
+
+    Optional<Filled> filled(int cylinder, FillState state) {
+        return filled(cylinder, state, Length.ZERO);
+    }
+
+    private Optional<Filled> filled(int cylinder, FillState state, Length depth) {
+        List<SheetFile.Figure> figures = fills(cylinder, state, depth);
+        if (figures.isEmpty()) {
+            return Optional.empty();
+        }
+        ChamberVolume volume =
+                ChamberVolume.of(figures.stream().mapToDouble(this::cc).toArray(), book.value(EngineItem.FILL_OPEN));
+        SheetFile.Figure last = volume.taken().stream()
+                .map(figures::get)
+                .max(Comparator.comparingLong(SheetFile.Figure::seq))
+                .orElseThrow();
+        return Optional.of(new Filled(state, volume, figures, last.at(), last.seq()));
+    }
+
+    /** As it was filled last, in whatever state. */
+    Optional<Filled> latest(int cylinder) {
+        Filled latest = null;
+        for (FillState s : FillState.values()) {
+            Filled f = filled(cylinder, s).orElse(null);
+            latest = f != null && (latest == null || f.seq() > latest.seq()) ? f : latest;
+        }
+        return Optional.ofNullable(latest);
+    }
+
+    /** As it was filled in the earliest state of which there is a fill. */
+    Optional<Filled> first(int cylinder) {
+        for (FillState s : FillState.values()) {
+            Optional<Filled> f = filled(cylinder, s);
+            if (f.isPresent()) {
+                return f;
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Fills to the brim and to depths in one state; empty without both, or where they cannot stand beside each other. */
+    Optional<DepthFills> depths(int cylinder, FillState state) {
+        List<DepthFills.Level> levels = new ArrayList<>();
+        filled(cylinder, state)
+                .ifPresent(f -> levels.add(new DepthFills.Level(0, f.volume().cc())));
+        for (Length d : setup.depths()) {
+            filled(cylinder, state, d)
+                    .ifPresent(f ->
+                            levels.add(new DepthFills.Level(d.mm(), f.volume().cc())));
+        }
+        if (levels.size() < 2 || levels.get(0).depth() > 0) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(DepthFills.of(levels));
+        } catch (BadInputException e) {
+            return Optional.empty();
+        }
+    }
+
+    OptionalDouble deckOf(int cylinder) {
+        Optional<Length> value = sheet.value(deck(cylinder));
+        return value.isPresent() ? OptionalDouble.of(value.get().mm()) : OptionalDouble.empty();
+    }
+
+    OptionalDouble crownOf(int cylinder) {
+        SheetFile.Figure f = sheet.standing().get(crown(cylinder));
+        return f == null || !f.kind().equals("KEYED")
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(EngineItem.CROWN.read(f.typed(), f.unit()));
+    }
+
+    Optional<Instant> keyedAt(EngineItem item) {
+        return Optional.ofNullable(sheet.standing().get(place(item))).map(SheetFile.Figure::at);
+    }
+
+    /** Every chamber has fills that agree in that state. */
+    boolean settled(FillState state) {
+        return bores.stream()
+                .allMatch(b -> filled(b.number(), state)
+                        .filter(f -> f.volume().settled())
+                        .isPresent());
+    }
+}
