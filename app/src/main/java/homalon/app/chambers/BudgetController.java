@@ -172,8 +172,7 @@ class BudgetController {
         model.addAttribute("tag", tag);
         model.addAttribute("view", views.of(Outlook.of(question), writer));
         model.addAttribute("isHead", question.face() == PartKind.HEAD);
-        model.addAttribute(
-                "cutNow", writer.exact(Length.roundedFromMm(question.whatIf().cut())));
+        model.addAttribute("cutNow", text(question.whatIf().cut(), RoundingMode.DOWN, writer));
     }
 
     private static Fields fields(Outlook.Question from, WhatIf w, LengthWriter writer) {

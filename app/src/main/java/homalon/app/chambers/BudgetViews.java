@@ -14,8 +14,11 @@ import homalon.core.cut.Budgets;
 import homalon.core.cut.Consequence;
 import homalon.core.cut.Outlook;
 import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.verdict.Working;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -87,6 +90,14 @@ class BudgetViews {
                             + " Build it up, set it up for less, or do not cut." + open);
         }
         List<Budget> over = budgets.over();
+        if (over.size() == 1 && over.get(0).kind() == Budget.Kind.CLASS_CC && outlook.passesOnceEqual()) {
+            return new Headline(
+                    "open",
+                    writer.full(cut) + ", once the chambers are equal",
+                    "As cut, " + lower(over.get(0).name())
+                            + " falls below the class; ground out to the largest, as listed"
+                            + " below, all of them pass." + open);
+        }
         if (!over.isEmpty()) {
             return new Headline(
                     "out",
@@ -148,7 +159,7 @@ class BudgetViews {
                         needs,
                         cut,
                         step(Math.max(cut, Math.min(widest, 3 * Math.max(cut, 0.2))), writer),
-                        writer::number,
+                        mm -> round(mm, writer),
                         title);
     }
 
@@ -163,6 +174,14 @@ class BudgetViews {
             }
         }
         return steps[steps.length - 1];
+    }
+
+    /** Numbers of the rule are round: no more decimals than they need. */
+    private static String round(double mm, LengthWriter writer) {
+        BigDecimal of = new BigDecimal(writer.exact(Length.roundedFromMm(mm)))
+                .setScale(3, RoundingMode.HALF_UP)
+                .stripTrailingZeros();
+        return (of.scale() < 0 ? of.setScale(0) : of).toPlainString();
     }
 
     private static String style(Budget.State state) {

@@ -16,9 +16,11 @@ import homalon.core.chambers.EngineBook;
 import homalon.core.chambers.FillState;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.LengthWriter;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -85,13 +87,17 @@ class ChamberController {
         return FillState.byName(asked).orElseGet(() -> suggested(part));
     }
 
+    /** What the rest of the visit says was done, and what was said so when chambers were filled last. */
     private FillState suggested(PartFile part) {
         boolean cut =
                 ledgers.of(part).ledger().totals(part.visit().id()).thisJob().signum() > 0;
         boolean seats = valves.of(part, sheets.of(part, Sheet.VALVES))
                 .filter(v -> v.seats().finished())
                 .isPresent();
-        return FillState.of(seats, cut);
+        Optional<FillState> last = files.of(part).lastState();
+        return FillState.of(
+                seats || last.filter(FillState::seatsDone).isPresent(),
+                cut || last.filter(FillState::cutDone).isPresent());
     }
 
     private void show(ChamberFile file, ChamberWalk walk, FillState state, Shell shell, Model model) {
@@ -108,7 +114,7 @@ class ChamberController {
         model.addAttribute(
                 "keyed", EngineForm.keyed(file).stream().map(Enum::name).toList());
         model.addAttribute("setup", file.setup());
-        model.addAttribute("depths", file.setup().shownDepths(new homalon.core.quantity.LengthWriter(unit)));
+        model.addAttribute("depths", file.setup().shownDepths(new LengthWriter(unit)));
         model.addAttribute("drives", EngineBook.Drive.values());
         model.addAttribute("crowns", EngineBook.Crown.values());
         model.addAttribute("rods", EngineBook.Rods.values());

@@ -163,6 +163,14 @@ final class ChamberFile {
         return Optional.ofNullable(latest);
     }
 
+    /** The state in which anything was filled last. */
+    Optional<FillState> lastState() {
+        return bores.stream()
+                .flatMap(b -> latest(b.number()).stream())
+                .max(Comparator.comparingLong(Filled::seq))
+                .map(Filled::state);
+    }
+
     /** As it was filled in the earliest state of which there is a fill. */
     Optional<Filled> first(int cylinder) {
         for (FillState s : FillState.values()) {

@@ -46,7 +46,7 @@ record ChamberView(
     record Opening(String chamber, String area, String way, WorkingView working) {}
 
     /** States of the columns of the table. */
-    List<String> columns() {
+    public List<String> columns() {
         return states.stream().filter(t -> !t.count().isEmpty()).map(Tab::words).toList();
     }
 }

@@ -92,7 +92,7 @@ record ChamberWalk(String key, ChamberPlace.What what, Length depth) {
                 .allMatch(p -> file.sheet().standing().containsKey(p.key()));
     }
 
-    boolean ofFills() {
+    public boolean ofFills() {
         return what == ChamberPlace.What.FILL;
     }
 }

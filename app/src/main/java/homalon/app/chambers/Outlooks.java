@@ -140,16 +140,12 @@ class Outlooks {
     }
 
     /**
-     * The whole cut of this visit as one, from the face as it came: what was made, and what the plan still wants. For the words to
-     * whoever puts the engine together.
+     * The whole cut of this visit as one, from the face as it came: for the words to whoever puts the engine together.
      *
-     * @return empty where nothing was cut and nothing is planned
+     * @return empty where nothing was cut
      */
     Optional<Outlook> fromTheStart(ChamberFile file) {
-        Known known = known(file);
-        double cut = Math.max(
-                thisVisit(file),
-                known.plan().map(p -> p.plan().passes().total().mm()).orElse(0.0));
+        double cut = thisVisit(file);
         if (cut <= 0) {
             return Optional.empty();
         }

@@ -50,6 +50,7 @@ class DemoData implements ApplicationRunner {
     private final SampleShapes shapes;
     private final SampleStories stories;
     private final SampleValves valves;
+    private final SampleChambers chambers;
     private UUID measuring;
 
     DemoData(
@@ -61,7 +62,8 @@ class DemoData implements ApplicationRunner {
             SampleHands hands,
             SampleShapes shapes,
             SampleStories stories,
-            SampleValves valves) {
+            SampleValves valves,
+            SampleChambers chambers) {
         this.people = people;
         this.toolbox = toolbox;
         this.shop = shop;
@@ -71,6 +73,7 @@ class DemoData implements ApplicationRunner {
         this.shapes = shapes;
         this.stories = stories;
         this.valves = valves;
+        this.chambers = chambers;
     }
 
     /** All of it or nothing: a half-made shop would never be finished. */
@@ -105,6 +108,7 @@ class DemoData implements ApplicationRunner {
         stories.are(ines.id(), brannoc.id());
         stories.whole();
         valves.all(ines.id(), brannoc.id());
+        chambers.all(ines.id());
         LOG.info("sample data is in");
     }
 

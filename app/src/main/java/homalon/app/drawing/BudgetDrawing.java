@@ -9,8 +9,8 @@ import java.util.function.DoubleFunction;
  */
 public final class BudgetDrawing {
     private static final double WIDTH = 760;
-    private static final double LABEL = 214;
-    private static final double NOTE = 118;
+    private static final double LABEL = 204;
+    private static final double NOTE = 134;
     private static final double ROW = 30;
     private static final double HEAD = 44;
     private static final double BAR = 17;
@@ -113,7 +113,7 @@ public final class BudgetDrawing {
     private void bar(Bar bar, double top, double cut) {
         svg.open("g", "class", "bar " + bar.style() + (bar.binds() ? " binds" : ""));
         double y = top + (ROW - BAR) / 2;
-        text(LABEL - 10, y + BAR - 4, "end", bar.name(), "name");
+        text(LABEL - 10, y + BAR - 4, "end", bar.name(), "label");
         if (Double.isNaN(bar.room())) {
             rect("unread", 0, most, y);
         } else if (Double.isInfinite(bar.room())) {

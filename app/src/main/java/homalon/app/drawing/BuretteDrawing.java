@@ -73,7 +73,7 @@ public final class BuretteDrawing {
         double px = LENS / (SEEN + 1.2);
         svg.open("g", "transform", "translate(" + LENS_X + " " + Markup.number(y) + ")");
         svg.empty("circle", "class", "lens", "r", LENS);
-        svg.empty("path", "class", "liquid", "d", "M-34 -13Q0 13 34 -13A38 38 0 0 1 -34 -13Z");
+        svg.empty("path", "class", "liquid", "d", "M-37.8 -13Q0 13 37.8 -13A40 40 0 1 1 -37.8 -13Z");
         long middle = Math.round(to / mark);
         for (long k = middle - SEEN; k <= middle + SEEN; k++) {
             double off = (k * mark - to) / mark * px;

@@ -73,15 +73,15 @@ public final class ConsequenceDrawing {
         say(142, 70, first);
     }
 
-    /** Two decks and the faces between which the manifold sits; what comes off it is dark. */
+    /** Two heads on their decks, the manifold in the valley between them; what comes off it is dark. */
     private void manifold() {
-        path("line", "M14 70L52 104M156 70L118 104");
-        path("line", "M34 88L58 48M136 88L112 48");
-        path("metal", "M60 46H110L120 30H50Z");
-        path("taken", "M58 48L50 34L55 31L64 46ZM112 48L120 34L115 31L106 46Z");
-        path("taken", "M66 46H104V52H66Z");
-        say(85, 20, "flange " + first);
-        say(85, 72, "rails " + second);
+        path("metal", "M20 84L62 42L46 22L4 64ZM150 84L108 42L124 22L166 64Z");
+        path("line", "M20 84L62 42L78 60H92L108 42L150 84");
+        path("metal", "M69 37L56 22H114L101 37Z");
+        path("taken", "M62 42L46 22H56L69 37ZM108 42L124 22H114L101 37Z");
+        path("taken", "M69 37H101L105 42H65Z");
+        say(85, 14, "flange " + first);
+        say(85, 80, "rails " + second);
     }
 
     private void pushrod() {
@@ -119,11 +119,11 @@ public final class ConsequenceDrawing {
     }
 
     private void bolt() {
-        path("metal", "M20 10H150V44H20Z");
-        path("metal", "M20 48H72V92L85 104L98 92V48H150V108H20Z");
-        path("valve", "M76 4H94V82H76Z");
-        gap(118, 82, 104);
-        say(136, 76, first);
+        path("metal", "M10 10H118V44H10Z");
+        path("metal", "M10 48H52V92L65 104L78 92V48H118V108H10Z");
+        path("valve", "M56 4H74V82H56Z");
+        gap(132, 82, 104);
+        say(142, 76, first);
     }
 
     private void proud() {

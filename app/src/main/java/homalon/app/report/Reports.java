@@ -115,6 +115,9 @@ class Reports {
         for (FeelerKind kind : FeelerKind.values()) {
             feelers.find(part, kind).filter(FeelerFile::begun).ifPresent(s -> felt.add(felt(part, s, writer)));
         }
+        Optional<ChamberReport.Chambers> filled = chambers.of(part, writer);
+        List<String> fitter = fitter(part, ledger, writer);
+        filled.ifPresent(c -> fitter.addAll(c.fitter()));
         return new ReportView(
                 part,
                 shop.name(),
@@ -123,7 +126,7 @@ class Reports {
                 facts(part),
                 said(part, ledger, plan, face, proof, felt, writer),
                 whole.of(part, writer),
-                fitter(part, ledger, writer),
+                fitter,
                 faces,
                 felt,
                 read(part, SurveyKind.THICKNESS_AFTER)
@@ -131,7 +134,7 @@ class Reports {
                         .map(t -> faceViews.of(part, t, writer.unit()).rows())
                         .orElse(List.of()),
                 valves.of(part, writer),
-                chambers.of(part, writer),
+                filled,
                 plan.map(p -> planWords(p, writer)),
                 ledger.lines().isEmpty()
                         ? Optional.empty()

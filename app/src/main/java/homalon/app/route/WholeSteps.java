@@ -93,6 +93,11 @@ final class WholeSteps {
     private Step chambers() {
         String said = facts.chambers().map(ChamberFindings.Standing::said).orElse("");
         Step step = of(StepKind.CHAMBERS, Operation.CHAMBER_FILL, said, "Fill the chambers");
+        if (step.mark() == Mark.WAITS
+                && facts.chambers().filter(c -> !c.filled().isEmpty()).isPresent()) {
+            // Filled already; what waits is the filling after the cut.
+            return new Step(StepKind.CHAMBERS, Mark.DONE, said, "", "");
+        }
         Optional<ChamberFindings.Standing> begun =
                 facts.chambers().filter(c -> step.mark() == Mark.DUE && c.begun() && c.settled() < c.count());
         return begun.map(c -> new Step(

@@ -5,9 +5,9 @@ import java.util.Optional;
 /** The state a head was in when a chamber was filled: seat work and a cut each change the volume. */
 public enum FillState {
     AS_CAME("as it came", false, false),
-    SEATS("after seat work, before the cut", true, false),
-    CUT("after the cut, before seat work", false, true),
-    BOTH("after seat work and the cut", true, true);
+    SEATS("after seat work", true, false),
+    CUT("after the cut", false, true),
+    BOTH("after seats and cut", true, true);
 
     private final String words;
     private final boolean seats;

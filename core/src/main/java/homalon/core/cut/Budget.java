@@ -32,19 +32,19 @@ public record Budget(
     /** What is limited. */
     public enum Kind {
         THICKNESS("Thickness", EngineItem.THICKNESS_LEAST, true),
-        CLASS_THICKNESS("Thickness by the class", EngineItem.CLASS_THICKNESS, true),
+        CLASS_THICKNESS("Class: thickness", EngineItem.CLASS_THICKNESS, true),
         LIFE("Off in its life", EngineItem.LIFE_MOST, false),
         SQUEEZE("Piston to head", EngineItem.SQUEEZE_LEAST, true),
         INTAKE("Intake to piston", EngineItem.INTAKE_LEAST, true),
         EXHAUST("Exhaust to piston", EngineItem.EXHAUST_LEAST, true),
         RATIO("Compression", EngineItem.RATIO_MOST, false),
-        CLASS_RATIO("Compression by the class", EngineItem.CLASS_RATIO, false),
-        CLASS_CC("Chamber by the class", EngineItem.CLASS_CC, true),
-        CLASS_DECK("Deck by the class", EngineItem.CLASS_DECK, true),
+        CLASS_RATIO("Class: compression", EngineItem.CLASS_RATIO, false),
+        CLASS_CC("Class: chamber", EngineItem.CLASS_CC, true),
+        CLASS_DECK("Class: deck", EngineItem.CLASS_DECK, true),
         WAY_METAL("Metal over ways", EngineItem.WAY_METAL_LEAST, true),
         RING("Insert or sleeve", EngineItem.RING_DEPTH, true),
-        RECESSION("Valve heads below the face", EngineItem.RECESSION_LEAST, true),
-        ROOM("Side valve under the roof", EngineItem.ROOM_LEAST, true);
+        RECESSION("Valve heads below face", EngineItem.RECESSION_LEAST, true),
+        ROOM("Side valve to roof", EngineItem.ROOM_LEAST, true);
 
         private final String words;
         private final EngineItem limit;

@@ -72,7 +72,8 @@ public final class Budgets {
     public List<EngineItem> withoutLimit() {
         List<EngineItem> open = new ArrayList<>();
         for (EngineItem item : List.of(EngineItem.THICKNESS_LEAST, EngineItem.LIFE_MOST)) {
-            if (!book.has(item)) {
+            boolean byClass = item == EngineItem.THICKNESS_LEAST && book.has(EngineItem.CLASS_THICKNESS);
+            if (!book.has(item) && !byClass) {
                 open.add(item);
             }
         }
@@ -90,7 +91,7 @@ public final class Budgets {
     /** What the face has to lose: to come clean, to lose its deepest gouge. */
     public List<Need> needs() {
         List<Need> needs = new ArrayList<>();
-        q.toClean().ifPresent(d -> needs.add(new Need("to clean, by the plan", d)));
+        q.toClean().ifPresent(d -> needs.add(new Need("to come clean", d)));
         if (book.has(EngineItem.GOUGE)) {
             double left = book.value(EngineItem.GOUGE) - q.since(EngineItem.GOUGE);
             if (left > 0) {

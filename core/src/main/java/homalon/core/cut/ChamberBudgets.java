@@ -74,7 +74,7 @@ final class ChamberBudgets {
                 : "";
         return Budget.of(
                 kind,
-                "cylinder " + e.chamber().name(),
+                "cyl. " + e.chamber().name(),
                 limit,
                 e.now().orElseThrow().ratio(),
                 e.then().get().ratio(),
@@ -102,7 +102,7 @@ final class ChamberBudgets {
             double rim = settled(c::rimFor, spare, c::openAfter);
             found.add(Budget.of(
                     Kind.CLASS_CC,
-                    "chamber " + c.name(),
+                    "no. " + c.name(),
                     limit.get(),
                     now,
                     e.thenCc(),

@@ -351,6 +351,19 @@ public final class Outlook {
         return Optional.of(Equalise.of(chambers, atLeast));
     }
 
+    /**
+     * Chambers that the cut brings under the class's least volume, but that can be ground out to the largest, which then passes as
+     * every one of them does.
+     */
+    public boolean passesOnceEqual() {
+        Optional<Equalise> equal = equalise(0);
+        double open = each.stream().mapToDouble(Each::thenPlusMinus).max().orElse(0);
+        return question.book().has(EngineItem.CLASS_CC)
+                && equal.isPresent()
+                && equal.get().reached()
+                && equal.get().target() >= question.book().value(EngineItem.CLASS_CC) + open - 1e-6;
+    }
+
     /** What a gasket puts right, for the cylinder that stands highest; empty while no ratio is known or nothing is cut. */
     public Optional<GasketAdvice> gasket() {
         Each highest = null;
