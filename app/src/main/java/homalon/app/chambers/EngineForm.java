@@ -38,10 +38,12 @@ final class EngineForm {
 
     private static Field field(ChamberFile file, EngineItem item, BenchUnit unit) {
         String usual = item == EngineItem.BORE
-                ? item.written(file.part().numbers().bore().mm(), unit) + ", as drawn"
+                ? plain(item, file.part().numbers().bore().mm(), unit)
                 : EngineBook.usual(item, file.setup().rods()).isPresent()
-                        ? item.written(
-                                EngineBook.usual(item, file.setup().rods()).getAsDouble(), unit)
+                        ? plain(
+                                item,
+                                EngineBook.usual(item, file.setup().rods()).getAsDouble(),
+                                unit)
                         : "";
         SheetFile.Figure source = file.sheet().standing().get(ChamberFile.source(item));
         boolean ofClass = item.name().startsWith("CLASS_");
@@ -53,6 +55,11 @@ final class EngineForm {
                 usual,
                 item.unit().label(unit),
                 source == null ? fallback : source.typed());
+    }
+
+    /** Without the unit, which stands beside the field. */
+    private static String plain(EngineItem item, double value, BenchUnit unit) {
+        return item.written(value, unit).replaceFirst("\\s*(mm|in|thou|cc|mm²|min|°)$", "");
     }
 
     /** As it was typed, with its unit where another bench typed it: kept as it is when nothing is changed. */

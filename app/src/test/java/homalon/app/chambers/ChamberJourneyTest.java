@@ -1,0 +1,334 @@
+package homalon.app.chambers;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import homalon.app.face.SurveyKind;
+import homalon.app.part.PartFile;
+import homalon.app.testing.Browser;
+import homalon.app.testing.HandsOfTests;
+import homalon.app.testing.RunningShop;
+import homalon.core.part.Material;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** Chambers by keyboard: filled, reckoned, cut, filled again. */
+@ExtendWith({RunningShop.class, Browser.class})
+class ChamberJourneyTest {
+    private final RunningShop.Shop shop;
+    private final HandsOfTests hands;
+    private final List<String> faults = new ArrayList<>();
+    private final Page page;
+
+    ChamberJourneyTest(RunningShop.Shop shop, Browser.Window window) {
+        this.shop = shop;
+        this.hands = new HandsOfTests(shop);
+        this.page = window.signedIn(shop, "ines", 1280, 800, faults);
+    }
+
+    @AfterEach
+    void nothingWasComplainedOf() {
+        assertEquals(List.of(), faults);
+    }
+
+    /** A head hollow along its length, read at every place. */
+    private PartFile hollow(Material metal, double by) {
+        PartFile part = hands.book(metal);
+        double length = part.numbers().length().mm();
+        hands.read(part, SurveyKind.FACE, s -> {
+            double u = 2 * s.x() / length - 1;
+            return by * u * u;
+        });
+        return part;
+    }
+
+    private void go(PartFile part, String step) {
+        page.navigate(shop.address() + "/parts/" + part.tag() + "/" + step);
+    }
+
+    private void press(String name) {
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(name).setExact(true))
+                .first()
+                .focus();
+        page.keyboard().press("Enter");
+    }
+
+    private void type(String field, String text) {
+        Locator at = page.locator("[name='" + field + "']");
+        at.first().evaluate("e => { const d = e.closest('details'); if (d) d.open = true; }");
+        at.first().focus();
+        page.keyboard().press("Control+A");
+        page.keyboard().type(text);
+    }
+
+    private void engine(Map<String, String> figures, String drive) {
+        page.locator("[name=drive]").focus();
+        page.keyboard().type(drive);
+        figures.forEach(this::type);
+        press("Start");
+        assertThat(page.locator(".keying h2")).hasText("To the brim");
+    }
+
+    private void key(String... typed) {
+        for (String t : typed) {
+            assertThat(page.locator("input.key")).isFocused();
+            page.keyboard().type(t);
+            page.keyboard().press("Enter");
+        }
+        assertThat(page.locator("#status")).hasText("all kept");
+    }
+
+    private static Map<String, String> figures(String... of) {
+        Map<String, String> all = new TreeMap<>();
+        for (int i = 0; i < of.length; i += 2) {
+            all.put(of[i], of[i + 1]);
+        }
+        return all;
+    }
+
+    private Locator row(int cylinder) {
+        return page.locator("#results table tbody tr").nth(cylinder - 1);
+    }
+
+    private void passes() {
+        assertThat(page.locator("#walk [data-state=open]").first()).isAttached();
+        int open = page.locator("#walk [data-state=open]").count();
+        for (int i = 0; i < open; i++) {
+            page.locator("input.key").focus();
+            page.keyboard().press("*");
+            page.keyboard().press("Enter");
+            assertThat(page.locator("#walk [data-state=open]")).hasCount(open - i - 1);
+        }
+        assertThat(page.locator("#status")).hasText("all kept");
+    }
+
+    private static double number(String text) {
+        return Double.parseDouble(text.replaceAll("^\\D*([0-9.]+).*$", "$1"));
+    }
+
+    @Test
+    void aStockRebuild() {
+        PartFile head = hollow(Material.CAST_IRON, 0.12);
+        go(head, "chambers");
+        engine(
+                figures(
+                        "STROKE",
+                        "92",
+                        "GASKET_BORE",
+                        "86",
+                        "GASKET",
+                        "1.3",
+                        "DECK",
+                        "0.25",
+                        "CROWN",
+                        "8.5",
+                        "THICKNESS_LEAST",
+                        "97",
+                        "THINNEST",
+                        "98.4",
+                        "LIFE_MOST",
+                        "0.8",
+                        "PRELOAD",
+                        "0.8"),
+                "pushrods");
+        // From a burette of 100 cc; once with a refill, once misread, once a pair that differs.
+        key("52.4", "0-40+0-12.5", "3.2-56", "52.7");
+        page.keyboard().type("84");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".keying .say")).containsText("The other chambers hold about 52.6 cc");
+        page.keyboard().press("Escape");
+        key("52.0", "52.9");
+        assertThat(page.locator("#walk [data-place$='.3.3']")).hasAttribute("data-state", "open");
+        key("52.1", "52.3", "52.3");
+        assertThat(page.locator("#walk [data-state=open]")).hasCount(0);
+        assertThat(page.locator("#figures .words")).hasText("52.0 to 52.8 cc");
+        assertThat(page.locator("tr[data-valve-row='3'] .note")).containsText("1 of 3 fills stood apart");
+        assertThat(page.locator("svg.burette")).hasAttribute("aria-label", Pattern.compile("from 0 to 52.3"));
+
+        go(head, "budget");
+        double before = number(row(1).locator("td").nth(3).innerText());
+        // Asked by hand: 84 mm bore, 92 stroke, 52.45 + 7.55 + 1.39 + 8.5 cc above the piston.
+        assertEquals(8.29, before, 0.011);
+        assertThat(page.locator("#budget-verdict .words")).hasText("0.800 mm may come off");
+        assertThat(page.locator("#results")).containsText("Lifter preload comes to");
+
+        go(head, "plan");
+        assertThat(page.locator(".sheet .verdict").first()).containsText("0.800 mm may come off");
+        page.keyboard().press("Enter");
+        assertThat(page.locator("#figures")).isVisible();
+        passes();
+        assertThat(strip("Chambers")).containsText("owed again");
+
+        go(head, "budget");
+        assertThat(row(1)).containsText("cut since");
+        double reckoned = number(row(1).locator("td").nth(4).innerText());
+        assertTrue(reckoned > before, "the cut raised it");
+        page.locator("[name=wish]").selectOption("STOCK");
+        press("Work it out");
+        assertThat(page.locator(".said.met")).containsText("It can be had. A gasket of");
+        assertEquals(before, number(row(4).locator("td").nth(6).innerText()), 0.1);
+
+        go(head, "chambers");
+        assertThat(page.locator("#walks a[aria-current]").first()).containsText("after the cut");
+        key("52.0", "52.0", "52.5", "52.6", "51.8", "51.8", "52.1", "52.1");
+        assertThat(strip("Chambers")).containsText("51.8 to 52.5 cc");
+
+        go(head, "report");
+        assertThat(page.locator(".report")).containsText("Chambers and compression");
+        assertThat(page.locator(".report")).containsText("thicker than before would bring the ratio back");
+        assertThat(page.locator(".report")).containsText("The pushrods stand");
+        assertThat(page.locator(".report")).containsText("dowels");
+    }
+
+    private Locator strip(String step) {
+        return page.locator("#strip a")
+                .filter(new Locator.FilterOptions().setHasText(step))
+                .first();
+    }
+
+    @Test
+    void aClassRuleHeadBroughtToTheLeastVolume() {
+        PartFile head = hollow(Material.ALUMINIUM, 0.04);
+        go(head, "chambers");
+        engine(
+                figures(
+                        "STROKE",
+                        "76",
+                        "GASKET_BORE",
+                        "85.5",
+                        "GASKET",
+                        "1.1",
+                        "DECK",
+                        "0.15",
+                        "CROWN",
+                        "2.4",
+                        "CLASS_CC",
+                        "42",
+                        "CLASS_RATIO",
+                        "10.5",
+                        "CLASS_THICKNESS",
+                        "117",
+                        "THINNEST",
+                        "119",
+                        "LIFE_MOST",
+                        "2",
+                        "SPROCKET",
+                        "52",
+                        "GRIND_MOST",
+                        "1.5",
+                        "FILL_OPEN",
+                        "0.1"),
+                "cam in the head, chain");
+        key("44.1", "44.1", "43.4", "43.4", "44.4", "44.4", "43.8", "43.8");
+        go(head, "budget");
+        assertThat(page.locator("#beside")).containsText("All to 44.4 cc");
+        page.locator("[name=wish]").selectOption("CLASS_EQUAL");
+        press("Work it out");
+        assertThat(page.locator(".said.met")).containsText("brings the largest chamber, 3,");
+        assertThat(page.locator("#budget-verdict .words")).containsText("once the chambers are equal");
+        assertThat(page.locator("#beside")).containsText("grind the chamber 1.00 cc");
+        String wanted = page.locator("[name=cut]").inputValue();
+
+        // The slider, by its keys: every figure follows, and the server's answer is the only sum.
+        page.locator("input[type=range]").focus();
+        for (int i = 0; i < 30; i++) {
+            page.keyboard().press("ArrowRight");
+        }
+        assertThat(page.locator("#budget-verdict .words")).containsText("may come off, not");
+        assertThat(page.locator("#budget-verdict")).containsText("Class: chamber");
+        type("cut", wanted);
+        assertThat(page.locator("#budget-verdict .words")).containsText("once the chambers are equal");
+
+        page.getByText("Plan a cut of at least").focus();
+        page.keyboard().press("Enter");
+        assertThat(page.locator("[name=total]").first()).hasValue(wanted);
+        page.getByText("Use this plan").focus();
+        page.keyboard().press("Enter");
+        assertThat(page.locator("#total-visit")).hasText("0.000");
+        passes();
+        assertTrue(number(page.locator("#total-visit").innerText()) >= number(wanted));
+
+        // Filled as it came out, then ground and filled again at the same places.
+        go(head, "chambers");
+        assertThat(page.locator("#walks a[aria-current]").first()).containsText("after the cut");
+        key("41.9", "41.9", "41.2", "41.2", "42.3", "42.3", "41.6", "41.6");
+        go(head, "budget");
+        assertThat(page.locator("#budget-verdict")).hasClass(Pattern.compile("verdict"));
+        assertThat(page.locator("#limits")).containsText("over, class rules");
+        go(head, "chambers");
+        for (String cylinder : List.of("1", "2", "4")) {
+            for (String fill : List.of("1", "2")) {
+                page.locator("#places-list").evaluate("d => d.open = true");
+                page.locator("#walk [data-place='f.CUT.0." + cylinder + "." + fill + "']")
+                        .click();
+                key("42.3");
+            }
+        }
+        assertThat(page.locator("#figures .words")).hasText("42.3 cc");
+        go(head, "budget");
+        assertThat(page.locator("#limits")).containsText("within, class rules");
+        assertThat(page.locator("#budget-verdict .words")).not().containsText("Stop");
+    }
+
+    @Test
+    void littleLifeLeftIsToldToStop() {
+        PartFile head = hollow(Material.CAST_IRON, 0.16);
+        go(head, "chambers");
+        engine(
+                figures(
+                        "STROKE",
+                        "100",
+                        "GASKET_BORE",
+                        "86",
+                        "GASKET",
+                        "1.5",
+                        "DECK",
+                        "-0.05",
+                        "CROWN",
+                        "12",
+                        "THICKNESS_LEAST",
+                        "104",
+                        "THINNEST",
+                        "104.09",
+                        "LIFE_MOST",
+                        "0.9"),
+                "cam in the head, gears");
+        key("40.0", "40.1", "40.2", "40.2", "40.0", "40.0", "40.1", "40.1");
+        go(head, "plan");
+        Locator stop = page.locator(".sheet .verdict.out").first();
+        assertThat(stop).containsText("Stop: 0.090 mm may come off");
+        assertThat(stop).containsText("thickness ends it");
+        go(head, "budget");
+        assertThat(page.locator("#budget-verdict .words")).hasText("Stop: 0.090 mm may come off");
+        assertThat(page.locator("svg.budgets .bar.binds .label")).hasText("Thickness");
+        type("wanted", "40");
+        press("Work it out");
+        assertThat(page.locator(".said").first()).containsText("It cannot be had.");
+        assertThat(page.locator(".said").first()).containsText("thickness ends it. That gives");
+        assertThat(page.locator("[name=cut]")).hasValue("0.09");
+        // What cannot be meant is told in place, and the figures stay.
+        type("cut", "-3");
+        assertThat(page.locator(".what-if .say")).containsText("key 0 to 10 mm");
+        type("cut", "12 apples");
+        assertThat(page.locator(".what-if .say")).containsText("is not a length");
+        type("cut", "0.05");
+        assertThat(page.locator(".what-if .say")).hasText("");
+        assertThat(row(1).locator("td").nth(1)).hasText(Pattern.compile("0\\.0[0-9]+"));
+        go(head, "plan");
+        page.getByText("Use this plan").focus();
+        page.keyboard().press("Enter");
+        assertThat(page.locator("#figures")).containsText("Stop: 0.090 mm may come off");
+    }
+}
