@@ -233,6 +233,7 @@ class Keying {
       ...extra,
     };
     if (typed !== '/') this.last = typed;
+    this.keyed = { place: this.at, valve: here.dataset.valve };
     this.asked = null;
     this.say('');
     this.input.value = '';
@@ -248,6 +249,15 @@ class Keying {
     const moveOn = this.staying === this.at || this.shots !== '';
     if (moveOn && this.input.value === '' && settled(this.at) && !outbox.waiting(this.url).length) this.advance();
     if (this.staying && settled(this.staying)) this.staying = null;
+    this.again();
+  }
+
+  /** What was keyed last opened a place of its own, as a fill that differs from the one before: the hand is still there. */
+  again() {
+    const more = this.entries().find((e) => e.dataset.again === this.keyed?.valve && e.dataset.state === 'open');
+    if (!more || this.input.value !== '' || this.keyed.place !== more.dataset.after || outbox.waiting(this.url).length) return;
+    this.keyed = null;
+    this.go(more.dataset.place);
   }
 
   /** Refused or asked about: back to that place with what was typed. */

@@ -7,6 +7,7 @@ import java.util.List;
  * What may come off, and what a cut brings with it, ready to be shown.
  *
  * @param bars the budgets, drawn
+ * @param workings every sum, as a list
  * @param missing what has to be keyed or measured before more can be said
  */
 record BudgetView(
@@ -21,7 +22,7 @@ record BudgetView(
         List<String> gasket,
         List<Brings> brings,
         Equal equal,
-        List<WorkingView> workings,
+        String workings,
         List<String> report) {
 
     /** One limit in figures. */

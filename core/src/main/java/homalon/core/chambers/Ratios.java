@@ -1,29 +1,37 @@
 package homalon.core.chambers;
 
-import java.util.Locale;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 
-/** Writes volumes, areas and ratios alike everywhere: none of them is in the bench's unit of length. */
+/** Writes volumes, areas and ratios alike everywhere: none of them is in the bench's unit of length. Halves away from zero. */
 public final class Ratios {
     private Ratios() {}
 
     /** {@code 42.6 cc}. */
     public static String cc(double value) {
-        return String.format(Locale.ROOT, "%.1f cc", value).replace('-', '\u2212');
+        return rounded(value, 1) + " cc";
     }
 
-    /** {@code +0.42 cc}. */
+    /** {@code +0.42 cc}; nothing is written without a sign. */
     public static String signedCc(double value) {
-        String text = String.format(Locale.ROOT, "%.2f cc", Math.abs(value));
+        String text = rounded(Math.abs(value), 2) + " cc";
         return Math.abs(value) < 0.005 ? text : (value > 0 ? "+" : "\u2212") + text;
     }
 
     /** {@code 5027 mm²}. */
     public static String square(double mm2) {
-        return String.format(Locale.ROOT, "%.0f mm²", mm2);
+        return rounded(mm2, 0) + " mm²";
     }
 
     /** {@code 9.62}. */
     public static String ratio(double value) {
-        return Double.isInfinite(value) ? "no end" : String.format(Locale.ROOT, "%.2f", value);
+        return Double.isInfinite(value) ? "no end" : rounded(value, 2);
+    }
+
+    private static String rounded(double value, int decimals) {
+        return BigDecimal.valueOf(value)
+                .setScale(decimals, RoundingMode.HALF_UP)
+                .toPlainString()
+                .replace('-', '\u2212');
     }
 }
