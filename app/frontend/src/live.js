@@ -13,6 +13,7 @@ class Live {
     if (tag) this.source.addEventListener(`part-${tag}`, (e) => {
       if (e.data === thisPage) return;
       if (window.keying) window.keying.lookSoon();
+      else if (window.whatIf) window.whatIf.ask();
       else if (document.querySelector('[data-live-page]')) this.lookSoon();
     });
     this.source.addEventListener('gauge', (e) => window.gauge?.heard(JSON.parse(e.data)));

@@ -57,4 +57,4 @@ class WhatIf {
   }
 }
 
-document.querySelectorAll('[data-what-if]').forEach((form) => new WhatIf(form));
+document.querySelectorAll('[data-what-if]').forEach((form) => (window.whatIf = new WhatIf(form)));

@@ -17,6 +17,8 @@ import homalon.core.quantity.LengthWriter;
 import jakarta.servlet.http.HttpServletResponse;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.OptionalDouble;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -79,18 +81,23 @@ class BudgetController {
         }
     }
 
-    /** What stands in the fields, and how far the sliders go. */
-    record Fields(
-            String cut,
-            String other,
-            String gasket,
-            String deck,
-            String crown,
-            String gasketNow,
-            String deckNow,
-            String crownNow,
+    /**
+     * A field with its slider, in the reader's unit.
+     *
+     * @param value what is tried; empty for what stands
+     * @param now what stands, in words
+     * @param at where the slider is
+     */
+    record Slide(
+            String name,
+            String label,
+            String value,
+            String now,
+            String unit,
+            String least,
             String most,
-            String step) {}
+            String step,
+            String at) {}
 
     @GetMapping("/parts/{tag}/budget")
     String page(
@@ -115,7 +122,7 @@ class BudgetController {
                 model.addAttribute("said", e.getMessage());
                 fill(tag, from.with(WhatIf.NOTHING), shell.writer(), model);
             }
-            model.addAttribute("fields", fields(from, whatIf, shell.writer()));
+            model.addAttribute("slides", slides(from, whatIf, shell.writer()));
             model.addAttribute("wishes", Wish.Kind.values());
             model.addAttribute("head", shells.head(part, shell.writer()));
             ChamberController.form(file, shell.unit(), model);
@@ -175,21 +182,78 @@ class BudgetController {
         model.addAttribute("cutNow", text(question.whatIf().cut(), RoundingMode.DOWN, writer));
     }
 
-    private static Fields fields(Outlook.Question from, WhatIf w, LengthWriter writer) {
-        boolean mm = writer.unit() == BenchUnit.MM;
-        double need = Math.max(w.cut(), from.toClean().orElse(0));
-        double most = Math.max(mm ? 1 : 40 * 0.0254, Math.ceil(2 * need * (mm ? 10 : 4)) / (mm ? 10 : 4));
-        return new Fields(
-                text(w.cut(), RoundingMode.DOWN, writer),
-                w.other() == 0 ? "" : text(w.other(), writer),
-                w.gasket().isPresent() ? text(w.gasket().getAsDouble(), writer) : "",
-                w.deck().isPresent() ? text(w.deck().getAsDouble(), writer) : "",
-                w.crownCc().isPresent() ? plain(w.crownCc().getAsDouble()) : "",
-                now(from, EngineItem.GASKET, writer),
-                now(from, EngineItem.DECK, writer),
+    private static List<Slide> slides(Outlook.Question from, WhatIf w, LengthWriter writer) {
+        boolean head = from.face() == PartKind.HEAD;
+        double need = Math.max(Math.max(w.cut(), w.other()), from.toClean().orElse(0));
+        double most = Math.max(1, Math.ceil(20 * need) / 10);
+        String own = head ? "Off the head, from first touch" : "Off the deck, from first touch";
+        String other = head ? "Off the deck too" : "Off the head too";
+        List<Slide> slides = new ArrayList<>();
+        slides.add(cut("cut", own, w.cut(), text(w.cut(), RoundingMode.DOWN, writer), most, writer));
+        slides.add(cut("other", other, w.other(), w.other() == 0 ? "" : text(w.other(), writer), most, writer));
+        double gasket = from.book().or(EngineItem.GASKET, 1);
+        slides.add(length(
+                "gasket",
+                "Gasket, compressed",
+                EngineItem.GASKET,
+                w.gasket(),
+                from,
+                0.3,
+                Math.max(3, 2 * gasket),
+                writer));
+        slides.add(length("deck", "Piston below the deck", EngineItem.DECK, w.deck(), from, -1, 2, writer));
+        double crown = from.book().or(EngineItem.CROWN, 0);
+        String tried = w.crownCc().isPresent() ? plain(w.crownCc().getAsDouble()) : "";
+        slides.add(new Slide(
+                "crown",
+                "Crown",
+                tried,
                 now(from, EngineItem.CROWN, writer),
-                writer.exact(Length.roundedFromMm(Math.rint(most * 1e4) / 1e4)),
-                mm ? "0.01" : "0.5");
+                "cc",
+                plain(Math.rint(crown - 20)),
+                plain(Math.rint(crown + 20)),
+                "0.1",
+                tried.isEmpty() ? plain(crown) : tried));
+        return slides;
+    }
+
+    private static Slide cut(String name, String label, double mm, String value, double most, LengthWriter writer) {
+        return new Slide(
+                name,
+                label,
+                value,
+                "0",
+                writer.unit().label(),
+                "0",
+                text(most, writer),
+                step(writer),
+                text(mm, writer));
+    }
+
+    private static Slide length(
+            String name,
+            String label,
+            EngineItem item,
+            OptionalDouble tried,
+            Outlook.Question from,
+            double least,
+            double most,
+            LengthWriter writer) {
+        double at = tried.orElse(from.book().or(item, Math.max(0, least)));
+        return new Slide(
+                name,
+                label,
+                tried.isPresent() ? text(tried.getAsDouble(), writer) : "",
+                now(from, item, writer),
+                writer.unit().label(),
+                text(Math.min(least, at), writer),
+                text(Math.max(most, at), writer),
+                step(writer),
+                text(at, writer));
+    }
+
+    private static String step(LengthWriter writer) {
+        return writer.unit() == BenchUnit.MM ? "0.01" : "0.5";
     }
 
     private static String now(Outlook.Question from, EngineItem item, LengthWriter writer) {

@@ -19,6 +19,7 @@ record BudgetView(
         String missing,
         List<Cylinder> cylinders,
         boolean staged,
+        boolean seated,
         List<String> gasket,
         List<Brings> brings,
         Equal equal,

@@ -51,6 +51,7 @@ class BudgetViews {
                 missing(outlook),
                 outlook.each().stream().map(e -> cylinder(e, writer)).toList(),
                 outlook.each().stream().anyMatch(e -> e.chamber().cutSince() > 1e-9),
+                outlook.each().stream().anyMatch(e -> e.seats().isPresent()),
                 gasket(outlook, writer),
                 outlook.consequences().stream().map(c -> brings(c, writer)).toList(),
                 equal(outlook),
@@ -220,8 +221,19 @@ class BudgetViews {
                 measured ? written(b, b.now(), writer) : "",
                 measured ? written(b, b.after(), writer) + open : "",
                 !measured ? "" : b.binds() ? writer.number(b.left(cut)) : "–",
-                b.state().words(),
+                b.kind().ofClass() && measured ? margin(b, writer) : b.state().words(),
                 b.state() == Budget.State.OVER ? "out" : b.state() == Budget.State.WITHIN ? "within" : "");
+    }
+
+    /** A class is passed or failed by so much; between lies the line. */
+    private static String margin(Budget b, LengthWriter writer) {
+        double by = b.kind().least() ? b.after() - b.limit() : b.limit() - b.after();
+        String figure = written(b, Math.abs(by), writer);
+        return switch (b.state()) {
+            case WITHIN -> "passes by " + figure;
+            case OVER -> "fails by " + figure;
+            default -> "on the line: " + (by < 0 ? "outside by " : "inside by ") + figure;
+        };
     }
 
     private static String written(Budget b, double value, LengthWriter writer) {
@@ -304,7 +316,8 @@ class BudgetViews {
 
     private static BudgetView.Equal equal(Outlook outlook) {
         double class_ = outlook.question().book().or(EngineItem.CLASS_CC, 0);
-        Optional<Equalise> equal = outlook.equalise(0);
+        Optional<Equalise> equal = outlook.equalCylinders();
+        boolean pistons = outlook.pistonsDiffer();
         if (equal.isEmpty() || equal.get().each().size() < 2) {
             return new BudgetView.Equal("", "", List.of());
         }
@@ -328,11 +341,15 @@ class BudgetViews {
                     o.shares().isEmpty() ? "" : Math.round(o.minutes()) + " min"));
         }
         String words = e.reached()
-                ? "All to " + Ratios.cc(e.target()) + ", the largest after this cut: " + Math.round(e.minutes())
+                ? "All to " + Ratios.cc(e.target())
+                        + (pistons
+                                ? " above the piston, as the largest has after this cut: "
+                                : ", the largest after this cut: ")
+                        + Math.round(e.minutes())
                         + " minutes in all by the cheapest mix."
                 : "They cannot all come to " + Ratios.cc(e.target()) + ": inside the limits the least of them reaches "
                         + Ratios.cc(e.possible()) + ".";
-        String below = class_ > e.target() ? " That is below the class's " + Ratios.cc(class_) + "." : "";
+        String below = !pistons && class_ > e.target() ? " That is below the class's " + Ratios.cc(class_) + "." : "";
         return new BudgetView.Equal(words + below, e.reached() ? "within" : "out", rows);
     }
 

@@ -3,6 +3,7 @@ package homalon.app.demo;
 import homalon.app.chambers.WorkOnChambers;
 import homalon.app.face.SurveyKind;
 import homalon.app.part.PartFile;
+import homalon.app.part.Parts;
 import homalon.app.time.ShopClock;
 import homalon.core.chambers.FillState;
 import homalon.core.cut.School;
@@ -28,12 +29,14 @@ import org.springframework.stereotype.Component;
 class SampleChambers {
     private final SampleHands hands;
     private final WorkOnChambers chambers;
+    private final Parts parts;
     private final ShopClock clock;
     private UUID ines;
 
-    SampleChambers(SampleHands hands, WorkOnChambers chambers, ShopClock clock) {
+    SampleChambers(SampleHands hands, WorkOnChambers chambers, Parts parts, ShopClock clock) {
         this.hands = hands;
         this.chambers = chambers;
+        this.parts = parts;
         this.clock = clock;
     }
 
@@ -43,6 +46,7 @@ class SampleChambers {
         classRule();
         littleLifeLeft();
         bankOfAV();
+        sideValves(parts.byTag("T-0447"));
     }
 
     private static Map<String, String> engine(String... figures) {
@@ -320,6 +324,45 @@ class SampleChambers {
                 "0.08");
         engine(ice, from(form, Source.MAKER, "THICKNESS_LEAST", "LIFE_MOST", "RECESSION_LEAST"), 40);
         fill(ice, FillState.AS_CAME, 38, 21.6, 21.9, 21.7);
+    }
+
+    /** Valves in the block: its opening is wider than the bore, and the roof of the head is what a valve could meet. */
+    private void sideValves(PartFile block) {
+        engine(
+                block,
+                from(
+                        engine(
+                                "drive",
+                                "SIDE_VALVE",
+                                "crown",
+                                "FLAT",
+                                "rods",
+                                "IRON",
+                                "depths",
+                                "",
+                                "STROKE",
+                                "110",
+                                "GASKET_AREA",
+                                "9800",
+                                "BLOCK_OPENING",
+                                "9800",
+                                "GASKET",
+                                "1.6",
+                                "DECK",
+                                "0.6",
+                                "CROWN",
+                                "0",
+                                "CHAMBER",
+                                "118",
+                                "LIFE_MOST",
+                                "1.0",
+                                "ROOM",
+                                "2.3",
+                                "RATIO_MOST",
+                                "6.0"),
+                        Source.OWNER,
+                        "RATIO_MOST"),
+                20);
     }
 
     /** One bank of a V: what comes off here, the manifold has to follow. */

@@ -1,5 +1,6 @@
 package homalon.app.route;
 
+import homalon.app.chambers.ChamberFindings;
 import homalon.app.face.SurveyFile;
 import homalon.app.face.SurveyKind;
 import homalon.app.feelers.FeelerFile;
@@ -90,7 +91,7 @@ final class RouteEvents {
         if (facts.valves().isPresent() || Wished.valves(facts.part().visit().wishes())) {
             add(opened, new Event.Found(Finding.VALVES_ASKED));
         }
-        if (facts.chambers().isPresent()
+        if (facts.chambers().filter(ChamberFindings.Standing::begun).isPresent()
                 || homalon.core.chambers.Wished.chambers(facts.part().visit().wishes())) {
             add(opened, new Event.Found(Finding.CHAMBERS_ASKED));
         }

@@ -262,6 +262,8 @@ class ChamberPagesTest {
     @Test
     void theRouteOwesTheFillingAfterTheCut() {
         PartFile part = head();
+        assertFalse(open(part), "figures of the engine alone ask for no filling");
+        fill(part, FillState.AS_CAME, 1, 1, "44", true);
         assertTrue(open(part));
         fillAll(part, FillState.AS_CAME, 44, 44, 44, 44);
         assertFalse(open(part));

@@ -18,6 +18,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.ToDoubleFunction;
 
 /**
  * What a cut brings with it: every cylinder's compression before and after, every budget, every consequence. The same for a cut
@@ -318,6 +319,21 @@ public final class Outlook {
         return consequences;
     }
 
+    /** Pistons or crowns were read one by one: cylinders are equal by all that is above the piston, not by the chamber alone. */
+    public boolean pistonsDiffer() {
+        return each.stream()
+                        .anyMatch(e -> e.chamber().deck().isPresent()
+                                || e.chamber().crownCc().isPresent())
+                && each.stream().allMatch(e -> e.then().isPresent());
+    }
+
+    /** The cylinders made equal in what is above their pistons, where that is known of each by itself; else their chambers. */
+    public Optional<Equalise> equalCylinders() {
+        return pistonsDiffer()
+                ? equalise(0, e -> e.then().orElseThrow().cylinder().clearanceCc())
+                : equalise(0);
+    }
+
     /**
      * The chambers made equal after all that is thought of.
      *
@@ -325,6 +341,10 @@ public final class Outlook {
      * @return empty without chambers
      */
     public Optional<Equalise> equalise(double atLeast) {
+        return equalise(atLeast, Each::thenCc);
+    }
+
+    private Optional<Equalise> equalise(double atLeast, ToDoubleFunction<Each> volume) {
         if (each.isEmpty()) {
             return Optional.empty();
         }
@@ -346,7 +366,7 @@ public final class Outlook {
                         book.value(EngineItem.POCKET_MOST),
                         book.value(EngineItem.POCKET_MINUTES)));
             }
-            chambers.add(new Equalise.Chamber(e.chamber().name(), e.thenCc(), means));
+            chambers.add(new Equalise.Chamber(e.chamber().name(), volume.applyAsDouble(e), means));
         }
         return Optional.of(Equalise.of(chambers, atLeast));
     }

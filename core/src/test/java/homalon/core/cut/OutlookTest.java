@@ -351,6 +351,45 @@ class OutlookTest {
         assertTrue(late.says().text().contains("too small already"), late.says().text());
     }
 
+    /** A piston that stands lower makes room as a chamber does: the cylinders are made equal by what is above the pistons. */
+    @Test
+    void pistonsReadOneByOneCountWhenCylindersAreMadeEqual() {
+        List<Outlook.Chamber> own = new ArrayList<>();
+        double[] decks = {0.2, 0.2, 0.3, 0.2};
+        for (int i = 0; i < 4; i++) {
+            Outlook.Chamber c = FOUR.get(i);
+            own.add(new Outlook.Chamber(
+                    c.name(),
+                    c.cc(),
+                    c.plusMinus(),
+                    c.basis(),
+                    0,
+                    0,
+                    2000,
+                    c.opening(),
+                    Optional.empty(),
+                    OptionalDouble.of(decks[i]),
+                    OptionalDouble.empty()));
+        }
+        Outlook.Question q = head(Map.of(EngineItem.GRIND_MOST, 0.5, EngineItem.POCKET_MOST, 2.0));
+        Outlook at = Outlook.of(new Outlook.Question(
+                q.book(), q.face(), own, q.rims(), 0, q.life(), Map.of(), OptionalDouble.empty(), WhatIf.NOTHING));
+        Equalise e = at.equalCylinders().orElseThrow();
+        assertTrue(e.reached());
+        // The third is the largest now, by a tenth of a millimetre of its piston.
+        assertEquals(0, e.each().get(2).add());
+        double[] ratios = new double[4];
+        for (int i = 0; i < 4; i++) {
+            double swept = at.each().get(i).then().orElseThrow().cylinder().sweptCc();
+            double above = e.each().get(i).cc() + e.each().get(i).add();
+            ratios[i] = (swept + above) / above;
+            assertEquals(ratios[0], ratios[i], 1e-9);
+        }
+        assertEquals(
+                List.of(Equalise.Way.GRIND, Equalise.Way.POCKET),
+                e.each().get(1).shares().stream().map(Equalise.Share::way).toList());
+    }
+
     @Test
     void aBlockIsCutWithTheSameEyes() {
         EngineBook book = book(
