@@ -41,7 +41,7 @@ record BudgetView(
      * One cylinder.
      *
      * @param off over its rim by this cut
-     * @param filled ratio as its chamber was last filled; empty where nothing came off since
+     * @param filled ratio as its chamber was filled first; empty where it holds the same now
      * @param seats ratio with seat work as planned; empty where none is
      */
     record Cylinder(

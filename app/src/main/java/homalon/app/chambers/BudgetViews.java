@@ -50,7 +50,7 @@ class BudgetViews {
                 budgets.all().stream().map(b -> limit(b, outlook, writer)).toList(),
                 missing(outlook),
                 outlook.each().stream().map(e -> cylinder(e, writer)).toList(),
-                outlook.each().stream().anyMatch(e -> e.chamber().cutSince() > 1e-9),
+                outlook.each().stream().anyMatch(BudgetViews::changed),
                 outlook.each().stream().anyMatch(e -> e.seats().isPresent()),
                 gasket(outlook, writer),
                 outlook.consequences().stream().map(c -> brings(c, writer)).toList(),
@@ -133,9 +133,12 @@ class BudgetViews {
     /** What was not looked at is said beside whatever is found. */
     private static String open(Budgets budgets) {
         List<String> names = new ArrayList<>();
-        budgets.notMeasured().forEach(b -> names.add(lower(b.name())));
+        budgets.notMeasured().forEach(b -> names.add(lower(b.name()) + " not measured"));
         budgets.withoutLimit().forEach(i -> names.add("no limit for " + lower(i.words())));
-        return names.isEmpty() ? "" : " Not known: " + String.join("; ", names) + ".";
+        if (!budgets.lifeOpen().isEmpty()) {
+            names.add(budgets.lifeOpen());
+        }
+        return names.isEmpty() ? "" : " Open: " + String.join("; ", names) + ".";
     }
 
     private static String bars(Outlook outlook, LengthWriter writer) {
@@ -257,6 +260,11 @@ class BudgetViews {
         return names.isEmpty() ? "" : "For the ratio, key under Engine figures: " + String.join("; ", names) + ".";
     }
 
+    /** It holds something else now than when it was filled first. */
+    private static boolean changed(Outlook.Each e) {
+        return Math.abs(e.chamber().firstCc() - e.chamber().nowCc()) > 0.05;
+    }
+
     private static BudgetView.Cylinder cylinder(Outlook.Each e, LengthWriter writer) {
         boolean since = e.chamber().cutSince() > 1e-9;
         return new BudgetView.Cylinder(
@@ -266,7 +274,7 @@ class BudgetViews {
                         + (since ? ", less " + writer.full(e.chamber().cutSince()) + " cut since" : ""),
                 writer.number(e.rim()),
                 Ratios.cc(e.thenCc()) + String.format(Locale.ROOT, " ± %.1f", e.thenPlusMinus()),
-                since ? e.filled().map(Compression::words).orElse("") : "",
+                changed(e) ? e.filled().map(Compression::words).orElse("") : "",
                 e.now().map(Compression::words).orElse(""),
                 e.seats().map(Compression::words).orElse(""),
                 e.then().map(Compression::words).orElse(""));

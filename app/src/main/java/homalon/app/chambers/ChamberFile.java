@@ -245,6 +245,10 @@ final class ChamberFile {
         return value.isPresent() ? OptionalDouble.of(value.get().mm()) : OptionalDouble.empty();
     }
 
+    Optional<Instant> deckAt(int cylinder) {
+        return Optional.ofNullable(sheet.standing().get(deck(cylinder))).map(SheetFile.Figure::at);
+    }
+
     OptionalDouble crownOf(int cylinder) {
         SheetFile.Figure f = sheet.standing().get(crown(cylinder));
         return f == null || !f.kind().equals("KEYED")

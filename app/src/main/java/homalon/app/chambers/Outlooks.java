@@ -120,10 +120,18 @@ class Outlooks {
                 chambers,
                 known.rims().of(which.stream().mapToInt(Integer::intValue).toArray()),
                 known.done(Instant.MAX),
-                new Outlook.Life(totals.life().mm(), totals.opening() == Ledger.Opening.KNOWN),
+                new Outlook.Life(totals.life().mm(), sure(totals.opening())),
                 since(known),
                 toClean(known),
                 whatIf);
+    }
+
+    private static Outlook.Life.Sure sure(Ledger.Opening opening) {
+        return switch (opening) {
+            case KNOWN -> Outlook.Life.Sure.KNOWN;
+            case ESTIMATED -> Outlook.Life.Sure.ESTIMATED;
+            case UNKNOWN, NOT_ASKED -> Outlook.Life.Sure.UNKNOWN;
+        };
     }
 
     Outlook of(ChamberFile file, WhatIf whatIf) {
@@ -154,9 +162,8 @@ class Outlooks {
         for (Outlook.Chamber c : now.chambers()) {
             before.add(new Outlook.Chamber(
                     c.name(),
-                    file.first(Integer.parseInt(c.name()))
-                            .map(f -> f.volume().cc())
-                            .orElse(c.cc()),
+                    c.firstCc(),
+                    c.firstCc(),
                     c.plusMinus(),
                     c.basis(),
                     0,
@@ -272,6 +279,9 @@ class Outlooks {
         Optional<DepthFills> depths = filled.flatMap(f -> file.depths(number, f.state()));
         return Optional.of(new Outlook.Chamber(
                 Integer.toString(number),
+                file.first(number)
+                        .map(f -> f.volume().cc())
+                        .orElseGet(() -> file.book().value(EngineItem.CHAMBER)),
                 filled.map(f -> f.volume().cc()).orElseGet(() -> file.book().value(EngineItem.CHAMBER)),
                 filled.map(f -> f.volume().plusMinus()).orElse(TOLD_OPEN),
                 filled.map(f -> f.volume().settled() ? Outlook.Basis.FILLED : Outlook.Basis.ONE_FILL)
@@ -281,7 +291,9 @@ class Outlooks {
                 heads.map(ValveHeads::area).orElse(0.0),
                 opening(known, bore, depths),
                 depths,
-                file.deckOf(number),
+                Outlook.deckNow(
+                        file.deckOf(number),
+                        head ? 0 : file.deckAt(number).map(known::cutAfter).orElse(0.0)),
                 file.crownOf(number)));
     }
 

@@ -80,6 +80,11 @@ public final class Budgets {
         return open;
     }
 
+    /** What leaves the life's budget open; empty where it is none, or what came off before is known. */
+    public String lifeOpen() {
+        return book.has(EngineItem.LIFE_MOST) ? q.life().sure().words() : "";
+    }
+
     /** Over by what is thought of, the worst first. */
     public List<Budget> over() {
         return all.stream()
@@ -159,9 +164,9 @@ public final class Budgets {
                 most - total,
                 Working.of(Kind.LIFE.words())
                         .line(
-                                q.life().known()
-                                        ? "ledger: {} off so far"
-                                        : "ledger: {} off so far that is known of; what came off before is not",
+                                "ledger: {} off so far"
+                                        + (q.life().sure() == Outlook.Life.Sure.KNOWN ? "" : "; ")
+                                        + q.life().sure().words(),
                                 total)
                         .line("may come off: {} − {} = {}", most, total, most - total)
                         .done());
@@ -180,8 +185,7 @@ public final class Budgets {
         }
         double least = book.value(EngineItem.SQUEEZE_LEAST);
         boolean block = q.face() == PartKind.DECK;
-        double off = block ? q.since(EngineItem.DECK) : 0;
-        double deck = lowest(EngineItem.DECK) - off;
+        double deck = highestPiston();
         double gasket = q.whatIf().gasket().orElse(book.value(EngineItem.GASKET));
         double now = book.value(EngineItem.GASKET) + deck;
         double then = gasket + q.whatIf().deck().orElse(deck) - q.blockCut();
@@ -204,12 +208,13 @@ public final class Budgets {
                         .done());
     }
 
-    /** The highest piston decides. */
-    private double lowest(EngineItem item) {
+    /** How far the highest piston stands below the deck: it decides. */
+    private double highestPiston() {
+        double all = Outlook.deck(q).orElseThrow();
         return q.chambers().stream()
-                .mapToDouble(c -> c.deck().orElse(book.value(item)))
+                .mapToDouble(c -> c.deck().orElse(all))
                 .min()
-                .orElse(book.value(item));
+                .orElse(all);
     }
 
     private void valves() {
@@ -264,7 +269,7 @@ public final class Budgets {
             return;
         }
         boolean block = q.face() == PartKind.DECK;
-        double deck = lowest(EngineItem.DECK) - (block ? q.since(EngineItem.DECK) : 0);
+        double deck = highestPiston();
         double open = Doubts.DEFAULT_DECK;
         double limit = book.value(EngineItem.CLASS_DECK);
         add(

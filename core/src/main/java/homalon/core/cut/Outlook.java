@@ -45,17 +45,19 @@ public final class Outlook {
     /**
      * One chamber.
      *
+     * @param firstCc as it was filled first, which is what the engine had; as told where it was not filled
      * @param cc as last filled, or as told
      * @param plusMinus what that leaves open
      * @param cutSince mean over its rim that came off since
      * @param seatsCc what seat work that is planned will add
      * @param valveArea heads of its valves together, mm2; 0 where they are not known
      * @param depths fills to a depth, where there are some: a cut follows them as far as they go
-     * @param deck of its piston, where it was read by itself
+     * @param deck of its piston as it stands now, where it was read by itself
      * @param crownCc of its piston, where it was read by itself
      */
     public record Chamber(
             String name,
+            double firstCc,
             double cc,
             double plusMinus,
             Basis basis,
@@ -103,8 +105,26 @@ public final class Outlook {
         }
     }
 
-    /** @param total off in its life, this visit's among it; @param known false where nobody knows what came off before */
-    public record Life(double total, boolean known) {}
+    /** @param total off in its life, this visit's among it; a least figure unless what came off before is known */
+    public record Life(double total, Sure sure) {
+        /** How sure what came off before is. */
+        public enum Sure {
+            KNOWN(""),
+            ESTIMATED("what came off before is an estimate"),
+            UNKNOWN("what came off before is not known");
+
+            private final String words;
+
+            Sure(String words) {
+                this.words = words;
+            }
+
+            /** What is to be said of it; empty when it is known. */
+            public String words() {
+                return words;
+            }
+        }
+    }
 
     /**
      * What is thought of.
@@ -211,7 +231,7 @@ public final class Outlook {
      * One cylinder, step by step.
      *
      * @param rim what the cut takes over its rim
-     * @param filled as its chamber was last filled
+     * @param filled as its chamber was filled first
      * @param now with what came off since
      * @param seats with seat work as planned; empty where none is
      * @param then with the cut, gasket, deck and crown that are thought of
@@ -255,7 +275,7 @@ public final class Outlook {
         double rim = q.rim(i, q.whatIf().cut());
         double head = q.face() == PartKind.HEAD ? rim : q.whatIf().other();
         double block = q.face() == PartKind.HEAD ? q.whatIf().other() : rim;
-        OptionalDouble deck = since(c.deck(), q, EngineItem.DECK);
+        OptionalDouble deck = c.deck().isPresent() ? c.deck() : deck(q);
         double took = c.took(head);
         double thenCc = c.nowCc() + c.seatsCc() - took;
         if (thenCc < 0) {
@@ -265,7 +285,7 @@ public final class Outlook {
                             + ": that cut takes more than all of it. Key less.");
         }
         Doubts doubts = Doubts.usual(c.plusMinus(), c.opening().plusMinus());
-        Optional<Cylinder> filled = q.book().cylinder(c.cc(), c.deck(), c.crownCc());
+        Optional<Cylinder> filled = q.book().cylinder(c.firstCc(), deck, c.crownCc());
         Optional<Cylinder> now = q.book().cylinder(c.nowCc(), deck, c.crownCc());
         Optional<Cylinder> seats =
                 c.seatsCc() == 0 ? Optional.empty() : now.map(n -> n.withChamber(c.nowCc() + c.seatsCc()));
@@ -293,13 +313,17 @@ public final class Outlook {
                 c.openAfter(head));
     }
 
-    /** The piston's height now: a block that was cut since it was read lets it stand higher. */
-    private static OptionalDouble since(OptionalDouble own, Question q, EngineItem item) {
-        double off = q.face() == PartKind.DECK ? q.since(item) : 0;
-        if (own.isPresent()) {
-            return OptionalDouble.of(own.getAsDouble() - off);
-        }
-        return q.book().has(item) ? OptionalDouble.of(q.book().value(item) - off) : OptionalDouble.empty();
+    /** The piston's height now: a block that was cut since it was keyed lets it stand higher. */
+    static OptionalDouble deck(Question q) {
+        double off = q.face() == PartKind.DECK ? q.since(EngineItem.DECK) : 0;
+        return q.book().has(EngineItem.DECK)
+                ? OptionalDouble.of(q.book().value(EngineItem.DECK) - off)
+                : OptionalDouble.empty();
+    }
+
+    /** A piston's height that was read, after what came off the deck since. */
+    public static OptionalDouble deckNow(OptionalDouble read, double cutSince) {
+        return read.isPresent() ? OptionalDouble.of(read.getAsDouble() - cutSince) : read;
     }
 
     public Question question() {

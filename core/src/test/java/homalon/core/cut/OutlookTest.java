@@ -56,6 +56,7 @@ class OutlookTest {
         return new Outlook.Chamber(
                 name,
                 cc,
+                cc,
                 0.2,
                 Basis.FILLED,
                 0,
@@ -77,7 +78,7 @@ class OutlookTest {
                 FOUR,
                 rims,
                 done,
-                new Outlook.Life(0.35, true),
+                new Outlook.Life(0.35, Outlook.Life.Sure.KNOWN),
                 Map.of(),
                 OptionalDouble.of(0.2),
                 WhatIf.NOTHING);
@@ -249,7 +250,7 @@ class OutlookTest {
                 List.of(),
                 RimDepths.level(4),
                 0,
-                new Outlook.Life(0, false),
+                new Outlook.Life(0, Outlook.Life.Sure.UNKNOWN),
                 Map.of(),
                 OptionalDouble.empty(),
                 WhatIf.NOTHING);
@@ -361,6 +362,7 @@ class OutlookTest {
             own.add(new Outlook.Chamber(
                     c.name(),
                     c.cc(),
+                    c.cc(),
                     c.plusMinus(),
                     c.basis(),
                     0,
@@ -426,6 +428,7 @@ class OutlookTest {
                 List.of(new DepthFills.Level(0, 46), new DepthFills.Level(1, 41.5), new DepthFills.Level(2, 37.6)));
         Outlook.Chamber c = new Outlook.Chamber(
                 "1",
+                46.4,
                 46,
                 0.2,
                 Basis.FILLED,
@@ -442,7 +445,7 @@ class OutlookTest {
                 List.of(c),
                 RimDepths.level(1),
                 0.5,
-                new Outlook.Life(0.5, false),
+                new Outlook.Life(0.5, Outlook.Life.Sure.ESTIMATED),
                 Map.of(),
                 OptionalDouble.empty(),
                 WhatIf.NOTHING.withCut(0.5));
