@@ -49,23 +49,24 @@ class SampleChambers {
         sideValves(parts.byTag("T-0447"));
     }
 
-    private static Map<String, String> engine(String... figures) {
+    /** @param figures name and figure, parted by commas; behind a colon the source of a limit */
+    private static Map<String, String> figures(String figures) {
         Map<String, String> form = new HashMap<>();
-        for (int i = 0; i < figures.length; i += 2) {
-            form.put(figures[i], figures[i + 1]);
+        for (String one : figures.strip().split("\\s*,\\s*")) {
+            String[] words = one.split("\\s+", 2);
+            String[] value = words[1].split(":");
+            form.put(words[0], value[0]);
+            if (value.length > 1) {
+                form.put(words[0] + ".source", value[1]);
+            }
         }
         return form;
     }
 
-    private static Map<String, String> from(Map<String, String> form, Source source, String... items) {
-        for (String item : items) {
-            form.put(item + ".source", source.name());
-        }
-        return form;
-    }
-
-    private void engine(PartFile part, Map<String, String> form, int hoursAgo) {
-        clock.ago(Duration.ofHours(hoursAgo), () -> chambers.engine(part, UUID.randomUUID(), form, BenchUnit.MM, ines));
+    private void engine(PartFile part, int hoursAgo, String figures) {
+        clock.ago(
+                Duration.ofHours(hoursAgo),
+                () -> chambers.engine(part, UUID.randomUUID(), figures(figures), BenchUnit.MM, ines));
     }
 
     /** Two fills of every chamber, as a careful hand reads them. */
@@ -117,49 +118,11 @@ class SampleChambers {
                 99,
                 4);
         hands.opening(mail, Entry.Kind.OPENING_KNOWN, "0.15", "stamped on the pad", 4);
-        engine(
-                mail,
-                from(
-                        engine(
-                                "drive",
-                                "PUSHROD",
-                                "crown",
-                                "FLAT",
-                                "rods",
-                                "IRON",
-                                "depths",
-                                "",
-                                "STROKE",
-                                "92",
-                                "GASKET_BORE",
-                                "90",
-                                "GASKET",
-                                "1.3",
-                                "DECK",
-                                "0.25",
-                                "CROWN",
-                                "8.5",
-                                "THICKNESS_LEAST",
-                                "97.2",
-                                "LIFE_MOST",
-                                "0.5",
-                                "THINNEST",
-                                "97.81",
-                                "INTAKE_ROOM",
-                                "3.1",
-                                "EXHAUST_ROOM",
-                                "3.4",
-                                "PRELOAD",
-                                "0.8",
-                                "PRELOAD_MOST",
-                                "1.4",
-                                "BOLT_ROOM",
-                                "3.0"),
-                        Source.MAKER,
-                        "THICKNESS_LEAST",
-                        "LIFE_MOST",
-                        "PRELOAD_MOST"),
-                90);
+        engine(mail, 90, """
+                drive PUSHROD, crown FLAT, rods IRON, STROKE 92, GASKET_BORE 90, GASKET 1.3, DECK 0.25, CROWN 8.5,
+                THICKNESS_LEAST 97.2:MAKER, LIFE_MOST 0.5:MAKER, THINNEST 97.81, INTAKE_ROOM 3.1, EXHAUST_ROOM 3.4,
+                PRELOAD 0.8, PRELOAD_MOST 1.4:MAKER, BOLT_ROOM 3.0
+                """);
         fill(mail, FillState.AS_CAME, 88, 58.4, 58.9, 58.6, 58.2);
         hands.plan(mail, School.LEAST_REMOVAL, 3);
         hands.cut(mail, 99, "CBN disc 1", "5", 2);
@@ -199,59 +162,13 @@ class SampleChambers {
                 99,
                 2);
         hands.opening(skiff, Entry.Kind.OPENING_KNOWN, "0.10", "scrutineer's card", 2);
-        Map<String, String> form = engine(
-                "drive",
-                "CHAIN_OR_BELT",
-                "crown",
-                "FLAT",
-                "rods",
-                "ALUMINIUM_OR_FAST",
-                "depths",
-                "1 2",
-                "STROKE",
-                "76",
-                "GASKET_BORE",
-                "85.5",
-                "GASKET",
-                "1.1",
-                "DECK",
-                "0.15",
-                "CROWN",
-                "2.4",
-                "PLAY",
-                "0.06",
-                "TOP_LAND",
-                "6.5",
-                "BURETTE",
-                "50",
-                "CLASS_CC",
-                "42",
-                "CLASS_RATIO",
-                "10.5",
-                "CLASS_THICKNESS",
-                "118.2",
-                "LIFE_MOST",
-                "1.2",
-                "THINNEST",
-                "119.06",
-                "INTAKE_ROOM",
-                "2.9",
-                "EXHAUST_ROOM",
-                "3.3",
-                "INTAKE_LEAN",
-                "18",
-                "EXHAUST_LEAN",
-                "21",
-                "SPROCKET",
-                "52",
-                "INTAKE_HEAD",
-                "38",
-                "EXHAUST_HEAD",
-                "33",
-                "SINK_MOST",
-                "0.1");
-        from(form, Source.RULES, "CLASS_CC", "CLASS_RATIO", "CLASS_THICKNESS");
-        engine(skiff, from(form, Source.SHOP, "LIFE_MOST"), 46);
+        engine(skiff, 46, """
+                drive CHAIN_OR_BELT, crown FLAT, rods ALUMINIUM_OR_FAST, depths 1 2, STROKE 76, GASKET_BORE 85.5,
+                GASKET 1.1, DECK 0.15, CROWN 2.4, PLAY 0.06, TOP_LAND 6.5, BURETTE 50, CLASS_CC 42:RULES,
+                CLASS_RATIO 10.5:RULES, CLASS_THICKNESS 118.2:RULES, LIFE_MOST 1.2:SHOP, THINNEST 119.06,
+                INTAKE_ROOM 2.9, EXHAUST_ROOM 3.3, INTAKE_LEAN 18, EXHAUST_LEAN 21, SPROCKET 52, INTAKE_HEAD 38,
+                EXHAUST_HEAD 33, SINK_MOST 0.1
+                """);
         fill(skiff, FillState.SEATS, 44, 44.1, 43.4, 44.4, 43.8);
         double[] one = {39.6, 38.9, 39.9, 39.3};
         double[] two = {35.5, 34.9, 35.8, 35.2};
@@ -287,82 +204,20 @@ class SampleChambers {
                 99,
                 2);
         hands.opening(ice, Entry.Kind.OPENING_ESTIMATED, "0.55", "by its thickness against the book", 2);
-        Map<String, String> form = engine(
-                "drive",
-                "GEARS",
-                "crown",
-                "PARALLEL_POCKET",
-                "rods",
-                "IRON",
-                "depths",
-                "",
-                "STROKE",
-                "105",
-                "GASKET_BORE",
-                "98",
-                "GASKET",
-                "1.5",
-                "DECK",
-                "-0.1",
-                "CROWN",
-                "24",
-                "THICKNESS_LEAST",
-                "104.0",
-                "LIFE_MOST",
-                "0.7",
-                "THINNEST",
-                "104.11",
-                "RECESSION",
-                "0.45",
-                "RECESSION_LEAST",
-                "0.3",
-                "EXHAUST_ROOM",
-                "2.3",
-                "EXHAUST_LEAN",
-                "0",
-                "GOUGE",
-                "0.08");
-        engine(ice, from(form, Source.MAKER, "THICKNESS_LEAST", "LIFE_MOST", "RECESSION_LEAST"), 40);
+        engine(ice, 40, """
+                drive GEARS, crown PARALLEL_POCKET, rods IRON, STROKE 105, GASKET_BORE 98, GASKET 1.5, DECK -0.1,
+                CROWN 24, THICKNESS_LEAST 104.0:MAKER, LIFE_MOST 0.7:MAKER, THINNEST 104.11, RECESSION 0.45,
+                RECESSION_LEAST 0.3:MAKER, EXHAUST_ROOM 2.3, EXHAUST_LEAN 0, GOUGE 0.08
+                """);
         fill(ice, FillState.AS_CAME, 38, 21.6, 21.9, 21.7);
     }
 
     /** Valves in the block: its opening is wider than the bore, and the roof of the head is what a valve could meet. */
     private void sideValves(PartFile block) {
-        engine(
-                block,
-                from(
-                        engine(
-                                "drive",
-                                "SIDE_VALVE",
-                                "crown",
-                                "FLAT",
-                                "rods",
-                                "IRON",
-                                "depths",
-                                "",
-                                "STROKE",
-                                "110",
-                                "GASKET_AREA",
-                                "9800",
-                                "BLOCK_OPENING",
-                                "9800",
-                                "GASKET",
-                                "1.6",
-                                "DECK",
-                                "0.6",
-                                "CROWN",
-                                "0",
-                                "CHAMBER",
-                                "118",
-                                "LIFE_MOST",
-                                "1.0",
-                                "ROOM",
-                                "2.3",
-                                "RATIO_MOST",
-                                "6.0"),
-                        Source.OWNER,
-                        "RATIO_MOST"),
-                20);
+        engine(block, 20, """
+                drive SIDE_VALVE, crown FLAT, rods IRON, STROKE 110, GASKET_AREA 9800, BLOCK_OPENING 9800, GASKET 1.6,
+                DECK 0.6, CROWN 0, CHAMBER 118, LIFE_MOST 1.0:SHOP, ROOM 2.3, RATIO_MOST 6.0:OWNER
+                """);
     }
 
     /** One bank of a V: what comes off here, the manifold has to follow. */
@@ -393,48 +248,11 @@ class SampleChambers {
                 SampleHands.face(crane, 0.02, 0.03, 0.05, 0.01, 0.012),
                 99,
                 1);
-        engine(
-                crane,
-                from(
-                        engine(
-                                "drive",
-                                "PUSHROD",
-                                "crown",
-                                "FLAT",
-                                "rods",
-                                "IRON",
-                                "depths",
-                                "",
-                                "STROKE",
-                                "88",
-                                "GASKET_BORE",
-                                "97",
-                                "GASKET",
-                                "1.05",
-                                "DECK",
-                                "0.4",
-                                "CROWN",
-                                "6.2",
-                                "THICKNESS_LEAST",
-                                "88.0",
-                                "LIFE_MOST",
-                                "1.5",
-                                "THINNEST",
-                                "89.4",
-                                "RATIO_MOST",
-                                "9.4",
-                                "INTAKE_ROOM",
-                                "3.6",
-                                "EXHAUST_ROOM",
-                                "3.9",
-                                "BANK_HALF",
-                                "45",
-                                "FLANGE_LEAN",
-                                "10"),
-                        Source.SHOP,
-                        "THICKNESS_LEAST",
-                        "LIFE_MOST"),
-                20);
+        engine(crane, 20, """
+                drive PUSHROD, crown FLAT, rods IRON, STROKE 88, GASKET_BORE 97, GASKET 1.05, DECK 0.4, CROWN 6.2,
+                THICKNESS_LEAST 88.0:SHOP, LIFE_MOST 1.5:SHOP, THINNEST 89.4, RATIO_MOST 9.4:OWNER, INTAKE_ROOM 3.6,
+                EXHAUST_ROOM 3.9, BANK_HALF 45, FLANGE_LEAN 10
+                """);
         fill(crane, FillState.AS_CAME, 18, 60.4, 60.9, 60.7, 60.1);
     }
 }
