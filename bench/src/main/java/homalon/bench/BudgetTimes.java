@@ -75,12 +75,12 @@ public final class BudgetTimes {
             page.keyboard().press("Enter");
             page.waitForURL(base + "/");
             page.navigate(base + "/parts/" + tag + "/budget");
-            page.locator("input[type=range]").focus();
+            page.locator("[data-range-of=cut]").focus();
             List<Double> all = new ArrayList<>();
             for (int i = 0; i < 80; i++) {
                 Object took = page.evaluate("""
                         (up) => new Promise((done) => {
-                          const range = document.querySelector('input[type=range]');
+                          const range = document.querySelector('[data-range-of=cut]');
                           const start = performance.now();
                           document.addEventListener('homalon:put',
                             () => requestAnimationFrame(() => setTimeout(() => done(performance.now() - start))), { once: true });
