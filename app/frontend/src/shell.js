@@ -105,7 +105,10 @@ document.addEventListener('submit', async (event) => {
   try {
     const answer = await post(form.action, new FormData(form));
     const said = form.querySelector('.say');
-    if (answer.status === 200) {
+    if (answer.status === 204 && form.dataset.after) {
+      state('kept');
+      location.href = form.dataset.after;
+    } else if (answer.status === 200) {
       put(answer.text);
       handBack(form);
       state('kept');

@@ -121,17 +121,16 @@ class ChamberController {
         model.addAttribute("sources", EngineForm.SOURCES);
     }
 
+    /** Kept as a whole or not at all; what cannot be is told beside the form, which keeps what was typed. */
     @PostMapping("/parts/{tag}/chambers/engine")
-    String engine(
+    ResponseEntity<Void> engine(
             @PathVariable String tag,
             @RequestParam UUID id,
-            @RequestParam(defaultValue = "chambers") String back,
             @RequestParam Map<String, String> form,
             @AuthenticationPrincipal Signed me,
             @ModelAttribute("shell") Shell shell) {
-        PartFile part = parts.byTag(tag);
-        work.engine(part, id, form, shell.unit(), me.id());
-        return "redirect:/parts/" + part.tag() + (back.equals("budget") ? "/budget" : "/chambers");
+        work.engine(parts.byTag(tag), id, form, shell.unit(), me.id());
+        return ResponseEntity.noContent().build();
     }
 
     @PostMapping("/parts/{tag}/chambers/readings/{of}/{state}")

@@ -16,7 +16,7 @@ public enum StepKind {
     INDEX("Index", "index", 'y', Operation.DECK_INDEX),
     GUIDES("Guides", "guides", 'm', Operation.GUIDE_WORK),
     INSERTS("Inserts", "inserts", 'n', Operation.INSERT),
-    CHAMBERS("Chambers", "chambers", 'b', Operation.CHAMBER_FILL),
+    CHAMBERS("Chambers", "chambers", 'e', Operation.CHAMBER_FILL),
     PLAN("Plan", "plan", 'p', Operation.CUT_PLAN),
     CUT("Cut", "cut", 'c', Operation.CUT),
     PROVE("Prove", "proof", 'v', Operation.PROOF),

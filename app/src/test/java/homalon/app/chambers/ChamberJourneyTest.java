@@ -81,6 +81,15 @@ class ChamberJourneyTest {
         assertThat(page.locator(".keying h2")).hasText("To the brim");
     }
 
+    /** A slip in one figure keeps none of them, and loses none of what was typed. */
+    private void slip(String field, String typed, String says, String right) {
+        type(field, typed);
+        press("Keep these figures and start");
+        assertThat(page.locator("form.engine .say")).containsText(says);
+        assertThat(page.locator("[name='" + field + "']")).hasValue(typed);
+        type(field, right);
+    }
+
     private void key(String... typed) {
         for (String t : typed) {
             assertThat(page.locator("input.key")).isFocused();
@@ -122,6 +131,7 @@ class ChamberJourneyTest {
     void aStockRebuild() {
         PartFile head = hollow(Material.CAST_IRON, 0.12);
         go(head, "chambers");
+        slip("GASKET", "1.3 apples", "is not a length", "1.3");
         engine(
                 figures(
                         "STROKE",
