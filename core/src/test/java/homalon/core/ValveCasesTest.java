@@ -1,6 +1,6 @@
 package homalon.core;
 
-import static org.junit.jupiter.api.Assertions.assertEquals;
+import static homalon.core.Cases.n;
 
 import homalon.core.catalogue.Metal;
 import homalon.core.guides.Guide;
@@ -8,57 +8,29 @@ import homalon.core.guides.Rocking;
 import homalon.core.seats.PressFit;
 import homalon.core.seats.SeatAngles;
 import homalon.core.seats.SeatPlan;
-import java.io.InputStream;
 import java.util.HashMap;
 import java.util.Map;
-import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.TestFactory;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Guides, seats and press fits as an independent program worked them out. */
 class ValveCasesTest {
 
     @TestFactory
     Stream<DynamicTest> casesAgree() throws Exception {
-        try (InputStream in = getClass().getResourceAsStream("/cases/valves.json")) {
-            JsonNode all = JsonMapper.shared().readTree(in);
-            assertEquals(19, all.size());
-            return StreamSupport.stream(all.spliterator(), false)
-                    .map(c -> DynamicTest.dynamicTest(c.get("name").asString(), () -> check(c)))
-                    .toList()
-                    .stream();
-        }
-    }
-
-    private static void check(JsonNode c) {
-        JsonNode q = c.get("request");
-        Map<String, Object> found = switch (c.get("calc").asString()) {
-            case "guide" -> guide(q);
-            case "rocking" -> Map.of("clearance", Rocking.clearance(n(q, "play"), n(q, "reach"), n(q, "guideLength")));
-            case "seat" -> seat(q);
-            default -> fit(q);
-        };
-        double tol = c.get("tol").asDouble();
-        c.get("expected").properties().forEach(e -> {
-            Object is = found.get(e.getKey());
-            if (e.getValue().isNumber()) {
-                double want = e.getValue().asDouble();
-                double got = is instanceof OptionalDouble o ? o.orElseThrow() : (double) is;
-                assertEquals(want, got, tol * Math.max(1, Math.abs(want)), e.getKey());
-            } else if (e.getValue().isNull()) {
-                assertEquals(OptionalDouble.empty(), is, e.getKey());
-            } else {
-                assertEquals(e.getValue().asBoolean(), is, e.getKey());
-            }
+        return Cases.of("valves", 19, c -> {
+            JsonNode q = c.get("request");
+            return switch (c.get("calc").asString()) {
+                case "guide" -> guide(q);
+                case "rocking" ->
+                    Map.of("clearance", Rocking.clearance(n(q, "play"), n(q, "reach"), n(q, "guideLength")));
+                case "seat" -> seat(q);
+                default -> fit(q);
+            };
         });
-    }
-
-    private static double n(JsonNode q, String field) {
-        return q.get(field).asDouble();
     }
 
     private static double[] row(JsonNode list) {

@@ -197,7 +197,7 @@ class ChamberViews {
     private static String note(ChamberFile.Filled f) {
         ChamberVolume v = f.volume();
         String left = v.taken().size() < v.fills()
-                ? "; " + (v.fills() - v.taken().size()) + " of " + v.fills() + " fills stood apart and is left out"
+                ? "; " + (v.fills() - v.taken().size()) + " of " + v.fills() + " fills stood apart, left out"
                 : "";
         return v.settled() ? f.state().words() + left : v.next();
     }

@@ -11,6 +11,7 @@ import homalon.app.ledger.Ledgers;
 import homalon.app.part.Faces;
 import homalon.app.part.PartFile;
 import homalon.app.valves.ValveHeadsOfPart;
+import homalon.core.chambers.ChamberVolume;
 import homalon.core.chambers.DepthFills;
 import homalon.core.chambers.Doubts;
 import homalon.core.chambers.EngineBook;
@@ -44,9 +45,6 @@ import org.springframework.stereotype.Component;
 /** Gathers what is known of a visit for the core to say what a cut brings with it. */
 @Component
 class Outlooks {
-    /** A volume that was told and not measured, cm3: a general default. */
-    static final double TOLD_OPEN = 0.5;
-
     private final Planner planner;
     private final Plans plans;
     private final Ledgers ledgers;
@@ -283,7 +281,7 @@ class Outlooks {
                         .map(f -> f.volume().cc())
                         .orElseGet(() -> file.book().value(EngineItem.CHAMBER)),
                 filled.map(f -> f.volume().cc()).orElseGet(() -> file.book().value(EngineItem.CHAMBER)),
-                filled.map(f -> f.volume().plusMinus()).orElse(TOLD_OPEN),
+                filled.map(f -> f.volume().plusMinus()).orElse(ChamberVolume.DEFAULT_TOLD),
                 filled.map(f -> f.volume().settled() ? Outlook.Basis.FILLED : Outlook.Basis.ONE_FILL)
                         .orElse(Outlook.Basis.TOLD),
                 head ? known.rimBetween(bore, at, Instant.MAX) : 0,

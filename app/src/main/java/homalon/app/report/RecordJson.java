@@ -179,6 +179,7 @@ class RecordJson {
             UUID id,
             String setUp,
             BigDecimal toCleanMm,
+            BigDecimal atLeastMm,
             List<List<BigDecimal>> supportsMm,
             List<BigDecimal> shimsMm,
             List<BigDecimal> shimLeavesMm,
@@ -291,6 +292,7 @@ class RecordJson {
                                 p.id(),
                                 p.plan().school().name(),
                                 mm(p.plan().toClean()),
+                                mm(p.plan().atLeast()),
                                 p.plan().footing().supports().stream()
                                         .map(s -> List.of(
                                                 mm(Length.roundedFromMm(s.x())), mm(Length.roundedFromMm(s.y()))))

@@ -307,7 +307,10 @@ class Reports {
     private static String planWords(PlanFile plan, LengthWriter writer) {
         return plan.plan().school().words() + ": " + plan.plan().school().meaning() + "; shims "
                 + String.join(", ", PlanViews.shimWords(plan.plan().shims(), writer)) + "; "
-                + writer.full(plan.plan().toClean()) + " from first touch to clean.";
+                + writer.full(plan.plan().toClean()) + " from first touch to clean"
+                + (plan.plan().atLeast().signum() > 0
+                        ? ", at least " + writer.full(plan.plan().atLeast()) + " wanted off."
+                        : ".");
     }
 
     private static String day(Instant at) {

@@ -6,11 +6,11 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.AriaRole;
 import homalon.app.face.SurveyKind;
 import homalon.app.part.PartFile;
 import homalon.app.testing.Browser;
 import homalon.app.testing.HandsOfTests;
+import homalon.app.testing.Keyboard;
 import homalon.app.testing.RunningShop;
 import homalon.core.part.Material;
 import java.util.ArrayList;
@@ -25,15 +25,15 @@ import org.junit.jupiter.api.extension.ExtendWith;
 /** Chambers by keyboard: filled, reckoned, cut, filled again. */
 @ExtendWith({RunningShop.class, Browser.class})
 class ChamberJourneyTest {
-    private final RunningShop.Shop shop;
     private final HandsOfTests hands;
     private final List<String> faults = new ArrayList<>();
     private final Page page;
+    private final Keyboard hand;
 
     ChamberJourneyTest(RunningShop.Shop shop, Browser.Window window) {
-        this.shop = shop;
         this.hands = new HandsOfTests(shop);
         this.page = window.signedIn(shop, "ines", 1280, 800, faults);
+        this.hand = new Keyboard(shop, page);
     }
 
     @AfterEach
@@ -52,42 +52,21 @@ class ChamberJourneyTest {
         return part;
     }
 
-    private void go(PartFile part, String step) {
-        page.navigate(shop.address() + "/parts/" + part.tag() + "/" + step);
-    }
-
-    private void press(String name) {
-        page.getByRole(
-                        AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName(name).setExact(true))
-                .first()
-                .focus();
-        page.keyboard().press("Enter");
-    }
-
-    private void type(String field, String text) {
-        Locator at = page.locator("[name='" + field + "']");
-        at.first().evaluate("e => { const d = e.closest('details'); if (d) d.open = true; }");
-        at.first().focus();
-        page.keyboard().press("Control+A");
-        page.keyboard().type(text);
-    }
-
     private void engine(Map<String, String> figures, String drive) {
         page.locator("[name=drive]").focus();
         page.keyboard().type(drive);
-        figures.forEach(this::type);
-        press("Keep these figures and start");
+        figures.forEach(hand::type);
+        hand.press("Keep these figures and start");
         assertThat(page.locator(".keying h2")).hasText("To the brim");
     }
 
     /** A slip in one figure keeps none of them, and loses none of what was typed. */
     private void slip(String field, String typed, String says, String right) {
-        type(field, typed);
-        press("Keep these figures and start");
+        hand.type(field, typed);
+        hand.press("Keep these figures and start");
         assertThat(page.locator("form.engine .say")).containsText(says);
         assertThat(page.locator("[name='" + field + "']")).hasValue(typed);
-        type(field, right);
+        hand.type(field, right);
     }
 
     private void key(String... typed) {
@@ -130,7 +109,7 @@ class ChamberJourneyTest {
     @Test
     void aStockRebuild() {
         PartFile head = hollow(Material.CAST_IRON, 0.12);
-        go(head, "chambers");
+        hand.go(head, "chambers");
         slip("GASKET", "1.3 apples", "is not a length", "1.3");
         engine(
                 figures(
@@ -165,54 +144,48 @@ class ChamberJourneyTest {
         key("52.1", "52.3", "52.3");
         assertThat(page.locator("#walk [data-state=open]")).hasCount(0);
         assertThat(page.locator("#figures .words")).hasText(Pattern.compile("52\\.[01] to 52\\.8 cc"));
-        assertThat(page.locator("tr[data-valve-row='3'] .note")).containsText("1 of 3 fills stood apart");
+        assertThat(page.locator("tr[data-valve-row='3'] .note")).containsText("1 of 3 fills stood apart, left out");
         assertThat(page.locator("svg.burette")).hasAttribute("aria-label", Pattern.compile("from 0 to 52.3"));
 
-        go(head, "budget");
+        hand.go(head, "budget");
         double before = number(row(1).locator("td").nth(3).innerText());
         // Asked by hand: 84 mm bore, 92 stroke, 52.45 + 7.55 + 1.39 + 8.5 cc above the piston.
         assertEquals(8.29, before, 0.011);
         assertThat(page.locator("#budget-verdict .words")).hasText("0.800 mm may come off");
         assertThat(page.locator("#results")).containsText("Lifter preload comes to");
 
-        go(head, "plan");
+        hand.go(head, "plan");
         assertThat(page.locator(".sheet .verdict").first()).containsText("0.800 mm may come off");
         page.keyboard().press("Enter");
         assertThat(page.locator("#figures")).isVisible();
         passes();
-        assertThat(strip("Chambers")).containsText("owed again");
+        assertThat(hand.strip("Chambers")).containsText("owed again");
 
-        go(head, "budget");
+        hand.go(head, "budget");
         assertThat(row(1)).containsText("cut since");
         double reckoned = number(row(1).locator("td").nth(4).innerText());
         assertTrue(reckoned > before, "the cut raised it");
         page.locator("[name=wish]").selectOption("STOCK");
-        press("Work it out");
+        hand.press("Work it out");
         assertThat(page.locator(".said.met")).containsText("It can be had. A gasket of");
         assertEquals(before, number(row(4).locator("td").nth(5).innerText()), 0.1);
 
-        go(head, "chambers");
+        hand.go(head, "chambers");
         assertThat(page.locator("#walks a[aria-current]").first()).containsText("after the cut");
         key("52.0", "52.0", "52.5", "52.6", "51.8", "51.8", "52.1", "52.1");
-        assertThat(strip("Chambers")).containsText("51.8 to 52.");
+        assertThat(hand.strip("Chambers")).containsText("51.8 to 52.");
 
-        go(head, "report");
+        hand.go(head, "report");
         assertThat(page.locator(".report")).containsText("Chambers and compression");
         assertThat(page.locator(".report")).containsText("thicker than before would bring the ratio back");
         assertThat(page.locator(".report")).containsText("The pushrods stand");
         assertThat(page.locator(".report")).containsText("Dowels and oil restrictors stand");
     }
 
-    private Locator strip(String step) {
-        return page.locator("#strip a")
-                .filter(new Locator.FilterOptions().setHasText(step))
-                .first();
-    }
-
     @Test
     void aClassRuleHeadBroughtToTheLeastVolume() {
         PartFile head = hollow(Material.ALUMINIUM, 0.07);
-        go(head, "chambers");
+        hand.go(head, "chambers");
         engine(
                 figures(
                         "STROKE",
@@ -243,10 +216,10 @@ class ChamberJourneyTest {
                         "0.1"),
                 "cam in the head, chain");
         key("44.1", "44.1", "43.4", "43.4", "44.4", "44.4", "43.8", "43.8");
-        go(head, "budget");
+        hand.go(head, "budget");
         assertThat(page.locator("#beside")).containsText("All to 44.4 cc");
         page.locator("[name=wish]").selectOption("CLASS_EQUAL");
-        press("Work it out");
+        hand.press("Work it out");
         assertThat(page.locator(".said.met")).containsText("brings the largest chamber, 3,");
         assertThat(page.locator("#budget-verdict .words")).containsText("once the chambers are equal");
         assertThat(page.locator("#beside")).containsText("grind the chamber 1.00 cc");
@@ -259,7 +232,7 @@ class ChamberJourneyTest {
         }
         assertThat(page.locator("#budget-verdict .words")).containsText("may come off, not");
         assertThat(page.locator("#budget-verdict")).containsText("Class: chamber");
-        type("cut", wanted);
+        hand.type("cut", wanted);
         assertThat(page.locator("#budget-verdict .words")).containsText("once the chambers are equal");
 
         page.getByText("Plan a cut of at least").focus();
@@ -272,12 +245,12 @@ class ChamberJourneyTest {
         assertTrue(number(page.locator("#total-visit").innerText()) >= number(wanted));
 
         // Filled as it came out, then ground and filled again at the same places.
-        go(head, "chambers");
+        hand.go(head, "chambers");
         assertThat(page.locator("#walks a[aria-current]").first()).containsText("after the cut");
         key("41.9", "41.9", "41.2", "41.2", "42.3", "42.3", "41.6", "41.6");
-        go(head, "budget");
+        hand.go(head, "budget");
         assertThat(page.locator("#limits")).containsText("fails by");
-        go(head, "chambers");
+        hand.go(head, "chambers");
         for (String cylinder : List.of("1", "2", "4")) {
             for (String fill : List.of("1", "2")) {
                 page.locator("#places-list").evaluate("d => d.open = true");
@@ -287,7 +260,7 @@ class ChamberJourneyTest {
             }
         }
         assertThat(page.locator("#figures .words")).hasText("42.3 cc");
-        go(head, "budget");
+        hand.go(head, "budget");
         assertThat(page.locator("#limits")).containsText("passes by");
         assertThat(page.locator("#budget-verdict .words")).not().containsText("Stop");
     }
@@ -295,7 +268,7 @@ class ChamberJourneyTest {
     @Test
     void littleLifeLeftIsToldToStop() {
         PartFile head = hollow(Material.CAST_IRON, 0.16);
-        go(head, "chambers");
+        hand.go(head, "chambers");
         engine(
                 figures(
                         "STROKE",
@@ -316,27 +289,27 @@ class ChamberJourneyTest {
                         "0.9"),
                 "cam in the head, gears");
         key("40.0", "40.1", "40.2", "40.2", "40.0", "40.0", "40.1", "40.1");
-        go(head, "plan");
+        hand.go(head, "plan");
         Locator stop = page.locator(".sheet .verdict.out").first();
         assertThat(stop).containsText("Stop: 0.090 mm may come off");
         assertThat(stop).containsText("thickness ends it");
-        go(head, "budget");
+        hand.go(head, "budget");
         assertThat(page.locator("#budget-verdict .words")).hasText("Stop: 0.090 mm may come off");
         assertThat(page.locator("svg.budgets .bar.binds .label")).hasText("Thickness");
-        type("wanted", "40");
-        press("Work it out");
+        hand.type("wanted", "40");
+        hand.press("Work it out");
         assertThat(page.locator(".said").first()).containsText("It cannot be had.");
         assertThat(page.locator(".said").first()).containsText("thickness ends it. That gives");
         assertThat(page.locator("[name=cut]")).hasValue("0.09");
         // What cannot be meant is told in place, and the figures stay.
-        type("cut", "-3");
+        hand.type("cut", "-3");
         assertThat(page.locator(".what-if .say")).containsText("key 0 to 10 mm");
-        type("cut", "12 apples");
+        hand.type("cut", "12 apples");
         assertThat(page.locator(".what-if .say")).containsText("is not a length");
-        type("cut", "0.05");
+        hand.type("cut", "0.05");
         assertThat(page.locator(".what-if .say")).hasText("");
         assertThat(row(1).locator("td").nth(1)).hasText(Pattern.compile("0\\.0[0-9]+"));
-        go(head, "plan");
+        hand.go(head, "plan");
         page.getByText("Use this plan").focus();
         page.keyboard().press("Enter");
         assertThat(page.locator("#figures")).containsText("Stop: 0.090 mm may come off");

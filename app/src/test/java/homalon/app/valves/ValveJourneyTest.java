@@ -11,6 +11,7 @@ import com.microsoft.playwright.options.FilePayload;
 import homalon.app.part.PartFile;
 import homalon.app.testing.Browser;
 import homalon.app.testing.HandsOfTests;
+import homalon.app.testing.Keyboard;
 import homalon.app.testing.RunningShop;
 import homalon.core.part.Material;
 import java.nio.charset.StandardCharsets;
@@ -30,11 +31,13 @@ class ValveJourneyTest {
     private final HandsOfTests hands;
     private final List<String> faults = new ArrayList<>();
     private final Page page;
+    private final Keyboard hand;
 
     ValveJourneyTest(RunningShop.Shop shop, Browser.Window window) {
         this.shop = shop;
         this.hands = new HandsOfTests(shop);
         this.page = window.signedIn(shop, "ines", 1280, 800, faults);
+        this.hand = new Keyboard(shop, page);
     }
 
     @AfterEach
@@ -46,32 +49,6 @@ class ValveJourneyTest {
         PartFile part = hands.book(metal);
         hands.prepare(part);
         return part;
-    }
-
-    private void go(PartFile part, String step) {
-        page.navigate(shop.address() + "/parts/" + part.tag() + "/" + step);
-    }
-
-    private void press(String name) {
-        page.getByRole(
-                        AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName(name).setExact(true))
-                .first()
-                .focus();
-        page.keyboard().press("Enter");
-    }
-
-    private void type(String field, String text) {
-        page.locator("[name='" + field + "']:visible").first().focus();
-        page.keyboard().press("Control+A");
-        page.keyboard().type(text);
-    }
-
-    private void strip(String step, String note) {
-        assertThat(page.locator("#strip a")
-                        .filter(new Locator.FilterOptions().setHasText(step))
-                        .first())
-                .containsText(note);
     }
 
     /** Walks all places of the walk that is open: a figure and Enter each. */
@@ -97,15 +74,15 @@ class ValveJourneyTest {
     @Test
     void sixteenValvesFromStemsToSeats() {
         PartFile head = booked(Material.ALUMINIUM);
-        go(head, "valves");
+        hand.go(head, "valves");
         assertThat(page.locator("[name=intake]")).isFocused();
-        type("intake", "2");
-        type("exhaust", "2");
+        hand.type("intake", "2");
+        hand.type("exhaust", "2");
         page.locator("[name=rows]").focus();
         page.keyboard().type("intakes");
-        type("I.HEAD_DIAMETER", "1-1/4");
-        type("E.HEAD_DIAMETER", "28");
-        press("Start");
+        hand.type("I.HEAD_DIAMETER", "1-1/4");
+        hand.type("E.HEAD_DIAMETER", "28");
+        hand.press("Start");
 
         assertThat(page.locator(".valve-sign.unread")).hasCount(16);
         walk("Stems", times(16, "6.972", "6.970", "6.971"));
@@ -139,7 +116,7 @@ class ValveJourneyTest {
         page.keyboard().type("24.5");
         page.keyboard().press("Enter");
         assertThat(page.locator("#walk [data-state=open]")).hasCount(0);
-        strip("Valves", "0 of 16");
+        hand.strip("Valves", "0 of 16");
 
         page.navigate(shop.address() + "/parts/" + head.tag() + "/valves?of=LOOKS");
         List<String> looks = times(16, "1");
@@ -148,8 +125,8 @@ class ValveJourneyTest {
         assertThat(page.locator("#figures .verdict .words")).hasText("1 of 16 out");
         assertThat(page.locator(".valve-sign.within")).hasCount(15);
         assertThat(page.locator(".valve-sign.out")).hasCount(1);
-        strip("Valves", "1 of 16 out");
-        strip("Seats", "1 seat to do");
+        hand.strip("Valves", "1 of 16 out");
+        hand.strip("Seats", "1 seat to do");
 
         page.keyboard().press("Escape");
         page.keyboard().press("g");
@@ -158,23 +135,23 @@ class ValveJourneyTest {
         assertThat(page.locator("svg.seat-cut")).isVisible();
         page.locator("[name=way][value=CUTTER]").focus();
         page.keyboard().press("Space");
-        press("Keep the plan");
+        hand.press("Keep the plan");
         assertThat(page.locator("#work table").first()).containsText("0.080");
-        type("runout", "0.2");
-        press("Made");
+        hand.type("runout", "0.2");
+        hand.press("Made");
         assertThat(page.locator("form .say").filter(new Locator.FilterOptions().setHasText("does not run true")))
                 .isVisible();
-        type("runout", "0.02");
-        press("Made");
-        strip("Seats", "1 done");
+        hand.type("runout", "0.02");
+        hand.press("Made");
+        hand.strip("Seats", "1 done");
     }
 
     private void setUp(PartFile part, String... book) {
-        go(part, "valves");
+        hand.go(part, "valves");
         for (int i = 0; i < book.length; i += 2) {
-            type(book[i], book[i + 1]);
+            hand.type(book[i], book[i + 1]);
         }
-        press("Start");
+        hand.press("Start");
         assertThat(page.locator(".valve-sign")).hasCount(8);
     }
 
@@ -206,42 +183,42 @@ class ValveJourneyTest {
         assertThat(row).containsText("worn beyond service, at the spring side");
         assertThat(page.locator(".valve-sign[data-valve='1E']")).hasClass(Pattern.compile("out"));
 
-        go(head, "guides");
+        hand.go(head, "guides");
         assertThat(page.locator("#work h2").first()).hasText("1 exhaust");
         assertThat(page.locator(".ladder input[value=AS_IS]")).isDisabled();
         page.locator(".ladder input[value=REPLACE]").focus();
         page.keyboard().press("Space");
-        type("housing", "13.045");
-        press("Keep the choice");
+        hand.type("housing", "13.045");
+        hand.press("Keep the choice");
         assertThat(page.locator(".fits label.yes").first()).containsText("G-13.090");
         page.locator(".fits input[value='G-13.045']").focus();
         page.keyboard().press("Space");
-        press("Keep the choice");
+        hand.press("Keep the choice");
         assertThat(page.locator("form .say").filter(new Locator.FilterOptions().setHasText("drops straight through")))
                 .isVisible();
         page.locator(".fits input[value='G-13.090']").focus();
         page.keyboard().press("Space");
-        press("Keep the choice");
+        hand.press("Keep the choice");
         assertThat(page.locator("tr.now")).containsText("replace, G-13.090");
 
         // Ordered, it waits; arrived, it goes on.
-        go(head, "parts-list");
-        type("promised", "2030-01-03");
-        press("Order G-13.090");
-        strip("Guides", "for parts");
-        press("Arrived: G-13.090");
+        hand.go(head, "parts-list");
+        hand.type("promised", "2030-01-03");
+        hand.press("Order G-13.090");
+        hand.strip("Guides", "for parts");
+        hand.press("Arrived: G-13.090");
         assertThat(page.locator("#orders .state")).hasText("arrived");
 
-        strip("Guides", "1 guide to do");
-        go(head, "guides?valve=1E");
-        press("Done");
+        hand.strip("Guides", "1 guide to do");
+        hand.go(head, "guides?valve=1E");
+        hand.press("Done");
         assertThat(page.locator("form .say").filter(new Locator.FilterOptions().setHasText("Key the size")))
                 .isVisible();
-        type("size", "8.0");
-        press("Done");
-        strip("Guides", "1 done");
+        hand.type("size", "8.0");
+        hand.press("Done");
+        hand.strip("Guides", "1 done");
         // Its old seat no longer runs true to it.
-        strip("Seats", "1 seat to do");
+        hand.strip("Seats", "1 seat to do");
     }
 
     /** Stems and guides of a sound head, through the service that the page uses. */
@@ -262,29 +239,29 @@ class ValveJourneyTest {
         sound(head, EIGHT);
         page.navigate(shop.address() + "/parts/" + head.tag() + "/valves?of=LOOKS");
         walk("Looks", List.of("1", "1", "1", "1", "1", "6", "1", "1"));
-        strip("Inserts", "1 insert to do");
+        hand.strip("Inserts", "1 insert to do");
         page.keyboard().press("Escape");
         page.keyboard().press("g");
         page.keyboard().press("n");
         assertThat(page.locator("#work h2").first()).hasText("3 exhaust");
 
-        type("COUNTERBORE", "33.3");
-        type("FLOOR", "6.2");
-        type("WALL", "-1");
-        type("THROAT", "27.6");
-        type("DAMAGE", "2-5 0.2");
-        press("Keep the place");
+        hand.type("COUNTERBORE", "33.3");
+        hand.type("FLOOR", "6.2");
+        hand.type("WALL", "-1");
+        hand.type("THROAT", "27.6");
+        hand.type("DAMAGE", "2-5 0.2");
+        hand.press("Keep the place");
         assertThat(page.locator("form .say").filter(new Locator.FilterOptions().setHasText("nothing to press into")))
                 .isVisible();
-        type("WALL", "3.9");
-        type("DAMAGE", "from two");
-        press("Keep the place");
+        hand.type("WALL", "3.9");
+        hand.type("DAMAGE", "from two");
+        hand.press("Keep the place");
         assertThat(page.locator("form .say").filter(new Locator.FilterOptions().setHasText("such as 2-5 0.4")))
                 .isVisible();
-        type("DAMAGE", "2-5 0.2");
+        hand.type("DAMAGE", "2-5 0.2");
         page.locator("[name=METAL]").focus();
         page.keyboard().type("hard");
-        press("Keep the place");
+        hand.press("Keep the place");
         assertThat(page.locator("#work .verdict .words")).hasText("None passes");
         assertThat(page.locator("#work .verdict")).containsText("Stopped by: wall to water");
         // Two sizes do not clean it; the third would, and there the wall is too thin.
@@ -295,26 +272,26 @@ class ValveJourneyTest {
         assertThat(page.locator("svg.counterbore .broken")).hasCount(1);
 
         // Measured again, there was more.
-        type("WALL", "4.2");
-        press("Keep the place");
+        hand.type("WALL", "4.2");
+        hand.press("Keep the place");
         assertThat(page.locator("#work .verdict .words")).hasText("HI-34.6 passes");
-        press("Choose it");
+        hand.press("Choose it");
         assertThat(page.locator("#work .verdict .words")).hasText("HI-34.6 chosen");
-        type("chillTo", "-196");
-        type("warmTo", "140");
-        press("Reckon");
+        hand.type("chillTo", "-196");
+        hand.type("warmTo", "140");
+        hand.press("Reckon");
         assertThat(page.locator("#work")).containsText("drops in");
-        type("hole", "34.7");
-        type("ring", "34.6");
-        press("Fitted");
+        hand.type("hole", "34.7");
+        hand.type("ring", "34.6");
+        hand.press("Fitted");
         assertThat(page.locator("form .say").filter(new Locator.FilterOptions().setHasText("smaller than its hole")))
                 .isVisible();
-        type("hole", "34.465");
-        press("Fitted");
-        strip("Inserts", "1 done");
-        strip("Cracks", "owed again");
-        strip("Pressure", "due");
-        strip("Seats", "1 seat to do");
+        hand.type("hole", "34.465");
+        hand.press("Fitted");
+        hand.strip("Inserts", "1 done");
+        hand.strip("Cracks", "owed again");
+        hand.strip("Pressure", "due");
+        hand.strip("Seats", "1 seat to do");
     }
 
     @Test
@@ -324,46 +301,46 @@ class ValveJourneyTest {
         sound(head, EIGHT);
         page.navigate(shop.address() + "/parts/" + head.tag() + "/valves?of=LOOKS");
         walk("Looks", times(8, "1"));
-        go(head, "inserts?valve=1E");
-        type("COUNTERBORE", "33.1");
-        type("FLOOR", "6.4");
-        type("WALL", "5.5");
-        type("THROAT", "27.5");
-        press("Keep the place");
+        hand.go(head, "inserts?valve=1E");
+        hand.type("COUNTERBORE", "33.1");
+        hand.type("FLOOR", "6.4");
+        hand.type("WALL", "5.5");
+        hand.type("THROAT", "27.5");
+        hand.press("Keep the place");
         assertThat(page.locator("#work .verdict .words")).containsText("passes");
-        press("Same sizes for every exhaust without a place; walls stay to be measured");
-        strip("Inserts", "4 inserts to do");
+        hand.press("Same sizes for every exhaust without a place; walls stay to be measured");
+        hand.strip("Inserts", "4 inserts to do");
         for (String v : List.of("1E", "2E", "3E", "4E")) {
-            go(head, "inserts?valve=" + v);
+            hand.go(head, "inserts?valve=" + v);
             if (!v.equals("1E")) {
                 assertThat(page.locator("#work .verdict .words")).hasText("Measure the place");
-                type("WALL", "5.2");
-                press("Keep the place");
+                hand.type("WALL", "5.2");
+                hand.press("Keep the place");
             }
-            press("Choose it");
+            hand.press("Choose it");
             assertThat(page.locator("#work .verdict .words")).containsText("chosen");
             assertThat(page.locator("#work")).containsText("never");
         }
-        go(head, "parts-list");
+        hand.go(head, "parts-list");
         assertThat(page.locator("#needs .needs")).containsText("4 × HI-33.4");
-        press("Ask the simulated supplier");
+        hand.press("Ask the simulated supplier");
         assertThat(page.locator("#needs .needs")).containsText(Pattern.compile("here|ask again"));
-        press("Order HI-33.4");
-        strip("Inserts", "for parts");
-        type("quantity", "4");
-        press("Arrived: HI-33.4");
-        strip("Inserts", "4 inserts to do");
+        hand.press("Order HI-33.4");
+        hand.strip("Inserts", "for parts");
+        hand.type("quantity", "4");
+        hand.press("Arrived: HI-33.4");
+        hand.strip("Inserts", "4 inserts to do");
         for (String v : List.of("1E", "2E", "3E", "4E")) {
-            go(head, "inserts?valve=" + v);
-            type("hole", "33.295");
-            type("ring", "33.4");
-            press("Fitted");
+            hand.go(head, "inserts?valve=" + v);
+            hand.type("hole", "33.295");
+            hand.type("ring", "33.4");
+            hand.press("Fitted");
             assertThat(page.locator(".valve-sign[data-valve='" + v + "']")).hasClass(Pattern.compile("within"));
         }
-        strip("Inserts", "4 done");
-        strip("Seats", "4 seats to do");
+        hand.strip("Inserts", "4 done");
+        hand.strip("Seats", "4 seats to do");
         // What was fitted stands in the report.
-        go(head, "report");
+        hand.go(head, "report");
         assertThat(page.locator(".report"))
                 .containsText("insert HI-33.4, hole 33.295 mm, ring 33.400 mm: press 0.105 mm");
         assertTrue(page.locator(".report").textContent().contains("Still to be worked on: 1E, 2E, 3E, 4E."));

@@ -19,6 +19,9 @@ public record ChamberVolume(double cc, double apart, double plusMinus, List<Inte
     /** What one careful fill leaves open; a general default. */
     public static final double DEFAULT_FILL = 0.2;
 
+    /** What a volume leaves open that was told and not measured; a general default. */
+    public static final double DEFAULT_TOLD = 0.5;
+
     private static final double SLACK = 1e-9;
 
     /**

@@ -20,9 +20,22 @@ public record Compression(Cylinder cylinder, double ratio, double spread, double
      * @param block mm
      * @param opening of the chamber at the face, mm2
      * @param blockOpening mm2; the bore's circle unless the valves stand in the block
+     * @param since what came off the chamber's rim between its filling and now, mm: reckoned in the cylinder already, but what the
+     *     opening leaves open of it is not
      */
-    public record Cut(double head, double block, double opening, double blockOpening) {
+    public record Cut(double head, double block, double opening, double blockOpening, double since) {
         public static final Cut NONE = new Cut(0, 0, 0, 0);
+
+        /** Of a chamber that was filled as it is now. */
+        public Cut(double head, double block, double opening, double blockOpening) {
+            this(head, block, opening, blockOpening, 0);
+        }
+
+        /** What the chamber's volume leaves open after it, cm3. */
+        double chamberOpen(Doubts doubts) {
+            double off = since + head;
+            return root(doubts.chamberCc(), off * doubts.area() / 1000, off == 0 ? 0 : opening * doubts.cut() / 1000);
+        }
 
         double headCc() {
             return head * opening / 1000;
@@ -54,10 +67,7 @@ public record Compression(Cylinder cylinder, double ratio, double spread, double
                 now.deck() - cut.block(),
                 now.crownCc(),
                 now.creviceCc());
-        double chamber = root(
-                doubts.chamberCc(),
-                cut.head() * doubts.area() / 1000,
-                cut.head() == 0 ? 0 : cut.opening() * doubts.cut() / 1000);
+        double chamber = cut.chamberOpen(doubts);
         double clearance = root(
                 chamber,
                 now.gasket().areaMm2() * doubts.gasket() / 1000,

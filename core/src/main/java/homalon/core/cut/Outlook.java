@@ -93,11 +93,11 @@ public final class Outlook {
             return cutFor(loss(cutSince) + cc) - cutSince;
         }
 
-        /** What its volume leaves open after a cut over its rim, cm3. */
+        /** What its volume leaves open after a cut over its rim, cm3: by the whole of what came off since it was filled. */
         double openAfter(double rim) {
-            double cut = rim <= 0 ? 0 : opening.mm2() * Doubts.DEFAULT_CUT / 1000;
-            return Math.sqrt(
-                    plusMinus * plusMinus + Math.pow(Math.max(0, rim) * opening.plusMinus() / 1000, 2) + cut * cut);
+            double off = cutSince + Math.max(0, rim);
+            double cut = off == 0 ? 0 : opening.mm2() * Doubts.DEFAULT_CUT / 1000;
+            return Math.sqrt(plusMinus * plusMinus + Math.pow(off * opening.plusMinus() / 1000, 2) + cut * cut);
         }
 
         public double nowCc() {
@@ -291,7 +291,8 @@ public final class Outlook {
                 c.seatsCc() == 0 ? Optional.empty() : now.map(n -> n.withChamber(c.nowCc() + c.seatsCc()));
         // What a cut takes follows the fills to a depth where there are some: as a mean opening down to there.
         double opening = head == 0 ? c.opening().mm2() : took / head * 1000;
-        Compression.Cut cut = new Compression.Cut(head, block, opening, q.book().blockOpening());
+        Compression.Cut cut = new Compression.Cut(head, block, opening, q.book().blockOpening(), c.cutSince());
+        Compression.Cut uncut = new Compression.Cut(0, 0, c.opening().mm2(), 0, c.cutSince());
         Optional<Compression> then = q.book()
                 .cylinder(
                         c.nowCc() + c.seatsCc(),
@@ -306,8 +307,8 @@ public final class Outlook {
                 c,
                 rim,
                 filled.map(y -> Compression.now(y, doubts)),
-                now.map(y -> Compression.now(y, doubts)),
-                seats.map(y -> Compression.now(y, doubts)),
+                now.map(y -> Compression.after(y, uncut, doubts)),
+                seats.map(y -> Compression.after(y, uncut, doubts)),
                 then,
                 thenCc,
                 c.openAfter(head));

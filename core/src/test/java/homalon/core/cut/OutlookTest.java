@@ -207,6 +207,103 @@ class OutlookTest {
         }
     }
 
+    /** A cut in two goes is a cut in one: what was taken first is missing from every room, and no figure after both differs. */
+    @Test
+    void twoCutsAreOne() {
+        Map<EngineItem, Double> more = Map.of(
+                EngineItem.RATIO_MOST, 11.4,
+                EngineItem.CLASS_RATIO, 11.2,
+                EngineItem.CLASS_CC, 43.0,
+                EngineItem.CLASS_THICKNESS, 99.9,
+                EngineItem.RECESSION, 0.6,
+                EngineItem.RECESSION_LEAST, 0.1,
+                EngineItem.RING_DEPTH, 0.7);
+        RimDepths hollow = RimDepths.of(List.of(
+                new double[] {0, 0.02, 0.01}, new double[] {0.08, 0.1, 0.09}, new double[] {0.1}, new double[] {0, 0.03
+                }));
+        DepthFills fills = DepthFills.of(
+                List.of(new DepthFills.Level(0, 46), new DepthFills.Level(1, 41.5), new DepthFills.Level(2, 37.6)));
+        for (boolean deep : new boolean[] {false, true}) {
+            List<Outlook.Chamber> filled = new ArrayList<>();
+            for (Outlook.Chamber c : FOUR) {
+                filled.add(cut(c, 0, deep ? Optional.of(fills) : Optional.empty()));
+            }
+            EngineBook book = book(Drive.CHAIN_OR_BELT, more);
+            Outlook.Question before = new Outlook.Question(
+                    book,
+                    PartKind.HEAD,
+                    filled,
+                    hollow,
+                    0,
+                    new Outlook.Life(0.35, Outlook.Life.Sure.KNOWN),
+                    Map.of(),
+                    OptionalDouble.empty(),
+                    WhatIf.NOTHING);
+            double first = 0.15;
+            List<Outlook.Chamber> half = new ArrayList<>();
+            for (int i = 0; i < 4; i++) {
+                half.add(
+                        cut(filled.get(i), hollow.taken(i, first), filled.get(i).depths()));
+            }
+            Map<EngineItem, Double> since = new EnumMap<>(EngineItem.class);
+            for (EngineItem item : EngineItem.values()) {
+                since.put(item, first);
+            }
+            Outlook.Question then = new Outlook.Question(
+                    book,
+                    PartKind.HEAD,
+                    half,
+                    hollow,
+                    first,
+                    new Outlook.Life(0.35 + first, Outlook.Life.Sure.KNOWN),
+                    since,
+                    OptionalDouble.empty(),
+                    WhatIf.NOTHING.withCut(0.2));
+            Outlook whole = Outlook.of(before.with(WhatIf.NOTHING.withCut(first + 0.2)));
+            Outlook parts = Outlook.of(then);
+            for (int i = 0; i < 4; i++) {
+                assertEquals(whole.each().get(i).thenCc(), parts.each().get(i).thenCc(), 1e-9);
+                assertEquals(
+                        whole.each().get(i).thenPlusMinus(), parts.each().get(i).thenPlusMinus(), 1e-9);
+                assertEquals(
+                        whole.each().get(i).then().orElseThrow().spread(),
+                        parts.each().get(i).then().orElseThrow().spread(),
+                        deep ? 1e-4 : 1e-9);
+            }
+            List<Budget> one = whole.budgets().all();
+            List<Budget> two = parts.budgets().all();
+            assertEquals(one.size(), two.size());
+            for (int k = 0; k < one.size(); k++) {
+                assertEquals(one.get(k).kind(), two.get(k).kind());
+                assertEquals(
+                        one.get(k).after(), two.get(k).after(), 1e-9, one.get(k).name());
+                assertEquals(
+                        one.get(k).room() - first,
+                        two.get(k).room(),
+                        deep ? 1e-4 : 1e-9,
+                        one.get(k).name());
+                assertEquals(one.get(k).state(), two.get(k).state(), one.get(k).name());
+            }
+            assertEquals(whole.consequences().size(), parts.consequences().size());
+        }
+    }
+
+    private static Outlook.Chamber cut(Outlook.Chamber c, double since, Optional<DepthFills> fills) {
+        return new Outlook.Chamber(
+                c.name(),
+                c.firstCc(),
+                c.cc(),
+                c.plusMinus(),
+                c.basis(),
+                since,
+                0,
+                c.valveArea(),
+                c.opening(),
+                fills,
+                c.deck(),
+                c.crownCc());
+    }
+
     private static Budget same(Outlook.Question q, Budget b, double cut) {
         return Outlook.of(q.with(q.whatIf().withCut(cut))).budgets().all().stream()
                 .filter(x -> x.kind() == b.kind())

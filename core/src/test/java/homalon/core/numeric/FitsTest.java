@@ -98,4 +98,54 @@ class FitsTest {
         assertEquals(Double.POSITIVE_INFINITY, fit.standardError(2));
         assertEquals(2, fit.coefficient(1) + fit.coefficient(2), 1e-9, "their sum is what the data say");
     }
+
+    /** Through three points exactly, through more with the least squares; and the first place where it comes to a value. */
+    @Test
+    void theParabolaIsTheNearestAndItsFirstRootIsTheFirst() {
+        Random random = new Random(8);
+        for (int k = 0; k < 300; k++) {
+            int n = 3 + random.nextInt(5);
+            double[] x = new double[n];
+            double[] y = new double[n];
+            for (int i = 0; i < n; i++) {
+                x[i] = i * (0.2 + random.nextDouble());
+                y[i] = 50 - 4.5 * x[i] + 0.3 * x[i] * x[i] + 0.2 * random.nextGaussian();
+            }
+            QuadraticFit fit = QuadraticFit.of(x, y);
+            if (n == 3) {
+                for (int i = 0; i < n; i++) {
+                    assertEquals(y[i], fit.at(x[i]), 1e-9);
+                }
+            }
+            double least = squares(fit, x, y);
+            for (int d = 0; d < 6; d++) {
+                double e = (d % 2 == 0 ? 1 : -1) * 1e-3;
+                QuadraticFit near = new QuadraticFit(
+                        fit.c0() + (d / 2 == 0 ? e : 0),
+                        fit.c1() + (d / 2 == 1 ? e : 0),
+                        fit.c2() + (d / 2 == 2 ? e : 0));
+                assertTrue(squares(near, x, y) > least);
+            }
+            double wanted = fit.at(0) - 3 * random.nextDouble();
+            double root = fit.firstAbove(wanted);
+            if (Double.isNaN(root)) {
+                continue;
+            }
+            assertEquals(wanted, fit.at(root), 1e-9);
+            for (double before = root / 64; before < root - 1e-6; before += root / 64) {
+                assertTrue((fit.at(before) > wanted) == (fit.at(0) > wanted), "nothing comes to it sooner");
+            }
+        }
+        assertTrue(Double.isNaN(new QuadraticFit(5, 0, 1).firstAbove(4)), "it never comes down to that");
+        assertEquals(2, new QuadraticFit(5, -1, 0).firstAbove(3), 1e-12);
+        assertTrue(Double.isNaN(new QuadraticFit(5, 1, 0).firstAbove(3)), "only behind zero");
+    }
+
+    private static double squares(QuadraticFit fit, double[] x, double[] y) {
+        double sum = 0;
+        for (int i = 0; i < x.length; i++) {
+            sum += Math.pow(fit.at(x[i]) - y[i], 2);
+        }
+        return sum;
+    }
 }
