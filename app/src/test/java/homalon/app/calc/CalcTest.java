@@ -31,6 +31,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** The interface for programs, asked over HTTP as a spreadsheet would. */
 @ExtendWith(RunningShop.class)
 class CalcTest {
+    private static final String ENGINE = "bore\":86,\"stroke\":78,\"gasketThickness\":1,\"deck\":0,\"crownCc\":0";
     private static final String GOOD = "[[0,0,0.03],[400,0,0],[0,150,0],[400,150,0.05],[200,75,-0.02]]";
 
     private final String address;
@@ -145,6 +146,22 @@ class CalcTest {
                 "finish; feedPerRev; {\"noseRadius\":6}",
                 "finish; feedPerRev; {\"noseRadius\":6,\"feedPerRev\":0.1,\"wantedRa\":0.8}",
                 "finish; noseRadius; {\"noseRadius\":0,\"feedPerRev\":0.1}",
+                "compression; gasketBore; {\"" + ENGINE + ",\"chamberCc\":46}",
+                "compression; gasketBore; {\"" + ENGINE + ",\"chamberCc\":46,\"gasketBore\":0}",
+                "compression; chamberCc; {\"" + ENGINE + ",\"chamberCc\":-4,\"gasketBore\":87}",
+                "compression; fillSpreadCc; {\"" + ENGINE + ",\"chamberCc\":46,\"gasketBore\":87,\"fillSpreadCc\":-1}",
+                "cut-for-ratio; wantedRatio; {\"" + ENGINE
+                        + ",\"chamberCc\":46,\"gasketBore\":87,\"openingArea\":4700,\"wantedRatio\":1}",
+                "cut-for-ratio; openingArea; {\"" + ENGINE + ",\"chamberCc\":46,\"gasketBore\":87,\"wantedRatio\":10}",
+                "cut-for-ratio; fills; {\"" + ENGINE
+                        + ",\"gasketBore\":87,\"wantedRatio\":10,\"fills\":[{\"depth\":0,\"cc\":46},{\"depth\":1,\"cc\":47}]}",
+                "cut-for-ratio; fills[1]; {\"" + ENGINE
+                        + ",\"gasketBore\":87,\"wantedRatio\":10,\"fills\":[{\"depth\":0,\"cc\":46},{\"depth\":1}]}",
+                "consequences; headCut; {\"headCut\":-0.1,\"blockCut\":0}",
+                "consequences; flangeLean; {\"headCut\":0.1,\"blockCut\":0,\"bankHalfAngle\":60,\"flangeLean\":40}",
+                "consequences; valveClearance; {\"headCut\":0.1,\"blockCut\":0,\"valveLean\":18}",
+                "consequences; sprocketRadius; {\"headCut\":0.1,\"blockCut\":0,\"sprocketRadius\":0}",
+                "consequences; crown; {\"headCut\":0.1,\"blockCut\":0,\"crown\":\"ROUND\"}",
                 "finish; maxRpm; {\"noseRadius\":6,\"feedPerRev\":0.1,\"maxRpm\":-1}"
             })
     void badInputNamesTheFieldAndSaysWhatWouldBeRight(String calc, String field, String body) throws Exception {
@@ -219,5 +236,29 @@ class CalcTest {
         JsonNode schemas = all.get("components").get("schemas");
         assertTrue(schemas.get("FlatnessRequest").get("properties").has("window"), docs.body());
         assertTrue(schemas.get("SetUpRequest").get("properties").has("shimStep"), docs.body());
+    }
+
+    /** A ratio that cannot be had is no bad input: the figures are given, and what is possible is said. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "100; \"openingArea\":4700,\"chamberCc\":46; false; 2.1; change those",
+                "8; \"openingArea\":4700,\"chamberCc\":46; false; -4.2; A gasket thicker by",
+                "11; \"fills\":[{\"depth\":0,\"cc\":46},{\"depth\":0.5,\"cc\":43.7}]; false; 0.5; fill deeper",
+                "9.9; \"openingArea\":4700,\"chamberCc\":46; true; 0.3; ''"
+            })
+    void whatCannotBeHadIsAnswered(double wanted, String chamber, boolean possible, double cut, String says)
+            throws Exception {
+        HttpResponse<String> answer = ask(
+                "cut-for-ratio", "{\"" + ENGINE + ",\"gasketBore\":87,\"wantedRatio\":" + wanted + "," + chamber + "}");
+        assertEquals(200, answer.statusCode(), answer.body());
+        JsonNode found = JsonMapper.shared().readTree(answer.body());
+        assertEquals(possible, found.get("possible").asBoolean(), answer.body());
+        assertEquals(Math.signum(cut), Math.signum(found.get("headCut").asDouble()), answer.body());
+        assertTrue(found.get("why").asString().contains(says), answer.body());
+        if (cut == 0.5) {
+            assertEquals(0.5, found.get("headCut").asDouble(), "never past the deepest fill");
+        }
     }
 }
