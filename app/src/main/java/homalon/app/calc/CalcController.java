@@ -8,12 +8,11 @@ import io.swagger.v3.oas.annotations.info.Info;
 import io.swagger.v3.oas.annotations.info.License;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.parameters.RequestBody;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import io.swagger.v3.oas.annotations.security.SecurityRequirement;
 import io.swagger.v3.oas.annotations.security.SecurityScheme;
 import io.swagger.v3.oas.annotations.tags.Tag;
-import jakarta.servlet.http.HttpServletRequest;
-import java.io.IOException;
 import java.util.List;
 import java.util.Map;
 import org.slf4j.Logger;
@@ -42,201 +41,119 @@ import org.springframework.web.bind.annotation.RestController;
         security = {@SecurityRequirement(name = "basic"), @SecurityRequirement(name = "bearer")})
 @SecurityScheme(name = "basic", type = SecuritySchemeType.HTTP, scheme = "basic")
 @SecurityScheme(name = "bearer", type = SecuritySchemeType.HTTP, scheme = "bearer")
-@Tag(name = "Face and cut")
+@Tag(name = "Calculations")
+@ApiResponse(responseCode = "400", description = "Bad input, with problem details")
+@ApiResponse(
+        responseCode = "413",
+        description = "Too many points or too large a body",
+        content = @Content(schema = @Schema(implementation = ProblemDetail.class)))
 class CalcController {
     private static final Logger LOG = LoggerFactory.getLogger(CalcController.class);
-
-    private final CalcBody body;
-
-    CalcController(CalcBody body) {
-        this.body = body;
-    }
 
     @Operation(
             summary = "Flatness, bow, twist and verdict from points",
             description =
                     "Minimum zone (exact, with the points that hold it) and least-squares flatness; long bow, cross bow "
-                            + "and fourth-corner lift where the points determine them; with a limit a three-valued verdict.",
-            requestBody =
-                    @io.swagger.v3.oas.annotations.parameters.RequestBody(
-                            required = true,
-                            content = @Content(schema = @Schema(implementation = FlatnessCall.Request.class))))
-    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = FlatnessCall.Answer.class)))
-    @ApiResponse(responseCode = "400", description = "Bad input, with problem details")
-    @ApiResponse(responseCode = "413", description = "Too many points or too large a body")
+                            + "and fourth-corner lift where the points determine them; with a limit a three-valued verdict.")
     @PostMapping("/flatness")
-    FlatnessCall.Answer flatness(HttpServletRequest request) throws IOException {
-        return FlatnessCall.answer(body.read(request.getInputStream(), FlatnessCall.Request.class));
+    FlatnessCall.Answer flatness(@RequestBody(required = true) FlatnessCall.Request request) {
+        return FlatnessCall.answer(request);
     }
 
     @Operation(
             summary = "Four set-ups of a face side by side",
             description =
                     "Plane, depth to clean, shims and the depth on rounded shims for least removal, average, corners "
-                            + "and, when slopes are given, parallel.",
-            requestBody =
-                    @io.swagger.v3.oas.annotations.parameters.RequestBody(
-                            required = true,
-                            content = @Content(schema = @Schema(implementation = SetUpCall.Request.class))))
-    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = SetUpCall.Answer.class)))
-    @ApiResponse(responseCode = "400", description = "Bad input, with problem details")
+                            + "and, when slopes are given, parallel.")
     @PostMapping("/setup")
-    SetUpCall.Answer setup(HttpServletRequest request) throws IOException {
-        return SetUpCall.answer(body.read(request.getInputStream(), SetUpCall.Request.class));
+    SetUpCall.Answer setup(@RequestBody(required = true) SetUpCall.Request request) {
+        return SetUpCall.answer(request);
     }
 
     @Operation(
             summary = "What straightedge and feelers prove of a face",
             description =
-                    "Intervals in, intervals out: bow, twist and zone that all readings together allow; a verdict that rests on tried lines only; the readings that contradict the rest; the one try that would tell most.",
-            requestBody =
-                    @io.swagger.v3.oas.annotations.parameters.RequestBody(
-                            required = true,
-                            content = @Content(schema = @Schema(implementation = FeelersCall.Request.class))))
-    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = FeelersCall.Answer.class)))
-    @ApiResponse(responseCode = "400", description = "Bad input, with problem details")
+                    "Intervals in, intervals out: bow, twist and zone that all readings together allow; a verdict that rests on tried lines only; the readings that contradict the rest; the one try that would tell most.")
     @PostMapping("/feelers")
-    FeelersCall.Answer feelers(HttpServletRequest request) throws IOException {
-        return FeelersCall.answer(body.read(request.getInputStream(), FeelersCall.Request.class));
+    FeelersCall.Answer feelers(@RequestBody(required = true) FeelersCall.Request request) {
+        return FeelersCall.answer(request);
     }
 
     @Operation(
             summary = "Finish, feed and minutes of a pass",
             description =
-                    "Theoretical Ra and Rt of one round insert; spindle speed, table feed and minutes where the cutter and the run are given.",
-            requestBody =
-                    @io.swagger.v3.oas.annotations.parameters.RequestBody(
-                            required = true,
-                            content = @Content(schema = @Schema(implementation = FinishCall.Request.class))))
-    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = FinishCall.Answer.class)))
-    @ApiResponse(responseCode = "400", description = "Bad input, with problem details")
+                    "Theoretical Ra and Rt of one round insert; spindle speed, table feed and minutes where the cutter and the run are given.")
     @PostMapping("/finish")
-    FinishCall.Answer finish(HttpServletRequest request) throws IOException {
-        return FinishCall.answer(body.read(request.getInputStream(), FinishCall.Request.class));
+    FinishCall.Answer finish(@RequestBody(required = true) FinishCall.Request request) {
+        return FinishCall.answer(request);
     }
 
     @Operation(
             summary = "A straight shaft in a row of bores",
             description =
-                    "Clearance left on the best straight line, heights and sideways together; straightness, bow, and whether it turns.",
-            requestBody =
-                    @io.swagger.v3.oas.annotations.parameters.RequestBody(
-                            required = true,
-                            content = @Content(schema = @Schema(implementation = ShaftCall.Request.class))))
-    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = ShaftCall.Answer.class)))
-    @ApiResponse(responseCode = "400", description = "Bad input, with problem details")
+                    "Clearance left on the best straight line, heights and sideways together; straightness, bow, and whether it turns.")
     @PostMapping("/shaft")
-    ShaftCall.Answer shaft(HttpServletRequest request) throws IOException {
-        return ShaftCall.answer(body.read(request.getInputStream(), ShaftCall.Request.class));
+    ShaftCall.Answer shaft(@RequestBody(required = true) ShaftCall.Request request) {
+        return ShaftCall.answer(request);
     }
 
     @Operation(
             summary = "Clearance and shape of a valve guide",
-            description = "Largest bore over smallest stem, wherever each was found; wear, bell-mouth, ovality.",
-            requestBody =
-                    @io.swagger.v3.oas.annotations.parameters.RequestBody(
-                            required = true,
-                            content = @Content(schema = @Schema(implementation = GuideCall.Request.class))))
-    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = GuideCall.Answer.class)))
-    @ApiResponse(responseCode = "400", description = "Bad input, with problem details")
+            description = "Largest bore over smallest stem, wherever each was found; wear, bell-mouth, ovality.")
     @PostMapping("/guide")
-    GuideCall.Answer guide(HttpServletRequest request) throws IOException {
-        return GuideCall.answer(body.read(request.getInputStream(), GuideCall.Request.class));
+    GuideCall.Answer guide(@RequestBody(required = true) GuideCall.Request request) {
+        return GuideCall.answer(request);
     }
 
     @Operation(
             summary = "Clearance from the rocking check",
-            description = "Play at the head of the lifted valve, taken back to the guide.",
-            requestBody =
-                    @io.swagger.v3.oas.annotations.parameters.RequestBody(
-                            required = true,
-                            content = @Content(schema = @Schema(implementation = RockingCall.Request.class))))
-    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = RockingCall.Answer.class)))
-    @ApiResponse(responseCode = "400", description = "Bad input, with problem details")
+            description = "Play at the head of the lifted valve, taken back to the guide.")
     @PostMapping("/rocking")
-    RockingCall.Answer rocking(HttpServletRequest request) throws IOException {
-        return RockingCall.answer(body.read(request.getInputStream(), RockingCall.Request.class));
+    RockingCall.Answer rocking(@RequestBody(required = true) RockingCall.Request request) {
+        return RockingCall.answer(request);
     }
 
     @Operation(
             summary = "How far each cut of a seat is sunk",
-            description = "Three angles; pits, outer edge and width decide the face, the other cuts follow.",
-            requestBody =
-                    @io.swagger.v3.oas.annotations.parameters.RequestBody(
-                            required = true,
-                            content = @Content(schema = @Schema(implementation = SeatCall.Request.class))))
-    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = SeatCall.Answer.class)))
-    @ApiResponse(responseCode = "400", description = "Bad input, with problem details")
+            description = "Three angles; pits, outer edge and width decide the face, the other cuts follow.")
     @PostMapping("/seat")
-    SeatCall.Answer seat(HttpServletRequest request) throws IOException {
-        return SeatCall.answer(body.read(request.getInputStream(), SeatCall.Request.class));
+    SeatCall.Answer seat(@RequestBody(required = true) SeatCall.Request request) {
+        return SeatCall.answer(request);
     }
 
     @Operation(
             summary = "Press of an insert now, hot and while it is fitted",
-            description = "Interference, what heat leaves of it and where it is gone; thick-ring pressure and stress.",
-            requestBody =
-                    @io.swagger.v3.oas.annotations.parameters.RequestBody(
-                            required = true,
-                            content = @Content(schema = @Schema(implementation = InsertFitCall.Request.class))))
-    @ApiResponse(
-            responseCode = "200",
-            content = @Content(schema = @Schema(implementation = InsertFitCall.Answer.class)))
-    @ApiResponse(responseCode = "400", description = "Bad input, with problem details")
+            description = "Interference, what heat leaves of it and where it is gone; thick-ring pressure and stress.")
     @PostMapping("/insert-fit")
-    InsertFitCall.Answer insertFit(HttpServletRequest request) throws IOException {
-        return InsertFitCall.answer(body.read(request.getInputStream(), InsertFitCall.Request.class));
+    InsertFitCall.Answer insertFit(@RequestBody(required = true) InsertFitCall.Request request) {
+        return InsertFitCall.answer(request);
     }
 
     @Operation(
             summary = "Compression of one cylinder, with its spread",
             description =
-                    "Swept and clearance volume, their ratio, and what the fills leave open of it to first order.",
-            requestBody =
-                    @io.swagger.v3.oas.annotations.parameters.RequestBody(
-                            required = true,
-                            content = @Content(schema = @Schema(implementation = CompressionCall.Request.class))))
-    @ApiResponse(
-            responseCode = "200",
-            content = @Content(schema = @Schema(implementation = CompressionCall.Answer.class)))
-    @ApiResponse(responseCode = "400", description = "Bad input, with problem details")
+                    "Swept and clearance volume, their ratio, and what the fills leave open of it to first order.")
     @PostMapping("/compression")
-    CompressionCall.Answer compression(HttpServletRequest request) throws IOException {
-        return CompressionCall.answer(body.read(request.getInputStream(), CompressionCall.Request.class));
+    CompressionCall.Answer compression(@RequestBody(required = true) CompressionCall.Request request) {
+        return CompressionCall.answer(request);
     }
 
     @Operation(
             summary = "The cut that brings a cylinder to a ratio",
             description =
-                    "Off the head, or instead off the block; from the opening of the chamber or from fills to a depth. The figures are given also where it cannot be had.",
-            requestBody =
-                    @io.swagger.v3.oas.annotations.parameters.RequestBody(
-                            required = true,
-                            content = @Content(schema = @Schema(implementation = CutForRatioCall.Request.class))))
-    @ApiResponse(
-            responseCode = "200",
-            content = @Content(schema = @Schema(implementation = CutForRatioCall.Answer.class)))
-    @ApiResponse(responseCode = "400", description = "Bad input, with problem details")
+                    "Off the head, or instead off the block; from the opening of the chamber or from fills to a depth. The figures are given also where it cannot be had.")
     @PostMapping("/cut-for-ratio")
-    CutForRatioCall.Answer cutForRatio(HttpServletRequest request) throws IOException {
-        return CutForRatioCall.answer(body.read(request.getInputStream(), CutForRatioCall.Request.class));
+    CutForRatioCall.Answer cutForRatio(@RequestBody(required = true) CutForRatioCall.Request request) {
+        return CutForRatioCall.answer(request);
     }
 
     @Operation(
             summary = "What a cut brings with it",
             description =
-                    "Cam timing, manifold on a V, valve to piston, the gasket that restores the ratio: each that was asked with all of its figures.",
-            requestBody =
-                    @io.swagger.v3.oas.annotations.parameters.RequestBody(
-                            required = true,
-                            content = @Content(schema = @Schema(implementation = ConsequencesCall.Request.class))))
-    @ApiResponse(
-            responseCode = "200",
-            content = @Content(schema = @Schema(implementation = ConsequencesCall.Answer.class)))
-    @ApiResponse(responseCode = "400", description = "Bad input, with problem details")
+                    "Cam timing, manifold on a V, valve to piston, the gasket that restores the ratio: each that was asked with all of its figures.")
     @PostMapping("/consequences")
-    ConsequencesCall.Answer consequences(HttpServletRequest request) throws IOException {
-        return ConsequencesCall.answer(body.read(request.getInputStream(), ConsequencesCall.Request.class));
+    ConsequencesCall.Answer consequences(@RequestBody(required = true) ConsequencesCall.Request request) {
+        return ConsequencesCall.answer(request);
     }
 
     @ExceptionHandler

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import homalon.app.testing.RunningShop;
+import homalon.app.testing.Visitor;
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -25,6 +26,7 @@ import org.junit.jupiter.api.TestFactory;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -34,9 +36,11 @@ class CalcTest {
     private static final String ENGINE = "bore\":86,\"stroke\":78,\"gasketThickness\":1,\"deck\":0,\"crownCc\":0";
     private static final String GOOD = "[[0,0,0.03],[400,0,0],[0,150,0],[400,150,0.05],[200,75,-0.02]]";
 
+    private final RunningShop.Shop shop;
     private final String address;
 
     CalcTest(RunningShop.Shop shop) {
+        this.shop = shop;
         this.address = shop.address();
     }
 
@@ -260,5 +264,46 @@ class CalcTest {
         if (cut == 0.5) {
             assertEquals(0.5, found.get("headCut").asDouble(), "never past the deepest fill");
         }
+    }
+
+    /** A script that sets no type, or a form's, is answered as well. */
+    @ParameterizedTest
+    @ValueSource(strings = {"", "application/x-www-form-urlencoded", "text/plain"})
+    void theBodyIsReadWhateverItsTypeIsSaidToBe(String type) throws Exception {
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + "/api/v1/calc/rocking"))
+                .header("Authorization", basic("api", "saltmarsh-demo"))
+                .POST(BodyPublishers.ofString("{\"play\":0.4,\"reach\":12,\"guideLength\":52}"));
+        if (!type.isEmpty()) {
+            request.header("Content-Type", type);
+        }
+        HttpResponse<String> answer = HttpClient.newHttpClient().send(request.build(), BodyHandlers.ofString());
+        assertEquals(200, answer.statusCode(), answer.body());
+        assertTrue(answer.body().contains("clearance"), answer.body());
+    }
+
+    /** Every call says what it takes, what it answers, and what it says of bad input. */
+    @Test
+    void everyCallIsDescribed() {
+        HttpResponse<String> docs = Visitor.signedIn(shop.port(), "ines").get("/api/openapi");
+        assertEquals(200, docs.statusCode());
+        JsonNode paths = JsonMapper.shared().readTree(docs.body()).get("paths");
+        List<String> calls = new ArrayList<>();
+        paths.properties().forEach(p -> {
+            if (!p.getKey().startsWith("/api/v1/calc/")) {
+                return;
+            }
+            calls.add(p.getKey().substring("/api/v1/calc/".length()));
+            JsonNode post = p.getValue().get("post");
+            assertTrue(post.get("summary").asString().length() > 5, p.getKey());
+            String takes = post.at("/requestBody/content/application~1json/schema/$ref")
+                    .asString();
+            assertTrue(takes.endsWith("Request"), p.getKey() + " takes " + takes);
+            String gives = post.at("/responses/200/content/application~1json/schema/$ref")
+                    .asString();
+            assertTrue(gives.endsWith("Answer"), p.getKey() + " gives " + gives);
+            assertTrue(post.at("/responses/400/content").toString().contains("ProblemDetail"), p.getKey());
+            assertTrue(post.get("responses").has("413"), p.getKey());
+        });
+        assertEquals(12, calls.size(), calls.toString());
     }
 }
