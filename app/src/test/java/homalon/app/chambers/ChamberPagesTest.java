@@ -258,6 +258,51 @@ class ChamberPagesTest {
         assertTrue(outlook(part, WhatIf.NOTHING).question().toClean().orElseThrow() > 0.09);
     }
 
+    /** Seats that are still to be made set the valves deeper: the chambers grow by that, and the shallowest valve counts. */
+    @Test
+    void seatWorkToComeIsReckonedWithTheCut() {
+        PartFile part = head(
+                "STROKE",
+                "80",
+                "GASKET",
+                "1.2",
+                "GASKET_BORE",
+                "86",
+                "DECK",
+                "0",
+                "CROWN",
+                "0",
+                "RECESSION_LEAST",
+                "0.5");
+        Map<String, String> lie = new HashMap<>(
+                Map.of("intake", "1", "exhaust", "1", "rows", "ONE", "source", "MAKER", "knurls", "true"));
+        lie.put("I.HEAD_DIAMETER", "36");
+        lie.put("E.HEAD_DIAMETER", "31");
+        shop.bean(homalon.app.valves.WorkOnValves.class)
+                .setUp(part, UUID.randomUUID(), lie, BenchUnit.MM, hands.ines());
+        fillAll(part, FillState.AS_CAME, 44, 44, 44, 44);
+        assertEquals(0, outlook(part, WhatIf.NOTHING).each().get(0).chamber().seatsCc());
+        for (String v : List.of("1I", "1E")) {
+            hands.valve(part, v, "SEAT_OUTER", v.endsWith("I") ? "35" : "30");
+            hands.valve(part, v, "SEAT_INNER", v.endsWith("I") ? "32.4" : "27.2");
+            hands.valve(part, v, "RUNOUT", "0.03");
+            hands.valve(part, v, "PITS", "0.2");
+            hands.valve(part, v, "RECESSION", v.endsWith("I") ? "0.9" : "0.7");
+        }
+        Outlook.Each one = outlook(part, WhatIf.NOTHING.withCut(0.1)).each().get(0);
+        assertTrue(
+                one.chamber().seatsCc() > 0.3,
+                "two pitted seats: " + one.chamber().seatsCc());
+        assertTrue(one.seats().orElseThrow().ratio() < one.now().orElseThrow().ratio());
+        assertEquals(
+                Math.PI / 4 * (36 * 36 + 31 * 31),
+                one.chamber().valveArea(),
+                1e-9,
+                "what sinking them by 1 mm would add");
+        assertEquals(0.2, room(part, Budget.Kind.RECESSION), 1e-9, "the exhaust lies shallowest");
+        assertEquals(0, outlook(part, WhatIf.NOTHING).each().get(1).chamber().seatsCc());
+    }
+
     /** A cut makes the chambers owed again; filled after it, they are done. */
     @Test
     void theRouteOwesTheFillingAfterTheCut() {

@@ -85,6 +85,49 @@ class ReportTest {
         }
     }
 
+    /** What straightedge and feelers said leaves with the part, and what it comes to. */
+    @Test
+    void feelersAndValvesLeaveWithThePart() {
+        JsonNode launch =
+                JsonMapper.shared().readTree(shop.bean(RecordJson.class).write(part("T-0421")));
+        JsonNode felt = launch.get("visits").get(0).get("feelers").get(0);
+        assertTrue(felt.get("bladesMm").size() > 10, "the set that was at hand");
+        assertTrue(felt.get("lines").size() >= 6);
+        long standing = StreamSupport.stream(felt.get("said").spliterator(), false)
+                .filter(l -> l.get("stands").asBoolean())
+                .count();
+        assertTrue(standing > 10 && standing <= felt.get("said").size());
+        JsonNode result = felt.get("result");
+        assertEquals("OUT", result.get("verdict").asString());
+        double proven = result.get("gapProvenMm").asDouble();
+        assertTrue(proven > 0 && proven <= result.get("gapPossibleMm").asDouble());
+        // Twisted: a lift of the fourth corner is proven, a bow is not.
+        assertTrue(result.get("fourthCornerLiftMm").get(0).asDouble() > 0.1);
+        JsonNode bow = result.get("longBowMm");
+        assertTrue(bow.get(0).asDouble() < 0 && bow.get(1).asDouble() > 0);
+
+        JsonNode mail = JsonMapper.shared().readTree(shop.bean(RecordJson.class).write(part("T-0450")));
+        JsonNode sheets = mail.get("visits").get(0).at("/beside/sheets");
+        JsonNode sheet = StreamSupport.stream(sheets.spliterator(), false)
+                .filter(x -> x.get("sheet").asString().equals("CHAMBERS"))
+                .findFirst()
+                .orElseThrow();
+        assertTrue(
+                sheet.toString().contains("f.AS_CAME.0.1.1") && sheet.toString().contains("f.CUT.0.4.2"));
+    }
+
+    /** The report of a head that was filled before and after says both, and what the fitter has to check. */
+    @Test
+    void chambersAreToldBeforeAndAfter() throws IOException {
+        try (PDDocument document = pdf("T-0450", BenchUnit.THOU)) {
+            String text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
+            assertTrue(text.contains("Chambers and compression"), text);
+            assertTrue(text.contains("58.9 cc") && text.contains("58.4 cc"), text);
+            assertTrue(text.contains("thou thicker than before would bring the ratio back"), text);
+            assertTrue(text.contains("The pushrods stand"), text);
+        }
+    }
+
     private static List<CSVRecord> rows(byte[] csv) throws IOException {
         return CSVFormat.RFC4180
                 .builder()
