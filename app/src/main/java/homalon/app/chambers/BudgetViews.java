@@ -323,7 +323,7 @@ class BudgetViews {
     }
 
     private static BudgetView.Equal equal(Outlook outlook) {
-        double class_ = outlook.question().book().or(EngineItem.CLASS_CC, 0);
+        double least = outlook.question().book().or(EngineItem.CLASS_CC, 0);
         Optional<Equalise> equal = outlook.equalCylinders();
         boolean pistons = outlook.pistonsDiffer();
         if (equal.isEmpty() || equal.get().each().size() < 2) {
@@ -357,7 +357,7 @@ class BudgetViews {
                         + " minutes in all by the cheapest mix."
                 : "They cannot all come to " + Ratios.cc(e.target()) + ": inside the limits the least of them reaches "
                         + Ratios.cc(e.possible()) + ".";
-        String below = !pistons && class_ > e.target() ? " That is below the class's " + Ratios.cc(class_) + "." : "";
+        String below = !pistons && least > e.target() ? " That is below the class's " + Ratios.cc(least) + "." : "";
         return new BudgetView.Equal(words + below, e.reached() ? "within" : "out", rows);
     }
 

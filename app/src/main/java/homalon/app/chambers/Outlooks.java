@@ -155,33 +155,7 @@ class Outlooks {
         if (cut <= 0) {
             return Optional.empty();
         }
-        Outlook.Question now = question(file, WhatIf.NOTHING);
-        List<Outlook.Chamber> before = new ArrayList<>();
-        for (Outlook.Chamber c : now.chambers()) {
-            before.add(new Outlook.Chamber(
-                    c.name(),
-                    c.firstCc(),
-                    c.firstCc(),
-                    c.plusMinus(),
-                    c.basis(),
-                    0,
-                    0,
-                    c.valveArea(),
-                    c.opening(),
-                    c.depths(),
-                    c.deck(),
-                    c.crownCc()));
-        }
-        return Optional.of(Outlook.of(new Outlook.Question(
-                now.book(),
-                now.face(),
-                before,
-                now.rims(),
-                0,
-                now.life(),
-                Map.of(),
-                OptionalDouble.empty(),
-                WhatIf.NOTHING.withCut(Math.min(cut, 10)))));
+        return Optional.of(Outlook.of(question(file, WhatIf.NOTHING).asOneCut(cut)));
     }
 
     private Known known(ChamberFile file) {

@@ -14,6 +14,7 @@ import homalon.core.input.BadInputException;
 import homalon.core.input.Problems;
 import homalon.core.part.PartKind;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -181,6 +182,44 @@ public final class Outlook {
         public Question {
             chambers = List.copyOf(chambers);
             since = Map.copyOf(since);
+        }
+
+        /**
+         * What was cut since the first fills and what is known now, put as one cut from there: for whoever puts the engine together.
+         * What was measured after some of it has lost only the rest.
+         *
+         * @param cut off this face in all, from first touch
+         */
+        public Question asOneCut(double cut) {
+            List<Chamber> before = new ArrayList<>();
+            for (Chamber c : chambers) {
+                OptionalDouble then = face == PartKind.DECK ? deckNow(c.deck(), -cut) : c.deck();
+                before.add(new Chamber(
+                        c.name(),
+                        c.firstCc(),
+                        c.firstCc(),
+                        c.plusMinus(),
+                        c.basis(),
+                        0,
+                        0,
+                        c.valveArea(),
+                        c.opening(),
+                        c.depths(),
+                        then,
+                        c.crownCc()));
+            }
+            Map<EngineItem, Double> sooner = new EnumMap<>(EngineItem.class);
+            since.forEach((item, off) -> sooner.put(item, off - cut));
+            return new Question(
+                    book,
+                    face,
+                    before,
+                    rims,
+                    0,
+                    new Life(life.total() - cut, life.sure()),
+                    sooner,
+                    OptionalDouble.empty(),
+                    WhatIf.NOTHING.withCut(cut));
         }
 
         double since(EngineItem item) {

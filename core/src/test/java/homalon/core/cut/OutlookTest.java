@@ -284,7 +284,27 @@ class OutlookTest {
                         one.get(k).name());
                 assertEquals(one.get(k).state(), two.get(k).state(), one.get(k).name());
             }
-            assertEquals(whole.consequences().size(), parts.consequences().size());
+            // Told as one cut from the start, it brings what the whole of it would have brought.
+            Outlook told = Outlook.of(then.asOneCut(first));
+            Outlook planned = Outlook.of(before.with(WhatIf.NOTHING.withCut(first)));
+            for (int k = 0; k < planned.consequences().size(); k++) {
+                assertEquals(
+                        planned.consequences().get(k).figure(),
+                        told.consequences().get(k).figure(),
+                        1e-9);
+                assertEquals(
+                        planned.consequences().get(k).tone(),
+                        told.consequences().get(k).tone());
+            }
+            assertEquals(
+                    planned.gasket().orElseThrow().restoresRatio(),
+                    told.gasket().orElseThrow().restoresRatio(),
+                    1e-9);
+            assertEquals(planned.budgets().all().size(), told.budgets().all().size());
+            assertEquals(
+                    planned.budgets().mayComeOff().orElseThrow(),
+                    told.budgets().mayComeOff().orElseThrow(),
+                    1e-9);
         }
     }
 
