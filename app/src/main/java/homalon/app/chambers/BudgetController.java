@@ -7,7 +7,8 @@ import homalon.app.web.OneRead;
 import homalon.app.web.Shell;
 import homalon.core.chambers.EngineItem;
 import homalon.core.cut.Outlook;
-import homalon.core.cut.Outlook.WhatIf;
+import homalon.core.cut.OutlookQuestion;
+import homalon.core.cut.WhatIf;
 import homalon.core.cut.Wish;
 import homalon.core.input.BadInputException;
 import homalon.core.part.PartKind;
@@ -49,7 +50,7 @@ class BudgetController {
     /** What was keyed; null for a field that was not sent. */
     record Asked(String cut, String other, String gasket, String deck, String crown, String wish, String wanted) {
 
-        WhatIf whatIf(Outlook.Question from, BenchUnit unit) {
+        WhatIf whatIf(OutlookQuestion from, BenchUnit unit) {
             double cut = cut() == null ? from.toClean().orElse(0) : depth("cut", cut(), unit);
             return new WhatIf(
                     cut,
@@ -109,7 +110,7 @@ class BudgetController {
         return reading.of(() -> {
             PartFile part = parts.byTag(tag);
             ChamberFile file = files.of(part);
-            Outlook.Question from = outlooks.question(file, WhatIf.NOTHING);
+            OutlookQuestion from = outlooks.question(file, WhatIf.NOTHING);
             WhatIf whatIf = WhatIf.NOTHING;
             model.addAttribute("said", null);
             model.addAttribute("wished", null);
@@ -130,7 +131,7 @@ class BudgetController {
         });
     }
 
-    private static WhatIf wish(Outlook.Question q, Asked asked, LengthWriter writer, Model model) {
+    private static WhatIf wish(OutlookQuestion q, Asked asked, LengthWriter writer, Model model) {
         if (asked.wish() == null || asked.wish().isBlank()) {
             return q.whatIf();
         }
@@ -169,20 +170,20 @@ class BudgetController {
             Model model) {
         return reading.of(() -> {
             ChamberFile file = files.of(parts.byTag(tag));
-            Outlook.Question from = outlooks.question(file, WhatIf.NOTHING);
+            OutlookQuestion from = outlooks.question(file, WhatIf.NOTHING);
             fill(tag, from.with(asked.whatIf(from, shell.unit())), shell.writer(), model);
             return "chambers/budget :: live";
         });
     }
 
-    private void fill(String tag, Outlook.Question question, LengthWriter writer, Model model) {
+    private void fill(String tag, OutlookQuestion question, LengthWriter writer, Model model) {
         model.addAttribute("tag", tag);
         model.addAttribute("view", views.of(Outlook.of(question), writer));
         model.addAttribute("isHead", question.face() == PartKind.HEAD);
         model.addAttribute("cutNow", text(question.whatIf().cut(), RoundingMode.DOWN, writer));
     }
 
-    private static List<Slide> slides(Outlook.Question from, WhatIf w, LengthWriter writer) {
+    private static List<Slide> slides(OutlookQuestion from, WhatIf w, LengthWriter writer) {
         boolean head = from.face() == PartKind.HEAD;
         double need = Math.max(Math.max(w.cut(), w.other()), from.toClean().orElse(0));
         double most = Math.max(1, Math.ceil(20 * need) / 10);
@@ -235,7 +236,7 @@ class BudgetController {
             String label,
             EngineItem item,
             OptionalDouble tried,
-            Outlook.Question from,
+            OutlookQuestion from,
             double least,
             double most,
             LengthWriter writer) {
@@ -256,7 +257,7 @@ class BudgetController {
         return writer.unit() == BenchUnit.MM ? "0.01" : "0.5";
     }
 
-    private static String now(Outlook.Question from, EngineItem item, LengthWriter writer) {
+    private static String now(OutlookQuestion from, EngineItem item, LengthWriter writer) {
         return from.book().has(item) ? item.written(from.book().value(item), writer.unit()) + " now" : "not keyed";
     }
 

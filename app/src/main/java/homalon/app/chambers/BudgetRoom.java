@@ -2,7 +2,7 @@ package homalon.app.chambers;
 
 import homalon.app.cut.RoomSource;
 import homalon.app.part.PartFile;
-import homalon.core.cut.Outlook;
+import homalon.core.cut.WhatIf;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.LengthWriter;
 import java.util.Optional;
@@ -26,7 +26,7 @@ class BudgetRoom implements RoomSource {
             return Optional.empty();
         }
         try {
-            Outlook.WhatIf whatIf = Outlook.WhatIf.NOTHING.withCut(Math.max(0, cut));
+            WhatIf whatIf = WhatIf.NOTHING.withCut(Math.max(0, cut));
             return Optional.of(BudgetViews.room(outlooks.of(file, whatIf), writer));
         } catch (BadInputException e) {
             return Optional.of(new Room("out", "More than can come off", e.getMessage()));

@@ -6,7 +6,7 @@ import homalon.core.chambers.FillState;
 import homalon.core.chambers.GasketAdvice;
 import homalon.core.chambers.Ratios;
 import homalon.core.cut.Outlook;
-import homalon.core.cut.Outlook.WhatIf;
+import homalon.core.cut.WhatIf;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Layout;
 import homalon.core.quantity.LengthWriter;

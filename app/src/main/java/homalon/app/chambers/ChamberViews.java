@@ -12,7 +12,7 @@ import homalon.core.chambers.EngineItem;
 import homalon.core.chambers.Fill;
 import homalon.core.chambers.FillState;
 import homalon.core.chambers.Ratios;
-import homalon.core.cut.Outlook;
+import homalon.core.cut.WhatIf;
 import homalon.core.part.Layout;
 import homalon.core.quantity.LengthWriter;
 import java.util.ArrayList;
@@ -249,7 +249,7 @@ class ChamberViews {
     }
 
     private List<ChamberView.Opening> openings(ChamberFile file, LengthWriter writer) {
-        return outlooks.question(file, Outlook.WhatIf.NOTHING).chambers().stream()
+        return outlooks.question(file, WhatIf.NOTHING).chambers().stream()
                 .map(c -> new ChamberView.Opening(
                         c.name(),
                         Ratios.square(c.opening().mm2())

@@ -18,11 +18,13 @@ import homalon.core.chambers.EngineBook;
 import homalon.core.chambers.EngineItem;
 import homalon.core.chambers.FillState;
 import homalon.core.chambers.OpeningArea;
+import homalon.core.cut.ChamberNow;
 import homalon.core.cut.Outlook;
-import homalon.core.cut.Outlook.WhatIf;
+import homalon.core.cut.OutlookQuestion;
 import homalon.core.cut.Removal;
 import homalon.core.cut.RimDepths;
 import homalon.core.cut.School;
+import homalon.core.cut.WhatIf;
 import homalon.core.input.BadInputException;
 import homalon.core.ledger.Ledger;
 import homalon.core.part.ChamberShape;
@@ -98,13 +100,13 @@ class Outlooks {
         }
     }
 
-    Outlook.Question question(ChamberFile file, WhatIf whatIf) {
+    OutlookQuestion question(ChamberFile file, WhatIf whatIf) {
         Known known = known(file);
-        List<Outlook.Chamber> chambers = new ArrayList<>();
+        List<ChamberNow> chambers = new ArrayList<>();
         List<Integer> which = new ArrayList<>();
         List<Layout.Bore> bores = file.bores();
         for (int i = 0; i < bores.size(); i++) {
-            Optional<Outlook.Chamber> chamber = chamber(known, i);
+            Optional<ChamberNow> chamber = chamber(known, i);
             chamber.ifPresent(chambers::add);
             if (chamber.isPresent()) {
                 which.add(i);
@@ -112,23 +114,23 @@ class Outlooks {
         }
         Ledger.Totals totals =
                 known.ledger().ledger().totals(file.part().visit().id());
-        return new Outlook.Question(
+        return new OutlookQuestion(
                 book(known),
                 file.part().kind(),
                 chambers,
                 known.rims().of(which.stream().mapToInt(Integer::intValue).toArray()),
                 known.done(Instant.MAX),
-                new Outlook.Life(totals.life().mm(), sure(totals.opening())),
+                new OutlookQuestion.Life(totals.life().mm(), sure(totals.opening())),
                 since(known),
                 toClean(known),
                 whatIf);
     }
 
-    private static Outlook.Life.Sure sure(Ledger.Opening opening) {
+    private static OutlookQuestion.Life.Sure sure(Ledger.Opening opening) {
         return switch (opening) {
-            case KNOWN -> Outlook.Life.Sure.KNOWN;
-            case ESTIMATED -> Outlook.Life.Sure.ESTIMATED;
-            case UNKNOWN, NOT_ASKED -> Outlook.Life.Sure.UNKNOWN;
+            case KNOWN -> OutlookQuestion.Life.Sure.KNOWN;
+            case ESTIMATED -> OutlookQuestion.Life.Sure.ESTIMATED;
+            case UNKNOWN, NOT_ASKED -> OutlookQuestion.Life.Sure.UNKNOWN;
         };
     }
 
@@ -235,7 +237,7 @@ class Outlooks {
     }
 
     /** Empty where it was neither filled nor told. */
-    private static Optional<Outlook.Chamber> chamber(Known known, int bore) {
+    private static Optional<ChamberNow> chamber(Known known, int bore) {
         ChamberFile file = known.file();
         int number = file.bores().get(bore).number();
         Optional<ChamberFile.Filled> filled = file.latest(number);
@@ -249,15 +251,15 @@ class Outlooks {
         Optional<ValveHeads> heads = heads(known, number);
         double seats = heads.map(ValveHeads::cc).orElse(0.0);
         Optional<DepthFills> depths = filled.flatMap(f -> file.depths(number, f.state()));
-        return Optional.of(new Outlook.Chamber(
+        return Optional.of(new ChamberNow(
                 Integer.toString(number),
                 file.first(number)
                         .map(f -> f.volume().cc())
                         .orElseGet(() -> file.book().value(EngineItem.CHAMBER)),
                 filled.map(f -> f.volume().cc()).orElseGet(() -> file.book().value(EngineItem.CHAMBER)),
                 filled.map(f -> f.volume().plusMinus()).orElse(ChamberVolume.DEFAULT_TOLD),
-                filled.map(f -> f.volume().settled() ? Outlook.Basis.FILLED : Outlook.Basis.ONE_FILL)
-                        .orElse(Outlook.Basis.TOLD),
+                filled.map(f -> f.volume().settled() ? ChamberNow.Basis.FILLED : ChamberNow.Basis.ONE_FILL)
+                        .orElse(ChamberNow.Basis.TOLD),
                 head ? known.rimBetween(bore, at, Instant.MAX) : 0,
                 seats,
                 heads.map(ValveHeads::area).orElse(0.0),

@@ -22,9 +22,10 @@ import homalon.core.chambers.EngineItem;
 import homalon.core.chambers.FillState;
 import homalon.core.chambers.OpeningArea;
 import homalon.core.cut.Budget;
+import homalon.core.cut.ChamberNow;
 import homalon.core.cut.Outlook;
-import homalon.core.cut.Outlook.WhatIf;
 import homalon.core.cut.School;
+import homalon.core.cut.WhatIf;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Material;
 import homalon.core.part.PartKind;
@@ -355,7 +356,7 @@ class ChamberPagesTest {
         Outlook now = outlook(deck, WhatIf.NOTHING.withCut(0.2));
         assertEquals(Budget.Kind.SQUEEZE, now.budgets().binding().orElseThrow().kind());
         assertEquals(0.4, now.budgets().mayComeOff().orElseThrow(), 1e-9);
-        assertEquals(Outlook.Basis.TOLD, now.each().get(0).chamber().basis());
+        assertEquals(ChamberNow.Basis.TOLD, now.each().get(0).chamber().basis());
         assertEquals(50, now.each().get(0).thenCc(), "a block cut leaves the chamber as it is");
     }
 

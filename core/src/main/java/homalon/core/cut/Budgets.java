@@ -25,16 +25,16 @@ public final class Budgets {
     /** What the face needs to lose. @param depth from here on, mm */
     public record Need(String words, double depth) {}
 
-    private final Outlook.Question q;
+    private final OutlookQuestion q;
     private final EngineBook book;
     private final List<Budget> all = new ArrayList<>();
 
-    private Budgets(Outlook.Question question) {
+    private Budgets(OutlookQuestion question) {
         this.q = question;
         this.book = question.book();
     }
 
-    static Budgets of(Outlook.Question question, List<Outlook.Each> each) {
+    static Budgets of(OutlookQuestion question, List<Outlook.Each> each) {
         Budgets budgets = new Budgets(question);
         budgets.thickness(Kind.THICKNESS, EngineItem.THICKNESS_LEAST);
         budgets.thickness(Kind.CLASS_THICKNESS, EngineItem.CLASS_THICKNESS);
@@ -165,7 +165,7 @@ public final class Budgets {
                 Working.of(Kind.LIFE.words())
                         .line(
                                 "ledger: {} off so far"
-                                        + (q.life().sure() == Outlook.Life.Sure.KNOWN ? "" : "; ")
+                                        + (q.life().sure() == OutlookQuestion.Life.Sure.KNOWN ? "" : "; ")
                                         + q.life().sure().words(),
                                 total)
                         .line("may come off: {} − {} = {}", most, total, most - total)

@@ -18,11 +18,11 @@ final class ChamberBudgets {
     /** What a cut leaves open grows with the cut: so many rounds settle how deep it may be. */
     private static final int ROUNDS = 12;
 
-    private final Outlook.Question q;
+    private final OutlookQuestion q;
     private final EngineBook book;
     private final List<Outlook.Each> each;
 
-    ChamberBudgets(Outlook.Question question, List<Outlook.Each> each) {
+    ChamberBudgets(OutlookQuestion question, List<Outlook.Each> each) {
         this.q = question;
         this.book = question.book();
         this.each = each;
@@ -96,7 +96,7 @@ final class ChamberBudgets {
         List<Budget> found = new ArrayList<>();
         for (int i = 0; i < each.size(); i++) {
             Outlook.Each e = each.get(i);
-            Outlook.Chamber c = e.chamber();
+            ChamberNow c = e.chamber();
             double now = c.nowCc() + c.seatsCc();
             double spare = now - limit.get().value();
             double rim = settled(c::rimFor, spare, c::openAfter);

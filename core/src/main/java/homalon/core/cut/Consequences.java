@@ -16,17 +16,17 @@ import java.util.Optional;
 
 /** Works out what a cut brings with it beside compression, from what is known of the engine. */
 final class Consequences {
-    private final Outlook.Question q;
+    private final OutlookQuestion q;
     private final EngineBook book;
     private final List<Consequence> all = new ArrayList<>();
 
-    private Consequences(Outlook.Question question) {
+    private Consequences(OutlookQuestion question) {
         this.q = question;
         this.book = question.book();
     }
 
     /** In the order in which they matter; what does not concern this engine is left out. */
-    static List<Consequence> of(Outlook.Question question) {
+    static List<Consequence> of(OutlookQuestion question) {
         Consequences c = new Consequences(question);
         c.cam();
         c.valves();

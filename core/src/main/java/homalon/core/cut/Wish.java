@@ -2,7 +2,6 @@ package homalon.core.cut;
 
 import homalon.core.chambers.EngineItem;
 import homalon.core.chambers.Ratios;
-import homalon.core.cut.Outlook.WhatIf;
 import homalon.core.input.BadInputException;
 import homalon.core.input.Problems;
 import homalon.core.part.PartKind;
@@ -48,7 +47,7 @@ public record Wish(WhatIf whatIf, boolean met, Line says) {
      * @param wanted the ratio; not looked at for another wish
      * @throws homalon.core.input.BadInputException while what it is reckoned from is not known, or for what is no ratio
      */
-    public static Wish of(Kind kind, Outlook.Question question, double wanted) {
+    public static Wish of(Kind kind, OutlookQuestion question, double wanted) {
         return switch (kind) {
             case RATIO -> ratio(question, wanted);
             case CLASS -> classVolume(question, false);
@@ -62,11 +61,11 @@ public record Wish(WhatIf whatIf, boolean met, Line says) {
         return Working.of("").line(text, mm).done().lines().get(0);
     }
 
-    private static Wish ratio(Outlook.Question asked, double wanted) {
+    private static Wish ratio(OutlookQuestion asked, double wanted) {
         Problems problems = new Problems();
         problems.require(wanted > 1 && wanted <= 1000, "wanted", "Wanted ratio: key a number above 1, such as 9.5.");
         problems.throwIfAny();
-        Outlook.Question q = asked.with(asked.whatIf().withCut(0));
+        OutlookQuestion q = asked.with(asked.whatIf().withCut(0));
         Outlook now = Outlook.of(q);
         Outlook.Each highest = highest(now);
         double stands = highest.then().orElseThrow().ratio();
@@ -98,7 +97,7 @@ public record Wish(WhatIf whatIf, boolean met, Line says) {
                 Ratios.ratio(wanted) + " in " + first.where() + " takes {} off from first touch.");
     }
 
-    private static Wish classVolume(Outlook.Question asked, boolean equal) {
+    private static Wish classVolume(OutlookQuestion asked, boolean equal) {
         Problems problems = new Problems();
         problems.require(
                 asked.book().has(EngineItem.CLASS_CC),
@@ -121,7 +120,7 @@ public record Wish(WhatIf whatIf, boolean met, Line says) {
             Optional<Integer> best = Optional.empty();
             double cuts = 0;
             for (int i = 0; i < at.each().size(); i++) {
-                Outlook.Chamber c = at.each().get(i).chamber();
+                ChamberNow c = at.each().get(i).chamber();
                 double spare = c.nowCc() + c.seatsCc() - target;
                 double rim = c.rimFor(spare);
                 double own = asked.cutFor(i, rim);
@@ -148,11 +147,11 @@ public record Wish(WhatIf whatIf, boolean met, Line says) {
                         + " and what the fills leave open."
                 : "brings the smallest chamber, " + which + ", to " + Ratios.cc(target) + ": " + Ratios.cc(limit)
                         + " and what the fills leave open.";
-        Outlook.Question without = asked.with(asked.book().without(EngineItem.CLASS_CC));
+        OutlookQuestion without = asked.with(asked.book().without(EngineItem.CLASS_CC));
         return capped(equal ? without : asked, cut, "for the class's volume", "A cut of {} " + what);
     }
 
-    private static Wish stock(Outlook.Question q) {
+    private static Wish stock(OutlookQuestion q) {
         Outlook now = Outlook.of(q.with(WhatIf.NOTHING));
         Outlook.Each was = highest(now);
         OptionalDouble old =
@@ -184,7 +183,7 @@ public record Wish(WhatIf whatIf, boolean met, Line says) {
                 line("A gasket of {} compressed, {} thicker than now, brings " + of + ".", gasket, thicker));
     }
 
-    private static Wish most(Outlook.Question q) {
+    private static Wish most(OutlookQuestion q) {
         Outlook now = Outlook.of(q.with(q.whatIf().withCut(0)));
         Optional<Budget> binding = now.budgets().binding();
         if (binding.isEmpty()) {
@@ -201,7 +200,7 @@ public record Wish(WhatIf whatIf, boolean met, Line says) {
     }
 
     /** The cut, or what the budgets leave of it. */
-    private static Wish capped(Outlook.Question q, double cut, String forWhat, String says) {
+    private static Wish capped(OutlookQuestion q, double cut, String forWhat, String says) {
         Outlook now = Outlook.of(q.with(q.whatIf().withCut(0)));
         double room = now.budgets().mayComeOff().orElse(Double.POSITIVE_INFINITY);
         double possible = bounded(q, Math.min(cut, room));
@@ -228,11 +227,11 @@ public record Wish(WhatIf whatIf, boolean met, Line says) {
     }
 
     /** No more than what leaves a tenth of every chamber, and no more than anybody cuts. */
-    private static double bounded(Outlook.Question q, double cut) {
+    private static double bounded(OutlookQuestion q, double cut) {
         double most = MOST_CUT;
         boolean head = q.face() == PartKind.HEAD;
         for (int i = 0; head && i < q.chambers().size(); i++) {
-            Outlook.Chamber c = q.chambers().get(i);
+            ChamberNow c = q.chambers().get(i);
             double rim = c.rimFor(0.9 * c.nowCc());
             most = Math.min(most, q.cutFor(i, rim));
         }

@@ -15,8 +15,7 @@ import homalon.core.chambers.Equalise;
 import homalon.core.chambers.OpeningArea;
 import homalon.core.cut.Budget.Kind;
 import homalon.core.cut.Budget.State;
-import homalon.core.cut.Outlook.Basis;
-import homalon.core.cut.Outlook.WhatIf;
+import homalon.core.cut.ChamberNow.Basis;
 import homalon.core.input.BadInputException;
 import homalon.core.part.PartKind;
 import homalon.core.rulebook.Source;
@@ -52,8 +51,8 @@ class OutlookTest {
         return new EngineBook(entries, drive, Crown.FLAT, Rods.IRON);
     }
 
-    private static Outlook.Chamber chamber(String name, double cc) {
-        return new Outlook.Chamber(
+    private static ChamberNow chamber(String name, double cc) {
+        return new ChamberNow(
                 name,
                 cc,
                 cc,
@@ -68,23 +67,23 @@ class OutlookTest {
                 OptionalDouble.empty());
     }
 
-    private static final List<Outlook.Chamber> FOUR =
+    private static final List<ChamberNow> FOUR =
             List.of(chamber("1", 46.2), chamber("2", 45.6), chamber("3", 46.0), chamber("4", 45.9));
 
-    private static Outlook.Question asked(PartKind face, EngineBook book, RimDepths rims, double done) {
-        return new Outlook.Question(
+    private static OutlookQuestion asked(PartKind face, EngineBook book, RimDepths rims, double done) {
+        return new OutlookQuestion(
                 book,
                 face,
                 FOUR,
                 rims,
                 done,
-                new Outlook.Life(0.35, Outlook.Life.Sure.KNOWN),
+                new OutlookQuestion.Life(0.35, OutlookQuestion.Life.Sure.KNOWN),
                 Map.of(),
                 OptionalDouble.of(0.2),
                 WhatIf.NOTHING);
     }
 
-    private static Outlook.Question head(Map<EngineItem, Double> more) {
+    private static OutlookQuestion head(Map<EngineItem, Double> more) {
         return asked(PartKind.HEAD, book(Drive.CHAIN_OR_BELT, more), RimDepths.level(4), 0);
     }
 
@@ -182,7 +181,7 @@ class OutlookTest {
                 new double[] {0, 0.02, 0.01}, new double[] {0.08, 0.1, 0.09}, new double[] {0.1}, new double[] {0, 0.03
                 }));
         for (double done : new double[] {0, 0.06}) {
-            Outlook.Question q = asked(PartKind.HEAD, book(Drive.CHAIN_OR_BELT, more), hollow, done);
+            OutlookQuestion q = asked(PartKind.HEAD, book(Drive.CHAIN_OR_BELT, more), hollow, done);
             List<Budget> all = Outlook.of(q).budgets().all();
             assertEquals(12, all.stream().map(Budget::kind).distinct().count());
             for (Budget b : all) {
@@ -224,23 +223,23 @@ class OutlookTest {
         DepthFills fills = DepthFills.of(
                 List.of(new DepthFills.Level(0, 46), new DepthFills.Level(1, 41.5), new DepthFills.Level(2, 37.6)));
         for (boolean deep : new boolean[] {false, true}) {
-            List<Outlook.Chamber> filled = new ArrayList<>();
-            for (Outlook.Chamber c : FOUR) {
+            List<ChamberNow> filled = new ArrayList<>();
+            for (ChamberNow c : FOUR) {
                 filled.add(cut(c, 0, deep ? Optional.of(fills) : Optional.empty()));
             }
             EngineBook book = book(Drive.CHAIN_OR_BELT, more);
-            Outlook.Question before = new Outlook.Question(
+            OutlookQuestion before = new OutlookQuestion(
                     book,
                     PartKind.HEAD,
                     filled,
                     hollow,
                     0,
-                    new Outlook.Life(0.35, Outlook.Life.Sure.KNOWN),
+                    new OutlookQuestion.Life(0.35, OutlookQuestion.Life.Sure.KNOWN),
                     Map.of(),
                     OptionalDouble.empty(),
                     WhatIf.NOTHING);
             double first = 0.15;
-            List<Outlook.Chamber> half = new ArrayList<>();
+            List<ChamberNow> half = new ArrayList<>();
             for (int i = 0; i < 4; i++) {
                 half.add(
                         cut(filled.get(i), hollow.taken(i, first), filled.get(i).depths()));
@@ -249,13 +248,13 @@ class OutlookTest {
             for (EngineItem item : EngineItem.values()) {
                 since.put(item, first);
             }
-            Outlook.Question then = new Outlook.Question(
+            OutlookQuestion then = new OutlookQuestion(
                     book,
                     PartKind.HEAD,
                     half,
                     hollow,
                     first,
-                    new Outlook.Life(0.35 + first, Outlook.Life.Sure.KNOWN),
+                    new OutlookQuestion.Life(0.35 + first, OutlookQuestion.Life.Sure.KNOWN),
                     since,
                     OptionalDouble.empty(),
                     WhatIf.NOTHING.withCut(0.2));
@@ -308,8 +307,8 @@ class OutlookTest {
         }
     }
 
-    private static Outlook.Chamber cut(Outlook.Chamber c, double since, Optional<DepthFills> fills) {
-        return new Outlook.Chamber(
+    private static ChamberNow cut(ChamberNow c, double since, Optional<DepthFills> fills) {
+        return new ChamberNow(
                 c.name(),
                 c.firstCc(),
                 c.cc(),
@@ -324,7 +323,7 @@ class OutlookTest {
                 c.crownCc());
     }
 
-    private static Budget same(Outlook.Question q, Budget b, double cut) {
+    private static Budget same(OutlookQuestion q, Budget b, double cut) {
         return Outlook.of(q.with(q.whatIf().withCut(cut))).budgets().all().stream()
                 .filter(x -> x.kind() == b.kind())
                 .findFirst()
@@ -333,7 +332,7 @@ class OutlookTest {
 
     @Test
     void littleLifeLeftNamesWhatBinds() {
-        Outlook.Question q = head(Map.of(EngineItem.THINNEST, 99.92, EngineItem.GOUGE, 0.3));
+        OutlookQuestion q = head(Map.of(EngineItem.THINNEST, 99.92, EngineItem.GOUGE, 0.3));
         Outlook now = Outlook.of(q);
         assertEquals(Kind.THICKNESS, now.budgets().binding().orElseThrow().kind());
         assertEquals(0.12, now.budgets().mayComeOff().orElseThrow(), 1e-9);
@@ -346,7 +345,7 @@ class OutlookTest {
         assertTrue(
                 ratio.says().text().contains("thickness ends it"), ratio.says().text());
         // A cut since the micrometer was there comes off what it said.
-        Outlook.Question later = new Outlook.Question(
+        OutlookQuestion later = new OutlookQuestion(
                 q.book(),
                 q.face(),
                 FOUR,
@@ -361,13 +360,13 @@ class OutlookTest {
 
     @Test
     void notMeasuredIsNotGood() {
-        Outlook.Question q = new Outlook.Question(
+        OutlookQuestion q = new OutlookQuestion(
                 EngineBook.empty(),
                 PartKind.HEAD,
                 List.of(),
                 RimDepths.level(4),
                 0,
-                new Outlook.Life(0, Outlook.Life.Sure.UNKNOWN),
+                new OutlookQuestion.Life(0, OutlookQuestion.Life.Sure.UNKNOWN),
                 Map.of(),
                 OptionalDouble.empty(),
                 WhatIf.NOTHING);
@@ -392,7 +391,7 @@ class OutlookTest {
                 9.0,
                 EngineItem.INTAKE_ROOM,
                 9.0);
-        Outlook.Question q = head(wide);
+        OutlookQuestion q = head(wide);
         Wish ratio = Wish.of(Wish.Kind.RATIO, q, 10.8);
         assertTrue(ratio.met());
         double highest = Outlook.of(q.with(ratio.whatIf())).each().stream()
@@ -435,7 +434,7 @@ class OutlookTest {
     /** A class rule: cut until the largest is at the least volume, the others ground out to it; then every chamber passes. */
     @Test
     void classHeadIsBroughtToTheLeastVolume() {
-        Outlook.Question q = head(Map.of(
+        OutlookQuestion q = head(Map.of(
                 EngineItem.CLASS_CC,
                 43.5,
                 EngineItem.THINNEST,
@@ -472,11 +471,11 @@ class OutlookTest {
     /** A piston that stands lower makes room as a chamber does: the cylinders are made equal by what is above the pistons. */
     @Test
     void pistonsReadOneByOneCountWhenCylindersAreMadeEqual() {
-        List<Outlook.Chamber> own = new ArrayList<>();
+        List<ChamberNow> own = new ArrayList<>();
         double[] decks = {0.2, 0.2, 0.3, 0.2};
         for (int i = 0; i < 4; i++) {
-            Outlook.Chamber c = FOUR.get(i);
-            own.add(new Outlook.Chamber(
+            ChamberNow c = FOUR.get(i);
+            own.add(new ChamberNow(
                     c.name(),
                     c.cc(),
                     c.cc(),
@@ -490,8 +489,8 @@ class OutlookTest {
                     OptionalDouble.of(decks[i]),
                     OptionalDouble.empty()));
         }
-        Outlook.Question q = head(Map.of(EngineItem.GRIND_MOST, 0.5, EngineItem.POCKET_MOST, 2.0));
-        Outlook at = Outlook.of(new Outlook.Question(
+        OutlookQuestion q = head(Map.of(EngineItem.GRIND_MOST, 0.5, EngineItem.POCKET_MOST, 2.0));
+        Outlook at = Outlook.of(new OutlookQuestion(
                 q.book(), q.face(), own, q.rims(), 0, q.life(), Map.of(), OptionalDouble.empty(), WhatIf.NOTHING));
         Equalise e = at.equalCylinders().orElseThrow();
         assertTrue(e.reached());
@@ -514,7 +513,7 @@ class OutlookTest {
         EngineBook book = book(
                 Drive.SIDE_VALVE,
                 Map.of(EngineItem.ROOM, 2.0, EngineItem.BLOCK_OPENING, 8000.0, EngineItem.CLASS_DECK, 0.0));
-        Outlook.Question q = asked(PartKind.DECK, book, RimDepths.level(4), 0);
+        OutlookQuestion q = asked(PartKind.DECK, book, RimDepths.level(4), 0);
         Outlook at = Outlook.of(q.with(q.whatIf().withCut(0.1)));
         assertTrue(at.budgets().all().stream().noneMatch(b -> b.kind() == Kind.EXHAUST || b.kind() == Kind.SQUEEZE));
         Budget room = same(
@@ -538,12 +537,28 @@ class OutlookTest {
         assertEquals(1.1, squeeze.after(), 1e-9);
     }
 
+    /** Below the deepest fill the chamber goes on as it ended: no step, and what a cut takes is what that much takes. */
+    @Test
+    void chambersGoOnBelowTheDeepestFill() {
+        DepthFills fills = DepthFills.of(
+                List.of(new DepthFills.Level(0, 46), new DepthFills.Level(1, 41.5), new DepthFills.Level(2, 37.6)));
+        ChamberNow c = cut(FOUR.get(0), 0, Optional.of(fills));
+        double last = 0;
+        for (double depth = 0.05; depth < 4; depth += 0.05) {
+            double loss = c.loss(depth);
+            assertTrue(loss > last && loss - last < 0.26, "at " + depth + " " + (loss - last));
+            assertEquals(depth, c.cutFor(loss), 1e-9);
+            last = loss;
+        }
+        assertEquals(-0.1, c.cutFor(c.loss(-0.1)), 1e-12, "and for what would have to be put on");
+    }
+
     /** Fills to a depth are followed; a cut that was made since is not counted twice. */
     @Test
     void fillsToADepthAreFollowedAcrossACut() {
         DepthFills fills = DepthFills.of(
                 List.of(new DepthFills.Level(0, 46), new DepthFills.Level(1, 41.5), new DepthFills.Level(2, 37.6)));
-        Outlook.Chamber c = new Outlook.Chamber(
+        ChamberNow c = new ChamberNow(
                 "1",
                 46.4,
                 46,
@@ -556,13 +571,13 @@ class OutlookTest {
                 Optional.of(fills),
                 OptionalDouble.of(0.1),
                 OptionalDouble.empty());
-        Outlook.Question q = new Outlook.Question(
+        OutlookQuestion q = new OutlookQuestion(
                 book(Drive.PUSHROD, Map.of(EngineItem.PRELOAD, 0.5, EngineItem.PRELOAD_MOST, 0.9)),
                 PartKind.HEAD,
                 List.of(c),
                 RimDepths.level(1),
                 0.5,
-                new Outlook.Life(0.5, Outlook.Life.Sure.ESTIMATED),
+                new OutlookQuestion.Life(0.5, OutlookQuestion.Life.Sure.ESTIMATED),
                 Map.of(),
                 OptionalDouble.empty(),
                 WhatIf.NOTHING.withCut(0.5));
@@ -584,7 +599,7 @@ class OutlookTest {
         assertEquals(0.7 / Math.cos(Math.toRadians(20)), thick - thin, 1e-9);
     }
 
-    private static double exhaust(Outlook.Question q) {
+    private static double exhaust(OutlookQuestion q) {
         return Outlook.of(q).consequences().stream()
                 .filter(c -> c.kind() == Consequence.Kind.EXHAUST)
                 .mapToDouble(Consequence::figure)

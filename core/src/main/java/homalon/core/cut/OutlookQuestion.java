@@ -1,0 +1,138 @@
+package homalon.core.cut;
+
+import homalon.core.chambers.EngineBook;
+import homalon.core.chambers.EngineItem;
+import homalon.core.part.PartKind;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+
+/**
+ * All that an outlook is worked out from.
+ *
+ * @param face head or block deck
+ * @param chambers in the order of the bores of the layout; may be empty
+ * @param rims as many as the layout has bores
+ * @param done what was cut of the set-up already, from its first touch
+ * @param since what came off this face since an item was measured; absent for nothing
+ * @param toClean what the plan says the face needs from here on; empty without a plan
+ */
+public record OutlookQuestion(
+        EngineBook book,
+        PartKind face,
+        List<ChamberNow> chambers,
+        RimDepths rims,
+        double done,
+        Life life,
+        Map<EngineItem, Double> since,
+        OptionalDouble toClean,
+        WhatIf whatIf) {
+    public OutlookQuestion {
+        chambers = List.copyOf(chambers);
+        since = Map.copyOf(since);
+    }
+
+    /**
+     * What was cut since the first fills and what is known now, put as one cut from there: for whoever puts the engine together.
+     * What was measured after some of it has lost only the rest.
+     *
+     * @param cut off this face in all, from first touch
+     */
+    public OutlookQuestion asOneCut(double cut) {
+        List<ChamberNow> before = new ArrayList<>();
+        for (ChamberNow c : chambers) {
+            OptionalDouble then = face == PartKind.DECK ? Outlook.deckNow(c.deck(), -cut) : c.deck();
+            before.add(new ChamberNow(
+                    c.name(),
+                    c.firstCc(),
+                    c.firstCc(),
+                    c.plusMinus(),
+                    c.basis(),
+                    0,
+                    0,
+                    c.valveArea(),
+                    c.opening(),
+                    c.depths(),
+                    then,
+                    c.crownCc()));
+        }
+        Map<EngineItem, Double> sooner = new EnumMap<>(EngineItem.class);
+        since.forEach((item, off) -> sooner.put(item, off - cut));
+        return new OutlookQuestion(
+                book,
+                face,
+                before,
+                rims,
+                0,
+                new Life(life.total() - cut, life.sure()),
+                sooner,
+                OptionalDouble.empty(),
+                WhatIf.NOTHING.withCut(cut));
+    }
+
+    double since(EngineItem item) {
+        return since.getOrDefault(item, 0.0);
+    }
+
+    OutlookQuestion with(EngineBook other) {
+        return new OutlookQuestion(other, face, chambers, rims, done, life, since, toClean, whatIf);
+    }
+
+    public OutlookQuestion with(WhatIf other) {
+        return new OutlookQuestion(book, face, chambers, rims, done, life, since, toClean, other);
+    }
+
+    /** What is off the head in all by what is thought of. */
+    double headCut() {
+        return face == PartKind.HEAD ? whatIf.cut() : whatIf.other();
+    }
+
+    double blockCut() {
+        return face == PartKind.HEAD ? whatIf.other() : whatIf.cut();
+    }
+
+    /** What the cut takes over the rim of one chamber, from here on. */
+    double rim(int chamber, double cut) {
+        return rims.taken(chamber, done + cut) - rims.taken(chamber, done);
+    }
+
+    /** What has to come off from here on for so much over that rim; as it is for what would have to be put on. */
+    double cutFor(int chamber, double rim) {
+        return rim <= 0 ? rim : rims.totalFor(chamber, rims.taken(chamber, done) + rim) - done;
+    }
+
+    /** How much thicker the gasket that is thought of is. */
+    double gasketThicker() {
+        return whatIf.gasket().isPresent() && book.has(EngineItem.GASKET)
+                ? whatIf.gasket().getAsDouble() - book.value(EngineItem.GASKET)
+                : 0;
+    }
+
+    /** Nearer that head and piston come, all in all. */
+    double nearer() {
+        return whatIf.cut() + whatIf.other() - gasketThicker();
+    }
+
+    /** @param total off in its life, this visit's among it; a least figure unless what came off before is known */
+    public record Life(double total, Sure sure) {
+        /** How sure what came off before is. */
+        public enum Sure {
+            KNOWN(""),
+            ESTIMATED("what came off before is an estimate"),
+            UNKNOWN("what came off before is not known");
+
+            private final String words;
+
+            Sure(String words) {
+                this.words = words;
+            }
+
+            /** What is to be said of it; empty when it is known. */
+            public String words() {
+                return words;
+            }
+        }
+    }
+}
