@@ -113,6 +113,7 @@ class ChamberController {
         model.addAttribute("groups", EngineForm.of(file, unit));
         model.addAttribute(
                 "keyed", EngineForm.keyed(file).stream().map(Enum::name).toList());
+        model.addAttribute("lastLine", file.sheet().last());
         model.addAttribute("setup", file.setup());
         model.addAttribute("depths", file.setup().shownDepths(new LengthWriter(unit)));
         model.addAttribute("drives", EngineBook.Drive.values());

@@ -51,7 +51,7 @@ public class WorkOnChambers {
      * Keeps the engine's figures as a form has them: what is blank is taken back, what is the same is left.
      *
      * @param form as typed, by {@link EngineItem}; the source of a limit under its name and {@code .source}; drive, crown, rods and
-     *     depths beside them
+     *     depths beside them; under {@code seen} the number of the last line when the form was drawn
      * @throws BadInputException naming every field that cannot be; nothing is kept then
      */
     @Transactional
@@ -63,6 +63,7 @@ public class WorkOnChambers {
         for (EngineItem item : EngineItem.values()) {
             String typed = form.getOrDefault(item.name(), "").strip();
             try {
+                meanwhile(file, item, form, by);
                 if (typed.length() > 40) {
                     throw new BadInputException(item.name(), item.words() + ": that is too long; key a number.");
                 }
@@ -92,6 +93,21 @@ public class WorkOnChambers {
                         unit,
                         by);
             }
+        }
+    }
+
+    /** A form that was drawn before somebody else keyed a figure would put its old one in that one's place. */
+    private static void meanwhile(ChamberFile file, EngineItem item, Map<String, String> form, UUID by) {
+        SheetFile.Figure f = file.sheet().standing().get(ChamberFile.place(item));
+        String seen = form.getOrDefault("seen", "");
+        boolean later = f != null && seen.matches("[0-9]{1,18}") && f.seq() > Long.parseLong(seen);
+        if (later
+                && !f.by().equals(by)
+                && !f.typed().equals(form.getOrDefault(item.name(), "").strip())) {
+            throw new BadInputException(
+                    item.name(),
+                    "Somebody keyed " + f.typed() + " meanwhile for " + item.words()
+                            + ": open the page again to see it, then key yours.");
         }
     }
 

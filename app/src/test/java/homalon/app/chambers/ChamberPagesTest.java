@@ -175,6 +175,27 @@ class ChamberPagesTest {
         assertFalse(file(part).book().has(EngineItem.GASKET));
     }
 
+    /** A form that was open while somebody else keyed a figure does not take it back unasked. */
+    @Test
+    void aFormDrawnBeforeSomebodyElsesFigureIsTold() {
+        PartFile part = head("STROKE", "80");
+        String seen = Long.toString(file(part).sheet().last());
+        UUID brannoc = shop.bean(People.class).all().stream()
+                .filter(p -> p.name().equals("Brannoc"))
+                .findFirst()
+                .orElseThrow()
+                .id();
+        work.engine(part, UUID.randomUUID(), form("STROKE", "80", "THINNEST", "100.2"), BenchUnit.MM, brannoc);
+        BadInputException e = assertThrows(
+                BadInputException.class, () -> engine(part, BenchUnit.MM, "STROKE", "80", "DECK", "0.2", "seen", seen));
+        assertTrue(e.getMessage().contains("Somebody keyed 100.2 meanwhile"), e.getMessage());
+        assertTrue(file(part).book().has(EngineItem.THINNEST));
+        assertFalse(file(part).book().has(EngineItem.DECK), "nothing of it was kept");
+        String now = Long.toString(file(part).sheet().last());
+        engine(part, BenchUnit.MM, "STROKE", "80", "THINNEST", "100.1", "seen", now);
+        assertEquals(100.1, file(part).book().value(EngineItem.THINNEST), 1e-9);
+    }
+
     @Test
     void oddFillsAskAndTwoHandsAreTold() {
         PartFile part = head();

@@ -79,7 +79,7 @@ public final class Outlook {
                             + ": that cut takes more than all of it. Key less.");
         }
         Doubts doubts = Doubts.usual(c.plusMinus(), c.opening().plusMinus());
-        Optional<Cylinder> filled = q.book().cylinder(c.firstCc(), deck, c.crownCc());
+        Optional<Cylinder> filled = q.book().cylinder(c.firstCc(), c.deck(), c.crownCc());
         Optional<Cylinder> now = q.book().cylinder(c.nowCc(), deck, c.crownCc());
         Optional<Cylinder> seats =
                 c.seatsCc() == 0 ? Optional.empty() : now.map(n -> n.withChamber(c.nowCc() + c.seatsCc()));

@@ -527,6 +527,20 @@ class OutlookTest {
         double before = at.each().get(0).now().orElseThrow().cylinder().clearanceCc();
         double after = at.each().get(0).then().orElseThrow().cylinder().clearanceCc();
         assertEquals(0.8, before - after, 1e-9, "by the block's opening, not the bore's");
+        // A deck that was cut since: as it came, the pistons stood lower.
+        OutlookQuestion later = new OutlookQuestion(
+                book,
+                PartKind.DECK,
+                FOUR,
+                RimDepths.level(4),
+                0.1,
+                q.life(),
+                Map.of(EngineItem.DECK, 0.1),
+                OptionalDouble.empty(),
+                WhatIf.NOTHING);
+        Outlook.Each each = Outlook.of(later).each().get(0);
+        assertEquals(0.2, each.filled().orElseThrow().cylinder().deck(), 1e-12);
+        assertEquals(0.1, each.now().orElseThrow().cylinder().deck(), 1e-12);
         Outlook overhead = Outlook.of(asked(PartKind.DECK, book(Drive.CHAIN_OR_BELT, Map.of()), RimDepths.level(4), 0)
                 .with(WhatIf.NOTHING.withCut(0.3)));
         Budget squeeze = overhead.budgets().all().stream()
