@@ -3,10 +3,10 @@ package homalon.core.face;
 import homalon.core.geometry.Box;
 import homalon.core.geometry.Plane;
 import homalon.core.geometry.Points;
-import homalon.core.geometry.Range;
 import homalon.core.numeric.LeastSquaresPlane;
 import java.util.Arrays;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.stream.IntStream;
 
 /**
@@ -38,59 +38,127 @@ public final class WindowFlatness {
      * @return empty when no window holds four points
      */
     public static Optional<Worst> worst(Points points, double side, double slack) {
-        double[] xs = Arrays.stream(points.xs()).sorted().distinct().toArray();
-        double[] ys = Arrays.stream(points.ys()).sorted().distinct().toArray();
-        int[] byX = IntStream.range(0, points.size())
-                .boxed()
-                .sorted((i, j) -> Double.compare(points.x(i), points.x(j)))
-                .mapToInt(Integer::intValue)
-                .toArray();
-        Plane level = points.onOneLine() ? Plane.LEVEL : LeastSquaresPlane.fit(points);
-        Worst worst = null;
-        int from = 0;
-        for (double x0 : xs) {
-            while (points.x(byX[from]) < x0) {
-                from++;
+        Windows windows = new Windows(points, side + slack);
+        double floor = windows.widest().map(Window::zone).orElse(0.0) - EQUAL_MM;
+        Search search = new Search(floor);
+        windows.each(search::look);
+        return Optional.ofNullable(search.worst);
+    }
+
+    /**
+     * Some points of a window, in rising y.
+     *
+     * @param held the column's points; those from {@code from} until {@code until} are in the window
+     * @param bound no zone is larger than the range about any one plane: here the plane through all points
+     */
+    private record Window(Points points, double x0, double y0, int[] held, int from, int until, double bound) {
+        Points inside() {
+            return points.pick(Arrays.copyOfRange(held, from, until));
+        }
+
+        double zone() {
+            return MinimumZone.of(inside()).zone();
+        }
+    }
+
+    /** Looks at windows one after the other; one that cannot be worse than what is known is passed over unsolved. */
+    private static final class Search {
+        private final double floor;
+        private Worst worst;
+
+        /** @param floor what the worst zone is at the least */
+        Search(double floor) {
+            this.floor = floor;
+        }
+
+        void look(Window window) {
+            double toBeat = worst == null ? floor : Math.max(floor, worst.zone() + EQUAL_MM);
+            if (window.bound() < toBeat) {
+                return;
             }
-            int[] column = columnFrom(points, byX, from, x0 + side + slack);
-            if (column.length < FEWEST) {
-                continue;
+            Points inside = window.inside();
+            // A plane of its own bounds a tilted window more closely.
+            if (!inside.onOneLine()
+                    && inside.range(LeastSquaresPlane.fit(inside)).extent() < toBeat) {
+                return;
             }
+            double zone = MinimumZone.of(inside).zone();
+            if (worst == null || zone > worst.zone() + EQUAL_MM) {
+                worst = new Worst(window.x0(), window.y0(), zone, inside.size());
+            }
+        }
+    }
+
+    /** All windows of four points and more, column by column from the front; the same points twice in a row come once. */
+    private static final class Windows {
+        private final Points points;
+        private final double reach;
+        private final int[] byY;
+        private final double[] off;
+
+        Windows(Points points, double reach) {
+            this.points = points;
+            this.reach = reach;
+            this.byY = IntStream.range(0, points.size())
+                    .boxed()
+                    .sorted((i, j) -> Double.compare(points.y(i), points.y(j)))
+                    .mapToInt(Integer::intValue)
+                    .toArray();
+            Plane level = points.onOneLine() ? Plane.LEVEL : LeastSquaresPlane.fit(points);
+            this.off = IntStream.range(0, points.size())
+                    .mapToDouble(i -> points.above(level, i))
+                    .toArray();
+        }
+
+        /** The window with the greatest bound: most likely the worst, and so a good floor. */
+        Optional<Window> widest() {
+            Window[] widest = new Window[1];
+            each(w -> widest[0] = widest[0] == null || w.bound() > widest[0].bound() ? w : widest[0]);
+            return Optional.ofNullable(widest[0]);
+        }
+
+        void each(Consumer<Window> visitor) {
+            double[] ys = Arrays.stream(points.ys()).sorted().distinct().toArray();
+            double[] xs = Arrays.stream(points.xs()).sorted().distinct().toArray();
+            for (double x0 : xs) {
+                int[] column = Arrays.stream(byY)
+                        .filter(i -> points.x(i) >= x0 && points.x(i) <= x0 + reach)
+                        .toArray();
+                if (column.length >= FEWEST) {
+                    slide(x0, ys, column, visitor);
+                }
+            }
+        }
+
+        private void slide(double x0, double[] ys, int[] column, Consumer<Window> visitor) {
+            int from = 0;
+            int until = 0;
+            int knownFrom = -1;
+            int knownUntil = -1;
             for (double y0 : ys) {
-                worst = worse(worst, points, column, new Box(x0, y0, x0 + side + slack, y0 + side + slack), level);
+                while (from < column.length && points.y(column[from]) < y0) {
+                    from++;
+                }
+                while (until < column.length && points.y(column[until]) <= y0 + reach) {
+                    until++;
+                }
+                if (until - from >= FEWEST && (from != knownFrom || until != knownUntil)) {
+                    visitor.accept(new Window(points, x0, y0, column, from, until, range(column, from, until)));
+                    knownFrom = from;
+                    knownUntil = until;
+                }
             }
         }
-        return Optional.ofNullable(worst);
-    }
 
-    private static int[] columnFrom(Points points, int[] byX, int from, double until) {
-        int to = from;
-        while (to < byX.length && points.x(byX[to]) <= until) {
-            to++;
+        private double range(int[] column, int from, int until) {
+            double least = Double.POSITIVE_INFINITY;
+            double most = Double.NEGATIVE_INFINITY;
+            for (int k = from; k < until; k++) {
+                least = Math.min(least, off[column[k]]);
+                most = Math.max(most, off[column[k]]);
+            }
+            return most - least;
         }
-        return Arrays.copyOfRange(byX, from, to);
-    }
-
-    private static Worst worse(Worst worst, Points points, int[] column, Box window, Plane level) {
-        int[] inside = Arrays.stream(column)
-                .filter(i -> points.y(i) >= window.y0() && points.y(i) <= window.y1())
-                .toArray();
-        if (inside.length < FEWEST) {
-            return worst;
-        }
-        Points held = points.pick(inside);
-        double soFar = worst == null ? -1 : worst.zone() + EQUAL_MM;
-        if (bound(held, level) <= soFar) {
-            return worst;
-        }
-        double zone = MinimumZone.of(held).zone();
-        return zone > soFar ? new Worst(window.x0(), window.y0(), zone, inside.length) : worst;
-    }
-
-    /** No zone is larger than the range about any one plane. */
-    private static double bound(Points held, Plane level) {
-        Range range = held.range(level);
-        return range.extent();
     }
 
     /**

@@ -134,27 +134,28 @@ class FlatnessTest {
                     .mapToObj(r -> new double[] {400 * r, 150 * random.nextDouble(), 0.1 * random.nextDouble()})
                     .toArray(double[][]::new);
             Points points = Points.of(rows);
-            double worst = 0;
-            for (double[] cornerX : rows) {
-                for (double[] cornerY : rows) {
+            WindowFlatness.Worst worst = new WindowFlatness.Worst(0, 0, 0, 0);
+            for (double x0 : points.xs().clone()) {
+                for (double y0 : points.ys().clone()) {
                     int[] inside = java.util.stream.IntStream.range(0, rows.length)
-                            .filter(i -> rows[i][0] >= cornerX[0]
-                                    && rows[i][0] <= cornerX[0] + 120
-                                    && rows[i][1] >= cornerY[1]
-                                    && rows[i][1] <= cornerY[1] + 120)
+                            .filter(i -> rows[i][0] >= x0
+                                    && rows[i][0] <= x0 + 120
+                                    && rows[i][1] >= y0
+                                    && rows[i][1] <= y0 + 120)
                             .toArray();
-                    worst = inside.length < 4
-                            ? worst
-                            : Math.max(
-                                    worst, MinimumZone.of(points.pick(inside)).zone());
+                    double zone = inside.length < 4
+                            ? 0
+                            : MinimumZone.of(points.pick(inside)).zone();
+                    boolean first = x0 < worst.x0() || (x0 == worst.x0() && y0 < worst.y0());
+                    if (zone > worst.zone() + 1e-12 || (zone > worst.zone() - 1e-12 && first)) {
+                        worst = new WindowFlatness.Worst(x0, y0, zone, inside.length);
+                    }
                 }
             }
-            assertEquals(
-                    worst,
-                    WindowFlatness.worst(points, 120, 1e-9)
-                            .map(WindowFlatness.Worst::zone)
-                            .orElse(0.0),
-                    1e-12);
+            WindowFlatness.Worst found = WindowFlatness.worst(points, 120, 1e-9).orElseThrow();
+            assertEquals(worst.zone(), found.zone(), 1e-12);
+            assertEquals(worst.x0(), found.x0());
+            assertEquals(worst.y0(), found.y0());
         }
     }
 
