@@ -42,7 +42,7 @@ class Arrange {
     try {
       const answer = await post(url, fields);
       if (answer.status === 200) {
-        put(answer.text);
+        put(answer.text, true);
         if (answer.place) window.keying?.go(answer.place);
         window.keying?.say('');
       } else window.keying?.say(answer.text);

@@ -167,7 +167,7 @@ class Paint {
     if (answer?.status === 200) {
       this.id = null;
       this.stop();
-      put(answer.text);
+      put(answer.text, true);
       state('kept');
       window.keying?.input.focus();
     } else {

@@ -16,7 +16,7 @@ document.addEventListener('change', async (event) => {
       body: file,
     });
     const text = await answer.text();
-    if (answer.ok) put(text);
+    if (answer.ok) put(text, true);
     else said.textContent = text;
     state('kept');
   } catch {

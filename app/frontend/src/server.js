@@ -1,4 +1,5 @@
 // One way to talk to the server in the background, and one place that says whether it can be reached.
+import morphdom from 'morphdom';
 
 export function uuid() {
   if (crypto.randomUUID) return crypto.randomUUID();
@@ -32,17 +33,23 @@ export async function post(url, fields) {
   return { status: answer.type === 'opaqueredirect' ? 401 : answer.status, place: answer.headers.get('X-Place'), text: await answer.text() };
 }
 
-/** A long list is not laid out anew for the one row that changed; what only this page marks on a row stays. */
-function putRows(there, fresh) {
-  for (const { name, value } of fresh.attributes) if (there.getAttribute(name) !== value) there.setAttribute(name, value);
-  const rows = [...fresh.children];
-  [...there.children].forEach((row, i) => {
-    const marked = row.querySelector('[aria-current]');
-    marked?.removeAttribute('aria-current');
-    if (!row.isEqualNode(rows[i])) row.replaceWith(rows[i]);
-    else marked?.setAttribute('aria-current', '');
-  });
+/** A form in which somebody is typing is left alone by what comes from elsewhere. */
+function inUse(form) {
+  return form.contains(document.activeElement) || [...form.elements].some((f) => f.type !== 'hidden' && f.tagName === 'INPUT' && f.value !== f.defaultValue);
 }
+
+/** Changes what differs and leaves the rest where it is: a place read moves a few figures and lines of a map, not the casting. */
+const changing = {
+  getNodeKey: (node) => node.id || node.dataset?.place,
+  onBeforeElUpdated: (there, fresh) => {
+    if (there.tagName === 'FORM') {
+      if (!inUse(there)) there.replaceWith(fresh.cloneNode(true));
+      return false;
+    }
+    if (there.tagName === 'DETAILS') fresh.open = there.open;
+    return !there.isEqualNode(fresh);
+  },
+};
 
 /**
  * One row of a list that stood at the version before; another page may have written between, then the whole list is wanted.
@@ -56,30 +63,37 @@ function putOne(there, fresh) {
   return true;
 }
 
-/** Puts the parts of an answer where parts with the same id stand on the page; false when more has changed than was told. */
-export function put(html) {
+/**
+ * Puts the parts of an answer where parts with the same id stand on the page; false when more has changed than was told.
+ *
+ * @param sent a form's own answer puts a part in place of the old one, with what was typed there gone
+ */
+export function put(html, sent = false) {
   const page = new DOMParser().parseFromString(html, 'text/html');
-  const open = new Set([...document.querySelectorAll('details[open][id]')].map((d) => d.id));
   let behind = false;
-  for (const part of page.querySelectorAll('[data-live]')) {
-    const there = document.getElementById(part.id);
+  const replaced = [];
+  for (const fresh of page.querySelectorAll('[data-live]:not(form)')) {
+    const there = document.getElementById(fresh.id);
     if (!there) continue;
-    const fresh = document.importNode(part, true);
     if (fresh.dataset.from !== undefined) {
       behind = !putOne(there, fresh) || behind;
-      continue;
+    } else if (!there.isEqualNode(fresh)) {
+      if (sent) {
+        replace(there, fresh);
+        replaced.push(fresh.id);
+      } else morphdom(there, fresh, changing);
+      const now = document.getElementById(fresh.id);
+      if (now.querySelector('[hx-get], [hx-post]')) window.htmx.process(now);
     }
-    if (there.tagName === 'OL' && there.childElementCount === fresh.childElementCount) {
-      putRows(there, fresh);
-      continue;
-    }
-    if (there.isEqualNode(fresh)) continue;
-    there.replaceWith(fresh);
-    fresh.querySelectorAll('details[id]').forEach((d) => open.has(d.id) && (d.open = true));
-    if (fresh.querySelector('[hx-get], [hx-post]')) window.htmx.process(fresh);
   }
-  document.dispatchEvent(new CustomEvent('homalon:put'));
+  document.dispatchEvent(new CustomEvent('homalon:put', { detail: replaced }));
   return !behind;
+}
+
+function replace(there, fresh) {
+  const open = new Set([...there.querySelectorAll('details[open][id]')].map((d) => d.id));
+  there.replaceWith(fresh);
+  fresh.querySelectorAll('details[id]').forEach((d) => open.has(d.id) && (d.open = true));
 }
 
 /** A fresh token after the session was renewed elsewhere. */

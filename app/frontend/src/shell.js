@@ -56,7 +56,7 @@ function stepInSight() {
   if (here) here.parentElement.scrollLeft = Math.max(0, here.offsetLeft - here.parentElement.offsetLeft - 90);
 }
 document.addEventListener('DOMContentLoaded', stepInSight);
-document.addEventListener('homalon:put', stepInSight);
+document.addEventListener('homalon:put', (event) => event.detail.includes('strip') && stepInSight());
 
 document.addEventListener('click', async (event) => {
   const button = event.target.closest('[data-switch]');
@@ -109,7 +109,7 @@ document.addEventListener('submit', async (event) => {
       state('kept');
       location.href = form.dataset.after;
     } else if (answer.status === 200) {
-      put(answer.text);
+      put(answer.text, true);
       handBack(form);
       state('kept');
     } else {

@@ -1,13 +1,14 @@
 package homalon.app.chambers;
 
 import homalon.app.web.WorkingView;
+import homalon.app.web.Workings;
 import java.util.List;
 
 /**
  * What may come off, and what a cut brings with it, ready to be shown.
  *
  * @param bars the budgets, drawn
- * @param workings every sum, as a list
+ * @param workings every sum
  * @param missing what has to be keyed or measured before more can be said
  */
 record BudgetView(
@@ -23,7 +24,7 @@ record BudgetView(
         List<String> gasket,
         List<Brings> brings,
         Equal equal,
-        String workings,
+        Workings workings,
         List<String> report) {
 
     /** One limit in figures. */

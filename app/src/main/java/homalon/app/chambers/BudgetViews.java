@@ -3,8 +3,8 @@ package homalon.app.chambers;
 import homalon.app.cut.RoomSource;
 import homalon.app.drawing.BudgetDrawing;
 import homalon.app.drawing.ConsequenceDrawing;
-import homalon.app.drawing.Markup;
 import homalon.app.web.WorkingView;
+import homalon.app.web.Workings;
 import homalon.core.chambers.Compression;
 import homalon.core.chambers.EngineItem;
 import homalon.core.chambers.Equalise;
@@ -35,12 +35,12 @@ class BudgetViews {
     BudgetView of(Outlook outlook, LengthWriter writer) {
         Budgets budgets = outlook.budgets();
         Headline headline = headline(outlook, writer);
-        List<WorkingView> workings = new ArrayList<>();
-        budgets.all().forEach(b -> workings.add(WorkingView.of(b.working(), writer)));
+        List<Working> workings = new ArrayList<>();
+        budgets.all().forEach(b -> workings.add(b.working()));
         for (Outlook.Each e : outlook.each()) {
             e.then()
-                    .ifPresent(t -> workings.add(
-                            WorkingView.of(t.working("Cylinder " + e.chamber().name() + " after it"), writer)));
+                    .ifPresent(t ->
+                            workings.add(t.working("Cylinder " + e.chamber().name() + " after it")));
         }
         return new BudgetView(
                 headline.style(),
@@ -55,7 +55,7 @@ class BudgetViews {
                 gasket(outlook, writer),
                 outlook.consequences().stream().map(c -> brings(c, writer)).toList(),
                 equal(outlook),
-                list(workings),
+                Workings.of(workings, writer),
                 report(outlook, writer));
     }
 
@@ -63,21 +63,6 @@ class BudgetViews {
     static RoomSource.Room room(Outlook outlook, LengthWriter writer) {
         Headline h = headline(outlook, writer);
         return new RoomSource.Room(h.style(), h.words(), h.sentence());
-    }
-
-    /** A hundred lines through the template engine would take longer than all of their sums. */
-    private static String list(List<WorkingView> workings) {
-        Markup all = new Markup();
-        for (WorkingView w : workings) {
-            all.open("div", "class", "working")
-                    .open("h3", "class", "text-lg")
-                    .text(w.title())
-                    .close("h3")
-                    .open("ol");
-            w.lines().forEach(l -> all.open("li").text(l).close("li"));
-            all.close("ol").close("div");
-        }
-        return all.toString();
     }
 
     private record Headline(String style, String words, String sentence) {}

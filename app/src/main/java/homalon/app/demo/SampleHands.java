@@ -54,7 +54,6 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.util.BitSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -185,7 +184,7 @@ class SampleHands {
                                 kind,
                                 new FeelerSurveys.Keyed(
                                         id(part, kind, place.id()), place.id(), typed, BenchUnit.MM, 0, true),
-                                Map.of(),
+                                anyone -> "Someone",
                                 ines.id()));
             }
         }
@@ -337,7 +336,7 @@ class SampleHands {
 
     private void key(PartFile part, SurveyKind kind, UUID place, String typed, Duration ago) {
         Surveys.Keyed keyed = new Surveys.Keyed(id(part, kind, place), place, typed, BenchUnit.MM, 0, true);
-        clock.ago(ago, () -> surveys.key(part, kind, keyed, Map.of(), ines.id()));
+        clock.ago(ago, () -> surveys.key(part, kind, keyed, anyone -> "Someone", ines.id()));
     }
 
     private static UUID id(Object... of) {

@@ -147,7 +147,7 @@ class FaceController {
             HttpServletResponse response) {
         PartFile part = parts.byTag(tag);
         Surveys.Outcome outcome = surveys.key(
-                part, kind(kind), new Surveys.Keyed(id, place, typed, unit, seen, sure), people.names(), me.id());
+                part, kind(kind), new Surveys.Keyed(id, place, typed, unit, seen, sure), people::nameOf, me.id());
         if (outcome instanceof Surveys.Outcome.Asks asks) {
             return sentence(HttpStatus.CONFLICT, asks.sentence());
         }

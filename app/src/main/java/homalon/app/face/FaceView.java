@@ -2,7 +2,7 @@ package homalon.app.face;
 
 import homalon.app.drawing.FaceDrawing;
 import homalon.app.drawing.ProfileDrawing;
-import homalon.app.web.WorkingView;
+import homalon.app.web.Workings;
 import homalon.core.face.Causes;
 import java.util.List;
 import java.util.Optional;
@@ -28,7 +28,7 @@ public record FaceView(
         List<Row> rows,
         List<ToClean> setUps,
         WalkList walk,
-        List<WorkingView> workings,
+        Workings workings,
         List<Causes.Cause> causes,
         boolean hasSuggestion,
         double suggestX,

@@ -6,7 +6,7 @@ import homalon.app.drawing.PlaceMark;
 import homalon.app.drawing.ProfileDrawing;
 import homalon.app.part.Faces;
 import homalon.app.part.PartFile;
-import homalon.app.web.WorkingView;
+import homalon.app.web.Workings;
 import homalon.core.cut.Comparison;
 import homalon.core.cut.Footing;
 import homalon.core.cut.School;
@@ -132,7 +132,7 @@ public class FaceViews {
     public record Figures(
             FaceView.Headline headline,
             List<FaceView.Row> rows,
-            List<WorkingView> workings,
+            Workings workings,
             Optional<Bands> bands,
             List<FaceView.Legend> legend) {}
 
@@ -321,14 +321,14 @@ public class FaceViews {
         return new FaceView.Row(name, writer.number(Math.abs(v)), words, "");
     }
 
-    private static List<WorkingView> workings(Optional<Findings.Finding> finding, Layout layout, LengthWriter writer) {
+    private static Workings workings(Optional<Findings.Finding> finding, Layout layout, LengthWriter writer) {
         if (finding.isEmpty()) {
-            return List.of();
+            return Workings.NONE;
         }
-        List<WorkingView> all = new ArrayList<>();
-        finding.get().judgement().limits().forEach(l -> all.add(WorkingView.of(l.working(), writer)));
-        all.add(WorkingView.of(bendWorking(finding.get()), writer));
-        return all;
+        List<Working> all = new ArrayList<>();
+        finding.get().judgement().limits().forEach(l -> all.add(l.working()));
+        all.add(bendWorking(finding.get()));
+        return Workings.of(all, writer);
     }
 
     private static Working bendWorking(Findings.Finding finding) {

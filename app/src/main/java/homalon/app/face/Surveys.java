@@ -19,9 +19,9 @@ import java.time.Clock;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -125,8 +125,11 @@ public class Surveys {
                 .orElseGet(() -> PlaceProposal.of(layout, otherwise));
     }
 
-    /** @throws BadInputException when what was keyed is no reading, with what to key instead */
-    public Outcome key(PartFile part, SurveyKind kind, Keyed keyed, Map<UUID, String> names, UUID by) {
+    /**
+     * @param named whoever keyed here meanwhile; asked for only then
+     * @throws BadInputException when what was keyed is no reading, with what to key instead
+     */
+    public Outcome key(PartFile part, SurveyKind kind, Keyed keyed, Function<UUID, String> named, UUID by) {
         if (readings.existsById(keyed.id())) {
             return new Outcome.Kept();
         }
@@ -137,7 +140,7 @@ public class Surveys {
             value = Optional.of(read(keyed, kind));
         }
         if (!keyed.sure()) {
-            Optional<String> question = question(survey, place, keyed, value, names, by);
+            Optional<String> question = question(survey, place, keyed, value, named, by);
             if (question.isPresent()) {
                 return new Outcome.Asks(question.get());
             }
@@ -177,13 +180,13 @@ public class Surveys {
             SurveyFile.PlaceFile place,
             Keyed keyed,
             Optional<Length> value,
-            Map<UUID, String> names,
+            Function<UUID, String> named,
             UUID by) {
         LengthWriter writer = new LengthWriter(keyed.unit());
         Optional<SurveyFile.ReadingFile> now = place.reading();
         if (now.isPresent() && now.get().seq() > keyed.seen() && !now.get().by().equals(by)) {
             String what = now.get().value().map(writer::signed).orElse("a skip");
-            return Optional.of(names.getOrDefault(now.get().by(), "Someone") + " keyed " + what
+            return Optional.of(named.apply(now.get().by()) + " keyed " + what
                     + " here meanwhile. Press Enter again to put yours in its place, or Escape to leave it.");
         }
         double[] others = survey.readPlaces().stream()

@@ -158,7 +158,7 @@ class FeelerController {
             Model model) {
         PartFile part = parts.byTag(tag);
         FeelerSurveys.Keyed keyed = new FeelerSurveys.Keyed(id, place, typed, unit, seen, sure);
-        FeelerSurveys.Outcome outcome = surveys.key(part, kind(kind), keyed, people.names(), me.id());
+        FeelerSurveys.Outcome outcome = surveys.key(part, kind(kind), keyed, people::nameOf, me.id());
         if (outcome instanceof FeelerSurveys.Outcome.Asks asks) {
             return ResponseEntity.status(HttpStatus.CONFLICT)
                     .contentType(new MediaType(MediaType.TEXT_PLAIN, StandardCharsets.UTF_8))

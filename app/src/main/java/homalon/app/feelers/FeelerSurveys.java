@@ -24,6 +24,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
@@ -129,7 +130,7 @@ public class FeelerSurveys {
     }
 
     /** @throws BadInputException when what was keyed is nothing that a feeler can say, with what to key instead */
-    public Outcome key(PartFile part, FeelerKind kind, Keyed keyed, Map<UUID, String> names, UUID by) {
+    public Outcome key(PartFile part, FeelerKind kind, Keyed keyed, Function<UUID, String> named, UUID by) {
         if (tries.existsById(keyed.id())) {
             return new Outcome.Kept();
         }
@@ -144,7 +145,7 @@ public class FeelerSurveys {
                 .orElseThrow();
         boolean others = place.by().filter(p -> !p.equals(by)).isPresent() && place.seen() > keyed.seen();
         if (others && !keyed.sure()) {
-            return new Outcome.Asks(names.getOrDefault(place.by().orElseThrow(), "Someone")
+            return new Outcome.Asks(named.apply(place.by().orElseThrow())
                     + " keyed here meanwhile. Press Enter again to put yours on top, or Escape to leave it.");
         }
         write(survey, line, place, keyed, part, by);

@@ -2,7 +2,7 @@ package homalon.app.feelers;
 
 import homalon.app.drawing.FaceDrawing;
 import homalon.app.face.FaceView;
-import homalon.app.web.WorkingView;
+import homalon.app.web.Workings;
 import java.util.List;
 import java.util.UUID;
 
@@ -27,7 +27,7 @@ public record FeelerView(
         List<String> odd,
         List<FaceView.Row> rows,
         List<Walk> walk,
-        List<WorkingView> workings,
+        Workings workings,
         boolean complete) {
 
     /**

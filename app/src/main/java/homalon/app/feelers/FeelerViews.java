@@ -8,7 +8,7 @@ import homalon.app.feelers.FeelerFile.LineFile;
 import homalon.app.feelers.FeelerFile.PlaceFile;
 import homalon.app.part.Faces;
 import homalon.app.part.PartFile;
-import homalon.app.web.WorkingView;
+import homalon.app.web.Workings;
 import homalon.core.face.FeelerLine.Rest;
 import homalon.core.face.FeelerProposal;
 import homalon.core.face.FeelerResult;
@@ -88,7 +88,7 @@ public class FeelerViews {
                     result.odd().stream().map(this::odd).toList(),
                     survey.begun() ? rows() : List.of(),
                     walk(),
-                    survey.begun() ? List.of(WorkingView.of(working(), writer)) : List.of(),
+                    survey.begun() ? Workings.of(List.of(working()), writer) : Workings.NONE,
                     survey.complete(limit.most()));
         }
 

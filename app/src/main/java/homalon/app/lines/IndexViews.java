@@ -10,7 +10,7 @@ import homalon.app.part.Parts;
 import homalon.app.sheets.Sheet;
 import homalon.app.sheets.SheetFile;
 import homalon.app.sheets.Sheets;
-import homalon.app.web.WorkingView;
+import homalon.app.web.Workings;
 import homalon.core.geometry.Spot;
 import homalon.core.lines.DeckIndex;
 import homalon.core.part.Layout;
@@ -63,7 +63,7 @@ class IndexViews {
                         .places(marks)
                         .svg());
         if (index.isEmpty()) {
-            return new SheetSaid("open", "Not read yet", toKey, List.of(picture), List.of(), List.of(), List.of());
+            return new SheetSaid("open", "Not read yet", toKey, List.of(picture), List.of(), List.of(), Workings.NONE);
         }
         DeckIndex d = index.get();
         List<Row> rows = new ArrayList<>(List.of(
@@ -104,7 +104,7 @@ class IndexViews {
                 List.of(picture),
                 rows,
                 List.of(),
-                List.of(WorkingView.of(working, writer)));
+                Workings.of(List.of(working), writer));
     }
 
     /** Other decks of the same customer whose height was read: the other bank of a V is one of them. */

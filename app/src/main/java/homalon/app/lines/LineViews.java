@@ -8,7 +8,7 @@ import homalon.app.lines.SheetView.Picture;
 import homalon.app.lines.SheetView.Row;
 import homalon.app.part.PartFile;
 import homalon.app.sheets.SheetFile;
-import homalon.app.web.WorkingView;
+import homalon.app.web.Workings;
 import homalon.core.lines.BentLine;
 import homalon.core.lines.ShaftLine;
 import homalon.core.quantity.Length;
@@ -35,7 +35,7 @@ class LineViews {
         LineSetup setup = LineSetup.of(sheet.setup());
         Optional<LineFinding> finding = LineFinding.of(sheet);
         if (finding.isEmpty()) {
-            return new SheetSaid("open", "Not settled yet", toKey, List.of(), List.of(), List.of(), List.of());
+            return new SheetSaid("open", "Not settled yet", toKey, List.of(), List.of(), List.of(), Workings.NONE);
         }
         LineFinding f = finding.get();
         ShaftLine s = f.shaft();
@@ -110,7 +110,7 @@ class LineViews {
                 bent.map(b -> List.of(picture, together(b, writer))).orElse(List.of(picture)),
                 rows,
                 List.of(),
-                List.of(WorkingView.of(working, writer)));
+                Workings.of(List.of(working), writer));
     }
 
     private static Picture together(BentLine b, LengthWriter writer) {

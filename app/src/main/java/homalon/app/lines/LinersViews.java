@@ -7,7 +7,7 @@ import homalon.app.lines.SheetView.Row;
 import homalon.app.part.Faces;
 import homalon.app.part.PartFile;
 import homalon.app.sheets.SheetFile;
-import homalon.app.web.WorkingView;
+import homalon.app.web.Workings;
 import homalon.core.geometry.Spot;
 import homalon.core.lines.Liners;
 import homalon.core.part.Layout;
@@ -97,7 +97,7 @@ class LinersViews {
                 List.of(picture),
                 rows,
                 trims,
-                List.of(WorkingView.of(working, writer)));
+                Workings.of(List.of(working), writer));
     }
 
     private static List<PlaceMark> clock(Layout layout, SheetFile sheet, LengthWriter writer) {

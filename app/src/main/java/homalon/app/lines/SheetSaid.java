@@ -2,7 +2,7 @@ package homalon.app.lines;
 
 import homalon.app.lines.SheetView.Picture;
 import homalon.app.lines.SheetView.Row;
-import homalon.app.web.WorkingView;
+import homalon.app.web.Workings;
 import java.util.List;
 
 /** What one kind of sheet has to say, before the walk of its places is put beside it. */
@@ -13,4 +13,4 @@ record SheetSaid(
         List<Picture> pictures,
         List<Row> rows,
         List<String> trims,
-        List<WorkingView> workings) {}
+        Workings workings) {}

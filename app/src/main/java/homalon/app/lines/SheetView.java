@@ -1,6 +1,6 @@
 package homalon.app.lines;
 
-import homalon.app.web.WorkingView;
+import homalon.app.web.Workings;
 import java.util.List;
 
 /**
@@ -18,7 +18,7 @@ record SheetView(
         List<Picture> pictures,
         List<Row> rows,
         List<String> trims,
-        List<WorkingView> workings,
+        Workings workings,
         String walk,
         boolean complete,
         long revision) {

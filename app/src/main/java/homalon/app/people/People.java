@@ -96,6 +96,10 @@ public class People {
         return all().stream().collect(Collectors.toMap(Someone::id, Someone::name, (a, b) -> a));
     }
 
+    public String nameOf(UUID id) {
+        return find(id).map(Someone::name).orElse("Someone");
+    }
+
     public void useUnit(UUID id, BenchUnit unit) {
         people.findById(id).ifPresent(p -> p.unit = unit);
     }

@@ -32,7 +32,6 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
@@ -41,6 +40,7 @@ import java.util.zip.Deflater;
 import java.util.zip.GZIPInputStream;
 import java.util.zip.GZIPOutputStream;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -71,13 +71,13 @@ public class Scans {
             ScanTextRepository texts,
             Surveys surveys,
             Faces faces,
-            TransactionTemplate transaction,
+            PlatformTransactionManager transactions,
             Clock clock) {
         this.scans = scans;
         this.texts = texts;
         this.surveys = surveys;
         this.faces = faces;
-        this.transaction = transaction;
+        this.transaction = new TransactionTemplate(transactions);
         this.clock = clock;
     }
 
@@ -249,7 +249,7 @@ public class Scans {
                         part,
                         scan.kind(),
                         new Surveys.Keyed(id, place.id(), typed, BenchUnit.MM, 0, true),
-                        Map.of(),
+                        anyone -> "Someone",
                         by);
                 read++;
             }

@@ -4,10 +4,17 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.session.config.SessionRepositoryCustomizer;
 import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
+import org.springframework.transaction.support.TransactionOperations;
 
 /** Sessions live in the database; when one was last used is written once a minute and not at every request. */
 @Configuration
 class SessionStore {
+    /** One statement each: a transaction around it would be another way to the database and back, three times a request. */
+    @Bean
+    TransactionOperations springSessionTransactionOperations() {
+        return TransactionOperations.withoutTransaction();
+    }
+
     /** The same columns in the same order as the library's own statement; a row that is fresh enough is left alone. */
     private static final String UPDATE = """
             with fresh (session_id, used, most_idle, expiry, principal) as

@@ -1,6 +1,6 @@
 package homalon.app.valves;
 
-import homalon.app.web.WorkingView;
+import homalon.app.web.Workings;
 import java.util.List;
 import java.util.Map;
 
@@ -25,7 +25,7 @@ record InsertView(
         String chosen,
         boolean chosenPasses,
         List<ValveView.Row> figures,
-        List<WorkingView> workings,
+        Workings workings,
         List<String> after,
         String usualHeat,
         String done) {

@@ -3,7 +3,7 @@ package homalon.app.valves;
 import homalon.app.drawing.CounterboreDrawing;
 import homalon.app.drawing.PressDrawing;
 import homalon.app.stock.Catalogue;
-import homalon.app.web.WorkingView;
+import homalon.app.web.Workings;
 import homalon.core.catalogue.Item;
 import homalon.core.catalogue.Metal;
 import homalon.core.part.Valve;
@@ -76,7 +76,7 @@ class InsertViews {
                 chosen.filter(InsertChoice.Step::passes).isPresent(),
                 fit.map(f -> figures(f, shown.get(), place.orElseThrow(), writer))
                         .orElse(List.of()),
-                fit.map(f -> List.of(WorkingView.of(f.working(), writer))).orElse(List.of()),
+                fit.map(f -> Workings.of(List.of(f.working()), writer)).orElse(Workings.NONE),
                 shown.map(s -> after(s, place.orElseThrow(), writer)).orElse(List.of()),
                 Math.round(InsertChoice.usualHeat(file.part().material())) + " C stands for "
                         + file.part().material().words() + " when it is left blank: a general default.",

@@ -1,6 +1,6 @@
 package homalon.app.valves;
 
-import homalon.app.web.WorkingView;
+import homalon.app.web.Workings;
 import java.util.List;
 
 /**
@@ -22,7 +22,7 @@ record SeatView(
         List<Way> ways,
         List<ValveView.Row> figures,
         List<ValveView.Row> after,
-        List<WorkingView> workings,
+        Workings workings,
         String uneven,
         String unevenSays,
         String refaced,

@@ -1,7 +1,7 @@
 package homalon.app.valves;
 
 import homalon.app.drawing.SeatDrawing;
-import homalon.app.web.WorkingView;
+import homalon.app.web.Workings;
 import homalon.core.part.Valve;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
@@ -67,7 +67,7 @@ class SeatViews {
                 ways(file, plans, v, writer),
                 figures(file, v, plan, writer),
                 after(file, plans, v, plan, writer),
-                plan.map(p -> List.of(WorkingView.of(p.working(), writer))).orElse(List.of()),
+                plan.map(p -> Workings.of(List.of(p.working()), writer)).orElse(Workings.NONE),
                 file.shown(v, Said.UNEVEN, writer.unit()),
                 writer.full(plans.uneven(v)),
                 file.shown(v, Said.REFACED, writer.unit()),

@@ -1,6 +1,6 @@
 package homalon.app.valves;
 
-import homalon.app.web.WorkingView;
+import homalon.app.web.Workings;
 import java.util.List;
 
 /**
@@ -29,7 +29,7 @@ record ValveView(
     record WalkTab(String name, String words, String count, boolean current, boolean done) {}
 
     /** One valve with its aspects and workings. */
-    record Said(String name, List<Row> rows, List<WorkingView> workings) {}
+    record Said(String name, List<Row> rows, Workings workings) {}
 
     record Row(String name, String value, String note, String style) {}
 }

@@ -5,7 +5,7 @@ import homalon.app.drawing.Markup;
 import homalon.app.drawing.ValveSign;
 import homalon.app.part.Faces;
 import homalon.app.sheets.SheetFile;
-import homalon.app.web.WorkingView;
+import homalon.app.web.Workings;
 import homalon.core.part.Valve;
 import homalon.core.part.ValveKind;
 import homalon.core.quantity.BenchUnit;
@@ -17,6 +17,7 @@ import homalon.core.valves.Look;
 import homalon.core.valves.Measure;
 import homalon.core.valves.ValveFinding;
 import homalon.core.verdict.Verdict;
+import homalon.core.verdict.Working;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -239,7 +240,7 @@ class ValveViews {
     static ValveView.Said said(ValveFile file, Valve v, LengthWriter writer) {
         ValveFinding f = file.finding(v);
         List<ValveView.Row> rows = new ArrayList<>();
-        List<WorkingView> workings = new ArrayList<>();
+        List<Working> workings = new ArrayList<>();
         for (Aspect a : f.aspects()) {
             String limit = Double.isNaN(a.limit()) || a.subject() == Subject.LOOKS
                     ? ""
@@ -251,7 +252,7 @@ class ValveViews {
                     a.verdict()
                             .map(x -> x == Verdict.NOT_PROVEN ? "" : x.name().toLowerCase(Locale.ROOT))
                             .orElse("")));
-            a.working().ifPresent(w -> workings.add(WorkingView.of(w, writer)));
+            a.working().ifPresent(workings::add);
         }
         f.guide().ifPresent(g -> {
             rows.add(new ValveView.Row(
@@ -267,7 +268,7 @@ class ValveViews {
                             : g.ovalAcross() ? "wider across the rocker line" : "wider along the rocker line",
                     ""));
         });
-        return new ValveView.Said(v.name(), rows, workings);
+        return new ValveView.Said(v.name(), rows, Workings.of(workings, writer));
     }
 
     private static ValveView.Row mouth(String name, OptionalDouble value, LengthWriter writer) {

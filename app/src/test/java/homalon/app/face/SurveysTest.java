@@ -92,7 +92,7 @@ class SurveysTest {
                 part,
                 SurveyKind.FACE,
                 new Surveys.Keyed(id, place.id(), typed, BenchUnit.MM, seen, false),
-                Map.of(ines.id(), "Ines", brannoc.id(), "Brannoc"),
+                Map.of(ines.id(), "Ines", brannoc.id(), "Brannoc")::get,
                 by.id());
     }
 
@@ -276,7 +276,7 @@ class SurveysTest {
                     part,
                     SurveyKind.FACE,
                     new Surveys.Keyed(UUID.randomUUID(), place, typed, BenchUnit.MM, 0, true),
-                    Map.of(),
+                    anyone -> "Someone",
                     ines.id());
         }
         SurveyFile remembered = face();

@@ -27,7 +27,6 @@ import homalon.core.sim.SeededFace;
 import homalon.core.verdict.Verdict;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -84,7 +83,7 @@ class FeelersAtTheBenchTest {
                 part,
                 FeelerKind.FACE,
                 new FeelerSurveys.Keyed(id, place.id(), typed, BenchUnit.MM, 99_999_999, false),
-                Map.of(),
+                anyone -> "Someone",
                 ines.id());
     }
 
@@ -225,7 +224,7 @@ class FeelersAtTheBenchTest {
                 part,
                 FeelerKind.FACE,
                 new FeelerSurveys.Keyed(UUID.randomUUID(), place.id(), "+0.79", BenchUnit.THOU, 0, false),
-                Map.of(),
+                anyone -> "Someone",
                 ines.id());
         assertEquals(
                 Optional.of(Length.ofMm("0.02")),

@@ -28,7 +28,6 @@ import homalon.core.valves.Measure;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.ToDoubleFunction;
@@ -97,7 +96,7 @@ public final class HandsOfTests {
                     part,
                     kind,
                     new Surveys.Keyed(UUID.randomUUID(), p.id(), typed, BenchUnit.MM, 0, true),
-                    Map.of(),
+                    anyone -> "Someone",
                     ines.id());
         }
     }
