@@ -43,7 +43,11 @@ public final class Markup {
         for (int i = 0; i < attributes.length; i += 2) {
             out.append(' ').append(attributes[i]).append("=\"");
             Object value = attributes[i + 1];
-            out.append(value instanceof Double d ? number(d) : escaped(String.valueOf(value)));
+            if (value instanceof Double d) {
+                append(out, Math.round(d * 100), 100);
+            } else {
+                escape(String.valueOf(value), out);
+            }
             out.append('"');
         }
         out.append('>');
@@ -51,7 +55,7 @@ public final class Markup {
     }
 
     public Markup text(String content) {
-        out.append(escaped(content));
+        escape(content, out);
         return this;
     }
 
@@ -91,20 +95,29 @@ public final class Markup {
         return to;
     }
 
-    static String escaped(String text) {
-        StringBuilder safe = new StringBuilder(text.length() + 8);
+    /** What need not be escaped, nearly all of it, is copied in one piece. */
+    private static void escape(String text, StringBuilder to) {
+        int copied = 0;
         for (int i = 0; i < text.length(); i++) {
-            char c = text.charAt(i);
-            switch (c) {
-                case '&' -> safe.append("&amp;");
-                case '<' -> safe.append("&lt;");
-                case '>' -> safe.append("&gt;");
-                case '"' -> safe.append("&quot;");
-                case '\'' -> safe.append("&#39;");
-                default -> safe.append(c);
+            String safe = safe(text.charAt(i));
+            if (safe != null) {
+                to.append(text, copied, i).append(safe);
+                copied = i + 1;
             }
         }
-        return safe.toString();
+        to.append(text, copied, text.length());
+    }
+
+    /** Null for a letter that may stand as it is. */
+    private static String safe(char letter) {
+        return switch (letter) {
+            case '&' -> "&amp;";
+            case '<' -> "&lt;";
+            case '>' -> "&gt;";
+            case '"' -> "&quot;";
+            case '\'' -> "&#39;";
+            default -> null;
+        };
     }
 
     @Override

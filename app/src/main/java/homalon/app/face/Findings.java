@@ -15,6 +15,7 @@ import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.RuleBook;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import org.springframework.stereotype.Component;
 
 /** What a survey says of a face, worked out by the core once for each state of it. */
@@ -43,11 +44,14 @@ public class Findings {
         }
     }
 
-    private record Key(
-            List<SurveyFile.PlaceFile> places, LayoutNumbers numbers, List<FlatnessLimit> limits, long unsure) {}
+    private record Key(long revision, LayoutNumbers numbers, List<FlatnessLimit> limits) {}
 
     private final Faces faces;
-    private final Cache<Key, Optional<Finding>> known =
+
+    private record Known(Key key, Optional<Finding> finding) {}
+
+    /** What each survey was last found to say. */
+    private final Cache<UUID, Known> known =
             Caffeine.newBuilder().maximumSize(400).build();
 
     private record Reach(LayoutNumbers numbers, Spot place) {}
@@ -61,12 +65,14 @@ public class Findings {
 
     /** Empty while fewer than four sealing places are read, or all on one line. */
     public Optional<Finding> of(PartFile part, SurveyFile survey) {
-        Key key = new Key(
-                survey.readPlaces(),
-                part.numbers(),
-                part.limits(),
-                survey.uncertainty().nanometres());
-        return known.get(key, k -> find(part, survey));
+        Key key = new Key(survey.revision(), part.numbers(), part.limits());
+        Known before = known.getIfPresent(survey.id());
+        if (before != null && before.key().equals(key)) {
+            return before.finding();
+        }
+        Optional<Finding> finding = find(part, survey);
+        known.put(survey.id(), new Known(key, finding));
+        return finding;
     }
 
     private Optional<Finding> find(PartFile part, SurveyFile survey) {

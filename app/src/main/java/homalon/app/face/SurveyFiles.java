@@ -26,10 +26,8 @@ class SurveyFiles {
     private final PlaceRepository places;
     private final ReadingRepository readings;
 
-    /** A survey as it stood; whatever is written makes another one of it. */
-    private record Revision(UUID survey, long number) {}
-
-    private final Cache<Revision, SurveyFile> known =
+    /** Each survey at the revision at which it was last wanted; earlier ones are nobody's any more. */
+    private final Cache<UUID, SurveyFile> known =
             Caffeine.newBuilder().maximumSize(500).build();
 
     SurveyFiles(PlaceRepository places, ReadingRepository readings) {
@@ -39,14 +37,13 @@ class SurveyFiles {
 
     /** Places and readings are read from the store once for each revision of a survey. */
     List<SurveyFile> of(List<SurveyRow> rows) {
-        Map<UUID, SurveyFile> files = new HashMap<>(
-                known
-                        .getAllPresent(rows.stream()
-                                .map(r -> new Revision(r.id, r.revision))
-                                .toList())
-                        .values()
-                        .stream()
-                        .collect(Collectors.toMap(SurveyFile::id, f -> f)));
+        Map<UUID, SurveyFile> files = new HashMap<>();
+        for (SurveyRow row : rows) {
+            SurveyFile file = known.getIfPresent(row.id);
+            if (file != null && file.revision() == row.revision) {
+                files.put(row.id, file);
+            }
+        }
         List<SurveyRow> unknown =
                 rows.stream().filter(r -> !files.containsKey(r.id)).toList();
         if (!unknown.isEmpty()) {
@@ -58,7 +55,7 @@ class SurveyFiles {
             for (SurveyRow row : unknown) {
                 SurveyFile file = file(row, bySurvey.getOrDefault(row.id, List.of()), byPlace);
                 files.put(row.id, file);
-                known.put(new Revision(row.id, row.revision), file);
+                known.put(row.id, file);
             }
         }
         return rows.stream().map(r -> files.get(r.id)).toList();
@@ -75,7 +72,7 @@ class SurveyFiles {
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
             public void afterCommit() {
-                known.put(new Revision(after.id(), after.revision()), after);
+                known.put(after.id(), after);
             }
         });
     }

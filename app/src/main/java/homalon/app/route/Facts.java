@@ -29,19 +29,33 @@ record Facts(
         PartFile part,
         List<SurveyFile> surveys,
         List<FeelerFile> felt,
-        Optional<PlanFile> plan,
-        LedgerFile ledger,
-        List<WorkLog.Entry> work,
-        List<CrackFile> cracks,
-        List<TestFile> tests,
-        Map<Sheet, SheetFile> sheets,
+        Written.Lines lines,
         Optional<ValveFindings.Standing> valves,
-        Optional<ChamberFindings.Standing> chambers,
-        List<Orders.Order> orders) {
+        Optional<ChamberFindings.Standing> chambers) {
+
+    Optional<PlanFile> plan() {
+        return lines.plan();
+    }
+
+    List<WorkLog.Entry> work() {
+        return lines.work();
+    }
+
+    List<CrackFile> cracks() {
+        return lines.cracks();
+    }
+
+    List<TestFile> tests() {
+        return lines.tests();
+    }
+
+    Map<Sheet, SheetFile> sheets() {
+        return lines.sheets();
+    }
 
     /** Orders that a piece of work needs and that were not cancelled. */
     List<Orders.Order> ordered(Operation operation) {
-        return orders.stream()
+        return lines.orders().stream()
                 .filter(o -> o.operation() == operation && !o.cancelled())
                 .toList();
     }
@@ -56,16 +70,16 @@ record Facts(
 
     /** Cut off on this visit. */
     Length cut() {
-        return ledger.ledger().totals(part.visit().id()).thisJob();
+        return lines.ledger().ledger().totals(part.visit().id()).thisJob();
     }
 
     List<LedgerFile.Line> passes() {
-        return ledger.passes(part.visit().id());
+        return lines.ledger().passes(part.visit().id());
     }
 
     /** Cleaned with grit, and nobody signed for the passages: it is not clean yet. */
     boolean gritLeft() {
-        return work.stream()
+        return work().stream()
                         .anyMatch(e -> e.kind() == WorkLog.Kind.DID
                                 && e.what().equals(Operation.CLEAN.name())
                                 && CleaningMethod.leavesGrit(e.note()))
@@ -74,7 +88,7 @@ record Facts(
 
     /** When the passages were signed for. */
     Optional<Instant> brushed() {
-        return work.stream()
+        return work().stream()
                 .filter(e -> e.kind() == WorkLog.Kind.TICKED && e.what().equals(SmallCheck.PASSAGES_BRUSHED.name()))
                 .map(WorkLog.Entry::at)
                 .reduce((a, b) -> b);

@@ -4,7 +4,6 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.app.chambers.ChamberFindings;
 import homalon.app.cut.PlanFile;
-import homalon.app.cut.Plans;
 import homalon.app.face.Findings;
 import homalon.app.face.SurveyFile;
 import homalon.app.face.SurveyKind;
@@ -13,12 +12,6 @@ import homalon.app.feelers.FeelerFile;
 import homalon.app.feelers.FeelerFindings;
 import homalon.app.feelers.FeelerKind;
 import homalon.app.feelers.FeelerSurveys;
-import homalon.app.integrity.CrackFile;
-import homalon.app.integrity.Cracks;
-import homalon.app.integrity.PressureTests;
-import homalon.app.integrity.TestFile;
-import homalon.app.ledger.LedgerFile;
-import homalon.app.ledger.Ledgers;
 import homalon.app.lines.SheetFindings;
 import homalon.app.part.PartFile;
 import homalon.app.part.Step;
@@ -27,9 +20,6 @@ import homalon.app.part.StepKind;
 import homalon.app.part.StepSource;
 import homalon.app.people.People;
 import homalon.app.sheets.Sheet;
-import homalon.app.sheets.SheetFile;
-import homalon.app.sheets.Sheets;
-import homalon.app.stock.Orders;
 import homalon.app.valves.ValveFindings;
 import homalon.app.work.WorkLog;
 import homalon.core.cut.PassPlan;
@@ -58,16 +48,10 @@ class RouteSteps implements StepSource {
     private final Findings findings;
     private final FeelerSurveys feelers;
     private final FeelerFindings feelerFindings;
-    private final Plans plans;
-    private final Ledgers ledgers;
-    private final WorkLog work;
-    private final Cracks cracks;
-    private final PressureTests tests;
-    private final Sheets sheets;
+    private final Written written;
     private final SheetFindings sheetFindings;
     private final ValveFindings valves;
     private final ChamberFindings chambers;
-    private final Orders orders;
     private final People people;
     /** A route is a pure value of its events: any instance grows the same one. */
     private final Cache<List<Event>, Route> grown =
@@ -78,31 +62,19 @@ class RouteSteps implements StepSource {
             Findings findings,
             FeelerSurveys feelers,
             FeelerFindings feelerFindings,
-            Plans plans,
-            Ledgers ledgers,
-            WorkLog work,
-            Cracks cracks,
-            PressureTests tests,
-            Sheets sheets,
+            Written written,
             SheetFindings sheetFindings,
             ValveFindings valves,
             ChamberFindings chambers,
-            Orders orders,
             People people) {
         this.surveys = surveys;
         this.findings = findings;
         this.feelers = feelers;
         this.feelerFindings = feelerFindings;
-        this.plans = plans;
-        this.ledgers = ledgers;
-        this.work = work;
-        this.cracks = cracks;
-        this.tests = tests;
-        this.sheets = sheets;
+        this.written = written;
         this.sheetFindings = sheetFindings;
         this.valves = valves;
         this.chambers = chambers;
-        this.orders = orders;
         this.people = people;
     }
 
@@ -120,30 +92,18 @@ class RouteSteps implements StepSource {
         Map<UUID, List<SurveyFile>> read =
                 surveys.ofVisits(visits).stream().collect(Collectors.groupingBy(SurveyFile::visit));
         Map<UUID, List<FeelerFile>> felt = feelers.ofVisits(visits);
-        Map<UUID, PlanFile> planned = plans.ofVisits(visits);
-        Map<UUID, LedgerFile> cut =
-                ledgers.ofParts(parts.stream().map(PartFile::id).toList());
-        Map<UUID, List<WorkLog.Entry>> worked = work.ofVisits(visits);
-        Map<UUID, List<CrackFile>> cracked = cracks.ofParts(parts);
-        Map<UUID, List<TestFile>> tested = tests.ofVisits(visits);
-        Map<UUID, Map<Sheet, SheetFile>> measured = sheets.ofVisits(visits);
-        Map<UUID, List<Orders.Order>> ordered = orders.ofVisits(visits);
+        Map<UUID, Written.Lines> lines = written.of(parts);
         List<Facts> all = new ArrayList<>();
         for (PartFile part : parts) {
             UUID visit = part.visit().id();
+            Written.Lines w = lines.get(visit);
             all.add(new Facts(
                     part,
                     read.getOrDefault(visit, List.of()),
                     felt.getOrDefault(visit, List.of()),
-                    Optional.ofNullable(planned.get(visit)),
-                    cut.get(part.id()),
-                    worked.getOrDefault(visit, List.of()),
-                    cracked.getOrDefault(visit, List.of()),
-                    tested.getOrDefault(visit, List.of()),
-                    measured.getOrDefault(visit, Map.of()),
-                    valves.of(part, measured.getOrDefault(visit, Map.of()).get(Sheet.VALVES)),
-                    chambers.of(part, measured.getOrDefault(visit, Map.of()).get(Sheet.CHAMBERS)),
-                    ordered.getOrDefault(visit, List.of())));
+                    w,
+                    valves.of(part, w.sheets().get(Sheet.VALVES)),
+                    chambers.of(part, w.sheets().get(Sheet.CHAMBERS))));
         }
         return all;
     }

@@ -39,8 +39,8 @@ public final class WindowFlatness {
      */
     public static Optional<Worst> worst(Points points, double side, double slack) {
         Windows windows = new Windows(points, side + slack);
-        double floor = windows.widest().map(Window::zone).orElse(0.0) - EQUAL_MM;
-        Search search = new Search(floor);
+        Search search = new Search();
+        windows.widest().ifPresent(search::start);
         windows.each(search::look);
         return Optional.ofNullable(search.worst);
     }
@@ -55,20 +55,22 @@ public final class WindowFlatness {
         Points inside() {
             return points.pick(Arrays.copyOfRange(held, from, until));
         }
-
-        double zone() {
-            return MinimumZone.of(inside()).zone();
-        }
     }
 
-    /** Looks at windows one after the other; one that cannot be worse than what is known is passed over unsolved. */
+    /**
+     * Looks at windows one after the other; one of which any plane shows that it cannot be worse than what is known is passed
+     * over unsolved. The plane that settled the window before mostly does, since the two share nearly all their points.
+     */
     private static final class Search {
-        private final double floor;
+        private double floor;
+        private Plane before;
         private Worst worst;
 
-        /** @param floor what the worst zone is at the least */
-        Search(double floor) {
-            this.floor = floor;
+        /** Some window, likely the worst: it may be met again, and no better one than it counts until then. */
+        void start(Window likely) {
+            MinimumZone.Result zone = MinimumZone.of(likely.inside());
+            floor = zone.zone() - EQUAL_MM;
+            before = zone.middle();
         }
 
         void look(Window window) {
@@ -77,14 +79,16 @@ public final class WindowFlatness {
                 return;
             }
             Points inside = window.inside();
-            // A plane of its own bounds a tilted window more closely.
-            if (!inside.onOneLine()
-                    && inside.range(LeastSquaresPlane.fit(inside)).extent() < toBeat) {
+            boolean settled = inside.range(before).extent() < toBeat
+                    || !inside.onOneLine()
+                            && inside.range(LeastSquaresPlane.fit(inside)).extent() < toBeat;
+            if (settled) {
                 return;
             }
-            double zone = MinimumZone.of(inside).zone();
-            if (worst == null || zone > worst.zone() + EQUAL_MM) {
-                worst = new Worst(window.x0(), window.y0(), zone, inside.size());
+            MinimumZone.Result zone = MinimumZone.of(inside);
+            before = zone.middle();
+            if (worst == null || zone.zone() > worst.zone() + EQUAL_MM) {
+                worst = new Worst(window.x0(), window.y0(), zone.zone(), inside.size());
             }
         }
     }
