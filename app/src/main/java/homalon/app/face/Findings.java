@@ -4,11 +4,13 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.app.part.Faces;
 import homalon.app.part.PartFile;
+import homalon.core.face.Cover;
 import homalon.core.face.FaceJudge;
 import homalon.core.face.FaceMap;
 import homalon.core.face.FaceWords;
 import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
+import homalon.core.part.LandRaster;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.FlatnessLimit;
@@ -16,6 +18,7 @@ import homalon.core.rulebook.RuleBook;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
 
 /** What a survey says of a face, worked out by the core once for each state of it. */
@@ -54,8 +57,22 @@ public class Findings {
     private final Cache<UUID, Known> known =
             Caffeine.newBuilder().maximumSize(400).build();
 
+    private record Places(LayoutNumbers numbers, List<Spot> spots) {
+        static Places of(LayoutNumbers numbers, Points points) {
+            return new Places(
+                    numbers,
+                    IntStream.range(0, points.size()).mapToObj(points::spot).toList());
+        }
+    }
+
     private record Reach(LayoutNumbers numbers, Spot place) {}
 
+    /** What depends on where the places are and not on what was read there: a place read again changes none of it. */
+    private final Cache<Places, Cover> covers =
+            Caffeine.newBuilder().maximumSize(200).build();
+
+    private final Cache<Places, FaceMap.Ground> grounds =
+            Caffeine.newBuilder().maximumSize(100).build();
     private final Cache<Reach, double[]> reaches =
             Caffeine.newBuilder().maximumSize(800).build();
 
@@ -94,15 +111,33 @@ public class Findings {
                         land.layout(),
                         part.limits(),
                         RuleBook.DEFAULT_COVER.mm(),
-                        survey.uncertainty().mm()));
+                        survey.uncertainty().mm()),
+                (places, asked) -> covers.get(Places.of(part.numbers(), places), p -> Cover.of(places, asked)));
         Points points = SurveyFile.points(all);
-        Optional<FaceMap> map = FaceMap.of(
-                points,
-                judgement.flatness().minimumZone().middle(),
-                land,
-                spot -> reaches.get(new Reach(part.numbers(), spot), r -> FaceMap.reach(land, spot)));
+        Optional<FaceMap> map =
+                FaceMap.of(points, judgement.flatness().minimumZone().middle(), land, new KeptOf(part.numbers(), land));
         String shape = FaceWords.shape(judgement.flatness(), seal, land.layout());
         Length overall = RuleBook.overall(part.limits());
         return Optional.of(new Finding(all, points, judgement, map, shape, overall));
+    }
+
+    private final class KeptOf implements FaceMap.Kept {
+        private final LayoutNumbers numbers;
+        private final LandRaster land;
+
+        KeptOf(LayoutNumbers numbers, LandRaster land) {
+            this.numbers = numbers;
+            this.land = land;
+        }
+
+        @Override
+        public FaceMap.Ground ground(Points places) {
+            return grounds.get(Places.of(numbers, places), p -> FaceMap.ground(land, places));
+        }
+
+        @Override
+        public double[] reach(Spot place) {
+            return reaches.get(new Reach(numbers, place), r -> FaceMap.reach(land, place));
+        }
     }
 }

@@ -3,6 +3,7 @@ package homalon.core.face;
 import homalon.core.geometry.Plane;
 import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
+import homalon.core.part.Land;
 import homalon.core.part.Layout;
 import homalon.core.part.PlaceNames;
 import homalon.core.rulebook.FlatnessLimit;
@@ -12,6 +13,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.BiFunction;
 import java.util.function.IntFunction;
 
 /**
@@ -42,12 +44,19 @@ public final class FaceJudge {
 
     private final boolean cloud;
 
-    private FaceJudge(Points points, IntFunction<String> names, Settings settings, boolean cloud) {
+    private FaceJudge(
+            Points points,
+            IntFunction<String> names,
+            Settings settings,
+            boolean cloud,
+            BiFunction<Points, Land, Cover> covering) {
         this.points = points;
         this.names = names;
         this.settings = settings;
         this.cloud = cloud;
-        this.flatness = cloud ? Flatness.ofCloud(points, flatnessSettings()) : Flatness.of(points, flatnessSettings());
+        this.flatness = cloud
+                ? Flatness.ofCloud(points, flatnessSettings())
+                : Flatness.of(points, flatnessSettings(), covering);
     }
 
     /**
@@ -55,12 +64,22 @@ public final class FaceJudge {
      * @throws homalon.core.input.BadInputException as {@link Flatness#of}
      */
     public static Judgement judge(Points points, List<String> names, Settings settings) {
-        return new FaceJudge(points, names::get, settings, false).judge();
+        return judge(points, names, settings, Cover::of);
+    }
+
+    /**
+     * The same.
+     *
+     * @param covering answers what {@link Cover#of} answers, from a store of the caller
+     */
+    public static Judgement judge(
+            Points points, List<String> names, Settings settings, BiFunction<Points, Land, Cover> covering) {
+        return new FaceJudge(points, names::get, settings, false, covering).judge();
     }
 
     /** The same for a scan of up to millions of points, at least four and not on one line; any square is bounded, not searched. */
     public static Judgement judgeCloud(Points points, Settings settings) {
-        return new FaceJudge(points, i -> "point " + (i + 1), settings, true).judge();
+        return new FaceJudge(points, i -> "point " + (i + 1), settings, true, Cover::of).judge();
     }
 
     private FlatnessSettings flatnessSettings() {

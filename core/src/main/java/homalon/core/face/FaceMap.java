@@ -8,7 +8,6 @@ import homalon.core.geometry.Spot;
 import homalon.core.numeric.ThinPlateSpline;
 import homalon.core.part.LandRaster;
 import java.util.Optional;
-import java.util.function.Function;
 import java.util.function.IntFunction;
 
 /**
@@ -43,10 +42,42 @@ public final class FaceMap {
      * @return empty with fewer than four points or with all on one line: there is nothing honest to draw
      */
     public static Optional<FaceMap> of(Points points, Plane level, LandRaster land) {
-        return of(points, level, land, spot -> reach(land, spot));
+        return of(points, level, land, new Kept() {
+            @Override
+            public Ground ground(Points places) {
+                return FaceMap.ground(land, places);
+            }
+
+            @Override
+            public double[] reach(Spot place) {
+                return FaceMap.reach(land, place);
+            }
+        });
     }
 
-    /** How far a place reaches over the grid of a land: the dear part of a map, the same for every height read there. */
+    /** What of a map depends on the places alone, the dear parts of it: a caller may keep them for one land. */
+    public interface Kept {
+        /** What {@link FaceMap#ground} answers. */
+        Ground ground(Points places);
+
+        /** What {@link FaceMap#reach} answers. */
+        double[] reach(Spot place);
+    }
+
+    /** The equations of a surface through certain places, whatever is read there. */
+    public static final class Ground {
+        private final ThinPlateSpline.Knots knots;
+
+        private Ground(ThinPlateSpline.Knots knots) {
+            this.knots = knots;
+        }
+    }
+
+    public static Ground ground(LandRaster land, Points places) {
+        return new Ground(ThinPlateSpline.Knots.of(places, frame(land)));
+    }
+
+    /** How far a place reaches over the grid of a land, whatever is read there. */
     public static double[] reach(LandRaster land, Spot place) {
         return frame(land).reach(land.grid(), place);
     }
@@ -55,12 +86,8 @@ public final class FaceMap {
         return ThinPlateSpline.Frame.of(land.layout().box());
     }
 
-    /**
-     * The same map.
-     *
-     * @param reach answers what {@link #reach} answers for that land, from a store of the caller
-     */
-    public static Optional<FaceMap> of(Points points, Plane level, LandRaster land, Function<Spot, double[]> reach) {
+    /** The same map. */
+    public static Optional<FaceMap> of(Points points, Plane level, LandRaster land, Kept kept) {
         if (points.size() < 4 || points.onOneLine()) {
             return Optional.empty();
         }
@@ -69,9 +96,8 @@ public final class FaceMap {
             z[i] = points.above(level, i);
         }
         Points flat = Points.of(points.xs(), points.ys(), z);
-        ThinPlateSpline spline = ThinPlateSpline.through(flat, frame(land));
-        return Optional.of(new FaceMap(
-                land, level, flat.range(Plane.LEVEL), spline, i -> reach.apply(new Spot(points.x(i), points.y(i)))));
+        ThinPlateSpline spline = kept.ground(points).knots.through(z);
+        return Optional.of(new FaceMap(land, level, flat.range(Plane.LEVEL), spline, i -> kept.reach(points.spot(i))));
     }
 
     public LandRaster land() {

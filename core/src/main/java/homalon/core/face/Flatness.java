@@ -4,10 +4,12 @@ import homalon.core.geometry.Plane;
 import homalon.core.geometry.Points;
 import homalon.core.input.Problems;
 import homalon.core.numeric.LeastSquaresPlane;
+import homalon.core.part.Land;
 import homalon.core.verdict.Verdict;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.BiFunction;
 
 /** Everything that points of a face say about its flatness, in one sum. */
 public final class Flatness {
@@ -22,17 +24,25 @@ public final class Flatness {
      *     heights
      */
     public static FlatnessResult of(Points points, FlatnessSettings settings) {
+        return of(points, settings, Cover::of);
+    }
+
+    /** @param covering answers what {@link Cover#of} answers, from a store of the caller */
+    static FlatnessResult of(Points points, FlatnessSettings settings, BiFunction<Points, Land, Cover> covering) {
         check(points);
-        return ofCloud(points, settings);
+        return sum(points, settings, covering.apply(points, settings.land()));
     }
 
     /** The same for a scan, where one place may well have been seen twice. */
     static FlatnessResult ofCloud(Points points, FlatnessSettings settings) {
+        return sum(points, settings, Cover.of(points, settings.land()));
+    }
+
+    private static FlatnessResult sum(Points points, FlatnessSettings settings, Cover cover) {
         Plane plane = LeastSquaresPlane.fit(points);
         MinimumZone.Result zone = MinimumZone.of(points);
         double leastSquares = Math.max(zone.zone(), points.range(plane).extent() * plane.cosTilt());
         BowAndTwist bend = BowAndTwist.of(points, settings.box());
-        Cover cover = Cover.of(points, settings.land());
         Optional<WindowFlatness.Worst> worst = settings.window().isPresent()
                 ? WindowFlatness.worst(points, settings.window().getAsDouble(), settings.slack())
                 : Optional.empty();

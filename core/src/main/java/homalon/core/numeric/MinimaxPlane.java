@@ -73,13 +73,20 @@ public final class MinimaxPlane {
         return new Fit(middle, 2 * frame.scaleZ * minimax.deviation(), support, above);
     }
 
+    /** Positions in the basis, in rising order of the points there. */
     private static int[] heldBy(int[] basis, double[] weights) {
-        return IntStream.range(0, basis.length)
-                .filter(j -> weights[j] > 1e-12)
-                .boxed()
-                .sorted((j, k) -> Integer.compare(basis[j], basis[k]))
-                .mapToInt(Integer::intValue)
-                .toArray();
+        int[] order = new int[basis.length];
+        int held = 0;
+        for (int j = 0; j < basis.length; j++) {
+            if (weights[j] > 1e-12) {
+                int at = held++;
+                for (; at > 0 && basis[order[at - 1]] > basis[j]; at--) {
+                    order[at] = order[at - 1];
+                }
+                order[at] = j;
+            }
+        }
+        return Arrays.copyOf(order, held);
     }
 
     /** All heights lie on one plane (or line, or spot): nothing holds it apart. */

@@ -5,9 +5,11 @@ import homalon.core.geometry.Points;
 import homalon.core.geometry.Raster;
 import homalon.core.geometry.Spot;
 import homalon.core.geometry.Spread;
+import java.util.Arrays;
 import java.util.function.IntFunction;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
+import org.hipparchus.linear.DecompositionSolver;
 import org.hipparchus.linear.LUDecomposition;
 import org.hipparchus.linear.RealVector;
 
@@ -66,40 +68,67 @@ public final class ThinPlateSpline {
 
     /** The same, worked out in a given frame. */
     public static ThinPlateSpline through(Points points, Frame frame) {
-        int n = points.size();
-        if (n < 3 || Spread.of(points.xs(), points.ys()).rank() < 2) {
-            throw new IllegalArgumentException("a surface needs three places that are not on one line");
+        return Knots.of(points, frame).through(points.zs());
+    }
+
+    /** The places of a surface with their equations taken apart, ready for any heights. */
+    public static final class Knots {
+        private final Frame frame;
+        private final double[] u;
+        private final double[] v;
+        private final DecompositionSolver solver;
+
+        private Knots(Frame frame, double[] u, double[] v, DecompositionSolver solver) {
+            this.frame = frame;
+            this.u = u;
+            this.v = v;
+            this.solver = solver;
         }
-        double[] u = new double[n];
-        double[] v = new double[n];
-        double[][] m = new double[n + 3][n + 3];
-        double[] right = new double[n + 3];
-        for (int i = 0; i < n; i++) {
-            u[i] = frame.u(points.x(i));
-            v[i] = frame.v(points.y(i));
-            right[i] = points.z(i);
-            for (int j = 0; j < i; j++) {
-                m[i][j] = kernel(u[i] - u[j], v[i] - v[j]);
-                m[j][i] = m[i][j];
+
+        /**
+         * @param places whose heights do not matter
+         * @throws IllegalArgumentException when they are on one line or two of them are the same
+         */
+        public static Knots of(Points places, Frame frame) {
+            int n = places.size();
+            if (n < 3 || Spread.of(places.xs(), places.ys()).rank() < 2) {
+                throw new IllegalArgumentException("a surface needs three places that are not on one line");
             }
-            m[i][n] = 1;
-            m[i][n + 1] = u[i];
-            m[i][n + 2] = v[i];
-            m[n][i] = 1;
-            m[n + 1][i] = u[i];
-            m[n + 2][i] = v[i];
+            double[] u = new double[n];
+            double[] v = new double[n];
+            double[][] m = new double[n + 3][n + 3];
+            for (int i = 0; i < n; i++) {
+                u[i] = frame.u(places.x(i));
+                v[i] = frame.v(places.y(i));
+                for (int j = 0; j < i; j++) {
+                    m[i][j] = kernel(u[i] - u[j], v[i] - v[j]);
+                    m[j][i] = m[i][j];
+                }
+                m[i][n] = 1;
+                m[i][n + 1] = u[i];
+                m[i][n + 2] = v[i];
+                m[n][i] = 1;
+                m[n + 1][i] = u[i];
+                m[n + 2][i] = v[i];
+            }
+            DecompositionSolver solver = new LUDecomposition(new Array2DRowRealMatrix(m, false), 1e-14).getSolver();
+            if (!solver.isNonSingular()) {
+                throw new IllegalArgumentException("a surface needs distinct places");
+            }
+            return new Knots(frame, u, v, solver);
         }
-        LUDecomposition lu = new LUDecomposition(new Array2DRowRealMatrix(m, false), 1e-14);
-        if (!lu.getSolver().isNonSingular()) {
-            throw new IllegalArgumentException("a surface needs distinct places");
+
+        /** @param z a height for each place, in their order */
+        public ThinPlateSpline through(double[] z) {
+            int n = u.length;
+            RealVector s = solver.solve(new ArrayRealVector(Arrays.copyOf(z, n + 3), false));
+            return new ThinPlateSpline(
+                    frame,
+                    u,
+                    v,
+                    s.getSubVector(0, n).toArray(),
+                    s.getSubVector(n, 3).toArray());
         }
-        RealVector s = lu.getSolver().solve(new ArrayRealVector(right, false));
-        return new ThinPlateSpline(
-                frame,
-                u,
-                v,
-                s.getSubVector(0, n).toArray(),
-                s.getSubVector(n, 3).toArray());
     }
 
     public double at(double x, double y) {
