@@ -3,6 +3,8 @@ package homalon.app.drawing;
 import homalon.core.face.FaceMap;
 import homalon.core.geometry.Plane;
 import homalon.core.part.Layout;
+import java.util.ArrayList;
+import java.util.List;
 
 /**
  * A section along the middle of a face, front to back, with its height drawn many times too large; on request the two long
@@ -23,6 +25,8 @@ public final class ProfileDrawing {
     private double cut = Double.NaN;
     private boolean edges;
     private boolean numbered;
+    /** As cut through the map, once: the height of each of their places is a sum over all that was read. */
+    private List<Section> cuts;
 
     private ProfileDrawing(FaceMap map, Plane level, String id) {
         this.map = map;
@@ -66,6 +70,7 @@ public final class ProfileDrawing {
     /** The two long edges as well: exhaust thin, intake dotted. */
     public ProfileDrawing edges() {
         this.edges = true;
+        this.cuts = null;
         return this;
     }
 
@@ -94,7 +99,7 @@ public final class ProfileDrawing {
         private final double bottom = numbered ? height - 22.0 : height - 4.0;
         private final double perMm;
 
-        Scale(Section... sections) {
+        Scale(List<Section> sections) {
             double least = Double.isNaN(cut) ? Double.POSITIVE_INFINITY : cut;
             double greatest = Double.NEGATIVE_INFINITY;
             for (Section s : sections) {
@@ -119,20 +124,19 @@ public final class ProfileDrawing {
         }
     }
 
-    private Section middle() {
-        return section("surface", 0.5);
-    }
-
-    private Section[] sections() {
-        if (!edges) {
-            return new Section[] {middle()};
+    /** The edges first, where they are wanted; the middle last, over them. */
+    private List<Section> sections() {
+        if (cuts == null) {
+            List<Section> all = new ArrayList<>();
+            if (edges) {
+                boolean intakeTop = layout.numbers().intakeAtTop();
+                all.add(section(intakeTop ? "edge-exhaust" : "edge-intake", 0.04));
+                all.add(section(intakeTop ? "edge-intake" : "edge-exhaust", 0.96));
+            }
+            all.add(section("surface", 0.5));
+            cuts = all;
         }
-        boolean intakeTop = layout.numbers().intakeAtTop();
-        return new Section[] {
-            section(intakeTop ? "edge-exhaust" : "edge-intake", 0.04),
-            section(intakeTop ? "edge-intake" : "edge-exhaust", 0.96),
-            middle()
-        };
+        return cuts;
     }
 
     /** {@code height drawn 580 times}. */
@@ -141,7 +145,7 @@ public final class ProfileDrawing {
     }
 
     public String svg() {
-        Section[] sections = sections();
+        List<Section> sections = sections();
         Scale scale = new Scale(sections);
         Markup svg = new Markup();
         svg.picture(
@@ -159,7 +163,7 @@ public final class ProfileDrawing {
                 "id",
                 id);
         svg.style(style);
-        String body = line(middle(), scale);
+        String body = line(sections.get(sections.size() - 1), scale);
         svg.empty(
                 "path",
                 "class",

@@ -147,16 +147,23 @@ public final class ThinPlateSpline {
      * @param reach of the i-th point over the same grid, as {@link Frame#reach} of this surface's frame makes it
      */
     public double[] over(Raster grid, IntFunction<double[]> reach) {
-        double[] heights = new double[grid.rows() * grid.columns()];
+        int columns = grid.columns();
+        double[] heights = new double[grid.rows() * columns];
+        double[] along = new double[columns];
+        for (int i = 0; i < columns; i++) {
+            along[i] = c[0] + c[1] * frame.u(grid.x(i));
+        }
         for (int j = 0; j < grid.rows(); j++) {
-            for (int i = 0; i < grid.columns(); i++) {
-                heights[j * grid.columns() + i] = c[0] + c[1] * frame.u(grid.x(i)) + c[2] * frame.v(grid.y(j));
+            double across = c[2] * frame.v(grid.y(j));
+            for (int i = 0; i < columns; i++) {
+                heights[j * columns + i] = along[i] + across;
             }
         }
         for (int p = 0; p < w.length; p++) {
             double[] column = reach.apply(p);
+            double weight = w[p];
             for (int k = 0; k < heights.length; k++) {
-                heights[k] += w[p] * column[k];
+                heights[k] += weight * column[k];
             }
         }
         return heights;
