@@ -5,7 +5,9 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.core.task.TaskExecutor;
 import org.springframework.scheduling.annotation.EnableScheduling;
 import org.springframework.web.servlet.HandlerInterceptor;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
@@ -19,8 +21,11 @@ class PartChanges implements WebMvcConfigurer, HandlerInterceptor {
 
     private final LiveBus bus;
 
-    PartChanges(LiveBus bus) {
+    private final TaskExecutor teller;
+
+    PartChanges(LiveBus bus, @Qualifier("applicationTaskExecutor") TaskExecutor teller) {
         this.bus = bus;
+        this.teller = teller;
     }
 
     @Override
@@ -33,9 +38,10 @@ class PartChanges implements WebMvcConfigurer, HandlerInterceptor {
         Matcher m = PART.matcher(request.getRequestURI());
         if (request.getMethod().equals("POST") && response.getStatus() < 400 && m.matches()) {
             String page = request.getHeader("X-Page");
-            bus.tell(
-                    "part-" + m.group(1).toUpperCase(Locale.ROOT),
-                    page != null && page.matches("[0-9a-f-]{36}") ? page : "changed");
+            String topic = "part-" + m.group(1).toUpperCase(Locale.ROOT);
+            String from = page != null && page.matches("[0-9a-f-]{36}") ? page : "changed";
+            // Whoever wrote need not wait until the others are told.
+            teller.execute(() -> bus.tell(topic, from));
         }
     }
 }

@@ -90,6 +90,11 @@ public record SurveyFile(
         return places.stream().filter(PlaceFile::isRead).toList();
     }
 
+    /** Whether a line was kept here, whatever became of it since. */
+    public boolean holds(UUID line) {
+        return history.stream().anyMatch(r -> r.id().equals(line));
+    }
+
     /** Heights of the places given, in mm. */
     public static Points points(List<PlaceFile> places) {
         List<double[]> rows = new ArrayList<>();

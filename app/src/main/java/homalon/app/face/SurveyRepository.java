@@ -1,11 +1,13 @@
 package homalon.app.face;
 
 import homalon.app.web.OneOrMany;
+import jakarta.persistence.LockModeType;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
@@ -21,8 +23,9 @@ interface SurveyRepository extends JpaRepository<SurveyRow, UUID> {
     }
 
     /** Two people on one survey write one after the other, so that the later one sees what the earlier one kept. */
-    @Query(nativeQuery = true, value = "select id from survey where job_id = :job and kind = :kind for update")
-    Optional<UUID> lock(UUID job, String kind);
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select s from SurveyRow s where s.jobId = :job and s.kind = :kind")
+    Optional<SurveyRow> locked(UUID job, SurveyKind kind);
 
     @Modifying(flushAutomatically = true, clearAutomatically = true)
     @Query(nativeQuery = true, value = "update survey set revision = revision + 1 where id = :id")

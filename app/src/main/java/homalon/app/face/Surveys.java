@@ -130,11 +130,22 @@ public class Surveys {
      * @throws BadInputException when what was keyed is no reading, with what to key instead
      */
     public Outcome key(PartFile part, SurveyKind kind, Keyed keyed, Function<UUID, String> named, UUID by) {
-        if (readings.existsById(keyed.id())) {
+        SurveyFile survey;
+        SurveyFile.PlaceFile place;
+        try {
+            survey = open(part, kind);
+            place = place(survey, keyed.place());
+        } catch (BadInputException e) {
+            // Sent once more after its answer was lost, and the part has left or come again since: it is kept all the
+            // same.
+            if (readings.existsById(keyed.id())) {
+                return new Outcome.Kept();
+            }
+            throw e;
+        }
+        if (survey.holds(keyed.id())) {
             return new Outcome.Kept();
         }
-        SurveyFile survey = open(part, kind);
-        SurveyFile.PlaceFile place = place(survey, keyed.place());
         Optional<Length> value = Optional.empty();
         if (!keyed.typed().strip().equals("/")) {
             value = Optional.of(read(keyed, kind));
@@ -337,8 +348,8 @@ public class Surveys {
 
     private SurveyFile open(PartFile part, SurveyKind kind) {
         part.requireHere("survey", "to measure it");
-        surveys.lock(part.visit().id(), kind.name());
-        return find(part, kind)
+        return surveys.locked(part.visit().id(), kind)
+                .map(row -> files.of(List.of(row)).get(0))
                 .orElseThrow(() -> new BadInputException("survey", "This survey was not started: start it first."));
     }
 
