@@ -1,9 +1,11 @@
 -- Lines about a visit are only ever added, so that how many there are and the last of them tell whether anything was written
--- since: one question instead of eight. Surveys are left out, they count their own revisions.
+-- since: one question instead of nine. Feelers count their own revisions; so do surveys of a face, which are left out here since
+-- they change at every reading and are remembered by themselves.
 create view visit_stamp as
 select j.id as job_id,
        concat_ws(
            ' ',
+           (select count(*) || ':' || coalesce(sum(f.revision), 0) from feeler_survey f where f.job_id = j.id),
            (select count(*) || ':' || coalesce(max(p.seq), 0) from cut_plan p where p.job_id = j.id),
            (select count(*) || ':' || coalesce(max(l.seq), 0) from ledger_line l where l.part_id = j.part_id),
            (select count(*) || ':' || coalesce(max(w.seq), 0) from work_entry w where w.job_id = j.id),

@@ -28,7 +28,6 @@ import java.util.Optional;
 record Facts(
         PartFile part,
         List<SurveyFile> surveys,
-        List<FeelerFile> felt,
         Written.Lines lines,
         Optional<ValveFindings.Standing> valves,
         Optional<ChamberFindings.Standing> chambers) {
@@ -65,7 +64,7 @@ record Facts(
     }
 
     Optional<FeelerFile> felt(FeelerKind kind) {
-        return felt.stream().filter(s -> s.kind() == kind && s.begun()).findFirst();
+        return lines.felt().stream().filter(s -> s.kind() == kind && s.begun()).findFirst();
     }
 
     /** Cut off on this visit. */

@@ -11,7 +11,6 @@ import homalon.app.face.Surveys;
 import homalon.app.feelers.FeelerFile;
 import homalon.app.feelers.FeelerFindings;
 import homalon.app.feelers.FeelerKind;
-import homalon.app.feelers.FeelerSurveys;
 import homalon.app.lines.SheetFindings;
 import homalon.app.part.PartFile;
 import homalon.app.part.Step;
@@ -46,7 +45,6 @@ import org.springframework.stereotype.Component;
 class RouteSteps implements StepSource {
     private final Surveys surveys;
     private final Findings findings;
-    private final FeelerSurveys feelers;
     private final FeelerFindings feelerFindings;
     private final Written written;
     private final SheetFindings sheetFindings;
@@ -60,7 +58,6 @@ class RouteSteps implements StepSource {
     RouteSteps(
             Surveys surveys,
             Findings findings,
-            FeelerSurveys feelers,
             FeelerFindings feelerFindings,
             Written written,
             SheetFindings sheetFindings,
@@ -69,7 +66,6 @@ class RouteSteps implements StepSource {
             People people) {
         this.surveys = surveys;
         this.findings = findings;
-        this.feelers = feelers;
         this.feelerFindings = feelerFindings;
         this.written = written;
         this.sheetFindings = sheetFindings;
@@ -91,7 +87,6 @@ class RouteSteps implements StepSource {
         List<UUID> visits = parts.stream().map(p -> p.visit().id()).toList();
         Map<UUID, List<SurveyFile>> read =
                 surveys.ofVisits(visits).stream().collect(Collectors.groupingBy(SurveyFile::visit));
-        Map<UUID, List<FeelerFile>> felt = feelers.ofVisits(visits);
         Map<UUID, Written.Lines> lines = written.of(parts);
         List<Facts> all = new ArrayList<>();
         for (PartFile part : parts) {
@@ -100,7 +95,6 @@ class RouteSteps implements StepSource {
             all.add(new Facts(
                     part,
                     read.getOrDefault(visit, List.of()),
-                    felt.getOrDefault(visit, List.of()),
                     w,
                     valves.of(part, w.sheets().get(Sheet.VALVES)),
                     chambers.of(part, w.sheets().get(Sheet.CHAMBERS))));

@@ -4,6 +4,8 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.app.cut.PlanFile;
 import homalon.app.cut.Plans;
+import homalon.app.feelers.FeelerFile;
+import homalon.app.feelers.FeelerSurveys;
 import homalon.app.integrity.CrackFile;
 import homalon.app.integrity.Cracks;
 import homalon.app.integrity.PressureTests;
@@ -25,12 +27,13 @@ import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
-/** What was written about visits beside their surveys; read anew only when a line was added since. */
+/** What was written about visits beside the readings of their faces; read anew only when a line was added since. */
 @Component
 class Written {
 
     /** The lines about one visit; of the ledger all those of the part. */
     record Lines(
+            List<FeelerFile> felt,
             Optional<PlanFile> plan,
             LedgerFile ledger,
             List<WorkLog.Entry> work,
@@ -42,6 +45,7 @@ class Written {
     private record Known(PartFile part, String stamp, Lines lines) {}
 
     private final JdbcClient jdbc;
+    private final FeelerSurveys feelers;
     private final Plans plans;
     private final Ledgers ledgers;
     private final WorkLog work;
@@ -54,6 +58,7 @@ class Written {
 
     Written(
             JdbcClient jdbc,
+            FeelerSurveys feelers,
             Plans plans,
             Ledgers ledgers,
             WorkLog work,
@@ -62,6 +67,7 @@ class Written {
             Sheets sheets,
             Orders orders) {
         this.jdbc = jdbc;
+        this.feelers = feelers;
         this.plans = plans;
         this.ledgers = ledgers;
         this.work = work;
@@ -118,6 +124,7 @@ class Written {
             return all;
         }
         List<UUID> visits = parts.stream().map(p -> p.visit().id()).toList();
+        Map<UUID, List<FeelerFile>> felt = feelers.ofVisits(visits);
         Map<UUID, PlanFile> planned = plans.ofVisits(visits);
         Map<UUID, LedgerFile> cut =
                 ledgers.ofParts(parts.stream().map(PartFile::id).toList());
@@ -131,6 +138,7 @@ class Written {
             all.put(
                     part,
                     new Lines(
+                            felt.getOrDefault(visit, List.of()),
                             Optional.ofNullable(planned.get(visit)),
                             cut.get(part.id()),
                             worked.getOrDefault(visit, List.of()),

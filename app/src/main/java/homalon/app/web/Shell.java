@@ -3,13 +3,20 @@ package homalon.app.web;
 import homalon.app.people.Someone;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.LengthWriter;
+import java.util.function.Supplier;
 
 /**
  * What the frame of a page needs.
  *
  * @param me null for a visitor who has not signed in
  */
-public record Shell(Someone me, String shop, BenchUnit unit, String theme, boolean demo, boolean benchDevice) {
+public record Shell(
+        Someone me, Supplier<String> shopName, BenchUnit unit, String theme, boolean demo, boolean benchDevice) {
+    /** Asked for only where a page shows its frame. */
+    public String shop() {
+        return shopName.get();
+    }
+
     public LengthWriter writer() {
         return new LengthWriter(unit);
     }

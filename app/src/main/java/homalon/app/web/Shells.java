@@ -12,6 +12,7 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
+import org.springframework.util.function.SingletonSupplier;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ModelAttribute;
 
@@ -45,7 +46,7 @@ public class Shells {
                 PinSignIn.deviceToken(request).flatMap(people::device).isPresent();
         return new Shell(
                 me.orElse(null),
-                shop.name(),
+                SingletonSupplier.of(shop::name),
                 me.map(Someone::unit).orElse(BenchUnit.MM),
                 me.map(m -> m.theme().name().toLowerCase(Locale.ROOT)).orElse("light"),
                 demo,
