@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import homalon.app.face.SurveyFile;
 import homalon.app.face.SurveyKind;
 import homalon.app.face.Surveys;
@@ -96,8 +97,26 @@ class LostNetworkTest {
         brannoc.keyboard().press("Enter");
         assertThat(brannoc.locator("#walk [data-place='" + place + "'] .value")).hasText("+0.040");
         assertThat(ines.locator("#walk [data-place='" + place + "'] .value"))
-                .hasText(
-                        "+0.040",
-                        new com.microsoft.playwright.assertions.LocatorAssertions.HasTextOptions().setTimeout(9000));
+                .hasText("+0.040", new LocatorAssertions.HasTextOptions().setTimeout(9000));
+    }
+
+    @Test
+    void whatIsBeingTypedStaysWhereTheOtherBenchKeys() {
+        Page ines = started("T-0412", "ines");
+        Page marit = started("T-0412", "marit");
+        String place = ines.locator("#walk [aria-current]").getAttribute("data-place");
+        marit.locator("#soak summary").click();
+        marit.locator("#soak input[name=warm]").fill("27");
+        String casting = "document.querySelector('#live-drawing svg.face .edge')";
+        marit.evaluate("() => (window.casting = " + casting + ")");
+        key(ines, "0.017");
+        assertThat(ines.locator("#status")).hasText("all kept");
+        assertThat(marit.locator("#walk [data-place='" + place + "'] .value"))
+                .hasText("+0.017", new LocatorAssertions.HasTextOptions().setTimeout(9000));
+        assertThat(marit.locator("#soak input[name=warm]")).hasValue("27");
+        assertThat(marit.locator("#soak input[name=warm]")).isFocused();
+        assertEquals(true, marit.evaluate("() => window.casting === " + casting), "the casting is not drawn anew");
+        String label = "#live-drawing [data-place='" + place + "'] text.figure";
+        assertEquals(ines.locator(label).textContent(), marit.locator(label).textContent());
     }
 }
