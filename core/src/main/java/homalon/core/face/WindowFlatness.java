@@ -42,7 +42,7 @@ public final class WindowFlatness {
         Search search = new Search();
         windows.widest().ifPresent(search::start);
         windows.each(search::look);
-        return Optional.ofNullable(search.worst);
+        return Optional.ofNullable(search.worst).or(() -> Optional.ofNullable(search.likely));
     }
 
     /**
@@ -65,12 +65,19 @@ public final class WindowFlatness {
         private double floor;
         private Plane before;
         private Worst worst;
+        /** Counts where rounding, of points very far away, passes all of them over. */
+        private Worst likely;
 
-        /** Some window, likely the worst: it may be met again, and no better one than it counts until then. */
-        void start(Window likely) {
-            MinimumZone.Result zone = MinimumZone.of(likely.inside());
+        /** A window that looks like the worst: what cannot reach its zone need not be solved. */
+        void start(Window window) {
+            MinimumZone.Result zone = MinimumZone.of(window.inside());
             floor = zone.zone() - EQUAL_MM;
             before = zone.middle();
+            likely = worst(window, zone);
+        }
+
+        private static Worst worst(Window window, MinimumZone.Result zone) {
+            return new Worst(window.x0(), window.y0(), zone.zone(), window.until() - window.from());
         }
 
         void look(Window window) {
@@ -88,7 +95,7 @@ public final class WindowFlatness {
             MinimumZone.Result zone = MinimumZone.of(inside);
             before = zone.middle();
             if (worst == null || zone.zone() > worst.zone() + EQUAL_MM) {
-                worst = new Worst(window.x0(), window.y0(), zone.zone(), inside.size());
+                worst = worst(window, zone);
             }
         }
     }

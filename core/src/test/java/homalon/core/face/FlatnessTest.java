@@ -22,6 +22,7 @@ import homalon.core.rulebook.Source;
 import homalon.core.sim.SeededFace;
 import homalon.core.verdict.Verdict;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -156,6 +157,14 @@ class FlatnessTest {
             assertEquals(worst.zone(), found.zone(), 1e-12);
             assertEquals(worst.x0(), found.x0());
             assertEquals(worst.y0(), found.y0());
+            // As nothing on a bench is: still answered, to what rounding leaves of it.
+            double[] far = Arrays.stream(points.zs()).map(z -> z + 1e9).toArray();
+            assertEquals(
+                    worst.zone(),
+                    WindowFlatness.worst(Points.of(points.xs(), points.ys(), far), 120, 1e-9)
+                            .orElseThrow()
+                            .zone(),
+                    1e-5);
         }
     }
 
