@@ -9,7 +9,9 @@ import homalon.core.geometry.Spot;
 import homalon.core.part.Layout;
 import java.util.ArrayList;
 import java.util.BitSet;
+import java.util.Iterator;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
@@ -215,7 +217,11 @@ public final class FaceDrawing {
     }
 
     private void drawMap(Markup svg) {
-        Raster heights = map.heights();
+        double[] levels = IntStream.rangeClosed(bands.lowest() + 1, bands.highest())
+                .mapToDouble(band -> band * bands.step())
+                .toArray();
+        Iterator<List<double[]>> contours =
+                Contours.atOrAbove(map.heights(), levels).iterator();
         wash(svg, Bands.style(bands.lowest()));
         boolean hatching = Bands.hatched(bands.lowest());
         for (int band = bands.lowest() + 1; band <= bands.highest(); band++) {
@@ -223,7 +229,7 @@ public final class FaceDrawing {
                 wash(svg, null);
                 hatching = false;
             }
-            String path = rings(Contours.atOrAbove(heights, band * bands.step()));
+            String path = rings(contours.next());
             svg.empty(
                     "path",
                     "class",
@@ -263,7 +269,7 @@ public final class FaceDrawing {
                 "stroke-width",
                 0.8 * px,
                 "d",
-                rings(Contours.atOrAbove(above, touchedDownTo)));
+                rings(Contours.atOrAbove(above, touchedDownTo).get(0)));
     }
 
     private void drawCasting(Markup svg) {

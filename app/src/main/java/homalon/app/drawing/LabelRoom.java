@@ -15,10 +15,13 @@ final class LabelRoom {
         }
     }
 
+    private record Weighed(Plate plate, double weight) {}
+
     private final Layout layout;
     private final double px;
     private final List<Plate> taken = new ArrayList<>();
     private final List<Plate> holes = new ArrayList<>();
+    private final List<Weighed> near = new ArrayList<>();
 
     LabelRoom(Layout layout, double px) {
         this.layout = layout;
@@ -37,6 +40,10 @@ final class LabelRoom {
         double dx = width / 2 + 8 * px;
         double dy = height / 2 + 8 * px;
         double[][] sides = {{0, -dy}, {0, dy}, {dx, 0}, {-dx, 0}, {dx, -dy}, {-dx, -dy}, {dx, dy}, {-dx, dy}};
+        near.clear();
+        Plate reach = new Plate(spot.x(), spot.y(), 2 * (dx + width), 2 * (dy + height));
+        choose(taken, reach, 3);
+        choose(holes, reach, 1);
         Plate best = null;
         double least = Double.POSITIVE_INFINITY;
         for (int k = 0; k < sides.length; k++) {
@@ -55,6 +62,15 @@ final class LabelRoom {
         return new Spot(best.x(), best.y());
     }
 
+    /** What no side of this place can come near is not asked about for each side. */
+    private void choose(List<Plate> from, Plate reach, double weight) {
+        for (Plate plate : from) {
+            if (reach.overlap(plate) > 0) {
+                near.add(new Weighed(plate, weight));
+            }
+        }
+    }
+
     private static double within(double centre, double size, double most) {
         return Math.max(size / 2, Math.min(most - size / 2, centre));
     }
@@ -62,11 +78,8 @@ final class LabelRoom {
     /** Stops adding up once it is no better than the least so far. */
     private double cost(Plate plate, double start, double least) {
         double cost = start;
-        for (int i = 0; i < taken.size() && cost < least; i++) {
-            cost += 3 * plate.overlap(taken.get(i));
-        }
-        for (int i = 0; i < holes.size() && cost < least; i++) {
-            cost += plate.overlap(holes.get(i));
+        for (int i = 0; i < near.size() && cost < least; i++) {
+            cost += near.get(i).weight() * plate.overlap(near.get(i).plate());
         }
         return cost;
     }

@@ -38,9 +38,13 @@ public final class Markup {
         return this;
     }
 
+    /** An attribute whose value is null is left out. */
     public Markup open(String name, Object... attributes) {
         out.append('<').append(name);
         for (int i = 0; i < attributes.length; i += 2) {
+            if (attributes[i + 1] == null) {
+                continue;
+            }
             out.append(' ').append(attributes[i]).append("=\"");
             Object value = attributes[i + 1];
             if (value instanceof Double d) {
@@ -95,13 +99,25 @@ public final class Markup {
         return to;
     }
 
-    /** What need not be escaped, nearly all of it, is copied in one piece. */
+    /**
+     * What need not be escaped, nearly all of it, is copied in one piece. Letters beyond Latin are written by their number: one
+     * such letter would make the whole text twice as large in memory and slow to write out.
+     */
     private static void escape(String text, StringBuilder to) {
         int copied = 0;
         for (int i = 0; i < text.length(); i++) {
-            String safe = safe(text.charAt(i));
+            char letter = text.charAt(i);
+            if (letter > '>' && letter <= '\u00ff') {
+                continue;
+            }
+            String safe = safe(letter);
             if (safe != null) {
                 to.append(text, copied, i).append(safe);
+                copied = i + 1;
+            } else if (letter > '\u00ff') {
+                int point = text.codePointAt(i);
+                to.append(text, copied, i).append("&#").append(point).append(';');
+                i += Character.charCount(point) - 1;
                 copied = i + 1;
             }
         }

@@ -25,7 +25,7 @@ public final class ProfileDrawing {
     private double cut = Double.NaN;
     private boolean edges;
     private boolean numbered;
-    /** As cut through the map, once: the height of each of their places is a sum over all that was read. */
+    /** As cut through the map, once. */
     private List<Section> cuts;
 
     private ProfileDrawing(FaceMap map, Plane level, String id) {
@@ -87,7 +87,7 @@ public final class ProfileDrawing {
         double[] z = new double[STEPS + 1];
         double y = layout.box().height() * share;
         for (int i = 0; i <= STEPS; i++) {
-            z[i] = map.above(level, layout.box().width() * i / STEPS, y);
+            z[i] = map.drawn(level, layout.box().width() * i / STEPS, y);
         }
         return new Section(style, z);
     }

@@ -10,6 +10,7 @@ import homalon.app.people.People;
 import homalon.app.security.Signed;
 import homalon.app.web.NotHereException;
 import homalon.app.web.OneRead;
+import homalon.app.web.OneWrite;
 import homalon.app.web.Shell;
 import homalon.core.face.PlaceProposal;
 import homalon.core.geometry.Spot;
@@ -50,6 +51,7 @@ class FaceController {
     private final FaceViews views;
     private final People people;
     private final OneRead reading;
+    private final OneWrite writing;
 
     FaceController(
             Parts parts,
@@ -58,7 +60,8 @@ class FaceController {
             Surveys surveys,
             FaceViews views,
             People people,
-            OneRead reading) {
+            OneRead reading,
+            OneWrite writing) {
         this.parts = parts;
         this.shells = shells;
         this.faces = faces;
@@ -66,6 +69,7 @@ class FaceController {
         this.views = views;
         this.people = people;
         this.reading = reading;
+        this.writing = writing;
     }
 
     /** A density and the places it would propose. */
@@ -130,6 +134,8 @@ class FaceController {
         return "redirect:/parts/" + part.tag() + "/" + kind;
     }
 
+    private record Fared(PartFile part, Surveys.Outcome outcome) {}
+
     /** Stores one reading and answers with what it changes on the page; 409 with a question when it seems odd. */
     @PostMapping("/parts/{tag}/{kind:face|proof|thickness|thickness-after}/readings")
     Object key(
@@ -145,15 +151,17 @@ class FaceController {
             @ModelAttribute("shell") Shell shell,
             Model model,
             HttpServletResponse response) {
-        PartFile part = parts.byTag(tag);
-        Surveys.Outcome outcome = surveys.key(
-                part, kind(kind), new Surveys.Keyed(id, place, typed, unit, seen, sure), people::nameOf, me.id());
-        if (outcome instanceof Surveys.Outcome.Asks asks) {
+        Surveys.Keyed keyed = new Surveys.Keyed(id, place, typed, unit, seen, sure);
+        Fared fared = writing.of(() -> {
+            PartFile part = parts.byTag(tag);
+            return new Fared(part, surveys.key(part, kind(kind), keyed, people::nameOf, me.id()));
+        });
+        if (fared.outcome() instanceof Surveys.Outcome.Asks asks) {
             return sentence(HttpStatus.CONFLICT, asks.sentence());
         }
         // The page holds the other rows of the walk already.
         model.addAttribute("only", place);
-        return live(part, kind(kind), shell, model);
+        return live(fared.part(), kind(kind), shell, model);
     }
 
     @PostMapping("/parts/{tag}/{kind:face|proof|thickness|thickness-after}/undo")

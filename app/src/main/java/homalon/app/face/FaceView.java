@@ -1,6 +1,7 @@
 package homalon.app.face;
 
 import homalon.app.drawing.FaceDrawing;
+import homalon.app.drawing.Markup;
 import homalon.app.drawing.ProfileDrawing;
 import homalon.app.web.Workings;
 import homalon.core.face.Causes;
@@ -46,6 +47,41 @@ public record FaceView(
 
     /** One figure. */
     public record Row(String name, String value, String note, String style) {}
+
+    /**
+     * The lists that come with every reading are written here: element by element the template engine would take longer over
+     * them than the verdict takes.
+     */
+    public String figuresHtml() {
+        Markup html = new Markup();
+        for (Row r : rows) {
+            html.open("tr", "class", r.style().isEmpty() ? null : r.style());
+            html.open("th", "scope", "row").text(r.name()).close("th");
+            html.open("td", "class", "value").text(r.value()).close("td");
+            html.open("td", "class", "note").text(r.note()).close("td").close("tr");
+        }
+        return html.toString();
+    }
+
+    public String legendHtml() {
+        Markup html = new Markup();
+        for (Legend l : legend) {
+            html.open("span")
+                    .open("i", "class", l.style() + (l.hatched() ? " hatched" : ""))
+                    .close("i");
+            html.text(l.from()).close("span");
+        }
+        return html.toString();
+    }
+
+    public String setUpsHtml() {
+        Markup html = new Markup();
+        for (ToClean s : setUps) {
+            html.open("span").open("b", "class", "font-mono").text(s.depth()).close("b");
+            html.text(" " + s.name()).close("span");
+        }
+        return html.toString();
+    }
 
     public int handled() {
         return survey.handled();

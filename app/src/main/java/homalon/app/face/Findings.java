@@ -57,15 +57,16 @@ public class Findings {
     private final Cache<UUID, Known> known =
             Caffeine.newBuilder().maximumSize(400).build();
 
-    private record Places(LayoutNumbers numbers, List<Spot> spots) {
-        static Places of(LayoutNumbers numbers, Points points) {
+    /** A land is kept once for its layout: the same land is the same object, which is asked sooner than all its numbers. */
+    private record Places(LandRaster land, List<Spot> spots) {
+        static Places of(LandRaster land, Points points) {
             return new Places(
-                    numbers,
+                    land,
                     IntStream.range(0, points.size()).mapToObj(points::spot).toList());
         }
     }
 
-    private record Reach(LayoutNumbers numbers, Spot place) {}
+    private record Reach(LandRaster land, Spot place) {}
 
     /** What depends on where the places are and not on what was read there: a place read again changes none of it. */
     private final Cache<Places, Cover> covers =
@@ -112,32 +113,30 @@ public class Findings {
                         part.limits(),
                         RuleBook.DEFAULT_COVER.mm(),
                         survey.uncertainty().mm()),
-                (places, asked) -> covers.get(Places.of(part.numbers(), places), p -> Cover.of(places, asked)));
+                (places, asked) -> covers.get(Places.of(land, places), p -> Cover.of(places, asked)));
         Points points = SurveyFile.points(all);
         Optional<FaceMap> map =
-                FaceMap.of(points, judgement.flatness().minimumZone().middle(), land, new KeptOf(part.numbers(), land));
+                FaceMap.of(points, judgement.flatness().minimumZone().middle(), land, new KeptOf(land));
         String shape = FaceWords.shape(judgement.flatness(), seal, land.layout());
         Length overall = RuleBook.overall(part.limits());
         return Optional.of(new Finding(all, points, judgement, map, shape, overall));
     }
 
     private final class KeptOf implements FaceMap.Kept {
-        private final LayoutNumbers numbers;
         private final LandRaster land;
 
-        KeptOf(LayoutNumbers numbers, LandRaster land) {
-            this.numbers = numbers;
+        KeptOf(LandRaster land) {
             this.land = land;
         }
 
         @Override
         public FaceMap.Ground ground(Points places) {
-            return grounds.get(Places.of(numbers, places), p -> FaceMap.ground(land, places));
+            return grounds.get(Places.of(land, places), p -> FaceMap.ground(land, places));
         }
 
         @Override
         public double[] reach(Spot place) {
-            return reaches.get(new Reach(numbers, place), r -> FaceMap.reach(land, place));
+            return reaches.get(new Reach(land, place), r -> FaceMap.reach(land, place));
         }
     }
 }

@@ -12,8 +12,6 @@ import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 interface SurveyRepository extends JpaRepository<SurveyRow, UUID> {
-    Optional<SurveyRow> findByJobIdAndKind(UUID jobId, SurveyKind kind);
-
     List<SurveyRow> findByJobIdOrderByStartedAt(UUID id);
 
     List<SurveyRow> findByJobIdInOrderByStartedAt(Collection<UUID> jobIds);

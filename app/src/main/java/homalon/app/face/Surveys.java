@@ -2,6 +2,7 @@ package homalon.app.face;
 
 import homalon.app.part.Faces;
 import homalon.app.part.PartFile;
+import homalon.app.web.OneRead;
 import homalon.core.face.OddReading;
 import homalon.core.face.PlaceProposal;
 import homalon.core.geometry.Spot;
@@ -37,6 +38,7 @@ public class Surveys {
     private final ReadingRepository readings;
     private final SurveyFiles files;
     private final Faces faces;
+    private final OneRead reading;
     private final Clock clock;
 
     Surveys(
@@ -45,12 +47,14 @@ public class Surveys {
             ReadingRepository readings,
             SurveyFiles files,
             Faces faces,
+            OneRead reading,
             Clock clock) {
         this.surveys = surveys;
         this.places = places;
         this.readings = readings;
         this.files = files;
         this.faces = faces;
+        this.reading = reading;
         this.clock = clock;
     }
 
@@ -74,15 +78,18 @@ public class Surveys {
 
     @Transactional(readOnly = true)
     public Optional<SurveyFile> find(PartFile part, SurveyKind kind) {
-        return surveys.findByJobIdAndKind(part.visit().id(), kind)
-                .map(row -> files.of(List.of(row)).get(0));
+        return ofVisits(List.of(part.visit().id())).stream()
+                .filter(s -> s.kind() == kind)
+                .findFirst();
     }
 
     /** All surveys of the visits given. */
     @Transactional(readOnly = true)
     public List<SurveyFile> ofVisits(Collection<UUID> visits) {
-        return files.of(surveys.ofVisits(visits));
+        return reading.once(new OfVisits(List.copyOf(visits)), () -> files.of(surveys.ofVisits(visits)));
     }
+
+    private record OfVisits(List<UUID> visits) {}
 
     @Transactional(readOnly = true)
     public boolean hasReadings(PartFile part) {

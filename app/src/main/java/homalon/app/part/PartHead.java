@@ -1,5 +1,6 @@
 package homalon.app.part;
 
+import homalon.app.drawing.Markup;
 import homalon.core.route.Operation;
 import java.util.ArrayList;
 import java.util.List;
@@ -58,6 +59,29 @@ public record PartHead(
                         .flatMap(standing.route()::refusal)
                         .orElse(""),
                 operation.map(standing.route()::warnings).orElse(List.of()));
+    }
+
+    /** The links of the strip; they come with every reading, so they are not left to the template engine. */
+    public String stripHtml() {
+        Markup html = new Markup();
+        for (StripMark s : strip) {
+            html.open(
+                    "a",
+                    "href",
+                    s.path(),
+                    "class",
+                    s.style(),
+                    "aria-current",
+                    s.here() ? "step" : null,
+                    "data-go",
+                    s.key());
+            html.open("span", "class", "name block").text(s.words()).close("span");
+            html.open("span", "class", "note block")
+                    .text(s.sign() + " " + s.note())
+                    .close("span");
+            html.close("a");
+        }
+        return html.toString();
     }
 
     /** The first step that can be done now; else the first that is not done; the last one when all are. */

@@ -11,8 +11,10 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The people of the shop: who they are, what they may do, how they sign in. */
@@ -25,12 +27,19 @@ public class People {
     private final PersonRepository people;
     private final BenchDeviceRepository devices;
     private final PasswordEncoder encoder;
+    private final JdbcClient jdbc;
     private final Clock clock;
 
-    People(PersonRepository people, BenchDeviceRepository devices, PasswordEncoder encoder, Clock clock) {
+    People(
+            PersonRepository people,
+            BenchDeviceRepository devices,
+            PasswordEncoder encoder,
+            JdbcClient jdbc,
+            Clock clock) {
         this.people = people;
         this.devices = devices;
         this.encoder = encoder;
+        this.jdbc = jdbc;
         this.clock = clock;
     }
 
@@ -80,9 +89,22 @@ public class People {
         return people.findByLogin(login.strip().toLowerCase(Locale.ROOT)).map(People::credentials);
     }
 
-    @Transactional(readOnly = true)
+    /** Asked at every request: one question by itself, with no transaction around it to begin and end. */
+    @Transactional(propagation = Propagation.SUPPORTS)
     public Optional<Someone> find(UUID id) {
-        return people.findById(id).map(Person::seen);
+        return jdbc.sql(
+                        "select id, login, name, role, unit, theme, pin_hash is not null, active from person where id = :id")
+                .param("id", id)
+                .query((row, n) -> new Someone(
+                        row.getObject(1, UUID.class),
+                        row.getString(2),
+                        row.getString(3),
+                        Role.valueOf(row.getString(4)),
+                        BenchUnit.valueOf(row.getString(5)),
+                        Theme.valueOf(row.getString(6)),
+                        row.getBoolean(7),
+                        row.getBoolean(8)))
+                .optional();
     }
 
     @Transactional(readOnly = true)

@@ -22,13 +22,11 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 public class Shells {
     private final People people;
     private final Shop shop;
-    private final OneRead reading;
     private final boolean demo;
 
-    Shells(People people, Shop shop, OneRead reading, @Value("${homalon.demo}") boolean demo) {
+    Shells(People people, Shop shop, @Value("${homalon.demo}") boolean demo) {
         this.people = people;
         this.shop = shop;
-        this.reading = reading;
         this.demo = demo;
     }
 
@@ -37,10 +35,6 @@ public class Shells {
         if (request.getRequestURI().startsWith("/api/")) {
             return null;
         }
-        return reading.of(() -> read(request));
-    }
-
-    private Shell read(HttpServletRequest request) {
         Optional<Someone> me = signed().flatMap(s -> people.find(s.id()));
         boolean benchDevice =
                 PinSignIn.deviceToken(request).flatMap(people::device).isPresent();

@@ -3,9 +3,10 @@ package homalon.core.geometry;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
- * The region of a raster at or above a level, as closed rings (marching squares, linear between neighbours). Fill the
+ * The regions of a raster at or above some levels, as closed rings (marching squares, linear between neighbours). Fill the
  * rings of one level together with the even-odd rule. Rings that would leave the raster are closed along its border, so a
  * raster should reach a cell further than what is drawn. Saddle cells are split by the mean of their corners.
  */
@@ -19,77 +20,100 @@ public final class Contours {
     }
 
     private final Raster raster;
-    private final double level;
+    private final double[] levels;
     /** Columns of the grid with one more on either side, where everything is low. */
     private final int wide;
-    /** Which nodes are high, the border included. */
-    private final boolean[] high;
-    /** The edge that a ring comes to after an edge, by its number; -1 where none passes. */
+    /** Of every node, the border included, how many levels it reaches. */
+    private final byte[] reached;
+    /** The edge that a ring comes to after an edge, by its number; -1 where none passes, as everywhere between two levels. */
     private final int[] next;
+    /** Cells that a level passes through. */
+    private final int[] crossed;
 
-    private Contours(Raster raster, double level) {
+    private double level;
+
+    private Contours(Raster raster, double[] levels) {
         this.raster = raster;
-        this.level = level;
+        this.levels = levels;
         this.wide = raster.columns() + 2;
-        this.high = new boolean[wide * (raster.rows() + 2)];
-        this.next = new int[2 * high.length];
+        this.reached = new byte[wide * (raster.rows() + 2)];
+        this.next = new int[2 * reached.length];
+        this.crossed = new int[reached.length];
         Arrays.fill(next, -1);
         for (int j = 0; j < raster.rows(); j++) {
             for (int i = 0; i < raster.columns(); i++) {
-                high[(j + 1) * wide + i + 1] = raster.get(i, j) >= level;
+                double value = raster.get(i, j);
+                int count = 0;
+                for (double l : levels) {
+                    count += value >= l ? 1 : 0;
+                }
+                reached[(j + 1) * wide + i + 1] = (byte) count;
             }
         }
     }
 
     /**
-     * The rings, each as x, y, x, y, ... in millimetres without repeating its first place.
+     * The rings of each level, each ring as x, y, x, y, ... in millimetres without repeating its first place.
      *
-     * @param level heights at or above it are inside
+     * @param levels at most 100, from low to high; heights at or above one are inside
      */
-    public static List<double[]> atOrAbove(Raster raster, double level) {
-        return new Contours(raster, level).trace();
+    public static List<List<double[]>> atOrAbove(Raster raster, double... levels) {
+        if (levels.length > 100 || IntStream.range(1, levels.length).anyMatch(k -> levels[k] <= levels[k - 1])) {
+            throw new IllegalArgumentException("levels go from low to high, a hundred at most");
+        }
+        Contours contours = new Contours(raster, levels);
+        List<List<double[]>> all = new ArrayList<>();
+        for (int k = 0; k < levels.length; k++) {
+            all.add(contours.trace(k));
+        }
+        return all;
     }
 
-    private List<double[]> trace() {
-        for (int j = -1; j < raster.rows(); j++) {
-            for (int i = -1; i < raster.columns(); i++) {
-                cell(i, j);
+    private List<double[]> trace(int k) {
+        level = levels[k];
+        int count = 0;
+        for (int at = 0; at < reached.length - wide - 1; at++) {
+            int code = (reached[at] > k ? 1 : 0)
+                    | (reached[at + 1] > k ? 2 : 0)
+                    | (reached[at + wide + 1] > k ? 4 : 0)
+                    | (reached[at + wide] > k ? 8 : 0);
+            // The last column has no cell, but nothing is high on either side of the step to the next row.
+            if (code != 0 && code != 15) {
+                cell(at % wide - 1, at / wide - 1, code);
+                crossed[count++] = at;
             }
         }
         List<double[]> rings = new ArrayList<>();
-        int[] edges = new int[next.length];
-        for (int start = 0; start < next.length; start++) {
-            if (next[start] >= 0) {
-                rings.add(ring(start, edges));
+        int[] edges = new int[2 * count];
+        for (int c = 0; c < count; c++) {
+            // Every ring passes the lower or the left edge of some cell.
+            for (int start = 2 * crossed[c]; start <= 2 * crossed[c] + 1; start++) {
+                if (next[start] >= 0) {
+                    rings.add(ring(start, edges));
+                }
             }
         }
         return rings;
     }
 
-    /** @param edges room for the longest ring there could be */
+    /** Takes the links of the ring away as it goes. */
     private double[] ring(int start, int[] edges) {
-        int count = 0;
-        for (int at = start; at >= 0 && (count == 0 || at != start); ) {
-            edges[count++] = at;
+        int length = 0;
+        for (int at = start; at >= 0 && (length == 0 || at != start); ) {
+            edges[length++] = at;
             int then = next[at];
             next[at] = -1;
             at = then;
         }
-        double[] ring = new double[2 * count];
-        for (int k = 0; k < count; k++) {
+        double[] ring = new double[2 * length];
+        for (int k = 0; k < length; k++) {
             crossing(edges[k], ring, 2 * k);
         }
         return ring;
     }
 
     /** Walks with the high side on the left. */
-    private void cell(int i, int j) {
-        int at = (j + 1) * wide + i + 1;
-        boolean a = high[at];
-        boolean b = high[at + 1];
-        boolean c = high[at + wide + 1];
-        boolean d = high[at + wide];
-        int code = (a ? 1 : 0) | (b ? 2 : 0) | (c ? 4 : 0) | (d ? 8 : 0);
+    private void cell(int i, int j, int code) {
         switch (code) {
             case 1 -> link(i, j, Edge.BOTTOM, Edge.LEFT);
             case 2 -> link(i, j, Edge.RIGHT, Edge.BOTTOM);

@@ -54,4 +54,16 @@ public final class Raster {
     public void set(int column, int row, double value) {
         values[row * columns + column] = value;
     }
+
+    /** Value between the four nodes around a place, linear along both sides; outside the grid that of its border. */
+    public double between(double x, double y) {
+        double u = Math.max(0, Math.min(columns - 1, (x - x0) / stepX));
+        double v = Math.max(0, Math.min(rows - 1, (y - y0) / stepY));
+        int i = Math.min((int) u, columns - 2);
+        int j = Math.min((int) v, rows - 2);
+        double a = u - i;
+        double b = v - j;
+        return (1 - b) * ((1 - a) * get(i, j) + a * get(i + 1, j))
+                + b * ((1 - a) * get(i, j + 1) + a * get(i + 1, j + 1));
+    }
 }

@@ -159,7 +159,17 @@ public final class ThinPlateSpline {
                 heights[j * columns + i] = along[i] + across;
             }
         }
-        for (int p = 0; p < w.length; p++) {
+        int p = 0;
+        for (; p + 4 <= w.length; p += 4) {
+            add(
+                    heights,
+                    Arrays.copyOfRange(w, p, p + 4),
+                    reach.apply(p),
+                    reach.apply(p + 1),
+                    reach.apply(p + 2),
+                    reach.apply(p + 3));
+        }
+        for (; p < w.length; p++) {
             double[] column = reach.apply(p);
             double weight = w[p];
             for (int k = 0; k < heights.length; k++) {
@@ -167,6 +177,17 @@ public final class ThinPlateSpline {
             }
         }
         return heights;
+    }
+
+    /** Four at once: the heights themselves go to and from memory a quarter as often. */
+    private static void add(double[] heights, double[] weights, double[] a, double[] b, double[] c, double[] d) {
+        double wa = weights[0];
+        double wb = weights[1];
+        double wc = weights[2];
+        double wd = weights[3];
+        for (int k = 0; k < heights.length; k++) {
+            heights[k] += wa * a[k] + wb * b[k] + wc * c[k] + wd * d[k];
+        }
     }
 
     private static double kernel(double du, double dv) {

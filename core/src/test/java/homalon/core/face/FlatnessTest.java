@@ -285,7 +285,7 @@ class FlatnessTest {
             }
         }
         int checked = 0;
-        for (double[] ring : Contours.atOrAbove(grid, level)) {
+        for (double[] ring : Contours.atOrAbove(grid, level).get(0)) {
             for (int k = 0; k < ring.length; k += 2) {
                 boolean onBorder = ring[k] <= grid.x(0)
                         || ring[k] >= grid.x(grid.columns() - 1)
