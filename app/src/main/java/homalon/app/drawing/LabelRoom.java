@@ -19,9 +19,9 @@ final class LabelRoom {
 
     private final Layout layout;
     private final double px;
-    private final List<Plate> taken = new ArrayList<>();
+    private final List<Plate> taken = new ArrayList<>(150);
     private final List<Plate> holes = new ArrayList<>();
-    private final List<Weighed> near = new ArrayList<>();
+    private final List<Weighed> near = new ArrayList<>(50);
 
     LabelRoom(Layout layout, double px) {
         this.layout = layout;

@@ -36,6 +36,7 @@ public class Surveys {
     private final SurveyRepository surveys;
     private final PlaceRepository places;
     private final ReadingRepository readings;
+    private final ReadingLines lines;
     private final SurveyFiles files;
     private final Faces faces;
     private final OneRead reading;
@@ -45,6 +46,7 @@ public class Surveys {
             SurveyRepository surveys,
             PlaceRepository places,
             ReadingRepository readings,
+            ReadingLines lines,
             SurveyFiles files,
             Faces faces,
             OneRead reading,
@@ -52,6 +54,7 @@ public class Surveys {
         this.surveys = surveys;
         this.places = places;
         this.readings = readings;
+        this.lines = lines;
         this.files = files;
         this.faces = faces;
         this.reading = reading;
@@ -172,8 +175,7 @@ public class Surveys {
         row.value = value.map(Length::nanometres).orElse(null);
         row.byPerson = by;
         row.at = clock.instant();
-        readings.saveAndFlush(row);
-        surveys.changed(survey.id());
+        lines.write(survey.id(), row);
         files.advance(survey, row);
         return new Outcome.Kept();
     }
@@ -241,8 +243,7 @@ public class Surveys {
             row.withdraws = r.id();
             row.byPerson = by;
             row.at = clock.instant();
-            readings.saveAndFlush(row);
-            surveys.changed(survey.id());
+            lines.write(survey.id(), row);
         });
         return last.map(SurveyFile.ReadingFile::place);
     }

@@ -1,5 +1,7 @@
 package homalon.app.part;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.app.web.NotHereException;
 import homalon.core.input.BadInputException;
 import homalon.core.rulebook.FlatnessLimit;
@@ -17,8 +19,10 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** Castings and their visits. */
 @Service
@@ -27,12 +31,17 @@ public class Parts {
     private final PartRepository parts;
     private final JobRepository jobs;
     private final LimitRepository limits;
+    private final JdbcClient jdbc;
     private final Clock clock;
+    /** Every page of a part asks for it: one question tells whether it is what it was (ADR 18). */
+    private final Cache<String, Known> known =
+            Caffeine.newBuilder().maximumSize(400).build();
 
-    Parts(PartRepository parts, JobRepository jobs, LimitRepository limits, Clock clock) {
+    Parts(PartRepository parts, JobRepository jobs, LimitRepository limits, JdbcClient jdbc, Clock clock) {
         this.parts = parts;
         this.jobs = jobs;
         this.limits = limits;
+        this.jdbc = jdbc;
         this.clock = clock;
     }
 
@@ -45,7 +54,36 @@ public class Parts {
     @Transactional(readOnly = true)
     public Optional<PartFile> find(String tag) {
         String scanned = tag == null ? "" : tag.strip().replaceFirst("^https?://[^/]+/parts/([^/?#]+).*$", "$1");
-        return parts.findByTag(tidy(scanned)).map(p -> files(List.of(p)).get(0));
+        String tidy = tidy(scanned);
+        boolean reading = TransactionSynchronizationManager.isCurrentTransactionReadOnly();
+        if (!reading) {
+            parts.flush();
+        }
+        // Read before the part: what is remembered may be newer than its stamp, never older.
+        Optional<String> stamp = stamp(tidy);
+        Known before = known.getIfPresent(tidy);
+        if (before != null && stamp.filter(before.stamp()::equals).isPresent()) {
+            return Optional.of(before.file());
+        }
+        Optional<PartFile> found =
+                parts.findByTag(tidy).map(p -> files(List.of(p)).get(0));
+        // A change that is not committed yet may still be taken back.
+        if (reading && stamp.isPresent()) {
+            found.ifPresent(file -> known.put(tidy, new Known(stamp.get(), file)));
+        }
+        return found;
+    }
+
+    private record Known(String stamp, PartFile file) {}
+
+    /** Changes whenever the part, a visit of it or a limit entered for it does: versions and numbers only go up. */
+    private Optional<String> stamp(String tag) {
+        return jdbc.sql("""
+                        select concat_ws(' ', p.id, p.version,
+                          (select concat(count(*), '/', sum(j.version)) from job j where j.part_id = p.id),
+                          (select concat(count(*), '/', count(l.withdrawn_at)) from flatness_limit l where l.part_id = p.id))
+                        from part p where p.tag = :tag
+                        """).param("tag", tag).query(String.class).optional();
     }
 
     @Transactional(readOnly = true)

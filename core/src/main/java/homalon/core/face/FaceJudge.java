@@ -187,7 +187,7 @@ public final class FaceJudge {
         double whole = flatness.minimumZone().zone();
         boolean wholeFaceWithin = whole + settings.uncertainty() <= limit.most().mm() + slack;
         boolean filled = wholeFaceWithin
-                || WindowFlatness.fewestInAny(points, settings.layout().box(), side) >= 4;
+                || WindowFlatness.everyHolds(4, points, settings.layout().box(), side);
         double zone = worst.map(WindowFlatness.Worst::zone).orElse(wholeFaceWithin ? whole : 0.0);
         OptionalDouble value = worst.isPresent() || wholeFaceWithin ? OptionalDouble.of(zone) : OptionalDouble.empty();
         Working.Builder working = Working.of("Flatness in any square of a stated side");

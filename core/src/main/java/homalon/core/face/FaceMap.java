@@ -31,9 +31,10 @@ public final class FaceMap {
         this.heights = land.grid();
         double[] all = spline.over(heights, reach);
         double most = OVERSHOOT * range.extent();
+        int k = 0;
         for (int j = 0; j < heights.rows(); j++) {
             for (int i = 0; i < heights.columns(); i++) {
-                heights.set(i, j, held(all[j * heights.columns() + i], most));
+                heights.set(i, j, held(all[k++], range.least() - most, range.most() + most));
             }
         }
     }
@@ -122,11 +123,12 @@ public final class FaceMap {
 
     /** Height of the surface above the level plane at a place, mm. */
     public double above(double x, double y) {
-        return held(spline.at(x, y), OVERSHOOT * range.extent());
+        double most = OVERSHOOT * range.extent();
+        return held(spline.at(x, y), range.least() - most, range.most() + most);
     }
 
-    private double held(double height, double most) {
-        return Math.max(range.least() - most, Math.min(range.most() + most, height));
+    private static double held(double height, double least, double most) {
+        return height < least ? least : height > most ? most : height;
     }
 
     /** Height of the surface above any plane at a place, mm. */

@@ -5,6 +5,7 @@ import homalon.core.geometry.Plane;
 import homalon.core.geometry.Points;
 import homalon.core.numeric.LeastSquaresPlane;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.IntStream;
@@ -105,16 +106,16 @@ public final class WindowFlatness {
         private final Points points;
         private final double reach;
         private final int[] byY;
+        private final double[] xs;
+        private final double[] ys;
         private final double[] off;
 
         Windows(Points points, double reach) {
             this.points = points;
             this.reach = reach;
-            this.byY = IntStream.range(0, points.size())
-                    .boxed()
-                    .sorted((i, j) -> Double.compare(points.y(i), points.y(j)))
-                    .mapToInt(Integer::intValue)
-                    .toArray();
+            this.byY = byY(points);
+            this.xs = Arrays.stream(points.xs()).sorted().distinct().toArray();
+            this.ys = Arrays.stream(points.ys()).sorted().distinct().toArray();
             Plane level = points.onOneLine() ? Plane.LEVEL : LeastSquaresPlane.fit(points);
             this.off = IntStream.range(0, points.size())
                     .mapToDouble(i -> points.above(level, i))
@@ -129,19 +130,21 @@ public final class WindowFlatness {
         }
 
         void each(Consumer<Window> visitor) {
-            double[] ys = Arrays.stream(points.ys()).sorted().distinct().toArray();
-            double[] xs = Arrays.stream(points.xs()).sorted().distinct().toArray();
+            int[] column = new int[byY.length];
             for (double x0 : xs) {
-                int[] column = Arrays.stream(byY)
-                        .filter(i -> points.x(i) >= x0 && points.x(i) <= x0 + reach)
-                        .toArray();
-                if (column.length >= FEWEST) {
-                    slide(x0, ys, column, visitor);
+                int held = 0;
+                for (int i : byY) {
+                    if (points.x(i) >= x0 && points.x(i) <= x0 + reach) {
+                        column[held++] = i;
+                    }
+                }
+                if (held >= FEWEST) {
+                    slide(x0, Arrays.copyOf(column, held), visitor);
                 }
             }
         }
 
-        private void slide(double x0, double[] ys, int[] column, Consumer<Window> visitor) {
+        private void slide(double x0, int[] column, Consumer<Window> visitor) {
             int from = 0;
             int until = 0;
             int knownFrom = -1;
@@ -165,40 +168,61 @@ public final class WindowFlatness {
             double least = Double.POSITIVE_INFINITY;
             double most = Double.NEGATIVE_INFINITY;
             for (int k = from; k < until; k++) {
-                least = Math.min(least, off[column[k]]);
-                most = Math.max(most, off[column[k]]);
+                double at = off[column[k]];
+                least = at < least ? at : least;
+                most = at > most ? at : most;
             }
             return most - least;
         }
     }
 
+    /** Numbers of the points in rising y, the earlier first where it is equal. */
+    private static int[] byY(Points points) {
+        return IntStream.range(0, points.size())
+                .boxed()
+                .sorted(Comparator.comparingDouble(points::y))
+                .mapToInt(Integer::intValue)
+                .toArray();
+    }
+
     /**
-     * The fewest points that a window slid anywhere over the box holds (a side longer than the box is cut to it).
-     * Counted at every place where the number can change.
+     * Whether a window slid anywhere over the box holds so many points wherever it lies (a side longer than the box is cut
+     * to it). Counted at every place where the number can change.
      */
-    public static int fewestInAny(Points points, Box box, double side) {
+    public static boolean everyHolds(int fewest, Points points, Box box, double side) {
         double w = Math.min(side, box.width());
         double h = Math.min(side, box.height());
         double[] xs = starts(points.xs(), box.x0(), box.x1() - w);
         double[] ys = starts(points.ys(), box.y0(), box.y1() - h);
-        int fewest = Integer.MAX_VALUE;
+        int[] byY = byY(points);
+        double[] column = new double[byY.length];
         for (double x0 : xs) {
-            double[] column = IntStream.range(0, points.size())
-                    .filter(i -> points.x(i) >= x0 && points.x(i) <= x0 + w)
-                    .mapToDouble(points::y)
-                    .sorted()
-                    .toArray();
-            int below = 0;
-            int until = 0;
-            for (double y0 : ys) {
-                while (below < column.length && column[below] < y0) {
-                    below++;
+            int held = 0;
+            for (int i : byY) {
+                if (points.x(i) >= x0 && points.x(i) <= x0 + w) {
+                    column[held++] = points.y(i);
                 }
-                while (until < column.length && column[until] <= y0 + h) {
-                    until++;
-                }
-                fewest = Math.min(fewest, until - below);
             }
+            if (fewestIn(column, held, ys, h) < fewest) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** @param held how many there are in the column, in rising order */
+    private static int fewestIn(double[] column, int held, double[] starts, double height) {
+        int fewest = Integer.MAX_VALUE;
+        int below = 0;
+        int until = 0;
+        for (double y0 : starts) {
+            while (below < held && column[below] < y0) {
+                below++;
+            }
+            while (until < held && column[until] <= y0 + height) {
+                until++;
+            }
+            fewest = Math.min(fewest, until - below);
         }
         return fewest;
     }

@@ -21,8 +21,10 @@ public final class Contours {
 
     private final Raster raster;
     private final double[] levels;
-    /** Columns of the grid with one more on either side, where everything is low. */
+    /** Columns of the grid with more on either side, where everything is low; a power of two, so that nothing is divided. */
     private final int wide;
+
+    private final int shift;
     /** Of every node, the border included, how many levels it reaches. */
     private final byte[] reached;
     /** The edge that a ring comes to after an edge, by its number; -1 where none passes, as everywhere between two levels. */
@@ -35,7 +37,8 @@ public final class Contours {
     private Contours(Raster raster, double[] levels) {
         this.raster = raster;
         this.levels = levels;
-        this.wide = raster.columns() + 2;
+        this.shift = Integer.SIZE - Integer.numberOfLeadingZeros(raster.columns() + 1);
+        this.wide = 1 << shift;
         this.reached = new byte[wide * (raster.rows() + 2)];
         this.next = new int[2 * reached.length];
         this.crossed = new int[reached.length];
@@ -79,7 +82,7 @@ public final class Contours {
                     | (reached[at + wide] > k ? 8 : 0);
             // The last column has no cell, but nothing is high on either side of the step to the next row.
             if (code != 0 && code != 15) {
-                cell(at % wide - 1, at / wide - 1, code);
+                cell((at & wide - 1) - 1, (at >> shift) - 1, code);
                 crossed[count++] = at;
             }
         }
@@ -166,8 +169,8 @@ public final class Contours {
     private void crossing(int id, double[] into, int at) {
         boolean vertical = (id & 1) == 1;
         int cell = id >> 1;
-        int i = cell % wide - 1;
-        int j = cell / wide - 1;
+        int i = (cell & wide - 1) - 1;
+        int j = (cell >> shift) - 1;
         int i2 = vertical ? i : i + 1;
         int j2 = vertical ? j + 1 : j;
         double t = fraction(i, j, i2, j2);
