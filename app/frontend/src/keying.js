@@ -22,6 +22,7 @@ class Keying {
       root.dataset.keypad = root.dataset.keypad === 'on' ? 'off' : 'on';
     });
     document.addEventListener('click', (e) => this.clicked(e));
+    document.addEventListener('homalon:putting', (e) => this.mark(e.detail));
     document.addEventListener('homalon:put', () => this.show());
     const wanted = new URLSearchParams(location.search).get('place');
     this.go(wanted && this.entry(wanted) ? wanted : this.firstOpen());
@@ -69,11 +70,15 @@ class Keying {
     const waiting = this.waiting();
     const open = (e) => e.dataset.state === 'open' && e.dataset.place !== this.at && !waiting.has(e.dataset.place);
     const next = all.slice(i + 1).find(open) ?? all.find(open) ?? all[i + 1];
-    if (next) this.go(next.dataset.place);
-    else this.show();
+    if (next) this.at = next.dataset.place;
+    this.show(outbox.waiting(this.url).length > 0 && !outbox.away);
   }
 
-  show() {
+  /**
+   * @param drawLater while an answer is on its way that changes the drawing too: it is drawn once then, and not twice on the
+   *     processor that works the answer out; at once when the answer takes long
+   */
+  show(drawLater = false) {
     let here = this.entry(this.at);
     if (!here) {
       this.at = this.firstOpen();
@@ -97,15 +102,23 @@ class Keying {
     if (unit && here.dataset.unitLabel) unit.textContent = here.dataset.unitLabel;
     this.echoAs = here.dataset.echoAs ?? 'length';
     this.input.toggleAttribute('data-size', this.echoAs === 'size');
-    document.querySelectorAll('svg.face .valve-sign.now').forEach((v) => v.classList.remove('now'));
-    document.querySelectorAll(`svg.face [data-valve="${CSS.escape(here.dataset.valve ?? '')}"]`).forEach((v) => v.classList.add('now'));
-    document.querySelectorAll('[data-valve-row]').forEach((r) => r.classList.toggle('now', r.dataset.valveRow === here.dataset.valve));
     text('planned', here.dataset.planned ? `planned ${here.dataset.plannedShown ?? here.dataset.planned}` : '');
-    all.forEach((e) => e.toggleAttribute('aria-current', e === here));
-    document.querySelectorAll('svg.face .place.now').forEach((p) => p.classList.remove('now'));
-    document.querySelectorAll(`svg.face [data-place="${CSS.escape(this.at)}"]`).forEach((p) => {
+    clearTimeout(this.marking);
+    if (drawLater) this.marking = setTimeout(() => this.mark(document), 120);
+    else this.mark(document);
+  }
+
+  /** Shows where the hand is: on the page, and on an answer before it is laid in, so that this does not make the two differ. */
+  mark(page) {
+    const valve = this.entry(this.at)?.dataset.valve;
+    page.querySelectorAll('#walk [data-place]').forEach((e) => e.toggleAttribute('aria-current', e.dataset.place === this.at));
+    page.querySelectorAll('[data-valve-row]').forEach((r) => r.classList.toggle('now', r.dataset.valveRow === valve));
+    page.querySelectorAll('svg.face .valve-sign').forEach((v) => v.classList.toggle('now', valve !== undefined && v.dataset.valve === valve));
+    page.querySelectorAll('svg.face .place.now').forEach((p) => p.dataset.place !== this.at && p.classList.remove('now'));
+    page.querySelectorAll(`svg.face [data-place="${CSS.escape(this.at)}"]`).forEach((p) => {
       p.classList.add('now');
-      p.parentNode.appendChild(p);
+      // Over the others; one that lies there already is not taken out and put back.
+      if (p.nextElementSibling) p.parentNode.appendChild(p);
     });
   }
 

@@ -72,6 +72,7 @@ export function put(html, sent = false) {
   const page = new DOMParser().parseFromString(html, 'text/html');
   let behind = false;
   const replaced = [];
+  document.dispatchEvent(new CustomEvent('homalon:putting', { detail: page }));
   for (const fresh of page.querySelectorAll('[data-live]:not(form)')) {
     const there = document.getElementById(fresh.id);
     if (!there) continue;

@@ -347,7 +347,19 @@ public final class FaceDrawing {
     }
 
     private void drawPlaces(Markup svg) {
-        svg.open("g", "class", "places", "id", id + "-places");
+        // What all of them share is said once: sixty places come with every reading.
+        svg.open(
+                "g",
+                "class",
+                "places",
+                "id",
+                id + "-places",
+                "stroke-width",
+                1.4 * px,
+                "font-size",
+                12.5 * px,
+                "text-anchor",
+                "middle");
         LabelRoom room = new LabelRoom(layout, px);
         places.forEach(p -> room.keep(p.spot()));
         for (PlaceMark mark : places) {
@@ -367,14 +379,13 @@ public final class FaceDrawing {
                 "data-place",
                 mark.id());
         svg.open("title").text(mark.title()).close("title");
-        svg.empty("circle", "class", "halo", "cx", x, "cy", y, "r", 15 * px, "stroke-width", 3 * px);
-        svg.empty("circle", "class", "touch-area", "cx", x, "cy", y, "r", 17 * px);
+        svg.empty("circle", "class", "halo touch-area", "cx", x, "cy", y, "r", 15 * px, "stroke-width", 3 * px);
         double r = 4.5 * px;
         switch (mark.state()) {
             case SUPPORT -> {
                 String d = "M" + Markup.number(x) + " " + Markup.number(y - 7 * px) + "l" + Markup.number(8 * px) + " "
                         + Markup.number(13 * px) + "h" + Markup.number(-16 * px) + "z";
-                svg.empty("path", "class", "sign", "stroke-width", 1.4 * px, "d", d);
+                svg.empty("path", "class", "sign", "d", d);
             }
             case SUGGESTED ->
                 svg.empty(
@@ -391,10 +402,9 @@ public final class FaceDrawing {
                         2 * px,
                         "stroke-dasharray",
                         Markup.number(4 * px));
-            case SKIPPED ->
-                svg.empty("path", "class", "sign", "stroke-width", 1.4 * px, "d", cross(x, y, r * 0.8, true));
+            case SKIPPED -> svg.empty("path", "class", "sign", "d", cross(x, y, r * 0.8, true));
             case OPEN -> svg.empty("circle", "class", "sign", "cx", x, "cy", y, "r", r, "stroke-width", 1.6 * px);
-            default -> svg.empty("path", "class", "sign", "stroke-width", 1.4 * px, "d", cross(x, y, r, false));
+            default -> svg.empty("path", "class", "sign", "d", cross(x, y, r, false));
         }
         if (!mark.label().isEmpty()) {
             label(svg, mark, room);
@@ -420,7 +430,9 @@ public final class FaceDrawing {
                 height,
                 "rx",
                 2 * px);
-        text(svg, "figure", centre.x(), up(centre.y()) + 4.4 * px, 12.5, "middle", mark.label());
+        svg.open("text", "class", "figure", "x", centre.x(), "y", up(centre.y()) + 4.4 * px)
+                .text(mark.label())
+                .close("text");
     }
 
     private void text(Markup svg, String style, double x, double y, double sizePx, String anchor, String content) {
