@@ -1,5 +1,5 @@
 // What happens elsewhere: another person's readings, and the values of a wireless indicator.
-import { put, thisPage } from './server.js';
+import { changed, put, thisPage } from './server.js';
 
 const KEY = 'homalon:gauge';
 const SILENT = 6000;
@@ -24,8 +24,7 @@ class Live {
     clearTimeout(this.soon);
     this.soon = setTimeout(async () => {
       const form = document.activeElement?.closest('[data-live] form');
-      const typed = form && [...form.elements].some((f) => f.type !== 'hidden' && f.value !== f.defaultValue && f.tagName === 'INPUT');
-      if (typed || document.hidden) {
+      if ((form && changed(form)) || document.hidden) {
         this.lookSoon();
         return;
       }

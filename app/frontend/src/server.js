@@ -33,10 +33,18 @@ export async function post(url, fields) {
   return { status: answer.type === 'opaqueredirect' ? 401 : answer.status, place: answer.headers.get('X-Place'), text: await answer.text() };
 }
 
-/** A form in which somebody is typing is left alone by what comes from elsewhere. */
-function inUse(form) {
-  return form.contains(document.activeElement) || [...form.elements].some((f) => f.type !== 'hidden' && f.tagName === 'INPUT' && f.value !== f.defaultValue);
+/** Whether anything in a form is otherwise than the server wrote it: typed, ticked or chosen. */
+export function changed(form) {
+  return [...form.elements].some((f) => {
+    if (f.type === 'hidden') return false;
+    if (f.type === 'checkbox' || f.type === 'radio') return f.checked !== f.defaultChecked;
+    if (f.tagName === 'SELECT') return f.selectedIndex !== Math.max(0, [...f.options].findIndex((o) => o.defaultSelected));
+    return ['INPUT', 'TEXTAREA'].includes(f.tagName) && f.value !== f.defaultValue;
+  });
 }
+
+/** A form in which somebody is busy is left alone by what comes from elsewhere. */
+const inUse = (form) => form.contains(document.activeElement) || changed(form);
 
 /** Changes what differs and leaves the rest where it is: a place read moves a few figures and lines of a map, not the casting. */
 const changing = {

@@ -1,5 +1,6 @@
 package homalon.app.face;
 
+import jakarta.persistence.EntityManager;
 import java.sql.Types;
 import java.time.ZoneOffset;
 import java.util.UUID;
@@ -10,9 +11,11 @@ import org.springframework.stereotype.Component;
 @Component
 class ReadingLines {
     private final JdbcClient jdbc;
+    private final EntityManager entities;
 
-    ReadingLines(JdbcClient jdbc) {
+    ReadingLines(JdbcClient jdbc, EntityManager entities) {
         this.jdbc = jdbc;
+        this.entities = entities;
     }
 
     /**
@@ -21,6 +24,8 @@ class ReadingLines {
      * @throws org.springframework.dao.DuplicateKeyException when a line of that id stands elsewhere
      */
     void write(UUID survey, ReadingRow row) {
+        // A place may be new in this transaction, and the survey's row held in it is of the revision before.
+        entities.flush();
         row.seq = jdbc.sql("""
                         with line as (
                             insert into reading (id, place_id, kind, typed, unit, value_nm, withdraws, by_person, at)
@@ -40,5 +45,6 @@ class ReadingLines {
                 .param("survey", survey)
                 .query(Long.class)
                 .single();
+        entities.clear();
     }
 }

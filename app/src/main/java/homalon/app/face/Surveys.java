@@ -111,10 +111,11 @@ public class Surveys {
         if (begun.isPresent()) {
             return begun.get();
         }
+        List<PlaceProposal.Place> proposed = proposed(part, kind, density);
         SurveyRow row = new SurveyRow(part.visit().id(), kind, uncertainty.nanometres(), by, clock.instant());
         surveys.save(row);
         int seq = 0;
-        for (PlaceProposal.Place place : proposed(part, kind, density)) {
+        for (PlaceProposal.Place place : proposed) {
             places.save(new PlaceRow(row.id, ++seq, place.name(), place.spot()));
         }
         return find(part, kind).orElseThrow();
