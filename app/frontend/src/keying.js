@@ -103,16 +103,26 @@ class Keying {
     this.echoAs = here.dataset.echoAs ?? 'length';
     this.input.toggleAttribute('data-size', this.echoAs === 'size');
     text('planned', here.dataset.planned ? `planned ${here.dataset.plannedShown ?? here.dataset.planned}` : '');
-    clearTimeout(this.marking);
-    if (drawLater) this.marking = setTimeout(() => this.mark(document), 120);
-    else this.mark(document);
+    this.markLists(document);
+    clearTimeout(this.drawing);
+    if (drawLater) this.drawing = setTimeout(() => this.markDrawings(document), 120);
+    else this.markDrawings(document);
   }
 
   /** Shows where the hand is: on the page, and on an answer before it is laid in, so that this does not make the two differ. */
   mark(page) {
+    this.markLists(page);
+    this.markDrawings(page);
+  }
+
+  markLists(page) {
     const valve = this.entry(this.at)?.dataset.valve;
     page.querySelectorAll('#walk [data-place]').forEach((e) => e.toggleAttribute('aria-current', e.dataset.place === this.at));
     page.querySelectorAll('[data-valve-row]').forEach((r) => r.classList.toggle('now', r.dataset.valveRow === valve));
+  }
+
+  markDrawings(page) {
+    const valve = this.entry(this.at)?.dataset.valve;
     page.querySelectorAll('svg.face .valve-sign').forEach((v) => v.classList.toggle('now', valve !== undefined && v.dataset.valve === valve));
     page.querySelectorAll('svg.face .place.now').forEach((p) => p.dataset.place !== this.at && p.classList.remove('now'));
     page.querySelectorAll(`svg.face [data-place="${CSS.escape(this.at)}"]`).forEach((p) => {

@@ -1,6 +1,7 @@
 package homalon.core.face;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -125,6 +126,38 @@ class FlatnessTest {
         assertEquals(Verdict.NOT_PROVEN, judge(few, 0, any).worst());
         Points steep = survey(shaped(0.6, 0, 0), PlaceProposal.Density.CLOSE);
         assertEquals(Verdict.OUT, judge(steep, 0, any).worst());
+    }
+
+    /** No window thrown anywhere holds fewer places than every window is said to hold, and the emptiest one tells. */
+    @ParameterizedTest
+    @ValueSource(doubles = {60, 110, 200})
+    void everyWindowHoldsWhatItIsSaidToHold(double side) {
+        Box box = FOUR.box();
+        double wide = Math.min(side, box.width());
+        double high = Math.min(side, box.height());
+        Random random = new Random(17);
+        for (int survey = 0; survey < 12; survey++) {
+            double[][] rows = random.doubles(30 + 10L * survey)
+                    .mapToObj(u -> new double[] {u * box.width(), random.nextDouble() * box.height(), 0})
+                    .toArray(double[][]::new);
+            Points points = Points.of(rows);
+            int fewest = Integer.MAX_VALUE;
+            for (int thrown = 0; thrown < 4000; thrown++) {
+                double x0 = random.nextDouble() * (box.width() - wide);
+                double y0 = random.nextDouble() * (box.height() - high);
+                int held = 0;
+                for (double[] p : rows) {
+                    held += p[0] >= x0 && p[0] <= x0 + wide && p[1] >= y0 && p[1] <= y0 + high ? 1 : 0;
+                }
+                fewest = Math.min(fewest, held);
+            }
+            assertFalse(WindowFlatness.everyHolds(fewest + 1, points, box, side));
+            int said = 0;
+            while (WindowFlatness.everyHolds(said + 1, points, box, side)) {
+                said++;
+            }
+            assertTrue(said <= fewest && said >= fewest - 3, said + " said, " + fewest + " found");
+        }
     }
 
     @Test
