@@ -55,7 +55,10 @@ class SurveyFiles {
             for (SurveyRow row : unknown) {
                 SurveyFile file = file(row, bySurvey.getOrDefault(row.id, List.of()), byPlace);
                 files.put(row.id, file);
-                known.put(row.id, file);
+                // What is not committed yet may still be taken back, or be half of a survey.
+                if (TransactionSynchronizationManager.isCurrentTransactionReadOnly()) {
+                    known.put(row.id, file);
+                }
             }
         }
         return rows.stream().map(r -> files.get(r.id)).toList();
