@@ -30,13 +30,10 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
-import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
 /** "Saltmarsh Head &amp; Deck", a made-up shop in a made-up harbour. Every name in it is plainly invented. */
-@Component
-@ConditionalOnProperty("homalon.demo")
+@OfTheDemo
 class DemoData implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
     static final String PASSWORD = "saltmarsh-demo";

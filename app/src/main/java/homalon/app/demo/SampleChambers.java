@@ -22,10 +22,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
-import org.springframework.stereotype.Component;
 
 /** Heads whose chambers are filled: a stock rebuild, a class rule, one with little life left, one bank of a V. */
-@Component
+@OfTheDemo
 class SampleChambers {
     private final SampleHands hands;
     private final WorkOnChambers chambers;

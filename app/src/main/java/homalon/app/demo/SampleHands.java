@@ -56,12 +56,9 @@ import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
-import org.springframework.stereotype.Component;
 
 /** Hands that do the work of the sample shop through the same services as a person, some days ago. */
-@Component
-@ConditionalOnProperty("homalon.demo")
+@OfTheDemo
 class SampleHands {
     /** What it takes to set the indicator, read it and key it. */
     private static final Duration PER_PLACE = Duration.ofSeconds(14);

@@ -10,12 +10,9 @@ import homalon.core.quantity.BenchUnit;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.Source;
 import java.util.List;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
-import org.springframework.stereotype.Component;
 
 /** One casting of every shape that a face can have, and two heads that are cut together. */
-@Component
-@ConditionalOnProperty("homalon.demo")
+@OfTheDemo
 class SampleShapes {
     private static final String MEASURED = "Measured only, as asked: the owner cuts it on his own mill.";
 

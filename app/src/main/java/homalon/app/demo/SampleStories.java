@@ -35,12 +35,9 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
-import org.springframework.stereotype.Component;
 
 /** Castings of the sample shop whose story is not told by their face: cracked, bent in their line, askew, with liners. */
-@Component
-@ConditionalOnProperty("homalon.demo")
+@OfTheDemo
 class SampleStories {
     private final SampleHands hands;
     private final Cracks cracks;

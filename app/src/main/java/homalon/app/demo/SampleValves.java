@@ -32,12 +32,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
-import org.springframework.stereotype.Component;
 
 /** Castings of the sample shop that came for their valves, and the shop's list of what it buys by size. */
-@Component
-@ConditionalOnProperty("homalon.demo")
+@OfTheDemo
 class SampleValves {
     private final SampleHands hands;
     private final WorkOnValves valves;

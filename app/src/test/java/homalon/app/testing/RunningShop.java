@@ -4,12 +4,15 @@ import homalon.app.HomalonApplication;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.ServerSocket;
+import java.util.ArrayList;
+import java.util.List;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ExtensionContext.Namespace;
 import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.event.ContextClosedEvent;
 
 /**
  * Gives a test the running application: the sample shop, started as it is started for people, on the test command's own
@@ -39,12 +42,30 @@ public final class RunningShop implements ParameterResolver {
     }
 
     private static Shop start() {
-        ConfigurableApplicationContext beans = new SpringApplicationBuilder(HomalonApplication.class)
-                .run(
-                        "--server.port=0",
-                        "--homalon.demo=true",
-                        "--homalon.gauge-port=" + freePort(),
-                        "--spring.main.banner-mode=off");
+        return start("--homalon.demo=true");
+    }
+
+    /** A real shop on its first day: nobody has been there, on a database of its own that goes when it is closed. */
+    public static Shop empty(String... settings) {
+        String database = OwnDatabase.made();
+        List<String> all = new ArrayList<>(List.of(settings));
+        all.add("--homalon.demo=false");
+        all.add("--spring.datasource.url=" + OwnDatabase.url(database));
+        Shop shop = start(all.toArray(String[]::new));
+        shop.beans().addApplicationListener(e -> {
+            if (e instanceof ContextClosedEvent) {
+                OwnDatabase.gone(database);
+            }
+        });
+        return shop;
+    }
+
+    private static Shop start(String... settings) {
+        List<String> all = new ArrayList<>(List.of(
+                "--server.port=0", "--homalon.gauge-port=" + freePort(), "--spring.main.banner-mode=off"));
+        all.addAll(List.of(settings));
+        ConfigurableApplicationContext beans =
+                new SpringApplicationBuilder(HomalonApplication.class).run(all.toArray(String[]::new));
         return new Shop(Integer.parseInt(beans.getEnvironment().getRequiredProperty("local.server.port")), beans);
     }
 

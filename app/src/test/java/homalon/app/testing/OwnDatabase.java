@@ -1,0 +1,40 @@
+package homalon.app.testing;
+
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.UUID;
+
+/** Databases beside the one that all tests share, for what must begin with nothing or may end in ruins. */
+public final class OwnDatabase {
+    private OwnDatabase() {}
+
+    /** @return the name of a database that is as empty as the command makes one */
+    public static String made() {
+        String name = "own_" + UUID.randomUUID().toString().replace("-", "").substring(0, 12);
+        asAdmin("postgres", "create database " + name + " owner homalon_owner");
+        asAdmin(name, "revoke all on schema public from public; alter schema public owner to homalon_owner");
+        asAdmin("postgres", "revoke all on database " + name + " from public; grant connect on database " + name
+                + " to homalon_app");
+        return name;
+    }
+
+    public static void gone(String name) {
+        asAdmin("postgres", "drop database if exists " + name + " with (force)");
+    }
+
+    public static String url(String name) {
+        return "jdbc:postgresql://127.0.0.1:" + System.getenv("HOMALON_TEST_PG_PORT") + "/" + name;
+    }
+
+    private static void asAdmin(String database, String sql) {
+        try (Connection c = DriverManager.getConnection(
+                        url(database), "homalon_admin", System.getenv("HOMALON_TEST_ADMIN_PASSWORD"));
+                Statement s = c.createStatement()) {
+            s.execute(sql);
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+}
