@@ -1,5 +1,6 @@
 package homalon.app.testing;
 
+import homalon.app.upgrade.Upgrade;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
@@ -26,6 +27,16 @@ public final class OwnDatabase {
 
     public static String url(String name) {
         return "jdbc:postgresql://127.0.0.1:" + System.getenv("HOMALON_TEST_PG_PORT") + "/" + name;
+    }
+
+    /** Brings its tables to this version, as the command does before it starts the application. */
+    public static void upgrade(String url) {
+        new Upgrade(
+                        url,
+                        System.getenv("HOMALON_DB_OWNER"),
+                        System.getenv("HOMALON_DB_OWNER_PASSWORD"),
+                        System.getenv("HOMALON_DB_USER"))
+                .run();
     }
 
     private static void asAdmin(String database, String sql) {

@@ -42,12 +42,14 @@ public final class RunningShop implements ParameterResolver {
     }
 
     private static Shop start() {
+        OwnDatabase.upgrade(System.getenv("HOMALON_DB_URL"));
         return start("--homalon.demo=true");
     }
 
     /** A real shop on its first day: nobody has been there, on a database of its own that goes when it is closed. */
     public static Shop empty(String... settings) {
         String database = OwnDatabase.made();
+        OwnDatabase.upgrade(OwnDatabase.url(database));
         List<String> all = new ArrayList<>(List.of(settings));
         all.add("--homalon.demo=false");
         all.add("--spring.datasource.url=" + OwnDatabase.url(database));
