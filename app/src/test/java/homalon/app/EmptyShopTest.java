@@ -1,47 +1,158 @@
 package homalon.app;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import homalon.app.people.People;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
+import java.io.IOException;
+import java.net.Socket;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
-/** The first day of a real shop. */
+/** The first day of a real shop: nothing of the demo, one owner, and only its own names are answered. */
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class EmptyShopTest {
-    @Test
-    void itStartsWithNothingOfTheDemoInIt() {
-        try (RunningShop.Shop shop = RunningShop.empty()) {
-            List<String> ofTheDemo = Arrays.stream(shop.beans().getBeanDefinitionNames())
-                    .filter(name -> {
-                        Class<?> type = shop.beans().getType(name);
-                        return type != null && type.getName().startsWith("homalon.app.demo.");
-                    })
-                    .toList();
-            assertEquals(List.of(), ofTheDemo);
-            Visitor first = new Visitor(shop.port());
-            assertEquals(
-                    shop.address() + "/first-visit",
-                    first.get("/sign-in").headers().firstValue("Location").orElse(""));
-            assertEquals(200, first.get("/first-visit").statusCode());
-            assertEquals(
-                    302,
-                    first.post(
-                                    "/first-visit",
-                                    "shopName",
-                                    "Quay Street",
-                                    "name",
-                                    "Oda",
-                                    "login",
-                                    "oda",
-                                    "password",
-                                    "saltmarsh-demo")
-                            .statusCode());
-            Visitor oda = Visitor.signedIn(shop.port(), "oda");
-            String bench = oda.get("/").body();
-            assertTrue(bench.contains("Quay Street"), bench);
+    private static RunningShop.Shop shop;
+
+    @BeforeAll
+    static void start() {
+        shop = RunningShop.empty(
+                "--homalon.public-address=https://bench.example:8443/",
+                "--homalon.hosts=ten.example,[fe80::1]",
+                "--homalon.first-visit-code=KELP-4711");
+    }
+
+    @AfterAll
+    static void stop() {
+        shop.close();
+    }
+
+    private static String[] owner(String login, String... more) {
+        List<String> fields = new ArrayList<>(
+                List.of("shopName", "Quay Street", "name", login, "login", login, "password", "saltmarsh-demo"));
+        fields.addAll(List.of(more));
+        return fields.toArray(String[]::new);
+    }
+
+    private static String status(String host, String... headers) throws IOException {
+        try (Socket socket = new Socket("127.0.0.1", shop.port())) {
+            String more = Arrays.stream(headers).map(h -> h + "\r\n").reduce("", String::concat);
+            socket.getOutputStream()
+                    .write(("GET /sign-in HTTP/1.1\r\nHost: " + host + "\r\n" + more + "Connection: close\r\n\r\n")
+                            .getBytes(StandardCharsets.US_ASCII));
+            return new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         }
+    }
+
+    @Test
+    @Order(1)
+    void nothingOfTheDemoIsInIt() {
+        List<String> ofTheDemo = Arrays.stream(shop.beans().getBeanDefinitionNames())
+                .filter(name -> {
+                    Class<?> type = shop.beans().getType(name);
+                    return type != null && type.getName().startsWith("homalon.app.demo.");
+                })
+                .toList();
+        assertEquals(List.of(), ofTheDemo);
+        Visitor first = new Visitor(shop.port());
+        assertEquals(
+                "/first-visit",
+                first.get("/sign-in").headers().firstValue("Location").orElse(""));
+        assertFalse(first.get("/first-visit").body().contains("saltmarsh"));
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "127.0.0.1",
+                "localhost:99",
+                "bench.example",
+                "BENCH.example.",
+                "ten.example:8443",
+                "[fe80::1]",
+                "[::1]:1"
+            })
+    @Order(2)
+    void itsOwnNamesAreAnswered(String host) throws IOException {
+        assertTrue(status(host).startsWith("HTTP/1.1 302"), host);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "evil.example",
+                "bench.example.evil.example",
+                "127.0.0.2",
+                "ten.example@evil.example",
+                "[fe80::2]"
+            })
+    @Order(2)
+    void noOtherNameIs(String host) throws IOException {
+        String answer = status(host, "X-Forwarded-Host: bench.example", "X-Forwarded-For: 127.0.0.1");
+        assertTrue(answer.startsWith("HTTP/1.1 421") || answer.startsWith("HTTP/1.1 400"), answer);
+        assertFalse(answer.contains("Set-Cookie"), answer);
+    }
+
+    /** Whoever comes through a proxy that nobody told the shop of is not at its machine, although the proxy is. */
+    @Test
+    @Order(3)
+    void whoComesFromElsewhereNeedsTheCodeThatWasPrinted() {
+        Visitor far = new Visitor(shop.port()).through("X-Forwarded-For", "192.0.2.7");
+        assertTrue(far.get("/first-visit").body().contains("name=\"code\""));
+        for (String code : new String[] {"", "KELP-4712"}) {
+            HttpResponse<String> refused = far.post("/first-visit", owner("mallory", "code", code));
+            assertEquals(422, refused.statusCode());
+            assertTrue(refused.body().contains("That is not the code"), refused.body());
+            assertTrue(refused.body().contains("Quay Street"), "what was keyed stays");
+        }
+        assertTrue(shop.bean(People.class).nobodyYet());
+    }
+
+    /** Six press the button at the same moment: one of them owns the shop. */
+    @Test
+    @Order(4)
+    void exactlyOneOwnerIsMade() throws Exception {
+        List<Callable<Integer>> all = new ArrayList<>();
+        for (int i = 0; i < 6; i++) {
+            Visitor visitor = i == 0
+                    ? new Visitor(shop.port()).through("X-Forwarded-For", "192.0.2.7")
+                    : new Visitor(shop.port());
+            visitor.get("/first-visit");
+            String login = "oda" + i;
+            all.add(() -> visitor.post("/first-visit", owner(login, "code", "kelp 4711"))
+                    .statusCode());
+        }
+        ExecutorService hands = Executors.newFixedThreadPool(6);
+        try {
+            List<Integer> answers = new ArrayList<>();
+            for (var answer : hands.invokeAll(all)) {
+                answers.add(answer.get());
+            }
+            assertEquals(1, answers.stream().filter(a -> a == 302).count(), answers.toString());
+            assertEquals(5, answers.stream().filter(a -> a == 422).count(), answers.toString());
+        } finally {
+            hands.shutdown();
+        }
+        assertEquals(1, shop.bean(People.class).all().size());
+        Visitor owner = Visitor.signedIn(
+                shop.port(), shop.bean(People.class).all().get(0).login());
+        assertTrue(owner.get("/").body().contains("Quay Street"));
     }
 }

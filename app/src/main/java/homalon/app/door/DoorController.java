@@ -2,6 +2,7 @@ package homalon.app.door;
 
 import homalon.app.people.People;
 import homalon.app.people.Theme;
+import homalon.app.reach.Authority;
 import homalon.app.security.PinSignIn;
 import homalon.app.security.Signed;
 import homalon.app.web.Shell;
@@ -28,11 +29,15 @@ class DoorController {
     private final People people;
     private final Shop shop;
     private final PinSignIn pins;
+    private final FirstVisit firstVisit;
+    private final Authority authority;
 
-    DoorController(People people, Shop shop, PinSignIn pins) {
+    DoorController(People people, Shop shop, PinSignIn pins, FirstVisit firstVisit, Authority authority) {
         this.people = people;
         this.shop = shop;
         this.pins = pins;
+        this.firstVisit = firstVisit;
+        this.authority = authority;
     }
 
     @GetMapping("/sign-in")
@@ -53,15 +58,17 @@ class DoorController {
             said = "You are signed out.";
         }
         model.addAttribute("said", said);
+        model.addAttribute("ownAuthority", authority.root().isPresent());
         return "door/sign-in";
     }
 
     @GetMapping("/first-visit")
-    String firstVisit(Model model) {
+    String firstVisit(HttpServletRequest request, Model model) {
         if (!people.nobodyYet()) {
             return "redirect:/sign-in";
         }
         model.addAttribute("said", null);
+        model.addAttribute("needsCode", FirstVisit.needsCode(request));
         return "door/first-visit";
     }
 
@@ -71,15 +78,15 @@ class DoorController {
             @RequestParam(defaultValue = "") String name,
             @RequestParam(defaultValue = "") String login,
             @RequestParam(defaultValue = "") String password,
+            @RequestParam(defaultValue = "") String code,
             Model model,
+            HttpServletRequest request,
             HttpServletResponse response) {
         try {
-            if (people.nobodyYet()) {
-                shop.rename(shopName);
-            }
-            people.addFirstOwner(login, name, password);
+            firstVisit.make(request, code, shopName, new FirstVisit.Owner(login, name, password));
             return "redirect:/sign-in";
         } catch (BadInputException e) {
+            model.addAttribute("needsCode", FirstVisit.needsCode(request));
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             model.addAttribute("said", e.getMessage());
             return "door/first-visit";

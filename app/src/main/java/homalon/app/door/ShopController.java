@@ -7,6 +7,7 @@ import homalon.app.security.PinSignIn;
 import homalon.app.security.Signed;
 import homalon.app.web.Shop;
 import homalon.core.input.BadInputException;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Duration;
 import java.util.UUID;
@@ -105,11 +106,13 @@ class ShopController {
             @RequestParam(defaultValue = "") String name,
             @AuthenticationPrincipal Signed me,
             Model model,
+            HttpServletRequest request,
             HttpServletResponse response) {
         return doing(model, response, () -> {
             ResponseCookie cookie = ResponseCookie.from(PinSignIn.COOKIE, people.enableDevice(name, me.id()))
                     .httpOnly(true)
                     .sameSite("Strict")
+                    .secure(request.isSecure())
                     .path("/")
                     .maxAge(Duration.ofDays(365))
                     .build();

@@ -7,6 +7,7 @@ import homalon.app.part.PartFile;
 import homalon.app.part.PartShells;
 import homalon.app.part.Parts;
 import homalon.app.part.StepKind;
+import homalon.app.reach.Reach;
 import homalon.app.web.OneRead;
 import homalon.app.web.Shell;
 import homalon.core.route.Route;
@@ -16,7 +17,6 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** The tag that is tied on and the sheet that goes along, to be printed from the browser. */
 @Controller
@@ -25,12 +25,14 @@ class PaperController {
     private final PartShells shells;
     private final Faces faces;
     private final OneRead reading;
+    private final Reach reach;
 
-    PaperController(Parts parts, PartShells shells, Faces faces, OneRead reading) {
+    PaperController(Parts parts, PartShells shells, Faces faces, OneRead reading, Reach reach) {
         this.parts = parts;
         this.shells = shells;
         this.faces = faces;
         this.reading = reading;
+        this.reach = reach;
     }
 
     /** A line of the traveller. */
@@ -63,12 +65,11 @@ class PaperController {
     }
 
     private void fill(PartFile part, Shell shell, Model model) {
-        String address = ServletUriComponentsBuilder.fromCurrentContextPath()
-                .path("/parts/" + part.tag())
-                .toUriString();
+        String address = reach.link("/parts/" + part.tag());
         model.addAttribute("part", part);
         model.addAttribute("qr", Qr.svg(address));
         model.addAttribute("address", address);
+        model.addAttribute("thisMachineOnly", reach.thisMachineOnly());
         model.addAttribute(
                 "drawing",
                 FaceDrawing.of(faces.layout(part.numbers()), "paper", "Face of " + part.tag())

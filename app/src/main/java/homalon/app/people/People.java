@@ -76,11 +76,21 @@ public class People {
                 .seen();
     }
 
-    /** The owner's account on a fresh installation; refused once anybody exists. */
-    public Someone addFirstOwner(String login, String name, String password) {
+    /** @throws BadInputException when somebody has an account already */
+    @Transactional(readOnly = true)
+    public void requireNobody() {
         if (!nobodyYet()) {
             throw new BadInputException("login", "This shop has its owner already: sign in instead.");
         }
+    }
+
+    /** The owner's account on a fresh installation; refused once anybody exists. Of several at once one is made. */
+    public Someone addFirstOwner(String login, String name, String password) {
+        // Held until the end of the transaction: whoever comes at the same moment waits, and finds an owner.
+        jdbc.sql("select pg_advisory_xact_lock(hashtext('homalon first owner'))")
+                .query((row, n) -> 0)
+                .list();
+        requireNobody();
         return add(login, name, Role.OWNER, password);
     }
 

@@ -1,6 +1,7 @@
 package homalon.app.security;
 
 import jakarta.servlet.DispatcherType;
+import jakarta.servlet.http.HttpServletRequest;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
@@ -62,6 +63,11 @@ class SecurityConfig {
         "/batch/**"
     };
 
+    /** A browser that is told so for "localhost" would refuse every other program of that machine. */
+    private static boolean ownName(HttpServletRequest request) {
+        return request.isSecure() && !request.getServerName().equals("localhost");
+    }
+
     @Bean
     PasswordEncoder passwordEncoder() {
         return new BCryptPasswordEncoder(10);
@@ -105,7 +111,8 @@ class SecurityConfig {
                 .requestCache(c -> c.requestCache(wanted))
                 .authorizeHttpRequests(a -> a.dispatcherTypeMatchers(DispatcherType.ERROR)
                         .permitAll()
-                        .requestMatchers("/assets/**", "/sign-in", "/first-visit", "/favicon.ico", "/alive")
+                        .requestMatchers(
+                                "/assets/**", "/sign-in", "/first-visit", "/trust/**", "/favicon.ico", "/alive")
                         .permitAll()
                         .requestMatchers("/shop/**")
                         .hasRole("OWNER")
@@ -128,6 +135,7 @@ class SecurityConfig {
                                 new LoginUrlAuthenticationEntryPoint("/sign-in"),
                                 PathPatternRequestMatcher.withDefaults().matcher("/**")))
                 .headers(h -> h.contentSecurityPolicy(c -> c.policyDirectives(OWN_ONLY))
+                        .httpStrictTransportSecurity(s -> s.requestMatcher(SecurityConfig::ownName))
                         .referrerPolicy(r -> r.policy(ReferrerPolicy.SAME_ORIGIN))
                         .permissionsPolicyHeader(p -> p.policy("camera=(), microphone=(), geolocation=()")))
                 .build();

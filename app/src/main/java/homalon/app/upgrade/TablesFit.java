@@ -40,7 +40,8 @@ class TablesFit implements InitializingBean {
 
     static MigrationVersion ours() {
         try {
-            return Arrays.stream(new PathMatchingResourcePatternResolver().getResources("classpath:db/migration/V*.sql"))
+            return Arrays.stream(
+                            new PathMatchingResourcePatternResolver().getResources("classpath:db/migration/V*.sql"))
                     .map(r -> NAME.matcher(String.valueOf(r.getFilename())))
                     .filter(Matcher::matches)
                     .map(m -> MigrationVersion.fromVersion(m.group(1)))

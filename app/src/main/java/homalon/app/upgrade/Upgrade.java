@@ -52,7 +52,8 @@ public record Upgrade(String url, String owner, String password, String appRole)
                 .filter(v -> v != null)
                 .max(MigrationVersion::compareTo)
                 .orElseThrow();
-        Optional<MigrationInfo> ahead = Arrays.stream(all).filter(Upgrade::future).findFirst();
+        Optional<MigrationInfo> ahead =
+                Arrays.stream(all).filter(Upgrade::future).findFirst();
         if (ahead.isPresent()) {
             throw new NewerException(ahead.get().getVersion(), ours);
         }

@@ -16,8 +16,10 @@ public final class OwnDatabase {
         String name = "own_" + UUID.randomUUID().toString().replace("-", "").substring(0, 12);
         asAdmin("postgres", "create database " + name + " owner homalon_owner");
         asAdmin(name, "revoke all on schema public from public; alter schema public owner to homalon_owner");
-        asAdmin("postgres", "revoke all on database " + name + " from public; grant connect on database " + name
-                + " to homalon_app");
+        asAdmin(
+                "postgres",
+                "revoke all on database " + name + " from public; grant connect on database " + name
+                        + " to homalon_app");
         return name;
     }
 

@@ -63,8 +63,8 @@ public final class RunningShop implements ParameterResolver {
     }
 
     private static Shop start(String... settings) {
-        List<String> all = new ArrayList<>(List.of(
-                "--server.port=0", "--homalon.gauge-port=" + freePort(), "--spring.main.banner-mode=off"));
+        List<String> all = new ArrayList<>(
+                List.of("--server.port=0", "--homalon.gauge-port=" + freePort(), "--spring.main.banner-mode=off"));
         all.addAll(List.of(settings));
         ConfigurableApplicationContext beans =
                 new SpringApplicationBuilder(HomalonApplication.class).run(all.toArray(String[]::new));

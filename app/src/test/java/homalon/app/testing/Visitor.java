@@ -24,6 +24,7 @@ public final class Visitor {
             .build();
     private final String base;
     private String token = "";
+    private String[] extra = {"Accept", "*/*"};
 
     public Visitor(int port) {
         this.base = "http://127.0.0.1:" + port;
@@ -35,6 +36,12 @@ public final class Visitor {
         visitor.post("/sign-in", "login", login, "password", "saltmarsh-demo");
         visitor.get("/");
         return visitor;
+    }
+
+    /** A header that something between adds to every request. */
+    public Visitor through(String header, String value) {
+        extra = new String[] {header, value};
+        return this;
     }
 
     public HttpResponse<String> get(String path) {
@@ -82,7 +89,7 @@ public final class Visitor {
 
     private HttpResponse<String> send(HttpRequest.Builder request) {
         try {
-            return client.send(request.build(), BodyHandlers.ofString());
+            return client.send(request.headers(extra).build(), BodyHandlers.ofString());
         } catch (IOException e) {
             throw new IllegalStateException(e);
         } catch (InterruptedException e) {

@@ -66,9 +66,7 @@ class UpgradeTest {
                 if (version > 0 && version <= last) {
                     Files.writeString(
                             older.resolve(name),
-                            otherTexts.containsKey(version)
-                                    ? text(otherTexts.get(version))
-                                    : Files.readString(file));
+                            otherTexts.containsKey(version) ? text(otherTexts.get(version)) : Files.readString(file));
                 }
             }
         }
@@ -178,7 +176,8 @@ class UpgradeTest {
                   (installed_rank, version, description, type, script, checksum, installed_by, execution_time, success)
                 values (900, '9000', 'later', 'SQL', 'V9000__later.sql', 1, 'x', 1, true)
                 """);
-        Upgrade.NewerException refused = assertThrows(Upgrade.NewerException.class, () -> upgrade().run());
+        Upgrade.NewerException refused =
+                assertThrows(Upgrade.NewerException.class, () -> upgrade().run());
         assertTrue(refused.getMessage().contains("newer version"), refused.getMessage());
         assertTrue(refused.getMessage().contains("9000"), refused.getMessage());
     }
@@ -190,7 +189,8 @@ class UpgradeTest {
         text("migrations.sha256").lines().forEach(l -> listed.put(l.substring(66), l.substring(0, 64)));
         Map<String, String> shipped = new TreeMap<>();
         try (Stream<Path> files = Files.list(SHIPPED)) {
-            for (Path file : files.filter(f -> f.getFileName().toString().startsWith("V")).toList()) {
+            for (Path file : files.filter(f -> f.getFileName().toString().startsWith("V"))
+                    .toList()) {
                 byte[] sum = MessageDigest.getInstance("SHA-256").digest(Files.readAllBytes(file));
                 shipped.put(file.getFileName().toString(), HexFormat.of().formatHex(sum));
             }
