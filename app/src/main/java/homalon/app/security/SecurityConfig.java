@@ -2,6 +2,7 @@ package homalon.app.security;
 
 import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletRequest;
+import org.springframework.boot.security.autoconfigure.actuate.web.servlet.EndpointRequest;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
@@ -71,6 +72,18 @@ class SecurityConfig {
     @Bean
     PasswordEncoder passwordEncoder() {
         return new BCryptPasswordEncoder(10);
+    }
+
+    /** Readiness and figures, on the loopback port that the command watches; no other port has them. */
+    @Bean
+    @Order(0)
+    SecurityFilterChain watch(HttpSecurity http) throws Exception {
+        return http.securityMatcher(EndpointRequest.toAnyEndpoint())
+                .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .csrf(c -> c.disable())
+                .requestCache(c -> c.disable())
+                .authorizeHttpRequests(a -> a.requestMatchers(HttpMethod.GET).permitAll().anyRequest().denyAll())
+                .build();
     }
 
     @Bean

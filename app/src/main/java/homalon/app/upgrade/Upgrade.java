@@ -1,5 +1,7 @@
 package homalon.app.upgrade;
 
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.ResultSet;
@@ -7,10 +9,12 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.MigrationInfo;
+import org.flywaydb.core.api.MigrationInfoService;
 import org.flywaydb.core.api.MigrationState;
 import org.flywaydb.core.api.MigrationVersion;
 
@@ -44,8 +48,8 @@ public record Upgrade(String url, String owner, String password, String appRole)
 
     /** @throws NewerException when the database is ahead of this version */
     public Standing standing() {
-        Flyway flyway = flyway();
-        MigrationInfo[] all = flyway.info().all();
+        MigrationInfoService info = flyway().info();
+        MigrationInfo[] all = info.all();
         MigrationVersion ours = Arrays.stream(all)
                 .filter(m -> !future(m))
                 .map(MigrationInfo::getVersion)
@@ -57,11 +61,10 @@ public record Upgrade(String url, String owner, String password, String appRole)
         if (ahead.isPresent()) {
             throw new NewerException(ahead.get().getVersion(), ours);
         }
-        if (flyway.info().applied().length == 0) {
+        if (info.applied().length == 0) {
             return Standing.EMPTY;
         }
-        boolean pending = flyway.info().pending().length > 0;
-        return pending || !mends().isEmpty() ? Standing.OLDER : Standing.CURRENT;
+        return info.pending().length > 0 || !mends().isEmpty() ? Standing.OLDER : Standing.CURRENT;
     }
 
     private static boolean future(MigrationInfo m) {
@@ -95,7 +98,7 @@ public record Upgrade(String url, String owner, String password, String appRole)
 
     /** The mends that this database needs, by version, the oldest first. */
     private Map<String, Mend> mends() {
-        Map<String, Mend> found = new java.util.LinkedHashMap<>();
+        Map<String, Mend> found = new LinkedHashMap<>();
         try (Connection c = DriverManager.getConnection(url, owner, password);
                 Statement s = c.createStatement()) {
             try (ResultSet there = s.executeQuery("select to_regclass('" + HISTORY + "') is not null")) {
@@ -133,10 +136,9 @@ public record Upgrade(String url, String owner, String password, String appRole)
      * Both end with 3 and a sentence when the data are newer. Reads {@code name=value} lines from standard input, so that no
      * password stands on a command line.
      */
-    public static void main(String[] args) throws java.io.IOException {
-        java.util.logging.LogManager.getLogManager().reset();
+    public static void main(String[] args) throws IOException {
         Map<String, String> given = new HashMap<>();
-        new String(System.in.readAllBytes(), java.nio.charset.StandardCharsets.UTF_8)
+        new String(System.in.readAllBytes(), StandardCharsets.UTF_8)
                 .lines()
                 .map(l -> l.split("=", 2))
                 .filter(l -> l.length == 2)
