@@ -28,7 +28,7 @@ interface PartRepository extends JpaRepository<Part, UUID> {
     Page<Part> page(String like, Pageable wanted);
 
     @Query(
-            value = "select coalesce(max(cast(substring(tag from 3) as integer)), 400) from part where tag like 'T-%'",
+            value = "select coalesce(max(cast(substring(tag from 3) as integer)), 0) from part where tag like 'T-%'",
             nativeQuery = true)
     int highestNumber();
 }

@@ -82,7 +82,10 @@ class SecurityConfig {
                 .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .csrf(c -> c.disable())
                 .requestCache(c -> c.disable())
-                .authorizeHttpRequests(a -> a.requestMatchers(HttpMethod.GET).permitAll().anyRequest().denyAll())
+                .authorizeHttpRequests(a -> a.requestMatchers(HttpMethod.GET)
+                        .permitAll()
+                        .anyRequest()
+                        .denyAll())
                 .build();
     }
 

@@ -4,8 +4,12 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import java.io.File;
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.extension.ExtensionContext;
@@ -22,12 +26,13 @@ public final class Browser implements ParameterResolver {
         private final Playwright playwright;
         private final com.microsoft.playwright.Browser browser;
 
-        private Window() {
+        private Window(Map<String, String> environment) {
             playwright = Playwright.create(
                     new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
             browser = playwright
                     .chromium()
                     .launch(new BrowserType.LaunchOptions()
+                            .setEnv(environment)
                             .setExecutablePath(Path.of(System.getProperty("homalon.chromium", "/usr/bin/chromium")))
                             .setChromiumSandbox(false)
                             .setArgs(List.of(
@@ -74,6 +79,32 @@ public final class Browser implements ParameterResolver {
         }
     }
 
+    /** A browser of its own on which somebody has installed this root, as a device does. */
+    public static Window trusting(Path root, Path home) throws IOException {
+        Path store = Files.createDirectories(home.resolve(".pki/nssdb"));
+        if (!Files.exists(store.resolve("cert9.db"))) {
+            certutil("-N", "--empty-password", "-d", "sql:" + store);
+        }
+        certutil("-A", "-t", "C,,", "-n", root.toString(), "-i", root.toString(), "-d", "sql:" + store);
+        Map<String, String> environment = new HashMap<>(System.getenv());
+        environment.put("HOME", home.toString());
+        return new Window(environment);
+    }
+
+    private static void certutil(String... words) throws IOException {
+        List<String> all = new ArrayList<>(List.of("certutil"));
+        all.addAll(List.of(words));
+        try {
+            new ProcessBuilder(all)
+                    .redirectInput(new File("/dev/null"))
+                    .redirectErrorStream(true)
+                    .start()
+                    .waitFor();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
     @Override
     public boolean supportsParameter(ParameterContext parameter, ExtensionContext context) {
         return parameter.getParameter().getType() == Window.class;
@@ -81,6 +112,8 @@ public final class Browser implements ParameterResolver {
 
     @Override
     public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
-        return context.getRoot().getStore(OWN).getOrComputeIfAbsent(Window.class, k -> new Window(), Window.class);
+        return context.getRoot()
+                .getStore(OWN)
+                .getOrComputeIfAbsent(Window.class, k -> new Window(System.getenv()), Window.class);
     }
 }

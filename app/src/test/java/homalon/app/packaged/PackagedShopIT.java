@@ -1,0 +1,455 @@
+package homalon.app.packaged;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import homalon.app.testing.Browser;
+import homalon.core.geometry.Box;
+import homalon.core.sim.SeededFace;
+import java.io.IOException;
+import java.io.InputStream;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.security.KeyStore;
+import java.security.cert.CertificateFactory;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import javax.net.ssl.SSLContext;
+import javax.net.ssl.SSLHandshakeException;
+import javax.net.ssl.TrustManagerFactory;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
+import org.junit.jupiter.api.io.TempDir;
+
+/**
+ * The program as it is shipped: packed, looked over, unpacked, and started as a real shop on an empty home. A week is lived in it
+ * over HTTPS with the shop's own authority; then it is stopped, killed, backed up and restored.
+ */
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
+class PackagedShopIT {
+    private static final String PASSWORD = "lantern and rope 7";
+    private static final Box FACE = new Box(0, 0, 412, 150);
+    private static final SeededFace AS_IT_CAME = new SeededFace(FACE, 0.09, -0.04, 0.07, 0.01, 0.03, List.of());
+    private static final SeededFace AFTER = new SeededFace(FACE, 0.01, 0.01, 0.004, -0.002, 0.003, List.of());
+
+    @TempDir
+    static Path folder;
+
+    private static Path deb;
+    private static Program shop;
+    private static Program.Serving serving;
+    private static String address;
+    private static String tag;
+    private static String report;
+
+    @BeforeAll
+    static void pack() throws Exception {
+        Path root = Path.of("..").toAbsolutePath().normalize();
+        ProcessBuilder builder = new ProcessBuilder(root.resolve("homalon").toString(), "package");
+        builder.environment().put("HOMALON_PACKAGE_BUILT", "yes");
+        builder.environment().put("HOMALON_HOME", folder.resolve("build").toString());
+        Process process = builder.redirectErrorStream(true).start();
+        String said = new String(process.getInputStream().readAllBytes()).strip();
+        assertEquals(0, process.waitFor(), said);
+        deb = Path.of(said.lines().reduce((a, b) -> b).orElseThrow());
+        Path tree = folder.resolve("tree");
+        for (String part : List.of("info", "updates", "triggers")) {
+            Files.createDirectories(tree.resolve("var/lib/dpkg/" + part));
+        }
+        Files.createFile(tree.resolve("var/lib/dpkg/status"));
+        Program.other("dpkg", "--root=" + tree, "--force-depends", "--force-not-root", "--unpack", deb.toString())
+                .well();
+        shop = new Program(tree.resolve("usr/bin/homalon"), Program.home(folder, "home"))
+                .with("HOMALON_ADDRESS", "127.0.0.2");
+        address = "https://127.0.0.2:" + shop.setting("HOMALON_PORT");
+    }
+
+    @AfterAll
+    static void stop() throws Exception {
+        shop.run("stop");
+    }
+
+    @Test
+    @Order(1)
+    void thePackageIsAsDebianWantsIt() throws Exception {
+        String lint = Program.other("lintian", "--tag-display-limit", "0", deb.toString())
+                .text();
+        assertEquals(
+                List.of(), lint.lines().filter(l -> l.matches("^[EW]: .*")).toList(), "errors and warnings of lintian");
+        String contents = Program.other("dpkg-deb", "-c", deb.toString()).well().text();
+        for (String wanted : List.of(
+                "./usr/share/homalon/app/homalon.jar",
+                "./usr/share/doc/homalon/NOTICE.gz",
+                "./usr/share/doc/homalon/sbom.cdx.json.gz",
+                "./usr/share/doc/homalon/operations.md",
+                "./etc/homalon/homalon.conf",
+                "./lib/systemd/system/homalon.service")) {
+            assertTrue(contents.contains(" " + wanted), wanted);
+        }
+        assertTrue(contents.lines().allMatch(l -> l.contains("root/root")), "owned by root");
+        assertTrue(
+                contents.lines().noneMatch(l -> l.charAt(0) != 'l' && (l.charAt(5) == 'w' || l.charAt(8) == 'w')),
+                "nobody else may write");
+        Path scripts = folder.resolve("control");
+        Program.other("dpkg-deb", "-e", deb.toString(), scripts.toString()).well();
+        for (String script : List.of("postinst", "prerm", "postrm", "config")) {
+            Program.other("sh", "-n", scripts.resolve(script).toString()).well();
+        }
+        String control = Files.readString(scripts.resolve("control"));
+        assertTrue(control.contains("openjdk-17-jre-headless") && control.contains("postgresql"), control);
+    }
+
+    /** A purge without a word keeps what was measured. */
+    @Test
+    @Order(1)
+    void aPurgeAsksBeforeDataGo() throws Exception {
+        Path scripts = folder.resolve("asked");
+        Program.other("dpkg-deb", "-e", deb.toString(), scripts.toString()).well();
+        String postrm = Files.readString(scripts.resolve("postrm"));
+        int asks = postrm.indexOf("db_input critical homalon/purge-data");
+        int removes = postrm.indexOf("rm -rf /var/lib/homalon");
+        assertTrue(asks > 0 && asks < removes, "asked first");
+        assertTrue(
+                Files.readString(scripts.resolve("templates")).contains("Default: false"),
+                "and kept when nobody answers");
+        // With no debconf to ask through, nothing is removed either.
+        Path data = Files.createDirectories(folder.resolve("kept"));
+        Path mine = Files.writeString(
+                folder.resolve("postrm"),
+                postrm.replace("/var/lib/homalon", data.toString())
+                        .replace(
+                                "/usr/share/debconf/confmodule",
+                                folder.resolve("none").toString()));
+        Program.Said said = Program.other("sh", mine.toString(), "purge").well();
+        assertTrue(Files.exists(data) && said.text().contains("stay in " + data), said.text());
+    }
+
+    @Test
+    @Order(1)
+    void theUnitIsOneThatTheSystemCanRun() throws Exception {
+        Path units = folder.resolve("tree/lib/systemd/system");
+        try (Stream<Path> hosts = Files.list(Path.of("/lib/systemd/system"))) {
+            for (Path unit : hosts.filter(u -> u.toString().endsWith(".target")).toList()) {
+                if (!Files.exists(units.resolve(unit.getFileName()))) {
+                    Files.copy(unit, units.resolve(unit.getFileName()));
+                }
+            }
+        }
+        Program.Said said = Program.other(
+                "systemd-analyze", "--man=no", "--root=" + folder.resolve("tree"), "verify", "homalon.service");
+        assertEquals("", said.text().lines().filter(l -> l.contains("homalon")).reduce("", (a, b) -> a + b + "\n"));
+        assertEquals(0, said.code(), said.text());
+    }
+
+    @Test
+    @Order(2)
+    void itStartsAndSaysHowToComeIn() throws Exception {
+        serving = shop.serve("start");
+        assertTrue(serving.line("serves").contains(address));
+        serving.line(address + "/first-visit");
+        serving.line(address + "/trust");
+        String version = shop.run("version").well().text().strip();
+        assertTrue(serving.line("serves").contains(version), version);
+    }
+
+    private static Path root() {
+        return folder.resolve("home/tls/authority.crt");
+    }
+
+    /** With the root installed and nothing else, every check of a client passes; without it none does. */
+    @Test
+    @Order(3)
+    void whoInstalledTheRootTrustsTheShopFullyAndNobodyElseDoes() throws Exception {
+        HttpClient knows = HttpClient.newBuilder().sslContext(trusting(root())).build();
+        HttpRequest signIn =
+                HttpRequest.newBuilder(URI.create(address + "/trust")).build();
+        HttpResponse<String> answer = knows.send(signIn, HttpResponse.BodyHandlers.ofString());
+        assertEquals(200, answer.statusCode());
+        String fingerprint = serving.said().stream()
+                .filter(l -> l.matches("  ([0-9A-F]{2}:){31}[0-9A-F]{2}"))
+                .findFirst()
+                .orElseThrow()
+                .strip();
+        assertTrue(answer.body().contains(fingerprint), "the page shows what the command printed");
+        HttpResponse<byte[]> file = knows.send(
+                HttpRequest.newBuilder(URI.create(address + "/trust/homalon-root.crt"))
+                        .build(),
+                HttpResponse.BodyHandlers.ofByteArray());
+        CertificateFactory.getInstance("X.509").generateCertificate(new java.io.ByteArrayInputStream(file.body()));
+        HttpClient stranger = HttpClient.newHttpClient();
+        try {
+            stranger.send(signIn, HttpResponse.BodyHandlers.ofString());
+            throw new AssertionError("a stranger must not trust it");
+        } catch (SSLHandshakeException e) {
+            assertTrue(e.getMessage().contains("PKIX"), e.getMessage());
+        }
+    }
+
+    private static SSLContext trusting(Path certificate) throws Exception {
+        KeyStore store = KeyStore.getInstance(KeyStore.getDefaultType());
+        store.load(null, null);
+        try (InputStream in = Files.newInputStream(certificate)) {
+            store.setCertificateEntry(
+                    "root", CertificateFactory.getInstance("X.509").generateCertificate(in));
+        }
+        TrustManagerFactory factory = TrustManagerFactory.getInstance(TrustManagerFactory.getDefaultAlgorithm());
+        factory.init(store);
+        SSLContext context = SSLContext.getInstance("TLS");
+        context.init(null, factory.getTrustManagers(), null);
+        return context;
+    }
+
+    /** Nobody else on the machine reads a password: not on a command line, not in an environment, not in a file. */
+    @Test
+    @Order(3)
+    void noPasswordIsReadByOthers() throws Exception {
+        List<String> secrets = Files.readAllLines(folder.resolve("home/secrets")).stream()
+                .map(l -> l.substring(l.indexOf('=') + 1))
+                .toList();
+        assertEquals(3, secrets.size());
+        boolean asRoot = "root".equals(System.getProperty("user.name"));
+        List<String> nobody = asRoot ? List.of("setpriv", "--reuid", "65534", "--clear-groups") : List.of();
+        List<String> words = new ArrayList<>(nobody);
+        words.addAll(List.of("sh", "-c", "cat /proc/[0-9]*/cmdline /proc/[0-9]*/environ 2>/dev/null; true"));
+        String seen = Program.other(words.toArray(String[]::new)).text();
+        assertTrue(seen.contains("homalon.jar"), "the program is among what is seen");
+        String files = asRoot
+                ? Program.other(
+                                "setpriv",
+                                "--reuid",
+                                "65534",
+                                "--clear-groups",
+                                "sh",
+                                "-c",
+                                "find '" + folder.resolve("home")
+                                        + "' -type f -readable -exec cat {} + 2>/dev/null; true")
+                        .text()
+                : "";
+        for (String secret : secrets) {
+            assertFalse(seen.contains(secret) && asRoot, "on a command line or in an environment");
+            assertFalse(files.contains(secret), "in a file that anybody reads");
+        }
+        long java = ProcessHandle.allProcesses()
+                .filter(p ->
+                        p.info().commandLine().orElse("").contains(folder.resolve("home") + "/work/app.properties"))
+                .peek(p -> assertNotEquals("root", p.info().user().orElse("")))
+                .count();
+        assertEquals(1, java);
+        assertFalse(
+                Files.readString(folder.resolve("home/work/app.properties")).contains(secrets.get(1)),
+                "the application is not told the password of the tables' owner");
+    }
+
+    @Test
+    @Order(4)
+    void aWeekIsLivedInIt() throws Exception {
+        List<String> faults = new ArrayList<>();
+        try (Browser.Window window = Browser.trusting(root(), folder.resolve("browser"))) {
+            Page page = window.open(address + "/", 1280, 800, faults);
+            page.waitForURL("**/first-visit");
+            page.keyboard().type("Quay Street Heads");
+            next(page, "Oda");
+            next(page, "oda");
+            next(page, PASSWORD);
+            page.keyboard().press("Enter");
+            page.waitForURL("**/sign-in");
+            signIn(page, "oda");
+            assertThat(page.locator("header a.name").first()).hasText("Quay Street Heads");
+            assertFalse(page.content().toLowerCase(java.util.Locale.ROOT).contains("saltmarsh"), "nothing of the demo");
+            page.navigate(address + "/shop");
+            page.fill("form[action='/shop/people'] [name=name]", "Tove");
+            page.fill("form[action='/shop/people'] [name=login]", "tove");
+            page.fill("form[action='/shop/people'] [name=password]", PASSWORD);
+            page.selectOption("form[action='/shop/people'] [name=role]", "MACHINIST");
+            press(page, "Add");
+            assertThat(page.locator(".said").first()).containsText("Tove can sign in now");
+            page.navigate(address + "/person");
+            press(page, "Sign out");
+            page.waitForURL("**/sign-in?out");
+            signIn(page, "tove");
+            work(page);
+            List<com.microsoft.playwright.options.Cookie> cookies =
+                    page.context().cookies();
+            assertTrue(cookies.stream().allMatch(c -> c.secure && c.httpOnly), cookies.toString());
+        }
+        assertEquals(List.of(), faults);
+    }
+
+    private void work(Page page) {
+        page.keyboard().press("g");
+        page.keyboard().press("n");
+        page.waitForURL("**/parts/new");
+        page.fill("[name=name]", "Lighthouse tender, four in line");
+        page.fill("[name=customer]", "Outer Rock Lights");
+        page.fill("[name=bore]", "87");
+        page.fill("[name=spacing]", "98");
+        page.locator("[name=spacing]").press("Tab");
+        page.keyboard().press("Enter");
+        page.fill("[name=length]", "412");
+        page.fill("[name=width]", "150");
+        page.fill("[name=overall]", "0.05");
+        tag = page.inputValue("[name=tag]");
+        assertEquals("T-0001", tag, "the first of this shop");
+        page.locator("[name=overall]").press("Enter");
+        page.waitForURL("**/clean");
+        press(page, "Cleaned so");
+        assertThat(page.locator("#strip .done")).hasCount(2);
+        go(page, "cracks");
+        press(page, "Crack check done");
+        assertThat(page.locator("#strip .done")).hasCount(3);
+        key(page, "face", AS_IT_CAME);
+        assertThat(page.locator(".verdict .words").first()).containsText("Out by");
+        go(page, "plan");
+        page.locator(".act button").first().press("Enter");
+        page.waitForURL("**/cut");
+        int passes = page.locator(".passes .pass").count();
+        for (int i = 0; i < passes; i++) {
+            assertThat(page.locator("[data-show=count]")).hasText("pass " + (i + 1) + " of " + passes);
+            page.keyboard().press("*");
+            page.keyboard().press("Enter");
+            assertThat(page.locator("#walk [data-state=read]")).hasCount(i + 1);
+        }
+        assertThat(page.locator(".verdict .words").first()).hasText("Cut as planned");
+        key(page, "proof", AFTER);
+        go(page, "tag");
+        assertThat(page.locator("main")).containsText(address + "/parts/" + tag);
+        go(page, "report");
+        if (page.locator("button:has-text('Oiled')").count() > 0) {
+            page.locator("button:has-text('Oiled')").first().press("Enter");
+        }
+        if (page.locator("[name=note]").count() > 0) {
+            page.fill("[name=note]", "the desk rang, it may go");
+        }
+        page.locator("form[action$='/report'] button.main").first().press("Enter");
+        assertThat(page.locator("main")).containsText("Handed over");
+        report = page.locator(".report-said").innerText();
+        assertTrue(report.contains("was taken off in " + passes + " passes"), report);
+    }
+
+    private void go(Page page, String step) {
+        page.navigate(address + "/parts/" + tag + "/" + step);
+    }
+
+    private void key(Page page, String step, SeededFace face) {
+        go(page, step);
+        page.locator(".act button").first().press("Enter");
+        assertThat(page.locator("input.key")).isFocused();
+        int places = page.locator("#walk [data-place]").count();
+        for (int i = 0; i < places; i++) {
+            assertThat(page.locator("[data-show=count]")).hasText("place " + (i + 1) + " of " + places);
+            var here = page.locator("#walk [aria-current]");
+            double x = Double.parseDouble(here.getAttribute("data-x"));
+            double y = Double.parseDouble(here.getAttribute("data-y"));
+            page.keyboard()
+                    .type(BigDecimal.valueOf(face.at(x, y))
+                            .setScale(3, RoundingMode.HALF_UP)
+                            .toPlainString());
+            page.keyboard().press("Enter");
+        }
+        assertThat(page.locator("#status")).hasText("all kept");
+        assertThat(page.locator("#walk [data-state=read]")).hasCount(places);
+    }
+
+    private static void next(Page page, String text) {
+        page.keyboard().press("Tab");
+        page.keyboard().type(text);
+    }
+
+    private static void press(Page page, String name) {
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(name).setExact(true))
+                .first()
+                .press("Enter");
+    }
+
+    private static void signIn(Page page, String login) {
+        page.fill("[name=login]", login);
+        page.fill("[name=password]", PASSWORD);
+        page.keyboard().press("Enter");
+        page.waitForURL(address + "/");
+    }
+
+    private static String reportOf(String at, Path root) throws IOException {
+        try (Browser.Window window = Browser.trusting(root, folder.resolve("browser"))) {
+            Page page = window.open(at + "/sign-in", 1280, 800, new ArrayList<>());
+            page.fill("[name=login]", "tove");
+            page.fill("[name=password]", PASSWORD);
+            page.keyboard().press("Enter");
+            page.waitForURL(at + "/");
+            page.navigate(at + "/parts/" + tag + "/report");
+            return page.locator(".report-said").innerText();
+        }
+    }
+
+    @Test
+    @Order(5)
+    void allOfItIsThereAfterARestart() throws Exception {
+        shop.run("stop").well();
+        serving = shop.serve("start");
+        assertTrue(serving.said().stream().noneMatch(l -> l.contains("first-visit")), "somebody has an account");
+        assertEquals(report, reportOf(address, root()));
+    }
+
+    @Test
+    @Order(6)
+    void anApplicationThatIsKilledIsStartedAgain() throws Exception {
+        ProcessHandle.allProcesses()
+                .filter(p ->
+                        p.info().commandLine().orElse("").contains(folder.resolve("home") + "/work/app.properties"))
+                .forEach(ProcessHandle::destroyForcibly);
+        Program.await(serving, "ready", 2);
+        assertEquals(report, reportOf(address, root()));
+    }
+
+    /** While it runs: written, looked at, restored elsewhere row by row; a damaged one is refused and leaves nothing. */
+    @Test
+    @Order(7)
+    void aBackupIsTakenWhileItRunsAndComesBackElsewhere() throws Exception {
+        Path backups = Program.open(folder.resolve("backups"));
+        String file = shop.run("backup", backups.toString()).well().text().strip();
+        assertTrue(shop.run("check", file).well().text().contains("whole"));
+
+        byte[] bytes = Files.readAllBytes(Path.of(file));
+        bytes[bytes.length / 2] ^= 1;
+        Path damaged = Files.write(backups.resolve("damaged.tar"), bytes);
+        damaged.toFile().setReadable(true, false);
+        assertEquals(1, shop.run("check", damaged.toString()).code());
+        Path second = Program.home(folder, "second");
+        Program again =
+                new Program(folder.resolve("tree/usr/bin/homalon"), second).with("HOMALON_ADDRESS", "127.0.0.3");
+        Program.Said refused = again.run("restore", damaged.toString());
+        assertEquals(1, refused.code(), refused.text());
+        assertTrue(refused.text().contains("damaged"), refused.text());
+        assertTrue(refused.text().contains("nothing was restored"), refused.text());
+
+        assertTrue(again.run("restore", file).well().text().contains("restored"));
+        assertEquals(1, again.run("restore", file).code(), "never over data");
+        Program.Serving served = again.serve("start");
+        try {
+            assertEquals(
+                    report,
+                    reportOf(
+                            "https://127.0.0.3:" + again.setting("HOMALON_PORT"), second.resolve("tls/authority.crt")));
+        } finally {
+            again.run("stop").well();
+            served.process().waitFor();
+        }
+    }
+}
