@@ -27,6 +27,7 @@ class Keying {
     const wanted = new URLSearchParams(location.search).get('place');
     this.go(wanted && this.entry(wanted) ? wanted : this.firstOpen());
     if (this.root.dataset.complete !== 'true' || wanted) this.input.focus();
+    outbox.loaded.then(() => this.waiting().has(this.at) && this.input.value === '' && this.go(this.firstOpen()));
     outbox.listen(this.url, { kept: (answer) => this.kept(answer), refused: (fields, answer) => this.giveBack(fields, answer) });
     setInterval(() => this.look(), 4000);
   }
@@ -242,6 +243,11 @@ class Keying {
     }
     const here = this.entry(this.at);
     if (!here) return;
+    const stopped = outbox.stopped();
+    if (stopped) {
+      this.say(stopped);
+      return;
+    }
     const sure = this.asked !== null && this.asked.place === this.at && this.asked.typed === typed;
     const extra = Object.fromEntries(
       [...document.querySelectorAll('[data-keying-extra]')].map((field) => [field.name, field.value]),

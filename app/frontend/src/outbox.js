@@ -1,124 +1,227 @@
-// What was keyed and is not kept yet: one list per person, in order, in the browser's own store, so that a lost network, a
-// reload or a flat battery loses nothing. Any page sends it on. Each reading carries its id: sent twice, it is stored once.
+// What was keyed and is not kept by the server yet: one list per person, in order, in the browser's own store, so that a lost
+// network, a reload or a flat battery loses nothing. Any window sends it on, one window at a time. Each reading carries its id:
+// sent twice, it is stored once. When the store refuses, the hand is stopped until the server has what was keyed.
+import * as store from './outbox-store.js';
 import { post, renewToken, state } from './server.js';
 
-const REFUSED = [404, 409, 413, 422];
-const wait = (ms) => new Promise((ok) => setTimeout(ok, ms));
+const LONGEST_WAIT = 30_000;
+/** Answers that say "later": nothing is wrong with the reading. */
+const LATER = [0, 408, 425, 429];
+const STOPPED =
+  'This browser keeps nothing, and what was keyed last is not with the server yet. Leave this page open and wait; then key this one.';
 
 class Outbox {
   constructor(person) {
-    this.key = `homalon:outbox:${person}`;
-    this.memory = [];
+    this.person = person;
+    this.list = [];
     this.listeners = new Map();
-    this.busy = false;
     this.away = '';
-    window.addEventListener('online', () => this.send());
-    if (this.read().length) this.send();
+    this.tries = 0;
+    this.refusing = false;
+    this.windows = new BroadcastChannel(`homalon-outbox-${person}`);
+    this.windows.addEventListener('message', (e) => this.heard(e.data));
+    window.addEventListener('online', () => this.wake());
+    window.addEventListener('beforeunload', (e) => this.unstored().length && e.preventDefault());
+    this.loaded = this.load();
   }
 
-  read() {
+  async load() {
+    await this.takeOver();
+    await this.reload();
+    this.tell();
+    this.handOver();
+    if (this.next()) this.send();
+  }
+
+  /** Readings of the version before lay in another store of the browser. */
+  async takeOver() {
+    const old = `homalon:outbox:${this.person}`;
     try {
-      return JSON.parse(localStorage.getItem(this.key)) ?? [];
+      for (const r of JSON.parse(localStorage.getItem(old)) ?? []) await store.keep({ person: this.person, url: r.url, fields: r.fields });
+      localStorage.removeItem(old);
     } catch {
-      return this.memory;
+      // They stay where they are for the next try.
     }
   }
 
-  write(list) {
-    this.memory = list;
+  /** The store's list, and behind it what the store has not taken. */
+  async reload() {
     try {
-      localStorage.setItem(this.key, JSON.stringify(list));
+      const kept = (await store.everything()).filter((r) => r.person === this.person);
+      const known = new Set(kept.map((r) => r.fields.id));
+      this.list = [...kept, ...this.unstored().filter((r) => !known.has(r.fields.id))];
     } catch {
-      // A browser that keeps nothing still has what is in memory.
+      this.refusing = true;
     }
+  }
+
+  unstored() {
+    return this.list.filter((r) => r.seq === undefined);
+  }
+
+  next() {
+    return this.list.find((r) => !r.answer);
   }
 
   /** Readings on their way to one address. */
   waiting(url) {
-    return this.read().filter((r) => r.url === url && !r.answer);
+    return this.list.filter((r) => r.url === url && !r.answer);
+  }
+
+  /** Why nothing more is taken for now; empty when it is. */
+  stopped() {
+    return this.refusing && this.unstored().some((r) => !r.answer) ? STOPPED : '';
   }
 
   add(url, fields) {
-    this.write([...this.read(), { url, fields }]);
+    const reading = { person: this.person, url, fields };
+    this.list.push(reading);
     if (this.away) this.tellAway();
     else state('keeping');
+    this.keep(reading);
     this.send();
   }
 
-  tellAway() {
-    state('away', `${this.away}: ${this.read().length} waiting here`);
+  async keep(reading) {
+    try {
+      const seq = await store.keep(reading);
+      this.refusing = false;
+      const waiting = this.list.find((r) => r.fields.id === reading.fields.id);
+      // It may have been answered while it was stored.
+      if (waiting) waiting.seq = seq;
+      else await store.drop(seq);
+      store.lasting();
+      this.windows.postMessage({ changed: true });
+    } catch {
+      this.refusing = true;
+      this.tellAway();
+    }
   }
 
-  remove(id) {
-    this.write(this.read().filter((r) => r.fields.id !== id));
+  tellAway() {
+    const count = this.list.filter((r) => !r.answer).length;
+    if (this.stopped()) state('away', `this browser keeps nothing: leave this page open, ${count} not kept yet`);
+    else if (this.away) state('away', `${this.away}: ${count} waiting here`);
+  }
+
+  async remove(reading) {
+    this.list = this.list.filter((r) => r.fields.id !== reading.fields.id);
+    if (reading.seq !== undefined) await store.drop(reading.seq).catch(() => {});
   }
 
   /** kept(answer) and refused(fields, answer) are called for readings of that address, also for those refused before. */
   listen(url, listener) {
     this.listeners.set(url, listener);
-    for (const r of this.read().filter((one) => one.url === url && one.answer)) {
-      this.remove(r.fields.id);
-      listener.refused(r.fields, r.answer);
+    this.loaded.then(() => this.handOver());
+  }
+
+  /** Gives back what was refused while no page of its address was open. */
+  async handOver() {
+    for (const r of this.list.filter((one) => one.answer && this.listeners.has(one.url))) {
+      await this.remove(r);
+      this.listeners.get(r.url).refused(r.fields, r.answer);
     }
     this.tell();
   }
 
-  async send() {
-    if (this.busy) return;
-    this.busy = true;
-    try {
-      // Two windows may send the same reading at once: it is stored once, and taken off the list by both.
-      await this.drain();
-    } finally {
-      this.busy = false;
+  /** What another window says of the list they share. */
+  async heard(message) {
+    await this.reload();
+    this.wakeUp?.();
+    if (message.kept) {
+      this.list = this.list.filter((r) => r.fields.id !== message.kept.id);
+      this.listeners.get(message.kept.url)?.kept(message.kept.answer);
     }
+    await this.handOver();
+  }
+
+  wake() {
+    this.tries = 0;
+    this.wakeUp?.();
+    this.send();
+  }
+
+  /** One window sends at a time, so that the order stays; the others wait for their turn and find it done. */
+  async send() {
+    if (this.sending) return;
+    this.sending = true;
+    try {
+      if (navigator.locks) await navigator.locks.request(`homalon-outbox-${this.person}`, () => this.drain());
+      else await this.drain();
+    } finally {
+      this.sending = false;
+    }
+    if (this.next() && !this.signedOut) this.send();
   }
 
   async drain() {
     let renewed = '';
+    this.signedOut = false;
     for (let next = this.next(); next; next = this.next()) {
       if (!this.away) state('keeping');
       const answer = await post(next.url, next.fields).catch(() => ({ status: 0, text: '' }));
-      const id = next.fields.id;
-      if (answer.status > 0 && answer.status < 500) this.away = '';
-      if (answer.status === 200) {
-        this.remove(id);
-        this.listeners.get(next.url)?.kept(answer);
-      } else if (REFUSED.includes(answer.status) || (answer.status === 403 && renewed === id)) {
-        this.giveBack(next, answer);
-      } else if (answer.status === 403 && (await renewToken().catch(() => false))) {
-        renewed = id;
-      } else if (answer.status === 401 || answer.status === 403) {
+      if (answer.status === 200 || answer.status === 204) {
+        this.reached();
+        await this.taken(next, answer);
+      } else if (answer.status === 403 && renewed !== next.fields.id && (await renewToken().catch(() => false))) {
+        renewed = next.fields.id;
+      } else if (answer.status === 401 || (answer.status === 403 && renewed !== next.fields.id)) {
         this.away = 'sign in again';
+        this.signedOut = true;
         this.tellAway();
         return;
-      } else {
-        this.away = 'not reaching the server';
+      } else if (answer.status >= 500 || LATER.includes(answer.status)) {
+        this.away = answer.status === 0 ? 'not reaching the server' : 'the server is busy';
         this.tellAway();
-        await wait(1500);
+        await this.later(answer);
+      } else {
+        this.reached();
+        await this.giveBack(next, answer);
       }
     }
     this.tell();
   }
 
-  next() {
-    return this.read().find((r) => !r.answer);
+  reached() {
+    this.away = '';
+    this.tries = 0;
   }
 
-  giveBack(reading, answer) {
-    const listener = this.listeners.get(reading.url);
-    if (listener) {
-      this.remove(reading.fields.id);
-      listener.refused(reading.fields, answer);
-    } else {
-      const told = { status: answer.status, text: answer.text };
-      this.write(this.read().map((r) => (r.fields.id === reading.fields.id ? { ...r, answer: told } : r)));
+  /** Longer and longer, and not all benches at the same moment. */
+  later(answer) {
+    const asked = Number(answer.retryAfter) * 1000 || 0;
+    const wait = Math.max(asked, Math.min(LONGEST_WAIT, 1000 * 2 ** this.tries) * (0.5 + Math.random() / 2));
+    this.tries += 1;
+    return new Promise((ok) => {
+      const timer = setTimeout(ok, wait);
+      this.wakeUp = () => {
+        clearTimeout(timer);
+        ok();
+      };
+    });
+  }
+
+  async taken(reading, answer) {
+    await this.remove(reading);
+    this.windows.postMessage({ kept: { id: reading.fields.id, url: reading.url, answer } });
+    this.listeners.get(reading.url)?.kept(answer);
+  }
+
+  /** Nothing will make the server take it as it is: back to whoever keyed it, or marked until that page is opened. */
+  async giveBack(reading, answer) {
+    if (this.listeners.has(reading.url)) {
+      await this.remove(reading);
+      this.listeners.get(reading.url).refused(reading.fields, answer);
+      return;
     }
+    reading.answer = { status: answer.status, text: answer.text };
+    if (reading.seq !== undefined) await store.change(reading).catch(() => {});
+    this.windows.postMessage({ changed: true });
   }
 
   /** Says where something waits for an answer, or that all is kept. */
   tell() {
-    const refused = this.read().find((r) => r.answer);
+    const refused = this.list.find((r) => r.answer);
     if (refused) state('away', `a reading of ${refused.url.split('/')[2]} was not taken: open it`);
     else if (!this.next()) state('kept');
   }
