@@ -248,7 +248,8 @@ class Keying {
       this.say(stopped);
       return;
     }
-    const sure = this.asked !== null && this.asked.place === this.at && this.asked.typed === typed;
+    // Asked about the value itself, Enter again is sure of it; told of somebody else's, Enter again has seen that one.
+    const again = this.asked !== null && this.asked.place === this.at && this.asked.typed === typed ? this.asked : null;
     const extra = Object.fromEntries(
       [...document.querySelectorAll('[data-keying-extra]')].map((field) => [field.name, field.value]),
     );
@@ -257,8 +258,8 @@ class Keying {
       place: this.at,
       typed,
       unit: this.root.dataset.unit,
-      seen: here.dataset.seen ?? '0',
-      sure,
+      seen: again?.seen ?? here.dataset.seen ?? '0',
+      sure: again?.sure ?? false,
       ...extra,
     };
     if (typed !== '/') this.last = typed;
@@ -295,7 +296,10 @@ class Keying {
     this.show();
     this.input.value = reading.typed === '/' ? '' : reading.typed;
     this.say(answer.text);
-    if (answer.status === 409) this.asked = { place: reading.place, typed: reading.typed };
+    if (answer.status === 409) {
+      const told = answer.seen !== null && answer.seen !== undefined;
+      this.asked = { place: reading.place, typed: reading.typed, seen: told ? answer.seen : reading.seen, sure: reading.sure || !told };
+    }
     this.input.focus();
     this.input.select();
     if (this.echoAs !== 'none') echo(this.input, this.root.querySelector('.echo'));

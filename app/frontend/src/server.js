@@ -30,7 +30,7 @@ export async function post(url, fields) {
     redirect: 'manual',
     signal: AbortSignal.timeout(8000),
   });
-  return { status: answer.type === 'opaqueredirect' ? 401 : answer.status, place: answer.headers.get('X-Place'), retryAfter: answer.headers.get('Retry-After'), text: await answer.text() };
+  return { status: answer.type === 'opaqueredirect' ? 401 : answer.status, place: answer.headers.get('X-Place'), seen: answer.headers.get('X-Seen'), retryAfter: answer.headers.get('Retry-After'), text: await answer.text() };
 }
 
 /** Whether anything in a form is otherwise than the server wrote it: typed, ticked or chosen. */

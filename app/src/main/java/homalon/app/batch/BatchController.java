@@ -2,6 +2,7 @@ package homalon.app.batch;
 
 import homalon.app.cut.CutView;
 import homalon.app.cut.CutViews;
+import homalon.app.cut.Cutting;
 import homalon.app.cut.PlanFile;
 import homalon.app.cut.PlanViews;
 import homalon.app.cut.Planner;
@@ -189,6 +190,8 @@ class BatchController {
             @RequestParam(defaultValue = "") String cutter,
             @RequestParam(defaultValue = "") String edge,
             @RequestParam(defaultValue = "") String note,
+            @RequestParam(defaultValue = "2147483647") int place,
+            @RequestParam(defaultValue = "0") long seen,
             @AuthenticationPrincipal Signed me,
             @ModelAttribute("shell") Shell shell,
             Model model) {
@@ -196,7 +199,8 @@ class BatchController {
             throw new BadInputException("typed", "A pass is not skipped: key its depth.");
         }
         Length depth = Length.parse(typed, unit);
-        batches.pass(batch, id, depth, new Ledgers.Notes(machine, cutter, edge, note, typed.strip()), me.id());
+        Ledgers.Notes notes = new Ledgers.Notes(machine, cutter, edge, note, typed.strip());
+        batches.pass(batch, id, depth, notes, new Cutting.Seen(place, seen), me.id());
         fill(batch, shell, model);
         return "batch/batch :: live";
     }

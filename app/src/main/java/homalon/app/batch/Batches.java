@@ -9,6 +9,7 @@ import homalon.app.ledger.LedgerFile;
 import homalon.app.ledger.Ledgers;
 import homalon.app.part.PartFile;
 import homalon.app.part.Parts;
+import homalon.app.part.Turns;
 import homalon.app.web.NotHereException;
 import homalon.core.cut.Batch;
 import homalon.core.cut.CutPlan;
@@ -40,10 +41,20 @@ public class Batches implements CutTogether {
     private final Planner planner;
     private final Ledgers ledgers;
     private final Cutting cutting;
+    private final Turns turns;
     private final JdbcClient jdbc;
     private final Clock clock;
 
-    Batches(Parts parts, Plans plans, Planner planner, Ledgers ledgers, Cutting cutting, JdbcClient jdbc, Clock clock) {
+    Batches(
+            Parts parts,
+            Plans plans,
+            Planner planner,
+            Ledgers ledgers,
+            Cutting cutting,
+            Turns turns,
+            JdbcClient jdbc,
+            Clock clock) {
+        this.turns = turns;
         this.parts = parts;
         this.plans = plans;
         this.planner = planner;
@@ -95,6 +106,8 @@ public class Batches implements CutTogether {
      * @throws BadInputException when they cannot be cut together, naming why
      */
     public void form(UUID id, List<String> tags, BenchUnit unit, UUID by) {
+        // The same table set up by two hands at once is one table: the second waits, and finds it there.
+        turns.take(tags.stream().map(t -> parts.byTag(t).id()).toList());
         if (exists(id)) {
             return;
         }
@@ -178,9 +191,11 @@ public class Batches implements CutTogether {
     }
 
     /** One pass over all of them: a line in each ledger, or in none. */
-    public void pass(UUID batch, UUID id, Length depth, Ledgers.Notes notes, UUID by) {
-        for (PartFile part : members(batch)) {
-            cutting.pass(part, derived(id, part), depth, notes, Optional.of(batch), by);
+    public void pass(UUID batch, UUID id, Length depth, Ledgers.Notes notes, Cutting.Seen seen, UUID by) {
+        List<PartFile> members = members(batch);
+        turns.take(members.stream().map(PartFile::id).toList());
+        for (PartFile part : members) {
+            cutting.pass(part, derived(id, part), depth, notes, Optional.of(batch), seen, by);
         }
     }
 
@@ -190,8 +205,13 @@ public class Batches implements CutTogether {
      * @throws BadInputException when none stands, or no reason is given
      */
     void takeBack(UUID batch, UUID id, String why, UUID by) {
-        boolean any = false;
-        for (PartFile part : members(batch)) {
+        List<PartFile> members = members(batch);
+        turns.take(members.stream().map(PartFile::id).toList());
+        boolean any = members.stream().anyMatch(p -> ledgers.holds(derived(id, p)));
+        if (any) {
+            return;
+        }
+        for (PartFile part : members) {
             Optional<LedgerFile.Line> last = last(ledgers.of(part), batch);
             if (last.isPresent()) {
                 ledgers.reverse(part, derived(id, part), last.get().id(), why, by);

@@ -43,9 +43,13 @@ public class WorkOnChambers {
      * What somebody keyed.
      *
      * @param seen number of the line that stood at the place when the page was drawn; 0 for none
-     * @param sure odd as it is, or keyed by another meanwhile, it is so
+     * @param sure odd as it is, it is so
      */
-    public record Keyed(UUID id, String typed, BenchUnit unit, long seen, boolean sure, UUID by) {}
+    public record Keyed(UUID id, String typed, BenchUnit unit, long seen, boolean sure, UUID by) {
+        private Sheets.Hand hand() {
+            return new Sheets.Hand(id, seen, by);
+        }
+    }
 
     /**
      * Keeps the engine's figures as a form has them: what is blank is taken back, what is the same is left.
@@ -133,7 +137,7 @@ public class WorkOnChambers {
         }
         Optional<Length> length =
                 item.unit().isLength() ? Optional.of(Length.roundedFromMm(item.read(typed, unit))) : Optional.empty();
-        sheets.say(file.part(), Sheet.CHAMBERS, own(id, place), place, length, typed, unit, by);
+        sheets.say(file.part(), Sheet.CHAMBERS, place, length, typed, unit, Sheets.Hand.sure(own(id, place), by));
     }
 
     private void keepText(ChamberFile file, String place, UUID id, String text, BenchUnit unit, UUID by) {
@@ -145,7 +149,14 @@ public class WorkOnChambers {
         if (text.isEmpty()) {
             sheets.withdraw(file.part(), Sheet.CHAMBERS, own(id, place), place, by);
         } else {
-            sheets.say(file.part(), Sheet.CHAMBERS, own(id, place), place, Optional.empty(), text, unit, by);
+            sheets.say(
+                    file.part(),
+                    Sheet.CHAMBERS,
+                    place,
+                    Optional.empty(),
+                    text,
+                    unit,
+                    Sheets.Hand.sure(own(id, place), by));
         }
     }
 
@@ -162,12 +173,9 @@ public class WorkOnChambers {
     /** @throws BadInputException for what cannot be; {@link AskAgainException} for what is odd and was not said to be sure */
     @Transactional
     void key(ChamberFile file, ChamberPlace place, Keyed keyed) {
-        if (!keyed.sure()) {
-            meanwhile(file, place, keyed);
-        }
         String tidy = keyed.typed().strip();
         if (tidy.equals("/")) {
-            sheets.skip(file.part(), Sheet.CHAMBERS, keyed.id(), place.key(), keyed.unit(), keyed.by());
+            sheets.skip(file.part(), Sheet.CHAMBERS, place.key(), keyed.unit(), keyed.hand());
             return;
         }
         if (tidy.length() > 120) {
@@ -186,7 +194,7 @@ public class WorkOnChambers {
             case DECK -> length = Optional.of(Length.roundedFromMm(typed(EngineItem.DECK, tidy, keyed.unit())));
             case CROWN -> typed(EngineItem.CROWN, tidy, keyed.unit());
         }
-        sheets.say(file.part(), Sheet.CHAMBERS, keyed.id(), place.key(), length, tidy, keyed.unit(), keyed.by());
+        sheets.say(file.part(), Sheet.CHAMBERS, place.key(), length, tidy, keyed.unit(), keyed.hand());
     }
 
     private static double typed(EngineItem item, String typed, BenchUnit unit) {
@@ -194,15 +202,6 @@ public class WorkOnChambers {
             return item.read(typed, unit);
         } catch (BadInputException e) {
             throw new BadInputException("typed", e.getMessage());
-        }
-    }
-
-    /** Two may key one place: the later one is told, and decides. */
-    private static void meanwhile(ChamberFile file, ChamberPlace place, Keyed keyed) {
-        SheetFile.Figure f = file.sheet().standing().get(place.key());
-        if (f != null && f.seq() != keyed.seen() && !f.by().equals(keyed.by()) && !f.id().equals(keyed.id())) {
-            throw new AskAgainException("Somebody keyed " + f.typed()
-                    + " here meanwhile: Enter again to put yours in its place, or Escape to leave it.");
         }
     }
 

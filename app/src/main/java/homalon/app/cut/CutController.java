@@ -131,6 +131,8 @@ class CutController {
             @RequestParam(defaultValue = "") String cutter,
             @RequestParam(defaultValue = "") String edge,
             @RequestParam(defaultValue = "") String note,
+            @RequestParam(defaultValue = "2147483647") int place,
+            @RequestParam(defaultValue = "0") long seen,
             @AuthenticationPrincipal Signed me,
             @ModelAttribute("shell") Shell shell,
             Model model) {
@@ -139,7 +141,8 @@ class CutController {
             throw new BadInputException("typed", "A pass is not skipped: key its depth, or plan the cut anew.");
         }
         Length depth = Length.parse(typed, unit);
-        cutting.pass(part, id, depth, new Ledgers.Notes(machine, cutter, edge, note, typed.strip()), me.id());
+        Ledgers.Notes notes = new Ledgers.Notes(machine, cutter, edge, note, typed.strip());
+        cutting.pass(part, id, depth, notes, Optional.empty(), new Cutting.Seen(place, seen), me.id());
         fill(part, shell, model);
         return "cut/cut :: live";
     }

@@ -4,6 +4,9 @@ import homalon.app.ledger.LedgerFile;
 import homalon.app.ledger.Ledgers;
 import homalon.app.part.PartFile;
 import homalon.app.part.PartShells;
+import homalon.app.part.Turns;
+import homalon.app.people.People;
+import homalon.app.web.AskAgainException;
 import homalon.core.cut.Removal;
 import homalon.core.cut.StopRule;
 import homalon.core.cut.TouchCells;
@@ -11,6 +14,7 @@ import homalon.core.input.BadInputException;
 import homalon.core.ledger.CornerDepths;
 import homalon.core.quantity.Length;
 import homalon.core.route.Operation;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -26,14 +30,40 @@ public class Cutting {
     private final Paintings paintings;
     private final FeedsViews feeds;
     private final PartShells shells;
+    private final Turns turns;
+    private final People people;
 
-    Cutting(Plans plans, Planner planner, Ledgers ledgers, Paintings paintings, FeedsViews feeds, PartShells shells) {
+    Cutting(
+            Plans plans,
+            Planner planner,
+            Ledgers ledgers,
+            Paintings paintings,
+            FeedsViews feeds,
+            PartShells shells,
+            Turns turns,
+            People people) {
         this.plans = plans;
         this.planner = planner;
         this.ledgers = ledgers;
         this.paintings = paintings;
         this.feeds = feeds;
         this.shells = shells;
+        this.turns = turns;
+        this.people = people;
+    }
+
+    /**
+     * How many passes of this visit the hand knew of.
+     *
+     * @param place of the pass in the walk, counted from 0: as many were logged before it
+     * @param told how many it was told of since
+     */
+    public record Seen(int place, long told) {
+        public static final Seen ALL = new Seen(Integer.MAX_VALUE, 0);
+
+        private long passes() {
+            return Math.max(place, told);
+        }
     }
 
     /**
@@ -41,16 +71,38 @@ public class Cutting {
      *     something must be done first
      */
     public void pass(PartFile part, UUID id, Length depth, Ledgers.Notes notes, UUID by) {
-        pass(part, id, depth, notes, Optional.empty(), by);
+        pass(part, id, depth, notes, Optional.empty(), Seen.ALL, by);
     }
 
-    /** @param batch that it was cut in */
-    public void pass(PartFile part, UUID id, Length depth, Ledgers.Notes notes, Optional<UUID> batch, UUID by) {
+    /**
+     * @param batch that it was cut in
+     * @throws AskAgainException when a pass was logged that the hand did not see
+     */
+    public void pass(
+            PartFile part, UUID id, Length depth, Ledgers.Notes notes, Optional<UUID> batch, Seen seen, UUID by) {
+        // What comes off at the corners hangs on what came off before: nobody cuts between the sum and its line.
+        turns.take(part);
+        if (ledgers.holds(id)) {
+            return;
+        }
+        meanwhile(part, seen);
         shells.require(part, Operation.CUT, "depth");
         Optional<PlanFile> plan = plans.of(part);
         boolean steel = plan.map(p -> p.tooling().steelInFace()).orElse(false);
         feeds.check(part, new Tooling(notes.machine(), notes.cutter(), steel));
         ledgers.pass(part, id, depth, corners(part, plan, depth), notes, batch, by);
+    }
+
+    private void meanwhile(PartFile part, Seen seen) {
+        List<LedgerFile.Line> passes = ledgers.of(part).passes(part.visit().id());
+        if (passes.size() <= seen.passes()) {
+            return;
+        }
+        LedgerFile.Line last = passes.get(passes.size() - 1);
+        throw new AskAgainException(
+                "Pass " + passes.size() + " is logged already, by " + people.nameOf(last.by())
+                        + ". Press Enter again to log this one as a further pass, or Escape to leave it.",
+                passes.size());
     }
 
     /** Foretold from the map and the plan; empty without them. */

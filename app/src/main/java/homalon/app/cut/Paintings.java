@@ -2,6 +2,7 @@ package homalon.app.cut;
 
 import homalon.app.ledger.LedgerFile;
 import homalon.app.part.PartFile;
+import homalon.app.part.Turns;
 import homalon.core.cut.TouchCells;
 import homalon.core.input.BadInputException;
 import java.sql.ResultSet;
@@ -21,11 +22,13 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Paintings {
+    private final Turns turns;
     private final TouchedRepository rows;
     private final JdbcClient jdbc;
     private final Clock clock;
 
-    Paintings(TouchedRepository rows, JdbcClient jdbc, Clock clock) {
+    Paintings(Turns turns, TouchedRepository rows, JdbcClient jdbc, Clock clock) {
+        this.turns = turns;
         this.rows = rows;
         this.jdbc = jdbc;
         this.clock = clock;
@@ -50,10 +53,10 @@ public class Paintings {
 
     /** @throws BadInputException when nothing was cut yet, or the cells are not those of a face */
     public void paint(PartFile part, LedgerFile ledger, UUID id, String cells, UUID by) {
-        part.requireHere("cells", "to cut it");
-        if (rows.existsById(id)) {
+        if (!turns.first(part, id)) {
             return;
         }
+        part.requireHere("cells", "to cut it");
         long last = lastLine(part, ledger);
         if (last == 0) {
             throw new BadInputException("cells", "Log the pass first, then paint what it touched.");
@@ -73,6 +76,9 @@ public class Paintings {
     }
 
     void leave(PartFile part, UUID id, Painting painting, String why, UUID by) {
+        if (!turns.first(part, id)) {
+            return;
+        }
         part.requireHere("leave", "to cut it");
         String reason = why == null ? "" : why.strip();
         if (reason.isEmpty() || reason.length() > 300) {

@@ -2,6 +2,7 @@ package homalon.app.cut;
 
 import homalon.app.face.SurveyFile;
 import homalon.app.part.PartFile;
+import homalon.app.part.Turns;
 import homalon.core.cut.CutPlan;
 import homalon.core.cut.Footing;
 import homalon.core.cut.PassPlan;
@@ -23,11 +24,13 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Plans {
+    private final Turns turns;
     private final PlanRepository plans;
     private final JdbcClient jdbc;
     private final Clock clock;
 
-    Plans(PlanRepository plans, JdbcClient jdbc, Clock clock) {
+    Plans(Turns turns, PlanRepository plans, JdbcClient jdbc, Clock clock) {
+        this.turns = turns;
         this.plans = plans;
         this.jdbc = jdbc;
         this.clock = clock;
@@ -87,7 +90,7 @@ public class Plans {
 
     /** Keeps a plan; an earlier one of the visit is superseded by it. */
     public void choose(PartFile part, UUID id, SurveyFile survey, CutPlan plan, Tooling tooling, UUID by) {
-        if (plans.existsById(id)) {
+        if (!turns.first(part, id)) {
             return;
         }
         part.requireHere("plan", "to plan a cut");

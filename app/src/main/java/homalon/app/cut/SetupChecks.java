@@ -1,6 +1,7 @@
 package homalon.app.cut;
 
 import homalon.app.part.PartFile;
+import homalon.app.part.Turns;
 import homalon.core.cut.Comparison;
 import homalon.core.cut.Levelling;
 import homalon.core.cut.SetUp;
@@ -26,10 +27,12 @@ import org.springframework.transaction.annotation.Transactional;
 public class SetupChecks {
     private static final Length MOST = Length.ofMm("20");
 
+    private final Turns turns;
     private final SetupCheckRepository rows;
     private final Clock clock;
 
-    SetupChecks(SetupCheckRepository rows, Clock clock) {
+    SetupChecks(Turns turns, SetupCheckRepository rows, Clock clock) {
+        this.turns = turns;
         this.rows = rows;
         this.clock = clock;
     }
@@ -72,10 +75,10 @@ public class SetupChecks {
 
     /** @throws BadInputException when a field holds no height, naming which */
     public void read(PartFile part, UUID id, Kind kind, List<String> typed, BenchUnit unit, UUID by) {
-        part.requireHere("read", "to set it up");
-        if (rows.existsById(id)) {
+        if (!turns.first(part, id)) {
             return;
         }
+        part.requireHere("read", "to set it up");
         int wanted = kind == Kind.LEVEL ? 3 : 5;
         if (typed.size() != wanted || typed.stream().anyMatch(String::isBlank)) {
             throw new BadInputException("read", "Key all " + wanted + " heights: each says what the others do not.");

@@ -122,6 +122,7 @@ class SampleHands {
                                     "6",
                                     "",
                                     p.depth().toString()),
+                            Cutting.Seen.ALL,
                             brannoc.id()));
         });
     }

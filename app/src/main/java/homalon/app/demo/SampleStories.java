@@ -224,7 +224,9 @@ class SampleStories {
     private void key(PartFile part, Sheet sheet, String place, double value, Duration ago) {
         String typed =
                 BigDecimal.valueOf(value).setScale(3, RoundingMode.HALF_UP).toPlainString();
-        clock.ago(ago, () -> sheets.key(part, sheet, UUID.randomUUID(), place, typed, BenchUnit.MM, ines));
+        clock.ago(
+                ago,
+                () -> sheets.key(part, sheet, place, typed, BenchUnit.MM, Sheets.Hand.sure(UUID.randomUUID(), ines)));
     }
 
     private void deckLowAtTheBack() {

@@ -8,6 +8,7 @@ import homalon.app.part.PartShells;
 import homalon.app.part.Parts;
 import homalon.app.people.People;
 import homalon.app.security.Signed;
+import homalon.app.web.AskAgainException;
 import homalon.app.web.NotHereException;
 import homalon.app.web.OneRead;
 import homalon.app.web.OneWrite;
@@ -157,7 +158,7 @@ class FaceController {
             return new Fared(part, surveys.key(part, kind(kind), keyed, people::nameOf, me.id()));
         });
         if (fared.outcome() instanceof Surveys.Outcome.Asks asks) {
-            return sentence(HttpStatus.CONFLICT, asks.sentence());
+            throw new AskAgainException(asks.sentence(), asks.seen());
         }
         // The page holds the other rows of the walk already.
         model.addAttribute("only", place);

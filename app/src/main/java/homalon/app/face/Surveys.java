@@ -66,7 +66,7 @@ public class Surveys {
      *
      * @param id made by the browser, so that a repeat stores once
      * @param seen number of the last line that the browser knew at this place, 0 for none
-     * @param sure true when the person was asked and keyed Enter again
+     * @param sure true when the person was asked about the value and keyed Enter again
      */
     public record Keyed(UUID id, UUID place, String typed, BenchUnit unit, long seen, boolean sure) {}
 
@@ -75,8 +75,12 @@ public class Surveys {
         /** Stored, now or before. */
         record Kept() implements Outcome {}
 
-        /** Not stored: the person is asked first. */
-        record Asks(String sentence) implements Outcome {}
+        /**
+         * Not stored: the person is asked first.
+         *
+         * @param seen number of the line that somebody else keyed there meanwhile; 0 where the value itself is odd
+         */
+        record Asks(String sentence, long seen) implements Outcome {}
     }
 
     @Transactional(readOnly = true)
@@ -161,11 +165,9 @@ public class Surveys {
         if (!keyed.typed().strip().equals("/")) {
             value = Optional.of(read(keyed, kind));
         }
-        if (!keyed.sure()) {
-            Optional<String> question = question(survey, place, keyed, value, named, by);
-            if (question.isPresent()) {
-                return new Outcome.Asks(question.get());
-            }
+        Optional<Outcome.Asks> question = question(survey, place, keyed, value, named, by);
+        if (question.isPresent()) {
+            return question.get();
         }
         ReadingRow row = new ReadingRow();
         row.id = keyed.id();
@@ -196,7 +198,7 @@ public class Surveys {
         return value;
     }
 
-    private static Optional<String> question(
+    private static Optional<Outcome.Asks> question(
             SurveyFile survey,
             SurveyFile.PlaceFile place,
             Keyed keyed,
@@ -207,27 +209,33 @@ public class Surveys {
         Optional<SurveyFile.ReadingFile> now = place.reading();
         if (now.isPresent() && now.get().seq() > keyed.seen() && !now.get().by().equals(by)) {
             String what = now.get().value().map(writer::signed).orElse("a skip");
-            return Optional.of(named.apply(now.get().by()) + " keyed " + what
-                    + " here meanwhile. Press Enter again to put yours in its place, or Escape to leave it.");
+            return Optional.of(new Outcome.Asks(
+                    named.apply(now.get().by()) + " keyed " + what
+                            + " here meanwhile. Press Enter again to put yours in its place, or Escape to leave it.",
+                    now.get().seq()));
         }
         double[] others = survey.readPlaces().stream()
                 .filter(p -> !p.id().equals(place.id()))
                 .mapToDouble(p -> p.value().mm())
                 .toArray();
-        if (value.isPresent()
+        if (!keyed.sure()
+                && value.isPresent()
                 && OddReading.asks(value.get().mm(), others, survey.kind().ofHeights())) {
-            return Optional.of(writer.full(value.get())
-                    + " is far from the other places. Press Enter again to keep it, or key it anew.");
+            return Optional.of(new Outcome.Asks(
+                    writer.full(value.get())
+                            + " is far from the other places. Press Enter again to keep it, or key it anew.",
+                    0));
         }
         return Optional.empty();
     }
 
     /** Takes back the last reading of this person that stands in the survey; empty when there is none. */
     public Optional<UUID> undo(PartFile part, SurveyKind kind, UUID id, UUID by) {
-        if (readings.existsById(id)) {
-            return Optional.empty();
-        }
         SurveyFile survey = open(part, kind);
+        Optional<ReadingRow> before = readings.findById(id);
+        if (before.isPresent()) {
+            return before.map(r -> r.placeId);
+        }
         List<SurveyFile.PlaceFile> own = survey.places().stream()
                 .filter(p -> p.reading().filter(r -> r.by().equals(by)).isPresent())
                 .toList();

@@ -9,6 +9,7 @@ import homalon.app.part.Parts;
 import homalon.app.people.People;
 import homalon.app.security.Signed;
 import homalon.app.tools.Toolbox;
+import homalon.app.web.AskAgainException;
 import homalon.app.web.NotHereException;
 import homalon.app.web.OneRead;
 import homalon.app.web.Shell;
@@ -20,12 +21,9 @@ import homalon.core.part.PlaceNames;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.rulebook.RuleBook;
 import jakarta.servlet.http.HttpServletResponse;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -160,9 +158,7 @@ class FeelerController {
         FeelerSurveys.Keyed keyed = new FeelerSurveys.Keyed(id, place, typed, unit, seen, sure);
         FeelerSurveys.Outcome outcome = surveys.key(part, kind(kind), keyed, people::nameOf, me.id());
         if (outcome instanceof FeelerSurveys.Outcome.Asks asks) {
-            return ResponseEntity.status(HttpStatus.CONFLICT)
-                    .contentType(new MediaType(MediaType.TEXT_PLAIN, StandardCharsets.UTF_8))
-                    .body(asks.sentence());
+            throw new AskAgainException(asks.sentence(), asks.seen());
         }
         return reading.of(() -> live(part, kind(kind), shell, model));
     }

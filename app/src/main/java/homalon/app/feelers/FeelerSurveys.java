@@ -77,8 +77,8 @@ public class FeelerSurveys {
     public sealed interface Outcome {
         record Kept() implements Outcome {}
 
-        /** Not stored: the person is asked first. */
-        record Asks(String sentence) implements Outcome {}
+        /** Not stored: the person is asked first. @param seen number of the line that somebody else keyed there meanwhile */
+        record Asks(String sentence, long seen) implements Outcome {}
     }
 
     @Transactional(readOnly = true)
@@ -135,6 +135,10 @@ public class FeelerSurveys {
             return new Outcome.Kept();
         }
         FeelerFile survey = open(part, kind);
+        // The same may have been kept while this one waited for its turn.
+        if (tries.existsById(keyed.id())) {
+            return new Outcome.Kept();
+        }
         LineFile line = survey.lines().stream()
                 .filter(l -> l.places().stream().anyMatch(p -> p.id().equals(keyed.place())))
                 .findFirst()
@@ -144,9 +148,11 @@ public class FeelerSurveys {
                 .findFirst()
                 .orElseThrow();
         boolean others = place.by().filter(p -> !p.equals(by)).isPresent() && place.seen() > keyed.seen();
-        if (others && !keyed.sure()) {
-            return new Outcome.Asks(named.apply(place.by().orElseThrow())
-                    + " keyed here meanwhile. Press Enter again to put yours on top, or Escape to leave it.");
+        if (others) {
+            return new Outcome.Asks(
+                    named.apply(place.by().orElseThrow())
+                            + " keyed here meanwhile. Press Enter again to put yours on top, or Escape to leave it.",
+                    place.seen());
         }
         write(survey, line, place, keyed, part, by);
         surveys.changed(survey.id());
@@ -257,10 +263,11 @@ public class FeelerSurveys {
 
     /** Takes back the last thing that this person keyed and that stands; empty when there is none. */
     public Optional<UUID> undo(PartFile part, FeelerKind kind, UUID id, UUID by) {
-        if (tries.existsById(id)) {
-            return Optional.empty();
-        }
         FeelerFile survey = open(part, kind);
+        Optional<FeelerTryRow> before = tries.findById(id);
+        if (before.isPresent()) {
+            return before.map(r -> r.placeId);
+        }
         Optional<TryFile> last = survey.history().stream()
                 .filter(t -> t.stands() && t.by().equals(by))
                 .max(Comparator.comparingLong(TryFile::seq));

@@ -1,6 +1,7 @@
 package homalon.app.integrity;
 
 import homalon.app.part.PartFile;
+import homalon.app.part.Turns;
 import homalon.core.geometry.Spot;
 import homalon.core.input.BadInputException;
 import homalon.core.integrity.Crack;
@@ -37,10 +38,12 @@ import org.springframework.transaction.annotation.Transactional;
 public class Cracks {
     private static final int MOST = 40;
 
+    private final Turns turns;
     private final JdbcClient jdbc;
     private final Clock clock;
 
-    Cracks(JdbcClient jdbc, Clock clock) {
+    Cracks(Turns turns, JdbcClient jdbc, Clock clock) {
+        this.turns = turns;
         this.jdbc = jdbc;
         this.clock = clock;
     }
@@ -100,15 +103,11 @@ public class Cracks {
 
     /** Marks a crack that was found; the rule's proposal stands until someone chooses otherwise. */
     public UUID mark(PartFile part, UUID id, Crack crack, int bore, Spot from, Spot to, UUID by) {
-        part.requireHere("crack", "to look for cracks");
-        if (known(id)) {
+        // Two people marking at once must not give one number twice.
+        if (!turns.first(part, id)) {
             return id;
         }
-        // Two people marking at once must not give one number twice.
-        jdbc.sql("select id from part where id = ? for update")
-                .param(part.id())
-                .query(UUID.class)
-                .single();
+        part.requireHere("crack", "to look for cracks");
         int no = jdbc.sql("select coalesce(max(no), 0) + 1 from crack_mark where job_id = ?")
                 .param(part.visit().id())
                 .query(Integer.class)
@@ -130,6 +129,9 @@ public class Cracks {
      * @param pin diameter; zero for none
      */
     public void decide(PartFile part, UUID id, UUID crack, Remedy remedy, String why, Length pin, UUID by) {
+        if (!turns.first(part, id)) {
+            return;
+        }
         CrackFile file = one(part, crack);
         String reason = why == null ? "" : why.strip();
         if (!CrackRules.ladder(file.what()).contains(remedy)) {
@@ -166,6 +168,9 @@ public class Cracks {
 
     /** Takes it off the drawing: it was no crack, or marked twice. */
     public void remove(PartFile part, UUID id, UUID crack, UUID by) {
+        if (!turns.first(part, id)) {
+            return;
+        }
         insert(part, id, one(part, crack), true, by);
     }
 
@@ -176,14 +181,6 @@ public class Cracks {
                 .findFirst()
                 .orElseThrow(
                         () -> new BadInputException("crack", "That crack was taken off the drawing: mark it anew."));
-    }
-
-    private boolean known(UUID id) {
-        return jdbc.sql("select count(*) from crack_mark where id = ?")
-                        .param(id)
-                        .query(Long.class)
-                        .single()
-                > 0;
     }
 
     private void insert(PartFile part, UUID id, CrackFile c, boolean gone, UUID by) {

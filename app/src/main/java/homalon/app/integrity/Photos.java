@@ -1,6 +1,7 @@
 package homalon.app.integrity;
 
 import homalon.app.part.PartFile;
+import homalon.app.part.Turns;
 import homalon.core.input.BadInputException;
 import java.sql.Timestamp;
 import java.time.Clock;
@@ -18,10 +19,12 @@ import org.springframework.transaction.annotation.Transactional;
 class Photos {
     private static final int MOST = 40;
 
+    private final Turns turns;
     private final JdbcClient jdbc;
     private final Clock clock;
 
-    Photos(JdbcClient jdbc, Clock clock) {
+    Photos(Turns turns, JdbcClient jdbc, Clock clock) {
+        this.turns = turns;
         this.jdbc = jdbc;
         this.clock = clock;
     }
@@ -51,6 +54,9 @@ class Photos {
     }
 
     void add(PartFile part, UUID id, Picture picture, String note, UUID by) {
+        if (!turns.first(part, id)) {
+            return;
+        }
         part.requireHere("photo", "to add photos");
         if (of(part).size() >= MOST) {
             throw new BadInputException("photo", "Forty photos of one visit are enough: none more is kept.");

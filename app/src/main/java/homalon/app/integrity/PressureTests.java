@@ -1,6 +1,7 @@
 package homalon.app.integrity;
 
 import homalon.app.part.PartFile;
+import homalon.app.part.Turns;
 import homalon.core.geometry.Spot;
 import homalon.core.input.BadInputException;
 import homalon.core.integrity.Decay;
@@ -26,10 +27,12 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class PressureTests {
+    private final Turns turns;
     private final JdbcClient jdbc;
     private final Clock clock;
 
-    PressureTests(JdbcClient jdbc, Clock clock) {
+    PressureTests(Turns turns, JdbcClient jdbc, Clock clock) {
+        this.turns = turns;
         this.jdbc = jdbc;
         this.clock = clock;
     }
@@ -137,6 +140,9 @@ public class PressureTests {
 
     /** @throws BadInputException naming what cannot be asked of a test */
     public void begin(PartFile part, UUID id, String medium, boolean wet, String hold, String most, UUID by) {
+        if (!turns.first(part, id)) {
+            return;
+        }
         part.requireHere("pressure", "to test it");
         int seconds = thousandths("hold", hold, 1, 240, "Key how many minutes it shall hold, such as 10.") * 60 / 1000;
         int mbar = thousandths("most", most, 0.001, 1, "Key how much it may lose in that time, in bar, such as 0.05.");
@@ -158,6 +164,9 @@ public class PressureTests {
      * @param minute since the first reading; blank: by the clock
      */
     public void read(PartFile part, UUID id, String minute, String bar, String celsius, UUID by) {
+        if (!turns.first(part, id)) {
+            return;
+        }
         TestFile test = last(part);
         int mbar = thousandths("bar", bar, 0, 10, "Key the pressure in bar, such as 2.5.");
         Integer deci = celsius == null || celsius.isBlank()
@@ -190,6 +199,9 @@ public class PressureTests {
 
     /** Bubbles at a place; or none at all, which someone has to say. */
     public void bubbles(PartFile part, UUID id, boolean seen, String where, Spot spot, UUID by) {
+        if (!turns.first(part, id)) {
+            return;
+        }
         String words = where == null ? "" : where.strip();
         if (seen && (words.isEmpty() || words.length() > 120)) {
             throw new BadInputException(
@@ -199,6 +211,9 @@ public class PressureTests {
     }
 
     public void takeBack(PartFile part, UUID id, UUID wrong, UUID by) {
+        if (!turns.first(part, id)) {
+            return;
+        }
         TestFile test = last(part);
         boolean stands = test.readings().stream().anyMatch(r -> r.id().equals(wrong))
                 || test.bubbles().stream().anyMatch(b -> b.id().equals(wrong));

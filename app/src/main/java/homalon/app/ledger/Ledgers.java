@@ -1,6 +1,7 @@
 package homalon.app.ledger;
 
 import homalon.app.part.PartFile;
+import homalon.app.part.Turns;
 import homalon.core.input.BadInputException;
 import homalon.core.ledger.CornerDepths;
 import homalon.core.ledger.Entry;
@@ -23,11 +24,13 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class Ledgers {
     private final LineRepository lines;
+    private final Turns turns;
     private final JdbcClient jdbc;
     private final Clock clock;
 
-    Ledgers(LineRepository lines, JdbcClient jdbc, Clock clock) {
+    Ledgers(LineRepository lines, Turns turns, JdbcClient jdbc, Clock clock) {
         this.lines = lines;
+        this.turns = turns;
         this.jdbc = jdbc;
         this.clock = clock;
     }
@@ -75,6 +78,7 @@ public class Ledgers {
             Notes notes,
             Optional<UUID> batch,
             UUID by) {
+        turns.take(part);
         Ledger.checkPass(depth);
         LineRow row = new LineRow();
         corners.ifPresent(c -> row.corners =
@@ -84,20 +88,20 @@ public class Ledgers {
     }
 
     public void opening(PartFile part, UUID id, Entry.Kind kind, Length depth, String note, UUID by) {
+        turns.take(part);
         if (lines.existsById(id)) {
             return;
         }
-        lock(part);
         of(part).ledger().checkOpening(kind, depth);
         write(part, id, kind, depth, null, new Notes("", "", "", note, ""), by);
     }
 
     /** Takes a line back by a second one. */
     public void reverse(PartFile part, UUID id, UUID wrong, String why, UUID by) {
+        turns.take(part);
         if (lines.existsById(id)) {
             return;
         }
-        lock(part);
         Entry line = of(part).ledger().reversible(wrong);
         String reason = why == null ? "" : why.strip();
         if (reason.isEmpty()) {
@@ -106,12 +110,10 @@ public class Ledgers {
         write(part, id, Entry.Kind.REVERSAL, Length.ZERO, line.id(), new Notes("", "", "", reason, ""), by);
     }
 
-    /** Two people reversing the same line wait for each other. */
-    private void lock(PartFile part) {
-        jdbc.sql("select id from part where id = ? for update")
-                .param(part.id())
-                .query(UUID.class)
-                .single();
+    /** Whether a line was kept before: a repeat is answered as the first was. */
+    @Transactional(readOnly = true)
+    public boolean holds(UUID id) {
+        return lines.existsById(id);
     }
 
     private void write(PartFile part, UUID id, Entry.Kind kind, Length depth, UUID reverses, Notes notes, UUID by) {

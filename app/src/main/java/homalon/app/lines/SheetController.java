@@ -221,6 +221,7 @@ class SheetController {
             @RequestParam String place,
             @RequestParam String typed,
             @RequestParam BenchUnit unit,
+            @RequestParam(defaultValue = "0") long seen,
             @AuthenticationPrincipal Signed me,
             @ModelAttribute("shell") Shell shell,
             Model model) {
@@ -230,7 +231,7 @@ class SheetController {
         if (places.stream().noneMatch(p -> p.key().equals(place))) {
             throw new BadInputException("place", "That place is not on this sheet any more: go on with another one.");
         }
-        sheets.key(part, of, id, place, typed, unit, me.id());
+        sheets.key(part, of, place, typed, unit, new Sheets.Hand(id, seen, me.id()));
         return live(part, of, shell, model);
     }
 

@@ -3,6 +3,9 @@ package homalon.app.sheets;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.app.part.PartFile;
+import homalon.app.part.Turns;
+import homalon.app.people.People;
+import homalon.app.web.AskAgainException;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
@@ -35,13 +38,17 @@ import tools.jackson.databind.json.JsonMapper;
 public class Sheets {
     private static final JsonMapper JSON = JsonMapper.shared();
 
+    private final Turns turns;
+    private final People people;
     private final JdbcClient jdbc;
     private final Clock clock;
     /** By visit; taken only for the lines that the store says are there now. */
     private final Cache<UUID, Known> read =
             Caffeine.newBuilder().maximumSize(300).build();
 
-    Sheets(JdbcClient jdbc, Clock clock) {
+    Sheets(Turns turns, People people, JdbcClient jdbc, Clock clock) {
+        this.people = people;
+        this.turns = turns;
         this.jdbc = jdbc;
         this.clock = clock;
     }
@@ -199,10 +206,13 @@ public class Sheets {
     }
 
     public void setUp(PartFile part, UUID id, Sheet sheet, Map<String, String> values, UUID by) {
+        if (!turns.first(part, id)) {
+            return;
+        }
         part.requireHere("sheet", "to measure it");
         jdbc.sql("""
                         insert into sheet_setup (id, job_id, sheet, setup, by_person, at)
-                        values (?, ?, ?, ?::jsonb, ?, ?) on conflict (id) do nothing
+                        values (?, ?, ?, ?::jsonb, ?, ?)
                         """)
                 .params(
                         id,
@@ -214,44 +224,80 @@ public class Sheets {
                 .update();
     }
 
-    /** One figure as typed; {@code /} skips the place. */
-    public void key(PartFile part, Sheet sheet, UUID id, String place, String typed, BenchUnit unit, UUID by) {
-        part.requireHere("sheet", "to measure it");
+    /**
+     * The hand that keys at a place.
+     *
+     * @param id made by the browser, so that a repeat stores once
+     * @param seen number of the last line that the hand knows at the place; 0 for none
+     */
+    public record Hand(UUID id, long seen, UUID by) {
+        /** One that puts its figure there whatever stands. */
+        public static Hand sure(UUID id, UUID by) {
+            return new Hand(id, Long.MAX_VALUE, by);
+        }
+    }
+
+    /**
+     * One figure as typed; {@code /} skips the place.
+     *
+     * @throws AskAgainException when somebody else keyed there since the hand looked
+     */
+    public void key(PartFile part, Sheet sheet, String place, String typed, BenchUnit unit, Hand hand) {
         String tidy = typed.strip();
-        boolean skipped = tidy.equals("/");
-        Length value = skipped ? null : Length.parse(tidy, unit);
-        if (!skipped && Math.abs(value.nanometres()) > sheet.furthest().nanometres()) {
+        if (tidy.equals("/")) {
+            skip(part, sheet, place, unit, hand);
+            return;
+        }
+        Length value = Length.parse(tidy, unit);
+        if (Math.abs(value.nanometres()) > sheet.furthest().nanometres()) {
             throw new BadInputException(
                     "typed", "That is too far off for this place: key it in the unit shown, or with its unit.");
         }
-        insert(part, sheet, id, place, skipped ? "SKIPPED" : "KEYED", value, tidy, unit, null, by);
+        say(part, sheet, place, Optional.of(value), tidy, unit, hand);
     }
 
     /**
      * Something said at a place, or a figure that its reader took in its own way: kept as typed.
      *
      * @param value empty for what is no length; the words are read again wherever they are used
+     * @throws AskAgainException when somebody else keyed there since the hand looked
      */
     public void say(
-            PartFile part,
-            Sheet sheet,
-            UUID id,
-            String place,
-            Optional<Length> value,
-            String typed,
-            BenchUnit unit,
-            UUID by) {
-        part.requireHere("sheet", "to work on it");
-        insert(part, sheet, id, place, "KEYED", value.orElse(null), typed.strip(), unit, null, by);
+            PartFile part, Sheet sheet, String place, Optional<Length> value, String typed, BenchUnit unit, Hand hand) {
+        if (may(part, sheet, place, hand)) {
+            insert(part, sheet, hand.id(), place, "KEYED", value.orElse(null), typed.strip(), unit, null, hand.by());
+        }
     }
 
-    public void skip(PartFile part, Sheet sheet, UUID id, String place, BenchUnit unit, UUID by) {
+    /** @throws AskAgainException when somebody else keyed there since the hand looked */
+    public void skip(PartFile part, Sheet sheet, String place, BenchUnit unit, Hand hand) {
+        if (may(part, sheet, place, hand)) {
+            insert(part, sheet, hand.id(), place, "SKIPPED", null, "/", unit, null, hand.by());
+        }
+    }
+
+    /** False for a repeat. Two may key one place: the later one is told who keyed what, and decides. */
+    private boolean may(PartFile part, Sheet sheet, String place, Hand hand) {
+        if (!turns.first(part, hand.id())) {
+            return false;
+        }
         part.requireHere("sheet", "to measure it");
-        insert(part, sheet, id, place, "SKIPPED", null, "/", unit, null, by);
+        SheetFile.Figure there = of(part, sheet).standing().get(place);
+        if (there != null && there.seq() > hand.seen() && !there.by().equals(hand.by())) {
+            throw new AskAgainException(
+                    people.nameOf(there.by()) + " keyed "
+                            + (there.kind().equals("SKIPPED") ? "a skip" : there.typed())
+                            + " here meanwhile. Press Enter again to put yours in its place, or Escape to leave it.",
+                    there.seq());
+        }
+        return true;
     }
 
     /** Takes back what stands at one place; nothing where nothing does. */
     public void withdraw(PartFile part, Sheet sheet, UUID id, String place, UUID by) {
+        if (!turns.first(part, id)) {
+            return;
+        }
         part.requireHere("sheet", "to work on it");
         SheetFile.Figure standing = of(part, sheet).standing().get(place);
         if (standing != null) {
@@ -266,6 +312,12 @@ public class Sheets {
 
     /** The same among some places only. */
     public Optional<String> undo(PartFile part, Sheet sheet, UUID id, UUID by, Predicate<String> among) {
+        if (!turns.first(part, id)) {
+            return jdbc.sql("select place from figure where id = ?")
+                    .param(id)
+                    .query(String.class)
+                    .optional();
+        }
         part.requireHere("sheet", "to measure it");
         Optional<SheetFile.Figure> last = of(part, sheet).standing().values().stream()
                 .filter(f -> among.test(f.place()))
@@ -288,7 +340,7 @@ public class Sheets {
             UUID by) {
         jdbc.sql("""
                         insert into figure (id, job_id, sheet, place, kind, nm, typed, unit, withdraws, by_person, at)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?) on conflict (id) do nothing
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
                         """)
                 .params(
                         id,

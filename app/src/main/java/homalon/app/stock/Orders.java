@@ -1,6 +1,7 @@
 package homalon.app.stock;
 
 import homalon.app.part.PartFile;
+import homalon.app.part.Turns;
 import homalon.core.input.BadInputException;
 import homalon.core.input.Problems;
 import homalon.core.route.Operation;
@@ -25,11 +26,13 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Orders {
+    private final Turns turns;
     private final JdbcClient jdbc;
     private final Clock clock;
     private final Catalogue catalogue;
 
-    Orders(JdbcClient jdbc, Clock clock, Catalogue catalogue) {
+    Orders(Turns turns, JdbcClient jdbc, Clock clock, Catalogue catalogue) {
+        this.turns = turns;
         this.jdbc = jdbc;
         this.catalogue = catalogue;
         this.clock = clock;
@@ -95,6 +98,12 @@ public class Orders {
 
     /** @throws BadInputException for a quantity that cannot be */
     public void order(PartFile part, UUID id, Need need, Optional<LocalDate> promised, UUID by) {
+        if (turns.first(part, id)) {
+            write(part, id, need, promised, by);
+        }
+    }
+
+    private void write(PartFile part, UUID id, Need need, Optional<LocalDate> promised, UUID by) {
         part.requireHere("order", "to order for it");
         Problems problems = new Problems();
         problems.require(need.quantity() >= 1 && need.quantity() <= 200, "quantity", "Quantity: key 1 to 200 pieces.");
@@ -118,17 +127,17 @@ public class Orders {
 
     /** @throws BadInputException when the shelf does not hold so many */
     public void takeFromShelf(PartFile part, UUID id, String code, int quantity, Operation operation, UUID by) {
+        if (!turns.first(part, id)) {
+            return;
+        }
         Catalogue.Row row = catalogue
                 .byCode(code)
                 .orElseThrow(() -> new BadInputException("code", "That is not on the shop's list any more."));
-        if (of(part).stream().anyMatch(o -> o.id().equals(id))) {
-            return;
-        }
         if (quantity < 1 || quantity > row.shelf()) {
             throw new BadInputException(
                     "quantity", row.shelf() + " lie on the shelf: key how many are taken, up to that.");
         }
-        order(
+        write(
                 part,
                 id,
                 new Need(row.item().code(), row.item().words(), quantity, operation, List.of()),
@@ -141,6 +150,9 @@ public class Orders {
 
     /** @throws BadInputException when there is no such order here, or nothing of it is awaited */
     public void arrived(PartFile part, UUID id, UUID order, int quantity, String note, UUID by) {
+        if (!turns.first(part, id)) {
+            return;
+        }
         Order of = require(part, order);
         int left = of.quantity() - of.arrived();
         if (quantity < 1 || quantity > left) {
@@ -153,6 +165,9 @@ public class Orders {
     }
 
     public void cancel(PartFile part, UUID id, UUID order, String note, UUID by) {
+        if (!turns.first(part, id)) {
+            return;
+        }
         if (note.isBlank()) {
             throw new BadInputException("note", "Say why it is cancelled: a wrong size, another supplier.");
         }

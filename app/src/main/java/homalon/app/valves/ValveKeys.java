@@ -27,7 +27,7 @@ class ValveKeys {
      * What somebody keyed.
      *
      * @param seen number of the line that stood at the place when the page was drawn; 0 for none
-     * @param sure odd as it is, or keyed by another meanwhile, it is so
+     * @param sure odd as it is, it is so
      */
     record Keyed(UUID id, String typed, BenchUnit unit, long seen, boolean sure, UUID by) {}
 
@@ -42,16 +42,12 @@ class ValveKeys {
 
     /** @throws BadInputException for what cannot be; {@link AskAgainException} for what is odd and was not said to be sure */
     void key(ValveFile file, Valve valve, Measure measure, Keyed keyed) {
-        UUID id = keyed.id();
         BenchUnit unit = keyed.unit();
-        UUID by = keyed.by();
-        if (!keyed.sure()) {
-            meanwhile(file, valve, measure, keyed);
-        }
+        Sheets.Hand hand = new Sheets.Hand(keyed.id(), keyed.seen(), keyed.by());
         String place = ValveFile.place(valve.key(), measure);
         String tidy = keyed.typed().strip();
         if (tidy.equals("/")) {
-            sheets.skip(file.part(), Sheet.VALVES, id, place, unit, by);
+            sheets.skip(file.part(), Sheet.VALVES, place, unit, hand);
             return;
         }
         if (tidy.length() > 40) {
@@ -59,7 +55,7 @@ class ValveKeys {
         }
         if (measure == Measure.LOOKS) {
             Look.read(tidy);
-            sheets.say(file.part(), Sheet.VALVES, id, place, Optional.empty(), tidy.replace(" ", ""), unit, by);
+            sheets.say(file.part(), Sheet.VALVES, place, Optional.empty(), tidy.replace(" ", ""), unit, hand);
             return;
         }
         Optional<Length> length = Optional.empty();
@@ -82,22 +78,11 @@ class ValveKeys {
         sheets.say(
                 file.part(),
                 Sheet.VALVES,
-                id,
                 place,
                 length,
                 length.isPresent() ? tidy : ValveSetup.plain(tidy),
                 unit,
-                by);
-    }
-
-    /** Two may key one place: the later one is told, and decides. */
-    private static void meanwhile(ValveFile file, Valve valve, Measure measure, Keyed keyed) {
-        file.figure(valve, measure)
-                .filter(f -> f.seq() != keyed.seen() && !f.by().equals(keyed.by()) && !f.id().equals(keyed.id()))
-                .ifPresent(f -> {
-                    throw new AskAgainException("Somebody keyed " + f.typed()
-                            + " here meanwhile: Enter again to put yours in its place, or Escape to leave it.");
-                });
+                hand);
     }
 
     private static double number(String typed) {
@@ -154,7 +139,7 @@ class ValveKeys {
         if (!what.isLength() && tidy.length() > 200) {
             throw new BadInputException("typed", "That is too long to keep: at most 200 letters.");
         }
-        sheets.say(file.part(), Sheet.VALVES, id, place, length, tidy, unit, by);
+        sheets.say(file.part(), Sheet.VALVES, place, length, tidy, unit, Sheets.Hand.sure(id, by));
     }
 
     static Set<Look> looks(String typed) {

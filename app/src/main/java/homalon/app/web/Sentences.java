@@ -3,6 +3,7 @@ package homalon.app.web;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.NotALengthException;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
@@ -36,7 +37,10 @@ class Sentences {
     }
 
     @ExceptionHandler
-    Object odd(AskAgainException e, HttpServletRequest request) {
+    Object odd(AskAgainException e, HttpServletRequest request, HttpServletResponse response) {
+        if (e.seen() > 0) {
+            response.setHeader("X-Seen", Long.toString(e.seen()));
+        }
         return Answers.of(request, HttpStatus.CONFLICT, e.getMessage());
     }
 

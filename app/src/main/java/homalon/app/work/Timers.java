@@ -1,6 +1,7 @@
 package homalon.app.work;
 
 import homalon.app.part.PartFile;
+import homalon.app.part.Turns;
 import homalon.core.input.BadInputException;
 import java.sql.Timestamp;
 import java.time.Clock;
@@ -15,10 +16,12 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Timers {
+    private final Turns turns;
     private final JdbcClient jdbc;
     private final Clock clock;
 
-    Timers(JdbcClient jdbc, Clock clock) {
+    Timers(Turns turns, JdbcClient jdbc, Clock clock) {
+        this.turns = turns;
         this.jdbc = jdbc;
         this.clock = clock;
     }
@@ -50,6 +53,9 @@ public class Timers {
 
     /** @throws BadInputException when it is no time for a timer */
     public void start(PartFile part, UUID id, String what, String minutes, UUID by) {
+        if (!turns.first(part, id)) {
+            return;
+        }
         part.requireHere("timer", "to work on it");
         String name = what == null ? "" : what.strip();
         if (name.isEmpty() || name.length() > 60) {

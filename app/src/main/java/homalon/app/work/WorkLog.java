@@ -1,6 +1,7 @@
 package homalon.app.work;
 
 import homalon.app.part.PartFile;
+import homalon.app.part.Turns;
 import homalon.core.input.BadInputException;
 import java.sql.Timestamp;
 import java.time.Clock;
@@ -18,10 +19,12 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class WorkLog {
+    private final Turns turns;
     private final JdbcClient jdbc;
     private final Clock clock;
 
-    WorkLog(JdbcClient jdbc, Clock clock) {
+    WorkLog(Turns turns, JdbcClient jdbc, Clock clock) {
+        this.turns = turns;
         this.jdbc = jdbc;
         this.clock = clock;
     }
@@ -77,6 +80,9 @@ public class WorkLog {
 
     /** @throws BadInputException when the note is too long, or the part has left */
     public void write(PartFile part, UUID id, Kind kind, Enum<?> what, String note, UUID by) {
+        if (!turns.first(part, id)) {
+            return;
+        }
         part.requireHere("work", "to work on it");
         String tidy = note == null ? "" : note.strip();
         if (tidy.length() > 300) {
@@ -91,6 +97,9 @@ public class WorkLog {
 
     /** Takes a line back by a second one. */
     public void takeBack(PartFile part, UUID id, UUID wrong, UUID by) {
+        if (!turns.first(part, id)) {
+            return;
+        }
         part.requireHere("work", "to work on it");
         Entry line = of(part).stream()
                 .filter(e -> e.id().equals(wrong))

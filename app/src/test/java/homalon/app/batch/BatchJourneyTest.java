@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.microsoft.playwright.Page;
+import homalon.app.cut.Cutting;
 import homalon.app.cut.Plans;
 import homalon.app.face.SurveyKind;
 import homalon.app.ledger.LedgerFile;
@@ -111,14 +112,14 @@ class BatchJourneyTest {
                 "on one table only");
         UUID pass = UUID.randomUUID();
         Ledgers.Notes notes = new Ledgers.Notes("", "", "", "", ".01");
-        batches.pass(id, pass, Length.ofMm("0.01"), notes, hands.ines());
-        batches.pass(id, pass, Length.ofMm("0.01"), notes, hands.ines());
+        batches.pass(id, pass, Length.ofMm("0.01"), notes, Cutting.Seen.ALL, hands.ines());
+        batches.pass(id, pass, Length.ofMm("0.01"), notes, Cutting.Seen.ALL, hands.ines());
         assertEquals(Length.ofMm("0.01"), cut(a));
         assertEquals(Length.ofMm("0.01"), cut(b));
         shop.bean(homalon.app.part.Parts.class).handOver(b.id(), List.of("all"), "fetched early", hands.ines());
         assertThrows(
                 BadInputException.class,
-                () -> batches.pass(id, UUID.randomUUID(), Length.ofMm("0.02"), notes, hands.ines()));
+                () -> batches.pass(id, UUID.randomUUID(), Length.ofMm("0.02"), notes, Cutting.Seen.ALL, hands.ines()));
         assertEquals(Length.ofMm("0.01"), cut(a), "nor in the other one's");
         LedgerFile.Line line = shop.bean(Ledgers.class).of(a).lines().get(0);
         assertEquals(id, line.batch().orElseThrow());

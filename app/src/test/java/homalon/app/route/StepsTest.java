@@ -105,7 +105,13 @@ class StepsTest {
         noticed(part, () -> sheets.setUp(part, UUID.randomUUID(), Sheet.INDEX, Map.of("outerAtTop", "true"), ines));
         noticed(
                 part,
-                () -> sheets.key(part, Sheet.INDEX, UUID.randomUUID(), "front-outer", "229.83", BenchUnit.MM, ines));
+                () -> sheets.key(
+                        part,
+                        Sheet.INDEX,
+                        "front-outer",
+                        "229.83",
+                        BenchUnit.MM,
+                        Sheets.Hand.sure(UUID.randomUUID(), ines)));
         noticed(part, () -> orders.order(part, UUID.randomUUID(), guide, Optional.empty(), ines));
         noticed(
                 part,
