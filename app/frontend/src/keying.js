@@ -276,7 +276,7 @@ class Keying {
   kept(answer) {
     if (!put(answer.text)) this.lookSoon();
     const settled = (id) => this.entry(id)?.dataset.state !== 'open';
-    const moveOn = this.staying === this.at || this.shots !== '';
+    const moveOn = this.staying === this.at || this.shots !== '' || this.root.dataset.follow !== undefined;
     if (moveOn && this.input.value === '' && settled(this.at) && !outbox.waiting(this.url).length) this.advance();
     if (this.staying && settled(this.staying)) this.staying = null;
     this.again();

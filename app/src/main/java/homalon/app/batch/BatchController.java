@@ -190,7 +190,7 @@ class BatchController {
             @RequestParam(defaultValue = "") String cutter,
             @RequestParam(defaultValue = "") String edge,
             @RequestParam(defaultValue = "") String note,
-            @RequestParam(defaultValue = "2147483647") int place,
+            @RequestParam(defaultValue = "") String place,
             @RequestParam(defaultValue = "0") long seen,
             @AuthenticationPrincipal Signed me,
             @ModelAttribute("shell") Shell shell,
@@ -200,7 +200,7 @@ class BatchController {
         }
         Length depth = Length.parse(typed, unit);
         Ledgers.Notes notes = new Ledgers.Notes(machine, cutter, edge, note, typed.strip());
-        batches.pass(batch, id, depth, notes, new Cutting.Seen(place, seen), me.id());
+        batches.pass(batch, id, depth, notes, Cutting.Seen.at(place, seen), me.id());
         fill(batch, shell, model);
         return "batch/batch :: live";
     }

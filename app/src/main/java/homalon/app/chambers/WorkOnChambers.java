@@ -173,6 +173,7 @@ public class WorkOnChambers {
     /** @throws BadInputException for what cannot be; {@link AskAgainException} for what is odd and was not said to be sure */
     @Transactional
     void key(ChamberFile file, ChamberPlace place, Keyed keyed) {
+        sheets.ask(file.part(), Sheet.CHAMBERS, place.key(), keyed.hand());
         String tidy = keyed.typed().strip();
         if (tidy.equals("/")) {
             sheets.skip(file.part(), Sheet.CHAMBERS, place.key(), keyed.unit(), keyed.hand());

@@ -131,7 +131,7 @@ class CutController {
             @RequestParam(defaultValue = "") String cutter,
             @RequestParam(defaultValue = "") String edge,
             @RequestParam(defaultValue = "") String note,
-            @RequestParam(defaultValue = "2147483647") int place,
+            @RequestParam(defaultValue = "") String place,
             @RequestParam(defaultValue = "0") long seen,
             @AuthenticationPrincipal Signed me,
             @ModelAttribute("shell") Shell shell,
@@ -142,7 +142,7 @@ class CutController {
         }
         Length depth = Length.parse(typed, unit);
         Ledgers.Notes notes = new Ledgers.Notes(machine, cutter, edge, note, typed.strip());
-        cutting.pass(part, id, depth, notes, Optional.empty(), new Cutting.Seen(place, seen), me.id());
+        cutting.pass(part, id, depth, notes, Optional.empty(), Cutting.Seen.at(place, seen), me.id());
         fill(part, shell, model);
         return "cut/cut :: live";
     }

@@ -61,6 +61,11 @@ public class Cutting {
     public record Seen(int place, long told) {
         public static final Seen ALL = new Seen(Integer.MAX_VALUE, 0);
 
+        /** @param place as the page names it; what is no number knows of all */
+        public static Seen at(String place, long told) {
+            return place.matches("[0-9]{1,4}") ? new Seen(Integer.parseInt(place), told) : ALL;
+        }
+
         private long passes() {
             return Math.max(place, told);
         }

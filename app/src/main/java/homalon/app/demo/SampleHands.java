@@ -403,7 +403,7 @@ class SampleHands {
     }
 
     void wait(PartFile part, StuckOn on, String why, int daysAgo) {
-        clock.ago(Duration.ofDays(daysAgo), () -> parts.stick(part.id(), Optional.of(on), why));
+        clock.ago(Duration.ofDays(daysAgo), () -> parts.stick(part.id(), Optional.of(on), why, ines.id()));
     }
 
     static Length mm(String mm) {

@@ -189,10 +189,11 @@ class FaceController {
             @PathVariable String kind,
             @RequestParam(defaultValue = "") String warm,
             @RequestParam(defaultValue = "") String room,
+            @AuthenticationPrincipal Signed me,
             @ModelAttribute("shell") Shell shell,
             Model model) {
         PartFile part = parts.byTag(tag);
-        surveys.note(part, kind(kind), new Soak(degrees(warm), degrees(room)));
+        surveys.note(part, kind(kind), new Soak(degrees(warm), degrees(room)), me.id());
         return live(part, kind(kind), shell, model);
     }
 
@@ -208,11 +209,12 @@ class FaceController {
             @PathVariable String kind,
             @RequestParam double x,
             @RequestParam double y,
+            @AuthenticationPrincipal Signed me,
             @ModelAttribute("shell") Shell shell,
             Model model,
             HttpServletResponse response) {
         PartFile part = parts.byTag(tag);
-        UUID place = surveys.add(part, kind(kind), new Spot(x, y));
+        UUID place = surveys.add(part, kind(kind), new Spot(x, y), me.id());
         response.setHeader("X-Place", place.toString());
         return live(part, kind(kind), shell, model);
     }
@@ -225,6 +227,7 @@ class FaceController {
             @RequestParam String what,
             @RequestParam(defaultValue = "0") double x,
             @RequestParam(defaultValue = "0") double y,
+            @AuthenticationPrincipal Signed me,
             @ModelAttribute("shell") Shell shell,
             Model model,
             HttpServletResponse response) {
@@ -234,11 +237,12 @@ class FaceController {
             case "move" ->
                 response.setHeader(
                         "X-Place",
-                        surveys.move(part, survey, place, new Spot(x, y)).toString());
-            case "drop" -> surveys.drop(part, survey, place);
-            case "bring-back" -> surveys.restore(part, survey, place);
-            case "seals" -> surveys.setSealing(part, survey, place, true);
-            case "does-not-seal" -> surveys.setSealing(part, survey, place, false);
+                        surveys.move(part, survey, place, new Spot(x, y), me.id())
+                                .toString());
+            case "drop" -> surveys.drop(part, survey, place, me.id());
+            case "bring-back" -> surveys.restore(part, survey, place, me.id());
+            case "seals" -> surveys.setSealing(part, survey, place, true, me.id());
+            case "does-not-seal" -> surveys.setSealing(part, survey, place, false, me.id());
             default ->
                 throw new BadInputException("what", "A place can be moved, dropped, or marked as sealing or not.");
         }

@@ -1,5 +1,6 @@
 package homalon.app.face;
 
+import homalon.app.part.Changes;
 import homalon.app.part.Faces;
 import homalon.app.part.PartFile;
 import homalon.app.web.OneRead;
@@ -33,6 +34,7 @@ public class Surveys {
     private static final Length MOST_HEIGHT = Length.ofMm("20");
     private static final Length MOST_SIZE = Length.ofMm("2000");
 
+    private final Changes changes;
     private final SurveyRepository surveys;
     private final PlaceRepository places;
     private final ReadingRepository readings;
@@ -43,6 +45,7 @@ public class Surveys {
     private final Clock clock;
 
     Surveys(
+            Changes changes,
             SurveyRepository surveys,
             PlaceRepository places,
             ReadingRepository readings,
@@ -51,6 +54,7 @@ public class Surveys {
             Faces faces,
             OneRead reading,
             Clock clock) {
+        this.changes = changes;
         this.surveys = surveys;
         this.places = places;
         this.readings = readings;
@@ -258,7 +262,7 @@ public class Surveys {
     }
 
     /** Adds a place near the one wanted, on the nearest metal. */
-    public UUID add(PartFile part, SurveyKind kind, Spot wanted) {
+    public UUID add(PartFile part, SurveyKind kind, Spot wanted, UUID by) {
         SurveyFile survey = open(part, kind);
         if (survey.places().size() >= PlaceProposal.MOST) {
             throw new BadInputException("place", "Sixty places are the most for keying: drop one first.");
@@ -271,6 +275,7 @@ public class Surveys {
         int seq = 1 + survey.places().size() + survey.dropped().size();
         PlaceRow row = new PlaceRow(survey.id(), seq, PlaceNames.name(layout, spot), spot);
         places.save(row);
+        changed(part, survey, "PLACE_ADDED", row.name, by);
         surveys.changed(survey.id());
         return row.id;
     }
@@ -281,7 +286,7 @@ public class Surveys {
      *
      * @return the place that is walked to now
      */
-    public UUID move(PartFile part, SurveyKind kind, UUID placeId, Spot spot) {
+    public UUID move(PartFile part, SurveyKind kind, UUID placeId, Spot spot, UUID by) {
         SurveyFile survey = open(part, kind);
         SurveyFile.PlaceFile place = place(survey, placeId);
         if (place.reading().isPresent()) {
@@ -305,6 +310,7 @@ public class Surveys {
             row.put(spot);
             row.name = name;
         }
+        changed(part, survey, "PLACE_MOVED", place.name() + " to " + name, by);
         surveys.changed(survey.id());
         return row.id;
     }
@@ -318,19 +324,20 @@ public class Surveys {
     }
 
     /** Leaves a place out; its readings stay in the record. */
-    public void drop(PartFile part, SurveyKind kind, UUID placeId) {
+    public void drop(PartFile part, SurveyKind kind, UUID placeId, UUID by) {
         SurveyFile survey = open(part, kind);
-        place(survey, placeId);
+        SurveyFile.PlaceFile place = place(survey, placeId);
         if (survey.places().size() <= PlaceProposal.FEWEST) {
             throw new BadInputException(
                     "place", "Four places are the least that tell anything: add one before you drop one.");
         }
         places.findById(placeId).orElseThrow().dropped = true;
+        changed(part, survey, "PLACE_DROPPED", place.name(), by);
         surveys.changed(survey.id());
     }
 
     /** Takes a dropped place in again. */
-    public void restore(PartFile part, SurveyKind kind, UUID placeId) {
+    public void restore(PartFile part, SurveyKind kind, UUID placeId, UUID by) {
         SurveyFile survey = open(part, kind);
         SurveyFile.PlaceFile place = survey.dropped().stream()
                 .filter(p -> p.id().equals(placeId))
@@ -339,28 +346,35 @@ public class Surveys {
                         () -> new BadInputException("place", "That place is in the survey: nothing to bring back."));
         refuseTaken(survey, place.spot(), placeId);
         places.findById(placeId).orElseThrow().dropped = false;
+        changed(part, survey, "PLACE_BROUGHT_BACK", place.name(), by);
         surveys.changed(survey.id());
     }
 
     /** Says whether a place counts for the verdict. */
-    public void setSealing(PartFile part, SurveyKind kind, UUID placeId, boolean sealing) {
+    public void setSealing(PartFile part, SurveyKind kind, UUID placeId, boolean sealing, UUID by) {
         SurveyFile survey = open(part, kind);
-        place(survey, placeId);
+        SurveyFile.PlaceFile place = place(survey, placeId);
         places.findById(placeId).orElseThrow().sealing = sealing;
+        changed(part, survey, sealing ? "SEALS" : "DOES_NOT_SEAL", place.name(), by);
         surveys.changed(survey.id());
     }
 
     /** Notes how warm part and room were; noted again, the later one counts. */
-    public void note(PartFile part, SurveyKind kind, Soak soak) {
+    public void note(PartFile part, SurveyKind kind, Soak soak, UUID by) {
         SurveyFile survey = open(part, kind);
         SurveyRow row = surveys.findById(survey.id()).orElseThrow();
         row.partTemperature = decidegrees(soak.part());
         row.roomTemperature = decidegrees(soak.room());
+        changed(part, survey, "SOAK", "part " + soak.part() + " °C, room " + soak.room() + " °C", by);
         surveys.changed(survey.id());
     }
 
     private static int decidegrees(BigDecimal degrees) {
         return degrees.movePointRight(1).setScale(0, RoundingMode.HALF_UP).intValueExact();
+    }
+
+    private void changed(PartFile part, SurveyFile survey, String what, String detail, UUID by) {
+        changes.write(part.visit().id(), what, survey.kind().path() + ": " + detail, by);
     }
 
     private SurveyFile open(PartFile part, SurveyKind kind) {

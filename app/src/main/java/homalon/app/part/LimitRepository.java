@@ -11,6 +11,9 @@ interface LimitRepository extends JpaRepository<LimitRow, UUID> {
 
     List<LimitRow> findByPartIdInAndWithdrawnAtIsNull(Collection<UUID> partIds);
 
+    /** Withdrawn ones too: what was in force at a time follows from their times. */
+    List<LimitRow> findByPartId(UUID id);
+
     default List<LimitRow> ofParts(Collection<UUID> ids) {
         return OneOrMany.of(ids, this::findByPartIdAndWithdrawnAtIsNull, this::findByPartIdInAndWithdrawnAtIsNull);
     }

@@ -57,6 +57,10 @@ class LimitRow {
         this.enteredAt = enteredAt;
     }
 
+    boolean inForceAt(Instant time) {
+        return !enteredAt.isAfter(time) && (withdrawnAt == null || withdrawnAt.isAfter(time));
+    }
+
     FlatnessLimit limit() {
         return new FlatnessLimit(
                 scope, Length.ofNanometres(most), Optional.ofNullable(window).map(Length::ofNanometres), source);

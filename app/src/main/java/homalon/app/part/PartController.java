@@ -142,11 +142,12 @@ class PartController {
     String stick(
             @PathVariable String tag,
             @RequestParam(defaultValue = "") String on,
-            @RequestParam(defaultValue = "") String why) {
+            @RequestParam(defaultValue = "") String why,
+            @AuthenticationPrincipal Signed me) {
         PartFile part = parts.byTag(tag);
         Optional<StuckOn> whom =
                 Arrays.stream(StuckOn.values()).filter(s -> s.name().equals(on)).findFirst();
-        parts.stick(part.id(), whom, why);
+        parts.stick(part.id(), whom, why, me.id());
         return "redirect:/parts/" + part.tag() + "/intake";
     }
 

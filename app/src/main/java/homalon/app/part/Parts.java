@@ -9,6 +9,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
@@ -31,13 +32,24 @@ public class Parts {
     private final PartRepository parts;
     private final JobRepository jobs;
     private final LimitRepository limits;
+    private final Changes changes;
+    private final Turns turns;
     private final JdbcClient jdbc;
     private final Clock clock;
     /** Every page of a part asks for it: one question tells whether it is what it was (ADR 18). */
     private final Cache<String, Known> known =
             Caffeine.newBuilder().maximumSize(400).build();
 
-    Parts(PartRepository parts, JobRepository jobs, LimitRepository limits, JdbcClient jdbc, Clock clock) {
+    Parts(
+            PartRepository parts,
+            JobRepository jobs,
+            LimitRepository limits,
+            Changes changes,
+            Turns turns,
+            JdbcClient jdbc,
+            Clock clock) {
+        this.changes = changes;
+        this.turns = turns;
         this.parts = parts;
         this.jobs = jobs;
         this.limits = limits;
@@ -95,9 +107,15 @@ public class Parts {
     @Transactional(readOnly = true)
     public List<PartFile> everyVisit(PartFile part) {
         Part row = parts.findById(part.id()).orElseThrow();
-        List<LimitRow> entered = limits.ofParts(List.of(row.id));
+        // A visit that was handed over is judged by the limits of that day.
+        List<LimitRow> entered = limits.findByPartId(row.id);
         return jobs.findByPartIdOrderByNo(row.id).stream()
-                .map(j -> file(row, List.of(j), entered))
+                .map(j -> file(
+                        row,
+                        List.of(j),
+                        entered.stream()
+                                .filter(l -> j.releasedAt == null ? l.withdrawnAt == null : l.inForceAt(j.releasedAt))
+                                .toList()))
                 .toList();
     }
 
@@ -186,27 +204,41 @@ public class Parts {
                     "cylinders",
                     "The face has readings, which belong to the layout as drawn: take them back before you redraw it.");
         }
-        fill(part, booking);
-        fill(present(part.id), booking);
+        Job job = present(part.id);
+        if (job.releasedAt != null) {
+            throw new BadInputException(
+                    "tag",
+                    "This visit was handed over, and what was said of it stays: book the part in again to change it.");
+        }
         Instant now = clock.instant();
+        List<String> turned = turning(part, booking);
+        fill(part, booking);
+        fill(job, booking);
         List<LimitRow> rows = limits.ofParts(List.of(part.id));
         for (LimitRow row : rows) {
             if (!booking.limits().contains(row.limit())) {
                 row.withdrawnAt = now;
+                turned.add("limit withdrawn: " + words(row.limit()));
             }
         }
         for (FlatnessLimit limit : booking.limits()) {
             if (rows.stream().noneMatch(r -> r.limit().equals(limit))) {
                 limits.save(new LimitRow(part.id, limit, by, now));
+                turned.add("limit: " + words(limit));
             }
         }
+        turned.forEach(t -> changes.write(job.id, t.startsWith("limit") ? "LIMIT" : "LAYOUT", t, by));
         parts.flush();
         return byTag(booking.tag());
     }
 
     /** Says what the part waits for; empty: it waits for nothing. */
-    public void stick(UUID partId, Optional<StuckOn> on, String why) {
+    public void stick(UUID partId, Optional<StuckOn> on, String why, UUID by) {
         Job job = present(partId);
+        if (job.releasedAt != null) {
+            throw new BadInputException(
+                    "why", "This part was handed over: book it in again before it waits for something.");
+        }
         String tidy = why == null ? "" : why.strip();
         if (on.isPresent() && (tidy.isEmpty() || tidy.length() > 200)) {
             throw new BadInputException("why", "Say in a few words what it waits for, such as: price for liners.");
@@ -214,6 +246,11 @@ public class Parts {
         job.stuckOn = on.orElse(null);
         job.stuckWhy = on.isPresent() ? tidy : null;
         job.stuckSince = on.isPresent() ? LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault()) : null;
+        changes.write(
+                job.id,
+                "STUCK",
+                on.map(o -> o.name().toLowerCase(Locale.ROOT) + ": " + tidy).orElse("goes on"),
+                by);
     }
 
     /**
@@ -223,6 +260,7 @@ public class Parts {
      * @param note why it leaves all the same; needed when a step is open
      */
     public void handOver(UUID partId, List<String> open, String note, UUID by) {
+        turns.take(List.of(partId));
         Job job = present(partId);
         if (job.releasedAt != null) {
             return;
@@ -253,6 +291,24 @@ public class Parts {
         job.wishes = limited("wishes", wishes, 2000);
         jobs.save(job);
         return byTag(tag);
+    }
+
+    /** What of a booking can turn a verdict, in words. */
+    private static List<String> turning(Part part, Booking b) {
+        List<String> turned = new ArrayList<>();
+        if (!part.numbers().equals(b.numbers())) {
+            turned.add("face drawn anew: " + b.numbers());
+        }
+        if (part.material != b.material()) {
+            turned.add("metal: " + b.material().words());
+        }
+        return turned;
+    }
+
+    private static String words(FlatnessLimit l) {
+        return l.scope().name().toLowerCase(Locale.ROOT) + " " + l.most().mm() + " mm"
+                + l.window().map(w -> " in any " + w.mm() + " mm").orElse("") + ", "
+                + l.source().words();
     }
 
     private static NotHereException noSuchPart(String tag) {

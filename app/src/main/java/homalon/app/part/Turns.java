@@ -38,6 +38,14 @@ public class Turns {
                         """).param("part", part.id()).param("id", id).update() > 0;
     }
 
+    /** Whether a write with that id was kept before. */
+    public boolean kept(UUID id) {
+        return jdbc.sql("select exists (select from kept_once where id = ?)")
+                .param(id)
+                .query(Boolean.class)
+                .single();
+    }
+
     /** For several castings at once, in one order for everybody, so that no two wait for each other. */
     public void take(Collection<UUID> parts) {
         for (UUID id : parts.stream().distinct().sorted().toList()) {

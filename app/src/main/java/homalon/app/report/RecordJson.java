@@ -12,6 +12,7 @@ import homalon.app.feelers.FeelerFindings;
 import homalon.app.feelers.FeelerSurveys;
 import homalon.app.ledger.LedgerFile;
 import homalon.app.ledger.Ledgers;
+import homalon.app.part.Changes;
 import homalon.app.part.PartFile;
 import homalon.app.part.Parts;
 import homalon.app.people.People;
@@ -33,6 +34,7 @@ import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * The whole life of a part as JSON; the schema stands in docs/record.md. Measured and cut lengths are exact decimals in
@@ -52,6 +54,7 @@ class RecordJson {
     private final Ledgers ledgers;
     private final Paintings paintings;
     private final RecordWhole whole;
+    private final Changes changes;
     private final People people;
     private final Shop shop;
     private final Clock clock;
@@ -70,6 +73,7 @@ class RecordJson {
             Ledgers ledgers,
             Paintings paintings,
             RecordWhole whole,
+            Changes changes,
             People people,
             Shop shop,
             Clock clock) {
@@ -82,6 +86,7 @@ class RecordJson {
         this.ledgers = ledgers;
         this.paintings = paintings;
         this.whole = whole;
+        this.changes = changes;
         this.people = people;
         this.shop = shop;
         this.clock = clock;
@@ -132,7 +137,10 @@ class RecordJson {
             List<RecordFeelers.Feelers> feelers,
             List<Plan> plans,
             List<LeftUncut> leftUncut,
+            List<Change> changes,
             RecordWhole.Whole beside) {}
+
+    private record Change(String what, String detail, String by, String at) {}
 
     private record LeftUncut(String why, String by, String at) {}
 
@@ -236,6 +244,22 @@ class RecordJson {
                 book(part, ledgers.of(part), numbers, names)));
     }
 
+    /** The casting alone, for a seal. */
+    ObjectNode castingOf(PartFile part) {
+        return mapper.valueToTree(casting(part));
+    }
+
+    /** One visit alone, for a seal. */
+    ObjectNode visitOf(PartFile visit) {
+        List<UUID> id = List.of(visit.visit().id());
+        return mapper.valueToTree(visit(
+                visit,
+                surveys.ofVisits(id),
+                feelers.ofVisits(id).getOrDefault(id.get(0), List.of()),
+                plans.everyOf(id),
+                people.names()));
+    }
+
     private static Casting casting(PartFile part) {
         LayoutNumbers n = part.numbers();
         return new Casting(
@@ -309,6 +333,9 @@ class RecordJson {
                         .toList(),
                 paintings.everyLeft(v).stream()
                         .map(l -> new LeftUncut(l.why(), names.get(l.by()), l.at().toString()))
+                        .toList(),
+                changes.of(visit.id()).stream()
+                        .map(c -> new Change(c.what(), c.detail(), names.get(c.by()), c.at().toString()))
                         .toList(),
                 whole.of(v, names));
     }

@@ -8,14 +8,19 @@ import homalon.app.part.StepKind;
 import homalon.app.people.People;
 import homalon.app.people.Role;
 import homalon.app.security.Signed;
+import homalon.app.web.NotHereException;
 import homalon.app.web.OneRead;
+import homalon.app.web.OneWrite;
 import homalon.app.web.Shell;
 import homalon.app.work.WorkLog;
 import homalon.core.input.BadInputException;
 import homalon.core.route.Operation;
 import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.http.ContentDisposition;
@@ -31,10 +36,12 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
 
 /** The last step: the report on the screen, what can be taken along, and the hand-over. */
 @Controller
 class ReportController {
+    private static final int MOST_FILE = 20_000_000;
     private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
 
     private final Parts parts;
@@ -45,7 +52,10 @@ class ReportController {
     private final RecordCsv csv;
     private final WorkLog work;
     private final People people;
+    private final Releases releases;
+    private final SealCheck seals;
     private final OneRead reading;
+    private final OneWrite writing;
 
     ReportController(
             Parts parts,
@@ -56,7 +66,13 @@ class ReportController {
             RecordCsv csv,
             WorkLog work,
             People people,
-            OneRead reading) {
+            Releases releases,
+            SealCheck seals,
+            OneRead reading,
+            OneWrite writing) {
+        this.releases = releases;
+        this.seals = seals;
+        this.writing = writing;
         this.parts = parts;
         this.shells = shells;
         this.reports = reports;
@@ -75,7 +91,19 @@ class ReportController {
 
     private String page(PartFile part, Shell shell, Model model, String said) {
         model.addAttribute("head", shells.head(part, StepKind.HAND_OVER, shell.writer()));
-        model.addAttribute("r", reports.of(part, shell.writer()));
+        Optional<Releases.Release> release = releases.of(part);
+        model.addAttribute("release", release.orElse(null));
+        // What was handed over is shown as it was said that day, whatever was changed since.
+        Optional<String> sealed = release.flatMap(r -> releases.paper(r.visit(), "page", shell.unit()))
+                .map(p -> new String(p, StandardCharsets.UTF_8));
+        model.addAttribute("sealed", sealed.orElse(null));
+        model.addAttribute("r", sealed.isPresent() ? null : reports.of(part, shell.writer()));
+        model.addAttribute("gone", part.visit().releasedAt().isPresent());
+        model.addAttribute(
+                "earlier",
+                releases.ofCasting(part).stream()
+                        .filter(r -> r.no() < part.visit().no())
+                        .toList());
         model.addAttribute("said", said);
         model.addAttribute(
                 "bare",
@@ -98,7 +126,11 @@ class ReportController {
         PartHead head = shells.head(part, StepKind.HAND_OVER, shell.writer());
         try {
             signed(part, shell, me);
-            parts.handOver(part.id(), head.open(), note, me.id());
+            writing.of(() -> {
+                parts.handOver(part.id(), head.open(), note, me.id());
+                releases.seal(parts.byTag(tag), Optional.of(me.id()));
+                return true;
+            });
             return "redirect:/parts/" + part.tag() + "/report";
         } catch (BadInputException e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -128,9 +160,58 @@ class ReportController {
     }
 
     @GetMapping("/parts/{tag}/report.pdf")
-    ResponseEntity<byte[]> pdf(@PathVariable String tag, @ModelAttribute("shell") Shell shell) {
+    ResponseEntity<byte[]> pdf(
+            @PathVariable String tag,
+            @RequestParam(defaultValue = "0") int visit,
+            @ModelAttribute("shell") Shell shell) {
         PartFile part = parts.byTag(tag);
-        return file(part.tag() + "-report.pdf", MediaType.APPLICATION_PDF, pdf.print(reports.of(part, shell.writer())));
+        Optional<byte[]> sealed = release(part, visit).flatMap(r -> releases.paper(r.visit(), "pdf", shell.unit()));
+        return file(
+                part.tag() + (visit > 0 ? "-visit-" + visit : "") + "-report.pdf",
+                MediaType.APPLICATION_PDF,
+                sealed.orElseGet(() -> pdf.print(reports.of(part, shell.writer()))));
+    }
+
+    /** The sealed visit of that number; 0: the present one, where it was handed over. */
+    private Optional<Releases.Release> release(PartFile part, int visit) {
+        if (visit == 0) {
+            return releases.of(part);
+        }
+        return Optional.of(releases.ofCasting(part).stream()
+                .filter(r -> r.no() == visit)
+                .findFirst()
+                .orElseThrow(() -> new NotHereException(
+                        "Visit " + visit + " of " + part.tag() + " is not sealed: it was not handed over.")));
+    }
+
+    /** The sealed record as it was sealed: its SHA-256 is the digest on the papers. */
+    @GetMapping("/parts/{tag}/seal.json")
+    ResponseEntity<byte[]> sealed(@PathVariable String tag, @RequestParam(defaultValue = "0") int visit) {
+        PartFile part = parts.byTag(tag);
+        Releases.Release release = release(part, visit)
+                .orElseThrow(() -> new NotHereException(part.tag() + " is here still: it is sealed when it leaves."));
+        return file(part.tag() + "-visit-" + release.no() + "-seal.json", MediaType.APPLICATION_JSON, release.seal());
+    }
+
+    /** Whether record, papers and tables still agree. */
+    @GetMapping("/parts/{tag}/seal")
+    String seals(@PathVariable String tag, @ModelAttribute("shell") Shell shell, Model model) {
+        PartFile part = parts.byTag(tag);
+        model.addAttribute("head", shells.head(part, StepKind.HAND_OVER, shell.writer()));
+        model.addAttribute("found", seals.of(part));
+        model.addAttribute("names", people.names());
+        return "report/seal";
+    }
+
+    /** Whether a file is one that was handed over; it is looked at and not kept. */
+    @PostMapping("/parts/{tag}/seal/file")
+    @ResponseBody
+    String compare(@PathVariable String tag, InputStream in) throws IOException {
+        byte[] file = in.readNBytes(MOST_FILE + 1);
+        if (file.length > MOST_FILE) {
+            throw new BadInputException("file", "That is larger than any report: choose the PDF or the sealed record.");
+        }
+        return seals.paper(parts.byTag(tag), file);
     }
 
     @GetMapping("/parts/{tag}/record.json")

@@ -23,6 +23,7 @@ import java.util.Optional;
  * @param chambers what they hold and the ratio, before and after, when they were part of the visit
  * @param plan set-up and shims in words, when a cut was planned
  * @param cut the cutting log, when there is a line in it
+ * @param seal digest of the sealed record, in groups of four; empty before it is handed over
  */
 public record ReportView(
         PartFile part,
@@ -39,7 +40,8 @@ public record ReportView(
         Optional<ValveReport.Valves> valves,
         Optional<ChamberReport.Chambers> chambers,
         Optional<String> plan,
-        Optional<CutView> cut) {
+        Optional<CutView> cut,
+        Optional<String> seal) {
 
     /** One known thing. */
     public record Fact(String name, String value) {}
@@ -52,6 +54,26 @@ public record ReportView(
 
     /** One time that straightedge and feelers were tried. */
     public record Felt(String title, String when, FeelerView view) {}
+
+    ReportView sealed(String digest) {
+        return new ReportView(
+                part,
+                shop,
+                made,
+                unit,
+                facts,
+                said,
+                whole,
+                fitter,
+                faces,
+                felt,
+                thickness,
+                valves,
+                chambers,
+                plan,
+                cut,
+                Optional.of(digest));
+    }
 
     public boolean gone() {
         return part.visit().releasedAt().isPresent();

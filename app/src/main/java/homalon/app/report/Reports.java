@@ -144,7 +144,8 @@ class Reports {
                                 plan,
                                 plan.flatMap(p -> planner.compare(part, p.plan().footing())),
                                 Optional.empty(),
-                                writer)));
+                                writer)),
+                Optional.empty());
     }
 
     private Optional<SurveyFile> read(PartFile part, SurveyKind kind) {

@@ -276,12 +276,30 @@ public class Sheets {
         }
     }
 
-    /** False for a repeat. Two may key one place: the later one is told who keyed what, and decides. */
+    /**
+     * Asks first whether somebody else keyed there, before anything is asked about the value itself.
+     *
+     * @throws AskAgainException when somebody did since the hand looked
+     */
+    public void ask(PartFile part, Sheet sheet, String place, Hand hand) {
+        turns.take(part);
+        if (!turns.kept(hand.id())) {
+            meanwhile(part, sheet, place, hand);
+        }
+    }
+
+    /** False for a repeat. */
     private boolean may(PartFile part, Sheet sheet, String place, Hand hand) {
         if (!turns.first(part, hand.id())) {
             return false;
         }
         part.requireHere("sheet", "to measure it");
+        meanwhile(part, sheet, place, hand);
+        return true;
+    }
+
+    /** Two may key one place: the later one is told who keyed what, and decides. */
+    private void meanwhile(PartFile part, Sheet sheet, String place, Hand hand) {
         SheetFile.Figure there = of(part, sheet).standing().get(place);
         if (there != null && there.seq() > hand.seen() && !there.by().equals(hand.by())) {
             throw new AskAgainException(
@@ -290,7 +308,6 @@ public class Sheets {
                             + " here meanwhile. Press Enter again to put yours in its place, or Escape to leave it.",
                     there.seq());
         }
-        return true;
     }
 
     /** Takes back what stands at one place; nothing where nothing does. */

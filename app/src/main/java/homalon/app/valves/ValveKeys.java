@@ -19,6 +19,7 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 
 /** Takes what was keyed of a valve, once it can stand beside the rest. */
 @Service
@@ -41,10 +42,12 @@ class ValveKeys {
     }
 
     /** @throws BadInputException for what cannot be; {@link AskAgainException} for what is odd and was not said to be sure */
+    @Transactional
     void key(ValveFile file, Valve valve, Measure measure, Keyed keyed) {
         BenchUnit unit = keyed.unit();
         Sheets.Hand hand = new Sheets.Hand(keyed.id(), keyed.seen(), keyed.by());
         String place = ValveFile.place(valve.key(), measure);
+        sheets.ask(file.part(), Sheet.VALVES, place, hand);
         String tidy = keyed.typed().strip();
         if (tidy.equals("/")) {
             sheets.skip(file.part(), Sheet.VALVES, place, unit, hand);

@@ -210,7 +210,7 @@ class ChamberPagesTest {
         Keyed his = new Keyed(UUID.randomUUID(), "44.1", BenchUnit.MM, 0, false, brannoc);
         AskAgainException e =
                 assertThrows(AskAgainException.class, () -> work.fill(part, FillState.AS_CAME, Length.ZERO, 1, 1, his));
-        assertTrue(e.getMessage().contains("Somebody keyed 44"), e.getMessage());
+        assertTrue(e.getMessage().contains("Ines keyed 44"), e.getMessage());
         BadInputException deeper = assertThrows(
                 BadInputException.class,
                 () -> work.fill(

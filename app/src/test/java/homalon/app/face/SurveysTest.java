@@ -182,9 +182,9 @@ class SurveysTest {
         SurveyFile.PlaceFile place = face().places().get(0);
         Spot aside = new Spot(place.spot().x() + 6, place.spot().y());
         key(UUID.randomUUID(), place, "0.010", 0, ines);
-        assertThrows(BadInputException.class, () -> surveys.move(part, SurveyKind.FACE, place.id(), aside));
+        assertThrows(BadInputException.class, () -> surveys.move(part, SurveyKind.FACE, place.id(), aside, ines.id()));
         surveys.undo(part, SurveyKind.FACE, UUID.randomUUID(), ines.id());
-        UUID moved = surveys.move(part, SurveyKind.FACE, place.id(), aside);
+        UUID moved = surveys.move(part, SurveyKind.FACE, place.id(), aside, ines.id());
         SurveyFile after = face();
         assertEquals(place.spot(), after.dropped().get(0).spot(), "what was read and taken back was read there");
         SurveyFile.PlaceFile now = after.places().stream()
@@ -193,8 +193,8 @@ class SurveysTest {
                 .orElseThrow();
         assertEquals(aside, now.spot());
         assertEquals(place.seq(), now.seq(), "the walk stays as it was");
-        surveys.drop(part, SurveyKind.FACE, moved);
-        surveys.restore(part, SurveyKind.FACE, moved);
+        surveys.drop(part, SurveyKind.FACE, moved, ines.id());
+        surveys.restore(part, SurveyKind.FACE, moved, ines.id());
         assertEquals(after.places(), face().places());
     }
 
@@ -203,17 +203,18 @@ class SurveysTest {
         Spot inTheBore = new Spot(
                 part.numbers().length().mm() / 2 - 46, part.numbers().width().mm() / 2);
         SurveyFile.PlaceFile place = face().places().get(0);
-        assertThrows(BadInputException.class, () -> surveys.move(part, SurveyKind.FACE, place.id(), inTheBore));
-        assertThrows(BadInputException.class, () -> surveys.add(part, SurveyKind.FACE, inTheBore));
+        assertThrows(
+                BadInputException.class, () -> surveys.move(part, SurveyKind.FACE, place.id(), inTheBore, ines.id()));
+        assertThrows(BadInputException.class, () -> surveys.add(part, SurveyKind.FACE, inTheBore, ines.id()));
         assertThrows(
                 BadInputException.class,
-                () -> surveys.add(part, SurveyKind.FACE, face().places().get(1).spot()));
+                () -> surveys.add(part, SurveyKind.FACE, face().places().get(1).spot(), ines.id()));
         while (face().places().size() > PlaceProposal.FEWEST) {
-            surveys.drop(part, SurveyKind.FACE, face().places().get(0).id());
+            surveys.drop(part, SurveyKind.FACE, face().places().get(0).id(), ines.id());
         }
         assertThrows(
                 BadInputException.class,
-                () -> surveys.drop(part, SurveyKind.FACE, face().places().get(0).id()));
+                () -> surveys.drop(part, SurveyKind.FACE, face().places().get(0).id(), ines.id()));
     }
 
     /** A plan is made from what was known; whatever changes that makes it stale. */
@@ -230,7 +231,7 @@ class SurveysTest {
                 RuleBook.dialStep(BenchUnit.MM));
         shop.bean(Plans.class).choose(part, UUID.randomUUID(), compared.survey(), plan, ines.id());
         assertEquals(Step.Mark.DONE, step(StepKind.PLAN).mark());
-        surveys.setSealing(part, SurveyKind.FACE, face().places().get(2).id(), false);
+        surveys.setSealing(part, SurveyKind.FACE, face().places().get(2).id(), false, ines.id());
         assertEquals(Step.Mark.BEGUN, step(StepKind.PLAN).mark());
         assertEquals("face read since", step(StepKind.PLAN).note());
     }
