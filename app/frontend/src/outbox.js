@@ -2,7 +2,7 @@
 // network, a reload or a flat battery loses nothing. Any window sends it on, one window at a time. Each reading carries its id:
 // sent twice, it is stored once. When the store refuses, the hand is stopped until the server has what was keyed.
 import * as store from './outbox-store.js';
-import { post, renewToken, state } from './server.js';
+import { post, renewToken, state, whatWaits } from './server.js';
 
 const LONGEST_WAIT = 30_000;
 /** Answers that say "later": nothing is wrong with the reading. */
@@ -22,12 +22,16 @@ class Outbox {
     this.windows.addEventListener('message', (e) => this.heard(e.data));
     window.addEventListener('online', () => this.wake());
     window.addEventListener('beforeunload', (e) => this.unstored().length && e.preventDefault());
+    this.read = false;
+    // Until the store was read nobody knows that nothing waits.
+    whatWaits(() => !this.read || this.list.length > 0);
     this.loaded = this.load();
   }
 
   async load() {
     await this.takeOver();
     await this.reload();
+    this.read = true;
     this.tell();
     this.handOver();
     if (this.next()) this.send();

@@ -15,9 +15,16 @@ export const thisPage = uuid();
 
 const words = { kept: 'all kept', keeping: 'keeping…', away: 'not reaching the server' };
 
+/** Whether something keyed is not with the server yet; told by the outbox, so that nobody else says all is kept. */
+let waits = () => false;
+export function whatWaits(asked) {
+  waits = asked;
+}
+
 export function state(name, detail = '') {
   const status = document.getElementById('status');
   if (!status) return;
+  if (name === 'kept' && waits()) return;
   status.dataset.state = name;
   status.textContent = detail || words[name];
 }

@@ -1,8 +1,10 @@
 package homalon.app.door;
 
+import homalon.app.people.Journal;
 import homalon.app.people.People;
 import homalon.app.people.Theme;
 import homalon.app.reach.Authority;
+import homalon.app.security.Guesses;
 import homalon.app.security.PinSignIn;
 import homalon.app.security.Signed;
 import homalon.app.web.Shell;
@@ -11,6 +13,7 @@ import homalon.core.input.BadInputException;
 import homalon.core.quantity.BenchUnit;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -31,8 +34,22 @@ class DoorController {
     private final PinSignIn pins;
     private final FirstVisit firstVisit;
     private final Authority authority;
+    private final Guesses guesses;
+    private final Journal journal;
+    private final PasswordAgain again;
 
-    DoorController(People people, Shop shop, PinSignIn pins, FirstVisit firstVisit, Authority authority) {
+    DoorController(
+            People people,
+            Shop shop,
+            PinSignIn pins,
+            FirstVisit firstVisit,
+            Authority authority,
+            Guesses guesses,
+            Journal journal,
+            PasswordAgain again) {
+        this.guesses = guesses;
+        this.journal = journal;
+        this.again = again;
         this.people = people;
         this.shop = shop;
         this.pins = pins;
@@ -93,6 +110,66 @@ class DoorController {
         }
     }
 
+    /** The password once more, before the shop's settings. */
+    @GetMapping("/confirm")
+    String confirm(Model model) {
+        model.addAttribute("said", null);
+        return "door/confirm";
+    }
+
+    @PostMapping("/confirm")
+    String confirmed(
+            @RequestParam(defaultValue = "") String password,
+            @AuthenticationPrincipal Signed me,
+            Model model,
+            HttpServletRequest request,
+            HttpServletResponse response) {
+        List<Guesses.Subject> tries = List.of(Guesses.Subject.secret("confirm:" + me.id()));
+        String said = null;
+        if (guesses.mustWait(tries)) {
+            said = "Too many wrong tries: wait a minute, then key your password again.";
+        } else if (!people.knows(me.id(), password)) {
+            guesses.wrong(tries);
+            said = "That is not your password: key it again. A PIN does not open the settings.";
+        }
+        if (said == null) {
+            again.keyed(request);
+            return "redirect:/shop";
+        }
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        model.addAttribute("said", said);
+        return "door/confirm";
+    }
+
+    @PostMapping("/person/password")
+    String password(
+            @RequestParam(defaultValue = "") String now,
+            @RequestParam(defaultValue = "") String next,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model,
+            HttpServletResponse response) {
+        List<Guesses.Subject> tries = List.of(Guesses.Subject.secret("confirm:" + me.id()));
+        String said;
+        try {
+            if (guesses.mustWait(tries)) {
+                throw new BadInputException("now", "Too many wrong tries: wait a minute, then key it again.");
+            }
+            if (!people.knows(me.id(), now)) {
+                guesses.wrong(tries);
+            }
+            people.changePassword(me.id(), now, next);
+            journal.write(Journal.What.PASSWORD_CHANGED, me.id(), "");
+            said = "Your password is changed.";
+        } catch (BadInputException e) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            said = e.getMessage();
+        }
+        String page = person(shell, model);
+        model.addAttribute("said", said);
+        return page;
+    }
+
     @GetMapping("/person")
     String person(@ModelAttribute("shell") Shell shell, Model model) {
         model.addAttribute(
@@ -137,6 +214,7 @@ class DoorController {
         String said;
         try {
             people.setPin(me.id(), pin);
+            journal.write(Journal.What.PIN_SET, me.id(), "");
             said = "Your PIN is set. It works on devices that the owner has enabled.";
         } catch (BadInputException e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());

@@ -1,6 +1,8 @@
 package homalon.app.door;
 
+import homalon.app.people.Journal;
 import homalon.app.people.People;
+import homalon.app.people.Someone;
 import homalon.app.reach.Reach;
 import homalon.app.security.Guesses;
 import homalon.app.web.Shop;
@@ -25,13 +27,20 @@ class FirstVisit {
     private final People people;
     private final Shop shop;
     private final Guesses guesses;
+    private final Journal journal;
     private final String code;
 
     /** @param code printed at this start; empty: none was, and only this machine may */
-    FirstVisit(People people, Shop shop, Guesses guesses, @Value("${homalon.first-visit-code:}") String code) {
+    FirstVisit(
+            People people,
+            Shop shop,
+            Guesses guesses,
+            Journal journal,
+            @Value("${homalon.first-visit-code:}") String code) {
         this.people = people;
         this.shop = shop;
         this.guesses = guesses;
+        this.journal = journal;
         this.code = tidy(code);
     }
 
@@ -50,7 +59,8 @@ class FirstVisit {
             requireCode(given);
         }
         shop.rename(shopName);
-        people.addFirstOwner(owner.login(), owner.name(), owner.password());
+        Someone made = people.addFirstOwner(owner.login(), owner.name(), owner.password());
+        journal.write(Journal.What.FIRST_OWNER, made.id(), made.login());
     }
 
     private void requireCode(String given) {

@@ -1,8 +1,11 @@
 package homalon.app.door;
 
+import homalon.app.people.Journal;
 import homalon.app.people.People;
 import homalon.app.people.Role;
+import homalon.app.people.Someone;
 import homalon.app.security.ApiTokens;
+import homalon.app.security.Guesses;
 import homalon.app.security.PinSignIn;
 import homalon.app.security.Signed;
 import homalon.app.web.Shop;
@@ -10,7 +13,9 @@ import homalon.core.input.BadInputException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Duration;
+import java.util.Optional;
 import java.util.UUID;
+import org.springframework.boot.info.BuildProperties;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseCookie;
@@ -29,8 +34,20 @@ class ShopController {
     private final People people;
     private final Shop shop;
     private final ApiTokens tokens;
+    private final Guesses guesses;
+    private final Journal journal;
+    private final Optional<BuildProperties> build;
 
-    ShopController(People people, Shop shop, ApiTokens tokens) {
+    ShopController(
+            People people,
+            Shop shop,
+            ApiTokens tokens,
+            Guesses guesses,
+            Journal journal,
+            Optional<BuildProperties> build) {
+        this.guesses = guesses;
+        this.journal = journal;
+        this.build = build;
         this.people = people;
         this.shop = shop;
         this.tokens = tokens;
@@ -42,10 +59,17 @@ class ShopController {
     }
 
     private String page(Model model, String said, String secret) {
+        if (!model.containsAttribute("typed")) {
+            model.addAttribute("typed", Typed.NOTHING);
+        }
         model.addAttribute("people", people.all());
         model.addAttribute("devices", people.devices());
         model.addAttribute("tokens", tokens.inForce());
         model.addAttribute("roles", Role.values());
+        model.addAttribute("waiting", guesses.waiting());
+        model.addAttribute("journal", journal.last(40));
+        model.addAttribute("names", people.names());
+        model.addAttribute("version", build.map(BuildProperties::getVersion).orElse("unknown"));
         model.addAttribute("said", said);
         model.addAttribute("secret", secret);
         return "door/shop";
@@ -70,11 +94,59 @@ class ShopController {
             @RequestParam(defaultValue = "") String name,
             @RequestParam(defaultValue = "") String login,
             @RequestParam(defaultValue = "") String password,
-            @RequestParam Role role,
+            @RequestParam(required = false) Role role,
+            @AuthenticationPrincipal Signed me,
             Model model,
             HttpServletResponse response) {
-        return doing(
-                model, response, () -> people.add(login, name, role, password).name() + " can sign in now.");
+        model.addAttribute("typed", new Typed(name, login, role));
+        return doing(model, response, () -> {
+            Someone added = people.add(login, name, role, password);
+            model.addAttribute("typed", Typed.NOTHING);
+            journal.write(Journal.What.PERSON_ADDED, me.id(), added.login() + ", " + role.words());
+            return added.name() + " can sign in now.";
+        });
+    }
+
+    /** What stays in the form when it was refused; a password never does. */
+    public record Typed(String name, String login, Role role) {
+        static final Typed NOTHING = new Typed("", "", null);
+    }
+
+    @PostMapping("/people/role")
+    String role(
+            @RequestParam UUID id,
+            @RequestParam(required = false) Role role,
+            @AuthenticationPrincipal Signed me,
+            Model model,
+            HttpServletResponse response) {
+        return doing(model, response, () -> {
+            people.setRole(id, role);
+            journal.write(Journal.What.ROLE_CHANGED, me.id(), people.nameOf(id) + ": " + role.words());
+            return people.nameOf(id) + " is " + role.words() + " from the next page on.";
+        });
+    }
+
+    @PostMapping("/people/password")
+    String reset(
+            @RequestParam UUID id,
+            @RequestParam(defaultValue = "") String password,
+            @AuthenticationPrincipal Signed me,
+            Model model,
+            HttpServletResponse response) {
+        return doing(model, response, () -> {
+            people.resetPassword(id, password);
+            journal.write(Journal.What.PASSWORD_RESET, me.id(), people.nameOf(id));
+            return people.nameOf(id) + " signs in with the new password from now on.";
+        });
+    }
+
+    @PostMapping("/waits")
+    String lift(@AuthenticationPrincipal Signed me, Model model, HttpServletResponse response) {
+        return doing(model, response, () -> {
+            guesses.lift();
+            journal.write(Journal.What.WAITS_LIFTED, me.id(), "");
+            return "Whoever had to wait may try again.";
+        });
     }
 
     @PostMapping("/people/active")
@@ -89,14 +161,21 @@ class ShopController {
                 throw new BadInputException("id", "You cannot shut yourself out: another owner can.");
             }
             people.setActive(id, active);
-            return active ? "May sign in again." : "Can no longer sign in. What this person measured stays.";
+            journal.write(
+                    active ? Journal.What.PERSON_LET_IN : Journal.What.PERSON_SHUT_OUT, me.id(), people.nameOf(id));
+            return active ? "May sign in again." : "Is out, on every device. What this person measured stays.";
         });
     }
 
     @PostMapping("/name")
-    String rename(@RequestParam(defaultValue = "") String shopName, Model model, HttpServletResponse response) {
+    String rename(
+            @RequestParam(defaultValue = "") String shopName,
+            @AuthenticationPrincipal Signed me,
+            Model model,
+            HttpServletResponse response) {
         return doing(model, response, () -> {
             shop.rename(shopName);
+            journal.write(Journal.What.SHOP_RENAMED, me.id(), shopName.strip());
             return "The shop is called " + shopName.strip() + ".";
         });
     }
@@ -117,14 +196,17 @@ class ShopController {
                     .maxAge(Duration.ofDays(365))
                     .build();
             response.addHeader(HttpHeaders.SET_COOKIE, cookie.toString());
+            journal.write(Journal.What.DEVICE_ENABLED, me.id(), name.strip());
             return "People can change by PIN on this device now.";
         });
     }
 
     @PostMapping("/devices/revoke")
-    String revoke(@RequestParam UUID id, Model model, HttpServletResponse response) {
+    String revoke(
+            @RequestParam UUID id, @AuthenticationPrincipal Signed me, Model model, HttpServletResponse response) {
         return doing(model, response, () -> {
             people.revokeDevice(id);
+            journal.write(Journal.What.DEVICE_DISABLED, me.id(), "");
             return "PINs no longer work on that device.";
         });
     }
@@ -137,6 +219,7 @@ class ShopController {
             HttpServletResponse response) {
         try {
             String secret = tokens.issue(tokenName, me.id());
+            journal.write(Journal.What.TOKEN_ISSUED, me.id(), tokenName.strip());
             return page(model, "Copy this token now: it is not shown again.", secret);
         } catch (BadInputException e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -145,9 +228,11 @@ class ShopController {
     }
 
     @PostMapping("/tokens/revoke")
-    String revokeToken(@RequestParam UUID id, Model model, HttpServletResponse response) {
+    String revokeToken(
+            @RequestParam UUID id, @AuthenticationPrincipal Signed me, Model model, HttpServletResponse response) {
         return doing(model, response, () -> {
             tokens.revoke(id);
+            journal.write(Journal.What.TOKEN_REVOKED, me.id(), "");
             return "That token no longer works.";
         });
     }

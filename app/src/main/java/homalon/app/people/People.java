@@ -21,9 +21,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class People {
-    private static final int SHORTEST_PASSWORD = 10;
-    private static final int LONGEST_PASSWORD = 72;
-
     private final PersonRepository people;
     private final BenchDeviceRepository devices;
     private final PasswordEncoder encoder;
@@ -66,13 +63,12 @@ public class People {
                 "Login: 2 to 40 small letters, digits, dots or dashes.");
         problems.require(
                 !tidyName.isEmpty() && tidyName.length() <= 80, "name", "Name: key what the shop calls this person.");
-        problems.require(
-                given.length() >= SHORTEST_PASSWORD && given.length() <= LONGEST_PASSWORD,
-                "password",
-                "Password: at least 10 characters (three words will do), at most 72.");
+        problems.require(role != null, "role", "Role: choose what this person may do.");
+        Optional<String> wrong = Passwords.wrong(given, List.of(tidyLogin, tidyName));
+        problems.require(wrong.isEmpty(), "password", wrong.orElse(""));
         problems.require(people.findByLogin(tidyLogin).isEmpty(), "login", "That login is taken: choose another.");
         problems.throwIfAny();
-        return people.save(new Person(tidyLogin, tidyName, role, encoder.encode(given), clock.instant()))
+        return people.saveAndFlush(new Person(tidyLogin, tidyName, role, encoder.encode(given), clock.instant()))
                 .seen();
     }
 
@@ -140,8 +136,67 @@ public class People {
         people.findById(id).ifPresent(p -> p.theme = theme);
     }
 
+    /** @throws BadInputException when nobody would be left to own the shop */
     public void setActive(UUID id, boolean active) {
-        people.findById(id).ifPresent(p -> p.active = active);
+        Person person = one(id);
+        if (!active) {
+            requireAnotherOwner(person);
+        }
+        person.active = active;
+    }
+
+    /** @throws BadInputException when nobody would be left to own the shop */
+    public void setRole(UUID id, Role role) {
+        Person person = one(id);
+        if (role == null) {
+            throw new BadInputException("role", "Role: choose what this person may do.");
+        }
+        if (role != Role.OWNER) {
+            requireAnotherOwner(person);
+        }
+        person.role = role;
+    }
+
+    private Person one(UUID id) {
+        return people.findById(id)
+                .orElseThrow(() -> new BadInputException("id", "There is no such person: look at the list again."));
+    }
+
+    private void requireAnotherOwner(Person person) {
+        boolean another = people.findAllByOrderByName().stream()
+                .anyMatch(p -> p.role == Role.OWNER && p.active && !p.id.equals(person.id));
+        if (person.role == Role.OWNER && !another) {
+            throw new BadInputException("id", person.name + " is the only owner: make somebody else an owner first.");
+        }
+    }
+
+    /** @throws BadInputException when the one of now is wrong, or the new one cannot be a password */
+    public void changePassword(UUID id, String now, String next) {
+        Person person = one(id);
+        if (!encoder.matches(now == null ? "" : now, person.passwordHash)) {
+            throw new BadInputException("now", "That is not your password of now: key it again.");
+        }
+        resetPassword(id, next);
+    }
+
+    /** @throws BadInputException when it cannot be a password */
+    public void resetPassword(UUID id, String next) {
+        Person person = one(id);
+        Passwords.wrong(next == null ? "" : next, List.of(person.login, person.name))
+                .ifPresent(w -> {
+                    throw new BadInputException("password", w);
+                });
+        person.passwordHash = encoder.encode(next);
+    }
+
+    /** Whether a password is this person's; a hash of an older kind is kept anew when it is. */
+    public boolean knows(UUID id, String password) {
+        Person person = one(id);
+        boolean right = encoder.matches(password, person.passwordHash);
+        if (right && encoder.upgradeEncoding(person.passwordHash)) {
+            person.passwordHash = encoder.encode(password);
+        }
+        return right;
     }
 
     /** @throws BadInputException when the PIN is not four to eight digits, or one that anybody would try first */

@@ -46,7 +46,8 @@ class ApiSignIn extends OncePerRequestFilter implements AuthenticationEntryPoint
         String header = request.getHeader("Authorization");
         if (header != null) {
             List<Guesses.Subject> subjects = List.of(Guesses.Subject.address("api-from:" + request.getRemoteAddr()));
-            if (guesses.mustWait(subjects)) {
+            Optional<String> name = program(header);
+            if (name.isEmpty() && guesses.mustWait(subjects)) {
                 ProblemJson.write(
                         response,
                         429,
@@ -54,7 +55,6 @@ class ApiSignIn extends OncePerRequestFilter implements AuthenticationEntryPoint
                         "Wait a quarter of an hour, then use a token that works.");
                 return;
             }
-            Optional<String> name = program(header);
             if (name.isEmpty()) {
                 guesses.wrong(subjects);
             }

@@ -84,6 +84,21 @@ public class Guesses {
         }
     }
 
+    /** An owner lets everybody try again at once. */
+    @Transactional
+    public void lift() {
+        jdbc.sql("delete from guess").update();
+    }
+
+    /** Who has to wait now, such as {@code login:ines}. */
+    @Transactional(readOnly = true)
+    public List<String> waiting() {
+        return jdbc.sql("select subject from guess where blocked_until > :now order by subject")
+                .param("now", Timestamp.from(clock.instant()))
+                .query(String.class)
+                .list();
+    }
+
     @Transactional(propagation = Propagation.REQUIRES_NEW)
     public void right(Subject subject) {
         jdbc.sql("delete from guess where subject = :subject")

@@ -1,7 +1,11 @@
 package homalon.app.security;
 
+import homalon.app.people.Journal;
+import homalon.app.people.Passwords;
 import homalon.app.people.People;
 import homalon.app.people.People.Credentials;
+import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.security.authentication.AuthenticationProvider;
@@ -20,9 +24,13 @@ class PasswordProvider implements AuthenticationProvider {
     private final People people;
     private final Guesses guesses;
     private final PasswordEncoder encoder;
+    private final Journal journal;
+    private final Clock clock;
     private final String decoy;
 
-    PasswordProvider(People people, Guesses guesses, PasswordEncoder encoder) {
+    PasswordProvider(People people, Guesses guesses, PasswordEncoder encoder, Journal journal, Clock clock) {
+        this.journal = journal;
+        this.clock = clock;
         this.people = people;
         this.guesses = guesses;
         this.encoder = encoder;
@@ -40,19 +48,22 @@ class PasswordProvider implements AuthenticationProvider {
         Optional<Credentials> found = people.credentials(login);
         String password = String.valueOf(given.getCredentials());
         boolean matches = encoder.matches(
-                password.length() > 72 ? "" : password,
+                password.length() > Passwords.LONGEST ? "" : password,
                 found.map(Credentials::passwordHash).orElse(decoy));
         if (!matches || found.isEmpty() || !found.get().active()) {
             guesses.wrong(subjects);
+            journal.write(Journal.What.NOT_LET_IN, null, "login " + shortened(login) + " from " + address(given));
             throw new BadCredentialsException("wrong");
         }
         guesses.right(subjects.get(0));
-        return signedIn(found.get());
+        people.knows(found.get().id(), password);
+        journal.write(Journal.What.SIGNED_IN, found.get().id(), "from " + address(given));
+        return signedIn(found.get(), false, clock.instant());
     }
 
-    static Authentication signedIn(Credentials who) {
+    static Authentication signedIn(Credentials who, boolean byPin, Instant now) {
         return UsernamePasswordAuthenticationToken.authenticated(
-                new Signed(who.id(), who.login(), who.role()),
+                new Signed(who.id(), who.login(), who.role(), byPin, now),
                 null,
                 List.of(new SimpleGrantedAuthority("ROLE_" + who.role().name())));
     }

@@ -1,11 +1,13 @@
 package homalon.app.security;
 
+import homalon.app.people.Journal;
 import homalon.app.people.People;
 import homalon.app.people.People.Credentials;
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
+import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -25,9 +27,13 @@ public class PinSignIn {
 
     private final People people;
     private final Guesses guesses;
+    private final Journal journal;
+    private final Clock clock;
     private final SecurityContextRepository contexts = new HttpSessionSecurityContextRepository();
 
-    PinSignIn(People people, Guesses guesses) {
+    PinSignIn(People people, Guesses guesses, Journal journal, Clock clock) {
+        this.journal = journal;
+        this.clock = clock;
         this.people = people;
         this.guesses = guesses;
     }
@@ -69,6 +75,7 @@ public class PinSignIn {
             return Outcome.WRONG;
         }
         guesses.right(subjects.get(0));
+        journal.write(Journal.What.SIGNED_IN_BY_PIN, to, device.get().name());
         // A page that the last person left open must not send what it still has in this one's name: new session, new
         // token.
         HttpSession last = request.getSession(false);
@@ -76,7 +83,7 @@ public class PinSignIn {
             last.invalidate();
         }
         SecurityContext context = SecurityContextHolder.createEmptyContext();
-        context.setAuthentication(PasswordProvider.signedIn(found.get()));
+        context.setAuthentication(PasswordProvider.signedIn(found.get(), true, clock.instant()));
         SecurityContextHolder.setContext(context);
         contexts.saveContext(context, request, response);
         return Outcome.CHANGED;

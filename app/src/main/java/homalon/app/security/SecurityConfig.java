@@ -1,5 +1,6 @@
 package homalon.app.security;
 
+import homalon.app.people.Passwords;
 import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletRequest;
 import org.springframework.boot.security.autoconfigure.actuate.web.servlet.EndpointRequest;
@@ -10,9 +11,9 @@ import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.http.SessionCreationPolicy;
-import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.intercept.AuthorizationFilter;
 import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 import org.springframework.security.web.authentication.LoginUrlAuthenticationEntryPoint;
 import org.springframework.security.web.authentication.www.BasicAuthenticationFilter;
@@ -69,9 +70,24 @@ class SecurityConfig {
         return request.isSecure() && !request.getServerName().equals("localhost");
     }
 
+    /** What everybody who is signed in may write: the desk books in, says what is waited for, and hands over. */
+    private static final String[] EVERYBODY = {
+        "/parts",
+        "/parts/layout-preview",
+        "/parts/*/intake",
+        "/parts/*/stuck",
+        "/parts/*/come-back",
+        "/parts/*/report",
+        "/parts/*/seal/file",
+        "/me/**",
+        "/person/**",
+        "/confirm",
+        "/sign-out"
+    };
+
     @Bean
     PasswordEncoder passwordEncoder() {
-        return new BCryptPasswordEncoder(10);
+        return Passwords.encoder();
     }
 
     /** Readiness and figures, on the loopback port that the command watches; no other port has them. */
@@ -119,7 +135,8 @@ class SecurityConfig {
 
     @Bean
     @Order(3)
-    SecurityFilterChain pages(HttpSecurity http, PasswordProvider passwords) throws Exception {
+    SecurityFilterChain pages(HttpSecurity http, PasswordProvider passwords, StillBelongs stillBelongs)
+            throws Exception {
         var htmx = new RequestHeaderRequestMatcher("HX-Request", "true");
         var wanted = new HttpSessionRequestCache();
         wanted.setMatchingRequestParameterName(null); // no mark of ours in the address
@@ -134,8 +151,16 @@ class SecurityConfig {
                         .hasRole("OWNER")
                         .requestMatchers(HttpMethod.POST, MACHINISTS)
                         .hasAnyRole("OWNER", "MACHINIST")
+                        .requestMatchers(HttpMethod.POST, EVERYBODY)
+                        .authenticated()
+                        .requestMatchers(HttpMethod.GET)
+                        .authenticated()
+                        .requestMatchers(HttpMethod.HEAD)
+                        .authenticated()
+                        // What is not opened above is closed, a page that is made tomorrow too.
                         .anyRequest()
-                        .authenticated())
+                        .denyAll())
+                .addFilterBefore(stillBelongs, AuthorizationFilter.class)
                 .formLogin(f -> f.loginPage("/sign-in")
                         .usernameParameter("login")
                         .passwordParameter("password")

@@ -3,6 +3,7 @@ package homalon.app.web;
 import homalon.app.people.People;
 import homalon.app.people.Someone;
 import homalon.app.security.PinSignIn;
+import homalon.app.security.Present;
 import homalon.app.security.Signed;
 import homalon.core.quantity.BenchUnit;
 import jakarta.servlet.http.HttpServletRequest;
@@ -35,7 +36,8 @@ public class Shells {
         if (request.getRequestURI().startsWith("/api/")) {
             return null;
         }
-        Optional<Someone> me = signed().flatMap(s -> people.find(s.id()));
+        Optional<Someone> me =
+                Optional.ofNullable(Present.person(request)).or(() -> signed().flatMap(s -> people.find(s.id())));
         boolean benchDevice =
                 PinSignIn.deviceToken(request).flatMap(people::device).isPresent();
         return new Shell(

@@ -14,7 +14,6 @@ import homalon.core.part.PartKind;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -35,8 +34,7 @@ class EveryShapeTest {
         Surveys surveys = shop.bean(Surveys.class);
         Findings findings = shop.bean(Findings.class);
         Set<Shape> seen = EnumSet.noneOf(Shape.class);
-        for (PartFile part : Stream.concat(parts.inTheShop().stream(), parts.handedOver().stream())
-                .toList()) {
+        for (PartFile part : parts.page("", 0, 2000).parts().stream().toList()) {
             Optional<SurveyFile> face = surveys.find(part, SurveyKind.FACE);
             if (part.kind() == kind) {
                 face.flatMap(s -> findings.of(part, s))

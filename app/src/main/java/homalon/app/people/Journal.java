@@ -1,0 +1,78 @@
+package homalon.app.people;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What happened to the shop itself: who came in, who may, what was set, issued, restored. Added to only. */
+@Service
+@Transactional
+public class Journal {
+    private static final int MOST = 300;
+
+    private final JdbcClient jdbc;
+
+    Journal(JdbcClient jdbc) {
+        this.jdbc = jdbc;
+    }
+
+    /** What a line is about. */
+    public enum What {
+        SIGNED_IN("signed in"),
+        SIGNED_IN_BY_PIN("changed by PIN"),
+        SIGNED_OUT("signed out"),
+        NOT_LET_IN("was not let in"),
+        FIRST_OWNER("opened the shop"),
+        PERSON_ADDED("added a person"),
+        PERSON_SHUT_OUT("shut a person out"),
+        PERSON_LET_IN("let a person in again"),
+        ROLE_CHANGED("changed a role"),
+        PASSWORD_CHANGED("changed the own password"),
+        PASSWORD_RESET("gave a new password"),
+        PASSWORD_RECOVERED("password recovered from the command line"),
+        PIN_SET("set a PIN"),
+        DEVICE_ENABLED("enabled a device"),
+        DEVICE_DISABLED("disabled a device"),
+        TOKEN_ISSUED("issued a token"),
+        TOKEN_REVOKED("revoked a token"),
+        SHOP_RENAMED("renamed the shop"),
+        WAITS_LIFTED("lifted waits"),
+        RESTORED("restored");
+
+        private final String words;
+
+        What(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** One line. */
+    public record Line(Instant at, Optional<UUID> by, What what, String detail) {}
+
+    public void write(What what, UUID by, String detail) {
+        jdbc.sql("insert into journal (by_person, what, detail) values (?, ?, ?)")
+                .params(by, what.name(), detail.length() > MOST ? detail.substring(0, MOST) : detail)
+                .update();
+    }
+
+    /** The last lines, the youngest first. */
+    @Transactional(readOnly = true)
+    public List<Line> last(int most) {
+        return jdbc.sql("select at, by_person, what, detail from journal order by seq desc limit ?")
+                .param(most)
+                .query((r, n) -> new Line(
+                        r.getTimestamp(1).toInstant(),
+                        Optional.ofNullable(r.getObject(2, UUID.class)),
+                        What.valueOf(r.getString(3)),
+                        r.getString(4)))
+                .list();
+    }
+}

@@ -1,0 +1,236 @@
+package homalon.app;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import homalon.app.people.Journal;
+import homalon.app.people.People;
+import homalon.app.people.Role;
+import homalon.app.people.Someone;
+import homalon.app.security.ApiTokens;
+import homalon.app.testing.RunningShop;
+import homalon.app.testing.Visitor;
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.time.Duration;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** Who belongs to the shop, for how long, and what a PIN does not open. A shop of its own, since people come and go in it. */
+class BelongsTest {
+    private static final String PASSWORD = "saltmarsh-demo";
+    private static RunningShop.Shop shop;
+    private static People people;
+    private static Visitor oda;
+    private static int count;
+
+    @BeforeAll
+    static void start() {
+        shop = RunningShop.empty();
+        people = shop.bean(People.class);
+        people.addFirstOwner("oda", "Oda", PASSWORD);
+        oda = Visitor.signedIn(shop.port(), "oda");
+    }
+
+    @AfterAll
+    static void stop() {
+        shop.close();
+    }
+
+    private static Someone somebody(Role role) {
+        String login = "p" + ++count;
+        return people.add(login, "Person " + count, role, PASSWORD);
+    }
+
+    private static String id(Someone who) {
+        return who.id().toString();
+    }
+
+    @Test
+    void whoIsShutOutIsOutAtTheNextRequestOnEveryDevice() {
+        Someone tove = somebody(Role.MACHINIST);
+        Visitor bench = Visitor.signedIn(shop.port(), tove.login());
+        Visitor phone = Visitor.signedIn(shop.port(), tove.login());
+        assertEquals(200, bench.get("/").statusCode());
+        assertEquals(
+                200,
+                oda.post("/shop/people/active", "id", id(tove), "active", "false")
+                        .statusCode());
+        for (Visitor device : new Visitor[] {bench, phone}) {
+            HttpResponse<String> answer = device.get("/");
+            assertEquals(302, answer.statusCode());
+            assertTrue(answer.headers().firstValue("Location").orElse("").endsWith("/sign-in"));
+            assertTrue(device.key("/me/theme", "to", "DIM").statusCode() / 100 == 4
+                    || device.key("/me/theme", "to", "DIM").statusCode() == 302);
+        }
+        oda.post("/shop/people/active", "id", id(tove), "active", "true");
+        assertEquals(302, bench.get("/").statusCode(), "let in again means: may sign in again");
+        assertEquals(200, Visitor.signedIn(shop.port(), tove.login()).get("/").statusCode());
+    }
+
+    @Test
+    void anotherRoleCountsAtOnce() {
+        Someone pell = somebody(Role.OWNER);
+        Visitor visitor = Visitor.signedIn(shop.port(), pell.login());
+        assertEquals(200, visitor.get("/shop").statusCode());
+        assertEquals(
+                200,
+                oda.post("/shop/people/role", "id", id(pell), "role", "DESK").statusCode());
+        assertEquals(302, visitor.get("/shop").statusCode());
+        assertEquals(
+                403, Visitor.signedIn(shop.port(), pell.login()).get("/shop").statusCode());
+    }
+
+    @Test
+    void theLastOwnerStays() {
+        Someone me = people.all().stream()
+                .filter(p -> p.login().equals("oda"))
+                .findFirst()
+                .orElseThrow();
+        people.all().stream()
+                .filter(p -> p.role() == Role.OWNER && !p.id().equals(me.id()))
+                .forEach(p -> people.setRole(p.id(), Role.DESK));
+        HttpResponse<String> refused = oda.post("/shop/people/role", "id", id(me), "role", "MACHINIST");
+        assertEquals(422, refused.statusCode());
+        assertTrue(refused.body().contains("the only owner"), refused.body());
+        assertEquals(
+                422,
+                oda.post("/shop/people/active", "id", id(me), "active", "false").statusCode());
+        Someone second = somebody(Role.OWNER);
+        assertEquals(
+                200,
+                Visitor.signedIn(shop.port(), second.login())
+                        .post("/shop/people/role", "id", id(me), "role", "MACHINIST")
+                        .statusCode());
+        people.setRole(me.id(), Role.OWNER);
+        oda = Visitor.signedIn(shop.port(), "oda");
+    }
+
+    /** Whoever changes by PIN, or comes back after a while, keys the password before settings open. */
+    @Test
+    void aPinOpensNoSettings() {
+        Someone owner = somebody(Role.OWNER);
+        people.setPin(owner.id(), "4826");
+        Visitor bench = Visitor.signedIn(shop.port(), owner.login());
+        assertEquals(200, bench.post("/shop/devices", "name", "Surfacer bench").statusCode());
+        bench.get("/person");
+        assertEquals(
+                302,
+                bench.post("/person/change", "to", id(owner), "pin", "4826").statusCode());
+        assertEquals(200, bench.get("/").statusCode());
+        HttpResponse<String> asked = bench.get("/shop");
+        assertEquals("/confirm", asked.headers().firstValue("Location").orElse(""));
+        bench.get("/confirm");
+        assertEquals(302, bench.post("/shop/name", "shopName", "Taken over").statusCode());
+        assertFalse(bench.get("/").body().contains("Taken over"));
+        assertEquals(422, bench.post("/confirm", "password", "4826").statusCode());
+        assertEquals(302, bench.post("/confirm", "password", PASSWORD).statusCode());
+        assertEquals(200, bench.get("/shop").statusCode());
+    }
+
+    @Test
+    void aSessionEndsHoweverBusyItIs() {
+        try (RunningShop.Shop brief = RunningShop.empty("--homalon.session.longest=3s")) {
+            brief.bean(People.class).addFirstOwner("oda", "Oda", PASSWORD);
+            Visitor owner = Visitor.signedIn(brief.port(), "oda");
+            assertEquals(200, owner.get("/").statusCode());
+            long until = System.nanoTime() + Duration.ofSeconds(20).toNanos();
+            int last = 200;
+            while (last == 200 && System.nanoTime() < until) {
+                last = owner.get("/").statusCode();
+            }
+            assertEquals(302, last);
+        }
+    }
+
+    @Test
+    void onesOwnPasswordIsChangedAndAnotherOnesGivenAnew() {
+        Someone tove = somebody(Role.MACHINIST);
+        Visitor visitor = Visitor.signedIn(shop.port(), tove.login());
+        visitor.get("/person");
+        String next = "ö".repeat(20) + " lantern at sea";
+        assertEquals(
+                422,
+                visitor.post("/person/password", "now", "not it at all", "next", next)
+                        .statusCode());
+        assertEquals(
+                422,
+                visitor.post("/person/password", "now", PASSWORD, "next", "short")
+                        .statusCode());
+        assertEquals(
+                200,
+                visitor.post("/person/password", "now", PASSWORD, "next", next).statusCode());
+        Visitor old = new Visitor(shop.port());
+        old.get("/sign-in");
+        assertTrue(old.post("/sign-in", "login", tove.login(), "password", PASSWORD)
+                .headers()
+                .firstValue("Location")
+                .orElse("")
+                .endsWith("?wrong"));
+        assertEquals(
+                200,
+                oda.post("/shop/people/password", "id", id(tove), "password", PASSWORD)
+                        .statusCode());
+        assertEquals(200, Visitor.signedIn(shop.port(), tove.login()).get("/").statusCode());
+    }
+
+    /** A mistake leaves what was keyed, but never a password; no role is taken for granted. */
+    @Test
+    void whatWasKeyedStaysInTheForm() {
+        HttpResponse<String> refused =
+                oda.post("/shop/people", "name", "Tove Lind", "login", "tove-l", "password", PASSWORD);
+        assertEquals(422, refused.statusCode());
+        assertTrue(
+                refused.body().contains("value=\"Tove Lind\"") && refused.body().contains("value=\"tove-l\""));
+        assertTrue(refused.body().contains("choose what this person may do"), refused.body());
+        assertFalse(refused.body().contains(PASSWORD));
+    }
+
+    @Test
+    void aRightTokenIsNeverRefusedForWrongOnes() throws IOException, InterruptedException {
+        Someone owner = people.all().stream()
+                .filter(p -> p.login().equals("oda"))
+                .findFirst()
+                .orElseThrow();
+        String token = shop.bean(ApiTokens.class).issue("Gauge PC", owner.id());
+        int last = 0;
+        for (int i = 0; i < 60; i++) {
+            last = call("wrong-" + i);
+        }
+        assertEquals(429, last, "guessing is slowed down");
+        assertEquals(200, call(token));
+        Visitor me = Visitor.signedIn(shop.port(), "oda");
+        assertTrue(me.get("/shop").body().contains("api-from:"));
+        assertEquals(200, me.post("/shop/waits").statusCode());
+        assertEquals(401, call("wrong again"), "lifted");
+    }
+
+    private static int call(String token) throws IOException, InterruptedException {
+        return HttpClient.newHttpClient()
+                .send(
+                        HttpRequest.newBuilder(URI.create(shop.address() + "/api/v1/parts"))
+                                .header("Authorization", "Bearer " + token)
+                                .build(),
+                        HttpResponse.BodyHandlers.ofString())
+                .statusCode();
+    }
+
+    @Test
+    void theJournalKnowsWhoDidWhat() {
+        Someone tove = somebody(Role.DESK);
+        oda.post("/shop/people/role", "id", id(tove), "role", "MACHINIST");
+        Visitor.signedIn(shop.port(), tove.login());
+        var lines = shop.bean(Journal.class).last(200);
+        assertTrue(lines.stream()
+                .anyMatch(
+                        l -> l.what() == Journal.What.ROLE_CHANGED && l.detail().contains(tove.name())));
+        assertTrue(lines.stream()
+                .anyMatch(l -> l.what() == Journal.What.SIGNED_IN
+                        && l.by().filter(tove.id()::equals).isPresent()));
+    }
+}
