@@ -1,5 +1,6 @@
 // What happens elsewhere: another person's readings, and the values of a wireless indicator.
 import { changed, put, thisPage } from './server.js';
+import { stream } from './stream.js';
 
 const KEY = 'homalon:gauge';
 const SILENT = 6000;
@@ -7,16 +8,13 @@ const SILENT = 6000;
 class Live {
   constructor() {
     const tag = document.querySelector('[data-part]')?.dataset.part;
-    const topics = [tag && `part-${tag}`, document.querySelector('[data-gauge]') && 'gauge'].filter(Boolean);
-    if (!topics.length || !window.EventSource) return;
-    this.source = new EventSource(`/live?topics=${topics.join(',')}`);
-    if (tag) this.source.addEventListener(`part-${tag}`, (e) => {
-      if (e.data === thisPage) return;
+    if (tag) stream.listen(`part-${tag}`, (words) => {
+      if (words === thisPage) return;
       if (window.keying) window.keying.lookSoon();
       else if (window.whatIf) window.whatIf.ask();
       else if (document.querySelector('[data-live-page]')) this.lookSoon();
     });
-    this.source.addEventListener('gauge', (e) => window.gauge?.heard(JSON.parse(e.data)));
+    if (document.querySelector('[data-gauge]')) stream.listen('gauge', (words) => window.gauge?.heard(JSON.parse(words)));
   }
 
   /** Somebody wrote on this part: its live parts are fetched anew, unless a hand is in one of their forms. */

@@ -55,7 +55,8 @@ const inUse = (form) => form.contains(document.activeElement) || changed(form);
 
 /** Changes what differs and leaves the rest where it is: a place read moves a few figures and lines of a map, not the casting. */
 const changing = {
-  getNodeKey: (node) => node.id || node.dataset?.place,
+  // A form that has a field named "id" answers with that field when asked for its own.
+  getNodeKey: (node) => node.getAttribute?.('id') || node.dataset?.place,
   onBeforeElUpdated: (there, fresh) => {
     if (there.tagName === 'FORM') {
       if (!inUse(there)) there.replaceWith(fresh.cloneNode(true));

@@ -17,6 +17,9 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 @RestController
 class LiveController {
     private static final int MOST = 300;
+    /** All windows of a browser share one stream. */
+    private static final int MOST_TOPICS = 40;
+
     private static final long FOR_MILLIS = 10 * 60 * 1000L;
 
     /** One open page. */
@@ -31,7 +34,7 @@ class LiveController {
     /** @param topics what the page wants to hear of, such as a survey's id or {@code gauge} */
     @GetMapping(path = "/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     ResponseEntity<SseEmitter> listen(@RequestParam List<String> topics) {
-        if (ears.size() >= MOST || topics.size() > 8) {
+        if (ears.size() >= MOST || topics.size() > MOST_TOPICS) {
             return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS).build();
         }
         SseEmitter emitter = new SseEmitter(FOR_MILLIS);

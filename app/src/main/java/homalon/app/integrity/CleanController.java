@@ -8,6 +8,7 @@ import homalon.app.part.Parts;
 import homalon.app.part.StepKind;
 import homalon.app.people.People;
 import homalon.app.security.Signed;
+import homalon.app.web.Given;
 import homalon.app.web.OneRead;
 import homalon.app.web.Shell;
 import homalon.app.work.WorkLog;
@@ -73,7 +74,7 @@ class CleanController {
             @ModelAttribute("shell") Shell shell,
             Model model) {
         return reading.of(() -> {
-            show(parts.byTag(tag), dirt, plugs, shell, model);
+            show(parts.byTag(tag), Given.ticks(dirt), plugs, shell, model);
             return "integrity/clean";
         });
     }
@@ -165,12 +166,12 @@ class CleanController {
             @ModelAttribute("shell") Shell shell,
             Model model) {
         PartFile part = parts.byTag(tag);
-        Cleaning.Advice advice = Cleaning.advice(method, new Cleaning.Asked(part.material(), plugs, dirt));
+        Cleaning.Advice advice = Cleaning.advice(method, new Cleaning.Asked(part.material(), plugs, Given.ticks(dirt)));
         if (advice.fit() == Cleaning.Fit.REFUSED) {
             throw new BadInputException("method", "Not " + method.words() + ": " + advice.why() + ".");
         }
         work.write(part, id, WorkLog.Kind.DID, Operation.CLEAN, method.words(), me.id());
-        return live(part, dirt, plugs, shell, model);
+        return live(part, Given.ticks(dirt), plugs, shell, model);
     }
 
     @PostMapping("/parts/{tag}/clean/ticks")

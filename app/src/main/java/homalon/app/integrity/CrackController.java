@@ -9,6 +9,7 @@ import homalon.app.part.Parts;
 import homalon.app.part.StepKind;
 import homalon.app.people.People;
 import homalon.app.security.Signed;
+import homalon.app.web.Given;
 import homalon.app.web.OneRead;
 import homalon.app.web.Shell;
 import homalon.app.web.WorkingView;
@@ -237,7 +238,8 @@ class CrackController {
         PartFile part = parts.byTag(tag);
         double mm =
                 length.isBlank() ? 0 : Length.parseSize(length, shell.unit()).mm();
-        Crack crack = new Crack(part.kind(), part.material(), place, suspect ? 0 : mm, reaches, method, suspect);
+        Crack crack =
+                new Crack(part.kind(), part.material(), place, suspect ? 0 : mm, Given.ticks(reaches), method, suspect);
         Layout layout = faces.layout(part.numbers());
         CrackSpots.Tips tips = CrackSpots.of(layout, place, bore, crack.length());
         if (x1 != null && y1 != null) {

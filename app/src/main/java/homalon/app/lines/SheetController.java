@@ -261,7 +261,7 @@ class SheetController {
             @ModelAttribute("shell") Shell shell,
             Model model) {
         PartFile part = parts.byTag(tag);
-        return sheets.of(part, of(sheet)).revision() == seen
+        return sheets.of(part, of(sheet)).requireSetUp().revision() == seen
                 ? ResponseEntity.noContent().build()
                 : live(part, of(sheet), shell, model);
     }

@@ -1,5 +1,6 @@
 package homalon.app.sheets;
 
+import homalon.app.web.NotHereException;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import java.time.Instant;
@@ -32,6 +33,14 @@ public record SheetFile(
 
     public static SheetFile empty(Sheet sheet) {
         return new SheetFile(sheet, Map.of(), Map.of(), List.of(), 0);
+    }
+
+    /** @throws NotHereException when nobody has said yet how this sheet is set up */
+    public SheetFile requireSetUp() {
+        if (setup.isEmpty()) {
+            throw new NotHereException("This sheet is not set up yet: open it, say how it is measured, then key.");
+        }
+        return this;
     }
 
     public Optional<Length> value(String place) {

@@ -214,7 +214,7 @@ class ValveController {
             @ModelAttribute("shell") Shell shell,
             Model model) {
         PartFile part = parts.byTag(tag);
-        SheetFile sheet = sheets.of(part, Sheet.VALVES);
+        SheetFile sheet = sheets.of(part, Sheet.VALVES).requireSetUp();
         return sheet.revision() == seen ? ResponseEntity.noContent().build() : live(part, of, shell, model);
     }
 

@@ -1,0 +1,158 @@
+package homalon.app;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import homalon.app.cut.Plans;
+import homalon.app.face.SurveyKind;
+import homalon.app.ledger.Ledgers;
+import homalon.app.part.PartFile;
+import homalon.app.testing.Browser;
+import homalon.app.testing.HandsOfTests;
+import homalon.app.testing.RunningShop;
+import homalon.app.testing.Visitor;
+import homalon.core.cut.School;
+import homalon.core.part.Material;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Many pages of one browser, and what others write while they are open. */
+@ExtendWith({RunningShop.class, Browser.class})
+class ManyWindowsTest {
+    private static final LocatorAssertions.HasTextOptions SOON =
+            new LocatorAssertions.HasTextOptions().setTimeout(12_000);
+
+    private final RunningShop.Shop shop;
+    private final Browser.Window window;
+    private final HandsOfTests hands;
+
+    ManyWindowsTest(RunningShop.Shop shop, Browser.Window window) {
+        this.shop = shop;
+        this.window = window;
+        this.hands = new HandsOfTests(shop);
+    }
+
+    private PartFile planned() {
+        PartFile part = hands.book(Material.CAST_IRON);
+        hands.prepare(part);
+        hands.read(part, SurveyKind.FACE, s -> 0.02 * Math.sin(s.x() / 60));
+        hands.plan(part, School.LEAST_REMOVAL);
+        return part;
+    }
+
+    /** A browser has six connections to one server: a stream for each page would stop the seventh. */
+    @Test
+    void eightPagesOfOneBrowserAllWork() {
+        PartFile part = planned();
+        Page first = window.signedIn(shop, "ines");
+        List<String> streams = new ArrayList<>();
+        first.context().onRequest(r -> {
+            if (r.url().contains("/live?topics=")) {
+                streams.add(r.url());
+            }
+        });
+        String at = shop.address() + "/parts/" + part.tag();
+        List<Page> pages = new ArrayList<>(List.of(first));
+        first.navigate(at + "/face");
+        for (int i = 1; i < 8; i++) {
+            Page page = first.context().newPage();
+            page.navigate(at + (i == 7 ? "/cut" : "/face"));
+            pages.add(page);
+        }
+        Page last = pages.get(7);
+        assertThat(last.locator("#status")).hasText("all kept", SOON);
+        last.bringToFront();
+        last.locator("input.key").focus();
+        last.keyboard().type("0.01");
+        last.keyboard().press("Enter");
+        assertThat(last.locator("#walk [data-state=read]")).hasCount(1);
+        assertTrue(streams.size() <= 3, "one stream, asked anew for further topics: " + streams);
+
+        // The window that listens for all is closed: another takes over, and hears what somebody else keys.
+        first.close();
+        Visitor marit = Visitor.signedIn(shop.port(), "marit");
+        marit.get("/");
+        Page other = pages.get(3);
+        other.bringToFront();
+        String place = other.locator("#walk [data-place]").first().getAttribute("data-place");
+        other.waitForTimeout(1500);
+        assertEquals(
+                409,
+                marit.key(
+                                "/parts/" + part.tag() + "/face/readings",
+                                "id",
+                                UUID.randomUUID().toString(),
+                                "place",
+                                place,
+                                "typed",
+                                "0.123",
+                                "unit",
+                                "MM",
+                                "sure",
+                                "true")
+                        .statusCode());
+        String seen = "999999999";
+        assertEquals(
+                200,
+                marit.key(
+                                "/parts/" + part.tag() + "/face/readings",
+                                "id",
+                                UUID.randomUUID().toString(),
+                                "place",
+                                place,
+                                "typed",
+                                "0.123",
+                                "unit",
+                                "MM",
+                                "sure",
+                                "true",
+                                "seen",
+                                seen)
+                        .statusCode());
+        assertThat(other.locator("#walk [data-place='" + place + "'] .value")).hasText("+0.123", SOON);
+    }
+
+    /** Seen before: each foreign write added a second copy of a form that has a field named "id". */
+    @ParameterizedTest
+    @CsvSource({"clean", "route", "cut", "cracks", "pressure", "face", "plan", "report"})
+    void whatArrivesNeverAddsASecondCopy(String view) {
+        PartFile part = planned();
+        assertTrue(shop.bean(Plans.class).of(part).isPresent());
+        Page page = window.signedIn(shop, "ines");
+        page.navigate(shop.address() + "/parts/" + part.tag() + "/" + view);
+        assertThat(page.locator("#status")).hasText("all kept", SOON);
+        int forms = page.locator("form").count();
+        int sections = page.locator("[data-live]").count();
+        Visitor marit = Visitor.signedIn(shop.port(), "marit");
+        marit.get("/");
+        for (int i = 0; i < 10; i++) {
+            assertEquals(
+                    200,
+                    marit.key(
+                                    "/parts/" + part.tag() + "/cut/readings",
+                                    "id",
+                                    UUID.randomUUID().toString(),
+                                    "typed",
+                                    "0.001",
+                                    "unit",
+                                    "MM")
+                            .statusCode());
+        }
+        assertEquals(
+                10, shop.bean(Ledgers.class).of(part).passes(part.visit().id()).size());
+        page.waitForTimeout(2500);
+        int now = page.locator("form").count();
+        // A line of the ledger brings a form to take it back; nothing else brings any.
+        int lines = view.equals("cut") ? page.locator("tr.stands form").count() : 0;
+        assertEquals(forms, now - lines, view);
+        assertEquals(sections, page.locator("[data-live]").count(), view);
+    }
+}
