@@ -44,7 +44,45 @@ class CommandTest {
         for (String word : new String[] {"demo", "start", "test", "stop", "reset-demo", "help"}) {
             assertTrue(help.text().contains("./homalon " + word), help.text());
         }
-        assertEquals(2, run(Map.of(), "dance").code());
+        Said unknown = run(Map.of(), "dance");
+        assertEquals(2, unknown.code());
+        assertTrue(unknown.text().contains("there is no \"dance\""), unknown.text());
+        for (String word : new String[] {"demo", "start", "stop", "test", "package", "version"}) {
+            Said more = run(Map.of(), word, "--fast");
+            assertEquals(2, more.code(), word);
+            assertTrue(more.text().contains("does not know \"--fast\""), more.text());
+        }
+    }
+
+    @Test
+    void whatIsNoAddressIsToldBeforeAnythingIsMade() throws Exception {
+        Said said = run(Map.of("HOMALON_PUBLIC", "bench"), "start");
+        assertEquals(1, said.code());
+        assertTrue(said.text().contains("HOMALON_PUBLIC=bench is no address"), said.text());
+        assertFalse(Files.exists(home.resolve("data").resolve("pg")));
+    }
+
+    /** A start right after a stop waits for it instead of refusing. */
+    @Test
+    void aStartWaitsForTheStopBeforeIt() throws Exception {
+        Path lock = home.resolve("data/run/lock");
+        Files.createDirectories(lock.getParent());
+        Files.createFile(home.resolve("data/run/stopping"));
+        Process holder = new ProcessBuilder("flock", lock.toString(), "sleep", "3").start();
+        try {
+            while (new ProcessBuilder("flock", "-n", lock.toString(), "true")
+                            .start()
+                            .waitFor()
+                    == 0) {
+                Thread.onSpinWait();
+            }
+            Said said = run(Map.of(), "reset-demo");
+            assertEquals(0, said.code(), said.text());
+            assertTrue(said.text().contains("Waiting for the one before to stop"), said.text());
+        } finally {
+            holder.descendants().forEach(ProcessHandle::destroyForcibly);
+            holder.destroyForcibly();
+        }
     }
 
     @Test

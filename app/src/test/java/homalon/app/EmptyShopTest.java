@@ -125,6 +125,33 @@ class EmptyShopTest {
         assertTrue(shop.bean(People.class).nobodyYet());
     }
 
+    /** A crawler, or a phone that never signs in, leaves nothing behind in the table of sessions. */
+    @Test
+    @Order(3)
+    void aVisitWithoutASignInMakesNoSession() {
+        var jdbc = shop.bean(org.springframework.jdbc.core.simple.JdbcClient.class);
+        long before = jdbc.sql("select count(*) from spring_session")
+                .query(Long.class)
+                .single();
+        for (int i = 0; i < 5; i++) {
+            Visitor visitor = new Visitor(shop.port());
+            visitor.get("/");
+            visitor.get("/parts/T-0001/face");
+            visitor.get("/sign-in");
+            visitor.get("/first-visit");
+            assertEquals(
+                    422, visitor.post("/first-visit", "shopName", "x").statusCode(), "its token works all the same");
+            assertEquals(
+                    403,
+                    visitor.postWithoutToken("/first-visit", "shopName", "x").statusCode());
+        }
+        assertEquals(
+                before,
+                jdbc.sql("select count(*) from spring_session")
+                        .query(Long.class)
+                        .single());
+    }
+
     /** Six press the button at the same moment: one of them owns the shop. */
     @Test
     @Order(4)

@@ -50,12 +50,17 @@ class SignInTest {
         assertFalse(policy.contains("unsafe"), policy);
         assertEquals("DENY", headers.firstValue("X-Frame-Options").orElseThrow());
         assertEquals("nosniff", headers.firstValue("X-Content-Type-Options").orElseThrow());
-        String cookie = new Visitor(shop.port())
-                .get("/sign-in")
+        Visitor visitor = new Visitor(shop.port());
+        List<String> before = visitor.get("/sign-in").headers().allValues("Set-Cookie");
+        assertTrue(
+                before.stream().allMatch(c -> c.contains("HttpOnly") && c.contains("SameSite=Strict")),
+                before.toString());
+        List<String> after = visitor.post("/sign-in", "login", "ines", "password", "saltmarsh-demo")
                 .headers()
-                .firstValue("Set-Cookie")
-                .orElseThrow();
-        assertTrue(cookie.contains("HttpOnly") && cookie.contains("SameSite=Lax"), cookie);
+                .allValues("Set-Cookie");
+        String session =
+                after.stream().filter(c -> c.startsWith("homalon=")).findFirst().orElseThrow();
+        assertTrue(session.contains("HttpOnly") && session.contains("SameSite=Lax"), session);
     }
 
     @Test

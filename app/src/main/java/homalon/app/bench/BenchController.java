@@ -16,6 +16,7 @@ import homalon.app.part.Parts;
 import homalon.app.part.Step;
 import homalon.app.part.StepSource;
 import homalon.app.part.StuckOn;
+import homalon.app.upgrade.Backups;
 import homalon.app.web.OneRead;
 import homalon.app.web.Shell;
 import homalon.core.part.LayoutNumbers;
@@ -55,6 +56,7 @@ class BenchController {
     private final Faces faces;
     private final OneRead reading;
     private final Clock clock;
+    private final Backups backups;
 
     private record Picture(
             UUID survey,
@@ -75,7 +77,9 @@ class BenchController {
             Ledgers ledgers,
             Faces faces,
             OneRead reading,
-            Clock clock) {
+            Clock clock,
+            Backups backups) {
+        this.backups = backups;
         this.parts = parts;
         this.steps = steps;
         this.surveys = surveys;
@@ -128,6 +132,7 @@ class BenchController {
         model.addAttribute("next", next);
         model.addAttribute("held", held);
         model.addAttribute("gone", gone(shell));
+        model.addAttribute("backup", shell.owner() ? backups.warning().orElse(null) : null);
         model.addAttribute(
                 "summary",
                 TODAY.format(today) + " · " + free.size() + " to do, " + stuck + " stuck, "

@@ -3,6 +3,7 @@ package homalon.app.security;
 import homalon.app.people.Passwords;
 import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletRequest;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.security.autoconfigure.actuate.web.servlet.EndpointRequest;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -18,7 +19,7 @@ import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 import org.springframework.security.web.authentication.LoginUrlAuthenticationEntryPoint;
 import org.springframework.security.web.authentication.www.BasicAuthenticationFilter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
-import org.springframework.security.web.savedrequest.HttpSessionRequestCache;
+import org.springframework.security.web.savedrequest.CookieRequestCache;
 import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
 import org.springframework.security.web.util.matcher.RequestHeaderRequestMatcher;
 
@@ -135,12 +136,18 @@ class SecurityConfig {
 
     @Bean
     @Order(3)
-    SecurityFilterChain pages(HttpSecurity http, PasswordProvider passwords, StillBelongs stillBelongs)
+    SecurityFilterChain pages(
+            HttpSecurity http,
+            PasswordProvider passwords,
+            StillBelongs stillBelongs,
+            @Value("${server.servlet.session.cookie.secure:false}") boolean secure)
             throws Exception {
         var htmx = new RequestHeaderRequestMatcher("HX-Request", "true");
-        var wanted = new HttpSessionRequestCache();
-        wanted.setMatchingRequestParameterName(null); // no mark of ours in the address
+        // Where a visitor wanted to go is kept in a cookie: no session before somebody signed in.
+        var wanted = new CookieRequestCache();
         return http.authenticationProvider(passwords)
+                .csrf(c -> c.csrfTokenRepository(
+                        new TokenOfVisitors(secure ? "__Host-homalon-visitor" : "homalon-visitor", secure)))
                 .requestCache(c -> c.requestCache(wanted))
                 .authorizeHttpRequests(a -> a.dispatcherTypeMatchers(DispatcherType.ERROR)
                         .permitAll()
