@@ -452,4 +452,24 @@ class PackagedShopIT {
             served.process().waitFor();
         }
     }
+
+    @Test
+    @Order(8)
+    void sealsAgreeAndAnOwnerWhoForgotIsLetIn() throws Exception {
+        assertTrue(shop.run("verify").well().text().contains("1 seal looked at, all agree"));
+        assertEquals(1, shop.run("recover", "tove").code(), "no owner");
+        String said = shop.run("recover", "oda").well().text();
+        String password = said.lines()
+                .filter(l -> l.startsWith("Sign in as oda with: "))
+                .findFirst()
+                .orElseThrow()
+                .substring("Sign in as oda with: ".length());
+        try (Browser.Window window = Browser.trusting(root(), folder.resolve("browser"))) {
+            Page page = window.open(address + "/sign-in", 1280, 800, new ArrayList<>());
+            page.fill("[name=login]", "oda");
+            page.fill("[name=password]", password);
+            page.keyboard().press("Enter");
+            page.waitForURL(address + "/");
+        }
+    }
 }
