@@ -4,6 +4,8 @@ import java.io.IOException;
 import java.util.List;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.context.event.ContextClosedEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -45,6 +47,12 @@ class LiveController {
         emitter.onError(e -> ears.remove(ear));
         send(ear, "open", "");
         return ResponseEntity.ok().header("X-Accel-Buffering", "no").body(emitter);
+    }
+
+    /** Open streams would hold up a stop: pages ask again by themselves once the shop is back. */
+    @EventListener(ContextClosedEvent.class)
+    void closing() {
+        ears.forEach(e -> e.emitter().complete());
     }
 
     private void heard(String topic, String words) {

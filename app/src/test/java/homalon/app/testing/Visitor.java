@@ -1,6 +1,7 @@
 package homalon.app.testing;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.net.CookieManager;
 import java.net.URI;
 import java.net.URLEncoder;
@@ -51,6 +52,16 @@ public final class Visitor {
             token = m.group(1);
         }
         return answer;
+    }
+
+    /** An answer that goes on, to be read as it comes. */
+    public InputStream stream(String path) throws IOException, InterruptedException {
+        return client.send(
+                        HttpRequest.newBuilder(URI.create(base + path))
+                                .headers(extra)
+                                .build(),
+                        BodyHandlers.ofInputStream())
+                .body();
     }
 
     /** Posts as the pages' scripts do, so that refusals come as text. */
