@@ -34,11 +34,15 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** Putting castings together on one table and cutting them. */
 @Controller
 class BatchController {
+    private static final int AT_ONCE = 30;
+    private static final int MOST_PAGES = 10_000;
+
     private final Batches batches;
     private final Parts parts;
     private final Plans plans;
@@ -68,31 +72,51 @@ class BatchController {
     }
 
     /** A casting offered for the table. */
-    record Offer(String tag, String name, String line, String toClean, String not, boolean first) {}
+    record Offer(String tag, String name, String customer, String line, String toClean, String not, boolean on) {}
 
+    /**
+     * @param q finds in tag, engine, customer and casting number
+     * @param page of those offered, as the page asks for when the end of the list is in sight
+     * @param marked tags that are marked already and stay in the list, whatever is looked for
+     */
     @GetMapping("/batch")
-    String choose(@RequestParam String with, @ModelAttribute("shell") Shell shell, Model model) {
+    String choose(
+            @RequestParam String with,
+            @RequestParam(defaultValue = "") String q,
+            @RequestParam(defaultValue = "0") int page,
+            @RequestParam(name = "tag", defaultValue = "") List<String> marked,
+            @RequestHeader(name = "HX-Request", required = false) String swap,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        if (page < 0 || page > MOST_PAGES) {
+            throw new BadInputException("page", "Page: 0 to " + MOST_PAGES + ".");
+        }
         return reading.of(() -> {
             PartFile first = parts.byTag(with);
             Optional<UUID> in = batches.ofPart(first);
             if (in.isPresent()) {
                 return "redirect:/batch/" + in.get();
             }
+            Batches.Candidates candidates = batches.candidates(first, marked, q, page, AT_ONCE);
             List<Offer> offers = new ArrayList<>();
-            for (Batches.Candidate c : batches.candidates(first)) {
+            for (Batches.Candidate c : candidates.some()) {
                 offers.add(new Offer(
                         c.part().tag(),
                         c.part().name(),
+                        c.part().customer(),
                         c.part().kindWords(),
                         c.plan()
                                 .map(p -> shell.writer().number(p.plan().toClean()))
                                 .orElse("—"),
                         c.not(),
-                        c.part().id().equals(first.id())));
+                        c.part().id().equals(first.id())
+                                || marked.contains(c.part().tag())));
             }
             model.addAttribute("first", first);
             model.addAttribute("offers", offers);
-            return "batch/choose";
+            model.addAttribute("q", q);
+            model.addAttribute("more", candidates.more() ? page + 1 : null);
+            return swap == null ? "batch/choose" : "batch/choose :: offers";
         });
     }
 

@@ -25,6 +25,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -36,6 +37,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Batches implements CutTogether {
+    /** More castings than this lie on no table. */
+    private static final int MOST_MARKED = 40;
+
     private final Parts parts;
     private final Plans plans;
     private final Planner planner;
@@ -72,32 +76,63 @@ public class Batches implements CutTogether {
      */
     record Candidate(PartFile part, Optional<PlanFile> plan, String not) {}
 
-    /** Every casting in the shop with a plan, the one given first. */
+    /** Some castings in the shop with a plan; whether there are more. */
+    record Candidates(List<Candidate> some, boolean more) {}
+
+    /** Which could go on the table with the first: on the first page that one itself and those marked already lead. */
     @Transactional(readOnly = true)
-    List<Candidate> candidates(PartFile first) {
-        List<Candidate> all = new ArrayList<>();
-        all.add(candidate(first, first));
-        parts.inTheShop().stream()
-                .filter(p -> !p.id().equals(first.id()))
-                .map(p -> candidate(first, p))
-                .filter(c -> c.plan().isPresent())
+    Candidates candidates(PartFile first, List<String> marked, String words, int page, int size) {
+        List<UUID> found = plans.plannedBeside(first, words, page * size, size + 1);
+        List<PartFile> all = new ArrayList<>();
+        if (page == 0) {
+            all.add(first);
+            marked.stream()
+                    .distinct()
+                    .limit(MOST_MARKED)
+                    .flatMap(t -> parts.find(t).stream())
+                    .filter(p -> !p.id().equals(first.id()))
+                    .forEach(all::add);
+        }
+        parts.byIds(found.subList(0, Math.min(size, found.size()))).stream()
+                .filter(p -> !marked.contains(p.tag()))
                 .forEach(all::add);
+        return new Candidates(judged(first, all), found.size() > size);
+    }
+
+    private List<Candidate> judged(PartFile first, List<PartFile> asked) {
+        List<UUID> visits = asked.stream().map(p -> p.visit().id()).toList();
+        Map<UUID, PlanFile> planned = plans.ofVisits(visits);
+        Map<UUID, LedgerFile> books =
+                ledgers.ofParts(asked.stream().map(PartFile::id).toList());
+        Set<UUID> taken = inBatches(visits);
+        List<Candidate> all = new ArrayList<>();
+        for (PartFile part : asked) {
+            UUID visit = part.visit().id();
+            Optional<PlanFile> plan = Optional.ofNullable(planned.get(visit));
+            boolean cut = !books.get(part.id()).passes(visit).isEmpty();
+            all.add(new Candidate(part, plan, not(first, part, plan.isPresent(), cut, taken.contains(visit))));
+        }
         return all;
     }
 
-    private Candidate candidate(PartFile first, PartFile part) {
-        Optional<PlanFile> plan = plans.of(part);
-        String not = "";
-        if (plan.isEmpty()) {
-            not = "it has no plan yet";
-        } else if (part.material() != first.material()) {
-            not = part.material().words() + ": another cutter";
-        } else if (!ledgers.of(part).passes(part.visit().id()).isEmpty()) {
-            not = "it is being cut already";
-        } else if (ofPart(part).isPresent()) {
-            not = "it is in another batch";
+    private static String not(PartFile first, PartFile part, boolean planned, boolean cut, boolean taken) {
+        if (!planned) {
+            return "it has no plan yet";
         }
-        return new Candidate(part, plan, not);
+        if (part.material() != first.material()) {
+            return part.material().words() + ": another cutter";
+        }
+        if (cut) {
+            return "it is being cut already";
+        }
+        return taken ? "it is in another batch" : "";
+    }
+
+    private Set<UUID> inBatches(Collection<UUID> visits) {
+        return new HashSet<>(jdbc.sql("select job_id from batch_member where job_id in (:visits)")
+                .param("visits", visits)
+                .query(UUID.class)
+                .list());
     }
 
     /**
@@ -115,11 +150,10 @@ public class Batches implements CutTogether {
         if (members.isEmpty()) {
             throw new BadInputException("parts", "Mark the castings that go on the table together.");
         }
-        for (PartFile part : members) {
-            part.requireHere("parts", "to cut it");
-            String not = candidate(members.get(0), part).not();
-            if (!not.isEmpty()) {
-                throw new BadInputException("parts", part.tag() + " cannot go on this table: " + not + ".");
+        members.forEach(part -> part.requireHere("parts", "to cut it"));
+        for (Candidate c : judged(members.get(0), members)) {
+            if (!c.not().isEmpty()) {
+                throw new BadInputException("parts", c.part().tag() + " cannot go on this table: " + c.not() + ".");
             }
         }
         PassPlan.Depths depths = plans.of(members.get(0)).orElseThrow().plan().depths();

@@ -10,6 +10,7 @@ import homalon.app.face.SurveyKind;
 import homalon.app.face.Surveys;
 import homalon.app.ledger.Ledgers;
 import homalon.app.part.Faces;
+import homalon.app.part.InTheShop;
 import homalon.app.part.PartFile;
 import homalon.app.part.PartHead;
 import homalon.app.part.Parts;
@@ -17,8 +18,10 @@ import homalon.app.part.Step;
 import homalon.app.part.StepSource;
 import homalon.app.part.StuckOn;
 import homalon.app.upgrade.Backups;
+import homalon.app.web.NotHereException;
 import homalon.app.web.OneRead;
 import homalon.app.web.Shell;
+import homalon.core.input.BadInputException;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.rulebook.FlatnessLimit;
@@ -28,6 +31,7 @@ import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -40,6 +44,9 @@ import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
 
 /** Answers at one glance: what do I do next, what is stuck and on whom, what is late. */
 @Controller
@@ -48,7 +55,15 @@ class BenchController {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE", Locale.ENGLISH);
     private static final DateTimeFormatter DATE = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
 
+    /** More are fetched when the end of the list comes in sight. */
+    private static final int AT_ONCE = 30;
+
+    private static final int STUCK_AT_ONCE = 8;
+    private static final int STUCK_ON_A_PAGE = 50;
+    private static final int MOST_PAGES = 10_000;
+
     private final Parts parts;
+    private final InTheShop shop;
     private final StepSource steps;
     private final Surveys surveys;
     private final Findings findings;
@@ -71,6 +86,7 @@ class BenchController {
 
     BenchController(
             Parts parts,
+            InTheShop shop,
             StepSource steps,
             Surveys surveys,
             Findings findings,
@@ -81,6 +97,7 @@ class BenchController {
             Backups backups) {
         this.backups = backups;
         this.parts = parts;
+        this.shop = shop;
         this.steps = steps;
         this.surveys = surveys;
         this.findings = findings;
@@ -90,7 +107,11 @@ class BenchController {
         this.clock = clock;
     }
 
-    /** One part to work on. */
+    /**
+     * One part to work on.
+     *
+     * @param key that opens it; 0 for none
+     */
     record Next(
             int key,
             String tag,
@@ -106,41 +127,74 @@ class BenchController {
     /** One part that waits. */
     record Held(String tag, String name, String why, String since) {}
 
-    /** Parts that wait for the same. */
-    record HeldOn(String words, List<Held> parts) {}
+    /**
+     * Parts that wait for the same.
+     *
+     * @param more that are not shown
+     */
+    record HeldOn(String words, String path, List<Held> parts, long more) {}
 
     /** One part that left. */
     record Gone(String tag, String name, String when, String life) {}
 
+    /** @param after the visit after which the list goes on, as the page asks for when its end is in sight */
     @GetMapping("/")
-    String page(@ModelAttribute("shell") Shell shell, Model model) {
-        return reading.of(() -> show(shell, model));
+    String page(
+            @RequestParam Optional<UUID> after,
+            @RequestHeader(name = "HX-Request", required = false) String swap,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        return reading.of(() -> {
+            LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
+            List<PartFile> free = shop.free(after, AT_ONCE + 1);
+            model.addAttribute(
+                    "next", next(free.subList(0, Math.min(AT_ONCE, free.size())), after.isEmpty(), shell, today));
+            model.addAttribute(
+                    "after",
+                    free.size() > AT_ONCE ? free.get(AT_ONCE - 1).visit().id() : null);
+            return swap != null && after.isPresent() ? "bench/bench :: rows" : show(shell, today, model);
+        });
     }
 
-    private String show(Shell shell, Model model) {
-        LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
-        List<PartFile> here = parts.inTheShop();
-        List<PartFile> free = here.stream()
-                .filter(p -> p.visit().stuck().isEmpty())
-                .sorted(Comparator.comparing((PartFile p) -> p.visit().due().orElse(LocalDate.MAX))
-                        .thenComparing(PartFile::tag))
-                .toList();
-        List<Next> next = next(free, shell, today);
-        List<HeldOn> held = held(here, today);
-        long late = next.stream().filter(Next::late).count();
-        long stuck = here.size() - free.size();
-        model.addAttribute("next", next);
-        model.addAttribute("held", held);
+    private String show(Shell shell, LocalDate today, Model model) {
+        InTheShop.Count count = shop.count(today);
+        model.addAttribute("held", held(count, today));
         model.addAttribute("gone", gone(shell));
         model.addAttribute("backup", shell.owner() ? backups.warning().orElse(null) : null);
         model.addAttribute(
                 "summary",
-                TODAY.format(today) + " · " + free.size() + " to do, " + stuck + " stuck, "
-                        + (late == 0 ? "none late" : late + " late"));
+                TODAY.format(today) + " · " + count.free() + " to do, " + count.waiting() + " stuck, "
+                        + (count.late() == 0 ? "none late" : count.late() + " late"));
         return "bench/bench";
     }
 
-    private List<Next> next(List<PartFile> free, Shell shell, LocalDate today) {
+    /** All that waits for the same, page by page. */
+    @GetMapping("/stuck/{on}")
+    String stuck(
+            @PathVariable String on,
+            @RequestParam(defaultValue = "0") int page,
+            @RequestHeader(name = "HX-Request", required = false) String swap,
+            Model model) {
+        StuckOn whom = Arrays.stream(StuckOn.values())
+                .filter(s -> s.name().equalsIgnoreCase(on))
+                .findFirst()
+                .orElseThrow(() -> new NotHereException("Nothing waits for that: go back to the bench."));
+        if (page < 0 || page > MOST_PAGES) {
+            throw new BadInputException("page", "Page: 0 to " + MOST_PAGES + ".");
+        }
+        return reading.of(() -> {
+            LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
+            List<Held> those = held(whom, page * STUCK_ON_A_PAGE, STUCK_ON_A_PAGE + 1, today);
+            boolean more = those.size() > STUCK_ON_A_PAGE;
+            model.addAttribute("words", whom.words());
+            model.addAttribute("path", path(whom));
+            model.addAttribute("those", more ? those.subList(0, STUCK_ON_A_PAGE) : those);
+            model.addAttribute("more", more ? page + 1 : null);
+            return swap == null ? "bench/stuck" : "bench/stuck :: rows";
+        });
+    }
+
+    private List<Next> next(List<PartFile> free, boolean first, Shell shell, LocalDate today) {
         Map<UUID, StepSource.Standing> all = steps.steps(free, shell.writer());
         Map<UUID, SurveyFile> read = surveys
                 .ofVisits(free.stream().map(p -> p.visit().id()).toList())
@@ -155,7 +209,7 @@ class BenchController {
             String life = totals.life().signum() > 0 ? shell.writer().full(totals.life()) + " taken in its life" : "";
             Optional<LocalDate> due = part.visit().due();
             next.add(new Next(
-                    next.size() + 1,
+                    first ? next.size() + 1 : 0,
                     part.tag(),
                     part.name(),
                     step.todo(),
@@ -208,25 +262,28 @@ class BenchController {
         return days < 7 ? DAY.format(due) : DATE.format(due);
     }
 
-    private static List<HeldOn> held(List<PartFile> here, LocalDate today) {
-        List<HeldOn> held = new ArrayList<>();
-        for (StuckOn on : StuckOn.values()) {
-            List<Held> those = here.stream()
-                    .filter(p -> p.visit().stuck().filter(s -> s.on() == on).isPresent())
-                    .sorted(Comparator.comparing(
-                            p -> p.visit().stuck().orElseThrow().since()))
-                    .map(p -> {
-                        PartFile.Stuck s = p.visit().stuck().orElseThrow();
-                        long days = ChronoUnit.DAYS.between(s.since(), today);
-                        return new Held(
-                                p.tag(), p.name(), s.why(), days == 0 ? "today" : days == 1 ? "1 day" : days + " days");
-                    })
-                    .toList();
-            if (!those.isEmpty()) {
-                held.add(new HeldOn(on.words(), those));
-            }
-        }
-        return held;
+    private List<HeldOn> held(InTheShop.Count count, LocalDate today) {
+        return count.stuck().entrySet().stream()
+                .map(s -> {
+                    List<Held> those = held(s.getKey(), 0, STUCK_AT_ONCE, today);
+                    return new HeldOn(s.getKey().words(), path(s.getKey()), those, s.getValue() - those.size());
+                })
+                .toList();
+    }
+
+    private static String path(StuckOn on) {
+        return on.name().toLowerCase(Locale.ROOT);
+    }
+
+    private List<Held> held(StuckOn on, int from, int most, LocalDate today) {
+        return shop.stuck(on, from, most).stream()
+                .map(p -> {
+                    PartFile.Stuck s = p.visit().stuck().orElseThrow();
+                    long days = ChronoUnit.DAYS.between(s.since(), today);
+                    return new Held(
+                            p.tag(), p.name(), s.why(), days == 0 ? "today" : days == 1 ? "1 day" : days + " days");
+                })
+                .toList();
     }
 
     private List<Gone> gone(Shell shell) {

@@ -2,6 +2,7 @@ package homalon.app.cut;
 
 import homalon.app.face.SurveyFile;
 import homalon.app.part.PartFile;
+import homalon.app.part.Parts;
 import homalon.app.part.Turns;
 import homalon.core.cut.CutPlan;
 import homalon.core.cut.Footing;
@@ -48,6 +49,12 @@ public class Plans {
         Map<UUID, PlanFile> last = new HashMap<>();
         everyOf(visits).forEach(p -> last.put(p.visit(), p));
         return last;
+    }
+
+    /** Ids of castings in the shop with a plan: of the same metal first, not cut yet, of the same customer, then the earliest due. */
+    @Transactional(readOnly = true)
+    public List<UUID> plannedBeside(PartFile first, String words, int from, int most) {
+        return plans.planned(first.id(), first.material().name(), first.customer(), Parts.like(words), from, most);
     }
 
     /** Every plan ever kept for the visits, in the order kept; the last of each visit stands. */

@@ -5,8 +5,8 @@ import homalon.app.drawing.PlaceMark;
 import homalon.app.lines.SheetView.Picture;
 import homalon.app.lines.SheetView.Row;
 import homalon.app.part.Faces;
+import homalon.app.part.InTheShop;
 import homalon.app.part.PartFile;
-import homalon.app.part.Parts;
 import homalon.app.sheets.Sheet;
 import homalon.app.sheets.SheetFile;
 import homalon.app.sheets.Sheets;
@@ -28,16 +28,19 @@ import org.springframework.stereotype.Component;
 /** Writes a deck over its crank line, and beside the other bank's. */
 @Component
 class IndexViews {
+    /** Other decks of one customer that are looked at. */
+    private static final int BESIDES = 12;
+
     private final Faces faces;
     private final SheetFindings sheets;
     private final Sheets store;
-    private final Parts parts;
+    private final InTheShop shop;
 
-    IndexViews(Faces faces, SheetFindings sheets, Sheets store, Parts parts) {
+    IndexViews(Faces faces, SheetFindings sheets, Sheets store, InTheShop shop) {
         this.faces = faces;
         this.sheets = sheets;
         this.store = store;
-        this.parts = parts;
+        this.shop = shop;
     }
 
     /** @param toKey how many places are left, in words */
@@ -110,10 +113,7 @@ class IndexViews {
     /** Other decks of the same customer whose height was read: the other bank of a V is one of them. */
     private Map<String, DeckIndex> banks(PartFile part) {
         Map<String, DeckIndex> found = new TreeMap<>();
-        List<PartFile> others = parts.inTheShop().stream()
-                .filter(p ->
-                        p.kind() == part.kind() && p.customer().equals(part.customer()) && !p.id().equals(part.id()))
-                .toList();
+        List<PartFile> others = shop.besides(part, BESIDES);
         var begun = store.ofVisits(others.stream().map(p -> p.visit().id()).toList());
         for (PartFile other : others) {
             sheets.index(other, begun.getOrDefault(other.visit().id(), Map.of()).get(Sheet.INDEX))

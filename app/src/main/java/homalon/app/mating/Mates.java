@@ -1,5 +1,6 @@
 package homalon.app.mating;
 
+import homalon.app.part.InTheShop;
 import homalon.app.part.PartFile;
 import homalon.app.part.Parts;
 import homalon.core.input.BadInputException;
@@ -15,11 +16,16 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Mates {
+    /** As many as a list under a field can show; the tag of any other can be keyed. */
+    private static final int OFFERED = 40;
+
     private final MateRepository mates;
     private final Parts parts;
+    private final InTheShop shop;
     private final Clock clock;
 
-    Mates(MateRepository mates, Parts parts, Clock clock) {
+    Mates(MateRepository mates, Parts parts, InTheShop shop, Clock clock) {
+        this.shop = shop;
         this.mates = mates;
         this.parts = parts;
         this.clock = clock;
@@ -32,17 +38,10 @@ public class Mates {
                 : mates.findTopByDeckIdOrderBySeqDesc(part.id()).flatMap(m -> parts.byId(m.headId));
     }
 
-    /** Parts in the shop that may be the other one: the other kind, as many bores. */
+    /** Parts in the shop that may be the other one. */
     @Transactional(readOnly = true)
-    public List<PartFile> candidates(PartFile part) {
-        return parts.inTheShop().stream()
-                .filter(p -> p.kind() != part.kind()
-                        && p.numbers().cylinders() == part.numbers().cylinders())
-                .filter(p -> Math.abs(p.numbers().spacing().mm()
-                                        / part.numbers().spacing().mm()
-                                - 1)
-                        < 0.03)
-                .toList();
+    public List<PartFile> candidates(PartFile part, String words) {
+        return shop.mayMate(part, words, OFFERED);
     }
 
     /** @throws BadInputException when the two are both heads, or both decks */

@@ -74,6 +74,20 @@ class MatingController {
         });
     }
 
+    /** What the field for the other one proposes while one types. */
+    @GetMapping("/parts/{tag}/compare/others")
+    String others(@PathVariable String tag, @RequestParam(defaultValue = "") String with, Model model) {
+        PartFile part = parts.byTag(tag);
+        // The field that holds what was said before is clicked to see what else there is.
+        boolean said = mates.of(part).filter(o -> o.tag().equals(with)).isPresent();
+        model.addAttribute(
+                "candidates",
+                mates.candidates(part, said ? "" : with).stream()
+                        .map(p -> new MatingView.Candidate(p.tag(), p.name() + ", " + p.customer()))
+                        .toList());
+        return "mating/compare :: others";
+    }
+
     @PostMapping("/parts/{tag}/compare")
     String with(@PathVariable String tag, @RequestParam String with, @AuthenticationPrincipal Signed me) {
         PartFile part = parts.byTag(tag);
@@ -120,9 +134,6 @@ class MatingController {
                 bands == null ? List.of() : FaceViews.legend(bands, shell.writer()),
                 gap,
                 other.map(PartFile::tag).orElse(""),
-                mates.candidates(part).stream()
-                        .map(p -> new MatingView.Candidate(p.tag(), p.name()))
-                        .toList(),
                 missing);
     }
 

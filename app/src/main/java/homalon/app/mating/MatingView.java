@@ -11,16 +11,10 @@ import java.util.Optional;
  * @param faces each with its own map, in the same colours
  * @param gap between head and deck, when both are read
  * @param other tag of the other casting; empty while nobody said
- * @param candidates tags and names of what it may be
  * @param missing what is to be read first; empty when nothing is
  */
 public record MatingView(
-        List<Face> faces,
-        List<FaceView.Legend> legend,
-        Optional<Gap> gap,
-        String other,
-        List<Candidate> candidates,
-        List<String> missing) {
+        List<Face> faces, List<FaceView.Legend> legend, Optional<Gap> gap, String other, List<String> missing) {
 
     /** One face. */
     public record Face(

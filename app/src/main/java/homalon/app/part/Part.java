@@ -35,6 +35,10 @@ class Part {
     @Column(name = "casting_number")
     String castingNumber;
 
+    /** What is looked for: the database makes it of tag, name, customer and casting number. */
+    @Column(insertable = false, updatable = false)
+    String words;
+
     int cylinders;
 
     @Column(name = "first_number")

@@ -26,11 +26,15 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** Booking in, the intake sheet, finding a part, and what holds it up. */
 @Controller
 class PartController {
+    private static final int AT_ONCE = 50;
+    private static final int MOST_PAGES = 10_000;
+
     private final Parts parts;
     private final Faces faces;
     private final StepSource steps;
@@ -55,23 +59,32 @@ class PartController {
     }
 
     @GetMapping("/find")
-    String find(@RequestParam(defaultValue = "") String q, Model model) {
+    String find(
+            @RequestParam(defaultValue = "") String q,
+            @RequestParam(defaultValue = "0") int page,
+            @RequestHeader(name = "HX-Request", required = false) String swap,
+            Model model) {
+        if (page < 0 || page > MOST_PAGES) {
+            throw new BadInputException("page", "Page: 0 to " + MOST_PAGES + ".");
+        }
         Optional<PartFile> exact = parts.find(q);
         if (exact.isPresent()) {
             return "redirect:/parts/" + exact.get().tag();
         }
+        Parts.Some found = parts.search(q, page, AT_ONCE);
         model.addAttribute("q", q);
-        model.addAttribute("found", q.isBlank() ? List.of() : parts.search(q));
-        return "part/find";
+        model.addAttribute("found", found.parts());
+        model.addAttribute("next", found.more() ? page + 1 : null);
+        return swap == null ? "part/find" : "part/find :: list";
     }
 
     /** What the search field proposes while one types. */
     @GetMapping("/find/list")
     String findList(@RequestParam(defaultValue = "") String q, Model model) {
         model.addAttribute(
-                "found",
-                q.isBlank() ? List.of() : parts.search(q).stream().limit(6).toList());
+                "found", q.isBlank() ? List.of() : parts.search(q, 0, 6).parts());
         model.addAttribute("q", q);
+        model.addAttribute("next", null);
         return "part/find :: list";
     }
 

@@ -1,31 +1,43 @@
 package homalon.app.part;
 
+import homalon.core.part.PartKind;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.data.domain.Page;
-import org.springframework.data.domain.Pageable;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
 interface PartRepository extends JpaRepository<Part, UUID> {
     Optional<Part> findByTag(String tag);
 
-    @Query("""
-            select p from Part p
-            where lower(p.tag) like :like escape '!' or lower(p.name) like :like escape '!'
-               or lower(p.customer) like :like escape '!' or lower(p.castingNumber) like :like escape '!'
-            order by p.createdAt desc limit 20
-            """)
-    List<Part> search(String like);
+    // The index part_by_age holds all that is asked for: words that are rare among the youngest need no look at the
+    // rows.
+    @Query(value = """
+            select id from part where words like :like escape '!' order by created_at desc, tag desc limit :most offset :from
+            """, nativeQuery = true)
+    List<UUID> find(String like, int from, int most);
+
+    @Query("select count(*) from Part p where p.words like :like escape '!'")
+    long count(String like);
+
+    // The few that are in the shop first: nearly all of that size may have left long ago (|| '' keeps the
+    // index of the words out of it, which would begin with those).
+    @Query(value = """
+            with here as materialized (select part_id, opened_at from job where released_at is null)
+            select p.id from here join part p on p.id = here.part_id
+            where p.kind <> :kind and p.cylinders = :cylinders and p.spacing_nm between :least and :most
+              and p.words || '' like :like escape '!'
+            order by p.customer <> :customer, here.opened_at, p.tag limit :limit
+            """, nativeQuery = true)
+    List<UUID> mayMate(String kind, int cylinders, long least, long most, String like, String customer, int limit);
 
     @Query("""
-            select p from Part p
-            where lower(p.tag) like :like escape '!' or lower(p.name) like :like escape '!'
-               or lower(p.customer) like :like escape '!' or lower(p.castingNumber) like :like escape '!'
-            order by p.createdAt desc, p.tag desc
+            select p.id from Part p join Job j on j.partId = p.id
+            where j.releasedAt is null and p.kind = :kind and p.customer = :customer and p.id <> :own
+            order by j.openedAt desc, p.tag
             """)
-    Page<Part> page(String like, Pageable wanted);
+    List<UUID> besides(PartKind kind, String customer, UUID own, Limit limit);
 
     @Query(
             value = "select coalesce(max(cast(substring(tag from 3) as integer)), 0) from part where tag like 'T-%'",

@@ -14,12 +14,11 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.springframework.data.domain.Page;
-import org.springframework.data.domain.PageRequest;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -119,9 +118,14 @@ public class Parts {
                 .toList();
     }
 
+    /** Some of the parts that fit, the youngest first, and whether there are more. */
+    public record Some(List<PartFile> parts, boolean more) {}
+
+    /** @param from page, counted from 0 */
     @Transactional(readOnly = true)
-    public List<PartFile> search(String words) {
-        return files(parts.search(like(words)));
+    public Some search(String words, int from, int size) {
+        List<UUID> found = parts.find(like(words), from * size, size + 1);
+        return new Some(byIds(found.subList(0, Math.min(size, found.size()))), found.size() > size);
     }
 
     /** Some of all parts that fit, the youngest first, and how many there are. */
@@ -129,11 +133,11 @@ public class Parts {
 
     @Transactional(readOnly = true)
     public Found page(String words, int page, int size) {
-        Page<Part> found = parts.page(like(words), PageRequest.of(page, size));
-        return new Found(files(found.getContent()), found.getTotalElements());
+        return new Found(byIds(parts.find(like(words), page * size, size)), parts.count(like(words)));
     }
 
-    private static String like(String words) {
+    /** What is typed as a pattern for the words of a part, with ! before what would stand for any letter. */
+    public static String like(String words) {
         String tidy = words.strip()
                 .toLowerCase(Locale.ROOT)
                 .replace("!", "!!")
@@ -142,12 +146,15 @@ public class Parts {
         return "%" + tidy + "%";
     }
 
-    /** Every part that is in the shop. */
+    /** In the order given; one that is not there is left out. */
     @Transactional(readOnly = true)
-    public List<PartFile> inTheShop() {
-        List<UUID> ids =
-                jobs.findByReleasedAtIsNull().stream().map(j -> j.partId).toList();
-        return files(parts.findAllById(ids));
+    public List<PartFile> byIds(List<UUID> ids) {
+        if (ids.isEmpty()) {
+            return List.of();
+        }
+        Map<UUID, PartFile> found =
+                files(parts.findAllById(ids)).stream().collect(Collectors.toMap(PartFile::id, Function.identity()));
+        return ids.stream().map(found::get).filter(Objects::nonNull).toList();
     }
 
     /** The last few that were handed over. */

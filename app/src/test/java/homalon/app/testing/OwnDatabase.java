@@ -5,7 +5,9 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.List;
 import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
 
 /** Databases beside the one that all tests share, for what must begin with nothing or may end in ruins. */
 public final class OwnDatabase {
@@ -41,7 +43,8 @@ public final class OwnDatabase {
                 .run();
     }
 
-    private static void asAdmin(String database, String sql) {
+    /** What only the one who owns the server may do. */
+    public static void asAdmin(String database, String sql) {
         try (Connection c = DriverManager.getConnection(
                         url(database), "homalon_admin", System.getenv("HOMALON_TEST_ADMIN_PASSWORD"));
                 Statement s = c.createStatement()) {
@@ -49,5 +52,10 @@ public final class OwnDatabase {
         } catch (SQLException e) {
             throw new IllegalStateException(e);
         }
+    }
+
+    /** The first column of what a shop's database answers. */
+    public static List<String> asked(RunningShop.Shop shop, String sql) {
+        return shop.bean(JdbcClient.class).sql(sql).query(String.class).list();
     }
 }

@@ -10,6 +10,7 @@ import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ExtensionContext.Namespace;
 import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
+import org.springframework.beans.factory.config.BeanPostProcessor;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.event.ContextClosedEvent;
@@ -53,7 +54,20 @@ public final class RunningShop implements ParameterResolver {
         List<String> all = new ArrayList<>(List.of(settings));
         all.add("--homalon.demo=false");
         all.add("--spring.datasource.url=" + OwnDatabase.url(database));
-        Shop shop = start(all.toArray(String[]::new));
+        return goesWith(database, start(all.toArray(String[]::new)));
+    }
+
+    /** The sample shop on a database of its own, which goes when it is closed. */
+    public static Shop sample(String database, BeanPostProcessor... besides) {
+        OwnDatabase.upgrade(OwnDatabase.url(database));
+        return goesWith(
+                database,
+                started(
+                        List.of("--homalon.demo=true", "--spring.datasource.url=" + OwnDatabase.url(database)),
+                        besides));
+    }
+
+    private static Shop goesWith(String database, Shop shop) {
         shop.beans().addApplicationListener(e -> {
             if (e instanceof ContextClosedEvent) {
                 OwnDatabase.gone(database);
@@ -63,11 +77,20 @@ public final class RunningShop implements ParameterResolver {
     }
 
     private static Shop start(String... settings) {
+        return started(List.of(settings));
+    }
+
+    private static Shop started(List<String> settings, BeanPostProcessor... besides) {
         List<String> all = new ArrayList<>(
                 List.of("--server.port=0", "--homalon.gauge-port=" + freePort(), "--spring.main.banner-mode=off"));
-        all.addAll(List.of(settings));
-        ConfigurableApplicationContext beans =
-                new SpringApplicationBuilder(HomalonApplication.class).run(all.toArray(String[]::new));
+        all.addAll(settings);
+        ConfigurableApplicationContext beans = new SpringApplicationBuilder(HomalonApplication.class)
+                .initializers(context -> {
+                    for (BeanPostProcessor one : besides) {
+                        context.getBeanFactory().addBeanPostProcessor(one);
+                    }
+                })
+                .run(all.toArray(String[]::new));
         return new Shop(Integer.parseInt(beans.getEnvironment().getRequiredProperty("local.server.port")), beans);
     }
 
