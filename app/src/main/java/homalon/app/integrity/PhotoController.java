@@ -1,5 +1,6 @@
 package homalon.app.integrity;
 
+import homalon.app.load.BigFiles;
 import homalon.app.part.PartFile;
 import homalon.app.part.Parts;
 import homalon.app.security.Signed;
@@ -25,8 +26,10 @@ import org.springframework.web.bind.annotation.RequestParam;
 class PhotoController {
     private final Parts parts;
     private final Photos photos;
+    private final BigFiles files;
 
-    PhotoController(Parts parts, Photos photos) {
+    PhotoController(Parts parts, Photos photos, BigFiles files) {
+        this.files = files;
         this.parts = parts;
         this.photos = photos;
     }
@@ -41,11 +44,13 @@ class PhotoController {
             Model model)
             throws IOException {
         PartFile part = parts.byTag(tag);
-        byte[] sent = request.getInputStream().readNBytes(Picture.MOST + 1);
-        if (sent.length > Picture.MOST) {
+        Picture picture;
+        try {
+            picture = files.take(request.getInputStream(), Picture.MOST, whole -> Picture.of(whole.readAllBytes()));
+        } catch (BigFiles.TooLargeException e) {
             throw new BadInputException("photo", "That photo is too large: send one of at most 10 MB.");
         }
-        photos.add(part, id, Picture.of(sent), note, me.id());
+        photos.add(part, id, picture, note, me.id());
         model.addAttribute("part", part);
         model.addAttribute("photos", photos.of(part));
         return "integrity/photos :: live";

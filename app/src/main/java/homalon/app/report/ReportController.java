@@ -1,5 +1,6 @@
 package homalon.app.report;
 
+import homalon.app.load.BigFiles;
 import homalon.app.part.PartFile;
 import homalon.app.part.PartHead;
 import homalon.app.part.PartShells;
@@ -55,6 +56,7 @@ class ReportController {
     private final Releases releases;
     private final SealCheck seals;
     private final OneRead reading;
+    private final BigFiles files;
     private final OneWrite writing;
 
     ReportController(
@@ -69,7 +71,9 @@ class ReportController {
             Releases releases,
             SealCheck seals,
             OneRead reading,
-            OneWrite writing) {
+            OneWrite writing,
+            BigFiles files) {
+        this.files = files;
         this.releases = releases;
         this.seals = seals;
         this.writing = writing;
@@ -207,11 +211,11 @@ class ReportController {
     @PostMapping("/parts/{tag}/seal/file")
     @ResponseBody
     String compare(@PathVariable String tag, InputStream in) throws IOException {
-        byte[] file = in.readNBytes(MOST_FILE + 1);
-        if (file.length > MOST_FILE) {
+        try {
+            return files.take(in, MOST_FILE, whole -> seals.paper(parts.byTag(tag), whole.readAllBytes()));
+        } catch (BigFiles.TooLargeException e) {
             throw new BadInputException("file", "That is larger than any report: choose the PDF or the sealed record.");
         }
-        return seals.paper(parts.byTag(tag), file);
     }
 
     @GetMapping("/parts/{tag}/record.json")

@@ -6,6 +6,7 @@ import homalon.app.face.Findings;
 import homalon.app.face.SurveyFile;
 import homalon.app.face.SurveyKind;
 import homalon.app.face.Surveys;
+import homalon.app.load.BigFiles;
 import homalon.app.part.Faces;
 import homalon.app.part.PartFile;
 import homalon.core.face.PlaceProposal;
@@ -56,6 +57,7 @@ public class Scans {
     private final Surveys surveys;
     private final Faces faces;
     private final TransactionTemplate transaction;
+    private final BigFiles files;
     private final Clock clock;
 
     private record Key(UUID scan, LayoutNumbers numbers, List<FlatnessLimit> limits) {}
@@ -72,7 +74,9 @@ public class Scans {
             Surveys surveys,
             Faces faces,
             PlatformTransactionManager transactions,
+            BigFiles files,
             Clock clock) {
+        this.files = files;
         this.scans = scans;
         this.texts = texts;
         this.surveys = surveys;
@@ -116,6 +120,19 @@ public class Scans {
             throw new BadInputException(
                     "uncertainty", "Scanner's uncertainty: key from 0 to 0.5 mm, such as 0.005 mm.");
         }
+        try {
+            files.take(in, MOST_BYTES, whole -> {
+                read(part, taking, name, whole, by, said);
+                return null;
+            });
+        } catch (BigFiles.TooLargeException e) {
+            throw new BadInputException("file", "The file is larger than 200 MB: thin it, or write fewer digits.");
+        } catch (IOException e) {
+            throw new BadInputException("file", "The file did not come in whole: send it again.");
+        }
+    }
+
+    private void read(PartFile part, Taking taking, String name, InputStream in, UUID by, Consumer<String> said) {
         ByteArrayOutputStream kept = new ByteArrayOutputStream(1 << 20);
         ScanReader.Read read;
         try (GZIPOutputStream gzip = new GZIPOutputStream(kept, 1 << 16) {
@@ -150,21 +167,15 @@ public class Scans {
     }
 
     private static ScanReader.Source copying(InputStream in, GZIPOutputStream gzip) {
-        long[] bytes = {0};
         return buffer -> {
             try {
                 int n = in.read(buffer, 0, buffer.length);
                 if (n > 0) {
-                    bytes[0] += n;
-                    if (bytes[0] > MOST_BYTES) {
-                        throw new BadInputException(
-                                "file", "The file is larger than 200 MB: thin it, or write fewer digits.");
-                    }
                     gzip.write(buffer, 0, n);
                 }
                 return n;
             } catch (IOException e) {
-                throw new BadInputException("file", "The file did not come in whole: send it again.");
+                throw new UncheckedIOException(e);
             }
         };
     }
@@ -205,7 +216,8 @@ public class Scans {
 
     private Judged judged(PartFile part, ScanFile scan) {
         return known.get(
-                key(part, scan.id()), k -> judge(part, upright(points(scan), scan.highIsMinus()), scan.uncertainty()));
+                key(part, scan.id()),
+                k -> files.alone(() -> judge(part, upright(points(scan), scan.highIsMinus()), scan.uncertainty())));
     }
 
     private Points points(ScanFile scan) {

@@ -1,5 +1,6 @@
 package homalon.app.stock;
 
+import homalon.app.load.BigFiles;
 import homalon.app.security.Signed;
 import homalon.app.web.OneRead;
 import homalon.app.web.Shell;
@@ -10,6 +11,7 @@ import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
@@ -33,8 +35,10 @@ class StockController {
 
     private final Catalogue catalogue;
     private final OneRead reading;
+    private final BigFiles files;
 
-    StockController(Catalogue catalogue, OneRead reading) {
+    StockController(Catalogue catalogue, OneRead reading, BigFiles files) {
+        this.files = files;
         this.catalogue = catalogue;
         this.reading = reading;
     }
@@ -112,8 +116,10 @@ class StockController {
             @ModelAttribute("shell") Shell shell,
             Model model)
             throws IOException {
-        byte[] sent = request.getInputStream().readNBytes(MOST_BYTES + 1);
-        if (sent.length > MOST_BYTES) {
+        byte[] sent;
+        try {
+            sent = files.take(request.getInputStream(), MOST_BYTES, InputStream::readAllBytes);
+        } catch (BigFiles.TooLargeException e) {
             throw new BadInputException("file", "The list is over 1 MB: send it in parts.");
         }
         String text;

@@ -1,11 +1,11 @@
 package homalon.app.web;
 
+import homalon.app.load.Refusal;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -24,6 +24,7 @@ class LastResort extends OncePerRequestFilter {
     private static final Logger LOG = LoggerFactory.getLogger(LastResort.class);
     private static final String NO_STORE =
             "The store cannot be reached just now. What you keyed is not lost: it is sent again by itself.";
+    private static final String NOT_READ = "That could not be read: go back, check what was keyed and send it again.";
     private static final String TOO_MUCH = "That is too much at once: send less.";
 
     @Override
@@ -32,31 +33,15 @@ class LastResort extends OncePerRequestFilter {
         try {
             chain.doFilter(request, response);
         } catch (InvalidParameterException e) {
-            answer(request, response, HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE, TOO_MUCH);
+            boolean much = e.getErrorCode() == HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE;
+            Refusal.answer(request, response, e.getErrorCode(), much ? TOO_MUCH : NOT_READ);
         } catch (RuntimeException | ServletException e) {
             LOG.warn("not answered: {}", e.toString());
             LOG.debug("cause", e);
             if (response.isCommitted()) {
                 throw e;
             }
-            answer(request, response, HttpServletResponse.SC_SERVICE_UNAVAILABLE, NO_STORE);
+            Refusal.answer(request, response, HttpServletResponse.SC_SERVICE_UNAVAILABLE, NO_STORE);
         }
-    }
-
-    private static void answer(HttpServletRequest request, HttpServletResponse response, int status, String sentence)
-            throws IOException {
-        response.reset();
-        response.setStatus(status);
-        response.setHeader("Cache-Control", "no-store");
-        response.setHeader("Content-Security-Policy", "default-src 'none'");
-        boolean asked = request.getHeader("HX-Request") != null || request.getHeader("X-Keying") != null;
-        response.setContentType(asked ? "text/plain" : "text/html");
-        response.setCharacterEncoding(StandardCharsets.UTF_8.name());
-        response.getWriter()
-                .write(
-                        asked
-                                ? sentence
-                                : "<!DOCTYPE html><html lang=\"en\"><title>Homalon</title><h1>That did not work</h1><p>"
-                                        + sentence + "</p><p><a href=\"/\">To the bench</a></p></html>");
     }
 }

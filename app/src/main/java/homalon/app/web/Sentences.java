@@ -1,5 +1,6 @@
 package homalon.app.web;
 
+import homalon.app.load.BusyException;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.NotALengthException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -42,6 +43,12 @@ class Sentences {
             response.setHeader("X-Seen", Long.toString(e.seen()));
         }
         return Answers.of(request, HttpStatus.CONFLICT, e.getMessage());
+    }
+
+    @ExceptionHandler
+    Object busy(BusyException e, HttpServletRequest request, HttpServletResponse response) {
+        response.setHeader("Retry-After", Integer.toString(BusyException.LATER));
+        return Answers.of(request, HttpStatus.SERVICE_UNAVAILABLE, e.getMessage());
     }
 
     @ExceptionHandler

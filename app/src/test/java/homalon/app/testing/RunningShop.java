@@ -59,12 +59,15 @@ public final class RunningShop implements ParameterResolver {
 
     /** The sample shop on a database of its own, which goes when it is closed. */
     public static Shop sample(String database, BeanPostProcessor... besides) {
+        return sample(database, List.of(), besides);
+    }
+
+    public static Shop sample(String database, List<String> settings, BeanPostProcessor... besides) {
         OwnDatabase.upgrade(OwnDatabase.url(database));
-        return goesWith(
-                database,
-                started(
-                        List.of("--homalon.demo=true", "--spring.datasource.url=" + OwnDatabase.url(database)),
-                        besides));
+        List<String> all = new ArrayList<>(settings);
+        all.add("--homalon.demo=true");
+        all.add("--spring.datasource.url=" + OwnDatabase.url(database));
+        return goesWith(database, started(all, besides));
     }
 
     private static Shop goesWith(String database, Shop shop) {

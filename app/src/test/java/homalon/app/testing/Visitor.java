@@ -2,6 +2,7 @@ package homalon.app.testing;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.net.CookieHandler;
 import java.net.CookieManager;
 import java.net.URI;
 import java.net.URLEncoder;
@@ -19,16 +20,28 @@ import java.util.regex.Pattern;
 public final class Visitor {
     private static final Pattern TOKEN = Pattern.compile("name=\"(?:_csrf|csrf)\"[^>]*(?:value|content)=\"([^\"]+)\"");
 
-    private final HttpClient client = HttpClient.newBuilder()
-            .cookieHandler(new CookieManager())
-            .followRedirects(HttpClient.Redirect.NEVER)
-            .build();
+    private final HttpClient client;
     private final String base;
     private String token = "";
     private String[] extra = {"Accept", "*/*"};
 
     public Visitor(int port) {
-        this.base = "http://127.0.0.1:" + port;
+        this("http://127.0.0.1:" + port, new CookieManager());
+    }
+
+    private Visitor(String base, CookieHandler cookies) {
+        this.base = base;
+        this.client = HttpClient.newBuilder()
+                .cookieHandler(cookies)
+                .followRedirects(HttpClient.Redirect.NEVER)
+                .build();
+    }
+
+    /** The same person in another window, over a connection of its own. */
+    public Visitor another() {
+        Visitor other = new Visitor(base, client.cookieHandler().orElseThrow());
+        other.token = token;
+        return other;
     }
 
     public static Visitor signedIn(int port, String login) {
@@ -76,6 +89,14 @@ public final class Visitor {
     public HttpResponse<String> postWithoutToken(String path, String... fields) {
         token = "";
         return send(form(path, fields));
+    }
+
+    /** A body as it is keyed here. */
+    public HttpResponse<String> raw(String path, String type, String body) {
+        return send(HttpRequest.newBuilder(URI.create(base + path))
+                .header("Content-Type", type)
+                .header("X-CSRF-TOKEN", token)
+                .POST(HttpRequest.BodyPublishers.ofString(body)));
     }
 
     /** Sends bytes as they are, as the pages' scripts send files. */
