@@ -23,7 +23,7 @@ class Keying {
     });
     document.addEventListener('click', (e) => this.clicked(e));
     document.addEventListener('homalon:putting', (e) => this.mark(e.detail));
-    document.addEventListener('homalon:put', () => this.show());
+    document.addEventListener('homalon:put', () => this.follow());
     const wanted = new URLSearchParams(location.search).get('place');
     this.go(wanted && this.entry(wanted) ? wanted : this.firstOpen());
     if (this.root.dataset.complete !== 'true' || wanted) this.input.focus();
@@ -62,6 +62,13 @@ class Keying {
     const i = all.findIndex((e) => e.dataset.place === this.at);
     const next = all[Math.max(0, Math.min(all.length - 1, i + by))];
     if (next) this.go(next.dataset.place);
+  }
+
+  /** Somebody else logged the pass that was to come: the next one is asked for, unless a hand is on it. */
+  follow() {
+    const done = this.wasOpen && this.entry(this.at)?.dataset.state !== 'open';
+    if (done && this.root.dataset.follow !== undefined && this.input.value === '' && !this.waiting().size) this.advance();
+    else this.show();
   }
 
   /** After a reading: the next open place, else stay on the last. */
@@ -112,6 +119,7 @@ class Keying {
 
   /** Shows where the hand is: on the page, and on an answer before it is laid in, so that this does not make the two differ. */
   mark(page) {
+    this.wasOpen = this.entry(this.at)?.dataset.state === 'open';
     this.markLists(page);
     this.markDrawings(page);
   }

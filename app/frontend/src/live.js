@@ -10,9 +10,9 @@ class Live {
     const tag = document.querySelector('[data-part]')?.dataset.part;
     if (tag) stream.listen(`part-${tag}`, (words) => {
       if (words === thisPage) return;
-      if (window.keying) window.keying.lookSoon();
+      if (window.keying?.root.dataset.look) window.keying.lookSoon();
       else if (window.whatIf) window.whatIf.ask();
-      else if (document.querySelector('[data-live-page]')) this.lookSoon();
+      else this.lookSoon();
     });
     if (document.querySelector('[data-gauge]')) stream.listen('gauge', (words) => window.gauge?.heard(JSON.parse(words)));
   }
@@ -22,7 +22,7 @@ class Live {
     clearTimeout(this.soon);
     this.soon = setTimeout(async () => {
       const form = document.activeElement?.closest('[data-live] form');
-      if ((form && changed(form)) || document.hidden) {
+      if ((form && changed(form)) || document.hidden || window.keying?.waiting().size) {
         this.lookSoon();
         return;
       }

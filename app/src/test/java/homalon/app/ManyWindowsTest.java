@@ -7,7 +7,9 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import homalon.app.cut.Plans;
+import homalon.app.face.SurveyFile;
 import homalon.app.face.SurveyKind;
+import homalon.app.face.Surveys;
 import homalon.app.ledger.Ledgers;
 import homalon.app.part.PartFile;
 import homalon.app.testing.Browser;
@@ -16,9 +18,11 @@ import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
 import homalon.core.cut.School;
 import homalon.core.part.Material;
+import java.net.http.HttpResponse;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -148,11 +152,66 @@ class ManyWindowsTest {
         }
         assertEquals(
                 10, shop.bean(Ledgers.class).of(part).passes(part.visit().id()).size());
+        if (view.equals("cut")) {
+            assertThat(page.locator("tr.stands form"))
+                    .hasCount(10, new LocatorAssertions.HasCountOptions().setTimeout(15_000));
+        }
         page.waitForTimeout(2500);
         int now = page.locator("form").count();
         // A line of the ledger brings a form to take it back; nothing else brings any.
         int lines = view.equals("cut") ? page.locator("tr.stands form").count() : 0;
         assertEquals(forms, now - lines, view);
-        assertEquals(sections, page.locator("[data-live]").count(), view);
+        assertEquals(sections, page.locator("[data-live]").count() - lines, view);
+    }
+
+    /** What others key and cut changes every sentence and figure that rests on it, as a page opened afterwards has them. */
+    @ParameterizedTest
+    @CsvSource({"face", "plan", "cut", "report", "compare", "route", "thickness", "proof", "seats", "parts-list"})
+    void whatRestsOnFiguresChangesWithThem(String view) {
+        PartFile part = planned();
+        Page page = window.signedIn(shop, "ines");
+        String address = shop.address() + "/parts/" + part.tag() + "/" + view;
+        page.navigate(address);
+        assertThat(page.locator("#status")).hasText("all kept", SOON);
+        Visitor marit = Visitor.signedIn(shop.port(), "marit");
+        marit.get("/");
+        String at = "/parts/" + part.tag();
+        SurveyFile face = shop.bean(Surveys.class).find(part, SurveyKind.FACE).orElseThrow();
+        for (int i = 0; i < 3; i++) {
+            String place = face.places().get(i).id().toString();
+            HttpResponse<String> kept = marit.key(
+                    at + "/face/readings",
+                    "id",
+                    UUID.randomUUID().toString(),
+                    "place",
+                    place,
+                    "typed",
+                    "0.09",
+                    "unit",
+                    "MM",
+                    "seen",
+                    "999999999",
+                    "sure",
+                    "true");
+            assertEquals(200, kept.statusCode(), kept.body());
+        }
+        hands.plan(part, School.LEAST_REMOVAL);
+        HttpResponse<String> cut =
+                marit.key(at + "/cut/readings", "id", UUID.randomUUID().toString(), "typed", "0.001", "unit", "MM");
+        assertEquals(200, cut.statusCode(), cut.body());
+        Page fresh = page.context().newPage();
+        fresh.navigate(address);
+        assertThat(fresh.locator("#status")).hasText("all kept", SOON);
+        // Whether a section was opened is the reader's own business.
+        String words = "() => { document.querySelectorAll('#content details').forEach(d => d.open = false);"
+                + " return document.getElementById('content').innerText; }";
+        String wanted = fresh.evaluate(words).toString();
+        fresh.close();
+        page.bringToFront();
+        for (int i = 0; i < 40 && !page.evaluate(words).equals(wanted); i++) {
+            page.waitForTimeout(250);
+        }
+        Assertions.assertThat(page.evaluate(words).toString().lines())
+                .containsExactlyElementsOf(wanted.lines().toList());
     }
 }
