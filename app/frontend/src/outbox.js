@@ -78,7 +78,7 @@ class Outbox {
   }
 
   add(url, fields) {
-    const reading = { person: this.person, url, fields };
+    const reading = { person: this.person, url, fields, keyed: Date.now() };
     this.list.push(reading);
     if (this.away) this.tellAway();
     else state('keeping');
@@ -163,7 +163,7 @@ class Outbox {
     this.signedOut = false;
     for (let next = this.next(); next; next = this.next()) {
       if (!this.away) state('keeping');
-      const answer = await post(next.url, next.fields).catch(() => ({ status: 0, text: '' }));
+      const answer = await post(next.url, next.fields, next.keyed).catch(() => ({ status: 0, text: '' }));
       if (answer.status === 200 || answer.status === 204) {
         this.reached();
         await this.taken(next, answer);

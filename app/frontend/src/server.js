@@ -29,10 +29,12 @@ export function state(name, detail = '') {
   status.textContent = detail || words[name];
 }
 
-export async function post(url, fields) {
+/** @param keyed when it was keyed, by this device's clock: what waited was not measured when it arrives */
+export async function post(url, fields, keyed = 0) {
+  const ago = keyed ? { 'X-Keyed-Ago': String(Math.max(0, Date.now() - keyed)) } : {};
   const answer = await fetch(url, {
     method: 'POST',
-    headers: { 'X-CSRF-TOKEN': document.querySelector('meta[name=csrf]')?.content ?? '', 'X-Keying': '1', 'X-Page': thisPage },
+    headers: { 'X-CSRF-TOKEN': document.querySelector('meta[name=csrf]')?.content ?? '', 'X-Keying': '1', 'X-Page': thisPage, ...ago },
     body: new URLSearchParams(fields),
     redirect: 'manual',
     signal: AbortSignal.timeout(8000),

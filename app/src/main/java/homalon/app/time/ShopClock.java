@@ -26,6 +26,15 @@ public class ShopClock extends Clock {
         }
     }
 
+    /** For what this thread does from now on; zero puts it right again. */
+    void setBack(Duration howLong) {
+        if (howLong.isZero()) {
+            back.remove();
+        } else {
+            back.set(howLong);
+        }
+    }
+
     @Override
     public ZoneId getZone() {
         return ZoneOffset.UTC;
