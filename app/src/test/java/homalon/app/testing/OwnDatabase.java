@@ -3,8 +3,10 @@ package homalon.app.testing;
 import homalon.app.upgrade.Upgrade;
 import java.sql.Connection;
 import java.sql.DriverManager;
+import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -57,5 +59,21 @@ public final class OwnDatabase {
     /** The first column of what a shop's database answers. */
     public static List<String> asked(RunningShop.Shop shop, String sql) {
         return shop.bean(JdbcClient.class).sql(sql).query(String.class).list();
+    }
+
+    /** The first column of what a database answers, asked as the one who owns the server. */
+    public static List<String> askedAt(String url, String sql) {
+        try (Connection c = DriverManager.getConnection(
+                        url, "homalon_admin", System.getenv("HOMALON_TEST_ADMIN_PASSWORD"));
+                Statement s = c.createStatement();
+                ResultSet found = s.executeQuery(sql)) {
+            List<String> all = new ArrayList<>();
+            while (found.next()) {
+                all.add(found.getString(1));
+            }
+            return all;
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
     }
 }

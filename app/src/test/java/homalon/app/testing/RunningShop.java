@@ -70,6 +70,11 @@ public final class RunningShop implements ParameterResolver {
         return goesWith(database, started(all, besides));
     }
 
+    /** The sample shop, or one more instance of it, on a database that somebody else makes and takes away. */
+    public static Shop on(String url) {
+        return started(List.of("--homalon.demo=true", "--spring.datasource.url=" + url));
+    }
+
     private static Shop goesWith(String database, Shop shop) {
         shop.beans().addApplicationListener(e -> {
             if (e instanceof ContextClosedEvent) {

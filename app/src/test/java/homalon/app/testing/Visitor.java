@@ -52,6 +52,14 @@ public final class Visitor {
         return visitor;
     }
 
+    /** The same person, sent to another instance by what stands before them. */
+    public Visitor at(int port) {
+        Visitor other =
+                new Visitor("http://127.0.0.1:" + port, client.cookieHandler().orElseThrow());
+        other.token = token;
+        return other;
+    }
+
     /** A header that something between adds to every request. */
     public Visitor through(String header, String value) {
         extra = new String[] {header, value};
