@@ -10,5 +10,6 @@ import './live.js';
 import './tap.js';
 import './photo.js';
 import './timers.js';
+import './left.js';
 import './upload.js';
 import './what-if.js';

@@ -29,12 +29,15 @@ export function state(name, detail = '') {
   status.textContent = detail || words[name];
 }
 
-/** @param keyed when it was keyed, by this device's clock: what waited was not measured when it arrives */
-export async function post(url, fields, keyed = 0) {
+/**
+ * @param keyed when it was keyed, by this device's clock: what waited was not measured when it arrives
+ * @param by whose it is, when an owner accepts what somebody else keyed
+ */
+export async function post(url, fields, keyed = 0, by = '') {
   const ago = keyed ? { 'X-Keyed-Ago': String(Math.max(0, Date.now() - keyed)) } : {};
   const answer = await fetch(url, {
     method: 'POST',
-    headers: { 'X-CSRF-TOKEN': document.querySelector('meta[name=csrf]')?.content ?? '', 'X-Keying': '1', 'X-Page': thisPage, ...ago },
+    headers: { 'X-CSRF-TOKEN': document.querySelector('meta[name=csrf]')?.content ?? '', 'X-Keying': '1', 'X-Page': thisPage, ...ago, ...(by && { 'X-Keyed-By': by }) },
     body: new URLSearchParams(fields),
     redirect: 'manual',
     signal: AbortSignal.timeout(8000),

@@ -4,11 +4,14 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import homalon.app.part.PartFile;
 import homalon.app.people.Journal;
 import homalon.app.people.People;
 import homalon.app.people.Role;
 import homalon.app.people.Someone;
 import homalon.app.security.ApiTokens;
+import homalon.app.testing.HandsOfTests;
+import homalon.app.testing.OwnDatabase;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
 import java.io.IOException;
@@ -17,6 +20,8 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.time.Duration;
+import java.util.List;
+import java.util.UUID;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -71,6 +76,48 @@ class BelongsTest {
         oda.post("/shop/people/active", "id", id(tove), "active", "true");
         assertEquals(302, bench.get("/").statusCode(), "let in again means: may sign in again");
         assertEquals(200, Visitor.signedIn(shop.port(), tove.login()).get("/").statusCode());
+    }
+
+    @Test
+    void whatAPersonShutOutHadKeyedIsTheOwnersToAccept() {
+        PartFile part = new HandsOfTests(shop, oda()).bookReady();
+        Someone runa = somebody(Role.MACHINIST);
+        Visitor bench = Visitor.signedIn(shop.port(), runa.login());
+        String path = "/parts/" + part.tag() + "/cut/readings";
+        Visitor owner = oda.another().through("X-Keyed-By", id(runa));
+        assertEquals(403, pass(owner, path, UUID.randomUUID()).statusCode(), "somebody who may send it themselves");
+
+        people.setActive(runa.id(), false);
+        UUID kept = UUID.randomUUID();
+        assertEquals(302, pass(bench, path, kept).statusCode(), "out: to the sign-in");
+        assertEquals(200, pass(owner, path, kept).statusCode());
+        assertEquals(
+                List.of(id(runa) + " " + oda()),
+                OwnDatabase.asked(
+                        shop, "select by_person || ' ' || stored_by from ledger_line where id = '" + kept + "'"));
+        assertEquals(
+                Journal.What.ACCEPTED, shop.bean(Journal.class).last(1).get(0).what());
+
+        Someone other = somebody(Role.MACHINIST);
+        Visitor machinist = Visitor.signedIn(shop.port(), other.login()).through("X-Keyed-By", id(runa));
+        assertEquals(403, pass(machinist, path, UUID.randomUUID()).statusCode(), "no owner");
+        assertEquals(403, owner.post("/shop/name", "shopName", "Another").statusCode(), "readings and nothing else");
+        assertEquals(
+                403,
+                pass(oda.another().through("X-Keyed-By", "nobody"), path, UUID.randomUUID())
+                        .statusCode());
+    }
+
+    private static UUID oda() {
+        return people.all().stream()
+                .filter(p -> p.login().equals("oda"))
+                .findFirst()
+                .orElseThrow()
+                .id();
+    }
+
+    private static HttpResponse<String> pass(Visitor who, String path, UUID id) {
+        return who.key(path, "id", id.toString(), "typed", "0.05", "unit", "MM");
     }
 
     @Test

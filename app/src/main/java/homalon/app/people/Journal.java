@@ -41,6 +41,8 @@ public class Journal {
         TOKEN_REVOKED("revoked a token"),
         SHOP_RENAMED("renamed the shop"),
         WAITS_LIFTED("lifted waits"),
+        ACCEPTED("accepted what was keyed by"),
+        EXPORTED("took along"),
         RESTORED("restored");
 
         private final String words;

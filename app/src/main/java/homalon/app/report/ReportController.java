@@ -6,6 +6,7 @@ import homalon.app.part.PartHead;
 import homalon.app.part.PartShells;
 import homalon.app.part.Parts;
 import homalon.app.part.StepKind;
+import homalon.app.people.Journal;
 import homalon.app.people.People;
 import homalon.app.people.Role;
 import homalon.app.security.Signed;
@@ -57,6 +58,7 @@ class ReportController {
     private final SealCheck seals;
     private final OneRead reading;
     private final BigFiles files;
+    private final Journal journal;
     private final OneWrite writing;
 
     ReportController(
@@ -72,7 +74,9 @@ class ReportController {
             SealCheck seals,
             OneRead reading,
             OneWrite writing,
-            BigFiles files) {
+            BigFiles files,
+            Journal journal) {
+        this.journal = journal;
         this.files = files;
         this.releases = releases;
         this.seals = seals;
@@ -219,21 +223,27 @@ class ReportController {
     }
 
     @GetMapping("/parts/{tag}/record.json")
-    ResponseEntity<byte[]> json(@PathVariable String tag) {
+    ResponseEntity<byte[]> json(@PathVariable String tag, @AuthenticationPrincipal Signed me) {
         PartFile part = parts.byTag(tag);
-        return file(part.tag() + "-record.json", MediaType.APPLICATION_JSON, json.write(part));
+        return taken(me, part.tag() + "-record.json", MediaType.APPLICATION_JSON, json.write(part));
     }
 
     @GetMapping("/parts/{tag}/readings.csv")
-    ResponseEntity<byte[]> readings(@PathVariable String tag) {
+    ResponseEntity<byte[]> readings(@PathVariable String tag, @AuthenticationPrincipal Signed me) {
         PartFile part = parts.byTag(tag);
-        return file(part.tag() + "-readings.csv", CSV, csv.readings(part));
+        return taken(me, part.tag() + "-readings.csv", CSV, csv.readings(part));
     }
 
     @GetMapping("/parts/{tag}/ledger.csv")
-    ResponseEntity<byte[]> ledger(@PathVariable String tag) {
+    ResponseEntity<byte[]> ledger(@PathVariable String tag, @AuthenticationPrincipal Signed me) {
         PartFile part = parts.byTag(tag);
-        return file(part.tag() + "-ledger.csv", CSV, csv.ledger(part));
+        return taken(me, part.tag() + "-ledger.csv", CSV, csv.ledger(part));
+    }
+
+    /** What leaves the shop as data is noted. */
+    private ResponseEntity<byte[]> taken(Signed me, String name, MediaType type, byte[] content) {
+        journal.write(Journal.What.EXPORTED, me.id(), name);
+        return file(name, type, content);
     }
 
     private static ResponseEntity<byte[]> file(String name, MediaType type, byte[] content) {

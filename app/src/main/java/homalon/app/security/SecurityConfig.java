@@ -140,6 +140,7 @@ class SecurityConfig {
             HttpSecurity http,
             PasswordProvider passwords,
             StillBelongs stillBelongs,
+            KeyedBy keyedBy,
             @Value("${server.servlet.session.cookie.secure:false}") boolean secure)
             throws Exception {
         var htmx = new RequestHeaderRequestMatcher("HX-Request", "true");
@@ -168,6 +169,7 @@ class SecurityConfig {
                         .anyRequest()
                         .denyAll())
                 .addFilterBefore(stillBelongs, AuthorizationFilter.class)
+                .addFilterAfter(keyedBy, AuthorizationFilter.class)
                 .formLogin(f -> f.loginPage("/sign-in")
                         .usernameParameter("login")
                         .passwordParameter("password")

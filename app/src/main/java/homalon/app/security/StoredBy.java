@@ -27,7 +27,7 @@ class StoredBy implements TransactionExecutionListener {
                 && who != null
                 && who.getPrincipal() instanceof Signed signed) {
             jdbc.sql("select set_config('homalon.person', ?, true)")
-                    .param(signed.id().toString())
+                    .param((who.getDetails() instanceof KeyedBy.Accepted by ? by.owner() : signed.id()).toString())
                     .query(String.class)
                     .single();
         }

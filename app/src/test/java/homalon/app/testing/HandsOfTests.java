@@ -9,7 +9,6 @@ import homalon.app.part.Booking;
 import homalon.app.part.PartFile;
 import homalon.app.part.Parts;
 import homalon.app.people.People;
-import homalon.app.people.Someone;
 import homalon.app.valves.WorkOnValves;
 import homalon.app.work.WorkLog;
 import homalon.core.cut.CutPlan;
@@ -35,18 +34,35 @@ import java.util.function.ToDoubleFunction;
 /** Books, reads and plans castings for tests, through the services that a person uses. */
 public final class HandsOfTests {
     private final RunningShop.Shop shop;
-    private final Someone ines;
+    private final UUID ines;
 
     public HandsOfTests(RunningShop.Shop shop) {
+        this(shop, inesOf(shop));
+    }
+
+    /** The hands of somebody else, in a shop where there is no Ines. */
+    public HandsOfTests(RunningShop.Shop shop, UUID who) {
         this.shop = shop;
-        this.ines = shop.bean(People.class).all().stream()
+        this.ines = who;
+    }
+
+    private static UUID inesOf(RunningShop.Shop shop) {
+        return shop.bean(People.class).all().stream()
                 .filter(p -> p.name().equals("Ines"))
                 .findFirst()
-                .orElseThrow();
+                .orElseThrow()
+                .id();
     }
 
     public UUID ines() {
-        return ines.id();
+        return ines;
+    }
+
+    /** A head that is clean and looked over, so that it may be cut. */
+    public PartFile bookReady() {
+        PartFile part = book(Material.CAST_IRON);
+        prepare(part);
+        return part;
     }
 
     public PartFile book(Material metal) {
@@ -56,8 +72,8 @@ public final class HandsOfTests {
     /** Cleans a casting and looks it over: what comes before its face is read. */
     public void prepare(PartFile part) {
         WorkLog work = shop.bean(WorkLog.class);
-        work.write(part, UUID.randomUUID(), WorkLog.Kind.DID, Operation.CLEAN, "solvent", ines.id());
-        work.write(part, UUID.randomUUID(), WorkLog.Kind.DID, Operation.CRACK_CHECK, "eyes", ines.id());
+        work.write(part, UUID.randomUUID(), WorkLog.Kind.DID, Operation.CLEAN, "solvent", ines);
+        work.write(part, UUID.randomUUID(), WorkLog.Kind.DID, Operation.CRACK_CHECK, "eyes", ines);
     }
 
     public PartFile book(Material metal, PartKind kind) {
@@ -77,7 +93,7 @@ public final class HandsOfTests {
                         "",
                         "",
                         Optional.empty()),
-                ines.id());
+                ines);
     }
 
     /** Keys every place of a survey, of a casting that was cleaned and looked over. */
@@ -86,8 +102,7 @@ public final class HandsOfTests {
             prepare(part);
         }
         Surveys surveys = shop.bean(Surveys.class);
-        SurveyFile survey =
-                surveys.start(part, kind, PlaceProposal.Density.CLOSE, RuleBook.DEFAULT_UNCERTAINTY, ines.id());
+        SurveyFile survey = surveys.start(part, kind, PlaceProposal.Density.CLOSE, RuleBook.DEFAULT_UNCERTAINTY, ines);
         for (SurveyFile.PlaceFile p : survey.places()) {
             String typed = BigDecimal.valueOf(shape.applyAsDouble(p.spot()))
                     .setScale(3, RoundingMode.HALF_UP)
@@ -97,7 +112,7 @@ public final class HandsOfTests {
                     kind,
                     new Surveys.Keyed(UUID.randomUUID(), p.id(), typed, BenchUnit.MM, 0, true),
                     anyone -> "Someone",
-                    ines.id());
+                    ines);
         }
     }
 
@@ -110,13 +125,13 @@ public final class HandsOfTests {
                 compared.setUps().with(school).orElseThrow(),
                 PassPlan.Depths.usual(BenchUnit.MM),
                 RuleBook.dialStep(BenchUnit.MM));
-        shop.bean(Plans.class).choose(part, UUID.randomUUID(), compared.survey(), plan, ines.id());
+        shop.bean(Plans.class).choose(part, UUID.randomUUID(), compared.survey(), plan, ines);
         return plan;
     }
 
     /** One figure of a valve. */
     public void valve(PartFile part, String valve, String measure, String typed) {
         shop.bean(WorkOnValves.class)
-                .key(part, UUID.randomUUID(), valve, Measure.valueOf(measure), typed, BenchUnit.MM, true, ines.id());
+                .key(part, UUID.randomUUID(), valve, Measure.valueOf(measure), typed, BenchUnit.MM, true, ines);
     }
 }
