@@ -1,15 +1,23 @@
 package homalon.app;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.fields;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.methods;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.core.domain.JavaMethod;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchCondition;
 import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.lang.ConditionEvents;
+import com.tngtech.archunit.lang.SimpleConditionEvent;
 import org.junit.jupiter.api.Test;
 import org.springframework.modulith.core.ApplicationModules;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.RequestMapping;
 
 /** The rules of the house for the application: features keep to themselves, and nothing here calculates. */
 @AnalyzeClasses(packages = "homalon.app", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -39,4 +47,21 @@ class HouseTest {
     void featuresUseOnlyEachOthersPublicFace() {
         ApplicationModules.of(HomalonApplication.class).verify();
     }
+
+    /** What says nothing is refused at run time (opened.Closed); here it is found before. */
+    @ArchTest
+    static final ArchRule EVERY_HANDLER_SAYS_WHO_MAY_CALL_IT = methods()
+            .that()
+            .areMetaAnnotatedWith(RequestMapping.class)
+            .and()
+            .areDeclaredInClassesThat()
+            .areMetaAnnotatedWith(Controller.class)
+            .should(new ArchCondition<JavaMethod>("say who may call it") {
+                @Override
+                public void check(JavaMethod method, ConditionEvents events) {
+                    boolean said = method.isMetaAnnotatedWith(PreAuthorize.class)
+                            || method.getOwner().isMetaAnnotatedWith(PreAuthorize.class);
+                    events.add(new SimpleConditionEvent(method, said, method.getFullName()));
+                }
+            });
 }

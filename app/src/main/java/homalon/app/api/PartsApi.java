@@ -4,6 +4,7 @@ import homalon.app.face.SurveyFile;
 import homalon.app.face.Surveys;
 import homalon.app.ledger.LedgerFile;
 import homalon.app.ledger.Ledgers;
+import homalon.app.opened.ToPrograms;
 import homalon.app.part.PartFile;
 import homalon.app.part.PartShells;
 import homalon.app.part.Parts;
@@ -32,6 +33,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Parts, their surveys and ledgers, read page by page. Lengths are exact decimals in millimetres, times ISO 8601 in UTC. */
+@ToPrograms
 @RestController
 @RequestMapping(path = "/api/v1/parts", produces = MediaType.APPLICATION_JSON_VALUE)
 @Tag(name = "Parts")

@@ -9,6 +9,8 @@ import homalon.app.cut.Planner;
 import homalon.app.cut.Plans;
 import homalon.app.ledger.LedgerFile;
 import homalon.app.ledger.Ledgers;
+import homalon.app.opened.ToEverybody;
+import homalon.app.opened.ToMachinists;
 import homalon.app.part.PartFile;
 import homalon.app.part.Parts;
 import homalon.app.security.Signed;
@@ -38,6 +40,7 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** Putting castings together on one table and cutting them. */
+@ToEverybody
 @Controller
 class BatchController {
     private static final int AT_ONCE = 30;
@@ -120,6 +123,7 @@ class BatchController {
         });
     }
 
+    @ToMachinists
     @PostMapping("/batch")
     String form(
             @RequestParam UUID id,
@@ -204,6 +208,7 @@ class BatchController {
     }
 
     /** Logs one pass in every ledger and answers with what it changes on the page. */
+    @ToMachinists
     @PostMapping("/batch/{id}/readings")
     String pass(
             @PathVariable("id") UUID batch,
@@ -229,6 +234,7 @@ class BatchController {
         return "batch/batch :: live";
     }
 
+    @ToMachinists
     @PostMapping("/batch/{id}/take-back")
     String takeBack(
             @PathVariable("id") UUID batch,

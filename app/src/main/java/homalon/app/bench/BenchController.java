@@ -9,6 +9,7 @@ import homalon.app.face.SurveyFile;
 import homalon.app.face.SurveyKind;
 import homalon.app.face.Surveys;
 import homalon.app.ledger.Ledgers;
+import homalon.app.opened.ToEverybody;
 import homalon.app.part.Faces;
 import homalon.app.part.InTheShop;
 import homalon.app.part.PartFile;
@@ -49,6 +50,7 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** Answers at one glance: what do I do next, what is stuck and on whom, what is late. */
+@ToEverybody
 @Controller
 class BenchController {
     private static final DateTimeFormatter TODAY = DateTimeFormatter.ofPattern("EEEE, d MMMM", Locale.ENGLISH);

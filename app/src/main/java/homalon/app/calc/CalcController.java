@@ -1,5 +1,6 @@
 package homalon.app.calc;
 
+import homalon.app.opened.ToPrograms;
 import homalon.core.input.BadInputException;
 import io.swagger.v3.oas.annotations.OpenAPIDefinition;
 import io.swagger.v3.oas.annotations.Operation;
@@ -26,6 +27,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The sums for other programs. */
+@ToPrograms
 @RestController
 @RequestMapping(path = "/api/v1/calc", produces = MediaType.APPLICATION_JSON_VALUE)
 @OpenAPIDefinition(

@@ -1,5 +1,6 @@
 package homalon.app.chambers;
 
+import homalon.app.opened.ToEverybody;
 import homalon.app.part.PartFile;
 import homalon.app.part.PartShells;
 import homalon.app.part.Parts;
@@ -28,6 +29,7 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 
 /** What may come off, tried out: nothing is kept here, a page's address holds what is thought of. */
+@ToEverybody
 @Controller
 class BudgetController {
     private final Parts parts;

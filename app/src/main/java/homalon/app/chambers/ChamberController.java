@@ -1,6 +1,8 @@
 package homalon.app.chambers;
 
 import homalon.app.ledger.Ledgers;
+import homalon.app.opened.ToEverybody;
+import homalon.app.opened.ToMachinists;
 import homalon.app.part.PartFile;
 import homalon.app.part.PartShells;
 import homalon.app.part.Parts;
@@ -33,6 +35,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** Filling of chambers, and the figures of the engine around them. */
+@ToEverybody
 @Controller
 class ChamberController {
     private final Parts parts;
@@ -123,6 +126,7 @@ class ChamberController {
     }
 
     /** Kept as a whole or not at all; what cannot be is told beside the form, which keeps what was typed. */
+    @ToMachinists
     @PostMapping("/parts/{tag}/chambers/engine")
     ResponseEntity<Void> engine(
             @PathVariable String tag,
@@ -134,6 +138,7 @@ class ChamberController {
         return ResponseEntity.noContent().build();
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/chambers/readings/{of}/{state}")
     String key(
             @PathVariable String tag,
@@ -168,6 +173,7 @@ class ChamberController {
         return file;
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/chambers/undo/{of}/{state}")
     String undo(
             @PathVariable String tag,

@@ -2,6 +2,8 @@ package homalon.app.cut;
 
 import homalon.app.ledger.LedgerFile;
 import homalon.app.ledger.Ledgers;
+import homalon.app.opened.ToEverybody;
+import homalon.app.opened.ToMachinists;
 import homalon.app.part.PartFile;
 import homalon.app.part.PartShells;
 import homalon.app.part.Parts;
@@ -30,6 +32,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** The cutting log: passes, what they touched, what was looked at before the cut. */
+@ToEverybody
 @Controller
 class CutController {
     private final Parts parts;
@@ -121,6 +124,7 @@ class CutController {
     }
 
     /** Logs one pass and answers with what it changes on the page. */
+    @ToMachinists
     @PostMapping("/parts/{tag}/cut/readings")
     String pass(
             @PathVariable String tag,
@@ -148,6 +152,7 @@ class CutController {
     }
 
     /** Keeps what was read over the supports, or with the clamps off or on. */
+    @ToMachinists
     @PostMapping("/parts/{tag}/cut/check")
     String check(
             @PathVariable String tag,
@@ -164,6 +169,7 @@ class CutController {
     }
 
     /** Leaves a low spot off the sealing bands uncut, signed for. */
+    @ToMachinists
     @PostMapping("/parts/{tag}/cut/leave")
     String leave(
             @PathVariable String tag,
@@ -179,6 +185,7 @@ class CutController {
     }
 
     /** Keeps what was painted as touched after the last pass. */
+    @ToMachinists
     @PostMapping("/parts/{tag}/cut/touched")
     String touched(
             @PathVariable String tag,
@@ -193,6 +200,7 @@ class CutController {
         return "cut/cut :: live";
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/cut/reverse")
     String reverse(
             @PathVariable String tag,
@@ -208,6 +216,7 @@ class CutController {
         return "cut/cut :: live";
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/cut/opening")
     String opening(
             @PathVariable String tag,

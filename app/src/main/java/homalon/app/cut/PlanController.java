@@ -1,5 +1,7 @@
 package homalon.app.cut;
 
+import homalon.app.opened.ToEverybody;
+import homalon.app.opened.ToMachinists;
 import homalon.app.part.PartFile;
 import homalon.app.part.PartShells;
 import homalon.app.part.Parts;
@@ -33,6 +35,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** Comparing set-ups and keeping a plan. */
+@ToEverybody
 @Controller
 class PlanController {
     private final Parts parts;
@@ -207,6 +210,7 @@ class PlanController {
         model.addAttribute("said", e.getMessage());
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/plan")
     String keep(
             @PathVariable String tag,

@@ -1,5 +1,6 @@
 package homalon.app.devices;
 
+import homalon.app.opened.ToEverybody;
 import java.io.IOException;
 import java.util.List;
 import java.util.Set;
@@ -16,6 +17,7 @@ import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** Carries what is told on the bus to the pages that asked for it. */
+@ToEverybody
 @RestController
 class LiveController {
     private static final int MOST = 300;

@@ -1,5 +1,7 @@
 package homalon.app.door;
 
+import homalon.app.opened.ToEverybody;
+import homalon.app.opened.ToVisitors;
 import homalon.app.people.Journal;
 import homalon.app.people.People;
 import homalon.app.people.Theme;
@@ -27,6 +29,7 @@ import org.springframework.web.bind.annotation.ResponseBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 
 /** Coming in, changing person, and one's own settings. */
+@ToEverybody
 @Controller
 class DoorController {
     private final People people;
@@ -57,6 +60,7 @@ class DoorController {
         this.authority = authority;
     }
 
+    @ToVisitors
     @GetMapping("/sign-in")
     String signIn(
             @RequestParam(required = false) String wrong,
@@ -79,6 +83,7 @@ class DoorController {
         return "door/sign-in";
     }
 
+    @ToVisitors
     @GetMapping("/first-visit")
     String firstVisit(HttpServletRequest request, Model model) {
         if (!people.nobodyYet()) {
@@ -89,6 +94,7 @@ class DoorController {
         return "door/first-visit";
     }
 
+    @ToVisitors
     @PostMapping("/first-visit")
     String makeOwner(
             @RequestParam(defaultValue = "") String shopName,

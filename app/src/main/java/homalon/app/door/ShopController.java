@@ -1,5 +1,6 @@
 package homalon.app.door;
 
+import homalon.app.opened.ToOwners;
 import homalon.app.people.Journal;
 import homalon.app.people.People;
 import homalon.app.people.Role;
@@ -28,6 +29,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** The owner's page: people, bench devices, tokens for programs. */
+@ToOwners
 @Controller
 @RequestMapping("/shop")
 class ShopController {

@@ -1,5 +1,6 @@
 package homalon.app.door;
 
+import homalon.app.opened.ToVisitors;
 import homalon.app.reach.Authority;
 import homalon.app.reach.Reach;
 import homalon.app.web.NotHereException;
@@ -11,6 +12,7 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 
 /** How a phone or tablet comes to trust the shop's address, in five lines, and the root that it installs. */
+@ToVisitors
 @Controller
 class TrustController {
     private static final String NONE =

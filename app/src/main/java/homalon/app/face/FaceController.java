@@ -2,6 +2,8 @@ package homalon.app.face;
 
 import homalon.app.drawing.FaceDrawing;
 import homalon.app.drawing.PlaceMark;
+import homalon.app.opened.ToEverybody;
+import homalon.app.opened.ToMachinists;
 import homalon.app.part.Faces;
 import homalon.app.part.PartFile;
 import homalon.app.part.PartShells;
@@ -43,6 +45,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** The keying of surveys: one controller for the face, its proof after the cut, and the thickness. */
+@ToEverybody
 @Controller
 class FaceController {
     private final Parts parts;
@@ -121,6 +124,7 @@ class FaceController {
         model.addAttribute("uncertainty", writer.full(RuleBook.DEFAULT_UNCERTAINTY));
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/{kind:face|proof|thickness|thickness-after}/start")
     String start(
             @PathVariable String tag,
@@ -138,6 +142,7 @@ class FaceController {
     private record Fared(PartFile part, Surveys.Outcome outcome) {}
 
     /** Stores one reading and answers with what it changes on the page; 409 with a question when it seems odd. */
+    @ToMachinists
     @PostMapping("/parts/{tag}/{kind:face|proof|thickness|thickness-after}/readings")
     Object key(
             @PathVariable String tag,
@@ -165,6 +170,7 @@ class FaceController {
         return live(fared.part(), kind(kind), shell, model);
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/{kind:face|proof|thickness|thickness-after}/undo")
     String undo(
             @PathVariable String tag,
@@ -183,6 +189,7 @@ class FaceController {
         return live(part, kind(kind), shell, model);
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/{kind:face|proof|thickness|thickness-after}/soak")
     String soak(
             @PathVariable String tag,
@@ -203,6 +210,7 @@ class FaceController {
         return tidy.matches("-?[0-9]{1,3}(\\.[0-9])?") ? new BigDecimal(tidy) : null;
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/{kind:face|proof|thickness|thickness-after}/places")
     String add(
             @PathVariable String tag,
@@ -219,6 +227,7 @@ class FaceController {
         return live(part, kind(kind), shell, model);
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/{kind:face|proof|thickness|thickness-after}/places/{place}")
     String change(
             @PathVariable String tag,

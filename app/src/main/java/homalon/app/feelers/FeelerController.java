@@ -2,6 +2,8 @@ package homalon.app.feelers;
 
 import homalon.app.drawing.EdgeMark;
 import homalon.app.drawing.FaceDrawing;
+import homalon.app.opened.ToEverybody;
+import homalon.app.opened.ToMachinists;
 import homalon.app.part.Faces;
 import homalon.app.part.PartFile;
 import homalon.app.part.PartShells;
@@ -36,6 +38,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** Straightedge and feelers on a face, before the cut and after it. */
+@ToEverybody
 @Controller
 @RequestMapping("/parts/{tag}/{kind:feelers|proof-feelers}")
 class FeelerController {
@@ -120,6 +123,7 @@ class FeelerController {
                 shell.writer().full(toolbox.blades(shell.unit()).asThickAs(RuleBook.overall(part.limits()))));
     }
 
+    @ToMachinists
     @PostMapping("/start")
     String start(
             @PathVariable String tag,
@@ -133,6 +137,7 @@ class FeelerController {
         return "redirect:/parts/" + part.tag() + "/" + kind;
     }
 
+    @ToMachinists
     @PostMapping("/way")
     String use(@PathVariable String tag, @PathVariable String kind, @RequestParam Way way) {
         PartFile part = parts.byTag(tag);
@@ -141,6 +146,7 @@ class FeelerController {
     }
 
     /** Stores what was keyed and answers with what it changes on the page; 409 with a question when another was there. */
+    @ToMachinists
     @PostMapping("/readings")
     Object key(
             @PathVariable String tag,
@@ -163,6 +169,7 @@ class FeelerController {
         return reading.of(() -> live(part, kind(kind), shell, model));
     }
 
+    @ToMachinists
     @PostMapping("/undo")
     String undo(
             @PathVariable String tag,

@@ -1,6 +1,8 @@
 package homalon.app.integrity;
 
 import homalon.app.drawing.FaceDrawing;
+import homalon.app.opened.ToEverybody;
+import homalon.app.opened.ToMachinists;
 import homalon.app.part.Faces;
 import homalon.app.part.PartFile;
 import homalon.app.part.PartShells;
@@ -37,6 +39,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** What the casting may be cleaned with, and the small checks that go with it. */
+@ToEverybody
 @Controller
 class CleanController {
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH);
@@ -155,6 +158,7 @@ class CleanController {
     }
 
     /** Cleaned so; a method that harms this metal is refused here as well. */
+    @ToMachinists
     @PostMapping("/parts/{tag}/clean")
     String cleaned(
             @PathVariable String tag,
@@ -174,6 +178,7 @@ class CleanController {
         return live(part, Given.ticks(dirt), plugs, shell, model);
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/clean/ticks")
     String tick(
             @PathVariable String tag,
@@ -187,6 +192,7 @@ class CleanController {
         return live(part, Set.of(), false, shell, model);
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/clean/take-back")
     String takeBack(
             @PathVariable String tag,

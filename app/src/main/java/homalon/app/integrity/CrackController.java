@@ -2,6 +2,8 @@ package homalon.app.integrity;
 
 import homalon.app.drawing.CrackMark;
 import homalon.app.drawing.FaceDrawing;
+import homalon.app.opened.ToEverybody;
+import homalon.app.opened.ToMachinists;
 import homalon.app.part.Faces;
 import homalon.app.part.PartFile;
 import homalon.app.part.PartShells;
@@ -48,6 +50,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** Cracks marked on the drawing, and what becomes of each. */
+@ToEverybody
 @Controller
 class CrackController {
     private final Parts parts;
@@ -218,6 +221,7 @@ class CrackController {
                 stitch.map(s -> WorkingView.of(s.working(), writer)).orElse(null));
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/cracks")
     String mark(
             @PathVariable String tag,
@@ -262,6 +266,7 @@ class CrackController {
         return new Spot(x, y);
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/cracks/{crack}")
     String decide(
             @PathVariable String tag,
@@ -279,6 +284,7 @@ class CrackController {
         return live(part, shell, model);
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/cracks/{crack}/remove")
     String remove(
             @PathVariable String tag,
@@ -293,6 +299,7 @@ class CrackController {
     }
 
     /** All of it was looked at. */
+    @ToMachinists
     @PostMapping("/parts/{tag}/cracks/checked")
     String done(
             @PathVariable String tag,

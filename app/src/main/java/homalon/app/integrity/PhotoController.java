@@ -1,6 +1,8 @@
 package homalon.app.integrity;
 
 import homalon.app.load.BigFiles;
+import homalon.app.opened.ToEverybody;
+import homalon.app.opened.ToMachinists;
 import homalon.app.part.PartFile;
 import homalon.app.part.Parts;
 import homalon.app.security.Signed;
@@ -22,6 +24,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** Takes photos in as they come from a phone, and shows them. */
+@ToEverybody
 @Controller
 class PhotoController {
     private final Parts parts;
@@ -34,6 +37,7 @@ class PhotoController {
         this.photos = photos;
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/photos")
     String add(
             @PathVariable String tag,

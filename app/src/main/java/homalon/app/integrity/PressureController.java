@@ -3,6 +3,8 @@ package homalon.app.integrity;
 import homalon.app.drawing.CrackMark;
 import homalon.app.drawing.DecayDrawing;
 import homalon.app.drawing.FaceDrawing;
+import homalon.app.opened.ToEverybody;
+import homalon.app.opened.ToMachinists;
 import homalon.app.part.Faces;
 import homalon.app.part.PartFile;
 import homalon.app.part.PartShells;
@@ -32,6 +34,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** Pressure tests: set-up, readings with their temperature, bubbles, and what is owed again. */
+@ToEverybody
 @Controller
 class PressureController {
     private final Parts parts;
@@ -190,6 +193,7 @@ class PressureController {
                 : String.format(Locale.ROOT, "%.1f", minutes);
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/pressure")
     String begin(
             @PathVariable String tag,
@@ -206,6 +210,7 @@ class PressureController {
         return live(part, shell, model);
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/pressure/readings")
     String read(
             @PathVariable String tag,
@@ -221,6 +226,7 @@ class PressureController {
         return live(part, shell, model);
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/pressure/bubbles")
     String bubbles(
             @PathVariable String tag,
@@ -237,6 +243,7 @@ class PressureController {
         return live(part, shell, model);
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/pressure/take-back")
     String takeBack(
             @PathVariable String tag,

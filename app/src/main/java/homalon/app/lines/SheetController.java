@@ -1,5 +1,7 @@
 package homalon.app.lines;
 
+import homalon.app.opened.ToEverybody;
+import homalon.app.opened.ToMachinists;
 import homalon.app.part.Faces;
 import homalon.app.part.PartFile;
 import homalon.app.part.PartShells;
@@ -35,6 +37,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** Keying of sheets: the line of a shaft, liners, the deck's height. One controller, since each is a walk of places. */
+@ToEverybody
 @Controller
 class SheetController {
     private final Parts parts;
@@ -126,6 +129,7 @@ class SheetController {
         }
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/line/set-up")
     String line(
             @PathVariable String tag,
@@ -146,6 +150,7 @@ class SheetController {
     }
 
     /** A shaft that turns freely, and again after a rest, is the proof of the line; one that does not stays owed. */
+    @ToMachinists
     @PostMapping("/parts/{tag}/line/torque")
     String torque(
             @PathVariable String tag,
@@ -183,6 +188,7 @@ class SheetController {
         return value;
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/liners/set-up")
     String liners(
             @PathVariable String tag,
@@ -202,6 +208,7 @@ class SheetController {
         return "redirect:/parts/" + part.tag() + "/liners";
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/index/set-up")
     String index(
             @PathVariable String tag,
@@ -213,6 +220,7 @@ class SheetController {
         return "redirect:/parts/" + part.tag() + "/index";
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/{sheet:line|liners|index}/readings")
     String key(
             @PathVariable String tag,
@@ -235,6 +243,7 @@ class SheetController {
         return live(part, of, shell, model);
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/{sheet:line|liners|index}/undo")
     String undo(
             @PathVariable String tag,

@@ -8,6 +8,8 @@ import homalon.app.face.FaceViews;
 import homalon.app.face.Findings;
 import homalon.app.face.SurveyKind;
 import homalon.app.face.Surveys;
+import homalon.app.opened.ToEverybody;
+import homalon.app.opened.ToMachinists;
 import homalon.app.part.Faces;
 import homalon.app.part.PartFile;
 import homalon.app.part.PartShells;
@@ -34,6 +36,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** A face before and after, and a head on its deck. */
+@ToEverybody
 @Controller
 class MatingController {
     /** Width of a drawing that stands beside another, px. */
@@ -88,6 +91,7 @@ class MatingController {
         return "mating/compare :: others";
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/compare")
     String with(@PathVariable String tag, @RequestParam String with, @AuthenticationPrincipal Signed me) {
         PartFile part = parts.byTag(tag);

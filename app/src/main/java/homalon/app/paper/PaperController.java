@@ -2,6 +2,7 @@ package homalon.app.paper;
 
 import homalon.app.drawing.FaceDrawing;
 import homalon.app.drawing.RouteDrawing;
+import homalon.app.opened.ToEverybody;
 import homalon.app.part.Faces;
 import homalon.app.part.PartFile;
 import homalon.app.part.PartShells;
@@ -19,6 +20,7 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 
 /** The tag that is tied on and the sheet that goes along, to be printed from the browser. */
+@ToEverybody
 @Controller
 class PaperController {
     private final Parts parts;

@@ -1,6 +1,7 @@
 package homalon.app.part;
 
 import homalon.app.drawing.FaceDrawing;
+import homalon.app.opened.ToEverybody;
 import homalon.app.security.Signed;
 import homalon.app.web.Shell;
 import homalon.core.input.BadInputException;
@@ -30,6 +31,7 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** Booking in, the intake sheet, finding a part, and what holds it up. */
+@ToEverybody
 @Controller
 class PartController {
     private static final int AT_ONCE = 50;

@@ -1,6 +1,8 @@
 package homalon.app.report;
 
 import homalon.app.load.BigFiles;
+import homalon.app.opened.ToEverybody;
+import homalon.app.opened.ToMachinists;
 import homalon.app.part.PartFile;
 import homalon.app.part.PartHead;
 import homalon.app.part.PartShells;
@@ -41,6 +43,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
 
 /** The last step: the report on the screen, what can be taken along, and the hand-over. */
+@ToEverybody
 @Controller
 class ReportController {
     private static final int MOST_FILE = 20_000_000;
@@ -159,6 +162,7 @@ class ReportController {
         }
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/report/oiled")
     String oiled(@PathVariable String tag, @RequestParam UUID id, @AuthenticationPrincipal Signed me) {
         PartFile part = parts.byTag(tag);

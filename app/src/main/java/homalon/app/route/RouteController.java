@@ -1,6 +1,8 @@
 package homalon.app.route;
 
 import homalon.app.drawing.RouteDrawing;
+import homalon.app.opened.ToEverybody;
+import homalon.app.opened.ToMachinists;
 import homalon.app.part.PartFile;
 import homalon.app.part.PartShells;
 import homalon.app.part.Parts;
@@ -38,6 +40,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** The route of a part: what is done, due and to come, why, and who answers for what is left out. */
+@ToEverybody
 @Controller
 class RouteController {
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH);
@@ -177,6 +180,7 @@ class RouteController {
     }
 
     /** Work without a page of its own was done. */
+    @ToMachinists
     @PostMapping("/parts/{tag}/route/did")
     String did(
             @PathVariable String tag,
@@ -195,6 +199,7 @@ class RouteController {
         return live(part, shell, model);
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/route/add")
     String add(
             @PathVariable String tag,
@@ -210,6 +215,7 @@ class RouteController {
     }
 
     /** A check that is owed is left out by the owner only; work by whoever would do it. */
+    @ToMachinists
     @PostMapping("/parts/{tag}/route/waive")
     String waive(
             @PathVariable String tag,
@@ -233,6 +239,7 @@ class RouteController {
         return live(part, shell, model);
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/route/take-back")
     String takeBack(
             @PathVariable String tag,

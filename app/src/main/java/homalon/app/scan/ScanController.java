@@ -6,6 +6,8 @@ import homalon.app.drawing.FaceDrawing;
 import homalon.app.face.FaceViews;
 import homalon.app.face.Findings;
 import homalon.app.face.SurveyKind;
+import homalon.app.opened.ToEverybody;
+import homalon.app.opened.ToMachinists;
 import homalon.app.part.Faces;
 import homalon.app.part.PartFile;
 import homalon.app.part.PartShells;
@@ -43,6 +45,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** Scans of a face: looked at first, then taken in as they stream, then shown. */
+@ToEverybody
 @Controller
 @RequestMapping("/parts/{tag}/{kind:scan|proof-scan}")
 class ScanController {
@@ -127,6 +130,7 @@ class ScanController {
     }
 
     /** What the first lines of a file tell, and what has to be asked. */
+    @ToMachinists
     @PostMapping(path = "/look", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     String look(
             @PathVariable String tag,
@@ -144,6 +148,7 @@ class ScanController {
     }
 
     /** Takes a file in; answers with the address where it is shown. */
+    @ToMachinists
     @PostMapping(consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     ResponseEntity<String> take(
             @PathVariable String tag,
@@ -190,6 +195,7 @@ class ScanController {
     }
 
     /** Fills the places of the indicator's survey from a scan, so that the cut can be planned on it. */
+    @ToMachinists
     @PostMapping("/places")
     String places(
             @PathVariable String tag,

@@ -1,5 +1,7 @@
 package homalon.app.stock;
 
+import homalon.app.opened.ToEverybody;
+import homalon.app.opened.ToMachinists;
 import homalon.app.part.PartFile;
 import homalon.app.part.PartShells;
 import homalon.app.part.Parts;
@@ -31,6 +33,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** What a job needs, what was ordered for it, what has come. */
+@ToEverybody
 @Controller
 class PartsListController {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
@@ -166,6 +169,7 @@ class PartsListController {
         return LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/parts-list/ask")
     String ask(@PathVariable String tag, @ModelAttribute("shell") Shell shell, Model model) {
         List<String> codes = reading.of(() -> needs.needs(parts.byTag(tag)).stream()
@@ -181,6 +185,7 @@ class PartsListController {
         return live(parts.byTag(tag), answers, shell, model);
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/parts-list/order")
     String order(
             @PathVariable String tag,
@@ -207,6 +212,7 @@ class PartsListController {
     }
 
     /** What lies on the shop's own shelf is not ordered: it is taken, and the shelf holds less. */
+    @ToMachinists
     @PostMapping("/parts/{tag}/parts-list/take")
     String take(
             @PathVariable String tag,
@@ -241,6 +247,7 @@ class PartsListController {
         }
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/parts-list/arrived")
     String arrived(
             @PathVariable String tag,
@@ -255,6 +262,7 @@ class PartsListController {
         return live(part, List.of(), shell, model);
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/parts-list/cancel")
     String cancel(
             @PathVariable String tag,

@@ -1,6 +1,8 @@
 package homalon.app.stock;
 
 import homalon.app.load.BigFiles;
+import homalon.app.opened.ToEverybody;
+import homalon.app.opened.ToMachinists;
 import homalon.app.security.Signed;
 import homalon.app.web.OneRead;
 import homalon.app.web.Shell;
@@ -29,6 +31,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** The shop's list of inserts, guides and shims. */
+@ToEverybody
 @Controller
 class StockController {
     private static final int MOST_BYTES = 1_000_000;
@@ -109,6 +112,7 @@ class StockController {
     }
 
     /** A whole list or none of it, sent as it is. */
+    @ToMachinists
     @PostMapping(path = "/stock", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     String take(
             HttpServletRequest request,
@@ -140,6 +144,7 @@ class StockController {
         });
     }
 
+    @ToMachinists
     @PostMapping("/stock/drop")
     String drop(@RequestParam String code, @AuthenticationPrincipal Signed me) {
         catalogue.drop(code, me.id());

@@ -1,5 +1,6 @@
 package homalon.app.tools;
 
+import homalon.app.opened.ToOwners;
 import homalon.app.web.Shell;
 import homalon.core.cut.Cutter;
 import homalon.core.cut.Insert;
@@ -21,6 +22,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** What the shop owns to work with; for the owner. */
+@ToOwners
 @Controller
 @RequestMapping("/shop/tools")
 class ToolsController {

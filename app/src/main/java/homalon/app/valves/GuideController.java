@@ -1,5 +1,7 @@
 package homalon.app.valves;
 
+import homalon.app.opened.ToEverybody;
+import homalon.app.opened.ToMachinists;
 import homalon.app.part.PartFile;
 import homalon.app.part.PartShells;
 import homalon.app.part.Parts;
@@ -24,6 +26,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** Guides: what is chosen for each, what is ordered, what was done. */
+@ToEverybody
 @Controller
 class GuideController {
     private final Parts parts;
@@ -43,6 +46,7 @@ class GuideController {
         this.pages = pages;
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/guides/{valve}/choose")
     String choose(
             @PathVariable String tag,
@@ -106,6 +110,7 @@ class GuideController {
         }
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/guides/{valve}/done")
     String done(
             @PathVariable String tag,

@@ -1,5 +1,7 @@
 package homalon.app.valves;
 
+import homalon.app.opened.ToEverybody;
+import homalon.app.opened.ToMachinists;
 import homalon.app.part.PartFile;
 import homalon.app.part.PartShells;
 import homalon.app.part.Parts;
@@ -29,6 +31,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** Inserts: the place is measured, the list stepped through, the ring fitted. */
+@ToEverybody
 @Controller
 class InsertController {
     private static final List<Said> PLACE = List.of(
@@ -62,6 +65,7 @@ class InsertController {
         this.pages = pages;
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/inserts/{valve}/place")
     String place(
             @PathVariable String tag,
@@ -123,6 +127,7 @@ class InsertController {
                         + (least < 0 ? "-78" : "200") + ".");
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/inserts/{valve}/choose")
     String choose(
             @PathVariable String tag,
@@ -160,6 +165,7 @@ class InsertController {
                 .orElseThrow(() -> new BadInputException("code", "That insert is not on the list: choose one of it."));
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/inserts/{valve}/heat")
     String heat(
             @PathVariable String tag,
@@ -178,6 +184,7 @@ class InsertController {
     }
 
     /** The same ring for every valve of the kind that has none yet; each still needs its own wall measured. */
+    @ToMachinists
     @PostMapping("/parts/{tag}/inserts/{valve}/for-all")
     String forAll(
             @PathVariable String tag,
@@ -208,6 +215,7 @@ class InsertController {
         return pages.live(part, WorkPage.INSERTS, valve, shell, model);
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/inserts/{valve}/done")
     String done(
             @PathVariable String tag,

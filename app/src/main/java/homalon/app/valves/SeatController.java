@@ -1,5 +1,7 @@
 package homalon.app.valves;
 
+import homalon.app.opened.ToEverybody;
+import homalon.app.opened.ToMachinists;
 import homalon.app.part.PartFile;
 import homalon.app.part.PartShells;
 import homalon.app.part.Parts;
@@ -24,6 +26,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** Seats: how each is made, how deep, and what was done. */
+@ToEverybody
 @Controller
 class SeatController {
     private final Parts parts;
@@ -40,6 +43,7 @@ class SeatController {
         this.pages = pages;
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/seats/{valve}/plan")
     String plan(
             @PathVariable String tag,
@@ -82,6 +86,7 @@ class SeatController {
                 : new LengthWriter(shell.unit()).exact(length) + (shell.unit() == BenchUnit.MM ? "" : " thou");
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/seats/{valve}/done")
     String done(
             @PathVariable String tag,

@@ -1,5 +1,7 @@
 package homalon.app.valves;
 
+import homalon.app.opened.ToEverybody;
+import homalon.app.opened.ToMachinists;
 import homalon.app.part.PartFile;
 import homalon.app.part.PartShells;
 import homalon.app.part.Parts;
@@ -39,6 +41,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** Measuring of valves, one walk after the other. */
+@ToEverybody
 @Controller
 class ValveController {
     private final Parts parts;
@@ -144,6 +147,7 @@ class ValveController {
         model.addAttribute("sources", List.of(Source.MAKER, Source.SHOP));
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/valves/set-up")
     String setUp(
             @PathVariable String tag,
@@ -156,6 +160,7 @@ class ValveController {
         return "redirect:/parts/" + part.tag() + "/valves";
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/valves/readings")
     String key(
             @PathVariable String tag,
@@ -186,6 +191,7 @@ class ValveController {
         throw new BadInputException("place", "That place is not on this sheet any more: go on with another one.");
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/valves/undo/{of}")
     String undo(
             @PathVariable String tag,

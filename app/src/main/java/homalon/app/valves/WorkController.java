@@ -1,5 +1,7 @@
 package homalon.app.valves;
 
+import homalon.app.opened.ToEverybody;
+import homalon.app.opened.ToMachinists;
 import homalon.app.part.PartFile;
 import homalon.app.part.Parts;
 import homalon.app.security.Signed;
@@ -17,6 +19,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** What the pages of work on valves have in common: to be opened, and to take back what was written as done. */
+@ToEverybody
 @Controller
 class WorkController {
     private final Parts parts;
@@ -39,6 +42,7 @@ class WorkController {
         return pages.page(parts.byTag(tag), of(page), valve, shell, model);
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/{page:guides|inserts|seats}/{valve}/take-back")
     String takeBack(
             @PathVariable String tag,

@@ -1,5 +1,6 @@
 package homalon.app.web;
 
+import homalon.app.opened.ToVisitors;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
 import org.springframework.boot.availability.ApplicationAvailability;
@@ -13,6 +14,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 
 /** The last page, for what no controller has answered. */
+@ToVisitors
 @Controller
 class ErrorPages implements ErrorController {
     private final ApplicationAvailability availability;

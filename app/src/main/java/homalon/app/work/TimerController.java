@@ -1,5 +1,7 @@
 package homalon.app.work;
 
+import homalon.app.opened.ToEverybody;
+import homalon.app.opened.ToMachinists;
 import homalon.app.part.Parts;
 import homalon.app.security.Signed;
 import java.time.Clock;
@@ -14,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** What the top of every page asks about timers. */
+@ToEverybody
 @RestController
 class TimerController {
     private final Timers timers;
@@ -40,6 +43,7 @@ class TimerController {
                 .toList();
     }
 
+    @ToMachinists
     @PostMapping("/parts/{tag}/timers")
     List<Left> start(
             @PathVariable String tag,
@@ -51,6 +55,7 @@ class TimerController {
         return running();
     }
 
+    @ToMachinists
     @PostMapping("/timers/{id}/stop")
     ResponseEntity<Void> stop(@PathVariable UUID id) {
         timers.stop(id);
