@@ -190,6 +190,22 @@ public class Releases {
                 .toList();
     }
 
+    /** A visit that was handed over, by the tag of its casting. */
+    record Which(String tag, int no) {}
+
+    /** The visit whose sealed record or one of whose papers has this SHA-256. */
+    @Transactional(readOnly = true)
+    Optional<Which> withSum(String sum) {
+        return jdbc.sql("""
+                        select p.tag, r.no from release r join part p on p.id = r.part_id
+                        where r.digest = :sum or exists (select from release_paper w
+                          where w.job_id = r.job_id and encode(sha256(w.content), 'hex') = :sum)
+                        """)
+                .param("sum", sum)
+                .query((r, n) -> new Which(r.getString(1), r.getInt(2)))
+                .optional();
+    }
+
     private ReleasePaperRow page(PartFile part, BenchUnit unit, String digest) {
         Context context = new Context(Locale.ENGLISH);
         context.setVariable("r", reports.of(part, new LengthWriter(unit)).sealed(grouped(digest)));

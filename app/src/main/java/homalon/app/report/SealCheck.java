@@ -119,4 +119,15 @@ public class SealCheck {
         return "This file is none that was handed over with " + part.tag()
                 + ": it was changed, or belongs to another casting.";
     }
+
+    /**
+     * Which of all that was handed over a file is.
+     *
+     * @param sum its SHA-256
+     * @return a sentence; empty when it is none of them
+     */
+    Optional<String> ofSum(String sum) {
+        return releases.withSum(sum)
+                .map(r -> "This was handed over with " + r.tag() + ", visit " + r.no() + ", unchanged.");
+    }
 }

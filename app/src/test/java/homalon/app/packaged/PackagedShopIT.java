@@ -23,8 +23,14 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.security.KeyStore;
 import java.security.cert.CertificateFactory;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.stream.Stream;
 import javax.net.ssl.SSLContext;
 import javax.net.ssl.SSLHandshakeException;
@@ -424,6 +430,7 @@ class PackagedShopIT {
     void aBackupIsTakenWhileItRunsAndComesBackElsewhere() throws Exception {
         Path backups = Program.open(folder.resolve("backups"));
         String file = shop.run("backup", backups.toString()).well().text().strip();
+        Map<String, String> before = tables(shop);
         assertTrue(shop.run("check", file).well().text().contains("whole"));
 
         byte[] bytes = Files.readAllBytes(Path.of(file));
@@ -443,6 +450,10 @@ class PackagedShopIT {
         assertEquals(1, again.run("restore", file).code(), "never over data");
         Program.Serving served = again.serve("start");
         try {
+            Map<String, String> after = tables(again);
+            assertEquals(before.keySet(), after.keySet());
+            before.forEach((table, rows) -> assertEquals(rows, after.get(table), table + ", row by row"));
+            assertFalse(before.get("reading").startsWith("0 "), "there is something to compare");
             assertEquals(
                     report,
                     reportOf(
@@ -453,10 +464,58 @@ class PackagedShopIT {
         }
     }
 
+    private static Connection database(Program of) throws Exception {
+        String secret = Files.readAllLines(Path.of(of.setting("HOMALON_HOME")).resolve("secrets")).stream()
+                .filter(l -> l.startsWith("PG_ADMIN="))
+                .findFirst()
+                .orElseThrow()
+                .substring("PG_ADMIN=".length());
+        return DriverManager.getConnection(
+                "jdbc:postgresql://127.0.0.1:" + of.setting("HOMALON_PG_PORT") + "/homalon", "homalon_admin", secret);
+    }
+
+    private static byte[] paper() throws Exception {
+        try (Connection c = database(shop);
+                Statement s = c.createStatement();
+                ResultSet found = s.executeQuery("select content from release_paper where name like 'pdf%'")) {
+            assertTrue(found.next());
+            return found.getBytes(1);
+        }
+    }
+
+    /** Each table as the count and the sum of all its rows; but for what a restore and a sign-in write themselves. */
+    private static Map<String, String> tables(Program of) throws Exception {
+        Map<String, String> all = new TreeMap<>();
+        try (Connection c = database(of);
+                Statement s = c.createStatement()) {
+            List<String> names = new ArrayList<>();
+            try (ResultSet found = s.executeQuery("select table_name from information_schema.tables"
+                    + " where table_schema = 'public' and table_type = 'BASE TABLE'")) {
+                while (found.next()) {
+                    names.add(found.getString(1));
+                }
+            }
+            names.removeAll(List.of("spring_session", "spring_session_attributes", "journal", "backup_made"));
+            for (String name : names) {
+                try (ResultSet found =
+                        s.executeQuery("select count(*) || ' ' || coalesce(md5(string_agg(t::text, chr(10)"
+                                + " order by t::text)), '') from " + name + " t")) {
+                    found.next();
+                    all.put(name, found.getString(1));
+                }
+            }
+        }
+        return all;
+    }
+
     @Test
     @Order(8)
     void sealsAgreeAndAnOwnerWhoForgotIsLetIn() throws Exception {
         assertTrue(shop.run("verify").well().text().contains("1 seal looked at, all agree"));
+        Path paper = Files.write(folder.resolve("report.pdf"), paper());
+        assertTrue(shop.run("verify", paper.toString()).well().text().contains("unchanged"));
+        Files.writeString(paper, "changed");
+        assertEquals(1, shop.run("verify", paper.toString()).code());
         assertEquals(1, shop.run("recover", "tove").code(), "no owner");
         String said = shop.run("recover", "oda").well().text();
         String password = said.lines()
@@ -471,5 +530,42 @@ class PackagedShopIT {
             page.keyboard().press("Enter");
             page.waitForURL(address + "/");
         }
+    }
+
+    /** One more instance on the database that the first one's command made: the first may stop, its database stays. */
+    @Test
+    @Order(9)
+    void aSecondInstanceGoesOnWhenTheFirstIsStopped() throws Exception {
+        Path home = Program.home(folder, "beside");
+        Files.createDirectories(home);
+        Files.copy(Path.of(shop.setting("HOMALON_HOME")).resolve("secrets"), home.resolve("secrets"));
+        if (System.getProperty("user.name").equals("root")) {
+            // The installed command runs as the shop's own user.
+            assertEquals(
+                    0,
+                    new ProcessBuilder("chown", "-R", "homalon:", home.toString())
+                            .start()
+                            .waitFor());
+        }
+        Program beside = new Program(folder.resolve("tree/usr/bin/homalon"), home)
+                .with("HOMALON_ADDRESS", "127.0.0.4")
+                .with("HOMALON_DATABASE", "127.0.0.1:" + shop.setting("HOMALON_PG_PORT"));
+        Program.Serving served = beside.serve("start");
+        String there = "https://127.0.0.4:" + beside.setting("HOMALON_PORT");
+        try {
+            assertEquals(report, reportOf(there, home.resolve("tls/authority.crt")));
+            assertTrue(shop.run("stop").well().text().contains("Another instance works on this database"));
+            assertEquals(report, reportOf(there, home.resolve("tls/authority.crt")));
+            Program.Said elsewhere = beside.run("backup", folder.toString());
+            assertEquals(1, elsewhere.code());
+            assertTrue(elsewhere.text().contains("run elsewhere"), elsewhere.text());
+        } finally {
+            beside.run("stop").well();
+            served.process().waitFor();
+        }
+        assertFalse(shop.run("stop").well().text().contains("Another instance"));
+        Program.Said gone = beside.with("HOMALON_DATABASE", "127.0.0.1:1").run("start");
+        assertEquals(1, gone.code());
+        assertTrue(gone.text().contains("does not let us in"), gone.text());
     }
 }
