@@ -11,5 +11,6 @@ import './tap.js';
 import './photo.js';
 import './timers.js';
 import './left.js';
+import './passkeys.js';
 import './upload.js';
 import './what-if.js';

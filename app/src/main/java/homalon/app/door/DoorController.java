@@ -2,6 +2,7 @@ package homalon.app.door;
 
 import homalon.app.opened.ToEverybody;
 import homalon.app.opened.ToVisitors;
+import homalon.app.passkeys.Passkeys;
 import homalon.app.people.Journal;
 import homalon.app.people.People;
 import homalon.app.people.Theme;
@@ -40,6 +41,7 @@ class DoorController {
     private final Guesses guesses;
     private final Journal journal;
     private final PasswordAgain again;
+    private final Passkeys passkeys;
 
     DoorController(
             People people,
@@ -49,9 +51,11 @@ class DoorController {
             Authority authority,
             Guesses guesses,
             Journal journal,
-            PasswordAgain again) {
+            PasswordAgain again,
+            Passkeys passkeys) {
         this.guesses = guesses;
         this.journal = journal;
+        this.passkeys = passkeys;
         this.again = again;
         this.people = people;
         this.shop = shop;
@@ -79,6 +83,7 @@ class DoorController {
             said = "You are signed out.";
         }
         model.addAttribute("said", said);
+        model.addAttribute("passkeys", passkeys.on());
         model.addAttribute("ownAuthority", authority.root().isPresent());
         return "door/sign-in";
     }

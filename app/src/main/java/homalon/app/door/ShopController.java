@@ -1,6 +1,7 @@
 package homalon.app.door;
 
 import homalon.app.opened.ToOwners;
+import homalon.app.passkeys.Passkeys;
 import homalon.app.people.Journal;
 import homalon.app.people.People;
 import homalon.app.people.Role;
@@ -21,6 +22,7 @@ import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseCookie;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -38,6 +40,7 @@ class ShopController {
     private final ApiTokens tokens;
     private final Guesses guesses;
     private final Journal journal;
+    private final Passkeys passkeys;
     private final Optional<BuildProperties> build;
 
     ShopController(
@@ -46,7 +49,9 @@ class ShopController {
             ApiTokens tokens,
             Guesses guesses,
             Journal journal,
-            Optional<BuildProperties> build) {
+            Optional<BuildProperties> build,
+            Passkeys passkeys) {
+        this.passkeys = passkeys;
         this.guesses = guesses;
         this.journal = journal;
         this.build = build;
@@ -66,6 +71,13 @@ class ShopController {
         }
         model.addAttribute("people", people.all());
         model.addAttribute("devices", people.devices());
+        model.addAttribute("passkeysOn", passkeys.on());
+        model.addAttribute(
+                "passkeys",
+                passkeys.of(((Signed) SecurityContextHolder.getContext()
+                                .getAuthentication()
+                                .getPrincipal())
+                        .id()));
         model.addAttribute("tokens", tokens.inForce());
         model.addAttribute("roles", Role.values());
         model.addAttribute("waiting", guesses.waiting());

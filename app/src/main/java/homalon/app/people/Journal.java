@@ -35,6 +35,8 @@ public class Journal {
         PASSWORD_RESET("gave a new password"),
         PASSWORD_RECOVERED("password recovered from the command line"),
         PIN_SET("set a PIN"),
+        PASSKEY_MADE("made a passkey"),
+        PASSKEY_REMOVED("removed a passkey"),
         DEVICE_ENABLED("enabled a device"),
         DEVICE_DISABLED("disabled a device"),
         TOKEN_ISSUED("issued a token"),

@@ -6,15 +6,9 @@ import homalon.app.people.People.Credentials;
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import jakarta.servlet.http.HttpSession;
-import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.security.core.context.SecurityContext;
-import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
-import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.stereotype.Component;
 
 /**
@@ -28,12 +22,11 @@ public class PinSignIn {
     private final People people;
     private final Guesses guesses;
     private final Journal journal;
-    private final Clock clock;
-    private final SecurityContextRepository contexts = new HttpSessionSecurityContextRepository();
+    private final NewSession sessions;
 
-    PinSignIn(People people, Guesses guesses, Journal journal, Clock clock) {
+    PinSignIn(People people, Guesses guesses, Journal journal, NewSession sessions) {
         this.journal = journal;
-        this.clock = clock;
+        this.sessions = sessions;
         this.people = people;
         this.guesses = guesses;
     }
@@ -76,16 +69,7 @@ public class PinSignIn {
         }
         guesses.right(subjects.get(0));
         journal.write(Journal.What.SIGNED_IN_BY_PIN, to, device.get().name());
-        // A page that the last person left open must not send what it still has in this one's name: new session, new
-        // token.
-        HttpSession last = request.getSession(false);
-        if (last != null) {
-            last.invalidate();
-        }
-        SecurityContext context = SecurityContextHolder.createEmptyContext();
-        context.setAuthentication(PasswordProvider.signedIn(found.get(), true, clock.instant()));
-        SecurityContextHolder.setContext(context);
-        contexts.saveContext(context, request, response);
+        sessions.begin(found.get(), true, request, response);
         return Outcome.CHANGED;
     }
 }

@@ -103,7 +103,7 @@ class SecurityConfig {
                 .authorizeHttpRequests(a -> a.dispatcherTypeMatchers(DispatcherType.ERROR)
                         .permitAll()
                         .requestMatchers(
-                                "/assets/**", "/sign-in", "/first-visit", "/trust/**", "/favicon.ico", "/alive")
+                                "/assets/**", "/sign-in/**", "/first-visit", "/trust/**", "/favicon.ico", "/alive")
                         .permitAll()
                         .requestMatchers("/shop/**")
                         .hasRole("OWNER")

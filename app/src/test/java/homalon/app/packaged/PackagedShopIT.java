@@ -66,21 +66,8 @@ class PackagedShopIT {
 
     @BeforeAll
     static void pack() throws Exception {
-        Path root = Path.of("..").toAbsolutePath().normalize();
-        ProcessBuilder builder = new ProcessBuilder(root.resolve("homalon").toString(), "package");
-        builder.environment().put("HOMALON_PACKAGE_BUILT", "yes");
-        builder.environment().put("HOMALON_HOME", folder.resolve("build").toString());
-        Process process = builder.redirectErrorStream(true).start();
-        String said = new String(process.getInputStream().readAllBytes()).strip();
-        assertEquals(0, process.waitFor(), said);
-        deb = Path.of(said.lines().reduce((a, b) -> b).orElseThrow());
-        Path tree = folder.resolve("tree");
-        for (String part : List.of("info", "updates", "triggers")) {
-            Files.createDirectories(tree.resolve("var/lib/dpkg/" + part));
-        }
-        Files.createFile(tree.resolve("var/lib/dpkg/status"));
-        Program.other("dpkg", "--root=" + tree, "--force-depends", "--force-not-root", "--unpack", deb.toString())
-                .well();
+        deb = Packed.deb(folder.resolve("build"));
+        Path tree = Packed.unpacked(deb, folder.resolve("tree"));
         shop = new Program(tree.resolve("usr/bin/homalon"), Program.home(folder, "home"))
                 .with("HOMALON_ADDRESS", "127.0.0.2");
         address = "https://127.0.0.2:" + shop.setting("HOMALON_PORT");

@@ -46,9 +46,16 @@ final class Program {
     Program(Path command, Path home) {
         this.command = command;
         environment.put("HOMALON_HOME", home.toString());
+        environment.putAll(ports());
+    }
+
+    /** Ports that nobody has. */
+    static Map<String, String> ports() {
+        Map<String, String> ports = new TreeMap<>();
         for (String port : List.of("HOMALON_PORT", "HOMALON_PG_PORT", "HOMALON_GAUGE_PORT", "HOMALON_WATCH_PORT")) {
-            environment.put(port, Integer.toString(freePort()));
+            ports.put(port, Integer.toString(freePort()));
         }
+        return ports;
     }
 
     /** A home that the program makes itself, in a folder that its own user may write to, whoever that is. */

@@ -89,9 +89,12 @@ public final class RunningShop implements ParameterResolver {
     }
 
     private static Shop started(List<String> settings, BeanPostProcessor... besides) {
-        List<String> all = new ArrayList<>(
-                List.of("--server.port=0", "--homalon.gauge-port=" + freePort(), "--spring.main.banner-mode=off"));
+        List<String> all =
+                new ArrayList<>(List.of("--homalon.gauge-port=" + freePort(), "--spring.main.banner-mode=off"));
         all.addAll(settings);
+        if (settings.stream().noneMatch(s -> s.startsWith("--server.port="))) {
+            all.add("--server.port=0");
+        }
         ConfigurableApplicationContext beans = new SpringApplicationBuilder(HomalonApplication.class)
                 .initializers(context -> {
                     for (BeanPostProcessor one : besides) {
@@ -102,7 +105,8 @@ public final class RunningShop implements ParameterResolver {
         return new Shop(Integer.parseInt(beans.getEnvironment().getRequiredProperty("local.server.port")), beans);
     }
 
-    private static int freePort() {
+    /** A port that nobody has. */
+    public static int freePort() {
         try (ServerSocket socket = new ServerSocket(0)) {
             return socket.getLocalPort();
         } catch (IOException e) {

@@ -60,6 +60,11 @@ public final class Visitor {
         return other;
     }
 
+    /** A token that an answer brought, for what is sent next. */
+    public void token(String fresh) {
+        token = fresh;
+    }
+
     /** A header that something between adds to every request. */
     public Visitor through(String header, String value) {
         extra = new String[] {header, value};

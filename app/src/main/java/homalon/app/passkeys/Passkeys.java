@@ -1,0 +1,36 @@
+package homalon.app.passkeys;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What pages show of passkeys. */
+@Service
+@Transactional(readOnly = true)
+public class Passkeys {
+    private final PasskeyRepository rows;
+    private final boolean on;
+
+    Passkeys(PasskeyRepository rows, @Value("${homalon.passkeys:false}") boolean on) {
+        this.rows = rows;
+        this.on = on;
+    }
+
+    /** One as its owner named it. */
+    public record Passkey(String id, String label, Instant made, Instant lastUsed) {}
+
+    public boolean on() {
+        return on;
+    }
+
+    public List<Passkey> of(UUID person) {
+        return on
+                ? rows.findByPersonOrderByCreatedAt(person).stream()
+                        .map(r -> new Passkey(r.id, r.label, r.createdAt, r.lastUsed))
+                        .toList()
+                : List.of();
+    }
+}
