@@ -13,37 +13,40 @@ import java.nio.charset.StandardCharsets;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
+import org.junit.jupiter.api.TestMethodOrder;
 
 /** Two instances of one shop on one database: a person may be sent to either, and either may end. */
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class TwoInstancesTest {
     private static final String CUT = "/parts/T-0450/cut/readings";
-    private String database;
-    private RunningShop.Shop one;
-    private RunningShop.Shop other;
+    private static String database;
+    private static RunningShop.Shop one;
+    private static RunningShop.Shop other;
 
-    @BeforeEach
-    void start() {
+    @BeforeAll
+    static void start() {
         database = OwnDatabase.made();
         OwnDatabase.upgrade(OwnDatabase.url(database));
         one = RunningShop.on(OwnDatabase.url(database));
         other = RunningShop.on(OwnDatabase.url(database));
     }
 
-    @AfterEach
-    void close() {
+    @AfterAll
+    static void close() {
         one.close();
         other.close();
         OwnDatabase.gone(database);
     }
 
-    @ParameterizedTest
-    @ValueSource(booleans = {true, false})
-    void sessionsAndKeyingGoOnWhicheverEnds(boolean first) {
+    /** Last, since it ends both, one after the other. */
+    @Test
+    @Order(2)
+    void sessionsAndKeyingGoOnWhicheverEnds() {
         Visitor ines = Visitor.signedIn(one.port(), "ines");
         assertEquals(200, ines.at(other.port()).get("/").statusCode(), "signed in at one, known at the other");
         String once = UUID.randomUUID().toString();
@@ -51,17 +54,23 @@ class TwoInstancesTest {
         assertEquals(200, pass(ines.at(other.port()), once).statusCode(), "sent again to the other: kept once");
         assertEquals(1, lines(once));
 
-        RunningShop.Shop stays = first ? other : one;
-        (first ? one : other).close();
-        Visitor there = ines.at(stays.port());
-        assertEquals(200, there.get("/parts/T-0450/cut").statusCode());
+        one.close();
+        goesOn(ines.at(other.port()), other.port());
+        one = RunningShop.on(OwnDatabase.url(database));
+        other.close();
+        goesOn(ines.at(one.port()), one.port());
+    }
+
+    private static void goesOn(Visitor ines, int port) {
+        assertEquals(200, ines.get("/parts/T-0450/cut").statusCode());
         String next = UUID.randomUUID().toString();
-        assertEquals(200, pass(there, next).statusCode());
+        assertEquals(200, pass(ines, next).statusCode());
         assertEquals(1, lines(next));
-        assertEquals(200, Visitor.signedIn(stays.port(), "brannoc").get("/").statusCode());
+        assertEquals(200, Visitor.signedIn(port, "brannoc").get("/").statusCode());
     }
 
     @Test
+    @Order(1)
     void whatIsKeyedAtOneIsSeenAtTheOther() throws Exception {
         Visitor ines = Visitor.signedIn(one.port(), "ines");
         Visitor marit = Visitor.signedIn(other.port(), "marit");
@@ -79,6 +88,7 @@ class TwoInstancesTest {
     }
 
     @Test
+    @Order(1)
     void aPlaceKeyedAtBothIsAskedAboutAtTheLater() {
         Visitor ines = Visitor.signedIn(one.port(), "ines");
         Visitor marit = Visitor.signedIn(other.port(), "marit");
@@ -107,7 +117,7 @@ class TwoInstancesTest {
         return who.key(CUT, "id", id, "typed", "0.001", "unit", "MM");
     }
 
-    private int lines(String id) {
+    private static int lines(String id) {
         return Integer.parseInt(OwnDatabase.askedAt(
                         OwnDatabase.url(database), "select count(*) from ledger_line where id = '" + id + "'")
                 .get(0));
