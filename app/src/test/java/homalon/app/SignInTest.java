@@ -73,7 +73,7 @@ class SignInTest {
         Visitor visitor = new Visitor(shop.port());
         visitor.get("/sign-in");
         HttpResponse<String> answer = visitor.post("/sign-in", "login", "nobody-of-that-name", "password", "another");
-        assertTrue(answer.headers().firstValue("Location").orElseThrow().endsWith("/sign-in?wait"));
+        assertTrue(answer.headers().firstValue("Location").orElseThrow().endsWith("/sign-in?wait=1"));
     }
 
     @Test

@@ -7,9 +7,9 @@ import homalon.app.people.Journal;
 import homalon.app.people.People;
 import homalon.app.people.Theme;
 import homalon.app.reach.Authority;
-import homalon.app.security.Guesses;
 import homalon.app.security.PinSignIn;
 import homalon.app.security.Signed;
+import homalon.app.security.Tries;
 import homalon.app.web.Shell;
 import homalon.app.web.Shop;
 import homalon.core.input.BadInputException;
@@ -17,6 +17,7 @@ import homalon.core.quantity.BenchUnit;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -38,7 +39,7 @@ class DoorController {
     private final PinSignIn pins;
     private final FirstVisit firstVisit;
     private final Authority authority;
-    private final Guesses guesses;
+    private final Tries tries;
     private final Journal journal;
     private final PasswordAgain again;
     private final Passkeys passkeys;
@@ -49,11 +50,11 @@ class DoorController {
             PinSignIn pins,
             FirstVisit firstVisit,
             Authority authority,
-            Guesses guesses,
+            Tries tries,
             Journal journal,
             PasswordAgain again,
             Passkeys passkeys) {
-        this.guesses = guesses;
+        this.tries = tries;
         this.journal = journal;
         this.passkeys = passkeys;
         this.again = again;
@@ -68,7 +69,7 @@ class DoorController {
     @GetMapping("/sign-in")
     String signIn(
             @RequestParam(required = false) String wrong,
-            @RequestParam(required = false) String wait,
+            @RequestParam(required = false) Integer wait,
             @RequestParam(required = false) String out,
             Model model) {
         if (people.nobodyYet()) {
@@ -78,7 +79,7 @@ class DoorController {
         if (wrong != null) {
             said = "Login and password do not belong together: key them again.";
         } else if (wait != null) {
-            said = "Too many wrong tries: wait a minute, then try again.";
+            said = Tries.told(Math.max(1, Math.min(wait, 60))) + ", then try again.";
         } else if (out != null) {
             said = "You are signed out.";
         }
@@ -135,15 +136,16 @@ class DoorController {
             Model model,
             HttpServletRequest request,
             HttpServletResponse response) {
-        List<Guesses.Subject> tries = List.of(Guesses.Subject.secret("confirm:" + me.id()));
+        List<Tries.Subject> subjects = List.of(Tries.Subject.secret("confirm:" + me.id()));
         String said = null;
-        if (guesses.mustWait(tries)) {
-            said = "Too many wrong tries: wait a minute, then key your password again.";
+        int wait = tries.take(subjects);
+        if (wait > 0) {
+            said = Tries.told(wait) + ", then key your password again.";
         } else if (!people.knows(me.id(), password)) {
-            guesses.wrong(tries);
             said = "That is not your password: key it again. A PIN does not open the settings.";
         }
         if (said == null) {
+            tries.right(subjects);
             again.keyed(request);
             return "redirect:/shop";
         }
@@ -160,14 +162,15 @@ class DoorController {
             @ModelAttribute("shell") Shell shell,
             Model model,
             HttpServletResponse response) {
-        List<Guesses.Subject> tries = List.of(Guesses.Subject.secret("confirm:" + me.id()));
+        List<Tries.Subject> subjects = List.of(Tries.Subject.secret("confirm:" + me.id()));
         String said;
         try {
-            if (guesses.mustWait(tries)) {
-                throw new BadInputException("now", "Too many wrong tries: wait a minute, then key it again.");
+            int wait = tries.take(subjects);
+            if (wait > 0) {
+                throw new BadInputException("now", Tries.told(wait) + ", then key it again.");
             }
-            if (!people.knows(me.id(), now)) {
-                guesses.wrong(tries);
+            if (people.knows(me.id(), now)) {
+                tries.right(subjects);
             }
             people.changePassword(me.id(), now, next);
             journal.write(Journal.What.PASSWORD_CHANGED, me.id(), "");
@@ -198,20 +201,13 @@ class DoorController {
             Model model,
             HttpServletRequest request,
             HttpServletResponse response) {
-        PinSignIn.Outcome outcome = pins.change(to, pin, request, response);
-        if (outcome == PinSignIn.Outcome.CHANGED) {
+        Optional<String> refused = pins.change(to, pin, request, response);
+        if (refused.isEmpty()) {
             return "redirect:/";
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         String page = person(shell, model);
-        model.addAttribute(
-                "said",
-                switch (outcome) {
-                    case WAIT -> "Too many wrong tries: wait a minute, or sign in with your password.";
-                    case NOT_HERE ->
-                        "PINs do not work on this device: the owner can enable it, or sign in with your password.";
-                    default -> "That is not the PIN of this person: key it again.";
-                });
+        model.addAttribute("said", refused.get());
         return page;
     }
 

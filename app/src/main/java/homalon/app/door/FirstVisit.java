@@ -4,7 +4,7 @@ import homalon.app.people.Journal;
 import homalon.app.people.People;
 import homalon.app.people.Someone;
 import homalon.app.reach.Reach;
-import homalon.app.security.Guesses;
+import homalon.app.security.Tries;
 import homalon.app.web.Shop;
 import homalon.core.input.BadInputException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -22,11 +22,11 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 class FirstVisit {
-    private static final List<Guesses.Subject> TRIES = List.of(Guesses.Subject.secret("first-visit"));
+    private static final List<Tries.Subject> TRIES = List.of(Tries.Subject.secret("first-visit"));
 
     private final People people;
     private final Shop shop;
-    private final Guesses guesses;
+    private final Tries tries;
     private final Journal journal;
     private final String code;
 
@@ -34,12 +34,12 @@ class FirstVisit {
     FirstVisit(
             People people,
             Shop shop,
-            Guesses guesses,
+            Tries tries,
             Journal journal,
             @Value("${homalon.first-visit-code:}") String code) {
         this.people = people;
         this.shop = shop;
-        this.guesses = guesses;
+        this.tries = tries;
         this.journal = journal;
         this.code = tidy(code);
     }
@@ -64,14 +64,14 @@ class FirstVisit {
     }
 
     private void requireCode(String given) {
-        if (guesses.mustWait(TRIES)) {
-            throw new BadInputException("code", "Too many wrong tries: wait a minute, then key the code again.");
+        int wait = tries.take(TRIES);
+        if (wait > 0) {
+            throw new BadInputException("code", Tries.told(wait) + ", then key the code again.");
         }
         boolean right = !code.isEmpty()
                 && MessageDigest.isEqual(
                         tidy(given).getBytes(StandardCharsets.UTF_8), code.getBytes(StandardCharsets.UTF_8));
         if (!right) {
-            guesses.wrong(TRIES);
             throw new BadInputException(
                     "code",
                     "That is not the code that the command printed where the shop runs: key that one, or come from that"

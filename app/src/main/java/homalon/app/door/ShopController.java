@@ -7,9 +7,9 @@ import homalon.app.people.People;
 import homalon.app.people.Role;
 import homalon.app.people.Someone;
 import homalon.app.security.ApiTokens;
-import homalon.app.security.Guesses;
 import homalon.app.security.PinSignIn;
 import homalon.app.security.Signed;
+import homalon.app.security.Tries;
 import homalon.app.web.Shop;
 import homalon.core.input.BadInputException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -38,7 +38,7 @@ class ShopController {
     private final People people;
     private final Shop shop;
     private final ApiTokens tokens;
-    private final Guesses guesses;
+    private final Tries tries;
     private final Journal journal;
     private final Passkeys passkeys;
     private final Optional<BuildProperties> build;
@@ -47,12 +47,12 @@ class ShopController {
             People people,
             Shop shop,
             ApiTokens tokens,
-            Guesses guesses,
+            Tries tries,
             Journal journal,
             Optional<BuildProperties> build,
             Passkeys passkeys) {
         this.passkeys = passkeys;
-        this.guesses = guesses;
+        this.tries = tries;
         this.journal = journal;
         this.build = build;
         this.people = people;
@@ -80,7 +80,7 @@ class ShopController {
                         .id()));
         model.addAttribute("tokens", tokens.inForce());
         model.addAttribute("roles", Role.values());
-        model.addAttribute("waiting", guesses.waiting());
+        model.addAttribute("waiting", tries.waiting());
         model.addAttribute("journal", journal.last(40));
         model.addAttribute("names", people.names());
         model.addAttribute("version", build.map(BuildProperties::getVersion).orElse("unknown"));
@@ -157,7 +157,7 @@ class ShopController {
     @PostMapping("/waits")
     String lift(@AuthenticationPrincipal Signed me, Model model, HttpServletResponse response) {
         return doing(model, response, () -> {
-            guesses.lift();
+            tries.lift();
             journal.write(Journal.What.WAITS_LIFTED, me.id(), "");
             return "Whoever had to wait may try again.";
         });

@@ -6,10 +6,10 @@ import homalon.app.people.Journal;
 import homalon.app.people.People;
 import homalon.app.people.People.Credentials;
 import homalon.app.people.Role;
-import homalon.app.security.Guesses;
 import homalon.app.security.NewSession;
 import homalon.app.security.SessionToken;
 import homalon.app.security.Signed;
+import homalon.app.security.Tries;
 import homalon.core.input.BadInputException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -69,7 +69,7 @@ class PasskeyController {
     private final Webauthn4JRelyingPartyOperations passkeys;
     private final UserCredentialRepository kept;
     private final People people;
-    private final Guesses guesses;
+    private final Tries tries;
     private final NewSession sessions;
     private final Journal journal;
     private final HttpSessionPublicKeyCredentialCreationOptionsRepository making =
@@ -84,13 +84,13 @@ class PasskeyController {
             OwnersByName owners,
             UserCredentialRepository kept,
             People people,
-            Guesses guesses,
+            Tries tries,
             NewSession sessions,
             Journal journal,
             @Value("${homalon.public-address}") String address) {
         this.kept = kept;
         this.people = people;
-        this.guesses = guesses;
+        this.tries = tries;
         this.sessions = sessions;
         this.journal = journal;
         URI at = URI.create(address.replaceFirst("/+$", ""));
@@ -176,9 +176,10 @@ class PasskeyController {
     @ToVisitors
     @PostMapping("/sign-in/passkey")
     ResponseEntity<String> signIn(@RequestBody String shown, HttpServletRequest request, HttpServletResponse response) {
-        List<Guesses.Subject> subjects = List.of(Guesses.Subject.address("from:" + request.getRemoteAddr()));
-        if (guesses.mustWait(subjects)) {
-            return refused("Too many wrong tries: wait a minute, then try again.");
+        List<Tries.Subject> subjects = List.of(Tries.Subject.address("from:" + request.getRemoteAddr()));
+        int wait = tries.take(subjects);
+        if (wait > 0) {
+            return refused(Tries.told(wait) + ", then try again.");
         }
         PublicKeyCredentialRequestOptions options = asking.load(request);
         if (options == null) {
@@ -198,10 +199,10 @@ class PasskeyController {
             who = Optional.empty();
         }
         if (who.isEmpty()) {
-            guesses.wrong(subjects);
             journal.write(Journal.What.NOT_LET_IN, null, "passkey from " + request.getRemoteAddr());
             return refused(NOT);
         }
+        tries.right(subjects);
         journal.write(Journal.What.SIGNED_IN, who.get().id(), "by passkey from " + request.getRemoteAddr());
         sessions.begin(who.get(), false, request, response);
         return answer(json.writeValueAsString(Map.of("to", "/")));

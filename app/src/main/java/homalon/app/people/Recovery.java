@@ -49,7 +49,7 @@ public final class Recovery {
     private static boolean reset(Connection c, String login, String password) throws SQLException {
         try (PreparedStatement person = c.prepareStatement(
                         "update person set password_hash = ?, active = true where login = ? and role = 'OWNER'");
-                PreparedStatement waits = c.prepareStatement("delete from guess where subject like ?");
+                PreparedStatement waits = c.prepareStatement("delete from try_bucket where subject like ?");
                 PreparedStatement sessions = c.prepareStatement("delete from spring_session where principal_name = ?");
                 PreparedStatement line = c.prepareStatement("insert into journal (by_person, what, detail)"
                         + " select id, 'PASSWORD_RECOVERED', login from person where login = ?")) {

@@ -31,12 +31,12 @@ class ApiSignIn extends OncePerRequestFilter implements AuthenticationEntryPoint
     private static final String DEMO_PASSWORD = "saltmarsh-demo";
 
     private final ApiTokens tokens;
-    private final Guesses guesses;
+    private final Tries tries;
     private final boolean demo;
 
-    ApiSignIn(ApiTokens tokens, Guesses guesses, @Value("${homalon.demo}") boolean demo) {
+    ApiSignIn(ApiTokens tokens, Tries tries, @Value("${homalon.demo}") boolean demo) {
         this.tokens = tokens;
-        this.guesses = guesses;
+        this.tries = tries;
         this.demo = demo;
     }
 
@@ -45,18 +45,13 @@ class ApiSignIn extends OncePerRequestFilter implements AuthenticationEntryPoint
             throws ServletException, IOException {
         String header = request.getHeader("Authorization");
         if (header != null) {
-            List<Guesses.Subject> subjects = List.of(Guesses.Subject.address("api-from:" + request.getRemoteAddr()));
+            List<Tries.Subject> subjects = List.of(Tries.Subject.address("api-from:" + request.getRemoteAddr()));
             Optional<String> name = program(header);
-            if (name.isEmpty() && guesses.mustWait(subjects)) {
+            int wait = name.isEmpty() ? tries.take(subjects) : 0;
+            if (wait > 0) {
                 ProblemJson.write(
-                        response,
-                        429,
-                        "Too many wrong tries",
-                        "Wait a quarter of an hour, then use a token that works.");
+                        response, 429, "Too many wrong tries", Tries.told(wait) + ", then use a token that works.");
                 return;
-            }
-            if (name.isEmpty()) {
-                guesses.wrong(subjects);
             }
             name.ifPresent(n -> SecurityContextHolder.getContext()
                     .setAuthentication(UsernamePasswordAuthenticationToken.authenticated(

@@ -22,17 +22,17 @@ import org.springframework.stereotype.Component;
 @Component
 class PasswordProvider implements AuthenticationProvider {
     private final People people;
-    private final Guesses guesses;
+    private final Tries tries;
     private final PasswordEncoder encoder;
     private final Journal journal;
     private final Clock clock;
     private final String decoy;
 
-    PasswordProvider(People people, Guesses guesses, PasswordEncoder encoder, Journal journal, Clock clock) {
+    PasswordProvider(People people, Tries tries, PasswordEncoder encoder, Journal journal, Clock clock) {
         this.journal = journal;
         this.clock = clock;
         this.people = people;
-        this.guesses = guesses;
+        this.tries = tries;
         this.encoder = encoder;
         this.decoy = encoder.encode("a password that nobody has");
     }
@@ -40,10 +40,11 @@ class PasswordProvider implements AuthenticationProvider {
     @Override
     public Authentication authenticate(Authentication given) {
         String login = String.valueOf(given.getName()).strip().toLowerCase(java.util.Locale.ROOT);
-        List<Guesses.Subject> subjects = List.of(
-                Guesses.Subject.secret("login:" + shortened(login)), Guesses.Subject.address("from:" + address(given)));
-        if (guesses.mustWait(subjects)) {
-            throw new LockedException("wait");
+        List<Tries.Subject> subjects = List.of(
+                Tries.Subject.secret("login:" + shortened(login)), Tries.Subject.address("from:" + address(given)));
+        int wait = tries.take(subjects);
+        if (wait > 0) {
+            throw new MustWait(wait);
         }
         Optional<Credentials> found = people.credentials(login);
         String password = String.valueOf(given.getCredentials());
@@ -51,14 +52,25 @@ class PasswordProvider implements AuthenticationProvider {
                 password.length() > Passwords.LONGEST ? "" : password,
                 found.map(Credentials::passwordHash).orElse(decoy));
         if (!matches || found.isEmpty() || !found.get().active()) {
-            guesses.wrong(subjects);
             journal.write(Journal.What.NOT_LET_IN, null, "login " + shortened(login) + " from " + address(given));
             throw new BadCredentialsException("wrong");
         }
-        guesses.right(subjects.get(0));
+        tries.right(subjects);
         people.knows(found.get().id(), password);
         journal.write(Journal.What.SIGNED_IN, found.get().id(), "from " + address(given));
         return signedIn(found.get(), false, clock.instant());
+    }
+
+    /** Too many wrong tries went before. */
+    static final class MustWait extends LockedException {
+        private static final long serialVersionUID = 1;
+
+        final int minutes;
+
+        MustWait(int minutes) {
+            super(Tries.told(minutes));
+            this.minutes = minutes;
+        }
     }
 
     static Authentication signedIn(Credentials who, boolean byPin, Instant now) {

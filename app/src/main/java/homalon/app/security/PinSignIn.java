@@ -20,23 +20,15 @@ public class PinSignIn {
     public static final String COOKIE = "homalon-bench";
 
     private final People people;
-    private final Guesses guesses;
+    private final Tries tries;
     private final Journal journal;
     private final NewSession sessions;
 
-    PinSignIn(People people, Guesses guesses, Journal journal, NewSession sessions) {
+    PinSignIn(People people, Tries tries, Journal journal, NewSession sessions) {
         this.journal = journal;
         this.sessions = sessions;
         this.people = people;
-        this.guesses = guesses;
-    }
-
-    /** How a try ended. */
-    public enum Outcome {
-        CHANGED,
-        WRONG,
-        WAIT,
-        NOT_HERE
+        this.tries = tries;
     }
 
     public static Optional<String> deviceToken(HttpServletRequest request) {
@@ -50,26 +42,28 @@ public class PinSignIn {
         return Optional.empty();
     }
 
-    public Outcome change(UUID to, String pin, HttpServletRequest request, HttpServletResponse response) {
+    /** What to say where nobody came in; empty when somebody did. */
+    public Optional<String> change(UUID to, String pin, HttpServletRequest request, HttpServletResponse response) {
         String token = deviceToken(request).orElse(null);
         Optional<People.Device> device = people.device(token);
         if (device.isEmpty()) {
-            return Outcome.NOT_HERE;
+            return Optional.of(
+                    "PINs do not work on this device: the owner can enable it, or sign in with your password.");
         }
-        List<Guesses.Subject> subjects = List.of(
-                Guesses.Subject.secret("pin:" + to),
-                Guesses.Subject.secret("pin-device:" + device.get().id()));
-        if (guesses.mustWait(subjects)) {
-            return Outcome.WAIT;
+        List<Tries.Subject> subjects = List.of(
+                Tries.Subject.secret("pin:" + to),
+                Tries.Subject.device("pin-device:" + device.get().id()));
+        int wait = tries.take(subjects);
+        if (wait > 0) {
+            return Optional.of(Tries.told(wait) + ", or sign in with your password.");
         }
         Optional<Credentials> found = people.byPin(to, pin, token);
         if (found.isEmpty()) {
-            guesses.wrong(subjects);
-            return Outcome.WRONG;
+            return Optional.of("That is not the PIN of this person: key it again.");
         }
-        guesses.right(subjects.get(0));
+        tries.right(subjects);
         journal.write(Journal.What.SIGNED_IN_BY_PIN, to, device.get().name());
         sessions.begin(found.get(), true, request, response);
-        return Outcome.CHANGED;
+        return Optional.empty();
     }
 }

@@ -118,8 +118,8 @@ class SecurityConfig {
                         .passwordParameter("password")
                         .defaultSuccessUrl("/", false)
                         .failureHandler((request, response, e) -> response.sendRedirect(
-                                e instanceof org.springframework.security.authentication.LockedException
-                                        ? "/sign-in?wait"
+                                e instanceof PasswordProvider.MustWait wait
+                                        ? "/sign-in?wait=" + wait.minutes
                                         : "/sign-in?wrong")))
                 .logout(l -> l.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
                 .exceptionHandling(e -> e.defaultAuthenticationEntryPointFor(

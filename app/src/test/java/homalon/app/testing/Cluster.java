@@ -70,6 +70,7 @@ public final class Cluster implements AutoCloseable {
                 "-R",
                 "-X",
                 "stream",
+                "--checkpoint=fast",
                 "-d",
                 "postgresql://homalon_admin@127.0.0.1:" + port + "/?application_name=copy");
         copy.start();
