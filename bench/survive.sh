@@ -27,6 +27,11 @@ beside() {
   env HOMALON_HOME="$HOMALON_HOME.two" HOMALON_PORT=$((HOMALON_PORT + 10)) HOMALON_WATCH_PORT=$((HOMALON_WATCH_PORT + 10)) \
     HOMALON_DATABASE="127.0.0.1:$HOMALON_PG_PORT" ./homalon "$@"
 }
+start_beside() {
+  beside demo >"$log.two" 2>&1 &
+  beside=$!
+  until grep -qx ready "$log.two"; do kill -0 "$beside" || { cat "$log.two"; exit 1; }; sleep 0.3; done
+}
 sql() { PGPASSFILE=$HOMALON_HOME/run/pgpass psql -qAtX -h 127.0.0.1 -p "$HOMALON_PG_PORT" -U homalon_admin -d homalon_demo -c "$1"; }
 up() { until [ "$(curl -s -m 3 -o /dev/null -w '%{http_code}' "$1/sign-in")" = 200 ]; do kill -0 "$script" 2>/dev/null || return 1; sleep 0.2; done; }
 token() { curl -s -m 10 -b "$jar" -c "$jar" "$first$1" | grep -o 'name="_\?csrf"[^>]*\(value\|content\)="[^"]*"' | head -1 | sed 's/.*="//;s/"$//'; }
@@ -117,12 +122,15 @@ trap end EXIT
 : >"$HOMALON_HOME.kept"
 : >"$HOMALON_HOME.refused"
 awk 'BEGIN { srand(1); for (i = 0; i < 400; i++) printf "%.2f,%.2f,%.4f\n", rand() * 412, rand() * 150, rand() * 0.02 }' >"$HOMALON_HOME.scan"
+# The first ending writes the archive of classes, which makes every later start quicker.
+start
+./homalon stop >/dev/null
+wait "$script" 2>/dev/null || true
 start
 if [ "$instances" = 2 ]; then
   mkdir -p "$HOMALON_HOME.two"
   cp -r "$HOMALON_HOME/secrets" "$HOMALON_HOME/app.stamp" "$HOMALON_HOME/work" "$HOMALON_HOME.two/"
-  beside demo >"$log.two" 2>&1 &
-  up "$second"
+  start_beside
 fi
 sign_in
 batch=$(sql "select b.id from batch b order by made_at limit 1")
@@ -132,12 +140,13 @@ for ((k = 1; k <= kills; k++)); do
   case $((k % (2 + instances))) in
     1) kill=$java name="the application" ;;
     2) kill=$(head -1 "$HOMALON_HOME"/pg/postmaster.pid) name=PostgreSQL ;;
-    3) kill=$(cat "$HOMALON_HOME.two/run/java.pid") name="the other application" ;;
+    3) kill="$beside $(cat "$HOMALON_HOME.two/run/java.pid")" name="the other command and application" ;;
     0) kill="$script $java" name="the command and the application" ;;
   esac
   key "$(awk -v s="$RANDOM" 'BEGIN { srand(s); print 0.5 + 4 * rand() }')" "$kill"
   echo "kill $k: $name"
   if [ "$name" = "the command and the application" ]; then wait "$script" 2>/dev/null || true; start; fi
+  if [ "$name" = "the other command and application" ]; then wait "$beside" 2>/dev/null || true; start_beside; fi
   sleep 1
   up "$first" || { cat "$log"; exit 1; }
   if [ "$instances" = 2 ]; then up "$second"; fi

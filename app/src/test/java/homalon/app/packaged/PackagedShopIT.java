@@ -27,6 +27,8 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.Statement;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -255,6 +257,8 @@ class PackagedShopIT {
         List<String> faults = new ArrayList<>();
         try (Browser.Window window = Browser.trusting(root(), folder.resolve("browser"))) {
             Page page = window.open(address + "/", 1280, 800, faults);
+            // Two programs of one machine start beside it.
+            page.setDefaultTimeout(30_000);
             page.waitForURL("**/first-visit");
             page.keyboard().type("Quay Street Heads");
             next(page, "Oda");
@@ -554,5 +558,74 @@ class PackagedShopIT {
         Program.Said gone = beside.with("HOMALON_DATABASE", "127.0.0.1:1").run("start");
         assertEquals(1, gone.code());
         assertTrue(gone.text().contains("does not let us in"), gone.text());
+    }
+
+    /** What was written after the moment is not there, all before it is; a time that the archive does not reach is refused. */
+    @Test
+    @Order(10)
+    void theStateOfAnyMomentIsRestoredFromTheArchive() throws Exception {
+        Path archive = Program.open(folder.resolve("archive"));
+        shop.with("HOMALON_ARCHIVE", archive.toString());
+        serving = shop.serve("start");
+        for (int i = 0; i < 600 && copies(archive) == 0; i++) {
+            Thread.sleep(100);
+        }
+        assertEquals(1, copies(archive));
+        note("before");
+        Map<String, String> before = tables(shop);
+        Thread.sleep(20);
+        Instant moment = Instant.now();
+        Thread.sleep(20);
+        note("after");
+        shop.run("stop").well();
+        serving.process().waitFor();
+
+        Path third = Program.home(folder, "third");
+        Program again = new Program(folder.resolve("tree/usr/bin/homalon"), third).with("HOMALON_ADDRESS", "127.0.0.5");
+        Program.Said never = again.run(
+                "restore", archive.toString(), moment.plus(Duration.ofDays(1)).toString());
+        assertEquals(1, never.code());
+        assertTrue(never.text().contains("ends before that time"), never.text());
+        assertEquals(
+                1, again.run("restore", archive.toString(), "yesterday noonish").code());
+        assertTrue(again.run("restore", archive.toString(), moment.toString())
+                .well()
+                .text()
+                .contains("restored"));
+        Program.Serving served = again.serve("start");
+        try {
+            assertEquals(before, tables(again), "row by row");
+            List<String> journal = new ArrayList<>();
+            try (Connection c = database(again);
+                    Statement s = c.createStatement();
+                    ResultSet found = s.executeQuery("select detail from journal order by seq")) {
+                while (found.next()) {
+                    journal.add(found.getString(1));
+                }
+            }
+            assertTrue(journal.contains("before"), journal.toString());
+            assertFalse(journal.contains("after"), journal.toString());
+            assertTrue(journal.get(journal.size() - 1).startsWith("from the archive"), journal.toString());
+            assertEquals(
+                    report,
+                    reportOf("https://127.0.0.5:" + again.setting("HOMALON_PORT"), third.resolve("tls/authority.crt")));
+        } finally {
+            again.run("stop").well();
+            served.process().waitFor();
+        }
+    }
+
+    private static long copies(Path archive) throws Exception {
+        try (Stream<Path> all = Files.list(archive)) {
+            return all.filter(p -> p.getFileName().toString().startsWith("copy-"))
+                    .count();
+        }
+    }
+
+    private static void note(String detail) throws Exception {
+        try (Connection c = database(shop);
+                Statement s = c.createStatement()) {
+            s.execute("insert into journal (what, detail) values ('EXPORTED', '" + detail + "')");
+        }
     }
 }
