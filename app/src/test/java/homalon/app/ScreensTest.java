@@ -64,6 +64,7 @@ class ScreensTest {
             "/person",
             "/shop",
             "/shop/tools",
+            "/shop/customers",
             "/parts/T-9999/face");
 
     private final RunningShop.Shop shop;

@@ -56,6 +56,11 @@ public class InTheShop {
         return parts.byIds(after.map(a -> jobs.freeAfter(a, most)).orElseGet(() -> jobs.free(most)));
     }
 
+    /** Tags of a customer's castings, the first that came first. */
+    public List<String> of(String customer) {
+        return rows.inTheShopOf(customer);
+    }
+
     /** What waits for the same, the longest wait first. */
     public List<PartFile> stuck(StuckOn on, int from, int most) {
         return parts.byIds(jobs.stuck(on.name(), from, most));

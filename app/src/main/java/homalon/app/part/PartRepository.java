@@ -33,6 +33,13 @@ interface PartRepository extends JpaRepository<Part, UUID> {
     List<UUID> mayMate(String kind, int cylinders, long least, long most, String like, String customer, int limit);
 
     @Query("""
+            select p.tag from Part p join Job j on j.partId = p.id
+            where j.releasedAt is null and p.customer = :customer
+            order by j.openedAt, p.tag
+            """)
+    List<String> inTheShopOf(String customer);
+
+    @Query("""
             select p.id from Part p join Job j on j.partId = p.id
             where j.releasedAt is null and p.kind = :kind and p.customer = :customer and p.id <> :own
             order by j.openedAt desc, p.tag

@@ -44,6 +44,7 @@ public class Journal {
         SHOP_RENAMED("renamed the shop"),
         WAITS_LIFTED("lifted waits"),
         ACCEPTED("accepted what was keyed by"),
+        CUSTOMER_ERASED("erased a customer"),
         EXPORTED("took along"),
         RESTORED("restored");
 

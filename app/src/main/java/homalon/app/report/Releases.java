@@ -35,6 +35,7 @@ public class Releases {
     private final ReleaseRepository releases;
     private final ReleasePaperRepository papers;
     private final ReleaseSaltRepository salts;
+    private final ReleaseErasedRepository erased;
     private final Parts parts;
     private final Reports reports;
     private final ReportPdf pdf;
@@ -51,6 +52,7 @@ public class Releases {
             ReleaseRepository releases,
             ReleasePaperRepository papers,
             ReleaseSaltRepository salts,
+            ReleaseErasedRepository erased,
             Parts parts,
             Reports reports,
             ReportPdf pdf,
@@ -64,6 +66,7 @@ public class Releases {
         this.releases = releases;
         this.papers = papers;
         this.salts = salts;
+        this.erased = erased;
         this.parts = parts;
         this.reports = reports;
         this.pdf = pdf;
@@ -120,6 +123,12 @@ public class Releases {
     @Transactional(readOnly = true)
     Optional<byte[]> paper(UUID visit, String kind, BenchUnit unit) {
         return papers.findById(new ReleasePaperRow.Key(visit, name(kind, unit))).map(p -> p.content);
+    }
+
+    /** When the customer's name went from the papers of a visit. */
+    @Transactional(readOnly = true)
+    Optional<Instant> erasedAt(UUID visit) {
+        return erased.findById(visit).map(e -> e.at);
     }
 
     private static String name(String kind, BenchUnit unit) {
@@ -180,6 +189,10 @@ public class Releases {
 
     @Transactional(readOnly = true)
     List<String> sums(UUID visit) {
+        Optional<ReleaseErasedRow> gone = erased.findById(visit);
+        if (gone.isPresent()) {
+            return gone.get().sums.lines().sorted().toList();
+        }
         return jdbc
                 .sql("select name || ' ' || encode(sha256(content), 'hex') from release_paper where job_id = ?")
                 .param(visit)
@@ -200,6 +213,7 @@ public class Releases {
                         select p.tag, r.no from release r join part p on p.id = r.part_id
                         where r.digest = :sum or exists (select from release_paper w
                           where w.job_id = r.job_id and encode(sha256(w.content), 'hex') = :sum)
+                          or exists (select from release_erased e where e.job_id = r.job_id and position(:sum in e.sums) > 0)
                         """)
                 .param("sum", sum)
                 .query((r, n) -> new Which(r.getString(1), r.getInt(2)))

@@ -109,6 +109,8 @@ class ReportController {
                 .map(p -> new String(p, StandardCharsets.UTF_8));
         model.addAttribute("sealed", sealed.orElse(null));
         model.addAttribute("r", sealed.isPresent() ? null : reports.of(part, shell.writer()));
+        model.addAttribute(
+                "erased", release.flatMap(r -> releases.erasedAt(r.visit())).orElse(null));
         model.addAttribute("gone", part.visit().releasedAt().isPresent());
         model.addAttribute(
                 "earlier",
@@ -177,7 +179,12 @@ class ReportController {
             @RequestParam(defaultValue = "0") int visit,
             @ModelAttribute("shell") Shell shell) {
         PartFile part = parts.byTag(tag);
-        Optional<byte[]> sealed = release(part, visit).flatMap(r -> releases.paper(r.visit(), "pdf", shell.unit()));
+        Optional<Releases.Release> release = release(part, visit);
+        release.flatMap(r -> releases.erasedAt(r.visit())).ifPresent(at -> {
+            throw new NotHereException("The PDF of that visit of " + part.tag()
+                    + " went when the customer was erased: the report's page has the rest.");
+        });
+        Optional<byte[]> sealed = release.flatMap(r -> releases.paper(r.visit(), "pdf", shell.unit()));
         return file(
                 part.tag() + (visit > 0 ? "-visit-" + visit : "") + "-report.pdf",
                 MediaType.APPLICATION_PDF,

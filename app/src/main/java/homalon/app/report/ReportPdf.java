@@ -4,6 +4,7 @@ import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
 import com.openhtmltopdf.util.XRLog;
+import homalon.app.web.Warmed;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -20,7 +21,7 @@ import org.thymeleaf.context.Context;
  * address.
  */
 @Component
-class ReportPdf {
+class ReportPdf implements Warmed {
     private static final double PAPER_MM = 128;
 
     private final ITemplateEngine templates;
@@ -52,6 +53,17 @@ class ReportPdf {
         Context context = new Context(Locale.ENGLISH);
         context.setVariable("r", report);
         context.setVariable("css", css);
+        return rendered(templates.process("report/print", context));
+    }
+
+    /** Fonts and the classes that draw are read at the first print. */
+    @Override
+    public void warm() {
+        rendered("<html><head><style>" + css + "</style></head><body><h1>A</h1><p>b <b>c</b> <code>1</code></p>"
+                + "<svg xmlns='http://www.w3.org/2000/svg' width='9' height='9'><circle r='4'/><text>d</text></svg></body></html>");
+    }
+
+    private static byte[] rendered(String html) {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         PdfRendererBuilder builder = new PdfRendererBuilder();
         builder.useSVGDrawer(new BatikSVGDrawer());
@@ -61,7 +73,7 @@ class ReportPdf {
         font(builder, "AtkinsonHyperlegibleMono_500Medium.ttf", "Figures", 400);
         font(builder, "BarlowCondensed_600SemiBold.ttf", "Names", 400);
         builder.withProducer("Homalon");
-        builder.withHtmlContent(templates.process("report/print", context), null);
+        builder.withHtmlContent(html, null);
         builder.toStream(out);
         try {
             builder.run();

@@ -1,6 +1,7 @@
 package homalon.app.report;
 
 import homalon.app.part.PartFile;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -32,8 +33,10 @@ public class SealCheck {
      *
      * @param wrong sentences, one for each thing that does not agree; empty when all does
      * @param signature in words; empty where nothing was signed
+     * @param erased when the customer's name went from the papers
      */
-    public record Found(Releases.Release release, List<String> wrong, Optional<String> signature) {
+    public record Found(
+            Releases.Release release, List<String> wrong, Optional<String> signature, Optional<Instant> erased) {
         public boolean agrees() {
             return wrong.isEmpty();
         }
@@ -67,7 +70,7 @@ public class SealCheck {
             return good.map(g -> g ? "signed with the shop's key " + r.keyId().orElse("") : "signature is wrong")
                     .orElse("signed with the key " + r.keyId().orElse("") + ", which is not at hand here");
         });
-        return new Found(r, wrong, signature);
+        return new Found(r, wrong, signature, releases.erasedAt(r.visit()));
     }
 
     /** Lines of the seal that the tables tell otherwise, and lines of the tables that the seal does not know. */

@@ -51,6 +51,10 @@ class Warm {
                     beans.getBean(name);
                 }
             }
+            for (Warmed slow : beans.getBeansOfType(Warmed.class).values()) {
+                at = slow.getClass().getSimpleName();
+                slow.warm();
+            }
         } catch (RuntimeException e) {
             if (context.isActive()) {
                 LOG.error("{} could not be made", at, e);

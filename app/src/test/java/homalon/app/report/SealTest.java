@@ -229,6 +229,7 @@ class SealTest {
                 "release",
                 "release_paper",
                 "release_salt",
+                "release_erased",
                 "visit_stamp",
                 "visit_evidence");
         String view = jdbc.sql("select pg_get_viewdef('visit_evidence'::regclass)")
