@@ -50,6 +50,10 @@ once(join(out, '.from-sources'), hash(sources), () => {
     ['src/main.js', '--bundle', '--minify', '--target=es2022', '--log-level=warning', `--outfile=${join(assets, 'app.js')}`],
     { cwd: here, stdio: 'inherit' },
   );
+  execFileSync(bin('esbuild'), ['src/old.js', '--minify', '--target=es5', '--log-level=warning', `--outfile=${join(assets, 'old.js')}`], {
+    cwd: here,
+    stdio: 'inherit',
+  });
   const web = [
     ['barlow-condensed', [600, 700]],
     ['atkinson-hyperlegible-next', [400, 700]],

@@ -14,3 +14,5 @@ import './left.js';
 import './passkeys.js';
 import './upload.js';
 import './what-if.js';
+
+document.documentElement.dataset.runs = '';

@@ -56,6 +56,23 @@ class BelongsTest {
         return who.id().toString();
     }
 
+    /** A tablet that was left somewhere: out at its next request, and the one at hand stays in. */
+    @Test
+    void whoIsSignedInElsewhereSeesItAndEndsIt() {
+        Someone who = somebody(Role.MACHINIST);
+        Visitor left = Visitor.signedIn(shop.port(), who.login());
+        Visitor here = Visitor.signedIn(shop.port(), who.login());
+        Visitor other = Visitor.signedIn(shop.port(), somebody(Role.MACHINIST).login());
+        String page = here.get("/person").body();
+        assertTrue(page.contains("Another device") && page.contains(">Here<"), page);
+        String after = here.post("/person/elsewhere").body();
+        assertTrue(after.contains("You are signed out on "), after);
+        assertFalse(after.contains("Another device"), after);
+        assertEquals(302, left.get("/").statusCode());
+        assertEquals(200, here.get("/").statusCode());
+        assertEquals(200, other.get("/").statusCode());
+    }
+
     @Test
     void whoIsShutOutIsOutAtTheNextRequestOnEveryDevice() {
         Someone tove = somebody(Role.MACHINIST);

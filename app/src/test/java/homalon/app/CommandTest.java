@@ -4,7 +4,9 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.io.BufferedReader;
 import java.io.IOException;
+import java.io.InputStreamReader;
 import java.io.RandomAccessFile;
 import java.net.InetAddress;
 import java.net.ServerSocket;
@@ -60,6 +62,45 @@ class CommandTest {
         assertEquals(1, said.code());
         assertTrue(said.text().contains("HOMALON_PUBLIC=bench is no address"), said.text());
         assertFalse(Files.exists(home.resolve("data").resolve("pg")));
+    }
+
+    /** Ctrl-C reaches the command and the build that it waits for. */
+    @Test
+    void whoStopsABuildIsToldThatNothingIsLost() throws Exception {
+        Path tools = Files.createDirectories(home.resolve("tools"));
+        Path mvn = Files.writeString(tools.resolve("mvn"), "#!/bin/sh\nexec sleep 60\n");
+        assertTrue(mvn.toFile().setExecutable(true));
+        ProcessBuilder builder = new ProcessBuilder(
+                        "setsid",
+                        Path.of("..", "homalon").toAbsolutePath().normalize().toString(),
+                        "start")
+                .redirectErrorStream(true);
+        builder.environment().put("HOMALON_HOME", home.resolve("data").toString());
+        builder.environment().put("HOMALON_PORT", freePort());
+        builder.environment().put("PATH", tools + ":" + System.getenv("PATH"));
+        Process process = builder.start();
+        StringBuilder said = new StringBuilder();
+        try (BufferedReader out =
+                new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8))) {
+            for (String line = out.readLine(); line != null; line = out.readLine()) {
+                said.append(line).append('\n');
+                if (line.startsWith("Building")) {
+                    Thread.sleep(300);
+                    new ProcessBuilder("kill", "-INT", "--", "-" + process.pid())
+                            .start()
+                            .waitFor();
+                }
+            }
+        }
+        assertTrue(process.waitFor(10, TimeUnit.SECONDS));
+        assertEquals(130, process.exitValue(), said.toString());
+        assertTrue(said.toString().contains("stopped while building; nothing is lost"), said.toString());
+    }
+
+    private static String freePort() throws IOException {
+        try (ServerSocket socket = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
+            return Integer.toString(socket.getLocalPort());
+        }
     }
 
     /** A start right after a stop waits for it instead of refusing. */

@@ -99,6 +99,20 @@ class OutboxTest {
     }
 
     @Test
+    void aBrowserThatCannotRunTheProgramSaysSo() {
+        Page page = started();
+        assertThat(page.locator("#old")).isHidden();
+        page.route(
+                "**/assets/app*.js",
+                route -> route.fulfill(new Route.FulfillOptions()
+                        .setContentType("text/javascript")
+                        .setBody("what no browser = can { read")));
+        page.reload();
+        assertThat(page.locator("#old")).isVisible();
+        assertThat(page.locator("#old")).containsText("too old to keep what is keyed");
+    }
+
+    @Test
     void aStoreThatIsForbiddenIsNoHindranceWhereTheServerAnswers() {
         Page page = started();
         page.addInitScript("indexedDB.open = function () { throw new DOMException('no', 'SecurityError'); }");

@@ -7,10 +7,10 @@ import homalon.app.people.Journal;
 import homalon.app.people.People;
 import homalon.app.people.Theme;
 import homalon.app.reach.Authority;
+import homalon.app.security.OwnSessions;
 import homalon.app.security.PinSignIn;
 import homalon.app.security.Signed;
 import homalon.app.security.Tries;
-import homalon.app.web.Shell;
 import homalon.app.web.Shop;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.BenchUnit;
@@ -24,7 +24,6 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
@@ -40,6 +39,7 @@ class DoorController {
     private final FirstVisit firstVisit;
     private final Authority authority;
     private final Tries tries;
+    private final OwnSessions sessions;
     private final Journal journal;
     private final PasswordAgain again;
     private final Passkeys passkeys;
@@ -51,10 +51,12 @@ class DoorController {
             FirstVisit firstVisit,
             Authority authority,
             Tries tries,
+            OwnSessions sessions,
             Journal journal,
             PasswordAgain again,
             Passkeys passkeys) {
         this.tries = tries;
+        this.sessions = sessions;
         this.journal = journal;
         this.passkeys = passkeys;
         this.again = again;
@@ -159,8 +161,8 @@ class DoorController {
             @RequestParam(defaultValue = "") String now,
             @RequestParam(defaultValue = "") String next,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
             Model model,
+            HttpServletRequest request,
             HttpServletResponse response) {
         List<Tries.Subject> subjects = List.of(Tries.Subject.secret("confirm:" + me.id()));
         String said;
@@ -179,13 +181,14 @@ class DoorController {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             said = e.getMessage();
         }
-        String page = person(shell, model);
+        String page = person(me, model, request);
         model.addAttribute("said", said);
         return page;
     }
 
     @GetMapping("/person")
-    String person(@ModelAttribute("shell") Shell shell, Model model) {
+    String person(@AuthenticationPrincipal Signed me, Model model, HttpServletRequest request) {
+        model.addAttribute("sessions", sessions.of(me, request));
         model.addAttribute(
                 "people",
                 people.all().stream().filter(p -> p.active() && p.hasPin()).toList());
@@ -193,11 +196,24 @@ class DoorController {
         return "door/person";
     }
 
+    @PostMapping("/person/elsewhere")
+    String endElsewhere(@AuthenticationPrincipal Signed me, Model model, HttpServletRequest request) {
+        int ended = sessions.endOthers(me, request);
+        journal.write(Journal.What.SIGNED_OUT, me.id(), "on all other devices");
+        String page = person(me, model, request);
+        model.addAttribute(
+                "said",
+                ended == 0
+                        ? "You are signed in nowhere else."
+                        : "You are signed out on " + (ended == 1 ? "the other device." : ended + " other devices."));
+        return page;
+    }
+
     @PostMapping("/person/change")
     String change(
             @RequestParam UUID to,
             @RequestParam(defaultValue = "") String pin,
-            @ModelAttribute("shell") Shell shell,
+            @AuthenticationPrincipal Signed me,
             Model model,
             HttpServletRequest request,
             HttpServletResponse response) {
@@ -206,7 +222,7 @@ class DoorController {
             return "redirect:/";
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        String page = person(shell, model);
+        String page = person(me, model, request);
         model.addAttribute("said", refused.get());
         return page;
     }
@@ -215,8 +231,8 @@ class DoorController {
     String setPin(
             @RequestParam(defaultValue = "") String pin,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
             Model model,
+            HttpServletRequest request,
             HttpServletResponse response) {
         String said;
         try {
@@ -227,7 +243,7 @@ class DoorController {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             said = e.getMessage();
         }
-        String page = person(shell, model);
+        String page = person(me, model, request);
         model.addAttribute("said", said);
         return page;
     }

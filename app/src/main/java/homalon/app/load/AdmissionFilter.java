@@ -8,6 +8,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -23,6 +24,9 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Order(Ordered.HIGHEST_PRECEDENCE + 3)
 class AdmissionFilter extends OncePerRequestFilter {
     private static final Set<String> LOOKING = Set.of("GET", "HEAD", "OPTIONS");
+    /** A file has its own turn ({@link BigFiles}): it may come in for minutes, and would keep a place all that time. */
+    private static final Pattern FILES = Pattern.compile("/parts/[^/]+/(photos|scan|scan/look|seal/file)|/stock");
+
     private static final String BUSY =
             "The shop is busy: more people ask than it can answer just now. Try again in a few seconds.";
 
@@ -57,14 +61,12 @@ class AdmissionFilter extends OncePerRequestFilter {
     protected boolean shouldNotFilter(HttpServletRequest request) {
         String path = request.getRequestURI();
         String accept = request.getHeader("Accept");
-        String type = request.getContentType();
         return path.startsWith("/assets/")
                 || path.equals("/alive")
                 || accept != null && accept.startsWith("text/event-stream")
-                || !LOOKING.contains(request.getMethod())
+                || request.getMethod().equals("POST")
                         && !(request instanceof WholeBody)
-                        && type != null
-                        && !type.isEmpty();
+                        && FILES.matcher(path).matches();
     }
 
     @Override

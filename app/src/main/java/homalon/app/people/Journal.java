@@ -44,6 +44,9 @@ public class Journal {
         SHOP_RENAMED("renamed the shop"),
         WAITS_LIFTED("lifted waits"),
         ACCEPTED("accepted what was keyed by"),
+        TOOLS_CHANGED("changed the tools"),
+        LEFT_OUT("left out of a route"),
+        LEFT_UNFINISHED("handed over unfinished"),
         CUSTOMER_ERASED("erased a customer"),
         EXPORTED("took along"),
         RESTORED("restored");

@@ -142,6 +142,12 @@ class ReportController {
             writing.of(() -> {
                 parts.handOver(part.id(), head.open(), note, me.id());
                 releases.seal(parts.byTag(tag), Optional.of(me.id()));
+                if (part.visit().releasedAt().isEmpty() && !head.open().isEmpty()) {
+                    journal.write(
+                            Journal.What.LEFT_UNFINISHED,
+                            me.id(),
+                            part.tag() + ", " + String.join(", ", head.open()) + ": " + note.strip());
+                }
                 return true;
             });
             return "redirect:/parts/" + part.tag() + "/report";

@@ -59,8 +59,9 @@ class ReportPdf implements Warmed {
     /** Fonts and the classes that draw are read at the first print. */
     @Override
     public void warm() {
-        rendered("<html><head><style>" + css + "</style></head><body><h1>A</h1><p>b <b>c</b> <code>1</code></p>"
-                + "<svg xmlns='http://www.w3.org/2000/svg' width='9' height='9'><circle r='4'/><text>d</text></svg></body></html>");
+        rendered(
+                "<html><head><style>" + css + "</style></head><body><h1>A</h1><p>b <b>c</b> <code>1</code></p>"
+                        + "<svg xmlns='http://www.w3.org/2000/svg' width='9' height='9'><circle r='4'/><text>d</text></svg></body></html>");
     }
 
     private static byte[] rendered(String html) {

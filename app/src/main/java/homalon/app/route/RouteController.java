@@ -7,6 +7,7 @@ import homalon.app.part.PartFile;
 import homalon.app.part.PartShells;
 import homalon.app.part.Parts;
 import homalon.app.part.StepKind;
+import homalon.app.people.Journal;
 import homalon.app.people.People;
 import homalon.app.people.Role;
 import homalon.app.security.Signed;
@@ -60,9 +61,11 @@ class RouteController {
     private final PartShells shells;
     private final WorkLog work;
     private final People people;
+    private final Journal journal;
     private final OneRead reading;
 
-    RouteController(Parts parts, PartShells shells, WorkLog work, People people, OneRead reading) {
+    RouteController(Parts parts, PartShells shells, WorkLog work, People people, Journal journal, OneRead reading) {
+        this.journal = journal;
         this.parts = parts;
         this.shells = shells;
         this.work = work;
@@ -235,7 +238,9 @@ class RouteController {
         if (operation == Operation.HAND_OVER) {
             throw new BadInputException("operation", "The hand-over is not left out: the part stays until it goes.");
         }
-        work.write(part, id, WorkLog.Kind.WAIVED, operation, note, me.id());
+        if (work.write(part, id, WorkLog.Kind.WAIVED, operation, note, me.id())) {
+            journal.write(Journal.What.LEFT_OUT, me.id(), part.tag() + ", " + operation.words() + ": " + note.strip());
+        }
         return live(part, shell, model);
     }
 

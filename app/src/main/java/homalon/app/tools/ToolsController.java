@@ -1,6 +1,7 @@
 package homalon.app.tools;
 
 import homalon.app.opened.ToOwners;
+import homalon.app.people.Journal;
 import homalon.app.web.Shell;
 import homalon.core.cut.Cutter;
 import homalon.core.cut.Insert;
@@ -27,9 +28,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/shop/tools")
 class ToolsController {
     private final Toolbox toolbox;
+    private final Journal journal;
 
-    ToolsController(Toolbox toolbox) {
+    ToolsController(Toolbox toolbox, Journal journal) {
         this.toolbox = toolbox;
+        this.journal = journal;
     }
 
     @GetMapping
@@ -66,6 +69,7 @@ class ToolsController {
     private String doing(Shell shell, Model model, HttpServletResponse response, String done, Wish wish) {
         try {
             wish.fulfil();
+            journal.write(Journal.What.TOOLS_CHANGED, shell.me().id(), done);
             return page(shell, model, done);
         } catch (IllegalArgumentException e) {
             response.setStatus(422);

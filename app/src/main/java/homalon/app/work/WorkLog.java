@@ -78,10 +78,13 @@ public class WorkLog {
         return ofVisits(List.of(part.visit().id())).getOrDefault(part.visit().id(), List.of());
     }
 
-    /** @throws BadInputException when the note is too long, or the part has left */
-    public void write(PartFile part, UUID id, Kind kind, Enum<?> what, String note, UUID by) {
+    /**
+     * @return false when the line is there already: it was sent again
+     * @throws BadInputException when the note is too long, or the part has left
+     */
+    public boolean write(PartFile part, UUID id, Kind kind, Enum<?> what, String note, UUID by) {
         if (!turns.first(part, id)) {
-            return;
+            return false;
         }
         part.requireHere("work", "to work on it");
         String tidy = note == null ? "" : note.strip();
@@ -93,6 +96,7 @@ public class WorkLog {
                     "note", "Say why it is left out, such as: no plates for this head, customer told.");
         }
         insert(part, id, kind, what.name(), tidy, null, by);
+        return true;
     }
 
     /** Takes a line back by a second one. */
