@@ -140,7 +140,7 @@ for ((k = 1; k <= kills; k++)); do
   case $((k % (2 + instances))) in
     1) kill=$java name="the application" ;;
     2) kill=$(head -1 "$HOMALON_HOME"/pg/postmaster.pid) name=PostgreSQL ;;
-    3) kill="$beside $(cat "$HOMALON_HOME.two/run/java.pid")" name="the other command and application" ;;
+    3) kill="$(cat "$HOMALON_HOME.two/run/script.pid") $(cat "$HOMALON_HOME.two/run/java.pid")" name="the other command and application" ;;
     0) kill="$script $java" name="the command and the application" ;;
   esac
   key "$(awk -v s="$RANDOM" 'BEGIN { srand(s); print 0.5 + 4 * rand() }')" "$kill"

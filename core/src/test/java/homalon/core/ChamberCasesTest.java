@@ -5,6 +5,7 @@ import static homalon.core.Cases.n;
 import homalon.core.chambers.Compression;
 import homalon.core.chambers.CutForRatio;
 import homalon.core.chambers.Cylinder;
+import homalon.core.chambers.DepthFills;
 import homalon.core.chambers.Doubts;
 import homalon.core.chambers.EngineBook.Crown;
 import homalon.core.chambers.GasketAdvice;
@@ -13,6 +14,7 @@ import homalon.core.cut.ManifoldFit;
 import homalon.core.cut.ValveRoom;
 import java.util.Map;
 import java.util.stream.Stream;
+import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.TestFactory;
 import tools.jackson.databind.JsonNode;
@@ -22,7 +24,7 @@ class ChamberCasesTest {
 
     @TestFactory
     Stream<DynamicTest> casesAgree() throws Exception {
-        return Cases.of("chambers", 13, c -> switch (c.get("calc").asString()) {
+        return Cases.of("chambers", 17, c -> switch (c.get("calc").asString()) {
             case "compression" -> compression(c.get("request"));
             case "cut-for-ratio" -> cut(c.get("request"));
             default -> consequences(c.get("request"));
@@ -37,7 +39,7 @@ class ChamberCasesTest {
                 Cylinder.Gasket.round(n(q, "gasketBore"), n(q, "gasketThickness")),
                 n(q, "deck"),
                 n(q, "crownCc"),
-                n(q, "creviceCc"));
+                q.has("creviceCc") ? n(q, "creviceCc") : 0);
     }
 
     private static Map<String, Object> compression(JsonNode q) {
@@ -48,8 +50,16 @@ class ChamberCasesTest {
 
     private static Map<String, Object> cut(JsonNode q) {
         Cylinder y = cylinder(q);
-        CutForRatio cut = CutForRatio.of(y, n(q, "wantedRatio"), n(q, "openingArea"), y.boreArea());
+        CutForRatio cut = q.has("fills")
+                ? CutForRatio.of(y, n(q, "wantedRatio"), fills(q.get("fills")), y.boreArea())
+                : CutForRatio.of(y, n(q, "wantedRatio"), n(q, "openingArea"), y.boreArea());
         return Map.of("headCut", cut.headCut(), "blockCut", cut.blockCut());
+    }
+
+    private static DepthFills fills(JsonNode all) {
+        return DepthFills.of(StreamSupport.stream(all.spliterator(), false)
+                .map(f -> new DepthFills.Level(n(f, "depth"), n(f, "cc")))
+                .toList());
     }
 
     private static Map<String, Object> consequences(JsonNode q) {

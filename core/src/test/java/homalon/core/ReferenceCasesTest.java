@@ -35,7 +35,7 @@ class ReferenceCasesTest {
     Stream<DynamicTest> casesAgree() throws Exception {
         try (InputStream in = getClass().getResourceAsStream("/cases/face.json")) {
             JsonNode all = JsonMapper.shared().readTree(in);
-            assertEquals(24, all.size());
+            assertEquals(27, all.size());
             return StreamSupport.stream(all.spliterator(), false)
                     .map(c -> DynamicTest.dynamicTest(c.get("name").asString(), () -> check(c)))
                     .toList()
@@ -116,6 +116,7 @@ class ReferenceCasesTest {
             case "longBow" -> r.bend().longBow();
             case "crossBow" -> r.bend().crossBow();
             case "fourthCornerLift" -> r.bend().fourthCornerLift();
+            case "shape" -> r.shape();
             case "verdict" -> r.verdict().orElseThrow();
             default -> throw new IllegalArgumentException(field);
         };

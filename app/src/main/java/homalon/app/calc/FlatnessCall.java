@@ -29,6 +29,7 @@ final class FlatnessCall {
      * @param cover distance within which every place must have a measured one; default 75
      * @param bores around which flatness is wanted
      * @param band width of the ring around a bore; default 12
+     * @param uncertainty of the instrument, kept on both sides of the limit; default 0
      */
     @Schema(name = "FlatnessRequest")
     record Request(
@@ -53,7 +54,12 @@ final class FlatnessCall {
             List<Bore> bores,
 
             @Schema(description = "width of the ring around a bore, mm; default 12")
-            Double band) {}
+            Double band,
+
+            @Schema(
+                    description = "of the instrument, mm, kept on both sides of the limit; default 0",
+                    example = "0.002")
+            Double uncertainty) {}
 
     @Schema(name = "Bore", description = "centre and diameter, mm")
     record Bore(Double x, Double y, Double d) {}
@@ -85,7 +91,9 @@ final class FlatnessCall {
 
             String shape,
 
-            @Schema(description = "WITHIN, OUT or NOT_PROVEN; null without a limit")
+            @Schema(
+                    description =
+                            "WITHIN (only when bow and twist are determined), OUT or NOT_PROVEN; null without a limit")
             String verdict,
 
             @Schema(description = "null when no square holds four points")
@@ -106,6 +114,10 @@ final class FlatnessCall {
         above(problems, "window", request.window());
         above(problems, "cover", request.cover());
         above(problems, "band", request.band());
+        problems.require(
+                request.uncertainty() == null || finite(request.uncertainty()) && request.uncertainty() >= 0,
+                "uncertainty",
+                "uncertainty must be zero or above, in mm.");
         boolean boxFits = request.box() == null
                 || request.box().length == 4
                         && Arrays.stream(request.box()).allMatch(Double::isFinite)
@@ -153,7 +165,7 @@ final class FlatnessCall {
                         .map(r -> new FlatnessSettings.Ring(new Spot(r.x(), r.y()), r.d()))
                         .toList(),
                 request.band() == null ? RuleBook.DEFAULT_FIRE_RING_BAND.mm() : request.band(),
-                0,
+                request.uncertainty() == null ? 0 : request.uncertainty(),
                 FlatnessSettings.VERDICT_SLACK_MM);
     }
 

@@ -271,11 +271,13 @@ public class FaceViews {
         finding.get().judgement().limits().forEach(l -> rows.add(limitRow(l, writer)));
         BowAndTwist bend = flat.bend();
         rows.add(new FaceView.Row("Least squares", writer.number(flat.leastSquares()), "about the average plane", ""));
-        rows.add(bow("Long bow", bend.longBow(), writer, "hollow", "crowned"));
-        rows.add(bow("Cross bow", bend.crossBow(), writer, "hollow", "crowned"));
+        double one = finding.get().judgement().uncertainty();
+        rows.add(bow("Long bow", bend.longBow(), one * bend.error().longBow(), writer, "hollow", "crowned"));
+        rows.add(bow("Cross bow", bend.crossBow(), one * bend.error().crossBow(), writer, "hollow", "crowned"));
         rows.add(bow(
                 "Fourth corner",
                 bend.fourthCornerLift(),
+                one * bend.error().fourthCornerLift(),
                 writer,
                 FaceWords.highCorners(1, layout),
                 FaceWords.highCorners(-1, layout)));
@@ -312,13 +314,14 @@ public class FaceViews {
                 verdict.replace("not proven", "open"));
     }
 
-    private static FaceView.Row bow(String name, OptionalDouble value, LengthWriter writer, String plus, String minus) {
+    private static FaceView.Row bow(
+            String name, OptionalDouble value, double unsure, LengthWriter writer, String plus, String minus) {
         if (value.isEmpty()) {
             return new FaceView.Row(name, "—", "not determined by these places", "");
         }
         double v = value.getAsDouble();
         String words = Math.abs(v) < 5e-5 ? "none" : v > 0 ? plus : minus;
-        return new FaceView.Row(name, writer.number(Math.abs(v)), words, "");
+        return new FaceView.Row(name, writer.number(Math.abs(v)) + " ± " + writer.number(unsure), words, "");
     }
 
     private static Workings workings(Optional<Findings.Finding> finding, Layout layout, LengthWriter writer) {
@@ -342,6 +345,12 @@ public class FaceViews {
         bend.fourthCornerLift()
                 .ifPresent(d -> working.line(
                         "Fourth-corner lift 4 d = {}: with three corners on pins, the gap at the fourth", d));
+        if (!bend.determined()) {
+            working.line("Left open by these places, held at none and the rest fitted again: " + bend.open());
+        }
+        working.line(
+                "± is what one reading's uncertainty of {} makes of each",
+                finding.judgement().uncertainty());
         working.line("What the fit leaves, lowest to highest: {}", bend.local())
                 .line("Shape: the largest of |e|, |f|, 2 |d| and the rest, named when it holds half of their sum; "
                         + points.size() + " places read");

@@ -59,6 +59,32 @@ class CalcTest {
         return ask(calc, body, basic("api", "saltmarsh-demo"));
     }
 
+    /** The instrument's uncertainty is kept on both sides of the limit. */
+    @ParameterizedTest
+    @CsvSource({
+        "0.049, 0, WITHIN",
+        "0.049, 0.002, NOT_PROVEN",
+        "0.040, 0.002, WITHIN",
+        "0.051, 0.002, NOT_PROVEN",
+        "0.051, 0, OUT",
+        "0.060, 0.002, OUT"
+    })
+    void aLimitIsJudgedWithTheUncertaintyThatIsGiven(double zone, double uncertainty, String verdict) throws Exception {
+        StringBuilder points = new StringBuilder();
+        for (int x = 0; x <= 2; x++) {
+            for (int y = 0; y <= 2; y++) {
+                points.append(points.isEmpty() ? "" : ",")
+                        .append("[" + 50 * x + "," + 50 * y + "," + (x == 1 ? -zone : 0) + "]");
+            }
+        }
+        HttpResponse<String> answer =
+                ask("flatness", "{\"points\":[" + points + "],\"limit\":0.05,\"uncertainty\":" + uncertainty + "}");
+        assertEquals(200, answer.statusCode(), answer.body());
+        assertEquals(
+                verdict,
+                JsonMapper.shared().readTree(answer.body()).get("verdict").asString());
+    }
+
     private static String basic(String user, String password) {
         return "Basic " + Base64.getEncoder().encodeToString((user + ":" + password).getBytes());
     }
@@ -72,7 +98,7 @@ class CalcTest {
                     .readTree(Path.of("../core/src/test/resources/cases/" + file + ".json"))
                     .forEach(all::add);
         }
-        assertEquals(77, all.size());
+        assertEquals(84, all.size());
         return all.stream().map(c -> DynamicTest.dynamicTest(c.get("name").asString(), () -> check(c)));
     }
 
@@ -125,6 +151,7 @@ class CalcTest {
                 "flatness; points[0]; {\"points\":[[1e999,0,0],[1,0,0],[1,1,0],[0,1,0]]}",
                 "flatness; body; {\"points\":[[NaN,0,0],[1,0,0],[1,1,0],[0,1,0]]}",
                 "flatness; limit; {\"points\":" + GOOD + ",\"limit\":-1}",
+                "flatness; uncertainty; {\"points\":" + GOOD + ",\"limit\":0.05,\"uncertainty\":-0.001}",
                 "guide; bore; {\"stem\":[8.1],\"bore\":[[8,8],[8,8],[8,8]]}",
                 "guide; bore; {\"stem\":[7.9]}",
                 "guide; bore; {\"stem\":[7.9],\"bore\":[[8,8],[8,8]]}",

@@ -38,7 +38,7 @@ public enum Metal {
         return alpha;
     }
 
-    /** Mean contraction from 20 C down to a chill below -100 C, 1e-6 per K: metals shrink less in deep cold. */
+    /** Mean contraction from 20 C down to -196 C, 1e-6 per K: metals shrink less in deep cold. */
     public double alphaCold() {
         return alphaCold;
     }

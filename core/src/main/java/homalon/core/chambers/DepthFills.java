@@ -8,7 +8,8 @@ import java.util.List;
 
 /**
  * Fills of one chamber to several depths below the face: what it would hold after a cut of that depth. Two depths give a straight
- * line; three or more the quadratic through them (by least squares), since a chamber with sloping walls narrows with depth.
+ * line; three or more a parabola by least squares, since a chamber with sloping walls narrows with depth. Either goes through the
+ * mean of the fills to the brim, so that a wish near what it holds asks for a cut near none.
  */
 public final class DepthFills {
     /** @param depth of the liquid's level below the face, mm; @param cc what it holds then */
@@ -47,11 +48,13 @@ public final class DepthFills {
             }
         }
         problems.throwIfAny();
+        List<Level> below = sorted.stream().filter(l -> l.depth() > 0).toList();
         return new DepthFills(
                 List.copyOf(sorted),
-                QuadraticFit.of(
-                        sorted.stream().mapToDouble(Level::depth).toArray(),
-                        sorted.stream().mapToDouble(Level::cc).toArray()));
+                QuadraticFit.from(
+                        brim(sorted),
+                        below.stream().mapToDouble(Level::depth).toArray(),
+                        below.stream().mapToDouble(Level::cc).toArray()));
     }
 
     public List<Level> levels() {
@@ -60,6 +63,10 @@ public final class DepthFills {
 
     /** What it holds to the brim: the mean of the fills at depth 0. */
     public double brim() {
+        return brim(levels);
+    }
+
+    private static double brim(List<Level> levels) {
         return levels.stream()
                 .filter(l -> l.depth() == 0)
                 .mapToDouble(Level::cc)

@@ -3,17 +3,23 @@ package homalon.core.face;
 import homalon.core.geometry.Box;
 import homalon.core.geometry.Points;
 import homalon.core.numeric.PartialFit;
+import java.util.Arrays;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * Least-squares fit of z = c + a u + b v + e u^2 + f v^2 + d u v, with u and v from -1 to 1 over the box of the face.
  * Each of bow and twist is given when the points determine it: no part of it lies in what they leave open, and its
- * standard error is at most three times that of a reading.
+ * standard error is at most three times that of a reading. Bows that are not determined are held at 0 together and the rest
+ * is fitted again, else they would leak into it; then so is a twist that is not determined.
  *
  * @param longBow e: how far the middle lies below the ends along the length; + hollow, - crowned, mm
  * @param crossBow f: the same across, mm
  * @param fourthCornerLift 4 d: with three corners on pins, the gap at the fourth; + when the corners (+,+) and (-,-) are
  *     high, mm
+ * @param error of each of the three, as a multiple of the standard error of one reading; infinite where it is not determined
  * @param local what the fit leaves, lowest to highest, mm
  * @param lowestLocal index of the point that lies lowest against the fitted shape
  * @param highestLocal index of the point that lies highest against it
@@ -22,11 +28,18 @@ public record BowAndTwist(
         OptionalDouble longBow,
         OptionalDouble crossBow,
         OptionalDouble fourthCornerLift,
+        Errors error,
         double local,
         int lowestLocal,
         int highestLocal) {
 
+    /** Of long bow, cross bow and fourth-corner lift. */
+    public record Errors(double longBow, double crossBow, double fourthCornerLift) {}
+
     private static final double MOST_ERROR = 3;
+    /** Far below what any instrument reads: what is left of sums of readings that are all the same. */
+    private static final double ROUNDING_MM = 1e-7;
+
     private static final int TERMS = 6;
     private static final int E = 3;
     private static final int F = 4;
@@ -52,10 +65,46 @@ public record BowAndTwist(
                 normal[k][j] = normal[j][k];
             }
         }
-        return leftOver(points, box, PartialFit.solve(normal, right), z0);
+        return leftOver(points, box, determined(normal, right), z0);
     }
 
-    private static BowAndTwist leftOver(Points points, Box box, PartialFit fit, double z0) {
+    /** Coefficients, and their errors: those that are not determined are 0, with an infinite error. */
+    private record Fit(double[] coefficient, double[] error) {}
+
+    private static Fit determined(double[][] normal, double[] right) {
+        boolean[] held = new boolean[TERMS];
+        Fit fit = fit(normal, right, held);
+        held[E] = fit.error[E] > MOST_ERROR;
+        held[F] = fit.error[F] > MOST_ERROR;
+        if (held[E] || held[F]) {
+            fit = fit(normal, right, held);
+        }
+        held[D] = fit.error[D] > MOST_ERROR;
+        return held[D] ? fit(normal, right, held) : fit;
+    }
+
+    private static Fit fit(double[][] normal, double[] right, boolean[] held) {
+        int[] free = IntStream.range(0, TERMS).filter(i -> !held[i]).toArray();
+        double[][] some = new double[free.length][free.length];
+        double[] side = new double[free.length];
+        for (int j = 0; j < free.length; j++) {
+            side[j] = right[free[j]];
+            for (int k = 0; k < free.length; k++) {
+                some[j][k] = normal[free[j]][free[k]];
+            }
+        }
+        PartialFit solved = PartialFit.solve(some, side);
+        double[] coefficient = new double[TERMS];
+        double[] error = new double[TERMS];
+        Arrays.fill(error, Double.POSITIVE_INFINITY);
+        for (int j = 0; j < free.length; j++) {
+            coefficient[free[j]] = solved.coefficient(j);
+            error[free[j]] = solved.standardError(j);
+        }
+        return new Fit(coefficient, error);
+    }
+
+    private static BowAndTwist leftOver(Points points, Box box, Fit fit, double z0) {
         double[] row = new double[TERMS];
         double least = Double.POSITIVE_INFINITY;
         double most = Double.NEGATIVE_INFINITY;
@@ -65,7 +114,7 @@ public record BowAndTwist(
             fill(row, box, points, i);
             double left = points.z(i) - z0;
             for (int j = 0; j < TERMS; j++) {
-                left -= fit.coefficient(j) * row[j];
+                left -= fit.coefficient[j] * row[j];
             }
             if (left < least) {
                 least = left;
@@ -80,6 +129,7 @@ public record BowAndTwist(
                 ifDetermined(fit, E, 1),
                 ifDetermined(fit, F, 1),
                 ifDetermined(fit, D, 4),
+                new Errors(error(fit, E, 1), error(fit, F, 1), error(fit, D, 4)),
                 most - least,
                 lowest,
                 highest);
@@ -96,10 +146,29 @@ public record BowAndTwist(
         row[D] = u * v;
     }
 
-    private static OptionalDouble ifDetermined(PartialFit fit, int term, double times) {
-        return fit.standardError(term) <= MOST_ERROR
-                ? OptionalDouble.of(times * fit.coefficient(term))
+    private static OptionalDouble ifDetermined(Fit fit, int term, double times) {
+        return fit.error[term] <= MOST_ERROR
+                ? OptionalDouble.of(times * fit.coefficient[term])
                 : OptionalDouble.empty();
+    }
+
+    private static double error(Fit fit, int term, double times) {
+        return fit.error[term] <= MOST_ERROR ? times * fit.error[term] : Double.POSITIVE_INFINITY;
+    }
+
+    /** Whether all three are: without that nobody knows that the face is flat between its places. */
+    public boolean determined() {
+        return longBow.isPresent() && crossBow.isPresent() && fourthCornerLift.isPresent();
+    }
+
+    /** What is not, in words, such as <i>cross bow and twist</i>; empty when all is. */
+    public String open() {
+        return Stream.of(
+                        longBow.isPresent() ? "" : "long bow",
+                        crossBow.isPresent() ? "" : "cross bow",
+                        fourthCornerLift.isPresent() ? "" : "twist")
+                .filter(w -> !w.isEmpty())
+                .collect(Collectors.joining(" and "));
     }
 
     /** The largest of |e|, |f|, 2|d| and the local range, named when it holds at least half of their sum. */
@@ -108,7 +177,7 @@ public record BowAndTwist(
         double f = Math.abs(crossBow.orElse(0));
         double d = Math.abs(fourthCornerLift.orElse(0)) / 2;
         double half = (e + f + d + local) / 2;
-        if (half <= 0) {
+        if (half <= ROUNDING_MM) {
             return Shape.MIXED;
         }
         if (e >= half) {

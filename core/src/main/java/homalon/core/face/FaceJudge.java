@@ -34,8 +34,9 @@ public final class FaceJudge {
      * @param flatness the figures
      * @param limits one verdict for each limit
      * @param worst the verdict of the whole: out when any is out, within only when all are
+     * @param uncertainty of one reading, mm
      */
-    public record Judgement(FlatnessResult flatness, List<LimitVerdict> limits, Verdict worst) {}
+    public record Judgement(FlatnessResult flatness, List<LimitVerdict> limits, Verdict worst, double uncertainty) {}
 
     private final Points points;
     private final IntFunction<String> names;
@@ -120,7 +121,11 @@ public final class FaceJudge {
                     ? Verdict.OUT
                     : v.verdict() == Verdict.NOT_PROVEN ? Verdict.NOT_PROVEN : worst;
         }
-        return new Judgement(flatness, List.copyOf(verdicts), verdicts.isEmpty() ? Verdict.NOT_PROVEN : worst);
+        return new Judgement(
+                flatness,
+                List.copyOf(verdicts),
+                verdicts.isEmpty() ? Verdict.NOT_PROVEN : worst,
+                settings.uncertainty());
     }
 
     private LimitVerdict overall(FlatnessLimit limit) {
@@ -245,7 +250,8 @@ public final class FaceJudge {
     private LimitVerdict proven(
             FlatnessLimit limit, OptionalDouble value, double zone, boolean filled, String unfilled, Working working) {
         FlatnessSettings s = flatnessSettings().withLimit(limit.most().mm());
-        Verdict verdict = Flatness.judge(zone, s, flatness.cover(), filled);
+        boolean shaped = flatness.bend().determined();
+        Verdict verdict = Flatness.judge(zone, s, flatness.cover(), filled && shaped);
         boolean covered = flatness.cover().distance() <= settings.cover() + s.slack();
         String why = "";
         Optional<Spot> next = Optional.empty();
@@ -256,7 +262,7 @@ public final class FaceJudge {
                 why = uncovered();
                 next = Optional.of(flatness.cover().furthest());
             } else {
-                why = unfilled;
+                why = filled ? unshaped() : unfilled;
                 next = Optional.of(flatness.cover().furthest());
             }
         }
@@ -287,6 +293,10 @@ public final class FaceJudge {
                         flatness.cover().distance(),
                         settings.cover());
         return working.done();
+    }
+
+    private String unshaped() {
+        return "These places leave open: " + flatness.bend().open() + ". Read more between them.";
     }
 
     private String uncovered() {

@@ -48,7 +48,7 @@ public final class Flatness {
                 : Optional.empty();
         boolean windowsFilled = settings.window().isEmpty() || worst.isPresent();
         Optional<Verdict> verdict = settings.limit().isPresent()
-                ? Optional.of(judge(zone.zone(), settings, cover, windowsFilled))
+                ? Optional.of(judge(zone.zone(), settings, cover, windowsFilled && bend.determined()))
                 : Optional.empty();
         boolean flat =
                 settings.limit().isPresent() && zone.zone() <= settings.limit().getAsDouble() + settings.slack();
@@ -67,15 +67,17 @@ public final class Flatness {
     }
 
     /**
-     * Out is proven by a zone over the limit; within needs cover, since points are a lower bound of the face. Neither is
-     * proven within the instrument's uncertainty of the limit.
+     * Out is proven by a zone over the limit; within needs cover and the shape, since points are a lower bound of the face.
+     * Neither is proven within the instrument's uncertainty of the limit.
+     *
+     * @param enough whether bow and twist are determined, and what else the limit asks for was read
      */
-    static Verdict judge(double zone, FlatnessSettings settings, Cover cover, boolean windowsFilled) {
+    static Verdict judge(double zone, FlatnessSettings settings, Cover cover, boolean enough) {
         double limit = settings.limit().getAsDouble() + settings.slack();
         if (zone - settings.uncertainty() > limit) {
             return Verdict.OUT;
         }
-        boolean covered = cover.distance() <= settings.cover() + settings.slack() && windowsFilled;
+        boolean covered = cover.distance() <= settings.cover() + settings.slack() && enough;
         return covered && zone + settings.uncertainty() <= limit ? Verdict.WITHIN : Verdict.NOT_PROVEN;
     }
 

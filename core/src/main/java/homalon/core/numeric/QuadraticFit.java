@@ -15,27 +15,54 @@ import org.hipparchus.linear.QRDecomposition;
 public record QuadraticFit(double c0, double c1, double c2) {
 
     /**
+     * The least-squares line or parabola that goes through one point exactly.
+     *
+     * @param c0 its value at zero
+     * @param x other than zero; with two different ones or more a parabola is fitted, with one a straight line
+     * @param y as many values
+     */
+    public static QuadraticFit from(double c0, double[] x, double[] y) {
+        double[] rise = new double[y.length];
+        for (int i = 0; i < y.length; i++) {
+            rise[i] = (y[i] - c0) / x[i];
+        }
+        QuadraticFit slope = fitted(x, rise, x, 2);
+        return new QuadraticFit(c0, slope.c0, slope.c1);
+    }
+
+    /**
      * @param x at least two different places; with three or more a quadratic is fitted, with two a straight line
      * @param y as many values
      */
     public static QuadraticFit of(double[] x, double[] y) {
+        double[] same = new double[x.length];
+        java.util.Arrays.fill(same, 1);
+        return fitted(x, y, same, 3);
+    }
+
+    /** @param weight of each row, as a factor of it and of its value */
+    private static QuadraticFit fitted(double[] x, double[] y, double[] weight, int most) {
         double scale = 0;
         for (double v : x) {
             scale = Math.max(scale, Math.abs(v));
         }
         double unit = scale == 0 ? 1 : scale;
-        int terms = (int) Math.min(3, java.util.Arrays.stream(x).distinct().count());
+        int terms = (int) Math.min(most, java.util.Arrays.stream(x).distinct().count());
         double[][] rows = new double[x.length][terms];
         for (int i = 0; i < x.length; i++) {
-            double power = 1;
+            double power = weight[i];
             for (int k = 0; k < terms; k++) {
                 rows[i][k] = power;
                 power *= x[i] / unit;
             }
         }
+        double[] right = new double[y.length];
+        for (int i = 0; i < y.length; i++) {
+            right[i] = weight[i] * y[i];
+        }
         double[] c = new QRDecomposition(new Array2DRowRealMatrix(rows, false))
                 .getSolver()
-                .solve(new ArrayRealVector(y))
+                .solve(new ArrayRealVector(right, false))
                 .toArray();
         return new QuadraticFit(c[0], terms > 1 ? c[1] / unit : 0, terms > 2 ? c[2] / unit / unit : 0);
     }

@@ -21,9 +21,6 @@ import java.util.OptionalDouble;
  */
 public record PressFit(
         Asked asked, double press, double hot, OptionalDouble goneAt, double fitting, double pressure, double hoop) {
-    /** Below this temperature a chill counts with the smaller contraction of deep cold. */
-    public static final double DEEP_COLD = -100;
-
     public static final double ROOM = 20;
     /** Press that must be left hot; a general default. */
     public static final double LEAST_HOT = 0.02;
@@ -31,6 +28,11 @@ public record PressFit(
     public static final double DROPS_IN = 0.02;
 
     private static final double COLDEST = -200;
+    /** Below this a metal shrinks less for each kelvin. */
+    private static final double COLD = -50;
+    /** The chill of which the catalogue knows the mean. */
+    private static final double NITROGEN = -196;
+
     private static final double MICRO = 1e-6;
 
     /**
@@ -89,10 +91,6 @@ public record PressFit(
                     runAt >= ROOM && runAt <= 500, "runAt", "Running temperature: key 20 to 500 C, such as 200.");
             problems.throwIfAny();
         }
-
-        double alphaOfChill() {
-            return (chillTo < DEEP_COLD ? insert.alphaCold() : insert.alpha()) * MICRO;
-        }
     }
 
     /** How a ring goes in. */
@@ -127,9 +125,7 @@ public record PressFit(
                 press,
                 press - grows * (q.runAt() - ROOM),
                 grows > 0 ? OptionalDouble.of(ROOM + press / grows) : OptionalDouble.empty(),
-                -press
-                        + q.head().alpha() * MICRO * d * (q.warmTo() - ROOM)
-                        + q.alphaOfChill() * d * (ROOM - q.chillTo()),
+                -press + q.head().alpha() * MICRO * d * (q.warmTo() - ROOM) - strain(q.insert(), q.chillTo()) * d,
                 pressure,
                 pressure * ringHead);
     }
@@ -151,22 +147,19 @@ public record PressFit(
         return hoop >= warnAt(asked.head()) - 1e-9;
     }
 
-    /**
-     * Press with head and ring at one temperature. Below room the contraction goes over by a straight line from the mean value of
-     * heat to that of deep cold at -196 C.
-     */
+    /** Press with head and ring at one temperature. */
     public double at(double temperature) {
-        double by = temperature - ROOM;
-        double differ = mean(asked.head(), temperature) - mean(asked.insert(), temperature);
-        return press - differ * MICRO * asked.counterbore() * by;
+        return press - (strain(asked.head(), temperature) - strain(asked.insert(), temperature)) * asked.counterbore();
     }
 
-    private static double mean(Metal metal, double temperature) {
-        if (temperature >= ROOM) {
-            return metal.alpha();
-        }
-        double share = Math.min(1, (ROOM - temperature) / (ROOM + 196));
-        return metal.alpha() + share * (metal.alphaCold() - metal.alpha());
+    /**
+     * Growth from 20 C, of one curve for every chill: the expansion of heat down to -50 C, and below it as much less as makes the
+     * mean down to -196 C that of deep cold. It never turns, so that a colder ring is never a larger one.
+     */
+    static double strain(Metal metal, double temperature) {
+        double warm = metal.alpha() * (Math.max(COLD, temperature) - ROOM);
+        double deep = (metal.alphaCold() * (ROOM - NITROGEN) - metal.alpha() * (ROOM - COLD)) / (COLD - NITROGEN);
+        return MICRO * (warm + deep * Math.min(0, temperature - COLD));
     }
 
     /** The same from -200 to 350 C: x temperature, y press. */

@@ -106,6 +106,114 @@ class FlatnessTest {
         assertTrue(next.x() > 100 && next.x() < FOUR.box().x1() - 100, "measure near the middle next");
     }
 
+    /** Whatever the cover: a face that may be bent between its places is not within. */
+    @ParameterizedTest
+    @CsvSource({
+        "'0 0, 106 0, 0 106, 106 106', 106, 106, long bow and cross bow",
+        "'10 4, 100 4, 200 4, 300 4, 395 4, 10 134, 100 134, 200 134, 300 134, 395 134', 405, 138, cross bow",
+        "'5 10, 5 60, 5 110, 100 10, 100 60, 100 110', 105, 120, long bow",
+        "'50 0, 50 50, 50 100, 0 50, 100 50', 100, 100, twist",
+        "'0 0, 50 0, 100 0, 0 50, 50 50, 100 50, 0 100, 50 100, 100 100', 100, 100, ''"
+    })
+    void withinNeedsTheShape(String places, double width, double height, String open) {
+        double[][] read = Arrays.stream(places.split(", "))
+                .map(p -> p.split(" "))
+                .map(p -> new double[] {Double.parseDouble(p[0]), Double.parseDouble(p[1]), 0})
+                .toArray(double[][]::new);
+        FlatnessResult result = Flatness.of(
+                Points.of(read),
+                FlatnessSettings.over(new Box(0, 0, width, height)).withLimit(0.05));
+        assertEquals(open, result.bend().open());
+        assertEquals(open.isEmpty(), result.bend().determined());
+        assertEquals(
+                open.isEmpty() ? Verdict.WITHIN : Verdict.NOT_PROVEN,
+                result.verdict().orElseThrow());
+    }
+
+    @Test
+    void whatLeavesTheShapeOpenIsSaid() {
+        Points edges = Points.of(new double[][] {
+            {5, 3, 0},
+            {100, 3, 0},
+            {200, 3, 0},
+            {300, 3, 0},
+            {FOUR.box().x1() - 5, 3, 0},
+            {5, FOUR.box().y1() - 3, 0},
+            {100, FOUR.box().y1() - 3, 0},
+            {200, FOUR.box().y1() - 3, 0},
+            {300, FOUR.box().y1() - 3, 0},
+            {FOUR.box().x1() - 5, FOUR.box().y1() - 3, 0}
+        });
+        LimitVerdict limit = FaceJudge.judge(
+                        edges,
+                        java.util.Collections.nCopies(10, "place"),
+                        new FaceJudge.Settings(
+                                FOUR, List.of(FlatnessLimit.overall(Length.ofMm("0.05"), Source.MAKER)), 500, 0.002))
+                .limits()
+                .get(0);
+        assertEquals(Verdict.NOT_PROVEN, limit.verdict());
+        assertEquals("These places leave open: cross bow. Read more between them.", limit.why());
+        double across = limit.next().orElseThrow().y();
+        assertTrue(across > 30 && across < FOUR.box().y1() - 30, "between the edges: " + across);
+    }
+
+    /** A cross bow that two inset rows cannot show does not come out as a twist. */
+    @Test
+    void aBowThatIsNotDeterminedIsHeldAndDoesNotLeakIntoTheTwist() {
+        Box box = new Box(0, 0, 400, 150);
+        Random random = new Random(5);
+        for (int n = 0; n < 200; n++) {
+            double[][] corners = new double[4][];
+            for (int i = 0; i < 4; i++) {
+                double x = i % 2 == 0 ? 20 * random.nextDouble() : 400 - 20 * random.nextDouble();
+                double y = i < 2 ? 10 * random.nextDouble() : 150 - 10 * random.nextDouble();
+                corners[i] = new double[] {x, y, i == 0 || i == 3 ? 0.06 : 0};
+            }
+            BowAndTwist bend = BowAndTwist.of(Points.of(corners), box);
+            assertTrue(bend.longBow().isEmpty() && bend.crossBow().isEmpty());
+            double lift = bend.fourthCornerLift().orElseThrow();
+            assertTrue(lift > 0.119 && lift < 0.2, "over the outline: " + lift);
+            assertEquals(0, bend.local(), 1e-9, "four places and four terms");
+            assertEquals(Shape.TWISTED, bend.shape());
+            assertTrue(
+                    Double.isInfinite(bend.error().crossBow()) && bend.error().fourthCornerLift() < 12);
+        }
+    }
+
+    /** Heights that are all the same, far away: what sums leave is no shape. */
+    @ParameterizedTest
+    @ValueSource(doubles = {0, 0.1, 0.3, 4000.06579})
+    void roundingNamesNoShape(double height) {
+        Points points = survey(shaped(0, 0, 0), PlaceProposal.Density.CLOSE);
+        double[][] same = new double[points.size()][];
+        for (int i = 0; i < same.length; i++) {
+            same[i] = new double[] {points.x(i), points.y(i), height};
+        }
+        BowAndTwist bend = BowAndTwist.of(Points.of(same), FOUR.box());
+        assertEquals(Shape.MIXED, bend.shape());
+    }
+
+    /** The error that is given is the spread that noise of one unit makes. */
+    @Test
+    void theErrorIsTheSpreadOfTheFigure() {
+        Random random = new Random(8);
+        Points points = survey(shaped(0, 0, 0), PlaceProposal.Density.CLOSE);
+        double sum = 0;
+        int times = 4000;
+        double told = 0;
+        for (int n = 0; n < times; n++) {
+            double[][] noisy = new double[points.size()][];
+            for (int i = 0; i < noisy.length; i++) {
+                noisy[i] = new double[] {points.x(i), points.y(i), random.nextGaussian()};
+            }
+            BowAndTwist bend = BowAndTwist.of(Points.of(noisy), FOUR.box());
+            sum += bend.fourthCornerLift().orElseThrow()
+                    * bend.fourthCornerLift().orElseThrow();
+            told = bend.error().fourthCornerLift();
+        }
+        assertEquals(told, Math.sqrt(sum / times), 0.05 * told);
+    }
+
     @Test
     void theGuardBandOfTheInstrumentIsKeptOnBothSides() {
         Points points = survey(shaped(0.05, 0, 0), PlaceProposal.Density.CLOSE);

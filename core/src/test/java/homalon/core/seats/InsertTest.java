@@ -18,6 +18,8 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 class InsertTest {
     private static Item ring(String code, double outer, double inner) {
@@ -93,9 +95,26 @@ class InsertTest {
         PressFit.Asked dry = new PressFit.Asked(Metal.CAST_IRON, Metal.POWDER_METAL, 38, 38.1, 31, 5, -99, 20, 200);
         PressFit.Asked nitrogen =
                 new PressFit.Asked(Metal.CAST_IRON, Metal.POWDER_METAL, 38, 38.1, 31, 5, -196, 20, 200);
-        assertEquals(-0.1 + 12e-6 * 38 * 119, PressFit.of(dry).fitting(), 1e-9);
+        double deep = (216 * 9.5e-6 - 70 * 12e-6) / 146;
+        assertEquals(-0.1 + 38 * (12e-6 * 70 + deep * 49), PressFit.of(dry).fitting(), 1e-9);
         assertEquals(-0.1 + 9.5e-6 * 38 * 216, PressFit.of(nitrogen).fitting(), 1e-9);
         assertEquals(PressFit.Goes.DRIVEN, PressFit.of(nitrogen).goes());
+    }
+
+    /** A colder ring is never a larger one, a warmer head never a smaller one, and no kelvin makes a jump. */
+    @ParameterizedTest
+    @EnumSource(names = {"POWDER_METAL", "HARD_IRON", "NICKEL_COBALT"})
+    void theColderTheLooser(Metal ring) {
+        double before = Double.NEGATIVE_INFINITY;
+        for (double chill = 20; chill >= -200; chill -= 0.5) {
+            double fitting = PressFit.of(new PressFit.Asked(Metal.CAST_IRON, ring, 38, 38.1, 31, 5, chill, 20, 200))
+                    .fitting();
+            assertTrue(fitting > before, "at " + chill);
+            assertTrue(Double.isInfinite(before) || fitting - before < 38 * 0.5 * 20e-6, "no jump at " + chill);
+            before = fitting;
+        }
+        assertEquals(ring.alphaCold() * 216e-6, -PressFit.strain(ring, -196), 1e-15);
+        assertEquals(ring.alpha() * 180e-6, PressFit.strain(ring, 200), 1e-15);
     }
 
     @Test
