@@ -97,6 +97,18 @@ class CommandTest {
         assertTrue(said.toString().contains("stopped while building; nothing is lost"), said.toString());
     }
 
+    /** A time is keyed by the machine's clock; nothing is made where there is nothing to restore from. */
+    @Test
+    void aMomentIsOneOfThisMachinesClock() throws Exception {
+        Path archive = Files.createDirectories(home.resolve("archive"));
+        Said said = run(Map.of("TZ", "Etc/GMT-3"), "restore", archive.toString(), "2020-01-01 12:00");
+        assertEquals(1, said.code());
+        assertTrue(said.text().contains("holds no copy from before 2020-01-01 09:00:00"), said.text());
+        assertTrue(said.text().contains("nothing was restored"), said.text());
+        Said never = run(Map.of(), "restore", archive.toString(), "when it was fine");
+        assertTrue(never.text().contains("when it was fine is no time"), never.text());
+    }
+
     private static String freePort() throws IOException {
         try (ServerSocket socket = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
             return Integer.toString(socket.getLocalPort());
