@@ -2,6 +2,7 @@ package homalon.core.face;
 
 import homalon.core.geometry.Box;
 import homalon.core.geometry.Points;
+import homalon.core.geometry.Spot;
 import homalon.core.numeric.PartialFit;
 import java.util.Arrays;
 import java.util.OptionalDouble;
@@ -51,7 +52,7 @@ public record BowAndTwist(
         double[] row = new double[TERMS];
         double z0 = points.z(0);
         for (int i = 0; i < points.size(); i++) {
-            fill(row, box, points, i);
+            fill(row, box, points.x(i), points.y(i));
             double z = points.z(i) - z0;
             for (int j = 0; j < TERMS; j++) {
                 right[j] += row[j] * z;
@@ -66,6 +67,26 @@ public record BowAndTwist(
             }
         }
         return leftOver(points, box, determined(normal, right), z0);
+    }
+
+    /** How many of the three would be determined with one more place read. */
+    static int determinedWith(Points points, Box box, Spot more) {
+        double[][] normal = new double[TERMS][TERMS];
+        double[] row = new double[TERMS];
+        for (int i = 0; i <= points.size(); i++) {
+            if (i < points.size()) {
+                fill(row, box, points.x(i), points.y(i));
+            } else {
+                fill(row, box, more.x(), more.y());
+            }
+            for (int j = 0; j < TERMS; j++) {
+                for (int k = 0; k < TERMS; k++) {
+                    normal[j][k] += row[j] * row[k];
+                }
+            }
+        }
+        double[] error = determined(normal, new double[TERMS]).error;
+        return (int) IntStream.of(E, F, D).filter(t -> error[t] <= MOST_ERROR).count();
     }
 
     /** Coefficients, and their errors: those that are not determined are 0, with an infinite error. */
@@ -111,7 +132,7 @@ public record BowAndTwist(
         int lowest = 0;
         int highest = 0;
         for (int i = 0; i < points.size(); i++) {
-            fill(row, box, points, i);
+            fill(row, box, points.x(i), points.y(i));
             double left = points.z(i) - z0;
             for (int j = 0; j < TERMS; j++) {
                 left -= fit.coefficient[j] * row[j];
@@ -135,9 +156,9 @@ public record BowAndTwist(
                 highest);
     }
 
-    private static void fill(double[] row, Box box, Points points, int i) {
-        double u = box.u(points.x(i));
-        double v = box.v(points.y(i));
+    private static void fill(double[] row, Box box, double x, double y) {
+        double u = box.u(x);
+        double v = box.v(y);
         row[0] = 1;
         row[1] = u;
         row[2] = v;

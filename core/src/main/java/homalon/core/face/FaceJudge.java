@@ -10,6 +10,7 @@ import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.verdict.Verdict;
 import homalon.core.verdict.Working;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -44,6 +45,7 @@ public final class FaceJudge {
     private final FlatnessResult flatness;
 
     private final boolean cloud;
+    private Spot shapeNext;
 
     private FaceJudge(
             Points points,
@@ -263,7 +265,7 @@ public final class FaceJudge {
                 next = Optional.of(flatness.cover().furthest());
             } else {
                 why = filled ? unshaped() : unfilled;
-                next = Optional.of(flatness.cover().furthest());
+                next = Optional.of(filled ? shapeNext() : flatness.cover().furthest());
             }
         }
         return new LimitVerdict(limit, verdict, value, why, next, working);
@@ -293,6 +295,27 @@ public final class FaceJudge {
                         flatness.cover().distance(),
                         settings.cover());
         return working.done();
+    }
+
+    /** The proposed place whose reading determines most of what is open; among equals the one furthest from all that was read. */
+    private Spot shapeNext() {
+        if (shapeNext == null) {
+            shapeNext = PlaceProposal.of(settings.layout(), PlaceProposal.Density.CLOSE).stream()
+                    .map(PlaceProposal.Place::spot)
+                    .max(Comparator.comparingInt((Spot s) ->
+                                    BowAndTwist.determinedWith(points, settings.layout().box(), s))
+                            .thenComparingDouble(this::fromAll))
+                    .orElse(flatness.cover().furthest());
+        }
+        return shapeNext;
+    }
+
+    private double fromAll(Spot s) {
+        double least = Double.POSITIVE_INFINITY;
+        for (int i = 0; i < points.size(); i++) {
+            least = Math.min(least, Math.hypot(points.x(i) - s.x(), points.y(i) - s.y()));
+        }
+        return least;
     }
 
     private String unshaped() {

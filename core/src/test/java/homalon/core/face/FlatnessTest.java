@@ -157,6 +157,37 @@ class FlatnessTest {
         assertTrue(across > 30 && across < FOUR.box().y1() - 30, "between the edges: " + across);
     }
 
+    /** Whoever reads where it says comes to an end soon, wherever one began. */
+    @ParameterizedTest
+    @CsvSource({"CORNERS, 3", "EDGES, 3"})
+    void theNextPlaceDeterminesTheShape(String begun, int most) {
+        List<Spot> spots = new ArrayList<>();
+        Box box = FOUR.box();
+        int along = begun.equals("CORNERS") ? 2 : 5;
+        for (int i = 0; i < along; i++) {
+            double x = box.x0() + 5 + i * (box.x1() - box.x0() - 10) / (along - 1);
+            spots.add(new Spot(x, box.y0() + 3));
+            spots.add(new Spot(x, box.y1() - 3));
+        }
+        FlatnessLimit limit = FlatnessLimit.overall(Length.ofMm("0.05"), Source.MAKER);
+        FaceJudge.Settings wide = new FaceJudge.Settings(FOUR, List.of(limit), 500, 0.002);
+        int read = 0;
+        while (true) {
+            Points points = shaped(0.01, 0.005, 0.004).read(spots, 0, 1);
+            LimitVerdict now = FaceJudge.judge(points, java.util.Collections.nCopies(spots.size(), "place"), wide)
+                    .limits()
+                    .get(0);
+            if (now.verdict() == Verdict.WITHIN) {
+                break;
+            }
+            assertTrue(now.why().startsWith("These places leave open"), now.why());
+            spots.add(now.next().orElseThrow());
+            read++;
+            assertTrue(read <= most, "read " + spots);
+        }
+        assertTrue(read >= 1);
+    }
+
     /** A cross bow that two inset rows cannot show does not come out as a twist. */
     @Test
     void aBowThatIsNotDeterminedIsHeldAndDoesNotLeakIntoTheTwist() {
