@@ -71,7 +71,10 @@ class CommandTest {
         Path mvn = Files.writeString(tools.resolve("mvn"), "#!/bin/sh\nexec sleep 60\n");
         assertTrue(mvn.toFile().setExecutable(true));
         ProcessBuilder builder = new ProcessBuilder(
+                        // Whoever started the tests in the background had the signal ignored.
                         "setsid",
+                        "env",
+                        "--default-signal=INT",
                         Path.of("..", "homalon").toAbsolutePath().normalize().toString(),
                         "start")
                 .redirectErrorStream(true);
