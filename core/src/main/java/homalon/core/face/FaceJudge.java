@@ -302,8 +302,8 @@ public final class FaceJudge {
         if (shapeNext == null) {
             shapeNext = PlaceProposal.of(settings.layout(), PlaceProposal.Density.CLOSE).stream()
                     .map(PlaceProposal.Place::spot)
-                    .max(Comparator.comparingInt((Spot s) ->
-                                    BowAndTwist.determinedWith(points, settings.layout().box(), s))
+                    .max(Comparator.comparingInt((Spot s) -> BowAndTwist.determinedWith(
+                                    points, settings.layout().box(), s))
                             .thenComparingDouble(this::fromAll))
                     .orElse(flatness.cover().furthest());
         }
