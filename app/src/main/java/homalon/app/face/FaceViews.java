@@ -321,7 +321,7 @@ public class FaceViews {
         }
         double v = value.getAsDouble();
         String words = Math.abs(v) < 5e-5 ? "none" : v > 0 ? plus : minus;
-        return new FaceView.Row(name, writer.number(Math.abs(v)) + " ± " + writer.number(unsure), words, "");
+        return new FaceView.Row(name, writer.number(Math.abs(v)), words + ", ± " + writer.number(unsure), "");
     }
 
     private static Workings workings(Optional<Findings.Finding> finding, Layout layout, LengthWriter writer) {
