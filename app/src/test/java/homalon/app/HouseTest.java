@@ -1,27 +1,45 @@
 package homalon.app;
 
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.fields;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.methods;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noMethods;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaMethod;
 import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.core.importer.Location;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchCondition;
 import com.tngtech.archunit.lang.ArchRule;
 import com.tngtech.archunit.lang.ConditionEvents;
 import com.tngtech.archunit.lang.SimpleConditionEvent;
+import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.context.annotation.Profile;
 import org.springframework.modulith.core.ApplicationModules;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.RequestMapping;
 
 /** The rules of the house for the application: features keep to themselves, and nothing here calculates. */
-@AnalyzeClasses(packages = "homalon.app", importOptions = ImportOption.DoNotIncludeTests.class)
+@AnalyzeClasses(
+        packages = "homalon.app",
+        importOptions = {ImportOption.DoNotIncludeTests.class, HouseTest.Written.class})
 class HouseTest {
+    /** What the build works out ahead of the start is nobody's writing. */
+    static final class Written implements ImportOption {
+        @Override
+        public boolean includes(Location location) {
+            return !location.contains("__") && !location.contains("$$SpringCGLIB");
+        }
+    }
+
     @ArchTest
     static final ArchRule noCycles =
             slices().matching("homalon.app.(*)..").should().beFreeOfCycles();
@@ -47,6 +65,33 @@ class HouseTest {
     void featuresUseOnlyEachOthersPublicFace() {
         ApplicationModules.of(HomalonApplication.class).verify();
     }
+
+    /**
+     * A shop that is started is made as it was worked out when it was built. Of what a setting takes in or leaves out, the
+     * command knows these: with them the application is put together at the start (ADR 28).
+     */
+    @ArchTest
+    static final ArchRule WHAT_DEPENDS_ON_A_SETTING_IS_KNOWN_TO_THE_COMMAND = classes()
+            .that()
+            .areAnnotatedWith(ConditionalOnProperty.class)
+            .should(new ArchCondition<JavaClass>("depend on a setting that the command knows") {
+                private final Set<String> known =
+                        Set.of("homalon.demo", "homalon.passkeys", "homalon.verify", "homalon.timing");
+
+                @Override
+                public void check(JavaClass one, ConditionEvents events) {
+                    ConditionalOnProperty on = one.getAnnotationOfType(ConditionalOnProperty.class);
+                    boolean said = known.containsAll(List.of(on.value()));
+                    events.add(new SimpleConditionEvent(one, said, one.getName()));
+                }
+            });
+
+    @ArchTest
+    static final ArchRule noBeanDependsOnASetting = noMethods()
+            .should()
+            .beAnnotatedWith(ConditionalOnProperty.class)
+            .orShould()
+            .beAnnotatedWith(Profile.class);
 
     /** What says nothing is refused at run time (opened.Closed); here it is found before. */
     @ArchTest

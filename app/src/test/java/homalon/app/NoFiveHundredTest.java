@@ -89,7 +89,8 @@ class NoFiveHundredTest {
         Map<String, String> broken = new TreeMap<>();
         int asked = 0;
         Random random = new Random(15);
-        for (var route : shop.bean(RequestMappingHandlerMapping.class)
+        for (var route : shop.beans()
+                .getBean("requestMappingHandlerMapping", RequestMappingHandlerMapping.class)
                 .getHandlerMethods()
                 .entrySet()) {
             Set<RequestMethod> methods = route.getKey().getMethodsCondition().getMethods();

@@ -65,7 +65,8 @@ class RoutesTest {
 
     private List<String> routes() {
         List<String> all = new ArrayList<>();
-        shop.bean(RequestMappingHandlerMapping.class)
+        shop.beans()
+                .getBean("requestMappingHandlerMapping", RequestMappingHandlerMapping.class)
                 .getHandlerMethods()
                 .forEach((info, method) -> info.getPatternValues().forEach(pattern -> {
                     Set<RequestMethod> methods = info.getMethodsCondition().getMethods();

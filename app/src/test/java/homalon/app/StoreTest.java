@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import homalon.app.testing.OwnDatabase;
 import homalon.app.testing.RunningShop;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -58,7 +59,7 @@ class StoreTest {
 
     private static Connection owner() throws SQLException {
         return DriverManager.getConnection(
-                System.getenv("HOMALON_DB_URL"),
+                OwnDatabase.url(OwnDatabase.ofAllTests()),
                 System.getenv("HOMALON_DB_OWNER"),
                 System.getenv("HOMALON_DB_OWNER_PASSWORD"));
     }

@@ -2,6 +2,7 @@ package homalon.app.report;
 
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -11,10 +12,11 @@ import org.springframework.stereotype.Component;
 class LaterSeals {
     private static final Logger LOG = LoggerFactory.getLogger(LaterSeals.class);
 
-    private final Releases releases;
+    /** Asked for behind the start: half of the application hangs on it. */
+    private final ObjectProvider<Releases> later;
 
-    LaterSeals(Releases releases) {
-        this.releases = releases;
+    LaterSeals(ObjectProvider<Releases> later) {
+        this.later = later;
     }
 
     @EventListener(ApplicationReadyEvent.class)
@@ -27,6 +29,7 @@ class LaterSeals {
 
     private void all() {
         try {
+            Releases releases = later.getObject();
             for (String tag : releases.tagsToSeal()) {
                 releases.sealLater(tag);
             }

@@ -8,6 +8,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import org.springframework.security.authentication.AuthenticationProvider;
 import org.springframework.security.authentication.BadCredentialsException;
 import org.springframework.security.authentication.LockedException;
@@ -26,7 +27,8 @@ class PasswordProvider implements AuthenticationProvider {
     private final PasswordEncoder encoder;
     private final Journal journal;
     private final Clock clock;
-    private final String decoy;
+    /** Made beside the start: it takes as long as a password is meant to. */
+    private final CompletableFuture<String> decoy;
 
     PasswordProvider(People people, Tries tries, PasswordEncoder encoder, Journal journal, Clock clock) {
         this.journal = journal;
@@ -34,7 +36,7 @@ class PasswordProvider implements AuthenticationProvider {
         this.people = people;
         this.tries = tries;
         this.encoder = encoder;
-        this.decoy = encoder.encode("a password that nobody has");
+        this.decoy = CompletableFuture.supplyAsync(() -> encoder.encode("a password that nobody has"));
     }
 
     @Override
@@ -50,7 +52,7 @@ class PasswordProvider implements AuthenticationProvider {
         String password = String.valueOf(given.getCredentials());
         boolean matches = encoder.matches(
                 password.length() > Passwords.LONGEST ? "" : password,
-                found.map(Credentials::passwordHash).orElse(decoy));
+                found.map(Credentials::passwordHash).orElseGet(decoy::join));
         if (!matches || found.isEmpty() || !found.get().active()) {
             journal.write(Journal.What.NOT_LET_IN, null, "login " + shortened(login) + " from " + address(given));
             throw new BadCredentialsException("wrong");

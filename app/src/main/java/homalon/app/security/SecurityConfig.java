@@ -4,11 +4,9 @@ import homalon.app.people.Passwords;
 import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletRequest;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.boot.security.autoconfigure.actuate.web.servlet.EndpointRequest;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
-import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.http.SessionCreationPolicy;
@@ -39,21 +37,6 @@ class SecurityConfig {
     @Bean
     PasswordEncoder passwordEncoder() {
         return Passwords.encoder();
-    }
-
-    /** Readiness and figures, on the loopback port that the command watches; no other port has them. */
-    @Bean
-    @Order(0)
-    SecurityFilterChain watch(HttpSecurity http) throws Exception {
-        return http.securityMatcher(EndpointRequest.toAnyEndpoint())
-                .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
-                .csrf(c -> c.disable())
-                .requestCache(c -> c.disable())
-                .authorizeHttpRequests(a -> a.requestMatchers(HttpMethod.GET)
-                        .permitAll()
-                        .anyRequest()
-                        .denyAll())
-                .build();
     }
 
     @Bean

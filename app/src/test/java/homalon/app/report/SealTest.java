@@ -9,6 +9,7 @@ import homalon.app.face.SurveyKind;
 import homalon.app.part.PartFile;
 import homalon.app.part.Parts;
 import homalon.app.testing.HandsOfTests;
+import homalon.app.testing.OwnDatabase;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
 import homalon.core.cut.School;
@@ -74,7 +75,7 @@ class SealTest {
 
     private static void asAdmin(String sql) throws SQLException {
         try (Connection c = DriverManager.getConnection(
-                        System.getenv("HOMALON_DB_URL"),
+                        OwnDatabase.url(OwnDatabase.ofAllTests()),
                         "homalon_admin",
                         System.getenv("HOMALON_TEST_ADMIN_PASSWORD"));
                 Statement s = c.createStatement()) {

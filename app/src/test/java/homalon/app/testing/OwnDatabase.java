@@ -11,9 +11,18 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 
-/** Databases beside the one that all tests share, for what must begin with nothing or may end in ruins. */
+/** The database that the tests of a process share, and those beside it that must begin with nothing or may end in ruins. */
 public final class OwnDatabase {
     private OwnDatabase() {}
+
+    private static final class OfAllTests {
+        private static final String NAME = made();
+    }
+
+    /** The name of the one that the tests of this process share; made when it is first asked for. */
+    public static String ofAllTests() {
+        return OfAllTests.NAME;
+    }
 
     /** @return the name of a database that is as empty as the command makes one */
     public static String made() {

@@ -7,7 +7,6 @@ import java.net.ServerSocket;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.extension.ExtensionContext;
-import org.junit.jupiter.api.extension.ExtensionContext.Namespace;
 import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
 import org.springframework.beans.factory.config.BeanPostProcessor;
@@ -17,12 +16,10 @@ import org.springframework.context.event.ContextClosedEvent;
 
 /**
  * Gives a test the running application: the sample shop, started as it is started for people, on the test command's own
- * PostgreSQL and a free port. One serves all tests; a test leaves other tests' parts alone. Why it is not Spring's own
+ * PostgreSQL and a free port. One serves all tests of a process; a test leaves other tests' parts alone. Why it is not Spring's own
  * test support: docs/decisions/0003-tests-start-the-application.md.
  */
 public final class RunningShop implements ParameterResolver {
-    private static final Namespace OWN = Namespace.create(RunningShop.class);
-
     /**
      * @param port that it serves on
      * @param beans of the application
@@ -42,19 +39,19 @@ public final class RunningShop implements ParameterResolver {
         }
     }
 
-    private static Shop start() {
-        OwnDatabase.upgrade(System.getenv("HOMALON_DB_URL"));
-        return start("--homalon.demo=true");
-    }
-
     /** A real shop on its first day: nobody has been there, on a database of its own that goes when it is closed. */
     public static Shop empty(String... settings) {
         String database = OwnDatabase.made();
         OwnDatabase.upgrade(OwnDatabase.url(database));
+        return goesWith(database, onFirstDay(OwnDatabase.url(database), settings));
+    }
+
+    /** A real shop on its first day, on a database that somebody else makes and takes away. */
+    public static Shop onFirstDay(String url, String... settings) {
         List<String> all = new ArrayList<>(List.of(settings));
         all.add("--homalon.demo=false");
-        all.add("--spring.datasource.url=" + OwnDatabase.url(database));
-        return goesWith(database, start(all.toArray(String[]::new)));
+        all.add("--spring.datasource.url=" + url);
+        return start(all.toArray(String[]::new));
     }
 
     /** The sample shop on a database of its own, which goes when it is closed. */
@@ -119,8 +116,13 @@ public final class RunningShop implements ParameterResolver {
         return parameter.getParameter().getType() == Shop.class;
     }
 
+    /** Tests come class by class to one of several processes: a shop lives as long as its process. */
+    private static final class OfAllTests {
+        private static final Shop SHOP = sample(OwnDatabase.ofAllTests());
+    }
+
     @Override
     public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
-        return context.getRoot().getStore(OWN).getOrComputeIfAbsent(Shop.class, k -> start(), Shop.class);
+        return OfAllTests.SHOP;
     }
 }
