@@ -15,7 +15,7 @@ import homalon.app.part.InTheShop;
 import homalon.app.part.PartFile;
 import homalon.app.part.PartHead;
 import homalon.app.part.Parts;
-import homalon.app.part.Step;
+import homalon.app.part.StepPages;
 import homalon.app.part.StepSource;
 import homalon.app.part.StuckOn;
 import homalon.app.upgrade.Backups;
@@ -25,6 +25,8 @@ import homalon.app.web.Shell;
 import homalon.core.input.BadInputException;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.quantity.BenchUnit;
+import homalon.core.route.Step;
+import homalon.core.route.VisitSteps;
 import homalon.core.rulebook.FlatnessLimit;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -197,7 +199,7 @@ class BenchController {
     }
 
     private List<Next> next(List<PartFile> free, boolean first, Shell shell, LocalDate today) {
-        Map<UUID, StepSource.Standing> all = steps.steps(free, shell.writer());
+        Map<UUID, VisitSteps.Standing> all = steps.steps(free, shell.writer());
         Map<UUID, SurveyFile> read = surveys
                 .ofVisits(free.stream().map(p -> p.visit().id()).toList())
                 .stream()
@@ -219,7 +221,7 @@ class BenchController {
                     life,
                     due.map(d -> dueWords(d, today)).orElse(""),
                     due.filter(d -> d.isBefore(today)).isPresent(),
-                    "/parts/" + part.tag() + "/" + step.kind().path(),
+                    "/parts/" + part.tag() + "/" + StepPages.path(step.kind()),
                     picture(part, Optional.ofNullable(read.get(part.visit().id())), shell.unit())));
         }
         return next;

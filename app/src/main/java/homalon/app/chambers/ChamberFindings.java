@@ -4,6 +4,7 @@ import homalon.app.part.PartFile;
 import homalon.app.sheets.SheetFile;
 import homalon.core.chambers.FillState;
 import homalon.core.part.Layout;
+import homalon.core.route.VisitFacts;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -20,16 +21,8 @@ public class ChamberFindings {
         this.files = files;
     }
 
-    /**
-     * @param count of chambers
-     * @param settled with fills that agree, in the state filled last
-     * @param filled when all of them were filled, once for each state in which they were: the oldest fill that counts
-     * @param said what they hold, in few words; empty before any was filled
-     */
-    public record Standing(int count, int settled, boolean begun, List<Instant> filled, String said) {}
-
     /** Empty before the sheet was begun. */
-    public Optional<Standing> of(PartFile part, SheetFile sheet) {
+    public Optional<VisitFacts.Chambers> of(PartFile part, SheetFile sheet) {
         if (sheet == null || sheet.setup().isEmpty()) {
             return Optional.empty();
         }
@@ -51,6 +44,7 @@ public class ChamberFindings {
             settled += latest.filter(f -> f.volume().settled()).isPresent() ? 1 : 0;
         }
         filled.sort(Comparator.naturalOrder());
-        return Optional.of(new Standing(file.bores().size(), settled, begun, filled, ChamberViews.range(file)));
+        return Optional.of(
+                new VisitFacts.Chambers(file.bores().size(), settled, begun, filled, ChamberViews.range(file)));
     }
 }

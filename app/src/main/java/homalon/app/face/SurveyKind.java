@@ -1,6 +1,6 @@
 package homalon.app.face;
 
-import homalon.app.part.StepKind;
+import homalon.core.route.StepKind;
 
 /** What a survey is read for. */
 public enum SurveyKind {

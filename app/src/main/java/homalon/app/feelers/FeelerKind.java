@@ -1,6 +1,6 @@
 package homalon.app.feelers;
 
-import homalon.app.part.StepKind;
+import homalon.core.route.StepKind;
 
 /** What the straightedge is laid for. */
 public enum FeelerKind {

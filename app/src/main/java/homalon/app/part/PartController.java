@@ -21,6 +21,8 @@ import java.util.Map;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import homalon.core.route.Step;
+import homalon.core.route.StepKind;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -57,7 +59,7 @@ class PartController {
         Step next = PartHead.next(steps.steps(List.of(part), shell.writer())
                 .get(part.visit().id())
                 .strip());
-        return "redirect:/parts/" + part.tag() + "/" + next.kind().path();
+        return "redirect:/parts/" + part.tag() + "/" + StepPages.path(next.kind());
     }
 
     @GetMapping("/find")

@@ -2,6 +2,9 @@ package homalon.app.part;
 
 import homalon.app.drawing.Markup;
 import homalon.core.route.Operation;
+import homalon.core.route.Step;
+import homalon.core.route.StepKind;
+import homalon.core.route.VisitSteps;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -26,14 +29,14 @@ public record PartHead(
             String words, String path, char key, String note, String style, String sign, boolean here) {}
 
     /** @param here the step of this page; empty for a page beside the steps */
-    static PartHead of(PartFile part, StepSource.Standing standing, Optional<StepKind> here) {
+    static PartHead of(PartFile part, VisitSteps.Standing standing, Optional<StepKind> here) {
         List<Step> steps = standing.strip();
         String base = "/parts/" + part.tag() + "/";
         List<StripMark> strip = steps.stream()
                 .map(s -> new StripMark(
                         s.kind().words(),
-                        base + s.kind().path(),
-                        s.kind().key(),
+                        base + StepPages.path(s.kind()),
+                        StepPages.key(s.kind()),
                         s.note(),
                         s.mark().name().toLowerCase(Locale.ROOT),
                         s.mark() == Step.Mark.DONE ? "\u2713" : "",

@@ -4,6 +4,8 @@ import homalon.core.input.BadInputException;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Operation;
+import homalon.core.route.StepKind;
+import homalon.core.route.VisitSteps;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
@@ -17,7 +19,7 @@ public class PartShells {
         this.steps = steps;
     }
 
-    public StepSource.Standing standing(PartFile part, LengthWriter writer) {
+    public VisitSteps.Standing standing(PartFile part, LengthWriter writer) {
         return steps.steps(List.of(part), writer).get(part.visit().id());
     }
 

@@ -6,7 +6,6 @@ import homalon.app.opened.ToMachinists;
 import homalon.app.part.PartFile;
 import homalon.app.part.PartShells;
 import homalon.app.part.Parts;
-import homalon.app.part.StepKind;
 import homalon.app.people.Journal;
 import homalon.app.people.People;
 import homalon.app.people.Role;
@@ -14,11 +13,14 @@ import homalon.app.security.Signed;
 import homalon.app.web.OneRead;
 import homalon.app.web.Shell;
 import homalon.app.work.WorkLog;
+import homalon.app.part.StepPages;
 import homalon.core.input.BadInputException;
 import homalon.core.route.Operation;
 import homalon.core.route.Route;
 import homalon.core.route.RouteRules;
+import homalon.core.route.StepKind;
 import homalon.core.route.Strength;
+import homalon.core.route.VisitSteps;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -128,9 +130,9 @@ class RouteController {
         String what = Operation.valueOf(e.what()).words();
         String note = e.note().isEmpty() ? "" : ": " + e.note();
         return switch (e.kind()) {
-            case DID -> WholeSteps.capital(what) + " done" + note;
-            case ADDED -> WholeSteps.capital(what) + " asked for" + note;
-            case WAIVED -> WholeSteps.capital(what) + " left out" + note;
+            case DID -> capital(what) + " done" + note;
+            case ADDED -> capital(what) + " asked for" + note;
+            case WAIVED -> capital(what) + " left out" + note;
             default -> what + note;
         };
     }
@@ -151,18 +153,18 @@ class RouteController {
         Optional<StepKind> page = Arrays.stream(StepKind.values())
                 .filter(k -> k.operation().equals(Optional.of(s.operation())))
                 .findFirst();
-        boolean ticked = WholeSteps.REPAIRS.contains(s.operation()) || s.operation() == Operation.OIL_AND_BAG;
+        boolean ticked = VisitSteps.REPAIRS.contains(s.operation()) || s.operation() == Operation.OIL_AND_BAG;
         return new Shown(
                 s.id(),
                 s.operation(),
-                WholeSteps.capital(s.operation().words()),
+                capital(s.operation().words()),
                 s.state().name().toLowerCase(Locale.ROOT),
                 RouteDrawing.words(s.state()),
                 s.because(),
                 first,
                 better,
                 ticked && s.state() == Route.State.DUE,
-                page.map(k -> "/parts/" + part.tag() + "/" + k.path()).orElse(""),
+                page.map(k -> "/parts/" + part.tag() + "/" + StepPages.path(k)).orElse(""),
                 caution(s.operation()));
     }
 
@@ -194,7 +196,7 @@ class RouteController {
             @ModelAttribute("shell") Shell shell,
             Model model) {
         PartFile part = parts.byTag(tag);
-        if (!WholeSteps.REPAIRS.contains(operation) && operation != Operation.OIL_AND_BAG) {
+        if (!VisitSteps.REPAIRS.contains(operation) && operation != Operation.OIL_AND_BAG) {
             throw new BadInputException("operation", "That is done on its own page: open it from the strip.");
         }
         shells.require(part, operation, "operation");
@@ -263,5 +265,9 @@ class RouteController {
             show(part, shell, model);
             return "route/route :: live";
         });
+    }
+
+    private static String capital(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 }

@@ -1,7 +1,8 @@
 package homalon.app.sheets;
 
-import homalon.app.part.StepKind;
+import homalon.app.part.StepPages;
 import homalon.core.quantity.Length;
+import homalon.core.route.StepKind;
 
 /** What is keyed on a sheet. */
 public enum Sheet {
@@ -33,6 +34,6 @@ public enum Sheet {
     }
 
     public String path() {
-        return step.path();
+        return StepPages.path(step);
     }
 }

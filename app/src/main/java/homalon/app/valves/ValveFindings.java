@@ -3,8 +3,8 @@ package homalon.app.valves;
 import homalon.app.part.PartFile;
 import homalon.app.sheets.SheetFile;
 import homalon.core.part.Valve;
+import homalon.core.route.VisitFacts;
 import homalon.core.verdict.Verdict;
-import java.time.Instant;
 import java.util.Optional;
 import java.util.function.Function;
 import org.springframework.stereotype.Component;
@@ -18,51 +18,12 @@ public class ValveFindings {
         this.files = files;
     }
 
-    /**
-     * One kind of work over all valves.
-     *
-     * @param due valves for which it is still to do
-     * @param done valves for which it was done
-     * @param last when the last of them was done
-     */
-    public record Work(int due, int done, Optional<Instant> last) {
-        public boolean any() {
-            return due + done > 0;
-        }
-
-        public boolean finished() {
-            return due == 0 && done > 0;
-        }
-    }
-
-    /**
-     * @param count of valves
-     * @param settled how many need no more reading
-     * @param out how many are out
-     * @param since when the oldest reading that counts was taken
-     * @param axisMoved the bore of at least one guide was made anew
-     */
-    public record Standing(
-            int count,
-            int settled,
-            int out,
-            boolean begun,
-            Optional<Instant> since,
-            Work guides,
-            Work inserts,
-            Work seats,
-            boolean axisMoved) {
-        public boolean complete() {
-            return settled == count;
-        }
-    }
-
     /** Empty before it was said how they lie. */
-    public Optional<Standing> of(PartFile part, SheetFile sheet) {
+    public Optional<VisitFacts.Valves> of(PartFile part, SheetFile sheet) {
         return files.of(part, sheet).map(ValveFindings::standing);
     }
 
-    private static Standing standing(ValveFile file) {
+    private static VisitFacts.Valves standing(ValveFile file) {
         int settled = 0;
         int out = 0;
         boolean moved = false;
@@ -72,7 +33,7 @@ public class ValveFindings {
             out += file.finding(v).verdict() == Verdict.OUT ? 1 : 0;
             moved |= file.axisMoved(v);
         }
-        return new Standing(
+        return new VisitFacts.Valves(
                 file.valves().size(),
                 settled,
                 out,
@@ -84,7 +45,7 @@ public class ValveFindings {
                 moved);
     }
 
-    private static Work work(ValveFile file, Function<Valve, ValveFile.Work> how, Said done) {
+    private static VisitFacts.ValveWork work(ValveFile file, Function<Valve, ValveFile.Work> how, Said done) {
         int due = 0;
         int finished = 0;
         for (Valve v : file.valves()) {
@@ -92,6 +53,6 @@ public class ValveFindings {
             due += w == ValveFile.Work.DUE ? 1 : 0;
             finished += w == ValveFile.Work.DONE ? 1 : 0;
         }
-        return new Work(due, finished, file.at(done));
+        return new VisitFacts.ValveWork(due, finished, file.at(done));
     }
 }

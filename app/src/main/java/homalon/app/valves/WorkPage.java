@@ -1,6 +1,7 @@
 package homalon.app.valves;
 
-import homalon.app.part.StepKind;
+import homalon.app.part.StepPages;
+import homalon.core.route.StepKind;
 
 /** A page on which one kind of work is chosen and written down, valve by valve. */
 enum WorkPage {
@@ -26,10 +27,10 @@ enum WorkPage {
     }
 
     String path() {
-        return step.path();
+        return StepPages.path(step);
     }
 
     String template() {
-        return "valves/" + step.path();
+        return "valves/" + StepPages.path(step);
     }
 }

@@ -17,6 +17,7 @@ public enum Finding {
     FACE_OUT("face out of its limit"),
     MAY_BE_BENT("it was hot, and it carries a shaft"),
     LINE_BENT("the line binds"),
+    LINE_TIGHT("the line is tight"),
     HAS_LINERS("it has liners"),
     LINERS_UNEVEN("liners stand wrong"),
     DECK_ASKEW("the deck stands askew to the crank line"),

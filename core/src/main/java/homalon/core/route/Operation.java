@@ -14,6 +14,7 @@ public enum Operation {
     CHAMBER_FILL("fill the chambers", true),
     PRESSURE_TEST("pressure test", true),
     STRAIGHTEN("straighten", false),
+    LINE_BORE("cut the caps and line-bore", false),
     LINE_CHECK("line check", true),
     FACE_CHECK("face check", true),
     DECK_INDEX("deck index", true),

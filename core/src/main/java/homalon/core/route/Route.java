@@ -2,8 +2,10 @@ package homalon.core.route;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
@@ -47,10 +49,16 @@ public final class Route {
     private final List<Before> edges = new ArrayList<>();
     private final DirectedAcyclicGraph<Integer, DefaultEdge> graph = new DirectedAcyclicGraph<>(DefaultEdge.class);
     private final List<Event> events;
+    private final Set<Finding> known;
+    private final Map<Operation, Integer> lastMet = new EnumMap<>(Operation.class);
     private final List<Step> steps;
 
     private Route(List<Event> events) {
         this.events = List.copyOf(events);
+        this.known = known(events);
+        for (Operation operation : Operation.values()) {
+            lastMet.put(operation, lastMet(events, operation));
+        }
         past();
         open();
         later();
@@ -117,14 +125,25 @@ public final class Route {
         return openSteps().stream().filter(s -> s.operation() == operation).findFirst();
     }
 
-    /** What is open and comes before an operation, whether or not that operation stands in the route itself. */
+    /** What is open and comes before a step. */
+    public List<Before> comesBefore(Step step) {
+        return edges.stream()
+                .filter(e -> e.to() == step.id() && isOpen(node(e.from())))
+                .sorted(Comparator.comparingInt(e -> place(e.from())))
+                .toList();
+    }
+
+    /**
+     * What is open and comes before an operation done now, whether or not that operation stands in the route itself. A check that
+     * will be owed by work to come may be made before that work as well: looking again is always allowed, and owed again after.
+     */
     public List<Before> inTheWay(Operation operation) {
-        Optional<Step> step = open(operation);
+        Optional<Step> step = openSteps().stream()
+                .filter(s -> s.operation() == operation)
+                .filter(s -> !operation.isCheck() || node(s.id()).once().isEmpty())
+                .findFirst();
         if (step.isPresent()) {
-            return edges.stream()
-                    .filter(e -> e.to() == step.get().id() && isOpen(node(e.from())))
-                    .sorted(Comparator.comparingInt(e -> place(e.from())))
-                    .toList();
+            return comesBefore(step.get());
         }
         List<Before> found = new ArrayList<>();
         for (RouteRules.Order rule : RouteRules.ORDER) {
@@ -211,15 +230,20 @@ public final class Route {
         }
     }
 
+    /** Something has met a need for it, or somebody answers for it, after that event. */
     private boolean metAfter(Operation operation, int event) {
-        for (int i = event + 1; i < events.size(); i++) {
+        return lastMet.get(operation) > event;
+    }
+
+    private static int lastMet(List<Event> events, Operation operation) {
+        for (int i = events.size() - 1; i >= 0; i--) {
             Event e = events.get(i);
-            if (e instanceof Event.Did did && did.operation() == operation
+            if (e instanceof Event.Did did && RouteRules.meets(did.operation(), operation)
                     || e instanceof Event.Waived waived && waived.operation() == operation) {
-                return true;
+                return i;
             }
         }
-        return false;
+        return -1;
     }
 
     /** Why an event asks for an operation; empty when it does not. */
@@ -246,11 +270,11 @@ public final class Route {
         return RouteRules.OWES.stream()
                 .filter(r -> r.work() == work && r.then() == then)
                 .filter(r ->
-                        r.onlyWith().isEmpty() || known().contains(r.onlyWith().get()))
+                        r.onlyWith().isEmpty() || known.contains(r.onlyWith().get()))
                 .findFirst();
     }
 
-    private Set<Finding> known() {
+    private static Set<Finding> known(List<Event> events) {
         Set<Finding> all = EnumSet.noneOf(Finding.class);
         for (Event e : events) {
             if (e instanceof Event.Found found) {
@@ -296,6 +320,13 @@ public final class Route {
     /** A rule lets the one come before the other by itself. */
     private static boolean ordered(Operation before, Operation after) {
         return RouteRules.ORDER.stream().anyMatch(r -> r.before() == before && r.after() == after);
+    }
+
+    private static boolean ordered(Operation before, Operation after, Strength atLeast) {
+        return RouteRules.ORDER.stream()
+                .anyMatch(r -> r.before() == before
+                        && r.after() == after
+                        && (r.strength() == Strength.MUST || atLeast == Strength.BETTER));
     }
 
     private void owedAfter() {
@@ -371,10 +402,9 @@ public final class Route {
         if (!isOpen(after) || graph.getAncestors(n.id()).contains(after.id())) {
             return false;
         }
-        // A check that only work to come will make owed holds up what that work comes before, and nothing beside it.
-        return strength == Strength.MUST
-                || n.once().isEmpty()
-                || ordered(n.once().get(), after.operation());
+        // A check that only work to come will make owed holds up what that work itself comes before, and nothing beside
+        // it.
+        return n.once().isEmpty() || ordered(n.once().get(), after.operation(), strength);
     }
 
     private void edge(Node from, Node to, Strength strength, String because) {

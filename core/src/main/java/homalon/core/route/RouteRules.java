@@ -52,6 +52,7 @@ public final class RouteRules {
             new Makes(WALL_SUSPECT, PRESSURE_TEST, "such a wall opens on its hidden side first"),
             new Makes(MAY_BE_BENT, LINE_CHECK, "a casting that was hot may be bent though its face was made flat"),
             new Makes(LINE_BENT, STRAIGHTEN, "cutting the face does not make the line straight"),
+            new Makes(LINE_TIGHT, STRAIGHTEN, "less is left than a shaft runs with, and a skim takes none of it away"),
             new Makes(FACE_OUT, CUT_PLAN, "the depth and the set-up are chosen before the cut"),
             new Makes(FACE_OUT, CUT, "the face is out of its limit"),
             new Makes(DECK_ASKEW, CUT_PLAN, "the squaring cut is set up parallel to the crank line"),
@@ -77,6 +78,7 @@ public final class RouteRules {
             owes(CUT, PRESSURE_TEST, REPAIR_IN_FACE, "the cut goes over a repaired place"),
             owes(CUT, LINER_CHECK, HAS_LINERS, "a deck cut raises a fixed liner by its depth"),
             owes(CUT, DECK_INDEX, DECK_ASKED, "the cut was to square it: read it over the crank line again"),
+            owes(LINE_BORE, LINE_CHECK, "it is straight once it was measured so"),
             owes(LINER_TRIM, LINER_CHECK, "they stand right once they were measured so"),
             owes(CUT, CHAMBER_FILL, CHAMBERS_ASKED, "the cut made every chamber smaller: what it came to is filled"),
             owes(SEAT_WORK, CHAMBER_FILL, CHAMBERS_ASKED, "valves that lie deeper make a chamber larger"),
@@ -112,7 +114,7 @@ public final class RouteRules {
             order(SLEEVE, CUT, MUST, "a sleeve is cut flush with the deck"),
             order(PRESSURE_TEST, CUT, BETTER, "the cut is lost on a casting that leaks"),
             order(FACE_CHECK, CUT_PLAN, MUST, "the plan needs the face's shape"),
-            order(CUT_PLAN, CUT, MUST, "depth and set-up are chosen before the cut"),
+            order(CUT_PLAN, CUT, BETTER, "without one nothing tells how deep it goes or how it should lie"),
             order(STRAIGHTEN, FACE_CHECK, BETTER, "the face moves with the line"),
             order(STRAIGHTEN, CUT_PLAN, MUST, "skimmed while bent, it binds for good"),
             order(STRAIGHTEN, CUT, MUST, "skimmed while bent, it binds for good"),
@@ -123,6 +125,10 @@ public final class RouteRules {
             order(LINER_CHECK, LINER_TRIM, MUST, "the amount to trim is measured first"),
             order(CUT, LINER_TRIM, MUST, "a deck cut raises a fixed liner by its depth"),
             order(LINE_CHECK, STRAIGHTEN, BETTER, "how much it is bent is measured first"),
+            order(CRACK_CHECK, LINE_BORE, BETTER, "a bored line in a casting that may be scrapped is lost"),
+            order(LINE_CHECK, LINE_BORE, BETTER, "how much the caps lose is reckoned from what was measured"),
+            order(LINE_BORE, CUT_PLAN, BETTER, "the line moves towards the face, and so does what may come off"),
+            order(LINE_BORE, OIL_AND_BAG, MUST, "after the last wet step"),
             order(CRACK_CHECK, OIL_AND_BAG, BETTER, "oil hides a crack"),
             order(FACE_CHECK, OIL_AND_BAG, BETTER, "oil holds an edge off the face"),
             order(LINE_CHECK, OIL_AND_BAG, BETTER, "oil holds an edge off the saddles"),
@@ -139,6 +145,14 @@ public final class RouteRules {
             order(LINER_CHECK, OIL_AND_BAG, BETTER, "oil holds an edge off the face"),
             order(PRESSURE_TEST, OIL_AND_BAG, MUST, "after the last wet step"),
             order(CUT, OIL_AND_BAG, MUST, "after the last wet step"));
+
+    /**
+     * True when having done the one answers a need for the other: a bored line need not be straightened, and what was cut by
+     * what the cutter showed needs no plan any more.
+     */
+    static boolean meets(Operation did, Operation need) {
+        return did == need || did == LINE_BORE && need == STRAIGHTEN || did == CUT && need == CUT_PLAN;
+    }
 
     private static Owes owes(Operation work, Operation then, String because) {
         return new Owes(work, then, Optional.empty(), because);

@@ -1,7 +1,7 @@
-package homalon.app.part;
+package homalon.core.route;
 
 /**
- * Where a step stands.
+ * Where a step of a visit stands.
  *
  * @param kind which
  * @param mark its state
@@ -13,9 +13,14 @@ public record Step(StepKind kind, Mark mark, String note, String todo, String de
 
     /** State of a step. */
     public enum Mark {
+        /** Borne out by what was measured, or signed by somebody. */
         DONE,
         BEGUN,
         DUE,
         WAITS
+    }
+
+    static Step done(StepKind kind, String note) {
+        return new Step(kind, Mark.DONE, note, "", "");
     }
 }

@@ -1,0 +1,226 @@
+package homalon.app.route;
+
+import homalon.app.chambers.ChamberFindings;
+import homalon.app.face.Findings;
+import homalon.app.face.SurveyFile;
+import homalon.app.face.SurveyKind;
+import homalon.app.feelers.FeelerFile;
+import homalon.app.feelers.FeelerFindings;
+import homalon.app.feelers.FeelerKind;
+import homalon.app.integrity.CrackFile;
+import homalon.app.integrity.TestFile;
+import homalon.app.ledger.LedgerFile;
+import homalon.app.lines.LineFinding;
+import homalon.app.lines.SheetFindings;
+import homalon.app.part.PartFile;
+import homalon.app.sheets.Sheet;
+import homalon.app.sheets.SheetFile;
+import homalon.app.valves.ValveFindings;
+import homalon.app.work.WorkLog;
+import homalon.core.face.Causes;
+import homalon.core.face.LimitVerdict;
+import homalon.core.integrity.CleaningMethod;
+import homalon.core.integrity.SmallCheck;
+import homalon.core.lines.DeckIndex;
+import homalon.core.lines.ShaftLine.Turns;
+import homalon.core.quantity.Length;
+import homalon.core.route.Operation;
+import homalon.core.route.VisitFacts;
+import homalon.core.route.VisitFacts.Told;
+import homalon.core.rulebook.RuleBook;
+import homalon.core.valves.Wished;
+import homalon.core.verdict.Verdict;
+import java.time.Instant;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
+
+/** Gathers what is known of a visit, as the core takes it. */
+@Component
+class FactsOfVisits {
+    private final Findings findings;
+    private final FeelerFindings feelers;
+    private final SheetFindings sheets;
+    private final ValveFindings valves;
+    private final ChamberFindings chambers;
+
+    FactsOfVisits(
+            Findings findings,
+            FeelerFindings feelers,
+            SheetFindings sheets,
+            ValveFindings valves,
+            ChamberFindings chambers) {
+        this.findings = findings;
+        this.feelers = feelers;
+        this.sheets = sheets;
+        this.valves = valves;
+        this.chambers = chambers;
+    }
+
+    /** @param names of people, for those who answer for what is left out */
+    VisitFacts of(PartFile part, List<SurveyFile> surveys, Written.Lines lines, Map<UUID, String> names) {
+        UUID visit = part.visit().id();
+        Map<Sheet, SheetFile> read = lines.sheets();
+        Optional<VisitFacts.Valves> onValves = valves.of(part, read.get(Sheet.VALVES));
+        Optional<VisitFacts.Chambers> inChambers = chambers.of(part, read.get(Sheet.CHAMBERS));
+        List<LedgerFile.Line> passes = lines.ledger().passes(visit);
+        return new VisitFacts(
+                part.visit().no(),
+                part.visit().openedAt(),
+                part.visit().releasedAt(),
+                told(part, read, onValves, inChambers),
+                face(part, surveys, SurveyKind.FACE),
+                felt(part, lines, FeelerKind.FACE),
+                face(part, surveys, SurveyKind.PROOF),
+                felt(part, lines, FeelerKind.PROOF),
+                lines.plan()
+                        .map(p -> new VisitFacts.Plan(
+                                p.at(),
+                                p.surveyRevision(),
+                                p.plan().passes().total(),
+                                p.plan().passes().passes().size(),
+                                p.plan().shims())),
+                new VisitFacts.Passes(
+                        lines.ledger().ledger().totals(visit).thisJob(),
+                        passes.size(),
+                        passes.isEmpty()
+                                ? Optional.empty()
+                                : Optional.of(passes.get(passes.size() - 1).at())),
+                lines.work().stream().flatMap(e -> entry(e, names)).toList(),
+                lines.cracks().stream().map(FactsOfVisits::crack).toList(),
+                lines.tests().stream().map(FactsOfVisits::test).toList(),
+                Optional.ofNullable(read.get(Sheet.LINE)).map(FactsOfVisits::line),
+                sheets.liners(part, read.get(Sheet.LINERS))
+                        .flatMap(l ->
+                                read.get(Sheet.LINERS).since().map(since -> new VisitFacts.Liners(since, l.verdict()))),
+                sheets.index(part, read.get(Sheet.INDEX))
+                        .flatMap(i -> read.get(Sheet.INDEX)
+                                .since()
+                                .map(since ->
+                                        new VisitFacts.Index(since, i.square(DeckIndex.DEFAULT_SQUARE), i.toSquare()))),
+                onValves,
+                inChambers,
+                lines.orders().stream()
+                        .filter(o -> !o.cancelled())
+                        .map(o -> new VisitFacts.Ordered(o.operation(), o.arrived(), o.promised()))
+                        .toList());
+    }
+
+    private static Set<Told> told(
+            PartFile part,
+            Map<Sheet, SheetFile> read,
+            Optional<VisitFacts.Valves> onValves,
+            Optional<VisitFacts.Chambers> inChambers) {
+        String wishes = part.visit().wishes();
+        String story = part.name() + ". " + part.visit().history() + ". " + wishes;
+        Set<Told> told = EnumSet.noneOf(Told.class);
+        if (Causes.mayBeBent(part.kind(), story)) {
+            told.add(Told.MAY_BE_BENT);
+        }
+        if (read.containsKey(Sheet.LINERS)) {
+            told.add(Told.HAS_LINERS);
+        }
+        if (read.containsKey(Sheet.INDEX)) {
+            told.add(Told.DECK_ASKED);
+        }
+        if (onValves.isPresent() || Wished.valves(wishes)) {
+            told.add(Told.VALVES_ASKED);
+        }
+        if (inChambers.filter(VisitFacts.Chambers::begun).isPresent()
+                || homalon.core.chambers.Wished.chambers(wishes)) {
+            told.add(Told.CHAMBERS_ASKED);
+        }
+        return told;
+    }
+
+    private Optional<VisitFacts.Face> face(PartFile part, List<SurveyFile> surveys, SurveyKind kind) {
+        return surveys.stream().filter(s -> s.kind() == kind).findFirst().map(s -> {
+            Instant oldest = s.places().stream()
+                    .flatMap(p -> p.reading().stream())
+                    .map(SurveyFile.ReadingFile::at)
+                    .min(Comparator.naturalOrder())
+                    .orElse(s.startedAt());
+            return new VisitFacts.Face(
+                    s.places().size(),
+                    s.handled(),
+                    oldest,
+                    findings.of(part, s).map(FactsOfVisits::found),
+                    s.revision());
+        });
+    }
+
+    private static VisitFacts.FaceFound found(Findings.Finding f) {
+        double over = f.judgement().limits().stream()
+                .filter(l -> l.verdict() == Verdict.OUT)
+                .map(LimitVerdict::over)
+                .mapToDouble(o -> o.orElse(0))
+                .max()
+                .orElse(0);
+        return new VisitFacts.FaceFound(
+                f.judgement().worst(),
+                over,
+                f.judgement().flatness().minimumZone().zone(),
+                f.shape(),
+                f.judgement().limits().stream()
+                        .filter(l -> l.verdict() == Verdict.NOT_PROVEN)
+                        .map(LimitVerdict::why)
+                        .findFirst()
+                        .orElse(""));
+    }
+
+    private Optional<VisitFacts.Felt> felt(PartFile part, Written.Lines lines, FeelerKind kind) {
+        Length limit = RuleBook.overall(part.limits());
+        return lines.felt().stream()
+                .filter(s -> s.kind() == kind && s.begun())
+                .findFirst()
+                .map((FeelerFile s) -> new VisitFacts.Felt(
+                        s.startedAt(),
+                        feelers.of(part, s).verdict(),
+                        s.complete(limit),
+                        s.handled(limit),
+                        s.asked().size()));
+    }
+
+    private static Stream<VisitFacts.Entry> entry(WorkLog.Entry e, Map<UUID, String> names) {
+        return switch (e.kind()) {
+            case DID -> {
+                Operation operation = Operation.valueOf(e.what());
+                boolean grit = operation == Operation.CLEAN && CleaningMethod.leavesGrit(e.note());
+                yield Stream.of(new VisitFacts.DidWork(e.at(), operation, grit));
+            }
+            case ADDED -> Stream.of(new VisitFacts.AddedWork(e.at(), Operation.valueOf(e.what())));
+            case WAIVED ->
+                Stream.of(new VisitFacts.WaivedWork(
+                        e.at(), Operation.valueOf(e.what()), names.getOrDefault(e.by(), "someone"), e.note()));
+            default ->
+                // Other small checks are no part of the route.
+                e.kind() == WorkLog.Kind.TICKED && e.what().equals(SmallCheck.PASSAGES_BRUSHED.name())
+                        ? Stream.of(new VisitFacts.PassagesBrushed(e.at()))
+                        : Stream.empty();
+        };
+    }
+
+    private static VisitFacts.Cracked crack(CrackFile c) {
+        return new VisitFacts.Cracked(
+                c.since(),
+                c.remedy(),
+                c.what().place().inFace(),
+                c.stitch().map(s -> s.pins()).orElse(0));
+    }
+
+    private static VisitFacts.Tested test(TestFile t) {
+        return new VisitFacts.Tested(
+                t.at(), t.decay().verdict(), !t.readings().isEmpty(), t.decay().why());
+    }
+
+    private static VisitFacts.Line line(SheetFile sheet) {
+        Turns turns = LineFinding.of(sheet).map(LineFinding::verdict).orElse(Turns.NOT_PROVEN);
+        return new VisitFacts.Line(sheet.standing().isEmpty() ? Optional.empty() : sheet.since(), turns);
+    }
+}

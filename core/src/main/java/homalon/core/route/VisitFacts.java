@@ -1,0 +1,220 @@
+package homalon.core.route;
+
+import homalon.core.integrity.Remedy;
+import homalon.core.lines.ShaftLine.Turns;
+import homalon.core.quantity.Length;
+import homalon.core.verdict.Verdict;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * All that is known of one visit of a casting, as far as its steps depend on it: what was told, read, judged, decided, ordered,
+ * signed. Times are when a thing was measured or done; of several readings the oldest that counts, since a check is made again
+ * only when all of it was read again.
+ *
+ * @param number of the visit of this casting, from 1
+ * @param told what it came with, by its owner's words or by ticks
+ * @param face as an indicator read it before the cut; empty before the first place was asked for
+ * @param felt the same by straightedge and feelers
+ * @param proof as an indicator read it after the cut
+ * @param proofFelt the same by feelers
+ * @param orders that were not cancelled
+ */
+public record VisitFacts(
+        int number,
+        Instant opened,
+        Optional<Instant> released,
+        Set<Told> told,
+        Optional<Face> face,
+        Optional<Felt> felt,
+        Optional<Face> proof,
+        Optional<Felt> proofFelt,
+        Optional<Plan> plan,
+        Passes passes,
+        List<Entry> work,
+        List<Cracked> cracks,
+        List<Tested> tests,
+        Optional<Line> line,
+        Optional<Liners> liners,
+        Optional<Index> index,
+        Optional<Valves> valves,
+        Optional<Chambers> chambers,
+        List<Ordered> orders) {
+
+    /** What the one who brought it said, or the machinist ticked. */
+    public enum Told {
+        /** It was hot and carries a shaft. */
+        MAY_BE_BENT,
+        HAS_LINERS,
+        DECK_ASKED,
+        VALVES_ASKED,
+        CHAMBERS_ASKED
+    }
+
+    /**
+     * A face read by an indicator.
+     *
+     * @param asked places that were proposed
+     * @param handled those of them that were read or left out
+     * @param oldest reading that counts
+     * @param finding empty while there are too few places
+     * @param revision changes with every reading
+     */
+    public record Face(int asked, int handled, Instant oldest, Optional<FaceFound> finding, long revision) {
+        public boolean complete() {
+            return handled >= asked;
+        }
+
+        boolean is(Verdict verdict) {
+            return complete() && verdict() == verdict;
+        }
+
+        Verdict verdict() {
+            return finding.map(FaceFound::worst).orElse(Verdict.NOT_PROVEN);
+        }
+    }
+
+    /**
+     * @param worst of all limits in force
+     * @param over by how much the worst of them is passed, mm; 0 when none is
+     * @param zone of all sealing places, mm
+     * @param shape in words
+     * @param next what would settle it, in words; empty when it is settled
+     */
+    public record FaceFound(Verdict worst, double over, double zone, String shape, String next) {}
+
+    /**
+     * A face tried by straightedge and feelers.
+     *
+     * @param complete nothing more is asked for
+     */
+    public record Felt(Instant begun, Verdict verdict, boolean complete, int handled, int asked) {}
+
+    /**
+     * @param surveyRevision of the face that it was made from
+     * @param shims under A, B, C and so on
+     */
+    public record Plan(Instant at, long surveyRevision, Length total, int passes, List<Length> shims) {}
+
+    /**
+     * What was cut off on this visit.
+     *
+     * @param number of passes that stand
+     * @param last when the last of them was made
+     */
+    public record Passes(Length off, int number, Optional<Instant> last) {
+        public static final Passes NONE = new Passes(Length.ZERO, 0, Optional.empty());
+    }
+
+    /** A line of the log of work. */
+    public sealed interface Entry {
+        Instant at();
+    }
+
+    /** @param leavesGrit the passages must be brushed through and signed for before it counts */
+    public record DidWork(Instant at, Operation operation, boolean leavesGrit) implements Entry {}
+
+    public record AddedWork(Instant at, Operation operation) implements Entry {}
+
+    /** @param who in words */
+    public record WaivedWork(Instant at, Operation operation, String who, String why) implements Entry {}
+
+    public record PassagesBrushed(Instant at) implements Entry {}
+
+    /** @param pins in it, 0 when none were counted */
+    public record Cracked(Instant since, Remedy remedy, boolean inFace, int pins) {}
+
+    /**
+     * @param at its beginning: what was done while it held is not proven by it
+     * @param begun a reading was keyed
+     */
+    public record Tested(Instant at, Verdict verdict, boolean begun, String why) {}
+
+    /** @param oldest reading that counts; empty before any was keyed */
+    public record Line(Optional<Instant> oldest, Turns turns) {}
+
+    public record Liners(Instant oldest, Verdict verdict) {}
+
+    /** @param toSquare what squaring it takes, mm */
+    public record Index(Instant oldest, boolean square, double toSquare) {}
+
+    /**
+     * One kind of work over all valves.
+     *
+     * @param due valves for which it is still to do
+     * @param done valves for which it was done
+     * @param last when the last of them was done
+     */
+    public record ValveWork(int due, int done, Optional<Instant> last) {
+        public static final ValveWork NONE = new ValveWork(0, 0, Optional.empty());
+
+        public boolean any() {
+            return due + done > 0;
+        }
+
+        public boolean finished() {
+            return due == 0 && done > 0;
+        }
+    }
+
+    /**
+     * @param count of valves
+     * @param settled how many need no more reading
+     * @param out how many are out
+     * @param since when the oldest reading that counts was taken
+     * @param axisMoved the bore of at least one guide was made anew
+     */
+    public record Valves(
+            int count,
+            int settled,
+            int out,
+            boolean begun,
+            Optional<Instant> since,
+            ValveWork guides,
+            ValveWork inserts,
+            ValveWork seats,
+            boolean axisMoved) {
+        public boolean complete() {
+            return settled == count;
+        }
+    }
+
+    /**
+     * @param filled when all of them were filled, once for each state in which they were: the oldest fill that counts
+     * @param said what they hold, in few words
+     */
+    public record Chambers(int count, int settled, boolean begun, List<Instant> filled, String said) {}
+
+    /** @param arrived pieces that are here */
+    public record Ordered(Operation operation, int arrived, Optional<LocalDate> promised) {}
+
+    /** When the passages were last signed for. */
+    Optional<Instant> brushed() {
+        return work.stream()
+                .filter(PassagesBrushed.class::isInstance)
+                .map(Entry::at)
+                .reduce((a, b) -> b);
+    }
+
+    /** Cleaned with grit, and nobody signed for the passages: it is not clean yet. */
+    boolean gritLeft() {
+        return work.stream().anyMatch(e -> e instanceof DidWork d && d.operation() == Operation.CLEAN && d.leavesGrit())
+                && brushed().isEmpty();
+    }
+
+    /** Somebody said that it is clean and stopped there, and nothing was cut since. */
+    boolean stopped() {
+        return passes.last()
+                .filter(last -> work.stream()
+                        .anyMatch(e ->
+                                e instanceof DidWork d && d.operation() == Operation.CUT && !d.at().isBefore(last)))
+                .isPresent();
+    }
+
+    List<Ordered> ordered(Operation operation) {
+        return orders.stream().filter(o -> o.operation() == operation).toList();
+    }
+}

@@ -1,0 +1,200 @@
+package homalon.core.route;
+
+import homalon.core.integrity.Remedy;
+import homalon.core.lines.ShaftLine.Turns;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.route.Step.Mark;
+import homalon.core.verdict.Verdict;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** A visit to which things happen, one a minute. */
+final class VisitOfTests {
+    private Instant now = Instant.parse("2026-03-02T07:00:00Z");
+    private final Instant opened = now;
+    Optional<Instant> released = Optional.empty();
+    final Set<VisitFacts.Told> told = EnumSet.noneOf(VisitFacts.Told.class);
+    Optional<VisitFacts.Face> face = Optional.empty();
+    Optional<VisitFacts.Felt> felt = Optional.empty();
+    Optional<VisitFacts.Face> proof = Optional.empty();
+    Optional<VisitFacts.Felt> proofFelt = Optional.empty();
+    Optional<VisitFacts.Plan> plan = Optional.empty();
+    VisitFacts.Passes passes = VisitFacts.Passes.NONE;
+    final List<VisitFacts.Entry> work = new ArrayList<>();
+    final List<VisitFacts.Cracked> cracks = new ArrayList<>();
+    final List<VisitFacts.Tested> tests = new ArrayList<>();
+    Optional<VisitFacts.Line> line = Optional.empty();
+    Optional<VisitFacts.Liners> liners = Optional.empty();
+    Optional<VisitFacts.Index> index = Optional.empty();
+    Optional<VisitFacts.Valves> valves = Optional.empty();
+    Optional<VisitFacts.Chambers> chambers = Optional.empty();
+    final List<VisitFacts.Ordered> orders = new ArrayList<>();
+    private long revision;
+
+    Instant tick() {
+        now = now.plusSeconds(60);
+        return now;
+    }
+
+    VisitFacts facts() {
+        return new VisitFacts(
+                1,
+                opened,
+                released,
+                Set.copyOf(told),
+                face,
+                felt,
+                proof,
+                proofFelt,
+                plan,
+                passes,
+                List.copyOf(work),
+                List.copyOf(cracks),
+                List.copyOf(tests),
+                line,
+                liners,
+                index,
+                valves,
+                chambers,
+                List.copyOf(orders));
+    }
+
+    VisitSteps.Standing standing() {
+        return VisitSteps.of(facts(), new LengthWriter(BenchUnit.MM));
+    }
+
+    Optional<Step> step(StepKind kind) {
+        return standing().strip().stream().filter(s -> s.kind() == kind).findFirst();
+    }
+
+    /** Its mark and note, as a machinist reads it on the strip; "none" when it is not there. */
+    String on(StepKind kind) {
+        return step(kind).map(s -> s.mark() + " " + s.note()).orElse("none");
+    }
+
+    boolean done(StepKind kind) {
+        return step(kind).filter(s -> s.mark() == Mark.DONE).isPresent();
+    }
+
+    VisitOfTests did(Operation operation) {
+        work.add(new VisitFacts.DidWork(tick(), operation, false));
+        return this;
+    }
+
+    VisitOfTests blasted() {
+        work.add(new VisitFacts.DidWork(tick(), Operation.CLEAN, true));
+        return this;
+    }
+
+    VisitOfTests brushed() {
+        work.add(new VisitFacts.PassagesBrushed(tick()));
+        return this;
+    }
+
+    VisitOfTests added(Operation operation) {
+        work.add(new VisitFacts.AddedWork(tick(), operation));
+        return this;
+    }
+
+    VisitOfTests waived(Operation operation) {
+        work.add(new VisitFacts.WaivedWork(tick(), operation, "Marit", "the customer wants it so"));
+        return this;
+    }
+
+    /** Cleaned and looked over: what comes before anything is measured. */
+    VisitOfTests ready() {
+        return did(Operation.CLEAN).did(Operation.CRACK_CHECK);
+    }
+
+    VisitOfTests read(Verdict verdict, int handled, int asked) {
+        face = Optional.of(readFace(verdict, handled, asked));
+        return this;
+    }
+
+    VisitOfTests read(Verdict verdict) {
+        return read(verdict, 15, 15);
+    }
+
+    VisitOfTests proven(Verdict verdict) {
+        proof = Optional.of(readFace(verdict, 15, 15));
+        return this;
+    }
+
+    VisitFacts.Face readFace(Verdict verdict, int handled, int asked) {
+        double over = verdict == Verdict.OUT ? 0.05 : 0;
+        return new VisitFacts.Face(
+                asked,
+                handled,
+                tick(),
+                handled < 4
+                        ? Optional.empty()
+                        : Optional.of(new VisitFacts.FaceFound(
+                                verdict, over, 0.04 + over, "hollow lengthwise", "the middle is not read")),
+                ++revision);
+    }
+
+    VisitOfTests felt(Verdict verdict) {
+        felt = Optional.of(new VisitFacts.Felt(tick(), verdict, true, 9, 9));
+        return this;
+    }
+
+    VisitOfTests provenByFeel(Verdict verdict) {
+        proofFelt = Optional.of(new VisitFacts.Felt(tick(), verdict, true, 9, 9));
+        return this;
+    }
+
+    VisitOfTests planned(String total, int n) {
+        plan = Optional.of(new VisitFacts.Plan(
+                tick(), face.map(VisitFacts.Face::revision).orElse(0L), Length.ofMm(total), n, List.of()));
+        return this;
+    }
+
+    VisitOfTests pass(String depth) {
+        passes = new VisitFacts.Passes(passes.off().plus(Length.ofMm(depth)), passes.number() + 1, Optional.of(tick()));
+        return this;
+    }
+
+    VisitOfTests cracked(Remedy remedy, boolean inFace) {
+        cracks.add(new VisitFacts.Cracked(tick(), remedy, inFace, 0));
+        return this;
+    }
+
+    VisitOfTests tested(Verdict verdict) {
+        tests.add(new VisitFacts.Tested(tick(), verdict, true, "why"));
+        return this;
+    }
+
+    VisitOfTests lined(Turns turns) {
+        line = Optional.of(new VisitFacts.Line(Optional.of(tick()), turns));
+        return this;
+    }
+
+    VisitOfTests valves(
+            int out, VisitFacts.ValveWork guides, VisitFacts.ValveWork inserts, VisitFacts.ValveWork seats) {
+        told.add(VisitFacts.Told.VALVES_ASKED);
+        Instant since = opened.plusSeconds(30);
+        valves = Optional.of(
+                new VisitFacts.Valves(8, 8, out, true, Optional.of(since), guides, inserts, seats, guides.done() > 0));
+        return this;
+    }
+
+    VisitFacts.ValveWork todo(int n) {
+        return new VisitFacts.ValveWork(n, 0, Optional.empty());
+    }
+
+    VisitFacts.ValveWork finished(int n) {
+        return new VisitFacts.ValveWork(0, n, Optional.of(tick()));
+    }
+
+    VisitOfTests ordered(Operation operation, int arrived) {
+        orders.add(new VisitFacts.Ordered(operation, arrived, Optional.of(LocalDate.parse("2026-03-06"))));
+        return this;
+    }
+}
