@@ -267,11 +267,13 @@ public final class Route {
     }
 
     private Optional<RouteRules.Owes> owed(Operation work, Operation then) {
-        return RouteRules.OWES.stream()
-                .filter(r -> r.work() == work && r.then() == then)
-                .filter(r ->
-                        r.onlyWith().isEmpty() || known.contains(r.onlyWith().get()))
-                .findFirst();
+        for (RouteRules.Owes r : RouteRules.owes(work)) {
+            if (r.then() == then
+                    && (r.onlyWith().isEmpty() || known.contains(r.onlyWith().get()))) {
+                return Optional.of(r);
+            }
+        }
+        return Optional.empty();
     }
 
     private static Set<Finding> known(List<Event> events) {

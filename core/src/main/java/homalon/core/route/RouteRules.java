@@ -5,8 +5,11 @@ import static homalon.core.route.Operation.*;
 import static homalon.core.route.Strength.BETTER;
 import static homalon.core.route.Strength.MUST;
 
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
  * The rules of the route, all in this one place: what every casting needs, what a finding makes, what work makes owed, and what
@@ -145,6 +148,14 @@ public final class RouteRules {
             order(LINER_CHECK, OIL_AND_BAG, BETTER, "oil holds an edge off the face"),
             order(PRESSURE_TEST, OIL_AND_BAG, MUST, "after the last wet step"),
             order(CUT, OIL_AND_BAG, MUST, "after the last wet step"));
+
+    private static final Map<Operation, List<Owes>> OWES_BY_WORK = OWES.stream()
+            .collect(Collectors.groupingBy(Owes::work, () -> new EnumMap<>(Operation.class), Collectors.toList()));
+
+    /** What doing it makes owed. */
+    static List<Owes> owes(Operation work) {
+        return OWES_BY_WORK.getOrDefault(work, List.of());
+    }
 
     /**
      * True when having done the one answers a need for the other: a bored line need not be straightened, and what was cut by
