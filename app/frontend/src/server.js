@@ -42,7 +42,7 @@ export async function post(url, fields, keyed = 0, by = '') {
     redirect: 'manual',
     signal: AbortSignal.timeout(8000),
   });
-  return { status: answer.type === 'opaqueredirect' ? 401 : answer.status, place: answer.headers.get('X-Place'), seen: answer.headers.get('X-Seen'), retryAfter: answer.headers.get('Retry-After'), text: await answer.text() };
+  return { status: answer.type === 'opaqueredirect' ? 401 : answer.status, place: answer.headers.get('X-Place'), seen: answer.headers.get('X-Seen'), retryAfter: answer.headers.get('Retry-After'), lead: answer.headers.get('X-Lead'), text: await answer.text() };
 }
 
 /** Whether anything in a form is otherwise than the server wrote it: typed, ticked or chosen. */

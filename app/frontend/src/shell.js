@@ -35,6 +35,9 @@ document.addEventListener('keydown', (event) => {
       event.preventDefault();
       button.click();
     }
+  } else if (event.key === 'c' && document.querySelector('[data-clean]')) {
+    event.preventDefault();
+    document.querySelector('[data-clean]').click();
   } else if (event.key === '?') {
     event.preventDefault();
     document.getElementById('keys')?.showModal();
@@ -87,6 +90,40 @@ function handBack(form) {
   next?.querySelector('input:not([type=hidden]), select, button')?.focus({ preventScroll: true });
 }
 
+/** Says beside what was keyed why it was not taken, and leads to where that is lifted. */
+function refuse(form, words, lead) {
+  let said = form.querySelector('.say');
+  if (!said) {
+    said = document.createElement('p');
+    said.className = 'say col-span-full w-full';
+    said.setAttribute('role', 'alert');
+    form.append(said);
+  }
+  said.textContent = words;
+  if (lead) {
+    const there = document.createElement('a');
+    there.href = lead;
+    there.textContent = 'Open the route';
+    said.append(' ', there);
+  }
+  said.scrollIntoView({ block: 'nearest' });
+}
+
+const NOT_SENT = 'Not sent: the server is not reached. What you keyed stands here; send it again.';
+document.addEventListener('htmx:beforeSwap', (event) => {
+  if (event.detail.boosted) event.detail.shouldSwap = false;
+});
+document.addEventListener('htmx:responseError', (event) => {
+  const { boosted, elt, xhr } = event.detail;
+  if (!boosted) return;
+  const words = xhr.status === 401 ? 'You are signed out: sign in in another window, then send this again.' : xhr.responseText;
+  refuse(elt, words, xhr.getResponseHeader('X-Lead'));
+});
+document.addEventListener('htmx:sendError', (event) => event.detail.boosted && refuse(event.detail.elt, NOT_SENT));
+document.addEventListener('htmx:afterRequest', (event) => {
+  if (event.detail.boosted) delete event.detail.elt.dataset.sent;
+});
+
 document.addEventListener('submit', async (event) => {
   const form = event.target;
   form.querySelectorAll('input[data-new-id]').forEach((input) => (input.value ||= uuid()));
@@ -113,7 +150,7 @@ document.addEventListener('submit', async (event) => {
       handBack(form);
       state('kept');
     } else {
-      if (said) said.textContent = answer.text;
+      if (said) refuse(form, answer.text, answer.lead);
       state(answer.status === 422 ? 'kept' : 'away');
     }
   } catch {

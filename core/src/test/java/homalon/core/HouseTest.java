@@ -1,7 +1,9 @@
 package homalon.core;
 
 import static com.tngtech.archunit.core.domain.JavaCall.Predicates.target;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAnyPackage;
 import static com.tngtech.archunit.core.domain.properties.HasName.Predicates.nameMatching;
+import static com.tngtech.archunit.core.domain.properties.HasOwner.Predicates.With.owner;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.fields;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
@@ -67,7 +69,8 @@ class HouseTest {
             .dependOnClassesThat()
             .haveFullyQualifiedName("java.time.Clock")
             .orShould()
-            .callMethodWhere(target(nameMatching("now|currentTimeMillis|nanoTime")));
+            .callMethodWhere(target(nameMatching("now|currentTimeMillis|nanoTime"))
+                    .and(target(owner(resideInAnyPackage("java..")))));
 
     @ArchTest
     static final ArchRule noMutableStatics =

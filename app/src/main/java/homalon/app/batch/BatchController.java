@@ -173,6 +173,7 @@ class BatchController {
                     Optional.of(planned.get(i)),
                     planner.compare(part, planned.get(i).plan().footing()),
                     Optional.empty(),
+                    Optional.empty(),
                     writer);
             first = first == null ? cut : first;
             members.add(member(part, planned.get(i), batch.members().get(i), cut, passes, writer));
@@ -221,6 +222,7 @@ class BatchController {
             @RequestParam(defaultValue = "") String note,
             @RequestParam(defaultValue = "") String place,
             @RequestParam(defaultValue = "0") long seen,
+            @RequestParam(defaultValue = "false") boolean sure,
             @AuthenticationPrincipal Signed me,
             @ModelAttribute("shell") Shell shell,
             Model model) {
@@ -229,7 +231,7 @@ class BatchController {
         }
         Length depth = Length.parse(typed, unit);
         Ledgers.Notes notes = new Ledgers.Notes(machine, cutter, edge, note, typed.strip());
-        batches.pass(batch, id, depth, notes, Cutting.Seen.at(place, seen), me.id());
+        batches.pass(batch, id, depth, notes, Cutting.Seen.at(place, seen, sure, unit), me.id());
         fill(batch, shell, model);
         return "batch/batch :: live";
     }

@@ -94,8 +94,11 @@ class CutController {
         Optional<Planner.Compared> compared =
                 plan.flatMap(p -> planner.compare(part, p.plan().footing()));
         LedgerFile ledger = ledgers.of(part);
+        Optional<String> clean = cutting.saidClean(part, ledger);
         model.addAttribute(
-                "view", cutViews.of(part, ledger, plan, compared, paintings.now(part, ledger), shell.writer()));
+                "view", cutViews.of(part, ledger, plan, compared, paintings.now(part, ledger), clean, shell.writer()));
+        model.addAttribute(
+                "mayStop", clean.isEmpty() && !ledger.passes(part.visit().id()).isEmpty());
         model.addAttribute("head", shells.head(part, StepKind.CUT, shell.writer()));
         model.addAttribute(
                 "checks",
@@ -137,6 +140,7 @@ class CutController {
             @RequestParam(defaultValue = "") String note,
             @RequestParam(defaultValue = "") String place,
             @RequestParam(defaultValue = "0") long seen,
+            @RequestParam(defaultValue = "false") boolean sure,
             @AuthenticationPrincipal Signed me,
             @ModelAttribute("shell") Shell shell,
             Model model) {
@@ -146,7 +150,23 @@ class CutController {
         }
         Length depth = Length.parse(typed, unit);
         Ledgers.Notes notes = new Ledgers.Notes(machine, cutter, edge, note, typed.strip());
-        cutting.pass(part, id, depth, notes, Optional.empty(), Cutting.Seen.at(place, seen), me.id());
+        cutting.pass(part, id, depth, notes, Optional.empty(), Cutting.Seen.at(place, seen, sure, unit), me.id());
+        fill(part, shell, model);
+        return "cut/cut :: live";
+    }
+
+    /** Clean where it must be: stop at what was taken. */
+    @ToMachinists
+    @PostMapping("/parts/{tag}/cut/clean")
+    String clean(
+            @PathVariable String tag,
+            @RequestParam UUID id,
+            @RequestParam(defaultValue = "") String note,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = parts.byTag(tag);
+        cutting.clean(part, id, note, me.id());
         fill(part, shell, model);
         return "cut/cut :: live";
     }

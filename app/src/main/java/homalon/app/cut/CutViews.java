@@ -45,12 +45,14 @@ public class CutViews {
         this.paintings = paintings;
     }
 
+    /** @param clean who said that it is clean and stopped there */
     public CutView of(
             PartFile part,
             LedgerFile file,
             Optional<PlanFile> plan,
             Optional<Planner.Compared> compared,
             Optional<Paintings.Painting> painting,
+            Optional<String> clean,
             LengthWriter writer) {
         UUID visit = part.visit().id();
         Ledger.Totals totals = file.ledger().totals(visit);
@@ -69,13 +71,13 @@ public class CutViews {
                 lifeNote(totals, writer),
                 totals.opening() == Ledger.Opening.NOT_ASKED,
                 lines(part, file, writer),
-                walk(plan, passes, writer),
+                walk(plan, passes, totals.thisJob(), writer),
                 last.map(LedgerFile.Line::machine)
                         .orElse(plan.map(p -> p.tooling().machine()).orElse("")),
                 last.map(LedgerFile.Line::cutter)
                         .orElse(plan.map(p -> p.tooling().cutter()).orElse("")),
                 last.map(LedgerFile.Line::edge).orElse(""),
-                headline(planned, totals, writer),
+                headline(planned, totals, clean, writer),
                 foretold.watch(),
                 corners(part, file.ledger().corners(visit), writer));
     }
@@ -206,10 +208,22 @@ public class CutViews {
                         true));
     }
 
-    private static CutView.Headline headline(Optional<Length> planned, Ledger.Totals totals, LengthWriter writer) {
+    private static CutView.Headline headline(
+            Optional<Length> planned, Ledger.Totals totals, Optional<String> clean, LengthWriter writer) {
+        if (clean.isPresent()) {
+            Length spared = planned.orElse(Length.ZERO).minus(totals.thisJob());
+            return new CutView.Headline(
+                    "within",
+                    "Clean at " + writer.number(totals.thisJob()),
+                    clean.get() + " stopped here"
+                            + (spared.signum() > 0 ? "; " + writer.full(spared) + " of the plan stay on" : "")
+                            + ". Read the face again before it leaves: a cut is not proven until measured.");
+        }
         if (planned.isEmpty()) {
             return new CutView.Headline(
-                    "open", "No plan", "Passes can be logged all the same; a plan says how deep and how many.");
+                    "open",
+                    "No plan",
+                    "Log the passes all the same, and say when it is clean; a plan says how deep and how many.");
         }
         Length left = planned.get().minus(totals.thisJob());
         if (left.signum() > 0) {
@@ -276,19 +290,24 @@ public class CutViews {
         return lines;
     }
 
-    private static List<CutView.Walk> walk(Optional<PlanFile> plan, List<LedgerFile.Line> passes, LengthWriter writer) {
+    private static List<CutView.Walk> walk(
+            Optional<PlanFile> plan, List<LedgerFile.Line> passes, Length off, LengthWriter writer) {
         List<CutView.Walk> walk = new ArrayList<>();
         PassPlan planned = plan.map(p -> p.plan().passes()).orElse(new PassPlan(List.of()));
         int size = planned.passes().size();
+        Optional<Length> next = planned.next(off, writer.unit());
         for (int i = 0; i < Math.max(size, passes.size() + 1); i++) {
             boolean done = i < passes.size();
+            Optional<Length> proposed = i == passes.size()
+                    ? next
+                    : i < size ? Optional.of(planned.passes().get(i).depth()) : Optional.empty();
             walk.add(new CutView.Walk(
                     i,
-                    i < size ? planned.name(i) : "Pass beyond the plan",
+                    i < size ? planned.name(i) : "Pass " + (i + 1),
                     done ? "read" : "open",
                     done ? writer.number(passes.get(i).depth()) : "",
-                    i < size ? writer.exact(planned.passes().get(i).depth()) : "",
-                    i < size ? writer.number(planned.passes().get(i).depth()) : ""));
+                    proposed.map(writer::number).orElse(""),
+                    proposed.map(writer::number).orElse("")));
         }
         return walk;
     }

@@ -3,16 +3,19 @@ package homalon.app.cut;
 import homalon.app.ledger.LedgerFile;
 import homalon.app.ledger.Ledgers;
 import homalon.app.part.PartFile;
-import homalon.app.part.PartShells;
 import homalon.app.part.Turns;
 import homalon.app.people.People;
 import homalon.app.web.AskAgainException;
+import homalon.app.work.WorkLog;
+import homalon.core.cut.PassPlan;
 import homalon.core.cut.Removal;
 import homalon.core.cut.StopRule;
 import homalon.core.cut.TouchCells;
 import homalon.core.input.BadInputException;
 import homalon.core.ledger.CornerDepths;
+import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Operation;
 import java.util.List;
 import java.util.Optional;
@@ -29,7 +32,7 @@ public class Cutting {
     private final Ledgers ledgers;
     private final Paintings paintings;
     private final FeedsViews feeds;
-    private final PartShells shells;
+    private final WorkLog work;
     private final Turns turns;
     private final People people;
 
@@ -39,7 +42,7 @@ public class Cutting {
             Ledgers ledgers,
             Paintings paintings,
             FeedsViews feeds,
-            PartShells shells,
+            WorkLog work,
             Turns turns,
             People people) {
         this.plans = plans;
@@ -47,7 +50,7 @@ public class Cutting {
         this.ledgers = ledgers;
         this.paintings = paintings;
         this.feeds = feeds;
-        this.shells = shells;
+        this.work = work;
         this.turns = turns;
         this.people = people;
     }
@@ -57,13 +60,16 @@ public class Cutting {
      *
      * @param place of the pass in the walk, counted from 0: as many were logged before it
      * @param told how many it was told of since
+     * @param asks about an odd depth, in this unit; empty when the hand is sure of it
      */
-    public record Seen(int place, long told) {
-        public static final Seen ALL = new Seen(Integer.MAX_VALUE, 0);
+    public record Seen(int place, long told, Optional<BenchUnit> asks) {
+        public static final Seen ALL = new Seen(Integer.MAX_VALUE, 0, Optional.empty());
 
         /** @param place as the page names it; what is no number knows of all */
-        public static Seen at(String place, long told) {
-            return place.matches("[0-9]{1,4}") ? new Seen(Integer.parseInt(place), told) : ALL;
+        public static Seen at(String place, long told, boolean sure, BenchUnit unit) {
+            Optional<BenchUnit> asks = sure ? Optional.empty() : Optional.of(unit);
+            int known = place.matches("[0-9]{1,4}") ? Integer.parseInt(place) : Integer.MAX_VALUE;
+            return new Seen(known, told, asks);
         }
 
         private long passes() {
@@ -72,8 +78,9 @@ public class Cutting {
     }
 
     /**
-     * @throws BadInputException when that depth cannot be a pass, the cutter is not for that metal, or the route says that
-     *     something must be done first
+     * Metal that is off is always written, whatever should have come before it: what is owed stays owed.
+     *
+     * @throws BadInputException when that depth cannot be a pass, or the cutter is not for that metal
      */
     public void pass(PartFile part, UUID id, Length depth, Ledgers.Notes notes, UUID by) {
         pass(part, id, depth, notes, Optional.empty(), Seen.ALL, by);
@@ -81,7 +88,7 @@ public class Cutting {
 
     /**
      * @param batch that it was cut in
-     * @throws AskAgainException when a pass was logged that the hand did not see
+     * @throws AskAgainException when a pass was logged that the hand did not see, or the depth is far from what is planned next
      */
     public void pass(
             PartFile part, UUID id, Length depth, Ledgers.Notes notes, Optional<UUID> batch, Seen seen, UUID by) {
@@ -91,11 +98,50 @@ public class Cutting {
             return;
         }
         meanwhile(part, seen);
-        shells.require(part, Operation.CUT, "depth");
         Optional<PlanFile> plan = plans.of(part);
+        seen.asks().ifPresent(unit -> askIfOdd(part, plan, depth, unit));
         boolean steel = plan.map(p -> p.tooling().steelInFace()).orElse(false);
         feeds.check(part, new Tooling(notes.machine(), notes.cutter(), steel));
         ledgers.pass(part, id, depth, corners(part, plan, depth), notes, batch, by);
+    }
+
+    private void askIfOdd(PartFile part, Optional<PlanFile> plan, Length depth, BenchUnit unit) {
+        Length off = ledgers.of(part).ledger().totals(part.visit().id()).thisJob();
+        plan.map(p -> p.plan().passes())
+                .orElse(new PassPlan(List.of()))
+                .odd(off, depth, new LengthWriter(unit))
+                .ifPresent(odd -> {
+                    throw new AskAgainException(odd + " Press Enter again to log it so, or Escape to key it anew.", 0);
+                });
+    }
+
+    /**
+     * The cutter has touched all that must seal: the cut is done at what was taken, whatever the plan said. Undone on the route,
+     * and by the next pass.
+     *
+     * @param note what stays off the sealing bands and why; empty when nothing does
+     * @throws BadInputException when nothing was cut on this visit
+     */
+    public void clean(PartFile part, UUID id, String note, UUID by) {
+        turns.take(part);
+        if (ledgers.of(part).passes(part.visit().id()).isEmpty()) {
+            throw new BadInputException("clean", "No pass is logged on this visit: key what came off first.");
+        }
+        work.write(part, id, WorkLog.Kind.DID, Operation.CUT, note, by);
+    }
+
+    /** Who said that it is clean, after the last pass. */
+    @Transactional(readOnly = true)
+    public Optional<String> saidClean(PartFile part, LedgerFile ledger) {
+        List<LedgerFile.Line> passes = ledger.passes(part.visit().id());
+        return passes.isEmpty()
+                ? Optional.empty()
+                : work.of(part).stream()
+                        .filter(e -> e.kind() == WorkLog.Kind.DID && e.what().equals(Operation.CUT.name()))
+                        .filter(e ->
+                                !e.at().isBefore(passes.get(passes.size() - 1).at()))
+                        .findFirst()
+                        .map(e -> people.nameOf(e.by()));
     }
 
     private void meanwhile(PartFile part, Seen seen) {

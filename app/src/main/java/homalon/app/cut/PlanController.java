@@ -238,7 +238,7 @@ class PlanController {
                 asked.atLeast(Length.ZERO, unit));
         Tooling tooling = asked.tooling(Optional.empty());
         feedsViews.check(part, tooling);
-        shells.require(part, Operation.CUT_PLAN, "plan");
+        shells.require(part, Operation.CUT_PLAN);
         plans.choose(part, id, compared.survey(), plan, tooling, me.id());
         return "redirect:/parts/" + part.tag() + "/cut";
     }

@@ -312,7 +312,7 @@ class CrackController {
         method.refusal(part.material()).ifPresent(no -> {
             throw new BadInputException("method", no);
         });
-        shells.require(part, Operation.CRACK_CHECK, "method");
+        shells.require(part, Operation.CRACK_CHECK);
         work.write(part, id, WorkLog.Kind.DID, Operation.CRACK_CHECK, method.words(), me.id());
         return live(part, shell, model);
     }

@@ -5,7 +5,9 @@ import homalon.core.lines.ShaftLine;
 import homalon.core.lines.ShaftLine.Between;
 import homalon.core.lines.ShaftLine.Bore;
 import homalon.core.lines.ShaftLine.Turns;
+import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -17,12 +19,29 @@ import java.util.Optional;
  */
 public record LineFinding(ShaftLine shaft, List<Bore> bores, Optional<ShaftLine.Span> span, Turns verdict) {
 
-    /** Empty until every bore is read. */
-    public static Optional<LineFinding> of(SheetFile sheet) {
-        if (sheet.setup().isEmpty()) {
-            return Optional.empty();
-        }
-        LineSetup setup = LineSetup.of(sheet.setup());
+    /**
+     * One shaft as it stands.
+     *
+     * @param oldest reading of it that counts
+     */
+    public record Shaft(String name, Optional<Instant> oldest, Turns turns) {}
+
+    /** Every shaft that was set up. */
+    public static List<Shaft> shafts(SheetFile sheet) {
+        return LineSetup.all(sheet).stream()
+                .map(s -> new Shaft(
+                        s.name(),
+                        s.places(false).stream()
+                                .flatMap(p ->
+                                        Optional.ofNullable(sheet.standing().get(p.key())).stream())
+                                .map(SheetFile.Figure::at)
+                                .min(Comparator.naturalOrder()),
+                        of(sheet, s).map(LineFinding::verdict).orElse(Turns.NOT_PROVEN)))
+                .toList();
+    }
+
+    /** Empty until every bore of that shaft is read. */
+    static Optional<LineFinding> of(SheetFile sheet, LineSetup setup) {
         double running = setup.running().mm();
         List<Bore> bores = new ArrayList<>();
         List<Between> felt = new ArrayList<>();
@@ -31,16 +50,16 @@ public record LineFinding(ShaftLine shaft, List<Bore> bores, Optional<ShaftLine.
             double clearance = setup.clearance().get(i).mm();
             if (setup.way() == LineSetup.Way.FEELERS) {
                 // A gap under the edge is a bore that stands low.
-                double goes = sheet.mm("go" + i);
-                double refused = sheet.mm("no" + i);
+                double goes = sheet.mm(setup.key("go", i));
+                double refused = sheet.mm(setup.key("no", i));
                 if (Double.isNaN(goes) || Double.isNaN(refused)) {
                     return Optional.empty();
                 }
                 felt.add(new Between(at, -refused, -goes, clearance));
                 bores.add(new Bore(at, -(goes + refused) / 2, 0, clearance));
             } else {
-                double height = sheet.mm("h" + i);
-                double side = setup.sideways() ? sheet.mm("s" + i) : 0;
+                double height = sheet.mm(setup.key("h", i));
+                double side = setup.sideways() ? sheet.mm(setup.key("s", i)) : 0;
                 if (Double.isNaN(height) || Double.isNaN(side)) {
                     return Optional.empty();
                 }

@@ -10,18 +10,24 @@ import homalon.app.part.PartFile;
 import homalon.app.sheets.SheetFile;
 import homalon.app.web.Workings;
 import homalon.core.lines.BentLine;
+import homalon.core.lines.LineBore;
 import homalon.core.lines.ShaftLine;
+import homalon.core.lines.ShaftLine.Turns;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.verdict.Working;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 
 /** Writes the line of a shaft: what is left, bow and snake, and what it says together with the face. */
 @Component
 class LineViews {
+    private static final List<Turns> WORST_FIRST = List.of(Turns.BINDS, Turns.TIGHT, Turns.NOT_PROVEN, Turns.FREE);
+
     private final Surveys surveys;
     private final Findings findings;
 
@@ -32,91 +38,180 @@ class LineViews {
 
     /** @param toKey how many places are left, in words */
     SheetSaid of(PartFile part, SheetFile sheet, String toKey, LengthWriter writer) {
-        LineSetup setup = LineSetup.of(sheet.setup());
-        Optional<LineFinding> finding = LineFinding.of(sheet);
-        if (finding.isEmpty()) {
+        List<LineSetup> shafts = LineSetup.all(sheet);
+        boolean several = shafts.size() > 1;
+        List<One> read = shafts.stream()
+                .flatMap(l -> LineFinding.of(sheet, l).map(f -> new One(l, f)).stream())
+                .sorted(Comparator.comparing(
+                        o -> WORST_FIRST.indexOf(o.finding().verdict())))
+                .toList();
+        List<String> open = shafts.stream()
+                .filter(l -> read.stream().noneMatch(o -> o.setup().equals(l)))
+                .map(LineSetup::name)
+                .toList();
+        if (read.isEmpty()) {
             return new SheetSaid("open", "Not settled yet", toKey, List.of(), List.of(), List.of(), Workings.NONE);
         }
-        LineFinding f = finding.get();
-        ShaftLine s = f.shaft();
-        List<String> left = s.left().stream().map(writer::number).toList();
+        One worst = read.get(0);
+        boolean settled = open.isEmpty() || worst.finding().verdict() == Turns.BINDS;
+        List<Picture> pictures = new ArrayList<>();
         List<Row> rows = new ArrayList<>();
-        String most = f.span()
-                .map(b -> "between " + writer.number(b.least()) + " and " + writer.number(b.most()))
-                .orElse(writer.number(s.clearanceLeft()));
-        rows.add(new Row(
-                "Clearance left",
-                f.span().isPresent() ? "" : most,
-                f.span().isPresent() ? most + ", by feelers" : "on the diameter, best line",
-                ""));
-        rows.add(new Row(
-                "Least to run",
-                writer.number(setup.running()),
-                setup.running().equals(LineSetup.DEFAULT_RUNNING) ? "general default" : "as keyed here",
-                ""));
+        List<Working> workings = new ArrayList<>();
+        for (LineSetup l : shafts) {
+            read.stream().filter(o -> o.setup().equals(l)).findFirst().ifPresent(o -> {
+                pictures.add(picture(o, writer));
+                bent(part, o.finding()).ifPresent(b -> pictures.add(together(o, b, several, writer)));
+                if (several) {
+                    rows.add(new Row(l.name(), "", words(o.finding(), writer), ""));
+                }
+                rows.addAll(rows(o, writer));
+                workings.add(working(o, several));
+            });
+        }
+        String name = several ? worst.setup().name() + ": " : "";
+        return new SheetSaid(
+                settled ? style(worst.finding().verdict()) : "open",
+                settled
+                        ? name + (several ? lower(words(worst.finding(), writer)) : words(worst.finding(), writer))
+                        : "Not settled yet",
+                settled ? sentence(worst.finding(), writer) : String.join(", ", open) + ": " + toKey,
+                pictures,
+                rows,
+                List.of(),
+                Workings.of(workings, writer));
+    }
+
+    private record One(LineSetup setup, LineFinding finding) {}
+
+    private static String lower(String words) {
+        return words.substring(0, 1).toLowerCase(Locale.ROOT) + words.substring(1);
+    }
+
+    private static String style(Turns verdict) {
+        return switch (verdict) {
+            case FREE -> "within";
+            case BINDS, TIGHT -> "out";
+            case NOT_PROVEN -> "open";
+        };
+    }
+
+    private static String words(LineFinding f, LengthWriter writer) {
+        return switch (f.verdict()) {
+            case FREE ->
+                f.span()
+                        .map(b -> "Free: at least " + writer.number(b.least()) + " left")
+                        .orElse("Free");
+            case TIGHT -> "Tight";
+            case BINDS ->
+                f.span()
+                        .map(b -> "Binds by at least " + writer.number(Math.abs(b.most())))
+                        .orElseGet(() ->
+                                "Binds by " + writer.number(Math.abs(f.shaft().clearanceLeft())));
+            case NOT_PROVEN -> "Not proven yet";
+        };
+    }
+
+    /** What feelers prove is said, not the middle of what they allow. */
+    private static String sentence(LineFinding f, LengthWriter writer) {
+        ShaftLine s = f.shaft();
+        return switch (f.verdict()) {
+            case FREE ->
+                "A straight shaft turns in all bores with "
+                        + f.span()
+                                .map(b -> "at least " + writer.full(b.least()))
+                                .orElse(writer.full(s.clearanceLeft()))
+                        + " left.";
+            case TIGHT ->
+                "A straight shaft goes in, but with less than it needs to run: that is not passed. "
+                        + remedies(s, writer);
+            case BINDS -> "No straight shaft fits: " + inTheWay(s) + ". " + remedies(s, writer);
+            case NOT_PROVEN ->
+                "The feelers leave it open: try thinner steps of blades at bore " + (s.worst() + 1) + " first.";
+        };
+    }
+
+    /** In rising cost, each followed by the line read again. */
+    private static String remedies(ShaftLine s, LengthWriter writer) {
+        LineBore bore = LineBore.of(s.zone());
+        return "Check caps, their order and direction first. Then straighten; or cut the caps by "
+                + writer.full(bore.caps()) + " and line-bore to size, which moves the centre line "
+                + writer.number(bore.least()) + " to " + writer.full(bore.most())
+                + " into the casting, towards its face (on a head: chain slack and cam timing as for a cut of as much; in a"
+                + " block: pistons rise by as much); or replace it. Read the line again after.";
+    }
+
+    private static List<Row> rows(One one, LengthWriter writer) {
+        LineFinding f = one.finding();
+        ShaftLine s = f.shaft();
+        List<Row> rows = new ArrayList<>();
+        rows.add(f.span()
+                .map(b -> new Row(
+                        "Clearance left",
+                        "",
+                        "between " + writer.number(b.least()) + " and " + writer.number(b.most()) + ", by feelers",
+                        ""))
+                .orElse(new Row("Clearance left", writer.number(s.clearanceLeft()), "on the diameter, best line", "")));
+        Length running = one.setup().running();
+        boolean usual = running.equals(LineSetup.running(true)) || running.equals(LineSetup.running(false));
+        rows.add(new Row("Least to run", writer.number(running), usual ? "general default" : "as keyed here", ""));
+        boolean straight = ShaftLine.straight(s.bow(), f.bores());
         rows.add(new Row(
                 "Bow",
                 writer.number(Math.abs(s.bow())),
-                s.bow() > 0 ? "middle high" : s.bow() < 0 ? "middle low" : "none",
+                (s.bow() > 0 ? "middle high" : s.bow() < 0 ? "middle low" : "none")
+                        + (straight ? "" : ": more than half the clearance, so it is not straight"),
                 ""));
         rows.add(new Row("Straightness", writer.number(s.zone()), "of the heights", ""));
         rows.add(new Row(
                 "Snake", Integer.toString(s.snakes()), s.snakes() == 0 ? "no change of side" : "changes of side", ""));
-        rows.add(new Row("Worst bore", Integer.toString(s.worst() + 1), left.get(s.worst()) + " left there", ""));
-        String words = switch (f.verdict()) {
-            case FREE -> "Free";
-            case TIGHT -> "Tight";
-            case BINDS -> "Binds by " + writer.number(Math.abs(s.clearanceLeft()));
-            case NOT_PROVEN -> "Not proven yet";
-        };
-        String sentence = switch (f.verdict()) {
-            case FREE -> "A straight shaft turns in all bores with " + writer.full(s.clearanceLeft()) + " left.";
-            case TIGHT -> "A straight shaft goes in, but with less than it needs to run.";
-            case BINDS -> "No straight shaft fits: " + inTheWay(s) + ".";
-            case NOT_PROVEN ->
-                "The feelers leave it open: try thinner steps of blades at bore " + (s.worst() + 1) + " first.";
-        };
-        Optional<BentLine> bent = bent(part, f);
-        String style = switch (f.verdict()) {
-            case FREE -> "within";
-            case BINDS -> "out";
-            default -> "open";
-        };
-        Picture picture = new Picture(
-                setup.name() + " from the side",
-                "heights enlarged " + ShaftDrawing.enlarged(s, f.bores())
+        rows.add(new Row(
+                "Worst bore",
+                Integer.toString(s.worst() + 1),
+                writer.number(s.left().get(s.worst())) + " left there",
+                ""));
+        return rows;
+    }
+
+    private static Picture picture(One one, LengthWriter writer) {
+        ShaftLine s = one.finding().shaft();
+        List<String> left = s.left().stream().map(writer::number).toList();
+        return new Picture(
+                one.setup().name() + " from the side",
+                "heights enlarged " + ShaftDrawing.enlarged(s, one.finding().bores())
                         + " times · gates as wide as each clearance · line: where a straight shaft would lie",
                 ShaftDrawing.svg(
                         s,
-                        f.bores(),
+                        one.finding().bores(),
                         left,
-                        setup.name() + ", " + words + ". Left at each bore: " + String.join(", ", left)));
-        Working working = Working.of("Clearance left")
-                .line(
-                        "A straight shaft fits when a line passes within c / 2 of every bore's centre; left is twice the largest m with |h − line| ≤ c / 2 − m at every bore"
-                                + (setup.sideways() ? ", up and sideways together: √(dy² + dz²)" : ""))
-                .line(
-                        "best line: {} at the first bore, rising {} over the line",
-                        s.line().heightAt(f.bores().get(0).at()),
-                        s.line().rise()
-                                * (f.bores().get(f.bores().size() - 1).at()
-                                        - f.bores().get(0).at()))
-                .line("least left at bore " + (s.worst() + 1) + ": {}", s.left().get(s.worst()))
-                .done();
-        return new SheetSaid(
-                style,
-                words,
-                sentence,
-                bent.map(b -> List.of(picture, together(b, writer))).orElse(List.of(picture)),
-                rows,
-                List.of(),
-                Workings.of(List.of(working), writer));
+                        one.setup().name() + ", " + words(one.finding(), writer) + ". Left at each bore: "
+                                + String.join(", ", left)));
     }
 
-    private static Picture together(BentLine b, LengthWriter writer) {
+    private static Working working(One one, boolean several) {
+        LineFinding f = one.finding();
+        ShaftLine s = f.shaft();
+        List<ShaftLine.Bore> bores = f.bores();
+        return Working.of(several ? one.setup().name() + ": clearance left" : "Clearance left")
+                .line(
+                        "A straight shaft fits when a line passes within c / 2 of every bore's centre; left is twice the largest m with |h − line| ≤ c / 2 − m at every bore"
+                                + (one.setup().sideways() ? ", up and sideways together: √(dy² + dz²)" : ""))
+                .line(
+                        "best line: {} at the first bore, rising {} over the line",
+                        s.line().heightAt(bores.get(0).at()),
+                        s.line().rise()
+                                * (bores.get(bores.size() - 1).at()
+                                        - bores.get(0).at()))
+                .line("least left at bore " + (s.worst() + 1) + ": {}", s.left().get(s.worst()))
+                .done();
+    }
+
+    private static Picture together(One one, BentLine b, boolean several, LengthWriter writer) {
         String figures = " Middle against the ends, + high: face " + writer.signed(Length.roundedFromMm(b.faceBow()))
                 + ", line " + writer.signed(Length.roundedFromMm(b.lineBow())) + ".";
-        return new Picture("Together with the face", b.words() + figures, "");
+        return new Picture(
+                several ? one.setup().name() + " together with the face" : "Together with the face",
+                b.words() + figures,
+                "");
     }
 
     private static String inTheWay(ShaftLine s) {
@@ -141,6 +236,7 @@ class LineViews {
                         -f.judgement().flatness().bend().longBow().getAsDouble(),
                         f.judgement().worst(),
                         line.shaft().bow(),
-                        line.verdict()));
+                        line.verdict(),
+                        ShaftLine.straight(line.shaft().bow(), line.bores())));
     }
 }

@@ -17,11 +17,15 @@ import homalon.app.work.WorkLog;
 import homalon.core.input.BadInputException;
 import homalon.core.lines.Liners;
 import homalon.core.part.Layout;
+import homalon.core.part.PartKind;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.quantity.Torque;
+import homalon.core.route.Finding;
 import homalon.core.route.Operation;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -78,10 +82,13 @@ class SheetController {
         SheetFile file = sheets.of(part, sheet);
         LengthWriter writer = shell.writer();
         model.addAttribute("sheet", sheet);
-        model.addAttribute("begun", !file.setup().isEmpty());
-        if (file.setup().isEmpty()) {
-            propose(part, sheet, writer, model);
-        } else {
+        List<LineSetup> shafts = sheet == Sheet.LINE ? LineSetup.all(file) : List.of();
+        boolean begun = sheet == Sheet.LINE ? !shafts.isEmpty() : !file.setup().isEmpty();
+        model.addAttribute("begun", begun);
+        if (sheet == Sheet.LINE) {
+            propose(part, shafts, writer, model);
+        }
+        if (begun) {
             model.addAttribute("view", views.of(part, file, writer));
             model.addAttribute("places", views.places(part, file).size());
             describe(file, writer, model);
@@ -91,34 +98,56 @@ class SheetController {
                 sheet == Sheet.LINERS && file.setup().isEmpty()
                         ? LinersSetup.proposed(part.visit().gasketKind())
                         : null);
+        if (sheet == Sheet.LINE) {
+            fillTorque(part, model);
+        }
         model.addAttribute("schools", Liners.School.values());
         model.addAttribute("head", shells.head(part, sheet.step(), writer));
     }
 
-    /** A line through every bulkhead: one bore more than cylinders, or one for each in a short head. */
-    private void propose(PartFile part, Sheet sheet, LengthWriter writer, Model model) {
-        Layout layout = faces.layout(part.numbers());
+    /** A bearing on each side of every bore and between them; a further shaft as the one before it. */
+    private void propose(PartFile part, List<LineSetup> shafts, LengthWriter writer, Model model) {
+        boolean cam = part.kind() == PartKind.HEAD;
+        if (shafts.isEmpty()) {
+            Layout layout = faces.layout(part.numbers());
+            double first = layout.bores().get(0).centre().x();
+            List<Double> at = new ArrayList<>();
+            layout.bores().forEach(b -> at.add(b.centre().x() - first));
+            double last = at.get(at.size() - 1);
+            at.add(last
+                    + (at.size() > 1
+                            ? last - at.get(at.size() - 2)
+                            : layout.box().width()));
+            model.addAttribute(
+                    "at", joined(at.stream().map(Length::roundedFromMm).toList(), writer));
+        } else {
+            LineSetup like = shafts.get(shafts.size() - 1);
+            model.addAttribute("at", joined(like.at(), writer));
+            model.addAttribute(
+                    "clearance",
+                    like.clearance().stream().map(writer::exact).distinct().collect(Collectors.joining(" ")));
+        }
+        model.addAttribute("running", writer.number(LineSetup.running(cam)));
+        List<String> names = cam ? List.of("Exhaust cam", "Intake cam", "Cam") : List.of("Main line", "Cam");
+        model.addAttribute("shaftNames", names);
         model.addAttribute(
-                "at",
-                layout.bores().stream()
-                        .map(b -> Length.roundedFromMm(
-                                b.centre().x() - layout.bores().get(0).centre().x()))
-                        .map(writer::size)
-                        .map(s -> s.replace(" ", ""))
-                        .collect(Collectors.joining(" ")));
-        model.addAttribute("running", writer.number(LineSetup.DEFAULT_RUNNING));
+                "shaftName",
+                names.stream()
+                        .filter(n -> shafts.stream().noneMatch(l -> l.name().equalsIgnoreCase(n)))
+                        .findFirst()
+                        .orElse(""));
+        model.addAttribute("shafts", shafts.stream().map(LineSetup::name).toList());
+    }
+
+    private static String joined(List<Length> at, LengthWriter writer) {
+        return at.stream().map(writer::size).map(s -> s.replace(" ", "")).collect(Collectors.joining(" "));
     }
 
     private static void describe(SheetFile file, LengthWriter writer, Model model) {
         if (file.sheet() == Sheet.LINE) {
-            LineSetup s = LineSetup.of(file.setup());
             model.addAttribute(
                     "setUp",
-                    s.name() + ", " + s.at().size() + " bores, "
-                            + (s.way() == LineSetup.Way.FEELERS
-                                    ? "straightedge and feelers in the saddles: a gap is a bore that stands low"
-                                    : "indicator over a straight datum: + is high"
-                                            + (s.sideways() ? ", and sideways" : "")));
+                    LineSetup.all(file).stream().map(SheetController::described).collect(Collectors.joining("; ")));
         } else if (file.sheet() == Sheet.LINERS) {
             model.addAttribute(
                     "setUp",
@@ -127,6 +156,13 @@ class SheetController {
         } else {
             model.addAttribute("setUp", "crank line to deck at four corners");
         }
+    }
+
+    private static String described(LineSetup s) {
+        return s.name() + ", " + s.at().size() + " bores, "
+                + (s.way() == LineSetup.Way.FEELERS
+                        ? "straightedge and feelers in the saddles: a gap is a bore that stands low"
+                        : "indicator over a straight datum: + is high" + (s.sideways() ? ", and sideways" : ""));
     }
 
     @ToMachinists
@@ -145,11 +181,32 @@ class SheetController {
             Model model) {
         PartFile part = parts.byTag(tag);
         LineSetup setup = LineSetup.typed(name, at, clearance, running, way, sideways, shell.unit());
-        sheets.setUp(part, id, Sheet.LINE, setup.kept(), me.id());
+        sheets.setUp(
+                part, id, Sheet.LINE, setup.beside(sheets.of(part, Sheet.LINE)).kept(), me.id());
         return "redirect:/parts/" + part.tag() + "/line";
     }
 
-    /** A shaft that turns freely, and again after a rest, is the proof of the line; one that does not stays owed. */
+    /** A shaft that this casting does not have, or that was set up under a wrong name. */
+    @ToMachinists
+    @PostMapping("/parts/{tag}/line/drop")
+    String drop(
+            @PathVariable String tag,
+            @RequestParam UUID id,
+            @RequestParam String name,
+            @AuthenticationPrincipal Signed me) {
+        PartFile part = parts.byTag(tag);
+        if (LineSetup.all(sheets.of(part, Sheet.LINE)).stream()
+                .noneMatch(l -> l.name().equals(name))) {
+            throw new BadInputException("name", "There is no such shaft on this sheet any more.");
+        }
+        sheets.setUp(part, id, Sheet.LINE, LineSetup.dropped(name), me.id());
+        return "redirect:/parts/" + part.tag() + "/line";
+    }
+
+    /**
+     * How a shaft turns by hand: kept whatever it reads. Over the shop's figure, or stiffer after a rest, it is a finding that
+     * owes the line.
+     */
     @ToMachinists
     @PostMapping("/parts/{tag}/line/torque")
     String torque(
@@ -162,30 +219,30 @@ class SheetController {
             @ModelAttribute("shell") Shell shell,
             Model model) {
         PartFile part = parts.byTag(tag);
-        double now = newtonMetres("turns", turns);
-        double limit = newtonMetres("most", most);
-        if (now > limit || !restarts) {
-            throw new BadInputException(
-                    "turns",
-                    "It does not turn as it should: look at caps, their order and direction, then read the line again. Nothing was ticked.");
+        Torque now = Torque.parse("turns", turns);
+        Torque limit = Torque.parse("most", most);
+        boolean free = now.newtonMetres() <= limit.newtonMetres() && restarts;
+        String words = "turns at " + now.words() + ", at most " + limit.words() + ", "
+                + (restarts ? "starts freely after a rest" : "stiffer after a rest");
+        if (free) {
+            work.write(part, id, WorkLog.Kind.DID, Operation.TORQUE, words, me.id());
+        } else {
+            work.write(part, id, WorkLog.Kind.TICKED, Finding.TURNS_STIFF, words, me.id());
         }
-        work.write(
-                part,
-                id,
-                WorkLog.Kind.DID,
-                Operation.TORQUE,
-                "turns at " + turns.strip() + " Nm, at most " + most.strip() + ", starts freely after a rest",
-                me.id());
         return live(part, Sheet.LINE, shell, model);
     }
 
-    private static double newtonMetres(String field, String typed) {
-        String tidy = typed.strip().replace(',', '.');
-        double value = tidy.matches("[0-9]{1,3}(\\.[0-9]{1,2})?") ? Double.parseDouble(tidy) : 0;
-        if (value <= 0) {
-            throw new BadInputException(field, "Key the torque in Nm, above zero, such as 2.5.");
+    /** What was read by turning, the last first. */
+    private void fillTorque(PartFile part, Model model) {
+        List<String> said = new ArrayList<>();
+        for (WorkLog.Entry e : work.of(part)) {
+            if (e.what().equals(Operation.TORQUE.name()) && e.kind() == WorkLog.Kind.DID) {
+                said.add(0, "Free: " + e.note());
+            } else if (e.what().equals(Finding.TURNS_STIFF.name())) {
+                said.add(0, "Not free: " + e.note() + ". The line is owed.");
+            }
         }
-        return value;
+        model.addAttribute("turned", said);
     }
 
     @ToMachinists

@@ -31,7 +31,12 @@ class SheetViews {
             return List.of();
         }
         return switch (sheet.sheet()) {
-            case LINE -> LineSetup.of(sheet.setup()).places();
+            case LINE -> {
+                List<LineSetup> shafts = LineSetup.all(sheet);
+                yield shafts.stream()
+                        .flatMap(l -> l.places(shafts.size() > 1).stream())
+                        .toList();
+            }
             case LINERS -> LinersSetup.places(faces.layout(part.numbers()));
             case INDEX -> IndexSetup.places();
             case VALVES, CHAMBERS -> throw new IllegalStateException("these are walked on their own page");

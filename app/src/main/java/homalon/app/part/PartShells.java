@@ -1,6 +1,6 @@
 package homalon.app.part;
 
-import homalon.core.input.BadInputException;
+import homalon.app.web.StandsAgainstException;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Operation;
@@ -26,15 +26,14 @@ public class PartShells {
     /**
      * What the route says must come first, comes first.
      *
-     * @throws BadInputException naming what is in the way, and why
+     * @throws StandsAgainstException naming what is in the way, why, and who may lift it
      */
-    public void require(PartFile part, Operation operation, String field) {
+    public void require(PartFile part, Operation operation) {
         standing(part, new LengthWriter(BenchUnit.MM))
                 .route()
-                .refusal(operation)
-                .ifPresent(first -> {
-                    throw new BadInputException(
-                            field, first + " On the route it can be left out, with a reason and a name.");
+                .standsAgainst(operation)
+                .ifPresent(against -> {
+                    throw new StandsAgainstException(against.sentence(), "/parts/" + part.tag() + "/route");
                 });
     }
 

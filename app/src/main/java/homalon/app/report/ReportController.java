@@ -174,7 +174,7 @@ class ReportController {
     @PostMapping("/parts/{tag}/report/oiled")
     String oiled(@PathVariable String tag, @RequestParam UUID id, @AuthenticationPrincipal Signed me) {
         PartFile part = parts.byTag(tag);
-        shells.require(part, Operation.OIL_AND_BAG, "operation");
+        shells.require(part, Operation.OIL_AND_BAG);
         work.write(part, id, WorkLog.Kind.DID, Operation.OIL_AND_BAG, "", me.id());
         return "redirect:/parts/" + part.tag() + "/report";
     }

@@ -144,6 +144,7 @@ class Reports {
                                 plan,
                                 plan.flatMap(p -> planner.compare(part, p.plan().footing())),
                                 Optional.empty(),
+                                Optional.empty(),
                                 writer)),
                 Optional.empty());
     }

@@ -22,8 +22,8 @@ import homalon.core.face.LimitVerdict;
 import homalon.core.integrity.CleaningMethod;
 import homalon.core.integrity.SmallCheck;
 import homalon.core.lines.DeckIndex;
-import homalon.core.lines.ShaftLine.Turns;
 import homalon.core.quantity.Length;
+import homalon.core.route.Finding;
 import homalon.core.route.Operation;
 import homalon.core.route.VisitFacts;
 import homalon.core.route.VisitFacts.Told;
@@ -69,12 +69,14 @@ class FactsOfVisits {
         Map<Sheet, SheetFile> read = lines.sheets();
         Optional<VisitFacts.Valves> onValves = valves.of(part, read.get(Sheet.VALVES));
         Optional<VisitFacts.Chambers> inChambers = chambers.of(part, read.get(Sheet.CHAMBERS));
+        List<LineFinding.Shaft> shafts =
+                read.containsKey(Sheet.LINE) ? LineFinding.shafts(read.get(Sheet.LINE)) : List.of();
         List<LedgerFile.Line> passes = lines.ledger().passes(visit);
         return new VisitFacts(
                 part.visit().no(),
                 part.visit().openedAt(),
                 part.visit().releasedAt(),
-                told(part, read, onValves, inChambers),
+                told(part, read, shafts, onValves, inChambers),
                 face(part, surveys, SurveyKind.FACE),
                 felt(part, lines, FeelerKind.FACE),
                 face(part, surveys, SurveyKind.PROOF),
@@ -95,7 +97,9 @@ class FactsOfVisits {
                 lines.work().stream().flatMap(e -> entry(e, names)).toList(),
                 lines.cracks().stream().map(FactsOfVisits::crack).toList(),
                 lines.tests().stream().map(FactsOfVisits::test).toList(),
-                Optional.ofNullable(read.get(Sheet.LINE)).map(FactsOfVisits::line),
+                shafts.stream()
+                        .map(l -> new VisitFacts.Line(l.name(), l.oldest(), l.turns()))
+                        .toList(),
                 sheets.liners(part, read.get(Sheet.LINERS))
                         .flatMap(l ->
                                 read.get(Sheet.LINERS).since().map(since -> new VisitFacts.Liners(since, l.verdict()))),
@@ -115,6 +119,7 @@ class FactsOfVisits {
     private static Set<Told> told(
             PartFile part,
             Map<Sheet, SheetFile> read,
+            List<LineFinding.Shaft> shafts,
             Optional<VisitFacts.Valves> onValves,
             Optional<VisitFacts.Chambers> inChambers) {
         String wishes = part.visit().wishes();
@@ -122,6 +127,9 @@ class FactsOfVisits {
         Set<Told> told = EnumSet.noneOf(Told.class);
         if (Causes.mayBeBent(part.kind(), story)) {
             told.add(Told.MAY_BE_BENT);
+        }
+        if (!shafts.isEmpty()) {
+            told.add(Told.LINES_ASKED);
         }
         if (read.containsKey(Sheet.LINERS)) {
             told.add(Told.HAS_LINERS);
@@ -198,11 +206,16 @@ class FactsOfVisits {
             case WAIVED ->
                 Stream.of(new VisitFacts.WaivedWork(
                         e.at(), Operation.valueOf(e.what()), names.getOrDefault(e.by(), "someone"), e.note()));
-            default ->
+            case TICKED -> {
+                if (e.what().equals(SmallCheck.PASSAGES_BRUSHED.name())) {
+                    yield Stream.of(new VisitFacts.PassagesBrushed(e.at()));
+                }
                 // Other small checks are no part of the route.
-                e.kind() == WorkLog.Kind.TICKED && e.what().equals(SmallCheck.PASSAGES_BRUSHED.name())
-                        ? Stream.of(new VisitFacts.PassagesBrushed(e.at()))
+                yield e.what().equals(Finding.TURNS_STIFF.name())
+                        ? Stream.of(new VisitFacts.TurnedStiff(e.at()))
                         : Stream.empty();
+            }
+            case WITHDRAWN -> Stream.empty();
         };
     }
 
@@ -217,10 +230,5 @@ class FactsOfVisits {
     private static VisitFacts.Tested test(TestFile t) {
         return new VisitFacts.Tested(
                 t.at(), t.decay().verdict(), !t.readings().isEmpty(), t.decay().why());
-    }
-
-    private static VisitFacts.Line line(SheetFile sheet) {
-        Turns turns = LineFinding.of(sheet).map(LineFinding::verdict).orElse(Turns.NOT_PROVEN);
-        return new VisitFacts.Line(sheet.standing().isEmpty() ? Optional.empty() : sheet.since(), turns);
     }
 }

@@ -6,6 +6,7 @@ import homalon.app.opened.ToMachinists;
 import homalon.app.part.PartFile;
 import homalon.app.part.PartShells;
 import homalon.app.part.Parts;
+import homalon.app.part.StepPages;
 import homalon.app.people.Journal;
 import homalon.app.people.People;
 import homalon.app.people.Role;
@@ -13,8 +14,8 @@ import homalon.app.security.Signed;
 import homalon.app.web.OneRead;
 import homalon.app.web.Shell;
 import homalon.app.work.WorkLog;
-import homalon.app.part.StepPages;
 import homalon.core.input.BadInputException;
+import homalon.core.route.Finding;
 import homalon.core.route.Operation;
 import homalon.core.route.Route;
 import homalon.core.route.RouteRules;
@@ -109,7 +110,7 @@ class RouteController {
                 route.openSteps().stream().map(s -> shown(part, route, s)).toList());
         List<Logged> log = new ArrayList<>();
         for (WorkLog.Entry e : work.of(part)) {
-            if (e.kind() != WorkLog.Kind.TICKED) {
+            if (e.kind() != WorkLog.Kind.TICKED || e.what().equals(Finding.TURNS_STIFF.name())) {
                 log.add(new Logged(
                         e.id(),
                         said(e),
@@ -127,6 +128,9 @@ class RouteController {
     }
 
     private static String said(WorkLog.Entry e) {
+        if (e.kind() == WorkLog.Kind.TICKED) {
+            return capital(Finding.valueOf(e.what()).words()) + ": " + e.note();
+        }
         String what = Operation.valueOf(e.what()).words();
         String note = e.note().isEmpty() ? "" : ": " + e.note();
         return switch (e.kind()) {
@@ -199,7 +203,7 @@ class RouteController {
         if (!VisitSteps.REPAIRS.contains(operation) && operation != Operation.OIL_AND_BAG) {
             throw new BadInputException("operation", "That is done on its own page: open it from the strip.");
         }
-        shells.require(part, operation, "operation");
+        shells.require(part, operation);
         work.write(part, id, WorkLog.Kind.DID, operation, note, me.id());
         return live(part, shell, model);
     }

@@ -14,11 +14,17 @@ import java.util.UUID;
  * A sheet of one visit as it stands.
  *
  * @param setup how it is set up, by name; empty before it is
+ * @param setups every way it was set up, in order, the last one being the set-up
  * @param standing what counts at each place, by the place's key
  * @param revision goes up with every line
  */
 public record SheetFile(
-        Sheet sheet, Map<String, String> setup, Map<String, Figure> standing, List<Figure> history, long revision) {
+        Sheet sheet,
+        Map<String, String> setup,
+        List<Map<String, String>> setups,
+        Map<String, Figure> standing,
+        List<Figure> history,
+        long revision) {
     /** A line: keyed, or skipped without a value. */
     public record Figure(
             long seq,
@@ -32,7 +38,7 @@ public record SheetFile(
             Instant at) {}
 
     public static SheetFile empty(Sheet sheet) {
-        return new SheetFile(sheet, Map.of(), Map.of(), List.of(), 0);
+        return new SheetFile(sheet, Map.of(), List.of(), Map.of(), List.of(), 0);
     }
 
     /** @throws NotHereException when nobody has said yet how this sheet is set up */

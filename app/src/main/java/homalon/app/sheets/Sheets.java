@@ -128,7 +128,11 @@ public class Sheets {
         Map<Sheet, SheetFile> files = new EnumMap<>(Sheet.class);
         for (Setup s : setups) {
             List<Row> own = rows.stream().filter(r -> r.sheet() == s.sheet()).toList();
-            files.put(s.sheet(), file(s, own));
+            List<Map<String, String>> until = setups.stream()
+                    .filter(o -> o.sheet() == s.sheet() && o.seq() <= s.seq())
+                    .map(Setup::values)
+                    .toList();
+            files.put(s.sheet(), file(s, until, own));
         }
         Known known = new Known(stamp, setups, rows, files);
         // What is being written may be taken back: only what a reader saw is remembered. A line that came between the
@@ -181,7 +185,7 @@ public class Sheets {
                 .list();
     }
 
-    private static SheetFile file(Setup setup, List<Row> rows) {
+    private static SheetFile file(Setup setup, List<Map<String, String>> setups, List<Row> rows) {
         Set<UUID> gone = new HashSet<>();
         rows.forEach(r -> gone.add(r.withdraws()));
         Map<String, SheetFile.Figure> standing = new LinkedHashMap<>();
@@ -195,7 +199,7 @@ public class Sheets {
                 standing.put(r.figure().place(), r.figure());
             }
         }
-        return new SheetFile(setup.sheet(), setup.values(), standing, List.copyOf(history), revision);
+        return new SheetFile(setup.sheet(), setup.values(), setups, standing, List.copyOf(history), revision);
     }
 
     @Transactional(readOnly = true)

@@ -122,7 +122,7 @@ class GuideController {
             @ModelAttribute("shell") Shell shell,
             Model model) {
         PartFile of = parts.byTag(tag);
-        shells.require(of, Operation.GUIDE_WORK, "done");
+        shells.require(of, Operation.GUIDE_WORK);
         ValveFile file = files.require(of);
         String rung = file.text(file.valve(valve), Said.GUIDE)
                 .filter(g -> !g.equals(Ladder.Rung.AS_IS.name()))

@@ -227,7 +227,7 @@ class InsertController {
             @ModelAttribute("shell") Shell shell,
             Model model) {
         PartFile of = parts.byTag(tag);
-        shells.require(of, Operation.INSERT, "done");
+        shells.require(of, Operation.INSERT);
         ValveFile file = files.require(of);
         String code = file.text(file.valve(valve), Said.INSERT)
                 .orElseThrow(() -> new BadInputException("done", "Choose the insert first."));

@@ -98,7 +98,7 @@ class SeatController {
             @ModelAttribute("shell") Shell shell,
             Model model) {
         PartFile of = parts.byTag(tag);
-        shells.require(of, Operation.SEAT_WORK, "done");
+        shells.require(of, Operation.SEAT_WORK);
         ValveFile file = files.require(of);
         if (runout.isBlank()) {
             throw new BadInputException(

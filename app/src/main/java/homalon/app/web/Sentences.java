@@ -38,6 +38,12 @@ class Sentences {
     }
 
     @ExceptionHandler
+    Object standsAgainst(StandsAgainstException e, HttpServletRequest request, HttpServletResponse response) {
+        response.setHeader("X-Lead", e.lead());
+        return Answers.of(request, HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage());
+    }
+
+    @ExceptionHandler
     Object odd(AskAgainException e, HttpServletRequest request, HttpServletResponse response) {
         if (e.seen() > 0) {
             response.setHeader("X-Seen", Long.toString(e.seen()));

@@ -3,9 +3,11 @@ package homalon.core.cut;
 import homalon.core.input.Problems;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
 import homalon.core.rulebook.RuleBook;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * The list of passes that takes a face down by a total depth: a skim to find metal, passes, a last finish pass. Exact
@@ -125,5 +127,67 @@ public record PassPlan(List<Pass> passes) {
     /** From first touch to the last pass. */
     public Length total() {
         return passes.isEmpty() ? Length.ZERO : passes.get(passes.size() - 1).total();
+    }
+
+    /** More than this many times what is proposed, or less than one of as many parts of it, is asked about. */
+    private static final double FAR = 2.5;
+
+    private static final double FAR_UNDER = 8;
+    /** A pass without a plan that is deeper is asked about: four times the usual pass, mm. */
+    private static final double DEEP_WITHOUT_A_PLAN = 0.2;
+
+    /**
+     * What is proposed for the next pass: what is left of the pass that comes next, however much the ones before it took, in the
+     * figures that the bench's unit is read in. The last one is rounded up, so that the plan is met.
+     *
+     * @param off cut already
+     * @return empty once the plan is through
+     */
+    public Optional<Length> next(Length off, BenchUnit unit) {
+        for (int i = 0; i < passes.size(); i++) {
+            Length left = passes.get(i).total().minus(off);
+            Length shown = rounded(left, unit, i == passes.size() - 1);
+            if (shown.signum() > 0) {
+                return Optional.of(shown);
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Length rounded(Length length, BenchUnit unit, boolean up) {
+        long step = unit.nanometres();
+        for (int i = 0; i < unit.decimals(); i++) {
+            step /= 10;
+        }
+        long n = length.nanometres();
+        return new Length(up ? -Math.floorDiv(-n, step) * step : Math.floorDiv(n + step / 2, step) * step);
+    }
+
+    /**
+     * What is odd about a depth, as a sentence; empty when it is as one would think.
+     *
+     * @param off cut already
+     * @param depth keyed
+     */
+    public Optional<String> odd(Length off, Length depth, LengthWriter writer) {
+        if (passes.isEmpty()) {
+            return depth.mm() > DEEP_WITHOUT_A_PLAN
+                    ? Optional.of(writer.full(depth) + " in one pass is deep.")
+                    : Optional.empty();
+        }
+        Optional<Length> proposed = next(off, writer.unit());
+        Length past = off.plus(depth).minus(total());
+        if (proposed.isEmpty()) {
+            return Optional.of("The plan is through: this goes " + writer.full(past) + " past it.");
+        }
+        // The last pass was rounded up to what the dial shows.
+        boolean beyond = past.compareTo(Length.ZERO) > 0 && depth.compareTo(proposed.get()) > 0;
+        if (beyond) {
+            return Optional.of("That goes " + writer.full(past) + " past the plan of " + writer.full(total()) + ".");
+        }
+        double times = depth.mm() / proposed.get().mm();
+        return times > FAR || times < 1 / FAR_UNDER
+                ? Optional.of("Planned next are " + writer.full(proposed.get()) + ", not " + writer.full(depth) + ".")
+                : Optional.empty();
     }
 }

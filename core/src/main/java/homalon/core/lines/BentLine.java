@@ -28,8 +28,9 @@ public record BentLine(Advice advice, String words, double faceBow, double lineB
      * @param face flatness verdict
      * @param lineBow middle bore against the end bores, + high in the same direction
      * @param line whether the shaft turns
+     * @param straight whether the line may be called so; one that turns may be bowed all the same
      */
-    public static BentLine of(double faceBow, Verdict face, double lineBow, ShaftLine.Turns line) {
+    public static BentLine of(double faceBow, Verdict face, double lineBow, ShaftLine.Turns line, boolean straight) {
         if (face == Verdict.NOT_PROVEN || line == ShaftLine.Turns.NOT_PROVEN) {
             return new BentLine(
                     Advice.MEASURE,
@@ -38,6 +39,17 @@ public record BentLine(Advice advice, String words, double faceBow, double lineB
                     lineBow);
         }
         boolean turns = line == ShaftLine.Turns.FREE;
+        if (turns && !straight) {
+            return new BentLine(
+                    face == Verdict.WITHIN ? Advice.NOTHING : Advice.SKIM,
+                    face == Verdict.WITHIN
+                            ? "The shaft turns, but its line is bowed by more than half its clearance: the casting is bent, and"
+                                    + " its face may have been cut so. It may stay; write it down for whoever fits it."
+                            : "The shaft turns, but its line is bowed by more than half its clearance. Straightening first"
+                                    + " spares the face most of the cut; skimmed as it is, the bow stays in the line.",
+                    faceBow,
+                    lineBow);
+        }
         if (turns) {
             return face == Verdict.WITHIN
                     ? new BentLine(Advice.NOTHING, "Face flat and line straight: nothing is bent.", faceBow, lineBow)

@@ -161,6 +161,12 @@ public record ShaftLine(
         return new ShaftLine(2 * m, zone(along), bow(along), snakes(along), worst, line, left, verdict(2 * m, running));
     }
 
+    /** Bowed by no more than half of its least clearance: only then is it called straight, whatever is left. */
+    public static boolean straight(double bow, List<Bore> bores) {
+        double clearance = bores.stream().mapToDouble(Bore::clearance).min().orElse(0);
+        return Math.abs(bow) <= clearance / 2 + SLACK;
+    }
+
     private static Turns verdict(double left, double running) {
         if (left < -SLACK) {
             return Turns.BINDS;

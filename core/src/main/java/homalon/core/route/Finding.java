@@ -16,6 +16,8 @@ public enum Finding {
     REPAIR_IN_FACE("a repaired place in the face"),
     FACE_OUT("face out of its limit"),
     MAY_BE_BENT("it was hot, and it carries a shaft"),
+    LINES_ASKED("a line to be measured"),
+    TURNS_STIFF("a shaft turns stiffly"),
     LINE_BENT("the line binds"),
     LINE_TIGHT("the line is tight"),
     HAS_LINERS("it has liners"),

@@ -155,12 +155,37 @@ public final class Route {
         return found;
     }
 
-    /** Why it must not be done now, in words; empty when it may. */
-    public Optional<String> refusal(Operation operation) {
+    /**
+     * What must be done before something else.
+     *
+     * @param first that must be done
+     * @param because why
+     */
+    public record Against(Operation first, String because) {
+        public String words() {
+            return "First " + first.words() + ": " + because + ".";
+        }
+
+        /** With who may lift it: the owner a check, whoever would do it work. */
+        public String sentence() {
+            return words()
+                    + (first.isCheck()
+                            ? " The owner may leave that out on the route, with a reason."
+                            : " On the route it can be left out, with a reason and a name.");
+        }
+    }
+
+    /** Why it must not be done now; empty when it may. */
+    public Optional<Against> standsAgainst(Operation operation) {
         return inTheWay(operation).stream()
                 .filter(b -> b.strength() == Strength.MUST)
                 .findFirst()
-                .map(b -> "First " + node(b.from()).operation().words() + ": " + b.because() + ".");
+                .map(b -> new Against(node(b.from()).operation(), b.because()));
+    }
+
+    /** The same in words. */
+    public Optional<String> refusal(Operation operation) {
+        return standsAgainst(operation).map(Against::words);
     }
 
     /** What it risks to do it now, in words. */

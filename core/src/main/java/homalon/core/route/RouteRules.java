@@ -54,6 +54,8 @@ public final class RouteRules {
             new Makes(WALL_TO_SLEEVE, SLEEVE, "a sleeve takes the broken wall's place"),
             new Makes(WALL_SUSPECT, PRESSURE_TEST, "such a wall opens on its hidden side first"),
             new Makes(MAY_BE_BENT, LINE_CHECK, "a casting that was hot may be bent though its face was made flat"),
+            new Makes(LINES_ASKED, LINE_CHECK, "a line that was begun is read to its end"),
+            new Makes(TURNS_STIFF, LINE_CHECK, "what holds a shaft is in its line, its caps or its bores"),
             new Makes(LINE_BENT, STRAIGHTEN, "cutting the face does not make the line straight"),
             new Makes(LINE_TIGHT, STRAIGHTEN, "less is left than a shaft runs with, and a skim takes none of it away"),
             new Makes(FACE_OUT, CUT_PLAN, "the depth and the set-up are chosen before the cut"),

@@ -60,6 +60,7 @@ final class VisitEvents {
                                 case HAS_LINERS -> Finding.HAS_LINERS;
                                 case DECK_ASKED -> Finding.DECK_ASKED;
                                 case VALVES_ASKED -> Finding.VALVES_ASKED;
+                                case LINES_ASKED -> Finding.LINES_ASKED;
                                 case CHAMBERS_ASKED -> Finding.CHAMBERS_ASKED;
                             }));
         }
@@ -73,6 +74,8 @@ final class VisitEvents {
                 did(did);
             } else if (e instanceof VisitFacts.AddedWork added) {
                 add(e.at(), new Event.Added(added.operation()));
+            } else if (e instanceof VisitFacts.TurnedStiff) {
+                add(e.at(), new Event.Found(Finding.TURNS_STIFF));
             } else if (e instanceof VisitFacts.WaivedWork w) {
                 add(e.at(), new Event.Waived(w.operation(), w.who(), w.why()));
             }
@@ -123,15 +126,24 @@ final class VisitEvents {
     }
 
     private void measured() {
-        facts.line().filter(l -> l.turns() != Turns.NOT_PROVEN).ifPresent(l -> {
+        // One check for all shafts, made when the last of them is proven; what binds is found at once.
+        boolean proven =
+                !facts.lines().isEmpty() && facts.lines().stream().allMatch(l -> l.turns() != Turns.NOT_PROVEN);
+        if (proven) {
+            Instant oldest = facts.lines().stream()
+                    .flatMap(l -> l.oldest().stream())
+                    .min(Comparator.naturalOrder())
+                    .orElse(facts.opened());
+            add(oldest, new Event.Did(Operation.LINE_CHECK));
+        }
+        for (VisitFacts.Line l : facts.lines()) {
             Instant since = l.oldest().orElse(facts.opened());
-            add(since, new Event.Did(Operation.LINE_CHECK));
             if (l.turns() == Turns.BINDS) {
                 add(since, new Event.Found(Finding.LINE_BENT));
             } else if (l.turns() == Turns.TIGHT) {
                 add(since, new Event.Found(Finding.LINE_TIGHT));
             }
-        });
+        }
         facts.liners().filter(l -> l.verdict() != Verdict.NOT_PROVEN).ifPresent(l -> {
             add(l.oldest(), new Event.Did(Operation.LINER_CHECK));
             if (l.verdict() == Verdict.OUT) {

@@ -21,6 +21,7 @@ import java.util.Set;
  * @param felt the same by straightedge and feelers
  * @param proof as an indicator read it after the cut
  * @param proofFelt the same by feelers
+ * @param lines of each shaft that was set up
  * @param orders that were not cancelled
  */
 public record VisitFacts(
@@ -37,7 +38,7 @@ public record VisitFacts(
         List<Entry> work,
         List<Cracked> cracks,
         List<Tested> tests,
-        Optional<Line> line,
+        List<Line> lines,
         Optional<Liners> liners,
         Optional<Index> index,
         Optional<Valves> valves,
@@ -48,6 +49,8 @@ public record VisitFacts(
     public enum Told {
         /** It was hot and carries a shaft. */
         MAY_BE_BENT,
+        /** A shaft was set up to be measured, for whatever reason. */
+        LINES_ASKED,
         HAS_LINERS,
         DECK_ASKED,
         VALVES_ASKED,
@@ -124,6 +127,9 @@ public record VisitFacts(
 
     public record PassagesBrushed(Instant at) implements Entry {}
 
+    /** A shaft turned by hand took more than it should, or stuck after a rest. */
+    public record TurnedStiff(Instant at) implements Entry {}
+
     /** @param pins in it, 0 when none were counted */
     public record Cracked(Instant since, Remedy remedy, boolean inFace, int pins) {}
 
@@ -133,8 +139,12 @@ public record VisitFacts(
      */
     public record Tested(Instant at, Verdict verdict, boolean begun, String why) {}
 
-    /** @param oldest reading that counts; empty before any was keyed */
-    public record Line(Optional<Instant> oldest, Turns turns) {}
+    /**
+     * The line of one shaft.
+     *
+     * @param oldest reading that counts; empty before any was keyed
+     */
+    public record Line(String name, Optional<Instant> oldest, Turns turns) {}
 
     public record Liners(Instant oldest, Verdict verdict) {}
 

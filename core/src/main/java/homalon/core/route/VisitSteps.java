@@ -2,6 +2,7 @@ package homalon.core.route;
 
 import homalon.core.integrity.Remedy;
 import homalon.core.integrity.SmallCheck;
+import homalon.core.lines.ShaftLine.Turns;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Step.Mark;
@@ -36,6 +37,8 @@ public final class VisitSteps {
             Operation.TORQUE));
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE", Locale.ENGLISH);
+
+    private static final List<Turns> WORST_FIRST = List.of(Turns.BINDS, Turns.TIGHT, Turns.NOT_PROVEN, Turns.FREE);
 
     private final VisitFacts facts;
     private final LengthWriter writer;
@@ -512,21 +515,27 @@ public final class VisitSteps {
                 : step;
     }
 
+    /** The worst of all shafts; named where there are several. */
     private Step line() {
-        String said = facts.line()
-                .map(f -> switch (f.turns()) {
-                    case FREE -> "free";
-                    case TIGHT -> "tight";
-                    case BINDS -> "binds";
-                    case NOT_PROVEN -> f.oldest().isPresent() ? "not proven" : "";
-                })
-                .orElse("");
+        List<VisitFacts.Line> worst = facts.lines().stream()
+                .sorted(Comparator.comparing(l -> WORST_FIRST.indexOf(l.turns())))
+                .toList();
+        boolean read = worst.stream().anyMatch(l -> l.oldest().isPresent());
+        String said = !read
+                ? ""
+                : (worst.size() > 1 ? worst.get(0).name().toLowerCase(Locale.ROOT) + " " : "")
+                        + switch (worst.get(0).turns()) {
+                            case FREE -> "free";
+                            case TIGHT -> "tight";
+                            case BINDS -> "binds";
+                            case NOT_PROVEN -> "not proven";
+                        };
         Step step = of(StepKind.LINE, Operation.LINE_CHECK, said, "Check the line");
-        boolean begun = step.mark() == Mark.DUE
-                && facts.line().flatMap(VisitFacts.Line::oldest).isPresent()
-                && !done(Operation.LINE_CHECK);
-        return begun
-                ? new Step(StepKind.LINE, Mark.BEGUN, said.isEmpty() ? "begun" : said, "Finish the line", step.detail())
+        if (step.mark() == Mark.WAITS && read) {
+            return new Step(step.kind(), step.mark(), said + ", " + step.note(), step.todo(), step.detail());
+        }
+        return step.mark() == Mark.DUE && read && !done(Operation.LINE_CHECK)
+                ? new Step(StepKind.LINE, Mark.BEGUN, said, "Finish the line", step.detail())
                 : step;
     }
 

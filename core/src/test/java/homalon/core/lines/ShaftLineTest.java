@@ -1,6 +1,7 @@
 package homalon.core.lines;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -236,25 +237,80 @@ class ShaftLineTest {
         assertEquals(ShaftLine.Turns.NOT_PROVEN, ShaftLine.between(open, 0.02).verdict());
     }
 
+    /** A line that turns may be bowed all the same: what has more than half its clearance is never called straight. */
+    @Test
+    void aBowedLineIsNotCalledStraight() {
+        List<ShaftLine.Bore> bores = List.of(
+                new ShaftLine.Bore(0, 0, 0, 0.08),
+                new ShaftLine.Bore(100, 0.045, 0, 0.08),
+                new ShaftLine.Bore(200, 0, 0, 0.08));
+        assertEquals(ShaftLine.Turns.FREE, ShaftLine.of(bores, 0.03).verdict());
+        assertFalse(ShaftLine.straight(ShaftLine.of(bores, 0.03).bow(), bores));
+        assertTrue(ShaftLine.straight(0.04, bores));
+        for (Verdict face : List.of(Verdict.WITHIN, Verdict.OUT)) {
+            assertFalse(BentLine.of(0, face, 0.045, ShaftLine.Turns.FREE, false)
+                    .words()
+                    .contains("straight:"));
+            assertTrue(BentLine.of(0, face, 0.045, ShaftLine.Turns.FREE, false)
+                    .words()
+                    .contains("more than half"));
+        }
+    }
+
+    /** Bored straight: each saddle loses at least the least cut, none more than the zone beyond it; checked bore by bore. */
+    @Test
+    void aBoredLineCleansEverySaddle() {
+        double[] heights = {0, -0.062, -0.094, -0.058, 0.002};
+        List<ShaftLine.Bore> bores = new ArrayList<>();
+        for (int i = 0; i < heights.length; i++) {
+            bores.add(new ShaftLine.Bore(i * 96, heights[i], 0, 0.06));
+        }
+        double zone = ShaftLine.of(bores, 0.03).zone();
+        LineBore bore = LineBore.of(zone);
+        assertEquals(0.02, bore.least(), 1e-12);
+        assertEquals(0.02 + zone, bore.most(), 1e-12);
+        assertEquals(bore.most() + 0.02, bore.caps(), 1e-12);
+        // Of a fan of lines none does with less.
+        double best = Double.MAX_VALUE;
+        for (int r = -2000; r <= 2000; r++) {
+            double rise = r * 1e-6;
+            double least = Double.MAX_VALUE;
+            double most = -Double.MAX_VALUE;
+            for (ShaftLine.Bore b : bores) {
+                double s = rise * b.at() - b.height();
+                least = Math.min(least, s);
+                most = Math.max(most, s);
+            }
+            best = Math.min(best, most - least + 0.02);
+        }
+        assertEquals(best, bore.most(), 2e-4);
+        assertTrue(best >= bore.most() - 1e-9);
+        assertEquals(0.04, LineBore.of(0).caps(), 1e-12);
+        assertThrows(IllegalArgumentException.class, () -> LineBore.of(Double.NaN));
+    }
+
     @Test
     void aFlatFaceOverABentLineWasSkimmedWhileBent() {
-        BentLine skimmed = BentLine.of(0.01, Verdict.WITHIN, -0.09, ShaftLine.Turns.BINDS);
+        BentLine skimmed = BentLine.of(0.01, Verdict.WITHIN, -0.09, ShaftLine.Turns.BINDS, true);
         assertEquals(BentLine.Advice.STRAIGHTEN, skimmed.advice());
         assertTrue(skimmed.words().contains("skimmed while bent"));
         assertEquals(
                 BentLine.Advice.STRAIGHTEN,
-                BentLine.of(-0.1, Verdict.OUT, -0.09, ShaftLine.Turns.BINDS).advice());
+                BentLine.of(-0.1, Verdict.OUT, -0.09, ShaftLine.Turns.BINDS, true)
+                        .advice());
         assertEquals(
                 BentLine.Advice.LINE_ONLY,
-                BentLine.of(0.1, Verdict.OUT, -0.09, ShaftLine.Turns.BINDS).advice());
+                BentLine.of(0.1, Verdict.OUT, -0.09, ShaftLine.Turns.BINDS, true)
+                        .advice());
         assertEquals(
                 BentLine.Advice.SKIM,
-                BentLine.of(-0.1, Verdict.OUT, 0, ShaftLine.Turns.FREE).advice());
+                BentLine.of(-0.1, Verdict.OUT, 0, ShaftLine.Turns.FREE, true).advice());
         assertEquals(
                 BentLine.Advice.NOTHING,
-                BentLine.of(0, Verdict.WITHIN, 0, ShaftLine.Turns.FREE).advice());
+                BentLine.of(0, Verdict.WITHIN, 0, ShaftLine.Turns.FREE, true).advice());
         assertEquals(
                 BentLine.Advice.MEASURE,
-                BentLine.of(0, Verdict.NOT_PROVEN, 0, ShaftLine.Turns.FREE).advice());
+                BentLine.of(0, Verdict.NOT_PROVEN, 0, ShaftLine.Turns.FREE, true)
+                        .advice());
     }
 }

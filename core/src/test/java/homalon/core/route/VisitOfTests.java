@@ -30,7 +30,7 @@ final class VisitOfTests {
     final List<VisitFacts.Entry> work = new ArrayList<>();
     final List<VisitFacts.Cracked> cracks = new ArrayList<>();
     final List<VisitFacts.Tested> tests = new ArrayList<>();
-    Optional<VisitFacts.Line> line = Optional.empty();
+    final List<VisitFacts.Line> lines = new ArrayList<>();
     Optional<VisitFacts.Liners> liners = Optional.empty();
     Optional<VisitFacts.Index> index = Optional.empty();
     Optional<VisitFacts.Valves> valves = Optional.empty();
@@ -58,7 +58,7 @@ final class VisitOfTests {
                 List.copyOf(work),
                 List.copyOf(cracks),
                 List.copyOf(tests),
-                line,
+                List.copyOf(lines),
                 liners,
                 index,
                 valves,
@@ -172,7 +172,25 @@ final class VisitOfTests {
     }
 
     VisitOfTests lined(Turns turns) {
-        line = Optional.of(new VisitFacts.Line(Optional.of(tick()), turns));
+        return lined("Cam", turns);
+    }
+
+    VisitOfTests lined(String shaft, Turns turns) {
+        told.add(VisitFacts.Told.LINES_ASKED);
+        lines.removeIf(l -> l.name().equals(shaft));
+        lines.add(new VisitFacts.Line(shaft, Optional.of(tick()), turns));
+        return this;
+    }
+
+    /** Set up, not read yet. */
+    VisitOfTests toBeLined(String shaft) {
+        told.add(VisitFacts.Told.LINES_ASKED);
+        lines.add(new VisitFacts.Line(shaft, Optional.empty(), Turns.NOT_PROVEN));
+        return this;
+    }
+
+    VisitOfTests stiff() {
+        work.add(new VisitFacts.TurnedStiff(tick()));
         return this;
     }
 

@@ -263,6 +263,42 @@ class VisitStepsTest {
                         StepKind.LINE,
                         "BEGUN not proven",
                         v -> told(v.ready()).lined(Turns.NOT_PROVEN)),
+                row(
+                        "two cams, one bound",
+                        StepKind.LINE,
+                        "WAITS exhaust binds, after straighten",
+                        v -> v.ready().lined("Exhaust", Turns.BINDS).lined("Intake", Turns.FREE)),
+                row(
+                        "one bound cam is work",
+                        StepKind.REPAIR,
+                        "DUE straighten",
+                        v -> v.ready().lined("Exhaust", Turns.BINDS).lined("Intake", Turns.FREE)),
+                row(
+                        "one cam is not the other",
+                        StepKind.LINE,
+                        "BEGUN intake not proven",
+                        v -> v.ready().lined("Exhaust", Turns.FREE).toBeLined("Intake")),
+                row(
+                        "bound is work before the other is read",
+                        StepKind.REPAIR,
+                        "DUE straighten",
+                        v -> v.ready().lined("Exhaust", Turns.BINDS).toBeLined("Intake")),
+                row(
+                        "both free",
+                        StepKind.LINE,
+                        "DONE exhaust free",
+                        v -> v.ready().lined("Exhaust", Turns.FREE).lined("Intake", Turns.FREE)),
+                row("turned stiffly", StepKind.LINE, "DUE due", v -> v.ready().stiff()),
+                row(
+                        "free, and stiff since",
+                        StepKind.LINE,
+                        "DUE owed again",
+                        v -> v.ready().lined(Turns.FREE).stiff()),
+                row(
+                        "stiff, and free since",
+                        StepKind.LINE,
+                        "DONE free",
+                        v -> v.ready().stiff().lined(Turns.FREE)),
 
                 // Valves.
                 row(

@@ -65,7 +65,12 @@ class VisitWalkTest {
             case 11 -> v.provenByFeel(verdict);
             case 12 -> v.cracked(any(random, Remedy.values()), random.nextBoolean());
             case 13 -> v.tested(verdict);
-            case 14 -> v.lined(any(random, Turns.values()));
+            case 14 -> {
+                if (random.nextInt(5) == 0) {
+                    v.stiff();
+                }
+                v.lined(any(random, new String[] {"Exhaust", "Intake"}), any(random, Turns.values()));
+            }
             case 15 -> v.valves(random.nextInt(3), work(v, random), work(v, random), work(v, random));
             case 16 -> v.told.add(any(random, VisitFacts.Told.values()));
             case 17 -> {
@@ -164,7 +169,7 @@ class VisitWalkTest {
                 did(f, Operation.CRACK_CHECK) && f.cracks().stream().noneMatch(c -> c.remedy() == Remedy.SCRAP);
             case REPAIR -> route.openSteps().stream().noneMatch(o -> repairsHere(o.operation(), f));
             case PRESSURE -> f.tests().stream().anyMatch(t -> t.verdict() == WITHIN);
-            case LINE -> f.line().filter(l -> l.turns() != Turns.NOT_PROVEN).isPresent();
+            case LINE -> !f.lines().isEmpty() && f.lines().stream().allMatch(l -> l.turns() != Turns.NOT_PROVEN);
             case VALVES -> f.valves().filter(x -> x.settled() == x.count()).isPresent();
             case FACE ->
                 f.face()
