@@ -95,7 +95,7 @@ function refuse(form, words, lead) {
   let said = form.querySelector('.say');
   if (!said) {
     said = document.createElement('p');
-    said.className = 'say col-span-full w-full';
+    said.className = 'say w-full';
     said.setAttribute('role', 'alert');
     form.append(said);
   }
@@ -114,19 +114,25 @@ document.addEventListener('htmx:beforeSwap', (event) => {
   if (event.detail.boosted) event.detail.shouldSwap = false;
 });
 document.addEventListener('htmx:responseError', (event) => {
-  const { boosted, elt, xhr } = event.detail;
+  const { boosted, requestConfig, xhr } = event.detail;
   if (!boosted) return;
   const words = xhr.status === 401 ? 'You are signed out: sign in in another window, then send this again.' : xhr.responseText;
-  refuse(elt, words, xhr.getResponseHeader('X-Lead'));
+  refuse(requestConfig.elt, words, xhr.getResponseHeader('X-Lead'));
 });
-document.addEventListener('htmx:sendError', (event) => event.detail.boosted && refuse(event.detail.elt, NOT_SENT));
+document.addEventListener('htmx:sendError', (event) => event.detail.boosted && refuse(event.detail.requestConfig.elt, NOT_SENT));
 document.addEventListener('htmx:afterRequest', (event) => {
-  if (event.detail.boosted) delete event.detail.elt.dataset.sent;
+  if (event.detail.boosted) delete event.detail.requestConfig.elt.dataset.sent;
 });
+
+// Before anybody sends it.
+document.addEventListener(
+  'submit',
+  (event) => event.target.querySelectorAll('input[data-new-id]').forEach((input) => (input.value ||= uuid())),
+  true,
+);
 
 document.addEventListener('submit', async (event) => {
   const form = event.target;
-  form.querySelectorAll('input[data-new-id]').forEach((input) => (input.value ||= uuid()));
   if (form.dataset.live === undefined) {
     if (form.dataset.sent) {
       event.preventDefault();

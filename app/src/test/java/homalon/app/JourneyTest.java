@@ -180,6 +180,9 @@ class JourneyTest {
 
         page.keyboard().type(".2");
         keys("Enter");
+        // Past the plan: asked about once.
+        PlaywrightAssertions.assertThat(page.locator(".keying .say")).containsText("The plan is through");
+        keys("Enter");
         PlaywrightAssertions.assertThat(page.locator("#total-visit"))
                 .hasText(planned.add(new BigDecimal("0.200")).toPlainString());
         page.locator("tr.stands summary").last().focus();

@@ -13,6 +13,7 @@ import homalon.core.lines.BentLine;
 import homalon.core.lines.LineBore;
 import homalon.core.lines.ShaftLine;
 import homalon.core.lines.ShaftLine.Turns;
+import homalon.core.part.PartKind;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.verdict.Working;
@@ -74,7 +75,7 @@ class LineViews {
                 settled
                         ? name + (several ? lower(words(worst.finding(), writer)) : words(worst.finding(), writer))
                         : "Not settled yet",
-                settled ? sentence(worst.finding(), writer) : String.join(", ", open) + ": " + toKey,
+                settled ? sentence(part, worst.finding(), writer) : String.join(", ", open) + ": " + toKey,
                 pictures,
                 rows,
                 List.of(),
@@ -112,7 +113,7 @@ class LineViews {
     }
 
     /** What feelers prove is said, not the middle of what they allow. */
-    private static String sentence(LineFinding f, LengthWriter writer) {
+    private static String sentence(PartFile part, LineFinding f, LengthWriter writer) {
         ShaftLine s = f.shaft();
         return switch (f.verdict()) {
             case FREE ->
@@ -123,21 +124,23 @@ class LineViews {
                         + " left.";
             case TIGHT ->
                 "A straight shaft goes in, but with less than it needs to run: that is not passed. "
-                        + remedies(s, writer);
-            case BINDS -> "No straight shaft fits: " + inTheWay(s) + ". " + remedies(s, writer);
+                        + remedies(part, s, writer);
+            case BINDS -> "No straight shaft fits: " + inTheWay(s) + ". " + remedies(part, s, writer);
             case NOT_PROVEN ->
                 "The feelers leave it open: try thinner steps of blades at bore " + (s.worst() + 1) + " first.";
         };
     }
 
     /** In rising cost, each followed by the line read again. */
-    private static String remedies(ShaftLine s, LengthWriter writer) {
+    private static String remedies(PartFile part, ShaftLine s, LengthWriter writer) {
         LineBore bore = LineBore.of(s.zone());
+        String moved = part.kind() == PartKind.HEAD
+                ? "nearer to the face: chain slack and cam timing as for a cut of as much"
+                : "nearer to the deck: the pistons rise by as much";
         return "Check caps, their order and direction first. Then straighten; or cut the caps by "
-                + writer.full(bore.caps()) + " and line-bore to size, which moves the centre line "
-                + writer.number(bore.least()) + " to " + writer.full(bore.most())
-                + " into the casting, towards its face (on a head: chain slack and cam timing as for a cut of as much; in a"
-                + " block: pistons rise by as much); or replace it. Read the line again after.";
+                + writer.full(bore.caps()) + " and line-bore to size, which brings the centre line "
+                + writer.number(bore.least()) + " to " + writer.full(bore.most()) + " " + moved
+                + "; or replace it. Read the line again after.";
     }
 
     private static List<Row> rows(One one, LengthWriter writer) {

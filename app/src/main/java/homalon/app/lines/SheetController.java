@@ -2,6 +2,7 @@ package homalon.app.lines;
 
 import homalon.app.opened.ToEverybody;
 import homalon.app.opened.ToMachinists;
+import homalon.app.part.CameWith;
 import homalon.app.part.Faces;
 import homalon.app.part.PartFile;
 import homalon.app.part.PartShells;
@@ -128,7 +129,10 @@ class SheetController {
                     like.clearance().stream().map(writer::exact).distinct().collect(Collectors.joining(" ")));
         }
         model.addAttribute("running", writer.number(LineSetup.running(cam)));
-        List<String> names = cam ? List.of("Exhaust cam", "Intake cam", "Cam") : List.of("Main line", "Cam");
+        List<String> told = part.visit().came().map(CameWith::shafts).orElse(List.of());
+        List<String> names = !told.isEmpty()
+                ? told
+                : cam ? List.of("Exhaust cam", "Intake cam", "Cam") : List.of("Main line", "Cam");
         model.addAttribute("shaftNames", names);
         model.addAttribute(
                 "shaftName",

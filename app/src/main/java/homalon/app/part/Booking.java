@@ -20,10 +20,42 @@ public record Booking(
         LayoutNumbers numbers,
         List<FlatnessLimit> limits,
         String history,
+        Optional<CameWith> came,
         String wishes,
         String gasket,
         Optional<GasketKind> gasketKind,
         Optional<LocalDate> due) {
+    public Booking(
+            String tag,
+            PartKind kind,
+            String name,
+            String customer,
+            Material material,
+            String castingNumber,
+            LayoutNumbers numbers,
+            List<FlatnessLimit> limits,
+            String history,
+            String wishes,
+            String gasket,
+            Optional<GasketKind> gasketKind,
+            Optional<LocalDate> due) {
+        this(
+                tag,
+                kind,
+                name,
+                customer,
+                material,
+                castingNumber,
+                numbers,
+                limits,
+                history,
+                Optional.empty(),
+                wishes,
+                gasket,
+                gasketKind,
+                due);
+    }
+
     public Booking(
             String tag,
             PartKind kind,

@@ -11,17 +11,22 @@ import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.quantity.NotALengthException;
+import homalon.core.route.Happened;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.GasketKind;
 import homalon.core.rulebook.Source;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 
 /**
  * The intake sheet as text, field by field, so that what was keyed stays on the screen when something is refused. Sizes
@@ -49,6 +54,8 @@ public final class IntakeForm {
             "chambers",
             "intakeSide",
             "history",
+            "happened",
+            "shafts",
             "wishes",
             "gasket",
             "gasketKind",
@@ -70,6 +77,15 @@ public final class IntakeForm {
 
     public IntakeForm(Map<String, String> given) {
         FIELDS.forEach(f -> values.put(f, given.getOrDefault(f, "").strip()));
+        if (get("happened").isEmpty()) {
+            // Each tick is a field of its own.
+            values.put(
+                    "happened",
+                    Arrays.stream(Happened.values())
+                            .map(Happened::name)
+                            .filter(h -> given.containsKey("happened." + h))
+                            .collect(Collectors.joining(" ")));
+        }
     }
 
     /** A blank sheet with the usual choices made. */
@@ -119,6 +135,8 @@ public final class IntakeForm {
         v.put("intakeSide", n.intakeAtTop() ? "top" : "bottom");
         v.put("dowels", Integer.toString(n.dowels()));
         v.put("history", part.visit().history());
+        v.put("happened", part.visit().came().map(CameWith::happenedKept).orElse(""));
+        v.put("shafts", part.visit().came().map(CameWith::shaftsKept).orElse(""));
         v.put("wishes", part.visit().wishes());
         v.put("gasket", part.visit().gasket());
         v.put("gasketKind", part.visit().gasketKind().map(Enum::name).orElse(""));
@@ -164,6 +182,20 @@ public final class IntakeForm {
         return Length.parse(text, unit).equals(length) ? text : new LengthWriter(BenchUnit.MM).size(length);
     }
 
+    private Set<Happened> happened() {
+        Set<Happened> all = EnumSet.noneOf(Happened.class);
+        for (Happened h : Happened.values()) {
+            if (ticked(h)) {
+                all.add(h);
+            }
+        }
+        return all;
+    }
+
+    public boolean ticked(Happened what) {
+        return Arrays.asList(get("happened").split(" ")).contains(what.name());
+    }
+
     public String get(String field) {
         return values.get(field);
     }
@@ -194,6 +226,7 @@ public final class IntakeForm {
                 numbers,
                 limits,
                 get("history"),
+                Optional.of(CameWith.of(happened(), get("shafts"))),
                 get("wishes"),
                 get("gasket"),
                 Optional.ofNullable(choice("gasketKind", GasketKind.class, null)),

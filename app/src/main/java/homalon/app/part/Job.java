@@ -29,6 +29,12 @@ class Job {
     @Column(name = "gasket_kind")
     GasketKind gasketKind;
 
+    /** Names of what was ticked, with blanks between; null where nobody was asked. */
+    String happened;
+
+    /** Names of the shafts that it carries, with commas between; null where nobody was asked. */
+    String shafts;
+
     LocalDate due;
 
     @Enumerated(EnumType.STRING)

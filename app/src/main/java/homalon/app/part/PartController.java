@@ -11,6 +11,7 @@ import homalon.core.part.LayoutNumbers;
 import homalon.core.part.Material;
 import homalon.core.part.PartKind;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.route.Happened;
 import homalon.core.route.Step;
 import homalon.core.route.StepKind;
 import homalon.core.rulebook.GasketKind;
@@ -181,6 +182,7 @@ class PartController {
     private void sheet(Model model, IntakeForm form, List<BadInputException.Problem> problems, Shell shell) {
         model.addAttribute("form", form);
         model.addAttribute("problems", problems);
+        model.addAttribute("happened", Happened.values());
         model.addAttribute("kinds", PartKind.values());
         model.addAttribute("materials", Material.values());
         model.addAttribute("rows", BoltRows.values());

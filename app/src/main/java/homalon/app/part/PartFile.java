@@ -36,12 +36,14 @@ public record PartFile(
     /**
      * One visit.
      *
+     * @param came what was ticked at intake; empty where nobody was asked
      * @param releasedNote why it left although something was open; empty when nothing was
      */
     public record Visit(
             UUID id,
             int no,
             String history,
+            Optional<CameWith> came,
             String wishes,
             String gasket,
             Optional<GasketKind> gasketKind,

@@ -295,6 +295,11 @@ public class Parts {
         }
         Job job = new Job(file.id(), file.visit().no() + 1, by, clock.instant());
         job.history = limited("history", history, 2000);
+        // It carries what it carried; what happened to it since is asked anew.
+        file.visit().came().ifPresent(c -> {
+            job.happened = "";
+            job.shafts = c.shaftsKept();
+        });
         job.wishes = limited("wishes", wishes, 2000);
         jobs.save(job);
         return byTag(tag);
@@ -339,6 +344,10 @@ public class Parts {
 
     private static void fill(Job job, Booking b) {
         job.history = limited("history", b.history(), 2000);
+        b.came().ifPresent(c -> {
+            job.happened = c.happenedKept();
+            job.shafts = c.shaftsKept();
+        });
         job.wishes = limited("wishes", b.wishes(), 2000);
         job.gasket = limited("gasket", b.gasket(), 120);
         job.gasketKind = b.gasketKind().orElse(null);
@@ -394,6 +403,7 @@ public class Parts {
                 j.id,
                 j.no,
                 j.history,
+                Optional.ofNullable(j.happened).map(h -> CameWith.kept(h, j.shafts)),
                 j.wishes,
                 j.gasket,
                 Optional.ofNullable(j.gasketKind),

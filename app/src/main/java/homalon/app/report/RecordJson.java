@@ -12,6 +12,7 @@ import homalon.app.feelers.FeelerFindings;
 import homalon.app.feelers.FeelerSurveys;
 import homalon.app.ledger.LedgerFile;
 import homalon.app.ledger.Ledgers;
+import homalon.app.part.CameWith;
 import homalon.app.part.Changes;
 import homalon.app.part.PartFile;
 import homalon.app.part.Parts;
@@ -126,6 +127,8 @@ class RecordJson {
             String openedAt,
             String openedBy,
             String history,
+            List<String> happened,
+            List<String> shafts,
             String wishes,
             String gasket,
             String gasketKind,
@@ -300,6 +303,10 @@ class RecordJson {
                 visit.openedAt().toString(),
                 names.get(visit.openedBy()),
                 visit.history(),
+                visit.came()
+                        .map(c -> c.happened().stream().sorted().map(Enum::name).toList())
+                        .orElse(null),
+                visit.came().map(CameWith::shafts).orElse(null),
                 visit.wishes(),
                 visit.gasket(),
                 visit.gasketKind().map(Enum::name).orElse(null),

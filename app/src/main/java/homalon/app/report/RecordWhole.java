@@ -80,7 +80,7 @@ class RecordWhole {
 
     record Reading(int second, double bar, Double celsius, String by, String at) {}
 
-    record Sheet(String sheet, Map<String, String> setUp, List<Figure> figures) {}
+    record Sheet(String sheet, Map<String, String> setUp, List<Map<String, String>> setUps, List<Figure> figures) {}
 
     record Figure(
             long line,
@@ -176,6 +176,7 @@ class RecordWhole {
         return new Sheet(
                 s.sheet().name(),
                 s.setup(),
+                s.setups().size() > 1 ? s.setups() : null,
                 s.history().stream()
                         .map(f -> new Figure(
                                 f.seq(),

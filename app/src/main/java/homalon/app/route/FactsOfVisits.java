@@ -12,6 +12,7 @@ import homalon.app.integrity.TestFile;
 import homalon.app.ledger.LedgerFile;
 import homalon.app.lines.LineFinding;
 import homalon.app.lines.SheetFindings;
+import homalon.app.part.CameWith;
 import homalon.app.part.PartFile;
 import homalon.app.sheets.Sheet;
 import homalon.app.sheets.SheetFile;
@@ -22,6 +23,7 @@ import homalon.core.face.LimitVerdict;
 import homalon.core.integrity.CleaningMethod;
 import homalon.core.integrity.SmallCheck;
 import homalon.core.lines.DeckIndex;
+import homalon.core.lines.ShaftLine.Turns;
 import homalon.core.quantity.Length;
 import homalon.core.route.Finding;
 import homalon.core.route.Operation;
@@ -31,6 +33,7 @@ import homalon.core.rulebook.RuleBook;
 import homalon.core.valves.Wished;
 import homalon.core.verdict.Verdict;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
@@ -77,6 +80,8 @@ class FactsOfVisits {
                 part.visit().openedAt(),
                 part.visit().releasedAt(),
                 told(part, read, shafts, onValves, inChambers),
+                part.visit().came().map(CameWith::happened).orElse(Set.of()),
+                part.visit().came().filter(c -> !c.shafts().isEmpty()).isPresent(),
                 face(part, surveys, SurveyKind.FACE),
                 felt(part, lines, FeelerKind.FACE),
                 face(part, surveys, SurveyKind.PROOF),
@@ -97,9 +102,7 @@ class FactsOfVisits {
                 lines.work().stream().flatMap(e -> entry(e, names)).toList(),
                 lines.cracks().stream().map(FactsOfVisits::crack).toList(),
                 lines.tests().stream().map(FactsOfVisits::test).toList(),
-                shafts.stream()
-                        .map(l -> new VisitFacts.Line(l.name(), l.oldest(), l.turns()))
-                        .toList(),
+                lines(part, shafts),
                 sheets.liners(part, read.get(Sheet.LINERS))
                         .flatMap(l ->
                                 read.get(Sheet.LINERS).since().map(since -> new VisitFacts.Liners(since, l.verdict()))),
@@ -125,7 +128,7 @@ class FactsOfVisits {
         String wishes = part.visit().wishes();
         String story = part.name() + ". " + part.visit().history() + ". " + wishes;
         Set<Told> told = EnumSet.noneOf(Told.class);
-        if (Causes.mayBeBent(part.kind(), story)) {
+        if (part.visit().came().isEmpty() && Causes.mayBeBent(part.kind(), story)) {
             told.add(Told.MAY_BE_BENT);
         }
         if (!shafts.isEmpty()) {
@@ -145,6 +148,16 @@ class FactsOfVisits {
             told.add(Told.CHAMBERS_ASKED);
         }
         return told;
+    }
+
+    /** Those that were set up, and those that intake names and nobody has set up yet. */
+    private static List<VisitFacts.Line> lines(PartFile part, List<LineFinding.Shaft> shafts) {
+        List<VisitFacts.Line> all = new ArrayList<>();
+        shafts.forEach(l -> all.add(new VisitFacts.Line(l.name(), l.oldest(), l.turns())));
+        part.visit().came().map(CameWith::shafts).orElse(List.of()).stream()
+                .filter(n -> shafts.stream().noneMatch(l -> l.name().equalsIgnoreCase(n)))
+                .forEach(n -> all.add(new VisitFacts.Line(n, Optional.empty(), Turns.NOT_PROVEN)));
+        return all;
     }
 
     private Optional<VisitFacts.Face> face(PartFile part, List<SurveyFile> surveys, SurveyKind kind) {

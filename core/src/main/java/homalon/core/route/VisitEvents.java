@@ -64,6 +64,11 @@ final class VisitEvents {
                                 case CHAMBERS_ASKED -> Finding.CHAMBERS_ASKED;
                             }));
         }
+        facts.happened().stream()
+                .sorted()
+                .flatMap(h -> h.finding(facts.carriesShafts()).stream())
+                .distinct()
+                .forEach(f -> add(facts.opened(), new Event.Found(f)));
         facts.chambers().ifPresent(c -> c.filled().forEach(at -> add(at, new Event.Did(Operation.CHAMBER_FILL))));
         facts.released().ifPresent(at -> add(at, new Event.Did(Operation.HAND_OVER)));
     }

@@ -16,7 +16,9 @@ import java.util.Set;
  * only when all of it was read again.
  *
  * @param number of the visit of this casting, from 1
- * @param told what it came with, by its owner's words or by ticks
+ * @param told what it came with, by its owner's words
+ * @param happened to it, as it was ticked at intake
+ * @param carriesShafts cams or a main line run in it
  * @param face as an indicator read it before the cut; empty before the first place was asked for
  * @param felt the same by straightedge and feelers
  * @param proof as an indicator read it after the cut
@@ -29,6 +31,8 @@ public record VisitFacts(
         Instant opened,
         Optional<Instant> released,
         Set<Told> told,
+        Set<Happened> happened,
+        boolean carriesShafts,
         Optional<Face> face,
         Optional<Felt> felt,
         Optional<Face> proof,

@@ -97,6 +97,9 @@ public final class VisitSteps {
             return step;
         }
         Optional<Route.Step> open = route.open(operation);
+        if (restsOnFace(step) && route.open(Operation.FACE_CHECK).isPresent()) {
+            return new Step(step.kind(), Mark.WAITS, "after the face", capital(operation.words()), "");
+        }
         if (step.mark() == Mark.DONE && open.isPresent()) {
             boolean due = open.get().state() == Route.State.DUE;
             boolean again = done(operation);
@@ -119,6 +122,15 @@ public final class VisitSteps {
                     route.refusal(operation).get());
         }
         return step;
+    }
+
+    /** Ticked because the face is within; owed again, the face says nothing any more. */
+    private boolean restsOnFace(Step step) {
+        boolean after = step.kind() == StepKind.PLAN || step.kind() == StepKind.CUT || step.kind() == StepKind.PROVE;
+        return after
+                && step.mark() == Mark.DONE
+                && cut.signum() == 0
+                && facts.plan().isEmpty();
     }
 
     private boolean done(Operation operation) {

@@ -21,6 +21,8 @@ final class VisitOfTests {
     private final Instant opened = now;
     Optional<Instant> released = Optional.empty();
     final Set<VisitFacts.Told> told = EnumSet.noneOf(VisitFacts.Told.class);
+    final Set<Happened> happened = EnumSet.noneOf(Happened.class);
+    boolean shafts = true;
     Optional<VisitFacts.Face> face = Optional.empty();
     Optional<VisitFacts.Felt> felt = Optional.empty();
     Optional<VisitFacts.Face> proof = Optional.empty();
@@ -49,6 +51,8 @@ final class VisitOfTests {
                 opened,
                 released,
                 Set.copyOf(told),
+                Set.copyOf(happened),
+                shafts,
                 face,
                 felt,
                 proof,
@@ -81,6 +85,16 @@ final class VisitOfTests {
 
     boolean done(StepKind kind) {
         return step(kind).filter(s -> s.mark() == Mark.DONE).isPresent();
+    }
+
+    VisitOfTests came(Happened... how) {
+        happened.addAll(List.of(how));
+        return this;
+    }
+
+    VisitOfTests withoutShafts() {
+        shafts = false;
+        return this;
     }
 
     VisitOfTests did(Operation operation) {

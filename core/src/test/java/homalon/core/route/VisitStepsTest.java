@@ -196,6 +196,21 @@ class VisitStepsTest {
                         StepKind.PLAN,
                         "DONE cut without one",
                         v -> v.ready().read(OUT).pass("0.06").did(Operation.CUT)),
+                row(
+                        "straightened since it was within",
+                        StepKind.FACE,
+                        "DUE owed again",
+                        v -> v.ready().read(WITHIN).did(Operation.STRAIGHTEN)),
+                row(
+                        "what rested on the face waits for it",
+                        StepKind.PROVE,
+                        "WAITS after the face",
+                        v -> v.ready().read(WITHIN).did(Operation.STRAIGHTEN)),
+                row(
+                        "and so does the cut",
+                        StepKind.CUT,
+                        "WAITS after the face",
+                        v -> v.ready().read(WITHIN).did(Operation.STRAIGHTEN)),
 
                 // Proven by within alone, and after the last pass.
                 row(
@@ -224,6 +239,50 @@ class VisitStepsTest {
                         StepKind.PROVE,
                         "DONE left out, signed",
                         v -> cut(v).proven(NOT_PROVEN).waived(Operation.PROOF)),
+
+                // What happened to it, ticked at the door, makes checks owed.
+                row(
+                        "overheated, with a cam",
+                        StepKind.LINE,
+                        "DUE due",
+                        v -> v.ready().came(Happened.OVERHEATED)),
+                row(
+                        "overheated, a plain lid",
+                        StepKind.LINE,
+                        "none",
+                        v -> v.ready().withoutShafts().came(Happened.OVERHEATED)),
+                row("seized", StepKind.LINE, "DUE due", v -> v.ready().came(Happened.SEIZED)),
+                row("metal in the oil", StepKind.LINE, "DUE due", v -> v.ready().came(Happened.METAL_FOUND)),
+                row("picked up", StepKind.LINE, "DUE due", v -> v.ready().came(Happened.BEARINGS_PICKED_UP)),
+                row(
+                        "rebuilt by others",
+                        StepKind.LINE,
+                        "DUE due",
+                        v -> v.ready().came(Happened.REBUILT_BY_OTHERS)),
+                row("cut before", StepKind.LINE, "DUE due", v -> v.ready().came(Happened.CUT_BEFORE)),
+                row("bought", StepKind.LINE, "DUE due", v -> v.ready().came(Happened.BOUGHT_UNMEASURED)),
+                row(
+                        "a dropped valve",
+                        StepKind.VALVES,
+                        "DUE due",
+                        v -> v.ready().came(Happened.DROPPED_VALVE)),
+                row(
+                        "and what it hammered",
+                        StepKind.PRESSURE,
+                        "DUE due",
+                        v -> v.ready().came(Happened.DROPPED_VALVE)),
+                row("stood wet", StepKind.PRESSURE, "DUE due", v -> v.ready().came(Happened.STOOD_WITH_WATER)),
+                row(
+                        "stood wet asks no line",
+                        StepKind.LINE,
+                        "none",
+                        v -> v.ready().came(Happened.STOOD_WITH_WATER)),
+                row(
+                        "a gasket gone asks nothing more",
+                        StepKind.PRESSURE,
+                        "none",
+                        v -> v.ready().came(Happened.GASKET_GONE)),
+                row("nothing ticked", StepKind.LINE, "none", VisitOfTests::ready),
 
                 // Lines: tight is not passed.
                 row("a cam head that was hot", StepKind.LINE, "DUE due", v -> told(v.ready())),

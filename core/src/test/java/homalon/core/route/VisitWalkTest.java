@@ -72,7 +72,11 @@ class VisitWalkTest {
                 v.lined(any(random, new String[] {"Exhaust", "Intake"}), any(random, Turns.values()));
             }
             case 15 -> v.valves(random.nextInt(3), work(v, random), work(v, random), work(v, random));
-            case 16 -> v.told.add(any(random, VisitFacts.Told.values()));
+            case 16 -> {
+                v.told.add(any(random, VisitFacts.Told.values()));
+                v.came(any(random, Happened.values()));
+                v.shafts = random.nextBoolean();
+            }
             case 17 -> {
                 if (random.nextInt(4) == 0) {
                     v.did(Operation.CUT);
