@@ -107,7 +107,7 @@ final class FeelersCall {
             @Schema(description = "thickest blade that went in at a station, 0 if none")
             double gapProven,
 
-            @Schema(description = "greatest bow allowed on the five judged lines; null when nothing bounds it")
+            @Schema(description = "greatest bow allowed under any chord of the face; null when nothing bounds it")
             Double gapPossible,
 
             boolean consistent,

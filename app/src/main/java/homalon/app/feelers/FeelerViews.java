@@ -105,7 +105,8 @@ public class FeelerViews {
                             "Within " + writer.number(limit.most()),
                             (survey.limitKind() == FeelerSurvey.Kind.GAP
                                             ? "No more than " + writer.full(result.gapPossible())
-                                                    + " can be under the edge on any of the five lines"
+                                                    + " can be under the edge anywhere, flat to "
+                                                    + writer.number(zone().most()) + " at worst"
                                             : "Two planes " + writer.full(zone().most()) + " apart hold the face")
                                     + "; limit " + limitWords + ".");
                 case OUT -> new FaceView.Headline("out", out(), "Limit " + limitWords + ".");
@@ -198,7 +199,7 @@ public class FeelerViews {
                     Double.isInfinite(result.gapPossible()) ? "—" : writer.number(result.gapPossible()),
                     Double.isInfinite(result.gapPossible())
                             ? "nothing bounds it yet"
-                            : "greatest on the five lines, limit " + writer.number(limit.most()) + " "
+                            : "greatest under any edge, limit " + writer.number(limit.most()) + " "
                                     + limit.source().words(),
                     style()));
             result.shape().ifPresent(a -> {
@@ -422,6 +423,11 @@ public class FeelerViews {
                     "Limit {}, from: " + limit.source().words() + ", asked of "
                             + (survey.limitKind() == FeelerSurvey.Kind.GAP ? "the gap under the edge" : "the zone"),
                     limit.most().mm());
+            if (Double.isFinite(result.gapPossible())) {
+                w.line(
+                        "Greatest bow that they allow under any edge from side to side, laid or not: {}",
+                        result.gapPossible());
+            }
             return w.line("Within needs an edge laid on all five lines and nothing unexplained; a local dip off every "
                             + "line stays unseen")
                     .done();

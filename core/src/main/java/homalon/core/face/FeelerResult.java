@@ -12,9 +12,9 @@ import java.util.OptionalInt;
  *
  * @param verdict three-valued
  * @param gapProven thickest blade that went in anywhere, mm; 0 when none
- * @param gapPossible greatest bow, hollow or crowned, that the readings allow on the five lines, mm
+ * @param gapPossible greatest bow, hollow or crowned, that the readings allow under any chord of the face, mm
  * @param shape what a smooth face may be; empty when none explains the readings
- * @param bows the five lines that the face is judged on
+ * @param bows the five lines that are laid for it
  * @param odd places that no smooth bow and twist explains: local dips, or a slip
  * @param next what to try next; empty once the verdict stands
  * @param triesAtBest how many more tries would bring it within if every one is good; empty when none can
@@ -44,7 +44,7 @@ public record FeelerResult(
      */
     public record Allowed(Range longBow, Range crossBow, Range fourthCornerLift, Range zone) {}
 
-    /** The five lines a face is judged on. */
+    /** The five lines that are laid for a verdict. */
     public enum Judged {
         LOWER_EDGE(2, 0, -1),
         UPPER_EDGE(2, 0, 1),

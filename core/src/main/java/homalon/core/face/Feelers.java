@@ -32,7 +32,7 @@ import java.util.OptionalInt;
  * allow nothing, the readings that would have to give way are named.
  *
  * <p>The verdict never rests on lines that were not tried: <em>within</em> needs an edge laid along both long edges, crosswise
- * and along both diagonals, and nothing unexplained. A local dip away from every line stays unseen; points see those.
+ * and along both diagonals, nothing unexplained, and the limit kept under every chord of the face, laid or not. A local dip away from every line stays unseen; points see those.
  */
 public final class Feelers {
     private static final double SLACK = 1e-9;
@@ -151,16 +151,13 @@ public final class Feelers {
                 .map(j -> new Bow(
                         j, bounds.of(Arrays.stream(formOf(j)).map(c -> c / 4).toArray()), laid(j).isPresent()))
                 .toList();
-        double possible = bows.stream()
-                .mapToDouble(b -> b.size().orElseThrow().most())
-                .max()
-                .orElse(Double.POSITIVE_INFINITY);
-        Verdict verdict = verdict(gapProven, possible, bows, allowed);
+        Range gap = ChordGap.over(bands, bounded);
+        Verdict verdict = verdict(gapProven, gap, bows, allowed);
         Optional<Try> next = verdict == Verdict.NOT_PROVEN ? Optional.of(next(bows)) : Optional.empty();
         return new FeelerResult(
                 verdict,
                 gapProven,
-                possible,
+                gap.most(),
                 Optional.of(allowed),
                 bows,
                 List.of(),
@@ -168,21 +165,14 @@ public final class Feelers {
                 lookAhead ? triesAtBest(verdict, next) : OptionalInt.empty());
     }
 
-    private Verdict verdict(double gapProven, double possible, List<Bow> bows, Allowed allowed) {
+    private Verdict verdict(double gapProven, Range gap, List<Bow> bows, Allowed allowed) {
         double limit = survey.limit();
-        boolean gap = survey.kind() == FeelerSurvey.Kind.GAP;
-        double least = gap
-                ? bows.stream()
-                        .mapToDouble(b -> b.size().orElseThrow().least())
-                        .max()
-                        .orElse(0)
-                : allowed.zone().least();
-        if (gapProven >= limit - SLACK || least > limit + SLACK) {
+        Range judged = survey.kind() == FeelerSurvey.Kind.GAP ? gap : allowed.zone();
+        if (gapProven >= limit - SLACK || judged.least() > limit + SLACK) {
             return Verdict.OUT;
         }
-        double most = gap ? possible : allowed.zone().most();
         boolean allTried = bows.stream().allMatch(Bow::tried);
-        return allTried && most <= limit + SLACK ? Verdict.WITHIN : Verdict.NOT_PROVEN;
+        return allTried && judged.most() <= limit + SLACK ? Verdict.WITHIN : Verdict.NOT_PROVEN;
     }
 
     /** Readings that no smooth face explains: those that give way when all must be explained as far as possible. */
