@@ -109,6 +109,14 @@ function refuse(form, words, lead) {
   said.scrollIntoView({ block: 'nearest' });
 }
 
+/** The sentence of an answer, which some pages write into a page of their own. */
+function sentence(xhr) {
+  if (xhr.status === 401) return 'You are signed out: sign in in another window, then send this again.';
+  if (!xhr.responseText.trimStart().startsWith('<')) return xhr.responseText;
+  const page = new DOMParser().parseFromString(xhr.responseText, 'text/html');
+  return page.querySelector('.said')?.textContent.trim() || 'That was not taken: look at what is keyed, and send it again.';
+}
+
 const NOT_SENT = 'Not sent: the server is not reached. What you keyed stands here; send it again.';
 document.addEventListener('htmx:beforeSwap', (event) => {
   if (event.detail.boosted) event.detail.shouldSwap = false;
@@ -116,8 +124,7 @@ document.addEventListener('htmx:beforeSwap', (event) => {
 document.addEventListener('htmx:responseError', (event) => {
   const { boosted, requestConfig, xhr } = event.detail;
   if (!boosted) return;
-  const words = xhr.status === 401 ? 'You are signed out: sign in in another window, then send this again.' : xhr.responseText;
-  refuse(requestConfig.elt, words, xhr.getResponseHeader('X-Lead'));
+  refuse(requestConfig.elt, sentence(xhr), xhr.getResponseHeader('X-Lead'));
 });
 document.addEventListener('htmx:sendError', (event) => event.detail.boosted && refuse(event.detail.requestConfig.elt, NOT_SENT));
 document.addEventListener('htmx:afterRequest', (event) => {

@@ -17,6 +17,7 @@ import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Operation;
+import homalon.core.rulebook.RuleBook;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -99,7 +100,9 @@ public class Cutting {
         }
         meanwhile(part, seen);
         Optional<PlanFile> plan = plans.of(part);
-        seen.asks().ifPresent(unit -> askIfOdd(part, plan, depth, unit));
+        if (depth.signum() > 0 && depth.compareTo(RuleBook.DEEPEST_PASS) <= 0) {
+            seen.asks().ifPresent(unit -> askIfOdd(part, plan, depth, unit));
+        }
         boolean steel = plan.map(p -> p.tooling().steelInFace()).orElse(false);
         feeds.check(part, new Tooling(notes.machine(), notes.cutter(), steel));
         ledgers.pass(part, id, depth, corners(part, plan, depth), notes, batch, by);

@@ -18,6 +18,7 @@ import homalon.core.rulebook.BladeSet;
 import homalon.core.rulebook.RuleBook;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
@@ -215,13 +216,21 @@ public class FeelerSurveys {
         }
     }
 
+    /** A sign before or behind the blade says whether it goes; without one it is the thickest that goes. */
     private void blade(FeelerFile survey, PlaceFile place, Keyed keyed, String typed, UUID by) {
-        boolean goes = typed.startsWith("+");
-        boolean refuses = typed.startsWith("-") || typed.startsWith("\u2212");
-        Length said = Length.parse(goes || refuses ? typed.substring(1) : typed, keyed.unit());
+        boolean goes = typed.startsWith("+") || typed.endsWith("+");
+        boolean refuses = typed.matches("[-\u2212].*|.*[-\u2212]");
+        if (goes && refuses) {
+            throw new BadInputException("typed", "Key + when the blade goes or - when it is refused, not both.");
+        }
+        String figure = typed.replaceAll("^[-+\u2212]|[-+\u2212]$", "");
+        Length said = Length.parse(figure, keyed.unit());
         BladeSet set = survey.blades();
-        Length blade =
-                said.signum() == 0 ? said : set.meant(said).orElseThrow(() -> noSuchBlade(set, said, keyed.unit()));
+        Optional<Length> of = said.signum() == 0 ? Optional.of(said) : set.meant(said);
+        if (of.isEmpty() && (goes || refuses)) {
+            of = Optional.of(joins(survey, said));
+        }
+        Length blade = of.orElseThrow(() -> noSuchBlade(set, said, keyed.unit()));
         if (goes || refuses) {
             if (blade.signum() == 0) {
                 throw new BadInputException("typed", "Key the blade as well, such as +0.05 when 0.05 goes.");
@@ -235,6 +244,15 @@ public class FeelerSurveys {
         save(place.id(), keyed, Said.FOUND, new Gap(went, refused), by);
     }
 
+    /** A blade in the hand that the shop's set does not have joins this survey's. */
+    private Length joins(FeelerFile survey, Length blade) {
+        List<Length> all = new ArrayList<>(survey.blades().blades());
+        all.add(blade);
+        surveys.findById(survey.id()).orElseThrow().blades = new BladeSet(all)
+                .blades().stream().map(b -> Long.toString(b.nanometres())).collect(Collectors.joining(" "));
+        return blade;
+    }
+
     private static BadInputException noSuchBlade(BladeSet set, Length blade, BenchUnit unit) {
         LengthWriter writer = new LengthWriter(unit);
         String near = Stream.of(set.thinnerThan(blade), set.thickerThan(blade))
@@ -244,7 +262,8 @@ public class FeelerSurveys {
         return new BadInputException(
                 "typed",
                 "There is no feeler of " + writer.full(blade) + " in this set: key the thickest that goes, " + near
-                        + ", or 0 when none does.");
+                        + ", or 0 when none does. One that you have in hand joins this survey: key it with + when it goes,"
+                        + " - when it is refused.");
     }
 
     private void save(UUID place, Keyed keyed, Said said, Gap gap, UUID by) {

@@ -54,6 +54,9 @@ public class FeelerViews {
     }
 
     /** One survey being written. */
+    /** A blade that few sets have and every roll of shim stock gives, mm: half a thou. */
+    private static final double THIN = 0.0127;
+
     private final class Writing {
         private final FeelerFile survey;
         private final LengthWriter writer;
@@ -245,8 +248,19 @@ public class FeelerViews {
             Optional<PlaceFile> place = place(next);
             String line = place.isPresent() ? lineOf(place.get()).name() : FeelerWords.line(next.judged(), layout);
             Length wanted = Length.roundedFromMm(next.blade());
-            Length blade = place.map(p -> survey.proving(lineOf(p), p, layout.box(), wanted))
+            Length blade = place.map(p -> p.gap().refuses().isPresent()
+                            ? thinner(p, wanted).orElse(wanted)
+                            : survey.proving(lineOf(p), p, layout.box(), wanted))
                     .orElse(survey.blades().asThickAs(wanted));
+            if (place.filter(p -> p.gap().refuses().isPresent()
+                            && survey.complete(limit.most())
+                            && thinner(p, wanted).isEmpty())
+                    .isPresent()) {
+                return "No blade of this set is thin enough to tell more: try a thinner one on the "
+                        + line.toLowerCase(Locale.ROOT).replace("across,", "line across,")
+                        + ", and key its thickness with + when it goes or - when it is refused, such as "
+                        + writer.exact(Length.roundedFromMm(THIN)) + "-.";
+            }
             String where = next.underBothEnds() ? "equal blades under both ends" : "in the middle";
             if (place.isEmpty()) {
                 return "Lay the edge on the " + line + ", say how it rests, and try the " + writer.number(blade)
@@ -353,10 +367,37 @@ public class FeelerViews {
             return crosswise ? PlaceNames.across(layout, spot) : PlaceNames.along(layout, spot);
         }
 
+        /** A place where a thinner blade would tell more, though the one that was asked for has been tried there. */
+        private record More(PlaceFile place, Length blade) {}
+
+        /** Once every place is tried and the limit is still not proven: the hand goes where it narrows most. */
+        private Optional<More> more() {
+            if (result.verdict() != Verdict.NOT_PROVEN || !survey.complete(limit.most())) {
+                return Optional.empty();
+            }
+            return result.next()
+                    .flatMap(n -> place(n).filter(
+                                    p -> !p.skipped() && p.gap().refuses().isPresent())
+                            .flatMap(p ->
+                                    thinner(p, Length.roundedFromMm(n.blade())).map(b -> new More(p, b))));
+        }
+
+        /** As thin as it must be to prove it, and thinner than what was refused there already. */
+        private Optional<Length> thinner(PlaceFile place, Length bow) {
+            Length wanted = survey.proving(lineOf(place), place, layout.box(), bow);
+            Length refused = place.gap().refuses().orElseThrow();
+            return (wanted.compareTo(refused) < 0
+                            ? Optional.of(wanted)
+                            : survey.blades().thinnerThan(refused))
+                    .filter(b ->
+                            place.gap().goes().filter(g -> g.compareTo(b) >= 0).isEmpty());
+        }
+
         private List<FeelerView.Walk> walk() {
             Map<String, FeelerProposal.Line> proposed = FeelerProposal.of(layout).stream()
                     .collect(Collectors.toMap(FeelerProposal.Line::name, Function.identity(), (a, b) -> a));
             List<FeelerView.Walk> walk = new ArrayList<>();
+            Optional<More> more = more();
             for (LineFile line : survey.lines()) {
                 String dowels = Optional.ofNullable(proposed.get(line.name()))
                         .filter(p -> !p.dowels().isEmpty())
@@ -374,10 +415,13 @@ public class FeelerViews {
                                 case STATION -> where(line, p);
                                 case ENDS -> "equal blades under both ends";
                             };
-                    boolean open = !survey.done(p, limit.most());
+                    Optional<Length> thinner =
+                            more.filter(m -> m.place().equals(p)).map(More::blade);
+                    boolean open = !survey.done(p, limit.most()) || thinner.isPresent();
                     Optional<Length> blade = rest || !open
                             ? Optional.empty()
-                            : p.gap().next(survey.blades(), survey.first(line, p, layout.box(), limit.most()));
+                            : thinner.or(() ->
+                                    p.gap().next(survey.blades(), survey.first(line, p, layout.box(), limit.most())));
                     walk.add(new FeelerView.Walk(
                             p.id(),
                             walk.size() + 1,

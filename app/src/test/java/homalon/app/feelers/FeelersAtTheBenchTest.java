@@ -16,6 +16,7 @@ import homalon.app.testing.RunningShop;
 import homalon.core.face.FeelerResult;
 import homalon.core.face.FeelerSurvey;
 import homalon.core.face.Gap;
+import homalon.core.input.BadInputException;
 import homalon.core.part.Layout;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.part.Material;
@@ -32,6 +33,8 @@ import java.util.UUID;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** Straightedge and feelers from the first line to the verdict, keyed and on the real store. */
 @ExtendWith({RunningShop.class, Browser.class})
@@ -161,12 +164,35 @@ class FeelersAtTheBenchTest {
         surveys.start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, Way.LIMIT, BenchUnit.MM, ines.id());
         Page page = window.signedIn(shop, "ines", 1280, 800, new ArrayList<>());
         page.navigate(shop.address() + "/parts/" + part.tag() + "/feelers");
+        // What the limit blade leaves open is settled by thinner ones, asked for one after the other at the place that
+        // tells most.
         keyAll(page, face(0.01, 0.01), true);
         PlaywrightAssertions.assertThat(page.locator(".verdict .words")).hasText("Within 0.050");
         PlaywrightAssertions.assertThat(page.locator("#strip")).containsText("within, by feelers");
+        Length thinnest = now().lines().stream()
+                .flatMap(l -> l.places().stream())
+                .flatMap(p -> p.gap().refuses().stream())
+                .min(java.util.Comparator.naturalOrder())
+                .orElseThrow();
+        assertTrue(thinnest.mm() < 0.03, "a thinner blade was asked for: " + thinnest);
         page.keyboard().press("Escape");
         page.navigate(shop.address() + "/parts/" + part.tag() + "/report");
         PlaywrightAssertions.assertThat(page.locator("body")).containsText("by straightedge and feelers: Within 0.050");
+    }
+
+    /** A blade that the shop's set does not have, in hand all the same: it joins this survey, with its sign before or behind. */
+    @ParameterizedTest
+    @CsvSource({"-0.0127", "0.0127-", "'0.0005 in-'", "'-0.0005 in'"})
+    void anyBladeInTheHandCounts(String typed) {
+        surveys.start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, Way.LIMIT, BenchUnit.MM, ines.id());
+        FeelerFile.PlaceFile place = now().lines().get(0).places().get(1);
+        assertThrows(BadInputException.class, () -> say(UUID.randomUUID(), place, "0.0127"));
+        say(UUID.randomUUID(), place, typed);
+        assertEquals(
+                new Gap(Optional.empty(), Optional.of(Length.ofMm("0.0127"))),
+                now().lines().get(0).places().get(1).gap());
+        assertTrue(now().blades().blades().contains(Length.ofMm("0.0127")));
+        assertThrows(BadInputException.class, () -> say(UUID.randomUUID(), place, "+0.05-"));
     }
 
     @Test

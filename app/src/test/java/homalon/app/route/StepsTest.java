@@ -64,7 +64,7 @@ class StepsTest {
                 "T-0406; DONE DONE DONE DONE DUE WAITS WAITS WAITS; Plan the cut",
                 "T-0419; DONE DUE WAITS DUE DUE WAITS WAITS WAITS WAITS; Clean it",
                 "T-0440; DONE DONE DONE DONE DUE DONE DONE DONE DONE WAITS; Pressure test",
-                "T-0441; DONE DONE WAITS DUE WAITS WAITS DONE DONE DONE WAITS; Straighten",
+                "T-0441; DONE DONE WAITS DUE WAITS WAITS WAITS WAITS WAITS WAITS; Straighten",
                 "T-0388; DONE DONE DONE DONE DONE DONE DONE DONE; ''"
             })
     void theNextStepIsTheFirstThatIsNotDone(String tag, String marks, String todo) {
