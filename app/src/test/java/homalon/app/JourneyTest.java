@@ -137,6 +137,7 @@ class JourneyTest {
         PlaywrightAssertions.assertThat(page.locator("#strip .done")).hasCount(2);
         keys("g", "x");
         at("/cracks");
+        page.selectOption("#checked-by", "EYES");
         press("Crack check done");
         PlaywrightAssertions.assertThat(page.locator("#strip .done")).hasCount(3);
         keys("Escape", "g", "f");

@@ -1,6 +1,8 @@
 package homalon.app.cut;
 
 import homalon.app.part.PartFile;
+import homalon.app.sheets.Sheet;
+import homalon.app.sheets.Sheets;
 import homalon.app.tools.Toolbox;
 import homalon.core.cut.Cutter;
 import homalon.core.cut.Feeds;
@@ -21,9 +23,16 @@ import org.springframework.stereotype.Component;
 @Component
 class FeedsViews {
     private final Toolbox toolbox;
+    private final Sheets sheets;
 
-    FeedsViews(Toolbox toolbox) {
+    FeedsViews(Toolbox toolbox, Sheets sheets) {
         this.toolbox = toolbox;
+        this.sheets = sheets;
+    }
+
+    /** Iron or steel lies in the face: somebody said so, or liners were measured in it on this visit. */
+    private boolean steelInFace(PartFile part, Tooling tooling) {
+        return tooling.steelInFace() || !sheets.of(part, Sheet.LINERS).setup().isEmpty();
     }
 
     /**
@@ -60,8 +69,8 @@ class FeedsViews {
         double ra = asked.ra().isBlank() ? asked.gasket().wantedRa() : ra(asked.ra());
         List<Row> rows = new ArrayList<>();
         List<String> notes = new ArrayList<>(flatnessNote(part, asked.gasket(), writer));
-        Optional<String> refused = cutter.flatMap(
-                c -> Feeds.refused(c.insert(), part.material(), asked.tooling().steelInFace()));
+        Optional<String> refused =
+                cutter.flatMap(c -> Feeds.refused(c.insert(), part.material(), steelInFace(part, asked.tooling())));
         if (machine.isPresent() && cutter.isPresent() && refused.isEmpty()) {
             Length deepest = passes.passes().stream()
                     .map(PassPlan.Pass::depth)
@@ -72,7 +81,7 @@ class FeedsViews {
                     cutter.get(),
                     new Feeds.Cut(
                             part.material(),
-                            asked.tooling().steelInFace(),
+                            steelInFace(part, asked.tooling()),
                             part.numbers().length().mm(),
                             part.numbers().width().mm(),
                             deepest.mm(),
@@ -126,7 +135,7 @@ class FeedsViews {
     /** @throws BadInputException when it must not be cut so */
     void check(PartFile part, Tooling tooling) {
         toolbox.cutter(tooling.cutter())
-                .flatMap(c -> Feeds.refused(c.insert(), part.material(), tooling.steelInFace()))
+                .flatMap(c -> Feeds.refused(c.insert(), part.material(), steelInFace(part, tooling)))
                 .ifPresent(why -> {
                     throw new BadInputException("cutter", why);
                 });

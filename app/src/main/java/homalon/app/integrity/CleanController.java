@@ -150,7 +150,7 @@ class CleanController {
     private static Way way(Cleaning.Advice a) {
         String style = a.fit().name().toLowerCase(Locale.ROOT);
         String sign = switch (a.fit()) {
-            case GOOD -> "✓";
+            case GOOD -> "○";
             case WEAK -> "·";
             case REFUSED -> "✕";
         };

@@ -304,11 +304,14 @@ class CrackController {
     String done(
             @PathVariable String tag,
             @RequestParam UUID id,
-            @RequestParam CrackMethod method,
+            @RequestParam(required = false) CrackMethod method,
             @AuthenticationPrincipal Signed me,
             @ModelAttribute("shell") Shell shell,
             Model model) {
         PartFile part = parts.byTag(tag);
+        if (method == null) {
+            throw new BadInputException("method", "Say how it was looked at: what was not done is not signed for.");
+        }
         method.refusal(part.material()).ifPresent(no -> {
             throw new BadInputException("method", no);
         });

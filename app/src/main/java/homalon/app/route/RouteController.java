@@ -51,6 +51,10 @@ class RouteController {
     /** What may be asked for beyond what was found. */
     private static final Set<Operation> EXTRA = EnumSet.of(
             Operation.PRESSURE_TEST,
+            Operation.FACE_CHECK,
+            Operation.CUT,
+            Operation.PROOF,
+            Operation.LINE_BORE,
             Operation.VALVE_CHECK,
             Operation.LINE_CHECK,
             Operation.DECK_INDEX,
@@ -177,6 +181,8 @@ class RouteController {
         return switch (operation) {
             case STITCH -> "Eye protection: taps and tapered pins snap.";
             case WELD -> "Licensed practice: preheat, fumes, hot casting. Oil in the pores burns.";
+            case LINE_BORE ->
+                "Long bar, sharp chips: guard closed, eye protection; caps marked and torqued in their order.";
             case STRAIGHTEN -> "Heat and press store force: shield, nobody in line, hot casting marked as hot.";
             case SLEEVE, INSERT ->
                 "Pressed rings can shatter: shield, square driver. Cold nitrogen or dry ice burns and pushes the air out: open space, gloves, face shield.";

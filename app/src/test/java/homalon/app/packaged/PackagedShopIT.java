@@ -308,6 +308,7 @@ class PackagedShopIT {
         press(page, "Cleaned so");
         assertThat(page.locator("#strip .done")).hasCount(2);
         go(page, "cracks");
+        page.selectOption("#checked-by", "EYES");
         press(page, "Crack check done");
         assertThat(page.locator("#strip .done")).hasCount(3);
         key(page, "face", AS_IT_CAME);

@@ -126,7 +126,7 @@ public final class RouteRules {
             order(WELD, CUT, MUST, "a weld stands proud and bends the face"),
             order(SLEEVE, CUT, MUST, "a sleeve is cut flush with the deck"),
             order(PRESSURE_TEST, CUT, BETTER, "the cut is lost on a casting that leaks"),
-            order(FACE_CHECK, CUT_PLAN, MUST, "the plan needs the face's shape"),
+            order(FACE_CHECK, CUT_PLAN, BETTER, "what is not read of the face, the plan does not know"),
             order(CUT_PLAN, CUT, BETTER, "without one nothing tells how deep it goes or how it should lie"),
             order(STRAIGHTEN, FACE_CHECK, BETTER, "the face moves with the line"),
             order(STRAIGHTEN, CUT_PLAN, MUST, "skimmed while bent, it binds for good"),

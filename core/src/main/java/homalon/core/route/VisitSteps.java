@@ -155,7 +155,13 @@ public final class VisitSteps {
         boolean felt = facts.face().isEmpty()
                 && facts.felt().filter(f -> f.verdict() == Verdict.WITHIN).isPresent();
         boolean read = facts.face().filter(f -> f.is(Verdict.WITHIN)).isPresent();
-        return cut.signum() == 0 && (felt || read || faceLeftOut());
+        return cut.signum() == 0 && !cutAsked() && (felt || read || faceLeftOut());
+    }
+
+    /** Finish, taper, valve height, a new casting: a face that is within may be cut all the same. */
+    private boolean cutAsked() {
+        return facts.work().stream()
+                .anyMatch(e -> e instanceof VisitFacts.AddedWork a && a.operation() == Operation.CUT);
     }
 
     /** Somebody answers for a face that was not read, or not to its end, and nothing read of it is out. */
@@ -235,6 +241,9 @@ public final class VisitSteps {
             return Step.done(kind, "cut without one");
         }
         Optional<VisitFacts.FaceFound> found = facts.face().flatMap(VisitFacts.Face::finding);
+        if (cutAsked() && found.isPresent()) {
+            return new Step(kind, Mark.DUE, "asked for", "Plan the cut", "a cut was asked for at the bench");
+        }
         boolean out = found.filter(f -> f.worst() == Verdict.OUT).isPresent()
                 || found.isPresent() && facts.face().get().complete();
         String zone =

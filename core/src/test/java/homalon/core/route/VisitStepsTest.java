@@ -154,6 +154,16 @@ class VisitStepsTest {
                         StepKind.CUT,
                         "DUE due",
                         v -> v.ready().read(WITHIN).planned("0.03", 1)),
+                row(
+                        "within, and a cut is asked for",
+                        StepKind.PLAN,
+                        "DUE asked for",
+                        v -> v.ready().read(WITHIN).added(Operation.CUT)),
+                row(
+                        "so it is not proven by its old face",
+                        StepKind.PROVE,
+                        "WAITS after the cut",
+                        v -> v.ready().read(WITHIN).added(Operation.CUT)),
 
                 // By what the cutter shows: no plan, or less than planned.
                 row(
