@@ -82,6 +82,16 @@ class LineViews {
                 Workings.of(workings, writer));
     }
 
+    /** Each shaft in a few words, for paper. */
+    static List<String> each(SheetFile sheet, LengthWriter writer) {
+        return LineSetup.all(sheet).stream()
+                .map(l -> l.name() + ": "
+                        + LineFinding.of(sheet, l)
+                                .map(f -> lower(words(f, writer)))
+                                .orElse("not read to its end"))
+                .toList();
+    }
+
     private record One(LineSetup setup, LineFinding finding) {}
 
     private static String lower(String words) {

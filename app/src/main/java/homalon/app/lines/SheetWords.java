@@ -30,8 +30,15 @@ public class SheetWords {
             if (sheet == Sheet.VALVES || sheet == Sheet.CHAMBERS) {
                 return; // they have a table of their own
             }
+            List<String> shafts = sheet == Sheet.LINE ? LineViews.each(file, writer) : List.of();
+            if (sheet == Sheet.LINE && shafts.isEmpty()) {
+                return; // those that were set up were dropped again
+            }
             SheetView view = views.of(part, file, writer);
             said.add(sheet.words() + ": " + view.words() + ". " + view.sentence());
+            if (shafts.size() > 1) {
+                said.add(String.join("; ", shafts) + ".");
+            }
             view.trims().forEach(t -> said.add(t + "."));
         });
         return said;

@@ -13,6 +13,7 @@ import homalon.core.integrity.Remedy;
 import homalon.core.integrity.SmallCheck;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.route.Finding;
 import homalon.core.route.Operation;
 import java.util.ArrayList;
 import java.util.List;
@@ -61,8 +62,12 @@ class WholeReport {
             said.add(test(tested.get(i), i + 1));
         }
         said.addAll(sheets.of(part, writer));
+        String stiff = Finding.TURNS_STIFF.name();
+        log.stream()
+                .filter(e -> e.what().equals(stiff))
+                .forEach(e -> said.add("A shaft turned stiffly: " + e.note() + "."));
         String ticked = log.stream()
-                .filter(e -> e.kind() == WorkLog.Kind.TICKED)
+                .filter(e -> e.kind() == WorkLog.Kind.TICKED && !e.what().equals(stiff))
                 .map(e -> SmallCheck.valueOf(e.what()).words().toLowerCase(Locale.ROOT))
                 .distinct()
                 .collect(Collectors.joining(", "));

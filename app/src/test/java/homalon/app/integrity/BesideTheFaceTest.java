@@ -76,8 +76,6 @@ class BesideTheFaceTest {
                 "line/set-up; at=0 98,clearance=0,running=0.02; above zero",
                 "line/set-up; at=abc,clearance=x,running=; ",
                 "liners/set-up; school=PROUD,least=0.1,most=0.03; above the least",
-                "line/torque; turns=4,most=3,restarts=true; does not turn as it should",
-                "line/torque; turns=2,most=3; does not turn as it should",
                 "line/torque; turns=,most=3,restarts=true; Key the torque",
                 "line/readings; place=h9,typed=0.1,unit=MM; not on this sheet",
                 "route/did; operation=FACE_CHECK; on its own page",
@@ -146,21 +144,121 @@ class BesideTheFaceTest {
                         .statusCode());
     }
 
-    /** Skipping the check is refused at the table, and allowed once the owner answers for it. */
+    /** How a shaft turns is kept whatever it reads, before any sheet; stiff, it owes the line. */
+    @ParameterizedTest
+    @CsvSource({
+        "4,        3,       true,  Not free, true",
+        "2,        3,       false, Not free, true",
+        "2,        3,       true,  Free:,    false",
+        "22 in-lb, 2 ft-lb, true,  Free:,    false",
+        "30 in-lb, 2 ft-lb, true,  Not free, true"
+    })
+    void aTorqueIsKeptWhateverItReads(String turns, String most, boolean restarts, String said, boolean owed) {
+        PartFile head = hands.book(Material.ALUMINIUM);
+        hands.prepare(head);
+        String at = "/parts/" + head.tag();
+        String[] form = {"id", id(), "turns", turns, "most", most, "restarts", Boolean.toString(restarts)};
+        assertEquals(200, ines.key(at + "/line/torque", form).statusCode());
+        assertTrue(ines.get(at + "/line").body().contains(said));
+        assertEquals(owed, ines.get(at + "/route").body().contains("a shaft turns stiffly: what holds"));
+    }
+
+    /** Metal that is off is written whatever is missing; the check stays owed, and stands on the page. */
     @Test
-    void nothingIsCutBeforeItWasLookedOver() {
+    void whatWasCutIsWrittenAndTheCheckStaysOwed() {
         PartFile head = hands.book(Material.CAST_IRON);
         String parts = "/parts/" + head.tag();
-        HttpResponse<String> refused =
-                ines.key(parts + "/cut/readings", "id", id(), "typed", "0.05", "unit", "MM", "place", "next");
-        assertEquals(422, refused.statusCode());
-        assertTrue(refused.body().startsWith("First crack check: metal off a cracked casting is lost."), refused::body);
-        Visitor.signedIn(shop.port(), "marit")
-                .key(parts + "/route/waive", "id", id(), "operation", "CRACK_CHECK", "note", "scrap for practice");
+        assertTrue(ines.get(parts + "/cut").body().contains("First crack check: metal off a cracked casting is lost."));
+        HttpResponse<String> kept =
+                ines.key(parts + "/cut/readings", "id", id(), "typed", "0.05", "unit", "MM", "place", "0");
+        assertEquals(200, kept.statusCode());
+        assertTrue(ines.get(parts + "/route").body().contains("Crack check"));
+        // Clean, and stopped there: done at what was taken, and not proven by that.
+        assertEquals(200, ines.key(parts + "/cut/clean", "id", id(), "note", "").statusCode());
+        String page = ines.get(parts + "/cut").body();
+        assertTrue(page.contains("Clean at 0.050"), page);
+        assertTrue(page.contains("Ines stopped here"), page);
+        // Cut on, it is not clean any more.
+        ines.key(parts + "/cut/readings", "id", id(), "typed", "0.01", "unit", "MM", "place", "1");
+        assertFalse(ines.get(parts + "/cut").body().contains("Clean at"));
+    }
+
+    @Test
+    void cleanIsNotSaidOfWhatWasNotCut() {
+        PartFile head = hands.book(Material.CAST_IRON);
+        HttpResponse<String> answer = ines.key("/parts/" + head.tag() + "/cut/clean", "id", id(), "note", "");
+        assertEquals(422, answer.statusCode());
+        assertTrue(answer.body().contains("No pass is logged"), answer::body);
+    }
+
+    /** Half a millimetre where a hundredth is planned is asked about, and taken when the hand is sure. */
+    @Test
+    void anOddDepthIsAskedAboutOnce() {
+        PartFile head = hands.book(Material.CAST_IRON);
+        String at = "/parts/" + head.tag() + "/cut/readings";
+        HttpResponse<String> asked = ines.key(at, "id", id(), "typed", "0.5", "unit", "MM", "place", "0");
+        assertEquals(409, asked.statusCode());
+        assertTrue(asked.body().contains("0.500 mm in one pass is deep"), asked::body);
         assertEquals(
                 200,
-                ines.key(parts + "/cut/readings", "id", id(), "typed", "0.05", "unit", "MM", "place", "next")
+                ines.key(at, "id", id(), "typed", "0.5", "unit", "MM", "place", "0", "sure", "true")
                         .statusCode());
+    }
+
+    /** A refusal of the route leads to where it is lifted, and says by whom. */
+    @Test
+    void whatStandsAgainstItLeadsToTheRoute() {
+        PartFile head = hands.book(Material.CAST_IRON);
+        HttpResponse<String> answer =
+                ines.key("/parts/" + head.tag() + "/cracks/checked", "id", id(), "method", "EYES");
+        assertEquals(422, answer.statusCode());
+        assertEquals(
+                "/parts/" + head.tag() + "/route",
+                answer.headers().firstValue("X-Lead").orElse(""));
+        assertTrue(answer.body().contains("On the route it can be left out, with a reason and a name."), answer::body);
+    }
+
+    /** Two cams: each keeps its own readings, and the bound one speaks whatever is set up after it. */
+    @Test
+    void asManyShaftsAsACastingCarries() {
+        PartFile head = hands.book(Material.ALUMINIUM);
+        hands.prepare(head);
+        String at = "/parts/" + head.tag() + "/line";
+        shaft(at, "Exhaust cam", "0 96 192");
+        key(at, "h0", "0");
+        key(at, "h1", "-0.12");
+        key(at, "h2", "0");
+        assertTrue(ines.get(at).body().contains("Binds by"));
+        shaft(at, "Intake cam", "0 96 192");
+        String page = ines.get(at).body();
+        assertTrue(page.contains("Exhaust cam: binds by"), page);
+        assertTrue(page.contains("Intake cam, bore 1, height"), page);
+        for (int i = 0; i < 3; i++) {
+            key(at, "2-h" + i, "0");
+        }
+        page = ines.get(at).body();
+        assertTrue(page.contains("Exhaust cam: binds by"), page);
+        assertTrue(page.contains("Intake cam from the side"), page);
+        // Measured anew at other places, the exhaust cam has nothing read; the intake cam keeps its own.
+        shaft(at, "Exhaust cam", "0 90 180");
+        page = ines.get(at).body();
+        assertFalse(page.contains("binds by"), page);
+        assertTrue(page.contains("Intake cam from the side"), page);
+        // Another clearance leaves what was read where it is.
+        shaft(at, "Intake cam", "0 96 192");
+        assertTrue(ines.get(at).body().contains("Intake cam from the side"));
+        ines.key(at + "/drop", "id", id(), "name", "Exhaust cam");
+        assertFalse(ines.get(at).body().contains("Exhaust cam, bore"));
+    }
+
+    private void shaft(String at, String name, String bores) {
+        ines.key(at + "/set-up", "id", id(), "name", name, "at", bores, "clearance", "0.08", "running", "0.03");
+    }
+
+    private void key(String at, String place, String typed) {
+        HttpResponse<String> answer =
+                ines.key(at + "/readings", "id", id(), "place", place, "typed", typed, "unit", "MM");
+        assertEquals(200, answer.statusCode(), answer::body);
     }
 
     @Test
