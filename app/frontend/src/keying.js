@@ -237,6 +237,10 @@ class Keying {
 
   /** @param stay until the answer says that nothing more is to be tried here */
   enter(stay = false) {
+    // At how an edge rests the bare Enter is still: the keypad alone does a whole survey.
+    if (this.input.value.trim() === '' && this.entry(this.at)?.dataset.rest === 'true' && this.entry(this.at).dataset.state === 'open') {
+      this.input.value = 's';
+    }
     const typed = this.input.value.trim();
     if (typed === '') {
       // A walk that is through goes on to the next one.

@@ -17,6 +17,7 @@ import homalon.core.ledger.Entry;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.route.StepKind;
+import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -151,6 +152,26 @@ class CutController {
         Length depth = Length.parse(typed, unit);
         Ledgers.Notes notes = new Ledgers.Notes(machine, cutter, edge, note, typed.strip());
         cutting.pass(part, id, depth, notes, Optional.empty(), Cutting.Seen.at(place, seen, sure, unit), me.id());
+        fill(part, shell, model);
+        return "cut/cut :: live";
+    }
+
+    /** Takes the last pass of this person back, as keyed wrong unless another reason is typed. */
+    @ToMachinists
+    @PostMapping("/parts/{tag}/cut/undo")
+    String undo(
+            @PathVariable String tag,
+            @RequestParam UUID id,
+            @RequestParam(defaultValue = "keyed wrong") String why,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model,
+            HttpServletResponse response) {
+        PartFile part = parts.byTag(tag);
+        ledgers.reverseLast(part, id, why, me.id());
+        response.setHeader(
+                "X-Place",
+                Integer.toString(ledgers.of(part).passes(part.visit().id()).size()));
         fill(part, shell, model);
         return "cut/cut :: live";
     }

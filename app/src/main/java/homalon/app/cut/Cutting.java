@@ -68,9 +68,9 @@ public class Cutting {
 
         /** @param place as the page names it; what is no number knows of all */
         public static Seen at(String place, long told, boolean sure, BenchUnit unit) {
-            Optional<BenchUnit> asks = sure ? Optional.empty() : Optional.of(unit);
-            int known = place.matches("[0-9]{1,4}") ? Integer.parseInt(place) : Integer.MAX_VALUE;
-            return new Seen(known, told, asks);
+            return place.matches("[0-9]{1,4}")
+                    ? new Seen(Integer.parseInt(place), told, sure ? Optional.empty() : Optional.of(unit))
+                    : ALL;
         }
 
         private long passes() {

@@ -195,23 +195,30 @@ class SampleStories {
                 SampleHands.face(crab, 0.01, 0.02, 0.012, 0.004, 0.006),
                 99,
                 3);
+        // One of its two cams is bound, the other runs free: each has a line of its own.
+        shaft(crab, "Exhaust cam", "", 0, new double[] {0, -0.062, -0.094, -0.058, 0.002});
+        shaft(crab, "Intake cam", "2-", 20, new double[] {0, -0.008, -0.011, -0.006, 0.001});
+    }
+
+    private void shaft(PartFile part, String name, String prefix, int later, double[] heights) {
         Map<String, String> setup = Map.of(
                 "name",
-                "Cam line, intake",
+                name,
+                "prefix",
+                prefix,
                 "at",
                 nm(0, 88, 176, 264, 352),
                 "clearance",
                 nm(0.06, 0.06, 0.06, 0.06, 0.06),
                 "running",
-                nm(0.02),
+                nm(0.03),
                 "way",
                 "INDICATOR",
                 "sideways",
                 "false");
-        clock.ago(days(2, 0), () -> sheets.setUp(crab, UUID.randomUUID(), Sheet.LINE, setup, ines));
-        double[] heights = {0, -0.062, -0.094, -0.058, 0.002};
+        clock.ago(days(2, later), () -> sheets.setUp(part, UUID.randomUUID(), Sheet.LINE, setup, ines));
         for (int i = 0; i < heights.length; i++) {
-            key(crab, Sheet.LINE, "h" + i, heights[i], days(2, 4 + i));
+            key(part, Sheet.LINE, prefix + "h" + i, heights[i], days(2, later + 4 + i));
         }
     }
 

@@ -106,7 +106,7 @@ class FaceController {
         Layout layout = faces.layout(part.numbers());
         PlaceProposal.Density shown = kind.ofHeights() ? density : PlaceProposal.Density.CORNERS;
         List<PlaceMark> marks = new ArrayList<>();
-        for (PlaceProposal.Place p : PlaceProposal.of(layout, shown)) {
+        for (PlaceProposal.Place p : surveys.proposed(part, kind, density)) {
             marks.add(new PlaceMark("", p.spot(), PlaceMark.State.OPEN, Integer.toString(marks.size() + 1), p.name()));
         }
         List<Choice> choices = new ArrayList<>();

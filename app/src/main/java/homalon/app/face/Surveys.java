@@ -129,8 +129,9 @@ public class Surveys {
         return find(part, kind).orElseThrow();
     }
 
-    /** After the cut one reads where one read before it; a thickness at the corners. */
-    private List<PlaceProposal.Place> proposed(PartFile part, SurveyKind kind, PlaceProposal.Density density) {
+    /** Places that a survey opens with: after the cut one reads where one read before it; a thickness at the corners. */
+    @Transactional(readOnly = true)
+    public List<PlaceProposal.Place> proposed(PartFile part, SurveyKind kind, PlaceProposal.Density density) {
         Layout layout = faces.layout(part.numbers());
         PlaceProposal.Density otherwise = kind.ofHeights() ? density : PlaceProposal.Density.CORNERS;
         Optional<SurveyFile> before = switch (kind) {

@@ -110,6 +110,28 @@ public class Ledgers {
         write(part, id, Entry.Kind.REVERSAL, Length.ZERO, line.id(), new Notes("", "", "", reason, ""), by);
     }
 
+    /**
+     * Reverses the last pass of this visit, if this person logged it.
+     *
+     * @throws BadInputException when there is none, or somebody else logged the last one
+     */
+    public void reverseLast(PartFile part, UUID id, String why, UUID by) {
+        turns.take(part);
+        if (lines.existsById(id)) {
+            return;
+        }
+        List<LedgerFile.Line> passes = of(part).passes(part.visit().id());
+        if (passes.isEmpty()) {
+            throw new BadInputException("undo", "No pass of this visit is left to take back here.");
+        }
+        LedgerFile.Line last = passes.get(passes.size() - 1);
+        if (!last.by().equals(by)) {
+            throw new BadInputException(
+                    "undo", "Somebody else logged the last pass: open its line and say why it is wrong.");
+        }
+        reverse(part, id, last.id(), why, by);
+    }
+
     /** Whether a line was kept before: a repeat is answered as the first was. */
     @Transactional(readOnly = true)
     public boolean holds(UUID id) {

@@ -28,7 +28,9 @@ import homalon.core.face.LimitVerdict;
 import homalon.core.ledger.Ledger;
 import homalon.core.part.PartKind;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.GasketKind;
+import homalon.core.verdict.Verdict;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneId;
@@ -263,28 +265,34 @@ class Reports {
         return said;
     }
 
-    /** {@code 0.062 flat, out of the limit of 0.050 (maker's book).} */
+    /** {@code 0.062 flat, out of the limit of 0.050 (maker's book).} Each figure stands beside the limit that it was held against. */
     private static String verdict(Findings.Finding finding, LengthWriter writer) {
-        String zone = writer.full(finding.judgement().flatness().minimumZone().zone()) + " flat";
         LimitVerdict worst = finding.judgement().limits().stream()
                 .filter(l -> l.verdict() == finding.judgement().worst())
                 .findFirst()
                 .orElseThrow();
-        String limit = writer.full(worst.limit().most())
-                + worst.limit()
-                        .window()
-                        .map(w -> " in any " + writer.size(w))
-                        .orElse(
-                                switch (worst.limit().scope()) {
-                                    case ALONG -> " along";
-                                    case ACROSS -> " across";
-                                    case BORE -> " around a bore";
-                                    case OVERALL, WINDOW -> "";
-                                })
-                + " (" + worst.limit().source().words() + ")";
-        return zone
+        boolean whole = worst.limit().scope() == FlatnessLimit.Scope.OVERALL
+                || worst.value().isEmpty();
+        double zone = finding.judgement().flatness().minimumZone().zone();
+        String where = worst.limit()
+                .window()
+                .map(w -> " in any " + writer.size(w))
+                .orElse(
+                        switch (worst.limit().scope()) {
+                            case ALONG -> " along";
+                            case ACROSS -> " across";
+                            case BORE -> " around a bore";
+                            case OVERALL, WINDOW -> "";
+                        });
+        boolean within = finding.judgement().worst() == Verdict.WITHIN;
+        String figure = within || whole
+                ? writer.full(zone) + " flat"
+                : writer.full(worst.value().getAsDouble()) + " flat" + where + " (" + writer.full(zone) + " over all)";
+        String limit = writer.full(worst.limit().most()) + where + " ("
+                + worst.limit().source().words() + ")";
+        return figure
                 + switch (finding.judgement().worst()) {
-                    case WITHIN -> ", within every limit set for it.";
+                    case WITHIN -> ", within every limit of flatness set for it.";
                     case OUT -> ", out of the limit of " + limit + ".";
                     case NOT_PROVEN -> ", not proven against the limit of " + limit + ". " + worst.why();
                 };
@@ -293,16 +301,22 @@ class Reports {
     private static List<String> fitter(PartFile part, LedgerFile ledger, LengthWriter writer) {
         List<String> fitter = new ArrayList<>();
         Ledger.Totals totals = ledger.ledger().totals(part.visit().id());
-        if (totals.thisJob().signum() > 0) {
-            fitter.add(
-                    "This " + part.kind().words() + " is " + writer.full(totals.thisJob())
-                            + " thinner than when it came. Compression, piston and valve clearances, cam timing and how the manifolds meet change with it: check each against the maker's manual before it runs.");
+        boolean cut = totals.thisJob().signum() > 0;
+        if (cut) {
+            // A plain lid carries no shaft, and no timing with it.
+            boolean lid = part.kind() == PartKind.HEAD
+                    && part.visit().came().filter(c -> c.shafts().isEmpty()).isPresent();
+            fitter.add("This " + part.kind().words() + " is " + writer.full(totals.thisJob())
+                    + " thinner than when it came. Compression, piston and valve clearances"
+                    + (lid ? "" : ", cam timing") + " and how the manifolds meet change with it: check each against the"
+                    + " maker's manual before it runs.");
         }
         if (part.kind() == PartKind.HEAD) {
             fitter.add(
                     "The face of the block moves with the head's: have it measured before the two are bolted together.");
         }
-        fitter.add("Edges are sharp after a cut. Keep the face oiled and covered until it is fitted.");
+        fitter.add(
+                (cut ? "Edges are sharp after a cut. " : "") + "Keep the face oiled and covered until it is fitted.");
         return fitter;
     }
 

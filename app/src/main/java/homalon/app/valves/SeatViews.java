@@ -61,7 +61,8 @@ class SeatViews {
                                         ? "angles are a general default"
                                         : "angles from the " + book.source(BookItem.FACE_ANGLE)))
                         .orElse(""),
-                plan.map(p -> p.feasible() ? due ? "open" : "within" : "out").orElse("open"),
+                plan.map(p -> p.feasible() ? due || !decided(file, v) ? "open" : "within" : "out")
+                        .orElse("open"),
                 plans.refused(v).isPresent() ? "Cannot be planned" : words(file, v, plan, due),
                 plans.refused(v).orElseGet(() -> sentence(file, v, plan)),
                 ways(file, plans, v, writer),
@@ -99,7 +100,15 @@ class SeatViews {
         if (!plan.get().feasible()) {
             return "An insert is the answer";
         }
-        return due ? "Seat to make" : file.seat(v) == ValveFile.Work.DONE ? "Made" : "Nothing to do";
+        if (due) {
+            return "Seat to make";
+        }
+        // Not judged is not good: what was not looked at may still be bad.
+        return file.seat(v) == ValveFile.Work.DONE ? "Made" : decided(file, v) ? "Nothing to do" : "Not settled yet";
+    }
+
+    private static boolean decided(ValveFile file, Valve v) {
+        return file.seat(v) == ValveFile.Work.DONE || file.finding(v).settled();
     }
 
     private static String sentence(ValveFile file, Valve v, Optional<SeatPlan> plan) {

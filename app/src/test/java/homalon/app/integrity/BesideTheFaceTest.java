@@ -183,6 +183,30 @@ class BesideTheFaceTest {
         assertFalse(ines.get(parts + "/cut").body().contains("Clean at"));
     }
 
+    /** One key takes the last pass back, as keyed wrong; somebody else's is left to its line. */
+    @Test
+    void theLastPassIsTakenBackByOneKey() {
+        PartFile head = hands.book(Material.CAST_IRON);
+        String at = "/parts/" + head.tag() + "/cut";
+        assertEquals(422, ines.key(at + "/undo", "id", id()).statusCode());
+        ines.key(at + "/readings", "id", id(), "typed", "0.05", "unit", "MM", "place", "0");
+        ines.key(at + "/readings", "id", id(), "typed", "0.02", "unit", "MM", "place", "1");
+        HttpResponse<String> others = Visitor.signedIn(shop.port(), "brannoc").key(at + "/undo", "id", id());
+        assertEquals(422, others.statusCode());
+        assertTrue(others.body().contains("Somebody else logged the last pass"), others::body);
+        String once = id();
+        assertEquals(
+                "1",
+                ines.key(at + "/undo", "id", once)
+                        .headers()
+                        .firstValue("X-Place")
+                        .orElse(""));
+        ines.key(at + "/undo", "id", once);
+        String page = ines.get(at).body();
+        assertTrue(page.contains("keyed wrong"), page);
+        assertTrue(page.contains(">0.050<"), page);
+    }
+
     @Test
     void cleanIsNotSaidOfWhatWasNotCut() {
         PartFile head = hands.book(Material.CAST_IRON);

@@ -41,26 +41,30 @@ public final class Feelers {
     private static final double NEAR = 0.55;
 
     private static final int MOST_TRIES = 24;
+    /** What blades and hand leave open, mm: readings that are apart by less do not contradict each other. */
+    private static final double LEFT_OPEN = 0.005;
 
     private final FeelerSurvey survey;
+    private final double leftOpen;
     private final List<Band> bands = new ArrayList<>();
 
-    private Feelers(FeelerSurvey survey) {
+    private Feelers(FeelerSurvey survey, double leftOpen) {
         this.survey = survey;
-        survey.lines().forEach(l -> merge(lineBand(l, survey)));
+        this.leftOpen = leftOpen;
+        survey.lines().forEach(l -> merge(lineBand(l)));
     }
 
     public static FeelerResult judge(FeelerSurvey survey) {
-        return new Feelers(survey).result(true);
+        return new Feelers(survey, 0).result(true);
     }
 
     /** All that one line says, as one band of its K. */
-    private static Band lineBand(FeelerLine line, FeelerSurvey survey) {
+    private Band lineBand(FeelerLine line) {
         double least = Double.NEGATIVE_INFINITY;
         double most = Double.POSITIVE_INFINITY;
         for (Said said : said(line, 0, survey)) {
-            least = Math.max(least, said.band().least() * said.perK());
-            most = Math.min(most, said.band().most() * said.perK());
+            least = Math.max(least, (said.band().least() - leftOpen) * said.perK());
+            most = Math.min(most, (said.band().most() + leftOpen) * said.perK());
         }
         return new Band(line.form(survey.box()), least, most);
     }
@@ -141,7 +145,7 @@ public final class Feelers {
                 .orElse(0);
         Optional<Range> longBow = bounds.of(1, 0, 0);
         if (longBow.isEmpty()) {
-            return contradiction(gapProven);
+            return leftOpen == 0 ? contradiction(gapProven, lookAhead) : contradicts(gapProven, giveWay());
         }
         Range crossBow = bounds.of(0, 1, 0).orElseThrow();
         Range lift = bounds.of(0, 0, 4).orElseThrow();
@@ -175,8 +179,15 @@ public final class Feelers {
         return allTried && judged.most() <= limit + SLACK ? Verdict.WITHIN : Verdict.NOT_PROVEN;
     }
 
-    /** Readings that no smooth face explains: those that give way when all must be explained as far as possible. */
-    private FeelerResult contradiction(double gapProven) {
+    /** Apart by less than blades and hand leave open, they say less, and no more: each is taken as that much wider. */
+    private FeelerResult contradiction(double gapProven, boolean lookAhead) {
+        List<Odd> odd = giveWay();
+        boolean open = odd.stream().allMatch(o -> o.by() <= LEFT_OPEN + STANDS_OUT);
+        return open ? new Feelers(survey, LEFT_OPEN).result(lookAhead) : contradicts(gapProven, odd);
+    }
+
+    /** Those that give way when all must be explained as far as possible. */
+    private List<Odd> giveWay() {
         List<Said> all = new ArrayList<>();
         for (int i = 0; i < survey.lines().size(); i++) {
             all.addAll(said(survey.lines().get(i), i, survey));
@@ -189,6 +200,11 @@ public final class Feelers {
             }
         }
         odd.sort(Comparator.comparingDouble(Odd::by).reversed());
+        return odd;
+    }
+
+    /** Readings that no smooth face explains. */
+    private FeelerResult contradicts(double gapProven, List<Odd> odd) {
         boolean out = gapProven >= survey.limit() - SLACK;
         List<Bow> bows = Arrays.stream(Judged.values())
                 .map(j -> new Bow(j, Optional.empty(), laid(j).isPresent()))
@@ -296,7 +312,7 @@ public final class Feelers {
         Try attempt = next.get();
         for (int tries = 1; tries <= MOST_TRIES; tries++) {
             then = then.with(refused(then, attempt));
-            FeelerResult result = new Feelers(then).result(false);
+            FeelerResult result = new Feelers(then, leftOpen).result(false);
             if (result.verdict() == Verdict.WITHIN) {
                 return OptionalInt.of(tries);
             }

@@ -22,6 +22,8 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class FeelersTest {
     private static final Box BOX = new Box(0, 0, 412, 150);
@@ -176,6 +178,33 @@ class FeelersTest {
         assertEquals(
                 Verdict.NOT_PROVEN,
                 Feelers.judge(survey(List.of(), 0.05, Kind.GAP)).verdict());
+    }
+
+    /** Blades and hand leave 0.005 open: what is apart by less only says less; what is apart by more stands out. */
+    @ParameterizedTest
+    @CsvSource({"0.003, true", "0.0049, true", "0.012, false", "0.03, false"})
+    void whatBladesLeaveOpenIsNoContradiction(double over, boolean consistent) {
+        SeededFace flat = new SeededFace(BOX, 0, 0, 0, 0, 0, List.of());
+        List<FeelerLine> lines = new ArrayList<>(FeelerHand.lines(BOX, 3).stream()
+                .map(l -> FeelerHand.findGap(flat, l))
+                .toList());
+        FeelerLine edge = lines.get(0);
+        double thinnest = survey(lines, 0.05, Kind.GAP).thinnest();
+        List<Station> stations = new ArrayList<>(edge.stations());
+        // As the middle of the line refuses the thinnest blade, a smooth gap here is under that, in the ratio of t (1 -
+        // t).
+        double t = stations.get(2).at();
+        double goes = thinnest * 4 * t * (1 - t) + over;
+        stations.set(2, new Station(t, new Tried(OptionalDouble.of(goes), OptionalDouble.of(goes + 0.01))));
+        lines.set(0, new FeelerLine(edge.from(), edge.to(), edge.rest(), edge.ends(), stations));
+        FeelerResult result = Feelers.judge(survey(lines, 0.05, Kind.GAP));
+        assertEquals(consistent, result.consistent());
+        if (consistent) {
+            // Looser, never tighter: what they allow holds what strict readings of the others allow.
+            FeelerResult without = Feelers.judge(survey(lines.subList(1, lines.size()), 0.05, Kind.GAP));
+            assertTrue(result.gapPossible() > 0 && result.odd().isEmpty());
+            assertTrue(without.consistent());
+        }
     }
 
     @Test
