@@ -64,6 +64,11 @@ public record PartHead(
                 operation.map(standing.route()::warnings).orElse(List.of()));
     }
 
+    /** Whether a step with that last part of its address is on the strip; one that is not is reached from the part's links. */
+    public boolean has(String path) {
+        return strip.stream().anyMatch(s -> s.path().endsWith("/" + path));
+    }
+
     /** The links of the strip; they come with every reading, so they are not left to the template engine. */
     public String stripHtml() {
         Markup html = new Markup();

@@ -553,7 +553,7 @@ public final class VisitSteps {
                         };
         Step step = of(StepKind.LINE, Operation.LINE_CHECK, said, "Check the line");
         if (step.mark() == Mark.WAITS && read) {
-            return new Step(step.kind(), step.mark(), said + ", " + step.note(), step.todo(), step.detail());
+            return new Step(step.kind(), step.mark(), said, step.todo(), step.detail());
         }
         return step.mark() == Mark.DUE && read && !done(Operation.LINE_CHECK)
                 ? new Step(StepKind.LINE, Mark.BEGUN, said, "Finish the line", step.detail())

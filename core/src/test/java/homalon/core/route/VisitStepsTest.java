@@ -335,7 +335,7 @@ class VisitStepsTest {
                 row(
                         "two cams, one bound",
                         StepKind.LINE,
-                        "WAITS exhaust binds, after straighten",
+                        "WAITS exhaust binds",
                         v -> v.ready().lined("Exhaust", Turns.BINDS).lined("Intake", Turns.FREE)),
                 row(
                         "one bound cam is work",
