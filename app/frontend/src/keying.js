@@ -204,7 +204,8 @@ class Keying {
   /** The last reading again, or the depth that was planned. */
   same() {
     const planned = this.entry(this.at)?.dataset.planned;
-    this.input.value = planned ?? this.last ?? '';
+    // Where there is a plan, what is through proposes nothing more.
+    this.input.value = planned ?? (this.root.dataset.same === 'planned' ? '' : (this.last ?? ''));
     this.typed();
   }
 

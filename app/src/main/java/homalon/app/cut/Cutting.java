@@ -17,6 +17,7 @@ import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Operation;
+import homalon.core.route.VisitFacts;
 import homalon.core.rulebook.RuleBook;
 import java.util.List;
 import java.util.Optional;
@@ -136,15 +137,12 @@ public class Cutting {
     /** Who said that it is clean, after the last pass. */
     @Transactional(readOnly = true)
     public Optional<String> saidClean(PartFile part, LedgerFile ledger) {
-        List<LedgerFile.Line> passes = ledger.passes(part.visit().id());
-        return passes.isEmpty()
-                ? Optional.empty()
-                : work.of(part).stream()
-                        .filter(e -> e.kind() == WorkLog.Kind.DID && e.what().equals(Operation.CUT.name()))
-                        .filter(e ->
-                                !e.at().isBefore(passes.get(passes.size() - 1).at()))
-                        .findFirst()
-                        .map(e -> people.nameOf(e.by()));
+        VisitFacts.Passes cut = ledger.cut(part.visit().id());
+        return work.of(part).stream()
+                .filter(e -> e.kind() == WorkLog.Kind.DID && e.what().equals(Operation.CUT.name()))
+                .filter(e -> cut.heldSince(e.at()))
+                .findFirst()
+                .map(e -> people.nameOf(e.by()));
     }
 
     private void meanwhile(PartFile part, Seen seen) {

@@ -214,6 +214,7 @@ class SampleHands {
                 sheet.numbers(),
                 limits,
                 history,
+                Optional.empty(),
                 wishes,
                 "",
                 wishes.contains("multi-layer steel") ? Optional.of(GasketKind.LAYERED_STEEL) : Optional.empty(),

@@ -3,6 +3,7 @@ package homalon.app.ledger;
 import homalon.core.ledger.CornerDepths;
 import homalon.core.ledger.Ledger;
 import homalon.core.quantity.Length;
+import homalon.core.route.VisitFacts;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -37,5 +38,14 @@ public record LedgerFile(Ledger ledger, List<Line> lines) {
         return lines.stream()
                 .filter(l -> l.visit().equals(visit) && l.kind().equals("PASS") && l.stands())
                 .toList();
+    }
+
+    /** What was cut off on one visit, as its steps depend on it. */
+    public VisitFacts.Passes cut(UUID visit) {
+        List<Line> passes = passes(visit);
+        return new VisitFacts.Passes(
+                ledger.totals(visit).thisJob(),
+                passes.size(),
+                passes.stream().map(Line::at).reduce((a, b) -> b));
     }
 }

@@ -34,11 +34,6 @@ record LineSetup(
     /** A second one of the same name is the same shaft, measured anew. */
     private static final String DROPPED = "dropped";
 
-    /** General defaults of the least running clearance: cams of 20 to 35 mm, main lines. */
-    static Length running(boolean cam) {
-        return Length.ofMm(cam ? "0.03" : "0.04");
-    }
-
     enum Way {
         INDICATOR,
         FEELERS

@@ -9,6 +9,7 @@ import homalon.app.lines.SheetView.Row;
 import homalon.app.part.PartFile;
 import homalon.app.sheets.SheetFile;
 import homalon.app.web.Workings;
+import homalon.core.lines.Bearings;
 import homalon.core.lines.BentLine;
 import homalon.core.lines.LineBore;
 import homalon.core.lines.ShaftLine;
@@ -27,8 +28,6 @@ import org.springframework.stereotype.Component;
 /** Writes the line of a shaft: what is left, bow and snake, and what it says together with the face. */
 @Component
 class LineViews {
-    private static final List<Turns> WORST_FIRST = List.of(Turns.BINDS, Turns.TIGHT, Turns.NOT_PROVEN, Turns.FREE);
-
     private final Surveys surveys;
     private final Findings findings;
 
@@ -44,7 +43,7 @@ class LineViews {
         List<One> read = shafts.stream()
                 .flatMap(l -> LineFinding.of(sheet, l).map(f -> new One(l, f)).stream())
                 .sorted(Comparator.comparing(
-                        o -> WORST_FIRST.indexOf(o.finding().verdict())))
+                        o -> Turns.WORST_FIRST.indexOf(o.finding().verdict())))
                 .toList();
         List<String> open = shafts.stream()
                 .filter(l -> read.stream().noneMatch(o -> o.setup().equals(l)))
@@ -165,7 +164,8 @@ class LineViews {
                         ""))
                 .orElse(new Row("Clearance left", writer.number(s.clearanceLeft()), "on the diameter, best line", "")));
         Length running = one.setup().running();
-        boolean usual = running.equals(LineSetup.running(true)) || running.equals(LineSetup.running(false));
+        boolean usual =
+                running.equals(Bearings.runningClearance(true)) || running.equals(Bearings.runningClearance(false));
         rows.add(new Row("Least to run", writer.number(running), usual ? "general default" : "as keyed here", ""));
         boolean straight = ShaftLine.straight(s.bow(), f.bores());
         rows.add(new Row(

@@ -16,8 +16,8 @@ import homalon.app.web.OneRead;
 import homalon.app.web.Shell;
 import homalon.app.work.WorkLog;
 import homalon.core.input.BadInputException;
+import homalon.core.lines.Bearings;
 import homalon.core.lines.Liners;
-import homalon.core.part.Layout;
 import homalon.core.part.PartKind;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
@@ -106,21 +106,11 @@ class SheetController {
         model.addAttribute("head", shells.head(part, sheet.step(), writer));
     }
 
-    /** A bearing on each side of every bore and between them; a further shaft as the one before it. */
+    /** A further shaft is proposed as the one before it. */
     private void propose(PartFile part, List<LineSetup> shafts, LengthWriter writer, Model model) {
         boolean cam = part.kind() == PartKind.HEAD;
         if (shafts.isEmpty()) {
-            Layout layout = faces.layout(part.numbers());
-            double first = layout.bores().get(0).centre().x();
-            List<Double> at = new ArrayList<>();
-            layout.bores().forEach(b -> at.add(b.centre().x() - first));
-            double last = at.get(at.size() - 1);
-            at.add(last
-                    + (at.size() > 1
-                            ? last - at.get(at.size() - 2)
-                            : layout.box().width()));
-            model.addAttribute(
-                    "at", joined(at.stream().map(Length::roundedFromMm).toList(), writer));
+            model.addAttribute("at", joined(Bearings.proposed(faces.layout(part.numbers())), writer));
         } else {
             LineSetup like = shafts.get(shafts.size() - 1);
             model.addAttribute("at", joined(like.at(), writer));
@@ -128,7 +118,7 @@ class SheetController {
                     "clearance",
                     like.clearance().stream().map(writer::exact).distinct().collect(Collectors.joining(" ")));
         }
-        model.addAttribute("running", writer.number(LineSetup.running(cam)));
+        model.addAttribute("running", writer.number(Bearings.runningClearance(cam)));
         List<String> told = part.visit().came().map(CameWith::shafts).orElse(List.of());
         List<String> names = !told.isEmpty()
                 ? told

@@ -25,6 +25,7 @@ public record Booking(
         String gasket,
         Optional<GasketKind> gasketKind,
         Optional<LocalDate> due) {
+    /** A casting of which nobody was asked what happened, for a gasket that is not known yet. */
     public Booking(
             String tag,
             PartKind kind,
@@ -37,7 +38,6 @@ public record Booking(
             String history,
             String wishes,
             String gasket,
-            Optional<GasketKind> gasketKind,
             Optional<LocalDate> due) {
         this(
                 tag,
@@ -50,35 +50,6 @@ public record Booking(
                 limits,
                 history,
                 Optional.empty(),
-                wishes,
-                gasket,
-                gasketKind,
-                due);
-    }
-
-    public Booking(
-            String tag,
-            PartKind kind,
-            String name,
-            String customer,
-            Material material,
-            String castingNumber,
-            LayoutNumbers numbers,
-            List<FlatnessLimit> limits,
-            String history,
-            String wishes,
-            String gasket,
-            Optional<LocalDate> due) {
-        this(
-                tag,
-                kind,
-                name,
-                customer,
-                material,
-                castingNumber,
-                numbers,
-                limits,
-                history,
                 wishes,
                 gasket,
                 Optional.empty(),

@@ -55,4 +55,11 @@ public record CameWith(Set<Happened> happened, List<String> shafts) {
     public String shaftsKept() {
         return String.join(", ", shafts);
     }
+
+    /** For the record of changes. */
+    String words() {
+        String ticked = happened.stream().sorted().map(Happened::words).collect(Collectors.joining(", "));
+        return (ticked.isEmpty() ? "nothing ticked" : ticked) + "; shafts: "
+                + (shafts.isEmpty() ? "none" : shaftsKept());
+    }
 }

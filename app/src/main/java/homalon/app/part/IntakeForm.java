@@ -1,5 +1,6 @@
 package homalon.app.part;
 
+import homalon.core.face.Causes;
 import homalon.core.input.BadInputException;
 import homalon.core.input.Problems;
 import homalon.core.part.BoltRows;
@@ -174,6 +175,13 @@ public final class IntakeForm {
             }
         }
         return new IntakeForm(v);
+    }
+
+    /** Booked before it was asked: what its words made owed is ticked, so that keeping the sheet takes no check away. */
+    private static CameWith told(PartFile part) {
+        return Causes.mayBeBent(part.kind(), part.story())
+                ? new CameWith(Set.of(Happened.OVERHEATED), List.of("Cam"))
+                : new CameWith(Set.of(), List.of());
     }
 
     /** A size that reads back to the same length: in mm where inches would be rounded. */

@@ -73,6 +73,11 @@ public record PartFile(
         }
     }
 
+    /** All that was written of it and of what is wanted, for what follows from words. */
+    public String story() {
+        return name + ". " + visit.history() + ". " + visit.wishes();
+    }
+
     /** {@code iron head · Tern Island Ferries}. */
     public String kindWords() {
         return material.words() + " " + kind.words();

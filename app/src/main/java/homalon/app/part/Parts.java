@@ -219,6 +219,10 @@ public class Parts {
         }
         Instant now = clock.instant();
         List<String> turned = turning(part, booking);
+        Optional<String> came = booking.came()
+                .filter(c -> !c.happenedKept().equals(job.happened)
+                        || !c.shaftsKept().equals(job.shafts))
+                .map(CameWith::words);
         fill(part, booking);
         fill(job, booking);
         List<LimitRow> rows = limits.ofParts(List.of(part.id));
@@ -235,6 +239,7 @@ public class Parts {
             }
         }
         turned.forEach(t -> changes.write(job.id, t.startsWith("limit") ? "LIMIT" : "LAYOUT", t, by));
+        came.ifPresent(c -> changes.write(job.id, "CAME_WITH", c, by));
         parts.flush();
         return byTag(booking.tag());
     }

@@ -9,7 +9,6 @@ import homalon.app.feelers.FeelerFindings;
 import homalon.app.feelers.FeelerKind;
 import homalon.app.integrity.CrackFile;
 import homalon.app.integrity.TestFile;
-import homalon.app.ledger.LedgerFile;
 import homalon.app.lines.LineFinding;
 import homalon.app.lines.SheetFindings;
 import homalon.app.part.CameWith;
@@ -74,7 +73,6 @@ class FactsOfVisits {
         Optional<VisitFacts.Chambers> inChambers = chambers.of(part, read.get(Sheet.CHAMBERS));
         List<LineFinding.Shaft> shafts =
                 read.containsKey(Sheet.LINE) ? LineFinding.shafts(read.get(Sheet.LINE)) : List.of();
-        List<LedgerFile.Line> passes = lines.ledger().passes(visit);
         return new VisitFacts(
                 part.visit().no(),
                 part.visit().openedAt(),
@@ -93,12 +91,7 @@ class FactsOfVisits {
                                 p.plan().passes().total(),
                                 p.plan().passes().passes().size(),
                                 p.plan().shims())),
-                new VisitFacts.Passes(
-                        lines.ledger().ledger().totals(visit).thisJob(),
-                        passes.size(),
-                        passes.isEmpty()
-                                ? Optional.empty()
-                                : Optional.of(passes.get(passes.size() - 1).at())),
+                lines.ledger().cut(visit),
                 lines.work().stream().flatMap(e -> entry(e, names)).toList(),
                 lines.cracks().stream().map(FactsOfVisits::crack).toList(),
                 lines.tests().stream().map(FactsOfVisits::test).toList(),
@@ -126,9 +119,8 @@ class FactsOfVisits {
             Optional<VisitFacts.Valves> onValves,
             Optional<VisitFacts.Chambers> inChambers) {
         String wishes = part.visit().wishes();
-        String story = part.name() + ". " + part.visit().history() + ". " + wishes;
         Set<Told> told = EnumSet.noneOf(Told.class);
-        if (part.visit().came().isEmpty() && Causes.mayBeBent(part.kind(), story)) {
+        if (part.visit().came().isEmpty() && Causes.mayBeBent(part.kind(), part.story())) {
             told.add(Told.MAY_BE_BENT);
         }
         if (!shafts.isEmpty()) {

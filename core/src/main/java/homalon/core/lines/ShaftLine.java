@@ -67,7 +67,10 @@ public record ShaftLine(
         TIGHT,
         BINDS,
         /** What was read allows more than one of these. */
-        NOT_PROVEN
+        NOT_PROVEN;
+
+        /** Of several shafts the first of these is what is said of the casting. */
+        public static final List<Turns> WORST_FIRST = List.of(BINDS, TIGHT, NOT_PROVEN, FREE);
     }
 
     /**

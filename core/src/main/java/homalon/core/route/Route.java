@@ -120,6 +120,24 @@ public final class Route {
         return false;
     }
 
+    public boolean wasDone(Operation operation) {
+        return steps.stream().anyMatch(s -> s.operation() == operation && s.state() == State.DONE);
+    }
+
+    /** The last that became of it is that somebody answers for leaving it out. */
+    public boolean isWaived(Operation operation) {
+        return steps.stream()
+                .filter(s -> s.operation() == operation)
+                .reduce((a, b) -> b)
+                .filter(s -> s.state() == State.WAIVED)
+                .isPresent();
+    }
+
+    /** What a step does. */
+    public Operation operation(int id) {
+        return node(id).operation();
+    }
+
     /** The open step of that operation which comes first; empty when none is open. */
     public Optional<Step> open(Operation operation) {
         return openSteps().stream().filter(s -> s.operation() == operation).findFirst();

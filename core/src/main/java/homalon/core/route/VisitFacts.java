@@ -114,6 +114,11 @@ public record VisitFacts(
      */
     public record Passes(Length off, int number, Optional<Instant> last) {
         public static final Passes NONE = new Passes(Length.ZERO, 0, Optional.empty());
+
+        /** Whether what was said of the cut at a moment still holds: something was cut, and nothing since. */
+        public boolean heldSince(Instant said) {
+            return last.filter(at -> !said.isBefore(at)).isPresent();
+        }
     }
 
     /** A line of the log of work. */
@@ -221,11 +226,14 @@ public record VisitFacts(
 
     /** Somebody said that it is clean and stopped there, and nothing was cut since. */
     boolean stopped() {
-        return passes.last()
-                .filter(last -> work.stream()
-                        .anyMatch(e ->
-                                e instanceof DidWork d && d.operation() == Operation.CUT && !d.at().isBefore(last)))
-                .isPresent();
+        return work.stream()
+                .anyMatch(e -> e instanceof DidWork d && d.operation() == Operation.CUT && passes.heldSince(d.at()));
+    }
+
+    /** Somebody answers for cutting no further, and nothing was cut since. */
+    boolean cutLeftThere() {
+        return work.stream()
+                .anyMatch(e -> e instanceof WaivedWork w && w.operation() == Operation.CUT && passes.heldSince(w.at()));
     }
 
     List<Ordered> ordered(Operation operation) {
