@@ -136,8 +136,9 @@ public final class IntakeForm {
         v.put("intakeSide", n.intakeAtTop() ? "top" : "bottom");
         v.put("dowels", Integer.toString(n.dowels()));
         v.put("history", part.visit().history());
-        v.put("happened", part.visit().came().map(CameWith::happenedKept).orElse(""));
-        v.put("shafts", part.visit().came().map(CameWith::shaftsKept).orElse(""));
+        CameWith came = part.visit().came().orElseGet(() -> told(part));
+        v.put("happened", came.happenedKept());
+        v.put("shafts", came.shaftsKept());
         v.put("wishes", part.visit().wishes());
         v.put("gasket", part.visit().gasket());
         v.put("gasketKind", part.visit().gasketKind().map(Enum::name).orElse(""));
