@@ -5,6 +5,7 @@ import homalon.core.ledger.Ledger;
 import homalon.core.quantity.Length;
 import homalon.core.route.VisitFacts;
 import java.time.Instant;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -46,6 +47,11 @@ public record LedgerFile(Ledger ledger, List<Line> lines) {
         return new VisitFacts.Passes(
                 ledger.totals(visit).thisJob(),
                 passes.size(),
-                passes.stream().map(Line::at).reduce((a, b) -> b));
+                passes.stream().map(Line::at).reduce((a, b) -> b),
+                lines.stream()
+                        .filter(l -> l.visit().equals(visit)
+                                && (l.kind().equals("PASS") || l.reverses().isPresent()))
+                        .map(Line::at)
+                        .max(Comparator.naturalOrder()));
     }
 }

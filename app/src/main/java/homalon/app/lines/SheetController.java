@@ -131,6 +131,11 @@ class SheetController {
                         .findFirst()
                         .orElse(""));
         model.addAttribute("shafts", shafts.stream().map(LineSetup::name).toList());
+        model.addAttribute(
+                "awaited",
+                told.stream()
+                        .filter(n -> shafts.stream().noneMatch(l -> l.name().equalsIgnoreCase(n)))
+                        .collect(Collectors.joining(", ")));
     }
 
     private static String joined(List<Length> at, LengthWriter writer) {

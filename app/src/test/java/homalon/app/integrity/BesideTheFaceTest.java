@@ -178,6 +178,14 @@ class BesideTheFaceTest {
         String page = ines.get(parts + "/cut").body();
         assertTrue(page.contains("Clean at 0.050"), page);
         assertTrue(page.contains("Ines stopped here"), page);
+        // Taken back, it was not said of this depth.
+        ines.key(parts + "/cut/readings", "id", id(), "typed", "0.02", "unit", "MM", "place", "1");
+        ines.key(parts + "/cut/clean", "id", id(), "note", "");
+        assertTrue(ines.get(parts + "/cut").body().contains("Clean at 0.070"));
+        ines.key(parts + "/cut/undo", "id", id());
+        assertFalse(ines.get(parts + "/cut").body().contains("Clean at"));
+        ines.key(parts + "/cut/clean", "id", id(), "note", "");
+        assertTrue(ines.get(parts + "/cut").body().contains("Clean at 0.050"));
         // Cut on, it is not clean any more.
         ines.key(parts + "/cut/readings", "id", id(), "typed", "0.01", "unit", "MM", "place", "1");
         assertFalse(ines.get(parts + "/cut").body().contains("Clean at"));

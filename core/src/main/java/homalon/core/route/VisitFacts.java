@@ -111,13 +111,14 @@ public record VisitFacts(
      *
      * @param number of passes that stand
      * @param last when the last of them was made
+     * @param changed when a pass was last logged or taken back: what was said of the cut before was said of another depth
      */
-    public record Passes(Length off, int number, Optional<Instant> last) {
-        public static final Passes NONE = new Passes(Length.ZERO, 0, Optional.empty());
+    public record Passes(Length off, int number, Optional<Instant> last, Optional<Instant> changed) {
+        public static final Passes NONE = new Passes(Length.ZERO, 0, Optional.empty(), Optional.empty());
 
-        /** Whether what was said of the cut at a moment still holds: something was cut, and nothing since. */
+        /** Whether what was said of the cut at a moment still holds: something was cut, and no line of it came since. */
         public boolean heldSince(Instant said) {
-            return last.filter(at -> !said.isBefore(at)).isPresent();
+            return number > 0 && changed.filter(at -> !said.isBefore(at)).isPresent();
         }
     }
 
@@ -230,10 +231,10 @@ public record VisitFacts(
                 .anyMatch(e -> e instanceof DidWork d && d.operation() == Operation.CUT && passes.heldSince(d.at()));
     }
 
-    /** Somebody answers for cutting no further, and nothing was cut since. */
+    /** Somebody answers for cutting no further than was cut; what the route wants anew, it opens again. */
     boolean cutLeftThere() {
-        return work.stream()
-                .anyMatch(e -> e instanceof WaivedWork w && w.operation() == Operation.CUT && passes.heldSince(w.at()));
+        return passes.number() > 0
+                && work.stream().anyMatch(e -> e instanceof WaivedWork w && w.operation() == Operation.CUT);
     }
 
     List<Ordered> ordered(Operation operation) {

@@ -170,8 +170,30 @@ final class VisitOfTests {
         return this;
     }
 
+    private record Pass(Length depth, Instant at) {}
+
+    private final List<Pass> cut = new ArrayList<>();
+
     VisitOfTests pass(String depth) {
-        passes = new VisitFacts.Passes(passes.off().plus(Length.ofMm(depth)), passes.number() + 1, Optional.of(tick()));
+        cut.add(new Pass(Length.ofMm(depth), tick()));
+        return counted(now);
+    }
+
+    /** The last pass, if there is one, as keyed wrong. */
+    VisitOfTests takenBack() {
+        if (!cut.isEmpty()) {
+            cut.remove(cut.size() - 1);
+            counted(tick());
+        }
+        return this;
+    }
+
+    private VisitOfTests counted(Instant changed) {
+        passes = new VisitFacts.Passes(
+                cut.stream().map(Pass::depth).reduce(Length.ZERO, Length::plus),
+                cut.size(),
+                cut.stream().map(Pass::at).reduce((a, b) -> b),
+                Optional.of(changed));
         return this;
     }
 

@@ -60,7 +60,13 @@ class VisitWalkTest {
             case 5 -> v.read(verdict);
             case 6 -> v.felt(verdict);
             case 7 -> v.planned("0.1" + random.nextInt(10), 1 + random.nextInt(4));
-            case 8, 9 -> v.pass("0.0" + (1 + random.nextInt(9)));
+            case 8, 9 -> {
+                if (random.nextInt(6) == 0) {
+                    v.takenBack();
+                } else {
+                    v.pass("0.0" + (1 + random.nextInt(9)));
+                }
+            }
             case 10 -> v.proven(verdict);
             case 11 -> v.provenByFeel(verdict);
             case 12 -> v.cracked(any(random, Remedy.values()), random.nextBoolean());
