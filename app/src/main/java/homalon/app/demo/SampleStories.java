@@ -152,7 +152,13 @@ class SampleStories {
 
     /** A test that held: the air cooled, which looks like a leak on the gauge. */
     private void held(PartFile part, Duration ago, double bar, double celsius, double barThen, double celsiusThen) {
-        clock.ago(ago, () -> tests.begin(part, UUID.randomUUID(), "air under water", false, "10", "0.05", brannoc));
+        clock.ago(
+                ago,
+                () -> tests.begin(
+                        part,
+                        UUID.randomUUID(),
+                        new PressureTests.SetUp("air under water", false, "10", "0.05", ""),
+                        brannoc));
         clock.ago(ago.minusMinutes(1), () -> tests.read(part, UUID.randomUUID(), "0", "" + bar, "" + celsius, brannoc));
         clock.ago(
                 ago.minusMinutes(6),

@@ -26,7 +26,7 @@ public final class DecayDrawing {
         this.span = Math.max(asked.hold(), curve.get(curve.size() - 1).minute()) * 1.05;
         double start = curve.get(0).bar();
         double up = start;
-        double down = start - asked.most();
+        double down = start - asked.mostLost();
         for (Decay.Point p : curve) {
             up = Math.max(up, Math.max(p.bar(), p.corrected()));
             down = Math.min(down, Math.min(p.bar(), p.corrected()));
@@ -54,10 +54,10 @@ public final class DecayDrawing {
                 "aria-label",
                 title);
         double start = curve.get(0).bar();
-        String lost = "M" + at(0, start) + "L" + at(asked.hold(), start - asked.most()) + "L" + at(asked.hold(), low)
-                + "L" + at(0, low) + "Z";
+        String lost = "M" + at(0, start) + "L" + at(asked.hold(), start - asked.mostLost()) + "L"
+                + at(asked.hold(), low) + "L" + at(0, low) + "Z";
         svg.empty("path", "class", "lost", "d", lost);
-        svg.empty("path", "class", "may", "d", "M" + at(0, start) + "L" + at(asked.hold(), start - asked.most()));
+        svg.empty("path", "class", "may", "d", "M" + at(0, start) + "L" + at(asked.hold(), start - asked.mostLost()));
         svg.empty("path", "class", "hold", "d", "M" + at(asked.hold(), low) + "L" + at(asked.hold(), high));
         StringBuilder line = new StringBuilder();
         for (Decay.Point p : curve) {

@@ -76,6 +76,7 @@ class PressureController {
             String why,
             String lost,
             String limit,
+            String leak,
             List<String> working,
             String curve,
             List<Line> lines,
@@ -157,18 +158,26 @@ class PressureController {
                         .formatted(
                                 bar(decay.lost()),
                                 minutes(decay.minutes()),
-                                bar(t.asked().most()),
-                                minutes(t.asked().hold())));
+                                bar(t.asked().mostLost()),
+                                minutes(t.asked().hold())),
+                t.asked().volume().isPresent()
+                        ? "leak = volume %.0f cm³ × lost / (minutes × atmosphere), in standard cm³ a minute"
+                                .formatted(t.asked().volume().getAsDouble())
+                        : "the volume was not keyed: the limit in bar is strict for a small jacket and lax for a large one");
         return new Shown(
                 "Test " + no + ": " + t.medium(),
                 style,
                 words,
                 decay.why(),
                 bar(decay.lost()),
-                bar(t.asked().most()) + " bar in " + minutes(t.asked().hold()) + " min"
-                        + (t.asked().equals(Decay.Asked.DEFAULT)
-                                ? ", a general default, not from a book"
-                                : ", as keyed here"),
+                limit(t.asked()),
+                decay.leak(t.asked()).isPresent()
+                        ? String.format(
+                                Locale.ROOT,
+                                "%.1f cm³ a minute leak; at most %.0f, a general default",
+                                Math.max(0, decay.leak(t.asked()).getAsDouble()),
+                                Decay.MOST_LEAK)
+                        : "",
                 working,
                 decay.curve().isEmpty()
                         ? ""
@@ -181,6 +190,15 @@ class PressureController {
                         .map(b -> new Bubble(b.id(), b.where(), names.getOrDefault(b.by(), "someone")))
                         .toList(),
                 t.looked());
+    }
+
+    private static String limit(Decay.Asked asked) {
+        String within = bar(asked.mostLost()) + " bar in " + minutes(asked.hold()) + " min";
+        if (asked.volume().isPresent()) {
+            return within + ", by its volume";
+        }
+        return within + (asked.equals(Decay.Asked.DEFAULT) ? ", a general default, not from a book" : ", as keyed here")
+                + "; strict for a small jacket, lax for a large one";
     }
 
     private static String bar(double bar) {
@@ -202,11 +220,12 @@ class PressureController {
             @RequestParam(defaultValue = "false") boolean wet,
             @RequestParam(defaultValue = "") String hold,
             @RequestParam(defaultValue = "") String most,
+            @RequestParam(defaultValue = "") String volume,
             @AuthenticationPrincipal Signed me,
             @ModelAttribute("shell") Shell shell,
             Model model) {
         PartFile part = parts.byTag(tag);
-        tests.begin(part, id, medium, wet, hold, most, me.id());
+        tests.begin(part, id, new PressureTests.SetUp(medium, wet, hold, most, volume), me.id());
         return live(part, shell, model);
     }
 

@@ -49,7 +49,8 @@ public class PressureTests {
             UUID by,
             Instant at) {}
 
-    private record Head(UUID id, UUID visit, String medium, boolean wet, int hold, int most, UUID by, Instant at) {}
+    private record Head(
+            UUID id, UUID visit, String medium, boolean wet, int hold, int most, Integer volume, UUID by, Instant at) {}
 
     /** Tests by visit, the first one first. */
     @Transactional(readOnly = true)
@@ -58,7 +59,7 @@ public class PressureTests {
             return Map.of();
         }
         List<Head> heads = jdbc.sql("""
-                        select id, job_id, medium, wet, hold_seconds, most_mbar, by_person, at
+                        select id, job_id, medium, wet, hold_seconds, most_mbar, volume_cc, by_person, at
                         from pressure_test where job_id in (:visits) order by seq
                         """)
                 .param("visits", visits)
@@ -69,8 +70,9 @@ public class PressureTests {
                         r.getBoolean(4),
                         r.getInt(5),
                         r.getInt(6),
-                        r.getObject(7, UUID.class),
-                        r.getTimestamp(8).toInstant()))
+                        (Integer) r.getObject(7),
+                        r.getObject(8, UUID.class),
+                        r.getTimestamp(9).toInstant()))
                 .list();
         if (heads.isEmpty()) {
             return Map.of();
@@ -116,7 +118,10 @@ public class PressureTests {
                 h.id(),
                 h.medium(),
                 h.wet(),
-                new Decay.Asked(h.hold() / 60.0, h.most() / 1000.0),
+                new Decay.Asked(
+                        h.hold() / 60.0,
+                        h.most() / 1000.0,
+                        h.volume() == null ? OptionalDouble.empty() : OptionalDouble.of(h.volume())),
                 h.by(),
                 h.at(),
                 rows.stream()
@@ -138,23 +143,45 @@ public class PressureTests {
                 rows.stream().anyMatch(r -> r.kind().equals("NO_BUBBLES")));
     }
 
+    /**
+     * How a test is set up, as it was keyed.
+     *
+     * @param hold minutes
+     * @param most bar
+     * @param volume under pressure, cc; blank where nobody knows it
+     */
+    public record SetUp(String medium, boolean wet, String hold, String most, String volume) {}
+
     /** @throws BadInputException naming what cannot be asked of a test */
-    public void begin(PartFile part, UUID id, String medium, boolean wet, String hold, String most, UUID by) {
+    public void begin(PartFile part, UUID id, SetUp asked, UUID by) {
         if (!turns.first(part, id)) {
             return;
         }
         part.requireHere("pressure", "to test it");
-        int seconds = thousandths("hold", hold, 1, 240, "Key how many minutes it shall hold, such as 10.") * 60 / 1000;
-        int mbar = thousandths("most", most, 0.001, 1, "Key how much it may lose in that time, in bar, such as 0.05.");
-        String words = medium == null ? "" : medium.strip();
+        int seconds = thousandths("hold", asked.hold(), 1, 240, "Key how many minutes it shall hold, such as 10.")
+                * 60
+                / 1000;
+        int mbar = thousandths(
+                "most", asked.most(), 0.001, 1, "Key how much it may lose in that time, in bar, such as 0.05.");
+        Integer volume = asked.volume().isBlank()
+                ? null
+                : Integer.valueOf(thousandths(
+                                "volume",
+                                asked.volume(),
+                                10,
+                                9999,
+                                "Key the volume under pressure in cc, 10 to 9999, such as 1500; or leave it blank.")
+                        / 1000);
+        String words = asked.medium().strip();
         if (words.isEmpty() || words.length() > 60) {
             throw new BadInputException("medium", "Say what it is tested with, such as air under water.");
         }
         jdbc.sql("""
-                        insert into pressure_test (id, job_id, medium, wet, hold_seconds, most_mbar, by_person, at)
-                        values (?, ?, ?, ?, ?, ?, ?, ?) on conflict (id) do nothing
+                        insert into pressure_test (id, job_id, medium, wet, hold_seconds, most_mbar, volume_cc,
+                                                   by_person, at)
+                        values (?, ?, ?, ?, ?, ?, ?, ?, ?) on conflict (id) do nothing
                         """)
-                .params(id, part.visit().id(), words, wet, Math.max(1, seconds), mbar, by, now())
+                .params(id, part.visit().id(), words, asked.wet(), Math.max(1, seconds), mbar, volume, by, now())
                 .update();
     }
 

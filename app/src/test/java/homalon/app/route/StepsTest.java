@@ -100,7 +100,13 @@ class StepsTest {
         noticed(part, () -> work.takeBack(part, UUID.randomUUID(), tick, ines));
         noticed(part, () -> cracks.mark(part, crack, seen, 2, new Spot(90, 60), new Spot(96, 70), ines));
         noticed(part, () -> cracks.remove(part, UUID.randomUUID(), crack, ines));
-        noticed(part, () -> tests.begin(part, UUID.randomUUID(), "air under water", false, "10", "0.05", ines));
+        noticed(
+                part,
+                () -> tests.begin(
+                        part,
+                        UUID.randomUUID(),
+                        new PressureTests.SetUp("air under water", false, "10", "0.05", ""),
+                        ines));
         noticed(part, () -> tests.read(part, UUID.randomUUID(), "0", "2.6", "20", ines));
         noticed(part, () -> sheets.setUp(part, UUID.randomUUID(), Sheet.INDEX, Map.of("outerAtTop", "true"), ines));
         noticed(

@@ -28,12 +28,30 @@ public record Decay(double lost, double minutes, List<Point> curve, Verdict verd
      * What is asked of it.
      *
      * @param hold minutes
-     * @param most that it may lose in that time, bar
+     * @param most that it may lose in that time, bar; where the volume is known, what leaks is asked instead
+     * @param volume under pressure, cm3; empty where nobody keyed it
      */
-    public record Asked(double hold, double most) {
+    public record Asked(double hold, double most, OptionalDouble volume) {
         /** General default: at most 0.05 bar in 10 minutes. */
-        public static final Asked DEFAULT = new Asked(10, 0.05);
+        public static final Asked DEFAULT = new Asked(10, 0.05, OptionalDouble.empty());
+
+        /** What may be lost by so many minutes, bar: of a known volume what the leak allowed takes, else the limit in bar. */
+        double mostAfter(double minutes) {
+            return volume.isPresent() ? MOST_LEAK * Math.max(hold, minutes) * ATMOSPHERE / volume.getAsDouble() : most;
+        }
+
+        /** The same for the whole time. */
+        public double mostLost() {
+            return mostAfter(hold);
+        }
     }
+
+    /** What may leak, standard cm3 a minute; a general default. */
+    public static final double MOST_LEAK = 10;
+    /** Nothing on a bench cools by more while it is tested, K. */
+    static final double MOST_COOLING = 60;
+
+    private static final double ROOM = 20;
 
     /** What the eyes saw while it held. */
     public enum Bubbles {
@@ -86,12 +104,16 @@ public record Decay(double lost, double minutes, List<Point> curve, Verdict verd
         Point last = curve.get(curve.size() - 1);
         double lost = first.bar() - last.corrected();
         double minutes = last.minute() - first.minute();
-        boolean leaks = curve.stream().anyMatch(p -> first.bar() - p.corrected() > asked.most() + 1e-9);
+        boolean leaks = curve.stream()
+                .anyMatch(p -> first.bar() - p.corrected() > asked.mostAfter(p.minute() - first.minute()) + 1e-9);
         Verdict verdict = Verdict.NOT_PROVEN;
         String why;
         if (bubbles == Bubbles.SEEN) {
             verdict = Verdict.OUT;
             why = LEAKS;
+        } else if (readings.stream().anyMatch(r -> r.bar() < coldest(first, wet) - 1e-9)) {
+            verdict = Verdict.OUT;
+            why = "no cooling explains that fall";
         } else if (!told) {
             why = "key the temperature with each reading: cooling looks like a leak, warming hides one";
         } else if (leaks) {
@@ -106,6 +128,22 @@ public record Decay(double lost, double minutes, List<Point> curve, Verdict verd
             why = "it held, and no bubbles were seen";
         }
         return new Decay(lost, minutes, List.copyOf(curve), verdict, why);
+    }
+
+    /** What would be left of the pressure if it had cooled as far as anything does; from room where nobody read how warm it was. */
+    private static double coldest(Reading first, boolean wet) {
+        double from = first.celsius().orElse(ROOM);
+        double kelvin = from + ZERO;
+        // Not read, the water in it may have been boiling: all of its vapour may be gone.
+        double vapour = !wet ? 0 : first.celsius().isPresent() ? vapour(from) : vapour(100);
+        return (first.bar() + ATMOSPHERE - vapour) * (kelvin - MOST_COOLING) / kelvin - ATMOSPHERE;
+    }
+
+    /** What leaks, standard cm3 a minute: the volume times what was lost, over the minutes and one atmosphere; empty without a volume. */
+    public OptionalDouble leak(Asked asked) {
+        return asked.volume().isPresent() && minutes > 0
+                ? OptionalDouble.of(asked.volume().getAsDouble() * lost / (minutes * ATMOSPHERE))
+                : OptionalDouble.empty();
     }
 
     private static double corrected(Reading first, Reading r, boolean wet) {

@@ -9,6 +9,8 @@ import homalon.core.verdict.Verdict;
 import java.util.List;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class DecayTest {
     private static Decay.Reading reading(double minute, double bar, double celsius) {
@@ -74,6 +76,61 @@ class DecayTest {
                         .verdict());
         // What was lost in four minutes is lost: nobody waits for the tenth.
         assertEquals(Verdict.OUT, dry(reading(0, 3, 20), reading(4, 2.9, 20)).verdict());
+    }
+
+    /** One fall of pressure: of a small jacket next to nothing leaks, of a large one a lot. */
+    @ParameterizedTest
+    @CsvSource({
+        // volume, lost in ten minutes, leak, verdict
+        "200, 0.4, 7.895, WITHIN",
+        "200, 0.6, 11.843, OUT",
+        "20000, 0.004, 7.895, WITHIN",
+        "20000, 0.006, 11.843, OUT",
+        "2026.5, 0.05, 10, WITHIN"
+    })
+    void whatLeaksIsAskedOfAKnownVolume(double volume, double lost, double leak, Verdict verdict) {
+        Decay.Asked asked = new Decay.Asked(10, 0.05, OptionalDouble.of(volume));
+        Decay decay = Decay.of(List.of(reading(0, 3, 20), reading(10, 3 - lost, 20)), false, Decay.Bubbles.NONE, asked);
+        assertEquals(leak, decay.leak(asked).getAsDouble(), 1e-3);
+        assertEquals(verdict, decay.verdict());
+        assertTrue(decay.leak(Decay.Asked.DEFAULT).isEmpty(), "without a volume nobody knows");
+    }
+
+    /** Held longer, as much more may be lost; what the whole time allows, lost sooner, is out at once. */
+    @ParameterizedTest
+    @CsvSource({"20, 0.9, WITHIN", "20, 1.1, OUT", "5, 0.4, NOT_PROVEN", "5, 0.6, OUT"})
+    void theLeakIsARate(double minutes, double lost, Verdict verdict) {
+        Decay.Asked asked = new Decay.Asked(10, 0.05, OptionalDouble.of(202.65));
+        assertEquals(0.5, asked.mostLost(), 1e-9);
+        assertEquals(
+                verdict,
+                Decay.of(List.of(reading(0, 6, 20), reading(minutes, 6 - lost, 20)), false, Decay.Bubbles.NONE, asked)
+                        .verdict());
+    }
+
+    /** Sixty kelvin is more than anything cools by: what falls further leaks, whether or not somebody read how warm it was. */
+    @ParameterizedTest
+    @CsvSource({
+        // first and last reading, dry or wet, verdict
+        "3, , 2.20, , false, NOT_PROVEN",
+        "3, , 2.17, , false, OUT",
+        "3, , 1.97, , true, NOT_PROVEN",
+        "3, , 1.30, , true, OUT",
+        "3, 20, 2.18, 1, false, OUT",
+        "3, 90, 2.30, 1, false, OUT",
+        "3, 90, 2.36, 35, false, WITHIN"
+    })
+    void noCoolingExplainsSuchAFall(
+            double bar, Double celsius, double then, Double after, boolean wet, Verdict verdict) {
+        Decay decay = Decay.of(
+                List.of(
+                        new Decay.Reading(
+                                0, bar, celsius == null ? OptionalDouble.empty() : OptionalDouble.of(celsius)),
+                        new Decay.Reading(10, then, after == null ? OptionalDouble.empty() : OptionalDouble.of(after))),
+                wet,
+                Decay.Bubbles.NONE,
+                Decay.Asked.DEFAULT);
+        assertEquals(verdict, decay.verdict(), decay.why());
     }
 
     @Test
