@@ -22,6 +22,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -87,7 +89,14 @@ class InsertController {
         }
         said.put(
                 Said.SIGNED,
-                (form.containsKey("partial") ? "partial " : "") + (form.containsKey("thin") ? "thin" : ""));
+                Stream.concat(
+                                Stream.of(InsertPlace.JUDGED),
+                                InsertPlace.SIGNS.keySet().stream().sorted())
+                        .filter(form::containsKey)
+                        .collect(Collectors.joining(" ")));
+        if (shell.owner()) {
+            said.put(Said.OVERSTRAIN, form.containsKey("overstrain") ? "signed" : "");
+        }
         PartFile part = work.keep(tag, id, valve, said, shell.unit(), me.id(), (file, v) -> {
             // Words are understood before they are kept, and all sizes together.
             InsertPlace.damage(said.get(Said.DAMAGE), shell.unit());
@@ -215,6 +224,16 @@ class InsertController {
         return pages.live(part, WorkPage.INSERTS, valve, shell, model);
     }
 
+    /** What speaks against a ring that is in, as it was measured. */
+    private static Optional<String> odd(PressFit fit) {
+        if (!fit.holdsHot()) {
+            return Optional.of("that press is too little to hold when it is hot");
+        }
+        return fit.strain().compareTo(PressFit.Strain.SIGNED) < 0
+                ? Optional.empty()
+                : Optional.of("with that press the casting is " + fit.strain().words());
+    }
+
     @ToMachinists
     @PostMapping("/parts/{tag}/inserts/{valve}/done")
     String done(
@@ -223,6 +242,7 @@ class InsertController {
             @RequestParam UUID id,
             @RequestParam(defaultValue = "") String hole,
             @RequestParam(defaultValue = "") String ring,
+            @RequestParam(defaultValue = "false") boolean anyway,
             @AuthenticationPrincipal Signed me,
             @ModelAttribute("shell") Shell shell,
             Model model) {
@@ -238,16 +258,14 @@ class InsertController {
         Length outer = Length.parseSize(ring, shell.unit());
         Optional<PressFit> planned =
                 step(file, file.valve(valve), code, shell.writer()).fit();
-        planned.ifPresent(p -> PressFit.of(new PressFit.Asked(
-                p.asked().head(),
-                p.asked().insert(),
-                cut.mm(),
-                outer.mm(),
-                p.asked().inner(),
-                p.asked().wall(),
-                PressFit.ROOM,
-                PressFit.ROOM,
-                p.asked().runAt())));
+        Optional<String> odd =
+                planned.map(p -> p.measured(cut.mm(), outer.mm())).flatMap(InsertController::odd);
+        if (odd.isPresent() && !anyway) {
+            throw new BadInputException(
+                    "hole",
+                    WholeWords.capital(odd.get())
+                            + ". Measure both again; if it is in so, tick that you answer for it and press once more.");
+        }
         String written = code + " " + cut.nanometres() + " " + outer.nanometres();
         PartFile part =
                 work.keep(tag, id, valve, Map.of(Said.INSERT_DONE, written), shell.unit(), me.id(), (f, v) -> {});

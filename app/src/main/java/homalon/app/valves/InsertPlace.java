@@ -11,9 +11,12 @@ import homalon.core.seats.InsertChoice.Neighbour;
 import homalon.core.valves.BookItem;
 import homalon.core.valves.ValveBook;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -56,8 +59,30 @@ final class InsertPlace {
                         .map(f -> damage(f.typed(), f.unit()))
                         .orElse(Damage.NONE),
                 file.text(v, Said.METAL).map(Metal::valueOf),
-                signed.contains("partial"),
-                signed.contains("thin")));
+                signed.contains(JUDGED),
+                signs(signed, file.text(v, Said.OVERSTRAIN).isPresent())));
+    }
+
+    /** What stands in the kept words where the wall was judged, not measured. */
+    static final String JUDGED = "judged";
+
+    /** What a machinist may sign for, by the words that it is kept under. */
+    static final Map<String, InsertChoice.Sign> SIGNS = Map.of(
+            "partial", InsertChoice.Sign.PARTIAL,
+            "thin", InsertChoice.Sign.THIN_WALL,
+            "strain", InsertChoice.Sign.STRAIN);
+
+    private static Set<InsertChoice.Sign> signs(String kept, boolean owner) {
+        Set<InsertChoice.Sign> signs = EnumSet.noneOf(InsertChoice.Sign.class);
+        SIGNS.forEach((word, sign) -> {
+            if (List.of(kept.split(" ")).contains(word)) {
+                signs.add(sign);
+            }
+        });
+        if (owner) {
+            signs.add(InsertChoice.Sign.OVERSTRAIN);
+        }
+        return signs;
     }
 
     static double runAt(ValveFile file, Valve v) {

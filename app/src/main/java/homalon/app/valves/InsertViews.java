@@ -47,7 +47,9 @@ class InsertViews {
         Optional<InsertChoice.Step> chosen = choice.flatMap(c ->
                 c.steps().stream().filter(s -> s.insert().code().equals(code)).findFirst());
         Optional<InsertChoice.Step> shown = chosen.or(() -> choice.flatMap(InsertChoice::chosen));
-        Optional<PressFit> fit = shown.flatMap(InsertChoice.Step::fit).map(f -> fitted(file, v, f));
+        Optional<PressFit> fit = shown.flatMap(InsertChoice.Step::fit)
+                .map(f -> fitted(file, v, f))
+                .map(f -> file.text(v, Said.INSERT_DONE).map(d -> got(d, f)).orElse(f));
         String base = "/parts/" + file.part().tag() + "/inserts?valve=";
         return new InsertView(
                 valves.drawing(
@@ -81,6 +83,14 @@ class InsertViews {
                 Math.round(InsertChoice.usualHeat(file.part().material())) + " C stands for "
                         + file.part().material().words() + " when it is left blank: a general default.",
                 file.text(v, Said.INSERT_DONE).map(d -> done(d, writer)).orElse(""));
+    }
+
+    /** The press that was got, in the place of the one planned. */
+    private static PressFit got(String done, PressFit planned) {
+        String[] p = done.split(" ");
+        return planned.measured(
+                Length.ofNanometres(Long.parseLong(p[1])).mm(),
+                Length.ofNanometres(Long.parseLong(p[2])).mm());
     }
 
     /** The press as it is measured once ring and hole are there: code, hole, ring. */
@@ -143,8 +153,10 @@ class InsertViews {
                 .orElseGet(() -> choice.get()
                         .stop()
                         .map(c -> "Stopped by: " + c.rule().words() + ". "
-                                + WholeWords.capital(GuideViews.line(c.says(), writer)) + ", short by "
-                                + writer.full(-c.spare())
+                                + WholeWords.capital(GuideViews.line(c.says(), writer))
+                                + (c.rule() == InsertChoice.Rule.STRENGTH
+                                        ? ""
+                                        : ", short by " + writer.full(-c.spare()))
                                 + ". Less press, more wall, or another seat; thinner only signed.")
                         .orElse(""));
     }
@@ -239,19 +251,26 @@ class InsertViews {
         rows.add(new ValveView.Row(
                 "Stress in the head",
                 Math.round(fit.hoop()) + " MPa",
-                fit.strained()
-                        ? "think again from "
-                                + Math.round(PressFit.warnAt(fit.asked().head()))
-                                + ": less press, more wall, or another seat (a warning, general default)"
-                        : "at the thinnest wall; think again from "
-                                + Math.round(PressFit.warnAt(fit.asked().head())) + ", general default",
-                fit.strained() ? "out" : ""));
+                percent(fit.shareCold()) + " of what it stands cold, " + percent(fit.shareHot()) + " hot: "
+                        + fit.strain().words() + " (thinnest wall, general default)",
+                fit.strain() == PressFit.Strain.BEARS ? "" : fit.strain() == PressFit.Strain.WARNS ? "open" : "out"));
+        rows.add(new ValveView.Row(
+                "Stress, ring " + whole(PressFit.RING_HOTTER) + " C hotter",
+                percent(fit.shareRingHotter()),
+                PressFit.Strain.WARNS.over() < fit.shareRingHotter()
+                        ? "of what it stands: overheated, the ring may yield and be loose afterwards"
+                        : "of what it stands",
+                ""));
         rows.add(new ValveView.Row(
                 "Arc that bears",
                 Math.round(step.bearing() * 100) + " %",
                 "",
                 step.bearing() < Damage.LEAST_SHARE ? "out" : ""));
         return rows;
+    }
+
+    private static String percent(double share) {
+        return Math.round(100 * share) + " %";
     }
 
     private static String whole(double t) {

@@ -17,6 +17,8 @@ public enum Said {
     RUN_AT(false),
     METAL(false),
     SIGNED(false),
+    /** The owner answers for a press that strains the casting beyond what a machinist may sign. */
+    OVERSTRAIN(false),
     INSERT(false),
     CHILL(false),
     INSERT_DONE(false),

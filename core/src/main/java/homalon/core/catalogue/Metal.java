@@ -52,6 +52,20 @@ public enum Metal {
         return poisson;
     }
 
+    /**
+     * Tensile strength of what castings are made of, MPa: grey iron 220 however warm it runs; cast aluminium 240 cold and 130 at
+     * 220 C, straight between and on to 300 C. General values.
+     *
+     * @throws IllegalStateException for a metal that no casting is made of
+     */
+    public double strength(double celsius) {
+        return switch (this) {
+            case CAST_IRON -> 220;
+            case ALUMINIUM -> 240 - 110 * (Math.max(20, Math.min(300, celsius)) - 20) / 200;
+            default -> throw new IllegalStateException("no casting is of " + words);
+        };
+    }
+
     public static Metal of(Material casting) {
         return casting == Material.ALUMINIUM ? ALUMINIUM : CAST_IRON;
     }

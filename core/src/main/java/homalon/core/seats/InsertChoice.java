@@ -6,9 +6,11 @@ import homalon.core.input.Problems;
 import homalon.core.part.Material;
 import homalon.core.verdict.Working.Line;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.DoubleStream;
 
 /**
@@ -29,6 +31,7 @@ public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Che
         DEPTH("not deeper than the floor", false),
         PRESS("press in its range", false),
         HOT("holds when hot", false),
+        STRENGTH("the casting stands the press", true),
         WALL("wall to water", true),
         BRIDGE("bridge to the neighbour", true);
 
@@ -70,6 +73,18 @@ public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Che
         }
     }
 
+    /** What somebody answers for with a name. */
+    public enum Sign {
+        /** Less than a whole clean-up. */
+        PARTIAL,
+        /** A wall thinner than wanted; the press is brought down to its least. */
+        THIN_WALL,
+        /** A press that strains the casting beyond {@link PressFit.Strain#SIGNED}: the machinist. */
+        STRAIN,
+        /** Beyond {@link PressFit.Strain#BARRED}: the owner. */
+        OVERSTRAIN
+    }
+
     /** A neighbouring insert or seat. */
     public record Neighbour(String name, double centres, double diameter) {}
 
@@ -84,8 +99,8 @@ public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Che
      * @param proud how far the insert shall stand out of its counterbore; negative for shy
      * @param runAt worst temperature in service
      * @param metal wanted; empty for any
-     * @param partial a machinist signs for less than a whole clean-up
-     * @param thin a machinist signs for a thinner wall, and the press is reduced to its least
+     * @param judged the wall was judged, not measured
+     * @param signed what somebody answers for
      */
     public record Asked(
             Material head,
@@ -99,10 +114,11 @@ public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Che
             List<Neighbour> neighbours,
             Damage damage,
             Optional<Metal> metal,
-            boolean partial,
-            boolean thin) {
+            boolean judged,
+            Set<Sign> signed) {
         public Asked {
             neighbours = List.copyOf(neighbours);
+            signed = Set.copyOf(signed);
             Problems problems = new Problems();
             problems.require(
                     counterbore >= 5 && counterbore <= 200,
@@ -139,12 +155,21 @@ public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Che
 
     private static final double SLACK = 1e-9;
 
-    /** General default by outside diameter and casting: {least, most} press on the diameter. */
-    public static double[] usualPress(Material head, double outer) {
-        double more = head == Material.ALUMINIUM ? 0.03 : 0;
-        double least = outer <= 38 ? 0.08 : outer <= 50 ? 0.10 : 0.13;
-        double most = outer <= 38 ? 0.13 : outer <= 50 ? 0.15 : 0.18;
-        return new double[] {least + more, most + more};
+    /** Kept above what must be left hot, so that a hole bored a little large still holds. */
+    private static final double HOT_TO_SPARE = 0.005;
+
+    /**
+     * General default by counterbore D and casting, {least, most} press on the diameter: iron 0.0020 to 0.0028 D, aluminium 0.0028
+     * to 0.0036 D, and never less than what leaves the least that must hold hot.
+     */
+    public static double[] usualPress(Material head, Metal ring, double counterbore, double runAt) {
+        boolean aluminium = head == Material.ALUMINIUM;
+        double grows =
+                Math.max(0, Metal.of(head).alpha() - ring.alpha()) * 1e-6 * counterbore * (runAt - PressFit.ROOM);
+        double hot = PressFit.LEAST_HOT + HOT_TO_SPARE + grows;
+        double least = Math.max(hot, (aluminium ? 0.0028 : 0.0020) * counterbore);
+        double most = Math.max(least, (aluminium ? 0.0036 : 0.0028) * counterbore);
+        return new double[] {least, most};
     }
 
     /** @param list the shop's; what is no insert is passed over */
@@ -173,10 +198,11 @@ public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Che
     }
 
     private static Step step(Asked q, Item insert) {
-        double[] usual = usualPress(q.head(), insert.outer());
+        double[] usual = usualPress(
+                q.head(), insert.metal().orElseThrow(), insert.counterbore().orElse(insert.outer()), q.runAt());
         double press = insert.nominal()
                 ? insert.outer() - insert.counterbore().getAsDouble()
-                : q.thin() ? usual[0] : pressFor(q, insert, usual);
+                : q.signed().contains(Sign.THIN_WALL) ? usual[0] : (usual[0] + usual[1]) / 2;
         double cutTo = insert.outer() - press;
         double wall = q.wall() - (cutTo - q.counterbore()) / 2;
         double bearing = q.damage().bearing(q.counterbore(), cutTo);
@@ -224,30 +250,42 @@ public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Che
                 Double.isNaN(hot)
                         ? line(cutTo < q.counterbore() ? "the hole that is there is larger" : "no wall to hold it")
                         : line("{} left at " + Math.round(q.runAt()) + " C", hot)));
+        checks.add(strength(q, fit));
         double least = leastWall(q.head());
+        boolean thin = q.signed().contains(Sign.THIN_WALL);
         checks.add(new Check(
                 Rule.WALL,
-                wall >= least - SLACK || q.thin() && wall > 0,
+                wall >= least - SLACK || thin && wall > 0,
                 wall - least,
                 line(
                         "{} left; {} wanted, general default"
-                                + (wall < least && q.thin() ? "; signed for, press reduced" : ""),
+                                + (wall < least && thin ? "; signed for, press reduced" : "")
+                                + (q.judged() ? "; judged, not measured" : ""),
                         wall,
                         least)));
         checks.add(bridge(q, cutTo));
         return new Step(insert, cutTo, bearing, fit, List.copyOf(checks));
     }
 
-    /** The middle of the range, or as much more, up to the most, as heat asks for. */
-    private static double pressFor(Asked q, Item insert, double[] usual) {
-        double middle = (usual[0] + usual[1]) / 2;
-        double grows =
-                (Metal.of(q.head()).alpha() - insert.metal().orElseThrow().alpha())
-                        * 1e-6
-                        * insert.outer()
-                        * (q.runAt() - PressFit.ROOM);
-        return Math.min(usual[1], Math.max(middle, PressFit.LEAST_HOT + 0.005 + grows));
+    /** Whether the casting stands it, or somebody who may answers for it. */
+    private static Check strength(Asked q, Optional<PressFit> fit) {
+        if (fit.isEmpty()) {
+            return new Check(Rule.STRENGTH, false, -1, line("no wall to hold it"));
+        }
+        PressFit.Strain strain = fit.get().strain();
+        double share = Math.max(fit.get().shareCold(), fit.get().shareHot());
+        boolean signed = strain == PressFit.Strain.SIGNED && !Collections.disjoint(q.signed(), MAY_SIGN)
+                || strain == PressFit.Strain.BARRED && q.signed().contains(Sign.OVERSTRAIN);
+        boolean holds = strain.compareTo(PressFit.Strain.SIGNED) < 0 || signed;
+        return new Check(
+                Rule.STRENGTH,
+                holds,
+                PressFit.Strain.SIGNED.over() - share,
+                line(Math.round(100 * share) + " % of its tensile strength, general value, at the thinnest wall: "
+                        + (signed ? "signed for" : strain.words())));
     }
+
+    private static final Set<Sign> MAY_SIGN = Set.of(Sign.STRAIN, Sign.OVERSTRAIN);
 
     /** A tall ring is trimmed once it is in; up to a third of it. */
     private static double trimmable(Item insert) {
@@ -257,7 +295,7 @@ public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Che
     private static Check cleans(Asked q, double cutTo, double bearing) {
         double spare = cutTo - q.damage().cleanedBy(q.counterbore());
         boolean enough = q.damage().arcs().isEmpty() ? cutTo >= q.counterbore() - SLACK : spare >= -SLACK;
-        boolean signed = q.partial() && bearing >= Damage.LEAST_SHARE - SLACK;
+        boolean signed = q.signed().contains(Sign.PARTIAL) && bearing >= Damage.LEAST_SHARE - SLACK;
         String share = Math.round(bearing * 100) + " % of the arc bears";
         return new Check(
                 Rule.CLEANS,

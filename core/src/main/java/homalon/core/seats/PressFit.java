@@ -130,6 +130,24 @@ public record PressFit(
                 pressure * ringHead);
     }
 
+    /**
+     * The same with hole and ring as they were measured, in the place of what was planned.
+     *
+     * @throws homalon.core.input.BadInputException for a ring that is smaller than its hole
+     */
+    public PressFit measured(double counterbore, double outer) {
+        return of(new Asked(
+                asked.head(),
+                asked.insert(),
+                counterbore,
+                outer,
+                asked.inner(),
+                asked.wall(),
+                asked.chillTo(),
+                asked.warmTo(),
+                asked.runAt()));
+    }
+
     public Goes goes() {
         return fitting > DROPS_IN ? Goes.DROPS : fitting >= 0 ? Goes.QUICK : Goes.DRIVEN;
     }
@@ -138,13 +156,66 @@ public record PressFit(
         return hot > LEAST_HOT;
     }
 
-    /** Stress from which one thinks again, MPa; a general default. */
-    public static double warnAt(Metal head) {
-        return head == Metal.ALUMINIUM ? 170 : 180;
+    /** How the casting stands the stress at the bore, as a share of its tensile strength. */
+    public enum Strain {
+        BEARS("bears it", 0),
+        WARNS("strained: less press, more wall, or another seat", 0.6),
+        SIGNED("so strained that somebody has to answer for it: less press, more wall, or another seat", 0.9),
+        BARRED("it would crack: less press, more wall, or another seat; the owner alone may lift it", 1.3);
+
+        private final String words;
+        private final double over;
+
+        Strain(String words, double over) {
+            this.words = words;
+            this.over = over;
+        }
+
+        public String words() {
+            return words;
+        }
+
+        /** Share of the tensile strength over which it stands so; a general default. */
+        public double over() {
+            return over;
+        }
+
+        static Strain of(double share) {
+            Strain strain = BEARS;
+            for (Strain s : values()) {
+                strain = share > s.over + 1e-9 ? s : strain;
+            }
+            return share <= 0 ? BEARS : strain;
+        }
     }
 
-    public boolean strained() {
-        return hoop >= warnAt(asked.head()) - 1e-9;
+    /** Of the casting's tensile strength, cold. The thick ring is as thin all round as the wall is at its thinnest place. */
+    public double shareCold() {
+        return hoop / asked.head().strength(ROOM);
+    }
+
+    /** The same at the worst temperature in service; zero once nothing is left of the press. */
+    public double shareHot() {
+        return press > 0 ? Math.max(0, hot) / press * hoop / asked.head().strength(asked.runAt()) : 0;
+    }
+
+    /** By how much the ring may run hotter than the head around it, K. */
+    public static final double RING_HOTTER = 100;
+
+    /** The same with the ring hotter than the head: the press grows, and a ring that yields to it is loose afterwards. */
+    public double shareRingHotter() {
+        return press > 0
+                ? (Math.max(0, hot) + asked.insert().alpha() * MICRO * asked.counterbore() * RING_HOTTER)
+                        / press
+                        * hoop
+                        / asked.head().strength(asked.runAt())
+                : 0;
+    }
+
+    /** By cold and by running heat; a ring that runs hotter than the head only warns. */
+    public Strain strain() {
+        Strain strain = Strain.of(Math.max(shareCold(), shareHot()));
+        return strain == Strain.BEARS && Strain.of(shareRingHotter()) != Strain.BEARS ? Strain.WARNS : strain;
     }
 
     /** Press with head and ring at one temperature. */
@@ -189,10 +260,16 @@ public record PressFit(
                         fitting)
                 .line(
                         "thick rings, wall to water {}: " + Math.round(pressure) + " MPa between them, "
-                                + Math.round(hoop) + " MPa in the head at the bore; think again from "
-                                + Math.round(warnAt(asked.head())),
+                                + Math.round(hoop) + " MPa in the head at the bore: " + percent(shareCold())
+                                + " of what it stands cold, " + percent(shareHot()) + " at "
+                                + whole(asked.runAt()) + " C, " + percent(shareRingHotter()) + " with the ring "
+                                + whole(RING_HOTTER) + " C hotter than the head",
                         asked.wall())
                 .done();
+    }
+
+    private static String percent(double share) {
+        return Math.round(100 * share) + " %";
     }
 
     private static String whole(double value) {

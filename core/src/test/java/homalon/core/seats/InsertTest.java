@@ -13,12 +13,15 @@ import homalon.core.part.Material;
 import homalon.core.seats.InsertChoice.Asked;
 import homalon.core.seats.InsertChoice.Neighbour;
 import homalon.core.seats.InsertChoice.Rule;
+import homalon.core.seats.InsertChoice.Sign;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class InsertTest {
@@ -30,7 +33,7 @@ class InsertTest {
     private static final List<Item> LIST =
             List.of(ring("A", 34.6, 27), ring("B", 35.0, 27), ring("C", 35.6, 27), ring("D", 36.4, 28));
 
-    private static Asked asked(double wall, List<Neighbour> neighbours, Damage damage, boolean partial, boolean thin) {
+    private static Asked asked(double wall, List<Neighbour> neighbours, Damage damage, Sign... signed) {
         return new Asked(
                 Material.ALUMINIUM,
                 34.4,
@@ -43,8 +46,8 @@ class InsertTest {
                 neighbours,
                 damage,
                 Optional.empty(),
-                partial,
-                thin);
+                false,
+                Set.of(signed));
     }
 
     private static Damage broken(double from, double to, double beyond) {
@@ -133,33 +136,169 @@ class InsertTest {
     @Test
     void stepsUpUntilTheWallStopsIt() {
         Damage damage = broken(2, 5, 0.18);
-        InsertChoice choice = InsertChoice.of(asked(4.2, List.of(), damage, false, false), LIST);
+        InsertChoice choice = InsertChoice.of(asked(4.2, List.of(), damage), LIST);
         assertEquals("C", choice.chosen().orElseThrow().insert().code(), "two sizes up");
         assertEquals(Rule.CLEANS, choice.steps().get(0).broken().get(0).rule());
-        InsertChoice stopped = InsertChoice.of(asked(3.7, List.of(), damage, false, false), LIST);
+        InsertChoice stopped = InsertChoice.of(asked(3.7, List.of(), damage), LIST);
         assertTrue(stopped.chosen().isEmpty());
         assertEquals(Rule.WALL, stopped.stop().orElseThrow().rule());
         double cut = stopped.steps().get(2).cutTo();
         assertEquals(3.7 - (cut - 34.4) / 2 - 3.5, stopped.stop().orElseThrow().spare(), 1e-9);
         // Signed for, with the press brought down to its least.
-        InsertChoice signed = InsertChoice.of(asked(3.7, List.of(), damage, false, true), LIST);
+        InsertChoice signed = InsertChoice.of(asked(3.7, List.of(), damage, Sign.THIN_WALL), LIST);
         assertEquals("C", signed.chosen().orElseThrow().insert().code());
-        assertEquals(0.11, signed.chosen().orElseThrow().fit().orElseThrow().press(), 1e-9);
+        assertEquals(
+                0.0028 * 35.6, signed.chosen().orElseThrow().fit().orElseThrow().press(), 1e-9, "its least press");
+    }
+
+    /** Press by diameter, and what heat asks for where that is more. */
+    @ParameterizedTest
+    @CsvSource({
+        "CAST_IRON, HARD_IRON, 40, 200, 0.0800, 0.1120",
+        "ALUMINIUM, HARD_IRON, 40, 20, 0.1120, 0.1440",
+        // Eleven millionths apart over 200 degrees: 0.088, and 0.025 above it.
+        "ALUMINIUM, HARD_IRON, 40, 220, 0.1130, 0.1440",
+        "ALUMINIUM, HARD_IRON, 40, 400, 0.1922, 0.1922",
+        "CAST_IRON, HARD_IRON, 8, 200, 0.0250, 0.0250",
+        // A ring that grows more than the head holds the better for it.
+        "CAST_IRON, NICKEL_COBALT, 50, 400, 0.1000, 0.1400"
+    })
+    void pressWanted(Material head, Metal ring, double bore, double runAt, double least, double most) {
+        double[] press = InsertChoice.usualPress(head, ring, bore, runAt);
+        assertEquals(least, press[0], 1e-9);
+        assertEquals(most, press[1], 1e-9);
+    }
+
+    /** Stress against the strength of the casting, cold and hot. */
+    @ParameterizedTest
+    @CsvSource({
+        // press, wall, run at, strain
+        "0.06, 20, 200, BEARS",
+        "0.10, 6, 200, WARNS",
+        "0.10, 3, 200, SIGNED",
+        "0.15, 3, 200, BARRED"
+    })
+    void howTheCastingStandsIt(double press, double wall, double runAt, PressFit.Strain strain) {
+        PressFit fit = PressFit.of(
+                new PressFit.Asked(Metal.CAST_IRON, Metal.HARD_IRON, 40, 40 + press, 30, wall, 20, 20, runAt));
+        assertEquals(strain, fit.strain(), () -> fit.shareCold() + " " + fit.shareHot());
+        assertEquals(fit.hoop() / 220, fit.shareCold(), 1e-12);
+        assertEquals(fit.shareCold(), fit.shareHot(), 1e-12, "of one growth, the press stays");
+        assertTrue(fit.shareRingHotter() > fit.shareHot());
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0.59999, BEARS", "0.60001, WARNS", "0.90001, SIGNED", "1.3, SIGNED", "1.30001, BARRED", "0, BEARS"})
+    void bandsOfStrain(double share, PressFit.Strain strain) {
+        assertEquals(strain, PressFit.Strain.of(share));
+    }
+
+    /** Aluminium is weaker hot, and its press is less: the worse of the two decides. */
+    @Test
+    void aluminiumIsLookedAtColdAndHot() {
+        assertEquals(240, Metal.ALUMINIUM.strength(20), 1e-9);
+        assertEquals(130, Metal.ALUMINIUM.strength(220), 1e-9);
+        assertEquals(185, Metal.ALUMINIUM.strength(120), 1e-9);
+        assertEquals(Metal.ALUMINIUM.strength(300), Metal.ALUMINIUM.strength(500), 1e-9, "no further guess");
+        PressFit same = PressFit.of(new PressFit.Asked(Metal.ALUMINIUM, Metal.ALUMINIUM, 40, 40.1, 30, 8, 20, 20, 220));
+        assertEquals(same.hoop() / 130, same.shareHot(), 1e-12);
+        assertTrue(same.shareHot() > same.shareCold());
+        PressFit let = PressFit.of(new PressFit.Asked(Metal.ALUMINIUM, Metal.HARD_IRON, 40, 40.05, 30, 8, 20, 20, 300));
+        assertEquals(0, let.shareHot(), "nothing is left of it");
+        // A ring that runs hotter warns, and no more.
+        PressFit hotter =
+                PressFit.of(new PressFit.Asked(Metal.CAST_IRON, Metal.HARD_IRON, 40, 40.07, 30, 6, 20, 20, 200));
+        assertTrue(
+                hotter.shareCold() < 0.6 && hotter.shareRingHotter() > 0.6,
+                () -> hotter.shareCold() + " " + hotter.shareRingHotter());
+        assertEquals(PressFit.Strain.WARNS, hotter.strain());
+    }
+
+    /** Who may lift a strained casting, and who may not. */
+    @ParameterizedTest
+    @CsvSource({
+        "0.050, '', true",
+        "0.095, '', false",
+        "0.095, STRAIN, true",
+        "0.095, OVERSTRAIN, true",
+        "0.140, STRAIN, false",
+        "0.140, OVERSTRAIN, true",
+        "0.140, THIN_WALL, false"
+    })
+    void whoAnswersForTheStrain(double press, String sign, boolean holds) {
+        Item nominal = new Item(
+                "N", Item.Kind.INSERT, "", 34.5 + press, 27, 7, Optional.of(Metal.HARD_IRON), OptionalDouble.of(34.5));
+        Asked q = new Asked(
+                Material.CAST_IRON,
+                34.4,
+                7,
+                3,
+                28.5,
+                33,
+                0,
+                200,
+                List.of(),
+                Damage.NONE,
+                Optional.empty(),
+                false,
+                sign.isEmpty() ? Set.of() : Set.of(Sign.valueOf(sign)));
+        InsertChoice.Check check = InsertChoice.of(q, List.of(nominal)).steps().get(0).checks().stream()
+                .filter(c -> c.rule() == Rule.STRENGTH)
+                .findFirst()
+                .orElseThrow();
+        assertEquals(holds, check.holds(), () -> check.says().toString());
+        boolean lifted = holds && !sign.isEmpty();
+        assertEquals(
+                lifted, check.says().text().contains("signed for"), check.says().text());
+        assertEquals(holds && !lifted, check.spare() > 0, "over nine tenths there is nothing to spare");
+    }
+
+    @Test
+    void measuredSizesTakeThePlaceOfNominalOnes() {
+        PressFit planned =
+                PressFit.of(new PressFit.Asked(Metal.ALUMINIUM, Metal.HARD_IRON, 35, 35.11, 27, 5, -78, 120, 220));
+        PressFit got = planned.measured(35.03, 35.10);
+        assertEquals(0.07, got.press(), 1e-9);
+        assertFalse(got.holdsHot());
+        assertEquals(-78, got.asked().chillTo());
+    }
+
+    @Test
+    void aJudgedWallSaysSo() {
+        Asked q = new Asked(
+                Material.ALUMINIUM,
+                34.4,
+                7,
+                5,
+                28.5,
+                33,
+                0,
+                200,
+                List.of(),
+                Damage.NONE,
+                Optional.empty(),
+                true,
+                Set.of());
+        String says = InsertChoice.of(q, LIST).steps().get(0).checks().stream()
+                .filter(c -> c.rule() == Rule.WALL)
+                .findFirst()
+                .orElseThrow()
+                .says()
+                .text();
+        assertTrue(says.contains("judged, not measured"), says);
     }
 
     @Test
     void lessThanAWholeCleanUpIsSignedAndCounted() {
         Damage small = broken(2, 3, 0.5);
-        assertTrue(InsertChoice.of(asked(3.6, List.of(), small, false, false), LIST)
-                .chosen()
-                .isEmpty());
-        InsertChoice.Step step = InsertChoice.of(asked(3.6, List.of(), small, true, false), LIST)
+        assertTrue(InsertChoice.of(asked(3.6, List.of(), small), LIST).chosen().isEmpty());
+        InsertChoice.Step step = InsertChoice.of(asked(3.6, List.of(), small, Sign.PARTIAL), LIST)
                 .chosen()
                 .orElseThrow();
         assertEquals("A", step.insert().code());
         assertEquals(11 / 12.0, step.bearing(), 1e-12);
         // A quarter gone is too much to sign for.
-        assertTrue(InsertChoice.of(asked(3.6, List.of(), broken(2, 5, 0.5), true, false), LIST)
+        assertTrue(InsertChoice.of(asked(3.6, List.of(), broken(2, 5, 0.5), Sign.PARTIAL), LIST)
                 .chosen()
                 .isEmpty());
     }
@@ -167,7 +306,7 @@ class InsertTest {
     @Test
     void theBridgeToTheNeighbourCounts() {
         List<Neighbour> near = List.of(new Neighbour("2E", 35.2, 33));
-        InsertChoice choice = InsertChoice.of(asked(8, near, broken(2, 5, 0.4), false, false), LIST);
+        InsertChoice choice = InsertChoice.of(asked(8, near, broken(2, 5, 0.4)), LIST);
         assertTrue(choice.chosen().isEmpty());
         assertEquals(Rule.BRIDGE, choice.stop().orElseThrow().rule());
     }
@@ -176,7 +315,7 @@ class InsertTest {
     void aNominalRowIsTheHoleItIsMeantFor() {
         Item nominal =
                 new Item("N", Item.Kind.INSERT, "", 35.11, 27, 7, Optional.of(Metal.HARD_IRON), OptionalDouble.of(35));
-        InsertChoice.Step step = InsertChoice.of(asked(6, List.of(), Damage.NONE, false, false), List.of(nominal))
+        InsertChoice.Step step = InsertChoice.of(asked(6, List.of(), Damage.NONE), List.of(nominal))
                 .steps()
                 .get(0);
         assertEquals(35, step.cutTo(), 1e-12);
@@ -189,8 +328,7 @@ class InsertTest {
                 BadInputException.class,
                 () -> new PressFit.Asked(Metal.CAST_IRON, Metal.HARD_IRON, 35, 34.9, 27, 4, 20, 20, 200));
         assertTrue(small.getMessage().contains("smaller than its hole"), small.getMessage());
-        BadInputException wall =
-                assertThrows(BadInputException.class, () -> asked(-0.5, List.of(), Damage.NONE, false, false));
+        BadInputException wall = assertThrows(BadInputException.class, () -> asked(-0.5, List.of(), Damage.NONE));
         assertTrue(wall.getMessage().contains("nothing to press into"), wall.getMessage());
         assertThrows(BadInputException.class, () -> Damage.Arc.ofHours(13, 2, 0.3));
         assertThrows(BadInputException.class, () -> ring("X", 30, 31));
