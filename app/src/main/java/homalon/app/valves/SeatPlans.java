@@ -31,8 +31,8 @@ final class SeatPlans {
         this.file = file;
         this.toCut = toCut;
         for (Valve v : file.valves()) {
-            if (file.seat(v) == ValveFile.Work.DUE) {
-                asked(v, way(v)).ifPresent(q -> own.put(v.key(), SeatPlan.of(q)));
+            if (file.seat(v) == ValveFile.Work.DUE && !file.bareRing(v)) {
+                asked(v, way(v)).ifPresent(q -> own.put(v.key(), least(v, q)));
             }
         }
         level();
@@ -73,9 +73,48 @@ final class SeatPlans {
         }
     }
 
+    /**
+     * Where a valve has to stand whose seat is cut from nothing in a new ring: as deep as the deepest of its kind will be.
+     *
+     * @return recession below the face once the seats are made; empty where no other of its kind was read
+     */
+    OptionalDouble standsAt(Valve v) {
+        return file.valves().stream()
+                .filter(o -> o.kind() == v.kind() && !o.equals(v))
+                .flatMap(o -> height(o).stream())
+                .mapToDouble(ValveHeights.One::after)
+                .max();
+    }
+
+    /** The same by the tips, where those were read. */
+    OptionalDouble tipAt(Valve v) {
+        return file.valves().stream()
+                .filter(o ->
+                        o.kind() == v.kind() && !o.equals(v) && file.readings(o).has(Measure.TIP) && !file.bareRing(o))
+                .mapToDouble(o -> file.readings(o).get(Measure.TIP) + sink(o))
+                .max();
+    }
+
     /** By itself, before the heights of the head are looked at. */
     Optional<SeatPlan> alone(Valve v, Way way) {
-        return asked(v, way).map(SeatPlan::of);
+        if (file.bareRing(v)) {
+            return Optional.empty();
+        }
+        Optional<SeatPlan.Asked> plain = asked(v, way);
+        // Nothing asks for a tool: what it takes at the least is not taken.
+        return file.seat(v) == ValveFile.Work.DUE
+                ? plain.map(q -> least(v, q))
+                : read(v).map(q -> least(v, q))
+                        .filter(p -> p.binds() == SeatPlan.Binds.NOTHING)
+                        .or(() -> plain.map(q -> least(v, q)));
+    }
+
+    private SeatPlan least(Valve v, SeatPlan.Asked q) {
+        return SeatPlan.least(q, file.book(v).seat().orElseThrow());
+    }
+
+    private Optional<SeatPlan.Asked> read(Valve v) {
+        return ValveJudge.seatAsked(file.readings(v), file.book(v));
     }
 
     /** With what it is sunk to stand level with the others; of a seat that is to be made. */
@@ -83,7 +122,7 @@ final class SeatPlans {
         return Optional.ofNullable(own.get(v.key()))
                 .map(p -> height(v)
                         .filter(h -> h.extra() > 0)
-                        .map(h -> SeatPlan.of(p.asked().atLeast(p.seatSink() + h.extra())))
+                        .map(h -> least(v, p.asked().atLeast(p.seatSink() + h.extra())))
                         .orElse(p));
     }
 
@@ -106,7 +145,8 @@ final class SeatPlans {
         List<ValveHeights.Valve> read = new ArrayList<>();
         for (Valve v : file.valves()) {
             ValveReadings r = file.readings(v);
-            if (r.has(Measure.RECESSION)) {
+            // What was read of the old seat says nothing of the one in a new ring.
+            if (r.has(Measure.RECESSION) && !file.bareRing(v)) {
                 double sink = Optional.ofNullable(own.get(v.key()))
                                 .map(SeatPlan::valveSink)
                                 .orElse(0.0)

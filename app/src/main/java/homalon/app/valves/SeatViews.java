@@ -20,6 +20,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
@@ -66,7 +67,7 @@ class SeatViews {
                 plans.refused(v).isPresent() ? "Cannot be planned" : words(file, v, plan, due),
                 plans.refused(v).orElseGet(() -> sentence(file, v, plan)),
                 ways(file, plans, v, writer),
-                figures(file, v, plan, writer),
+                file.bareRing(v) ? bare(file, plans, v, writer) : figures(file, v, plan, writer),
                 after(file, plans, v, plan, writer),
                 plan.map(p -> Workings.of(List.of(p.working()), writer)).orElse(Workings.NONE),
                 file.shown(v, Said.UNEVEN, writer.unit()),
@@ -94,6 +95,9 @@ class SeatViews {
     }
 
     private static String words(ValveFile file, Valve v, Optional<SeatPlan> plan, boolean due) {
+        if (file.bareRing(v)) {
+            return "Seat to cut in the new ring";
+        }
         if (plan.isEmpty()) {
             return file.book(v).entry(BookItem.HEAD_DIAMETER).isEmpty() ? "Valve head not known" : "Not read yet";
         }
@@ -112,6 +116,10 @@ class SeatViews {
     }
 
     private static String sentence(ValveFile file, Valve v, Optional<SeatPlan> plan) {
+        if (file.bareRing(v)) {
+            return "Nothing of the old seat holds: sink each cutter until the valve stands as the others of its kind do, the last "
+                    + "of it by eye and gauge. Then read both edges.";
+        }
         if (plan.isEmpty()) {
             return "Key the valve's head in the book, and read both edges of the seat under Valves.";
         }
@@ -158,8 +166,7 @@ class SeatViews {
                 writer.number(p.topSink()),
                 "outer edge from " + size(p.outerAfterSeat(), writer) + " back to "
                         + size(p.asked().targetOuter(), writer)
-                        + ", " + writer.number(book.value(BookItem.INSET)) + " inside the valve, "
-                        + book.source(BookItem.INSET),
+                        + "; inside the valve " + range(book, BookItem.INSET_LEAST, BookItem.INSET, writer),
                 ""));
         rows.add(row(
                 "Throat cut by",
@@ -180,6 +187,43 @@ class SeatViews {
                 "Chamber gains",
                 cc(p.valveCc() + p.ringCc()),
                 "of which " + cc(p.ringCc()) + " beside the valve, the top cut run out 1 mm past it (a default)",
+                ""));
+        return rows;
+    }
+
+    /** What is known of a seat that is cut from nothing: where its valve has to stand, and where the seat may lie. */
+    private static List<ValveView.Row> bare(ValveFile file, SeatPlans plans, Valve v, LengthWriter writer) {
+        ValveBook book = file.book(v);
+        List<ValveView.Row> rows = new ArrayList<>();
+        OptionalDouble recession = plans.standsAt(v);
+        OptionalDouble tip = plans.tipAt(v);
+        recession.ifPresent(r -> rows.add(row(
+                "Until it stands below the face by",
+                ValveViews.two(r, writer),
+                "as the deepest of its kind will",
+                "")));
+        tip.ifPresent(t -> rows.add(row(
+                "Until its tip stands at",
+                ValveViews.two(t, writer),
+                "above the spring seat, as the highest of its kind will",
+                "")));
+        if (recession.isEmpty() && tip.isEmpty()) {
+            rows.add(row(
+                    "Until it stands",
+                    "",
+                    "not known: read recession or stem tip of another of its kind, or go by the maker's book",
+                    "out"));
+        }
+        book.seat()
+                .ifPresent(r -> rows.add(row(
+                        "Outer edge between",
+                        size(r.outerLeast(), writer),
+                        "and " + size(r.outerMost(), writer) + ", " + book.source(BookItem.INSET),
+                        "")));
+        rows.add(row(
+                "Width",
+                writer.number(book.value(BookItem.WIDTH_LEAST)),
+                range(book, BookItem.WIDTH_LEAST, BookItem.WIDTH_MOST, writer),
                 ""));
         return rows;
     }

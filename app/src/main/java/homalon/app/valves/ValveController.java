@@ -23,8 +23,10 @@ import homalon.core.rulebook.Source;
 import homalon.core.valves.BookItem;
 import homalon.core.valves.Look;
 import homalon.core.valves.Measure;
+import homalon.core.valves.ValveBook;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -128,6 +130,11 @@ class ValveController {
 
     private static void form(PartFile part, Map<String, String> kept, LengthWriter writer, Model model) {
         Map<String, String> values = ValveSetup.shown(kept, writer);
+        Map<ValveKind, ValveBook> books = new EnumMap<>(ValveKind.class);
+        for (ValveKind kind : ValveKind.values()) {
+            books.put(
+                    kind, new ValveBook(kind, ValveSetup.keyed(kept, kind), Boolean.parseBoolean(kept.get("racing"))));
+        }
         List<BookRow> rows = new ArrayList<>();
         for (BookItem item : BookItem.values()) {
             List<Field> fields = new ArrayList<>();
@@ -136,7 +143,7 @@ class ValveController {
                 fields.add(new Field(
                         name,
                         values.getOrDefault(name, ""),
-                        ValveSetup.usual(kind, item, writer),
+                        ValveSetup.usual(books.get(kind), item, writer),
                         item.words() + ", " + kind.words()));
             }
             rows.add(new BookRow(item.name(), item.words(), fields));

@@ -161,7 +161,7 @@ final class ValveFile {
     }
 
     ValveBook book(Valve valve) {
-        return judged.setup.book(valve.kind());
+        return judged.setup.book(valve.kind()).measured(readings(valve).stem());
     }
 
     ValveReadings readings(Valve valve) {
@@ -275,6 +275,13 @@ final class ValveFile {
                         || text(v, Said.COUNTERBORE).isPresent()
                 ? Work.DUE
                 : Work.NONE;
+    }
+
+    /** Its ring is new, and nothing was read of a seat in it yet. */
+    boolean bareRing(Valve v) {
+        return insert(v) == Work.DONE
+                && lastOf(v, Measure.Walk.SEATS) < seq(v, Said.INSERT_DONE)
+                && seq(v, Said.SEAT_DONE) < seq(v, Said.INSERT_DONE);
     }
 
     /** A seat is due when it is bad, and after each piece of work that takes its old truth. */

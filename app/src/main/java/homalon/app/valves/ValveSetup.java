@@ -14,6 +14,7 @@ import java.math.BigDecimal;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.TreeMap;
 
 /**
@@ -29,18 +30,9 @@ record ValveSetup(
     static ValveSetup of(Map<String, String> kept) {
         Source source = Source.valueOf(kept.get("source"));
         Map<ValveKind, ValveBook> books = new EnumMap<>(ValveKind.class);
+        boolean racing = Boolean.parseBoolean(kept.get("racing"));
         for (ValveKind kind : ValveKind.values()) {
-            Map<BookItem, ValveBook.Entry> entries = new EnumMap<>(BookItem.class);
-            for (BookItem item : BookItem.values()) {
-                String value = kept.get(key(kind, item));
-                if (value != null) {
-                    double of = item.unit().isLength()
-                            ? Length.ofNanometres(Long.parseLong(value)).mm()
-                            : Double.parseDouble(value);
-                    entries.put(item, new ValveBook.Entry(of, source));
-                }
-            }
-            books.put(kind, new ValveBook(kind, entries));
+            books.put(kind, new ValveBook(kind, keyed(kept, kind), racing));
         }
         return new ValveSetup(
                 new ValvePattern(
@@ -52,7 +44,22 @@ record ValveSetup(
                 books,
                 source,
                 Boolean.parseBoolean(kept.get("knurls")),
-                Boolean.parseBoolean(kept.get("racing")));
+                racing);
+    }
+
+    /** What was keyed of one kind's book. */
+    static Map<BookItem, ValveBook.Entry> keyed(Map<String, String> kept, ValveKind kind) {
+        Map<BookItem, ValveBook.Entry> entries = new EnumMap<>(BookItem.class);
+        for (BookItem item : BookItem.values()) {
+            String value = kept.get(key(kind, item));
+            if (value != null) {
+                double of = item.unit().isLength()
+                        ? Length.ofNanometres(Long.parseLong(value)).mm()
+                        : Double.parseDouble(value);
+                entries.put(item, new ValveBook.Entry(of, Source.valueOf(kept.get("source"))));
+            }
+        }
+        return entries;
     }
 
     static String key(ValveKind kind, BookItem item) {
@@ -161,11 +168,12 @@ record ValveSetup(
     }
 
     /** What stands where a field is left blank, in words; empty where only a book can say. */
-    static String usual(ValveKind kind, BookItem item, LengthWriter writer) {
-        if (item.usual(kind).isEmpty()) {
+    static String usual(ValveBook book, BookItem item, LengthWriter writer) {
+        OptionalDouble usual = book.usual(item);
+        if (usual.isEmpty()) {
             return "";
         }
-        double value = item.usual(kind).getAsDouble();
+        double value = usual.getAsDouble();
         return item.unit().isLength()
                 ? writer.number(value)
                 : BigDecimal.valueOf(value).stripTrailingZeros().toPlainString();

@@ -180,7 +180,7 @@ class ValveJourneyTest {
         keyAt(head, "GUIDE_MIDDLES", "1E.GUIDE_MIDDLE_ACROSS", "8.008");
         keyAt(head, "GUIDE_TOPS", "1E.GUIDE_TOP_ALONG", "8.11");
         keyAt(head, "GUIDE_TOPS", "1E.GUIDE_TOP_ACROSS", "8.12");
-        assertThat(row).containsText("worn beyond service, at the spring side");
+        assertThat(row).containsText("worn beyond service, at the top, the spring side");
         assertThat(page.locator(".valve-sign[data-valve='1E']")).hasClass(Pattern.compile("out"));
 
         hand.go(head, "guides");

@@ -85,7 +85,16 @@ class ValvePagesTest {
         PartFile part = hands.book(Material.ALUMINIUM);
         BadInputException e = assertThrows(
                 BadInputException.class,
-                () -> setUp(part, "I.SPRING_FREE", "38", "I.SPRING_HEIGHT", "36", field, typed));
+                () -> setUp(
+                        part,
+                        "I.SPRING_FREE",
+                        "38",
+                        "I.SPRING_HEIGHT",
+                        "36",
+                        "I.CLEARANCE_MOST",
+                        "0.05",
+                        field,
+                        typed));
         assertTrue(e.getMessage().contains(says), e.getMessage());
         assertTrue(shop.bean(Sheets.class).of(part, Sheet.VALVES).setup().isEmpty(), "nothing was kept");
     }

@@ -22,6 +22,30 @@ public record GuideLimits(double least, double most, double service, double bell
         problems.throwIfAny();
     }
 
+    /** No new clearance is smaller, however thin the stem: the oil needs it. */
+    private static final double LEAST_NEW = 0.02;
+
+    private static final double USUAL_SHAPE = 0.03;
+
+    /**
+     * General defaults, which grow with the stem: new 0.0045 to 0.0080 of its diameter (exhaust, hotter, 0.0055 to 0.0095), in
+     * service up to 0.0125 (0.015) of it; whole thousandths of a mm.
+     *
+     * @param stem diameter, mm
+     */
+    public static GuideLimits usual(boolean exhaust, double stem) {
+        double least = exhaust ? 0.0055 : 0.0045;
+        double most = exhaust ? 0.0095 : 0.0080;
+        double service = exhaust ? 0.015 : 0.0125;
+        double from = Math.max(LEAST_NEW, whole(least * stem));
+        double to = Math.max(from, whole(most * stem));
+        return new GuideLimits(from, to, Math.max(to, whole(service * stem)), USUAL_SHAPE, USUAL_SHAPE);
+    }
+
+    private static double whole(double mm) {
+        return Math.round(mm * 1000) / 1000.0;
+    }
+
     /** What a new fit aims at. */
     public double wanted() {
         return (least + most) / 2;

@@ -46,6 +46,9 @@ public record SeatPlan(
     /** Beyond the valve's edge, where the top cut is drawn to when nobody said where it runs out; on the diameter. */
     public static final double DEFAULT_RUN_OUT = 2;
 
+    /** Sinks closer than this are one. */
+    private static final double SAME = 1e-9;
+
     /** How the seat is made. */
     public enum Way {
         STONE("stone"),
@@ -78,7 +81,9 @@ public record SeatPlan(
         OUTER_EDGE("the outer edge has to come out"),
         WIDTH("the width has to come"),
         TOOL("the tool takes no less"),
-        LEVEL("to stand level with the others");
+        LEVEL("to stand level with the others"),
+        OTHER_CUTS("top and throat alone make it right"),
+        NOTHING("it lies right, is wide enough, runs true and has no pits");
 
         private final String words;
 
@@ -173,6 +178,24 @@ public record SeatPlan(
                     level);
         }
 
+        /** The same with what is to be made; of a seat that is left, nothing asks for a cut. */
+        Asked aimed(double outerEdge, double width, boolean left) {
+            return new Asked(
+                    angles,
+                    outer,
+                    inner,
+                    throatInner,
+                    left ? 0 : pitDepth,
+                    left ? 0 : runout,
+                    Math.min(outerEdge, headDiameter),
+                    width,
+                    headDiameter,
+                    topEnd,
+                    sinkLimit,
+                    left ? 0 : least,
+                    level);
+        }
+
         /** The same, sunk at least so far: to stand level with the others. */
         public Asked atLeast(double sink) {
             return new Asked(
@@ -192,7 +215,20 @@ public record SeatPlan(
         }
     }
 
+    /**
+     * The plan with the least sink of all that the valve allows: any outer edge and any width of the ranges. A seat that is inside
+     * them, true and clean is left.
+     */
+    public static SeatPlan least(Asked q, SeatRange range) {
+        return of(range.aimed(q), range.outerEdgeBinds(q));
+    }
+
     public static SeatPlan of(Asked q) {
+        return of(q, false);
+    }
+
+    /** @param outerEdge of two edges that ask for the same, it is the outer one that has to move */
+    private static SeatPlan of(Asked q, boolean outerEdge) {
         SeatAngles angles = q.angles();
         double a = SeatAngles.tan(angles.face());
         double b = SeatAngles.tan(angles.top());
@@ -211,11 +247,16 @@ public record SeatPlan(
             // A fourth cut keeps its edge on the throat.
             after = after.sunk(3, throat);
         }
-        Binds binds = seat == inwards
-                ? Binds.WIDTH
-                : seat == outwards
-                        ? Binds.OUTER_EDGE
-                        : seat == q.pits() ? Binds.PITS : seat == q.least() ? Binds.TOOL : Binds.LEVEL;
+        // Of needs that are alike, what was found comes before what was aimed at because of it.
+        Binds binds = seat <= SAME
+                ? top + throat > SAME ? Binds.OTHER_CUTS : Binds.NOTHING
+                : seat <= q.pits() + SAME
+                        ? Binds.PITS
+                        : seat <= q.level() + SAME
+                                ? Binds.LEVEL
+                                : seat <= q.least() + SAME
+                                        ? Binds.TOOL
+                                        : outwards > inwards + SAME || outerEdge ? Binds.OUTER_EDGE : Binds.WIDTH;
         boolean feasible = seat <= q.sinkLimit() + 1e-9;
         double valve = q.headDiameter() / 2;
         return new SeatPlan(
@@ -233,7 +274,7 @@ public record SeatPlan(
                 binds,
                 feasible,
                 feasible
-                        ? "within the sink limit; " + binds.words()
+                        ? (binds == Binds.NOTHING ? "" : "within the sink limit; ") + binds.words()
                         : "beyond the sink limit because " + binds.words() + ": an insert is the answer");
     }
 

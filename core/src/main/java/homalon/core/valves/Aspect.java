@@ -25,6 +25,7 @@ public record Aspect(
     public enum Subject {
         GUIDE("guide"),
         WIDTH("seat width"),
+        PLACE("place on the valve"),
         RUNOUT("runout"),
         PITS("pits"),
         HEIGHT("height"),

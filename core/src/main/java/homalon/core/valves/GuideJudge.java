@@ -9,7 +9,6 @@ import homalon.core.verdict.Working;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
 
 /** Judges a guide with its stem: by bores where they were read, else by the rocking check. */
@@ -37,7 +36,6 @@ final class GuideJudge {
         Guide g = Guide.ofSome(stem, bore);
         GuideLimits limits = book.guide();
         double mouth = Math.max(g.bellMouthTop().orElse(0), g.bellMouthBottom().orElse(0));
-        boolean atTop = g.bellMouthTop().orElse(0) >= g.bellMouthBottom().orElse(0);
         Working working = working(g, stem);
         if (g.clearanceGoverning() > limits.service() + SLACK) {
             aspects.add(
@@ -45,7 +43,7 @@ final class GuideJudge {
                     Verdict.OUT,
                     g.clearanceGoverning(),
                     BookItem.CLEARANCE_SERVICE,
-                    worn(g, mouth, atTop),
+                    "worn beyond service" + ends(g, g.wear() / 2, ", at "),
                     working);
         } else if (mouth > limits.bellMouth() + SLACK) {
             aspects.add(
@@ -53,7 +51,7 @@ final class GuideJudge {
                     Verdict.OUT,
                     mouth,
                     BookItem.BELL_MOUTH,
-                    "bell-mouthed at the " + (atTop ? "top, the spring side" : "bottom, the port side"),
+                    "bell-mouthed" + ends(g, limits.bellMouth() + SLACK, " at "),
                     working);
         } else if (g.ovality() > limits.ovality() + SLACK) {
             aspects.add(Subject.GUIDE, Verdict.OUT, g.ovality(), BookItem.OVALITY, oval(g), working);
@@ -71,7 +69,7 @@ final class GuideJudge {
                     Verdict.NOT_PROVEN,
                     g.clearanceGoverning(),
                     BookItem.CLEARANCE_SERVICE,
-                    "one end only: read " + unread(bore) + " as well",
+                    unread(bore),
                     working);
         } else {
             aspects.add(
@@ -85,9 +83,14 @@ final class GuideJudge {
         return Optional.of(g);
     }
 
-    private static String worn(Guide g, double mouth, boolean atTop) {
-        String where = mouth > g.wear() / 2 ? (atTop ? ", at the spring side" : ", at the port side") : "";
-        return "worn beyond service" + where;
+    /** At which ends it opens by more; nothing where neither does. */
+    private static String ends(Guide g, double more, String at) {
+        boolean top = g.bellMouthTop().orElse(0) > more;
+        boolean bottom = g.bellMouthBottom().orElse(0) > more;
+        if (top && bottom) {
+            return at + "both ends";
+        }
+        return top ? at + "the top, the spring side" : bottom ? at + "the bottom, the port side" : "";
     }
 
     private static String oval(Guide g) {
@@ -98,7 +101,11 @@ final class GuideJudge {
                         : ", along the rocker line");
     }
 
+    /** What of the guide nobody read, and what to do. */
     private static String unread(double[][] bore) {
+        if (bore[0] != null && bore[2] != null) {
+            return "the middle not read: read it as well";
+        }
         List<String> missing = new ArrayList<>();
         List<String> names = List.of("the top", "the middle", "the bottom");
         for (int i = 0; i < 3; i++) {
@@ -106,7 +113,7 @@ final class GuideJudge {
                 missing.add(names.get(i));
             }
         }
-        return missing.stream().collect(Collectors.joining(" and "));
+        return "one end only: read " + String.join(" and ", missing) + " as well";
     }
 
     private Working working(Guide g, double[] stem) {

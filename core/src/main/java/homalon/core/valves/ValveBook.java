@@ -5,10 +5,12 @@ import homalon.core.input.Problems;
 import homalon.core.part.ValveKind;
 import homalon.core.rulebook.Source;
 import homalon.core.seats.SeatAngles;
+import homalon.core.seats.SeatRange;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.DoubleStream;
 
 /** What stands for the valves of one kind: what was keyed, with its source, and general defaults where nothing was. */
 public final class ValveBook {
@@ -16,11 +18,23 @@ public final class ValveBook {
     public record Entry(double value, Source source) {}
 
     private final ValveKind kind;
+    private final BookItem.Basis basis;
     private final Map<BookItem, Entry> entries;
 
     /** @throws homalon.core.input.BadInputException naming every figure that cannot be, alone or beside the others */
     public ValveBook(ValveKind kind, Map<BookItem, Entry> keyed) {
+        this(kind, keyed, false);
+    }
+
+    /** @param racing the engine is raced: some defaults are others */
+    public ValveBook(ValveKind kind, Map<BookItem, Entry> keyed, boolean racing) {
+        this(kind, keyed, new BookItem.Basis(BookItem.Basis.NONE.stem(), BookItem.Basis.NONE.faceAngle(), racing));
+    }
+
+    /** @param by what defaults go by where the book does not say */
+    private ValveBook(ValveKind kind, Map<BookItem, Entry> keyed, BookItem.Basis by) {
         this.kind = kind;
+        this.basis = basis(keyed, by);
         Map<BookItem, Entry> all = new EnumMap<>(BookItem.class);
         Problems problems = new Problems();
         for (BookItem item : BookItem.values()) {
@@ -33,10 +47,11 @@ public final class ValveBook {
                         item.words() + ", " + kind.words() + ": that cannot be; key it again, or leave it blank.");
                 all.put(item, entry);
             } else {
-                item.usual(kind).ifPresent(v -> all.put(item, new Entry(v, Source.DEFAULT)));
+                item.usual(kind, basis).ifPresent(v -> all.put(item, new Entry(v, Source.DEFAULT)));
             }
         }
         this.entries = all;
+        giveWay(keyed);
         problems.throwIfAny();
         guide();
         angles();
@@ -44,6 +59,10 @@ public final class ValveBook {
                 value(BookItem.WIDTH_LEAST) <= value(BookItem.WIDTH_MOST),
                 "WIDTH_LEAST",
                 "Seat width, " + kind.words() + ": the least must not be above the most.");
+        problems.require(
+                value(BookItem.INSET_LEAST) <= value(BookItem.INSET),
+                "INSET_LEAST",
+                "Contact inside the valve's edge, " + kind.words() + ": the least must not be above the most.");
         problems.require(
                 value(BookItem.RUNOUT_GOOD) <= value(BookItem.RUNOUT_BAD),
                 "RUNOUT_GOOD",
@@ -62,6 +81,73 @@ public final class ValveBook {
                 "SPRING_SOLID",
                 "Spring, " + kind.words() + ": its solid height is smaller than the installed one; key both again.");
         problems.throwIfAny();
+    }
+
+    private static BookItem.Basis basis(Map<BookItem, Entry> keyed, BookItem.Basis by) {
+        Entry size = keyed.get(BookItem.STEM);
+        Entry face = keyed.get(BookItem.FACE_ANGLE);
+        return new BookItem.Basis(
+                size == null ? by.stem() : size.value(), face == null ? by.faceAngle() : face.value(), by.racing());
+    }
+
+    /** What stands where a figure is left blank; empty where only a book can say. */
+    public OptionalDouble usual(BookItem item) {
+        return item.usual(kind, basis);
+    }
+
+    /** A figure by default never stands against one that was keyed. */
+    private void giveWay(Map<BookItem, Entry> keyed) {
+        pair(BookItem.WIDTH_LEAST, BookItem.WIDTH_MOST, keyed);
+        pair(BookItem.INSET_LEAST, BookItem.INSET, keyed);
+        pair(BookItem.RUNOUT_GOOD, BookItem.RUNOUT_BAD, keyed);
+        boolean least = keyed.containsKey(BookItem.CLEARANCE_LEAST);
+        boolean most = keyed.containsKey(BookItem.CLEARANCE_MOST);
+        if (!keyed.containsKey(BookItem.CLEARANCE_SERVICE)) {
+            double floor =
+                    Math.max(least ? value(BookItem.CLEARANCE_LEAST) : 0, most ? value(BookItem.CLEARANCE_MOST) : 0);
+            standIn(BookItem.CLEARANCE_SERVICE, Math.max(floor, value(BookItem.CLEARANCE_SERVICE)));
+        }
+        if (!most) {
+            double floor = least ? value(BookItem.CLEARANCE_LEAST) : 0;
+            standIn(
+                    BookItem.CLEARANCE_MOST,
+                    Math.min(value(BookItem.CLEARANCE_SERVICE), Math.max(floor, value(BookItem.CLEARANCE_MOST))));
+        }
+        if (!least) {
+            standIn(
+                    BookItem.CLEARANCE_LEAST,
+                    Math.min(value(BookItem.CLEARANCE_MOST), value(BookItem.CLEARANCE_LEAST)));
+        }
+    }
+
+    /** Of a least and a most the one that was keyed stands. */
+    private void pair(BookItem least, BookItem most, Map<BookItem, Entry> keyed) {
+        if (value(least) > value(most)) {
+            if (!keyed.containsKey(least)) {
+                standIn(least, value(most));
+            } else if (!keyed.containsKey(most)) {
+                standIn(most, value(least));
+            }
+        }
+    }
+
+    private void standIn(BookItem item, double value) {
+        entries.put(item, new Entry(value, Source.DEFAULT));
+    }
+
+    /**
+     * The same book for stems that were measured: its defaults go by their size where the book has none.
+     *
+     * @param stems as measured, mm; none leaves the book as it is
+     */
+    public ValveBook measured(double... stems) {
+        if (stems.length == 0 || entries.containsKey(BookItem.STEM)) {
+            return this;
+        }
+        Map<BookItem, Entry> keyed = new EnumMap<>(entries);
+        keyed.values().removeIf(e -> e.source() == Source.DEFAULT);
+        double size = BookItem.Basis.nominal(DoubleStream.of(stems).max().orElseThrow());
+        return new ValveBook(kind, keyed, new BookItem.Basis(size, basis.faceAngle(), basis.racing()));
     }
 
     public ValveKind kind() {
@@ -105,8 +191,14 @@ public final class ValveBook {
                         .orElse(OptionalDouble.empty()));
     }
 
-    /** What a seat is made to: the middle of its range. */
-    public double widthWanted() {
-        return (value(BookItem.WIDTH_LEAST) + value(BookItem.WIDTH_MOST)) / 2;
+    /** Where a seat may lie on its valve and how wide it may be; empty while the valve's head is not known. */
+    public Optional<SeatRange> seat() {
+        return entry(BookItem.HEAD_DIAMETER)
+                .map(head -> new SeatRange(
+                        head.value() - 2 * value(BookItem.INSET),
+                        head.value() - 2 * value(BookItem.INSET_LEAST),
+                        value(BookItem.WIDTH_LEAST),
+                        value(BookItem.WIDTH_MOST),
+                        value(BookItem.RUNOUT_GOOD)));
     }
 }

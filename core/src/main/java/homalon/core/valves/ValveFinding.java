@@ -22,6 +22,7 @@ public record ValveFinding(
         List<Aspect> aspects, Optional<Guide> guide, Optional<SpringFit> spring, Verdict verdict, boolean begun) {
     private static final Set<Aspect.Subject> OF_SEAT = EnumSet.of(
             Aspect.Subject.WIDTH,
+            Aspect.Subject.PLACE,
             Aspect.Subject.RUNOUT,
             Aspect.Subject.PITS,
             Aspect.Subject.LOOKS,

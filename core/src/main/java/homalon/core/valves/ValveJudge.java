@@ -4,6 +4,7 @@ import homalon.core.guides.Guide;
 import homalon.core.input.BadInputException;
 import homalon.core.input.Problems;
 import homalon.core.seats.SeatPlan;
+import homalon.core.seats.SeatRange;
 import homalon.core.seats.SpringFit;
 import homalon.core.valves.Aspect.Subject;
 import homalon.core.verdict.Verdict;
@@ -28,7 +29,8 @@ public final class ValveJudge {
     }
 
     /** @throws BadInputException for readings that cannot stand beside each other; {@link #check} says so before they are kept */
-    public static ValveFinding of(ValveReadings read, ValveBook book) {
+    public static ValveFinding of(ValveReadings read, ValveBook kept) {
+        ValveBook book = kept.measured(read.stem());
         ValveJudge judge = new ValveJudge(read, book);
         Optional<Guide> guide = new GuideJudge(read, book, judge.aspects).judge();
         judge.seat();
@@ -85,6 +87,9 @@ public final class ValveJudge {
                                     width)
                             .done()));
         }
+        if (read.has(Measure.SEAT_OUTER)) {
+            book.seat().ifPresent(range -> place(outer, range));
+        }
         double tir = read.get(Measure.RUNOUT);
         if (read.has(Measure.RUNOUT)) {
             boolean good = tir <= book.value(BookItem.RUNOUT_GOOD) + SLACK;
@@ -137,6 +142,29 @@ public final class ValveJudge {
                     read.looks().stream().sorted().map(Look::words).collect(Collectors.joining(", ")),
                     null);
         }
+    }
+
+    /** Where it touches the valve, by its outer edge. */
+    private void place(double outer, SeatRange range) {
+        SeatRange.Place place = range.place(outer);
+        double inside = (book.value(BookItem.HEAD_DIAMETER) - outer) / 2;
+        aspects.add(
+                Subject.PLACE,
+                place == SeatRange.Place.IN ? Verdict.WITHIN : Verdict.OUT,
+                inside,
+                place == SeatRange.Place.HIGH ? BookItem.INSET_LEAST : BookItem.INSET,
+                switch (place) {
+                    case IN -> "touches the valve where it may";
+                    case HIGH -> "touches too near the valve's edge";
+                    case LOW -> "touches too low on the valve's face";
+                },
+                Working.of("Place on the valve")
+                        .line(
+                                "inside the valve's edge: (head {} less outer edge {}) / 2 = {}",
+                                book.value(BookItem.HEAD_DIAMETER),
+                                outer,
+                                inside)
+                        .done());
     }
 
     private void width(double width, Optional<Working> working) {
@@ -272,8 +300,8 @@ public final class ValveJudge {
                 bowl.isPresent() ? book.value(BookItem.BOWL_EDGE) : Double.NaN,
                 read.has(Measure.PITS) ? read.get(Measure.PITS) : 0,
                 read.has(Measure.RUNOUT) ? read.get(Measure.RUNOUT) : 0,
-                head - 2 * book.value(BookItem.INSET),
-                book.widthWanted(),
+                book.seat().orElseThrow().outerMost(),
+                book.value(BookItem.WIDTH_LEAST),
                 head,
                 head + SeatPlan.DEFAULT_RUN_OUT,
                 book.value(BookItem.SINK),

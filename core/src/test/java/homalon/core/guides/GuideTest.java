@@ -15,6 +15,8 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class GuideTest {
     private static final GuideLimits LIMITS = new GuideLimits(0.03, 0.06, 0.10, 0.03, 0.03);
@@ -51,6 +53,22 @@ class GuideTest {
 
     private static double stem(double[] two) {
         return Math.abs(two[0] - two[1]);
+    }
+
+    /** By the stem's size, never closer than oil needs. */
+    @ParameterizedTest
+    @CsvSource({
+        "false, 8, 0.036, 0.064, 0.100",
+        "true, 8, 0.044, 0.076, 0.120",
+        "true, 14, 0.077, 0.133, 0.210",
+        "false, 4.5, 0.020, 0.036, 0.056",
+        "false, 2, 0.020, 0.020, 0.025"
+    })
+    void clearancesGrowWithTheStem(boolean exhaust, double stem, double least, double most, double service) {
+        GuideLimits limits = GuideLimits.usual(exhaust, stem);
+        assertEquals(least, limits.least(), 1e-12);
+        assertEquals(most, limits.most(), 1e-12);
+        assertEquals(service, limits.service(), 1e-12);
     }
 
     @Test

@@ -15,6 +15,8 @@ import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class SeatPlanTest {
     private static Asked asked(double pits, double runout, double targetOuter, double width) {
@@ -78,6 +80,131 @@ class SeatPlanTest {
         SeatPlan deep = SeatPlan.of(asked(0.5, 0.1, 34, 1.5));
         assertFalse(deep.feasible());
         assertTrue(deep.why().contains("insert"), deep.why());
+    }
+
+    private static final SeatRange RANGE = new SeatRange(34.0, 34.8, 1.0, 1.5, 0.05);
+
+    private static Asked found(double outer, double inner, double pits, double runout) {
+        return new Asked(SeatAngles.of(30, 45, 60), outer, inner, Double.NaN, pits, runout, 34.8, 1, 35, 37, 0.5, 0, 0);
+    }
+
+    /** Of all edges and widths that are allowed, none takes less. */
+    @Test
+    void noOtherSeatOfTheRangeTakesLess() {
+        Random random = new Random(23);
+        for (int n = 0; n < 300; n++) {
+            double outer = 33 + random.nextDouble() * 2;
+            double inner = outer - 0.6 - random.nextDouble() * 3;
+            Asked q = found(
+                            outer,
+                            inner,
+                            random.nextInt(3) == 0 ? 0 : random.nextDouble() * 0.1,
+                            random.nextDouble() * 0.08)
+                    .by(random.nextBoolean() ? Way.STONE : Way.CUTTER, random.nextDouble() * 0.1);
+            SeatPlan least = SeatPlan.least(q, RANGE);
+            double width = least.after().width();
+            double edge = 2 * least.after().outer();
+            assertTrue(edge >= 34 - 1e-9 && edge <= 34.8 + 1e-9 && width >= 1 - 1e-9 && width <= 1.5 + 1e-9);
+            for (double t = 34; t <= 34.8; t += 0.05) {
+                for (double w = 1; w <= 1.5; w += 0.05) {
+                    Asked other = new Asked(
+                            q.angles(),
+                            outer,
+                            inner,
+                            Double.NaN,
+                            q.pitDepth(),
+                            q.runout(),
+                            t,
+                            w,
+                            35,
+                            37,
+                            0.5,
+                            q.least(),
+                            0);
+                    assertTrue(
+                            SeatPlan.of(other).seatSink() >= least.seatSink() - 1e-9,
+                            () -> "outer " + outer + " inner " + inner + " takes " + least.seatSink());
+                }
+            }
+        }
+    }
+
+    /** A range that allows less never asks for less. */
+    @Test
+    void aNarrowerRangeNeverMakesASeatCheaper() {
+        Random random = new Random(29);
+        for (int n = 0; n < 1000; n++) {
+            double outer = 33 + random.nextDouble() * 2;
+            Asked q = found(outer, outer - 0.6 - random.nextDouble() * 3, random.nextDouble() * 0.1, 0)
+                    .by(Way.STONE, 0);
+            double from = 33.6 + random.nextDouble();
+            double to = from + random.nextDouble() * (35 - from);
+            double narrow = 0.8 + random.nextDouble();
+            SeatRange wide = new SeatRange(from, to, narrow, narrow + random.nextDouble(), 0.05);
+            double least = narrow + (wide.widthMost() - narrow) * random.nextDouble();
+            SeatRange tight = new SeatRange(
+                    from + (to - from) * random.nextDouble() / 2,
+                    to - (to - from) * random.nextDouble() / 2,
+                    least,
+                    wide.widthMost(),
+                    0.05);
+            assertTrue(SeatPlan.least(q, tight).seatSink()
+                    >= SeatPlan.least(q, wide).seatSink() - 1e-9);
+        }
+    }
+
+    /** What is inside, true and clean is left; a tool in hand, a pit, a run-out or a neighbour that stands deeper is not. */
+    @ParameterizedTest
+    @CsvSource({
+        "34.4, 32.6, 0, 0, 0, 0, NOTHING",
+        "34.4, 32.6, 0, 0.05, 0, 0, NOTHING",
+        "34.8, 32.7, 0, 0, 0, 0, NOTHING",
+        "34.4, 32.6, 0, 0.051, 0, 0, PITS",
+        "34.4, 32.6, 0.01, 0, 0, 0, PITS",
+        "34.4, 32.6, 0, 0, 0.03, 0, TOOL",
+        "34.4, 32.6, 0, 0, 0, 0.1, LEVEL",
+        "33.9, 32.2, 0, 0, 0, 0, OUTER_EDGE",
+        "34.4, 33.2, 0, 0, 0, 0, WIDTH",
+        // Too wide, or too far out: the other cuts alone make it right.
+        "34.4, 31.6, 0, 0, 0, 0, OTHER_CUTS",
+        "34.9, 33.0, 0, 0, 0, 0, OTHER_CUTS"
+    })
+    void whatBindsOfARange(
+            double outer, double inner, double pits, double runout, double least, double level, Binds binds) {
+        Asked q = new Asked(
+                SeatAngles.of(30, 45, 60), outer, inner, Double.NaN, pits, runout, 34.8, 1, 35, 37, 0.5, least, level);
+        SeatPlan plan = SeatPlan.least(q, RANGE);
+        assertEquals(binds, plan.binds());
+        assertEquals(
+                binds == Binds.NOTHING || binds == Binds.OTHER_CUTS,
+                plan.seatSink() == 0,
+                () -> "sinks " + plan.seatSink());
+        double width = plan.after().width();
+        assertTrue(width >= 1 - 1e-9 && width <= 1.5 + 1e-9, () -> "width " + width);
+    }
+
+    @Test
+    void aWideSeatIsNarrowedByTheThroatCutAlone() {
+        SeatPlan plan = SeatPlan.least(found(34.4, 31.6, 0, 0), RANGE);
+        assertEquals(0, plan.seatSink(), 1e-12);
+        assertEquals(0, plan.topSink(), 1e-12);
+        assertTrue(plan.throatSink() > 0);
+        assertEquals(1.5, plan.after().width(), 1e-9, "no further than it must");
+        SeatPlan in = SeatPlan.least(found(34.9, 33.0, 0, 0), RANGE);
+        assertEquals(0, in.seatSink(), 1e-12);
+        assertTrue(in.topSink() > 0);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"33.99, LOW", "34.0, IN", "34.8, IN", "34.81, HIGH"})
+    void whereItTouches(double outer, SeatRange.Place place) {
+        assertEquals(place, RANGE.place(outer));
+    }
+
+    @Test
+    void aRangeGrows() {
+        assertThrows(BadInputException.class, () -> new SeatRange(34.8, 34, 1, 1.5, 0.05));
+        assertThrows(BadInputException.class, () -> new SeatRange(34, 34.8, 1.6, 1.5, 0.05));
     }
 
     /** The volume between two sections against a plain sum over thin rings. */

@@ -15,12 +15,15 @@ import homalon.core.part.ValveKind;
 import homalon.core.part.ValvePattern;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.Source;
+import homalon.core.seats.SeatRange;
 import homalon.core.verdict.Verdict;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class ValveJudgeTest {
     private static final ValveBook BOOK = new ValveBook(ValveKind.INTAKE, Map.of());
@@ -84,6 +87,136 @@ class ValveJudgeTest {
         assertEquals(Verdict.OUT, after.verdict());
         assertTrue(after.guideWorn() && !after.seatBad());
         assertTrue(after.says().contains("spring side"), after.says());
+    }
+
+    /** Which places were read decides what is said of the others. */
+    @Test
+    void whatOfTheGuideWasNotReadIsNamed() {
+        Object[] ends = {
+            Measure.STEM_TOP,
+            7.96,
+            Measure.GUIDE_TOP_ALONG,
+            8.01,
+            Measure.GUIDE_TOP_ACROSS,
+            8.01,
+            Measure.GUIDE_BOTTOM_ALONG,
+            8.01,
+            Measure.GUIDE_BOTTOM_ACROSS,
+            8.01
+        };
+        ValveFinding open = ValveJudge.of(read(Set.of(Look.GOOD), ends), BOOK);
+        assertEquals(Verdict.NOT_PROVEN, open.verdict());
+        assertTrue(open.says().contains("the middle not read") && !open.says().contains("one end"), open.says());
+        Object[] both = SOUND.clone();
+        both[3] = 8.08;
+        both[5] = 8.08;
+        both[11] = 8.08;
+        both[13] = 8.08;
+        ValveFinding worn = ValveJudge.of(read(Set.of(Look.GOOD), both), BOOK);
+        assertTrue(worn.says().contains("at both ends"), worn.says());
+        Object[] bell = SOUND.clone();
+        bell[11] = 8.045;
+        bell[13] = 8.045;
+        ValveFinding port = ValveJudge.of(read(Set.of(Look.GOOD), bell), BOOK);
+        assertTrue(port.says().contains("bell-mouthed at the bottom, the port side"), port.says());
+    }
+
+    /** Without a book the limits follow the stem that was read; a keyed size, or a keyed limit, comes before it. */
+    @ParameterizedTest
+    @CsvSource({
+        // stem read, size keyed, service keyed, service that stands
+        "7.96, , , 0.100",
+        "13.95, , , 0.175",
+        "13.95, 8, , 0.100",
+        "13.95, , 0.09, 0.09",
+        "4.96, , , 0.063"
+    })
+    void limitsFollowTheStem(double stem, Double size, Double keyed, double service) {
+        Map<BookItem, ValveBook.Entry> book = new EnumMap<>(BookItem.class);
+        if (size != null) {
+            book.put(BookItem.STEM, new ValveBook.Entry(size, Source.MAKER));
+        }
+        if (keyed != null) {
+            book.put(BookItem.CLEARANCE_SERVICE, new ValveBook.Entry(keyed, Source.MAKER));
+        }
+        ValveBook stands = new ValveBook(ValveKind.INTAKE, book).measured(stem);
+        assertEquals(service, stands.guide().service(), 1e-9);
+        assertTrue(stands.guide().most() <= service + 1e-12, "a default gives way to what was keyed");
+        assertEquals(keyed == null, stands.isDefault(BookItem.CLEARANCE_SERVICE));
+        Object[] read = {
+            Measure.STEM_TOP,
+            stem,
+            Measure.GUIDE_TOP_ALONG,
+            stem + 0.05,
+            Measure.GUIDE_TOP_ACROSS,
+            stem + 0.05,
+            Measure.GUIDE_MIDDLE_ALONG,
+            stem + 0.05,
+            Measure.GUIDE_MIDDLE_ACROSS,
+            stem + 0.05,
+            Measure.GUIDE_BOTTOM_ALONG,
+            stem + 0.05,
+            Measure.GUIDE_BOTTOM_ACROSS,
+            stem + 0.05
+        };
+        Aspect guide = ValveJudge.of(read(Set.of(), read), new ValveBook(ValveKind.INTAKE, book))
+                .aspect(Aspect.Subject.GUIDE)
+                .orElseThrow();
+        assertTrue(
+                Double.isNaN(guide.limit()) || guide.limit() == service || guide.is(Verdict.OUT),
+                () -> "judged by " + guide.limit());
+    }
+
+    /** Defaults that go by what was keyed beside them. */
+    @ParameterizedTest
+    @CsvSource({
+        "TOP_ANGLE, FACE_ANGLE, 30, 15",
+        "TOP_ANGLE, FACE_ANGLE, 45, 30",
+        "CLEARANCE_MOST, CLEARANCE_LEAST, 0.2, 0.2",
+        "CLEARANCE_SERVICE, CLEARANCE_MOST, 0.3, 0.3",
+        "CLEARANCE_LEAST, CLEARANCE_MOST, 0.03, 0.03",
+        "WIDTH_MOST, WIDTH_LEAST, 2.5, 2.5",
+        "WIDTH_LEAST, WIDTH_MOST, 0.8, 0.8",
+        "INSET_LEAST, INSET, 0.05, 0.05",
+        "RUNOUT_GOOD, RUNOUT_BAD, 0.03, 0.03"
+    })
+    void defaultsGiveWay(BookItem item, BookItem keyed, double value, double stands) {
+        ValveBook book = new ValveBook(ValveKind.INTAKE, Map.of(keyed, new ValveBook.Entry(value, Source.MAKER)));
+        assertEquals(stands, book.value(item), 1e-12);
+        assertTrue(book.isDefault(item));
+    }
+
+    @Test
+    void aRacedEngineHasItsOwnRanges() {
+        Map<BookItem, ValveBook.Entry> head = Map.of(BookItem.HEAD_DIAMETER, new ValveBook.Entry(35, Source.MAKER));
+        SeatRange raced = new ValveBook(ValveKind.EXHAUST, head, true).seat().orElseThrow();
+        assertEquals(new SeatRange(34.4, 35, 1.2, 1.6, 0.05), raced);
+        assertEquals(
+                new SeatRange(34, 34.8, 1.5, 2.0, 0.05),
+                new ValveBook(ValveKind.EXHAUST, head).seat().orElseThrow());
+        assertTrue(new ValveBook(ValveKind.EXHAUST, Map.of()).seat().isEmpty(), "the head is not known");
+        // The range of the racer stands for measured stems too.
+        assertEquals(
+                raced,
+                new ValveBook(ValveKind.EXHAUST, head, true)
+                        .measured(7.96)
+                        .seat()
+                        .orElseThrow());
+    }
+
+    @ParameterizedTest
+    @CsvSource({"34.9, OUT, near the valve's edge", "34.4, WITHIN, where it may", "33.9, OUT, too low"})
+    void whereASeatTouchesIsJudged(double outer, Verdict verdict, String says) {
+        ValveBook book =
+                new ValveBook(ValveKind.INTAKE, Map.of(BookItem.HEAD_DIAMETER, new ValveBook.Entry(35, Source.MAKER)));
+        ValveFinding finding = ValveJudge.of(read(Set.of(), Measure.SEAT_OUTER, outer), book);
+        Aspect place = finding.aspect(Aspect.Subject.PLACE).orElseThrow();
+        assertTrue(place.is(verdict) && place.says().contains(says), place.says());
+        assertEquals((35 - outer) / 2, place.figure(), 1e-9);
+        assertEquals(verdict == Verdict.OUT, finding.seatBad());
+        assertTrue(ValveJudge.of(read(Set.of(), Measure.SEAT_OUTER, outer), BOOK)
+                .aspect(Aspect.Subject.PLACE)
+                .isEmpty());
     }
 
     @Test
