@@ -16,6 +16,7 @@ import homalon.app.web.OneRead;
 import homalon.app.web.OneWrite;
 import homalon.app.web.Shell;
 import homalon.core.face.PlaceProposal;
+import homalon.core.face.PlacesWanted;
 import homalon.core.geometry.Spot;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Layout;
@@ -76,8 +77,12 @@ class FaceController {
         this.writing = writing;
     }
 
-    /** A density and the places it would propose. */
-    record Choice(PlaceProposal.Density density, int places) {}
+    /**
+     * A density and the places it would propose.
+     *
+     * @param lacks how many more it takes to prove every limit; 0 where they do
+     */
+    record Choice(PlaceProposal.Density density, int places, int lacks) {}
 
     @GetMapping("/parts/{tag}/{kind:face|proof|thickness|thickness-after}")
     String page(
@@ -111,7 +116,14 @@ class FaceController {
         }
         List<Choice> choices = new ArrayList<>();
         for (PlaceProposal.Density d : PlaceProposal.Density.values()) {
-            choices.add(new Choice(d, PlaceProposal.of(layout, d).size()));
+            List<Spot> spots = surveys.proposed(part, SurveyKind.FACE, d).stream()
+                    .map(PlaceProposal.Place::spot)
+                    .toList();
+            int lacks = kind.ofHeights()
+                    ? PlacesWanted.missing(layout, spots, part.limits(), RuleBook.DEFAULT_COVER.mm())
+                            .size()
+                    : 0;
+            choices.add(new Choice(d, spots.size(), lacks));
         }
         model.addAttribute(
                 "drawing",
@@ -224,6 +236,22 @@ class FaceController {
         PartFile part = parts.byTag(tag);
         UUID place = surveys.add(part, kind(kind), new Spot(x, y), me.id());
         response.setHeader("X-Place", place.toString());
+        return live(part, kind(kind), shell, model);
+    }
+
+    /** The places that the limits in force lack. */
+    @ToMachinists
+    @PostMapping("/parts/{tag}/{kind:face|proof}/wanted")
+    String wanted(
+            @PathVariable String tag,
+            @PathVariable String kind,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model,
+            HttpServletResponse response) {
+        PartFile part = parts.byTag(tag);
+        surveys.addWanted(part, kind(kind), me.id())
+                .ifPresent(place -> response.setHeader("X-Place", place.toString()));
         return live(part, kind(kind), shell, model);
     }
 

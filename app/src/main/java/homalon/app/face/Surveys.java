@@ -6,6 +6,7 @@ import homalon.app.part.PartFile;
 import homalon.app.web.OneRead;
 import homalon.core.face.OddReading;
 import homalon.core.face.PlaceProposal;
+import homalon.core.face.PlacesWanted;
 import homalon.core.geometry.Spot;
 import homalon.core.input.BadInputException;
 import homalon.core.part.LandRaster;
@@ -14,6 +15,7 @@ import homalon.core.part.PlaceNames;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.rulebook.RuleBook;
 import homalon.core.rulebook.Soak;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -142,7 +144,9 @@ public class Surveys {
         return before.map(s -> s.places().stream()
                         .map(p -> new PlaceProposal.Place(p.name(), p.spot()))
                         .toList())
-                .orElseGet(() -> PlaceProposal.of(layout, otherwise));
+                .orElseGet(() -> otherwise == PlaceProposal.Density.PROVING
+                        ? PlaceProposal.proving(layout, part.limits(), RuleBook.DEFAULT_COVER.mm())
+                        : PlaceProposal.of(layout, otherwise));
     }
 
     /**
@@ -262,11 +266,30 @@ public class Surveys {
         return last.map(SurveyFile.ReadingFile::place);
     }
 
+    /**
+     * Adds the places that the limits in force lack, one after the other.
+     *
+     * @return the first of them
+     */
+    public Optional<UUID> addWanted(PartFile part, SurveyKind kind, UUID by) {
+        SurveyFile survey = open(part, kind);
+        List<Spot> have =
+                survey.places().stream().map(SurveyFile.PlaceFile::spot).toList();
+        Layout layout = faces.layout(part.numbers());
+        UUID first = null;
+        for (Spot s : PlacesWanted.missing(layout, have, part.limits(), RuleBook.DEFAULT_COVER.mm())) {
+            UUID added = add(part, kind, s, by);
+            first = first == null ? added : first;
+        }
+        return Optional.ofNullable(first);
+    }
+
     /** Adds a place near the one wanted, on the nearest metal. */
     public UUID add(PartFile part, SurveyKind kind, Spot wanted, UUID by) {
         SurveyFile survey = open(part, kind);
         if (survey.places().size() >= PlaceProposal.MOST) {
-            throw new BadInputException("place", "Sixty places are the most for keying: drop one first.");
+            throw new BadInputException(
+                    "place", PlaceProposal.MOST + " places are the most for keying: drop one first.");
         }
         Layout layout = faces.layout(part.numbers());
         Spot spot = PlaceProposal.onMetal(layout, wanted)

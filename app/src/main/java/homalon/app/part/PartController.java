@@ -191,10 +191,16 @@ class PartController {
         model.addAttribute("gaskets", GasketKind.values());
         model.addAttribute("stuckOn", StuckOn.values());
         LengthWriter writer = shell.writer();
-        model.addAttribute("defaultOverall", writer.full(RuleBook.DEFAULT_OVERALL));
+        model.addAttribute("defaultOverall", writer.full(RuleBook.overall(cylinders(form))));
         model.addAttribute("defaultWindow", writer.full(RuleBook.DEFAULT_IN_WINDOW));
         model.addAttribute("defaultSide", writer.size(RuleBook.DEFAULT_WINDOW));
         preview(model, form, shell);
+    }
+
+    /** As keyed; four where nobody keyed a number. */
+    private static int cylinders(IntakeForm form) {
+        String typed = form.get("cylinders");
+        return typed != null && typed.strip().matches("[1-8]") ? Integer.parseInt(typed.strip()) : 4;
     }
 
     private void preview(Model model, IntakeForm form, Shell shell) {

@@ -60,7 +60,7 @@ public record PartFile(
 
     /** The limits in force, defaults included. */
     public List<FlatnessLimit> limits() {
-        return RuleBook.inForce(entered, visit.gasketKind());
+        return RuleBook.inForce(entered, visit.gasketKind(), numbers.cylinders());
     }
 
     /**

@@ -16,6 +16,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.BiFunction;
 import java.util.function.IntFunction;
+import java.util.stream.IntStream;
 
 /**
  * Judges a survey against every limit in force. Points that do not seal are to be left out before; the rest is judged as
@@ -136,7 +137,7 @@ public final class FaceJudge {
     }
 
     private LimitVerdict rows(FlatnessLimit limit, boolean lengthwise) {
-        Optional<LineFlatness.Worst> worst = LineFlatness.of(points, lengthwise);
+        Optional<LineFlatness.Worst> worst = LineFlatness.of(cloud ? thinned() : points, lengthwise);
         Working.Builder working = Working.of("Straightness " + (lengthwise ? "along" : "across"));
         worst.ifPresentOrElse(
                 w -> working.line(
@@ -155,6 +156,16 @@ public final class FaceJudge {
                 "Fewer than two rows hold three places: measure more " + (lengthwise ? "along" : "across") + ".",
                 working.done());
     }
+
+    /** Rows of a scan are looked at in a part of its points, evenly taken: they lie far closer than any row needs. */
+    private Points thinned() {
+        int every = Math.max(1, points.size() / ENOUGH_FOR_ROWS);
+        int[] picked =
+                IntStream.iterate(0, i -> i < points.size(), i -> i + every).toArray();
+        return points.pick(picked);
+    }
+
+    private static final int ENOUGH_FOR_ROWS = 20_000;
 
     /** Every square lies within one of a grid of larger ones, and the grid's own squares are squares. */
     private LimitVerdict windowOfCloud(FlatnessLimit limit) {
@@ -265,7 +276,11 @@ public final class FaceJudge {
                 next = Optional.of(flatness.cover().furthest());
             } else {
                 why = filled ? unshaped() : unfilled;
-                next = Optional.of(filled ? shapeNext() : flatness.cover().furthest());
+                next = Optional.of(
+                        filled
+                                ? shapeNext()
+                                : PlacesWanted.next(settings.layout(), points, limit, settings.cover())
+                                        .orElse(flatness.cover().furthest()));
             }
         }
         return new LimitVerdict(limit, verdict, value, why, next, working);

@@ -5,8 +5,11 @@ import homalon.core.geometry.Spot;
 import homalon.core.part.LandRaster;
 import homalon.core.part.Layout;
 import homalon.core.part.PlaceNames;
+import homalon.core.rulebook.FlatnessLimit;
+import homalon.core.rulebook.RuleBook;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.algorithm.locate.PointOnGeometryLocator;
@@ -25,7 +28,9 @@ public final class PlaceProposal {
         /** Three rows at the ends and between the bores. */
         USUAL("usual"),
         /** The edges at every bore as well, and two more places on each bridge. */
-        CLOSE("close");
+        CLOSE("close"),
+        /** As many as it takes to prove every limit in force. */
+        PROVING("enough for every limit");
 
         private final String words;
 
@@ -39,10 +44,14 @@ public final class PlaceProposal {
     }
 
     /** Room that an indicator's tip wants from an edge, mm. */
-    private static final double TIP = 2.5;
+    static final double TIP = 2.5;
 
     private static final double INSET = 8;
-    public static final int MOST = 60;
+    /** Of one survey by hand. */
+    public static final int MOST = 200;
+    /** Of a layout, before limits are looked at. */
+    private static final int MOST_PROPOSED = 60;
+
     public static final int FEWEST = 4;
 
     /**
@@ -53,7 +62,44 @@ public final class PlaceProposal {
 
     private PlaceProposal() {}
 
+    /**
+     * Places that prove every limit when they read well: the usual ones, and what those lack.
+     *
+     * @param cover most that land may lie from a place, mm
+     */
+    public static List<Place> proving(Layout layout, List<FlatnessLimit> limits, double cover) {
+        List<Place> usual = of(layout, Density.USUAL);
+        List<Spot> have = usual.stream().map(Place::spot).toList();
+        List<Place> all = new ArrayList<>(usual);
+        for (Spot s : PlacesWanted.missing(layout, have, limits, cover)) {
+            all.add(new Place(PlaceNames.name(layout, s), new Spot(rounded(s.x()), rounded(s.y()))));
+        }
+        return toAndFro(layout.box(), all.size() > MOST ? all.subList(0, MOST) : all);
+    }
+
+    /** In strips along the face, each walked back from where the one before it ended. */
+    private static List<Place> toAndFro(Box box, List<Place> places) {
+        int strips = Math.max(1, (int) Math.round(box.height() / STRIP));
+        List<Place> walk = new ArrayList<>();
+        for (int k = strips - 1; k >= 0; k--) {
+            double from = box.y0() + box.height() * k / strips;
+            double to = k == strips - 1 ? box.y1() + TIP : box.y0() + box.height() * (k + 1) / strips;
+            Comparator<Place> along = Comparator.comparingDouble(p -> p.spot().x());
+            places.stream()
+                    .filter(p -> p.spot().y() >= from && p.spot().y() < to)
+                    .sorted((strips - 1 - k) % 2 == 0 ? along : along.reversed())
+                    .forEach(walk::add);
+        }
+        return List.copyOf(walk);
+    }
+
+    private static final double STRIP = 30;
+
+    /** For {@link Density#PROVING} by the general defaults; {@link #proving} knows the limits. */
     public static List<Place> of(Layout layout, Density density) {
+        if (density == Density.PROVING) {
+            return proving(layout, RuleBook.defaultLimits(layout.bores().size()), RuleBook.DEFAULT_COVER.mm());
+        }
         Box box = layout.box();
         double inset = Math.min(INSET, box.height() * 0.12);
         List<Double> ends = List.of(box.x0() + inset, box.x1() - inset);
@@ -98,7 +144,7 @@ public final class PlaceProposal {
             }
             back = any != back;
         }
-        return places.size() > MOST ? List.copyOf(places.subList(0, MOST)) : List.copyOf(places);
+        return places.size() > MOST_PROPOSED ? List.copyOf(places.subList(0, MOST_PROPOSED)) : List.copyOf(places);
     }
 
     private static boolean farFromAll(List<Place> places, Spot spot) {

@@ -495,8 +495,8 @@ class FlatnessTest {
         FlatnessLimit maker = FlatnessLimit.overall(Length.ofMm("0.08"), Source.MAKER);
         FlatnessLimit window = FlatnessLimit.inAny(Length.ofMm("150"), Length.ofMm("0.03"), Source.GASKET);
         List<FlatnessLimit> inForce = RuleBook.inForce(List.of(shop, maker, window));
-        assertEquals(List.of(maker, window), inForce);
-        assertEquals(RuleBook.defaultLimits(), RuleBook.inForce(List.of()));
+        assertEquals(List.of(maker, FlatnessLimit.across(Length.ofMm("0.04"), Source.DEFAULT), window), inForce);
+        assertEquals(RuleBook.defaultLimits(4), RuleBook.inForce(List.of()));
     }
 
     @Test

@@ -69,7 +69,7 @@ class ScanTest {
 
     private static ScanFace judged(Points points) {
         return ScanFace.of(
-                points, new ScanFace.Settings(LandRaster.of(LAYOUT, 84), RuleBook.defaultLimits(), 75, 0.002));
+                points, new ScanFace.Settings(LandRaster.of(LAYOUT, 84), RuleBook.defaultLimits(4), 75, 0.002));
     }
 
     @Test
