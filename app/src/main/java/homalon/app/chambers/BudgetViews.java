@@ -225,10 +225,10 @@ class BudgetViews {
     }
 
     private static String written(Budget b, double value, LengthWriter writer) {
-        if (b.kind() == Budget.Kind.RATIO || b.kind() == Budget.Kind.CLASS_RATIO) {
+        if (b.kind().item().unit() == EngineItem.Unit.RATIO) {
             return Ratios.ratio(value);
         }
-        if (b.kind() == Budget.Kind.CLASS_CC) {
+        if (b.kind().item().unit() == EngineItem.Unit.CC) {
             return Ratios.cc(value);
         }
         return b.kind().item().unit() == EngineItem.Unit.SIZE

@@ -39,10 +39,15 @@ final class EngineForm {
     private static Field field(ChamberFile file, EngineItem item, BenchUnit unit) {
         String usual = item == EngineItem.BORE
                 ? plain(item, file.part().numbers().bore().mm(), unit)
-                : EngineBook.usual(item, file.setup().rods()).isPresent()
+                : EngineBook.usual(item, file.setup().drive(), file.setup().rods())
+                                .isPresent()
                         ? plain(
                                 item,
-                                EngineBook.usual(item, file.setup().rods()).getAsDouble(),
+                                EngineBook.usual(
+                                                item,
+                                                file.setup().drive(),
+                                                file.setup().rods())
+                                        .getAsDouble(),
                                 unit)
                         : "";
         SheetFile.Figure source = file.sheet().standing().get(ChamberFile.source(item));

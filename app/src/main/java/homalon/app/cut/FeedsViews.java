@@ -31,7 +31,7 @@ class FeedsViews {
     }
 
     /** Iron or steel lies in the face: somebody said so, or liners were measured in it on this visit. */
-    private boolean steelInFace(PartFile part, Tooling tooling) {
+    boolean steelInFace(PartFile part, Tooling tooling) {
         return tooling.steelInFace() || !sheets.of(part, Sheet.LINERS).setup().isEmpty();
     }
 
@@ -66,9 +66,13 @@ class FeedsViews {
         List<Cutter> cutters = toolbox.cutters();
         Optional<Machine> machine = toolbox.machine(asked.tooling().machine());
         Optional<Cutter> cutter = toolbox.cutter(asked.tooling().cutter());
-        double ra = asked.ra().isBlank() ? asked.gasket().wantedRa() : ra(asked.ra());
+        double ra = asked.ra().isBlank() ? asked.gasket().wantedRa(part.material()) : ra(asked.ra());
         List<Row> rows = new ArrayList<>();
         List<String> notes = new ArrayList<>(flatnessNote(part, asked.gasket(), writer));
+        if (steelInFace(part, asked.tooling())) {
+            notes.add("Steel lies in the cut: no pass is deeper than "
+                    + writer.full(RuleBook.passThroughSteel(writer.unit())) + ", a general default.");
+        }
         Optional<String> refused =
                 cutter.flatMap(c -> Feeds.refused(c.insert(), part.material(), steelInFace(part, asked.tooling())));
         if (machine.isPresent() && cutter.isPresent() && refused.isEmpty()) {

@@ -152,7 +152,7 @@ class PlanController {
         Length atLeast = kept.map(k -> k.plan().atLeast()).orElse(Length.ZERO);
         try {
             footing = asked.footing(start, unit, planner.box(part));
-            depths = asked.depths(usual, unit);
+            depths = deepest(part, asked.tooling(kept), asked.depths(usual, unit), unit);
             atLeast = CutPlan.checked(asked.atLeast(atLeast, unit));
         } catch (IllegalArgumentException e) {
             refuse(e, model, response);
@@ -173,6 +173,11 @@ class PlanController {
         model.addAttribute("view", view);
         model.addAttribute("hasPlan", kept.isPresent());
         return "cut/plan";
+    }
+
+    /** As keyed, or as shallow as steel in the face asks for. */
+    private PassPlan.Depths deepest(PartFile part, Tooling tooling, PassPlan.Depths asked, BenchUnit unit) {
+        return feedsViews.steelInFace(part, tooling) ? asked.throughSteel(unit) : asked;
     }
 
     /** Where it stands in the kept plan, or as proposed; the shims are those that the shop has now. */
@@ -233,7 +238,7 @@ class PlanController {
         CutPlan plan = CutPlan.of(
                 compared.setUps(),
                 removal,
-                asked.depths(PassPlan.Depths.usual(unit), unit),
+                deepest(part, asked.tooling(Optional.empty()), asked.depths(PassPlan.Depths.usual(unit), unit), unit),
                 RuleBook.dialStep(unit),
                 asked.atLeast(Length.ZERO, unit));
         Tooling tooling = asked.tooling(Optional.empty());

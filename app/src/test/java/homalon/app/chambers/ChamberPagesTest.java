@@ -376,7 +376,7 @@ class ChamberPagesTest {
                 "50");
         Outlook now = outlook(deck, WhatIf.NOTHING.withCut(0.2));
         assertEquals(Budget.Kind.SQUEEZE, now.budgets().binding().orElseThrow().kind());
-        assertEquals(0.4, now.budgets().mayComeOff().orElseThrow(), 1e-9);
+        assertEquals(0.3, now.budgets().mayComeOff().orElseThrow(), 1e-9);
         assertEquals(ChamberNow.Basis.TOLD, now.each().get(0).chamber().basis());
         assertEquals(50, now.each().get(0).thenCc(), "a block cut leaves the chamber as it is");
     }

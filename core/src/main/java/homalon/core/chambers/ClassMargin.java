@@ -1,10 +1,11 @@
 package homalon.core.chambers;
 
 /**
- * A class rule against what was measured: it counts as passed only by more than the measurement leaves open.
+ * A class rule against what was measured: it counts as passed only by more than two standard uncertainties, and as failed by as
+ * much.
  *
  * @param margin how far inside the rule, in its unit; negative outside
- * @param plusMinus what the measurement leaves open
+ * @param plusMinus one standard uncertainty of what was measured
  */
 public record ClassMargin(double margin, double plusMinus) {
     /** How it stands. */
@@ -25,6 +26,8 @@ public record ClassMargin(double margin, double plusMinus) {
     }
 
     private static final double SLACK = 1e-9;
+    /** So many standard uncertainties are kept on both sides of a class rule. */
+    public static final double COVERAGE = 2;
 
     public static ClassMargin atLeast(double value, double limit, double plusMinus) {
         return new ClassMargin(value - limit, plusMinus);
@@ -35,9 +38,10 @@ public record ClassMargin(double margin, double plusMinus) {
     }
 
     public Standing standing() {
-        if (margin > plusMinus + SLACK) {
+        double open = COVERAGE * plusMinus;
+        if (margin > open + SLACK) {
             return Standing.PASSES;
         }
-        return margin < -plusMinus - SLACK ? Standing.FAILS : Standing.ON_THE_LINE;
+        return margin < -open - SLACK ? Standing.FAILS : Standing.ON_THE_LINE;
     }
 }

@@ -16,16 +16,22 @@ public final class EngineBook {
 
     /** How the valves are driven. */
     public enum Drive {
-        UNKNOWN("not said"),
-        CHAIN_OR_BELT("cam in the head, chain or belt"),
-        GEARS("cam in the head, gears"),
-        PUSHROD("pushrods"),
-        SIDE_VALVE("valves in the block");
+        UNKNOWN("not said", 2.0, 2.5),
+        CHAIN_OR_BELT("cam in the head, chain or belt", 1.5, 2.0),
+        GEARS("cam in the head, gears", 1.5, 2.0),
+        PUSHROD("pushrods", 2.0, 2.5),
+        SIDE_VALVE("valves in the block", 2.0, 2.5);
 
         private final String words;
+        /** Room from a valve to the piston, least, mm: long gear bends and floats further; not said, the larger stand. */
+        private final double intakeLeast;
 
-        Drive(String words) {
+        private final double exhaustLeast;
+
+        Drive(String words, double intakeLeast, double exhaustLeast) {
             this.words = words;
+            this.intakeLeast = intakeLeast;
+            this.exhaustLeast = exhaustLeast;
         }
 
         public String words() {
@@ -51,8 +57,8 @@ public final class EngineBook {
 
     /** How far a rod stretches. */
     public enum Rods {
-        IRON("iron or steel rods", 0.9),
-        ALUMINIUM_OR_FAST("aluminium rods, or high speed", 1.1);
+        IRON("iron or steel rods", 1.0),
+        ALUMINIUM_OR_FAST("aluminium rods, or high speed", 1.5);
 
         private final String words;
         private final double squeeze;
@@ -86,7 +92,7 @@ public final class EngineBook {
             if (entry != null) {
                 entries.put(item, entry);
             } else {
-                usual(item, rods).ifPresent(v -> entries.put(item, new Entry(v, Source.DEFAULT)));
+                usual(item, drive, rods).ifPresent(v -> entries.put(item, new Entry(v, Source.DEFAULT)));
             }
         }
         Problems problems = new Problems();
@@ -103,8 +109,13 @@ public final class EngineBook {
     }
 
     /** The default that stands where nothing was keyed. */
-    public static OptionalDouble usual(EngineItem item, Rods rods) {
-        return item == EngineItem.SQUEEZE_LEAST ? OptionalDouble.of(rods.squeeze) : item.usual();
+    public static OptionalDouble usual(EngineItem item, Drive drive, Rods rods) {
+        return switch (item) {
+            case SQUEEZE_LEAST -> OptionalDouble.of(rods.squeeze);
+            case INTAKE_LEAST -> OptionalDouble.of(drive.intakeLeast);
+            case EXHAUST_LEAST -> OptionalDouble.of(drive.exhaustLeast);
+            default -> item.usual();
+        };
     }
 
     public static EngineBook empty() {

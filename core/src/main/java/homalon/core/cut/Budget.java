@@ -13,7 +13,7 @@ import homalon.core.verdict.Working;
  * @param now figure before the cut that is looked at, in the kind's unit; NaN when it was not measured
  * @param after figure after it
  * @param limit that it must keep to
- * @param plusMinus what the measurement leaves open; the limit of a class is kept only by more than that
+ * @param plusMinus one standard uncertainty; the limit of a class is kept only by more than two
  * @param room depth from first touch after which the limit is reached, mm; negative when it is passed already, infinite when this
  *     cut does not change it, NaN when it was not measured
  */
@@ -40,6 +40,8 @@ public record Budget(
         RATIO("Compression", EngineItem.RATIO_MOST, false),
         CLASS_RATIO("Class: compression", EngineItem.CLASS_RATIO, false),
         CLASS_CC("Class: chamber", EngineItem.CLASS_CC, true),
+        CLASS_SPACE("Class: whole space", EngineItem.CLASS_SPACE, true),
+        CLASS_BOWL("Class: bowl in the piston", EngineItem.CLASS_BOWL, true),
         CLASS_DECK("Class: deck", EngineItem.CLASS_DECK, true),
         WAY_METAL("Metal over ways", EngineItem.WAY_METAL_LEAST, true),
         RING("Insert or sleeve", EngineItem.RING_DEPTH, true),
@@ -71,7 +73,10 @@ public record Budget(
         }
 
         public boolean ofClass() {
-            return this == CLASS_THICKNESS || this == CLASS_RATIO || this == CLASS_CC || this == CLASS_DECK;
+            return switch (this) {
+                case CLASS_THICKNESS, CLASS_RATIO, CLASS_CC, CLASS_SPACE, CLASS_BOWL, CLASS_DECK -> true;
+                default -> false;
+            };
         }
     }
 

@@ -1,5 +1,6 @@
 package homalon.core.cut;
 
+import homalon.core.chambers.ClassMargin;
 import homalon.core.chambers.Cylinder;
 import homalon.core.chambers.EngineBook;
 import homalon.core.chambers.EngineItem;
@@ -33,6 +34,8 @@ final class ChamberBudgets {
         ratio(Kind.RATIO).ifPresent(all::add);
         ratio(Kind.CLASS_RATIO).ifPresent(all::add);
         classChamber().ifPresent(all::add);
+        classSpace().ifPresent(all::add);
+        classBowl().ifPresent(all::add);
         return all;
     }
 
@@ -65,12 +68,14 @@ final class ChamberBudgets {
         double open = spread * y.clearanceCc() * y.clearanceCc() / y.sweptCc();
         double rest = open * open - Math.pow(e.chamber().openAfter(head ? e.rim() : 0), 2);
         DoubleUnaryOperator openAfter = rim -> kind.ofClass()
-                ? Math.sqrt(Math.max(0, rest) + Math.pow(e.chamber().openAfter(head ? rim : 0), 2))
+                ? ClassMargin.COVERAGE
+                        * Math.sqrt(Math.max(0, rest) + Math.pow(e.chamber().openAfter(head ? rim : 0), 2))
                 : 0;
         double rim = settled(
                 cc -> head ? e.chamber().rimFor(cc) : cc / book.blockOpening() * 1000, before - needed, openAfter);
         String less = kind.ofClass()
-                ? ", and " + Ratios.cc(openAfter.applyAsDouble(rim)) + " that the measurement leaves open"
+                ? ", and " + Ratios.cc(openAfter.applyAsDouble(rim))
+                        + " kept for what the measurement leaves open, two standard uncertainties"
                 : "";
         return Budget.of(
                 kind,
@@ -99,7 +104,7 @@ final class ChamberBudgets {
             ChamberNow c = e.chamber();
             double now = c.nowCc() + c.seatsCc();
             double spare = now - limit.get().value();
-            double rim = settled(c::rimFor, spare, c::openAfter);
+            double rim = settled(c::rimFor, spare, at -> ClassMargin.COVERAGE * c.openAfter(at));
             found.add(Budget.of(
                     Kind.CLASS_CC,
                     "no. " + c.name(),
@@ -112,13 +117,96 @@ final class ChamberBudgets {
                             .line("holds " + Ratios.cc(now) + " ± " + Ratios.cc(c.plusMinus()) + ", the class asks "
                                     + Ratios.cc(limit.get().value()) + ": " + Ratios.signedCc(spare) + " to spare")
                             .line(
-                                    "less what is left open after the cut, over "
+                                    "less two standard uncertainties of what is there after the cut, over "
                                             + Ratios.square(c.opening().mm2()) + ": {} at its rim",
                                     rim)
                             .done()));
         }
         return Optional.of(
                 first(found).orElseGet(() -> Budget.notMeasured(Kind.CLASS_CC, limit.get(), EngineItem.CHAMBER)));
+    }
+
+    /** The least space that may be left above a piston, against what is there. */
+    private Optional<Budget> classSpace() {
+        Optional<EngineBook.Entry> limit = book.entry(EngineItem.CLASS_SPACE);
+        if (limit.isEmpty()) {
+            return Optional.empty();
+        }
+        List<Budget> found = new ArrayList<>();
+        for (int i = 0; i < each.size(); i++) {
+            Outlook.Each e = each.get(i);
+            if (e.then().isPresent() && e.now().isPresent()) {
+                found.add(classSpace(limit.get(), i));
+            }
+        }
+        EngineItem missing = book.missingForRatio().isEmpty()
+                ? EngineItem.CHAMBER
+                : book.missingForRatio().get(0);
+        return Optional.of(first(found).orElseGet(() -> Budget.notMeasured(Kind.CLASS_SPACE, limit.get(), missing)));
+    }
+
+    private Budget classSpace(EngineBook.Entry limit, int i) {
+        Outlook.Each e = each.get(i);
+        Cylinder y = e.then().orElseThrow().cylinder();
+        boolean head = q.face() == PartKind.HEAD;
+        double before = y.clearanceCc() + (head ? e.chamber().took(e.rim()) : e.rim() * book.blockOpening() / 1000);
+        // The spread of the ratio, as a volume.
+        double open = e.then().get().spread() * y.clearanceCc() * y.clearanceCc() / y.sweptCc();
+        double rest = open * open - Math.pow(e.chamber().openAfter(head ? e.rim() : 0), 2);
+        DoubleUnaryOperator openAfter = at -> ClassMargin.COVERAGE
+                * Math.sqrt(Math.max(0, rest) + Math.pow(e.chamber().openAfter(head ? at : 0), 2));
+        double rim = settled(
+                cc -> head ? e.chamber().rimFor(cc) : cc / book.blockOpening() * 1000,
+                before - limit.value(),
+                openAfter);
+        return Budget.of(
+                Kind.CLASS_SPACE,
+                "cyl. " + e.chamber().name(),
+                limit,
+                e.now().orElseThrow().cylinder().clearanceCc(),
+                y.clearanceCc(),
+                open,
+                q.cutFor(i, rim),
+                Working.of(Kind.CLASS_SPACE.words())
+                        .line("above the piston before this cut: " + Ratios.cc(before) + ", the class asks "
+                                + Ratios.cc(limit.value()))
+                        .line(
+                                "less two standard uncertainties, " + Ratios.cc(openAfter.applyAsDouble(rim))
+                                        + ", over the opening: {} at its rim",
+                                rim)
+                        .done());
+    }
+
+    /** The least bowl of a piston: no cut changes it. What was read of each is held against the class; a told figure is not. */
+    private Optional<Budget> classBowl() {
+        Optional<EngineBook.Entry> limit = book.entry(EngineItem.CLASS_BOWL);
+        if (limit.isEmpty()) {
+            return Optional.empty();
+        }
+        double open = book.value(EngineItem.FILL_OPEN);
+        List<Budget> found = new ArrayList<>();
+        for (Outlook.Each e : each) {
+            e.chamber()
+                    .crownCc()
+                    .ifPresent(cc -> found.add(Budget.of(
+                            Kind.CLASS_BOWL,
+                            "cyl. " + e.chamber().name(),
+                            limit.get(),
+                            cc,
+                            cc,
+                            open,
+                            Double.POSITIVE_INFINITY,
+                            Working.of(Kind.CLASS_BOWL.words())
+                                    .line("holds " + Ratios.cc(cc) + " ± " + Ratios.cc(open) + ", the class asks "
+                                            + Ratios.cc(limit.get().value()))
+                                    .done())));
+        }
+        // Each piston has to pass: one that nobody filled is not proven by the others.
+        boolean every = !found.isEmpty() && found.size() == each.size();
+        Optional<Budget> worst = found.stream()
+                .min(Comparator.comparingDouble(Budget::after))
+                .filter(b -> every || b.state() != Budget.State.WITHIN);
+        return Optional.of(worst.orElseGet(() -> Budget.notMeasured(Kind.CLASS_BOWL, limit.get(), EngineItem.CROWN)));
     }
 
     /** The cut that takes what is to spare, less what is left open after that very cut. */

@@ -1,5 +1,6 @@
 package homalon.core.cut;
 
+import homalon.core.chambers.ClassMargin;
 import homalon.core.chambers.Compression;
 import homalon.core.chambers.Cylinder;
 import homalon.core.chambers.Doubts;
@@ -200,7 +201,8 @@ public final class Outlook {
         return question.book().has(EngineItem.CLASS_CC)
                 && equal.isPresent()
                 && equal.get().reached()
-                && equal.get().target() >= question.book().value(EngineItem.CLASS_CC) + open - 1e-6;
+                && equal.get().target()
+                        >= question.book().value(EngineItem.CLASS_CC) + ClassMargin.COVERAGE * open - 1e-6;
     }
 
     /** What a gasket puts right, for the cylinder that stands highest; empty while no ratio is known or nothing is cut. */

@@ -62,6 +62,16 @@ public record PassPlan(List<Pass> passes) {
             return new Depths(RuleBook.skim(unit), RuleBook.pass(unit), RuleBook.finish(unit));
         }
 
+        /** The same where steel pre-chambers or liners lie in the cut: no pass is deeper than those stand. */
+        public Depths throughSteel(BenchUnit unit) {
+            Length most = RuleBook.passThroughSteel(unit);
+            return new Depths(shallower(skim, most), shallower(deepest, most), shallower(finish, most));
+        }
+
+        private static Length shallower(Length depth, Length most) {
+            return depth.compareTo(most) > 0 ? most : depth;
+        }
+
         private static void check(Problems problems, String field, String name, Length depth) {
             problems.require(
                     depth.signum() > 0 && depth.compareTo(RuleBook.DEEPEST_PASS) <= 0,

@@ -1,5 +1,6 @@
 package homalon.core.cut;
 
+import homalon.core.chambers.ClassMargin;
 import homalon.core.chambers.EngineItem;
 import homalon.core.chambers.Ratios;
 import homalon.core.input.BadInputException;
@@ -116,7 +117,7 @@ public record Wish(WhatIf whatIf, boolean met, Line says) {
                     .mapToDouble(Outlook.Each::thenPlusMinus)
                     .max()
                     .orElseThrow();
-            target = limit + open;
+            target = limit + ClassMargin.COVERAGE * open;
             Optional<Integer> best = Optional.empty();
             double cuts = 0;
             for (int i = 0; i < at.each().size(); i++) {
@@ -138,15 +139,15 @@ public record Wish(WhatIf whatIf, boolean met, Line says) {
                     asked.whatIf().withCut(0),
                     false,
                     line("Chamber " + which + " is too small already for " + Ratios.cc(limit)
-                            + " and what the fills leave open: nothing may come off; grind it out to "
+                            + " and two standard uncertainties of the fills: nothing may come off; grind it out to "
                             + Ratios.cc(target) + "."));
         }
         String what = equal
                 ? "brings the largest chamber, " + which + ", to " + Ratios.cc(target)
                         + "; the others are then ground out to it. That is " + Ratios.cc(limit)
-                        + " and what the fills leave open."
+                        + " and two standard uncertainties of the fills."
                 : "brings the smallest chamber, " + which + ", to " + Ratios.cc(target) + ": " + Ratios.cc(limit)
-                        + " and what the fills leave open.";
+                        + " and two standard uncertainties of the fills.";
         OutlookQuestion without = asked.with(asked.book().without(EngineItem.CLASS_CC));
         return capped(equal ? without : asked, cut, "for the class's volume", "A cut of {} " + what);
     }

@@ -1,10 +1,12 @@
 package homalon.core.rulebook;
 
+import homalon.core.part.Material;
 import homalon.core.quantity.Length;
 import java.util.Optional;
 
 /** What kinds of head gasket ask of the two faces; the gasket maker's own figure comes before these. */
 public enum GasketKind {
+    /** Soft: it wants a face to hold on; on aluminium a finer one, which it moves on less. */
     COMPOSITE("composite", 1.5, 3.0, Optional.empty()),
     LAYERED_STEEL("multi-layer steel", 0, 0.8, Optional.of(Length.ofMm("0.03"))),
     COPPER("copper", 0.8, 1.5, Optional.empty()),
@@ -26,19 +28,26 @@ public enum GasketKind {
         return words;
     }
 
-    /** Smoothest that it wants, micrometres; 0 for none too smooth. */
-    public double leastRa() {
-        return leastRa;
+    private static final double COMPOSITE_LEAST_ON_ALUMINIUM = 0.8;
+    private static final double COMPOSITE_MOST_ON_ALUMINIUM = 1.6;
+
+    private boolean finer(Material face) {
+        return this == COMPOSITE && face == Material.ALUMINIUM;
+    }
+
+    /** Smoothest that it wants of a face, micrometres; 0 for none too smooth. */
+    public double leastRa(Material face) {
+        return finer(face) ? COMPOSITE_LEAST_ON_ALUMINIUM : leastRa;
     }
 
     /** Roughest that it stands, micrometres. */
-    public double mostRa() {
-        return mostRa;
+    public double mostRa(Material face) {
+        return finer(face) ? COMPOSITE_MOST_ON_ALUMINIUM : mostRa;
     }
 
     /** What to aim at: the roughest that it stands where smoother is better, else the middle. */
-    public double wantedRa() {
-        return leastRa == 0 ? mostRa : (leastRa + mostRa) / 2;
+    public double wantedRa(Material face) {
+        return leastRa == 0 ? mostRa : (leastRa(face) + mostRa(face)) / 2;
     }
 
     /** Flatness that it wants of the whole face; empty where no more than usual. */

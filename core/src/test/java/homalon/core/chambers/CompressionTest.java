@@ -10,6 +10,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class CompressionTest {
     private static final Cylinder TYPICAL =
@@ -155,20 +157,22 @@ class CompressionTest {
         assertThrows(BadInputException.class, () -> OpeningArea.cutBetween(46, 0.2, 46.5, 0.2, 0.1, 0.005));
     }
 
-    @Test
-    void classIsPassedOnlyByMoreThanTheUncertainty() {
-        assertEquals(
-                ClassMargin.Standing.PASSES, ClassMargin.atLeast(42.3, 42, 0.2).standing());
-        assertEquals(
-                ClassMargin.Standing.ON_THE_LINE,
-                ClassMargin.atLeast(42.2, 42, 0.2).standing());
-        assertEquals(
-                ClassMargin.Standing.ON_THE_LINE,
-                ClassMargin.atLeast(41.9, 42, 0.2).standing());
-        assertEquals(
-                ClassMargin.Standing.FAILS, ClassMargin.atLeast(41.7, 42, 0.2).standing());
-        assertEquals(
-                ClassMargin.Standing.FAILS, ClassMargin.atMost(9.9, 9.5, 0.1).standing());
+    /** Passed by more than two standard uncertainties, failed by more than two; between lies the line. */
+    @ParameterizedTest
+    @CsvSource({
+        "true, 42.41, PASSES",
+        "true, 42.40, ON_THE_LINE",
+        "true, 42.0, ON_THE_LINE",
+        "true, 41.60, ON_THE_LINE",
+        "true, 41.59, FAILS",
+        "false, 41.59, PASSES",
+        "false, 41.60, ON_THE_LINE",
+        "false, 42.40, ON_THE_LINE",
+        "false, 42.41, FAILS"
+    })
+    void classIsPassedByMoreThanTwoUncertainties(boolean least, double value, ClassMargin.Standing standing) {
+        ClassMargin margin = least ? ClassMargin.atLeast(value, 42, 0.2) : ClassMargin.atMost(value, 42, 0.2);
+        assertEquals(standing, margin.standing());
     }
 
     /** No mix that a search over steps of a hundredth finds takes fewer minutes. */

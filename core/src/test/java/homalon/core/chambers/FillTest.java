@@ -88,14 +88,22 @@ class FillTest {
         assertTrue(empty.cylinder(40, OptionalDouble.empty(), OptionalDouble.empty())
                 .isEmpty());
         assertEquals(EngineItem.BORE, empty.missingForRatio().get(0));
-        assertEquals(0.9, empty.value(EngineItem.SQUEEZE_LEAST));
+        assertEquals(1.0, empty.value(EngineItem.SQUEEZE_LEAST));
         assertEquals(
-                1.1,
+                1.5,
                 new EngineBook(Map.of(), Drive.UNKNOWN, Crown.FLAT, Rods.ALUMINIUM_OR_FAST)
                         .value(EngineItem.SQUEEZE_LEAST));
         assertEquals(
                 Source.DEFAULT,
                 empty.entry(EngineItem.EXHAUST_LEAST).orElseThrow().source());
+        // Long gear bends and floats further; where nobody said, the larger stands.
+        assertEquals(2.5, empty.value(EngineItem.EXHAUST_LEAST));
+        for (Drive drive : Drive.values()) {
+            boolean inHead = drive == Drive.CHAIN_OR_BELT || drive == Drive.GEARS;
+            EngineBook book = new EngineBook(Map.of(), drive, Crown.FLAT, Rods.IRON);
+            assertEquals(inHead ? 1.5 : 2.0, book.value(EngineItem.INTAKE_LEAST), drive.name());
+            assertEquals(inHead ? 2.0 : 2.5, book.value(EngineItem.EXHAUST_LEAST), drive.name());
+        }
         EngineBook half = empty.with(EngineItem.BANK_HALF, 50);
         assertThrows(BadInputException.class, () -> half.with(EngineItem.FLANGE_LEAN, 45));
     }

@@ -104,4 +104,18 @@ class PassPlanTest {
                         .isPresent());
         assertEquals(Optional.empty(), none.next(Length.ZERO, BenchUnit.MM));
     }
+
+    /** Through steel nothing is cut deeper than it stands; what was keyed shallower stays. */
+    @ParameterizedTest
+    @CsvSource({
+        "MM, 0.01, 0.05, 0.02, 0.01, 0.04, 0.02",
+        "MM, 0.06, 0.03, 0.05, 0.04, 0.03, 0.04",
+        "THOU, 0.0127, 0.0508, 0.0254, 0.0127, 0.0381, 0.0254"
+    })
+    void passesThroughSteelAreShallow(
+            BenchUnit unit, String skim, String deepest, String finish, String s, String d, String f) {
+        PassPlan.Depths depths =
+                new PassPlan.Depths(Length.ofMm(skim), Length.ofMm(deepest), Length.ofMm(finish)).throughSteel(unit);
+        assertEquals(new PassPlan.Depths(Length.ofMm(s), Length.ofMm(d), Length.ofMm(f)), depths);
+    }
 }
