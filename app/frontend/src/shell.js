@@ -35,9 +35,11 @@ document.addEventListener('keydown', (event) => {
       event.preventDefault();
       button.click();
     }
-  } else if (event.key === 'c' && document.querySelector('[data-clean]')) {
+  } else if (/^[a-z]$/.test(event.key) && document.querySelector(`[data-letter="${event.key}"]`)) {
     event.preventDefault();
-    document.querySelector('[data-clean]').click();
+    const it = document.querySelector(`[data-letter="${event.key}"]`);
+    if (it.matches('input')) it.focus();
+    else it.click();
   } else if (event.key === '?') {
     event.preventDefault();
     document.getElementById('keys')?.showModal();
@@ -76,6 +78,10 @@ document.addEventListener('click', async (event) => {
 
 /** The form that was sent is on the page anew: the hand stays where it was. One that stays is emptied for the next. */
 function handBack(form) {
+  if (form.dataset.toKey !== undefined && window.keying) {
+    window.keying.input.focus();
+    return;
+  }
   if (form.isConnected) {
     if (form.dataset.tap !== undefined) {
       form.reset();

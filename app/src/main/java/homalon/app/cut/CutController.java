@@ -225,18 +225,24 @@ class CutController {
         return "cut/cut :: live";
     }
 
-    /** Keeps what was painted as touched after the last pass. */
+    /** Keeps what the last pass was seen to touch: painted cell by cell, or said in a word. */
     @ToMachinists
     @PostMapping("/parts/{tag}/cut/touched")
     String touched(
             @PathVariable String tag,
             @RequestParam UUID id,
-            @RequestParam String cells,
+            @RequestParam(defaultValue = "") String cells,
+            @RequestParam(required = false) String touched,
             @AuthenticationPrincipal Signed me,
             @ModelAttribute("shell") Shell shell,
             Model model) {
         PartFile part = parts.byTag(tag);
-        paintings.paint(part, ledgers.of(part), id, cells, me.id());
+        paintings.paint(
+                part,
+                ledgers.of(part),
+                id,
+                touched == null ? Paintings.painted(cells) : cutting.said(part, touched),
+                me.id());
         fill(part, shell, model);
         return "cut/cut :: live";
     }

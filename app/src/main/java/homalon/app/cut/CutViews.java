@@ -11,6 +11,7 @@ import homalon.core.cut.PassWatch;
 import homalon.core.cut.Removal;
 import homalon.core.cut.StopRule;
 import homalon.core.cut.TouchCells;
+import homalon.core.cut.Witness;
 import homalon.core.ledger.CornerDepths;
 import homalon.core.ledger.Ledger;
 import homalon.core.part.Layout;
@@ -25,6 +26,7 @@ import java.util.BitSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 
@@ -60,7 +62,7 @@ public class CutViews {
         Optional<LedgerFile.Line> last =
                 passes.isEmpty() ? Optional.empty() : Optional.of(passes.get(passes.size() - 1));
         Optional<Length> planned = plan.map(p -> p.plan().passes().total());
-        Foretold foretold = foretold(part, plan, compared, painting, totals.thisJob(), passes.size(), writer);
+        Foretold foretold = foretold(part, file, plan, compared, painting, writer);
         return new CutView(
                 foretold.picture(),
                 foretold.passes(),
@@ -71,13 +73,13 @@ public class CutViews {
                 lifeNote(totals, writer),
                 totals.opening() == Ledger.Opening.NOT_ASKED,
                 lines(part, file, writer),
-                walk(plan, passes, totals.thisJob(), writer),
+                walk(plan, passes, totals.thisJob(), foretold.left(), writer),
                 last.map(LedgerFile.Line::machine)
                         .orElse(plan.map(p -> p.tooling().machine()).orElse("")),
                 last.map(LedgerFile.Line::cutter)
                         .orElse(plan.map(p -> p.tooling().cutter()).orElse("")),
                 last.map(LedgerFile.Line::edge).orElse(""),
-                headline(planned, totals, clean, writer),
+                headline(planned, totals, clean, foretold.left(), writer),
                 foretold.watch(),
                 corners(part, file.ledger().corners(visit), writer));
     }
@@ -100,25 +102,45 @@ public class CutViews {
                 new CutView.Corners(writer.number(here.least()) + " to " + writer.number(here.most()), each));
     }
 
-    /** The face as it is foretold after the passes logged. */
+    /**
+     * The face as it is foretold after the passes logged.
+     *
+     * @param left depth still to cut by what was seen after the last pass, mm; empty while nothing was, or it says none
+     */
     private record Foretold(
-            FaceDrawing picture, List<PlanView.Pass> passes, String share, Optional<CutView.Watch> watch) {}
+            FaceDrawing picture,
+            List<PlanView.Pass> passes,
+            String share,
+            Optional<CutView.Watch> watch,
+            OptionalDouble left) {}
+
+    /** What a look says, and what it leaves to cut. */
+    private record Seen(CutView.Watch watch, OptionalDouble left) {
+        static Seen of(CutView.Watch watch) {
+            return new Seen(watch, OptionalDouble.empty());
+        }
+    }
 
     private Foretold foretold(
             PartFile part,
+            LedgerFile file,
             Optional<PlanFile> plan,
             Optional<Planner.Compared> compared,
             Optional<Paintings.Painting> painting,
-            Length cut,
-            int done,
             LengthWriter writer) {
+        Length cut = file.ledger().totals(part.visit().id()).thisJob();
+        int done = file.passes(part.visit().id()).size();
         Optional<Comparison> setUps = compared.map(Planner.Compared::setUps);
         Optional<Removal> removal =
                 plan.flatMap(p -> setUps.flatMap(c -> c.with(p.plan().school())));
         if (removal.isEmpty()) {
             FaceDrawing bare = FaceDrawing.of(
                     faces.layout(part.numbers()), "face", "Face of " + part.tag() + ", front at the left");
-            return new Foretold(bare, List.of(), "", Optional.empty());
+            if (done == 0) {
+                return new Foretold(bare, List.of(), "", Optional.empty(), OptionalDouble.empty());
+            }
+            Seen seen = witnessed(part, file, painting, bare, writer);
+            return new Foretold(bare, List.of(), "", Optional.of(seen.watch()), seen.left());
         }
         String share = PlanViews.percent(setUps.get().cleanShare(removal.get(), cut));
         FaceDrawing picture = FaceDrawing.of(
@@ -126,17 +148,103 @@ public class CutViews {
                         "face",
                         "Foretold after the passes logged: " + share + " of the land clean")
                 .touched(removal.get().heights(), removal.get().downTo(cut));
+        Optional<Seen> seen = done == 0
+                ? Optional.empty()
+                : Optional.of(watch(part, setUps.get(), removal.get(), painting, cut, picture, writer));
         return new Foretold(
                 picture,
                 planViews.passes(setUps.get(), removal.get(), plan.get().plan().passes(), writer, done),
                 share,
-                done == 0
-                        ? Optional.empty()
-                        : Optional.of(watch(part, setUps.get(), removal.get(), painting, cut, picture, writer)));
+                seen.map(Seen::watch),
+                seen.map(Seen::left).orElse(OptionalDouble.empty()));
+    }
+
+    private static final CutView.Watch NOT_SAID = new CutView.Watch(
+            false,
+            "open",
+            "What did it touch?",
+            "Say it by a key, or paint the bare metal on the drawing, after each pass: then the depth left comes from what "
+                    + "was seen, not from the dial.",
+            List.of(),
+            false);
+
+    /** Without a map and a plan: what was touched at which depth bounds what is left. */
+    private Seen witnessed(
+            PartFile part,
+            LedgerFile file,
+            Optional<Paintings.Painting> painting,
+            FaceDrawing picture,
+            LengthWriter writer) {
+        TouchCells grid = TouchCells.of(faces.land(part.numbers()));
+        picture.cells(grid.cells(), painting.map(Paintings.Painting::cells).orElse(new BitSet()), new BitSet());
+        if (painting.isEmpty()) {
+            return Seen.of(NOT_SAID);
+        }
+        if (painting.get().touched().share().isPresent()) {
+            return Seen.of(new CutView.Watch(
+                    true,
+                    "open",
+                    "Some of it is left",
+                    PlanViews.percent(painting.get().touched().share().getAsDouble())
+                            + " touched. Say by bores and ends where, and the depth left is bounded.",
+                    List.of(),
+                    false));
+        }
+        BitSet cells = painting.get().cells();
+        String share = PlanViews.percent(grid.share(cells)) + " seen. ";
+        StopRule rule = StopRule.of(grid, cells);
+        if (rule.state() == StopRule.State.CLEAN) {
+            return Seen.of(allTouched(share));
+        }
+        if (rule.state() == StopRule.State.MAY_STAY) {
+            return Seen.of(mayStay(paintings.left(part, painting.get()), rule, share, writer));
+        }
+        Witness witness =
+                Witness.of(grid, faces.layout(part.numbers()).box(), paintings.looks(part, file, grid), grid.sealing());
+        return bounded(witness, share, writer);
+    }
+
+    private static Seen bounded(Witness witness, String share, LengthWriter writer) {
+        if (!witness.explained()) {
+            return Seen.of(new CutView.Watch(
+                    true,
+                    "out",
+                    "No even bow or twist shows that",
+                    share
+                            + "A dip, a step, or it moved in the clamps: look, read three places again, then cut on. How much "
+                            + "is left cannot be said.",
+                    List.of(),
+                    false));
+        }
+        // Less than a dial's step more is one step more: what is not touched is not clean.
+        double least =
+                Math.max(witness.least(), RuleBook.dialStep(writer.unit()).mm());
+        String words = witness.greatest().isPresent()
+                ? "Between " + writer.full(least) + " and "
+                        + writer.full(Math.max(least, witness.greatest().getAsDouble())) + " are left"
+                : "At least " + writer.full(least) + " is left";
+        return new Seen(
+                new CutView.Watch(
+                        true,
+                        "open",
+                        words,
+                        share
+                                + "By what was touched at which depth, of a face with even bows and a twist; a dip goes deeper. "
+                                + (witness.greatest().isPresent()
+                                        ? ""
+                                        : "Nothing seen says how much at most: another pass will."),
+                        List.of(),
+                        false),
+                OptionalDouble.of(least));
+    }
+
+    private static CutView.Watch allTouched(String shares) {
+        return new CutView.Watch(
+                true, "within", "All of it is touched", shares + "A finish pass is what is left.", List.of(), false);
     }
 
     /** Lays the cells over the picture and says how what was seen compares. */
-    private CutView.Watch watch(
+    private Seen watch(
             PartFile part,
             Comparison setUps,
             Removal removal,
@@ -148,42 +256,35 @@ public class CutViews {
         BitSet expected = grid.touchedAt(removal.heights(), removal.downTo(cut));
         picture.cells(grid.cells(), painting.map(Paintings.Painting::cells).orElse(new BitSet()), expected);
         if (painting.isEmpty()) {
-            return new CutView.Watch(
-                    false,
-                    "open",
-                    "What did it touch?",
-                    "Paint the bare metal on the drawing after each pass: then the depth left comes from what was seen, "
-                            + "not from the dial.",
-                    List.of(),
-                    false);
+            return Seen.of(NOT_SAID);
         }
-        PassWatch seen = PassWatch.of(setUps, removal, grid, cut, painting.get().cells());
+        OptionalDouble share = painting.get().touched().share();
+        PassWatch seen = share.isPresent()
+                ? PassWatch.ofShare(setUps, removal, grid, cut, share.getAsDouble())
+                : PassWatch.of(setUps, removal, grid, cut, painting.get().cells());
         String shares = PlanViews.percent(seen.seen()) + " seen, " + PlanViews.percent(seen.foretold()) + " foretold. ";
         if (seen.seen() >= 1) {
-            return new CutView.Watch(
-                    true,
-                    "within",
-                    "All of it is touched",
-                    shares + "A finish pass is what is left.",
-                    List.of(),
-                    false);
+            return Seen.of(allTouched(shares));
         }
         StopRule rule = StopRule.of(grid, painting.get().cells());
-        if (rule.state() == StopRule.State.MAY_STAY) {
-            return mayStay(paintings.left(part, painting.get()), rule, shares, writer);
+        if (rule.state() == StopRule.State.MAY_STAY && share.isEmpty()) {
+            return Seen.of(mayStay(paintings.left(part, painting.get()), rule, shares, writer));
         }
+        OptionalDouble toGo = OptionalDouble.of(seen.left());
         String left = "By what was seen " + writer.full(seen.left()) + " is left to clean it; by the dial "
                 + writer.full(seen.foretoldLeft()) + ".";
         if (!seen.lags()) {
-            return new CutView.Watch(true, "within", "As foretold", shares + left, List.of(), false);
+            return new Seen(new CutView.Watch(true, "within", "As foretold", shares + left, List.of(), false), toGo);
         }
-        return new CutView.Watch(
-                true,
-                "out",
-                "It lags behind",
-                shares + left + " Likely, in this order:",
-                seen.reasons().stream().map(PassWatch.Reason::words).toList(),
-                false);
+        return new Seen(
+                new CutView.Watch(
+                        true,
+                        "out",
+                        "It lags behind",
+                        shares + left + " Likely, in this order:",
+                        seen.reasons().stream().map(PassWatch.Reason::words).toList(),
+                        false),
+                toGo);
     }
 
     /** Clean where the gasket seals: what is left is the machinist's to answer for. */
@@ -208,8 +309,15 @@ public class CutViews {
                         true));
     }
 
+    /** What is left by the plan and by what was seen are one figure while they are no further apart, mm. */
+    private static final double ONE_FIGURE = 0.002;
+
     private static CutView.Headline headline(
-            Optional<Length> planned, Ledger.Totals totals, Optional<String> clean, LengthWriter writer) {
+            Optional<Length> planned,
+            Ledger.Totals totals,
+            Optional<String> clean,
+            OptionalDouble seen,
+            LengthWriter writer) {
         if (clean.isPresent()) {
             Length spared = planned.orElse(Length.ZERO).minus(totals.thisJob());
             return new CutView.Headline(
@@ -226,6 +334,12 @@ public class CutViews {
                     "Log the passes all the same, and say when it is clean; a plan says how deep and how many.");
         }
         Length left = planned.get().minus(totals.thisJob());
+        if (seen.isPresent() && seen.getAsDouble() > Math.max(0, left.mm()) + ONE_FIGURE) {
+            return new CutView.Headline(
+                    "open",
+                    writer.number(seen.getAsDouble()) + " to go by what was seen",
+                    "By the plan it were " + writer.number(left.signum() > 0 ? left : Length.ZERO) + ".");
+        }
         if (left.signum() > 0) {
             return new CutView.Headline(
                     "open",
@@ -290,12 +404,26 @@ public class CutViews {
         return lines;
     }
 
+    private static Optional<Length> upToStep(OptionalDouble left, LengthWriter writer) {
+        if (left.isEmpty() || left.getAsDouble() <= 0) {
+            return Optional.empty();
+        }
+        long step = RuleBook.dialStep(writer.unit()).nanometres();
+        long wanted = Length.roundedFromMm(left.getAsDouble()).nanometres();
+        return Optional.of(Length.ofNanometres(-Math.floorDiv(-wanted, step) * step));
+    }
+
     private static List<CutView.Walk> walk(
-            Optional<PlanFile> plan, List<LedgerFile.Line> passes, Length off, LengthWriter writer) {
+            Optional<PlanFile> plan,
+            List<LedgerFile.Line> passes,
+            Length off,
+            OptionalDouble seen,
+            LengthWriter writer) {
         List<CutView.Walk> walk = new ArrayList<>();
         PassPlan planned = plan.map(p -> p.plan().passes()).orElse(new PassPlan(List.of()));
         int size = planned.passes().size();
-        Optional<Length> next = planned.next(off, writer.unit());
+        // Once the plan is through, what was seen says what is left.
+        Optional<Length> next = planned.next(off, writer.unit()).or(() -> upToStep(seen, writer));
         for (int i = 0; i < Math.max(size, passes.size() + 1); i++) {
             boolean done = i < passes.size();
             Optional<Length> proposed = i == passes.size()

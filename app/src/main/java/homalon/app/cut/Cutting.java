@@ -11,6 +11,7 @@ import homalon.core.cut.PassPlan;
 import homalon.core.cut.Removal;
 import homalon.core.cut.StopRule;
 import homalon.core.cut.TouchCells;
+import homalon.core.cut.Touched;
 import homalon.core.input.BadInputException;
 import homalon.core.ledger.CornerDepths;
 import homalon.core.quantity.BenchUnit;
@@ -132,6 +133,11 @@ public class Cutting {
             throw new BadInputException("clean", "No pass is logged on this visit: key what came off first.");
         }
         work.write(part, id, WorkLog.Kind.DID, Operation.CUT, note, by);
+    }
+
+    /** @throws BadInputException for words that say nothing of this face */
+    Touched said(PartFile part, String words) {
+        return Touched.said(words, planner.layout(part), planner.cells(part));
     }
 
     /** Who said that it is clean, after the last pass. */

@@ -4,14 +4,19 @@ import homalon.app.ledger.LedgerFile;
 import homalon.app.part.PartFile;
 import homalon.app.part.Turns;
 import homalon.core.cut.TouchCells;
+import homalon.core.cut.Touched;
+import homalon.core.cut.Witness;
 import homalon.core.input.BadInputException;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.BitSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -34,8 +39,12 @@ public class Paintings {
         this.clock = clock;
     }
 
-    /** One painting. */
-    public record Painting(UUID id, BitSet cells, long afterLine, UUID by, Instant at) {}
+    /** One painting, or what was said in its place. */
+    public record Painting(UUID id, Touched touched, long afterLine, UUID by, Instant at) {
+        public BitSet cells() {
+            return touched.cells();
+        }
+    }
 
     /** A low spot off the sealing bands that stays uncut, and who answers for it. */
     public record Left(UUID painting, String why, UUID by, Instant at) {}
@@ -44,15 +53,49 @@ public class Paintings {
     @Transactional(readOnly = true)
     public Optional<Painting> now(PartFile part, LedgerFile ledger) {
         long last = lastLine(part, ledger);
-        List<TouchedRow> all = rows.findByJobIdOrderBySeq(part.visit().id());
-        return all.stream()
-                .filter(r -> r.afterLine == last)
-                .reduce((a, b) -> b)
-                .map(r -> new Painting(r.id, bits(r.cells), r.afterLine, r.byPerson, r.at));
+        return standing(part).stream().filter(p -> p.afterLine() == last).findFirst();
     }
 
-    /** @throws BadInputException when nothing was cut yet, or the cells are not those of a face */
-    public void paint(PartFile part, LedgerFile ledger, UUID id, String cells, UUID by) {
+    /** The last painting after each pass, in the order they were made; of passes that were taken back as well. */
+    private List<Painting> standing(PartFile part) {
+        Map<Long, Painting> last = new LinkedHashMap<>();
+        for (TouchedRow r : rows.findByJobIdOrderBySeq(part.visit().id())) {
+            Touched touched = new Touched(bits(r.cells), r.said == null ? "" : r.said);
+            last.put(r.afterLine, new Painting(r.id, touched, r.afterLine, r.byPerson, r.at));
+        }
+        return List.copyOf(last.values());
+    }
+
+    /** What was seen after each pass that stands, with the depth it had come to; looks of which only a share is known say nothing. */
+    @Transactional(readOnly = true)
+    public List<Witness.Look> looks(PartFile part, LedgerFile ledger, TouchCells grid) {
+        List<Painting> all = standing(part);
+        List<Witness.Look> looks = new ArrayList<>();
+        double depth = 0;
+        for (LedgerFile.Line pass : ledger.passes(part.visit().id())) {
+            depth += pass.depth().mm();
+            double total = depth;
+            all.stream()
+                    .filter(p ->
+                            p.afterLine() == pass.seq() && p.touched().share().isEmpty())
+                    .findFirst()
+                    .ifPresent(p -> looks.add(
+                            new Witness.Look(total, p.cells(), p.touched().unsure(grid))));
+        }
+        return looks;
+    }
+
+    /** @throws BadInputException when the cells are not those of a face */
+    public static Touched painted(String cells) {
+        if (!cells.matches("[0-9a-f]{0,200}") || bits(cells).length() > TouchCells.COLUMNS * 16) {
+            throw new BadInputException(
+                    "cells", "These are not the cells of this face: reload the page and paint again.");
+        }
+        return Touched.painted(bits(cells));
+    }
+
+    /** @throws BadInputException when nothing was cut yet */
+    public void paint(PartFile part, LedgerFile ledger, UUID id, Touched touched, UUID by) {
         if (!turns.first(part, id)) {
             return;
         }
@@ -61,15 +104,12 @@ public class Paintings {
         if (last == 0) {
             throw new BadInputException("cells", "Log the pass first, then paint what it touched.");
         }
-        if (!cells.matches("[0-9a-f]{0,200}") || bits(cells).length() > TouchCells.COLUMNS * 16) {
-            throw new BadInputException(
-                    "cells", "These are not the cells of this face: reload the page and paint again.");
-        }
         TouchedRow row = new TouchedRow();
         row.id = id;
         row.jobId = part.visit().id();
         row.afterLine = last;
-        row.cells = cells;
+        row.cells = written(touched.cells());
+        row.said = touched.said().isEmpty() ? null : touched.said();
         row.byPerson = by;
         row.at = clock.instant();
         rows.save(row);

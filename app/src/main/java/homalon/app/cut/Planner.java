@@ -16,6 +16,7 @@ import homalon.core.cut.TouchCells;
 import homalon.core.geometry.Box;
 import homalon.core.geometry.Plane;
 import homalon.core.lines.Taper;
+import homalon.core.part.Layout;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.quantity.BenchUnit;
 import java.util.List;
@@ -65,6 +66,10 @@ public class Planner {
     }
 
     /** The face in cells, as it is painted. */
+    Layout layout(PartFile part) {
+        return faces.layout(part.numbers());
+    }
+
     TouchCells cells(PartFile part) {
         return TouchCells.of(faces.land(part.numbers()));
     }

@@ -28,6 +28,9 @@ class TouchedRow implements Persistable<UUID> {
 
     String cells;
 
+    /** The words, where it was said and not painted. */
+    String said;
+
     @Column(name = "by_person")
     UUID byPerson;
 

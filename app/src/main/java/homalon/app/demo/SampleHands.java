@@ -27,6 +27,7 @@ import homalon.core.cut.PassPlan;
 import homalon.core.cut.Removal;
 import homalon.core.cut.School;
 import homalon.core.cut.TouchCells;
+import homalon.core.cut.Touched;
 import homalon.core.face.FeelerSurvey;
 import homalon.core.face.PlaceProposal;
 import homalon.core.geometry.Spot;
@@ -389,7 +390,7 @@ class SampleHands {
         clock.ago(
                 Duration.ofDays(daysAgo).minusMinutes(10),
                 () -> paintings.paint(
-                        part, ledgers.of(part), UUID.randomUUID(), Paintings.written(touched), brannoc.id()));
+                        part, ledgers.of(part), UUID.randomUUID(), Touched.painted(touched), brannoc.id()));
     }
 
     /** A slip of the dial, written and taken back, as it happens in any shop. */

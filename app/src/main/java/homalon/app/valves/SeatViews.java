@@ -164,14 +164,16 @@ class SeatViews {
         rows.add(row(
                 "Top cut by",
                 writer.number(p.topSink()),
-                "outer edge from " + size(p.outerAfterSeat(), writer) + " back to "
+                (p.topSink() == 0
+                                ? "outer edge stays at "
+                                : "outer edge from " + size(p.outerAfterSeat(), writer) + " back to ")
                         + size(p.asked().targetOuter(), writer)
                         + "; inside the valve " + range(book, BookItem.INSET_LEAST, BookItem.INSET, writer),
                 ""));
         rows.add(row(
                 "Throat cut by",
                 writer.number(p.throatSink()),
-                "inner edge from " + size(p.innerAfterSeat(), writer),
+                "inner edge " + (p.throatSink() == 0 ? "stays at " : "from ") + size(p.innerAfterSeat(), writer),
                 ""));
         rows.add(row(
                 "Width then",

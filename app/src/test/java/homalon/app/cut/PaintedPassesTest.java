@@ -1,12 +1,14 @@
 package homalon.app.cut;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import homalon.app.face.SurveyKind;
+import homalon.app.integrity.PressureTests;
 import homalon.app.ledger.Ledgers;
 import homalon.app.part.PartFile;
 import homalon.app.testing.Browser;
@@ -14,6 +16,7 @@ import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
 import homalon.core.cut.School;
 import homalon.core.cut.TouchCells;
+import homalon.core.cut.Touched;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Layout;
 import homalon.core.part.Material;
@@ -26,6 +29,7 @@ import java.util.UUID;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.jdbc.core.simple.JdbcClient;
 
 /** Passes that lag behind what was foretold, painted from the keyboard and with a brush. */
 @ExtendWith({RunningShop.class, Browser.class})
@@ -105,7 +109,9 @@ class PaintedPassesTest {
         Paintings paintings = shop.bean(Paintings.class);
         Ledgers ledgers = shop.bean(Ledgers.class);
         UUID id = UUID.randomUUID();
-        assertThrows(BadInputException.class, () -> paintings.paint(part, ledgers.of(part), id, "ff", hands.ines()));
+        assertThrows(
+                BadInputException.class,
+                () -> paintings.paint(part, ledgers.of(part), id, Paintings.painted("ff"), hands.ines()));
         shop.bean(Cutting.class)
                 .pass(
                         part,
@@ -113,13 +119,40 @@ class PaintedPassesTest {
                         Length.ofMm("0.02"),
                         new Ledgers.Notes("", "", "", "", ".02"),
                         hands.ines());
-        paintings.paint(part, ledgers.of(part), id, "ff08", hands.ines());
-        paintings.paint(part, ledgers.of(part), id, "00", hands.ines());
+        paintings.paint(part, ledgers.of(part), id, Paintings.painted("ff08"), hands.ines());
+        paintings.paint(part, ledgers.of(part), id, Paintings.painted("00"), hands.ines());
         var now = paintings.now(part, ledgers.of(part)).orElseThrow();
         assertEquals("ff08", Paintings.written(now.cells()), "the first one of that id stands");
         assertThrows(
                 BadInputException.class,
-                () -> paintings.paint(part, ledgers.of(part), UUID.randomUUID(), "xyz", hands.ines()));
+                () -> paintings.paint(
+                        part, ledgers.of(part), UUID.randomUUID(), Paintings.painted("xyz"), hands.ines()));
+    }
+
+    /** A column that came later is no part of what older visits were sealed with; what stands in it is. */
+    @Test
+    void evidenceOfOlderVisitsIsWhatItWas() {
+        Paintings paintings = shop.bean(Paintings.class);
+        Ledgers ledgers = shop.bean(Ledgers.class);
+        Cutting cutting = shop.bean(Cutting.class);
+        PressureTests tests = shop.bean(PressureTests.class);
+        cutting.pass(
+                part, UUID.randomUUID(), Length.ofMm("0.02"), new Ledgers.Notes("", "", "", "", ".02"), hands.ines());
+        paintings.paint(part, ledgers.of(part), UUID.randomUUID(), Paintings.painted("ff08"), hands.ines());
+        paintings.paint(part, ledgers.of(part), UUID.randomUUID(), cutting.said(part, "1 f"), hands.ines());
+        tests.begin(part, UUID.randomUUID(), new PressureTests.SetUp("air", false, "10", "0.05", ""), hands.ines());
+        tests.begin(part, UUID.randomUUID(), new PressureTests.SetUp("air", false, "10", "0.05", "900"), hands.ines());
+        JdbcClient jdbc = shop.bean(JdbcClient.class);
+        List<String> lines =
+                jdbc.sql("""
+                        select line::text from visit_evidence
+                        where job_id = ? and kind in ('touched', 'pressure_test') order by kind desc, seq
+                        """).param(part.visit().id()).query(String.class).list();
+        assertEquals(4, lines.size());
+        assertFalse(lines.get(0).contains("\"said\""), lines.get(0));
+        assertTrue(lines.get(1).contains("\"said\": \"1 f\""), lines.get(1));
+        assertFalse(lines.get(2).contains("volume_cc"), lines.get(2));
+        assertTrue(lines.get(3).contains("\"volume_cc\": 900"), lines.get(3));
     }
 
     /** Land off the sealing bands may stay, once somebody answers for it; land that seals may not. */
@@ -136,10 +169,10 @@ class PaintedPassesTest {
         grid.cells().forEach(c -> all.set(c.number()));
         BitSet short1 = (BitSet) all.clone();
         short1.clear(sealed.nextSetBit(0));
-        paintings.paint(part, ledgers.of(part), UUID.randomUUID(), Paintings.written(short1), hands.ines());
+        paintings.paint(part, ledgers.of(part), UUID.randomUUID(), Touched.painted(short1), hands.ines());
         UUID id = UUID.randomUUID();
         assertThrows(BadInputException.class, () -> cutting.leave(part, id, "it looks fine", hands.ines()));
-        paintings.paint(part, ledgers.of(part), UUID.randomUUID(), Paintings.written(sealed), hands.ines());
+        paintings.paint(part, ledgers.of(part), UUID.randomUUID(), Touched.painted(sealed), hands.ines());
 
         List<String> faults = new ArrayList<>();
         Page page = window.signedIn(shop, "ines", 1280, 800, faults);

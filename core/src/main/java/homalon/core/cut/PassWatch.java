@@ -34,6 +34,9 @@ public record PassWatch(
     /** Points by which seen may lag before it is said. */
     public static final double MOST_LAG = 0.15;
 
+    /** Shares of the land closer than this are one: painting by hand tells no finer. */
+    private static final double EQUAL_SHARES = 0.005;
+
     private static final int TILTS = 6;
     private static final double CLEARLY = 0.6;
     private static final double FITS_WELL = 0.05;
@@ -65,19 +68,43 @@ public record PassWatch(
         double[] heights = grid.means(removal.heights());
         double bottom = removal.firstTouch() - removal.setUp().toClean();
         Parting level = parting(grid, heights, touched);
-        double left = Math.max(0, level.height() - bottom);
+        double foretoldLeft = Math.max(0, removal.setUp().toClean() - cut.mm());
+        double bySight = Math.max(0, level.height() - bottom);
+        // Less touched than the map says never leaves less than it says.
+        double left = seen < foretold - EQUAL_SHARES ? Math.max(bySight, foretoldLeft) : bySight;
         boolean lags = foretold - seen > MOST_LAG;
         List<Reason> reasons = lags
                 ? reasons(grid, heights, touched, level, comparison.layout().box())
                 : List.of();
+        return new PassWatch(foretold, seen, lags, reasons, seen >= 1 ? 0 : left, foretoldLeft, level.wrong());
+    }
+
+    /**
+     * The same where only a share was said: the cutter has come down to the height under which that share of the land does not lie.
+     *
+     * @param share of the land touched, 0 to 1
+     */
+    public static PassWatch ofShare(Comparison comparison, Removal removal, TouchCells grid, Length cut, double share) {
+        double[] heights = grid.means(removal.heights());
+        List<TouchCells.Cell> down = new ArrayList<>(grid.cells());
+        down.sort((a, b) -> Double.compare(heights[b.number()], heights[a.number()]));
+        BitSet touched = new BitSet();
+        for (TouchCells.Cell c : down) {
+            touched.set(c.number());
+            if (grid.share(touched) > share) {
+                touched.clear(c.number());
+                break;
+            }
+        }
+        PassWatch all = of(comparison, removal, grid, cut, touched);
         return new PassWatch(
-                foretold,
-                seen,
-                lags,
-                reasons,
-                seen >= 1 ? 0 : left,
-                Math.max(0, removal.setUp().toClean() - cut.mm()),
-                level.wrong());
+                all.foretold(),
+                share,
+                all.foretold() - share > MOST_LAG,
+                all.reasons(),
+                all.left(),
+                all.foretoldLeft(),
+                0);
     }
 
     /**

@@ -30,7 +30,7 @@ public final class PlaceProposal {
         /** The edges at every bore as well, and two more places on each bridge. */
         CLOSE("close"),
         /** As many as it takes to prove every limit in force. */
-        PROVING("enough for every limit");
+        PROVING("enough to prove every limit");
 
         private final String words;
 

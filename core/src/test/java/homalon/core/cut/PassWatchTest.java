@@ -109,6 +109,34 @@ class PassWatchTest {
         assertEquals(PassWatch.Reason.UNSEEN_LOW, seen.reasons().get(0));
     }
 
+    /** Less touched than foretold never leaves less than the map says, however little less it is. */
+    @Test
+    void lessTouchedNeverLowersTheDepthLeft() {
+        for (int i = 1; i <= 20; i++) {
+            double missing = 0.002 * i;
+            double down = removal.firstTouch() - 0.07 + missing;
+            PassWatch seen = watch("0.07", (x, y) -> down);
+            if (seen.seen() < seen.foretold() - 0.01) {
+                assertTrue(seen.left() >= seen.foretoldLeft() - 1e-9, () -> "short by " + missing + ": " + seen);
+            }
+        }
+    }
+
+    /** A share alone says how far the cutter has come down, too. */
+    @Test
+    void halfTouchedSaysHowFarItCame() {
+        PassWatch half = PassWatch.ofShare(comparison, removal, GRID, Length.ofMm("0.14"), 0.5);
+        assertEquals(0.5, half.seen());
+        assertTrue(half.lags(), "the map foretold more: " + half.foretold());
+        assertTrue(half.left() >= half.foretoldLeft());
+        double before = Double.POSITIVE_INFINITY;
+        for (double share = 0; share <= 1; share += 0.1) {
+            PassWatch seen = PassWatch.ofShare(comparison, removal, GRID, Length.ofMm("0.01"), share);
+            assertTrue(seen.left() <= before + 1e-9, "more touched leaves no more");
+            before = seen.left();
+        }
+    }
+
     @Test
     void moreTouchedNeverLeavesMoreToCut() {
         BitSet touched = new BitSet();
