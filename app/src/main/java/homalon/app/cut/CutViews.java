@@ -142,11 +142,11 @@ public class CutViews {
             Seen seen = witnessed(part, file, painting, bare, writer);
             return new Foretold(bare, List.of(), "", Optional.of(seen.watch()), seen.left());
         }
-        String share = PlanViews.percent(setUps.get().cleanShare(removal.get(), cut));
+        String share = PlanViews.percent(setUps.get().sealedShare(removal.get(), cut));
         FaceDrawing picture = FaceDrawing.of(
                         setUps.get().layout(),
                         "face",
-                        "Foretold after the passes logged: " + share + " of the land clean")
+                        "Foretold after the passes logged: " + share + " of the land that seals is clean")
                 .touched(removal.get().heights(), removal.get().downTo(cut));
         Optional<Seen> seen = done == 0
                 ? Optional.empty()

@@ -168,7 +168,9 @@ public class PlanViews {
         List<String> lines = new ArrayList<>();
         lines.add("Plane: " + s.school().meaning() + "; it rises " + writer.full(p.a() * box.width())
                 + " along the face and " + writer.full(p.b() * box.height()) + " across it");
-        lines.add("Depth = highest − lowest sealing place above that plane = " + writer.full(s.depth()));
+        lines.add(
+                "Depth = highest sealing place − lowest metal of the bands that seal, places and map, above that plane = "
+                        + writer.full(s.depth()));
         for (int j = 0; j < s.shims().size(); j++) {
             Spot at = setUps.supports().get(j);
             lines.add((j < 3 ? "" : "Only brought up to touch: ") + "Shim " + (char) ('A' + j)
@@ -179,7 +181,7 @@ public class PlanViews {
         }
         lines.add("On the rounded shims the depth is " + writer.full(s.depthWithShims()));
         if (s.firstTouch() > 5e-7) {
-            lines.add("A place that does not seal stands " + writer.full(s.firstTouch())
+            lines.add("Metal of the map, out to the corners, stands " + writer.full(s.firstTouch())
                     + " higher and is touched first; that much comes on top");
         }
         lines.add("From first touch to clean " + writer.full(plan.toClean()) + "; the passes add up to "
@@ -203,7 +205,7 @@ public class PlanViews {
         for (PassPlan.Pass pass : plan.passes()) {
             int index = passes.size();
             String name = plan.name(index);
-            String percent = percent(setUps.cleanShare(r, pass.total()));
+            String percent = percent(setUps.sealedShare(r, pass.total()));
             passes.add(new PlanView.Pass(
                     name,
                     writer.number(pass.depth()),

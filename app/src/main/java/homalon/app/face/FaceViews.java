@@ -101,12 +101,12 @@ public class FaceViews {
         for (int i = 0; i < sealing.length; i++) {
             sealing[i] = finding.all().get(i).sealing();
         }
-        Map<School, SetUp> known = Comparison.setUps(
-                        finding.points(),
-                        sealing,
-                        layout,
-                        thickness.plane(part),
-                        Footing.usual(layout.box(), RuleBook.shims(writer.unit())))
+        Footing footing = Footing.usual(layout.box(), RuleBook.shims(writer.unit()));
+        Map<School, SetUp> known = finding
+                .map()
+                .map(m -> Comparison.setUps(
+                        new Comparison.Question(finding.points(), sealing, m, thickness.plane(part), footing)))
+                .orElse(List.of())
                 .stream()
                 .collect(Collectors.toMap(SetUp::school, s -> s));
         return Arrays.stream(School.values())

@@ -3,11 +3,14 @@ package homalon.core.cut;
 import homalon.core.face.FaceMap;
 import homalon.core.geometry.Plane;
 import homalon.core.geometry.Points;
+import homalon.core.geometry.Raster;
 import homalon.core.geometry.Spot;
 import homalon.core.numeric.LeastSquaresPlane;
 import homalon.core.part.Layout;
 import homalon.core.quantity.Length;
+import homalon.core.rulebook.RuleBook;
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
 
@@ -37,12 +40,93 @@ public final class Comparison {
         Optional<Slopes> reference = reference(points, question.thickness());
         List<SetUp> setUps = setUps(
                 points, question.sealing(), question.map().land().layout(), question.thickness(), question.footing());
-        double least = setUps.get(0).depth();
-        List<Removal> removals = setUps.stream()
-                .map(s -> Removal.of(
-                        s, least, question.map(), points.range(s.onShims()).most(), reference))
+        List<SetUp> onMap = setUps.stream().map(s -> onMap(s, question)).toList();
+        // By what is really cut, shims and all: the least of the wished ones may lose by rounding.
+        double least = onMap.stream().mapToDouble(SetUp::toClean).min().orElseThrow();
+        List<Removal> removals = onMap.stream()
+                .map(s -> Removal.of(s, least, question.map(), highest(s.onShims(), question), reference))
                 .toList();
         return new Comparison(question, removals);
+    }
+
+    /**
+     * The set-ups as {@link #of} has them, without what each takes off where.
+     *
+     * @throws homalon.core.input.BadInputException when fewer than three places seal, or all on one line
+     */
+    public static List<SetUp> setUps(Question question) {
+        return setUps(
+                        question.points(),
+                        question.sealing(),
+                        question.map().land().layout(),
+                        question.thickness(),
+                        question.footing())
+                .stream()
+                .map(s -> onMap(s, question))
+                .toList();
+    }
+
+    private static SetUp onMap(SetUp s, Question q) {
+        Plane plane = s.onShims();
+        double above = highest(plane, q) - q.points().range(plane).most();
+        double lowest = Double.POSITIVE_INFINITY;
+        for (int i = 0; i < q.points().size(); i++) {
+            lowest = q.sealing()[i] ? Math.min(lowest, q.points().above(plane, i)) : lowest;
+        }
+        return s.onMap(above, Math.max(0, lowest - lowestOfBands(plane, q)));
+    }
+
+    /** The highest metal: of the map's land, of the places, and at the corners of the outline. */
+    private static double highest(Plane plane, Question q) {
+        double highest = q.points().range(plane).most();
+        Raster heights = q.map().heightsAbove(plane);
+        for (int j = 0; j < heights.rows(); j++) {
+            for (int i = 0; i < heights.columns(); i++) {
+                if (q.map().land().isLand(heights, i, j)) {
+                    highest = Math.max(highest, heights.get(i, j));
+                }
+            }
+        }
+        for (Spot corner : q.map().land().layout().corners()) {
+            highest = Math.max(highest, q.map().above(plane, corner.x(), corner.y()));
+        }
+        return highest;
+    }
+
+    /** The lowest metal of the bands that seal; what lies nearest to a place marked as not sealing is left out. */
+    private static double lowestOfBands(Plane plane, Question q) {
+        Raster heights = q.map().heightsAbove(plane);
+        BitSet bands = bands(q);
+        double lowest = Double.POSITIVE_INFINITY;
+        for (int n = bands.nextSetBit(0); n >= 0; n = bands.nextSetBit(n + 1)) {
+            lowest = Math.min(lowest, heights.get(n % heights.columns(), n / heights.columns()));
+        }
+        return lowest;
+    }
+
+    private static BitSet bands(Question q) {
+        BitSet bands = RuleBook.sealing(q.map().land());
+        boolean all = true;
+        for (boolean seals : q.sealing()) {
+            all &= seals;
+        }
+        if (all) {
+            return bands;
+        }
+        Raster grid = q.map().land().grid();
+        for (int n = bands.nextSetBit(0); n >= 0; n = bands.nextSetBit(n + 1)) {
+            Spot spot = new Spot(grid.x(n % grid.columns()), grid.y(n / grid.columns()));
+            bands.set(n, q.sealing()[nearest(q.points(), spot)]);
+        }
+        return bands;
+    }
+
+    private static int nearest(Points points, Spot spot) {
+        int best = 0;
+        for (int i = 1; i < points.size(); i++) {
+            best = points.spot(i).distance(spot) < points.spot(best).distance(spot) ? i : best;
+        }
+        return best;
     }
 
     /**
@@ -98,6 +182,20 @@ public final class Comparison {
     /** Share of the land foretold clean after so much in all from first touch, 0 to 1; nothing is clean before the first cut. */
     public double cleanShare(Removal removal, Length total) {
         return total.signum() == 0 ? 0 : question.map().share(removal.heights(), removal.downTo(total));
+    }
+
+    /** Share of the bands that seal, foretold clean after so much in all from first touch, 0 to 1. */
+    public double sealedShare(Removal removal, Length total) {
+        if (total.signum() == 0) {
+            return 0;
+        }
+        BitSet bands = bands(question);
+        double down = removal.downTo(total);
+        Raster heights = removal.heights();
+        long clean = bands.stream()
+                .filter(n -> heights.get(n % heights.columns(), n / heights.columns()) >= down - 1e-9)
+                .count();
+        return bands.isEmpty() ? cleanShare(removal, total) : (double) clean / bands.cardinality();
     }
 
     /** The measured places nearest to the four corners; when two corners share one, what else stands furthest off them. */

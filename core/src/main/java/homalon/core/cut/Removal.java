@@ -18,7 +18,7 @@ import java.util.stream.IntStream;
  * What one set-up takes off where, foretold from the map, on the rounded shims. Depths are millimetres along z.
  *
  * @param setUp the set-up
- * @param moreThanLeast its depth to clean against the least-removal set-up, zero or more
+ * @param moreThanLeast its depth to clean, on the rounded shims, against the least of all set-ups, zero or more
  * @param corners metal off at the four corners of the face once it is clean
  * @param bores metal off around each bore: the mean over the middle of the ring where the fire ring seals
  * @param taperLeft what the face is off parallel afterwards; empty when the thickness was not measured
@@ -66,7 +66,7 @@ public record Removal(
                 .toList();
         return new Removal(
                 setUp,
-                Math.max(0, setUp.depth() - least),
+                Math.max(0, setUp.toClean() - least),
                 List.copyOf(corners),
                 bores,
                 reference.map(r -> taper(setUp, r, layout.box())),
@@ -95,8 +95,8 @@ public record Removal(
     }
 
     /**
-     * Metal off at the corners by one pass: what the cutter takes there between two depths from first touch. Never more than
-     * the pass is deep.
+     * Metal off at the corners by one pass: what the cutter takes there between two depths from first touch, which is at the
+     * highest metal of the map. A deeper cut never takes less anywhere.
      *
      * @param before cut already
      * @param depth of the pass
@@ -107,7 +107,7 @@ public record Removal(
             double from = Math.max(0, height - firstTouch + before.mm());
             double to = Math.max(0, height - firstTouch + before.plus(depth).mm());
             Length off = Length.roundedFromMm(to - from);
-            each.add(off.compareTo(depth) > 0 ? depth : off);
+            each.add(off);
         }
         return new CornerDepths(each);
     }

@@ -32,6 +32,17 @@ public record SetUp(
      */
     public record CleanUp(double depth, double share) {}
 
+    /**
+     * The same, counted over the metal of a map and not over the places that were read alone.
+     *
+     * @param above how far the map stands above the highest place, mm, zero or more: the cutter touches there first
+     * @param below how far its sealing bands lie below the lowest sealing place, mm, zero or more: they have to come clean
+     */
+    public SetUp onMap(double above, double below) {
+        return new SetUp(
+                school, plane, depth + below, shims, onShims, depthWithShims + below, firstTouch + above, cleanUp);
+    }
+
     /** From first touch until every sealing place is clean, on the rounded shims, mm. */
     public double toClean() {
         return firstTouch + depthWithShims;

@@ -2,9 +2,7 @@ package homalon.core.cut;
 
 import homalon.core.geometry.Box;
 import homalon.core.geometry.Raster;
-import homalon.core.geometry.Spot;
 import homalon.core.part.LandRaster;
-import homalon.core.part.Layout;
 import homalon.core.rulebook.RuleBook;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -41,13 +39,14 @@ public final class TouchCells {
         Raster grid = land.grid();
         this.cellOfNode = new int[grid.columns() * grid.rows()];
         int[] counted = new int[COLUMNS * rows];
+        BitSet bands = RuleBook.sealing(land);
         for (int j = 0; j < grid.rows(); j++) {
             for (int i = 0; i < grid.columns(); i++) {
                 int cell = cellAt(grid.x(i), grid.y(j));
                 boolean onLand = land.isLand(grid, i, j);
                 cellOfNode[j * grid.columns() + i] = onLand ? cell : -1;
                 counted[cell] += onLand ? 1 : 0;
-                if (onLand && seals(land.layout(), new Spot(grid.x(i), grid.y(j)))) {
+                if (onLand && bands.get(j * grid.columns() + i)) {
                     sealing.set(cell);
                 }
             }
@@ -77,14 +76,6 @@ public final class TouchCells {
 
     public List<Cell> cells() {
         return List.copyOf(cells);
-    }
-
-    /** In a band in which a gasket seals: around a bore, or around a water hole. */
-    private static boolean seals(Layout layout, Spot spot) {
-        double ring = RuleBook.DEFAULT_FIRE_RING_BAND.mm();
-        double bead = RuleBook.DEFAULT_HOLE_BAND.mm();
-        return layout.bores().stream().anyMatch(b -> b.centre().distance(spot) <= b.diameter() / 2 + ring)
-                || layout.waterHoles().stream().anyMatch(h -> h.centre().distance(spot) <= h.diameter() / 2 + bead);
     }
 
     /** Cells with land in which a gasket seals. */

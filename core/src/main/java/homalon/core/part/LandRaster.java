@@ -15,6 +15,8 @@ public final class LandRaster {
     private final Layout layout;
     private final int cellsAlong;
     private final BitSet onLand;
+    /** Found when first asked for; twice the same by two hands. */
+    private Sealing sealing;
 
     private LandRaster(Layout layout, int cellsAlong, BitSet onLand) {
         this.layout = layout;
@@ -47,6 +49,38 @@ public final class LandRaster {
 
     public boolean isLand(Raster grid, int column, int row) {
         return onLand.get(row * grid.columns() + column);
+    }
+
+    /**
+     * Nodes of the land in a band in which a gasket seals: around a bore, or around a water hole; the whole land where a face has
+     * neither.
+     *
+     * @param ring width of the band around a bore, mm
+     * @param bead width of the band around a water hole, mm
+     */
+    public BitSet sealing(double ring, double bead) {
+        Sealing known = sealing;
+        if (known == null || known.ring() != ring || known.bead() != bead) {
+            known = new Sealing(ring, bead, findSealing(ring, bead));
+            sealing = known;
+        }
+        return (BitSet) known.nodes().clone();
+    }
+
+    private record Sealing(double ring, double bead, BitSet nodes) {}
+
+    private BitSet findSealing(double ring, double bead) {
+        Raster grid = grid();
+        BitSet found = new BitSet();
+        for (int n = onLand.nextSetBit(0); n >= 0; n = onLand.nextSetBit(n + 1)) {
+            found.set(n, seals(new Spot(grid.x(n % grid.columns()), grid.y(n / grid.columns())), ring, bead));
+        }
+        return found.isEmpty() ? (BitSet) onLand.clone() : found;
+    }
+
+    private boolean seals(Spot spot, double ring, double bead) {
+        return layout.bores().stream().anyMatch(b -> b.centre().distance(spot) <= b.diameter() / 2 + ring)
+                || layout.waterHoles().stream().anyMatch(h -> h.centre().distance(spot) <= h.diameter() / 2 + bead);
     }
 
     /** Number of nodes on the land. */

@@ -69,8 +69,16 @@ class ComparisonTest {
                 ? 0
                 : Arrays.stream(points.xs()).max().getAsDouble()
                         - Arrays.stream(points.xs()).min().getAsDouble();
-        assertEquals(0.04 * span / 412, parallel.setUp().depth(), 1e-6);
-        assertEquals(parallel.setUp().depth() - level.setUp().depth(), parallel.moreThanLeast(), 1e-12);
+        assertEquals(0.04 * span / 412, parallel.setUp().depth(), 1e-4);
+        assertEquals(
+                parallel.setUp().toClean() - level.setUp().toClean(),
+                parallel.moreThanLeast(),
+                1e-12,
+                "by what is really cut");
+        // The thick end reaches to the outline, past the last place: the cutter touches there first.
+        assertTrue(
+                parallel.setUp().firstTouch() > 0.0005,
+                () -> "touches " + parallel.setUp().firstTouch());
         Removal.At most = parallel.corners().get(1);
         assertEquals("back exhaust", most.name());
         assertTrue(most.depth() > parallel.corners().get(0).depth(), "the thick end gives the metal");
@@ -105,6 +113,23 @@ class ComparisonTest {
                     total = total.plus(Length.roundedFromMm(r.setUp().toClean() * 1.25 / 11));
                 }
                 assertEquals(1, before, 0.002, "a tenth of overshoot of the map lies under the places read");
+                Length clean = Length.ofNanometres((long) Math.ceil(r.setUp().toClean() * 1e6) + 1);
+                assertEquals(1, c.sealedShare(r, clean), "clean by its own forecast where it seals");
+                assertEquals(0, c.sealedShare(r, Length.ZERO));
+                Length half = Length.ofNanometres(clean.nanometres() / 2);
+                assertTrue(
+                        r.setUp().toClean() < 0.004 || c.sealedShare(r, half) < 1,
+                        "half of it does not do: " + r.setUp().toClean());
+                Length deeper = clean.plus(Length.ofMm("0.1"));
+                for (int corner = 0; corner < 4; corner++) {
+                    Length first = r.taken(Length.ZERO, half).each().get(corner);
+                    Length rest = r.taken(half, deeper.minus(half)).each().get(corner);
+                    Length whole = r.taken(Length.ZERO, deeper).each().get(corner);
+                    assertTrue(first.signum() >= 0 && rest.compareTo(deeper.minus(half)) <= 0);
+                    assertEquals(whole.mm(), first.plus(rest).mm(), 3e-6, "two passes are one");
+                    assertTrue(
+                            whole.compareTo(r.taken(Length.ZERO, clean).each().get(corner)) >= 0);
+                }
             }
             CutPlan plan = CutPlan.of(
                     c, c.removals().get(0), PassPlan.Depths.usual(BenchUnit.MM), RuleBook.dialStep(BenchUnit.MM));

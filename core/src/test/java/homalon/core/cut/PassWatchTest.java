@@ -98,10 +98,10 @@ class PassWatchTest {
 
     @Test
     void aLowThatNobodyReadIsNamed() {
-        double down = removal.firstTouch() - 0.1;
+        double down = removal.firstTouch() - 0.11;
         Spot front = LAYOUT.bores().get(0).centre();
         Spot back = LAYOUT.bores().get(3).centre();
-        PassWatch seen = watch("0.1", (x, y) -> {
+        PassWatch seen = watch("0.11", (x, y) -> {
             double near = Math.min(front.distance(new Spot(x, y)), back.distance(new Spot(x, y)));
             return down + 0.2 * Math.exp(-Math.pow(near / 62, 4));
         });
