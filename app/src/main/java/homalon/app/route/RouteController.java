@@ -194,6 +194,9 @@ class RouteController {
         };
     }
 
+    /** Done says nothing by itself of what was fitted. */
+    private static final Set<Operation> NAMES_WHAT = Set.of(Operation.INSERT, Operation.SLEEVE);
+
     /** Work without a page of its own was done. */
     @ToMachinists
     @PostMapping("/parts/{tag}/route/did")
@@ -210,6 +213,14 @@ class RouteController {
             throw new BadInputException("operation", "That is done on its own page: open it from the strip.");
         }
         shells.require(part, operation);
+        if (NAMES_WHAT.contains(operation) && note.isBlank()) {
+            throw new BadInputException(
+                    "note",
+                    operation == Operation.INSERT
+                            ? "No ring is named: say here which was fitted where and with what press, or choose and measure it "
+                                    + "valve by valve under Inserts."
+                            : "No sleeve is named: say here which was fitted where and with what press.");
+        }
         work.write(part, id, WorkLog.Kind.DID, operation, note, me.id());
         return live(part, shell, model);
     }

@@ -12,6 +12,7 @@ import homalon.core.guides.Ladder;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Valve;
 import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Operation;
 import java.util.List;
 import java.util.Map;
@@ -66,23 +67,49 @@ class GuideController {
                 Map.of(Said.GUIDE, rung, Said.HOUSING, housing, Said.GUIDE_ITEM, replaces ? item : ""),
                 shell.unit(),
                 me.id(),
-                (file, v) -> {
-                    Optional<Ladder.Step> step = ValveFile.rung(rung)
-                            .flatMap(r -> GuideViews.ladder(file, v).map(l -> l.rung(r)));
-                    if (!rung.isEmpty() && step.isEmpty()) {
-                        throw new BadInputException("rung", "Read the stem and the guide first, then choose a rung.");
-                    }
-                    if (step.filter(s -> s.helps() == Ladder.Helps.NO).isPresent()) {
-                        throw new BadInputException(
-                                "rung",
-                                WholeWords.capital(step.get().rung().words()) + " does not help here: "
-                                        + GuideViews.line(step.get().why(), shell.writer()) + ".");
-                    }
-                    file.length(v, Said.HOUSING)
-                            .ifPresent(h -> GuideFit.of(h.mm(), file.part().material(), List.of()));
-                    fits(file, v, replaces ? item : "");
-                });
+                (file, v) -> helps(file, v, rung, replaces ? item : "", shell.writer()));
         return pages.live(part, WorkPage.GUIDES, valve, shell, model);
+    }
+
+    /** The same repair for every other valve of the kind whose guide is due and has none chosen; each housing is measured by itself. */
+    @ToMachinists
+    @PostMapping("/parts/{tag}/guides/{valve}/for-all")
+    String forAll(
+            @PathVariable String tag,
+            @PathVariable String valve,
+            @RequestParam UUID id,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = work.keepForAll(
+                tag,
+                id,
+                valve,
+                List.of(Said.GUIDE),
+                (file, v) -> file.guide(v) == ValveFile.Work.DUE
+                        && file.text(v, Said.GUIDE).isEmpty(),
+                shell.unit(),
+                me.id(),
+                (file, v) -> helps(file, v, file.text(v, Said.GUIDE).orElse(""), "", shell.writer()));
+        return pages.live(part, WorkPage.GUIDES, valve, shell, model);
+    }
+
+    /** Refuses a repair that does not help this guide. */
+    private void helps(ValveFile file, Valve v, String rung, String item, LengthWriter writer) {
+        Optional<Ladder.Step> step =
+                ValveFile.rung(rung).flatMap(r -> GuideViews.ladder(file, v).map(l -> l.rung(r)));
+        if (!rung.isEmpty() && step.isEmpty()) {
+            throw new BadInputException("rung", "Read the stem and the guide first, then choose a rung.");
+        }
+        if (step.filter(s -> s.helps() == Ladder.Helps.NO).isPresent()) {
+            throw new BadInputException(
+                    "rung",
+                    WholeWords.capital(step.get().rung().words()) + " does not help here: "
+                            + GuideViews.line(step.get().why(), writer) + ".");
+        }
+        file.length(v, Said.HOUSING)
+                .ifPresent(h -> GuideFit.of(h.mm(), file.part().material(), List.of()));
+        fits(file, v, item);
     }
 
     /** A guide that was chosen must bite in the housing that was measured, as it is or after it was reamed. */

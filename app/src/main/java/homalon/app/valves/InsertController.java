@@ -16,7 +16,6 @@ import homalon.core.route.Operation;
 import homalon.core.seats.InsertChoice;
 import homalon.core.seats.PressFit;
 import java.math.BigDecimal;
-import java.nio.charset.StandardCharsets;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -202,25 +201,15 @@ class InsertController {
             @AuthenticationPrincipal Signed me,
             @ModelAttribute("shell") Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
-        ValveFile file = files.require(part);
-        Valve from = file.valve(valve);
-        Map<Said, String> said = new EnumMap<>(Said.class);
-        CHOSEN.forEach(s -> file.text(from, s).ifPresent(t -> said.put(s, t)));
-        if (!said.containsKey(Said.COUNTERBORE)) {
-            throw new BadInputException("all", "Measure this place first: its sizes then stand for the others.");
-        }
-        int n = 0;
-        for (Valve v : file.valves()) {
-            if (v.kind() == from.kind() && file.length(v, Said.COUNTERBORE).isEmpty()) {
-                UUID own = UUID.nameUUIDFromBytes((id + v.key()).getBytes(StandardCharsets.UTF_8));
-                work.keep(tag, own, v.key(), said, shell.unit(), me.id(), (f, x) -> {});
-                n++;
-            }
-        }
-        if (n == 0) {
-            throw new BadInputException("all", "Every " + from.kind().words() + " has a place keyed already.");
-        }
+        PartFile part = work.keepForAll(
+                tag,
+                id,
+                valve,
+                CHOSEN,
+                (file, v) -> file.length(v, Said.COUNTERBORE).isEmpty(),
+                shell.unit(),
+                me.id(),
+                (f, v) -> {});
         return pages.live(part, WorkPage.INSERTS, valve, shell, model);
     }
 

@@ -15,6 +15,7 @@ import homalon.core.route.Operation;
 import homalon.core.seats.SeatPlan.Way;
 import homalon.core.valves.BookItem;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -60,6 +61,29 @@ class SeatController {
         said.put(Said.UNEVEN, small("uneven", uneven, shell));
         said.put(Said.REFACED, small("refaced", refaced, shell));
         PartFile part = work.keep(tag, id, valve, said, shell.unit(), me.id(), (f, v) -> {});
+        return pages.live(part, WorkPage.SEATS, valve, shell, model);
+    }
+
+    /** Made the same way at every other valve of the kind whose seat is due and has no way chosen. */
+    @ToMachinists
+    @PostMapping("/parts/{tag}/seats/{valve}/for-all")
+    String forAll(
+            @PathVariable String tag,
+            @PathVariable String valve,
+            @RequestParam UUID id,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = work.keepForAll(
+                tag,
+                id,
+                valve,
+                List.of(Said.SEAT_WAY),
+                (file, v) -> file.seat(v) == ValveFile.Work.DUE
+                        && file.text(v, Said.SEAT_WAY).isEmpty(),
+                shell.unit(),
+                me.id(),
+                (f, v) -> {});
         return pages.live(part, WorkPage.SEATS, valve, shell, model);
     }
 

@@ -4,10 +4,13 @@ import homalon.app.part.PartFile;
 import homalon.app.part.Parts;
 import homalon.app.sheets.Sheet;
 import homalon.app.sheets.Sheets;
+import homalon.core.input.BadInputException;
 import homalon.core.part.Valve;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.valves.Measure;
 import java.nio.charset.StandardCharsets;
+import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -76,6 +79,50 @@ public class WorkOnValves {
             }
         });
         check.on(files.require(part), of);
+        return part;
+    }
+
+    /** Says which valves of a casting a form is for. */
+    interface Which {
+        boolean takes(ValveFile file, Valve valve);
+    }
+
+    /**
+     * The same of several valves of one kind: all of them or, when it does not fit one, none.
+     *
+     * @param from one of the kind; what stands of it is what the others get
+     * @param what of it
+     * @throws BadInputException naming the valve that it does not fit, or that there is none left to take it
+     */
+    @Transactional
+    PartFile keepForAll(
+            String tag, UUID id, String from, List<Said> what, Which which, BenchUnit unit, UUID by, Check check) {
+        ValveFile file = files.require(parts.byTag(tag));
+        Valve model = file.valve(from);
+        Map<Said, String> said = new EnumMap<>(Said.class);
+        what.forEach(s -> {
+            if (!file.shown(model, s, unit).isEmpty()) {
+                said.put(s, file.shown(model, s, unit));
+            }
+        });
+        if (said.isEmpty()) {
+            throw new BadInputException("all", "Choose it for this one first: it then stands for the others.");
+        }
+        List<Valve> takers = file.valves().stream()
+                .filter(v -> v.kind() == model.kind() && !v.equals(model) && which.takes(file, v))
+                .toList();
+        if (takers.isEmpty()) {
+            throw new BadInputException("all", "No other " + model.kind().words() + " is left to take it.");
+        }
+        PartFile part = file.part();
+        for (Valve v : takers) {
+            UUID own = UUID.nameUUIDFromBytes((id + v.key()).getBytes(StandardCharsets.UTF_8));
+            try {
+                part = keep(tag, own, v.key(), said, unit, by, check);
+            } catch (BadInputException e) {
+                throw new BadInputException("all", v.name() + ": " + e.getMessage() + " Nothing was kept.");
+            }
+        }
         return part;
     }
 

@@ -79,6 +79,8 @@ class BesideTheFaceTest {
                 "line/torque; turns=,most=3,restarts=true; Key the torque",
                 "line/readings; place=h9,typed=0.1,unit=MM; not on this sheet",
                 "route/did; operation=FACE_CHECK; on its own page",
+                "route/did; operation=INSERT; No ring is named",
+                "route/did; operation=SLEEVE; No sleeve is named",
                 "route/did; operation=CUT; on its own page",
                 "route/waive; operation=CLEAN; why it is left out",
                 "route/waive; operation=PRESSURE_TEST,note=late; by the owner alone",

@@ -1,6 +1,7 @@
 package homalon.app.valves;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -19,6 +20,7 @@ import homalon.core.part.Material;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.seats.SeatPlan;
 import homalon.core.valves.Measure;
 import java.util.HashMap;
 import java.util.List;
@@ -244,6 +246,95 @@ class ValvePagesTest {
         say(part, "1E", Said.INSERT, "PM-34.1");
         assertEquals(
                 "PM-34.1", file(part).text(file(part).valve("1E"), Said.INSERT).orElseThrow());
+    }
+
+    /** What is chosen for one stands for all of its kind that are due, or, where it does not fit one of them, for none. */
+    @Test
+    void choosingForAllIsAllOrNone() {
+        PartFile part = head();
+        for (String v : List.of("1E", "2E", "3E")) {
+            sound(part, v, "8.13");
+        }
+        sound(part, "4E", "8.01");
+        say(part, "1E", Said.GUIDE, "LINER");
+        WorkOnValves.Which due = (f, v) ->
+                f.guide(v) == ValveFile.Work.DUE && f.text(v, Said.GUIDE).isEmpty();
+        BadInputException none = assertThrows(
+                BadInputException.class,
+                () -> work.keepForAll(
+                        part.tag(),
+                        UUID.randomUUID(),
+                        "1E",
+                        List.of(Said.GUIDE),
+                        due,
+                        BenchUnit.MM,
+                        hands.ines(),
+                        (f, v) -> {
+                            if (v.key().equals("3E")) {
+                                throw new BadInputException("rung", "It does not fit.");
+                            }
+                        }));
+        assertTrue(none.getMessage().startsWith("3 exhaust: It does not fit."), none.getMessage());
+        assertTrue(file(part).text(file(part).valve("2E"), Said.GUIDE).isEmpty(), "2E was kept and given back");
+        UUID id = UUID.randomUUID();
+        work.keepForAll(part.tag(), id, "1E", List.of(Said.GUIDE), due, BenchUnit.MM, hands.ines(), (f, v) -> {});
+        ValveFile kept = file(part);
+        assertEquals("LINER", kept.text(kept.valve("2E"), Said.GUIDE).orElseThrow());
+        assertEquals("LINER", kept.text(kept.valve("3E"), Said.GUIDE).orElseThrow());
+        assertTrue(kept.text(kept.valve("4E"), Said.GUIDE).isEmpty(), "a good guide is left");
+        assertTrue(kept.text(kept.valve("2I"), Said.GUIDE).isEmpty(), "nor is another kind's touched");
+        BadInputException all = assertThrows(
+                BadInputException.class,
+                () -> work.keepForAll(
+                        part.tag(),
+                        UUID.randomUUID(),
+                        "1E",
+                        List.of(Said.GUIDE),
+                        due,
+                        BenchUnit.MM,
+                        hands.ines(),
+                        (f, v) -> {}));
+        assertTrue(all.getMessage().contains("No other"), all.getMessage());
+        assertTrue(assertThrows(
+                        BadInputException.class,
+                        () -> work.keepForAll(
+                                part.tag(),
+                                UUID.randomUUID(),
+                                "4I",
+                                List.of(Said.GUIDE),
+                                due,
+                                BenchUnit.MM,
+                                hands.ines(),
+                                (f, v) -> {}))
+                .getMessage()
+                .contains("Choose it for this one first"));
+    }
+
+    /** A new ring has no seat yet: nothing of the old one is planned from, and its valve is to stand as the others of its kind. */
+    @Test
+    void aSeatInANewRingIsCutFromNothing() {
+        PartFile part = head("E.HEAD_DIAMETER", "29");
+        for (String v : List.of("1E", "2E")) {
+            sound(part, v, "8.01");
+            key(part, v, Measure.SEAT_OUTER, "28.4", BenchUnit.MM, true);
+            key(part, v, Measure.SEAT_INNER, "26.1", BenchUnit.MM, true);
+            key(part, v, Measure.RECESSION, v.equals("1E") ? "0.3" : "0.9", BenchUnit.MM, true);
+        }
+        ValveFile before = file(part);
+        assertTrue(new SeatPlans(before, Length.ZERO)
+                .alone(before.valve("2E"), SeatPlan.Way.STONE)
+                .isPresent());
+        say(part, "2E", Said.INSERT, "PM-34.1");
+        say(part, "2E", Said.INSERT_DONE, "PM-34.1 34000000 34110000");
+        ValveFile ringed = file(part);
+        SeatPlans plans = new SeatPlans(ringed, Length.ZERO);
+        assertTrue(ringed.bareRing(ringed.valve("2E")) && !ringed.bareRing(ringed.valve("1E")));
+        assertEquals(ValveFile.Work.DUE, ringed.seat(ringed.valve("2E")));
+        assertTrue(plans.alone(ringed.valve("2E"), SeatPlan.Way.STONE).isEmpty(), "the old edges say nothing");
+        assertEquals(
+                0.3, plans.standsAt(ringed.valve("2E")).orElseThrow(), 1e-9, "as the other exhaust, not as it was");
+        key(part, "2E", Measure.SEAT_OUTER, "28.5", BenchUnit.MM, true);
+        assertFalse(file(part).bareRing(file(part).valve("2E")), "read anew, it is a seat");
     }
 
     private void say(PartFile part, String valve, Said what, String typed) {
