@@ -219,10 +219,12 @@ public class CutViews {
         // Less than a dial's step more is one step more: what is not touched is not clean.
         double least =
                 Math.max(witness.least(), RuleBook.dialStep(writer.unit()).mm());
-        String words = witness.greatest().isPresent()
-                ? "Between " + writer.full(least) + " and "
-                        + writer.full(Math.max(least, witness.greatest().getAsDouble())) + " are left"
-                : "At least " + writer.full(least) + " is left";
+        String words = witness.greatest().isEmpty()
+                ? "At least " + writer.full(least) + " is left"
+                : witness.greatest().getAsDouble() < least + ONE_FIGURE
+                        ? "About " + writer.full(least) + " is left"
+                        : "Between " + writer.full(least) + " and "
+                                + writer.full(witness.greatest().getAsDouble()) + " are left";
         return new Seen(
                 new CutView.Watch(
                         true,

@@ -136,7 +136,7 @@ public class Cutting {
     }
 
     /** @throws BadInputException for words that say nothing of this face */
-    Touched said(PartFile part, String words) {
+    public Touched said(PartFile part, String words) {
         return Touched.said(words, planner.layout(part), planner.cells(part));
     }
 

@@ -393,6 +393,22 @@ class SampleHands {
                         part, ledgers.of(part), UUID.randomUUID(), Touched.painted(touched), brannoc.id()));
     }
 
+    /** A pass without a plan, and what it was seen to touch. */
+    void witnessed(PartFile part, String depth, String touched, Duration ago) {
+        clock.ago(
+                ago,
+                () -> cutting.pass(
+                        part,
+                        UUID.randomUUID(),
+                        mm(depth),
+                        new Ledgers.Notes("surfacer", "fly cutter", "3", "", depth),
+                        brannoc.id()));
+        clock.ago(
+                ago.minusMinutes(3),
+                () -> paintings.paint(
+                        part, ledgers.of(part), UUID.randomUUID(), cutting.said(part, touched), brannoc.id()));
+    }
+
     /** A slip of the dial, written and taken back, as it happens in any shop. */
     void wrongLine(PartFile part, int daysAgo) {
         UUID wrong = UUID.randomUUID();

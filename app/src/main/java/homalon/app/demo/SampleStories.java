@@ -92,6 +92,31 @@ class SampleStories {
                 0.041,
                 0.008);
         dentedWall();
+        lidThatNobodyMeasured();
+    }
+
+    /** Set up by its corners, skimmed, looked at: cut by what the cutter shows, with no reading and no plan. */
+    private void lidThatNobodyMeasured() {
+        PartFile lid = hands.book(
+                "T-0454",
+                SampleHands.head(
+                        "Net winch, three in line, lid",
+                        "Fog-horn Trust",
+                        Material.CAST_IRON,
+                        3,
+                        "84",
+                        "104",
+                        "344",
+                        "150"),
+                List.of(),
+                "gasket gone between 2 and 3",
+                "to seal again, and to lose no more than it must",
+                3,
+                2);
+        hands.did(lid, Operation.CLEAN, CleaningMethod.HAND_SCRAPE.words(), days(1, 0));
+        hands.did(lid, Operation.CRACK_CHECK, CrackMethod.MAGNETIC_PARTICLE.words(), days(1, 30));
+        hands.witnessed(lid, "0.03", "f r", days(1, 60));
+        hands.witnessed(lid, "0.02", "1 3", days(1, 70));
     }
 
     private static Duration days(int days, int minutes) {

@@ -1,7 +1,7 @@
 package homalon.core.cut;
 
 import homalon.core.geometry.Box;
-import homalon.core.numeric.LinearBounds;
+import homalon.core.numeric.LargerProgram;
 import homalon.core.numeric.LinearBounds.Band;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -26,10 +26,12 @@ public record Witness(boolean clean, double least, OptionalDouble greatest, bool
     /** A cell counts as touched from half of its land on, and heights within it differ by about this, mm. */
     private static final double SLACK = 0.002;
 
-    private static final int VARIABLES = 6;
+    /** The programmes are solved in these, whose figures are of the size of the forms. */
+    private static final double MICRONS = 1000;
+
     private static final int FEW = 8;
     /** Nothing that is bounded lies beyond, mm. */
-    private static final double FAR = 5;
+    private static final double FAR = 0.9;
 
     /**
      * What was seen after a pass.
@@ -56,13 +58,13 @@ public record Witness(boolean clean, double least, OptionalDouble greatest, bool
         if (open.isEmpty()) {
             return new Witness(true, 0, OptionalDouble.of(0), true);
         }
-        LinearBounds faces = new LinearBounds(bands(grid, box, looks), VARIABLES);
+        LargerProgram faces = new LargerProgram(bands(grid, box, looks));
         List<double[]> depths = open.stream().map(c -> minus(form(c, box))).toList();
         OptionalDouble shallowest = faces.leastOfLargest(depths);
         if (shallowest.isEmpty()) {
             return new Witness(false, 0, OptionalDouble.empty(), false);
         }
-        double least = Math.max(0, shallowest.getAsDouble() - last.depth());
+        double least = Math.max(0, shallowest.getAsDouble() / MICRONS - last.depth());
         return new Witness(false, least, greatest(faces, open, box, last.depth()), true);
     }
 
@@ -100,7 +102,7 @@ public record Witness(boolean clean, double least, OptionalDouble greatest, bool
                     && same(allowed, own, c.column() == TouchCells.COLUMNS - 1, c.number() + 1);
             boolean thinned = own.least() == Double.NEGATIVE_INFINITY && own.most() == 0;
             if (!inside && !thinned) {
-                bands.add(new Band(form(c, box), own.least() - SLACK, own.most() + SLACK));
+                bands.add(new Band(form(c, box), MICRONS * (own.least() - SLACK), MICRONS * (own.most() + SLACK)));
             }
         }
         return bands;
@@ -121,14 +123,14 @@ public record Witness(boolean clean, double least, OptionalDouble greatest, bool
         return Arrays.stream(form).map(f -> -f).toArray();
     }
 
-    private static OptionalDouble greatest(LinearBounds faces, List<TouchCells.Cell> open, Box box, double depth) {
+    private static OptionalDouble greatest(LargerProgram faces, List<TouchCells.Cell> open, Box box, double depth) {
         double greatest = 0;
         for (TouchCells.Cell c : open) {
             // A smooth face is as deep beside a cell as in it, within what a cell is wide.
             if ((c.column() % 2 != 0 || c.row() % 2 != 0) && open.size() > FEW) {
                 continue;
             }
-            double deep = -faces.least(form(c, box)).orElse(Double.NEGATIVE_INFINITY) - depth;
+            double deep = -faces.least(form(c, box)).orElse(Double.NEGATIVE_INFINITY) / MICRONS - depth;
             if (deep > FAR) {
                 return OptionalDouble.empty();
             }

@@ -26,6 +26,9 @@ public final class PlacesWanted {
     /** Steps by which a window is slid; any window between two of them holds the part that both share, mm. */
     private static final double SLIDE = 5;
 
+    /** Two places nearer to each other tell little more than one, mm. */
+    private static final double APART = 18;
+
     private static final int IN_A_WINDOW = 4;
     private static final int IN_A_RING = 4;
     private static final int IN_A_ROW = 3;
@@ -140,8 +143,12 @@ public final class PlacesWanted {
         demands.removeIf(d -> d.open == 0);
     }
 
-    /** Serves most; among equals the one furthest from what stands. */
+    /** Serves most, well away from what stands where that can be; among equals the one furthest from it. */
     private Optional<Spot> best(List<Spot> have, List<Spot> more) {
+        return best(have, more, APART).or(() -> best(have, more, STEP / 2));
+    }
+
+    private Optional<Spot> best(List<Spot> have, List<Spot> more, double apart) {
         Spot best = null;
         long most = 0;
         double away = 0;
@@ -154,7 +161,7 @@ public final class PlacesWanted {
                 continue;
             }
             double from = Math.min(nearest(have, s), nearest(more, s));
-            if (from > STEP / 2 && (serves > most || from > away)) {
+            if (from > apart && (serves > most || from > away)) {
                 best = s;
                 most = serves;
                 away = from;

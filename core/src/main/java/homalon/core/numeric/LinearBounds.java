@@ -5,11 +5,10 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.function.Function;
 
 /**
- * What bands of linear forms allow: all x with least_i &lt;= form_i . x &lt;= most_i, in up to seven variables (four and more cost ever more). Gives the least and
+ * What bands of linear forms allow: all x with least_i &lt;= form_i . x &lt;= most_i, in up to four variables. Gives the least and
  * greatest value of another form over them, their corners, where a convex function is least on them, and the fewest bands that
  * must give way when no x fits all.
  *
@@ -46,7 +45,7 @@ public final class LinearBounds {
     private final List<Band> bands;
     private final int variables;
 
-    /** @param variables length of every form, 1 to 6 */
+    /** @param variables length of every form, 1 to 4 */
     public LinearBounds(List<Band> bands, int variables) {
         this.bands = List.copyOf(bands);
         this.variables = variables;
@@ -80,16 +79,6 @@ public final class LinearBounds {
         return Optional.of(new Range(
                 least < -UNBOUNDED ? Double.NEGATIVE_INFINITY : least,
                 most > UNBOUNDED ? Double.POSITIVE_INFINITY : most));
-    }
-
-    /** Least value of the form alone, minus infinity where nothing bounds it; empty when no x fits all bands. */
-    public OptionalDouble least(double... form) {
-        double[] low = programme().minimum(form);
-        if (low == null) {
-            return OptionalDouble.empty();
-        }
-        double least = dot(form, low);
-        return OptionalDouble.of(least < -UNBOUNDED ? Double.NEGATIVE_INFINITY : least);
     }
 
     /**
@@ -182,26 +171,6 @@ public final class LinearBounds {
             programme.atLeast(cut, touch.value() - dot(touch.slope(), x));
         }
         throw new ArithmeticException("a convex programme did not settle after " + MOST_CUTS + " cuts");
-    }
-
-    /** Least that the largest of several linear forms can be over what the bands allow; empty when no x fits all bands. */
-    public OptionalDouble leastOfLargest(List<double[]> forms) {
-        SmallProgram programme = new SmallProgram();
-        for (Band b : bands) {
-            add(programme, new Band(Arrays.copyOf(b.form(), variables + 1), b.least(), b.most()));
-        }
-        for (double[] form : forms) {
-            double[] below = new double[variables + 1];
-            for (int j = 0; j < variables; j++) {
-                below[j] = -form[j];
-            }
-            below[variables] = 1;
-            programme.atLeast(below, 0);
-        }
-        double[] goal = new double[variables + 1];
-        goal[variables] = 1;
-        double[] found = programme.minimum(goal);
-        return found == null ? OptionalDouble.empty() : OptionalDouble.of(found[variables]);
     }
 
     /** How far each band must give way, when their sum is least: few of them do, which singles out the odd ones. */

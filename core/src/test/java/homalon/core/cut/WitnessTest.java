@@ -144,4 +144,28 @@ class WitnessTest {
         assertTrue(rough.explained() && !rough.clean(), rough::toString);
         assertTrue(rough.least() < rough.greatest().orElse(9), rough::toString);
     }
+
+    /** A hollow lid told in words: its ends at once, its outer bores next; what is left of the middle is bounded from both sides. */
+    @Test
+    void aHollowLidToldInWords() {
+        Layout lid = Layout.of(LayoutNumbers.proposed(PartKind.HEAD, 3, Length.ofMm("84"), Length.ofMm("104")));
+        TouchCells grid = TouchCells.of(LandRaster.of(lid, 84));
+        List<Witness.Look> looks = new ArrayList<>();
+        for (String words : List.of("f r", "1 3")) {
+            Touched said = Touched.said(words, lid, grid);
+            looks.add(new Witness.Look(looks.isEmpty() ? 0.03 : 0.05, said.cells(), said.unsure(grid)));
+        }
+        Witness seen = Witness.of(grid, lid.box(), looks, grid.sealing());
+        assertTrue(seen.explained() && !seen.clean(), seen::toString);
+        double greatest = seen.greatest().orElseThrow();
+        assertTrue(seen.least() <= greatest && greatest > 0.002 && greatest < 0.06, seen::toString);
+        // Its edges touched too, and the middle not, is no even bow any more: the ends would have had to be deeper.
+        Touched edges = Touched.said("f r e i", lid, grid);
+        assertFalse(Witness.of(
+                        grid,
+                        lid.box(),
+                        List.of(looks.get(0), new Witness.Look(0.07, edges.cells(), edges.unsure(grid))),
+                        grid.sealing())
+                .explained());
+    }
 }
