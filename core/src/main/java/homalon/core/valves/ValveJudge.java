@@ -287,7 +287,8 @@ public final class ValveJudge {
 
     /** What reading it leaves for a plan of its seat: the seat plan that readings and book ask for; empty until both edges are read. */
     public static Optional<SeatPlan.Asked> seatAsked(ValveReadings read, ValveBook book) {
-        if (Double.isNaN(inner(read, book))
+        if (!read.has(Measure.SEAT_OUTER)
+                || Double.isNaN(inner(read, book))
                 || book.entry(BookItem.HEAD_DIAMETER).isEmpty()) {
             return Optional.empty();
         }
