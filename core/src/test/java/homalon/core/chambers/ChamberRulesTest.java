@@ -1,0 +1,313 @@
+package homalon.core.chambers;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertSame;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import homalon.core.chambers.EngineBook.Crown;
+import homalon.core.chambers.EngineBook.Drive;
+import homalon.core.chambers.EngineBook.Rods;
+import homalon.core.input.BadInputException;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.rulebook.Source;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Single rules of fills, of the engine's book, and of a wish for a ratio, each at its very limit. */
+class ChamberRulesTest {
+    /** Which fills count: the largest group within three tenths, of two as large the later one; alone, all of them. */
+    @ParameterizedTest
+    @CsvSource({
+        "42.0, 42.0, 0.2, false, fill it a second time, 1",
+        "42.0 42.3, 42.15, 0.2, true, '', 2",
+        "42.0 42.31, 42.155, 0.2, false, differ too much, 2",
+        "42.0 43.0 42.2, 42.1, 0.2, true, '', 2",
+        "42.0 42.2 44.0 44.2, 44.1, 0.2, true, '', 2",
+        "40.0 41.0 42.0, 41, 1, false, differ too much, 3",
+        "42.0 42.3 42.15 40, 42.15, 0.2, true, '', 3"
+    })
+    void whichFillsCount(String fills, double cc, double plusMinus, boolean settled, String next, int taken) {
+        double[] poured = java.util.Arrays.stream(fills.split(" "))
+                .mapToDouble(Double::parseDouble)
+                .toArray();
+        ChamberVolume volume = ChamberVolume.of(poured, 0.2);
+        assertEquals(cc, volume.cc(), 1e-9);
+        assertEquals(plusMinus, volume.plusMinus(), 1e-9);
+        assertEquals(settled, volume.settled());
+        assertEquals(settled, volume.next().isEmpty());
+        assertTrue(volume.next().contains(next), volume.next());
+        assertEquals(taken, volume.taken().size());
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "42.6, 42.6",
+        "3.2-45.8, 42.6",
+        "3.2 45.8, 42.6",
+        "'42,6', 42.6",
+        ".5, 0.5",
+        "42., 42",
+        "0-50+0-12.4, 62.4",
+        "100, 100",
+        "42.6 cc, 42.6",
+        "0.1-0.2, 0.1"
+    })
+    void whatABuretteSays(String typed, double cc) {
+        assertEquals(cc, Fill.read(typed, 100).cc(), 1e-9);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "100.1, set the burette's size",
+        "45.8-3.2, counts upwards",
+        "5-5, counts upwards",
+        "full, end reading",
+        "0-50+, end reading",
+        "'', end reading",
+        "1+1+1+1+1+1+1+1+1+1+1+1+1, end reading"
+    })
+    void whatABuretteCannotSay(String typed, String says) {
+        String refused = assertThrows(BadInputException.class, () -> Fill.read(typed, 100))
+                .getMessage();
+        assertTrue(refused.contains(says), refused);
+    }
+
+    @Test
+    void noChamberHoldsTwoThousand() {
+        assertEquals(2000, Fill.read("0-1000+0-1000", 1000).cc());
+        assertThrows(BadInputException.class, () -> Fill.read("0-1000+0-1000+0-0.1", 1000));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"false, false, AS_CAME", "true, false, SEATS", "false, true, CUT", "true, true, BOTH"})
+    void statesOfAFill(boolean seats, boolean cut, FillState state) {
+        assertSame(state, FillState.of(seats, cut));
+        assertEquals(seats, state.seatsDone());
+        assertEquals(cut, state.cutDone());
+        assertSame(state, FillState.byName(state.name()).orElseThrow());
+        assertTrue(FillState.byName("LATER").isEmpty());
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "more compression, true",
+        "Class rules: 42 cc, true",
+        "cc'ed please, true",
+        "stock, false",
+        "champion, false",
+        "success, false"
+    })
+    void wishesAboutChambers(String wishes, boolean about) {
+        assertEquals(about, Wished.chambers(wishes));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "0.42, +0.42 cc",
+        "-0.42, −0.42 cc",
+        "0.0049, 0.00 cc",
+        "-0.0049, 0.00 cc",
+        "0.005, +0.01 cc",
+        "-0.005, −0.01 cc"
+    })
+    void signs(double cc, String written) {
+        assertEquals(written, Ratios.signedCc(cc));
+        assertEquals("no end", Ratios.ratio(Double.POSITIVE_INFINITY));
+        assertEquals("9.63", Ratios.ratio(9.625));
+    }
+
+    private static EngineBook book(Map<EngineItem, Double> figures) {
+        Map<EngineItem, EngineBook.Entry> entries = new EnumMap<>(EngineItem.class);
+        figures.forEach((i, v) -> entries.put(i, new EngineBook.Entry(v, Source.MAKER)));
+        return new EngineBook(entries, Drive.PUSHROD, Crown.PARALLEL_POCKET, Rods.IRON);
+    }
+
+    private static final Map<EngineItem, Double> WHOLE = Map.of(
+            EngineItem.BORE, 80.0,
+            EngineItem.STROKE, 90.0,
+            EngineItem.GASKET, 1.0,
+            EngineItem.DECK, 0.2,
+            EngineItem.GASKET_BORE, 82.0,
+            EngineItem.CROWN, 2.0);
+
+    /** Everything that a ratio needs, one missing at a time; an area takes the place of the gasket's diameter. */
+    @ParameterizedTest
+    @CsvSource({"BORE", "STROKE", "GASKET", "DECK", "GASKET_BORE", "CROWN"})
+    void whatARatioNeeds(EngineItem item) {
+        EngineBook whole = book(WHOLE);
+        assertEquals(List.of(), whole.missingForRatio());
+        EngineBook without = whole.without(item);
+        assertEquals(List.of(item), without.missingForRatio());
+        assertFalse(without.has(item));
+        assertTrue(without.cylinder(40, OptionalDouble.empty(), OptionalDouble.empty())
+                .isEmpty());
+        assertEquals(
+                item == EngineItem.DECK,
+                without.cylinder(40, OptionalDouble.of(0.1), OptionalDouble.empty())
+                        .isPresent());
+        assertEquals(
+                item == EngineItem.CROWN,
+                without.cylinder(40, OptionalDouble.empty(), OptionalDouble.of(3))
+                        .isPresent());
+        assertEquals(
+                item == EngineItem.GASKET_BORE,
+                without.with(EngineItem.GASKET_AREA, 5000).missingForRatio().isEmpty());
+    }
+
+    @Test
+    void whatStandsForACylinder() {
+        EngineBook whole = book(WHOLE);
+        Cylinder c = whole.cylinder(40, OptionalDouble.empty(), OptionalDouble.empty())
+                .orElseThrow();
+        assertEquals(Math.PI / 4 * 82 * 82, whole.gasketArea(), 1e-9);
+        assertEquals(5000, whole.with(EngineItem.GASKET_AREA, 5000).gasketArea(), 1e-9);
+        assertEquals(Math.PI / 4 * 80 * 80, whole.blockOpening(), 1e-9);
+        assertEquals(9000, whole.with(EngineItem.BLOCK_OPENING, 9000).blockOpening(), 1e-9);
+        double clearance = 40 + Math.PI / 4 * 82 * 82 / 1000 + Math.PI / 4 * 80 * 80 * 0.2 / 1000 + 2;
+        assertEquals(clearance, c.clearanceCc(), 1e-9);
+        assertEquals(0.2, c.deck());
+        assertEquals(
+                3,
+                whole.cylinder(40, OptionalDouble.of(0.1), OptionalDouble.of(3))
+                        .orElseThrow()
+                        .crownCc());
+        EngineBook land = whole.with(EngineItem.PLAY, 0.06).with(EngineItem.TOP_LAND, 6);
+        assertEquals(
+                Cylinder.creviceCc(80, 0.06, 6),
+                land.cylinder(40, OptionalDouble.empty(), OptionalDouble.empty())
+                                .orElseThrow()
+                                .clearanceCc()
+                        - clearance,
+                1e-9);
+        assertEquals(
+                clearance,
+                whole.with(EngineItem.PLAY, 0.06)
+                        .cylinder(40, OptionalDouble.empty(), OptionalDouble.empty())
+                        .orElseThrow()
+                        .clearanceCc(),
+                1e-9,
+                "half of it says nothing");
+        assertSame(Drive.PUSHROD, whole.with(EngineItem.PLAY, 0.05).drive());
+        assertSame(Crown.PARALLEL_POCKET, whole.without(EngineItem.BORE).crown());
+        assertSame(Rods.IRON, whole.rods());
+        assertEquals(7, whole.or(EngineItem.STROKE, 7) - 83);
+        assertEquals(7, whole.or(EngineItem.GOUGE, 7));
+        assertTrue(Double.isNaN(whole.value(EngineItem.GOUGE)));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"45, 44.9, true", "45, 45, false", "50, 40, false"})
+    void bankAndFlangeStayUnderARightAngle(double bank, double lean, boolean taken) {
+        Map<EngineItem, Double> both = Map.of(EngineItem.BANK_HALF, bank, EngineItem.FLANGE_LEAN, lean);
+        if (taken) {
+            assertEquals(bank, book(both).value(EngineItem.BANK_HALF));
+        } else {
+            assertThrows(BadInputException.class, () -> book(both));
+        }
+        assertThrows(BadInputException.class, () -> book(Map.of(EngineItem.BORE, 80.0, EngineItem.GASKET_BORE, 79.99)));
+        assertEquals(
+                80,
+                book(Map.of(EngineItem.BORE, 80.0, EngineItem.GASKET_BORE, 80.0))
+                        .value(EngineItem.GASKET_BORE));
+    }
+
+    /** What is keyed of an engine, with the unit of the bench or its own. */
+    @ParameterizedTest
+    @CsvSource({
+        "BORE, 86, MM, 86",
+        "BORE, 3.5, THOU, 88.9",
+        "GASKET, 1.2, MM, 1.2",
+        "GASKET, 40, THOU, 1.016",
+        "CHAMBER, 42.6, MM, 42.6",
+        "CHAMBER, 42.6 cc, THOU, 42.6",
+        "CHAMBER, 2.6 ci, THOU, 42.6063664",
+        "OPENING, 5020 mm2, MM, 5020",
+        "OPENING, 7.5 in2, THOU, 4838.7",
+        "OPENING, 50 cm2, MM, 5000",
+        "RATIO_MOST, 9.5:1, MM, 9.5",
+        "INTAKE_LEAN, 18 deg, MM, 18",
+        "CROWN, -3.5, MM, -3.5",
+        "CROWN, '−3,5', MM, -3.5",
+        "BORE, 20, MM, 20",
+        "BORE, 500, MM, 500",
+        "GRIND_MINUTES, 8, MM, 8"
+    })
+    void whatIsKeyedOfAnEngine(EngineItem item, String typed, BenchUnit bench, double value) {
+        assertEquals(value, item.read(typed, bench), 1e-6);
+        assertFalse(item.written(value, bench).isEmpty());
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "BORE, 19.9",
+        "BORE, 500.1",
+        "CHAMBER, 42 mm",
+        "OPENING, 50 cc",
+        "RATIO_MOST, nine",
+        "INTAKE_LEAN, 61",
+        "INTAKE_LEAN, 5 rad",
+        "GRIND_MINUTES, 8 h",
+        "GASKET, ''"
+    })
+    void whatCannotBeOfAnEngine(EngineItem item, String typed) {
+        BadInputException e = assertThrows(BadInputException.class, () -> item.read(typed, BenchUnit.MM));
+        assertEquals(item.name(), e.problems().get(0).field());
+    }
+
+    private static final Cylinder ONE = new Cylinder(80, 90, 40, new Cylinder.Gasket(5000, 1), 0, 0, 0);
+
+    /** A wish for a ratio: what it takes, and why it cannot be had. */
+    @ParameterizedTest
+    @CsvSource({"12.0, true, ''", "5, false, a cut only raises", "100, false, 'no chamber left'"})
+    void aWishForARatio(double wanted, boolean possible, String why) {
+        CutForRatio cut = CutForRatio.of(ONE, wanted, 4000, 5000);
+        double take = 40 - ONE.chamberFor(wanted);
+        assertEquals(take / 4000 * 1000, cut.headCut(), 1e-9);
+        assertEquals(take / 5000 * 1000, cut.blockCut(), 1e-9);
+        assertEquals(40 - take, cut.chamberCcAfter(), 1e-9);
+        assertEquals(possible, cut.why().isEmpty());
+        assertTrue(cut.why().contains(why), cut.why());
+        if (wanted == 5) {
+            String thicker = String.format(java.util.Locale.ROOT, "%.2f mm", -take / 5000 * 1000);
+            assertTrue(cut.why().contains(thicker), cut.why());
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "1, 4000, 5000",
+        "1000001, 4000, 5000",
+        "9, 0, 5000",
+        "9, 2000001, 5000",
+        "9, 4000, 0",
+        "9, 4000, 2000001"
+    })
+    void whatCannotBeWished(double wanted, double opening, double block) {
+        assertThrows(BadInputException.class, () -> CutForRatio.of(ONE, wanted, opening, block));
+    }
+
+    @Test
+    void neverPastTheDeepestFill() {
+        DepthFills fills = DepthFills.of(
+                List.of(new DepthFills.Level(0, 40), new DepthFills.Level(1, 36), new DepthFills.Level(2, 33)));
+        CutForRatio some = CutForRatio.of(ONE, ONE.withChamber(36).ratio(), fills, 5000);
+        assertEquals(1, some.headCut(), 1e-6);
+        assertEquals(36, some.chamberCcAfter(), 1e-6);
+        assertTrue(some.why().isEmpty());
+        CutForRatio deep = CutForRatio.of(ONE, ONE.withChamber(30).ratio(), fills, 5000);
+        assertEquals(2, deep.headCut(), 1e-6);
+        assertTrue(deep.why().contains("fill deeper"), deep.why());
+        assertEquals(33, deep.chamberCcAfter(), 1e-6);
+        CutForRatio none = CutForRatio.of(ONE, ONE.ratio(), fills, 5000);
+        assertEquals(0, none.headCut(), 1e-6);
+        CutForRatio less = CutForRatio.of(ONE, 5, fills, 5000);
+        assertTrue(less.headCut() < 0 && !less.why().isEmpty());
+    }
+}
