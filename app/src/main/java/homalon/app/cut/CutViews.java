@@ -329,6 +329,12 @@ public class CutViews {
                             + (spared.signum() > 0 ? "; " + writer.full(spared) + " of the plan stay on" : "")
                             + ". Read the face again before it leaves: a cut is not proven until measured.");
         }
+        if (planned.isEmpty() && seen.isPresent()) {
+            return new CutView.Headline(
+                    "open",
+                    "At least " + writer.number(seen.getAsDouble()) + " to go",
+                    "By what was touched at which depth. Say what the next pass touches, and when it is clean.");
+        }
         if (planned.isEmpty()) {
             return new CutView.Headline(
                     "open",
@@ -425,7 +431,8 @@ public class CutViews {
         PassPlan planned = plan.map(p -> p.plan().passes()).orElse(new PassPlan(List.of()));
         int size = planned.passes().size();
         // Once the plan is through, what was seen says what is left.
-        Optional<Length> next = planned.next(off, writer.unit()).or(() -> upToStep(seen, writer));
+        Optional<Length> next =
+                planned.next(off, writer.unit()).or(() -> plan.isPresent() ? upToStep(seen, writer) : Optional.empty());
         for (int i = 0; i < Math.max(size, passes.size() + 1); i++) {
             boolean done = i < passes.size();
             Optional<Length> proposed = i == passes.size()

@@ -106,7 +106,7 @@ public class PlanViews {
                 s.school().name(),
                 s.school().words(),
                 key,
-                writer.number(s.depth()),
+                writer.number(s.toClean()),
                 String.join(
                         "  ",
                         shimWords(s.shims().stream().map(Length::roundedFromMm).toList(), writer)),

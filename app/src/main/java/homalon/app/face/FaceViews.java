@@ -113,7 +113,7 @@ public class FaceViews {
                 .map(school -> new FaceView.ToClean(
                         school.brief(),
                         Optional.ofNullable(known.get(school))
-                                .map(s -> writer.number(s.depth()))
+                                .map(s -> writer.number(s.toClean()))
                                 .orElse("—")))
                 .toList();
     }
