@@ -7,6 +7,8 @@ public enum Said {
     HOUSING(true),
     GUIDE_SET(true),
     GUIDE_DONE(false),
+    /** A machinist answers for a guide that was judged by feel. */
+    FELT(false),
     COUNTERBORE(true),
     FLOOR(true),
     WALL(true),

@@ -50,6 +50,7 @@ class ValveController {
     private final PartShells shells;
     private final ValveFiles files;
     private final ValveKeys keys;
+    private final WorkOnValves work;
     private final Sheets sheets;
     private final ValveViews views;
     private final OneRead reading;
@@ -59,6 +60,7 @@ class ValveController {
             PartShells shells,
             ValveFiles files,
             ValveKeys keys,
+            WorkOnValves work,
             Sheets sheets,
             ValveViews views,
             OneRead reading) {
@@ -66,6 +68,7 @@ class ValveController {
         this.shells = shells;
         this.files = files;
         this.keys = keys;
+        this.work = work;
         this.sheets = sheets;
         this.views = views;
         this.reading = reading;
@@ -95,6 +98,10 @@ class ValveController {
         model.addAttribute("begun", file.isPresent());
         model.addAttribute("walk", walk);
         file.ifPresent(f -> model.addAttribute("view", views.of(f, walk, shell.writer())));
+        model.addAttribute(
+                "toSign",
+                file.map(f -> f.valves().stream().filter(f::mayBeSigned).count())
+                        .orElse(0L));
         model.addAttribute("looks", Look.values());
         model.addAttribute("head", shells.head(part, StepKind.VALVES, shell.writer()));
     }
@@ -185,6 +192,19 @@ class ValveController {
         ValveViews.Place at = at(file, place);
         keys.key(file, at.valve(), at.measure(), new ValveKeys.Keyed(id, typed, unit, seen, sure, me.id()));
         return live(part, at.measure().walk(), shell, model);
+    }
+
+    /** A machinist answers for every guide that was felt and found good. */
+    @ToMachinists
+    @PostMapping("/parts/{tag}/valves/felt/{of}")
+    String felt(
+            @PathVariable String tag,
+            @PathVariable Measure.Walk of,
+            @RequestParam UUID id,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        return live(work.signFelt(tag, id, shell.unit(), me.id()), of, shell, model);
     }
 
     private static ValveViews.Place at(ValveFile file, String place) {

@@ -305,9 +305,24 @@ final class ValveFile {
         return done > 0 ? Work.DONE : Work.NONE;
     }
 
+    /** Good by feel, and nobody has answered for it yet. */
+    boolean mayBeSigned(Valve v) {
+        return finding(v).goodByFeel(readings(v)) && text(v, Said.FELT).isEmpty();
+    }
+
+    /** Not measured, and somebody answers for it. */
+    boolean signedByFeel(Valve v) {
+        return finding(v).goodByFeel(readings(v)) && text(v, Said.FELT).isPresent();
+    }
+
+    /** Decided: measured whichever way it read, made anew, or felt and signed for. */
+    boolean settled(Valve v) {
+        return finding(v).settled() || guide(v) == Work.DONE || signedByFeel(v);
+    }
+
     /** Every valve is settled. */
     boolean complete() {
-        return judged.valves.stream().allMatch(v -> finding(v).settled() || guide(v) == Work.DONE);
+        return judged.valves.stream().allMatch(this::settled);
     }
 
     boolean begun() {

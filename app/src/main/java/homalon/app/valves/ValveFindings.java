@@ -28,8 +28,7 @@ public class ValveFindings {
         int out = 0;
         boolean moved = false;
         for (Valve v : file.valves()) {
-            boolean mended = file.guide(v) == ValveFile.Work.DONE;
-            settled += file.finding(v).settled() || mended ? 1 : 0;
+            settled += file.settled(v) ? 1 : 0;
             out += file.finding(v).verdict() == Verdict.OUT ? 1 : 0;
             moved |= file.axisMoved(v);
         }

@@ -71,6 +71,9 @@ class ValveKeys {
             value = number(tidy);
         }
         range(measure, value, unit);
+        if (measure == Measure.FEEL && value != Math.rint(value)) {
+            throw new BadInputException("typed", "By feel: key 1 for no play to speak of, 2 for one that rocks.");
+        }
         Map<Measure, Double> with = new EnumMap<>(Measure.class);
         with.putAll(file.readings(valve).figures());
         with.put(measure, value);
@@ -103,7 +106,11 @@ class ValveKeys {
                     ? writer.size(Length.roundedFromMm(m.least())) + " to "
                             + writer.size(Length.roundedFromMm(m.most()))
                     : Math.round(m.least()) + " to " + Math.round(m.most())
-                            + (m.unit() == Measure.Unit.SECONDS ? " s" : " kPa");
+                            + switch (m.unit()) {
+                                case SECONDS -> " s";
+                                case FEEL -> ", 1 no play to speak of, 2 rocks";
+                                default -> " kPa";
+                            };
             throw new BadInputException(
                     "typed",
                     WholeWords.capital(m.words()) + " lies between " + range

@@ -46,10 +46,12 @@ public class ValveReport {
         List<Row> rows = new ArrayList<>();
         int out = 0;
         int open = 0;
+        int felt = 0;
         for (Valve v : file.valves()) {
             ValveFinding f = file.finding(v);
             out += f.verdict() == Verdict.OUT ? 1 : 0;
-            open += f.settled() ? 0 : 1;
+            open += f.settled() || file.signedByFeel(v) ? 0 : 1;
+            felt += file.signedByFeel(v) ? 1 : 0;
             double recession = file.readings(v).get(Measure.RECESSION);
             rows.add(new Row(
                     v.key(),
@@ -64,6 +66,10 @@ public class ValveReport {
         int count = file.valves().size();
         said.add("Valves: " + count + ", of which " + (out == 0 ? "none was" : out + (out == 1 ? " was" : " were"))
                 + " out as found" + (open > 0 ? "; " + open + " not read to the end" : "") + ".");
+        if (felt > 0) {
+            said.add((felt == 1 ? "One guide was" : felt + " guides were")
+                    + " judged by feel and signed for, not measured: what wear there is, nobody knows.");
+        }
         work(file, ValveFile.Work.DUE, said);
         return new Valves(said, rows);
     }

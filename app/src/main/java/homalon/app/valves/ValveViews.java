@@ -51,17 +51,22 @@ class ValveViews {
         long out = file.valves().stream()
                 .filter(v -> file.finding(v).verdict() == Verdict.OUT)
                 .count();
-        long open =
-                file.valves().stream().filter(v -> !file.finding(v).settled()).count();
+        long open = file.valves().stream()
+                .filter(v -> !file.finding(v).settled() && !file.signedByFeel(v))
+                .count();
+        long felt = file.valves().stream().filter(file::signedByFeel).count();
         List<ValveView.WalkTab> tabs = tabs(file, walk);
-        String words =
-                out > 0 ? out + " of " + file.valves().size() + " out" : open == 0 ? "All within" : "Not proven yet";
+        String words = out > 0
+                ? out + " of " + file.valves().size() + " out"
+                : open > 0 ? "Not proven yet" : felt > 0 ? "Signed for, " + felt + " by feel" : "All within";
         String sentence = open > 0
                 ? open + (open == 1 ? " valve needs" : " valves need")
                         + " more: both ends of the guide, and a look at the seat."
                 : out > 0
                         ? "All are settled. What is out goes on to guides, inserts and seats."
-                        : "Every guide and seat was read.";
+                        : felt > 0
+                                ? "Felt by hand and signed for is not measured: the report says so."
+                                : "Every guide and seat was read.";
         return new ValveView(
                 drawing(file, "valves", v -> style(file.finding(v)), v -> "", writer),
                 table(file, writer),
@@ -323,6 +328,7 @@ class ValveViews {
             case SMALL, SIGNED -> writer.unit().label();
             case KPA -> "kPa";
             case SECONDS -> "s";
+            case FEEL -> "1–2";
             case DIGITS -> "1–9";
         };
     }
@@ -334,6 +340,7 @@ class ValveViews {
             case SMALL -> f.value().map(writer::number).orElse("");
             case SIGNED -> f.value().map(writer::signed).orElse("");
             case KPA, SECONDS -> f.typed();
+            case FEEL -> f.typed().startsWith("1") ? "no play to speak of" : "rocks";
             case DIGITS -> Look.read(f.typed()).stream().map(Look::words).collect(Collectors.joining(", "));
         };
     }

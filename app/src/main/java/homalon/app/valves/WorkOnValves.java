@@ -126,6 +126,25 @@ public class WorkOnValves {
         return part;
     }
 
+    /**
+     * Signs for every guide that was felt and found good, all or none.
+     *
+     * @throws BadInputException when there is none
+     */
+    @Transactional
+    PartFile signFelt(String tag, UUID id, BenchUnit unit, UUID by) {
+        ValveFile file = files.require(parts.byTag(tag));
+        List<Valve> felt = file.valves().stream().filter(file::mayBeSigned).toList();
+        if (felt.isEmpty()) {
+            throw new BadInputException("felt", "No guide that was felt and found good waits for a name.");
+        }
+        for (Valve v : felt) {
+            UUID own = UUID.nameUUIDFromBytes((id + v.key()).getBytes(StandardCharsets.UTF_8));
+            keep(tag, own, v.key(), Map.of(Said.FELT, "signed"), unit, by);
+        }
+        return file.part();
+    }
+
     private static UUID own(UUID id, Said what) {
         return UUID.nameUUIDFromBytes((id + what.name()).getBytes(StandardCharsets.UTF_8));
     }

@@ -17,11 +17,13 @@ import homalon.app.web.AskAgainException;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Layout;
 import homalon.core.part.Material;
+import homalon.core.part.Valve;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.seats.SeatPlan;
 import homalon.core.valves.Measure;
+import homalon.core.verdict.Verdict;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -308,6 +310,41 @@ class ValvePagesTest {
                                 (f, v) -> {}))
                 .getMessage()
                 .contains("Choose it for this one first"));
+    }
+
+    /** Felt and found good, a guide is not proven; once somebody answers for it the valves are done, and the report says how. */
+    @Test
+    void guidesByFeelAreSignedAndNeverProven() {
+        PartFile part = head();
+        for (Valve v : file(part).valves()) {
+            if (!v.key().equals("1E")) {
+                sound(part, v.key(), "8.01");
+            }
+        }
+        key(part, "1E", Measure.LOOKS, "1", BenchUnit.MM, true);
+        assertThrows(
+                BadInputException.class,
+                () -> work.signFelt(part.tag(), UUID.randomUUID(), BenchUnit.MM, hands.ines()),
+                "nothing was felt");
+        for (String no : List.of("3", "0", "1.5")) {
+            assertThrows(BadInputException.class, () -> key(part, "1E", Measure.FEEL, no, BenchUnit.MM, true), no);
+        }
+        key(part, "1E", Measure.FEEL, "1", BenchUnit.MM, true);
+        ValveFile felt = file(part);
+        assertFalse(felt.complete() || felt.settled(felt.valve("1E")));
+        work.signFelt(part.tag(), UUID.randomUUID(), BenchUnit.MM, hands.ines());
+        ValveFile signed = file(part);
+        assertTrue(signed.complete() && signed.signedByFeel(signed.valve("1E")));
+        assertEquals(Verdict.NOT_PROVEN, signed.finding(signed.valve("1E")).verdict(), "a name proves nothing");
+        String said = shop.bean(ValveReport.class)
+                .of(part, new LengthWriter(BenchUnit.MM))
+                .orElseThrow()
+                .said()
+                .toString();
+        assertTrue(said.contains("One guide was judged by feel and signed for, not measured"), said);
+        // Felt anew and found to rock, the name stands for nothing.
+        key(part, "1E", Measure.FEEL, "2", BenchUnit.MM, true);
+        assertFalse(file(part).complete());
     }
 
     /** A new ring has no seat yet: nothing of the old one is planned from, and its valve is to stand as the others of its kind. */

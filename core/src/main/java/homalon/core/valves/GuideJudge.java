@@ -14,6 +14,7 @@ import java.util.stream.DoubleStream;
 /** Judges a guide with its stem: by bores where they were read, else by the rocking check. */
 final class GuideJudge {
     private static final double SLACK = 1e-9;
+    private static final double ROCKS = 1.5;
 
     private final ValveReadings read;
     private final ValveBook book;
@@ -136,9 +137,25 @@ final class GuideJudge {
         return w.done();
     }
 
+    /** By hand: kept under that name, and proof of nothing. */
+    private void feel() {
+        if (read.has(Measure.FEEL)) {
+            aspects.add(
+                    Subject.GUIDE,
+                    Verdict.NOT_PROVEN,
+                    Double.NaN,
+                    null,
+                    read.get(Measure.FEEL) < ROCKS
+                            ? "good by feel, not measured"
+                            : "rocks by feel, not measured: read it, or choose what is done to it",
+                    null);
+        }
+    }
+
     private void rocking() {
         double length = book.value(BookItem.GUIDE_LENGTH);
         if (!read.has(Measure.PLAY) || !read.has(Measure.REACH)) {
+            feel();
             return;
         }
         if (Double.isNaN(length)) {

@@ -20,6 +20,7 @@ public enum Measure {
     GUIDE_BOTTOM_ACROSS(Walk.GUIDE_BOTTOMS, "guide bottom, across", Unit.SIZE, 3, 40),
     PLAY(Walk.ROCKING, "rocking play", Unit.SMALL, 0, 10),
     REACH(Walk.ROCKING, "reach below the guide", Unit.SIZE, 0, 300),
+    FEEL(Walk.FEEL, "guide by feel", Unit.FEEL, 1, 2),
     SEAT_OUTER(Walk.SEATS, "seat, outer edge", Unit.SIZE, 8, 150),
     SEAT_INNER(Walk.SEATS, "seat, inner edge", Unit.SIZE, 5, 150),
     SEAT_WIDTH(Walk.WIDTHS, "seat, width along the face", Unit.SMALL, 0.2, 15),
@@ -41,6 +42,7 @@ public enum Measure {
         GUIDE_MIDDLES("Guide middles", "a split-ball gauge set against the micrometer"),
         GUIDE_BOTTOMS("Guide bottoms", "a split-ball gauge set against the micrometer"),
         ROCKING("Rocking check", "an indicator at the head of the lifted valve; only where no bore gauge is at hand"),
+        FEEL("Guides by feel", "your hand at the lifted valve; only where no gauge is at hand, and never proven"),
         SEATS("Seat edges", "calipers over the blued contact"),
         WIDTHS("Seat widths", "calipers; only where the inner edge was not read"),
         RUNOUT("Runout", "an indicator over a pilot in the guide; whole travel"),
@@ -71,7 +73,7 @@ public enum Measure {
 
         /** Taken only where another walk could not be. */
         public boolean instead() {
-            return this == ROCKING || this == WIDTHS || this == FALLS;
+            return this == ROCKING || this == FEEL || this == WIDTHS || this == FALLS;
         }
 
         public List<Measure> measures() {
@@ -97,6 +99,8 @@ public enum Measure {
         SIGNED,
         KPA,
         SECONDS,
+        /** 1 for no play to speak of, 2 for one that rocks. */
+        FEEL,
         /** Digits of {@link Look}. */
         DIGITS
     }

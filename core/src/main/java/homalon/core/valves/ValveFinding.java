@@ -62,6 +62,20 @@ public record ValveFinding(
         return guideRead && aspect(Aspect.Subject.LOOKS).isPresent() && verdict != Verdict.NOT_PROVEN;
     }
 
+    /**
+     * Its guide was felt and found good, never measured, and the rest is decided: a machinist may answer for it, which proves
+     * nothing.
+     */
+    public boolean goodByFeel(ValveReadings read) {
+        boolean felt = read.has(Measure.FEEL) && read.get(Measure.FEEL) < 2;
+        boolean alone = aspect(Aspect.Subject.GUIDE)
+                .filter(a -> a.is(Verdict.NOT_PROVEN) && a.says().contains("by feel"))
+                .isPresent();
+        boolean elsewhere =
+                aspects.stream().anyMatch(a -> a.subject() != Aspect.Subject.GUIDE && a.is(Verdict.NOT_PROVEN));
+        return felt && alone && !elsewhere && aspect(Aspect.Subject.LOOKS).isPresent();
+    }
+
     /** What is worst, in words; for a valve that is not settled what to read next. */
     public String says() {
         String worst = first(Verdict.OUT);

@@ -186,6 +186,39 @@ class ValveAspectsTest {
                 .isEmpty());
     }
 
+    /** A hand proves nothing; what was measured comes before what was felt. */
+    @ParameterizedTest
+    @CsvSource({"1, good by feel, true", "2, rocks by feel, false"})
+    void judgedByFeel(double feel, String says, boolean mayBeSigned) {
+        ValveBook book = book(ValveKind.INTAKE, BookItem.GUIDE_LENGTH, 50.0, BookItem.CLEARANCE_SERVICE, 0.1);
+        ValveReadings felt = read(Set.of(Look.GOOD), Measure.FEEL, feel);
+        ValveFinding finding = ValveJudge.of(felt, book);
+        Aspect guide = finding.aspect(Subject.GUIDE).orElseThrow();
+        assertTrue(guide.is(Verdict.NOT_PROVEN) && guide.says().contains(says), guide.says());
+        assertEquals(Verdict.NOT_PROVEN, finding.verdict());
+        assertFalse(finding.settled() || finding.guideWorn());
+        assertEquals(mayBeSigned, finding.goodByFeel(felt));
+        ValveReadings unseen = read(Set.of(), Measure.FEEL, feel);
+        assertFalse(ValveJudge.of(unseen, book).goodByFeel(unseen), "nobody looked at the seat");
+        ValveReadings open = read(Set.of(Look.GOOD), Measure.FEEL, feel, Measure.RUNOUT, 0.06);
+        assertFalse(ValveJudge.of(open, book).goodByFeel(open), "something else is open");
+        ValveReadings rocked = read(Set.of(Look.GOOD), Measure.FEEL, feel, Measure.PLAY, 0.2, Measure.REACH, 50.0);
+        assertTrue(
+                ValveJudge.of(rocked, book).aspect(Subject.GUIDE).orElseThrow().is(Verdict.WITHIN));
+        assertFalse(ValveJudge.of(rocked, book).goodByFeel(rocked), "it was measured");
+        ValveReadings end = read(
+                Set.of(Look.GOOD),
+                Measure.FEEL,
+                feel,
+                Measure.STEM_TOP,
+                7.96,
+                Measure.GUIDE_TOP_ALONG,
+                8.0,
+                Measure.GUIDE_TOP_ACROSS,
+                8.0);
+        assertFalse(ValveJudge.of(end, book).goodByFeel(end), "one end was measured: the other is, too");
+    }
+
     /** Looks: good is within, bad is out, where it touches alone is told. */
     @ParameterizedTest
     @CsvSource({
@@ -309,12 +342,12 @@ class ValveAspectsTest {
     @Test
     void walksAndUnits() {
         assertEquals(
-                Set.of(Measure.Walk.ROCKING, Measure.Walk.WIDTHS, Measure.Walk.FALLS),
+                Set.of(Measure.Walk.ROCKING, Measure.Walk.FEEL, Measure.Walk.WIDTHS, Measure.Walk.FALLS),
                 Set.copyOf(Arrays.stream(Measure.Walk.values())
                         .filter(Measure.Walk::instead)
                         .toList()));
         assertEquals(
-                Set.of(Measure.VACUUM, Measure.FALL, Measure.LOOKS),
+                Set.of(Measure.FEEL, Measure.VACUUM, Measure.FALL, Measure.LOOKS),
                 Set.copyOf(Arrays.stream(Measure.values())
                         .filter(m -> !m.isLength())
                         .toList()));
