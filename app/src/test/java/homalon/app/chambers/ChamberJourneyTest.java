@@ -235,6 +235,8 @@ class ChamberJourneyTest {
         hand.type("cut", wanted);
         assertThat(page.locator("#budget-verdict .words")).containsText("once the chambers are equal");
 
+        // The answers follow the keys: the one that is meant has arrived when the figure stands on the button.
+        assertThat(page.getByText("Plan a cut of at least")).containsText(wanted + " mm");
         page.getByText("Plan a cut of at least").focus();
         page.keyboard().press("Enter");
         assertThat(page.locator("[name=total]").first()).hasValue(wanted);
