@@ -160,7 +160,10 @@ class JourneyTest {
 
         keys("Escape", "g", "p");
         at("/plan");
-        assertEquals(zone, text(".card[data-number='1'] .depth"), "least removal takes the zone, along z");
+        double least = Double.parseDouble(text(".card[data-number='1'] .depth"));
+        assertTrue(
+                least >= Double.parseDouble(zone) && least < Double.parseDouble(zone) + 0.02,
+                "least removal takes the zone, and what stands and lies beyond the places: " + least);
         keys("2");
         page.waitForURL(url -> url.contains("school=AVERAGE"));
         keys("1");

@@ -114,6 +114,10 @@ class WholeCastingTest {
         held(head, 1);
         hand.go(head, "route");
         hand.press("Done");
+        assertThat(page.locator("form .say").filter(new Locator.FilterOptions().setHasText("No ring is named")))
+                .isVisible();
+        page.locator("form[action$='/route/did'] [name=note]").first().fill("HI-34.0 at 3 exhaust, press 0.09");
+        hand.press("Done");
         hand.strip("Pressure", "owed again");
         hand.strip("Cracks", "owed again");
 
