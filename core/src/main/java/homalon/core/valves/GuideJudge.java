@@ -14,7 +14,6 @@ import java.util.stream.DoubleStream;
 /** Judges a guide with its stem: by bores where they were read, else by the rocking check. */
 final class GuideJudge {
     private static final double SLACK = 1e-9;
-    private static final double ROCKS = 1.5;
 
     private final ValveReadings read;
     private final ValveBook book;
@@ -29,8 +28,7 @@ final class GuideJudge {
     Optional<Guide> judge() {
         double[] stem = read.stem();
         double[][] bore = read.bore();
-        boolean any = bore[0] != null || bore[1] != null || bore[2] != null;
-        if (stem.length == 0 || !any) {
+        if (!read.gauged()) {
             rocking();
             return Optional.empty();
         }
@@ -139,22 +137,22 @@ final class GuideJudge {
 
     /** By hand: kept under that name, and proof of nothing. */
     private void feel() {
-        if (read.has(Measure.FEEL)) {
+        if (read.feltAlone()) {
             aspects.add(
                     Subject.GUIDE,
                     Verdict.NOT_PROVEN,
                     Double.NaN,
                     null,
-                    read.get(Measure.FEEL) < ROCKS
-                            ? "good by feel, not measured"
-                            : "rocks by feel, not measured: read it, or choose what is done to it",
+                    read.rocks()
+                            ? "rocks by feel, not measured: read it, or choose what is done to it"
+                            : "good by feel, not measured",
                     null);
         }
     }
 
     private void rocking() {
         double length = book.value(BookItem.GUIDE_LENGTH);
-        if (!read.has(Measure.PLAY) || !read.has(Measure.REACH)) {
+        if (!read.rocked()) {
             feel();
             return;
         }

@@ -67,13 +67,10 @@ public record ValveFinding(
      * nothing.
      */
     public boolean goodByFeel(ValveReadings read) {
-        boolean felt = read.has(Measure.FEEL) && read.get(Measure.FEEL) < 2;
-        boolean alone = aspect(Aspect.Subject.GUIDE)
-                .filter(a -> a.is(Verdict.NOT_PROVEN) && a.says().contains("by feel"))
-                .isPresent();
+        boolean felt = read.feltAlone() && !read.rocks();
         boolean elsewhere =
                 aspects.stream().anyMatch(a -> a.subject() != Aspect.Subject.GUIDE && a.is(Verdict.NOT_PROVEN));
-        return felt && alone && !elsewhere && aspect(Aspect.Subject.LOOKS).isPresent();
+        return felt && !elsewhere && aspect(Aspect.Subject.LOOKS).isPresent();
     }
 
     /** What is worst, in words; for a valve that is not settled what to read next. */

@@ -1,5 +1,6 @@
 package homalon.core.valves;
 
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Set;
@@ -46,6 +47,26 @@ public record ValveReadings(Map<Measure, Double> figures, Set<Look> looks) {
             pair(Measure.GUIDE_MIDDLE_ALONG, Measure.GUIDE_MIDDLE_ACROSS),
             pair(Measure.GUIDE_BOTTOM_ALONG, Measure.GUIDE_BOTTOM_ACROSS)
         };
+    }
+
+    /** A stem and both directions of some place of its guide were read. */
+    public boolean gauged() {
+        return stem().length > 0 && Arrays.stream(bore()).anyMatch(b -> b != null);
+    }
+
+    /** The rocking check was measured: play, and how far below the guide. */
+    public boolean rocked() {
+        return has(Measure.PLAY) && has(Measure.REACH);
+    }
+
+    /** Its guide was felt by hand, and nothing of it measured that says more. */
+    public boolean feltAlone() {
+        return has(Measure.FEEL) && !gauged() && !rocked();
+    }
+
+    /** Found to rock by hand. */
+    public boolean rocks() {
+        return get(Measure.FEEL) >= 2;
     }
 
     private double[] pair(Measure along, Measure across) {
