@@ -64,7 +64,9 @@ final class FaceSteps {
                     .orElse(new Step(kind, Mark.DUE, "due", "Check the face", "nothing is measured yet"));
         }
         VisitFacts.Face f = facts.face().get();
-        boolean decided = cut.signum() > 0 || facts.plan().isPresent();
+        // A survey that was opened and tells nothing yet decided no cut.
+        boolean decided =
+                f.finding().isPresent() && (cut.signum() > 0 || facts.plan().isPresent());
         if (!f.complete() && !decided) {
             return new Step(kind, Mark.BEGUN, keyed(f), "Finish the face", left(f));
         }

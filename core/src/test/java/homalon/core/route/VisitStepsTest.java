@@ -66,6 +66,11 @@ class VisitStepsTest {
                         "DONE not proven, cut",
                         v -> v.ready().read(NOT_PROVEN).planned("0.10", 2)),
                 row(
+                        "cut, then opened and not read",
+                        StepKind.FACE,
+                        "BEGUN 0 of 15 keyed",
+                        v -> v.ready().pass("0.05").read(NOT_PROVEN, 0, 15)),
+                row(
                         "felt within",
                         StepKind.FACE,
                         "DONE within, by feelers",
