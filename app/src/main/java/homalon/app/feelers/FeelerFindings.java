@@ -29,6 +29,6 @@ public class FeelerFindings {
         Length limit = RuleBook.overall(part.limits());
         return known.get(
                 new Key(survey.id(), survey.revision(), part.numbers(), limit),
-                k -> Feelers.judge(survey.survey(faces.layout(part.numbers()).box(), limit)));
+                k -> Feelers.look(survey.survey(faces.layout(part.numbers()).box(), limit)));
     }
 }

@@ -112,7 +112,9 @@ public class FeelerViews {
                                                     + writer.number(zone().most()) + " at worst"
                                             : "Two planes " + writer.full(zone().most()) + " apart hold the face")
                                     + "; limit " + limitWords + ".");
-                case OUT -> new FaceView.Headline("out", out(), "Limit " + limitWords + ".");
+                case OUT ->
+                    new FaceView.Headline(
+                            "out", out(), "Limit " + limitWords + ". Stop here: no other blade can bring it back.");
                 case NOT_PROVEN ->
                     new FaceView.Headline(
                             "open",

@@ -1,23 +1,36 @@
 package homalon.app.lines;
 
 import homalon.app.sheets.SheetFile;
+import homalon.core.lines.SaddleGap;
 import homalon.core.lines.ShaftLine;
 import homalon.core.lines.ShaftLine.Between;
 import homalon.core.lines.ShaftLine.Bore;
 import homalon.core.lines.ShaftLine.Turns;
+import homalon.core.quantity.Length;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 
 /**
  * What a line's figures say.
  *
  * @param shaft best line through what was read; with feelers through the middles of what they allow
  * @param span what feelers allow; empty with an indicator
+ * @param stopped bores where the limit blade goes: out by that limit until the figures prove that the shaft runs all the same
+ * @param askew saddles of which one side stands lower, by bore
  */
-public record LineFinding(ShaftLine shaft, List<Bore> bores, Optional<ShaftLine.Span> span, Turns verdict) {
+public record LineFinding(
+        ShaftLine shaft,
+        List<Bore> bores,
+        Optional<ShaftLine.Span> span,
+        List<Integer> stopped,
+        Map<Integer, Length> askew,
+        Turns verdict) {
 
     /**
      * One shaft as it stands.
@@ -45,18 +58,24 @@ public record LineFinding(ShaftLine shaft, List<Bore> bores, Optional<ShaftLine.
         double running = setup.running().mm();
         List<Bore> bores = new ArrayList<>();
         List<Between> felt = new ArrayList<>();
+        List<Integer> stopped = new ArrayList<>();
+        Map<Integer, Length> askew = new TreeMap<>();
         for (int i = 0; i < setup.at().size(); i++) {
             double at = setup.at().get(i).mm();
             double clearance = setup.clearance().get(i).mm();
-            if (setup.way() == LineSetup.Way.FEELERS) {
-                // A gap under the edge is a bore that stands low.
-                double goes = sheet.mm(setup.key("go", i));
-                double refused = sheet.mm(setup.key("no", i));
-                if (Double.isNaN(goes) || Double.isNaN(refused)) {
+            if (setup.way() != LineSetup.Way.INDICATOR) {
+                SaddleGap saddle = setup.saddle(sheet, i);
+                if (!saddle.isTried()) {
                     return Optional.empty();
                 }
-                felt.add(new Between(at, -refused, -goes, clearance));
-                bores.add(new Bore(at, -(goes + refused) / 2, 0, clearance));
+                Between between = saddle.at(at, clearance);
+                felt.add(between);
+                double middle =
+                        Double.isInfinite(between.least()) ? between.most() : (between.least() + between.most()) / 2;
+                bores.add(new Bore(at, middle, 0, clearance));
+                int bore = i + 1;
+                setup.blade().filter(saddle::goes).ifPresent(b -> stopped.add(bore));
+                saddle.askew().ifPresent(by -> askew.put(bore, by));
             } else {
                 double height = sheet.mm(setup.key("h", i));
                 double side = setup.sideways() ? sheet.mm(setup.key("s", i)) : 0;
@@ -68,9 +87,16 @@ public record LineFinding(ShaftLine shaft, List<Bore> bores, Optional<ShaftLine.
         }
         if (felt.isEmpty()) {
             ShaftLine shaft = ShaftLine.of(bores, running);
-            return Optional.of(new LineFinding(shaft, bores, Optional.empty(), shaft.verdict()));
+            return Optional.of(new LineFinding(shaft, bores, Optional.empty(), List.of(), Map.of(), shaft.verdict()));
         }
         ShaftLine.Span span = ShaftLine.between(felt, running);
-        return Optional.of(new LineFinding(span.middle(), bores, Optional.of(span), span.verdict()));
+        boolean out = span.verdict() == Turns.NOT_PROVEN && !stopped.isEmpty();
+        return Optional.of(new LineFinding(
+                span.middle(),
+                bores,
+                Optional.of(span),
+                List.copyOf(stopped),
+                Collections.unmodifiableMap(askew),
+                out ? Turns.TIGHT : span.verdict()));
     }
 }

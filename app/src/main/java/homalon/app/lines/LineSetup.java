@@ -1,11 +1,14 @@
 package homalon.app.lines;
 
 import homalon.app.sheets.SheetFile;
+import homalon.core.face.Gap;
 import homalon.core.input.Problems;
+import homalon.core.lines.SaddleGap;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.NotALengthException;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -20,7 +23,9 @@ import java.util.stream.Collectors;
  * @param at of each bore from the first, along the line
  * @param clearance of the shaft in each bore, on the diameter
  * @param running least clearance with which it may run
- * @param way an indicator's heights, or feelers under a straightedge in the saddles
+ * @param way an indicator's heights, feelers under a straightedge in the saddles, or one limit blade under it
+ * @param blade that limit blade
+ * @param bothSides whether blades are tried at the front and at the back of each saddle, as narrow ones want it
  * @param sideways whether bores are read sideways as well; with an indicator only
  */
 record LineSetup(
@@ -30,14 +35,19 @@ record LineSetup(
         List<Length> clearance,
         Length running,
         Way way,
+        Optional<Length> blade,
+        boolean bothSides,
         boolean sideways) {
     /** A second one of the same name is the same shaft, measured anew. */
     private static final String DROPPED = "dropped";
 
     enum Way {
         INDICATOR,
-        FEELERS
+        FEELERS,
+        LIMIT_BLADE
     }
+
+    private static final List<String> SIDES = List.of("", "b");
 
     /** A place to key. */
     record Place(String key, String name) {}
@@ -50,6 +60,8 @@ record LineSetup(
                 lengths(kept.get("clearance")),
                 Length.ofNanometres(Long.parseLong(kept.get("running"))),
                 Way.valueOf(kept.get("way")),
+                Optional.ofNullable(kept.get("blade")).map(Long::parseLong).map(Length::ofNanometres),
+                Boolean.parseBoolean(kept.get("bothSides")),
                 Boolean.parseBoolean(kept.get("sideways")));
     }
 
@@ -79,20 +91,33 @@ record LineSetup(
     LineSetup beside(SheetFile sheet) {
         Optional<LineSetup> same = all(sheet).stream()
                 .filter(l -> l.name.equalsIgnoreCase(name))
-                .filter(l -> l.at.equals(at) && l.way == way && l.sideways == sideways)
+                .filter(l -> l.at.equals(at) && l.way == way && l.bothSides == bothSides && l.sideways == sideways)
                 .findFirst();
         String own = same.map(LineSetup::prefix)
                 .orElse(sheet.setups().isEmpty() ? "" : (sheet.setups().size() + 1) + "-");
-        return new LineSetup(name, own, at, clearance, running, way, sideways);
+        return new LineSetup(name, own, at, clearance, running, way, blade, bothSides, sideways);
     }
 
-    /** As typed at the bench: lists with blanks between; one clearance stands for all. */
-    static LineSetup typed(
-            String name, String at, String clearance, String running, Way way, boolean sideways, BenchUnit unit) {
+    /**
+     * As typed at the bench: lists with blanks between; one clearance stands for all.
+     *
+     * @param blade limit blade; blank for the thickest whose refusal everywhere proves that the shaft runs
+     */
+    record Typed(
+            String name,
+            String at,
+            String clearance,
+            String running,
+            Way way,
+            String blade,
+            boolean bothSides,
+            boolean sideways) {}
+
+    static LineSetup typed(Typed typed, BenchUnit unit) {
         Problems problems = new Problems();
-        List<Length> places = list("at", at, unit, problems, true);
-        List<Length> rooms = list("clearance", clearance, unit, problems, false);
-        List<Length> least = list("running", running, unit, problems, false);
+        List<Length> places = list("at", typed.at(), unit, problems, true);
+        List<Length> rooms = list("clearance", typed.clearance(), unit, problems, false);
+        List<Length> least = list("running", typed.running(), unit, problems, false);
         problems.require(places.size() >= 2, "at", "Key where each bore stands from the first, such as: 0 98 196 294.");
         problems.require(
                 places.stream().distinct().count() == places.size(),
@@ -107,11 +132,39 @@ record LineSetup(
                 "clearance",
                 "A shaft needs clearance in each bore, above zero.");
         problems.require(least.size() == 1, "running", "Key one least running clearance.");
+        List<Length> blades = list("blade", typed.blade(), unit, problems, false);
+        boolean limit = typed.way() == Way.LIMIT_BLADE;
+        problems.require(
+                !limit || blades.size() < 2 && blades.stream().allMatch(b -> b.signum() > 0),
+                "blade",
+                "Key one limit blade, above zero, or leave it blank.");
         problems.throwIfAny();
+        if (limit && blades.isEmpty()) {
+            Length tightest = rooms.stream().min(Comparator.naturalOrder()).orElseThrow();
+            Length proving = tightest.minus(least.get(0));
+            problems.require(
+                    proving.signum() > 0,
+                    "blade",
+                    "With no more clearance than it needs to run, no blade proves it: key the limit blade of the book.");
+            problems.throwIfAny();
+            blades = List.of(proving);
+        }
         List<Length> each =
                 rooms.size() == 1 ? places.stream().map(p -> rooms.get(0)).toList() : rooms;
-        String words = name == null || name.isBlank() ? "Line" : name.strip();
-        return new LineSetup(words, "", places, each, least.get(0), way, sideways && way == Way.INDICATOR);
+        String name = typed.name() == null || typed.name().isBlank()
+                ? "Line"
+                : typed.name().strip();
+        boolean indicator = typed.way() == Way.INDICATOR;
+        return new LineSetup(
+                name,
+                "",
+                places,
+                each,
+                least.get(0),
+                typed.way(),
+                limit ? Optional.of(blades.get(0)) : Optional.empty(),
+                typed.bothSides() && !indicator,
+                typed.sideways() && indicator);
     }
 
     private static List<Length> list(String field, String typed, BenchUnit unit, Problems problems, boolean sizes) {
@@ -129,14 +182,17 @@ record LineSetup(
     }
 
     Map<String, String> kept() {
-        return Map.of(
-                "name", name,
-                "prefix", prefix,
-                "at", joined(at),
-                "clearance", joined(clearance),
-                "running", Long.toString(running.nanometres()),
-                "way", way.name(),
-                "sideways", Boolean.toString(sideways));
+        Map<String, String> kept = new LinkedHashMap<>();
+        kept.put("name", name);
+        kept.put("prefix", prefix);
+        kept.put("at", joined(at));
+        kept.put("clearance", joined(clearance));
+        kept.put("running", Long.toString(running.nanometres()));
+        kept.put("way", way.name());
+        blade.ifPresent(b -> kept.put("blade", Long.toString(b.nanometres())));
+        kept.put("bothSides", Boolean.toString(bothSides));
+        kept.put("sideways", Boolean.toString(sideways));
+        return kept;
     }
 
     private static String joined(List<Length> all) {
@@ -157,11 +213,18 @@ record LineSetup(
         String of = told ? name + ", bore " : "Bore ";
         for (int i = 0; i < at.size(); i++) {
             String bore = of + (i + 1);
-            if (way == Way.FEELERS) {
-                all.add(new Place(key("go", i), bore + ", thickest blade that goes"));
-                all.add(new Place(key("no", i), bore + ", thinnest blade refused"));
-            } else {
+            if (way == Way.INDICATOR) {
                 all.add(new Place(key("h", i), bore + ", height"));
+                continue;
+            }
+            for (String side : sides()) {
+                String where = bore + (!bothSides ? "" : side.isEmpty() ? " at the front" : " at the back");
+                if (way == Way.LIMIT_BLADE) {
+                    all.add(new Place(key("b", i) + side, where + ", limit blade: + goes, - refused"));
+                } else {
+                    all.add(new Place(key("go", i) + side, where + ", thickest blade that goes"));
+                    all.add(new Place(key("no", i) + side, where + ", thinnest blade refused"));
+                }
             }
         }
         if (sideways) {
@@ -170,6 +233,36 @@ record LineSetup(
             }
         }
         return all;
+    }
+
+    /** What is added to a bore's key for each side of its saddle that is tried. */
+    List<String> sides() {
+        return bothSides ? SIDES : SIDES.subList(0, 1);
+    }
+
+    /** True for a place where a blade is said to go or to be refused. */
+    boolean takesBlade(String place) {
+        return way == Way.LIMIT_BLADE
+                && places(false).stream().anyMatch(p -> p.key().equals(place));
+    }
+
+    /** What blades have said in a saddle. */
+    SaddleGap saddle(SheetFile sheet, int bore) {
+        return new SaddleGap(
+                sides().stream().map(side -> gap(sheet, bore, side)).toList());
+    }
+
+    private Gap gap(SheetFile sheet, int bore, String side) {
+        if (way == Way.FEELERS) {
+            Optional<Length> goes = sheet.value(key("go", bore) + side);
+            Optional<Length> refused = sheet.value(key("no", bore) + side);
+            return goes.isEmpty() || refused.isEmpty() ? Gap.UNTRIED : new Gap(goes, refused);
+        }
+        Gap gap = Gap.UNTRIED;
+        for (SheetFile.Figure f : sheet.at(key("b", bore) + side)) {
+            gap = new SaddleGap.Tried(f.value().orElseThrow(), f.typed().endsWith("+")).after(gap);
+        }
+        return gap;
     }
 
     String key(String what, int bore) {

@@ -23,6 +23,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** Writes the line of a shaft: what is left, bow and snake, and what it says together with the face. */
@@ -74,7 +75,9 @@ class LineViews {
                 settled
                         ? name + (several ? lower(words(worst.finding(), writer)) : words(worst.finding(), writer))
                         : "Not settled yet",
-                settled ? sentence(part, worst.finding(), writer) : String.join(", ", open) + ": " + toKey,
+                settled
+                        ? sentence(part, worst.finding(), worst.setup().blade().isPresent(), writer)
+                        : String.join(", ", open) + ": " + toKey,
                 pictures,
                 rows,
                 List.of(),
@@ -91,6 +94,11 @@ class LineViews {
                 .toList();
     }
 
+    /** Blades to name in an example: thicker and thinner than most limits. */
+    private static final Length THICKER = Length.ofMm("0.1");
+
+    private static final Length THINNER = Length.ofMm("0.02");
+
     private record One(LineSetup setup, LineFinding finding) {}
 
     private static String lower(String words) {
@@ -106,6 +114,9 @@ class LineViews {
     }
 
     private static String words(LineFinding f, LengthWriter writer) {
+        if (byBlade(f)) {
+            return "Stop: out at " + boresOf(f.stopped());
+        }
         return switch (f.verdict()) {
             case FREE ->
                 f.span()
@@ -121,9 +132,26 @@ class LineViews {
         };
     }
 
+    /** Out by the limit blade alone: the figures leave it open. */
+    private static boolean byBlade(LineFinding f) {
+        return f.verdict() == Turns.TIGHT
+                && f.span().filter(b -> b.verdict() == Turns.NOT_PROVEN).isPresent();
+    }
+
+    private static String boresOf(List<Integer> bores) {
+        return (bores.size() == 1 ? "bore " : "bores ")
+                + bores.stream().map(String::valueOf).collect(Collectors.joining(", "));
+    }
+
     /** What feelers prove is said, not the middle of what they allow. */
-    private static String sentence(PartFile part, LineFinding f, LengthWriter writer) {
+    private static String sentence(PartFile part, LineFinding f, boolean limitBlade, LengthWriter writer) {
         ShaftLine s = f.shaft();
+        if (byBlade(f)) {
+            return "The limit blade goes at " + boresOf(f.stopped())
+                    + ": that is not passed. No more blades are needed for that. Whether a straight shaft would run all the same "
+                    + "shows when a thicker one is refused there: key it with its sign, such as "
+                    + writer.exact(THICKER) + "-. " + remedies(part, s, writer);
+        }
         return switch (f.verdict()) {
             case FREE ->
                 "A straight shaft turns in all bores with "
@@ -136,7 +164,8 @@ class LineViews {
                         + remedies(part, s, writer);
             case BINDS -> "No straight shaft fits: " + inTheWay(s) + ". " + remedies(part, s, writer);
             case NOT_PROVEN ->
-                "The feelers leave it open: try thinner steps of blades at bore " + (s.worst() + 1) + " first.";
+                "The feelers leave it open: try thinner steps of blades at bore " + (s.worst() + 1) + " first"
+                        + (limitBlade ? ", each keyed with its sign, such as " + writer.exact(THINNER) + "-." : ".");
         };
     }
 
@@ -160,7 +189,10 @@ class LineViews {
                 .map(b -> new Row(
                         "Clearance left",
                         "",
-                        "between " + writer.number(b.least()) + " and " + writer.number(b.most()) + ", by feelers",
+                        (Double.isInfinite(b.least())
+                                        ? "at most " + writer.number(b.most())
+                                        : "between " + writer.number(b.least()) + " and " + writer.number(b.most()))
+                                + ", by feelers",
                         ""))
                 .orElse(new Row("Clearance left", writer.number(s.clearanceLeft()), "on the diameter, best line", "")));
         Length running = one.setup().running();
@@ -182,6 +214,12 @@ class LineViews {
                 Integer.toString(s.worst() + 1),
                 writer.number(s.left().get(s.worst())) + " left there",
                 ""));
+        f.askew()
+                .forEach((bore, by) -> rows.add(new Row(
+                        "Bore " + bore,
+                        writer.number(by),
+                        "or more lower on one side than on the other: dirt, a burr, or a cap that stands askew",
+                        "")));
         return rows;
     }
 

@@ -18,6 +18,7 @@ import homalon.app.work.WorkLog;
 import homalon.core.input.BadInputException;
 import homalon.core.lines.Bearings;
 import homalon.core.lines.Liners;
+import homalon.core.lines.SaddleGap;
 import homalon.core.part.PartKind;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
@@ -146,7 +147,7 @@ class SheetController {
         if (file.sheet() == Sheet.LINE) {
             model.addAttribute(
                     "setUp",
-                    LineSetup.all(file).stream().map(SheetController::described).collect(Collectors.joining("; ")));
+                    LineSetup.all(file).stream().map(s -> described(s, writer)).collect(Collectors.joining("; ")));
         } else if (file.sheet() == Sheet.LINERS) {
             model.addAttribute(
                     "setUp",
@@ -157,11 +158,17 @@ class SheetController {
         }
     }
 
-    private static String described(LineSetup s) {
+    private static String described(LineSetup s, LengthWriter writer) {
         return s.name() + ", " + s.at().size() + " bores, "
-                + (s.way() == LineSetup.Way.FEELERS
-                        ? "straightedge and feelers in the saddles: a gap is a bore that stands low"
-                        : "indicator over a straight datum: + is high" + (s.sideways() ? ", and sideways" : ""));
+                + switch (s.way()) {
+                    case FEELERS -> "straightedge and feelers in the saddles: a gap is a bore that stands low";
+                    case LIMIT_BLADE ->
+                        "straightedge and the " + writer.full(s.blade().orElseThrow())
+                                + " blade in the saddles: refused everywhere is good";
+                    case INDICATOR ->
+                        "indicator over a straight datum: + is high" + (s.sideways() ? ", and sideways" : "");
+                }
+                + (s.bothSides() ? "; both sides of each saddle" : "");
     }
 
     @ToMachinists
@@ -174,12 +181,15 @@ class SheetController {
             @RequestParam(defaultValue = "") String clearance,
             @RequestParam(defaultValue = "") String running,
             @RequestParam(defaultValue = "INDICATOR") LineSetup.Way way,
+            @RequestParam(defaultValue = "") String blade,
+            @RequestParam(defaultValue = "false") boolean bothSides,
             @RequestParam(defaultValue = "false") boolean sideways,
             @AuthenticationPrincipal Signed me,
             @ModelAttribute("shell") Shell shell,
             Model model) {
         PartFile part = parts.byTag(tag);
-        LineSetup setup = LineSetup.typed(name, at, clearance, running, way, sideways, shell.unit());
+        LineSetup setup = LineSetup.typed(
+                new LineSetup.Typed(name, at, clearance, running, way, blade, bothSides, sideways), shell.unit());
         sheets.setUp(
                 part, id, Sheet.LINE, setup.beside(sheets.of(part, Sheet.LINE)).kept(), me.id());
         return "redirect:/parts/" + part.tag() + "/line";
@@ -295,7 +305,20 @@ class SheetController {
         if (places.stream().noneMatch(p -> p.key().equals(place))) {
             throw new BadInputException("place", "That place is not on this sheet any more: go on with another one.");
         }
-        sheets.key(part, of, place, typed, unit, new Sheets.Hand(id, seen, me.id()));
+        Sheets.Hand hand = new Sheets.Hand(id, seen, me.id());
+        Optional<LineSetup> saddles = of == Sheet.LINE
+                ? LineSetup.all(sheets.of(part, of)).stream()
+                        .filter(l -> l.takesBlade(place))
+                        .findFirst()
+                : Optional.empty();
+        if (saddles.isPresent() && !typed.strip().equals("/")) {
+            SaddleGap.Tried tried =
+                    SaddleGap.Tried.parse(typed, saddles.get().blade().orElseThrow(), unit);
+            String said = new LengthWriter(unit).exact(tried.blade()) + (tried.goes() ? "+" : "-");
+            sheets.say(part, of, place, Optional.of(tried.blade()), said, unit, hand);
+        } else {
+            sheets.key(part, of, place, typed, unit, hand);
+        }
         return live(part, of, shell, model);
     }
 

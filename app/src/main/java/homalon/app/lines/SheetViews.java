@@ -66,15 +66,23 @@ class SheetViews {
                 sheet.revision());
     }
 
+    private static String written(SheetFile sheet, SheetFile.Figure figure, Length value, LengthWriter writer) {
+        if (figure.typed().endsWith("+")) {
+            return writer.number(value) + " goes";
+        }
+        if (figure.typed().endsWith("-")) {
+            return writer.number(value) + " refused";
+        }
+        return sheet.sheet() == Sheet.INDEX ? writer.size(value) : writer.signed(value);
+    }
+
     private static String walk(List<LineSetup.Place> places, SheetFile sheet, LengthWriter writer) {
         Markup list = new Markup();
         int n = 0;
         for (LineSetup.Place p : places) {
             SheetFile.Figure figure = sheet.standing().get(p.key());
             Optional<Length> value = sheet.value(p.key());
-            boolean big = sheet.sheet() == Sheet.INDEX;
-            String written =
-                    value.map(v -> big ? writer.size(v) : writer.signed(v)).orElse("");
+            String written = value.map(v -> written(sheet, figure, v, writer)).orElse("");
             list.open("li")
                     .open(
                             "button",

@@ -4,6 +4,7 @@ import homalon.app.web.NotHereException;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -16,6 +17,7 @@ import java.util.UUID;
  * @param setup how it is set up, by name; empty before it is
  * @param setups every way it was set up, in order, the last one being the set-up
  * @param standing what counts at each place, by the place's key
+ * @param kept every figure that was not taken back, in order, those included that a later one took the place of
  * @param revision goes up with every line
  */
 public record SheetFile(
@@ -24,6 +26,7 @@ public record SheetFile(
         List<Map<String, String>> setups,
         Map<String, Figure> standing,
         List<Figure> history,
+        List<Figure> kept,
         long revision) {
     /** A line: keyed, or skipped without a value. */
     public record Figure(
@@ -38,7 +41,7 @@ public record SheetFile(
             Instant at) {}
 
     public static SheetFile empty(Sheet sheet) {
-        return new SheetFile(sheet, Map.of(), List.of(), Map.of(), List.of(), 0);
+        return new SheetFile(sheet, Map.of(), List.of(), Map.of(), List.of(), List.of(), 0);
     }
 
     /** @throws NotHereException when nobody has said yet how this sheet is set up */
@@ -51,6 +54,21 @@ public record SheetFile(
 
     public Optional<Length> value(String place) {
         return Optional.ofNullable(standing.get(place)).flatMap(Figure::value);
+    }
+
+    /** All that was said at a place and not taken back, in order; a skip clears what was said before it. */
+    public List<Figure> at(String place) {
+        List<Figure> all = new ArrayList<>();
+        for (Figure f : kept) {
+            if (f.place().equals(place)) {
+                if (f.kind().equals("SKIPPED")) {
+                    all.clear();
+                } else {
+                    all.add(f);
+                }
+            }
+        }
+        return all;
     }
 
     /** Number of the last line; 0 when there is none. */

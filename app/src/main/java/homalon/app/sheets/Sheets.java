@@ -190,6 +190,7 @@ public class Sheets {
         rows.forEach(r -> gone.add(r.withdraws()));
         Map<String, SheetFile.Figure> standing = new LinkedHashMap<>();
         List<SheetFile.Figure> history = new ArrayList<>();
+        List<SheetFile.Figure> kept = new ArrayList<>();
         long revision = setup.seq();
         for (Row r : rows) {
             history.add(r.figure());
@@ -197,9 +198,11 @@ public class Sheets {
             if (!r.figure().kind().equals("WITHDRAWN")
                     && !gone.contains(r.figure().id())) {
                 standing.put(r.figure().place(), r.figure());
+                kept.add(r.figure());
             }
         }
-        return new SheetFile(setup.sheet(), setup.values(), setups, standing, List.copyOf(history), revision);
+        return new SheetFile(
+                setup.sheet(), setup.values(), setups, standing, List.copyOf(history), List.copyOf(kept), revision);
     }
 
     @Transactional(readOnly = true)

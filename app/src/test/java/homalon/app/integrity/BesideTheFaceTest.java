@@ -75,6 +75,8 @@ class BesideTheFaceTest {
                 "line/set-up; at=0 98,clearance=0.06 0.06 0.06,running=0.02; one for each",
                 "line/set-up; at=0 98,clearance=0,running=0.02; above zero",
                 "line/set-up; at=abc,clearance=x,running=; ",
+                "line/set-up; at=0 98,clearance=0.02,running=0.02,way=LIMIT_BLADE; no blade proves it",
+                "line/set-up; at=0 98,clearance=0.06,running=0.02,way=LIMIT_BLADE,blade=0; one limit blade",
                 "liners/set-up; school=PROUD,least=0.1,most=0.03; above the least",
                 "line/torque; turns=,most=3,restarts=true; Key the torque",
                 "line/readings; place=h9,typed=0.1,unit=MM; not on this sheet",

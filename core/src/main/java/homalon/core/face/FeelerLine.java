@@ -66,15 +66,6 @@ public record FeelerLine(Spot from, Spot to, Rest rest, Tried ends, List<Station
         return box.v(to.y()) - box.v(from.y());
     }
 
-    /** Coefficients of (e, f, d) in this line's curvature K. */
-    double[] form(Box box) {
-        return form(du(box), dv(box));
-    }
-
-    static double[] form(double du, double dv) {
-        return new double[] {du * du, dv * dv, du * dv};
-    }
-
     /** Adds what is wrong with the line, under its name in the input. */
     void check(Problems problems, String name, double thinnest) {
         boolean finite = Double.isFinite(from.x())

@@ -5,33 +5,50 @@ import homalon.core.geometry.Spot;
 import homalon.core.verdict.Verdict;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.OptionalInt;
 
 /**
  * What straightedge and feelers prove of a face. Bounds are infinite where nothing bounds them.
  *
  * @param verdict three-valued
+ * @param fits which shape explains the readings
  * @param gapProven thickest blade that went in anywhere, mm; 0 when none
  * @param gapPossible greatest bow, hollow or crowned, that the readings allow under any chord of the face, mm
  * @param shape what a smooth face may be; empty when none explains the readings
  * @param bows the five lines that are laid for it
+ * @param edgesApart how much more the upper long edge is hollow than the lower at the least, mm, minus when it is less; empty unless
+ *     the readings ask for it
  * @param odd places that no smooth bow and twist explains: local dips, or a slip
  * @param next what to try next; empty once the verdict stands
  * @param triesAtBest how many more tries would bring it within if every one is good; empty when none can
  */
 public record FeelerResult(
         Verdict verdict,
+        Fits fits,
         double gapProven,
         double gapPossible,
         Optional<Allowed> shape,
         List<Bow> bows,
+        OptionalDouble edgesApart,
         List<Odd> odd,
         Optional<Try> next,
         OptionalInt triesAtBest) {
 
-    /** True when one smooth bow and twist explains every reading. */
+    /** What explains the readings. */
+    public enum Fits {
+        /** One bow along, one across, and a twist. */
+        ONE_BOW,
+        /** The same, with two long edges that bow differently. */
+        EDGES_APART,
+        /** One of the two, when one line is left out that stands out. */
+        ALL_BUT_ONE_LINE,
+        NOTHING
+    }
+
+    /** True when one smooth shape explains every reading. */
     public boolean consistent() {
-        return shape.isPresent();
+        return fits == Fits.ONE_BOW || fits == Fits.EDGES_APART;
     }
 
     /**

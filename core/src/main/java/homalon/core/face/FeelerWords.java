@@ -29,8 +29,20 @@ public final class FeelerWords {
 
     /** What shape is proven; empty when none is. */
     public static Optional<String> shape(FeelerResult result, Layout layout) {
-        if (!result.consistent()) {
-            return Optional.of("No smooth bow and twist explains all of this: look for a local dip, dirt or a slip.");
+        switch (result.fits()) {
+            case NOTHING -> {
+                return Optional.of(
+                        "No smooth bow and twist explains all of this: look for a local dip, dirt or a slip.");
+            }
+            case ALL_BUT_ONE_LINE -> {
+                return Optional.of(
+                        "One line stands out: look for a local dip, dirt or a slip there. The others agree, and "
+                                + "the figures below are theirs.");
+            }
+            case EDGES_APART -> {
+                return Optional.of(apart(result, layout));
+            }
+            case ONE_BOW -> {}
         }
         FeelerResult.Allowed a = result.shape().orElseThrow();
         double e = sure(a.longBow());
@@ -49,6 +61,14 @@ public final class FeelerWords {
         boolean lengthwise = Math.abs(e) >= most;
         String word = (lengthwise ? e : f) > 0 ? "Hollow" : "Crowned";
         return Optional.of(word + (lengthwise ? " lengthwise." : " crosswise."));
+    }
+
+    private static String apart(FeelerResult result, Layout layout) {
+        boolean upper = result.edgesApart().orElse(0) > 0;
+        String more = line(upper ? Judged.UPPER_EDGE : Judged.LOWER_EDGE, layout);
+        String less = line(upper ? Judged.LOWER_EDGE : Judged.UPPER_EDGE, layout);
+        return "The two long edges bow differently: lower in the middle along the " + more + " than along the " + less
+                + ".";
     }
 
     /** The least size that is proven, with its sign; 0 when the range spans none. */

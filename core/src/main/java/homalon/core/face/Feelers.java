@@ -5,6 +5,7 @@ import homalon.core.face.FeelerLine.Station;
 import homalon.core.face.FeelerLine.Tried;
 import homalon.core.face.FeelerResult.Allowed;
 import homalon.core.face.FeelerResult.Bow;
+import homalon.core.face.FeelerResult.Fits;
 import homalon.core.face.FeelerResult.Judged;
 import homalon.core.face.FeelerResult.Odd;
 import homalon.core.face.FeelerResult.Try;
@@ -31,6 +32,9 @@ import java.util.OptionalInt;
  * -K / 4) are each a band of a linear form of (e, f, d). Linear programmes give what all of them together allow; when they
  * allow nothing, the readings that would have to give way are named.
  *
+ * <p>When no such shape explains the readings, {@link #look} tries one whose two long edges bow differently before it names a dip,
+ * and then whether all lines but one agree: the one keeps to itself.
+ *
  * <p>The verdict never rests on lines that were not tried: <em>within</em> needs an edge laid along both long edges, crosswise
  * and along both diagonals, nothing unexplained, and the limit kept under every chord of the face, laid or not. A local dip away from every line stays unseen; points see those.
  */
@@ -45,28 +49,62 @@ public final class Feelers {
     private static final double LEFT_OPEN = 0.005;
 
     private final FeelerSurvey survey;
+    private final FaceTerms terms;
     private final double leftOpen;
     private final List<Band> bands = new ArrayList<>();
 
-    private Feelers(FeelerSurvey survey, double leftOpen) {
+    private Feelers(FeelerSurvey survey, FaceTerms terms, double leftOpen) {
         this.survey = survey;
+        this.terms = terms;
         this.leftOpen = leftOpen;
-        survey.lines().forEach(l -> merge(lineBand(l)));
-    }
-
-    public static FeelerResult judge(FeelerSurvey survey) {
-        return new Feelers(survey, 0).result(true);
-    }
-
-    /** All that one line says, as one band of its K. */
-    private Band lineBand(FeelerLine line) {
-        double least = Double.NEGATIVE_INFINITY;
-        double most = Double.POSITIVE_INFINITY;
-        for (Said said : said(line, 0, survey)) {
-            least = Math.max(least, (said.band().least() - leftOpen) * said.perK());
-            most = Math.min(most, (said.band().most() + leftOpen) * said.perK());
+        for (FeelerLine line : survey.lines()) {
+            for (Said said : said(line, 0)) {
+                merge(said.bandOfK(leftOpen));
+            }
         }
-        return new Band(line.form(survey.box()), least, most);
+    }
+
+    /** By bow and twist alone. */
+    public static FeelerResult judge(FeelerSurvey survey) {
+        return new Feelers(survey, FaceTerms.ONE_BOW, 0).result(true);
+    }
+
+    /** By bow and twist; else by a bow that differs between the two long edges; else without the one line that stands out. */
+    public static FeelerResult look(FeelerSurvey survey) {
+        FeelerResult plain = judge(survey);
+        if (plain.consistent()) {
+            return plain;
+        }
+        FeelerResult apart = new Feelers(survey, FaceTerms.EDGES_APART, 0).result(true);
+        return apart.consistent() ? apart : withoutOne(survey, plain);
+    }
+
+    /** What the others say when one line is left out; as it was when no one line explains it. */
+    private static FeelerResult withoutOne(FeelerSurvey survey, FeelerResult all) {
+        int[] lines = all.odd().stream().mapToInt(Odd::line).distinct().toArray();
+        for (int out : lines) {
+            List<FeelerLine> others = new ArrayList<>(survey.lines());
+            others.remove(out);
+            FeelerResult rest = judge(survey.with(others));
+            if (rest.consistent()) {
+                List<Odd> itself =
+                        all.odd().stream().filter(o -> o.line() == out).toList();
+                return new FeelerResult(
+                        all.verdict() == Verdict.OUT || rest.verdict() == Verdict.OUT
+                                ? Verdict.OUT
+                                : Verdict.NOT_PROVEN,
+                        Fits.ALL_BUT_ONE_LINE,
+                        all.gapProven(),
+                        rest.gapPossible(),
+                        rest.shape(),
+                        rest.bows(),
+                        OptionalDouble.empty(),
+                        itself,
+                        all.next().map(n -> new Feelers(survey, FaceTerms.ONE_BOW, 0).again(itself.get(0))),
+                        OptionalInt.empty());
+            }
+        }
+        return all;
     }
 
     private void merge(Band band) {
@@ -96,23 +134,43 @@ public final class Feelers {
     /**
      * One reading as a band in gap units.
      *
-     * @param perK what turns the band's value into K
+     * @param form weights of the terms in K
+     * @param share of K that the gap is
      */
-    private record Said(int line, OptionalInt station, Band band, double perK) {}
+    private record Said(int line, OptionalInt station, double[] form, double share, double least, double most) {
+        Band band() {
+            return new Band(Arrays.stream(form).map(c -> c * share).toArray(), least, most);
+        }
 
-    private static List<Said> said(FeelerLine line, int index, FeelerSurvey survey) {
+        Band bandOfK(double leftOpen) {
+            return new Band(form, (least - leftOpen) / share, (most + leftOpen) / share);
+        }
+    }
+
+    /**
+     * What one line says. Where the gap under it is no parabola the edge may rest on a rise between its ends, and then a blade
+     * goes in that the chord would refuse: of such a line only what was refused, and that it sits still, bounds the shape.
+     */
+    private List<Said> said(FeelerLine line, int index) {
         List<Said> all = new ArrayList<>();
-        double[] form = line.form(survey.box());
+        boolean parabola = terms.parabola(line, survey.box());
+        double open = Double.POSITIVE_INFINITY;
         Range rest = rest(line, survey.thinnest());
-        all.add(new Said(index, OptionalInt.empty(), band(form, 0.25, rest.least(), rest.most()), 4));
+        all.add(new Said(
+                index,
+                OptionalInt.empty(),
+                terms.form(line, survey.box(), 0.5),
+                0.25,
+                rest.least(),
+                parabola ? rest.most() : open));
         for (int i = 0; i < line.stations().size(); i++) {
             Station s = line.stations().get(i);
-            double share = s.at() * (1 - s.at());
             double most = s.tried().isEmpty()
                     ? survey.thinnest()
-                    : s.tried().refuses().orElse(Double.POSITIVE_INFINITY);
-            double least = s.tried().goes().orElse(Double.NEGATIVE_INFINITY);
-            all.add(new Said(index, OptionalInt.of(i), band(form, share, least, most), 1 / share));
+                    : s.tried().refuses().orElse(open);
+            double least = parabola ? s.tried().goes().orElse(-open) : -open;
+            double share = s.at() * (1 - s.at());
+            all.add(new Said(index, OptionalInt.of(i), terms.form(line, survey.box(), s.at()), share, least, most));
         }
         return all;
     }
@@ -131,42 +189,71 @@ public final class Feelers {
         return new Range(least, most);
     }
 
-    private static Band band(double[] form, double times, double least, double most) {
-        double[] scaled = Arrays.stream(form).map(c -> c * times).toArray();
-        return new Band(scaled, least, most);
-    }
-
     private FeelerResult result(boolean lookAhead) {
-        LinearBounds bounds = new LinearBounds(bands, 3);
+        LinearBounds bounds = new LinearBounds(bands, terms.count);
         double gapProven = survey.lines().stream()
                 .flatMap(l -> l.stations().stream())
                 .mapToDouble(s -> s.tried().goes().orElse(0))
                 .max()
                 .orElse(0);
-        Optional<Range> longBow = bounds.of(1, 0, 0);
+        Optional<Range> longBow = bounds.of(terms.only(0, 1));
         if (longBow.isEmpty()) {
             return leftOpen == 0 ? contradiction(gapProven, lookAhead) : contradicts(gapProven, giveWay());
         }
-        Range crossBow = bounds.of(0, 1, 0).orElseThrow();
-        Range lift = bounds.of(0, 0, 4).orElseThrow();
-        boolean bounded = finite(longBow.get()) && finite(crossBow) && finite(lift);
-        Allowed allowed = new Allowed(longBow.get(), crossBow, lift, BowTwistZone.over(bands, bounded));
+        Range crossBow = bounds.of(terms.only(1, 1)).orElseThrow();
+        Range lift = bounds.of(terms.only(2, 4)).orElseThrow();
+        Optional<Range> apart = terms == FaceTerms.EDGES_APART ? bounds.of(terms.only(3, 2)) : Optional.empty();
+        boolean bounded = finite(longBow.get())
+                && finite(crossBow)
+                && finite(lift)
+                && apart.map(Feelers::finite).orElse(true);
+        if (terms == FaceTerms.EDGES_APART && bounded && !restsWhereItWent(bounds.corners())) {
+            return contradicts(gapProven, giveWay());
+        }
+        EdgesApart.Bounds of = terms == FaceTerms.EDGES_APART
+                ? EdgesApart.over(bands, bounded)
+                : new EdgesApart.Bounds(ChordGap.over(bands, bounded), BowTwistZone.over(bands, bounded));
+        Allowed allowed = new Allowed(longBow.get(), crossBow, lift, of.zone());
         List<Bow> bows = Arrays.stream(Judged.values())
-                .map(j -> new Bow(
-                        j, bounds.of(Arrays.stream(formOf(j)).map(c -> c / 4).toArray()), laid(j).isPresent()))
+                .map(j -> new Bow(j, bounds.of(quarter(formOf(j))), laid(j).isPresent()))
                 .toList();
-        Range gap = ChordGap.over(bands, bounded);
-        Verdict verdict = verdict(gapProven, gap, bows, allowed);
+        Verdict verdict = verdict(gapProven, of.gap(), bows, allowed);
         Optional<Try> next = verdict == Verdict.NOT_PROVEN ? Optional.of(next(bows)) : Optional.empty();
         return new FeelerResult(
                 verdict,
+                terms == FaceTerms.EDGES_APART ? Fits.EDGES_APART : Fits.ONE_BOW,
                 gapProven,
-                gap.most(),
+                of.gap().most(),
                 Optional.of(allowed),
                 bows,
+                apart.map(r -> OptionalDouble.of(r.least() > 0 ? r.least() : Math.min(0, r.most())))
+                        .orElse(OptionalDouble.empty()),
                 List.of(),
                 next,
                 lookAhead ? triesAtBest(verdict, next) : OptionalInt.empty());
+    }
+
+    /**
+     * Whether every blade that went in under a line whose gap is no parabola could go: the gap below a resting edge is convex in the
+     * terms, so that it is greatest at a corner of what is allowed.
+     */
+    private boolean restsWhereItWent(List<double[]> corners) {
+        for (FeelerLine line : survey.lines()) {
+            if (terms.parabola(line, survey.box())) {
+                continue;
+            }
+            for (Station s : line.stations()) {
+                double went = s.tried().goes().orElse(0);
+                if (went > 0 && EdgesApart.under(line, survey.box(), s.at(), corners) < went - LEFT_OPEN) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+
+    private static double[] quarter(double[] form) {
+        return Arrays.stream(form).map(c -> c / 4).toArray();
     }
 
     private Verdict verdict(double gapProven, Range gap, List<Bow> bows, Allowed allowed) {
@@ -183,16 +270,16 @@ public final class Feelers {
     private FeelerResult contradiction(double gapProven, boolean lookAhead) {
         List<Odd> odd = giveWay();
         boolean open = odd.stream().allMatch(o -> o.by() <= LEFT_OPEN + STANDS_OUT);
-        return open ? new Feelers(survey, LEFT_OPEN).result(lookAhead) : contradicts(gapProven, odd);
+        return open ? new Feelers(survey, terms, LEFT_OPEN).result(lookAhead) : contradicts(gapProven, odd);
     }
 
     /** Those that give way when all must be explained as far as possible. */
     private List<Odd> giveWay() {
         List<Said> all = new ArrayList<>();
         for (int i = 0; i < survey.lines().size(); i++) {
-            all.addAll(said(survey.lines().get(i), i, survey));
+            all.addAll(said(survey.lines().get(i), i));
         }
-        double[] slack = new LinearBounds(all.stream().map(Said::band).toList(), 3).giveWay();
+        double[] slack = new LinearBounds(all.stream().map(Said::band).toList(), terms.count).giveWay();
         List<Odd> odd = new ArrayList<>();
         for (int i = 0; i < slack.length; i++) {
             if (slack[i] > STANDS_OUT) {
@@ -211,10 +298,12 @@ public final class Feelers {
                 .toList();
         return new FeelerResult(
                 out ? Verdict.OUT : Verdict.NOT_PROVEN,
+                Fits.NOTHING,
                 gapProven,
                 Double.POSITIVE_INFINITY,
                 Optional.empty(),
                 bows,
+                OptionalDouble.empty(),
                 odd,
                 out || odd.isEmpty() ? Optional.empty() : Optional.of(again(odd.get(0))),
                 OptionalInt.empty());
@@ -235,8 +324,8 @@ public final class Feelers {
                 .orElseThrow();
     }
 
-    private static double[] formOf(Judged j) {
-        return FeelerLine.form(j.du, j.dv);
+    private double[] formOf(Judged j) {
+        return terms.form(-j.du / 2, j.v - j.dv / 2, j.du / 2, j.v + j.dv / 2, 0.5);
     }
 
     /** How far an edge lies from a judged line, in u and v; turning the edge end for end changes nothing. */
@@ -282,7 +371,11 @@ public final class Feelers {
         double limit = survey.limit();
         boolean limitTells =
                 survey.kind() == FeelerSurvey.Kind.GAP && size.least() < limit - SLACK && limit < size.most() - SLACK;
+        double went = laid.isPresent() ? went(survey.lines().get(laid.getAsInt()), crowned) : 0;
         double blade = limitTells || !Double.isFinite(size.most()) ? limit : (size.least() + size.most()) / 2;
+        if (blade <= went && went < size.most()) {
+            blade = (went + size.most()) / 2;
+        }
         Spot from = corner(worst.line(), false);
         Spot to = corner(worst.line(), true);
         if (laid.isPresent()) {
@@ -290,6 +383,18 @@ public final class Feelers {
             to = survey.lines().get(laid.getAsInt()).to();
         }
         return new Try(worst.line(), laid, from, to, crowned ? 0 : 0.5, blade);
+    }
+
+    /** Thickest blade that went in where the next one would be tried. */
+    private static double went(FeelerLine line, boolean ends) {
+        if (ends) {
+            return line.ends().goes().orElse(0);
+        }
+        return line.stations().stream()
+                .filter(s -> s.at() == 0.5)
+                .mapToDouble(s -> s.tried().goes().orElse(0))
+                .max()
+                .orElse(0);
     }
 
     /** Ends of a judged line on the box of the face. */
@@ -311,8 +416,12 @@ public final class Feelers {
         FeelerSurvey then = survey;
         Try attempt = next.get();
         for (int tries = 1; tries <= MOST_TRIES; tries++) {
+            if (attempt.line().isPresent()
+                    && went(then.lines().get(attempt.line().getAsInt()), attempt.underBothEnds()) >= attempt.blade()) {
+                return OptionalInt.empty();
+            }
             then = then.with(refused(then, attempt));
-            FeelerResult result = new Feelers(then, leftOpen).result(false);
+            FeelerResult result = new Feelers(then, terms, leftOpen).result(false);
             if (result.verdict() == Verdict.WITHIN) {
                 return OptionalInt.of(tries);
             }

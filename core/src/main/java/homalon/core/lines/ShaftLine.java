@@ -76,7 +76,7 @@ public record ShaftLine(
     /**
      * A bore whose height is known between two figures only, as feelers under a straightedge give it.
      *
-     * @param least and most that its height may be
+     * @param least and most that its height may be; least is minus infinity where every blade went in
      */
     public record Between(double at, double least, double most, double clearance) {}
 
@@ -103,7 +103,7 @@ public record ShaftLine(
         problems.throwIfAny();
         ShaftLine middle = of(
                 bores.stream()
-                        .map(b -> new Bore(b.at(), (b.least() + b.most()) / 2, 0, b.clearance()))
+                        .map(b -> new Bore(b.at(), mid(b), 0, b.clearance()))
                         .toList(),
                 running);
         List<Between> along =
@@ -129,17 +129,15 @@ public record ShaftLine(
     private static double held(Between i, Between j, Between k, int worse) {
         double t = (k.at() - j.at()) / (k.at() - i.at());
         double room = (t * i.clearance() + (1 - t) * k.clearance() + j.clearance()) / 2;
-        double off = Math.abs(mid(j) - t * mid(i) - (1 - t) * mid(k));
-        double unsure = half(j) + t * half(i) + (1 - t) * half(k);
-        return room - (worse > 0 ? off + unsure : Math.max(0, off - unsure));
+        double low = j.least() - t * i.most() - (1 - t) * k.most();
+        double high = j.most() - t * i.least() - (1 - t) * k.least();
+        double off = worse > 0 ? Math.max(Math.abs(low), Math.abs(high)) : Math.max(0, Math.max(low, -high));
+        return room - off;
     }
 
+    /** Where nothing says how low, as high as it may be. */
     private static double mid(Between b) {
-        return (b.least() + b.most()) / 2;
-    }
-
-    private static double half(Between b) {
-        return (b.most() - b.least()) / 2;
+        return Double.isInfinite(b.least()) ? b.most() : (b.least() + b.most()) / 2;
     }
 
     /**

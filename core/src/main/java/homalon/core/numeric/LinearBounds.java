@@ -82,34 +82,52 @@ public final class LinearBounds {
     }
 
     /**
-     * Corners of what the bands allow, in three variables; none when the bands leave a whole line open.
+     * Corners of what the bands allow, in three or four variables; none when the bands leave a whole line open.
      *
      * @throws IllegalStateException for another number of variables
      */
     public List<double[]> corners() {
-        if (variables != 3) {
-            throw new IllegalStateException("corners are listed in three variables");
+        if (variables != 3 && variables != 4) {
+            throw new IllegalStateException("corners are listed in three or four variables");
         }
         List<double[]> planes = new ArrayList<>();
         for (Band b : bands) {
             for (double edge : new double[] {b.least(), b.most()}) {
                 if (Double.isFinite(edge)) {
-                    planes.add(new double[] {b.form()[0], b.form()[1], b.form()[2], edge});
+                    double[] plane = Arrays.copyOf(b.form(), variables + 1);
+                    plane[variables] = edge;
+                    planes.add(plane);
                 }
             }
         }
         List<double[]> corners = new ArrayList<>();
-        for (int i = 0; i < planes.size(); i++) {
-            for (int j = i + 1; j < planes.size(); j++) {
-                for (int k = j + 1; k < planes.size(); k++) {
-                    double[] x = meet(planes.get(i), planes.get(j), planes.get(k));
-                    if (x != null && bands.stream().allMatch(b -> b.outside(dot(b.form(), x)) <= FITS)) {
-                        corners.add(x);
-                    }
-                }
-            }
-        }
+        pick(planes, new double[variables][], 0, 0, corners);
         return corners;
+    }
+
+    /** Every choice of as many planes as there are variables, those before {@code from} being settled. */
+    private void pick(List<double[]> planes, double[][] picked, int settled, int from, List<double[]> corners) {
+        if (settled == variables) {
+            double[] x = variables == 3 ? meet(picked[0], picked[1], picked[2]) : meet(picked);
+            if (x != null && bands.stream().allMatch(b -> b.outside(dot(b.form(), x)) <= FITS)) {
+                corners.add(x);
+            }
+            return;
+        }
+        for (int i = from; i < planes.size(); i++) {
+            picked[settled] = planes.get(i);
+            pick(planes, picked, settled + 1, i + 1, corners);
+        }
+    }
+
+    private double[] meet(double[][] planes) {
+        double[][] forms = new double[variables][];
+        double[] edges = new double[variables];
+        for (int i = 0; i < variables; i++) {
+            forms[i] = Arrays.copyOf(planes[i], variables);
+            edges[i] = planes[i][variables];
+        }
+        return Elimination.solve(forms, edges);
     }
 
     /** Where three planes meet (Cramer's rule); null when they meet in no one place. */

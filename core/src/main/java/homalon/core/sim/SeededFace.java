@@ -15,10 +15,30 @@ import java.util.Random;
  * @param longBow e of the shape, + hollow, mm
  * @param crossBow f of the shape, + hollow, mm
  * @param fourthCornerLift 4 d of the shape, mm
+ * @param edgesApart g of the shape: the edge at y1 bows by so much more than the middle, that at y0 by so much less, mm
  * @param dips round hollows added to it
  */
 public record SeededFace(
-        Box box, double tiltX, double tiltY, double longBow, double crossBow, double fourthCornerLift, List<Dip> dips) {
+        Box box,
+        double tiltX,
+        double tiltY,
+        double longBow,
+        double crossBow,
+        double fourthCornerLift,
+        double edgesApart,
+        List<Dip> dips) {
+
+    /** One whose two long edges bow alike. */
+    public SeededFace(
+            Box box,
+            double tiltX,
+            double tiltY,
+            double longBow,
+            double crossBow,
+            double fourthCornerLift,
+            List<Dip> dips) {
+        this(box, tiltX, tiltY, longBow, crossBow, fourthCornerLift, 0, dips);
+    }
 
     /**
      * A round hollow with a smooth edge.
@@ -33,7 +53,12 @@ public record SeededFace(
     public double at(double x, double y) {
         double u = box.u(x);
         double v = box.v(y);
-        double z = tiltX * u / 2 + tiltY * v / 2 + longBow * u * u + crossBow * v * v + fourthCornerLift / 4 * u * v;
+        double z = tiltX * u / 2
+                + tiltY * v / 2
+                + longBow * u * u
+                + crossBow * v * v
+                + fourthCornerLift / 4 * u * v
+                + edgesApart * u * u * v;
         for (Dip dip : dips) {
             double r = dip.centre().distance(new Spot(x, y)) / dip.radius();
             z -= dip.depth() * Math.exp(-r * r);
