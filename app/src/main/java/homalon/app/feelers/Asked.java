@@ -7,5 +7,7 @@ public enum Asked {
     /** Which blades go under it at one place? */
     STATION,
     /** Which equal blades under both ends stop it from rocking? */
-    ENDS
+    ENDS,
+    /** Where a blade that was slid along began to go or to be refused: nobody asked, but it was said. */
+    SLID
 }

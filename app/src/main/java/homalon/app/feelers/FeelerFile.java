@@ -51,7 +51,9 @@ public record FeelerFile(
         /** Blades under both ends are asked for where the edge rocks only. */
         public List<PlaceFile> asked() {
             boolean rocks = rest() == Rest.ROCKS;
-            return places.stream().filter(p -> p.asked() != Asked.ENDS || rocks).toList();
+            return places.stream()
+                    .filter(p -> p.asked() != Asked.SLID && (p.asked() != Asked.ENDS || rocks))
+                    .toList();
         }
 
         /** For the sum: tried stations only. */
@@ -74,12 +76,18 @@ public record FeelerFile(
         /** Tried stations, in the order of the sum's. */
         List<PlaceFile> stations() {
             return places.stream()
-                    .filter(p -> p.asked() == Asked.STATION && p.gap().isTried())
+                    .filter(p -> p.along() && p.gap().isTried())
+                    .sorted(Comparator.comparingDouble(PlaceFile::at))
                     .toList();
         }
 
+        /** Length of the edge's run, mm. */
+        public double length() {
+            return from.distance(to);
+        }
+
         public Spot spot(PlaceFile place) {
-            double t = place.asked() == Asked.STATION ? place.at() : 0.5;
+            double t = place.along() ? place.at() : 0.5;
             return new Spot(from.x() + t * (to.x() - from.x()), from.y() + t * (to.y() - from.y()));
         }
     }
@@ -91,7 +99,12 @@ public record FeelerFile(
      * @param seen number of the last line keyed here, 0 for none
      */
     public record PlaceFile(
-            UUID id, Asked asked, double at, Gap gap, Rest rest, boolean skipped, long seen, Optional<UUID> by) {}
+            UUID id, Asked asked, double at, Gap gap, Rest rest, boolean skipped, long seen, Optional<UUID> by) {
+        /** True for a place of the line itself, not for how the edge rests or for its ends. */
+        public boolean along() {
+            return asked == Asked.STATION || asked == Asked.SLID;
+        }
+    }
 
     /** A line of the record. */
     public record TryFile(
@@ -119,6 +132,7 @@ public record FeelerFile(
         Gap gap = place.gap();
         return switch (place.asked()) {
             case REST -> place.rest() != Rest.NOT_NOTED;
+            case SLID -> true;
             case STATION, ENDS ->
                 way == Way.FIND
                         ? gap.isFound(blades)
@@ -158,13 +172,22 @@ public record FeelerFile(
         return midmost ? proving(line, place, box, limit) : blades.asThickAs(limit);
     }
 
+    /** The one blade that is slid along a whole line when only a limit is asked: refused everywhere, it proves that line. */
+    public Length along(LineFile line, Box box, Length limit) {
+        return line.places().stream()
+                .filter(p -> p.asked() == Asked.STATION)
+                .map(p -> first(line, p, box, limit))
+                .min(Comparator.naturalOrder())
+                .orElseGet(() -> blades.asThickAs(limit));
+    }
+
     /**
      * The thickest blade whose refusal at a place proves that the bow over the whole face is at most so much. An edge cannot
      * be laid right out to the rim, and where the middle of a line is a hole the blade is tried beside it: the gap seen is
      * smaller than the bow, and so must the blade be.
      */
     public Length proving(LineFile line, PlaceFile place, Box box, Length bow) {
-        double t = place.asked() == Asked.STATION ? place.at() : 0.5;
+        double t = place.along() ? place.at() : 0.5;
         double seen = 4 * t * (1 - t) * FeelerLine.reach(line.from(), line.to(), box);
         return blades.asThickAs(Length.ofNanometres((long) Math.floor(bow.nanometres() * seen)));
     }

@@ -6,10 +6,11 @@ import homalon.app.feelers.FeelerFile.TryFile;
 import homalon.app.part.Faces;
 import homalon.app.part.PartFile;
 import homalon.app.tools.Toolbox;
+import homalon.core.face.FeelerLine.Rest;
 import homalon.core.face.FeelerProposal;
+import homalon.core.face.FeelerSlide;
 import homalon.core.face.FeelerSurvey;
 import homalon.core.face.Gap;
-import homalon.core.geometry.Box;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
@@ -18,6 +19,8 @@ import homalon.core.rulebook.BladeSet;
 import homalon.core.rulebook.RuleBook;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -66,13 +69,23 @@ public class FeelerSurveys {
     /**
      * What is keyed at a place: {@code 0.05} the thickest blade that goes, {@code 0} none goes, {@code +0.05} that blade goes,
      * {@code -0.05} it does not, {@code r} the edge rocks, {@code s} it sits still, {@code l} light shows
-     * under it, {@code n} no light, {@code /} skipped; {@code 0} where it is
+     * under it, {@code n} no light, {@code /} skipped, {@code 0.05 120..260} that blade was slid along and goes from there to
+     * there; {@code 0} where it is
      * asked how the edge rests: it sits still and no blade goes anywhere along it.
      *
      * @param id made by the browser, so that a repeat stores once
      * @param seen number of the last line that the browser knew at this place
      */
     public record Keyed(UUID id, UUID place, String typed, BenchUnit unit, long seen, boolean sure) {}
+
+    /** One press of a key by one hand: all that it says is said at one moment, and taken back together. */
+    private record Stroke(Keyed keyed, UUID by, Instant at) {
+        /** The same said at another place of the line. */
+        Stroke also(UUID place) {
+            UUID id = UUID.nameUUIDFromBytes((keyed.id() + " " + place).getBytes(StandardCharsets.UTF_8));
+            return new Stroke(new Keyed(id, place, keyed.typed(), keyed.unit(), 0, true), by, at);
+        }
+    }
 
     /** How it fared. */
     public sealed interface Outcome {
@@ -155,29 +168,35 @@ public class FeelerSurveys {
                             + " keyed here meanwhile. Press Enter again to put yours on top, or Escape to leave it.",
                     place.seen());
         }
-        write(survey, line, place, keyed, part, by);
+        write(survey, line, place, new Stroke(keyed, by, clock.instant().truncatedTo(ChronoUnit.MICROS)), part);
         surveys.changed(survey.id());
         return new Outcome.Kept();
     }
 
-    private void write(FeelerFile survey, LineFile line, PlaceFile place, Keyed keyed, PartFile part, UUID by) {
+    private void write(FeelerFile survey, LineFile line, PlaceFile place, Stroke stroke, PartFile part) {
+        Keyed keyed = stroke.keyed();
         String typed = keyed.typed().strip();
         PlaceFile rest = line.places().stream()
                 .filter(p -> p.asked() == Asked.REST)
                 .findFirst()
                 .orElseThrow();
+        Optional<FeelerSlide> slide = FeelerSlide.parse(typed, keyed.unit(), line.length());
+        if (slide.isPresent()) {
+            slid(survey, line, place, slide.get(), stroke);
+            return;
+        }
         switch (typed) {
-            case "/" -> save(place.id(), keyed, Said.SKIPPED, Gap.UNTRIED, by);
-            case "r", "R" -> save(rest.id(), keyed, Said.ROCKS, Gap.UNTRIED, by);
-            case "s", "S" -> save(rest.id(), keyed, Said.SITS, Gap.UNTRIED, by);
-            case "l", "L" -> light(place, keyed, Said.GOES, Gap.UNTRIED.went(RuleBook.LIGHT_GAP), by);
-            case "n", "N" -> light(place, keyed, Said.REFUSES, Gap.UNTRIED.refused(RuleBook.LIGHT_GAP), by);
+            case "/" -> save(place.id(), stroke, Said.SKIPPED, Gap.UNTRIED);
+            case "r", "R" -> save(rest.id(), stroke, Said.ROCKS, Gap.UNTRIED);
+            case "s", "S" -> save(rest.id(), stroke, Said.SITS, Gap.UNTRIED);
+            case "l", "L" -> light(place, stroke, Said.GOES, Gap.UNTRIED.went(RuleBook.LIGHT_GAP));
+            case "n", "N" -> light(place, stroke, Said.REFUSES, Gap.UNTRIED.refused(RuleBook.LIGHT_GAP));
             default -> {
                 if (place.asked() != Asked.REST) {
-                    blade(survey, place, keyed, typed, by);
+                    blade(survey, place, stroke);
                 } else if (isNothing(typed, keyed.unit())) {
-                    save(place.id(), keyed, Said.SITS, Gap.UNTRIED, by);
-                    nothingGoes(survey, line, keyed, part, by);
+                    save(place.id(), stroke, Said.SITS, Gap.UNTRIED);
+                    nothingGoes(survey, line, stroke, part);
                 } else {
                     throw new BadInputException(
                             "typed",
@@ -189,35 +208,63 @@ public class FeelerSurveys {
     }
 
     /** A lamp behind the edge is a very thin blade. */
-    private void light(PlaceFile place, Keyed keyed, Said said, Gap gap, UUID by) {
+    private void light(PlaceFile place, Stroke stroke, Said said, Gap gap) {
         if (place.asked() != Asked.STATION) {
             throw new BadInputException("typed", "Light is looked for along the edge: say first how the edge rests.");
         }
-        save(place.id(), keyed, said, gap, by);
+        save(place.id(), stroke, said, gap);
     }
 
     private static boolean isNothing(String typed, BenchUnit unit) {
         return typed.matches("[0-9.,]+") && Length.parse(typed, unit).signum() == 0;
     }
 
-    /** One key for a whole line: everything that is not tried along it refuses the blade that would be tried first. */
-    private void nothingGoes(FeelerFile survey, LineFile line, Keyed keyed, PartFile part, UUID by) {
-        Box box = faces.layout(part.numbers()).box();
-        Length limit = RuleBook.overall(part.limits());
+    /**
+     * One key for a whole line: everything that is not tried along it refuses the one blade that is asked for there, which is the
+     * one that is slid along.
+     */
+    private void nothingGoes(FeelerFile survey, LineFile line, Stroke stroke, PartFile part) {
+        Length refused = survey.way() == Way.LIMIT
+                ? survey.along(line, faces.layout(part.numbers()).box(), RuleBook.overall(part.limits()))
+                : survey.blades().thinnest();
         for (PlaceFile p : line.places()) {
             if (p.asked() == Asked.STATION && !p.gap().isTried()) {
-                UUID id = UUID.nameUUIDFromBytes((keyed.id() + " " + p.id()).getBytes(StandardCharsets.UTF_8));
-                Keyed at = new Keyed(id, p.id(), keyed.typed(), keyed.unit(), 0, true);
-                Length refused = survey.way() == Way.LIMIT
-                        ? survey.first(line, p, box, limit)
-                        : survey.blades().thinnest();
-                save(p.id(), at, Said.REFUSES, Gap.UNTRIED.refused(refused), by);
+                save(p.id(), stroke.also(p.id()), Said.REFUSES, Gap.UNTRIED.refused(refused));
             }
         }
     }
 
+    /** A blade that was slid along: it sits still on such a line, goes between the marks and is refused beyond. */
+    private void slid(FeelerFile survey, LineFile line, PlaceFile place, FeelerSlide slide, Stroke stroke) {
+        Length blade = survey.blades().meant(slide.blade()).orElseGet(() -> joins(survey, slide.blade()));
+        for (PlaceFile p : line.places()) {
+            Stroke at = p.id().equals(place.id()) ? stroke : stroke.also(p.id());
+            if (p.asked() == Asked.STATION) {
+                say(p.id(), at, slide.goesAt(p.at()), blade);
+            } else if (p.asked() == Asked.REST && (p.rest() == Rest.NOT_NOTED || p.id().equals(place.id()))) {
+                save(p.id(), at, Said.SITS, Gap.UNTRIED);
+            }
+        }
+        int seq = line.places().size();
+        for (FeelerSlide.End end : slide.ends(line.length())) {
+            FeelerPlaceRow row =
+                    places.save(new FeelerPlaceRow(line.id(), ++seq, Asked.SLID, (int) Math.round(end.at() * 1e6)));
+            say(row.id, stroke.also(row.id), end.goes(), blade);
+        }
+    }
+
+    private void say(UUID place, Stroke stroke, boolean goes, Length blade) {
+        save(
+                place,
+                stroke,
+                goes ? Said.GOES : Said.REFUSES,
+                goes ? Gap.UNTRIED.went(blade) : Gap.UNTRIED.refused(blade));
+    }
+
     /** A sign before or behind the blade says whether it goes; without one it is the thickest that goes. */
-    private void blade(FeelerFile survey, PlaceFile place, Keyed keyed, String typed, UUID by) {
+    private void blade(FeelerFile survey, PlaceFile place, Stroke stroke) {
+        Keyed keyed = stroke.keyed();
+        String typed = keyed.typed().strip();
         boolean goes = typed.startsWith("+") || typed.endsWith("+");
         boolean refuses = typed.matches("[-\u2212].*|.*[-\u2212]");
         if (goes && refuses) {
@@ -235,13 +282,12 @@ public class FeelerSurveys {
             if (blade.signum() == 0) {
                 throw new BadInputException("typed", "Key the blade as well, such as +0.05 when 0.05 goes.");
             }
-            Gap gap = goes ? Gap.UNTRIED.went(blade) : Gap.UNTRIED.refused(blade);
-            save(place.id(), keyed, goes ? Said.GOES : Said.REFUSES, gap, by);
+            say(place.id(), stroke, goes, blade);
             return;
         }
         Optional<Length> went = blade.signum() == 0 ? Optional.empty() : Optional.of(blade);
         Optional<Length> refused = went.isEmpty() ? Optional.of(set.thinnest()) : set.thickerThan(blade);
-        save(place.id(), keyed, Said.FOUND, new Gap(went, refused), by);
+        save(place.id(), stroke, Said.FOUND, new Gap(went, refused));
     }
 
     /** A blade in the hand that the shop's set does not have joins this survey's. */
@@ -266,7 +312,8 @@ public class FeelerSurveys {
                         + " - when it is refused.");
     }
 
-    private void save(UUID place, Keyed keyed, Said said, Gap gap, UUID by) {
+    private void save(UUID place, Stroke stroke, Said said, Gap gap) {
+        Keyed keyed = stroke.keyed();
         FeelerTryRow row = new FeelerTryRow();
         row.id = keyed.id();
         row.placeId = place;
@@ -275,12 +322,12 @@ public class FeelerSurveys {
         row.refuses = gap.refuses().map(Length::nanometres).orElse(null);
         row.typed = keyed.typed().strip();
         row.unit = keyed.unit();
-        row.byPerson = by;
-        row.at = clock.instant();
+        row.byPerson = stroke.by();
+        row.at = stroke.at();
         tries.saveAndFlush(row);
     }
 
-    /** Takes back the last thing that this person keyed and that stands; empty when there is none. */
+    /** Takes back all of the last thing that this person keyed and that stands; empty when there is none. */
     public Optional<UUID> undo(PartFile part, FeelerKind kind, UUID id, UUID by) {
         FeelerFile survey = open(part, kind);
         Optional<FeelerTryRow> before = tries.findById(id);
@@ -290,20 +337,32 @@ public class FeelerSurveys {
         Optional<TryFile> last = survey.history().stream()
                 .filter(t -> t.stands() && t.by().equals(by))
                 .max(Comparator.comparingLong(TryFile::seq));
-        last.ifPresent(t -> {
+        if (last.isEmpty()) {
+            return Optional.empty();
+        }
+        List<TryFile> said = survey.history().stream()
+                .filter(t -> t.stands()
+                        && t.by().equals(by)
+                        && t.at().equals(last.get().at()))
+                .toList();
+        Stroke stroke = new Stroke(
+                new Keyed(id, said.get(0).place(), "", last.get().unit(), 0, true),
+                by,
+                clock.instant().truncatedTo(ChronoUnit.MICROS));
+        for (TryFile t : said) {
             FeelerTryRow row = new FeelerTryRow();
-            row.id = id;
+            row.id = t == said.get(0) ? id : stroke.also(t.place()).keyed().id();
             row.placeId = t.place();
             row.said = Said.WITHDRAWN;
             row.typed = "";
             row.unit = t.unit();
             row.withdraws = t.id();
             row.byPerson = by;
-            row.at = clock.instant();
+            row.at = stroke.at();
             tries.saveAndFlush(row);
-            surveys.changed(survey.id());
-        });
-        return last.map(TryFile::place);
+        }
+        surveys.changed(survey.id());
+        return Optional.of(said.get(0).place());
     }
 
     private FeelerFile open(PartFile part, FeelerKind kind) {

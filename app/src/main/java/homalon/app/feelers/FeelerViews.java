@@ -317,8 +317,9 @@ public class FeelerViews {
         private List<EdgeMark> edges() {
             List<EdgeMark> edges = new ArrayList<>();
             for (LineFile line : survey.lines()) {
-                List<EdgeMark.GapMark> gaps = line.asked().stream()
-                        .filter(p -> p.asked() == Asked.STATION)
+                List<EdgeMark.GapMark> gaps = line.places().stream()
+                        .filter(p -> p.asked() == Asked.STATION
+                                || p.asked() == Asked.SLID && p.gap().isTried())
                         .map(p -> new EdgeMark.GapMark(
                                 p.id().toString(),
                                 p.at(),
@@ -413,9 +414,15 @@ public class FeelerViews {
                     boolean rest = p.asked() == Asked.REST;
                     String name = line.name() + " · "
                             + switch (p.asked()) {
-                                case REST -> "how does it rest";
+                                case REST ->
+                                    survey.way() == Way.LIMIT
+                                            ? "how does it rest; slide the "
+                                                    + writer.number(survey.along(line, layout.box(), limit.most()))
+                                                    + " blade along"
+                                            : "how does it rest";
                                 case STATION -> where(line, p);
                                 case ENDS -> "equal blades under both ends";
+                                case SLID -> "where the blade was slid to";
                             };
                     Optional<Length> thinner =
                             more.filter(m -> m.place().equals(p)).map(More::blade);

@@ -89,7 +89,7 @@ final class RecordFeelers {
     }
 
     private static Place place(FeelerFile.PlaceFile p) {
-        boolean station = p.asked() == homalon.app.feelers.Asked.STATION;
+        boolean station = p.along();
         return new Place(
                 p.id(),
                 p.asked().name(),

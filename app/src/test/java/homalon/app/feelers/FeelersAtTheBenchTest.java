@@ -274,4 +274,53 @@ class FeelersAtTheBenchTest {
         return assertThrows(IllegalArgumentException.class, () -> say(UUID.randomUUID(), place, typed))
                 .getMessage();
     }
+
+    private FeelerFile.PlaceFile first(FeelerFile.LineFile line, Asked asked) {
+        return line.places().stream()
+                .filter(p -> p.asked() == asked)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** One blade slid along says more than at three places, in one line of keys, and is taken back in one. */
+    @Test
+    void aBladeSlidAlongIsMarkedFromWhereToWhereItGoes() {
+        surveys.start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, Way.FIND, BenchUnit.MM, ines.id());
+        FeelerFile.LineFile edge = now().lines().get(0);
+        double length = edge.length();
+        String typed = "0.05 " + Math.round(length * 0.25) + ".." + Math.round(length * 0.75);
+        say(UUID.randomUUID(), first(edge, Asked.REST), typed);
+        FeelerFile.LineFile after = now().lines().get(0);
+        assertEquals(homalon.core.face.FeelerLine.Rest.SITS_STILL, after.rest());
+        assertEquals(7, after.stations().size(), "three that were proposed and two at each mark");
+        for (FeelerFile.PlaceFile p : after.stations()) {
+            boolean between = p.at() > 0.25 && p.at() < 0.75;
+            assertEquals(between, p.gap().goes().isPresent(), () -> "at " + p.at());
+            assertEquals(!between, p.gap().refuses().isPresent(), () -> "at " + p.at());
+        }
+        assertThrows(
+                BadInputException.class, () -> say(UUID.randomUUID(), first(edge, Asked.STATION), "0.05 200..100"));
+        surveys.undo(part, FeelerKind.FACE, UUID.randomUUID(), ines.id());
+        assertEquals(0, now().lines().get(0).stations().size());
+        assertEquals(
+                homalon.core.face.FeelerLine.Rest.NOT_NOTED,
+                now().lines().get(0).rest());
+    }
+
+    /** With the limit blade alone only the blade that was in the hand stands in the record. */
+    @Test
+    void nothingGoesAnywhereWritesTheOneBladeThatIsAskedFor() {
+        surveys.start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, Way.LIMIT, BenchUnit.MM, ines.id());
+        FeelerFile.LineFile edge = now().lines().get(0);
+        Length blade = now().along(edge, Layout.of(part.numbers()).box(), Length.ofMm("0.05"));
+        say(UUID.randomUUID(), first(edge, Asked.REST), "0");
+        assertEquals(
+                List.of(blade),
+                now().lines().get(0).stations().stream()
+                        .map(p -> p.gap().refuses().orElseThrow())
+                        .distinct()
+                        .toList());
+        surveys.undo(part, FeelerKind.FACE, UUID.randomUUID(), ines.id());
+        assertEquals(0, now().lines().get(0).stations().size(), "said by one key, taken back by one");
+    }
 }
