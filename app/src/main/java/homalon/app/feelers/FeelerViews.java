@@ -30,11 +30,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
@@ -397,19 +395,17 @@ public class FeelerViews {
         }
 
         private List<FeelerView.Walk> walk() {
-            Map<String, FeelerProposal.Line> proposed = FeelerProposal.of(layout).stream()
-                    .collect(Collectors.toMap(FeelerProposal.Line::name, Function.identity(), (a, b) -> a));
             List<FeelerView.Walk> walk = new ArrayList<>();
             Optional<More> more = more();
             for (LineFile line : survey.lines()) {
-                String dowels = Optional.ofNullable(proposed.get(line.name()))
-                        .filter(p -> !p.dowels().isEmpty())
-                        .map(p -> "Pull the dowel at the "
-                                + p.dowels().stream()
+                List<Layout.Hole> under = FeelerProposal.dowels(layout, line.from(), line.to());
+                String dowels = under.isEmpty()
+                        ? ""
+                        : "Pull the dowel at the "
+                                + under.stream()
                                         .map(d -> PlaceNames.corner(layout, d.centre()))
                                         .collect(Collectors.joining(" and "))
-                                + " first: the edge would ride on it.")
-                        .orElse("");
+                                + " first: the edge would ride on it.";
                 for (PlaceFile p : line.asked()) {
                     boolean rest = p.asked() == Asked.REST;
                     String name = line.name() + " · "

@@ -8,6 +8,10 @@ import homalon.app.face.FaceViews;
 import homalon.app.face.Findings;
 import homalon.app.face.SurveyKind;
 import homalon.app.face.Surveys;
+import homalon.app.feelers.FeelerFile;
+import homalon.app.feelers.FeelerFindings;
+import homalon.app.feelers.FeelerKind;
+import homalon.app.feelers.FeelerSurveys;
 import homalon.app.opened.ToEverybody;
 import homalon.app.opened.ToMachinists;
 import homalon.app.part.Faces;
@@ -18,6 +22,7 @@ import homalon.app.security.Signed;
 import homalon.app.web.OneRead;
 import homalon.app.web.Shell;
 import homalon.core.face.Mating;
+import homalon.core.face.MatingBounds;
 import homalon.core.geometry.Range;
 import homalon.core.part.Layout;
 import homalon.core.part.PartKind;
@@ -47,6 +52,8 @@ class MatingController {
     private final Faces faces;
     private final Surveys surveys;
     private final Findings findings;
+    private final FeelerSurveys feelers;
+    private final FeelerFindings felt;
     private final Mates mates;
     private final OneRead reading;
 
@@ -56,6 +63,8 @@ class MatingController {
             Faces faces,
             Surveys surveys,
             Findings findings,
+            FeelerSurveys feelers,
+            FeelerFindings felt,
             Mates mates,
             OneRead reading) {
         this.parts = parts;
@@ -63,6 +72,8 @@ class MatingController {
         this.faces = faces;
         this.surveys = surveys;
         this.findings = findings;
+        this.feelers = feelers;
+        this.felt = felt;
         this.mates = mates;
         this.reading = reading;
     }
@@ -118,12 +129,15 @@ class MatingController {
         own.ifPresent(all::add);
         proof.ifPresent(all::add);
         its.ifPresent(all::add);
+        Optional<MatingView.Bounds> bounds = other.filter(o -> own.isEmpty() || its.isEmpty())
+                .flatMap(o -> bounds(
+                        part.kind() == PartKind.HEAD ? part : o, part.kind() == PartKind.HEAD ? o : part, shell));
         List<String> missing = new ArrayList<>();
-        if (own.isEmpty()) {
-            missing.add("Read the face of " + part.tag() + " with an indicator first.");
+        if (own.isEmpty() && bounds.isEmpty()) {
+            missing.add("Read the face of " + part.tag() + " first.");
         }
-        if (other.isPresent() && its.isEmpty()) {
-            missing.add("Read the face of " + other.get().tag() + " with an indicator first.");
+        if (other.isPresent() && its.isEmpty() && bounds.isEmpty()) {
+            missing.add("Read the face of " + other.get().tag() + " first.");
         }
         Bands bands = all.isEmpty() ? null : bands(all, shell);
         Optional<MatingView.Gap> gap = its.flatMap(i -> gap(
@@ -137,8 +151,43 @@ class MatingController {
                 all.stream().map(r -> face(r, bands, shell)).toList(),
                 bands == null ? List.of() : FaceViews.legend(bands, shell.writer()),
                 gap,
+                bounds,
                 other.map(PartFile::tag).orElse(""),
                 missing);
+    }
+
+    /** Without two maps: what feelers allow, or points fitted by bow and twist where the other has those. */
+    private Optional<MatingView.Bounds> bounds(PartFile head, PartFile deck, Shell shell) {
+        Optional<MatingBounds.Shape> of = shape(head);
+        Optional<MatingBounds.Shape> its = shape(deck);
+        if (of.isEmpty() || its.isEmpty()) {
+            return Optional.empty();
+        }
+        LengthWriter writer = shell.writer();
+        return MatingBounds.of(of.get(), faces.layout(head.numbers()), its.get(), faces.layout(deck.numbers()))
+                .map(b -> new MatingView.Bounds(
+                        Double.isInfinite(b.gap().most())
+                                ? "Gap of at least " + writer.full(b.gap().least()) + ", nothing bounds it yet"
+                                : "Gap between " + writer.number(b.gap().least()) + " and "
+                                        + writer.full(b.gap().most()),
+                        b.words()));
+    }
+
+    private Optional<MatingBounds.Shape> shape(PartFile part) {
+        for (FeelerKind kind : new FeelerKind[] {FeelerKind.PROOF, FeelerKind.FACE}) {
+            SurveyKind points = kind == FeelerKind.PROOF ? SurveyKind.PROOF : SurveyKind.FACE;
+            Optional<MatingBounds.Shape> shape = surveys.find(part, points)
+                    .flatMap(s -> findings.of(part, s))
+                    .map(f -> MatingBounds.Shape.of(
+                            f.judgement().flatness().bend(), f.judgement().uncertainty()))
+                    .or(() -> feelers.find(part, kind)
+                            .filter(FeelerFile::begun)
+                            .flatMap(f -> MatingBounds.Shape.of(felt.of(part, f))));
+            if (shape.isPresent()) {
+                return shape;
+            }
+        }
+        return Optional.empty();
     }
 
     private Optional<Read> latest(PartFile part) {

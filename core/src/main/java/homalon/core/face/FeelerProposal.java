@@ -17,12 +17,17 @@ import org.locationtech.jts.geom.Location;
 
 /**
  * Where to lay the straightedge, proposed from a layout: both long edges, the middle, both diagonals, across each end and
- * between every two bores. Each line is moved to where it crosses most metal near where it was wanted, and each place to try a
- * blade to where the blade finds metal under it.
+ * between every two bores. Each line goes round the dowels where it can, since many stay in; among those each is moved to where it
+ * crosses most metal near where it was wanted, and each place to try a blade to where the blade finds metal under it.
  */
 public final class FeelerProposal {
     /** Room that a blade wants from an edge, mm. */
     private static final double BLADE = 2;
+
+    /** How far a line may be moved to go round a dowel, mm. */
+    private static final double ASIDE = 20;
+    /** Of the most metal that a line could cross: one that goes round a dowel may not lie over a chamber instead. */
+    private static final double AS_GOOD = 0.85;
 
     private static final double[] WANTED = {0.25, 0.5, 0.75};
     private static final int SAMPLES = 160;
@@ -32,7 +37,7 @@ public final class FeelerProposal {
      *
      * @param name in the trade's words
      * @param places to try blades, from 0 to 1 along it
-     * @param dowels that the edge would ride on until they are pulled
+     * @param dowels that no way leads round: the edge would ride on them until they are pulled
      */
     public record Line(String name, Spot from, Spot to, List<Double> places, List<Layout.Hole> dowels) {}
 
@@ -88,21 +93,38 @@ public final class FeelerProposal {
         String name = "Diagonal, " + PlaceNames.corner(layout, from) + " to " + PlaceNames.corner(layout, to);
         double play = Math.min(10, layout.box().height() * 0.08);
         double inwards = to.y() > from.y() ? 1 : -1;
-        add(name, shifts(play).map(s -> new Spot[] {
-            new Spot(from.x(), from.y() + inwards * Math.abs(s) * (s > 0 ? 1 : 0)),
-            new Spot(to.x(), to.y() - inwards * Math.abs(s) * (s < 0 ? 1 : 0))
-        }));
+        // Either end is brought in towards the middle, or both are: dowels often stand at opposite corners.
+        add(
+                name,
+                shifts(play)
+                        .filter(s -> s >= 0)
+                        .flatMap(s -> Stream.of(new double[] {s, 0}, new double[] {0, s}, new double[] {s, s}))
+                        .map(in -> new Spot[] {
+                            new Spot(from.x(), from.y() + inwards * in[0]), new Spot(to.x(), to.y() - inwards * in[1])
+                        }));
     }
 
-    /** From where it was wanted outwards, so that of equal lines the nearest is taken. */
-    private static Stream<Double> shifts(double play) {
-        return IntStream.rangeClosed(0, 8).mapToObj(i -> (i % 2 == 0 ? 1 : -1) * ((i + 1) / 2) * play / 4);
+    /**
+     * From where it was wanted outwards, so that of equal lines the nearest is taken; farther only where dowels stand in the way
+     * nearer by.
+     */
+    private Stream<Double> shifts(double play) {
+        Stream<Double> near =
+                IntStream.rangeClosed(0, 8).mapToObj(i -> (i % 2 == 0 ? 1 : -1) * ((i + 1) / 2) * play / 4);
+        if (layout.dowels().isEmpty()) {
+            return near;
+        }
+        return Stream.concat(
+                near, IntStream.rangeClosed(1, (int) ASIDE).boxed().flatMap(i -> Stream.of(play + i, -play - i)));
     }
 
     private void add(String name, Stream<Spot[]> candidates) {
-        List<Spot[]> all = candidates.toList();
+        List<Spot[]> all = candidates.filter(this::onTheFace).toList();
+        double most = all.stream().mapToDouble(this::share).max().orElse(0);
         Spot[] best = all.stream()
-                .max(Comparator.comparingDouble((Spot[] ends) -> Math.rint(share(ends) * 200))
+                .filter(ends -> share(ends) >= AS_GOOD * most)
+                .max(Comparator.comparingInt((Spot[] ends) -> -dowels(ends).size())
+                        .thenComparingDouble(ends -> Math.rint(share(ends) * 200))
                         .thenComparing(ends -> -all.indexOf(ends)))
                 .orElseThrow();
         List<Double> places = new ArrayList<>();
@@ -112,6 +134,16 @@ public final class FeelerProposal {
         if (!places.isEmpty()) {
             lines.add(new Line(name, rounded(best[0]), rounded(best[1]), List.copyOf(places), dowels(best)));
         }
+    }
+
+    private boolean onTheFace(Spot[] ends) {
+        Box b = layout.box();
+        for (Spot s : ends) {
+            if (s.x() < b.x0() || s.x() > b.x1() || s.y() < b.y0() + BLADE || s.y() > b.y1() - BLADE) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private double share(Spot[] ends) {
@@ -143,7 +175,16 @@ public final class FeelerProposal {
         return new Spot(ends[0].x() + t * (ends[1].x() - ends[0].x()), ends[0].y() + t * (ends[1].y() - ends[0].y()));
     }
 
+    /** Dowels that an edge laid so would ride on. */
+    public static List<Layout.Hole> dowels(Layout layout, Spot from, Spot to) {
+        return dowels(layout, new Spot[] {from, to});
+    }
+
     private List<Layout.Hole> dowels(Spot[] ends) {
+        return dowels(layout, ends);
+    }
+
+    private static List<Layout.Hole> dowels(Layout layout, Spot[] ends) {
         return layout.dowels().stream()
                 .filter(d -> {
                     for (int i = 0; i <= SAMPLES; i++) {

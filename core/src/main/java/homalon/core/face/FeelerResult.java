@@ -58,8 +58,10 @@ public record FeelerResult(
      * @param crossBow + hollow
      * @param fourthCornerLift + when the corners (+,+) and (-,-) are high
      * @param zone distance of two planes that hold the face
+     * @param corners long bow, cross bow and a quarter of the lift at the corners of what all readings allow together; none where
+     *     nothing bounds it
      */
-    public record Allowed(Range longBow, Range crossBow, Range fourthCornerLift, Range zone) {}
+    public record Allowed(Range longBow, Range crossBow, Range fourthCornerLift, Range zone, List<double[]> corners) {}
 
     /** The five lines that are laid for a verdict. */
     public enum Judged {

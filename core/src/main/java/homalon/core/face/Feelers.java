@@ -213,7 +213,7 @@ public final class Feelers {
         EdgesApart.Bounds of = terms == FaceTerms.EDGES_APART
                 ? EdgesApart.over(bands, bounded)
                 : new EdgesApart.Bounds(ChordGap.over(bands, bounded), BowTwistZone.over(bands, bounded));
-        Allowed allowed = new Allowed(longBow.get(), crossBow, lift, of.zone());
+        Allowed allowed = new Allowed(longBow.get(), crossBow, lift, of.zone(), bounded ? bounds.corners() : List.of());
         List<Bow> bows = Arrays.stream(Judged.values())
                 .map(j -> new Bow(j, bounds.of(quarter(formOf(j))), laid(j).isPresent()))
                 .toList();

@@ -78,7 +78,7 @@ public record Mating(FaceMap map, double greatest, Spot at, List<String> words) 
         return map.map(m -> new Mating(m, greatest, at, words(follow, at, bottom)));
     }
 
-    private static boolean pair(Layout a, Layout b) {
+    static boolean pair(Layout a, Layout b) {
         boolean bores = a.bores().size() == b.bores().size();
         double spacing = a.numbers().spacing().mm() / b.numbers().spacing().mm();
         double length = a.box().width() / b.box().width();

@@ -1,0 +1,106 @@
+package homalon.core.face;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import homalon.core.face.MatingBounds.Shape;
+import homalon.core.geometry.Range;
+import homalon.core.part.Layout;
+import homalon.core.part.LayoutNumbers;
+import homalon.core.part.PartKind;
+import homalon.core.quantity.Length;
+import java.util.OptionalDouble;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class MatingBoundsTest {
+    private static Layout layout(PartKind kind, int bores) {
+        return Layout.of(LayoutNumbers.proposed(kind, bores, Length.ofMm("87"), Length.ofMm("98")));
+    }
+
+    private static final Layout HEAD = layout(PartKind.HEAD, 4);
+    private static final Layout DECK = layout(PartKind.DECK, 4);
+
+    private static Shape exactly(double e, double f, double lift) {
+        return Shape.within(new Range(e, e), new Range(f, f), new Range(lift, lift));
+    }
+
+    private static MatingBounds of(Shape head, Shape deck) {
+        return MatingBounds.of(head, HEAD, deck, DECK).orElseThrow();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "0.06, 0.04, 0.10, cut both",
+        "0.06, -0.06, 0, close better",
+        "-0.03, -0.02, 0.05, touch in the middle",
+        "0.06, 0, 0.06, dips between"
+    })
+    void bowsAddUp(double head, double deck, double gap, String says) {
+        MatingBounds both = of(exactly(head, 0, 0), exactly(deck, 0, 0));
+        assertEquals(gap, both.gap().most(), 1e-9);
+        assertEquals(gap, both.gap().least(), 1e-9);
+        assertTrue(String.join(" ", both.words()).contains(says), both.words().toString());
+    }
+
+    /** Lift L is a twist of L / 2 from plane to plane; on each other, turned over, equal twists may cancel or add. */
+    @Test
+    void twistsAddAsTheFacesLieOnEachOther() {
+        boolean mirrored = HEAD.numbers().intakeAtTop() != DECK.numbers().intakeAtTop();
+        double alike = of(exactly(0, 0, 0.1), exactly(0, 0, 0.1)).gap().most();
+        double against = of(exactly(0, 0, 0.1), exactly(0, 0, -0.1)).gap().most();
+        assertEquals(mirrored ? 0 : 0.1, alike, 1e-9);
+        assertEquals(mirrored ? 0.1 : 0, against, 1e-9);
+    }
+
+    @Test
+    void theTrueGapOfTwoSmoothFacesIsAlwaysWithinTheBounds() {
+        Random random = new Random(3);
+        boolean mirrored = HEAD.numbers().intakeAtTop() != DECK.numbers().intakeAtTop();
+        for (int i = 0; i < 500; i++) {
+            double[] h = {random.nextGaussian() * 0.05, random.nextGaussian() * 0.02, random.nextGaussian() * 0.1};
+            double[] d = {random.nextGaussian() * 0.05, random.nextGaussian() * 0.02, random.nextGaussian() * 0.1};
+            MatingBounds both = of(around(h, random), around(d, random));
+            double gap =
+                    BowTwistZone.of(new double[] {h[0] + d[0], h[1] + d[1], ((mirrored ? -h[2] : h[2]) + d[2]) / 4});
+            assertTrue(both.gap().least() <= gap + 1e-9 && gap <= both.gap().most() + 1e-9);
+        }
+    }
+
+    private static Shape around(double[] x, Random random) {
+        Range[] r = new Range[3];
+        for (int i = 0; i < 3; i++) {
+            r[i] = new Range(x[i] - random.nextDouble() * 0.03, x[i] + random.nextDouble() * 0.03);
+        }
+        return Shape.within(r[0], r[1], r[2]);
+    }
+
+    @Test
+    void whatIsNotBoundedLeavesTheGapOpenAndOtherBoresAreNoPair() {
+        Range open = new Range(Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY);
+        MatingBounds both = of(Shape.within(new Range(0.05, 0.06), open, new Range(0, 0)), exactly(0.02, 0, 0));
+        assertEquals(Double.POSITIVE_INFINITY, both.gap().most());
+        assertEquals(0.07, both.gap().least(), 1e-6);
+        assertTrue(MatingBounds.of(exactly(0, 0, 0), layout(PartKind.HEAD, 3), exactly(0, 0, 0), DECK)
+                .isEmpty());
+    }
+
+    @Test
+    void aShapeByPointsIsAsWideAsItsStandardErrors() {
+        BowAndTwist bend = new BowAndTwist(
+                OptionalDouble.of(0.05),
+                OptionalDouble.empty(),
+                OptionalDouble.of(0.02),
+                new BowAndTwist.Errors(0.5, Double.POSITIVE_INFINITY, 2),
+                0,
+                0,
+                0);
+        Shape shape = Shape.of(bend, 0.003);
+        assertEquals(0.047, shape.longBow().least(), 1e-12);
+        assertEquals(0.053, shape.longBow().most(), 1e-12);
+        assertEquals(Double.POSITIVE_INFINITY, shape.crossBow().most());
+        assertEquals(0.032, shape.fourthCornerLift().most(), 1e-12);
+    }
+}
