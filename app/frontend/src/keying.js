@@ -282,6 +282,8 @@ class Keying {
     this.input.value = '';
     this.typed();
     outbox.add(this.url, reading);
+    // A note belongs to one line: the next one has none until another is typed.
+    for (const field of document.querySelectorAll('[data-keying-extra][data-once]')) field.value = '';
     if (stay) this.staying = this.at;
     else this.advance();
   }

@@ -7,6 +7,7 @@ import homalon.app.part.Parts;
 import homalon.app.web.OneRead;
 import homalon.app.web.Shell;
 import homalon.core.chambers.EngineItem;
+import homalon.core.cut.FaceNeed;
 import homalon.core.cut.Outlook;
 import homalon.core.cut.OutlookQuestion;
 import homalon.core.cut.WhatIf;
@@ -53,7 +54,7 @@ class BudgetController {
     record Asked(String cut, String other, String gasket, String deck, String crown, String wish, String wanted) {
 
         WhatIf whatIf(OutlookQuestion from, BenchUnit unit) {
-            double cut = cut() == null ? from.toClean().orElse(0) : depth("cut", cut(), unit);
+            double cut = cut() == null ? from.need().map(FaceNeed::toCome).orElse(0.0) : depth("cut", cut(), unit);
             return new WhatIf(
                     cut,
                     depth("other", other(), unit),
@@ -187,7 +188,8 @@ class BudgetController {
 
     private static List<Slide> slides(OutlookQuestion from, WhatIf w, LengthWriter writer) {
         boolean head = from.face() == PartKind.HEAD;
-        double need = Math.max(Math.max(w.cut(), w.other()), from.toClean().orElse(0));
+        double need = Math.max(
+                Math.max(w.cut(), w.other()), from.need().map(FaceNeed::toCome).orElse(0.0));
         double most = Math.max(1, Math.ceil(20 * need) / 10);
         String own = head ? "Off the head, from first touch" : "Off the deck, from first touch";
         String other = head ? "Off the deck too" : "Off the head too";

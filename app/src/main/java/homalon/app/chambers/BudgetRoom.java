@@ -32,4 +32,13 @@ class BudgetRoom implements RoomSource {
             return Optional.of(new Room("out", "More than can come off", e.getMessage()));
         }
     }
+
+    @Override
+    public double mayComeOff(PartFile part) {
+        ChamberFile file = files.of(part);
+        if (!file.begun()) {
+            return Double.POSITIVE_INFINITY;
+        }
+        return outlooks.of(file, WhatIf.NOTHING).budgets().mayComeOff().orElse(Double.POSITIVE_INFINITY);
+    }
 }

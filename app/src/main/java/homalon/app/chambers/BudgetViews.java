@@ -13,6 +13,7 @@ import homalon.core.chambers.Ratios;
 import homalon.core.cut.Budget;
 import homalon.core.cut.Budgets;
 import homalon.core.cut.Consequence;
+import homalon.core.cut.FaceNeed;
 import homalon.core.cut.Outlook;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
@@ -87,9 +88,9 @@ class BudgetViews {
                     .orElseThrow();
             return new Headline(
                     "out",
-                    "Stop: " + writer.full(most.orElse(0)) + " may come off",
-                    "The face needs " + writer.full(need.depth()) + " " + need.words() + ": " + ends
-                            + " Build it up, set it up for less, or do not cut." + open);
+                    "Stop: " + writer.allowed(most.orElse(0)) + " may come off",
+                    "The face needs " + writer.needed(need.depth()) + " " + need.words() + ": " + ends + " "
+                            + advice(outlook, writer) + cautions(budgets, writer) + open);
         }
         List<Budget> over = budgets.over();
         if (over.size() == 1 && over.get(0).kind() == Budget.Kind.CLASS_CC && outlook.passesOnceEqual()) {
@@ -103,16 +104,47 @@ class BudgetViews {
         if (!over.isEmpty()) {
             return new Headline(
                     "out",
-                    writer.full(most.orElse(0)) + " may come off, not " + writer.full(cut),
+                    writer.allowed(most.orElse(0)) + " may come off, not " + writer.full(cut),
                     capital(over.get(0).name()) + " is over: " + ends + open);
         }
         boolean line = budgets.all().stream().anyMatch(b -> b.state() == Budget.State.ON_THE_LINE);
         return new Headline(
                 line || !open.isEmpty() ? "open" : "within",
-                writer.full(most.orElse(0)) + " may come off",
+                writer.allowed(most.orElse(0)) + " may come off",
                 (line ? "On the line of the class: not passed by more than the measurement leaves open. " : "")
                         + capital(ends)
+                        + cautions(budgets, writer)
                         + open);
+    }
+
+    /** What can be done where the face needs more than may come off. */
+    private static String advice(Outlook outlook, LengthWriter writer) {
+        FaceNeed need = outlook.question().need().orElse(FaceNeed.of(0));
+        return switch (outlook.budgets().advice()) {
+            case FITS -> "";
+            case LEAST_REMOVAL ->
+                "Set up for least removal it needs " + writer.needed(need.least()) + ", which may come off.";
+            case STOP_AT_THE_BANDS ->
+                "No set-up brings all of it clean; the zone of its sealing places is " + writer.needed(need.zone())
+                        + ": stop where the bands of the gasket are clean, and sign for what is left.";
+            case DO_NOT_CUT -> "Build it up, or do not cut.";
+        };
+    }
+
+    /** What stands behind the budget that ends it. */
+    private static String cautions(Budgets budgets, LengthWriter writer) {
+        String said = "";
+        if (budgets.proud().isPresent()) {
+            said += " Cut so far, the highest piston stands "
+                    + writer.full(budgets.proud().getAsDouble())
+                    + " proud of the deck: the gasket has to make room for it.";
+        }
+        if (budgets.restsOnAssumedOpening()) {
+            said +=
+                    " It rests on a chamber's opening that nobody measured, give or take 8 %: two fills with a known cut "
+                            + "between, or fills to a depth, make it sure.";
+        }
+        return said;
     }
 
     /** What was not looked at is said beside whatever is found. */
@@ -138,7 +170,7 @@ class BudgetViews {
                             ? b.state() == Budget.State.OVER ? "over already" : "not touched"
                             : b.left(cut) < -1e-9
                                     ? "over by " + writer.number(-b.left(cut))
-                                    : writer.number(b.left(cut)) + " left";
+                                    : writer.allowedNumber(b.left(cut)) + " left";
             bars.add(new BudgetDrawing.Bar(
                     b.name(),
                     b.room(),
@@ -208,7 +240,7 @@ class BudgetViews {
                 b.kind() == Budget.Kind.RING ? "the ring itself" : b.source().words(),
                 measured ? written(b, b.now(), writer) : "",
                 measured ? written(b, b.after(), writer) + open : "",
-                !measured ? "" : b.binds() ? writer.number(b.left(cut)) : "–",
+                !measured ? "" : b.binds() ? writer.allowedNumber(b.left(cut)) : "–",
                 b.kind().ofClass() && measured ? margin(b, writer) : b.state().words(),
                 b.state() == Budget.State.OVER ? "out" : b.state() == Budget.State.WITHIN ? "within" : "");
     }

@@ -19,6 +19,8 @@ import homalon.core.chambers.EngineItem;
 import homalon.core.chambers.FillState;
 import homalon.core.chambers.OpeningArea;
 import homalon.core.cut.ChamberNow;
+import homalon.core.cut.CutPlan;
+import homalon.core.cut.FaceNeed;
 import homalon.core.cut.Outlook;
 import homalon.core.cut.OutlookQuestion;
 import homalon.core.cut.Removal;
@@ -122,7 +124,7 @@ class Outlooks {
                 known.done(Instant.MAX),
                 new OutlookQuestion.Life(totals.life().mm(), sure(totals.opening())),
                 since(known),
-                toClean(known),
+                need(known),
                 whatIf);
     }
 
@@ -181,19 +183,30 @@ class Outlooks {
     }
 
     /** What the face still has to lose: by the plan, else as it was read when it is out. */
-    private static OptionalDouble toClean(Known known) {
+    private static Optional<FaceNeed> need(Known known) {
         double done = known.done(Instant.MAX);
+        Optional<Removal> least = known.compared().flatMap(c -> c.setUps().with(School.LEAST_REMOVAL));
+        double clean = least.map(r -> r.setUp().toClean()).orElse(0.0);
+        double zone = known.compared()
+                .map(c -> c.finding().judgement().flatness().minimumZone().zone())
+                .orElse(0.0);
         if (known.plan().isPresent()) {
-            double left = known.plan().get().plan().passes().total().mm() - done;
-            return left > 1e-9 ? OptionalDouble.of(left) : OptionalDouble.empty();
+            CutPlan plan = known.plan().get().plan();
+            double left = plan.passes().total().mm() - done;
+            double toClean = plan.toClean().mm();
+            return left > 1e-9
+                    ? Optional.of(new FaceNeed(
+                            OptionalDouble.of(left),
+                            Math.max(0, toClean - done),
+                            Math.max(0, (clean > 0 ? clean : toClean) - done),
+                            Math.max(0, (zone > 0 ? zone : toClean) - done)))
+                    : Optional.empty();
         }
-        Optional<Double> needed = known.compared()
+        return known.compared()
                 .filter(c -> c.finding().judgement().worst() == Verdict.OUT)
-                .flatMap(c -> c.setUps().with(School.LEAST_REMOVAL))
-                .map(Removal::setUp)
-                .map(s -> s.toClean() - done)
-                .filter(d -> d > 1e-9);
-        return needed.isPresent() ? OptionalDouble.of(needed.get()) : OptionalDouble.empty();
+                .map(c -> clean - done)
+                .filter(d -> d > 1e-9)
+                .map(d -> new FaceNeed(OptionalDouble.empty(), d, d, Math.max(0, zone - done)));
     }
 
     /** What was keyed, and what other steps of the visit have measured where nothing was. */

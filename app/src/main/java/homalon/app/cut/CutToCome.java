@@ -22,7 +22,12 @@ public class CutToCome {
 
     /** What is left of a depth in all, after what was cut on this visit; zero when that much came off already. */
     public Length of(PartFile part, Length total) {
-        Length cut = ledgers.of(part).ledger().totals(part.visit().id()).thisJob();
+        Length cut = cut(part);
         return total.compareTo(cut) > 0 ? total.minus(cut) : Length.ZERO;
+    }
+
+    /** What came off on this visit. */
+    public Length cut(PartFile part) {
+        return ledgers.of(part).ledger().totals(part.visit().id()).thisJob();
     }
 }

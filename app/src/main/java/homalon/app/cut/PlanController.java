@@ -144,6 +144,7 @@ class PlanController {
         model.addAttribute("head", shells.head(part, StepKind.PLAN, shell.writer()));
         model.addAttribute("view", null);
         model.addAttribute("said", null);
+        model.addAttribute("shrunk", false);
         Optional<PlanFile> kept = plans.of(part);
         Footing start = start(part, kept, unit, asked.proposed());
         Footing footing = start;
@@ -164,7 +165,9 @@ class PlanController {
         School chosen = asked.school() != null
                 ? asked.school()
                 : kept.map(k -> k.plan().school()).orElse(School.LEAST_REMOVAL);
-        PlanView view = views.of(compared.get(), chosen, depths, atLeast, kept, shell.writer());
+        PassPlan.Depths fitted = fitted(part, compared.get(), chosen, depths, atLeast, unit);
+        model.addAttribute("shrunk", !fitted.equals(depths));
+        PlanView view = views.of(compared.get(), chosen, fitted, atLeast, kept, shell.writer());
         model.addAttribute(
                 "room",
                 room.of(part, toCome.of(part, view.passPlan().total()).mm(), shell.writer())
@@ -178,6 +181,20 @@ class PlanController {
     /** As keyed, or as shallow as steel in the face asks for. */
     private PassPlan.Depths deepest(PartFile part, Tooling tooling, PassPlan.Depths asked, BenchUnit unit) {
         return feedsViews.steelInFace(part, tooling) ? asked.throughSteel(unit) : asked;
+    }
+
+    /** Passes that take no more than may come off, where the face needs less. */
+    private PassPlan.Depths fitted(
+            PartFile part,
+            Planner.Compared compared,
+            School school,
+            PassPlan.Depths depths,
+            Length atLeast,
+            BenchUnit unit) {
+        double clean =
+                compared.setUps().with(school).map(r -> r.setUp().toClean()).orElse(0.0);
+        double may = room.mayComeOff(part) + toCome.cut(part).mm();
+        return depths.fitted(Math.max(clean, atLeast.mm()), may, RuleBook.dialStep(unit));
     }
 
     /** Where it stands in the kept plan, or as proposed; the shims are those that the shop has now. */
@@ -235,12 +252,15 @@ class PlanController {
                 .with(school)
                 .orElseThrow(() -> new BadInputException(
                         "school", "The thickness was not measured: key it at the corners, or choose another set-up."));
+        Length atLeast = asked.atLeast(Length.ZERO, unit);
+        PassPlan.Depths depths =
+                deepest(part, asked.tooling(Optional.empty()), asked.depths(PassPlan.Depths.usual(unit), unit), unit);
         CutPlan plan = CutPlan.of(
                 compared.setUps(),
                 removal,
-                deepest(part, asked.tooling(Optional.empty()), asked.depths(PassPlan.Depths.usual(unit), unit), unit),
+                fitted(part, compared, school, depths, atLeast, unit),
                 RuleBook.dialStep(unit),
-                asked.atLeast(Length.ZERO, unit));
+                atLeast);
         Tooling tooling = asked.tooling(Optional.empty());
         feedsViews.check(part, tooling);
         shells.require(part, Operation.CUT_PLAN);

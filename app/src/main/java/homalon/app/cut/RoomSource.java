@@ -17,4 +17,11 @@ public interface RoomSource {
      * @return empty where nothing is known of the engine
      */
     Optional<Room> of(PartFile part, double cut, LengthWriter writer);
+
+    /**
+     * How much may still come off the face, mm.
+     *
+     * @return infinite where nothing is known that ends it
+     */
+    double mayComeOff(PartFile part);
 }

@@ -6,7 +6,7 @@ import homalon.core.route.StepKind;
 public enum SurveyKind {
     FACE("Face, by indicator", StepKind.FACE, "face"),
     PROOF("Face again, after the cut", StepKind.PROVE, "proof"),
-    THICKNESS("Thickness at the corners", StepKind.PLAN, "thickness"),
+    THICKNESS("Thickness before the cut", StepKind.PLAN, "thickness"),
     THICKNESS_AFTER("Thickness after the cut", StepKind.PROVE, "thickness-after");
 
     private final String words;

@@ -44,6 +44,7 @@ public class Surveys {
     private final SurveyFiles files;
     private final Faces faces;
     private final OneRead reading;
+    private final BeforeTheCut before;
     private final Clock clock;
 
     Surveys(
@@ -55,6 +56,7 @@ public class Surveys {
             SurveyFiles files,
             Faces faces,
             OneRead reading,
+            BeforeTheCut before,
             Clock clock) {
         this.changes = changes;
         this.surveys = surveys;
@@ -64,6 +66,7 @@ public class Surveys {
         this.files = files;
         this.faces = faces;
         this.reading = reading;
+        this.before = before;
         this.clock = clock;
     }
 
@@ -174,7 +177,11 @@ public class Surveys {
         if (!keyed.typed().strip().equals("/")) {
             value = Optional.of(read(keyed, kind));
         }
-        Optional<Outcome.Asks> question = question(survey, place, keyed, value, named, by);
+        Optional<Outcome.Asks> question = question(survey, place, keyed, value, named, by)
+                .or(() -> keyed.sure()
+                        ? Optional.empty()
+                        : before.asks(part, kind, place, new LengthWriter(keyed.unit()))
+                                .map(s -> new Outcome.Asks(s, 0)));
         if (question.isPresent()) {
             return question.get();
         }

@@ -9,6 +9,7 @@ import homalon.core.ledger.Ledger;
 import homalon.core.ledger.ThicknessCheck;
 import homalon.core.lines.Taper;
 import homalon.core.part.Layout;
+import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.rulebook.RuleBook;
 import java.util.ArrayList;
@@ -126,19 +127,30 @@ public class ThicknessViews {
     }
 
     private static List<FaceView.Row> taperRows(Taper taper, Layout layout, LengthWriter writer) {
+        boolean intakeThick = taper.across() > 0 == layout.numbers().intakeAtTop();
         return List.of(
-                new FaceView.Row(
+                taperRow(
                         "Taper, end to end",
-                        writer.number(Math.abs(taper.along())),
+                        taper.along(),
                         taper.along() > 0 ? "thicker at the back" : "thicker at the front",
-                        ""),
-                new FaceView.Row(
+                        layout.box().width(),
+                        writer),
+                taperRow(
                         "Taper, across",
-                        writer.number(Math.abs(taper.across())),
-                        taper.across() > 0 == layout.numbers().intakeAtTop()
-                                ? "thicker on the intake side"
-                                : "thicker on the exhaust side",
-                        ""));
+                        taper.across(),
+                        intakeThick ? "thicker on the intake side" : "thicker on the exhaust side",
+                        layout.box().height(),
+                        writer));
+    }
+
+    /** Over the whole face, which says how long it is: the same slope is another figure over another length. */
+    private static FaceView.Row taperRow(String name, double taper, String side, double over, LengthWriter writer) {
+        return new FaceView.Row(
+                name,
+                writer.number(Math.abs(taper)),
+                side + ", over " + writer.size(Length.roundedFromMm(over)) + ": "
+                        + writer.number(Math.abs(taper) / over * 100) + " in any 100 mm",
+                "");
     }
 
     /** Plane of the thickness as it came; empty until it was read. */

@@ -277,7 +277,7 @@ class ChamberPagesTest {
                 each.get(0).rim() > 0.04 && each.get(1).rim() < 0.02,
                 each.get(0).rim() + " " + each.get(1).rim());
         hands.plan(part, School.LEAST_REMOVAL);
-        assertTrue(outlook(part, WhatIf.NOTHING).question().toClean().orElseThrow() > 0.09);
+        assertTrue(outlook(part, WhatIf.NOTHING).question().need().orElseThrow().toCome() > 0.09);
     }
 
     /** Seats that are still to be made set the valves deeper: the chambers grow by that, and the shallowest valve counts. */

@@ -32,6 +32,11 @@ public record OpeningArea(Way way, double mm2, double plusMinus, Working working
         }
     }
 
+    /** True when nobody measured it. */
+    public boolean rough() {
+        return way == Way.OUTLINE || way == Way.SHARE;
+    }
+
     /** Of the bore's area, where nothing else is known. */
     public static final double DEFAULT_SHARE = 0.8;
     /** What such a share leaves open, of the area. */

@@ -21,6 +21,7 @@ import java.util.OptionalDouble;
  */
 public final class Budgets {
     private static final double SLACK = 1e-9;
+    private static final String CLEAN = "to come clean";
 
     /** What the face needs to lose. @param depth from here on, mm */
     public record Need(String words, double depth) {}
@@ -96,7 +97,7 @@ public final class Budgets {
     /** What the face has to lose: to come clean, to lose its deepest gouge. */
     public List<Need> needs() {
         List<Need> needs = new ArrayList<>();
-        q.toClean().ifPresent(d -> needs.add(new Need("to come clean", d)));
+        q.need().ifPresent(n -> needs.add(new Need(CLEAN, n.asSetUp())));
         if (book.has(EngineItem.GOUGE)) {
             double left = book.value(EngineItem.GOUGE) - q.since(EngineItem.GOUGE);
             if (left > 0) {
@@ -110,6 +111,44 @@ public final class Budgets {
     public boolean enough() {
         double need = needs().stream().mapToDouble(Need::depth).max().orElse(0);
         return need <= mayComeOff().orElse(Double.POSITIVE_INFINITY) + SLACK;
+    }
+
+    /** What to do about a face that needs more than may come off; a gouge that is deeper leaves no way. */
+    public FaceNeed.Advice advice() {
+        double may = mayComeOff().orElse(Double.POSITIVE_INFINITY);
+        if (enough()) {
+            return FaceNeed.Advice.FITS;
+        }
+        boolean gouge = needs().stream().anyMatch(n -> !n.words().equals(CLEAN) && n.depth() > may + SLACK);
+        return gouge || q.need().isEmpty()
+                ? FaceNeed.Advice.DO_NOT_CUT
+                : q.need().get().advice(may);
+    }
+
+    /**
+     * What a deck cut down to its budget leaves proud: how far the highest piston stands over it then, mm.
+     *
+     * @return empty when none does, or this is no deck
+     */
+    public OptionalDouble proud() {
+        if (q.face() != PartKind.DECK || !book.has(EngineItem.DECK)) {
+            return OptionalDouble.empty();
+        }
+        double over = mayComeOff().orElse(0) - highestPiston();
+        return over > SLACK ? OptionalDouble.of(over) : OptionalDouble.empty();
+    }
+
+    /** True when the budget that ends it follows a chamber's opening that nobody measured. */
+    public boolean restsOnAssumedOpening() {
+        boolean byChamber = binding()
+                .filter(b -> switch (b.kind()) {
+                    case RATIO, CLASS_RATIO, CLASS_CC, CLASS_SPACE -> true;
+                    default -> false;
+                })
+                .isPresent();
+        return byChamber
+                && q.chambers().stream()
+                        .anyMatch(c -> c.depths().isEmpty() && c.opening().rough());
     }
 
     private void add(

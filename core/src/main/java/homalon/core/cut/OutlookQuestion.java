@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
@@ -17,7 +18,7 @@ import java.util.OptionalDouble;
  * @param rims as many as the layout has bores
  * @param done what was cut of the set-up already, from its first touch
  * @param since what came off this face since an item was measured; absent for nothing
- * @param toClean what the plan says the face needs from here on; empty without a plan
+ * @param need what the face has to lose; empty when nothing says that it needs a cut
  */
 public record OutlookQuestion(
         EngineBook book,
@@ -27,7 +28,7 @@ public record OutlookQuestion(
         double done,
         Life life,
         Map<EngineItem, Double> since,
-        OptionalDouble toClean,
+        Optional<FaceNeed> need,
         WhatIf whatIf) {
     public OutlookQuestion {
         chambers = List.copyOf(chambers);
@@ -68,7 +69,7 @@ public record OutlookQuestion(
                 0,
                 new Life(life.total() - cut, life.sure()),
                 sooner,
-                OptionalDouble.empty(),
+                Optional.empty(),
                 WhatIf.NOTHING.withCut(cut));
     }
 
@@ -77,11 +78,11 @@ public record OutlookQuestion(
     }
 
     OutlookQuestion with(EngineBook other) {
-        return new OutlookQuestion(other, face, chambers, rims, done, life, since, toClean, whatIf);
+        return new OutlookQuestion(other, face, chambers, rims, done, life, since, need, whatIf);
     }
 
     public OutlookQuestion with(WhatIf other) {
-        return new OutlookQuestion(book, face, chambers, rims, done, life, since, toClean, other);
+        return new OutlookQuestion(book, face, chambers, rims, done, life, since, need, other);
     }
 
     /** What is off the head in all by what is thought of. */

@@ -44,14 +44,16 @@ public record PassPlan(List<Pass> passes) {
     /**
      * How deep passes may be.
      *
-     * @param skim first light cut
+     * @param skim first light cut; zero for none
      * @param deepest most for a pass between skim and finish
      * @param finish last pass, taken in full even when the face is clean before it
      */
     public record Depths(Length skim, Length deepest, Length finish) {
         public Depths {
             Problems problems = new Problems();
-            check(problems, "skim", "Skim", skim);
+            if (skim.signum() != 0) {
+                check(problems, "skim", "Skim", skim);
+            }
             check(problems, "deepest", "Deepest pass", deepest);
             check(problems, "finish", "Finish pass", finish);
             problems.throwIfAny();
@@ -66,6 +68,28 @@ public record PassPlan(List<Pass> passes) {
         public Depths throughSteel(BenchUnit unit) {
             Length most = RuleBook.passThroughSteel(unit);
             return new Depths(shallower(skim, most), shallower(deepest, most), shallower(finish, most));
+        }
+
+        /**
+         * Shrunk where skim and finish alone would take more than may come off, though the face needs less: the finish keeps what
+         * there is, the skim gives way first.
+         *
+         * @param needed to come clean, or wanted off in all, mm
+         * @param most that may come off from first touch, mm; infinite for no limit
+         * @param step of the dial
+         */
+        public Depths fitted(double needed, double most, Length step) {
+            if (!(most < 1e6)) {
+                return this;
+            }
+            long grain = step.nanometres();
+            long room = (long) Math.floor(most * 1e6 / grain + 1e-6) * grain;
+            long least = (long) Math.ceil(needed * 1e6 / grain - 1e-9) * grain;
+            if (room <= 0 || least > room || skim.nanometres() + finish.nanometres() <= room) {
+                return this;
+            }
+            long last = Math.min(finish.nanometres(), room);
+            return new Depths(new Length(room - last), deepest, new Length(last));
         }
 
         private static Length shallower(Length depth, Length most) {

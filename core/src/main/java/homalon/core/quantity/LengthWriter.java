@@ -39,6 +39,27 @@ public record LengthWriter(BenchUnit unit) {
         return number(mm) + " " + unit.label();
     }
 
+    /** A length that may be used up, with its unit: rounded down, so that what is shown may be had. */
+    public String allowed(double mm) {
+        return rounded(mm, RoundingMode.FLOOR) + " " + unit.label();
+    }
+
+    /** The same without its unit. */
+    public String allowedNumber(double mm) {
+        return rounded(mm, RoundingMode.FLOOR);
+    }
+
+    /** A length that is needed, with its unit: rounded up, so that what is shown is enough. */
+    public String needed(double mm) {
+        return rounded(mm, RoundingMode.CEILING) + " " + unit.label();
+    }
+
+    private String rounded(double mm, RoundingMode way) {
+        return BigDecimal.valueOf(Length.roundedFromMm(mm).nanometres())
+                .divide(BigDecimal.valueOf(unit.nanometres()), unit.decimals(), way)
+                .toPlainString();
+    }
+
     /** A size of the casting, with no more decimals than it needs: {@code 420 mm}, {@code 3.425 in}. */
     public String size(Length length) {
         if (unit == BenchUnit.MM) {

@@ -81,7 +81,7 @@ class OutlookTest {
                 done,
                 new OutlookQuestion.Life(0.35, OutlookQuestion.Life.Sure.KNOWN),
                 Map.of(),
-                OptionalDouble.of(0.2),
+                Optional.of(FaceNeed.of(0.2)),
                 WhatIf.NOTHING);
     }
 
@@ -247,7 +247,7 @@ class OutlookTest {
                 0,
                 new OutlookQuestion.Life(0, OutlookQuestion.Life.Sure.KNOWN),
                 Map.of(),
-                OptionalDouble.empty(),
+                Optional.empty(),
                 WhatIf.NOTHING);
         Budget bowl = Outlook.of(q).budgets().all().stream()
                 .filter(b -> b.kind() == Kind.CLASS_BOWL)
@@ -287,7 +287,7 @@ class OutlookTest {
                     0,
                     new OutlookQuestion.Life(0.35, OutlookQuestion.Life.Sure.KNOWN),
                     Map.of(),
-                    OptionalDouble.empty(),
+                    Optional.empty(),
                     WhatIf.NOTHING);
             double first = 0.15;
             List<ChamberNow> half = new ArrayList<>();
@@ -307,7 +307,7 @@ class OutlookTest {
                     first,
                     new OutlookQuestion.Life(0.35 + first, OutlookQuestion.Life.Sure.KNOWN),
                     since,
-                    OptionalDouble.empty(),
+                    Optional.empty(),
                     WhatIf.NOTHING.withCut(0.2));
             Outlook whole = Outlook.of(before.with(WhatIf.NOTHING.withCut(first + 0.2)));
             Outlook parts = Outlook.of(then);
@@ -404,7 +404,7 @@ class OutlookTest {
                 0,
                 q.life(),
                 Map.of(EngineItem.THINNEST, 0.05),
-                q.toClean(),
+                q.need(),
                 q.whatIf());
         assertEquals(0.07, Outlook.of(later).budgets().mayComeOff().orElseThrow(), 1e-9);
     }
@@ -419,7 +419,7 @@ class OutlookTest {
                 0,
                 new OutlookQuestion.Life(0, OutlookQuestion.Life.Sure.UNKNOWN),
                 Map.of(),
-                OptionalDouble.empty(),
+                Optional.empty(),
                 WhatIf.NOTHING);
         Budgets b = Outlook.of(q).budgets();
         assertTrue(b.binding().isEmpty());
@@ -544,7 +544,7 @@ class OutlookTest {
         }
         OutlookQuestion q = head(Map.of(EngineItem.GRIND_MOST, 0.5, EngineItem.POCKET_MOST, 2.0));
         Outlook at = Outlook.of(new OutlookQuestion(
-                q.book(), q.face(), own, q.rims(), 0, q.life(), Map.of(), OptionalDouble.empty(), WhatIf.NOTHING));
+                q.book(), q.face(), own, q.rims(), 0, q.life(), Map.of(), Optional.empty(), WhatIf.NOTHING));
         Equalise e = at.equalCylinders().orElseThrow();
         assertTrue(e.reached());
         // The third is the largest now, by a tenth of a millimetre of its piston.
@@ -589,7 +589,7 @@ class OutlookTest {
                 0.1,
                 q.life(),
                 Map.of(EngineItem.DECK, 0.1),
-                OptionalDouble.empty(),
+                Optional.empty(),
                 WhatIf.NOTHING);
         Outlook.Each each = Outlook.of(later).each().get(0);
         assertEquals(0.2, each.filled().orElseThrow().cylinder().deck(), 1e-12);
@@ -646,7 +646,7 @@ class OutlookTest {
                 0.5,
                 new OutlookQuestion.Life(0.5, OutlookQuestion.Life.Sure.ESTIMATED),
                 Map.of(),
-                OptionalDouble.empty(),
+                Optional.empty(),
                 WhatIf.NOTHING.withCut(0.5));
         Outlook.Each e = Outlook.of(q).each().get(0);
         assertEquals(41.5 + 0.3, e.thenCc(), 1e-9, "half a millimetre before and half a millimetre now");
@@ -672,5 +672,54 @@ class OutlookTest {
                 .mapToDouble(Consequence::figure)
                 .findFirst()
                 .orElseThrow();
+    }
+
+    /** The gasket makes room for a piston that stands over the deck: the budget allows it and says so. */
+    @Test
+    void aDeckCutToItsBudgetSaysHowProudThePistonStands() {
+        Map<EngineItem, Double> keyed =
+                Map.of(EngineItem.GASKET, 1.2, EngineItem.DECK, 0.05, EngineItem.SQUEEZE_LEAST, 1.0);
+        Budgets deck = Outlook.of(asked(PartKind.DECK, book(Drive.CHAIN_OR_BELT, keyed), RimDepths.level(4), 0))
+                .budgets();
+        assertEquals(0.25, deck.mayComeOff().orElseThrow(), 1e-9);
+        assertEquals(0.20, deck.proud().orElseThrow(), 1e-9);
+        Budgets below = Outlook.of(asked(
+                        PartKind.DECK,
+                        book(
+                                Drive.CHAIN_OR_BELT,
+                                Map.of(EngineItem.GASKET, 1.0, EngineItem.DECK, 0.3, EngineItem.SQUEEZE_LEAST, 1.0)),
+                        RimDepths.level(4),
+                        0))
+                .budgets();
+        assertTrue(below.proud().isEmpty(), "the piston comes level at the most");
+        assertTrue(Outlook.of(head(keyed)).budgets().proud().isEmpty(), "a head's cut moves no piston");
+    }
+
+    @Test
+    void aBudgetThatRestsOnAnAssumedOpeningSaysSo() {
+        double highest = Outlook.of(head(Map.of())).each().stream()
+                .mapToDouble(e -> e.now().orElseThrow().ratio())
+                .max()
+                .orElseThrow();
+        Map<EngineItem, Double> ratio = Map.of(EngineItem.RATIO_MOST, highest + 0.05);
+        Outlook assumed = Outlook.of(head(ratio));
+        boolean byRatio = assumed.budgets().binding().orElseThrow().kind() == Kind.RATIO;
+        assertEquals(byRatio, assumed.budgets().restsOnAssumedOpening());
+        assertTrue(byRatio, "compression ends it");
+        Outlook thin = Outlook.of(head(Map.of(EngineItem.THINNEST, 90.1, EngineItem.THICKNESS_LEAST, 90.0)));
+        assertFalse(thin.budgets().restsOnAssumedOpening(), "thickness ends it, which needs no opening");
+    }
+
+    @Test
+    void theAdviceFollowsTheBudgetAndAGougeLeavesNoWay() {
+        Map<EngineItem, Double> thin = Map.of(EngineItem.THINNEST, 90.12, EngineItem.THICKNESS_LEAST, 90.0);
+        assertEquals(
+                FaceNeed.Advice.DO_NOT_CUT, Outlook.of(head(thin)).budgets().advice());
+        Map<EngineItem, Double> enough = Map.of(EngineItem.THINNEST, 90.2, EngineItem.THICKNESS_LEAST, 90.0);
+        assertEquals(FaceNeed.Advice.FITS, Outlook.of(head(enough)).budgets().advice());
+        Map<EngineItem, Double> gouged =
+                Map.of(EngineItem.THINNEST, 90.25, EngineItem.THICKNESS_LEAST, 90.0, EngineItem.GOUGE, 0.26);
+        assertEquals(
+                FaceNeed.Advice.DO_NOT_CUT, Outlook.of(head(gouged)).budgets().advice());
     }
 }

@@ -59,4 +59,20 @@ class LengthWriterTest {
         assertEquals("3.4375 in", THOU.size(Length.parse("3-7/16", BenchUnit.THOU)));
         assertTrue(THOU.size(Length.ofMm("100")).startsWith("3.937"));
     }
+
+    /** Half a thou that may come off is 0.012, not 0.013; 0.0121 that is needed is 0.013. */
+    @ParameterizedTest
+    @CsvSource({
+        "0.0127, MM, 0.012 mm, 0.013 mm",
+        "0.0121, MM, 0.012 mm, 0.013 mm",
+        "0.012, MM, 0.012 mm, 0.012 mm",
+        "0.0119999999, MM, 0.012 mm, 0.012 mm",
+        "0.0127, THOU, 0.50 thou, 0.50 thou",
+        "0.0128, THOU, 0.50 thou, 0.51 thou",
+        "-0.0001, MM, -0.001 mm, 0.000 mm"
+    })
+    void whatMayComeOffIsRoundedDownAndWhatIsNeededUp(double mm, BenchUnit unit, String allowed, String needed) {
+        assertEquals(allowed, new LengthWriter(unit).allowed(mm));
+        assertEquals(needed, new LengthWriter(unit).needed(mm));
+    }
 }
