@@ -75,6 +75,7 @@ class PlanController {
      * @param along of each support from the front end
      * @param across of each support from the lower edge of the drawing
      * @param total wanted off in all, when more than cleaning is
+     * @param finishLast true for a reference cut now and the finish pass last; null leaves it as kept unless something else was keyed
      * @param usual true puts the supports back where they are proposed
      */
     record Asked(
@@ -90,11 +91,18 @@ class PlanController {
             List<String> along,
             List<String> across,
             Boolean usual,
-            String total) {
+            String total,
+            Boolean finishLast) {
 
         /** What is wanted off in all, beyond cleaning it. */
         Length atLeast(Length otherwise, BenchUnit unit) {
             return total == null ? otherwise : depth(total, Length.ZERO, unit);
+        }
+
+        boolean inStages(Optional<PlanFile> kept) {
+            return finishLast == null && skim == null
+                    ? kept.map(k -> k.plan().finishLast()).orElse(false)
+                    : Boolean.TRUE.equals(finishLast);
         }
 
         boolean proposed() {
@@ -167,7 +175,8 @@ class PlanController {
                 : kept.map(k -> k.plan().school()).orElse(School.LEAST_REMOVAL);
         PassPlan.Depths fitted = fitted(part, compared.get(), chosen, depths, atLeast, unit);
         model.addAttribute("shrunk", !fitted.equals(depths));
-        PlanView view = views.of(compared.get(), chosen, fitted, atLeast, kept, shell.writer());
+        PlanView view = views.of(compared.get(), chosen, fitted, atLeast, asked.inStages(kept), kept, shell.writer());
+        model.addAttribute("finishLast", asked.inStages(kept));
         model.addAttribute(
                 "room",
                 room.of(part, toCome.of(part, view.passPlan().total()).mm(), shell.writer())
@@ -256,11 +265,12 @@ class PlanController {
         PassPlan.Depths depths =
                 deepest(part, asked.tooling(Optional.empty()), asked.depths(PassPlan.Depths.usual(unit), unit), unit);
         CutPlan plan = CutPlan.of(
-                compared.setUps(),
-                removal,
-                fitted(part, compared, school, depths, atLeast, unit),
-                RuleBook.dialStep(unit),
-                atLeast);
+                        compared.setUps(),
+                        removal,
+                        fitted(part, compared, school, depths, atLeast, unit),
+                        RuleBook.dialStep(unit),
+                        atLeast)
+                .finishedLast(Boolean.TRUE.equals(asked.finishLast()));
         Tooling tooling = asked.tooling(Optional.empty());
         feedsViews.check(part, tooling);
         shells.require(part, Operation.CUT_PLAN);

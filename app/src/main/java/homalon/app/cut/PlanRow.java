@@ -49,6 +49,10 @@ class PlanRow implements Persistable<UUID> {
     @Column(name = "at_least_nm")
     long atLeast;
 
+    /** Cut in stages: the finish pass comes after the work that is done off the face. */
+    @Column(name = "finish_last")
+    boolean finishLast;
+
     @Column(name = "shim_step_nm")
     long shimStep;
 

@@ -39,6 +39,7 @@ public class PlanViews {
             School wanted,
             PassPlan.Depths depths,
             Length atLeast,
+            boolean finishLast,
             Optional<PlanFile> kept,
             LengthWriter writer) {
         Comparison setUps = compared.setUps();
@@ -47,7 +48,8 @@ public class PlanViews {
         for (Removal r : setUps.removals()) {
             cards.add(card(compared, r, r == chosen, writer, cards.size() + 1));
         }
-        CutPlan plan = CutPlan.of(setUps, chosen, depths, RuleBook.dialStep(writer.unit()), atLeast);
+        CutPlan plan = CutPlan.of(setUps, chosen, depths, RuleBook.dialStep(writer.unit()), atLeast)
+                .finishedLast(finishLast);
         boolean stale = kept.filter(k -> k.surveyRevision() != compared.survey().revision())
                 .isPresent();
         boolean same = !stale && kept.filter(k -> k.plan().equals(plan)).isPresent();

@@ -112,6 +112,7 @@ public class Plans {
         row.school = plan.school();
         row.depth = plan.toClean().nanometres();
         row.atLeast = plan.atLeast().nanometres();
+        row.finishLast = plan.finishLast();
         row.shimStep = plan.footing().stock().step().nanometres();
         row.shimLeaves = Footings.lengths(plan.footing().stock().leaves());
         row.supports = Footings.write(plan.footing().supports());
@@ -143,7 +144,8 @@ public class Plans {
                 Length.ofNanometres(p.depth),
                 Length.ofNanometres(p.atLeast),
                 depths,
-                new PassPlan(passes));
+                new PassPlan(passes),
+                p.finishLast);
         Tooling tooling = new Tooling(p.machine, p.cutter, p.steelInFace);
         return new PlanFile(p.id, p.jobId, p.surveyRevision, plan, tooling, p.madeBy, p.madeAt);
     }

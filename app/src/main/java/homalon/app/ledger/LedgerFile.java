@@ -41,6 +41,18 @@ public record LedgerFile(Ledger ledger, List<Line> lines) {
                 .toList();
     }
 
+    /** When the passes of a visit that stand came down to a depth; empty while they have not. */
+    public Optional<Instant> reached(UUID visit, Length depth) {
+        Length off = Length.ZERO;
+        for (Line pass : passes(visit)) {
+            off = off.plus(pass.depth());
+            if (off.compareTo(depth) >= 0) {
+                return Optional.of(pass.at());
+            }
+        }
+        return Optional.empty();
+    }
+
     /** What was cut off on one visit, as its steps depend on it. */
     public VisitFacts.Passes cut(UUID visit) {
         List<Line> passes = passes(visit);

@@ -90,7 +90,11 @@ class FactsOfVisits {
                                 p.surveyRevision(),
                                 p.plan().passes().total(),
                                 p.plan().passes().passes().size(),
-                                p.plan().shims())),
+                                p.plan().shims(),
+                                p.plan()
+                                        .reference()
+                                        .map(depth -> new VisitFacts.Reference(
+                                                depth, lines.ledger().reached(visit, depth))))),
                 lines.ledger().cut(visit),
                 lines.work().stream().flatMap(e -> entry(e, names)).toList(),
                 lines.cracks().stream().map(FactsOfVisits::crack).toList(),

@@ -3,6 +3,7 @@ package homalon.core.cut;
 import homalon.core.input.Problems;
 import homalon.core.quantity.Length;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A set-up that was chosen, with the shims it stands on and the passes that bring it down.
@@ -14,6 +15,8 @@ import java.util.List;
  * @param atLeast what was wanted off in all beyond cleaning it, such as for a compression ratio; zero for nothing more
  * @param depths that the passes were made from
  * @param passes in the order they are cut
+ * @param finishLast true when all but the finish pass are cut now, as a true face for other work to be done off, and the finish
+ *     pass after that work
  */
 public record CutPlan(
         School school,
@@ -22,7 +25,8 @@ public record CutPlan(
         Length toClean,
         Length atLeast,
         PassPlan.Depths depths,
-        PassPlan passes) {
+        PassPlan passes,
+        boolean finishLast) {
     public CutPlan {
         shims = List.copyOf(shims);
     }
@@ -48,7 +52,29 @@ public record CutPlan(
                 Length.roundedFromMm(setUp.toClean()),
                 atLeast,
                 depths,
-                PassPlan.toClean(Math.max(setUp.toClean(), atLeast.mm()), depths, dialStep));
+                PassPlan.toClean(Math.max(setUp.toClean(), atLeast.mm()), depths, dialStep),
+                false);
+    }
+
+    /** The same, in stages: its finish pass comes last of all. */
+    public CutPlan finishedLast(boolean last) {
+        return new CutPlan(
+                school,
+                shims,
+                footing,
+                toClean,
+                atLeast,
+                depths,
+                passes,
+                last && passes.passes().size() > 1);
+    }
+
+    /** Depth after which other work may be done off the face; empty when it is cut in one go. */
+    public Optional<Length> reference() {
+        return finishLast
+                ? Optional.of(passes.total()
+                        .minus(passes.passes().get(passes.passes().size() - 1).depth()))
+                : Optional.empty();
     }
 
     /**
@@ -68,6 +94,14 @@ public record CutPlan(
 
     /** The same set-up cut in other passes, as when it is cut together with others. */
     public CutPlan cutInPasses(PassPlan.Depths others, PassPlan list) {
-        return new CutPlan(school, shims, footing, toClean, atLeast, others, list);
+        return new CutPlan(
+                school,
+                shims,
+                footing,
+                toClean,
+                atLeast,
+                others,
+                list,
+                finishLast && list.passes().size() > 1);
     }
 }

@@ -157,6 +157,17 @@ final class FaceSteps {
         if (cut.compareTo(total) >= 0) {
             return Step.done(kind, writer.number(cut) + " off");
         }
+        if (facts.plan()
+                .flatMap(VisitFacts.Plan::reference)
+                .filter(r -> cut.compareTo(r.depth()) >= 0)
+                .isPresent()) {
+            return new Step(
+                    kind,
+                    Mark.BEGUN,
+                    "finish pass owed",
+                    "Cut the finish pass, last of all",
+                    writer.full(total.minus(cut)) + " to go, after the work that is done off the face");
+        }
         int planned = facts.plan().map(VisitFacts.Plan::passes).orElse(0);
         int made = facts.passes().number();
         String shims = shims();
@@ -166,6 +177,13 @@ final class FaceSteps {
                 : "Cut on: pass " + (made + 1) + " of " + Math.max(planned, made + 1);
         String note = made == 0 ? "due" : "pass " + made + " of " + planned;
         return new Step(kind, made == 0 ? Mark.DUE : Mark.BEGUN, note, todo, detail);
+    }
+
+    private boolean downToReference() {
+        return facts.plan()
+                .flatMap(VisitFacts.Plan::reference)
+                .filter(r -> cut.compareTo(r.depth()) >= 0)
+                .isPresent();
     }
 
     private String shims() {
@@ -201,6 +219,14 @@ final class FaceSteps {
             return Step.done(kind, faceLeftOut() ? "left out, signed" : "face within");
         }
         boolean cutDone = cut().mark() == Mark.DONE;
+        if (!cutDone && downToReference()) {
+            return new Step(
+                    kind,
+                    Mark.WAITS,
+                    "after the finish pass",
+                    "Read the face again",
+                    "what is read between is no proof of the finished face");
+        }
         Optional<Instant> read = facts.proof()
                 .map(VisitFacts.Face::oldest)
                 .or(() -> facts.proofFelt().map(VisitFacts.Felt::begun));

@@ -19,6 +19,7 @@ public enum Operation {
     FACE_CHECK("face check", true),
     DECK_INDEX("deck index", true),
     CUT_PLAN("cut plan", false),
+    REFERENCE_CUT("reference cut", false),
     CUT("cut the face", false),
     PROOF("read the face again", true),
     LINER_CHECK("liner protrusion", true),

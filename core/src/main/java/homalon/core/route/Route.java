@@ -155,7 +155,10 @@ public final class Route {
      * What is open and comes before an operation done now, whether or not that operation stands in the route itself. A check that
      * will be owed by work to come may be made before that work as well: looking again is always allowed, and owed again after.
      */
-    public List<Before> inTheWay(Operation operation) {
+    public List<Before> inTheWay(Operation asked) {
+        // Where it is cut in stages, who cuts now makes the reference cut.
+        Operation operation =
+                asked == Operation.CUT && open(Operation.REFERENCE_CUT).isPresent() ? Operation.REFERENCE_CUT : asked;
         Optional<Step> step = openSteps().stream()
                 .filter(s -> s.operation() == operation)
                 .filter(s -> !operation.isCheck() || node(s.id()).once().isEmpty())
@@ -165,6 +168,9 @@ public final class Route {
         }
         List<Before> found = new ArrayList<>();
         for (RouteRules.Order rule : RouteRules.ORDER) {
+            if (!holds(rule)) {
+                continue;
+            }
             nodes.stream()
                     .filter(n -> rule.after() == operation && n.operation() == rule.before())
                     .filter(n -> isOpen(n) && n.once().isEmpty())
@@ -410,7 +416,7 @@ public final class Route {
     private void order() {
         for (Strength strength : Strength.values()) {
             for (RouteRules.Order rule : RouteRules.ORDER) {
-                if (rule.strength() == strength) {
+                if (rule.strength() == strength && holds(rule)) {
                     nodes.stream().filter(n -> n.operation() == rule.after()).forEach(after -> before(rule, after));
                 }
             }
@@ -426,6 +432,11 @@ public final class Route {
                         .forEach(o -> edge(o, n, Strength.MUST, "it is owed before the casting leaves"));
             }
         }
+    }
+
+    private boolean holds(RouteRules.Order rule) {
+        return rule.onlyWith().isEmpty()
+                || nodes.stream().anyMatch(n -> n.operation() == rule.onlyWith().get());
     }
 
     private void before(RouteRules.Order rule, Node after) {

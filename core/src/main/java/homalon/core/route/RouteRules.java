@@ -31,8 +31,13 @@ public final class RouteRules {
      */
     public record Owes(Operation work, Operation then, Optional<Finding> onlyWith, String because) {}
 
-    /** One comes before the other. */
-    public record Order(Operation before, Operation after, Strength strength, String because) {}
+    /**
+     * One comes before the other.
+     *
+     * @param onlyWith the rule holds only where that is part of the route as well
+     */
+    public record Order(
+            Operation before, Operation after, Strength strength, Optional<Operation> onlyWith, String because) {}
 
     public static final List<Always> ALWAYS = List.of(
             new Always(CLEAN, "dirt hides cracks and holds an edge off the face"),
@@ -115,6 +120,17 @@ public final class RouteRules {
             order(GUIDE_WORK, SEAT_WORK, MUST, "a seat is cut true to the guide that will stay"),
             order(INSERT, SEAT_WORK, MUST, "the ring carries the seat"),
             order(INSERT, CUT, BETTER, "heat and force for a ring move the face"),
+            order(CRACK_CHECK, REFERENCE_CUT, MUST, "metal off a cracked casting is lost"),
+            order(CUT_PLAN, REFERENCE_CUT, BETTER, "without one nothing tells how deep it goes or how it should lie"),
+            order(STRAIGHTEN, REFERENCE_CUT, MUST, "skimmed while bent, it binds for good"),
+            order(LINE_CHECK, REFERENCE_CUT, MUST, "skimmed while bent, it binds for good"),
+            order(STITCH, REFERENCE_CUT, MUST, "pins are cut flush with the face"),
+            order(WELD, REFERENCE_CUT, MUST, "a weld stands proud and bends the face"),
+            order(REFERENCE_CUT, INSERT, BETTER, "rings are topped and measured off the reference cut"),
+            order(REFERENCE_CUT, SEAT_WORK, BETTER, "seats and spring seats are cut off the reference cut"),
+            order(REFERENCE_CUT, CUT, MUST, "the light finish pass is the last"),
+            staged(GUIDE_WORK, CUT, BETTER, "the light finish pass comes after the work that is done off the face"),
+            staged(SEAT_WORK, CUT, BETTER, "the light finish pass comes after the work that is done off the face"),
             order(CLEAN, CHAMBER_FILL, BETTER, "carbon fills a chamber as well as metal"),
             order(CRACK_CHECK, CHAMBER_FILL, BETTER, "a crack may scrap it: the fills were for nothing"),
             order(CHAMBER_FILL, CUT_PLAN, BETTER, "how much may come off is reckoned from the volumes"),
@@ -183,7 +199,11 @@ public final class RouteRules {
         return new Owes(work, then, Optional.of(onlyWith), because);
     }
 
+    private static Order staged(Operation before, Operation after, Strength strength, String because) {
+        return new Order(before, after, strength, Optional.of(REFERENCE_CUT), because);
+    }
+
     private static Order order(Operation before, Operation after, Strength strength, String because) {
-        return new Order(before, after, strength, because);
+        return new Order(before, after, strength, Optional.empty(), because);
     }
 }

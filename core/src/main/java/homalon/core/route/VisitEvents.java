@@ -206,6 +206,14 @@ final class VisitEvents {
             if (marks.get(StepKind.PLAN) == Mark.DONE) {
                 add(p.at(), new Event.Did(Operation.CUT_PLAN));
             }
+            p.reference().ifPresent(r -> {
+                add(p.at(), new Event.Added(Operation.REFERENCE_CUT));
+                // Said to be clean before it was reached, or left there, it is not owed any more.
+                Optional<Instant> done = marks.get(StepKind.CUT) == Mark.DONE
+                        ? r.reached().or(() -> facts.passes().last())
+                        : r.reached();
+                done.ifPresent(at -> add(at, new Event.Did(Operation.REFERENCE_CUT)));
+            });
         });
         if (marks.get(StepKind.CUT) == Mark.DONE && !facts.stopped()) {
             facts.passes().last().ifPresent(at -> add(at, new Event.Did(Operation.CUT)));

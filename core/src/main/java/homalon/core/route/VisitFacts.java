@@ -103,8 +103,23 @@ public record VisitFacts(
     /**
      * @param surveyRevision of the face that it was made from
      * @param shims under A, B, C and so on
+     * @param reference where it is cut in stages
      */
-    public record Plan(Instant at, long surveyRevision, Length total, int passes, List<Length> shims) {}
+    public record Plan(
+            Instant at,
+            long surveyRevision,
+            Length total,
+            int passes,
+            List<Length> shims,
+            Optional<Reference> reference) {}
+
+    /**
+     * A cut off which other work is done, before the finish pass.
+     *
+     * @param depth of it
+     * @param reached when so much was off; empty before
+     */
+    public record Reference(Length depth, Optional<Instant> reached) {}
 
     /**
      * What was cut off on this visit.

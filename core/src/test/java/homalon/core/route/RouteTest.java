@@ -162,12 +162,20 @@ class RouteTest {
     @ParameterizedTest
     @MethodSource("order")
     void everyOrderHoldsWhereBothAreAskedFor(RouteRules.Order rule) {
-        Route route = Route.of(List.of(new Event.Added(rule.after()), new Event.Added(rule.before())));
+        List<Event> events = new ArrayList<>(List.of(new Event.Added(rule.after()), new Event.Added(rule.before())));
+        rule.onlyWith().ifPresent(o -> events.addAll(List.of(new Event.Added(o), did(o))));
+        Route route = Route.of(events);
         int before = route.open(rule.before()).orElseThrow().id();
         int after = route.open(rule.after()).orElseThrow().id();
         assertTrue(route.edges().stream()
                 .anyMatch(e -> e.from() == before && e.to() == after && e.strength() == rule.strength()));
-        if (rule.strength() == Strength.MUST) {
+        if (rule.before() == Operation.REFERENCE_CUT && rule.after() == Operation.CUT) {
+            assertTrue(
+                    route.refusal(Operation.CUT)
+                            .filter(w -> w.contains("reference cut"))
+                            .isEmpty(),
+                    "who cuts now makes the reference cut");
+        } else if (rule.strength() == Strength.MUST) {
             assertTrue(route.refusal(rule.after()).isPresent());
         } else {
             assertTrue(route.warnings(rule.after()).stream().anyMatch(w -> w.contains(rule.because())));

@@ -57,7 +57,7 @@ final class VisitOfTests {
                 felt,
                 proof,
                 proofFelt,
-                plan,
+                reached(),
                 passes,
                 List.copyOf(work),
                 List.copyOf(cracks),
@@ -165,9 +165,43 @@ final class VisitOfTests {
     }
 
     VisitOfTests planned(String total, int n) {
+        return planned(total, n, Optional.empty());
+    }
+
+    /** In stages: so much as a reference cut, the rest as the finish pass. */
+    VisitOfTests staged(String reference, String total, int n) {
+        return planned(total, n, Optional.of(Length.ofMm(reference)));
+    }
+
+    private VisitOfTests planned(String total, int n, Optional<Length> reference) {
         plan = Optional.of(new VisitFacts.Plan(
-                tick(), face.map(VisitFacts.Face::revision).orElse(0L), Length.ofMm(total), n, List.of()));
+                tick(),
+                face.map(VisitFacts.Face::revision).orElse(0L),
+                Length.ofMm(total),
+                n,
+                List.of(),
+                reference.map(r -> new VisitFacts.Reference(r, Optional.empty()))));
         return this;
+    }
+
+    /** When the passes so far came down to the reference cut. */
+    private Optional<VisitFacts.Plan> reached() {
+        return plan.map(p -> new VisitFacts.Plan(
+                p.at(),
+                p.surveyRevision(),
+                p.total(),
+                p.passes(),
+                p.shims(),
+                p.reference().map(r -> {
+                    Length off = Length.ZERO;
+                    for (Pass pass : cut) {
+                        off = off.plus(pass.depth());
+                        if (off.compareTo(r.depth()) >= 0) {
+                            return new VisitFacts.Reference(r.depth(), Optional.of(pass.at()));
+                        }
+                    }
+                    return r;
+                })));
     }
 
     private record Pass(Length depth, Instant at) {}

@@ -11,8 +11,10 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import homalon.core.integrity.Remedy;
 import homalon.core.lines.ShaftLine.Turns;
 import homalon.core.route.Step.Mark;
+import homalon.core.route.VisitFacts.ValveWork;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -169,6 +171,64 @@ class VisitStepsTest {
                         StepKind.PROVE,
                         "WAITS after the cut",
                         v -> v.ready().read(WITHIN).added(Operation.CUT)),
+
+                // In stages: a reference cut, other work off it, the light finish pass last.
+                row(
+                        "in stages, nothing cut",
+                        StepKind.CUT,
+                        "DUE due",
+                        v -> v.ready().read(OUT).staged("0.13", "0.15", 4)),
+                row(
+                        "on the way to the reference cut",
+                        StepKind.CUT,
+                        "BEGUN pass 1 of 4",
+                        v -> v.ready().read(OUT).staged("0.13", "0.15", 4).pass("0.12")),
+                row(
+                        "down to the reference cut",
+                        StepKind.CUT,
+                        "BEGUN finish pass owed",
+                        v -> v.ready()
+                                .read(OUT)
+                                .staged("0.13", "0.15", 4)
+                                .pass("0.08")
+                                .pass("0.05")),
+                row(
+                        "and not proven by a reading between",
+                        StepKind.PROVE,
+                        "WAITS after the finish pass",
+                        v -> v.ready()
+                                .read(OUT)
+                                .staged("0.13", "0.15", 4)
+                                .pass("0.13")
+                                .proven(WITHIN)),
+                row(
+                        "proven after it",
+                        StepKind.PROVE,
+                        "DONE within",
+                        v -> v.ready()
+                                .read(OUT)
+                                .staged("0.13", "0.15", 4)
+                                .pass("0.13")
+                                .pass("0.02")
+                                .proven(WITHIN)),
+                row(
+                        "finished in stages",
+                        StepKind.CUT,
+                        "DONE 0.150 off",
+                        v -> v.ready()
+                                .read(OUT)
+                                .staged("0.13", "0.15", 4)
+                                .pass("0.13")
+                                .pass("0.02")),
+                row(
+                        "in stages, clean before the finish pass",
+                        StepKind.CUT,
+                        "DONE 0.130 off, clean",
+                        v -> v.ready()
+                                .read(OUT)
+                                .staged("0.13", "0.15", 4)
+                                .pass("0.13")
+                                .did(Operation.CUT)),
 
                 // By what the cutter shows: no plan, or less than planned.
                 row(
@@ -577,5 +637,26 @@ class VisitStepsTest {
         v.valves(3, v.todo(1), v.todo(1), v.todo(1));
         List<StepKind> kinds = v.standing().strip().stream().map(Step::kind).toList();
         assertEquals(Arrays.stream(StepKind.values()).filter(kinds::contains).toList(), kinds);
+    }
+
+    /** A reference cut is in nobody's way, work off it comes before the finish pass, and nothing leaves without that. */
+    @Test
+    void workOffAReferenceCutComesBeforeTheFinishPass() {
+        VisitOfTests v = new VisitOfTests()
+                .ready()
+                .valves(1, NONE, NONE, new ValveWork(2, 0, Optional.empty()))
+                .read(OUT)
+                .staged("0.13", "0.15", 4);
+        Route before = v.standing().route();
+        assertTrue(before.standsAgainst(Operation.CUT).isEmpty());
+        assertEquals(List.of(), before.warnings(Operation.CUT), "the reference cut is to be made now");
+        assertTrue(before.warnings(Operation.SEAT_WORK).stream().anyMatch(w -> w.contains("reference cut")));
+        Route down = v.pass("0.13").standing().route();
+        assertTrue(down.warnings(Operation.CUT).stream().anyMatch(w -> w.contains("light finish pass")));
+        assertTrue(down.warnings(Operation.SEAT_WORK).stream().noneMatch(w -> w.contains("reference cut")));
+        assertTrue(down.wasDone(Operation.REFERENCE_CUT) && !down.wasDone(Operation.CUT));
+        assertTrue(down.open(Operation.CUT).isPresent(), "the finish pass is owed");
+        Route finished = v.pass("0.02").standing().route();
+        assertTrue(finished.wasDone(Operation.CUT));
     }
 }

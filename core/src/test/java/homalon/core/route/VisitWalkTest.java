@@ -50,7 +50,12 @@ class VisitWalkTest {
 
     private static String happens(VisitOfTests v, Random random) {
         Verdict verdict = any(random, Verdict.values());
-        Operation operation = any(random, Operation.values());
+        // Nobody adds a reference cut by itself: it comes with a plan in stages.
+        Operation operation = any(
+                random,
+                Arrays.stream(Operation.values())
+                        .filter(o -> o != Operation.REFERENCE_CUT)
+                        .toArray(Operation[]::new));
         switch (random.nextInt(20)) {
             case 0 -> v.did(Operation.CLEAN);
             case 1 -> v.blasted();
@@ -59,7 +64,15 @@ class VisitWalkTest {
             case 4 -> v.read(verdict, random.nextInt(16), 15);
             case 5 -> v.read(verdict);
             case 6 -> v.felt(verdict);
-            case 7 -> v.planned("0.1" + random.nextInt(10), 1 + random.nextInt(4));
+            case 7 -> {
+                String total = "0.1" + random.nextInt(10);
+                int passes = 1 + random.nextInt(4);
+                if (random.nextInt(3) == 0) {
+                    v.staged("0.08", total, passes);
+                } else {
+                    v.planned(total, passes);
+                }
+            }
             case 8, 9 -> {
                 if (random.nextInt(6) == 0) {
                     v.takenBack();
