@@ -44,9 +44,14 @@ post() { local to=$1; shift; curl -s -m 8 -o /dev/null -w '%{http_code}' -b "$ja
 # key <seconds until the kill> <what to kill>: a little of everything, turn by turn; writes down what was answered with "kept"
 key() {
   local place id n code base tag
-  csrf=$(token $face)
-  curl -s -o /dev/null -b "$jar" -H "X-CSRF-TOKEN: $csrf" -d density=CLOSE "$first$face/start"
-  mapfile -t places < <(curl -s -b "$jar" "$first$face" | grep -o 'button type="button" data-place="[^"]*"' | sed 's/.*="//;s/"//')
+  places=()
+  # Right after a kill the page may be refused once: without places there is nothing to key.
+  until [ ${#places[@]} -gt 0 ]; do
+    csrf=$(token $face)
+    curl -s -o /dev/null -b "$jar" -H "X-CSRF-TOKEN: $csrf" -d density=CLOSE "$first$face/start"
+    mapfile -t places < <(curl -s -b "$jar" "$first$face" | grep -o 'button type="button" data-place="[^"]*"' | sed 's/.*="//;s/"//')
+    [ ${#places[@]} -gt 0 ] || { sleep 1; sign_in; }
+  done
   # shellcheck disable=SC2086
   (sleep "$1"; kill -9 $2 2>/dev/null) &
   for ((n = 0; n < 4000; n++)); do

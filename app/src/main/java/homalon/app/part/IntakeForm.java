@@ -110,6 +110,22 @@ public final class IntakeForm {
         return new IntakeForm(start);
     }
 
+    /**
+     * A blank sheet filled as another casting's: its second head, the next of a batch, one more of a layout that the shop knows by
+     * name.
+     *
+     * @param job true when it came from the same customer with the same wishes
+     */
+    static IntakeForm as(PartFile like, String tag, boolean job, BenchUnit unit) {
+        Map<String, String> v = new LinkedHashMap<>(of(like, unit).values);
+        List<String> own = job
+                ? List.of("history", "happened", "version")
+                : List.of("history", "happened", "version", "customer", "wishes", "due", "gasket");
+        own.forEach(v::remove);
+        v.put("tag", tag);
+        return new IntakeForm(v);
+    }
+
     /** The sheet of a part that is here, in the reader's unit. */
     static IntakeForm of(PartFile part, BenchUnit unit) {
         LengthWriter writer = new LengthWriter(unit);

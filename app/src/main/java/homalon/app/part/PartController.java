@@ -18,6 +18,7 @@ import homalon.core.rulebook.GasketKind;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.rulebook.Source;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -45,8 +46,16 @@ class PartController {
     private final StepSource steps;
     private final PartShells shells;
     private final List<LayoutGuard> guards;
+    private final OwnLayouts layouts;
 
-    PartController(Parts parts, Faces faces, StepSource steps, PartShells shells, List<LayoutGuard> guards) {
+    PartController(
+            Parts parts,
+            Faces faces,
+            StepSource steps,
+            PartShells shells,
+            List<LayoutGuard> guards,
+            OwnLayouts layouts) {
+        this.layouts = layouts;
         this.parts = parts;
         this.faces = faces;
         this.steps = steps;
@@ -93,11 +102,40 @@ class PartController {
         return "part/find :: list";
     }
 
+    /** @param as tag of a casting like it, or a layout's name in this shop; blank for an empty sheet */
     @GetMapping("/parts/new")
-    String blank(@ModelAttribute("shell") Shell shell, Model model) {
-        sheet(model, IntakeForm.blank(parts.nextTag()), List.of(), shell);
+    String blank(
+            @RequestParam(defaultValue = "") String as,
+            @ModelAttribute("shell") Shell shell,
+            Model model,
+            HttpServletResponse response) {
+        Optional<PartFile> tagged = parts.find(as);
+        Optional<PartFile> like = tagged.or(() -> layouts.named(as));
+        IntakeForm form = like.map(l -> IntakeForm.as(l, parts.nextTag(), tagged.isPresent(), shell.unit()))
+                .orElseGet(() -> IntakeForm.blank(parts.nextTag()));
+        List<BadInputException.Problem> problems = new ArrayList<>();
+        if (!as.isBlank() && like.isEmpty()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            problems.add(new BadInputException.Problem(
+                    "as",
+                    "No casting has the tag “" + as.strip()
+                            + "”, and no layout that name: key another, or fill the sheet."));
+        }
+        sheet(model, form, problems, shell);
+        model.addAttribute("as", as.strip());
         model.addAttribute("head", null);
         return "part/intake";
+    }
+
+    /** Keeps the layout of a casting under a name, to book others as it. */
+    @PostMapping("/parts/{tag}/layout-name")
+    String name(
+            @PathVariable String tag,
+            @RequestParam(defaultValue = "") String layout,
+            @AuthenticationPrincipal Signed me) {
+        PartFile part = parts.byTag(tag);
+        layouts.name(part, layout, me.id());
+        return "redirect:/parts/" + part.tag() + "/intake";
     }
 
     @PostMapping("/parts")
@@ -181,6 +219,8 @@ class PartController {
 
     private void sheet(Model model, IntakeForm form, List<BadInputException.Problem> problems, Shell shell) {
         model.addAttribute("form", form);
+        model.addAttribute("as", "");
+        model.addAttribute("layoutNames", layouts.names());
         model.addAttribute("problems", problems);
         model.addAttribute("happened", Happened.values());
         model.addAttribute("kinds", PartKind.values());

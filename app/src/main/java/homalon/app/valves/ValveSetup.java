@@ -130,7 +130,7 @@ record ValveSetup(
     private static int count(Map<String, String> form, String field, Problems problems) {
         String typed = form.getOrDefault(field, "").strip();
         boolean digit =
-                problems.require(typed.matches("[1-9]"), field, "Valves of a cylinder: key a number, such as 2.");
+                problems.require(typed.matches("[0-9]"), field, "Valves of a cylinder: key a number, such as 2.");
         return digit ? Integer.parseInt(typed) : 1;
     }
 

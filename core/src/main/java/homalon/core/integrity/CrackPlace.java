@@ -4,10 +4,12 @@ import homalon.core.part.PartKind;
 
 /** Where a crack runs. */
 public enum CrackPlace {
-    BETWEEN_SEATS("between the seats", PartKind.HEAD),
+    /** Seats, guides and their water stand in a block as well, where its valves do. */
+    BETWEEN_SEATS("between the seats", null),
     SEAT_TO_PLUG("seat to plug", PartKind.HEAD),
-    SEAT_TO_WATER("seat to water", PartKind.HEAD),
-    GUIDE_BOSS("guide boss", PartKind.HEAD),
+    SEAT_TO_WATER("seat to water", null),
+    SEAT_TO_BORE("seat to bore", PartKind.DECK),
+    GUIDE_BOSS("guide boss", null),
     EXHAUST_PORT("exhaust port", PartKind.HEAD),
     SPRING_POCKET("spring pocket", PartKind.HEAD),
     BETWEEN_BORES("deck between bores", PartKind.DECK),
@@ -38,6 +40,7 @@ public enum CrackPlace {
         return this == BETWEEN_SEATS
                 || this == SEAT_TO_PLUG
                 || this == SEAT_TO_WATER
+                || this == SEAT_TO_BORE
                 || this == BETWEEN_BORES
                 || this == BOLT_HOLE
                 || this == FACE;

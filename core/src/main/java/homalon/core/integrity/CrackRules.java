@@ -20,8 +20,8 @@ public final class CrackRules {
      */
     public record Rule(String when, Predicate<Crack> fits, Remedy remedy, int tests, String because) {}
 
-    private static final Set<CrackPlace> AT_SEATS =
-            EnumSet.of(CrackPlace.BETWEEN_SEATS, CrackPlace.SEAT_TO_PLUG, CrackPlace.SEAT_TO_WATER);
+    private static final Set<CrackPlace> AT_SEATS = EnumSet.of(
+            CrackPlace.BETWEEN_SEATS, CrackPlace.SEAT_TO_PLUG, CrackPlace.SEAT_TO_WATER, CrackPlace.SEAT_TO_BORE);
 
     public static final List<Rule> RULES = List.of(
             new Rule(

@@ -24,6 +24,11 @@ public final class CrackSpots {
         double y = b.centre().y();
         return switch (place) {
             case BETWEEN_SEATS -> across(new Spot(x, y), length, 1, 0);
+            case SEAT_TO_BORE -> {
+                // The valves of a block stand on its exhaust side.
+                double out = layout.numbers().intakeAtTop() ? -1 : 1;
+                yield onwards(new Spot(x + r * 0.42, y + out * r), length, 0, out);
+            }
             case SEAT_TO_PLUG -> onwards(new Spot(x - r * 0.4, y + r * 0.37), length, 0, 1);
             case SEAT_TO_WATER ->
                 towards(new Spot(x, y), nearest(layout.waterHoles(), b, new Spot(x, y - r)), r * 0.6, length);

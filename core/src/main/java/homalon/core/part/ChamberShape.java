@@ -6,6 +6,8 @@ public enum ChamberShape {
     ROUND("round, full bore"),
     /** A round opening cut off straight on the intake side, leaving a quench flat. */
     CUT_OFF("round, flat on the intake side"),
+    /** Beside the bore, over the valves that stand in the block, and reaching over a part of the bore: a plain lid. */
+    BESIDE("beside the bore, over valves in the block"),
     /** No opening: the chamber is in the piston; two valve heads lie in the face. */
     VALVES_ONLY("flat, valves only");
 

@@ -53,6 +53,8 @@ public final class Layout {
 
     private static final GeometryFactory SHAPES = new GeometryFactory();
     private static final int ARC = 48;
+    /** Left between a chamber that lies beside its bore and the edge of the face, mm. */
+    private static final double LAND = 6;
     /** Of the bore's radius: where a quench flat cuts a chamber off. */
     private static final double QUENCH = 0.62;
 
@@ -153,6 +155,7 @@ public final class Layout {
             case ROUND ->
                 bores.stream().map(b -> whole(b.centre(), b.diameter())).toList();
             case CUT_OFF -> bores.stream().map(this::cutOff).toList();
+            case BESIDE -> bores.stream().map(this::beside).toList();
             case VALVES_ONLY ->
                 valves.stream().map(v -> whole(v.centre(), v.diameter())).toList();
         };
@@ -160,7 +163,11 @@ public final class Layout {
 
     /** The chamber's opening at a bore, as drawn; the bore's circle where only valves lie in the face. */
     public Opening chamber(Bore bore) {
-        return numbers.chambers() == ChamberShape.CUT_OFF ? cutOff(bore) : whole(bore.centre(), bore.diameter());
+        return switch (numbers.chambers()) {
+            case CUT_OFF -> cutOff(bore);
+            case BESIDE -> beside(bore);
+            case ROUND, VALVES_ONLY -> whole(bore.centre(), bore.diameter());
+        };
     }
 
     /** Area of the chamber's opening as drawn, mm2; where only valves lie in the face, of those at the bore. */
@@ -213,6 +220,15 @@ public final class Layout {
         return new Opening(bore.centre(), r, OptionalDouble.of(bore.centre().y() + towardsIntake * r * QUENCH));
     }
 
+    /** Over the valves, which stand on the exhaust side in the block; no further out than leaves a land there. */
+    private Opening beside(Bore bore) {
+        double towardsExhaust = numbers.intakeAtTop() ? -1 : 1;
+        double r = bore.diameter() / 2;
+        double radius = Math.min(r * 0.95, box.height() * 0.4);
+        double off = Math.min(r * 0.62, box.height() / 2 - radius - LAND);
+        return whole(new Spot(bore.centre().x(), bore.centre().y() + towardsExhaust * Math.max(0, off)), 2 * radius);
+    }
+
     private List<Bore> placeBores() {
         double pitch = numbers.cylinders() > 1 ? numbers.spacing().mm() : 0;
         double first = (box.width() - (numbers.cylinders() - 1) * pitch) / 2;
@@ -233,9 +249,17 @@ public final class Layout {
         double d = numbers.boltHole().mm();
         double inset = d / 2 + Math.max(5, d * 0.5);
         List<Hole> holes = new ArrayList<>();
+        if (numbers.boltRows() == BoltRows.AROUND) {
+            return around(d);
+        }
         for (double y : new double[] {inset, box.height() - inset}) {
             for (double x : columns(inset)) {
                 addIfClear(holes, new Hole(new Spot(x, y), d));
+            }
+        }
+        if (numbers.boltRows() == BoltRows.THREE) {
+            for (double x : columns(inset)) {
+                addIfClear(holes, new Hole(new Spot(x, box.height() / 2), d));
             }
         }
         if (numbers.boltRows() == BoltRows.FOUR) {
@@ -247,6 +271,22 @@ public final class Layout {
                 addIfClear(
                         holes,
                         new Hole(new Spot(bore.centre().x(), bore.centre().y() + off), d));
+            }
+        }
+        return List.copyOf(holes);
+    }
+
+    /** Six about each bore from its top on; where neighbours would have one each, the first stands for both. */
+    private List<Hole> around(double d) {
+        List<Hole> holes = new ArrayList<>();
+        double reach = numbers.bore().mm() / 2 + d / 2 + 5;
+        for (Bore bore : bores) {
+            for (int i = 0; i < 6; i++) {
+                double angle = Math.toRadians(90 + 60 * i);
+                Spot at = new Spot(
+                        bore.centre().x() + reach * Math.cos(angle),
+                        bore.centre().y() + reach * Math.sin(angle));
+                addIfClear(holes, new Hole(at, d));
             }
         }
         return List.copyOf(holes);
@@ -305,7 +345,7 @@ public final class Layout {
     }
 
     private List<Hole> placeValves() {
-        if (numbers.chambers() == ChamberShape.ROUND) {
+        if (numbers.chambers() == ChamberShape.ROUND || numbers.chambers() == ChamberShape.BESIDE) {
             return List.of();
         }
         List<Hole> placed = new ArrayList<>();

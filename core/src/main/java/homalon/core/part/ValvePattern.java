@@ -9,8 +9,9 @@ import java.util.List;
 /**
  * How the valves of a face lie, the same for every cylinder.
  *
- * @param intake valves of a cylinder, 1 to 3
- * @param exhaust valves of a cylinder, 1 or 2
+ * @param intake valves of a cylinder in this casting, 0 to 3: none where they are in the other one, as in the block of an engine
+ *     with intakes above and exhausts below
+ * @param exhaust valves of a cylinder in this casting, 0 to 2
  * @param rows how they lie
  * @param exhaustFirst in one row: the valve nearest the front of the first cylinder is an exhaust
  * @param mirrored in one row: every second cylinder the other way round, so that two of a kind are neighbours
@@ -41,10 +42,14 @@ public record ValvePattern(int intake, int exhaust, Rows rows, boolean exhaustFi
     /** @throws homalon.core.input.BadInputException for a number of valves that no cylinder has */
     public ValvePattern {
         Problems problems = new Problems();
-        problems.require(intake >= 1 && intake <= 3, "intake", "Intake valves of a cylinder: key 1 to 3.");
-        problems.require(exhaust >= 1 && exhaust <= 2, "exhaust", "Exhaust valves of a cylinder: key 1 or 2.");
+        problems.require(intake >= 0 && intake <= 3, "intake", "Intake valves of a cylinder: key 0 to 3.");
+        problems.require(exhaust >= 0 && exhaust <= 2, "exhaust", "Exhaust valves of a cylinder: key 0 to 2.");
         problems.require(
-                rows == Rows.TWO || intake + exhaust == 2,
+                intake + exhaust > 0,
+                "intake",
+                "A casting without valves has none to measure: key how many it carries.");
+        problems.require(
+                rows == Rows.TWO || intake + exhaust <= 2 && intake < 2 && exhaust < 2,
                 "rows",
                 "More than two valves of a cylinder lie in two rows: choose intakes in one row, exhausts in the other.");
         problems.throwIfAny();
@@ -81,12 +86,20 @@ public record ValvePattern(int intake, int exhaust, Rows rows, boolean exhaustFi
             double room = layout.box().height() / 2 - r * 0.32 - 3;
             y = -towards * Math.min(r * 1.42, room);
         }
+        if (intake + exhaust == 1) {
+            ValveKind kind = intake == 1 ? ValveKind.INTAKE : ValveKind.EXHAUST;
+            all.add(valve(bore, kind, "", 0, y, r * (kind == ValveKind.INTAKE ? 0.74 : 0.64)));
+            return;
+        }
         double side = turned ? -1 : 1;
         all.add(valve(bore, ValveKind.INTAKE, "", -side * r * PAIR, y, r * 0.74));
         all.add(valve(bore, ValveKind.EXHAUST, "", side * r * PAIR, y, r * 0.64));
     }
 
     private void row(Layout.Bore bore, ValveKind kind, int count, double y, List<Valve> all) {
+        if (count == 0) {
+            return;
+        }
         double r = bore.diameter() / 2;
         double width = kind == ValveKind.INTAKE ? 1 : 0.88;
         if (count == 1) {

@@ -34,10 +34,10 @@ class LayoutTest {
                     mm(pitch),
                     mm((n - 1) * pitch + bore * (1.1 + random.nextDouble())),
                     mm(bore * (1.15 + random.nextDouble())),
-                    BoltRows.values()[random.nextInt(3)],
+                    BoltRows.values()[random.nextInt(BoltRows.values().length)],
                     mm(6 + random.nextInt(12)),
                     2 * random.nextInt(3),
-                    ChamberShape.values()[random.nextInt(3)],
+                    ChamberShape.values()[random.nextInt(ChamberShape.values().length)],
                     random.nextBoolean()));
         } catch (BadInputException e) {
             assertFalse(e.problems().isEmpty());
