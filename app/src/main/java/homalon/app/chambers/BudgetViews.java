@@ -74,6 +74,26 @@ class BudgetViews {
         Optional<Budget> binding = budgets.binding();
         OptionalDouble most = budgets.mayComeOff();
         String open = open(budgets);
+        List<Budget> already = budgets.overAlready();
+        if (!already.isEmpty()) {
+            return new Headline(
+                    "out",
+                    capital(lower(already.get(0).name())) + " is over already",
+                    "Before anything is cut, by its limit from: "
+                            + already.stream()
+                                    .map(b -> b.source().words())
+                                    .distinct()
+                                    .collect(Collectors.joining(", "))
+                            + (already.size() > 1
+                                    ? "; so "
+                                            + (already.size() == 2 ? "is " : "are ")
+                                            + already.stream()
+                                                    .skip(1)
+                                                    .map(b -> lower(b.name()))
+                                                    .collect(Collectors.joining(", "))
+                                    : "")
+                            + ". Another gasket, deck or piston may mend it; less cut does not." + open);
+        }
         if (binding.isEmpty()) {
             return new Headline(
                     "open",
@@ -120,6 +140,9 @@ class BudgetViews {
     /** What can be done where the face needs more than may come off. */
     private static String advice(Outlook outlook, LengthWriter writer) {
         FaceNeed need = outlook.question().need().orElse(FaceNeed.of(0));
+        if (!outlook.budgets().thicknessKnown()) {
+            return "Measure its thickness before anybody says cut or scrap: the metal that is there was not read.";
+        }
         return switch (outlook.budgets().advice()) {
             case FITS -> "";
             case LEAST_REMOVAL ->

@@ -125,7 +125,16 @@ class Outlooks {
                 new OutlookQuestion.Life(totals.life().mm(), sure(totals.opening())),
                 since(known),
                 need(known),
+                casting(file.part()),
                 whatIf);
+    }
+
+    /** One bank of a V counts its bores by twos; a lid was booked as carrying no shaft. */
+    private static OutlookQuestion.Casting casting(PartFile part) {
+        boolean lid = part.kind() == PartKind.HEAD
+                && part.visit().came().filter(c -> c.shafts().isEmpty()).isPresent()
+                && part.numbers().chambers() != ChamberShape.CUT_OFF;
+        return new OutlookQuestion.Casting(part.numbers().numberStep() == 2, lid);
     }
 
     private static OutlookQuestion.Life.Sure sure(Ledger.Opening opening) {

@@ -46,7 +46,7 @@ class WholeReport {
         List<WorkLog.Entry> log = work.of(part);
         said.add(done(log, Operation.CLEAN, "Cleaned: ", "It was not noted that it was cleaned."));
         said.add(done(log, Operation.CRACK_CHECK, "Looked over for cracks by ", "It was not looked over for cracks."));
-        cracks.of(part).forEach(c -> said.add(crack(c, writer)));
+        cracks.of(part).stream().filter(c -> !c.what().suspect()).forEach(c -> said.add(crack(c, writer)));
         for (WorkLog.Entry e : log) {
             Operation operation = e.kind() == WorkLog.Kind.TICKED ? null : Operation.valueOf(e.what());
             boolean told = operation == Operation.CLEAN || operation == Operation.CRACK_CHECK;
@@ -74,6 +74,8 @@ class WholeReport {
         if (!ticked.isEmpty()) {
             said.add("Small checks signed for: " + ticked + ".");
         }
+        // What nobody proved stands apart from what was found.
+        cracks.of(part).stream().filter(c -> c.what().suspect()).forEach(c -> said.add(suspicion(c)));
         return said;
     }
 
@@ -86,10 +88,13 @@ class WholeReport {
         return by.isEmpty() ? not : words + by + ".";
     }
 
+    private static String suspicion(CrackFile c) {
+        return "Suspected and not proven: " + c.what().place().words() + ", no crack seen; "
+                + c.remedy().words() + ".";
+    }
+
     private static String crack(CrackFile c, LengthWriter writer) {
-        String what = c.what().suspect()
-                ? "suspected, no crack seen"
-                : writer.size(Length.roundedFromMm(c.what().length())) + " long";
+        String what = writer.size(Length.roundedFromMm(c.what().length())) + " long";
         String reaches = c.what().reaches().isEmpty()
                 ? "reaches nothing"
                 : "reaches " + c.what().reaches().stream().map(Reach::words).collect(Collectors.joining(", "));

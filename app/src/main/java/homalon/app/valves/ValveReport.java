@@ -4,7 +4,9 @@ import homalon.app.part.PartFile;
 import homalon.core.part.Valve;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.valves.Aspect;
+import homalon.core.valves.BookItem;
 import homalon.core.valves.Measure;
+import homalon.core.valves.ValveBook;
 import homalon.core.valves.ValveFinding;
 import homalon.core.verdict.Verdict;
 import java.util.ArrayList;
@@ -70,8 +72,35 @@ public class ValveReport {
             said.add((felt == 1 ? "One guide was" : felt + " guides were")
                     + " judged by feel and signed for, not measured: what wear there is, nobody knows.");
         }
+        causes(file, said);
         work(file, ValveFile.Work.DUE, said);
         return new Valves(said, rows);
+    }
+
+    /** Why they wore, where the readings show it: a new guide alone wears the same way again. */
+    private static void causes(ValveFile file, List<String> said) {
+        List<String> sideLoad = new ArrayList<>();
+        List<String> ends = new ArrayList<>();
+        for (Valve v : file.valves()) {
+            ValveBook book = file.setup().book(v.kind());
+            file.finding(v).guide().ifPresent(g -> {
+                if (g.ovalAcross() && g.ovality() > book.value(BookItem.OVALITY)) {
+                    sideLoad.add(v.key());
+                }
+                double more = book.value(BookItem.BELL_MOUTH);
+                if (g.bellMouthTop().orElse(0) > more || g.bellMouthBottom().orElse(0) > more) {
+                    ends.add(v.key());
+                }
+            });
+        }
+        if (!sideLoad.isEmpty()) {
+            said.add("Oval across the rocker line, which the valve gear does: " + String.join(", ", sideLoad)
+                    + ". The gear was not looked at here; unless it is, new guides wear the same way.");
+        }
+        if (!ends.isEmpty()) {
+            said.add("Worn at the ends, as a stem does that is pushed sideways or runs dry: " + String.join(", ", ends)
+                    + ".");
+        }
     }
 
     private static String figure(ValveFinding f, Aspect.Subject subject, LengthWriter writer) {

@@ -94,6 +94,16 @@ public final class Budgets {
                 .toList();
     }
 
+    /** Over before anything is cut, whatever this cut does: the worst first. */
+    public List<Budget> overAlready() {
+        return over().stream().filter(b -> !b.binds() || b.room() < -SLACK).toList();
+    }
+
+    /** False where a least thickness is asked and nobody measured what there is: neither a cut nor scrap rests on anything. */
+    public boolean thicknessKnown() {
+        return book.has(EngineItem.THINNEST);
+    }
+
     /** What the face has to lose: to come clean, to lose its deepest gouge. */
     public List<Need> needs() {
         List<Need> needs = new ArrayList<>();

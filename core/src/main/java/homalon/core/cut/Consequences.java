@@ -54,11 +54,17 @@ final class Consequences {
     }
 
     private void notKnown(Kind kind, EngineItem missing) {
+        notKnown(
+                kind,
+                missing.words().substring(0, 1).toLowerCase(Locale.ROOT)
+                        + missing.words().substring(1));
+    }
+
+    private void notKnown(Kind kind, String missing) {
         all.add(new Consequence(
                 kind,
                 Tone.NOT_KNOWN,
-                line("Not known: " + missing.words().substring(0, 1).toLowerCase(Locale.ROOT)
-                        + missing.words().substring(1) + " is not keyed."),
+                line("Not known: " + missing + " is not keyed."),
                 "",
                 Optional.empty(),
                 Double.NaN,
@@ -67,6 +73,10 @@ final class Consequences {
     }
 
     private void cam() {
+        if (book.drive() == Drive.UNKNOWN && !q.casting().plainLid()) {
+            notKnown(Kind.CAM, "how its valves are driven");
+            return;
+        }
         if (book.drive() != Drive.CHAIN_OR_BELT) {
             return;
         }
@@ -105,7 +115,8 @@ final class Consequences {
     }
 
     private void valves() {
-        if (book.drive() == Drive.SIDE_VALVE) {
+        boolean lid = q.casting().plainLid() && book.drive() == Drive.UNKNOWN;
+        if (lid || book.drive() == Drive.SIDE_VALVE) {
             return;
         }
         valve(Kind.INTAKE, "Intake", EngineItem.INTAKE_ROOM, EngineItem.INTAKE_LEAN, EngineItem.INTAKE_LEAST);
@@ -158,7 +169,13 @@ final class Consequences {
     }
 
     private void manifold() {
-        if (!book.has(EngineItem.BANK_HALF) || book.value(EngineItem.BANK_HALF) == 0) {
+        if (!book.has(EngineItem.BANK_HALF)) {
+            if (q.casting().bankOfV()) {
+                notKnown(Kind.MANIFOLD, EngineItem.BANK_HALF);
+            }
+            return;
+        }
+        if (book.value(EngineItem.BANK_HALF) == 0) {
             return;
         }
         double half = book.value(EngineItem.BANK_HALF);

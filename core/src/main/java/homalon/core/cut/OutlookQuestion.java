@@ -19,6 +19,7 @@ import java.util.OptionalDouble;
  * @param done what was cut of the set-up already, from its first touch
  * @param since what came off this face since an item was measured; absent for nothing
  * @param need what the face has to lose; empty when nothing says that it needs a cut
+ * @param casting what the casting is, as far as a consequence fits it or not
  */
 public record OutlookQuestion(
         EngineBook book,
@@ -29,7 +30,30 @@ public record OutlookQuestion(
         Life life,
         Map<EngineItem, Double> since,
         Optional<FaceNeed> need,
+        Casting casting,
         WhatIf whatIf) {
+    /**
+     * @param bankOfV one of two banks: a manifold lies between them
+     * @param plainLid no shaft and no valve gear in it or over it
+     */
+    public record Casting(boolean bankOfV, boolean plainLid) {
+        public static final Casting ORDINARY = new Casting(false, false);
+    }
+
+    /** Of an ordinary casting. */
+    public OutlookQuestion(
+            EngineBook book,
+            PartKind face,
+            List<ChamberNow> chambers,
+            RimDepths rims,
+            double done,
+            Life life,
+            Map<EngineItem, Double> since,
+            Optional<FaceNeed> need,
+            WhatIf whatIf) {
+        this(book, face, chambers, rims, done, life, since, need, Casting.ORDINARY, whatIf);
+    }
+
     public OutlookQuestion {
         chambers = List.copyOf(chambers);
         since = Map.copyOf(since);
@@ -70,6 +94,7 @@ public record OutlookQuestion(
                 new Life(life.total() - cut, life.sure()),
                 sooner,
                 Optional.empty(),
+                casting,
                 WhatIf.NOTHING.withCut(cut));
     }
 
@@ -78,11 +103,11 @@ public record OutlookQuestion(
     }
 
     OutlookQuestion with(EngineBook other) {
-        return new OutlookQuestion(other, face, chambers, rims, done, life, since, need, whatIf);
+        return new OutlookQuestion(other, face, chambers, rims, done, life, since, need, casting, whatIf);
     }
 
     public OutlookQuestion with(WhatIf other) {
-        return new OutlookQuestion(book, face, chambers, rims, done, life, since, need, other);
+        return new OutlookQuestion(book, face, chambers, rims, done, life, since, need, casting, other);
     }
 
     /** What is off the head in all by what is thought of. */

@@ -722,4 +722,64 @@ class OutlookTest {
         assertEquals(
                 FaceNeed.Advice.DO_NOT_CUT, Outlook.of(head(gouged)).budgets().advice());
     }
+
+    private static EngineBook bare(Drive drive) {
+        return new EngineBook(Map.of(), drive, Crown.FLAT, Rods.IRON);
+    }
+
+    private static OutlookQuestion casting(Drive drive, boolean bankOfV, boolean plainLid) {
+        OutlookQuestion q = asked(PartKind.HEAD, bare(drive), RimDepths.level(4), 0);
+        return new OutlookQuestion(
+                q.book(),
+                q.face(),
+                q.chambers(),
+                q.rims(),
+                q.done(),
+                q.life(),
+                q.since(),
+                q.need(),
+                new OutlookQuestion.Casting(bankOfV, plainLid),
+                WhatIf.NOTHING.withCut(0.1));
+    }
+
+    /** What fits the casting is told or asked for; what it does not have is not spoken of. */
+    @ParameterizedTest
+    @CsvSource({
+        "UNKNOWN, false, false, CAM, NOT_KNOWN",
+        "UNKNOWN, false, true, CAM, ",
+        "UNKNOWN, false, true, INTAKE, ",
+        "PUSHROD, false, false, CAM, ",
+        "GEARS, false, false, CAM, ",
+        "SIDE_VALVE, false, true, INTAKE, ",
+        "UNKNOWN, true, false, MANIFOLD, NOT_KNOWN",
+        "UNKNOWN, false, false, MANIFOLD, "
+    })
+    void consequencesFitTheCasting(
+            Drive drive, boolean bankOfV, boolean plainLid, Consequence.Kind kind, Consequence.Tone tone) {
+        List<Consequence> told = Outlook.of(casting(drive, bankOfV, plainLid)).consequences().stream()
+                .filter(c -> c.kind() == kind)
+                .toList();
+        assertEquals(tone == null ? 0 : 1, told.size(), told.toString());
+        told.forEach(c -> assertEquals(tone, c.tone()));
+    }
+
+    @Test
+    void whatIsOverBeforeTheCutIsOverAlready() {
+        Budgets squeeze = Outlook.of(
+                        head(Map.of(EngineItem.GASKET, 1.0, EngineItem.DECK, -0.2, EngineItem.SQUEEZE_LEAST, 1.0)))
+                .budgets();
+        assertEquals(
+                List.of(Kind.SQUEEZE),
+                squeeze.overAlready().stream().map(Budget::kind).toList());
+        Budgets thin = Outlook.of(head(Map.of(EngineItem.THINNEST, 89.9, EngineItem.THICKNESS_LEAST, 90.0)))
+                .budgets();
+        assertEquals(
+                List.of(Kind.THICKNESS),
+                thin.overAlready().stream().map(Budget::kind).toList());
+        assertTrue(thin.thicknessKnown());
+        Budgets fine = Outlook.of(head(Map.of(EngineItem.THINNEST, 90.3, EngineItem.THICKNESS_LEAST, 90.0)))
+                .budgets();
+        assertEquals(List.of(), fine.overAlready());
+        assertFalse(Outlook.of(casting(Drive.PUSHROD, false, false)).budgets().thicknessKnown());
+    }
 }
