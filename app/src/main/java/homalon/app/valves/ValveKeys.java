@@ -118,6 +118,12 @@ class ValveKeys {
         }
     }
 
+    /** To a hundredth of a millimetre or half a thou: an inch fraction stays what it is. */
+    private static Length near(double mm, BenchUnit unit) {
+        double step = unit == BenchUnit.MM ? 0.01 : 0.0127;
+        return Length.roundedFromMm(Math.rint(mm / step) * step);
+    }
+
     /** Valves of one kind are much alike. */
     private static void odd(ValveFile file, Valve valve, Measure m, double value, BenchUnit unit) {
         if (m.unit() != Measure.Unit.SIZE || m == Measure.REACH) {
@@ -132,7 +138,7 @@ class ValveKeys {
         if (mean.isPresent() && Math.abs(value - mean.getAsDouble()) > ODD * mean.getAsDouble()) {
             LengthWriter writer = new LengthWriter(unit);
             throw new AskAgainException("The other " + valve.kind().words() + "s read about "
-                    + writer.size(Length.roundedFromMm(Math.rint(mean.getAsDouble() * 100) / 100))
+                    + writer.size(near(mean.getAsDouble(), unit))
                     + " here: Enter again if it is so, or key it anew.");
         }
     }

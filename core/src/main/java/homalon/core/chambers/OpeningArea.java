@@ -146,7 +146,7 @@ public record OpeningArea(Way way, double mm2, double plusMinus, Working working
     }
 
     private static String cc(double value) {
-        return Ratios.cc(value);
+        return Ratios.exactCc(value);
     }
 
     private static String area(double mm2) {

@@ -12,6 +12,13 @@ public final class Ratios {
         return rounded(value, 1) + " cc";
     }
 
+    /** With the digits that lead on to the next figure of a working: {@code 42.634 cc}, {@code 42.6 cc} where that is all. */
+    public static String exactCc(double value) {
+        BigDecimal of =
+                BigDecimal.valueOf(value).setScale(3, RoundingMode.HALF_UP).stripTrailingZeros();
+        return (of.scale() < 1 ? of.setScale(1) : of).toPlainString().replace('-', '\u2212') + " cc";
+    }
+
     /** {@code +0.42 cc}; nothing is written without a sign. */
     public static String signedCc(double value) {
         String text = rounded(Math.abs(value), 2) + " cc";

@@ -74,7 +74,7 @@ final class ChamberBudgets {
         double rim = settled(
                 cc -> head ? e.chamber().rimFor(cc) : cc / book.blockOpening() * 1000, before - needed, openAfter);
         String less = kind.ofClass()
-                ? ", and " + Ratios.cc(openAfter.applyAsDouble(rim))
+                ? ", and " + Ratios.exactCc(openAfter.applyAsDouble(rim))
                         + " kept for what the measurement leaves open, two standard uncertainties"
                 : "";
         return Budget.of(
@@ -86,9 +86,9 @@ final class ChamberBudgets {
                 spread,
                 q.cutFor(i, rim),
                 Working.of(kind.words())
-                        .line("above the piston before this cut: " + Ratios.cc(before))
+                        .line("above the piston before this cut: " + Ratios.exactCc(before))
                         .line("needed for " + Ratios.ratio(limit.value()) + ": swept / (ratio − 1) = "
-                                + Ratios.cc(needed) + less)
+                                + Ratios.exactCc(needed) + less)
                         .line("to spare " + Ratios.signedCc(before - needed) + ", over the opening: {} at its rim", rim)
                         .done());
     }
@@ -114,8 +114,9 @@ final class ChamberBudgets {
                     e.thenPlusMinus(),
                     q.face() == PartKind.HEAD ? q.cutFor(i, rim) : Double.POSITIVE_INFINITY,
                     Working.of(Kind.CLASS_CC.words())
-                            .line("holds " + Ratios.cc(now) + " ± " + Ratios.cc(c.plusMinus()) + ", the class asks "
-                                    + Ratios.cc(limit.get().value()) + ": " + Ratios.signedCc(spare) + " to spare")
+                            .line("holds " + Ratios.exactCc(now) + " ± " + Ratios.exactCc(c.plusMinus())
+                                    + ", the class asks "
+                                    + Ratios.exactCc(limit.get().value()) + ": " + Ratios.signedCc(spare) + " to spare")
                             .line(
                                     "less two standard uncertainties of what is there after the cut, over "
                                             + Ratios.square(c.opening().mm2()) + ": {} at its rim",
@@ -168,10 +169,10 @@ final class ChamberBudgets {
                 open,
                 q.cutFor(i, rim),
                 Working.of(Kind.CLASS_SPACE.words())
-                        .line("above the piston before this cut: " + Ratios.cc(before) + ", the class asks "
-                                + Ratios.cc(limit.value()))
+                        .line("above the piston before this cut: " + Ratios.exactCc(before) + ", the class asks "
+                                + Ratios.exactCc(limit.value()))
                         .line(
-                                "less two standard uncertainties, " + Ratios.cc(openAfter.applyAsDouble(rim))
+                                "less two standard uncertainties, " + Ratios.exactCc(openAfter.applyAsDouble(rim))
                                         + ", over the opening: {} at its rim",
                                 rim)
                         .done());
@@ -197,8 +198,9 @@ final class ChamberBudgets {
                             open,
                             Double.POSITIVE_INFINITY,
                             Working.of(Kind.CLASS_BOWL.words())
-                                    .line("holds " + Ratios.cc(cc) + " ± " + Ratios.cc(open) + ", the class asks "
-                                            + Ratios.cc(limit.get().value()))
+                                    .line("holds " + Ratios.exactCc(cc) + " ± " + Ratios.exactCc(open)
+                                            + ", the class asks "
+                                            + Ratios.exactCc(limit.get().value()))
                                     .done())));
         }
         // Each piston has to pass: one that nobody filled is not proven by the others.
