@@ -16,6 +16,7 @@ import homalon.core.ledger.CornerDepths;
 import homalon.core.ledger.Ledger;
 import homalon.core.part.Layout;
 import homalon.core.part.PlaceNames;
+import homalon.core.part.SealingBands;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.rulebook.RuleBook;
@@ -175,7 +176,7 @@ public class CutViews {
             Optional<Paintings.Painting> painting,
             FaceDrawing picture,
             LengthWriter writer) {
-        TouchCells grid = TouchCells.of(faces.land(part.numbers()));
+        TouchCells grid = TouchCells.of(faces.land(part));
         picture.cells(grid.cells(), painting.map(Paintings.Painting::cells).orElse(new BitSet()), new BitSet());
         if (painting.isEmpty()) {
             return Seen.of(NOT_SAID);
@@ -197,7 +198,7 @@ public class CutViews {
             return Seen.of(allTouched(share));
         }
         if (rule.state() == StopRule.State.MAY_STAY) {
-            return Seen.of(mayStay(paintings.left(part, painting.get()), rule, share, writer));
+            return Seen.of(mayStay(part, paintings.left(part, painting.get()), rule, share, writer));
         }
         Witness witness =
                 Witness.of(grid, faces.layout(part.numbers()).box(), paintings.looks(part, file, grid), grid.sealing());
@@ -270,7 +271,7 @@ public class CutViews {
         }
         StopRule rule = StopRule.of(grid, painting.get().cells());
         if (rule.state() == StopRule.State.MAY_STAY && share.isEmpty()) {
-            return Seen.of(mayStay(paintings.left(part, painting.get()), rule, shares, writer));
+            return Seen.of(mayStay(part, paintings.left(part, painting.get()), rule, shares, writer));
         }
         OptionalDouble toGo = OptionalDouble.of(seen.left());
         String left = "By what was seen " + writer.full(seen.left()) + " is left to clean it; by the dial "
@@ -290,11 +291,15 @@ public class CutViews {
     }
 
     /** Clean where the gasket seals: what is left is the machinist's to answer for. */
-    private CutView.Watch mayStay(Optional<Paintings.Left> left, StopRule rule, String shares, LengthWriter writer) {
+    private CutView.Watch mayStay(
+            PartFile part, Optional<Paintings.Left> left, StopRule rule, String shares, LengthWriter writer) {
+        SealingBands bands = part.bands();
         String where = shares + "What is left, " + Math.max(1, Math.round(100 * rule.share()))
                 + " % of the land, lies off the bands in which a gasket seals ("
-                + writer.size(RuleBook.DEFAULT_FIRE_RING_BAND) + " around a bore, "
-                + writer.size(RuleBook.DEFAULT_HOLE_BAND) + " around a water hole: defaults; look at the gasket). ";
+                + writer.size(bands.ring()) + " around a bore, "
+                + writer.size(bands.bead()) + " around a water hole: "
+                + (part.visit().bands().isPresent() ? "as keyed with the plan" : "defaults; look at the gasket")
+                + "). ";
         return left.map(l -> new CutView.Watch(
                         true,
                         "within",

@@ -15,8 +15,10 @@ import homalon.core.cut.Removal;
 import homalon.core.cut.School;
 import homalon.core.geometry.Box;
 import homalon.core.input.BadInputException;
+import homalon.core.part.SealingBands;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Operation;
 import homalon.core.route.StepKind;
 import homalon.core.rulebook.GasketKind;
@@ -153,6 +155,12 @@ class PlanController {
         model.addAttribute("view", null);
         model.addAttribute("said", null);
         model.addAttribute("shrunk", false);
+        SealingBands bands = part.bands();
+        model.addAttribute("ring", size(bands.ring(), shell.writer()));
+        model.addAttribute("bead", size(bands.bead(), shell.writer()));
+        model.addAttribute(
+                "opening", bands.opening().map(o -> size(o, shell.writer())).orElse(""));
+        model.addAttribute("bandsKeyed", part.visit().bands().isPresent());
         Optional<PlanFile> kept = plans.of(part);
         Footing start = start(part, kept, unit, asked.proposed());
         Footing footing = start;
@@ -185,6 +193,11 @@ class PlanController {
         model.addAttribute("view", view);
         model.addAttribute("hasPlan", kept.isPresent());
         return "cut/plan";
+    }
+
+    /** As it is keyed again: with its unit, and a sign that a keyboard has. */
+    private static String size(Length length, LengthWriter writer) {
+        return writer.size(length).replace('\u2212', '-');
     }
 
     /** As keyed, or as shallow as steel in the face asks for. */
@@ -239,6 +252,31 @@ class PlanController {
     private static void refuse(IllegalArgumentException e, Model model, HttpServletResponse response) {
         response.setStatus(422);
         model.addAttribute("said", e.getMessage());
+    }
+
+    /** Where the gasket in hand seals: what has to come clean. */
+    @ToMachinists
+    @PostMapping("/parts/{tag}/plan/bands")
+    String bands(
+            @PathVariable String tag,
+            @RequestParam(defaultValue = "") String ring,
+            @RequestParam(defaultValue = "") String bead,
+            @RequestParam(defaultValue = "") String opening,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell) {
+        PartFile part = parts.byTag(tag);
+        BenchUnit unit = shell.unit();
+        SealingBands usual = SealingBands.USUAL;
+        parts.seal(
+                part,
+                new SealingBands(
+                        ring.isBlank() ? usual.ring() : Length.parseSize(ring, unit),
+                        bead.isBlank()
+                                ? usual.bead()
+                                : bead.strip().equals("0") ? Length.ZERO : Length.parseSize(bead, unit),
+                        opening.isBlank() ? Optional.empty() : Optional.of(Length.parseSize(opening, unit))),
+                me.id());
+        return "redirect:/parts/" + part.tag() + "/plan";
     }
 
     @ToMachinists

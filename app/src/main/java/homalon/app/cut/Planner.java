@@ -16,8 +16,10 @@ import homalon.core.cut.TouchCells;
 import homalon.core.geometry.Box;
 import homalon.core.geometry.Plane;
 import homalon.core.lines.Taper;
+import homalon.core.part.LandRaster;
 import homalon.core.part.Layout;
 import homalon.core.part.LayoutNumbers;
+import homalon.core.part.SealingBands;
 import homalon.core.quantity.BenchUnit;
 import java.util.List;
 import java.util.Optional;
@@ -42,7 +44,11 @@ public class Planner {
 
     /** All that a comparison depends on. */
     private record Question(
-            LayoutNumbers numbers, List<SurveyFile.PlaceFile> face, Optional<Plane> reference, Footing footing) {}
+            LayoutNumbers numbers,
+            SealingBands bands,
+            List<SurveyFile.PlaceFile> face,
+            Optional<Plane> reference,
+            Footing footing) {}
 
     private final Cache<Question, Comparison> known =
             Caffeine.newBuilder().maximumSize(200).build();
@@ -71,7 +77,7 @@ public class Planner {
     }
 
     TouchCells cells(PartFile part) {
-        return TouchCells.of(faces.land(part.numbers()));
+        return TouchCells.of(faces.land(part));
     }
 
     private Optional<Compared> compare(PartFile part, SurveyFile survey, Findings.Finding finding, Footing footing) {
@@ -79,7 +85,7 @@ public class Planner {
             return Optional.empty();
         }
         Optional<Plane> reference = square.over(part).or(() -> thickness(part));
-        Question question = new Question(part.numbers(), finding.all(), reference, footing);
+        Question question = new Question(part.numbers(), part.bands(), finding.all(), reference, footing);
         return Optional.of(new Compared(survey, finding, known.get(question, q -> compare(q, finding))));
     }
 
@@ -94,16 +100,18 @@ public class Planner {
     private static Comparison compare(Question question, Findings.Finding finding) {
         return Comparison.of(new Comparison.Question(
                 finding.points(),
-                sealing(finding.all()),
+                sealing(finding.all(), finding.map().orElseThrow().land()),
                 finding.map().orElseThrow(),
                 question.reference(),
                 question.footing()));
     }
 
-    private static boolean[] sealing(List<SurveyFile.PlaceFile> places) {
+    /** What the gasket's opening takes leaves the depth. */
+    private static boolean[] sealing(List<SurveyFile.PlaceFile> places, LandRaster land) {
         boolean[] sealing = new boolean[places.size()];
         for (int i = 0; i < sealing.length; i++) {
-            sealing[i] = places.get(i).sealing();
+            sealing[i] = places.get(i).sealing()
+                    && !land.bands().boredAway(land.layout(), places.get(i).spot());
         }
         return sealing;
     }

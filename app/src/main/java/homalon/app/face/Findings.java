@@ -12,6 +12,7 @@ import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
 import homalon.core.part.LandRaster;
 import homalon.core.part.LayoutNumbers;
+import homalon.core.part.SealingBands;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.RuleBook;
@@ -47,7 +48,7 @@ public class Findings {
         }
     }
 
-    private record Key(long revision, LayoutNumbers numbers, List<FlatnessLimit> limits) {}
+    private record Key(long revision, LayoutNumbers numbers, SealingBands bands, List<FlatnessLimit> limits) {}
 
     private final Faces faces;
 
@@ -83,7 +84,7 @@ public class Findings {
 
     /** Empty while fewer than four sealing places are read, or all on one line. */
     public Optional<Finding> of(PartFile part, SurveyFile survey) {
-        Key key = new Key(survey.revision(), part.numbers(), part.limits());
+        Key key = new Key(survey.revision(), part.numbers(), part.bands(), part.limits());
         Known before = known.getIfPresent(survey.id());
         if (before != null && before.key().equals(key)) {
             return before.finding();
@@ -104,7 +105,7 @@ public class Findings {
         if (seal.onOneLine()) {
             return Optional.empty();
         }
-        var land = faces.land(part.numbers());
+        var land = faces.land(part);
         FaceJudge.Judgement judgement = FaceJudge.judge(
                 seal,
                 sealing.stream().map(SurveyFile.PlaceFile::name).toList(),

@@ -29,6 +29,16 @@ class Job {
     @Column(name = "gasket_kind")
     GasketKind gasketKind;
 
+    /** Where the gasket in hand seals; null where the usual stands. */
+    @Column(name = "seal_ring_nm")
+    Long sealRing;
+
+    @Column(name = "seal_bead_nm")
+    Long sealBead;
+
+    @Column(name = "seal_opening_nm")
+    Long sealOpening;
+
     /** Names of what was ticked, with blanks between; null where nobody was asked. */
     String happened;
 

@@ -4,6 +4,7 @@ import homalon.core.input.BadInputException;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.part.Material;
 import homalon.core.part.PartKind;
+import homalon.core.part.SealingBands;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.GasketKind;
 import homalon.core.rulebook.RuleBook;
@@ -37,6 +38,7 @@ public record PartFile(
      * One visit.
      *
      * @param came what was ticked at intake; empty where nobody was asked
+     * @param bands where the gasket in hand seals; empty where the usual stands
      * @param releasedNote why it left although something was open; empty when nothing was
      */
     public record Visit(
@@ -47,6 +49,7 @@ public record PartFile(
             String wishes,
             String gasket,
             Optional<GasketKind> gasketKind,
+            Optional<SealingBands> bands,
             Optional<LocalDate> due,
             Optional<Stuck> stuck,
             UUID openedBy,
@@ -71,6 +74,11 @@ public record PartFile(
         if (visit.releasedAt().isPresent()) {
             throw new BadInputException(field, "This part was handed over: book it in again " + toDo + ".");
         }
+    }
+
+    /** Where its gasket seals. */
+    public SealingBands bands() {
+        return visit.bands().orElse(SealingBands.USUAL);
     }
 
     /** All that was written of it and of what is wanted, for what follows from words. */

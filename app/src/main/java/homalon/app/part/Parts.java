@@ -4,6 +4,10 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.app.web.NotHereException;
 import homalon.core.input.BadInputException;
+import homalon.core.part.SealingBands;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
 import homalon.core.rulebook.FlatnessLimit;
 import java.time.Clock;
 import java.time.Instant;
@@ -359,6 +363,25 @@ public class Parts {
         job.due = b.due().orElse(null);
     }
 
+    /** Where the gasket in hand seals, for this visit; it turns what counts as clean, so that it is told who said it. */
+    public void seal(PartFile part, SealingBands bands, UUID by) {
+        part.requireHere("ring", "to say where its gasket seals");
+        Job job = jobs.findById(part.visit().id()).orElseThrow();
+        job.sealRing = bands.ring().nanometres();
+        job.sealBead = bands.bead().nanometres();
+        job.sealOpening = bands.opening().map(Length::nanometres).orElse(null);
+        jobs.saveAndFlush(job);
+        LengthWriter writer = new LengthWriter(BenchUnit.MM);
+        changes.write(
+                part.visit().id(),
+                "sealing bands",
+                writer.size(bands.ring()) + " around a bore, " + writer.size(bands.bead()) + " around a hole"
+                        + bands.opening()
+                                .map(o -> ", from an opening of " + writer.size(o))
+                                .orElse(""),
+                by);
+    }
+
     private static String required(String field, String text, int most, String sentence) {
         String tidy = limited(field, text, most);
         if (tidy.isEmpty()) {
@@ -412,6 +435,11 @@ public class Parts {
                 j.wishes,
                 j.gasket,
                 Optional.ofNullable(j.gasketKind),
+                Optional.ofNullable(j.sealRing)
+                        .map(ring -> new SealingBands(
+                                Length.ofNanometres(ring),
+                                Length.ofNanometres(j.sealBead),
+                                Optional.ofNullable(j.sealOpening).map(Length::ofNanometres))),
                 Optional.ofNullable(j.due),
                 Optional.ofNullable(j.stuckOn).map(on -> new PartFile.Stuck(on, j.stuckWhy, j.stuckSince)),
                 j.openedBy,

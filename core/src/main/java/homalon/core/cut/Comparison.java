@@ -8,7 +8,6 @@ import homalon.core.geometry.Spot;
 import homalon.core.numeric.LeastSquaresPlane;
 import homalon.core.part.Layout;
 import homalon.core.quantity.Length;
-import homalon.core.rulebook.RuleBook;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
@@ -105,7 +104,7 @@ public final class Comparison {
     }
 
     private static BitSet bands(Question q) {
-        BitSet bands = RuleBook.sealing(q.map().land());
+        BitSet bands = q.map().land().sealing();
         boolean all = true;
         for (boolean seals : q.sealing()) {
             all &= seals;

@@ -3,7 +3,6 @@ package homalon.core.cut;
 import homalon.core.geometry.Box;
 import homalon.core.geometry.Raster;
 import homalon.core.part.LandRaster;
-import homalon.core.rulebook.RuleBook;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
@@ -39,7 +38,7 @@ public final class TouchCells {
         Raster grid = land.grid();
         this.cellOfNode = new int[grid.columns() * grid.rows()];
         int[] counted = new int[COLUMNS * rows];
-        BitSet bands = RuleBook.sealing(land);
+        BitSet bands = land.sealing();
         for (int j = 0; j < grid.rows(); j++) {
             for (int i = 0; i < grid.columns(); i++) {
                 int cell = cellAt(grid.x(i), grid.y(j));

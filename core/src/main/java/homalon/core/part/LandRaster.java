@@ -15,13 +15,24 @@ public final class LandRaster {
     private final Layout layout;
     private final int cellsAlong;
     private final BitSet onLand;
+    private final SealingBands bands;
     /** Found when first asked for; twice the same by two hands. */
-    private Sealing sealing;
+    private BitSet sealing;
 
-    private LandRaster(Layout layout, int cellsAlong, BitSet onLand) {
+    private LandRaster(Layout layout, int cellsAlong, BitSet onLand, SealingBands bands) {
         this.layout = layout;
         this.cellsAlong = cellsAlong;
         this.onLand = onLand;
+        this.bands = bands;
+    }
+
+    /** The same land under another gasket. */
+    public LandRaster under(SealingBands gasket) {
+        return gasket.equals(bands) ? this : new LandRaster(layout, cellsAlong, onLand, gasket);
+    }
+
+    public SealingBands bands() {
+        return bands;
     }
 
     /** @param cellsAlong about how many cells along the face, 20 to 400 */
@@ -35,7 +46,7 @@ public final class LandRaster {
                 bits.set(j * grid.columns() + i, inside);
             }
         }
-        return new LandRaster(layout, cellsAlong, bits);
+        return new LandRaster(layout, cellsAlong, bits, SealingBands.USUAL);
     }
 
     public Layout layout() {
@@ -51,36 +62,24 @@ public final class LandRaster {
         return onLand.get(row * grid.columns() + column);
     }
 
-    /**
-     * Nodes of the land in a band in which a gasket seals: around a bore, or around a water hole; the whole land where a face has
-     * neither.
-     *
-     * @param ring width of the band around a bore, mm
-     * @param bead width of the band around a water hole, mm
-     */
-    public BitSet sealing(double ring, double bead) {
-        Sealing known = sealing;
-        if (known == null || known.ring() != ring || known.bead() != bead) {
-            known = new Sealing(ring, bead, findSealing(ring, bead));
+    /** Nodes of the land where the gasket seals; the whole land where a face has neither bores with a ring nor holes. */
+    public BitSet sealing() {
+        BitSet known = sealing;
+        if (known == null) {
+            known = findSealing();
             sealing = known;
         }
-        return (BitSet) known.nodes().clone();
+        return (BitSet) known.clone();
     }
 
-    private record Sealing(double ring, double bead, BitSet nodes) {}
-
-    private BitSet findSealing(double ring, double bead) {
+    private BitSet findSealing() {
         Raster grid = grid();
         BitSet found = new BitSet();
         for (int n = onLand.nextSetBit(0); n >= 0; n = onLand.nextSetBit(n + 1)) {
-            found.set(n, seals(new Spot(grid.x(n % grid.columns()), grid.y(n / grid.columns())), ring, bead));
+            Spot spot = new Spot(grid.x(n % grid.columns()), grid.y(n / grid.columns()));
+            found.set(n, bands.seals(layout, spot));
         }
         return found.isEmpty() ? (BitSet) onLand.clone() : found;
-    }
-
-    private boolean seals(Spot spot, double ring, double bead) {
-        return layout.bores().stream().anyMatch(b -> b.centre().distance(spot) <= b.diameter() / 2 + ring)
-                || layout.waterHoles().stream().anyMatch(h -> h.centre().distance(spot) <= h.diameter() / 2 + bead);
     }
 
     /** Number of nodes on the land. */

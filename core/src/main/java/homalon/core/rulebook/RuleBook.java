@@ -1,11 +1,9 @@
 package homalon.core.rulebook;
 
-import homalon.core.part.LandRaster;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.BitSet;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -34,10 +32,6 @@ public final class RuleBook {
     public static final Length DEFAULT_UNCERTAINTY = Length.ofMm("0.002");
     /** Width of the ring around a water or oil hole where a gasket's bead seals. */
     public static final Length DEFAULT_HOLE_BAND = Length.ofMm("6");
-    /** Nodes of the land in the bands of usual width in which a gasket seals; the gasket in hand decides. */
-    public static BitSet sealing(LandRaster land) {
-        return land.sealing(DEFAULT_FIRE_RING_BAND.mm(), DEFAULT_HOLE_BAND.mm());
-    }
 
     /** Micrometer and ledger further apart than this after a cut: one of them is wrong. */
     public static final Length THICKNESS_APART = Length.ofMm("0.02");

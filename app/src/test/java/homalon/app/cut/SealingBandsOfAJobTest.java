@@ -1,0 +1,74 @@
+package homalon.app.cut;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import homalon.app.face.SurveyKind;
+import homalon.app.part.Changes;
+import homalon.app.part.PartFile;
+import homalon.app.part.Parts;
+import homalon.app.testing.HandsOfTests;
+import homalon.app.testing.RunningShop;
+import homalon.app.testing.Visitor;
+import homalon.core.cut.School;
+import homalon.core.geometry.Spot;
+import homalon.core.part.Layout;
+import homalon.core.part.Material;
+import homalon.core.part.PartKind;
+import homalon.core.quantity.BenchUnit;
+import java.net.http.HttpResponse;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** Damage that an overbore takes away leaves the depth, once somebody said where the gasket seals. */
+@ExtendWith(RunningShop.class)
+class SealingBandsOfAJobTest {
+    private final RunningShop.Shop shop;
+    private final HandsOfTests hands;
+
+    SealingBandsOfAJobTest(RunningShop.Shop shop) {
+        this.shop = shop;
+        this.hands = new HandsOfTests(shop);
+    }
+
+    private double toClean(PartFile part) {
+        Planner planner = shop.bean(Planner.class);
+        return planner.compare(part, planner.usual(part, BenchUnit.MM))
+                .orElseThrow()
+                .setUps()
+                .with(School.LEAST_REMOVAL)
+                .orElseThrow()
+                .setUp()
+                .toClean();
+    }
+
+    @Test
+    void theOpeningTakesTheDamageWithIt() {
+        PartFile deck = hands.book(Material.CAST_IRON, PartKind.DECK);
+        Spot bore = Layout.of(deck.numbers()).bores().get(1).centre();
+        hands.read(deck, SurveyKind.FACE, s -> s.distance(bore) < 54 ? -0.15 : 0);
+        double before = toClean(shop.bean(Parts.class).byTag(deck.tag()));
+        Visitor ines = Visitor.signedIn(shop.port(), "ines");
+        String plan = "/parts/" + deck.tag() + "/plan";
+        assertTrue(ines.get(plan).body().contains("general default"));
+        HttpResponse<String> refused = ines.post(plan + "/bands", "ring", "0.2", "bead", "6", "opening", "");
+        assertEquals(422, refused.statusCode());
+        assertTrue(refused.body().contains("key a width from 1 to 80"), refused.body());
+        assertEquals(
+                302,
+                ines.post(plan + "/bands", "ring", "5", "bead", "0", "opening", "116")
+                        .statusCode());
+        PartFile now = shop.bean(Parts.class).byTag(deck.tag());
+        assertEquals(116, now.bands().opening().orElseThrow().mm());
+        assertTrue(toClean(now) < before - 0.05, toClean(now) + " after, " + before + " before");
+        String page = ines.get(plan).body();
+        assertTrue(page.contains("as keyed here") && page.contains("value=\"116 mm\""), page);
+        assertTrue(shop.bean(Changes.class).of(now.visit().id()).stream()
+                .anyMatch(c -> c.what().equals("sealing bands") && c.detail().contains("from an opening of 116 mm")));
+        assertEquals(
+                403,
+                Visitor.signedIn(shop.port(), "desk")
+                        .post(plan + "/bands", "ring", "5", "bead", "0", "opening", "")
+                        .statusCode());
+    }
+}
