@@ -52,8 +52,8 @@ key() {
     mapfile -t places < <(curl -s -b "$jar" "$first$face" | grep -o 'button type="button" data-place="[^"]*"' | sed 's/.*="//;s/"//')
     [ ${#places[@]} -gt 0 ] || { sleep 1; sign_in; }
   done
-  # shellcheck disable=SC2086
-  (sleep "$1"; kill -9 $2 2>/dev/null) &
+  # Who runs then is asked for then: a command starts an application that died anew.
+  (sleep "$1"; eval "kill -9 $2" 2>/dev/null) &
   for ((n = 0; n < 4000; n++)); do
     id=$(new_id)
     base=$first
@@ -141,11 +141,11 @@ sign_in
 batch=$(sql "select b.id from batch b order by made_at limit 1")
 members=$(sql "select count(*) from batch_member where batch_id = '$batch'")
 for ((k = 1; k <= kills; k++)); do
-  java=$(cat "$HOMALON_HOME/run/java.pid")
+  java='$(cat "$HOMALON_HOME/run/java.pid")'
   case $((k % (2 + instances))) in
     1) kill=$java name="the application" ;;
-    2) kill=$(head -1 "$HOMALON_HOME"/pg/postmaster.pid) name=PostgreSQL ;;
-    3) kill="$(cat "$HOMALON_HOME.two/run/script.pid") $(cat "$HOMALON_HOME.two/run/java.pid")" name="the other command and application" ;;
+    2) kill='$(head -1 "$HOMALON_HOME/pg/postmaster.pid")' name=PostgreSQL ;;
+    3) kill='$(cat "$HOMALON_HOME.two/run/script.pid" "$HOMALON_HOME.two/run/java.pid")' name="the other command and application" ;;
     0) kill="$script $java" name="the command and the application" ;;
   esac
   key "$(awk -v s="$RANDOM" 'BEGIN { srand(s); print 0.5 + 4 * rand() }')" "$kill"
