@@ -64,7 +64,7 @@ final class Consequences {
         all.add(new Consequence(
                 kind,
                 Tone.NOT_KNOWN,
-                line("Not known: " + missing + " is not keyed."),
+                line(missing.substring(0, 1).toUpperCase(Locale.ROOT) + missing.substring(1) + " is not keyed."),
                 "",
                 Optional.empty(),
                 Double.NaN,
