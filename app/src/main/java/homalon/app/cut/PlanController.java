@@ -6,6 +6,7 @@ import homalon.app.part.PartFile;
 import homalon.app.part.PartShells;
 import homalon.app.part.Parts;
 import homalon.app.security.Signed;
+import homalon.app.tools.Toolbox;
 import homalon.app.web.OneRead;
 import homalon.app.web.Shell;
 import homalon.core.cut.CutPlan;
@@ -48,6 +49,7 @@ class PlanController {
     private final FeedsViews feedsViews;
     private final RoomSource room;
     private final CutToCome toCome;
+    private final Toolbox toolbox;
     private final OneRead reading;
 
     PlanController(
@@ -59,7 +61,9 @@ class PlanController {
             FeedsViews feedsViews,
             RoomSource room,
             CutToCome toCome,
+            Toolbox toolbox,
             OneRead reading) {
+        this.toolbox = toolbox;
         this.parts = parts;
         this.shells = shells;
         this.planner = planner;
@@ -181,9 +185,17 @@ class PlanController {
         School chosen = asked.school() != null
                 ? asked.school()
                 : kept.map(k -> k.plan().school()).orElse(School.LEAST_REMOVAL);
-        PassPlan.Depths fitted = fitted(part, compared.get(), chosen, depths, atLeast, unit);
+        PassPlan.Depths fitted = fitted(part, compared.get(), chosen, depths, atLeast, step(asked.tooling(kept), unit));
         model.addAttribute("shrunk", !fitted.equals(depths));
-        PlanView view = views.of(compared.get(), chosen, fitted, atLeast, asked.inStages(kept), kept, shell.writer());
+        PlanView view = views.of(
+                compared.get(),
+                chosen,
+                fitted,
+                atLeast,
+                asked.inStages(kept),
+                step(asked.tooling(kept), unit),
+                kept,
+                shell.writer());
         model.addAttribute("finishLast", asked.inStages(kept));
         model.addAttribute(
                 "room",
@@ -205,6 +217,11 @@ class PlanController {
         return feedsViews.steelInFace(part, tooling) ? asked.throughSteel(unit) : asked;
     }
 
+    /** Depths are whole steps of the machine's own dial. */
+    private Length step(Tooling tooling, BenchUnit unit) {
+        return toolbox.machine(tooling.machine()).map(m -> m.dialStep(unit)).orElseGet(() -> RuleBook.dialStep(unit));
+    }
+
     /** Passes that take no more than may come off, where the face needs less. */
     private PassPlan.Depths fitted(
             PartFile part,
@@ -212,11 +229,11 @@ class PlanController {
             School school,
             PassPlan.Depths depths,
             Length atLeast,
-            BenchUnit unit) {
+            Length dialStep) {
         double clean =
                 compared.setUps().with(school).map(r -> r.setUp().toClean()).orElse(0.0);
         double may = room.mayComeOff(part) + toCome.cut(part).mm();
-        return depths.fitted(Math.max(clean, atLeast.mm()), may, RuleBook.dialStep(unit));
+        return depths.fitted(Math.max(clean, atLeast.mm()), may, dialStep);
     }
 
     /** Where it stands in the kept plan, or as proposed; the shims are those that the shop has now. */
@@ -300,13 +317,14 @@ class PlanController {
                 .orElseThrow(() -> new BadInputException(
                         "school", "The thickness was not measured: key it at the corners, or choose another set-up."));
         Length atLeast = asked.atLeast(Length.ZERO, unit);
+        Length dialStep = step(asked.tooling(Optional.empty()), unit);
         PassPlan.Depths depths =
                 deepest(part, asked.tooling(Optional.empty()), asked.depths(PassPlan.Depths.usual(unit), unit), unit);
         CutPlan plan = CutPlan.of(
                         compared.setUps(),
                         removal,
-                        fitted(part, compared, school, depths, atLeast, unit),
-                        RuleBook.dialStep(unit),
+                        fitted(part, compared, school, depths, atLeast, dialStep),
+                        dialStep,
                         atLeast)
                 .finishedLast(Boolean.TRUE.equals(asked.finishLast()));
         Tooling tooling = asked.tooling(Optional.empty());

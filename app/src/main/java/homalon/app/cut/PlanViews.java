@@ -17,7 +17,6 @@ import homalon.core.geometry.Spot;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
-import homalon.core.rulebook.RuleBook;
 import homalon.core.rulebook.ShimStock;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -40,6 +39,7 @@ public class PlanViews {
             PassPlan.Depths depths,
             Length atLeast,
             boolean finishLast,
+            Length dialStep,
             Optional<PlanFile> kept,
             LengthWriter writer) {
         Comparison setUps = compared.setUps();
@@ -48,8 +48,7 @@ public class PlanViews {
         for (Removal r : setUps.removals()) {
             cards.add(card(compared, r, r == chosen, writer, cards.size() + 1));
         }
-        CutPlan plan = CutPlan.of(setUps, chosen, depths, RuleBook.dialStep(writer.unit()), atLeast)
-                .finishedLast(finishLast);
+        CutPlan plan = CutPlan.of(setUps, chosen, depths, dialStep, atLeast).finishedLast(finishLast);
         boolean stale = kept.filter(k -> k.surveyRevision() != compared.survey().revision())
                 .isPresent();
         boolean same = !stale && kept.filter(k -> k.plan().equals(plan)).isPresent();

@@ -1,11 +1,13 @@
 package homalon.app.tools;
 
 import homalon.core.cut.Machine;
+import homalon.core.quantity.Length;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.Optional;
 import java.util.UUID;
 
 /** A machine of the shop. */
@@ -32,6 +34,9 @@ class MachineRow {
     @Column(name = "max_feed")
     double maxFeed;
 
+    @Column(name = "step_nm")
+    Long step;
+
     @Column(name = "retired_at")
     Instant retiredAt;
 
@@ -44,9 +49,17 @@ class MachineRow {
         power = m.power();
         minFeed = m.minFeed();
         maxFeed = m.maxFeed();
+        step = m.step().map(Length::nanometres).orElse(null);
     }
 
     Machine machine() {
-        return new Machine(name, minRpm, maxRpm, power, minFeed, maxFeed);
+        return new Machine(
+                name,
+                minRpm,
+                maxRpm,
+                power,
+                minFeed,
+                maxFeed,
+                Optional.ofNullable(step).map(Length::ofNanometres));
     }
 }

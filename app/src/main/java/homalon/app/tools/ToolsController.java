@@ -13,6 +13,7 @@ import homalon.core.rulebook.RuleBook;
 import homalon.core.rulebook.ShimStock;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -113,6 +114,7 @@ class ToolsController {
             @RequestParam(defaultValue = "") String power,
             @RequestParam(defaultValue = "") String minFeed,
             @RequestParam(defaultValue = "") String maxFeed,
+            @RequestParam(defaultValue = "") String step,
             @ModelAttribute("shell") Shell shell,
             Model model,
             HttpServletResponse response) {
@@ -127,7 +129,8 @@ class ToolsController {
                         number(maxRpm),
                         number(power),
                         number(minFeed),
-                        number(maxFeed))));
+                        number(maxFeed),
+                        step.isBlank() ? Optional.empty() : Optional.of(Length.parse(step, shell.unit())))));
     }
 
     @PostMapping("/cutters")

@@ -10,13 +10,19 @@ import homalon.app.part.Parts;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
+import homalon.app.tools.Toolbox;
+import homalon.core.cut.Machine;
 import homalon.core.cut.School;
 import homalon.core.geometry.Spot;
 import homalon.core.part.Layout;
 import homalon.core.part.Material;
 import homalon.core.part.PartKind;
 import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
 import java.net.http.HttpResponse;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -70,5 +76,27 @@ class SealingBandsOfAJobTest {
                 Visitor.signedIn(shop.port(), "desk")
                         .post(plan + "/bands", "ring", "5", "bead", "0", "opening", "")
                         .statusCode());
+    }
+
+    @Test
+    void depthsAreStepsOfTheDialOfTheMachineThatIsChosen() {
+        String name = "bench mill " + System.nanoTime();
+        shop.bean(Toolbox.class).add(new Machine(name, 60, 900, 7, 15, 1200, Optional.of(Length.ofMm("0.02"))));
+        PartFile head = hands.bookReady();
+        double length = Layout.of(head.numbers()).box().width();
+        hands.read(head, SurveyKind.FACE, s -> 0.11 * Math.pow(2 * s.x() / length - 1, 2));
+        String page = Visitor.signedIn(shop.port(), "ines")
+                .get("/parts/" + head.tag() + "/plan?skim=0.02&deepest=0.06&finish=0.02&machine="
+                        + name.replace(" ", "%20") + "&cutter=")
+                .body();
+        Matcher passes = Pattern.compile("([0-9.]+) → ([0-9.]+)").matcher(page);
+        int count = 0;
+        while (passes.find()) {
+            count++;
+            for (int i = 1; i <= 2; i++) {
+                assertEquals(0, Math.round(Double.parseDouble(passes.group(i)) * 1000) % 20, passes.group());
+            }
+        }
+        assertTrue(count >= 3, page);
     }
 }

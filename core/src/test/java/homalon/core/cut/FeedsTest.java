@@ -7,6 +7,10 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import homalon.core.input.BadInputException;
 import homalon.core.part.Material;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
+import homalon.core.rulebook.RuleBook;
+import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
@@ -84,5 +88,21 @@ class FeedsTest {
         assertFalse(assertThrows(BadInputException.class, () -> new Cutter("c", null, 1, 0, 0))
                 .problems()
                 .isEmpty());
+    }
+
+    @Test
+    void depthsAreWholeStepsOfTheMachinesOwnDial() {
+        Machine usual = new Machine("surfacer", 200, 1200, 3, 20, 900);
+        assertEquals(RuleBook.dialStep(BenchUnit.MM), usual.dialStep(BenchUnit.MM));
+        assertEquals(RuleBook.dialStep(BenchUnit.THOU), usual.dialStep(BenchUnit.THOU));
+        Machine coarse = new Machine("old mill", 60, 900, 7, 15, 1200, Optional.of(Length.ofMm("0.02")));
+        assertEquals(Length.ofMm("0.02"), coarse.dialStep(BenchUnit.THOU));
+        PassPlan plan = PassPlan.toClean(0.113, PassPlan.Depths.usual(BenchUnit.MM), coarse.dialStep(BenchUnit.MM));
+        assertEquals(0, plan.total().nanometres() % Length.ofMm("0.02").nanometres());
+        for (String step : new String[] {"0.0004", "0.11"}) {
+            assertThrows(
+                    BadInputException.class,
+                    () -> new Machine("mill", 60, 900, 7, 15, 1200, Optional.of(Length.ofMm(step))));
+        }
     }
 }
