@@ -374,7 +374,7 @@ public class Parts {
         LengthWriter writer = new LengthWriter(BenchUnit.MM);
         changes.write(
                 part.visit().id(),
-                "sealing bands",
+                "SEALING",
                 writer.size(bands.ring()) + " around a bore, " + writer.size(bands.bead()) + " around a hole"
                         + bands.opening()
                                 .map(o -> ", from an opening of " + writer.size(o))

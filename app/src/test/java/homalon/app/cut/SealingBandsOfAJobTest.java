@@ -60,17 +60,15 @@ class SealingBandsOfAJobTest {
         HttpResponse<String> refused = ines.post(plan + "/bands", "ring", "0.2", "bead", "6", "opening", "");
         assertEquals(422, refused.statusCode());
         assertTrue(refused.body().contains("key a width from 1 to 80"), refused.body());
-        assertEquals(
-                302,
-                ines.post(plan + "/bands", "ring", "5", "bead", "0", "opening", "116")
-                        .statusCode());
+        HttpResponse<String> sealed = ines.post(plan + "/bands", "ring", "5", "bead", "0", "opening", "116");
+        assertEquals(302, sealed.statusCode(), sealed.body());
         PartFile now = shop.bean(Parts.class).byTag(deck.tag());
         assertEquals(116, now.bands().opening().orElseThrow().mm());
         assertTrue(toClean(now) < before - 0.05, toClean(now) + " after, " + before + " before");
         String page = ines.get(plan).body();
         assertTrue(page.contains("as keyed here") && page.contains("value=\"116 mm\""), page);
         assertTrue(shop.bean(Changes.class).of(now.visit().id()).stream()
-                .anyMatch(c -> c.what().equals("sealing bands") && c.detail().contains("from an opening of 116 mm")));
+                .anyMatch(c -> c.what().equals("SEALING") && c.detail().contains("from an opening of 116 mm")));
         assertEquals(
                 403,
                 Visitor.signedIn(shop.port(), "desk")
