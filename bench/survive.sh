@@ -47,10 +47,10 @@ key() {
   places=()
   # Right after a kill the page may be refused once: without places there is nothing to key.
   until [ ${#places[@]} -gt 0 ]; do
-    csrf=$(token $face)
-    curl -s -o /dev/null -b "$jar" -H "X-CSRF-TOKEN: $csrf" -d density=CLOSE "$first$face/start"
+    csrf=$(token $face || true)
+    curl -s -o /dev/null -b "$jar" -H "X-CSRF-TOKEN: $csrf" -d density=CLOSE "$first$face/start" || true
     mapfile -t places < <(curl -s -b "$jar" "$first$face" | grep -o 'button type="button" data-place="[^"]*"' | sed 's/.*="//;s/"//')
-    [ ${#places[@]} -gt 0 ] || { sleep 1; sign_in; }
+    [ ${#places[@]} -gt 0 ] || { sleep 1; sign_in || true; }
   done
   # Who runs then is asked for then: a command starts an application that died anew.
   (sleep "$1"; eval "kill -9 $2" 2>/dev/null) &
