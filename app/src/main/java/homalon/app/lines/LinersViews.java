@@ -60,7 +60,7 @@ class LinersViews {
                 "May stand",
                 "",
                 writer.number(setup.least()) + " to " + writer.full(setup.most()) + ", "
-                        + setup.school().words()
+                        + setup.school().words() + ", " + setup.held().words()
                         + (setup.usual() ? ", general default for such a gasket" : ", as keyed here"),
                 ""));
         String words = switch (liners.verdict()) {

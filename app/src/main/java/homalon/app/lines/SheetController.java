@@ -104,6 +104,7 @@ class SheetController {
             fillTorque(part, model);
         }
         model.addAttribute("schools", Liners.School.values());
+        model.addAttribute("held", Liners.Held.values());
         model.addAttribute("head", shells.head(part, sheet.step(), writer));
     }
 
@@ -260,8 +261,10 @@ class SheetController {
             @PathVariable String tag,
             @RequestParam UUID id,
             @RequestParam Liners.School school,
+            @RequestParam(defaultValue = "LOOSE") Liners.Held held,
             @RequestParam(defaultValue = "") String least,
             @RequestParam(defaultValue = "") String most,
+            @RequestParam(defaultValue = "") String aim,
             @AuthenticationPrincipal Signed me,
             @ModelAttribute("shell") Shell shell) {
         PartFile part = parts.byTag(tag);
@@ -269,7 +272,7 @@ class SheetController {
                 part,
                 id,
                 Sheet.LINERS,
-                LinersSetup.typed(school, least, most, shell.unit()).kept(),
+                LinersSetup.typed(school, held, least, most, aim, shell.unit()).kept(),
                 me.id());
         return "redirect:/parts/" + part.tag() + "/liners";
     }

@@ -13,6 +13,7 @@ import homalon.app.people.People;
 import homalon.app.people.Someone;
 import homalon.app.testing.Browser;
 import homalon.app.testing.RunningShop;
+import homalon.app.testing.Visitor;
 import homalon.core.face.FeelerResult;
 import homalon.core.face.FeelerSurvey;
 import homalon.core.face.Gap;
@@ -322,5 +323,34 @@ class FeelersAtTheBenchTest {
                         .toList());
         surveys.undo(part, FeelerKind.FACE, UUID.randomUUID(), ines.id());
         assertEquals(0, now().lines().get(0).stations().size(), "said by one key, taken back by one");
+    }
+
+    /** One long edge bowed, go and no-go with the limit blade: out at that edge, and its best edge is no dip. */
+    @Test
+    void aFaceBowedAlongOneEdgeStopsTheLimitBladeAndNamesNoDip() {
+        surveys.start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, Way.LIMIT, BenchUnit.MM, ines.id());
+        var box = Layout.of(part.numbers()).box();
+        SeededFace face = new SeededFace(box, 0, 0, 0.04, 0, 0, 0.04, List.of());
+        Length limit = Length.ofMm("0.05");
+        for (FeelerFile.LineFile line : now().lines()) {
+            FeelerHand.Laid laid = FeelerHand.lay(face, line.from(), line.to());
+            say(UUID.randomUUID(), first(line, Asked.REST), laid.rocks() ? "r" : "s");
+            for (FeelerFile.PlaceFile p : line.places()) {
+                if (p.asked() == Asked.STATION) {
+                    Length blade = now().first(line, p, box, limit);
+                    say(UUID.randomUUID(), p, blade.mm() + (laid.gap(p.at()) >= blade.mm() ? "+" : "-"));
+                }
+            }
+        }
+        FeelerResult result = shop.bean(FeelerFindings.class).of(part, now());
+        assertEquals(Verdict.OUT, result.verdict());
+        assertEquals(FeelerResult.Fits.EDGES_APART, result.fits());
+        assertEquals(List.of(), result.odd());
+        String page = Visitor.signedIn(shop.port(), "ines")
+                .get("/parts/" + part.tag() + "/feelers")
+                .body();
+        assertTrue(page.contains("blade went in") && page.contains("Stop here"), page);
+        assertTrue(page.contains("The two long edges bow differently"));
+        assertTrue(!page.contains("look for a local dip"));
     }
 }

@@ -78,6 +78,7 @@ class BesideTheFaceTest {
                 "line/set-up; at=0 98,clearance=0.02,running=0.02,way=LIMIT_BLADE; no blade proves it",
                 "line/set-up; at=0 98,clearance=0.06,running=0.02,way=LIMIT_BLADE,blade=0; one limit blade",
                 "liners/set-up; school=PROUD,least=0.1,most=0.03; above the least",
+                "liners/set-up; school=PROUD,least=0.03,most=0.1,aim=0.2; aim lies between",
                 "line/torque; turns=,most=3,restarts=true; Key the torque",
                 "line/readings; place=h9,typed=0.1,unit=MM; not on this sheet",
                 "route/did; operation=FACE_CHECK; on its own page",

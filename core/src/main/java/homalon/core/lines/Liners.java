@@ -40,6 +40,30 @@ public record Liners(List<One> each, double step, Verdict verdict) {
         }
     }
 
+    /** How they are held, and so how they are brought to height. */
+    public enum Held {
+        /** On a flange, and out again for the lathe: each is trimmed by itself, and a cut of the deck raises all. */
+        LOOSE("loose, trimmed one by one"),
+        /** Pressed in to stay: the cutter takes their tops with the deck. */
+        PRESSED_IN("pressed in, cut with the deck");
+
+        private final String words;
+
+        Held(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+
+        /** Where a reading stands after a cut of the deck, mm. */
+        double after(double protrusion, double deckCut) {
+            double raised = protrusion + deckCut;
+            return this == PRESSED_IN && deckCut > 0 ? Math.min(0, raised) : raised;
+        }
+    }
+
     /**
      * Limits, mm.
      *
@@ -77,13 +101,21 @@ public record Liners(List<One> each, double step, Verdict verdict) {
      * @throws homalon.core.input.BadInputException for readings that no liner gives
      */
     public static Liners of(int[] numbers, double[][] protrusion, double deckCut, Range range) {
+        return of(numbers, protrusion, deckCut, range, Held.LOOSE);
+    }
+
+    /** @param held how they are brought to height */
+    public static Liners of(int[] numbers, double[][] protrusion, double deckCut, Range range, Held held) {
         check(numbers, protrusion, deckCut, range);
         List<One> each = new ArrayList<>();
         for (int i = 0; i < numbers.length; i++) {
             each.add(one(
                     numbers[i],
-                    Arrays.stream(protrusion[i]).map(p -> p + deckCut).toArray(),
-                    range));
+                    Arrays.stream(protrusion[i])
+                            .map(p -> held.after(p, deckCut))
+                            .toArray(),
+                    range,
+                    held));
         }
         double step = 0;
         boolean open = each.stream().anyMatch(o -> o.verdict() == Verdict.NOT_PROVEN);
@@ -95,7 +127,7 @@ public record Liners(List<One> each, double step, Verdict verdict) {
         return new Liners(List.copyOf(each), step, out ? Verdict.OUT : open ? Verdict.NOT_PROVEN : Verdict.WITHIN);
     }
 
-    private static One one(int number, double[] p, Range range) {
+    private static One one(int number, double[] p, Range range, Held held) {
         double[] read = Arrays.stream(p).filter(v -> !Double.isNaN(v)).toArray();
         if (read.length == 0) {
             return new One(number, Double.NaN, Double.NaN, Double.NaN, Double.NaN, 0, Verdict.NOT_PROVEN, "not read");
@@ -104,13 +136,15 @@ public record Liners(List<One> each, double step, Verdict verdict) {
         double low = Arrays.stream(read).min().orElseThrow();
         double high = Arrays.stream(read).max().orElseThrow();
         double tilt = larger(Math.abs(p[0] - p[2]), Math.abs(p[1] - p[3]));
-        double trim = high > range.most() + 1e-9 ? Math.max(0, mean - range.aim()) : 0;
+        double trim = held == Held.LOOSE && high > range.most() + 1e-9 ? Math.max(0, mean - range.aim()) : 0;
         String why;
         Verdict verdict = Verdict.OUT;
         if (high > range.most() + 1e-9) {
-            why = "stands too high";
+            why = held == Held.LOOSE ? "stands too high" : "stands too high: the cutter takes it with the deck";
         } else if (low < range.least() - 1e-9) {
-            why = "stands too low: trimming cannot help, look under its flange, shim it or cut the deck";
+            why = held == Held.LOOSE
+                    ? "stands too low: trimming cannot help, look under its flange, shim it or cut the deck"
+                    : "stands too low: cut the deck down to it, or press in another";
         } else if (tilt > range.tilt() + 1e-9) {
             why = "leans: look for dirt under its flange before anything is cut";
         } else if (read.length < 4) {

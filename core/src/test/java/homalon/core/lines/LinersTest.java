@@ -35,6 +35,28 @@ class LinersTest {
         assertEquals(0.13 - 0.065, after.each().get(0).trim(), 1e-9);
     }
 
+    /** Pressed in, the cutter takes their tops: what stood proud comes level, what stood deeper than the cut stays low. */
+    @Test
+    void pressedInTheyAreCutWithTheDeck() {
+        double[][] read = {all(0.06), all(-0.02), all(-0.12)};
+        Liners before = Liners.of(new int[] {1, 2, 3}, read, 0, FLUSH, Liners.Held.PRESSED_IN);
+        assertEquals(0, before.each().get(0).trim(), "nothing is trimmed by itself");
+        assertTrue(before.each().get(0).why().contains("with the deck"));
+        assertTrue(before.each().get(1).why().contains("cut the deck down to it"));
+        Liners after = Liners.of(new int[] {1, 2, 3}, read, 0.08, FLUSH, Liners.Held.PRESSED_IN);
+        assertEquals(0, after.each().get(0).mean(), 1e-9);
+        assertEquals(0, after.each().get(1).mean(), 1e-9);
+        assertEquals(-0.04, after.each().get(2).mean(), 1e-9);
+        assertEquals(Verdict.OUT, after.verdict());
+        assertEquals(
+                0.14,
+                Liners.of(new int[] {1}, new double[][] {all(0.06)}, 0.08, FLUSH, Liners.Held.LOOSE)
+                        .each()
+                        .get(0)
+                        .mean(),
+                1e-9);
+    }
+
     @Test
     void leaningLowAndUnevenAreToldApart() {
         Liners.One leans = Liners.of(new int[] {3}, new double[][] {{0.08, 0.06, 0.04, 0.06}}, 0, PROUD)
