@@ -72,6 +72,7 @@ class DoorController {
     String signIn(
             @RequestParam(required = false) String wrong,
             @RequestParam(required = false) Integer wait,
+            @RequestParam(required = false) String passkey,
             @RequestParam(required = false) String out,
             Model model) {
         if (people.nobodyYet()) {
@@ -80,6 +81,9 @@ class DoorController {
         String said = null;
         if (wrong != null) {
             said = "Login and password do not belong together: key them again.";
+        } else if (passkey != null) {
+            said =
+                    "Here an owner comes in with the passkey: show the device. Lost, it is replaced by homalon recover at the machine.";
         } else if (wait != null) {
             said = Tries.told(Math.max(1, Math.min(wait, 60))) + ", then try again.";
         } else if (out != null) {

@@ -60,8 +60,9 @@ class LinersViews {
                 "May stand",
                 "",
                 writer.number(setup.least()) + " to " + writer.full(setup.most()) + ", "
-                        + setup.school().words() + ", " + setup.held().words()
-                        + (setup.usual() ? ", general default for such a gasket" : ", as keyed here"),
+                        + setup.school().words()
+                        + (setup.usual() ? ", general default for such a gasket" : ", as keyed here") + "; "
+                        + setup.held().words(),
                 ""));
         String words = switch (liners.verdict()) {
             case WITHIN -> "Within";

@@ -1,5 +1,6 @@
 package homalon.app.passkeys;
 
+import homalon.app.security.SecondFactor;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
@@ -10,13 +11,24 @@ import org.springframework.transaction.annotation.Transactional;
 /** What pages show of passkeys. */
 @Service
 @Transactional(readOnly = true)
-public class Passkeys {
+public class Passkeys implements SecondFactor {
     private final PasskeyRepository rows;
     private final boolean on;
+    private final boolean only;
 
-    Passkeys(PasskeyRepository rows, @Value("${homalon.passkeys:false}") boolean on) {
+    /** @param only whoever made one comes in with it, and no longer with the password alone */
+    Passkeys(
+            PasskeyRepository rows,
+            @Value("${homalon.passkeys:false}") boolean on,
+            @Value("${homalon.passkeys-only:false}") boolean only) {
         this.rows = rows;
         this.on = on;
+        this.only = only;
+    }
+
+    @Override
+    public boolean askedOf(UUID person) {
+        return only && !of(person).isEmpty();
     }
 
     /** One as its owner named it. */

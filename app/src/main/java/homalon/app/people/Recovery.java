@@ -51,6 +51,9 @@ public final class Recovery {
                         "update person set password_hash = ?, active = true where login = ? and role = 'OWNER'");
                 PreparedStatement waits = c.prepareStatement("delete from try_bucket where subject like ?");
                 PreparedStatement sessions = c.prepareStatement("delete from spring_session where principal_name = ?");
+                // What asks for a passkey would keep out whoever lost the device.
+                PreparedStatement passkeys = c.prepareStatement(
+                        "delete from passkey where person = (select id from person where login = ?)");
                 PreparedStatement line = c.prepareStatement("insert into journal (by_person, what, detail)"
                         + " select id, 'PASSWORD_RECOVERED', login from person where login = ?")) {
             person.setString(1, Passwords.encoder().encode(password));
@@ -62,6 +65,8 @@ public final class Recovery {
             waits.executeUpdate();
             sessions.setString(1, login);
             sessions.executeUpdate();
+            passkeys.setString(1, login);
+            passkeys.executeUpdate();
             line.setString(1, login);
             line.executeUpdate();
             return true;

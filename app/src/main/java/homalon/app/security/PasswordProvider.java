@@ -8,7 +8,9 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.security.authentication.AuthenticationProvider;
 import org.springframework.security.authentication.BadCredentialsException;
 import org.springframework.security.authentication.LockedException;
@@ -27,10 +29,18 @@ class PasswordProvider implements AuthenticationProvider {
     private final PasswordEncoder encoder;
     private final Journal journal;
     private final Clock clock;
+    private final ObjectProvider<SecondFactor> secondFactor;
     /** Made beside the start: it takes as long as a password is meant to. */
     private final CompletableFuture<String> decoy;
 
-    PasswordProvider(People people, Tries tries, PasswordEncoder encoder, Journal journal, Clock clock) {
+    PasswordProvider(
+            People people,
+            Tries tries,
+            PasswordEncoder encoder,
+            Journal journal,
+            Clock clock,
+            ObjectProvider<SecondFactor> secondFactor) {
+        this.secondFactor = secondFactor;
         this.journal = journal;
         this.clock = clock;
         this.people = people;
@@ -59,6 +69,11 @@ class PasswordProvider implements AuthenticationProvider {
         }
         tries.right(subjects);
         people.knows(found.get().id(), password);
+        UUID person = found.get().id();
+        if (secondFactor.stream().anyMatch(f -> f.askedOf(person))) {
+            journal.write(Journal.What.NOT_LET_IN, person, "a password without the passkey, from " + address(given));
+            throw new PasskeyAsked();
+        }
         journal.write(Journal.What.SIGNED_IN, found.get().id(), "from " + address(given));
         return signedIn(found.get(), false, clock.instant());
     }
@@ -72,6 +87,15 @@ class PasswordProvider implements AuthenticationProvider {
         MustWait(int minutes) {
             super(Tries.told(minutes));
             this.minutes = minutes;
+        }
+    }
+
+    /** The password was right, and is not enough. */
+    static final class PasskeyAsked extends BadCredentialsException {
+        private static final long serialVersionUID = 1;
+
+        PasskeyAsked() {
+            super("the passkey is asked for");
         }
     }
 

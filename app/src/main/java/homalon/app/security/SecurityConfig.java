@@ -103,7 +103,9 @@ class SecurityConfig {
                         .failureHandler((request, response, e) -> response.sendRedirect(
                                 e instanceof PasswordProvider.MustWait wait
                                         ? "/sign-in?wait=" + wait.minutes
-                                        : "/sign-in?wrong")))
+                                        : e instanceof PasswordProvider.PasskeyAsked
+                                                ? "/sign-in?passkey"
+                                                : "/sign-in?wrong")))
                 .logout(l -> l.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
                 .exceptionHandling(e -> e.defaultAuthenticationEntryPointFor(
                                 new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED), htmx)

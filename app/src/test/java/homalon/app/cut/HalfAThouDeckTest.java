@@ -37,7 +37,7 @@ class HalfAThouDeckTest {
     }
 
     /** @param gasket that leaves so much over the least squeeze of 1.0 with the piston level with the deck */
-    private PartFile deck(double bow, String gasket) {
+    private PartFile deck(double bow, String gasket, String thinnest) {
         PartFile deck = hands.book(Material.CAST_IRON, PartKind.DECK);
         hands.prepare(deck);
         double length = Layout.of(deck.numbers()).box().width();
@@ -47,6 +47,8 @@ class HalfAThouDeckTest {
                         deck,
                         UUID.randomUUID(),
                         Map.of(
+                                "THINNEST",
+                                thinnest,
                                 "drive",
                                 "CHAIN_OR_BELT",
                                 "crown",
@@ -66,7 +68,7 @@ class HalfAThouDeckTest {
 
     @Test
     void skimAndFinishShrinkAndTheDeckIsCut() {
-        PartFile deck = deck(0.006, "1.0127");
+        PartFile deck = deck(0.006, "1.0127", "210");
         List<String> faults = new ArrayList<>();
         Page page = window.signedIn(shop, "ines", 1280, 800, faults);
         page.navigate(shop.address() + "/parts/" + deck.tag() + "/plan");
@@ -88,11 +90,14 @@ class HalfAThouDeckTest {
 
     @Test
     void whatEvenTheZoneDoesNotFitIsNotCut() {
-        PartFile deck = deck(0.08, "1.0127");
+        PartFile unread = deck(0.08, "1.0127", "");
+        PartFile deck = deck(0.08, "1.0127", "210");
         Page page = window.signedIn(shop, "ines", 1280, 800, new ArrayList<>());
         page.navigate(shop.address() + "/parts/" + deck.tag() + "/budget");
         String said = page.locator("body").innerText();
         assertTrue(said.contains("do not cut"), said);
+        page.navigate(shop.address() + "/parts/" + unread.tag() + "/budget");
+        assertThat(page.locator("body")).containsText("Measure its thickness before anybody says cut or scrap");
         page.navigate(shop.address() + "/parts/" + deck.tag() + "/plan");
         assertThat(page.locator("#chosen")).not().containsText("shrunk to what");
     }

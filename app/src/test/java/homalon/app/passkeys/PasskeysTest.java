@@ -124,6 +124,46 @@ class PasskeysTest {
         page.context().close();
     }
 
+    /** Where only passkeys let owners in, a right password does not, once there is one; before, and without it, it does. */
+    @Test
+    void whereOnlyPasskeysLetInARightPasswordIsNotEnough() {
+        int port = RunningShop.freePort();
+        String own = "http://localhost:" + port;
+        try (RunningShop.Shop only = RunningShop.empty(
+                "--server.port=" + port,
+                "--homalon.passkeys=true",
+                "--homalon.passkeys-only=true",
+                "--homalon.public-address=" + own)) {
+            People of = only.bean(People.class);
+            of.addFirstOwner("liv", "Liv", "saltmarsh-demo");
+            Page page = window.open(own + "/sign-in", 1280, 800, new ArrayList<>());
+            device(page);
+            byPassword(page, own);
+            page.waitForURL(own + "/");
+            page.navigate(own + "/shop");
+            page.fill("[data-passkey-make] [name=label]", "Liv's key");
+            page.getByText("Make a passkey").click();
+            assertThat(page.locator("form[action='/shop/passkeys/remove']")).hasCount(1);
+
+            page.context().clearCookies();
+            byPassword(page, own);
+            assertThat(page.locator("body")).containsText("an owner comes in with the passkey");
+            assertEquals(
+                    Journal.What.NOT_LET_IN,
+                    only.bean(Journal.class).last(1).get(0).what());
+            page.getByText("Come in with a passkey").click();
+            page.waitForURL(own + "/");
+            page.context().close();
+        }
+    }
+
+    private static void byPassword(Page page, String own) {
+        page.navigate(own + "/sign-in");
+        page.fill("[name=login]", "liv");
+        page.fill("[name=password]", "saltmarsh-demo");
+        page.keyboard().press("Enter");
+    }
+
     @Test
     void whatIsNoPasskeyLetsNobodyIn() {
         Visitor nobody = new Visitor(shop.port());

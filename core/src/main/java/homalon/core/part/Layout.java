@@ -339,7 +339,11 @@ public final class Layout {
                 bores.stream().allMatch(b -> b.centre().distance(hole.centre()) >= b.diameter() / 2 + r + 1.5);
         boolean clearOfHoles =
                 holes.stream().allMatch(h -> h.centre().distance(hole.centre()) >= h.diameter() / 2 + r + 1.5);
-        if (inside && clearOfBores && clearOfHoles) {
+        boolean clearOfChambers = numbers.chambers() != ChamberShape.BESIDE
+                || bores.stream()
+                        .map(this::beside)
+                        .allMatch(o -> o.centre().distance(hole.centre()) >= o.radius() + r + 1.5);
+        if (inside && clearOfBores && clearOfHoles && clearOfChambers) {
             holes.add(hole);
         }
     }

@@ -78,7 +78,10 @@ class ValvePatternTest {
             assertTrue(lid.rim(bore, 12).stream()
                     .allMatch(s -> Math.abs(s.distance(opening.centre()) - opening.radius()) < 1e-9));
         }
-        assertTrue(lid.boltHoles().size() >= 12, lid.boltHoles().size() + " bolts");
+        assertTrue(lid.boltHoles().size() >= 6, lid.boltHoles().size() + " bolts");
+        assertTrue(lid.boltHoles().stream()
+                .allMatch(h -> lid.openings().stream()
+                        .allMatch(o -> o.centre().distance(h.centre()) > o.radius() + h.diameter() / 2)));
         assertTrue(lid.valves().isEmpty());
     }
 }
