@@ -3,7 +3,6 @@ package homalon.core.face;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -31,7 +30,8 @@ public record FeelerSlide(Length blade, double from, double to) {
      *
      * @param length of the line, mm
      * @return empty when what was keyed is no slide
-     * @throws BadInputException when the marks do not lie along the line, or too near to each other
+     * @throws BadInputException when the marks do not lie along the line, too near to each other, or at an end of the edge, which
+     *     touches there when it sits still
      */
     public static Optional<FeelerSlide> parse(String typed, BenchUnit unit, double length) {
         Matcher m = TYPED.matcher(typed.strip());
@@ -50,7 +50,13 @@ public record FeelerSlide(Length blade, double from, double to) {
                     "The marks lie along the line, " + Math.round(length)
                             + " mm long, from where it goes to where it ends, 6 mm apart at the least: such as 0.05 120..260.");
         }
-        return Optional.of(new FeelerSlide(blade, from / length, Math.min(1, to / length)));
+        if (from < 2 * MARKED || to > length - 2 * MARKED) {
+            throw new BadInputException(
+                    "typed",
+                    "A blade that goes right to the end of the edge says that it does not touch there: key r when it rocks, and "
+                            + "then equal blades under both ends.");
+        }
+        return Optional.of(new FeelerSlide(blade, from / length, to / length));
     }
 
     /** Whether the blade went at a place of the line. */
@@ -58,18 +64,13 @@ public record FeelerSlide(Length blade, double from, double to) {
         return at >= from && at <= to;
     }
 
-    /** Places that the marks add to the line, just within and just beyond each; none where the run reaches the line's end. */
+    /** Places that the marks add to the line, just within and just beyond each. */
     public List<End> ends(double length) {
         double room = MARKED / length;
-        List<End> ends = new ArrayList<>();
-        if (from > 2 * room) {
-            ends.add(new End(from - room, false));
-            ends.add(new End(from + room, true));
-        }
-        if (to < 1 - 2 * room) {
-            ends.add(new End(to - room, true));
-            ends.add(new End(to + room, false));
-        }
-        return ends;
+        return List.of(
+                new End(from - room, false),
+                new End(from + room, true),
+                new End(to - room, true),
+                new End(to + room, false));
     }
 }
