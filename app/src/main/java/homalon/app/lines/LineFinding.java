@@ -70,9 +70,7 @@ public record LineFinding(
                 }
                 Between between = saddle.at(at, clearance);
                 felt.add(between);
-                double middle =
-                        Double.isInfinite(between.least()) ? between.most() : (between.least() + between.most()) / 2;
-                bores.add(new Bore(at, middle, 0, clearance));
+                bores.add(new Bore(at, between.middle(), 0, clearance));
                 int bore = i + 1;
                 setup.blade().filter(saddle::goes).ifPresent(b -> stopped.add(bore));
                 saddle.askew().ifPresent(by -> askew.put(bore, by));

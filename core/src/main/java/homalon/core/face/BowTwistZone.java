@@ -57,13 +57,13 @@ final class BowTwistZone {
         return g[0] * x[0] + g[1] * x[1] + g[2] * x[2];
     }
 
-    /** Least and greatest zone over what the bands on (e, f, d) allow; they must allow something. */
-    static Range over(List<Band> bands, boolean bounded) {
-        double most = Double.POSITIVE_INFINITY;
-        if (bounded) {
-            most = new LinearBounds(bands, 3)
-                    .corners().stream().mapToDouble(BowTwistZone::of).max().orElse(0);
-        }
+    /**
+     * Least and greatest zone over what the bands on (e, f, d) allow; they must allow something.
+     *
+     * @param corners of what they allow; none where nothing bounds it
+     */
+    static Range over(List<Band> bands, List<double[]> corners) {
+        double most = corners.stream().mapToDouble(BowTwistZone::of).max().orElse(Double.POSITIVE_INFINITY);
         return new Range(Math.min(least(bands), most), most);
     }
 

@@ -46,13 +46,13 @@ final class ChordGap {
         return g[0] * x[0] + g[1] * x[1] + g[2] * x[2];
     }
 
-    /** Least and greatest over what the bands on (e, f, d) allow; they must allow something. */
-    static Range over(List<Band> bands, boolean bounded) {
-        double most = Double.POSITIVE_INFINITY;
-        if (bounded) {
-            most = new LinearBounds(bands, 3)
-                    .corners().stream().mapToDouble(ChordGap::of).max().orElse(0);
-        }
+    /**
+     * Least and greatest over what the bands on (e, f, d) allow; they must allow something.
+     *
+     * @param corners of what they allow; none where nothing bounds it
+     */
+    static Range over(List<Band> bands, List<double[]> corners) {
+        double most = corners.stream().mapToDouble(ChordGap::of).max().orElse(Double.POSITIVE_INFINITY);
         double least = new LinearBounds(bands, 3)
                 .lowest(x -> new LinearBounds.Touch(of(x), gradient(x[0], x[1], x[2])))
                 .map(ChordGap::of)

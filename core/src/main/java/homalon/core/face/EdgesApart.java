@@ -114,19 +114,24 @@ final class EdgesApart {
      */
     record Bounds(Range gap, Range zone) {}
 
-    /** Over what the bands on (e, f, d, g) allow; they must allow something. */
-    static Bounds over(List<Band> bands, boolean bounded) {
-        LinearBounds bounds = new LinearBounds(bands, FaceTerms.EDGES_APART.count);
+    /**
+     * Over what the bands on (e, f, d, g) allow; they must allow something.
+     *
+     * @param corners of what they allow; none where nothing bounds it
+     */
+    static Bounds over(List<Band> bands, List<double[]> corners) {
         double gap = Double.POSITIVE_INFINITY;
         double zone = Double.POSITIVE_INFINITY;
-        if (bounded) {
-            List<double[]> corners = bounds.corners();
+        if (!corners.isEmpty()) {
             gap = BETWEEN
                     * corners.stream().mapToDouble(c -> gap(c).value()).max().orElse(0);
             zone = BETWEEN
                     * corners.stream().mapToDouble(EdgesApart::zone).max().orElse(0);
         }
-        double least = bounds.lowest(EdgesApart::gap).map(x -> gap(x).value()).orElse(0.0);
+        double least = new LinearBounds(bands, FaceTerms.EDGES_APART.count)
+                .lowest(EdgesApart::gap)
+                .map(x -> gap(x).value())
+                .orElse(0.0);
         return new Bounds(new Range(Math.min(least, gap), gap), new Range(Math.min(least, zone), zone));
     }
 }

@@ -207,13 +207,14 @@ public final class Feelers {
                 && finite(crossBow)
                 && finite(lift)
                 && apart.map(Feelers::finite).orElse(true);
-        if (terms == FaceTerms.EDGES_APART && bounded && !restsWhereItWent(bounds.corners())) {
+        List<double[]> corners = bounded ? bounds.corners() : List.of();
+        if (terms == FaceTerms.EDGES_APART && bounded && !restsWhereItWent(corners)) {
             return contradicts(gapProven, giveWay());
         }
         EdgesApart.Bounds of = terms == FaceTerms.EDGES_APART
-                ? EdgesApart.over(bands, bounded)
-                : new EdgesApart.Bounds(ChordGap.over(bands, bounded), BowTwistZone.over(bands, bounded));
-        Allowed allowed = new Allowed(longBow.get(), crossBow, lift, of.zone(), bounded ? bounds.corners() : List.of());
+                ? EdgesApart.over(bands, corners)
+                : new EdgesApart.Bounds(ChordGap.over(bands, corners), BowTwistZone.over(bands, corners));
+        Allowed allowed = new Allowed(longBow.get(), crossBow, lift, of.zone(), corners);
         List<Bow> bows = Arrays.stream(Judged.values())
                 .map(j -> new Bow(j, bounds.of(quarter(formOf(j))), laid(j).isPresent()))
                 .toList();

@@ -81,7 +81,7 @@ public record MatingBounds(Range gap, List<String> words) {
                 new Band(new double[] {1, 0, 0}, e.least(), e.most()),
                 new Band(new double[] {0, 1, 0}, f.least(), f.most()),
                 new Band(new double[] {0, 0, 4}, lift.least(), lift.most()));
-        double least = BowTwistZone.over(bands, false).least();
+        double least = BowTwistZone.over(bands, List.of()).least();
         double most = 0;
         for (double[] h : head.corners()) {
             for (double[] d : deck.corners()) {

@@ -78,7 +78,12 @@ public record ShaftLine(
      *
      * @param least and most that its height may be; least is minus infinity where every blade went in
      */
-    public record Between(double at, double least, double most, double clearance) {}
+    public record Between(double at, double least, double most, double clearance) {
+        /** Where nothing says how low, as high as it may be. */
+        public double middle() {
+            return Double.isInfinite(least) ? most : (least + most) / 2;
+        }
+    }
 
     /**
      * What intervals allow.
@@ -103,7 +108,7 @@ public record ShaftLine(
         problems.throwIfAny();
         ShaftLine middle = of(
                 bores.stream()
-                        .map(b -> new Bore(b.at(), mid(b), 0, b.clearance()))
+                        .map(b -> new Bore(b.at(), b.middle(), 0, b.clearance()))
                         .toList(),
                 running);
         List<Between> along =
@@ -133,11 +138,6 @@ public record ShaftLine(
         double high = j.most() - t * i.least() - (1 - t) * k.least();
         double off = worse > 0 ? Math.max(Math.abs(low), Math.abs(high)) : Math.max(0, Math.max(low, -high));
         return room - off;
-    }
-
-    /** Where nothing says how low, as high as it may be. */
-    private static double mid(Between b) {
-        return Double.isInfinite(b.least()) ? b.most() : (b.least() + b.most()) / 2;
     }
 
     /**
