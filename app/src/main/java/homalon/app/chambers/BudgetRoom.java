@@ -27,7 +27,8 @@ class BudgetRoom implements RoomSource {
         }
         try {
             WhatIf whatIf = WhatIf.NOTHING.withCut(Math.max(0, cut));
-            return Optional.of(BudgetViews.room(outlooks.of(file, whatIf), writer));
+            return Optional.of(
+                    BudgetHeadline.of(outlooks.of(file, whatIf), writer).room());
         } catch (BadInputException e) {
             return Optional.of(new Room("out", "More than can come off", e.getMessage()));
         }

@@ -1,6 +1,5 @@
 package homalon.app.chambers;
 
-import homalon.app.cut.RoomSource;
 import homalon.app.drawing.BudgetDrawing;
 import homalon.app.drawing.ConsequenceDrawing;
 import homalon.app.web.WorkingView;
@@ -13,7 +12,6 @@ import homalon.core.chambers.Ratios;
 import homalon.core.cut.Budget;
 import homalon.core.cut.Budgets;
 import homalon.core.cut.Consequence;
-import homalon.core.cut.FaceNeed;
 import homalon.core.cut.Outlook;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
@@ -25,7 +23,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
@@ -35,7 +32,7 @@ class BudgetViews {
 
     BudgetView of(Outlook outlook, LengthWriter writer) {
         Budgets budgets = outlook.budgets();
-        Headline headline = headline(outlook, writer);
+        BudgetHeadline headline = BudgetHeadline.of(outlook, writer);
         List<Working> workings = new ArrayList<>();
         budgets.all().forEach(b -> workings.add(b.working()));
         for (Outlook.Each e : outlook.each()) {
@@ -58,127 +55,6 @@ class BudgetViews {
                 equal(outlook),
                 Workings.of(workings, writer),
                 report(outlook, writer));
-    }
-
-    /** The same headline, for those who cut. */
-    static RoomSource.Room room(Outlook outlook, LengthWriter writer) {
-        Headline h = headline(outlook, writer);
-        return new RoomSource.Room(h.style(), h.words(), h.sentence());
-    }
-
-    private record Headline(String style, String words, String sentence) {}
-
-    private static Headline headline(Outlook outlook, LengthWriter writer) {
-        Budgets budgets = outlook.budgets();
-        double cut = outlook.question().whatIf().cut();
-        Optional<Budget> binding = budgets.binding();
-        OptionalDouble most = budgets.mayComeOff();
-        String open = open(budgets);
-        List<Budget> already = budgets.overAlready();
-        if (!already.isEmpty()) {
-            return new Headline(
-                    "out",
-                    capital(lower(already.get(0).name())) + " is over already",
-                    "Before anything is cut, by its limit from: "
-                            + already.stream()
-                                    .map(b -> b.source().words())
-                                    .distinct()
-                                    .collect(Collectors.joining(", "))
-                            + (already.size() > 1
-                                    ? "; so "
-                                            + (already.size() == 2 ? "is " : "are ")
-                                            + already.stream()
-                                                    .skip(1)
-                                                    .map(b -> lower(b.name()))
-                                                    .collect(Collectors.joining(", "))
-                                    : "")
-                            + ". Another gasket, deck or piston may mend it; less cut does not." + open);
-        }
-        if (binding.isEmpty()) {
-            return new Headline(
-                    "open",
-                    "Not known what may come off",
-                    "No limit is keyed that a cut could reach, or what it is held against was not measured." + open);
-        }
-        String ends = lower(binding.get().name()) + " ends it, "
-                + binding.get().source().words() + ".";
-        if (!budgets.enough()) {
-            Budgets.Need need = budgets.needs().stream()
-                    .max((a, b) -> Double.compare(a.depth(), b.depth()))
-                    .orElseThrow();
-            return new Headline(
-                    "out",
-                    "Stop: " + writer.allowed(most.orElse(0)) + " may come off",
-                    "The face needs " + writer.needed(need.depth()) + " " + need.words() + ": " + ends + " "
-                            + advice(outlook, writer) + cautions(budgets, writer) + open);
-        }
-        List<Budget> over = budgets.over();
-        if (over.size() == 1 && over.get(0).kind() == Budget.Kind.CLASS_CC && outlook.passesOnceEqual()) {
-            return new Headline(
-                    "open",
-                    writer.full(cut) + ", once the chambers are equal",
-                    "As cut, " + lower(over.get(0).name())
-                            + " falls below the class; ground out to the largest, as listed"
-                            + " below, all of them pass." + open);
-        }
-        if (!over.isEmpty()) {
-            return new Headline(
-                    "out",
-                    writer.allowed(most.orElse(0)) + " may come off, not " + writer.full(cut),
-                    capital(over.get(0).name()) + " is over: " + ends + open);
-        }
-        boolean line = budgets.all().stream().anyMatch(b -> b.state() == Budget.State.ON_THE_LINE);
-        return new Headline(
-                line || !open.isEmpty() ? "open" : "within",
-                writer.allowed(most.orElse(0)) + " may come off",
-                (line ? "On the line of the class: not passed by more than the measurement leaves open. " : "")
-                        + capital(ends)
-                        + cautions(budgets, writer)
-                        + open);
-    }
-
-    /** What can be done where the face needs more than may come off. */
-    private static String advice(Outlook outlook, LengthWriter writer) {
-        FaceNeed need = outlook.question().need().orElse(FaceNeed.of(0));
-        if (!outlook.budgets().thicknessKnown()) {
-            return "Measure its thickness before anybody says cut or scrap: the metal that is there was not read.";
-        }
-        return switch (outlook.budgets().advice()) {
-            case FITS -> "";
-            case LEAST_REMOVAL ->
-                "Set up for least removal it needs " + writer.needed(need.least()) + ", which may come off.";
-            case STOP_AT_THE_BANDS ->
-                "No set-up brings all of it clean; the zone of its sealing places is " + writer.needed(need.zone())
-                        + ": stop where the bands of the gasket are clean, and sign for what is left.";
-            case DO_NOT_CUT -> "Build it up, or do not cut.";
-        };
-    }
-
-    /** What stands behind the budget that ends it. */
-    private static String cautions(Budgets budgets, LengthWriter writer) {
-        String said = "";
-        if (budgets.proud().isPresent()) {
-            said += " Cut so far, the highest piston stands "
-                    + writer.full(budgets.proud().getAsDouble())
-                    + " proud of the deck: the gasket has to make room for it.";
-        }
-        if (budgets.restsOnAssumedOpening()) {
-            said +=
-                    " It rests on a chamber's opening that nobody measured, give or take 8 %: two fills with a known cut "
-                            + "between, or fills to a depth, make it sure.";
-        }
-        return said;
-    }
-
-    /** What was not looked at is said beside whatever is found. */
-    private static String open(Budgets budgets) {
-        List<String> names = new ArrayList<>();
-        budgets.notMeasured().forEach(b -> names.add(lower(b.name()) + " not measured"));
-        budgets.withoutLimit().forEach(i -> names.add("no limit for " + lower(i.words())));
-        if (!budgets.lifeOpen().isEmpty()) {
-            names.add(budgets.lifeOpen());
-        }
-        return names.isEmpty() ? "" : " Open: " + String.join("; ", names) + ".";
     }
 
     private static String bars(Outlook outlook, LengthWriter writer) {

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import homalon.app.chambers.WorkOnChambers.Keyed;
+import homalon.app.cut.RoomSource;
 import homalon.app.face.SurveyKind;
 import homalon.app.ledger.Ledgers;
 import homalon.app.part.PartFile;
@@ -458,5 +459,24 @@ class ChamberPagesTest {
         assertEquals(
                 Budget.Kind.CLASS_CC, skiff.budgets().binding().orElseThrow().kind());
         assertTrue(skiff.each().get(0).chamber().depths().isPresent());
+    }
+
+    /** Thin already: no gasket mends that. Squeezed already: another gasket may. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "THINNEST; 89.9; THICKNESS_LEAST; 90; Thickness is over already; That metal is gone",
+                "DECK; -0.5; SQUEEZE_LEAST; 1; Piston to head is over already; Another gasket"
+            })
+    void whatIsOverBeforeTheCutIsTheHeadlineAndSaysWhatMendsIt(
+            String measured, String value, String limit, String least, String words, String sentence) {
+        PartFile part = head("GASKET", "1.2", measured, value, limit, least);
+        RoomSource.Room room = shop.bean(RoomSource.class)
+                .of(part, 0.05, new LengthWriter(BenchUnit.MM))
+                .orElseThrow();
+        assertEquals("out", room.style());
+        assertEquals(words, room.words());
+        assertTrue(room.sentence().contains(sentence), room.sentence());
     }
 }

@@ -72,6 +72,14 @@ public record Budget(
             return least;
         }
 
+        /** True where only metal on the face itself could mend it, which nobody puts back. */
+        public boolean goneWithMetal() {
+            return switch (this) {
+                case THICKNESS, CLASS_THICKNESS, LIFE, WAY_METAL, RING -> true;
+                default -> false;
+            };
+        }
+
         public boolean ofClass() {
             return switch (this) {
                 case CLASS_THICKNESS, CLASS_RATIO, CLASS_CC, CLASS_SPACE, CLASS_BOWL, CLASS_DECK -> true;
