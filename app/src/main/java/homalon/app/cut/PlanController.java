@@ -19,7 +19,6 @@ import homalon.core.input.BadInputException;
 import homalon.core.part.SealingBands;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
-import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Operation;
 import homalon.core.route.StepKind;
 import homalon.core.rulebook.GasketKind;
@@ -160,10 +159,9 @@ class PlanController {
         model.addAttribute("said", null);
         model.addAttribute("shrunk", false);
         SealingBands bands = part.bands();
-        model.addAttribute("ring", size(bands.ring(), shell.writer()));
-        model.addAttribute("bead", size(bands.bead(), shell.writer()));
-        model.addAttribute(
-                "opening", bands.opening().map(o -> size(o, shell.writer())).orElse(""));
+        model.addAttribute("ring", shell.writer().size(bands.ring()));
+        model.addAttribute("bead", shell.writer().size(bands.bead()));
+        model.addAttribute("opening", bands.opening().map(shell.writer()::size).orElse(""));
         model.addAttribute("bandsKeyed", part.visit().bands().isPresent());
         Optional<PlanFile> kept = plans.of(part);
         Footing start = start(part, kept, unit, asked.proposed());
@@ -205,11 +203,6 @@ class PlanController {
         model.addAttribute("view", view);
         model.addAttribute("hasPlan", kept.isPresent());
         return "cut/plan";
-    }
-
-    /** As it is keyed again: with its unit, and a sign that a keyboard has. */
-    private static String size(Length length, LengthWriter writer) {
-        return writer.size(length).replace('\u2212', '-');
     }
 
     /** As keyed, or as shallow as steel in the face asks for. */
