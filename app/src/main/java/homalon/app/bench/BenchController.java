@@ -8,13 +8,13 @@ import homalon.app.face.Findings;
 import homalon.app.face.SurveyFile;
 import homalon.app.face.SurveyKind;
 import homalon.app.face.Surveys;
+import homalon.app.ledger.LedgerFile;
 import homalon.app.ledger.Ledgers;
 import homalon.app.opened.ToEverybody;
 import homalon.app.part.Faces;
 import homalon.app.part.InTheShop;
 import homalon.app.part.PartFile;
 import homalon.app.part.PartHead;
-import homalon.app.part.Parts;
 import homalon.app.part.StepPages;
 import homalon.app.part.StepSource;
 import homalon.app.part.StuckOn;
@@ -35,7 +35,6 @@ import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -43,6 +42,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -63,10 +63,10 @@ class BenchController {
     private static final int AT_ONCE = 30;
 
     private static final int STUCK_AT_ONCE = 8;
+    private static final int GONE = 6;
     private static final int STUCK_ON_A_PAGE = 50;
     private static final int MOST_PAGES = 10_000;
 
-    private final Parts parts;
     private final InTheShop shop;
     private final StepSource steps;
     private final Surveys surveys;
@@ -89,7 +89,6 @@ class BenchController {
             Caffeine.newBuilder().maximumSize(400).build();
 
     BenchController(
-            Parts parts,
             InTheShop shop,
             StepSource steps,
             Surveys surveys,
@@ -100,7 +99,6 @@ class BenchController {
             Clock clock,
             Backups backups) {
         this.backups = backups;
-        this.parts = parts;
         this.shop = shop;
         this.steps = steps;
         this.surveys = surveys;
@@ -150,20 +148,40 @@ class BenchController {
             Model model) {
         return reading.of(() -> {
             LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
-            List<PartFile> free = shop.free(after, AT_ONCE + 1);
-            model.addAttribute(
-                    "next", next(free.subList(0, Math.min(AT_ONCE, free.size())), after.isEmpty(), shell, today));
-            model.addAttribute(
-                    "after",
-                    free.size() > AT_ONCE ? free.get(AT_ONCE - 1).visit().id() : null);
-            return swap != null && after.isPresent() ? "bench/bench :: rows" : show(shell, today, model);
+            if (after.isPresent() && swap != null) {
+                List<PartFile> free = shop.after(after.get(), AT_ONCE + 1);
+                rows(free, books(free), false, shell, today, model);
+                return "bench/bench :: rows";
+            }
+            InTheShop.Bench bench = shop.bench(today, after, AT_ONCE + 1, STUCK_AT_ONCE, GONE);
+            Map<UUID, LedgerFile> books = books(
+                    Stream.concat(bench.free().stream(), bench.gone().stream()).toList());
+            rows(bench.free(), books, after.isEmpty(), shell, today, model);
+            return show(bench, books, shell, today, model);
         });
     }
 
-    private String show(Shell shell, LocalDate today, Model model) {
-        InTheShop.Count count = shop.count(today);
-        model.addAttribute("held", held(count, today));
-        model.addAttribute("gone", gone(shell));
+    private Map<UUID, LedgerFile> books(List<PartFile> of) {
+        return ledgers.ofParts(of.stream().map(PartFile::id).toList());
+    }
+
+    private void rows(
+            List<PartFile> free,
+            Map<UUID, LedgerFile> books,
+            boolean first,
+            Shell shell,
+            LocalDate today,
+            Model model) {
+        List<PartFile> shown = free.subList(0, Math.min(AT_ONCE, free.size()));
+        model.addAttribute("next", next(shown, books, first, shell, today));
+        model.addAttribute(
+                "after", free.size() > AT_ONCE ? free.get(AT_ONCE - 1).visit().id() : null);
+    }
+
+    private String show(InTheShop.Bench bench, Map<UUID, LedgerFile> books, Shell shell, LocalDate today, Model model) {
+        InTheShop.Count count = bench.count();
+        model.addAttribute("held", held(bench, today));
+        model.addAttribute("gone", gone(bench.gone(), books, shell));
         model.addAttribute("backup", shell.owner() ? backups.warning().orElse(null) : null);
         model.addAttribute(
                 "summary",
@@ -188,7 +206,7 @@ class BenchController {
         }
         return reading.of(() -> {
             LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
-            List<Held> those = held(whom, page * STUCK_ON_A_PAGE, STUCK_ON_A_PAGE + 1, today);
+            List<Held> those = held(shop.stuck(whom, page * STUCK_ON_A_PAGE, STUCK_ON_A_PAGE + 1), today);
             boolean more = those.size() > STUCK_ON_A_PAGE;
             model.addAttribute("words", whom.words());
             model.addAttribute("path", path(whom));
@@ -198,14 +216,14 @@ class BenchController {
         });
     }
 
-    private List<Next> next(List<PartFile> free, boolean first, Shell shell, LocalDate today) {
+    private List<Next> next(
+            List<PartFile> free, Map<UUID, LedgerFile> books, boolean first, Shell shell, LocalDate today) {
         Map<UUID, VisitSteps.Standing> all = steps.steps(free, shell.writer());
         Map<UUID, SurveyFile> read = surveys
                 .ofVisits(free.stream().map(p -> p.visit().id()).toList())
                 .stream()
                 .filter(s -> s.kind().ofHeights() && s.read() > 0)
                 .collect(Collectors.toMap(SurveyFile::visit, Function.identity(), BenchController::later));
-        var books = ledgers.ofParts(free.stream().map(PartFile::id).toList());
         List<Next> next = new ArrayList<>();
         for (PartFile part : free) {
             Step step = PartHead.next(all.get(part.visit().id()).strip());
@@ -266,12 +284,14 @@ class BenchController {
         return days < 7 ? DAY.format(due) : DATE.format(due);
     }
 
-    private List<HeldOn> held(InTheShop.Count count, LocalDate today) {
-        return count.stuck().entrySet().stream()
-                .map(s -> {
-                    List<Held> those = held(s.getKey(), 0, STUCK_AT_ONCE, today);
-                    return new HeldOn(s.getKey().words(), path(s.getKey()), those, s.getValue() - those.size());
-                })
+    private static List<HeldOn> held(InTheShop.Bench bench, LocalDate today) {
+        return bench.stuck().entrySet().stream()
+                .map(s -> new HeldOn(
+                        s.getKey().words(),
+                        path(s.getKey()),
+                        held(s.getValue(), today),
+                        bench.count().stuck().getOrDefault(s.getKey(), 0L)
+                                - s.getValue().size()))
                 .toList();
     }
 
@@ -279,8 +299,8 @@ class BenchController {
         return on.name().toLowerCase(Locale.ROOT);
     }
 
-    private List<Held> held(StuckOn on, int from, int most, LocalDate today) {
-        return shop.stuck(on, from, most).stream()
+    private static List<Held> held(List<PartFile> parts, LocalDate today) {
+        return parts.stream()
                 .map(p -> {
                     PartFile.Stuck s = p.visit().stuck().orElseThrow();
                     long days = ChronoUnit.DAYS.between(s.since(), today);
@@ -290,14 +310,8 @@ class BenchController {
                 .toList();
     }
 
-    private List<Gone> gone(Shell shell) {
-        List<PartFile> gone = parts.handedOver();
-        var books = ledgers.ofParts(gone.stream().map(PartFile::id).toList());
+    private static List<Gone> gone(List<PartFile> gone, Map<UUID, LedgerFile> books, Shell shell) {
         return gone.stream()
-                .sorted(Comparator.comparing(
-                                (PartFile p) -> p.visit().releasedAt().orElseThrow())
-                        .reversed())
-                .limit(6)
                 .map(p -> new Gone(
                         p.tag(),
                         p.name(),

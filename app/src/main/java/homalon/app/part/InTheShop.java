@@ -1,11 +1,16 @@
 package homalon.app.part;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -40,20 +45,76 @@ public class InTheShop {
         }
     }
 
-    public Count count(LocalDate today) {
+    /**
+     * What stands on the bench.
+     *
+     * @param free the first that somebody can go on with
+     * @param stuck the first of those that wait, by what they wait for
+     * @param gone the last that were handed over and did not come back
+     */
+    public record Bench(Count count, List<PartFile> free, Map<StuckOn, List<PartFile>> stuck, List<PartFile> gone) {}
+
+    /**
+     * Read together, so that it takes as many statements whatever waits.
+     *
+     * @param after the visit after which the free ones come; empty from the start on
+     * @param free most of them; each of the others likewise
+     */
+    public Bench bench(LocalDate today, Optional<UUID> after, int free, int stuck, int gone) {
+        List<UUID> first = after.map(a -> jobs.freeAfter(a, free)).orElseGet(() -> jobs.free(free));
+        List<UUID> waiting = jobs.stuckOfEach(
+                Arrays.stream(StuckOn.values()).map(StuckOn::name).collect(Collectors.joining(",")), stuck);
+        List<UUID> left = jobs.handedOver(Limit.of(2 * gone));
+        Map<UUID, PartFile> all =
+                parts
+                        .byIds(Stream.of(first, waiting, left)
+                                .flatMap(List::stream)
+                                .distinct()
+                                .toList())
+                        .stream()
+                        .collect(Collectors.toMap(PartFile::id, Function.identity()));
+        Map<StuckOn, List<PartFile>> held = new EnumMap<>(StuckOn.class);
+        for (UUID id : waiting) {
+            PartFile part = all.get(id);
+            part.visit()
+                    .stuck()
+                    .ifPresent(s -> held.computeIfAbsent(s.on(), on -> new ArrayList<>())
+                            .add(part));
+        }
+        return new Bench(
+                count(today),
+                first.stream().map(all::get).toList(),
+                held,
+                left.stream()
+                        .distinct()
+                        .map(all::get)
+                        .filter(p -> p.visit().releasedAt().isPresent())
+                        .limit(gone)
+                        .toList());
+    }
+
+    private Count count(LocalDate today) {
         Map<StuckOn, Long> stuck = new EnumMap<>(StuckOn.class);
-        jobs.countStuck().forEach(s -> stuck.put(s.on(), s.many()));
-        JobRepository.Free free = jobs.countFree(today);
-        return new Count(free.many(), free.late(), stuck);
+        long free = 0;
+        long late = 0;
+        for (JobRepository.Here here : jobs.count(today)) {
+            if (here.on() == null) {
+                free = here.many();
+                late = here.late();
+            } else {
+                stuck.put(here.on(), here.many());
+            }
+        }
+        return new Count(free, late, stuck);
     }
 
     /**
      * What somebody can go on with: the earliest due first, then the one that came first.
      *
-     * @param after the visit after which these come; empty from the start on
+     * @param visit after which these come
      */
-    public List<PartFile> free(Optional<UUID> after, int most) {
-        return parts.byIds(after.map(a -> jobs.freeAfter(a, most)).orElseGet(() -> jobs.free(most)));
+    public List<PartFile> after(UUID visit, int most) {
+        return parts.byIds(jobs.freeAfter(visit, most));
     }
 
     /** Tags of a customer's castings, the first that came first. */

@@ -39,6 +39,10 @@ class Job {
     @Column(name = "seal_opening_nm")
     Long sealOpening;
 
+    /** Corners of a line that was inked, along and across by turns; null where none was. */
+    @Column(name = "seal_ink_nm")
+    long[] sealInk;
+
     /** Names of what was ticked, with blanks between; null where nobody was asked. */
     String happened;
 

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -17,23 +18,22 @@ interface JobRepository extends JpaRepository<Job, UUID> {
         return OneOrMany.of(ids, this::findByPartIdOrderByNo, this::findByPartIdInOrderByNo);
     }
 
-    List<Job> findTop12ByReleasedAtIsNotNullOrderByReleasedAtDesc();
+    @Query("select j.partId from Job j where j.releasedAt is not null order by j.releasedAt desc")
+    List<UUID> handedOver(Limit most);
 
-    /** How many visits wait for the same. */
-    record Stuck(StuckOn on, long many) {}
-
-    @Query(
-            "select j.stuckOn, count(*) from Job j where j.releasedAt is null and j.stuckOn is not null group by j.stuckOn")
-    List<Stuck> countStuck();
-
-    /** How many visits somebody can go on with, and how many of them are late. */
-    record Free(long many, long late) {}
+    /**
+     * How many visits are in the shop.
+     *
+     * @param on what they wait for; null for those that somebody can go on with
+     * @param late of those, due before today
+     */
+    record Here(StuckOn on, long many, long late) {}
 
     @Query("""
-            select count(*), count(*) filter (where j.due < :today) from Job j
-            where j.releasedAt is null and j.stuckOn is null
+            select j.stuckOn, count(*), count(*) filter (where j.due < :today) from Job j
+            where j.releasedAt is null group by j.stuckOn
             """)
-    Free countFree(LocalDate today);
+    List<Here> count(LocalDate today);
 
     // Written for the index job_free, which holds them in this order.
     @Query(value = """
@@ -55,4 +55,14 @@ interface JobRepository extends JpaRepository<Job, UUID> {
             order by stuck_since, id limit :most offset :from
             """, nativeQuery = true)
     List<UUID> stuck(String on, int from, int most);
+
+    /** The same for several at once, some of each. @param ons names, parted by commas */
+    @Query(value = """
+            select s.part_id from unnest(string_to_array(:ons, ',')) o(stuck_on)
+            cross join lateral (
+              select part_id, stuck_since, id from job where released_at is null and stuck_on = o.stuck_on
+              order by stuck_since, id limit :most) s
+            order by o.stuck_on, s.stuck_since, s.id
+            """, nativeQuery = true)
+    List<UUID> stuckOfEach(String ons, int most);
 }

@@ -3,7 +3,9 @@ package homalon.app.part;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.app.web.NotHereException;
+import homalon.core.geometry.Spot;
 import homalon.core.input.BadInputException;
+import homalon.core.part.InkedLine;
 import homalon.core.part.SealingBands;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
@@ -23,6 +25,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.LongStream;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -159,18 +162,6 @@ public class Parts {
         Map<UUID, PartFile> found =
                 files(parts.findAllById(ids)).stream().collect(Collectors.toMap(PartFile::id, Function.identity()));
         return ids.stream().map(found::get).filter(Objects::nonNull).toList();
-    }
-
-    /** The last few that were handed over. */
-    @Transactional(readOnly = true)
-    public List<PartFile> handedOver() {
-        List<UUID> ids = jobs.findTop12ByReleasedAtIsNotNullOrderByReleasedAtDesc().stream()
-                .map(j -> j.partId)
-                .distinct()
-                .toList();
-        return files(parts.findAllById(ids)).stream()
-                .filter(p -> p.visit().releasedAt().isPresent())
-                .toList();
     }
 
     @Transactional(readOnly = true)
@@ -366,10 +357,16 @@ public class Parts {
     /** Where the gasket in hand seals, for this visit; it turns what counts as clean, so that it is told who said it. */
     public void seal(PartFile part, SealingBands bands, UUID by) {
         part.requireHere("ring", "to say where its gasket seals");
+        if (bands.inked().stream().flatMap(l -> l.points().stream()).anyMatch(s -> !onFace(part, s))) {
+            throw new BadInputException(
+                    "ink",
+                    "Inked line: a corner lies beyond the face; key it from the front corner of the lower edge.");
+        }
         Job job = jobs.findById(part.visit().id()).orElseThrow();
         job.sealRing = bands.ring().nanometres();
         job.sealBead = bands.bead().nanometres();
         job.sealOpening = bands.opening().map(Length::nanometres).orElse(null);
+        job.sealInk = bands.inked().map(Parts::nanometres).orElse(null);
         jobs.saveAndFlush(job);
         LengthWriter writer = new LengthWriter(BenchUnit.MM);
         changes.write(
@@ -378,8 +375,36 @@ public class Parts {
                 writer.size(bands.ring()) + " around a bore, " + writer.size(bands.bead()) + " around a hole"
                         + bands.opening()
                                 .map(o -> ", from an opening of " + writer.size(o))
+                                .orElse("")
+                        + bands.inked()
+                                .map(l -> ", within a line inked along " + l.written(BenchUnit.MM) + " mm")
                                 .orElse(""),
                 by);
+    }
+
+    private static boolean onFace(PartFile part, Spot spot) {
+        return spot.x() >= 0
+                && spot.y() >= 0
+                && spot.x() <= part.numbers().length().mm()
+                && spot.y() <= part.numbers().width().mm();
+    }
+
+    private static long[] nanometres(InkedLine line) {
+        return line.points().stream()
+                .flatMapToLong(s -> LongStream.of(
+                        Length.roundedFromMm(s.x()).nanometres(),
+                        Length.roundedFromMm(s.y()).nanometres()))
+                .toArray();
+    }
+
+    private static InkedLine line(long[] nanometres) {
+        List<Spot> points = new ArrayList<>();
+        for (int i = 0; i < nanometres.length; i += 2) {
+            points.add(new Spot(
+                    Length.ofNanometres(nanometres[i]).mm(),
+                    Length.ofNanometres(nanometres[i + 1]).mm()));
+        }
+        return new InkedLine(points);
     }
 
     private static String required(String field, String text, int most, String sentence) {
@@ -439,7 +464,8 @@ public class Parts {
                         .map(ring -> new SealingBands(
                                 Length.ofNanometres(ring),
                                 Length.ofNanometres(j.sealBead),
-                                Optional.ofNullable(j.sealOpening).map(Length::ofNanometres))),
+                                Optional.ofNullable(j.sealOpening).map(Length::ofNanometres),
+                                Optional.ofNullable(j.sealInk).map(Parts::line))),
                 Optional.ofNullable(j.due),
                 Optional.ofNullable(j.stuckOn).map(on -> new PartFile.Stuck(on, j.stuckWhy, j.stuckSince)),
                 j.openedBy,

@@ -102,7 +102,9 @@ class ReportController {
 
     private String page(PartFile part, Shell shell, Model model, String said) {
         model.addAttribute("head", shells.head(part, StepKind.HAND_OVER, shell.writer()));
-        Optional<Releases.Release> release = releases.of(part);
+        List<Releases.Release> all = releases.ofCasting(part);
+        Optional<Releases.Release> release =
+                all.stream().filter(r -> r.visit().equals(part.visit().id())).findFirst();
         model.addAttribute("release", release.orElse(null));
         // What was handed over is shown as it was said that day, whatever was changed since.
         Optional<String> sealed = release.flatMap(r -> releases.paper(r.visit(), "page", shell.unit()))
@@ -113,10 +115,7 @@ class ReportController {
                 "erased", release.flatMap(r -> releases.erasedAt(r.visit())).orElse(null));
         model.addAttribute("gone", part.visit().releasedAt().isPresent());
         model.addAttribute(
-                "earlier",
-                releases.ofCasting(part).stream()
-                        .filter(r -> r.no() < part.visit().no())
-                        .toList());
+                "earlier", all.stream().filter(r -> r.no() < part.visit().no()).toList());
         model.addAttribute("said", said);
         model.addAttribute(
                 "bare",

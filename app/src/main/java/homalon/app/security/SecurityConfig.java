@@ -10,6 +10,7 @@ import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.config.observation.SecurityObservationSettings;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.access.intercept.AuthorizationFilter;
@@ -32,6 +33,12 @@ class SecurityConfig {
     /** A browser that is told so for "localhost" would refuse every other program of that machine. */
     private static boolean ownName(HttpServletRequest request) {
         return request.isSecure() && !request.getServerName().equals("localhost");
+    }
+
+    /** How long each of some twenty filters takes is of no use to a shop, and is asked for at every request. */
+    @Bean
+    SecurityObservationSettings filtersAreNotTimed() {
+        return SecurityObservationSettings.noObservations();
     }
 
     @Bean

@@ -6,6 +6,7 @@ import homalon.app.part.PartFile;
 import homalon.app.part.Turns;
 import homalon.app.people.People;
 import homalon.app.web.AskAgainException;
+import homalon.app.web.OneRead;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
@@ -41,15 +42,17 @@ public class Sheets {
     private final Turns turns;
     private final People people;
     private final JdbcClient jdbc;
+    private final OneRead reading;
     private final Clock clock;
     /** By visit; taken only for the lines that the store says are there now. */
     private final Cache<UUID, Known> read =
             Caffeine.newBuilder().maximumSize(300).build();
 
-    Sheets(Turns turns, People people, JdbcClient jdbc, Clock clock) {
+    Sheets(Turns turns, People people, JdbcClient jdbc, OneRead reading, Clock clock) {
         this.people = people;
         this.turns = turns;
         this.jdbc = jdbc;
+        this.reading = reading;
         this.clock = clock;
     }
 
@@ -68,9 +71,12 @@ public class Sheets {
     /** Sheets that were begun, by visit. */
     @Transactional(readOnly = true)
     public Map<UUID, Map<Sheet, SheetFile>> ofVisits(Collection<UUID> visits) {
-        if (visits.isEmpty()) {
-            return Map.of();
-        }
+        return visits.isEmpty() ? Map.of() : reading.once(new OfVisits(List.copyOf(visits)), () -> readOf(visits));
+    }
+
+    private record OfVisits(List<UUID> visits) {}
+
+    private Map<UUID, Map<Sheet, SheetFile>> readOf(Collection<UUID> visits) {
         List<Stamp> stamps = jdbc.sql("""
                         select s.job_id, s.n, s.last, coalesce(f.n, 0), coalesce(f.last, 0)
                         from (select job_id, count(*) n, max(seq) last from sheet_setup

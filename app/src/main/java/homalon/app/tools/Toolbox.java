@@ -1,5 +1,6 @@
 package homalon.app.tools;
 
+import homalon.app.web.OneRead;
 import homalon.core.cut.Cutter;
 import homalon.core.cut.Machine;
 import homalon.core.input.BadInputException;
@@ -23,6 +24,7 @@ public class Toolbox {
     private final ShimRepository shims;
     private final MachineRepository machines;
     private final CutterRepository cutters;
+    private final OneRead reading;
     private final Clock clock;
 
     Toolbox(
@@ -30,26 +32,37 @@ public class Toolbox {
             ShimRepository shims,
             MachineRepository machines,
             CutterRepository cutters,
+            OneRead reading,
             Clock clock) {
         this.blades = blades;
         this.shims = shims;
         this.machines = machines;
         this.cutters = cutters;
+        this.reading = reading;
         this.clock = clock;
     }
 
     @Transactional(readOnly = true)
     public List<Machine> machines() {
-        return machines.findByRetiredAtIsNullOrderByName().stream()
-                .map(MachineRow::machine)
-                .toList();
+        return reading.once(
+                Tools.MACHINES,
+                () -> machines.findByRetiredAtIsNullOrderByName().stream()
+                        .map(MachineRow::machine)
+                        .toList());
     }
 
     @Transactional(readOnly = true)
     public List<Cutter> cutters() {
-        return cutters.findByRetiredAtIsNullOrderByName().stream()
-                .map(CutterRow::cutter)
-                .toList();
+        return reading.once(
+                Tools.CUTTERS,
+                () -> cutters.findByRetiredAtIsNullOrderByName().stream()
+                        .map(CutterRow::cutter)
+                        .toList());
+    }
+
+    private enum Tools {
+        MACHINES,
+        CUTTERS
     }
 
     @Transactional(readOnly = true)
