@@ -200,7 +200,11 @@ final class BesideSteps {
                     case NOT_PROVEN -> "not proven";
                 })
                 .orElse("read");
-        return of(StepKind.LINERS, Operation.LINER_CHECK, said, "Read the liners");
+        Step step = of(StepKind.LINERS, Operation.LINER_CHECK, said, "Read the liners");
+        boolean out = facts.liners().filter(l -> l.verdict() == Verdict.OUT).isPresent();
+        return step.mark() == Mark.WAITS && out
+                ? new Step(step.kind(), step.mark(), said, step.todo(), step.detail())
+                : step;
     }
 
     private Step index() {

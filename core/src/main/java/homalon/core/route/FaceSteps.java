@@ -157,10 +157,7 @@ final class FaceSteps {
         if (cut.compareTo(total) >= 0) {
             return Step.done(kind, writer.number(cut) + " off");
         }
-        if (facts.plan()
-                .flatMap(VisitFacts.Plan::reference)
-                .filter(r -> cut.compareTo(r.depth()) >= 0)
-                .isPresent()) {
+        if (downToReference()) {
             return new Step(
                     kind,
                     Mark.BEGUN,

@@ -234,10 +234,14 @@ public record VisitFacts(
                 .reduce((a, b) -> b);
     }
 
-    /** Cleaned with grit, and nobody signed for the passages: it is not clean yet. */
+    /** Cleaned with grit, and nobody signed for the passages since: it is not clean yet. */
     boolean gritLeft() {
-        return work.stream().anyMatch(e -> e instanceof DidWork d && d.operation() == Operation.CLEAN && d.leavesGrit())
-                && brushed().isEmpty();
+        Optional<Instant> grit = work.stream()
+                .filter(e -> e instanceof DidWork d && d.operation() == Operation.CLEAN && d.leavesGrit())
+                .map(Entry::at)
+                .reduce((a, b) -> b);
+        return grit.isPresent()
+                && brushed().filter(at -> !at.isBefore(grit.get())).isEmpty();
     }
 
     /** Somebody said that it is clean and stopped there, and nothing was cut since. */
