@@ -4,6 +4,7 @@ import './outbox.js';
 import './keying.js';
 import './arrange.js';
 import './supports.js';
+import './ink.js';
 import './paint.js';
 import './scan.js';
 import './live.js';

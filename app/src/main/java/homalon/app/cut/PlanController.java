@@ -16,6 +16,7 @@ import homalon.core.cut.Removal;
 import homalon.core.cut.School;
 import homalon.core.geometry.Box;
 import homalon.core.input.BadInputException;
+import homalon.core.part.InkedLine;
 import homalon.core.part.SealingBands;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
@@ -162,6 +163,7 @@ class PlanController {
         model.addAttribute("ring", shell.writer().size(bands.ring()));
         model.addAttribute("bead", shell.writer().size(bands.bead()));
         model.addAttribute("opening", bands.opening().map(shell.writer()::size).orElse(""));
+        model.addAttribute("ink", bands.inked().map(l -> l.written(unit)).orElse(""));
         model.addAttribute("bandsKeyed", part.visit().bands().isPresent());
         Optional<PlanFile> kept = plans.of(part);
         Footing start = start(part, kept, unit, asked.proposed());
@@ -272,6 +274,7 @@ class PlanController {
             @RequestParam(defaultValue = "") String ring,
             @RequestParam(defaultValue = "") String bead,
             @RequestParam(defaultValue = "") String opening,
+            @RequestParam(defaultValue = "") String ink,
             @AuthenticationPrincipal Signed me,
             @ModelAttribute("shell") Shell shell) {
         PartFile part = parts.byTag(tag);
@@ -284,7 +287,8 @@ class PlanController {
                         bead.isBlank()
                                 ? usual.bead()
                                 : bead.strip().equals("0") ? Length.ZERO : Length.parseSize(bead, unit),
-                        opening.isBlank() ? Optional.empty() : Optional.of(Length.parseSize(opening, unit))),
+                        opening.isBlank() ? Optional.empty() : Optional.of(Length.parseSize(opening, unit)),
+                        ink.isBlank() ? Optional.empty() : Optional.of(InkedLine.read(ink, unit))),
                 me.id());
         return "redirect:/parts/" + part.tag() + "/plan";
     }

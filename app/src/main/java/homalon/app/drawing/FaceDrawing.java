@@ -3,18 +3,13 @@ package homalon.app.drawing;
 import homalon.core.cut.TouchCells;
 import homalon.core.face.FaceMap;
 import homalon.core.geometry.Box;
-import homalon.core.geometry.Contours;
 import homalon.core.geometry.Raster;
 import homalon.core.geometry.Spot;
 import homalon.core.part.Layout;
 import java.util.ArrayList;
 import java.util.BitSet;
-import java.util.Iterator;
 import java.util.List;
-import java.util.stream.IntStream;
-import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.GeometryFactory;
-import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
+import java.util.Optional;
 
 /**
  * Draws one face to scale, front end at the left. Layers are put on one by one and written in a fixed order; whoever
@@ -23,8 +18,6 @@ import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 public final class FaceDrawing {
     /** Width of the drawing that label sizes are made for, px. */
     private static final double REFERENCE_PX = 800;
-
-    private static final GeometryFactory LINES = new GeometryFactory();
 
     private final Layout layout;
     private String id;
@@ -172,15 +165,17 @@ public final class FaceDrawing {
         definitions(svg);
         land(svg, "metal", 0);
         svg.open("g", "id", id + "-map", "clip-path", "url(#" + id + "-land)");
+        MapLayer layer = new MapLayer(svg, box, px, id, small);
         if (touched) {
-            drawTouched(svg);
+            layer.touched(above, touchedDownTo, !painted.isEmpty());
         } else if (map != null) {
-            drawMap(svg);
+            layer.map(map, bands);
         }
         svg.close("g");
         drawCasting(svg);
         if (!small) {
             drawSides(svg);
+            Optional.ofNullable(map).flatMap(m -> m.land().bands().inked()).ifPresent(layer::inked);
         }
         drawCells(svg);
         if (!edges.isEmpty()) {
@@ -214,62 +209,6 @@ public final class FaceDrawing {
                 "rotate(45)");
         svg.empty("line", "class", "hatch", "x1", 0, "y1", 0, "x2", 0, "y2", gap, "stroke-width", 1.6 * px);
         svg.close("pattern").close("defs");
-    }
-
-    private void drawMap(Markup svg) {
-        double[] levels = IntStream.rangeClosed(bands.lowest() + 1, bands.highest())
-                .mapToDouble(band -> band * bands.step())
-                .toArray();
-        Iterator<List<double[]>> contours =
-                Contours.atOrAbove(map.heights(), levels).iterator();
-        wash(svg, Bands.style(bands.lowest()));
-        boolean hatching = Bands.hatched(bands.lowest());
-        for (int band = bands.lowest() + 1; band <= bands.highest(); band++) {
-            if (hatching && !Bands.hatched(band)) {
-                wash(svg, null);
-                hatching = false;
-            }
-            String path = rings(contours.next());
-            svg.empty(
-                    "path",
-                    "class",
-                    "band " + Bands.style(band) + (band == 0 ? " level" : ""),
-                    "fill-rule",
-                    "evenodd",
-                    "stroke-width",
-                    (band == 0 ? 1.5 : 0.7) * px,
-                    "d",
-                    path);
-        }
-        if (hatching) {
-            wash(svg, null);
-        }
-    }
-
-    /** A rectangle over everything: a style class, or the hatch. */
-    private void wash(Markup svg, String style) {
-        Object[] area = {"x", -px, "y", -px, "width", box.width() + 2 * px, "height", box.height() + 2 * px};
-        Object[] all = new Object[area.length + 2];
-        System.arraycopy(area, 0, all, 0, area.length);
-        all[area.length] = style == null ? "fill" : "class";
-        all[area.length + 1] = style == null ? "url(#" + id + "-hatch)" : "band " + style;
-        svg.empty("rect", all);
-    }
-
-    private void drawTouched(Markup svg) {
-        wash(svg, "untouched");
-        wash(svg, null);
-        // Once somebody painted what was touched, that is shown as bare, and what was foretold as a line.
-        svg.empty(
-                "path",
-                "class",
-                painted.isEmpty() ? "bare" : "bare-foretold",
-                "fill-rule",
-                "evenodd",
-                "stroke-width",
-                0.8 * px,
-                "d",
-                rings(Contours.atOrAbove(above, touchedDownTo).get(0)));
     }
 
     private void drawCasting(Markup svg) {
@@ -462,23 +401,5 @@ public final class FaceDrawing {
     /** The land, drawn once and used wherever it is wanted. */
     private void land(Markup svg, String style, double line) {
         svg.empty("use", "class", style, "xlink:href", "#" + id + "-shape", "stroke-width", line);
-    }
-
-    private String rings(List<double[]> all) {
-        StringBuilder d = new StringBuilder();
-        for (double[] ring : all) {
-            Coordinate[] corners = new Coordinate[ring.length / 2];
-            for (int i = 0; i < corners.length; i++) {
-                corners[i] = new Coordinate(ring[2 * i], up(ring[2 * i + 1]));
-            }
-            Coordinate[] seen = DouglasPeuckerSimplifier.simplify(
-                            LINES.createLineString(corners), (small ? 1 : 0.25) * px)
-                    .getCoordinates();
-            for (int i = 0; i < seen.length; i++) {
-                Markup.point(d.append(i == 0 ? 'M' : 'L'), seen[i].x, seen[i].y);
-            }
-            d.append('Z');
-        }
-        return d.toString();
     }
 }

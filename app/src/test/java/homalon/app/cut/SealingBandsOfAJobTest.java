@@ -3,10 +3,14 @@ package homalon.app.cut;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import homalon.app.face.SurveyKind;
 import homalon.app.part.Changes;
 import homalon.app.part.PartFile;
 import homalon.app.part.Parts;
+import homalon.app.testing.Browser;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
@@ -20,6 +24,8 @@ import homalon.core.part.PartKind;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import java.net.http.HttpResponse;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -27,13 +33,15 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
 /** Damage that an overbore takes away leaves the depth, once somebody said where the gasket seals. */
-@ExtendWith(RunningShop.class)
+@ExtendWith({RunningShop.class, Browser.class})
 class SealingBandsOfAJobTest {
     private final RunningShop.Shop shop;
+    private final Browser.Window window;
     private final HandsOfTests hands;
 
-    SealingBandsOfAJobTest(RunningShop.Shop shop) {
+    SealingBandsOfAJobTest(RunningShop.Shop shop, Browser.Window window) {
         this.shop = shop;
+        this.window = window;
         this.hands = new HandsOfTests(shop);
     }
 
@@ -74,6 +82,56 @@ class SealingBandsOfAJobTest {
                 Visitor.signedIn(shop.port(), "desk")
                         .post(plan + "/bands", "ring", "5", "bead", "0", "opening", "")
                         .statusCode());
+    }
+
+    /** A gasket laid on and drawn around: damage beyond the line leaves the depth; touched on the drawing it is keyed. */
+    @Test
+    void aLineInkedOnTheDrawing() {
+        PartFile deck = hands.book(Material.CAST_IRON, PartKind.DECK);
+        double length = deck.numbers().length().mm();
+        double width = deck.numbers().width().mm();
+        hands.read(deck, SurveyKind.FACE, s -> s.x() > length - 30 ? -0.15 : 0);
+        double before = toClean(shop.bean(Parts.class).byTag(deck.tag()));
+        List<String> faults = new ArrayList<>();
+        Page page = window.signedIn(shop, "ines", 1280, 800, faults);
+        page.navigate(shop.address() + "/parts/" + deck.tag() + "/plan");
+        page.locator("details#bands summary").click();
+        Locator drawing = page.locator("[data-supports] svg.face");
+        drawing.scrollIntoViewIfNeeded();
+        for (double[] at : new double[][] {{0.1, 0.15}, {0.75, 0.15}, {0.75, 0.85}, {0.1, 0.85}}) {
+            Object box = drawing.evaluate(
+                    "(s, at) => { const p = new DOMPoint(at[0], s.dataset.height - at[1])"
+                            + ".matrixTransform(s.getScreenCTM()); return [p.x, p.y]; }",
+                    List.of(at[0] * length, at[1] * width));
+            List<?> p = (List<?>) box;
+            page.mouse().click(((Number) p.get(0)).doubleValue(), ((Number) p.get(1)).doubleValue());
+        }
+        String typed = page.locator("[data-ink]").inputValue();
+        assertEquals(4, typed.split(",").length, typed);
+        page.locator("details#bands [name=bead]").fill("0");
+        page.locator("details#bands button").click();
+        PlaywrightAssertions.assertThat(page.locator("details#bands summary")).containsText("as keyed here");
+        PlaywrightAssertions.assertThat(page.locator("[data-supports] svg path.inked"))
+                .hasCount(1);
+        PartFile now = shop.bean(Parts.class).byTag(deck.tag());
+        List<Spot> corners = now.bands().inked().orElseThrow().points();
+        assertEquals(0.75 * length, corners.get(1).x(), 1);
+        assertEquals(0.15 * width, corners.get(1).y(), 1);
+        assertTrue(toClean(now) < before - 0.05, toClean(now) + " after, " + before + " before");
+        assertTrue(shop.bean(Changes.class).of(now.visit().id()).stream()
+                .anyMatch(c -> c.what().equals("SEALING") && c.detail().contains("within a line inked along")));
+        Visitor ines = Visitor.signedIn(shop.port(), "ines");
+        String bands = "/parts/" + deck.tag() + "/plan/bands";
+        HttpResponse<String> beyond =
+                ines.post(bands, "ring", "", "bead", "", "opening", "", "ink", "10 10, 9000 10, 9000 90");
+        assertEquals(422, beyond.statusCode());
+        assertTrue(beyond.body().contains("a corner lies beyond the face"), beyond.body());
+        assertEquals(
+                302,
+                ines.post(bands, "ring", "", "bead", "", "opening", "", "ink", "")
+                        .statusCode());
+        assertTrue(shop.bean(Parts.class).byTag(deck.tag()).bands().inked().isEmpty(), "blank takes it away");
+        assertEquals(List.of(), faults);
     }
 
     @Test
