@@ -130,6 +130,11 @@ record BudgetHeadline(String style, String words, String sentence) {
     private static String open(Budgets budgets) {
         List<String> names = new ArrayList<>();
         budgets.notMeasured().forEach(b -> names.add(BudgetViews.lower(b.name()) + " not measured"));
+        budgets.notProven()
+                .forEach(b -> names.add(BudgetViews.lower(b.name()) + " is inside, but "
+                        + (b.kind() == Budget.Kind.CLASS_BOWL
+                                ? "not every bowl was filled"
+                                : "not every chamber was filled" + (b.kind().ofClass() ? " twice" : ""))));
         budgets.withoutLimit().forEach(i -> names.add("no limit for " + BudgetViews.lower(i.words())));
         if (!budgets.lifeOpen().isEmpty()) {
             names.add(budgets.lifeOpen());

@@ -9,6 +9,7 @@ import java.util.List;
  *
  * @param bars the budgets, drawn
  * @param workings every sum
+ * @param bowls of the pistons against a class; empty where none asks for one
  * @param missing what has to be keyed or measured before more can be said
  */
 record BudgetView(
@@ -24,6 +25,8 @@ record BudgetView(
         List<String> gasket,
         List<Brings> brings,
         Equal equal,
+        List<Bowl> bowls,
+        String bowlsSay,
         Workings workings,
         List<String> report) {
 
@@ -60,6 +63,14 @@ record BudgetView(
 
     /** @param words what it comes to; empty without chambers */
     record Equal(String words, String style, List<Share> rows) {}
+
+    /**
+     * One piston's bowl.
+     *
+     * @param holds as filled; empty while nobody did
+     * @param deeper to be milled; empty where nothing is, or nobody can say yet
+     */
+    record Bowl(String name, String holds, String stands, String style, String deeper) {}
 
     record Share(String name, String lacks, String how, String minutes) {}
 }

@@ -4,6 +4,7 @@ import homalon.app.drawing.BudgetDrawing;
 import homalon.app.drawing.ConsequenceDrawing;
 import homalon.app.web.WorkingView;
 import homalon.app.web.Workings;
+import homalon.core.chambers.Bowls;
 import homalon.core.chambers.Compression;
 import homalon.core.chambers.EngineItem;
 import homalon.core.chambers.Equalise;
@@ -52,7 +53,9 @@ class BudgetViews {
                 outlook.each().stream().anyMatch(e -> e.seats().isPresent()),
                 gasket(outlook, writer),
                 outlook.consequences().stream().map(c -> brings(c, writer)).toList(),
-                equal(outlook),
+                equal(outlook, writer),
+                outlook.question().bowls().map(b -> bowls(b, writer)).orElse(List.of()),
+                outlook.question().bowls().map(BudgetViews::say).orElse(""),
                 Workings.of(workings, writer),
                 report(outlook, writer));
     }
@@ -66,7 +69,7 @@ class BudgetViews {
             String note = b.state() == Budget.State.NOT_MEASURED
                     ? "not measured"
                     : !b.binds()
-                            ? b.state() == Budget.State.OVER ? "over already" : "not touched"
+                            ? untouched(b.state())
                             : b.left(cut) < -1e-9
                                     ? "over by " + writer.number(-b.left(cut))
                                     : writer.allowedNumber(b.left(cut)) + " left";
@@ -99,6 +102,15 @@ class BudgetViews {
                         title);
     }
 
+    /** No cut changes it; what stands against it stands all the same. */
+    private static String untouched(Budget.State state) {
+        return switch (state) {
+            case OVER -> "over already";
+            case ON_THE_LINE, NOT_PROVEN -> state.words();
+            case WITHIN, NOT_MEASURED -> "not touched";
+        };
+    }
+
     /** Between numbers of the rule: some five of them, round in the reader's unit. */
     private static double step(double reach, LengthWriter writer) {
         double[] steps = writer.unit() == BenchUnit.MM
@@ -125,7 +137,7 @@ class BudgetViews {
             case WITHIN -> "within";
             case ON_THE_LINE -> "line";
             case OVER -> "over";
-            case NOT_MEASURED -> "unread";
+            case NOT_MEASURED, NOT_PROVEN -> "unread";
         };
     }
 
@@ -151,6 +163,7 @@ class BudgetViews {
         return switch (b.state()) {
             case WITHIN -> "passes by " + figure;
             case OVER -> "fails by " + figure;
+            case NOT_PROVEN -> "inside by " + figure + ", not proven";
             default -> "on the line: " + (by < 0 ? "outside by " : "inside by ") + figure;
         };
     }
@@ -169,7 +182,11 @@ class BudgetViews {
 
     private static String missing(Outlook outlook) {
         List<String> names = new ArrayList<>();
-        outlook.question().book().missingForRatio().forEach(i -> names.add(lower(i.words())));
+        boolean known = !outlook.each().isEmpty()
+                && outlook.each().stream().allMatch(e -> e.now().isPresent());
+        if (!known) {
+            outlook.question().book().missingForRatio().forEach(i -> names.add(lower(i.words())));
+        }
         if (outlook.each().isEmpty()) {
             names.add("what the chambers hold");
         }
@@ -238,7 +255,58 @@ class BudgetViews {
         return WorkingView.of(new Working("", List.of(line)), writer).lines().get(0);
     }
 
-    private static BudgetView.Equal equal(Outlook outlook) {
+    private static List<BudgetView.Bowl> bowls(Bowls bowls, LengthWriter writer) {
+        return bowls.each().stream()
+                .map(o -> new BudgetView.Bowl(
+                        o.name(),
+                        o.cc().isPresent() ? Ratios.cc(o.cc().getAsDouble()) : "",
+                        o.margin()
+                                .map(m -> m.standing().words()
+                                        + (o.proven()
+                                                ? ""
+                                                : ", lacks "
+                                                        + Ratios.signedCc(o.add())
+                                                                .replace("+", "")))
+                                .orElse("not filled"),
+                        o.margin()
+                                .map(m -> switch (m.standing()) {
+                                    case PASSES -> "within";
+                                    case ON_THE_LINE -> "line";
+                                    case FAILS -> "out";
+                                })
+                                .orElse("unread"),
+                        o.deeper().isPresent()
+                                ? "mill " + writer.needed(o.deeper().getAsDouble()) + " ± "
+                                        + writer.number(o.plusMinus()) + " deeper"
+                                : ""))
+                .toList();
+    }
+
+    private static String say(Bowls bowls) {
+        if (bowls.proven()) {
+            return "Every bowl was filled and passes.";
+        }
+        boolean lacks = bowls.each().stream().anyMatch(o -> o.add() > 0);
+        if (!lacks) {
+            return "Fill the crown of each piston that was not filled: none is proven by another.";
+        }
+        return (bowls.first().isEmpty()
+                        ? "Mill one bowl deeper by a known depth, fill its crown again, and key depth and gain under"
+                                + " Engine figures, Making chambers equal: then the depth for the others stands here."
+                        : "Copy that depth, fill each crown again: none is proven by another.")
+                + " How thin a crown may become is the maker's or the class's to say.";
+    }
+
+    /** By which way, with the depth of a pocket where one was tried. */
+    private static String how(Equalise.Share s, Optional<Bowls.First> first, LengthWriter writer) {
+        String cc = s.way().words() + " " + Ratios.signedCc(s.cc()).replace("+", "");
+        return s.way() == Equalise.Way.POCKET && first.isPresent()
+                ? cc + ", " + writer.needed(first.get().depthFor(s.cc())) + " deeper; fill it again"
+                : cc;
+    }
+
+    private static BudgetView.Equal equal(Outlook outlook, LengthWriter writer) {
+        Optional<Bowls.First> first = outlook.question().firstPocket();
         double least = outlook.question().book().or(EngineItem.CLASS_CC, 0);
         Optional<Equalise> equal = outlook.equalCylinders();
         boolean pistons = outlook.pistonsDiffer();
@@ -248,9 +316,7 @@ class BudgetViews {
         Equalise e = equal.get();
         List<BudgetView.Share> rows = new ArrayList<>();
         for (Equalise.One o : e.each()) {
-            String how = o.shares().stream()
-                    .map(s -> s.way().words() + " " + Ratios.signedCc(s.cc()).replace("+", ""))
-                    .collect(Collectors.joining(", "));
+            String how = o.shares().stream().map(s -> how(s, first, writer)).collect(Collectors.joining(", "));
             rows.add(new BudgetView.Share(
                     o.name(),
                     Ratios.signedCc(o.add()),

@@ -1,6 +1,7 @@
 package homalon.app.chambers;
 
 import homalon.app.part.PartFile;
+import homalon.core.chambers.Bowls;
 import homalon.core.chambers.Compression;
 import homalon.core.chambers.FillState;
 import homalon.core.chambers.GasketAdvice;
@@ -13,6 +14,7 @@ import homalon.core.quantity.LengthWriter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** What the report says of chambers and compression, before and after. */
@@ -93,11 +95,25 @@ public class ChamberReport {
     private List<String> said(ChamberFile file, Outlook now, LengthWriter writer) {
         List<String> said = new ArrayList<>();
         said.add("The chambers hold " + ChamberViews.range(file) + " as last filled.");
+        now.question().bowls().ifPresent(b -> said.add(bowls(b)));
         double cut = outlooks.thisVisit(file);
         if (cut > 0 && now.each().stream().anyMatch(e -> e.now().isPresent())) {
             outlooks.fromTheStart(file).flatMap(Outlook::gasket).ifPresent(g -> said.add(gasket(g, writer)));
         }
         return said;
+    }
+
+    private static String bowls(Bowls bowls) {
+        String each = bowls.each().stream()
+                .map(o -> "no. " + o.name() + " "
+                        + (o.cc().isEmpty()
+                                ? "not filled"
+                                : Ratios.cc(o.cc().getAsDouble()) + ", "
+                                        + o.margin().orElseThrow().standing().words()))
+                .collect(Collectors.joining("; "));
+        return "Bowls in the pistons, of which the class asks " + Ratios.cc(bowls.least()) + " at the least: " + each
+                + ". One fill is good to ± " + Ratios.exactCc(bowls.open())
+                + "; a bowl passes by more than twice that.";
     }
 
     private static String gasket(GasketAdvice g, LengthWriter writer) {

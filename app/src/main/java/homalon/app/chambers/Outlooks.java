@@ -11,6 +11,7 @@ import homalon.app.ledger.Ledgers;
 import homalon.app.part.Faces;
 import homalon.app.part.PartFile;
 import homalon.app.valves.ValveHeadsOfPart;
+import homalon.core.chambers.Bowls;
 import homalon.core.chambers.ChamberVolume;
 import homalon.core.chambers.DepthFills;
 import homalon.core.chambers.Doubts;
@@ -120,6 +121,9 @@ class Outlooks {
                 book(known),
                 file.part().kind(),
                 chambers,
+                bores.stream()
+                        .map(b -> new Bowls.Piston(Integer.toString(b.number()), file.crownOf(b.number())))
+                        .toList(),
                 known.rims().of(which.stream().mapToInt(Integer::intValue).toArray()),
                 known.done(Instant.MAX),
                 new OutlookQuestion.Life(totals.life().mm(), sure(totals.opening())),

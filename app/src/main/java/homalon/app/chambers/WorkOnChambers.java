@@ -170,6 +170,12 @@ public class WorkOnChambers {
         key(files.of(part), ChamberPlace.fill(state, depth, cylinder, number), keyed);
     }
 
+    /** What the crown of one piston holds. */
+    @Transactional
+    public void crown(PartFile part, int cylinder, Keyed keyed) {
+        key(files.of(part), ChamberPlace.piston(ChamberPlace.What.CROWN, cylinder), keyed);
+    }
+
     /** @throws BadInputException for what cannot be; {@link AskAgainException} for what is odd and was not said to be sure */
     @Transactional
     void key(ChamberFile file, ChamberPlace place, Keyed keyed) {

@@ -106,12 +106,12 @@ public class Planner {
                 question.footing()));
     }
 
-    /** What the gasket's opening takes leaves the depth. */
+    /** What the gasket's opening takes leaves the depth, and what lies beyond an inked line. */
     private static boolean[] sealing(List<SurveyFile.PlaceFile> places, LandRaster land) {
         boolean[] sealing = new boolean[places.size()];
         for (int i = 0; i < sealing.length; i++) {
             sealing[i] = places.get(i).sealing()
-                    && !land.bands().boredAway(land.layout(), places.get(i).spot());
+                    && !land.bands().leavesOut(land.layout(), places.get(i).spot());
         }
         return sealing;
     }

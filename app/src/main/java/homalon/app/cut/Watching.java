@@ -180,7 +180,9 @@ class Watching {
         SealingBands bands = part.bands();
         String where = shares + "What is left, " + Math.max(1, Math.round(100 * rule.share()))
                 + " % of the land, lies off the bands in which a gasket seals ("
-                + writer.size(bands.ring()) + " around a bore, "
+                + (bands.inked().isPresent()
+                        ? "within the line that was inked, "
+                        : writer.size(bands.ring()) + " around a bore, ")
                 + writer.size(bands.bead()) + " around a water hole: "
                 + (part.visit().bands().isPresent() ? "as keyed with the plan" : "defaults; look at the gasket")
                 + "). ";

@@ -316,4 +316,70 @@ class ChamberJourneyTest {
         page.keyboard().press("Enter");
         assertThat(page.locator("#figures")).containsText("Stop: 0.090 mm may come off");
     }
+
+    private void crown(int cylinder, String cc) {
+        page.locator("#places-list").evaluate("d => d.open = true");
+        page.locator("#walk [data-place$='." + cylinder + "']").first().click();
+        key(cc);
+    }
+
+    private Locator bowl(int cylinder) {
+        return page.locator("#beside tr:has(th:text-is('" + cylinder + "'))")
+                .filter(new Locator.FilterOptions().setHasText(Pattern.compile("passes|line|fails|not filled")));
+    }
+
+    /** A class that asks a least bowl of every piston: filled, one milled deeper, copied to the others, each proven by itself. */
+    @Test
+    void oneBowlIsMilledAndCopied() {
+        PartFile head = hands.book(Material.CAST_IRON);
+        hand.go(head, "chambers");
+        engine(
+                figures("STROKE", "92", "GASKET_BORE", "86", "GASKET", "1.3", "DECK", "0.25", "CLASS_BOWL", "14"),
+                "pushrods");
+        page.locator("#walks").getByText("Crowns").click();
+        assertThat(page.locator(".keying h2")).hasText("Crowns");
+        // Three of four: the fourth waits for its piston.
+        key("14.6", "13.9", "13.2");
+
+        hand.go(head, "budget");
+        assertThat(bowl(1)).containsText("passes");
+        assertThat(bowl(2)).containsText("on the line, lacks 0.50 cc");
+        assertThat(bowl(3)).containsText("fails, lacks 1.20 cc");
+        assertThat(bowl(4)).containsText("not filled");
+        assertThat(page.locator("#beside")).containsText("Mill one bowl deeper by a known depth");
+        assertThat(page.locator("#budget-verdict .words")).hasText("Class: bowl in the piston, cyl. 3 is over already");
+
+        // The third is milled by 1.1 mm and holds 1.4 cc more.
+        hand.go(head, "chambers");
+        page.locator("#walks").getByText("Crowns").click();
+        crown(3, "14.6");
+        page.locator("#engine").evaluate("d => d.open = true");
+        page.locator("#group-EQUAL").evaluate("d => d.open = true");
+        figures("POCKET_DEEPER", "1.1", "POCKET_GAVE", "1.4").forEach(hand::type);
+        hand.press("Keep these figures");
+        assertThat(page.locator(".keying h2")).hasText("To the brim");
+        hand.go(head, "budget");
+        assertThat(bowl(3)).containsText("passes");
+        // 0.5 cc of 1.4 in 1.1 mm, written up to what is surely enough.
+        assertThat(bowl(2)).containsText("mill 0.393 mm");
+        assertThat(page.locator("#beside")).containsText("Copy that depth, fill each crown again");
+
+        hand.go(head, "chambers");
+        page.locator("#walks").getByText("Crowns").click();
+        crown(2, "14.5");
+        hand.go(head, "budget");
+        assertThat(bowl(2)).containsText("passes");
+        assertThat(page.locator("#beside")).containsText("Fill the crown of each piston that was not filled");
+        page.locator("#limits").evaluate("d => d.open = true");
+        assertThat(page.locator("#limits")).containsText("not proven");
+        assertThat(page.locator("#budget-verdict")).containsText("not every bowl was filled");
+
+        // The last piston came: filled, and the class is proven.
+        hand.go(head, "chambers");
+        page.locator("#walks").getByText("Crowns").click();
+        crown(4, "14.5");
+        hand.go(head, "budget");
+        assertThat(page.locator("#beside")).containsText("Every bowl was filled and passes.");
+        assertThat(page.locator("#budget-verdict")).not().containsText("bowl");
+    }
 }

@@ -131,12 +131,12 @@ public record Cylinder(
     /** Every volume of it, and the ratio. */
     public Working working(String title) {
         return Working.of(title)
-                .line("swept: π/4 · {}² · {} = " + Ratios.exactCc(sweptCc()), bore, stroke)
+                .line("swept: π/4 · ({})² · {} = " + Ratios.exactCc(sweptCc()), bore, stroke)
                 .line("chamber " + Ratios.exactCc(chamberCc))
                 .line(
                         "gasket " + Ratios.square(gasket.areaMm2()) + " · {} = " + Ratios.exactCc(gasket.cc()),
                         gasket.thickness())
-                .line("piston below the deck π/4 · {}² · {} = " + Ratios.exactCc(deckCc()), bore, deck)
+                .line("piston below the deck π/4 · ({})² · {} = " + Ratios.exactCc(deckCc()), bore, deck)
                 .line("crown " + Ratios.signedCc(crownCc) + ", crevice " + Ratios.signedCc(creviceCc))
                 .line("above the piston in all: " + Ratios.exactCc(clearanceCc()))
                 .line("(" + Ratios.exactCc(sweptCc()) + " + " + Ratios.exactCc(clearanceCc()) + ") / "

@@ -68,6 +68,8 @@ public enum EngineItem {
     SINK_MINUTES(Group.EQUAL, "Sinking, minutes for 1 cc", Unit.MINUTES, 1, 600, Equalise.DEFAULT_SINK),
     POCKET_MOST(Group.EQUAL, "Pocket in one crown, most", Unit.CC, 0, 100),
     POCKET_MINUTES(Group.EQUAL, "Pocket, minutes for 1 cc", Unit.MINUTES, 1, 600, Equalise.DEFAULT_POCKET),
+    POCKET_DEEPER(Group.EQUAL, "First piston milled deeper by", Unit.SMALL, 0.05, 20),
+    POCKET_GAVE(Group.EQUAL, "First piston holds more by", Unit.CC, 0.1, 100),
     INTAKE_HEAD(Group.EQUAL, "Intake valve, head", Unit.SIZE, 8, 150),
     EXHAUST_HEAD(Group.EQUAL, "Exhaust valve, head", Unit.SIZE, 8, 150),
 

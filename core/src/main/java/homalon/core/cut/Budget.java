@@ -92,6 +92,8 @@ public record Budget(
     public enum State {
         WITHIN("within"),
         ON_THE_LINE("on the line"),
+        /** Inside by what is known; not every one that has to be was measured. */
+        NOT_PROVEN("not proven"),
         OVER("over"),
         NOT_MEASURED("not measured");
 
@@ -128,6 +130,13 @@ public record Budget(
             case ON_THE_LINE -> kind.ofClass() || margin.margin() < -SLACK ? State.ON_THE_LINE : State.WITHIN;
         };
         return new Budget(kind, where, state, now, after, limit.value(), plusMinus, room, limit.source(), working);
+    }
+
+    /** The same where what is known is inside, but does not cover all that has to be. */
+    Budget notProven() {
+        return state != State.WITHIN
+                ? this
+                : new Budget(kind, where, State.NOT_PROVEN, now, after, limit, plusMinus, room, source, working);
     }
 
     static Budget notMeasured(Kind kind, EngineBook.Entry limit, EngineItem missing) {

@@ -1,5 +1,6 @@
 package homalon.core.cut;
 
+import homalon.core.chambers.ClassMargin;
 import homalon.core.chambers.Doubts;
 import homalon.core.chambers.EngineBook;
 import homalon.core.chambers.EngineItem;
@@ -67,6 +68,11 @@ public final class Budgets {
 
     public List<Budget> notMeasured() {
         return all.stream().filter(b -> b.state() == State.NOT_MEASURED).toList();
+    }
+
+    /** Inside by what is known, where more has to be measured before it counts. */
+    public List<Budget> notProven() {
+        return all.stream().filter(b -> b.state() == State.NOT_PROVEN).toList();
     }
 
     /** Limits that nobody keyed, of the two that every face has. */
@@ -327,7 +333,7 @@ public final class Budgets {
                 deck,
                 deck - q.blockCut(),
                 open,
-                block ? deck - limit - open : Double.POSITIVE_INFINITY,
+                block ? deck - limit - ClassMargin.COVERAGE * open : Double.POSITIVE_INFINITY,
                 Working.of(Kind.CLASS_DECK.words())
                         .line("highest piston {} below the deck ± {}, the class asks {}", deck, open, limit)
                         .done());

@@ -1,5 +1,6 @@
 package homalon.core.cut;
 
+import homalon.core.chambers.Bowls;
 import homalon.core.chambers.ClassMargin;
 import homalon.core.chambers.Cylinder;
 import homalon.core.chambers.EngineBook;
@@ -31,12 +32,17 @@ final class ChamberBudgets {
 
     List<Budget> all() {
         List<Budget> all = new ArrayList<>();
-        ratio(Kind.RATIO).ifPresent(all::add);
-        ratio(Kind.CLASS_RATIO).ifPresent(all::add);
-        classChamber().ifPresent(all::add);
-        classSpace().ifPresent(all::add);
+        ratio(Kind.RATIO).map(this::ifFilled).ifPresent(all::add);
+        ratio(Kind.CLASS_RATIO).map(this::ifFilled).ifPresent(all::add);
+        classChamber().map(this::ifFilled).ifPresent(all::add);
+        classSpace().map(this::ifFilled).ifPresent(all::add);
         classBowl().ifPresent(all::add);
         return all;
+    }
+
+    /** What the filled chambers keep to says nothing of one that nobody filled; a class asks for two fills of each. */
+    private Budget ifFilled(Budget of) {
+        return q.filled(of.kind().ofClass()) ? of : of.notProven();
     }
 
     /** What is needed above the piston for a ratio, against what is there. */
@@ -184,30 +190,21 @@ final class ChamberBudgets {
         if (limit.isEmpty()) {
             return Optional.empty();
         }
-        double open = book.value(EngineItem.FILL_OPEN);
-        List<Budget> found = new ArrayList<>();
-        for (Outlook.Each e : each) {
-            e.chamber()
-                    .crownCc()
-                    .ifPresent(cc -> found.add(Budget.of(
-                            Kind.CLASS_BOWL,
-                            "cyl. " + e.chamber().name(),
-                            limit.get(),
-                            cc,
-                            cc,
-                            open,
-                            Double.POSITIVE_INFINITY,
-                            Working.of(Kind.CLASS_BOWL.words())
-                                    .line("holds " + Ratios.exactCc(cc) + " ± " + Ratios.exactCc(open)
-                                            + ", the class asks "
-                                            + Ratios.exactCc(limit.get().value()))
-                                    .done())));
-        }
+        Bowls bowls = q.bowls().orElseThrow();
         // Each piston has to pass: one that nobody filled is not proven by the others.
-        boolean every = !found.isEmpty() && found.size() == each.size();
-        Optional<Budget> worst = found.stream()
-                .min(Comparator.comparingDouble(Budget::after))
-                .filter(b -> every || b.state() != Budget.State.WITHIN);
+        Optional<Budget> worst = bowls.each().stream()
+                .filter(o -> o.cc().isPresent())
+                .min(Comparator.comparingDouble(o -> o.cc().getAsDouble()))
+                .map(o -> Budget.of(
+                        Kind.CLASS_BOWL,
+                        "cyl. " + o.name(),
+                        limit.get(),
+                        o.cc().getAsDouble(),
+                        o.cc().getAsDouble(),
+                        bowls.open(),
+                        Double.POSITIVE_INFINITY,
+                        bowls.working()))
+                .map(b -> bowls.proven() ? b : b.notProven());
         return Optional.of(worst.orElseGet(() -> Budget.notMeasured(Kind.CLASS_BOWL, limit.get(), EngineItem.CROWN)));
     }
 

@@ -16,6 +16,9 @@ import java.util.Optional;
 
 /** Works out what a cut brings with it beside compression, from what is known of the engine. */
 final class Consequences {
+    /** A difference of figures that should be none, mm or degrees. */
+    private static final double SLACK = 1e-9;
+
     private final OutlookQuestion q;
     private final EngineBook book;
     private final List<Consequence> all = new ArrayList<>();
@@ -88,7 +91,7 @@ final class Consequences {
         double x = off() - q.gasketThicker();
         CamTiming t = CamTiming.of(x, r);
         double most = book.value(EngineItem.RETARD_MOST);
-        boolean over = t.crank() > most + 1e-9;
+        boolean over = t.crank() > most + SLACK;
         all.add(new Consequence(
                 Kind.CAM,
                 over ? Tone.OVER : Tone.FINE,
@@ -133,7 +136,7 @@ final class Consequences {
         double least = book.value(limit);
         double x = q.since(measured) + q.nearer();
         double after = valve.after(x);
-        boolean over = after < least - 1e-9;
+        boolean over = after < least - SLACK;
         boolean late = kind == Kind.EXHAUST && book.drive() == Drive.CHAIN_OR_BELT;
         all.add(new Consequence(
                 kind,
@@ -213,20 +216,21 @@ final class Consequences {
             return;
         }
         double x = off() - q.gasketThicker();
+        boolean longer = x > SLACK;
         boolean known = book.has(EngineItem.PRELOAD);
         double then = book.or(EngineItem.PRELOAD, 0) + q.since(EngineItem.PRELOAD) + x;
         double most = book.value(EngineItem.PRELOAD_MOST);
-        boolean over = known && then > most + 1e-9;
+        boolean over = known && then > most + SLACK;
         all.add(new Consequence(
                 Kind.PUSHROD,
-                over ? Tone.OVER : x > 0 ? Tone.LOOK : Tone.FINE,
+                over ? Tone.OVER : longer ? Tone.LOOK : Tone.FINE,
                 known
                         ? line(
                                 "Lifter preload comes to {}" + (Double.isNaN(most) ? "." : "; {} at the most."),
                                 Double.isNaN(most) ? new double[] {then} : new double[] {then, most})
                         : line("Lifter preload grows by {}.", x),
-                x > 0 ? "Shorter pushrods, or shims of that height under the stands." : "",
-                x > 0
+                longer ? "Shorter pushrods, or shims of that height under the stands." : "",
+                longer
                         ? Optional.of(line(
                                 "The pushrods stand {} too long by the cut: check lifter preload or valve lash.", x))
                         : Optional.empty(),
@@ -248,7 +252,7 @@ final class Consequences {
         double after =
                 book.value(EngineItem.ROOM) - q.since(EngineItem.ROOM) + book.or(EngineItem.SINK, 0) - q.nearer();
         double least = book.value(EngineItem.ROOM_LEAST);
-        boolean over = after < least - 1e-9;
+        boolean over = after < least - SLACK;
         all.add(new Consequence(
                 Kind.ROOM,
                 over ? Tone.OVER : Tone.FINE,
@@ -284,7 +288,7 @@ final class Consequences {
                 + book.or(EngineItem.SINK, 0)
                 - q.whatIf().cut();
         boolean limited = book.has(EngineItem.RECESSION_LEAST);
-        boolean over = limited && after < book.value(EngineItem.RECESSION_LEAST) - 1e-9;
+        boolean over = limited && after < book.value(EngineItem.RECESSION_LEAST) - SLACK;
         all.add(new Consequence(
                 Kind.RECESSION,
                 over ? Tone.OVER : limited ? Tone.FINE : Tone.LOOK,
@@ -322,7 +326,7 @@ final class Consequences {
         double deck = q.whatIf().deck().orElse(book.value(EngineItem.DECK) - q.since(EngineItem.DECK));
         double after = q.whatIf().gasket().orElse(book.value(EngineItem.GASKET)) + deck - q.blockCut();
         double least = book.value(EngineItem.SQUEEZE_LEAST);
-        boolean over = after < least - 1e-9;
+        boolean over = after < least - SLACK;
         all.add(new Consequence(
                 Kind.SQUEEZE,
                 over ? Tone.OVER : Tone.FINE,
@@ -364,7 +368,7 @@ final class Consequences {
             return;
         }
         double left = book.value(EngineItem.BOLT_ROOM) - q.since(EngineItem.BOLT_ROOM) - off() + q.gasketThicker();
-        boolean over = left <= 0;
+        boolean over = left <= SLACK;
         all.add(new Consequence(
                 Kind.BOLTS,
                 over ? Tone.OVER : Tone.FINE,

@@ -1,5 +1,6 @@
 package homalon.core.cut;
 
+import homalon.core.chambers.Bowls;
 import homalon.core.chambers.EngineBook;
 import homalon.core.chambers.EngineItem;
 import homalon.core.part.PartKind;
@@ -15,7 +16,8 @@ import java.util.OptionalDouble;
  *
  * @param face head or block deck
  * @param chambers in the order of the bores of the layout; may be empty
- * @param rims as many as the layout has bores
+ * @param pistons one for each bore of the layout, filled or not
+ * @param rims as many as there are chambers
  * @param done what was cut of the set-up already, from its first touch
  * @param since what came off this face since an item was measured; absent for nothing
  * @param need what the face has to lose; empty when nothing says that it needs a cut
@@ -25,6 +27,7 @@ public record OutlookQuestion(
         EngineBook book,
         PartKind face,
         List<ChamberNow> chambers,
+        List<Bowls.Piston> pistons,
         RimDepths rims,
         double done,
         Life life,
@@ -40,7 +43,7 @@ public record OutlookQuestion(
         public static final Casting ORDINARY = new Casting(false, false);
     }
 
-    /** Of an ordinary casting. */
+    /** Of an ordinary casting, each chamber of which is known. */
     public OutlookQuestion(
             EngineBook book,
             PartKind face,
@@ -51,11 +54,25 @@ public record OutlookQuestion(
             Map<EngineItem, Double> since,
             Optional<FaceNeed> need,
             WhatIf whatIf) {
-        this(book, face, chambers, rims, done, life, since, need, Casting.ORDINARY, whatIf);
+        this(
+                book,
+                face,
+                chambers,
+                chambers.stream()
+                        .map(c -> new Bowls.Piston(c.name(), c.crownCc()))
+                        .toList(),
+                rims,
+                done,
+                life,
+                since,
+                need,
+                Casting.ORDINARY,
+                whatIf);
     }
 
     public OutlookQuestion {
         chambers = List.copyOf(chambers);
+        pistons = List.copyOf(pistons);
         since = Map.copyOf(since);
     }
 
@@ -89,6 +106,7 @@ public record OutlookQuestion(
                 book,
                 face,
                 before,
+                pistons,
                 rims,
                 0,
                 new Life(life.total() - cut, life.sure()),
@@ -98,16 +116,40 @@ public record OutlookQuestion(
                 WhatIf.NOTHING.withCut(cut));
     }
 
+    /** True when the volume of every chamber rests on fills; twice each, where it has to be proven. */
+    boolean filled(boolean proven) {
+        return chambers.size() == pistons.size()
+                && chambers.stream()
+                        .allMatch(c -> c.basis() == ChamberNow.Basis.FILLED
+                                || !proven && c.basis() == ChamberNow.Basis.ONE_FILL);
+    }
+
+    /** The bowls against a class's least; empty where no class asks for one. */
+    public Optional<Bowls> bowls() {
+        if (!book.has(EngineItem.CLASS_BOWL)) {
+            return Optional.empty();
+        }
+        return Optional.of(
+                Bowls.of(book.value(EngineItem.CLASS_BOWL), book.value(EngineItem.FILL_OPEN), pistons, firstPocket()));
+    }
+
+    /** What milling one piston deeper gave; empty while it was not tried. */
+    public Optional<Bowls.First> firstPocket() {
+        return book.has(EngineItem.POCKET_DEEPER) && book.has(EngineItem.POCKET_GAVE)
+                ? Optional.of(new Bowls.First(book.value(EngineItem.POCKET_DEEPER), book.value(EngineItem.POCKET_GAVE)))
+                : Optional.empty();
+    }
+
     double since(EngineItem item) {
         return since.getOrDefault(item, 0.0);
     }
 
     OutlookQuestion with(EngineBook other) {
-        return new OutlookQuestion(other, face, chambers, rims, done, life, since, need, casting, whatIf);
+        return new OutlookQuestion(other, face, chambers, pistons, rims, done, life, since, need, casting, whatIf);
     }
 
     public OutlookQuestion with(WhatIf other) {
-        return new OutlookQuestion(book, face, chambers, rims, done, life, since, need, casting, other);
+        return new OutlookQuestion(book, face, chambers, pistons, rims, done, life, since, need, casting, other);
     }
 
     /** What is off the head in all by what is thought of. */

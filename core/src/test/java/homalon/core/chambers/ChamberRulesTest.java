@@ -307,7 +307,61 @@ class ChamberRulesTest {
         assertEquals(33, deep.chamberCcAfter(), 1e-6);
         CutForRatio none = CutForRatio.of(ONE, ONE.ratio(), fills, 5000);
         assertEquals(0, none.headCut(), 1e-6);
-        CutForRatio less = CutForRatio.of(ONE, 5, fills, 5000);
-        assertTrue(less.headCut() < 0 && !less.why().isEmpty());
+        CutForRatio less = CutForRatio.of(ONE, ONE.withChamber(40.9).ratio(), fills, 5000);
+        assertFalse(less.possible());
+        // The opening at the face is the slope of the parabola through 40, 36 and 33: 4.5 cc for a millimetre.
+        assertEquals(4500, less.openingArea(), 1e-6);
+        assertEquals(-0.2, less.headCut(), 1e-6);
+        assertEquals(-0.18, less.blockCut(), 1e-6);
+        assertEquals(40.9, less.chamberCcAfter(), 1e-6);
+        assertEquals(0.9 / 5000 * 1000, some(less.why()), 5e-3);
+        CutForRatio block = CutForRatio.of(ONE, ONE.withChamber(36).ratio(), fills, 8000);
+        assertEquals(0.5, block.blockCut(), 1e-6);
+        assertEquals(4500, block.openingArea(), 1e-6);
+    }
+
+    /** The gasket that a sentence names, mm. */
+    private static double some(String why) {
+        return Double.parseDouble(why.replaceAll("(?s).*thicker by ([0-9.]+) mm.*", "$1"));
+    }
+
+    /** What a chamber's volume leaves open after a cut: its fills, its opening over all that came off, the cut's own depth. */
+    @ParameterizedTest
+    @CsvSource({
+        // since, cut, by hand
+        "0,   0,   0.2000",
+        "0.1, 0,   0.2017",
+        "0,   0.1, 0.2017",
+        "0.1, 0.3, 0.2054",
+        "0.4, 0,   0.2054"
+    })
+    void whatACutLeavesOpen(double since, double cut, double open) {
+        Compression c = Compression.after(
+                ONE, new Compression.Cut(cut, 0, 4800, 5000, since), new Doubts(0.2, 0, 0, 0, 100, 0.005));
+        assertEquals(open, c.chamberSpread(), 1e-4);
+        double slope = c.cylinder().sweptCc() / Math.pow(c.cylinder().clearanceCc(), 2);
+        assertEquals(slope * c.chamberSpread(), c.spread(), 1e-9);
+        assertTrue(c.words().startsWith(Ratios.ratio(c.ratio()) + " ± "), c.words());
+        String last = c.working("after").lines().get(7).text();
+        assertTrue(last.startsWith("spread: swept / clearance²"), last);
+    }
+
+    /** Each figure that is not sure widens the ratio by itself: of two as wide, by the root of two. */
+    @Test
+    void doubtsAddAsSquares() {
+        double gasket = Compression.now(ONE, new Doubts(0, 0.02, 0, 0, 0, 0)).spread();
+        double deck = Compression.now(ONE, new Doubts(0, 0, 0.01, 0, 0, 0)).spread();
+        double slope = ONE.sweptCc() / Math.pow(ONE.clearanceCc(), 2);
+        assertEquals(slope * 5000 * 0.02 / 1000, gasket, 1e-12);
+        assertEquals(slope * Math.PI / 4 * 6400 * 0.01 / 1000, deck, 1e-12);
+        assertEquals(
+                Math.hypot(gasket, deck),
+                Compression.now(ONE, Doubts.usual(0, 0)).spread(),
+                1e-12);
+        double block = Compression.after(ONE, new Compression.Cut(0, 0.1, 4800, 6000), new Doubts(0, 0, 0, 0, 0, 0.005))
+                .spread();
+        Cylinder then = Compression.after(ONE, new Compression.Cut(0, 0.1, 4800, 6000), Doubts.ofFill(0))
+                .cylinder();
+        assertEquals(then.sweptCc() / Math.pow(then.clearanceCc(), 2) * 6000 * 0.005 / 1000, block, 1e-12);
     }
 }

@@ -149,4 +149,81 @@ class ComparisonTest {
         Comparison c = compare(heap, Optional.empty(), RuleBook.shims(BenchUnit.MM));
         assertTrue(Double.isFinite(c.with(School.CORNERS).orElseThrow().setUp().depth()));
     }
+
+    /** A face flat but for one hollow at its front end, with places there that seal or do not. */
+    private static Comparison hollowAtTheFront(boolean seals) {
+        Points points = read(
+                new SeededFace(LAYOUT.box(), 0, 0, 0, 0, 0, List.of(new SeededFace.Dip(new Spot(0, 75), 0.2, 30))));
+        boolean[] sealing = new boolean[points.size()];
+        for (int i = 0; i < sealing.length; i++) {
+            sealing[i] = seals || points.spot(i).x() > 60;
+        }
+        FaceMap map = FaceMap.of(points, Plane.LEVEL, LandRaster.of(LAYOUT, 84)).orElseThrow();
+        return Comparison.of(new Comparison.Question(
+                points,
+                sealing,
+                map,
+                Optional.empty(),
+                Footing.usual(LAYOUT.box(), ShimStock.inSteps(Length.ofMm("0.01")))));
+    }
+
+    /** What is marked as not sealing leaves the depth, and its part of the bands with it. */
+    @Test
+    void whatDoesNotSealLeavesTheDepthAndItsBands() {
+        double all = hollowAtTheFront(true)
+                .with(School.LEAST_REMOVAL)
+                .orElseThrow()
+                .setUp()
+                .toClean();
+        double some = hollowAtTheFront(false)
+                .with(School.LEAST_REMOVAL)
+                .orElseThrow()
+                .setUp()
+                .toClean();
+        assertTrue(some < all - 0.03, some + " against " + all);
+        Comparison c = hollowAtTheFront(false);
+        Removal least = c.with(School.LEAST_REMOVAL).orElseThrow();
+        Length enough = Length.roundedFromMm(some + 1e-4);
+        assertEquals(1, c.sealedShare(least, enough), 1e-9, "the bands that count are clean");
+        assertTrue(c.cleanShare(least, enough) < 1, "the hollow is not");
+        assertEquals(0, c.sealedShare(least, Length.ZERO));
+        assertEquals(0, c.cleanShare(least, Length.ZERO));
+    }
+
+    /** The same set-ups, asked for alone. */
+    @Test
+    void setUpsAloneAreThoseThatAreCompared() {
+        Points points = read(new SeededFace(LAYOUT.box(), 0.1, -0.03, 0.05, 0.01, 0.02, List.of()));
+        boolean[] sealing = new boolean[points.size()];
+        Arrays.fill(sealing, true);
+        FaceMap map = FaceMap.of(points, Plane.LEVEL, LandRaster.of(LAYOUT, 84)).orElseThrow();
+        Footing footing = Footing.usual(LAYOUT.box(), ShimStock.inSteps(Length.ofMm("0.01")));
+        Comparison.Question q = new Comparison.Question(points, sealing, map, Optional.empty(), footing);
+        Comparison c = Comparison.of(q);
+        assertEquals(c.removals().stream().map(Removal::setUp).toList(), Comparison.setUps(q));
+        assertEquals(footing.supports(), c.supports());
+        assertEquals(footing, c.footing());
+        assertEquals(map, c.map());
+        assertEquals(LAYOUT, c.layout());
+    }
+
+    /** Four places, three of them along one edge: the fourth carries the plane, wherever it stands in the list. */
+    @Test
+    void fewPlacesStillMakeAPlane() {
+        double[][] rows = {{10, 10, 0}, {205, 10, 0.02}, {400, 10, 0.04}, {205, 140, 0.1}};
+        for (int turn = 0; turn < 4; turn++) {
+            double[][] turned = new double[4][];
+            for (int i = 0; i < 4; i++) {
+                turned[i] = rows[(i + turn) % 4];
+            }
+            Points points = Points.of(turned);
+            List<SetUp> all = Comparison.setUps(
+                    points,
+                    new boolean[] {true, true, true, true},
+                    LAYOUT,
+                    Optional.empty(),
+                    Footing.usual(LAYOUT.box(), ShimStock.inSteps(Length.ofNanometres(1))));
+            assertEquals(0, all.get(0).depth(), 1e-9, "four places on one plane cost nothing, turned by " + turn);
+        }
+    }
 }
