@@ -51,8 +51,9 @@ class EdgesApartTest {
             rim.add(new Spot(412, 150 * i / 12.0));
         }
         double most = 0;
-        for (Spot a : rim) {
-            for (Spot b : rim) {
+        for (int i = 0; i < rim.size(); i++) {
+            Spot a = rim.get(i);
+            for (Spot b : rim.subList(i + 1, rim.size())) {
                 if (a.distance(b) > 40) {
                     FeelerHand.Laid laid = FeelerHand.lay(face, a, b);
                     for (double t = 0.1; t < 0.95; t += 0.1) {

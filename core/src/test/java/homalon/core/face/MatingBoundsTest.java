@@ -103,4 +103,51 @@ class MatingBoundsTest {
         assertEquals(Double.POSITIVE_INFINITY, shape.crossBow().most());
         assertEquals(0.032, shape.fourthCornerLift().most(), 1e-12);
     }
+
+    private static Layout turned(Layout of) {
+        LayoutNumbers n = of.numbers();
+        return Layout.of(new LayoutNumbers(
+                n.cylinders(),
+                n.firstNumber(),
+                n.numberStep(),
+                n.bore(),
+                n.spacing(),
+                n.length(),
+                n.width(),
+                n.boltRows(),
+                n.boltHole(),
+                n.waterHoles(),
+                n.chambers(),
+                !n.intakeAtTop()));
+    }
+
+    /** Drawn with its intake on the other edge, a deck's twist stands the other way round against its head's. */
+    @Test
+    void aDeckThatIsDrawnTheOtherWayRoundTurnsTheTwist() {
+        Shape twisted = exactly(0, 0, 0.1);
+        Layout other = turned(DECK);
+        assertEquals(
+                0.1,
+                MatingBounds.of(twisted, HEAD, twisted, DECK)
+                        .orElseThrow()
+                        .gap()
+                        .most(),
+                1e-9);
+        MatingBounds against = MatingBounds.of(twisted, HEAD, twisted, other).orElseThrow();
+        assertEquals(0, against.gap().most(), 1e-9);
+        assertEquals(0, against.gap().least(), 1e-9);
+        Shape wide = Shape.within(new Range(0, 0), new Range(0, 0), new Range(0.06, 0.1));
+        MatingBounds open = MatingBounds.of(wide, HEAD, twisted, other).orElseThrow();
+        assertEquals(0.02, open.gap().most(), 1e-9, "0.1 less 0.06, half of it from plane to plane");
+        assertEquals(0, open.gap().least(), 1e-9);
+    }
+
+    /** What may be either way is not called hollow or crowned. */
+    @ParameterizedTest
+    @CsvSource({"0, 0.02", "-0.02, 0", "-0.01, 0.01"})
+    void aBowThatMayBeEitherWayIsNotNamed(double least, double most) {
+        Shape open = Shape.within(new Range(least, most), new Range(0, 0), new Range(0, 0));
+        assertEquals(1, of(open, exactly(0.05, 0, 0)).words().size());
+        assertEquals(1, of(open, exactly(-0.05, 0, 0)).words().size());
+    }
 }

@@ -1,0 +1,70 @@
+package homalon.core.face;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import homalon.core.face.FeelerResult.Judged;
+import homalon.core.geometry.Box;
+import homalon.core.geometry.Spot;
+import homalon.core.sim.FeelerHand;
+import homalon.core.sim.SeededFace;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalInt;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** Where the next blade is tried, and which. */
+class FeelersNextTest {
+    private static final Box BOX = new Box(10, 20, 410, 170);
+    private static final SeededFace FLAT = new SeededFace(BOX, 0, 0, 0, 0, 0, List.of());
+    private static final Map<Judged, Integer> LAID = Map.of(
+            Judged.LOWER_EDGE, 0,
+            Judged.UPPER_EDGE, 1,
+            Judged.RISING_DIAGONAL, 3,
+            Judged.FALLING_DIAGONAL, 4,
+            Judged.CROSSWISE, 6);
+
+    private static FeelerSurvey survey(List<FeelerLine> lines, double limit) {
+        return new FeelerSurvey(BOX, 0.02, lines, limit, FeelerSurvey.Kind.GAP);
+    }
+
+    /** All of the five but one were tried: that one is laid next, from corner to corner, with the limit's blade in its middle. */
+    @ParameterizedTest
+    @EnumSource(Judged.class)
+    void theOneThatWasNotLaidComesNext(Judged missing) {
+        List<FeelerLine> all = FeelerHand.lines(BOX, 3);
+        List<FeelerLine> lines = new ArrayList<>();
+        LAID.forEach((judged, i) -> {
+            if (judged != missing) {
+                lines.add(FeelerHand.findGap(FLAT, all.get(i)));
+            }
+        });
+        FeelerResult.Try next = Feelers.judge(survey(lines, 0.01)).next().orElseThrow();
+        assertEquals(missing, next.judged());
+        assertEquals(OptionalInt.empty(), next.line());
+        assertEquals(all.get(LAID.get(missing)).from(), next.from());
+        assertEquals(all.get(LAID.get(missing)).to(), next.to());
+        assertEquals(0.5, next.at());
+    }
+
+    /** Laid already, it is laid there again. */
+    @Test
+    void aLineThatWasLaidIsTriedAgainWhereItLies() {
+        List<FeelerLine> all = FeelerHand.lines(BOX, 3);
+        FeelerLine beside = new FeelerLine(
+                new Spot(10, 24), new Spot(410, 24), FeelerLine.Rest.NOT_NOTED, FeelerLine.Tried.NOTHING, List.of());
+        List<FeelerLine> lines = new ArrayList<>();
+        lines.add(FeelerHand.findGap(FLAT, beside));
+        for (int i : new int[] {1, 3, 4, 6}) {
+            lines.add(FeelerHand.findGap(FLAT, all.get(i)));
+        }
+        FeelerResult.Try next = Feelers.judge(survey(lines, 0.01)).next().orElseThrow();
+        assertTrue(next.line().isPresent(), next.toString());
+        FeelerLine laid = lines.get(next.line().getAsInt());
+        assertEquals(laid.from(), next.from());
+        assertEquals(laid.to(), next.to());
+    }
+}
