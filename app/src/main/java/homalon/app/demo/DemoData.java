@@ -1,7 +1,6 @@
 package homalon.app.demo;
 
 import homalon.app.face.SurveyKind;
-import homalon.app.feelers.FeelerKind;
 import homalon.app.mating.Mates;
 import homalon.app.part.PartFile;
 import homalon.app.part.Parts;
@@ -44,6 +43,7 @@ class DemoData implements ApplicationRunner {
     private final Parts parts;
     private final Mates mates;
     private final SampleHands hands;
+    private final SampleFeelers feelers;
     private final SampleShapes shapes;
     private final SampleStories stories;
     private final SampleValves valves;
@@ -57,6 +57,7 @@ class DemoData implements ApplicationRunner {
             Parts parts,
             Mates mates,
             SampleHands hands,
+            SampleFeelers feelers,
             SampleShapes shapes,
             SampleStories stories,
             SampleValves valves,
@@ -67,6 +68,7 @@ class DemoData implements ApplicationRunner {
         this.parts = parts;
         this.mates = mates;
         this.hands = hands;
+        this.feelers = feelers;
         this.shapes = shapes;
         this.stories = stories;
         this.valves = valves;
@@ -95,6 +97,7 @@ class DemoData implements ApplicationRunner {
         toolbox.add(new Cutter("PCD disc 1", Insert.PCD, 330, 6.35, 4));
         toolbox.add(new Cutter("Carbide mill", Insert.CARBIDE, 160, 1.6, 8));
         hands.are(ines, brannoc);
+        feelers.are(ines.id());
         measuring = ines.id();
         outOfTheDoor();
         onTheBench();
@@ -339,17 +342,17 @@ class DemoData implements ApplicationRunner {
                 "is it bent?",
                 3,
                 1);
-        hands.feel(launch, FeelerKind.FACE, SampleHands.face(launch, 0.1, 0.02, 0.008, 0.002, 0.21), 99, 0);
+        feelers.feel(launch, SampleHands.face(launch, 0.1, 0.02, 0.008, 0.002, 0.21), 99, 0);
 
         PartFile winch = hands.book(
                 "T-0422",
                 SampleHands.deck("Slip winch, block deck", "Old Slip Boatyard", 2, "98", "120", "276", "168", 1),
                 List.of(FlatnessLimit.overall(SampleHands.mm("0.06"), Source.SHOP)),
-                "head gone out for another; deck stays",
-                "check the deck while it is open",
+                "head gone out for another; deck stays, boiled on one side",
+                "go or no-go, while it is open",
                 8,
                 0);
-        hands.feel(winch, FeelerKind.FACE, SampleHands.face(winch, 0.0, 0.03, -0.02, -0.006, 0.01), 5, 0);
+        feelers.limitBlade(winch, SampleFeelers.bowedApart(winch, 0.05, 0.05), SampleHands.mm("0.06"), 0);
     }
 
     private void stuck() {
@@ -401,7 +404,7 @@ class DemoData implements ApplicationRunner {
                 SampleHands.face(second, 0.02, 0.0, 0.014, 0.004, 0.01),
                 99,
                 8);
-        hands.feel(second, FeelerKind.FACE, SampleHands.face(second, 0.02, 0.0, 0.014, 0.004, 0.01), 99, 9);
+        feelers.feel(second, SampleHands.face(second, 0.02, 0.0, 0.014, 0.004, 0.01), 99, 9);
         hands.wait(second, StuckOn.PARTS, "3 exhaust inserts, due Thursday", 2);
 
         PartFile block = hands.book(

@@ -45,6 +45,7 @@ class SampleChambers {
         classRule();
         littleLifeLeft();
         bankOfAV();
+        classBowl();
         sideValves(parts.byTag("T-0447"));
     }
 
@@ -217,6 +218,51 @@ class SampleChambers {
                 drive SIDE_VALVE, crown FLAT, rods IRON, STROKE 110, GASKET_AREA 9800, BLOCK_OPENING 9800, GASKET 1.6,
                 DECK 0.6, CROWN 0, CHAMBER 118, LIFE_MOST 1.0:SHOP, ROOM 2.3, RATIO_MOST 6.0:OWNER
                 """);
+    }
+
+    /** A class that asks a least bowl: the first piston was milled deeper and filled again, the others wait for its depth. */
+    private void classBowl() {
+        PartFile tug = hands.book(
+                "T-0455",
+                SampleHands.head(
+                        "Harbour race tug, three in line",
+                        "Quayside Skiff Racing",
+                        Material.CAST_IRON,
+                        3,
+                        "100",
+                        "116",
+                        "384",
+                        "170"),
+                List.of(FlatnessLimit.overall(SampleHands.mm("0.05"), Source.SHOP)),
+                "bought with its pistons; nobody knows from where",
+                "class rules: chambers and pistons, a bowl of 14 cc at the least",
+                4,
+                2);
+        hands.read(
+                tug,
+                SurveyKind.FACE,
+                PlaceProposal.Density.USUAL,
+                SampleHands.face(tug, 0.02, 0.01, 0.02, 0.006, 0.01),
+                99,
+                1);
+        engine(tug, 20, """
+                drive PUSHROD, crown FLAT, rods IRON, STROKE 112, GASKET_BORE 102, GASKET 1.4, DECK 0.3,
+                CLASS_BOWL 14:RULES, LIFE_MOST 1.0:SHOP, POCKET_DEEPER 1.1, POCKET_GAVE 1.4
+                """);
+        fill(tug, FillState.AS_CAME, 19, 71.3, 71.0, 71.4);
+        crown(tug, 1, "13.2", 18);
+        crown(tug, 2, "13.9", 18);
+        crown(tug, 3, "14.6", 18);
+        crown(tug, 1, "14.6", 2);
+    }
+
+    private void crown(PartFile part, int cylinder, String cc, int hoursAgo) {
+        clock.ago(
+                Duration.ofHours(hoursAgo),
+                () -> chambers.crown(
+                        part,
+                        cylinder,
+                        new WorkOnChambers.Keyed(UUID.randomUUID(), cc, BenchUnit.MM, Long.MAX_VALUE, true, ines)));
     }
 
     /** One bank of a V: what comes off here, the manifold has to follow. */

@@ -8,11 +8,6 @@ import homalon.app.cut.Plans;
 import homalon.app.face.SurveyFile;
 import homalon.app.face.SurveyKind;
 import homalon.app.face.Surveys;
-import homalon.app.feelers.Asked;
-import homalon.app.feelers.FeelerFile;
-import homalon.app.feelers.FeelerKind;
-import homalon.app.feelers.FeelerSurveys;
-import homalon.app.feelers.Way;
 import homalon.app.ledger.Ledgers;
 import homalon.app.part.Booking;
 import homalon.app.part.PartFile;
@@ -28,7 +23,6 @@ import homalon.core.cut.Removal;
 import homalon.core.cut.School;
 import homalon.core.cut.TouchCells;
 import homalon.core.cut.Touched;
-import homalon.core.face.FeelerSurvey;
 import homalon.core.face.PlaceProposal;
 import homalon.core.geometry.Spot;
 import homalon.core.integrity.CleaningMethod;
@@ -46,7 +40,6 @@ import homalon.core.route.Operation;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.GasketKind;
 import homalon.core.rulebook.RuleBook;
-import homalon.core.sim.FeelerHand;
 import homalon.core.sim.SeededFace;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -66,7 +59,6 @@ class SampleHands {
 
     private final Parts parts;
     private final Surveys surveys;
-    private final FeelerSurveys feelers;
     private final Planner planner;
     private final Plans plans;
     private final Ledgers ledgers;
@@ -80,7 +72,6 @@ class SampleHands {
     SampleHands(
             Parts parts,
             Surveys surveys,
-            FeelerSurveys feelers,
             Planner planner,
             Plans plans,
             Ledgers ledgers,
@@ -90,7 +81,6 @@ class SampleHands {
             ShopClock clock) {
         this.parts = parts;
         this.surveys = surveys;
-        this.feelers = feelers;
         this.planner = planner;
         this.plans = plans;
         this.ledgers = ledgers;
@@ -156,45 +146,6 @@ class SampleHands {
     void release(PartFile part, List<String> open, String note, int daysAgo) {
         did(part, Operation.OIL_AND_BAG, "", Duration.ofDays(daysAgo).plusMinutes(30));
         clock.ago(Duration.ofDays(daysAgo), () -> parts.handOver(part.id(), open, note, ines.id()));
-    }
-
-    /** Finds the gap along the first so many lines, as a hand with a straightedge does. */
-    void feel(PartFile part, FeelerKind kind, SeededFace shape, int most, int daysAgo) {
-        prepare(part, daysAgo);
-        Duration ago = Duration.ofDays(daysAgo).plus(Duration.ofMinutes(40));
-        clock.ago(ago, () -> feelers.start(part, kind, FeelerSurvey.Kind.GAP, Way.FIND, BenchUnit.MM, ines.id()));
-        FeelerFile survey = feelers.find(part, kind).orElseThrow();
-        int keyed = 0;
-        for (FeelerFile.LineFile line :
-                survey.lines().subList(0, Math.min(most, survey.lines().size()))) {
-            FeelerHand.Laid laid = FeelerHand.lay(shape, line.from(), line.to());
-            for (FeelerFile.PlaceFile place : line.places()) {
-                boolean ends = place.asked() == Asked.ENDS;
-                if (ends && !laid.rocks()) {
-                    continue;
-                }
-                double gap = ends ? laid.rock() : laid.gap(place.at());
-                String typed = place.asked() == Asked.REST ? (laid.rocks() ? "r" : "s") : thickestThatGoes(survey, gap);
-                Duration then = ago.minus(PER_PLACE.multipliedBy(++keyed));
-                clock.ago(
-                        then,
-                        () -> feelers.key(
-                                part,
-                                kind,
-                                new FeelerSurveys.Keyed(
-                                        id(part, kind, place.id()), place.id(), typed, BenchUnit.MM, 0, true),
-                                anyone -> "Someone",
-                                ines.id()));
-            }
-        }
-    }
-
-    private static String thickestThatGoes(FeelerFile survey, double gap) {
-        return survey.blades().blades().stream()
-                .filter(b -> b.mm() <= gap)
-                .reduce((a, b) -> b)
-                .map(b -> Double.toString(b.mm()))
-                .orElse("0");
     }
 
     PartFile book(
@@ -339,7 +290,7 @@ class SampleHands {
         clock.ago(ago, () -> surveys.key(part, kind, keyed, anyone -> "Someone", ines.id()));
     }
 
-    private static UUID id(Object... of) {
+    static UUID id(Object... of) {
         return UUID.nameUUIDFromBytes(java.util.Arrays.deepToString(of).getBytes(StandardCharsets.UTF_8));
     }
 
