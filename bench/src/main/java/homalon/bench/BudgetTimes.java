@@ -64,7 +64,7 @@ public final class BudgetTimes {
                 Browser browser = playwright
                         .chromium()
                         .launch(new BrowserType.LaunchOptions()
-                                .setExecutablePath(Path.of("/usr/bin/chromium"))
+                                .setExecutablePath(Path.of("/usr/bin/chromium-headless-shell"))
                                 .setChromiumSandbox(false)
                                 .setArgs(List.of("--disable-dev-shm-usage", "--disable-gpu")))) {
             Page page = browser.newPage();

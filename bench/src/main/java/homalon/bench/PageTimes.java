@@ -99,7 +99,7 @@ public final class PageTimes {
             Browser browser = playwright
                     .chromium()
                     .launch(new BrowserType.LaunchOptions()
-                            .setExecutablePath(Path.of("/usr/bin/chromium"))
+                            .setExecutablePath(Path.of("/usr/bin/chromium-headless-shell"))
                             .setChromiumSandbox(false)
                             .setArgs(List.of("--disable-dev-shm-usage", "--disable-gpu")));
             Page page = browser.newPage(new Browser.NewPageOptions().setViewportSize(1280, 800));

@@ -126,7 +126,7 @@ public final class ValveTimes {
             Browser browser = playwright
                     .chromium()
                     .launch(new BrowserType.LaunchOptions()
-                            .setExecutablePath(Path.of("/usr/bin/chromium"))
+                            .setExecutablePath(Path.of("/usr/bin/chromium-headless-shell"))
                             .setChromiumSandbox(false)
                             .setArgs(List.of("--disable-dev-shm-usage", "--disable-gpu")));
             Page page = browser.newPage(new Browser.NewPageOptions().setViewportSize(1280, 800));

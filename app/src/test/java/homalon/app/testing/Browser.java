@@ -33,7 +33,8 @@ public final class Browser implements ParameterResolver {
                     .chromium()
                     .launch(new BrowserType.LaunchOptions()
                             .setEnv(environment)
-                            .setExecutablePath(Path.of(System.getProperty("homalon.chromium", "/usr/bin/chromium")))
+                            .setExecutablePath(
+                                    Path.of(System.getProperty("homalon.chromium", "/usr/bin/chromium-headless-shell")))
                             .setChromiumSandbox(false)
                             .setArgs(List.of(
                                     "--disable-dev-shm-usage",
@@ -47,6 +48,9 @@ public final class Browser implements ParameterResolver {
             BrowserContext context = browser.newContext(
                     new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(width, height));
             context.setDefaultTimeout(10_000);
+            // The first page of a program that has just started waits for it to be loaded, on a machine that others
+            // share.
+            context.setDefaultNavigationTimeout(60_000);
             Page page = context.newPage();
             page.onPageError(faults::add);
             page.onConsoleMessage(m -> {
