@@ -43,7 +43,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 @ToEverybody
 @Controller
 class BatchController {
-    private static final int AT_ONCE = 30;
+    /** As many as one looks at; the next come when the end of the list is in sight. */
+    private static final int AT_ONCE = 12;
+
     private static final int MOST_PAGES = 10_000;
 
     private final Batches batches;

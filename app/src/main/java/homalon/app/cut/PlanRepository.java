@@ -12,18 +12,35 @@ interface PlanRepository extends JpaRepository<PlanRow, UUID> {
 
     List<PlanRow> findByJobIdInOrderBySeq(Collection<UUID> visits);
 
-    // The few that are in the shop first: of the parts that the words fit, nearly all may have left long ago (|| ''
-    // keeps the
-    // index of the words out of it, which would begin with those).
+    // In lots that follow each other, each in the order of the index job_by_due (that of one customer by
+    // part_by_customer): what is
+    // asked for is nearly always in the first two, and a lot that nobody reads to is not looked for. (|| '' keeps the
+    // index of
+    // the words out of it, which would begin with the many that left long ago.)
     @Query(value = """
-            with here as materialized (
-              select j.part_id, j.due, j.opened_at,
-                exists (select 1 from ledger_line l where l.part_id = j.part_id and l.job_id = j.id and l.kind = 'PASS') as begun
-              from job j
-              where j.released_at is null and exists (select 1 from cut_plan c where c.job_id = j.id))
-            select p.id from here join part p on p.id = here.part_id
-            where p.id <> :first and p.words || '' like :like escape '!'
-            order by p.material <> :metal, here.begun, p.customer <> :customer, here.due nulls last, here.opened_at, p.tag
+            select id from (
+              (select p.id from part p join job j on j.part_id = p.id
+               where p.customer = :customer and p.material = :metal and p.id <> :first and p.words || '' like :like escape '!'
+                 and j.released_at is null and exists (select 1 from cut_plan c where c.job_id = j.id)
+                 and not exists (select 1 from ledger_line l where l.job_id = j.id and l.kind = 'PASS')
+               order by coalesce(j.due, 'infinity'), j.opened_at, j.id limit :from + :most)
+              union all
+              (select p.id from job j join part p on p.id = j.part_id
+               where p.customer <> :customer and p.material = :metal and p.words || '' like :like escape '!'
+                 and j.released_at is null and exists (select 1 from cut_plan c where c.job_id = j.id)
+                 and not exists (select 1 from ledger_line l where l.job_id = j.id and l.kind = 'PASS')
+               order by coalesce(j.due, 'infinity'), j.opened_at, j.id limit :from + :most)
+              union all
+              (select p.id from job j join part p on p.id = j.part_id
+               where p.material = :metal and p.id <> :first and p.words || '' like :like escape '!'
+                 and j.released_at is null and exists (select 1 from cut_plan c where c.job_id = j.id)
+                 and exists (select 1 from ledger_line l where l.job_id = j.id and l.kind = 'PASS')
+               order by coalesce(j.due, 'infinity'), j.opened_at, j.id limit :from + :most)
+              union all
+              (select p.id from job j join part p on p.id = j.part_id
+               where p.material <> :metal and p.words || '' like :like escape '!'
+                 and j.released_at is null and exists (select 1 from cut_plan c where c.job_id = j.id)
+               order by coalesce(j.due, 'infinity'), j.opened_at, j.id limit :from + :most)) lots
             limit :most offset :from
             """, nativeQuery = true)
     List<UUID> planned(UUID first, String metal, String customer, String like, int from, int most);

@@ -51,7 +51,10 @@ public class Plans {
         return last;
     }
 
-    /** Ids of castings in the shop with a plan: of the same metal first, not cut yet, of the same customer, then the earliest due. */
+    /**
+     * Ids of castings in the shop with a plan, in four lots: of the same metal, not cut yet and of the same customer; of other
+     * customers; cut already; of another metal. In each the earliest due is first.
+     */
     @Transactional(readOnly = true)
     public List<UUID> plannedBeside(PartFile first, String words, int from, int most) {
         return plans.planned(first.id(), first.material().name(), first.customer(), Parts.like(words), from, most);

@@ -16,8 +16,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Mates {
-    /** As many as a list under a field can show; the tag of any other can be keyed. */
-    private static final int OFFERED = 40;
+    /** As many as a list under a field shows; more letters bring others, and the tag of any can be keyed. */
+    private static final int OFFERED = 12;
 
     private final MateRepository mates;
     private final Parts parts;

@@ -21,14 +21,21 @@ interface PartRepository extends JpaRepository<Part, UUID> {
     @Query("select count(*) from Part p where p.words like :like escape '!'")
     long count(String like);
 
-    // The few that are in the shop first: nearly all of that size may have left long ago (|| '' keeps the
-    // index of the words out of it, which would begin with those).
+    // The same customer's, then the others as they came, by the index job_by_coming: the first few are soon found,
+    // though nearly all
+    // of that size may have left long ago (|| '' keeps the index of the words out of it, which would begin with those).
     @Query(value = """
-            with here as materialized (select part_id, opened_at from job where released_at is null)
-            select p.id from here join part p on p.id = here.part_id
-            where p.kind <> :kind and p.cylinders = :cylinders and p.spacing_nm between :least and :most
-              and p.words || '' like :like escape '!'
-            order by p.customer <> :customer, here.opened_at, p.tag limit :limit
+            select id from (
+              (select p.id from part p join job j on j.part_id = p.id
+               where p.customer = :customer and p.kind <> :kind and p.cylinders = :cylinders
+                 and p.spacing_nm between :least and :most and p.words || '' like :like escape '!' and j.released_at is null
+               order by j.opened_at, j.id)
+              union all
+              (select p.id from job j join part p on p.id = j.part_id
+               where p.customer <> :customer and p.kind <> :kind and p.cylinders = :cylinders
+                 and p.spacing_nm between :least and :most and p.words || '' like :like escape '!' and j.released_at is null
+               order by j.opened_at, j.id limit :limit)) lots
+            limit :limit
             """, nativeQuery = true)
     List<UUID> mayMate(String kind, int cylinders, long least, long most, String like, String customer, int limit);
 
