@@ -75,6 +75,10 @@ final class Caller {
         return client.send(HttpRequest.newBuilder(URI.create(base + path)).build(), BodyHandlers.ofString());
     }
 
+    HttpResponse<byte[]> bytes(String path) throws IOException, InterruptedException {
+        return client.send(HttpRequest.newBuilder(URI.create(base + path)).build(), BodyHandlers.ofByteArray());
+    }
+
     HttpResponse<String> post(String path, Map<String, String> fields) throws IOException, InterruptedException {
         String body = fields.entrySet().stream()
                 .map(e -> e.getKey() + "=" + URLEncoder.encode(e.getValue(), StandardCharsets.UTF_8))

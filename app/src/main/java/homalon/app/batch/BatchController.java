@@ -44,7 +44,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class BatchController {
     /** As many as one looks at; the next come when the end of the list is in sight. */
-    private static final int AT_ONCE = 12;
+    private static final int AT_ONCE = 10;
 
     private static final int MOST_PAGES = 10_000;
 

@@ -38,7 +38,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 @ToEverybody
 @Controller
 class PartController {
-    private static final int AT_ONCE = 20;
+    private static final int AT_ONCE = 15;
     private static final int MOST_PAGES = 10_000;
 
     private final Parts parts;
