@@ -71,6 +71,14 @@ class GuideTest {
         assertEquals(service, limits.service(), 1e-12);
     }
 
+    /** Top and bottom without the middle say nothing of a bell-mouth. */
+    @Test
+    void twoPlacesAreNotAGuide() {
+        BadInputException refused = assertThrows(
+                BadInputException.class, () -> Guide.of(new double[] {7.96}, new double[][] {{8, 8}, {8, 8}}));
+        assertTrue(refused.problems().get(0).sentence().contains("top, middle and bottom"));
+    }
+
     @Test
     void oneEndIsNeverTheWhole() {
         Guide near = Guide.of(new double[] {7.96}, new double[][] {{8.01, 8.01}});

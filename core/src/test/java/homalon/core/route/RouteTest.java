@@ -102,6 +102,52 @@ class RouteTest {
         assertTrue(Route.of(events).warnings(CUT_PLAN).stream().anyMatch(w -> w.startsWith("Better face check")));
     }
 
+    /** Each work that is open will owe its own test; a check that no work made owed is not owed on its account. */
+    @Test
+    void eachWorkOwesItsOwnCheck() {
+        List<Event> events = List.of(
+                did(CLEAN),
+                found(Finding.CRACK_TO_STITCH),
+                found(Finding.CRACK_TO_WELD),
+                did(CRACK_CHECK),
+                did(FACE_CHECK));
+        Route both = Route.of(events);
+        assertEquals(2, open(both).stream().filter(PRESSURE_TEST::equals).count());
+        assertEquals(
+                List.of(),
+                Route.of(List.of(did(CLEAN), did(STITCH))).owed().stream()
+                        .filter(o -> o == FACE_CHECK || o == CRACK_CHECK)
+                        .toList());
+        assertEquals(
+                List.of(PRESSURE_TEST),
+                Route.of(List.of(did(CLEAN), did(CRACK_CHECK), did(STITCH))).owed());
+    }
+
+    /** What was done and then proven is drawn as such, once: by the first proof after it. */
+    @Test
+    void workThatWasProvenIsDrawnBeforeItsProof() {
+        Route route = Route.of(List.of(did(CLEAN), did(CRACK_CHECK), did(PROOF), did(CUT), did(PROOF), did(PROOF)));
+        List<Integer> proofs = route.steps().stream()
+                .filter(s -> s.operation() == PROOF)
+                .map(Route.Step::id)
+                .sorted()
+                .toList();
+        int cut = route.steps().stream()
+                .filter(s -> s.operation() == CUT)
+                .findFirst()
+                .orElseThrow()
+                .id();
+        assertEquals(
+                List.of(proofs.get(1)),
+                route.edges().stream()
+                        .filter(e -> e.from() == cut && proofs.contains(e.to()))
+                        .map(Route.Before::to)
+                        .toList());
+        Route open = Route.of(List.of(did(CLEAN), did(CUT)));
+        Route.Step proof = open.open(PROOF).orElseThrow();
+        assertTrue(open.edges().stream().anyMatch(e -> open.operation(e.from()) == CUT && e.to() == proof.id()));
+    }
+
     @Test
     void whatIsWaivedIsNamedAndNotOwedUntilItIsMadeAnew() {
         List<Event> events = new ArrayList<>(

@@ -5,6 +5,7 @@ import static homalon.core.verdict.Verdict.NOT_PROVEN;
 import static homalon.core.verdict.Verdict.OUT;
 import static homalon.core.verdict.Verdict.WITHIN;
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import homalon.core.integrity.Remedy;
@@ -119,6 +120,7 @@ class StripInFullTest {
                         StepKind.CRACKS,
                         "BEGUN 2 marked | Finish the crack check",
                         v -> cracked(v.did(Operation.CLEAN), Remedy.LEAVE, 0, 0)),
+                row(StepKind.CRACKS, "DUE due | Look for cracks", v -> v.did(Operation.CLEAN)),
                 row(StepKind.CRACKS, "DONE 1 marked |", v -> cracked(v.ready(), Remedy.LEAVE, 0)),
                 row(
                         StepKind.CRACKS,
@@ -197,6 +199,11 @@ class StripInFullTest {
                 row(StepKind.LINERS, "DUE due | Read the liners", v -> liners(v.ready(), NOT_PROVEN)),
                 row(StepKind.LINERS, "DONE within |", v -> liners(v.ready(), WITHIN)),
                 row(StepKind.LINERS, "WAITS out | Read the liners", v -> liners(v.ready(), OUT)),
+                row(
+                        "those that stood right before the cut are read again after it",
+                        StepKind.LINERS,
+                        "WAITS after cut the face | Read the liners | after cut the face: a deck cut raises a fixed liner by its depth",
+                        v -> liners(v.ready(), WITHIN).read(OUT).planned("0.15", 2)),
                 row(
                         StepKind.LINERS,
                         "DUE owed again | Read the liners",
@@ -635,6 +642,92 @@ class StripInFullTest {
         VisitOfTests v = valves(new VisitOfTests().ready(), 8, true, 1, NONE, some(1, 0));
         v.ordered(Operation.GUIDE_WORK, 0);
         assertEquals("DUE 1 insert to do", v.on(StepKind.INSERTS));
+    }
+
+    /** Left out by signature, none was filled: the filling after the cut is no reason to call it done. */
+    @Test
+    void chambersThatNobodyFilledAreNotDone() {
+        VisitOfTests v = chambers(new VisitOfTests().ready(), 0, true, "").waived(Operation.CHAMBER_FILL);
+        v.read(OUT).planned("0.15", 2);
+        assertEquals(Step.Mark.WAITS, v.step(StepKind.CHAMBERS).orElseThrow().mark());
+    }
+
+    /** Somebody answers for a face that was not read: whatever was read of it and is out still asks for the cut. */
+    @ParameterizedTest
+    @CsvSource({"false, NOT_PROVEN, true", "false, OUT, false", "true, NOT_PROVEN, true", "true, OUT, false"})
+    void aFaceThatIsLeftOut(boolean felt, Verdict verdict, boolean nothingToCut) {
+        VisitOfTests v = new VisitOfTests().ready();
+        if (felt) {
+            v.felt(verdict);
+        } else {
+            v.read(verdict, 8, 15);
+        }
+        v.waived(Operation.FACE_CHECK);
+        assertEquals(nothingToCut, v.done(StepKind.CUT), () -> v.on(StepKind.CUT));
+    }
+
+    /** Blasted and not brushed through, it is not clean for anything that comes after. */
+    @Test
+    void gritStandsAgainstTheCrackCheck() {
+        VisitOfTests v = new VisitOfTests().blasted();
+        assertEquals(
+                Operation.CLEAN,
+                v.standing()
+                        .route()
+                        .standsAgainst(Operation.CRACK_CHECK)
+                        .orElseThrow()
+                        .first());
+        v.brushed();
+        assertTrue(v.standing().route().standsAgainst(Operation.CRACK_CHECK).isEmpty());
+    }
+
+    /** Half read it is not checked, unless what was read is out already. */
+    @Test
+    void aFaceThatIsHalfReadIsNotChecked() {
+        assertTrue(new VisitOfTests()
+                .ready()
+                .read(NOT_PROVEN, 8, 15)
+                .standing()
+                .route()
+                .open(Operation.FACE_CHECK)
+                .isPresent());
+        assertTrue(new VisitOfTests()
+                .ready()
+                .read(OUT, 8, 15)
+                .standing()
+                .route()
+                .open(Operation.FACE_CHECK)
+                .isEmpty());
+    }
+
+    /** A pass on the way to the reference is not the reference. */
+    @Test
+    void theReferenceCutIsMadeWhenItIsReached() {
+        VisitOfTests v =
+                new VisitOfTests().ready().read(OUT).staged("0.13", "0.15", 4).pass("0.05");
+        assertTrue(v.standing().route().open(Operation.REFERENCE_CUT).isPresent());
+        v.pass("0.08");
+        assertTrue(v.standing().route().wasDone(Operation.REFERENCE_CUT));
+    }
+
+    /** What was said of a cut holds while a pass stands and none came since. */
+    @Test
+    void whatWasSaidOfACutThatWasTakenBackDoesNotHold() {
+        Instant later = NOON.plusSeconds(60);
+        assertTrue(new VisitFacts.Passes(Length.ofMm("0.1"), 1, Optional.of(NOON), Optional.of(NOON)).heldSince(later));
+        assertTrue(new VisitFacts.Passes(Length.ofMm("0.1"), 1, Optional.of(NOON), Optional.of(NOON)).heldSince(NOON));
+        assertFalse(
+                new VisitFacts.Passes(Length.ofMm("0.1"), 1, Optional.of(later), Optional.of(later)).heldSince(NOON));
+        assertFalse(new VisitFacts.Passes(Length.ZERO, 0, Optional.empty(), Optional.of(NOON)).heldSince(later));
+    }
+
+    /** What is due waits for what must come before it, and says for what. */
+    @Test
+    void aStepThatIsDueWaitsForWhatMustComeFirst() {
+        VisitOfTests v = new VisitOfTests().did(Operation.CLEAN).read(OUT).planned("0.15", 2);
+        Step cut = v.step(StepKind.CUT).orElseThrow();
+        assertEquals(Step.Mark.WAITS, cut.mark());
+        assertEquals("First crack check: metal off a cracked casting is lost.", cut.detail());
     }
 
     @Test

@@ -76,6 +76,9 @@ class ValveAspectsTest {
         assertTrue(aspect.is(verdict), () -> verdict + " wanted: " + aspect);
         assertTrue(aspect.says().contains(says), aspect.says());
         assertEquals(value, aspect.figure());
+        if (verdict == Verdict.OUT && subject != Subject.PITS) {
+            assertEquals(figure, aspect.limit(), "the limit that it broke");
+        }
         ValveFinding nothing = ValveJudge.of(ValveReadings.NONE, book);
         assertTrue(nothing.aspects().isEmpty(), "what was not read is not judged");
         boolean seat = subject != Subject.MARGIN && subject != Subject.HEIGHT;
@@ -158,6 +161,20 @@ class ValveAspectsTest {
         assertTrue(guide.working().orElseThrow().lines().size() >= 7, "the whole sum is shown");
     }
 
+    /** A valve is as good as all that was read of it: one thing between good and bad leaves it open. */
+    @ParameterizedTest
+    @CsvSource({"0.05, WITHIN, true", "0.06, NOT_PROVEN, false", "0.081, OUT, true"})
+    void oneThingThatIsOpenLeavesTheValveOpen(double runout, Verdict verdict, boolean settled) {
+        Object[] all = Arrays.copyOf(GUIDE, GUIDE.length + 2);
+        all[GUIDE.length] = Measure.RUNOUT;
+        all[GUIDE.length + 1] = runout;
+        ValveFinding finding = ValveJudge.of(
+                read(Set.of(Look.GOOD), all),
+                book(ValveKind.INTAKE, BookItem.RUNOUT_GOOD, 0.05, BookItem.RUNOUT_BAD, 0.08));
+        assertEquals(verdict, finding.verdict());
+        assertEquals(settled, finding.settled());
+    }
+
     /** By rocking: over the service limit it is worn, up to it within; without the guide's length nothing is said. */
     @ParameterizedTest
     @CsvSource({
@@ -175,7 +192,12 @@ class ValveAspectsTest {
                 .orElseThrow();
         assertTrue(guide.is(verdict), guide::toString);
         assertEquals(clearance == null ? Double.NaN : clearance, guide.figure(), 7e-4);
-        assertTrue(guide.says().contains(verdict == Verdict.NOT_PROVEN ? "key the guide's length" : "by rocking"));
+        String says = switch (verdict) {
+            case WITHIN -> "within, by rocking";
+            case OUT -> "worn beyond service, by rocking";
+            case NOT_PROVEN -> "key the guide's length";
+        };
+        assertTrue(guide.says().contains(says), guide.says());
         assertTrue(
                 ValveJudge.of(read(Set.of(), Measure.PLAY, play), book)
                         .aspects()

@@ -213,6 +213,11 @@ class ValveJudgeTest {
         Aspect place = finding.aspect(Aspect.Subject.PLACE).orElseThrow();
         assertTrue(place.is(verdict) && place.says().contains(says), place.says());
         assertEquals((35 - outer) / 2, place.figure(), 1e-9);
+        assertEquals(
+                book.value(outer > 34.5 ? BookItem.INSET_LEAST : BookItem.INSET),
+                place.limit(),
+                1e-12,
+                "the limit it broke");
         assertEquals(verdict == Verdict.OUT, finding.seatBad());
         assertTrue(ValveJudge.of(read(Set.of(), Measure.SEAT_OUTER, outer), BOOK)
                 .aspect(Aspect.Subject.PLACE)
