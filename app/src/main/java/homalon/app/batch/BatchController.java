@@ -155,7 +155,9 @@ class BatchController {
         List<PartFile> on = batches.members(id);
         Map<UUID, LedgerFile> books =
                 ledgers.ofParts(on.stream().map(PartFile::id).toList());
-        List<PlanFile> planned = on.stream().map(p -> plans.of(p).orElseThrow()).toList();
+        Map<UUID, PlanFile> plan =
+                plans.ofVisits(on.stream().map(p -> p.visit().id()).toList());
+        List<PlanFile> planned = on.stream().map(p -> plan.get(p.visit().id())).toList();
         List<Batch.Member> asked = new ArrayList<>();
         for (int i = 0; i < on.size(); i++) {
             asked.add(new Batch.Member(

@@ -5,6 +5,7 @@ import homalon.app.cut.Cutting;
 import homalon.app.cut.PlanFile;
 import homalon.app.cut.Planner;
 import homalon.app.cut.Plans;
+import homalon.app.cut.Tooling;
 import homalon.app.ledger.LedgerFile;
 import homalon.app.ledger.Ledgers;
 import homalon.app.part.PartFile;
@@ -151,42 +152,37 @@ public class Batches implements CutTogether {
             throw new BadInputException("parts", "Mark the castings that go on the table together.");
         }
         members.forEach(part -> part.requireHere("parts", "to cut it"));
+        List<PlanFile> own = new ArrayList<>();
+        List<Batch.Member> asked = new ArrayList<>();
         for (Candidate c : judged(members.get(0), members)) {
             if (!c.not().isEmpty()) {
                 throw new BadInputException("parts", c.part().tag() + " cannot go on this table: " + c.not() + ".");
             }
-        }
-        PassPlan.Depths depths = plans.of(members.get(0)).orElseThrow().plan().depths();
-        List<CutPlan> own = members.stream().map(this::planned).toList();
-        List<Batch.Member> asked = new ArrayList<>();
-        for (int i = 0; i < members.size(); i++) {
-            PartFile part = members.get(i);
+            PlanFile plan = c.plan().orElseThrow();
+            own.add(plan);
             asked.add(new Batch.Member(
-                    part.tag(), part.material(), own.get(i).toClean().mm()));
+                    c.part().tag(), c.part().material(), plan.plan().toClean().mm()));
         }
+        PassPlan.Depths depths = own.get(0).plan().depths();
         Batch batch = Batch.of(asked, depths, RuleBook.dialStep(unit));
         jdbc.sql("insert into batch (id, made_by, made_at) values (?, ?, ?)")
                 .params(id, by, Timestamp.from(clock.instant()))
                 .update();
         for (int i = 0; i < members.size(); i++) {
-            join(id, i, members.get(i), own.get(i).cutInPasses(depths, batch.passes()), by);
+            CutPlan shared = own.get(i).plan().cutInPasses(depths, batch.passes());
+            join(id, i, members.get(i), shared, own.get(i).tooling(), by);
         }
     }
 
-    private CutPlan planned(PartFile part) {
-        return plans.of(part).orElseThrow().plan();
-    }
-
-    private void join(UUID id, int seq, PartFile part, CutPlan plan, UUID by) {
+    private void join(UUID id, int seq, PartFile part, CutPlan plan, Tooling tooling, UUID by) {
         jdbc.sql("insert into batch_member (batch_id, seq, job_id) values (?, ?, ?)")
                 .params(id, seq, part.visit().id())
                 .update();
-        PlanFile kept = plans.of(part).orElseThrow();
         Planner.Compared compared = planner.compare(part, plan.footing())
                 .orElseThrow(() -> new BadInputException(
                         "parts",
                         part.tag() + " cannot go on this table: its face cannot be judged any more. Read it again."));
-        plans.choose(part, derived(id, part), compared.survey(), plan, kept.tooling(), by);
+        plans.choose(part, derived(id, part), compared.survey(), plan, tooling, by);
     }
 
     private static UUID derived(UUID id, PartFile part) {
@@ -211,7 +207,7 @@ public class Batches implements CutTogether {
         if (ids.isEmpty()) {
             throw new NotHereException("There is no such batch: go back to the bench.");
         }
-        return ids.stream().map(i -> parts.byId(i).orElseThrow()).toList();
+        return parts.byIds(ids);
     }
 
     /** The batch that a casting's present visit is cut in. */
