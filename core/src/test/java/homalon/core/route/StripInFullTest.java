@@ -194,6 +194,14 @@ class StripInFullTest {
                         v -> v.ready().cracked(Remedy.PROVE, false).waived(Operation.PRESSURE_TEST)),
 
                 // Liners and the deck over its crank line.
+                row(
+                        "a shaft that was set up and not read is not begun",
+                        StepKind.LINE,
+                        "DUE due | Check the line",
+                        v -> {
+                            v.lines.add(new VisitFacts.Line("Cam", Optional.empty(), Turns.NOT_PROVEN));
+                            return told(v.ready(), VisitFacts.Told.LINES_ASKED);
+                        }),
                 row(StepKind.LINERS, "none", VisitOfTests::ready),
                 row(StepKind.LINERS, "DUE due | Read the liners", v -> told(v.ready(), VisitFacts.Told.HAS_LINERS)),
                 row(StepKind.LINERS, "DUE due | Read the liners", v -> liners(v.ready(), NOT_PROVEN)),
