@@ -286,6 +286,40 @@ class FaceJudgeTest {
         assertTrue(said(v.working()).startsWith("Squares of side 100.000 a quarter of it apart"), said(v.working()));
     }
 
+    /** The scanner's own uncertainty is kept on both sides of the limit. */
+    @Test
+    void aScansSquaresLeaveTheScannerItsUncertainty() {
+        Points scan = grid(300, 150, bow(0.08, 0));
+        WindowBounds.Bounds b = WindowBounds.of(scan, LAYOUT.box(), 100);
+        double open = 0.001;
+        assertEquals(Verdict.WITHIN, ofSquares(scan, open, b.most() + open + 1e-6));
+        assertEquals(Verdict.NOT_PROVEN, ofSquares(scan, open, b.most() + open - 1e-5));
+        assertEquals(Verdict.NOT_PROVEN, ofSquares(scan, open, b.least() - open + 1e-5));
+        assertEquals(Verdict.OUT, ofSquares(scan, open, b.least() - open - 1e-5));
+    }
+
+    private static Verdict ofSquares(Points scan, double uncertainty, double most) {
+        FlatnessLimit limit = FlatnessLimit.inAny(Length.ofMm("100"), Length.roundedFromMm(most), Source.MAKER);
+        return FaceJudge.judgeCloud(scan, new Settings(LAYOUT, List.of(limit), 75, uncertainty))
+                .limits()
+                .get(0)
+                .verdict();
+    }
+
+    /** A limit still counts as kept; a hair less is out. */
+    @ParameterizedTest
+    @CsvSource({
+        "OVERALL, 0.08, WITHIN",
+        "OVERALL, 0.0799, OUT",
+        "ALONG, 0.06, WITHIN",
+        "ALONG, 0.0599, OUT",
+        "ACROSS, 0.02, WITHIN",
+        "ACROSS, 0.0199, OUT"
+    })
+    void aLimitStillCountsAsKept(String scope, String most, Verdict verdict) {
+        assertEquals(verdict, judge(grid(9, 5, bow(0.06, 0.02)), 0, limit(scope, most)).worst());
+    }
+
     @Test
     void aScanWithAHoleInItIsNotWithin() {
         List<double[]> rows = new ArrayList<>();

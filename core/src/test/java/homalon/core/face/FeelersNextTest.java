@@ -5,16 +5,19 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import homalon.core.face.FeelerResult.Judged;
 import homalon.core.geometry.Box;
+import homalon.core.geometry.Range;
 import homalon.core.geometry.Spot;
 import homalon.core.sim.FeelerHand;
 import homalon.core.sim.SeededFace;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Where the next blade is tried, and which. */
 class FeelersNextTest {
@@ -48,6 +51,30 @@ class FeelersNextTest {
         assertEquals(all.get(LAID.get(missing)).from(), next.from());
         assertEquals(all.get(LAID.get(missing)).to(), next.to());
         assertEquals(0.5, next.at());
+    }
+
+    /** Between what went in and what did not, halfway: each try takes half of what is open; never a blade that went in there. */
+    @ParameterizedTest
+    @ValueSource(doubles = {0.005, 0.01, 0.02})
+    void theNextBladeHalvesWhatIsOpen(double went) {
+        List<FeelerLine> all = FeelerHand.lines(BOX, 3);
+        List<FeelerLine> lines = new ArrayList<>();
+        for (int i : LAID.values().stream().sorted().toList()) {
+            FeelerLine line = all.get(i);
+            List<FeelerLine.Station> middle = List.of(new FeelerLine.Station(
+                    0.5, new FeelerLine.Tried(OptionalDouble.of(went), OptionalDouble.of(0.15))));
+            lines.add(new FeelerLine(line.from(), line.to(), FeelerLine.Rest.SITS_STILL, FeelerLine.Tried.NOTHING, middle));
+        }
+        FeelerResult result = Feelers.judge(new FeelerSurvey(BOX, 0.02, lines, 0.05, FeelerSurvey.Kind.ZONE));
+        FeelerResult.Try next = result.next().orElseThrow();
+        Range size = result.bows().stream()
+                .filter(b -> b.line() == next.judged())
+                .findFirst()
+                .orElseThrow()
+                .size()
+                .orElseThrow();
+        assertEquals((size.least() + size.most()) / 2, next.blade(), 1e-9);
+        assertTrue(next.blade() > went && next.blade() < 0.15, next.toString());
     }
 
     /** Laid already, it is laid there again. */

@@ -4,11 +4,15 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import homalon.core.face.MatingBounds.Shape;
+import homalon.core.geometry.Box;
 import homalon.core.geometry.Range;
 import homalon.core.part.Layout;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.part.PartKind;
 import homalon.core.quantity.Length;
+import homalon.core.sim.FeelerHand;
+import homalon.core.sim.SeededFace;
+import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -53,6 +57,50 @@ class MatingBoundsTest {
         double against = of(exactly(0, 0, 0.1), exactly(0, 0, -0.1)).gap().most();
         assertEquals(mirrored ? 0 : 0.1, alike, 1e-9);
         assertEquals(mirrored ? 0.1 : 0, against, 1e-9);
+    }
+
+    /** Both twists are known to a range, and add as the faces lie on each other: neither end of the gap is lost on the way. */
+    @Test
+    void rangesOfTwistKeepBothEnds() {
+        boolean mirrored = HEAD.numbers().intakeAtTop() != DECK.numbers().intakeAtTop();
+        Range none = new Range(0, 0);
+        Shape head = Shape.within(none, none, new Range(0.10, 0.14));
+        Shape deck = Shape.within(none, none, mirrored ? new Range(-0.08, -0.06) : new Range(0.06, 0.08));
+        Range gap = of(head, deck).gap();
+        assertEquals(0.16 / 2, gap.least(), 1e-6);
+        assertEquals(0.22 / 2, gap.most(), 1e-9);
+    }
+
+    /** What may be either way moved with nothing. */
+    @ParameterizedTest
+    @CsvSource({"0, 0.02, 0.01, 0.02, 1", "-0.02, 0, -0.02, -0.01, 1", "0.01, 0.02, 0.01, 0.02, 2"})
+    void aBowThatMayBeNoneIsNotCalledOne(double a, double b, double c, double d, int words) {
+        Range none = new Range(0, 0);
+        assertEquals(
+                words,
+                of(Shape.within(new Range(a, b), none, none), Shape.within(new Range(c, d), none, none))
+                        .words()
+                        .size());
+    }
+
+    /** Feelers that one bow and twist explain bound the shape; an edge that bows by itself does not. */
+    @Test
+    void feelersBoundAShape() {
+        Box box = new Box(0, 0, 400, 150);
+        FeelerResult one = Feelers.look(felt(new SeededFace(box, 0, 0, 0.06, 0, 0, List.of())));
+        Shape shape = Shape.of(one).orElseThrow();
+        assertEquals(one.shape().orElseThrow().longBow(), shape.longBow());
+        assertEquals(one.shape().orElseThrow().crossBow(), shape.crossBow());
+        assertEquals(one.shape().orElseThrow().fourthCornerLift(), shape.fourthCornerLift());
+        assertTrue(shape.longBow().least() <= 0.06 && 0.06 <= shape.longBow().most());
+        assertTrue(Shape.of(Feelers.look(felt(new SeededFace(box, 0, 0, 0.03, 0, 0, 0.03, List.of())))).isEmpty());
+    }
+
+    private static FeelerSurvey felt(SeededFace face) {
+        List<FeelerLine> lines = FeelerHand.lines(face.box(), 3).stream()
+                .map(l -> FeelerHand.findGap(face, l))
+                .toList();
+        return new FeelerSurvey(face.box(), 0.02, lines, 0.2, FeelerSurvey.Kind.ZONE);
     }
 
     @Test
