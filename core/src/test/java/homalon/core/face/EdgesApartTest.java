@@ -82,7 +82,9 @@ class EdgesApartTest {
     void anEdgeThatBowsAloneIsAnOrdinaryFaceAndNoDip(
             double e, double f, double lift, double g, double limit, Verdict verdict) {
         FeelerSurvey survey = survey(measured(face(e, f, lift, g)), limit);
-        assertEquals(Fits.NOTHING, Feelers.judge(survey).fits(), "one bow would do");
+        FeelerResult plain = Feelers.judge(survey);
+        assertEquals(Fits.NOTHING, plain.fits(), "one bow would do");
+        assertEquals(5, plain.bows().stream().filter(FeelerResult.Bow::tried).count(), "all five were laid");
         FeelerResult result = Feelers.look(survey);
         assertEquals(Fits.EDGES_APART, result.fits());
         assertEquals(verdict, result.verdict());

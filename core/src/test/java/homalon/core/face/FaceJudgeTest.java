@@ -306,6 +306,30 @@ class FaceJudgeTest {
                 .verdict();
     }
 
+    /** One row of three places says how straight the face is there, not elsewhere; two rows do. */
+    @ParameterizedTest
+    @CsvSource({"false, NOT_PROVEN", "true, WITHIN"})
+    void oneRowIsNotTheFace(boolean second, Verdict verdict) {
+        List<double[]> rows = new ArrayList<>();
+        for (int i = 0; i <= 4; i++) {
+            rows.add(new double[] {LENGTH * i / 4, WIDTH / 2, 0});
+        }
+        for (int i = 0; i <= 4; i += second ? 1 : 4) {
+            rows.add(new double[] {LENGTH * i / 4, 0, 0});
+        }
+        rows.add(new double[] {0, WIDTH, 0});
+        rows.add(new double[] {LENGTH, WIDTH, 0});
+        Points points = Points.of(rows.toArray(double[][]::new));
+        LimitVerdict v = FaceJudge.judge(
+                        points,
+                        Collections.nCopies(points.size(), "place"),
+                        new Settings(LAYOUT, List.of(limit("ALONG", "0.05")), 500, 0))
+                .limits()
+                .get(0);
+        assertEquals(verdict, v.verdict(), v.why());
+        assertEquals(second ? "" : "Fewer than two rows hold three places: measure more along.", v.why());
+    }
+
     /** A limit still counts as kept; a hair less is out. */
     @ParameterizedTest
     @CsvSource({
@@ -317,7 +341,9 @@ class FaceJudgeTest {
         "ACROSS, 0.0199, OUT"
     })
     void aLimitStillCountsAsKept(String scope, String most, Verdict verdict) {
-        assertEquals(verdict, judge(grid(9, 5, bow(0.06, 0.02)), 0, limit(scope, most)).worst());
+        assertEquals(
+                verdict,
+                judge(grid(9, 5, bow(0.06, 0.02)), 0, limit(scope, most)).worst());
     }
 
     @Test

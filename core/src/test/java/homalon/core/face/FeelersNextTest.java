@@ -63,7 +63,8 @@ class FeelersNextTest {
             FeelerLine line = all.get(i);
             List<FeelerLine.Station> middle = List.of(new FeelerLine.Station(
                     0.5, new FeelerLine.Tried(OptionalDouble.of(went), OptionalDouble.of(0.15))));
-            lines.add(new FeelerLine(line.from(), line.to(), FeelerLine.Rest.SITS_STILL, FeelerLine.Tried.NOTHING, middle));
+            lines.add(new FeelerLine(
+                    line.from(), line.to(), FeelerLine.Rest.SITS_STILL, FeelerLine.Tried.NOTHING, middle));
         }
         FeelerResult result = Feelers.judge(new FeelerSurvey(BOX, 0.02, lines, 0.05, FeelerSurvey.Kind.ZONE));
         FeelerResult.Try next = result.next().orElseThrow();

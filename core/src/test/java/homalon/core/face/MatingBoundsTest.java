@@ -93,7 +93,8 @@ class MatingBoundsTest {
         assertEquals(one.shape().orElseThrow().crossBow(), shape.crossBow());
         assertEquals(one.shape().orElseThrow().fourthCornerLift(), shape.fourthCornerLift());
         assertTrue(shape.longBow().least() <= 0.06 && 0.06 <= shape.longBow().most());
-        assertTrue(Shape.of(Feelers.look(felt(new SeededFace(box, 0, 0, 0.03, 0, 0, 0.03, List.of())))).isEmpty());
+        assertTrue(Shape.of(Feelers.look(felt(new SeededFace(box, 0, 0, 0.03, 0, 0, 0.03, List.of()))))
+                .isEmpty());
     }
 
     private static FeelerSurvey felt(SeededFace face) {
