@@ -348,9 +348,6 @@ final class Consequences {
     }
 
     private void bolts() {
-        double off = q.face() == PartKind.HEAD
-                ? q.whatIf().cut()
-                : q.whatIf().cut() + q.whatIf().other();
         if (!book.has(EngineItem.BOLT_ROOM)) {
             if (off() > 0) {
                 all.add(new Consequence(

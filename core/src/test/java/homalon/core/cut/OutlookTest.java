@@ -30,6 +30,7 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 
 class OutlookTest {
     private static final Map<EngineItem, Double> ENGINE = Map.ofEntries(
@@ -242,6 +243,33 @@ class OutlookTest {
         Budget chamber =
                 all.stream().filter(x -> x.kind() == Kind.CLASS_CC).findFirst().orElseThrow();
         assertFalse(chamber.binds(), "no cut of the deck makes a chamber of the head smaller");
+    }
+
+    /** What may come off does not depend on how much is asked for: head and deck, flat and hollow. */
+    @ParameterizedTest
+    @EnumSource(PartKind.class)
+    void roomIsTheSameWhateverIsAskedFor(PartKind face) {
+        OutlookQuestion q = asked(
+                face,
+                book(
+                        Drive.CHAIN_OR_BELT,
+                        Map.of(
+                                EngineItem.RATIO_MOST, 11.4,
+                                EngineItem.CLASS_RATIO, 11.2,
+                                EngineItem.CLASS_CC, 43.0,
+                                EngineItem.CLASS_SPACE, 49.0,
+                                EngineItem.BLOCK_OPENING, 6500.0)),
+                RimDepths.level(4),
+                0);
+        for (Kind kind : List.of(Kind.RATIO, Kind.CLASS_RATIO, Kind.CLASS_SPACE, Kind.CLASS_CC)) {
+            Budget none = Outlook.of(q).budgets().all().stream()
+                    .filter(b -> b.kind() == kind)
+                    .findFirst()
+                    .orElseThrow();
+            for (double cut : new double[] {0.1, 0.25, 0.4}) {
+                assertEquals(none.room(), same(q, none, cut).room(), 1e-3, () -> kind + " asked for " + cut);
+            }
+        }
     }
 
     /** Nobody filled a chamber, or what a ratio needs is not keyed: it is said, and no room is made up. */

@@ -94,6 +94,7 @@ class PassWatchTest {
         assertTrue(seen.lags(), seen.toString());
         assertEquals(PassWatch.Reason.MOVED, seen.reasons().get(0));
         assertEquals(3, seen.reasons().size());
+        assertTrue(seen.left() >= seen.foretoldLeft() - 1e-9, seen.toString());
     }
 
     @Test
@@ -119,6 +120,27 @@ class PassWatchTest {
             if (seen.seen() < seen.foretold() - 0.01) {
                 assertTrue(seen.left() >= seen.foretoldLeft() - 1e-9, () -> "short by " + missing + ": " + seen);
             }
+        }
+    }
+
+    /** More touched than the dial foretold leaves less than it says: what is seen counts. */
+    @Test
+    void moreTouchedThanForetoldLeavesLess() {
+        double down = removal.firstTouch() - 0.07;
+        PassWatch seen = watch("0.03", (x, y) -> down);
+        assertTrue(seen.seen() > seen.foretold() + 0.1, seen.toString());
+        assertEquals(removal.setUp().toClean() - 0.07, seen.left(), 0.008);
+        assertTrue(seen.left() < seen.foretoldLeft() - 0.03);
+    }
+
+    /** A share that was told leaves what the same share leaves when it is painted: the highest land is touched first. */
+    @Test
+    void aShareThatIsToldIsTheHighestLand() {
+        for (double deep : new double[] {0.03, 0.05, 0.07, 0.09}) {
+            double down = removal.firstTouch() - deep;
+            PassWatch painted = watch("0.01", (x, y) -> down);
+            PassWatch told = PassWatch.ofShare(comparison, removal, GRID, Length.ofMm("0.01"), painted.seen());
+            assertEquals(painted.left(), told.left(), 0.01, () -> deep + ": " + painted + told);
         }
     }
 
