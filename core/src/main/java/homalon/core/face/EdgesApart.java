@@ -22,13 +22,15 @@ final class EdgesApart {
 
     private static final double[] PLACES = {0.3, 0.5, 0.7};
     private static final List<double[]> RUNS = runs();
+    /** Places of the face between which a bow rises by less than {@link #BETWEEN} allows: half a per cent of it. */
+    private static final List<double[]> FACE = grid(2 * ALONG, 4 * ACROSS);
 
     private EdgesApart() {}
 
     /** Weights of (e, f, d, g) in the gap under every run of the grid. */
     private static List<double[]> runs() {
         List<double[]> runs = new ArrayList<>();
-        List<double[]> grid = grid();
+        List<double[]> grid = grid(ALONG, ACROSS);
         for (int i = 0; i < grid.size(); i++) {
             for (int j = i + 1; j < grid.size(); j++) {
                 double[] a = grid.get(i);
@@ -45,11 +47,11 @@ final class EdgesApart {
         return List.copyOf(runs);
     }
 
-    private static List<double[]> grid() {
+    private static List<double[]> grid(int along, int across) {
         List<double[]> grid = new ArrayList<>();
-        for (int i = 0; i <= ALONG; i++) {
-            for (int j = 0; j <= ACROSS; j++) {
-                grid.add(new double[] {2.0 * i / ALONG - 1, 2.0 * j / ACROSS - 1});
+        for (int i = 0; i <= along; i++) {
+            for (int j = 0; j <= across; j++) {
+                grid.add(new double[] {2.0 * i / along - 1, 2.0 * j / across - 1});
             }
         }
         return grid;
@@ -100,7 +102,7 @@ final class EdgesApart {
     }
 
     static double zone(double[] x) {
-        double[][] rows = grid().stream()
+        double[][] rows = FACE.stream()
                 .map(p -> new double[] {
                     p[0], p[1], x[0] * p[0] * p[0] + x[1] * p[1] * p[1] + x[2] * p[0] * p[1] + x[3] * p[0] * p[0] * p[1]
                 })

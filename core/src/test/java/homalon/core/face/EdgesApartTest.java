@@ -10,7 +10,9 @@ import homalon.core.face.FeelerResult.Fits;
 import homalon.core.face.FeelerResult.Judged;
 import homalon.core.face.FeelerSurvey.Kind;
 import homalon.core.geometry.Box;
+import homalon.core.geometry.Range;
 import homalon.core.geometry.Spot;
+import homalon.core.numeric.LinearBounds;
 import homalon.core.sim.FeelerHand;
 import homalon.core.sim.SeededFace;
 import homalon.core.verdict.Verdict;
@@ -126,6 +128,33 @@ class EdgesApartTest {
             assertTrue(zone >= allowed.least() - 1e-9 && zone <= allowed.most() + 1e-9);
         }
         assertTrue(apart > 60, "only " + apart);
+    }
+
+    /** Where the edges bow alike it is the plain bow and twist: gap and zone are those that are told of one, within its grid. */
+    @Test
+    void edgesThatBowAlikeAreAPlainBow() {
+        Random random = new Random(37);
+        for (int n = 0; n < 60; n++) {
+            double[] x = {0.05 * random.nextGaussian(), 0.03 * random.nextGaussian(), 0.03 * random.nextGaussian(), 0};
+            double[] plain = {x[0], x[1], x[2]};
+            EdgesApart.Bounds both = EdgesApart.over(exactly(x), List.of(x));
+            Range gap = ChordGap.over(exactly(plain), List.of(plain));
+            double zone = BowTwistZone.of(plain);
+            assertEquals(gap.most(), both.gap().most(), 0.03 * gap.most() + 1e-6);
+            assertEquals(zone, EdgesApart.zone(x), 0.02 * zone + 1e-6);
+            assertEquals(zone, both.zone().most(), 0.03 * zone + 1e-6);
+            assertTrue(both.gap().least() <= gap.most() + 1e-9 && both.gap().least() >= 0.95 * gap.most() - 1e-6);
+        }
+    }
+
+    private static List<LinearBounds.Band> exactly(double[] x) {
+        List<LinearBounds.Band> bands = new ArrayList<>();
+        for (int i = 0; i < x.length; i++) {
+            double[] form = new double[x.length];
+            form[i] = 1;
+            bands.add(new LinearBounds.Band(form, x[i], x[i]));
+        }
+        return bands;
     }
 
     /** u^2 v less the tilt v / 2 runs from -1/2 to 1/2 on either edge: half of what the edges are apart by. */
