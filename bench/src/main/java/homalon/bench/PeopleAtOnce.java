@@ -74,7 +74,9 @@ public final class PeopleAtOnce {
         String face = get("/parts/T-0419/face");
         csrf = token(face);
         client.send(
-                post("/parts/T-0419/face/start", "density=CLOSE").header("X-CSRF-TOKEN", csrf).build(),
+                post("/parts/T-0419/face/start", "density=CLOSE")
+                        .header("X-CSRF-TOKEN", csrf)
+                        .build(),
                 BodyHandlers.ofString());
         places = Pattern.compile("button type=\"button\" data-place=\"([^\"]+)\"")
                 .matcher(get("/parts/T-0419/face"))
@@ -91,7 +93,9 @@ public final class PeopleAtOnce {
             int who = i;
             AtomicInteger turn = new AtomicInteger(random.nextInt(1000));
             clock.scheduleAtFixedRate(
-                    () -> send(keys ? reading(who, turn.getAndIncrement()) : page(turn.getAndIncrement()), keys ? "keyed" : "page"),
+                    () -> send(
+                            keys ? reading(who, turn.getAndIncrement()) : page(turn.getAndIncrement()),
+                            keys ? "keyed" : "page"),
                     random.nextInt(1000),
                     1000,
                     TimeUnit.MILLISECONDS);
@@ -124,7 +128,9 @@ public final class PeopleAtOnce {
     }
 
     private HttpRequest page(int turn) {
-        return request(PAGES.get(turn % PAGES.size())).header("Accept", "text/html").build();
+        return request(PAGES.get(turn % PAGES.size()))
+                .header("Accept", "text/html")
+                .build();
     }
 
     private HttpRequest reading(int who, int turn) {
@@ -148,7 +154,8 @@ public final class PeopleAtOnce {
     }
 
     private static String said(HttpResponse<byte[]> answer) {
-        if (answer.statusCode() == 503 && answer.headers().firstValue("Retry-After").isPresent()) {
+        if (answer.statusCode() == 503
+                && answer.headers().firstValue("Retry-After").isPresent()) {
             return "503 later";
         }
         return Integer.toString(answer.statusCode());
@@ -170,7 +177,8 @@ public final class PeopleAtOnce {
 
     private static String token(String page) {
         List<String> found = new ArrayList<>();
-        Matcher m = Pattern.compile("name=\"_?csrf\"[^>]*(?:value|content)=\"([^\"]+)\"").matcher(page);
+        Matcher m = Pattern.compile("name=\"_?csrf\"[^>]*(?:value|content)=\"([^\"]+)\"")
+                .matcher(page);
         while (m.find()) {
             found.add(m.group(1));
         }
