@@ -272,6 +272,48 @@ class OutlookTest {
         }
     }
 
+    /** Seats that are still to be sunk make the chamber larger before the class is held against it. */
+    @Test
+    void seatsToComeCountForAClass() {
+        ChamberNow plain = chamber("1", 46.2);
+        ChamberNow seated = new ChamberNow(
+                "1",
+                46.2,
+                46.2,
+                0.2,
+                Basis.FILLED,
+                0,
+                0.3,
+                2000,
+                plain.opening(),
+                Optional.empty(),
+                OptionalDouble.empty(),
+                OptionalDouble.empty());
+        assertEquals(46.2, ofClass(plain).now(), 1e-9);
+        assertEquals(46.5, ofClass(seated).now(), 1e-9);
+        assertEquals(0.3 / 4800 * 1000, ofClass(seated).room() - ofClass(plain).room(), 5e-4);
+    }
+
+    private static Budget ofClass(ChamberNow one) {
+        OutlookQuestion q = head(Map.of(EngineItem.CLASS_CC, 43.0));
+        return Outlook.of(new OutlookQuestion(
+                        q.book(),
+                        q.face(),
+                        List.of(one),
+                        RimDepths.level(1),
+                        q.done(),
+                        q.life(),
+                        q.since(),
+                        q.need(),
+                        q.whatIf()))
+                .budgets()
+                .all()
+                .stream()
+                .filter(b -> b.kind() == Kind.CLASS_CC)
+                .findFirst()
+                .orElseThrow();
+    }
+
     /** Nobody filled a chamber, or what a ratio needs is not keyed: it is said, and no room is made up. */
     @Test
     void whatNoChamberWasFilledForIsNotMeasured() {

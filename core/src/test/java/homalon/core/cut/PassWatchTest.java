@@ -141,7 +141,19 @@ class PassWatchTest {
             PassWatch painted = watch("0.01", (x, y) -> down);
             PassWatch told = PassWatch.ofShare(comparison, removal, GRID, Length.ofMm("0.01"), painted.seen());
             assertEquals(painted.left(), told.left(), 0.01, () -> deep + ": " + painted + told);
+            Length dial = Length.roundedFromMm(deep);
+            assertFalse(
+                    PassWatch.ofShare(comparison, removal, GRID, dial, painted.seen())
+                            .lags(),
+                    "as much as the dial foretold");
         }
+    }
+
+    @Test
+    void nothingTouchedWhereMuchWasForetoldLags() {
+        Length dial = Length.ofMm("0.09");
+        assertTrue(comparison.cleanShare(removal, dial) > 0.2);
+        assertTrue(PassWatch.ofShare(comparison, removal, GRID, dial, 0).lags());
     }
 
     /** A share alone says how far the cutter has come down, too. */

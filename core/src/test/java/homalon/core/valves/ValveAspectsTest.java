@@ -157,6 +157,7 @@ class ValveAspectsTest {
         assertTrue(guide.is(verdict) && guide.says().contains(says), () -> guide.toString());
         assertEquals(verdict, finding.verdict());
         assertEquals(verdict == Verdict.OUT, finding.guideWorn());
+        assertEquals(guide.figure() > 0, finding.guide().isPresent(), "what was measured is handed on");
         assertTrue(finding.settled(), "read through and looked at");
         assertTrue(guide.working().orElseThrow().lines().size() >= 7, "the whole sum is shown");
     }
