@@ -15,7 +15,8 @@ mvn -B -ntp -q -DskipTests -Dspotless.check.skip=true -P bench -pl core,bench pa
 record() {
   export HOMALON_HOME=$work/$2.home HOMALON_PORT=${HOMALON_PORT:-8690} HOMALON_PG_PORT=${HOMALON_PG_PORT:-8691}
   export HOMALON_GAUGE_PORT=0 HOMALON_WATCH_PORT=${HOMALON_WATCH_PORT:-8693}
-  (cd "$1" && ./homalon demo) >"$work/$2.log" 2>&1 &
+  : >"$work/$2.log"
+  (cd "$1" && ./homalon demo) >>"$work/$2.log" 2>&1 &
   local script=$!
   until grep -qx ready "$work/$2.log"; do kill -0 "$script" || { cat "$work/$2.log" >&2; exit 1; }; sleep 0.5; done
   RECORD_FROM=http://127.0.0.1:$HOMALON_PORT RECORD_TO=$work/$2 \

@@ -118,6 +118,7 @@ public final class Recorded {
         return said.replace(base, "base")
                 .replaceAll("[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}", "id")
                 .replaceAll("\\b[0-9a-f]{16,64}\\b", "digest")
+                .replaceAll("\\b([0-9a-f]{4}\\s+){3,}[0-9a-f]{4}\\b", "digest")
                 .replaceAll("\\d{4}-\\d\\d-\\d\\dT[0-9:.]+Z", "moment")
                 .replaceAll("\\b\\d\\d:\\d\\d(:\\d\\d)?\\b", "hh:mm")
                 .replaceAll("\\b\\d+ (s|min|h) ago\\b", "ago")

@@ -12,6 +12,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -72,7 +73,8 @@ public class WorkOnValves {
         PartFile part = parts.byTag(tag);
         ValveFile file = files.require(part);
         Valve of = file.valve(valve);
-        said.forEach((what, typed) -> {
+        // In one order, whoever asks: a record reads the same each time.
+        new TreeMap<>(said).forEach((what, typed) -> {
             boolean same = file.shown(of, what, unit).equals(typed.strip());
             if (!same || what.isWork()) {
                 keys.say(file, of, what, own(id, what), typed, unit, by);

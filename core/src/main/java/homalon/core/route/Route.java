@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import org.jgrapht.graph.DefaultEdge;
@@ -388,7 +389,7 @@ public final class Route {
                         .filter(c -> c.from() > i && c.state() == State.DONE
                                 || isOpen(c) && c.once().isEmpty())
                         .filter(c -> owed(n.operation(), c.operation()).isPresent())
-                        .collect(Collectors.groupingBy(Node::operation))
+                        .collect(Collectors.groupingBy(Node::operation, TreeMap::new, Collectors.toList()))
                         .values()
                         .forEach(those -> those.stream()
                                 .min(Comparator.comparingInt(
