@@ -9,6 +9,7 @@ import homalon.core.geometry.Range;
 import homalon.core.geometry.Spot;
 import homalon.core.sim.FeelerHand;
 import homalon.core.sim.SeededFace;
+import homalon.core.verdict.Verdict;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -76,6 +77,21 @@ class FeelersNextTest {
                 .orElseThrow();
         assertEquals((size.least() + size.most()) / 2, next.blade(), 1e-9);
         assertTrue(next.blade() > went && next.blade() < 0.15, next.toString());
+    }
+
+    /** Laid from the other end it is the same line: all five are tried, and nothing is asked for again. */
+    @Test
+    void aLineLaidFromTheOtherEndIsTheSame() {
+        List<FeelerLine> all = FeelerHand.lines(BOX, 3);
+        List<FeelerLine> lines = new ArrayList<>();
+        for (int i : LAID.values()) {
+            FeelerLine l = all.get(i);
+            FeelerLine turned = new FeelerLine(l.to(), l.from(), l.rest(), l.ends(), List.of());
+            lines.add(FeelerHand.findGap(FLAT, turned));
+        }
+        FeelerResult result = Feelers.judge(survey(lines, 0.05));
+        assertTrue(result.bows().stream().allMatch(FeelerResult.Bow::tried), result.toString());
+        assertEquals(Verdict.WITHIN, result.verdict());
     }
 
     /** Laid already, it is laid there again. */
