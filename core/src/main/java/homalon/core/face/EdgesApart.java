@@ -7,6 +7,7 @@ import homalon.core.numeric.LinearBounds;
 import homalon.core.numeric.LinearBounds.Band;
 import homalon.core.numeric.MinimaxPlane;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -20,28 +21,64 @@ final class EdgesApart {
     /** A run that ends between the places of the grid sees at most so much more. */
     private static final double BETWEEN = 1.02;
 
-    private static final double[] PLACES = {0.3, 0.5, 0.7};
-    private static final List<double[]> RUNS = runs();
+    private static final List<Run> RUNS = runs();
     /** Places of the face between which a bow rises by less than {@link #BETWEEN} allows: half a per cent of it. */
     private static final List<double[]> FACE = grid(2 * ALONG, 4 * ACROSS);
 
     private EdgesApart() {}
 
-    /** Weights of (e, f, d, g) in the gap under every run of the grid. */
-    private static List<double[]> runs() {
-        List<double[]> runs = new ArrayList<>();
+    /**
+     * The gap under an edge from one place to another is t (1 - t) times a sum that is linear along it, since the fourth term is
+     * a cubic.
+     *
+     * @param start weights of (e, f, d, g) in that sum at t = 0
+     * @param more what the weight of g gains up to t = 1
+     */
+    private record Run(double[] start, double more) {
+        static Run of(double[] a, double[] b) {
+            double[] near = FaceTerms.EDGES_APART.form(a[0], a[1], b[0], b[1], 0.25);
+            double more = 2 * (FaceTerms.EDGES_APART.form(a[0], a[1], b[0], b[1], 0.75)[3] - near[3]);
+            near[3] -= 0.25 * more;
+            return new Run(near, more);
+        }
+
+        /** Of the sum, for these terms: its value at t = 0 and what it gains. */
+        private double at0(double[] x) {
+            return start[0] * x[0] + start[1] * x[1] + start[2] * x[2] + start[3] * x[3];
+        }
+
+        /** Greatest gap under it, negative for the height of a crown. */
+        double widest(double[] x) {
+            double a = at0(x);
+            double b = more * x[3];
+            double t = turn(a, b);
+            return t * (1 - t) * (a + b * t);
+        }
+
+        /** Weights of the terms where it is widest. */
+        double[] slope(double[] x) {
+            double t = turn(at0(x), more * x[3]);
+            double factor = t * (1 - t);
+            return new double[] {factor * start[0], factor * start[1], factor * start[2], factor * (start[3] + more * t)
+            };
+        }
+    }
+
+    /** Where t (1 - t) (a + b t) is farthest from 0, t between 0 and 1: the greater of two turns lies on the heavier side. */
+    static double turn(double a, double b) {
+        double heavier = Math.abs(a) >= Math.abs(a + b) ? a : a + b;
+        double s = Math.copySign(Math.sqrt(a * a + a * b + b * b), heavier);
+        // The same root two ways: one loses its digits where a is small, the other where b is.
+        double t = Math.abs(b) > Math.abs(a) ? (b - a + s) / (3 * b) : a / (a - b + s);
+        return a == 0 && b == 0 ? 0.5 : t;
+    }
+
+    private static List<Run> runs() {
+        List<Run> runs = new ArrayList<>();
         List<double[]> grid = grid(ALONG, ACROSS);
         for (int i = 0; i < grid.size(); i++) {
             for (int j = i + 1; j < grid.size(); j++) {
-                double[] a = grid.get(i);
-                double[] b = grid.get(j);
-                for (double t : PLACES) {
-                    double[] form = FaceTerms.EDGES_APART.form(a[0], a[1], b[0], b[1], t);
-                    for (int k = 0; k < form.length; k++) {
-                        form[k] *= t * (1 - t);
-                    }
-                    runs.add(form);
-                }
+                runs.add(Run.of(grid.get(i), grid.get(j)));
             }
         }
         return List.copyOf(runs);
@@ -57,15 +94,16 @@ final class EdgesApart {
         return grid;
     }
 
-    private static LinearBounds.Touch gap(double[] x) {
+    static LinearBounds.Touch gap(double[] x) {
         double most = 0;
         double[] slope = new double[x.length];
-        for (double[] run : RUNS) {
-            double gap = run[0] * x[0] + run[1] * x[1] + run[2] * x[2] + run[3] * x[3];
+        for (Run run : RUNS) {
+            double gap = run.widest(x);
             if (Math.abs(gap) > most) {
                 most = Math.abs(gap);
-                for (int k = 0; k < slope.length; k++) {
-                    slope[k] = gap < 0 ? -run[k] : run[k];
+                slope = run.slope(x);
+                if (gap < 0) {
+                    slope = Arrays.stream(slope).map(w -> -w).toArray();
                 }
             }
         }

@@ -191,6 +191,19 @@ class MatingBoundsTest {
         assertEquals(0, open.gap().least(), 1e-9);
     }
 
+    /** Lifts of 0.10 to 0.14 and of 0.30 to 0.34 against one of 0.20: the less they leave is told, whichever is the greater. */
+    @ParameterizedTest
+    @CsvSource({"0.10, 0.14, 0.03, 0.05", "0.30, 0.34, 0.05, 0.07"})
+    void mirroredRangesOfTwistKeepBothEnds(double from, double to, double least, double most) {
+        Range none = new Range(0, 0);
+        Range gap = MatingBounds.of(
+                        Shape.within(none, none, new Range(from, to)), HEAD, exactly(0, 0, 0.20), turned(DECK))
+                .orElseThrow()
+                .gap();
+        assertEquals(least, gap.least(), 1e-6);
+        assertEquals(most, gap.most(), 1e-9);
+    }
+
     /** What may be either way is not called hollow or crowned. */
     @ParameterizedTest
     @CsvSource({"0, 0.02", "-0.02, 0", "-0.01, 0.01"})
