@@ -14,6 +14,7 @@ import homalon.app.stock.Orders;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
+import homalon.app.work.WorkEntry;
 import homalon.app.work.WorkLog;
 import homalon.core.cut.School;
 import homalon.core.part.Layout;
@@ -118,7 +119,7 @@ class JobsAtTheEdgeTest {
         double length = Layout.of(head.numbers()).box().width();
         hands.read(head, SurveyKind.FACE, s -> 0.09 * Math.pow(2 * s.x() / length - 1, 2));
         shop.bean(WorkLog.class)
-                .write(head, UUID.randomUUID(), WorkLog.Kind.ADDED, Operation.INSERT, "exhaust of 3", hands.ines());
+                .write(head, UUID.randomUUID(), WorkEntry.Kind.ADDED, Operation.INSERT, "exhaust of 3", hands.ines());
         Need ring = new Need("R-" + head.tag().substring(2), "seat ring", 1, Operation.INSERT, List.of("3E"));
         shop.bean(Orders.class).order(head, UUID.randomUUID(), ring, Optional.empty(), hands.ines());
         hands.plan(head, School.LEAST_REMOVAL);

@@ -12,13 +12,14 @@ import homalon.app.ledger.LedgerFile;
 import homalon.app.ledger.Ledgers;
 import homalon.app.part.PartFile;
 import homalon.app.people.People;
+import homalon.app.sheets.Figure;
 import homalon.app.sheets.Sheet;
-import homalon.app.sheets.SheetFile;
 import homalon.app.sheets.Sheets;
 import homalon.app.stock.Orders;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
+import homalon.app.work.WorkEntry;
 import homalon.app.work.WorkLog;
 import homalon.core.cut.School;
 import homalon.core.part.Material;
@@ -265,8 +266,7 @@ class OnceEachTest {
                 shop.bean(Ledgers.class).of(part).lines().stream()
                         .filter(LedgerFile.Line::stands)
                         .count());
-        SheetFile.Figure stands =
-                shop.bean(Sheets.class).of(deck, Sheet.INDEX).standing().get("c0");
+        Figure stands = shop.bean(Sheets.class).of(deck, Sheet.INDEX).standing().get("c0");
         assertEquals("Marit", shop.bean(People.class).nameOf(stands.by()));
     }
 
@@ -296,7 +296,7 @@ class OnceEachTest {
     void anOrderIsOneOrder() throws Exception {
         PartFile part = planned();
         shop.bean(WorkLog.class)
-                .write(part, UUID.randomUUID(), WorkLog.Kind.ADDED, Operation.GUIDE_WORK, "", hands.ines());
+                .write(part, UUID.randomUUID(), WorkEntry.Kind.ADDED, Operation.GUIDE_WORK, "", hands.ines());
         once(
                 "/parts/" + part.tag() + "/parts-list/order",
                 () -> shop.bean(Orders.class).of(part).size(),

@@ -1,6 +1,7 @@
 package homalon.app.chambers;
 
 import homalon.app.part.PartFile;
+import homalon.app.sheets.Figure;
 import homalon.app.sheets.SheetFile;
 import homalon.core.chambers.ChamberVolume;
 import homalon.core.chambers.DepthFills;
@@ -37,7 +38,7 @@ final class ChamberFile {
         private final ChamberSetup setup;
         private final EngineBook book;
         private final List<Layout.Bore> bores;
-        private final Map<Level, List<SheetFile.Figure>> figures = new HashMap<>();
+        private final Map<Level, List<Figure>> figures = new HashMap<>();
         private final Map<Level, Filled> filled = new HashMap<>();
 
         private Read(SheetFile sheet, LayoutNumbers numbers, Layout layout) {
@@ -50,7 +51,7 @@ final class ChamberFile {
                 for (FillState s : FillState.values()) {
                     for (Length d : depths) {
                         Level at = new Level(b.number(), s, d);
-                        List<SheetFile.Figure> fills = fills(sheet, at);
+                        List<Figure> fills = fills(sheet, at);
                         if (!fills.isEmpty()) {
                             figures.put(at, fills);
                             filled.put(at, filled(at, fills));
@@ -60,23 +61,23 @@ final class ChamberFile {
             }
         }
 
-        private static List<SheetFile.Figure> fills(SheetFile sheet, Level at) {
-            List<SheetFile.Figure> all = new ArrayList<>();
+        private static List<Figure> fills(SheetFile sheet, Level at) {
+            List<Figure> all = new ArrayList<>();
             for (int n = 1; n <= MOST_FILLS; n++) {
-                SheetFile.Figure f = sheet.standing().get(fill(at.state(), at.depth(), at.cylinder(), n));
-                if (f != null && f.kind().equals("KEYED")) {
+                Figure f = sheet.standing().get(fill(at.state(), at.depth(), at.cylinder(), n));
+                if (f != null && f.kind() == Figure.Kind.KEYED) {
                     all.add(f);
                 }
             }
             return List.copyOf(all);
         }
 
-        private Filled filled(Level at, List<SheetFile.Figure> figures) {
+        private Filled filled(Level at, List<Figure> figures) {
             ChamberVolume volume = ChamberVolume.of(
                     figures.stream().mapToDouble(ChamberFile::cc).toArray(), book.value(EngineItem.FILL_OPEN));
-            SheetFile.Figure last = volume.taken().stream()
+            Figure last = volume.taken().stream()
                     .map(figures::get)
-                    .max(Comparator.comparingLong(SheetFile.Figure::seq))
+                    .max(Comparator.comparingLong(Figure::seq))
                     .orElseThrow();
             return new Filled(at.state(), volume, figures, last.at(), last.seq());
         }
@@ -95,7 +96,7 @@ final class ChamberFile {
      * @param figures its fills in the order of their numbers
      * @param at when the last of those that count was keyed
      */
-    record Filled(FillState state, ChamberVolume volume, List<SheetFile.Figure> figures, Instant at, long seq) {}
+    record Filled(FillState state, ChamberVolume volume, List<Figure> figures, Instant at, long seq) {}
 
     ChamberFile(PartFile part, SheetFile sheet, Read read) {
         this.part = part;
@@ -128,10 +129,10 @@ final class ChamberFile {
         Map<EngineItem, EngineBook.Entry> entries = new EnumMap<>(EngineItem.class);
         entries.put(EngineItem.BORE, new EngineBook.Entry(numbers.bore().mm(), Source.SHOP));
         for (EngineItem item : EngineItem.values()) {
-            SheetFile.Figure figure = sheet.standing().get(place(item));
+            Figure figure = sheet.standing().get(place(item));
             if (figure != null) {
                 double value = figure.value().map(Length::mm).orElseGet(() -> item.read(figure.typed(), figure.unit()));
-                SheetFile.Figure source = sheet.standing().get(source(item));
+                Figure source = sheet.standing().get(source(item));
                 entries.put(
                         item,
                         new EngineBook.Entry(value, source == null ? Source.SHOP : Source.valueOf(source.typed())));
@@ -175,11 +176,11 @@ final class ChamberFile {
     }
 
     /** Fills of one chamber to one level in one state, by number; empty where there is none. */
-    List<SheetFile.Figure> fills(int cylinder, FillState state, Length depth) {
+    List<Figure> fills(int cylinder, FillState state, Length depth) {
         return read.figures.getOrDefault(new Level(cylinder, state, depth), List.of());
     }
 
-    static double cc(SheetFile.Figure fill) {
+    static double cc(Figure fill) {
         return Fill.read(fill.typed(), Double.MAX_VALUE).cc();
     }
 
@@ -246,18 +247,18 @@ final class ChamberFile {
     }
 
     Optional<Instant> deckAt(int cylinder) {
-        return Optional.ofNullable(sheet.standing().get(deck(cylinder))).map(SheetFile.Figure::at);
+        return Optional.ofNullable(sheet.standing().get(deck(cylinder))).map(Figure::at);
     }
 
     OptionalDouble crownOf(int cylinder) {
-        SheetFile.Figure f = sheet.standing().get(crown(cylinder));
-        return f == null || !f.kind().equals("KEYED")
+        Figure f = sheet.standing().get(crown(cylinder));
+        return f == null || f.kind() != Figure.Kind.KEYED
                 ? OptionalDouble.empty()
                 : OptionalDouble.of(EngineItem.CROWN.read(f.typed(), f.unit()));
     }
 
     Optional<Instant> keyedAt(EngineItem item) {
-        return Optional.ofNullable(sheet.standing().get(place(item))).map(SheetFile.Figure::at);
+        return Optional.ofNullable(sheet.standing().get(place(item))).map(Figure::at);
     }
 
     /** Every chamber has fills that agree in that state. */

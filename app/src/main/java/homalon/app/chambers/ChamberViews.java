@@ -5,7 +5,7 @@ import homalon.app.drawing.FaceDrawing;
 import homalon.app.drawing.Markup;
 import homalon.app.drawing.ValveSign;
 import homalon.app.part.Faces;
-import homalon.app.sheets.SheetFile;
+import homalon.app.sheets.Figure;
 import homalon.app.web.WorkingView;
 import homalon.core.chambers.ChamberVolume;
 import homalon.core.chambers.EngineItem;
@@ -36,7 +36,7 @@ class ChamberViews {
 
     ChamberView of(ChamberFile file, ChamberWalk walk, FillState state, FillState suggested, LengthWriter writer) {
         List<ChamberView.Tab> walks = walks(file, walk, state, writer);
-        Optional<SheetFile.Figure> last = last(file, walk, state);
+        Optional<Figure> last = last(file, walk, state);
         List<ChamberView.Row> rows = rows(file, writer);
         Said said = said(file, state);
         return new ChamberView(
@@ -131,16 +131,16 @@ class ChamberViews {
                 .svg();
     }
 
-    private static Optional<SheetFile.Figure> last(ChamberFile file, ChamberWalk walk, FillState state) {
+    private static Optional<Figure> last(ChamberFile file, ChamberWalk walk, FillState state) {
         return walk.ofFills()
                 ? walk.places(file, state).stream()
                         .map(p -> file.sheet().standing().get(p.key()))
-                        .filter(f -> f != null && f.kind().equals("KEYED"))
-                        .max(Comparator.comparingLong(SheetFile.Figure::seq))
+                        .filter(f -> f != null && f.kind() == Figure.Kind.KEYED)
+                        .max(Comparator.comparingLong(Figure::seq))
                 : Optional.empty();
     }
 
-    private static String burette(ChamberFile file, Optional<SheetFile.Figure> last) {
+    private static String burette(ChamberFile file, Optional<Figure> last) {
         double capacity = file.book().value(EngineItem.BURETTE);
         if (last.isEmpty()) {
             double shown = Math.rint(capacity * 0.426 * 10) / 10;
@@ -264,8 +264,8 @@ class ChamberViews {
         Markup list = new Markup();
         int n = 0;
         for (ChamberPlace p : walk.places(file, state)) {
-            SheetFile.Figure f = file.sheet().standing().get(p.key());
-            boolean skipped = f != null && f.kind().equals("SKIPPED");
+            Figure f = file.sheet().standing().get(p.key());
+            boolean skipped = f != null && f.kind() == Figure.Kind.SKIPPED;
             String written = f == null || skipped ? "" : written(file, p, f, writer);
             String name = switch (p.what()) {
                 case FILL -> "chamber " + p.cylinder() + ", fill " + p.number();
@@ -311,7 +311,7 @@ class ChamberViews {
         return list.toString();
     }
 
-    private static String written(ChamberFile file, ChamberPlace p, SheetFile.Figure f, LengthWriter writer) {
+    private static String written(ChamberFile file, ChamberPlace p, Figure f, LengthWriter writer) {
         return switch (p.what()) {
             case FILL -> Ratios.cc(ChamberFile.cc(f));
             case DECK -> f.value().map(writer::signed).orElse("");

@@ -1,6 +1,6 @@
 package homalon.app.chambers;
 
-import homalon.app.sheets.SheetFile;
+import homalon.app.sheets.Figure;
 import homalon.core.chambers.EngineBook;
 import homalon.core.chambers.EngineItem;
 import homalon.core.quantity.BenchUnit;
@@ -50,7 +50,7 @@ final class EngineForm {
                                         .getAsDouble(),
                                 unit)
                         : "";
-        SheetFile.Figure source = file.sheet().standing().get(ChamberFile.source(item));
+        Figure source = file.sheet().standing().get(ChamberFile.source(item));
         boolean ofClass = item.name().startsWith("CLASS_");
         String fallback = (ofClass ? Source.RULES : item == EngineItem.RATIO_MOST ? Source.OWNER : Source.MAKER).name();
         return new Field(
@@ -69,7 +69,7 @@ final class EngineForm {
 
     /** As it was typed, with its unit where another bench typed it: kept as it is when nothing is changed. */
     static String shown(ChamberFile file, EngineItem item, BenchUnit unit) {
-        SheetFile.Figure f = file.sheet().standing().get(ChamberFile.place(item));
+        Figure f = file.sheet().standing().get(ChamberFile.place(item));
         if (f == null) {
             return "";
         }
@@ -79,7 +79,7 @@ final class EngineForm {
     }
 
     /** What a bare number meant at the bench that typed it. */
-    private static String suffix(EngineItem item, SheetFile.Figure f) {
+    private static String suffix(EngineItem item, Figure f) {
         if (f.unit() == BenchUnit.MM) {
             return "mm";
         }

@@ -1,8 +1,8 @@
 package homalon.app.chambers;
 
 import homalon.app.part.PartFile;
+import homalon.app.sheets.Figure;
 import homalon.app.sheets.Sheet;
-import homalon.app.sheets.SheetFile;
 import homalon.app.sheets.Sheets;
 import homalon.app.web.AskAgainException;
 import homalon.core.chambers.EngineBook;
@@ -102,7 +102,7 @@ public class WorkOnChambers {
 
     /** A form that was drawn before somebody else keyed a figure would put its old one in that one's place. */
     private static void meanwhile(ChamberFile file, EngineItem item, Map<String, String> form, UUID by) {
-        SheetFile.Figure f = file.sheet().standing().get(ChamberFile.place(item));
+        Figure f = file.sheet().standing().get(ChamberFile.place(item));
         String seen = form.getOrDefault("seen", "");
         boolean later = f != null && seen.matches("[0-9]{1,18}") && f.seq() > Long.parseLong(seen);
         if (later
@@ -141,7 +141,7 @@ public class WorkOnChambers {
     }
 
     private void keepText(ChamberFile file, String place, UUID id, String text, BenchUnit unit, UUID by) {
-        SheetFile.Figure standing = file.sheet().standing().get(place);
+        Figure standing = file.sheet().standing().get(place);
         String shown = standing == null ? "" : standing.typed();
         if (text.equals(shown)) {
             return;

@@ -6,6 +6,7 @@ import homalon.app.part.PartFile;
 import homalon.app.part.Turns;
 import homalon.app.people.People;
 import homalon.app.web.AskAgainException;
+import homalon.app.work.WorkEntry;
 import homalon.app.work.WorkLog;
 import homalon.core.cut.PassPlan;
 import homalon.core.cut.Removal;
@@ -132,7 +133,7 @@ public class Cutting {
         if (ledgers.of(part).passes(part.visit().id()).isEmpty()) {
             throw new BadInputException("clean", "No pass is logged on this visit: key what came off first.");
         }
-        work.write(part, id, WorkLog.Kind.DID, Operation.CUT, note, by);
+        work.write(part, id, WorkEntry.Kind.DID, Operation.CUT, note, by);
     }
 
     /** @throws BadInputException for words that say nothing of this face */
@@ -145,7 +146,7 @@ public class Cutting {
     public Optional<String> saidClean(PartFile part, LedgerFile ledger) {
         VisitFacts.Passes cut = ledger.cut(part.visit().id());
         return work.of(part).stream()
-                .filter(e -> e.kind() == WorkLog.Kind.DID && e.what().equals(Operation.CUT.name()))
+                .filter(e -> e.kind() == WorkEntry.Kind.DID && e.what().equals(Operation.CUT.name()))
                 .filter(e -> cut.heldSince(e.at()))
                 .findFirst()
                 .map(e -> people.nameOf(e.by()));

@@ -3,14 +3,11 @@ package homalon.app.cut;
 import homalon.app.ledger.LedgerFile;
 import homalon.app.part.PartFile;
 import homalon.app.part.Turns;
+import homalon.app.store.EvidenceLog;
 import homalon.core.cut.TouchCells;
 import homalon.core.cut.Touched;
 import homalon.core.cut.Witness;
 import homalon.core.input.BadInputException;
-import java.sql.ResultSet;
-import java.sql.SQLException;
-import java.sql.Timestamp;
-import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.BitSet;
@@ -19,7 +16,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -28,15 +24,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class Paintings {
     private final Turns turns;
-    private final TouchedRepository rows;
-    private final JdbcClient jdbc;
-    private final Clock clock;
+    private final EvidenceLog log;
 
-    Paintings(Turns turns, TouchedRepository rows, JdbcClient jdbc, Clock clock) {
+    Paintings(Turns turns, EvidenceLog log) {
         this.turns = turns;
-        this.rows = rows;
-        this.jdbc = jdbc;
-        this.clock = clock;
+        this.log = log;
     }
 
     /** One painting, or what was said in its place. */
@@ -45,9 +37,6 @@ public class Paintings {
             return touched.cells();
         }
     }
-
-    /** A low spot off the sealing bands that stays uncut, and who answers for it. */
-    public record Left(UUID painting, String why, UUID by, Instant at) {}
 
     /** The last painting after the last pass that stands; empty when none was made since. */
     @Transactional(readOnly = true)
@@ -59,9 +48,9 @@ public class Paintings {
     /** The last painting after each pass, in the order they were made; of passes that were taken back as well. */
     private List<Painting> standing(PartFile part) {
         Map<Long, Painting> last = new LinkedHashMap<>();
-        for (TouchedRow r : rows.findByJobIdOrderBySeq(part.visit().id())) {
-            Touched touched = new Touched(bits(r.cells), r.said == null ? "" : r.said);
-            last.put(r.afterLine, new Painting(r.id, touched, r.afterLine, r.byPerson, r.at));
+        for (TouchedRow r : log.ofVisit(TouchedRow.class, part.visit().id())) {
+            Touched touched = new Touched(bits(r.cells()), r.said());
+            last.put(r.afterLine(), new Painting(r.id(), touched, r.afterLine(), r.by(), r.at()));
         }
         return List.copyOf(last.values());
     }
@@ -104,15 +93,13 @@ public class Paintings {
         if (last == 0) {
             throw new BadInputException("cells", "Log the pass first, then paint what it touched.");
         }
-        TouchedRow row = new TouchedRow();
-        row.id = id;
-        row.jobId = part.visit().id();
-        row.afterLine = last;
-        row.cells = written(touched.cells());
-        row.said = touched.said().isEmpty() ? null : touched.said();
-        row.byPerson = by;
-        row.at = clock.instant();
-        rows.save(row);
+        log.add(new TouchedRow(
+                id,
+                part.visit().id(),
+                last,
+                written(touched.cells()),
+                touched.said().isEmpty() ? null : touched.said(),
+                by));
     }
 
     void leave(PartFile part, UUID id, Painting painting, String why, UUID by) {
@@ -126,41 +113,21 @@ public class Paintings {
                     "leave",
                     "Say in a few words why it may stay, such as: pit at the oil gallery, gasket does not reach it.");
         }
-        jdbc.sql("""
-                        insert into left_uncut (id, job_id, painting_id, why, by_person, at)
-                        values (?, ?, ?, ?, ?, ?) on conflict (id) do nothing
-                        """)
-                .params(id, part.visit().id(), painting.id(), reason, by, Timestamp.from(clock.instant()))
-                .update();
+        log.add(new LeftUncut(id, part.visit().id(), painting.id(), reason, by));
     }
 
     /** What was signed for after the painting given. */
     @Transactional(readOnly = true)
-    public Optional<Left> left(PartFile part, Painting painting) {
-        return jdbc.sql("""
-                        select painting_id, why, by_person, at from left_uncut
-                        where job_id = ? and painting_id = ? order by seq desc limit 1
-                        """)
-                .params(part.visit().id(), painting.id())
-                .query(Paintings::left)
-                .optional();
+    public Optional<LeftUncut> left(PartFile part, Painting painting) {
+        return everyLeft(part).stream()
+                .filter(l -> l.painting().equals(painting.id()))
+                .reduce((a, b) -> b);
     }
 
     /** Everything that was signed for on a visit, in order. */
     @Transactional(readOnly = true)
-    public List<Left> everyLeft(PartFile part) {
-        return jdbc.sql("select painting_id, why, by_person, at from left_uncut where job_id = ? order by seq")
-                .param(part.visit().id())
-                .query(Paintings::left)
-                .list();
-    }
-
-    private static Left left(ResultSet rs, int row) throws SQLException {
-        return new Left(
-                rs.getObject(1, UUID.class),
-                rs.getString(2),
-                rs.getObject(3, UUID.class),
-                rs.getTimestamp(4).toInstant());
+    public List<LeftUncut> everyLeft(PartFile part) {
+        return log.ofVisit(LeftUncut.class, part.visit().id());
     }
 
     private static long lastLine(PartFile part, LedgerFile ledger) {

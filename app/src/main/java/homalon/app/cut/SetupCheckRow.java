@@ -1,47 +1,39 @@
 package homalon.app.cut;
 
-import jakarta.persistence.Column;
+import homalon.app.store.VisitLine;
+import homalon.core.quantity.Length;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-import java.time.Instant;
+import java.util.List;
 import java.util.UUID;
-import org.hibernate.annotations.Generated;
-import org.springframework.data.domain.Persistable;
+import org.hibernate.annotations.Immutable;
 
-/** Heights read at the machine. The database refuses to change or remove them. */
+/** Heights read at the machine. */
 @Entity
+@Immutable
 @Table(name = "setup_check")
-class SetupCheckRow implements Persistable<UUID> {
-    @Id
-    UUID id;
-
-    @Generated
-    @Column(insertable = false, updatable = false)
-    long seq;
-
-    @Column(name = "job_id")
-    UUID jobId;
-
+class SetupCheckRow extends VisitLine {
     @Enumerated(EnumType.STRING)
-    SetupChecks.Kind kind;
+    private SetupChecks.Kind kind;
 
-    String heights;
+    private String heights;
 
-    @Column(name = "by_person")
-    UUID byPerson;
+    protected SetupCheckRow() {}
 
-    Instant at;
-
-    @Override
-    public UUID getId() {
-        return id;
+    SetupCheckRow(UUID id, UUID visit, SetupChecks.Kind kind, List<Length> heights, UUID by) {
+        super(id, visit, by);
+        this.kind = kind;
+        this.heights = Footings.lengths(heights);
     }
 
-    @Override
-    public boolean isNew() {
-        return true;
+    SetupChecks.Kind kind() {
+        return kind;
+    }
+
+    /** mm. */
+    double[] heights() {
+        return Footings.lengths(heights).stream().mapToDouble(Length::mm).toArray();
     }
 }

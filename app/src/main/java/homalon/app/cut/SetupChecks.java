@@ -2,6 +2,7 @@ package homalon.app.cut;
 
 import homalon.app.part.PartFile;
 import homalon.app.part.Turns;
+import homalon.app.store.EvidenceLog;
 import homalon.core.cut.Comparison;
 import homalon.core.cut.Levelling;
 import homalon.core.cut.SetUp;
@@ -11,7 +12,6 @@ import homalon.core.input.BadInputException;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
-import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -28,13 +28,11 @@ public class SetupChecks {
     private static final Length MOST = Length.ofMm("20");
 
     private final Turns turns;
-    private final SetupCheckRepository rows;
-    private final Clock clock;
+    private final EvidenceLog log;
 
-    SetupChecks(Turns turns, SetupCheckRepository rows, Clock clock) {
+    SetupChecks(Turns turns, EvidenceLog log) {
         this.turns = turns;
-        this.rows = rows;
-        this.clock = clock;
+        this.log = log;
     }
 
     /** What was read. */
@@ -83,33 +81,23 @@ public class SetupChecks {
         if (typed.size() != wanted || typed.stream().anyMatch(String::isBlank)) {
             throw new BadInputException("read", "Key all " + wanted + " heights: each says what the others do not.");
         }
-        List<String> heights = new ArrayList<>();
+        List<Length> heights = new ArrayList<>();
         for (String each : typed) {
             Length height = Length.parse(each, unit);
             if (height.abs().compareTo(MOST) > 0) {
                 throw new BadInputException(
                         "read", "“" + each + "” is more than a dial reads: check the decimal point.");
             }
-            heights.add(Long.toString(height.nanometres()));
+            heights.add(height);
         }
-        SetupCheckRow row = new SetupCheckRow();
-        row.id = id;
-        row.jobId = part.visit().id();
-        row.kind = kind;
-        row.heights = String.join(" ", heights);
-        row.byPerson = by;
-        row.at = clock.instant();
-        rows.save(row);
+        log.add(new SetupCheckRow(id, part.visit().id(), kind, heights, by));
     }
 
     private Optional<double[]> last(PartFile part, Kind kind) {
-        return rows.findByJobIdOrderBySeq(part.visit().id()).stream()
-                .filter(r -> r.kind == kind)
+        return log.ofVisit(SetupCheckRow.class, part.visit().id()).stream()
+                .filter(r -> r.kind() == kind)
                 .reduce((a, b) -> b)
-                .map(r -> Arrays.stream(r.heights.split(" "))
-                        .mapToDouble(
-                                nm -> Length.ofNanometres(Long.parseLong(nm)).mm())
-                        .toArray());
+                .map(SetupCheckRow::heights);
     }
 
     /** @param setUp planned, on its rounded shims */

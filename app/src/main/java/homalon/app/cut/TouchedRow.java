@@ -1,48 +1,44 @@
 package homalon.app.cut;
 
+import homalon.app.store.VisitLine;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
-import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-import java.time.Instant;
 import java.util.UUID;
-import org.hibernate.annotations.Generated;
-import org.springframework.data.domain.Persistable;
+import org.hibernate.annotations.Immutable;
 
-/** One painting of what the cutter touched. The database refuses to change or remove it. */
+/** What the cutter touched, painted or said, after the last line of the ledger that stood then. */
 @Entity
+@Immutable
 @Table(name = "touched")
-class TouchedRow implements Persistable<UUID> {
-    @Id
-    UUID id;
-
-    @Generated
-    @Column(insertable = false, updatable = false)
-    long seq;
-
-    @Column(name = "job_id")
-    UUID jobId;
-
+class TouchedRow extends VisitLine {
     @Column(name = "after_line")
-    long afterLine;
+    private long afterLine;
 
-    String cells;
+    private String cells;
+    private String said;
 
-    /** The words, where it was said and not painted. */
-    String said;
+    protected TouchedRow() {}
 
-    @Column(name = "by_person")
-    UUID byPerson;
-
-    Instant at;
-
-    @Override
-    public UUID getId() {
-        return id;
+    /** @param said the words, where it was said and not painted; null otherwise */
+    TouchedRow(UUID id, UUID visit, long afterLine, String cells, String said, UUID by) {
+        super(id, visit, by);
+        this.afterLine = afterLine;
+        this.cells = cells;
+        this.said = said;
     }
 
-    @Override
-    public boolean isNew() {
-        return true;
+    long afterLine() {
+        return afterLine;
+    }
+
+    /** As the browser writes them, four to a digit. */
+    String cells() {
+        return cells;
+    }
+
+    /** Empty where it was painted. */
+    String said() {
+        return said == null ? "" : said;
     }
 }

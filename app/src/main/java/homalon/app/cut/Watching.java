@@ -176,7 +176,7 @@ class Watching {
 
     /** Clean where the gasket seals: what is left is the machinist's to answer for. */
     private CutView.Watch mayStay(
-            PartFile part, Optional<Paintings.Left> left, StopRule rule, String shares, LengthWriter writer) {
+            PartFile part, Optional<LeftUncut> left, StopRule rule, String shares, LengthWriter writer) {
         SealingBands bands = part.bands();
         String where = shares + "What is left, " + Math.max(1, Math.round(100 * rule.share()))
                 + " % of the land, lies off the bands in which a gasket seals ("

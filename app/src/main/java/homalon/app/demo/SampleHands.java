@@ -15,6 +15,7 @@ import homalon.app.part.Parts;
 import homalon.app.part.StuckOn;
 import homalon.app.people.Someone;
 import homalon.app.time.ShopClock;
+import homalon.app.work.WorkEntry;
 import homalon.app.work.WorkLog;
 import homalon.core.cut.Comparison;
 import homalon.core.cut.CutPlan;
@@ -129,7 +130,7 @@ class SampleHands {
         for (SmallCheck check : List.of(SmallCheck.DOWELS_OUT, SmallCheck.HOLES_CHASED)) {
             clock.ago(
                     ago.minusMinutes(20),
-                    () -> work.write(part, UUID.randomUUID(), WorkLog.Kind.TICKED, check, "", brannoc.id()));
+                    () -> work.write(part, UUID.randomUUID(), WorkEntry.Kind.TICKED, check, "", brannoc.id()));
         }
         did(
                 part,
@@ -139,7 +140,7 @@ class SampleHands {
     }
 
     void did(PartFile part, Operation operation, String note, Duration ago) {
-        clock.ago(ago, () -> work.write(part, UUID.randomUUID(), WorkLog.Kind.DID, operation, note, brannoc.id()));
+        clock.ago(ago, () -> work.write(part, UUID.randomUUID(), WorkEntry.Kind.DID, operation, note, brannoc.id()));
     }
 
     /** Hands a part over with what is still open answered for. */

@@ -12,6 +12,7 @@ import homalon.app.security.Signed;
 import homalon.app.web.Given;
 import homalon.app.web.OneRead;
 import homalon.app.web.Shell;
+import homalon.app.work.WorkEntry;
 import homalon.app.work.WorkLog;
 import homalon.core.input.BadInputException;
 import homalon.core.integrity.Cleaning;
@@ -84,11 +85,11 @@ class CleanController {
 
     private void show(PartFile part, Set<Cleaning.Dirt> dirt, boolean plugs, Shell shell, Model model) {
         Map<UUID, String> names = people.names();
-        List<WorkLog.Entry> log = work.of(part);
+        List<WorkEntry> log = work.of(part);
         Set<SmallCheck> asked = EnumSet.of(SmallCheck.DOWELS_OUT, SmallCheck.HOLES_CHASED);
         List<Cleaned> cleaned = new ArrayList<>();
-        for (WorkLog.Entry e : log) {
-            if (e.kind() == WorkLog.Kind.DID && e.what().equals(Operation.CLEAN.name())) {
+        for (WorkEntry e : log) {
+            if (e.kind() == WorkEntry.Kind.DID && e.what().equals(Operation.CLEAN.name())) {
                 cleaned.add(new Cleaned(e.note() + ", " + signed(e, names), e.id()));
                 method(e.note())
                         .ifPresent(m ->
@@ -101,14 +102,14 @@ class CleanController {
             if (check == SmallCheck.OILED_AND_BAGGED) {
                 continue;
             }
-            Optional<WorkLog.Entry> done = log.stream()
-                    .filter(e -> e.kind() == WorkLog.Kind.TICKED && e.what().equals(check.name()))
+            Optional<WorkEntry> done = log.stream()
+                    .filter(e -> e.kind() == WorkEntry.Kind.TICKED && e.what().equals(check.name()))
                     .reduce((a, b) -> b);
             ticks.add(new Tick(
                     ticks.size() + 1,
                     check,
                     done.map(e -> signed(e, names)).orElse(""),
-                    done.map(WorkLog.Entry::id).orElse(null),
+                    done.map(WorkEntry::id).orElse(null),
                     asked.contains(check)));
         }
         model.addAttribute(
@@ -134,7 +135,7 @@ class CleanController {
         model.addAttribute("head", shells.head(part, StepKind.CLEAN, shell.writer()));
     }
 
-    private static String signed(WorkLog.Entry e, Map<UUID, String> names) {
+    private static String signed(WorkEntry e, Map<UUID, String> names) {
         return names.getOrDefault(e.by(), "someone") + ", " + WHEN.format(e.at().atZone(ZoneId.systemDefault()));
     }
 
@@ -174,7 +175,7 @@ class CleanController {
         if (advice.fit() == Cleaning.Fit.REFUSED) {
             throw new BadInputException("method", "Not " + method.words() + ": " + advice.why() + ".");
         }
-        work.write(part, id, WorkLog.Kind.DID, Operation.CLEAN, method.words(), me.id());
+        work.write(part, id, WorkEntry.Kind.DID, Operation.CLEAN, method.words(), me.id());
         return live(part, Given.ticks(dirt), plugs, shell, model);
     }
 
@@ -188,7 +189,7 @@ class CleanController {
             @ModelAttribute("shell") Shell shell,
             Model model) {
         PartFile part = parts.byTag(tag);
-        work.write(part, id, WorkLog.Kind.TICKED, check, "", me.id());
+        work.write(part, id, WorkEntry.Kind.TICKED, check, "", me.id());
         return live(part, Set.of(), false, shell, model);
     }
 

@@ -14,6 +14,7 @@ import homalon.app.web.Given;
 import homalon.app.web.OneRead;
 import homalon.app.web.Shell;
 import homalon.app.web.WorkingView;
+import homalon.app.work.WorkEntry;
 import homalon.app.work.WorkLog;
 import homalon.core.geometry.Spot;
 import homalon.core.input.BadInputException;
@@ -156,7 +157,7 @@ class CrackController {
 
     private List<String> checked(PartFile part, Map<UUID, String> names) {
         return work.of(part).stream()
-                .filter(e -> e.kind() == WorkLog.Kind.DID && e.what().equals(Operation.CRACK_CHECK.name()))
+                .filter(e -> e.kind() == WorkEntry.Kind.DID && e.what().equals(Operation.CRACK_CHECK.name()))
                 .map(e -> "Checked by " + e.note() + ", " + names.getOrDefault(e.by(), "someone"))
                 .toList();
     }
@@ -316,7 +317,7 @@ class CrackController {
             throw new BadInputException("method", no);
         });
         shells.require(part, Operation.CRACK_CHECK);
-        work.write(part, id, WorkLog.Kind.DID, Operation.CRACK_CHECK, method.words(), me.id());
+        work.write(part, id, WorkEntry.Kind.DID, Operation.CRACK_CHECK, method.words(), me.id());
         return live(part, shell, model);
     }
 

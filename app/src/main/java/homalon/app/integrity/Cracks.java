@@ -2,33 +2,24 @@ package homalon.app.integrity;
 
 import homalon.app.part.PartFile;
 import homalon.app.part.Turns;
+import homalon.app.store.EvidenceLog;
 import homalon.core.geometry.Spot;
 import homalon.core.input.BadInputException;
 import homalon.core.integrity.Crack;
-import homalon.core.integrity.CrackMethod;
-import homalon.core.integrity.CrackPlace;
 import homalon.core.integrity.CrackRules;
-import homalon.core.integrity.Reach;
 import homalon.core.integrity.Remedy;
 import homalon.core.quantity.Length;
-import java.sql.ResultSet;
-import java.sql.SQLException;
-import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collection;
-import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -39,33 +30,14 @@ public class Cracks {
     private static final int MOST = 40;
 
     private final Turns turns;
-    private final JdbcClient jdbc;
+    private final EvidenceLog log;
     private final Clock clock;
 
-    Cracks(Turns turns, JdbcClient jdbc, Clock clock) {
+    Cracks(Turns turns, EvidenceLog log, Clock clock) {
         this.turns = turns;
-        this.jdbc = jdbc;
+        this.log = log;
         this.clock = clock;
     }
-
-    private record Row(
-            UUID crack,
-            UUID visit,
-            int no,
-            String place,
-            int bore,
-            long length,
-            String reaches,
-            String method,
-            boolean suspect,
-            Spot from,
-            Spot to,
-            String remedy,
-            String why,
-            long pin,
-            boolean gone,
-            UUID by,
-            Instant at) {}
 
     /** Standing cracks of present visits, by visit, in the order of their numbers. */
     @Transactional(readOnly = true)
@@ -75,20 +47,13 @@ public class Cracks {
         if (byVisit.isEmpty()) {
             return Map.of();
         }
-        List<Row> rows = jdbc.sql("""
-                        select crack, job_id, no, place, bore, length_nm, reaches, method, suspect, x1_nm, y1_nm, x2_nm,
-                               y2_nm, remedy, why, pin_nm, gone, by_person, at
-                        from crack_mark where job_id in (:visits) order by seq
-                        """)
-                .param("visits", byVisit.keySet())
-                .query(Cracks::row)
-                .list();
-        Map<UUID, List<Row>> lines = new LinkedHashMap<>();
-        rows.forEach(
-                r -> lines.computeIfAbsent(r.crack(), k -> new ArrayList<>()).add(r));
+        Map<UUID, List<CrackRow>> lines = new LinkedHashMap<>();
+        log.ofVisits(CrackRow.class, byVisit.keySet())
+                .forEach(r ->
+                        lines.computeIfAbsent(r.crack(), k -> new ArrayList<>()).add(r));
         Map<UUID, List<CrackFile>> all = new HashMap<>();
-        for (List<Row> of : lines.values()) {
-            Row last = of.get(of.size() - 1);
+        for (List<CrackRow> of : lines.values()) {
+            CrackRow last = of.get(of.size() - 1);
             if (!last.gone()) {
                 all.computeIfAbsent(last.visit(), k -> new ArrayList<>()).add(file(byVisit.get(last.visit()), of));
             }
@@ -108,17 +73,18 @@ public class Cracks {
             return id;
         }
         part.requireHere("crack", "to look for cracks");
-        int no = jdbc.sql("select coalesce(max(no), 0) + 1 from crack_mark where job_id = ?")
-                .param(part.visit().id())
-                .query(Integer.class)
-                .single();
+        int no = log.ofVisit(CrackRow.class, part.visit().id()).stream()
+                        .mapToInt(CrackRow::no)
+                        .max()
+                        .orElse(0)
+                + 1;
         if (no > MOST) {
             throw new BadInputException("crack", "Forty cracks on one casting: it is scrap, or mark only the worst.");
         }
         Remedy proposed = CrackRules.propose(crack).remedy();
         CrackFile file = new CrackFile(
                 id, no, crack, bore, from, to, proposed, "", Length.ZERO, by, clock.instant(), clock.instant());
-        insert(part, id, file, false, by);
+        log.add(new CrackRow(id, part.visit().id(), file, false, by));
         return id;
     }
 
@@ -163,7 +129,7 @@ public class Cracks {
         if (pin.signum() > 0) {
             chosen.stitch();
         }
-        insert(part, id, chosen, false, by);
+        log.add(new CrackRow(id, part.visit().id(), chosen, false, by));
     }
 
     /** Takes it off the drawing: it was no crack, or marked twice. */
@@ -171,7 +137,7 @@ public class Cracks {
         if (!turns.first(part, id)) {
             return;
         }
-        insert(part, id, one(part, crack), true, by);
+        log.add(new CrackRow(id, part.visit().id(), one(part, crack), true, by));
     }
 
     private CrackFile one(PartFile part, UUID crack) {
@@ -183,94 +149,12 @@ public class Cracks {
                         () -> new BadInputException("crack", "That crack was taken off the drawing: mark it anew."));
     }
 
-    private void insert(PartFile part, UUID id, CrackFile c, boolean gone, UUID by) {
-        jdbc.sql("""
-                        insert into crack_mark (id, job_id, crack, no, place, bore, length_nm, reaches, method, suspect,
-                                                x1_nm, y1_nm, x2_nm, y2_nm, remedy, why, pin_nm, gone, by_person, at)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?) on conflict (id) do nothing
-                        """)
-                .params(
-                        id,
-                        part.visit().id(),
-                        c.crack(),
-                        c.no(),
-                        c.what().place().name(),
-                        c.bore(),
-                        Length.roundedFromMm(c.what().length()).nanometres(),
-                        c.what().reaches().stream().map(Enum::name).collect(Collectors.joining(" ")),
-                        c.what().method().name(),
-                        c.what().suspect(),
-                        nm(c.from().x()),
-                        nm(c.from().y()),
-                        nm(c.to().x()),
-                        nm(c.to().y()),
-                        c.remedy().name(),
-                        c.why(),
-                        c.pin().nanometres(),
-                        gone,
-                        by,
-                        Timestamp.from(clock.instant()))
-                .update();
-    }
-
-    private static long nm(double mm) {
-        return Length.roundedFromMm(mm).nanometres();
-    }
-
-    private static Spot spot(long x, long y) {
-        return new Spot(Length.ofNanometres(x).mm(), Length.ofNanometres(y).mm());
-    }
-
-    private static Row row(ResultSet r, int n) throws SQLException {
-        return new Row(
-                r.getObject("crack", UUID.class),
-                r.getObject("job_id", UUID.class),
-                r.getInt("no"),
-                r.getString("place"),
-                r.getInt("bore"),
-                r.getLong("length_nm"),
-                r.getString("reaches"),
-                r.getString("method"),
-                r.getBoolean("suspect"),
-                spot(r.getLong("x1_nm"), r.getLong("y1_nm")),
-                spot(r.getLong("x2_nm"), r.getLong("y2_nm")),
-                r.getString("remedy"),
-                r.getString("why"),
-                r.getLong("pin_nm"),
-                r.getBoolean("gone"),
-                r.getObject("by_person", UUID.class),
-                r.getTimestamp("at").toInstant());
-    }
-
-    private static CrackFile file(PartFile part, List<Row> lines) {
-        Row last = lines.get(lines.size() - 1);
+    private static CrackFile file(PartFile part, List<CrackRow> lines) {
+        CrackRow last = lines.get(lines.size() - 1);
         Instant since = last.at();
-        for (int i = lines.size() - 1; i >= 0 && lines.get(i).remedy().equals(last.remedy()); i--) {
+        for (int i = lines.size() - 1; i >= 0 && lines.get(i).remedy() == last.remedy(); i--) {
             since = lines.get(i).at();
         }
-        Set<Reach> reaches = last.reaches().isEmpty()
-                ? EnumSet.noneOf(Reach.class)
-                : Arrays.stream(last.reaches().split(" ")).map(Reach::valueOf).collect(Collectors.toSet());
-        Crack crack = new Crack(
-                part.kind(),
-                part.material(),
-                CrackPlace.valueOf(last.place()),
-                Length.ofNanometres(last.length()).mm(),
-                reaches,
-                CrackMethod.valueOf(last.method()),
-                last.suspect());
-        return new CrackFile(
-                last.crack(),
-                last.no(),
-                crack,
-                last.bore(),
-                last.from(),
-                last.to(),
-                Remedy.valueOf(last.remedy()),
-                last.why(),
-                Length.ofNanometres(last.pin()),
-                last.by(),
-                last.at(),
-                since);
+        return last.file(part, since);
     }
 }

@@ -1,15 +1,15 @@
 package homalon.app.integrity;
 
 import homalon.app.part.PartFile;
+import homalon.app.part.Parts;
 import homalon.app.part.Turns;
+import homalon.app.store.EvidenceLog;
 import homalon.core.input.BadInputException;
-import java.sql.Timestamp;
-import java.time.Clock;
+import jakarta.persistence.EntityManager;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -20,37 +20,38 @@ class Photos {
     private static final int MOST = 40;
 
     private final Turns turns;
-    private final JdbcClient jdbc;
-    private final Clock clock;
+    private final Parts parts;
+    private final EvidenceLog log;
+    private final EntityManager entities;
 
-    Photos(Turns turns, JdbcClient jdbc, Clock clock) {
+    Photos(Turns turns, Parts parts, EvidenceLog log, EntityManager entities) {
         this.turns = turns;
-        this.jdbc = jdbc;
-        this.clock = clock;
+        this.parts = parts;
+        this.log = log;
+        this.entities = entities;
     }
 
     record Photo(UUID id, String note, int width, int height, UUID by, Instant at) {}
 
     @Transactional(readOnly = true)
     List<Photo> of(PartFile part) {
-        return jdbc.sql("select id, note, width, height, by_person, at from photo where job_id = ? order by seq")
-                .param(part.visit().id())
-                .query((r, n) -> new Photo(
-                        r.getObject(1, UUID.class),
-                        r.getString(2),
-                        r.getInt(3),
-                        r.getInt(4),
-                        r.getObject(5, UUID.class),
-                        r.getTimestamp(6).toInstant()))
-                .list();
+        return entities.createQuery(
+                        "select id, note, width, height, by, at from PhotoRow where visit = :visit order by seq",
+                        Photo.class)
+                .setParameter("visit", part.visit().id())
+                .getResultList();
     }
 
+    /** Of any visit of the casting. */
     @Transactional(readOnly = true)
     Optional<byte[]> jpeg(PartFile part, UUID id) {
-        return jdbc.sql("select f.jpeg from photo f join job j on j.id = f.job_id where f.id = ? and j.part_id = ?")
-                .params(id, part.id())
-                .query(byte[].class)
-                .optional();
+        return entities.createQuery("select jpeg from PhotoRow where id = :id and visit in (:visits)", byte[].class)
+                .setParameter("id", id)
+                .setParameter(
+                        "visits",
+                        parts.everyVisit(part).stream().map(v -> v.visit().id()).toList())
+                .getResultStream()
+                .findFirst();
     }
 
     void add(PartFile part, UUID id, Picture picture, String note, UUID by) {
@@ -62,19 +63,6 @@ class Photos {
             throw new BadInputException("photo", "Forty photos of one visit are enough: none more is kept.");
         }
         String tidy = note == null ? "" : note.strip();
-        jdbc.sql("""
-                        insert into photo (id, job_id, note, width, height, jpeg, by_person, at)
-                        values (?, ?, ?, ?, ?, ?, ?, ?) on conflict (id) do nothing
-                        """)
-                .params(
-                        id,
-                        part.visit().id(),
-                        tidy.length() > 120 ? tidy.substring(0, 120) : tidy,
-                        picture.width(),
-                        picture.height(),
-                        picture.jpeg(),
-                        by,
-                        Timestamp.from(clock.instant()))
-                .update();
+        log.add(new PhotoRow(id, part.visit().id(), picture, tidy.length() > 120 ? tidy.substring(0, 120) : tidy, by));
     }
 }

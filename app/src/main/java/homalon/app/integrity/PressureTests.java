@@ -1,25 +1,22 @@
 package homalon.app.integrity;
 
+import homalon.app.integrity.PressureReadingRow.Kind;
 import homalon.app.part.PartFile;
 import homalon.app.part.Turns;
+import homalon.app.store.EvidenceLog;
 import homalon.core.geometry.Spot;
 import homalon.core.input.BadInputException;
-import homalon.core.integrity.Decay;
-import homalon.core.quantity.Length;
+import jakarta.persistence.EntityManager;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
-import java.sql.Timestamp;
 import java.time.Clock;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -28,29 +25,16 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class PressureTests {
     private final Turns turns;
-    private final JdbcClient jdbc;
+    private final EvidenceLog log;
+    private final EntityManager entities;
     private final Clock clock;
 
-    PressureTests(Turns turns, JdbcClient jdbc, Clock clock) {
+    PressureTests(Turns turns, EvidenceLog log, EntityManager entities, Clock clock) {
         this.turns = turns;
-        this.jdbc = jdbc;
+        this.log = log;
+        this.entities = entities;
         this.clock = clock;
     }
-
-    private record Row(
-            UUID id,
-            UUID test,
-            String kind,
-            int second,
-            int mbar,
-            Integer decicelsius,
-            String note,
-            Spot spot,
-            UUID by,
-            Instant at) {}
-
-    private record Head(
-            UUID id, UUID visit, String medium, boolean wet, int hold, int most, Integer volume, UUID by, Instant at) {}
 
     /** Tests by visit, the first one first. */
     @Transactional(readOnly = true)
@@ -58,52 +42,19 @@ public class PressureTests {
         if (visits.isEmpty()) {
             return Map.of();
         }
-        List<Head> heads = jdbc.sql("""
-                        select id, job_id, medium, wet, hold_seconds, most_mbar, volume_cc, by_person, at
-                        from pressure_test where job_id in (:visits) order by seq
-                        """)
-                .param("visits", visits)
-                .query((r, n) -> new Head(
-                        r.getObject(1, UUID.class),
-                        r.getObject(2, UUID.class),
-                        r.getString(3),
-                        r.getBoolean(4),
-                        r.getInt(5),
-                        r.getInt(6),
-                        (Integer) r.getObject(7),
-                        r.getObject(8, UUID.class),
-                        r.getTimestamp(9).toInstant()))
-                .list();
-        if (heads.isEmpty()) {
+        List<PressureTestRow> tests = log.ofVisits(PressureTestRow.class, visits);
+        if (tests.isEmpty()) {
             return Map.of();
         }
-        Map<UUID, List<Row>> rows = jdbc
-                .sql("""
-                        select id, test_id, kind, second, mbar, decicelsius, note, x_nm, y_nm, by_person, at
-                        from pressure_reading e where test_id in (:tests) and kind <> 'WITHDRAWN'
-                          and not exists (select from pressure_reading w where w.withdraws = e.id)
-                        order by second, seq
-                        """)
-                .param("tests", heads.stream().map(Head::id).toList())
-                .query((r, n) -> new Row(
-                        r.getObject(1, UUID.class),
-                        r.getObject(2, UUID.class),
-                        r.getString(3),
-                        r.getInt(4),
-                        r.getInt(5),
-                        (Integer) r.getObject(6),
-                        r.getString(7),
-                        new Spot(
-                                Length.ofNanometres(r.getLong(8)).mm(),
-                                Length.ofNanometres(r.getLong(9)).mm()),
-                        r.getObject(10, UUID.class),
-                        r.getTimestamp(11).toInstant()))
-                .list()
-                .stream()
-                .collect(Collectors.groupingBy(Row::test));
+        List<PressureReadingRow> lines = entities.createQuery(
+                        "from PressureReadingRow where test in (:tests) order by second, seq", PressureReadingRow.class)
+                .setParameter("tests", tests.stream().map(PressureTestRow::id).toList())
+                .getResultList();
+        Map<UUID, List<PressureReadingRow>> read =
+                EvidenceLog.standing(lines).stream().collect(Collectors.groupingBy(PressureReadingRow::test));
         Map<UUID, List<TestFile>> all = new HashMap<>();
-        for (Head h : heads) {
-            all.computeIfAbsent(h.visit(), k -> new ArrayList<>()).add(file(h, rows.getOrDefault(h.id(), List.of())));
+        for (PressureTestRow t : tests) {
+            all.computeIfAbsent(t.visit(), k -> new ArrayList<>()).add(file(t, read.getOrDefault(t.id(), List.of())));
         }
         return all;
     }
@@ -113,34 +64,23 @@ public class PressureTests {
         return ofVisits(List.of(part.visit().id())).getOrDefault(part.visit().id(), List.of());
     }
 
-    private static TestFile file(Head h, List<Row> rows) {
+    private static TestFile file(PressureTestRow test, List<PressureReadingRow> lines) {
         return new TestFile(
-                h.id(),
-                h.medium(),
-                h.wet(),
-                new Decay.Asked(
-                        h.hold() / 60.0,
-                        h.most() / 1000.0,
-                        h.volume() == null ? OptionalDouble.empty() : OptionalDouble.of(h.volume())),
-                h.by(),
-                h.at(),
-                rows.stream()
-                        .filter(r -> r.kind().equals("READING"))
-                        .map(r -> new TestFile.ReadingFile(
-                                r.id(),
-                                r.second(),
-                                r.mbar() / 1000.0,
-                                r.decicelsius() == null
-                                        ? OptionalDouble.empty()
-                                        : OptionalDouble.of(r.decicelsius() / 10.0),
-                                r.by(),
-                                r.at()))
+                test.id(),
+                test.medium(),
+                test.wet(),
+                test.asked(),
+                test.by(),
+                test.at(),
+                lines.stream()
+                        .filter(r -> r.kind() == Kind.READING)
+                        .map(PressureReadingRow::reading)
                         .toList(),
-                rows.stream()
-                        .filter(r -> r.kind().equals("BUBBLES"))
-                        .map(r -> new TestFile.BubbleFile(r.id(), r.note(), r.spot(), r.by(), r.at()))
+                lines.stream()
+                        .filter(r -> r.kind() == Kind.BUBBLES)
+                        .map(PressureReadingRow::bubbles)
                         .toList(),
-                rows.stream().anyMatch(r -> r.kind().equals("NO_BUBBLES")));
+                lines.stream().anyMatch(r -> r.kind() == Kind.NO_BUBBLES));
     }
 
     /**
@@ -176,13 +116,7 @@ public class PressureTests {
         if (words.isEmpty() || words.length() > 60) {
             throw new BadInputException("medium", "Say what it is tested with, such as air under water.");
         }
-        jdbc.sql("""
-                        insert into pressure_test (id, job_id, medium, wet, hold_seconds, most_mbar, volume_cc,
-                                                   by_person, at)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?) on conflict (id) do nothing
-                        """)
-                .params(id, part.visit().id(), words, asked.wet(), Math.max(1, seconds), mbar, volume, by, now())
-                .update();
+        log.add(new PressureTestRow(id, part.visit().id(), words, asked.wet(), Math.max(1, seconds), mbar, volume, by));
     }
 
     /**
@@ -221,7 +155,7 @@ public class PressureTests {
             throw new BadInputException(
                     "minute", "There is a reading at that minute already: take it back first, or key another minute.");
         }
-        write(test, id, "READING", second, mbar, deci, "", new Spot(0, 0), null, by);
+        log.add(PressureReadingRow.reading(id, test.id(), second, mbar, deci, by));
     }
 
     /** Bubbles at a place; or none at all, which someone has to say. */
@@ -234,7 +168,11 @@ public class PressureTests {
             throw new BadInputException(
                     "where", "Say where the bubbles are, such as: between seats 3, or tap the drawing.");
         }
-        write(last(part), id, seen ? "BUBBLES" : "NO_BUBBLES", 0, 0, null, seen ? words : "", spot, null, by);
+        UUID test = last(part).id();
+        log.add(
+                seen
+                        ? PressureReadingRow.bubbles(id, test, words, spot, by)
+                        : PressureReadingRow.noBubbles(id, test, by));
     }
 
     public void takeBack(PartFile part, UUID id, UUID wrong, UUID by) {
@@ -247,7 +185,7 @@ public class PressureTests {
         if (!stands) {
             throw new BadInputException("reading", "That reading was taken back already.");
         }
-        write(test, id, "WITHDRAWN", 0, 0, null, "", new Spot(0, 0), wrong, by);
+        log.add(PressureReadingRow.takingBack(id, test.id(), wrong, by));
     }
 
     private TestFile last(PartFile part) {
@@ -257,42 +195,6 @@ public class PressureTests {
             throw new BadInputException("pressure", "No test was begun: say how it is tested first.");
         }
         return tests.get(tests.size() - 1);
-    }
-
-    private void write(
-            TestFile test,
-            UUID id,
-            String kind,
-            int second,
-            int mbar,
-            Integer deci,
-            String note,
-            Spot spot,
-            UUID withdraws,
-            UUID by) {
-        jdbc.sql("""
-                        insert into pressure_reading (id, test_id, kind, second, mbar, decicelsius, note, x_nm, y_nm,
-                                                      withdraws, by_person, at)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?) on conflict (id) do nothing
-                        """)
-                .params(
-                        id,
-                        test.id(),
-                        kind,
-                        second,
-                        mbar,
-                        deci,
-                        note,
-                        Length.roundedFromMm(spot.x()).nanometres(),
-                        Length.roundedFromMm(spot.y()).nanometres(),
-                        withdraws,
-                        by,
-                        now())
-                .update();
-    }
-
-    private Timestamp now() {
-        return Timestamp.from(clock.instant());
     }
 
     /** A keyed number in thousandths of its unit. */

@@ -1,5 +1,6 @@
 package homalon.app.lines;
 
+import homalon.app.sheets.Figure;
 import homalon.app.sheets.SheetFile;
 import homalon.core.lines.SaddleGap;
 import homalon.core.lines.ShaftLine;
@@ -47,7 +48,7 @@ public record LineFinding(
                         s.places(false).stream()
                                 .flatMap(p ->
                                         Optional.ofNullable(sheet.standing().get(p.key())).stream())
-                                .map(SheetFile.Figure::at)
+                                .map(Figure::at)
                                 .min(Comparator.naturalOrder()),
                         of(sheet, s).map(LineFinding::verdict).orElse(Turns.NOT_PROVEN)))
                 .toList();

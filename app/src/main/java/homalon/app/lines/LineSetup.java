@@ -1,5 +1,6 @@
 package homalon.app.lines;
 
+import homalon.app.sheets.Figure;
 import homalon.app.sheets.SheetFile;
 import homalon.core.face.Gap;
 import homalon.core.input.Problems;
@@ -259,7 +260,7 @@ record LineSetup(
             return goes.isEmpty() || refused.isEmpty() ? Gap.UNTRIED : new Gap(goes, refused);
         }
         Gap gap = Gap.UNTRIED;
-        for (SheetFile.Figure f : sheet.at(key("b", bore) + side)) {
+        for (Figure f : sheet.at(key("b", bore) + side)) {
             gap = new SaddleGap.Tried(f.value().orElseThrow(), f.typed().endsWith("+")).after(gap);
         }
         return gap;

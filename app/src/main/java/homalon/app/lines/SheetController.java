@@ -14,6 +14,7 @@ import homalon.app.sheets.Sheets;
 import homalon.app.web.NotHereException;
 import homalon.app.web.OneRead;
 import homalon.app.web.Shell;
+import homalon.app.work.WorkEntry;
 import homalon.app.work.WorkLog;
 import homalon.core.input.BadInputException;
 import homalon.core.lines.Bearings;
@@ -235,9 +236,9 @@ class SheetController {
         String words = "turns at " + now.words() + ", at most " + limit.words() + ", "
                 + (restarts ? "starts freely after a rest" : "stiffer after a rest");
         if (free) {
-            work.write(part, id, WorkLog.Kind.DID, Operation.TORQUE, words, me.id());
+            work.write(part, id, WorkEntry.Kind.DID, Operation.TORQUE, words, me.id());
         } else {
-            work.write(part, id, WorkLog.Kind.TICKED, Finding.TURNS_STIFF, words, me.id());
+            work.write(part, id, WorkEntry.Kind.TICKED, Finding.TURNS_STIFF, words, me.id());
         }
         return live(part, Sheet.LINE, shell, model);
     }
@@ -245,8 +246,8 @@ class SheetController {
     /** What was read by turning, the last first. */
     private void fillTorque(PartFile part, Model model) {
         List<String> said = new ArrayList<>();
-        for (WorkLog.Entry e : work.of(part)) {
-            if (e.what().equals(Operation.TORQUE.name()) && e.kind() == WorkLog.Kind.DID) {
+        for (WorkEntry e : work.of(part)) {
+            if (e.what().equals(Operation.TORQUE.name()) && e.kind() == WorkEntry.Kind.DID) {
                 said.add(0, "Free: " + e.note());
             } else if (e.what().equals(Finding.TURNS_STIFF.name())) {
                 said.add(0, "Not free: " + e.note() + ". The line is owed.");

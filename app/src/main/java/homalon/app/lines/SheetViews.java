@@ -3,6 +3,7 @@ package homalon.app.lines;
 import homalon.app.drawing.Markup;
 import homalon.app.part.Faces;
 import homalon.app.part.PartFile;
+import homalon.app.sheets.Figure;
 import homalon.app.sheets.Sheet;
 import homalon.app.sheets.SheetFile;
 import homalon.core.quantity.Length;
@@ -66,7 +67,7 @@ class SheetViews {
                 sheet.revision());
     }
 
-    private static String written(SheetFile sheet, SheetFile.Figure figure, Length value, LengthWriter writer) {
+    private static String written(SheetFile sheet, Figure figure, Length value, LengthWriter writer) {
         if (figure.typed().endsWith("+")) {
             return writer.number(value) + " goes";
         }
@@ -80,7 +81,7 @@ class SheetViews {
         Markup list = new Markup();
         int n = 0;
         for (LineSetup.Place p : places) {
-            SheetFile.Figure figure = sheet.standing().get(p.key());
+            Figure figure = sheet.standing().get(p.key());
             Optional<Length> value = sheet.value(p.key());
             String written = value.map(v -> written(sheet, figure, v, writer)).orElse("");
             list.open("li")

@@ -1,6 +1,7 @@
 package homalon.app.part;
 
 import homalon.core.part.PartKind;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -45,6 +46,15 @@ interface PartRepository extends JpaRepository<Part, UUID> {
             order by j.openedAt, p.tag
             """)
     List<String> inTheShopOf(String customer);
+
+    /** The tag of a casting by its visit. */
+    record TagOfVisit(UUID visit, String tag) {}
+
+    @Query("""
+            select j.id, p.tag from Part p join Job j on j.partId = p.id
+            where j.releasedAt is null and j.id in :visits
+            """)
+    List<TagOfVisit> inTheShop(Collection<UUID> visits);
 
     @Query("""
             select p.id from Part p join Job j on j.partId = p.id

@@ -153,6 +153,15 @@ public class Parts {
         return "%" + tidy + "%";
     }
 
+    /** Tags by visit, of those visits that are not over. */
+    @Transactional(readOnly = true)
+    public Map<UUID, String> tagsInTheShop(Collection<UUID> visits) {
+        return visits.isEmpty()
+                ? Map.of()
+                : parts.inTheShop(visits).stream()
+                        .collect(Collectors.toMap(PartRepository.TagOfVisit::visit, PartRepository.TagOfVisit::tag));
+    }
+
     /** In the order given; one that is not there is left out. */
     @Transactional(readOnly = true)
     public List<PartFile> byIds(List<UUID> ids) {

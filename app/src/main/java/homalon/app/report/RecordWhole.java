@@ -182,7 +182,7 @@ class RecordWhole {
                                 f.seq(),
                                 f.id(),
                                 f.place(),
-                                f.kind(),
+                                f.kind().name(),
                                 f.typed(),
                                 f.unit().name(),
                                 f.value().map(RecordJson::mm).orElse(null),

@@ -15,6 +15,7 @@ import homalon.app.web.NotHereException;
 import homalon.app.web.OneRead;
 import homalon.app.web.OneWrite;
 import homalon.app.web.Shell;
+import homalon.app.work.WorkEntry;
 import homalon.app.work.WorkLog;
 import homalon.core.input.BadInputException;
 import homalon.core.route.Operation;
@@ -174,7 +175,7 @@ class ReportController {
     String oiled(@PathVariable String tag, @RequestParam UUID id, @AuthenticationPrincipal Signed me) {
         PartFile part = parts.byTag(tag);
         shells.require(part, Operation.OIL_AND_BAG);
-        work.write(part, id, WorkLog.Kind.DID, Operation.OIL_AND_BAG, "", me.id());
+        work.write(part, id, WorkEntry.Kind.DID, Operation.OIL_AND_BAG, "", me.id());
         return "redirect:/parts/" + part.tag() + "/report";
     }
 

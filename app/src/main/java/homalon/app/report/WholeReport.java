@@ -7,6 +7,7 @@ import homalon.app.integrity.TestFile;
 import homalon.app.lines.SheetWords;
 import homalon.app.part.PartFile;
 import homalon.app.people.People;
+import homalon.app.work.WorkEntry;
 import homalon.app.work.WorkLog;
 import homalon.core.integrity.Reach;
 import homalon.core.integrity.Remedy;
@@ -43,16 +44,16 @@ class WholeReport {
     List<String> of(PartFile part, LengthWriter writer) {
         Map<UUID, String> names = people.names();
         List<String> said = new ArrayList<>();
-        List<WorkLog.Entry> log = work.of(part);
+        List<WorkEntry> log = work.of(part);
         said.add(done(log, Operation.CLEAN, "Cleaned: ", "It was not noted that it was cleaned."));
         said.add(done(log, Operation.CRACK_CHECK, "Looked over for cracks by ", "It was not looked over for cracks."));
         cracks.of(part).stream().filter(c -> !c.what().suspect()).forEach(c -> said.add(crack(c, writer)));
-        for (WorkLog.Entry e : log) {
-            Operation operation = e.kind() == WorkLog.Kind.TICKED ? null : Operation.valueOf(e.what());
+        for (WorkEntry e : log) {
+            Operation operation = e.kind() == WorkEntry.Kind.TICKED ? null : Operation.valueOf(e.what());
             boolean told = operation == Operation.CLEAN || operation == Operation.CRACK_CHECK;
-            if (e.kind() == WorkLog.Kind.DID && !told) {
+            if (e.kind() == WorkEntry.Kind.DID && !told) {
                 said.add("Done: " + operation.words() + (e.note().isEmpty() ? "" : ", " + e.note()) + ".");
-            } else if (e.kind() == WorkLog.Kind.WAIVED) {
+            } else if (e.kind() == WorkEntry.Kind.WAIVED) {
                 said.add("Left out, signed for by " + names.getOrDefault(e.by(), "someone") + ": " + operation.words()
                         + ". " + e.note() + ".");
             }
@@ -67,7 +68,7 @@ class WholeReport {
                 .filter(e -> e.what().equals(stiff))
                 .forEach(e -> said.add("A shaft turned stiffly: " + e.note() + "."));
         String ticked = log.stream()
-                .filter(e -> e.kind() == WorkLog.Kind.TICKED && !e.what().equals(stiff))
+                .filter(e -> e.kind() == WorkEntry.Kind.TICKED && !e.what().equals(stiff))
                 .map(e -> SmallCheck.valueOf(e.what()).words().toLowerCase(Locale.ROOT))
                 .distinct()
                 .collect(Collectors.joining(", "));
@@ -79,10 +80,10 @@ class WholeReport {
         return said;
     }
 
-    private static String done(List<WorkLog.Entry> log, Operation operation, String words, String not) {
+    private static String done(List<WorkEntry> log, Operation operation, String words, String not) {
         String by = log.stream()
-                .filter(e -> e.kind() == WorkLog.Kind.DID && e.what().equals(operation.name()))
-                .map(WorkLog.Entry::note)
+                .filter(e -> e.kind() == WorkEntry.Kind.DID && e.what().equals(operation.name()))
+                .map(WorkEntry::note)
                 .distinct()
                 .collect(Collectors.joining(", "));
         return by.isEmpty() ? not : words + by + ".";

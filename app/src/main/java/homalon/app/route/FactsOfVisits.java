@@ -16,7 +16,7 @@ import homalon.app.part.PartFile;
 import homalon.app.sheets.Sheet;
 import homalon.app.sheets.SheetFile;
 import homalon.app.valves.ValveFindings;
-import homalon.app.work.WorkLog;
+import homalon.app.work.WorkEntry;
 import homalon.core.face.Causes;
 import homalon.core.face.LimitVerdict;
 import homalon.core.integrity.CleaningMethod;
@@ -204,7 +204,7 @@ class FactsOfVisits {
                         s.asked().size()));
     }
 
-    private static Stream<VisitFacts.Entry> entry(WorkLog.Entry e, Map<UUID, String> names) {
+    private static Stream<VisitFacts.Entry> entry(WorkEntry e, Map<UUID, String> names) {
         return switch (e.kind()) {
             case DID -> {
                 Operation operation = Operation.valueOf(e.what());

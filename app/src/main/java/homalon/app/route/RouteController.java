@@ -13,6 +13,7 @@ import homalon.app.people.Role;
 import homalon.app.security.Signed;
 import homalon.app.web.OneRead;
 import homalon.app.web.Shell;
+import homalon.app.work.WorkEntry;
 import homalon.app.work.WorkLog;
 import homalon.core.input.BadInputException;
 import homalon.core.route.Finding;
@@ -113,8 +114,8 @@ class RouteController {
                 "steps",
                 route.openSteps().stream().map(s -> shown(part, route, s)).toList());
         List<Logged> log = new ArrayList<>();
-        for (WorkLog.Entry e : work.of(part)) {
-            if (e.kind() != WorkLog.Kind.TICKED || e.what().equals(Finding.TURNS_STIFF.name())) {
+        for (WorkEntry e : work.of(part)) {
+            if (e.kind() != WorkEntry.Kind.TICKED || e.what().equals(Finding.TURNS_STIFF.name())) {
                 log.add(new Logged(
                         e.id(),
                         said(e),
@@ -131,8 +132,8 @@ class RouteController {
         model.addAttribute("head", shells.head(part, StepKind.REPAIR, shell.writer()));
     }
 
-    private static String said(WorkLog.Entry e) {
-        if (e.kind() == WorkLog.Kind.TICKED) {
+    private static String said(WorkEntry e) {
+        if (e.kind() == WorkEntry.Kind.TICKED) {
             return capital(Finding.valueOf(e.what()).words()) + ": " + e.note();
         }
         String what = Operation.valueOf(e.what()).words();
@@ -221,7 +222,7 @@ class RouteController {
                                     + "valve by valve under Inserts."
                             : "No sleeve is named: say here which was fitted where and with what press.");
         }
-        work.write(part, id, WorkLog.Kind.DID, operation, note, me.id());
+        work.write(part, id, WorkEntry.Kind.DID, operation, note, me.id());
         return live(part, shell, model);
     }
 
@@ -236,7 +237,7 @@ class RouteController {
             @ModelAttribute("shell") Shell shell,
             Model model) {
         PartFile part = parts.byTag(tag);
-        work.write(part, id, WorkLog.Kind.ADDED, operation, note, me.id());
+        work.write(part, id, WorkEntry.Kind.ADDED, operation, note, me.id());
         return live(part, shell, model);
     }
 
@@ -261,7 +262,7 @@ class RouteController {
         if (operation == Operation.HAND_OVER) {
             throw new BadInputException("operation", "The hand-over is not left out: the part stays until it goes.");
         }
-        if (work.write(part, id, WorkLog.Kind.WAIVED, operation, note, me.id())) {
+        if (work.write(part, id, WorkEntry.Kind.WAIVED, operation, note, me.id())) {
             journal.write(Journal.What.LEFT_OUT, me.id(), part.tag() + ", " + operation.words() + ": " + note.strip());
         }
         return live(part, shell, model);

@@ -7,7 +7,7 @@ import homalon.app.face.Surveys;
 import homalon.app.part.PartFile;
 import homalon.app.part.StepSource;
 import homalon.app.people.People;
-import homalon.app.work.WorkLog;
+import homalon.app.work.WorkEntry;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Event;
@@ -76,7 +76,7 @@ class RouteSteps implements StepSource {
 
     /** Somebody answers for what is left out, and is named. */
     private static boolean leavesOut(Written.Lines lines) {
-        return lines.work().stream().anyMatch(e -> e.kind() == WorkLog.Kind.WAIVED);
+        return lines.work().stream().anyMatch(e -> e.kind() == WorkEntry.Kind.WAIVED);
     }
 
     private VisitSteps.Standing standing(

@@ -17,6 +17,7 @@ import homalon.app.sheets.Sheet;
 import homalon.app.sheets.SheetFile;
 import homalon.app.sheets.Sheets;
 import homalon.app.stock.Orders;
+import homalon.app.work.WorkEntry;
 import homalon.app.work.WorkLog;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -36,7 +37,7 @@ class Written {
             List<FeelerFile> felt,
             Optional<PlanFile> plan,
             LedgerFile ledger,
-            List<WorkLog.Entry> work,
+            List<WorkEntry> work,
             List<CrackFile> cracks,
             List<TestFile> tests,
             Map<Sheet, SheetFile> sheets,
@@ -128,7 +129,7 @@ class Written {
         Map<UUID, PlanFile> planned = plans.ofVisits(visits);
         Map<UUID, LedgerFile> cut =
                 ledgers.ofParts(parts.stream().map(PartFile::id).toList());
-        Map<UUID, List<WorkLog.Entry>> worked = work.ofVisits(visits);
+        Map<UUID, List<WorkEntry>> worked = work.ofVisits(visits);
         Map<UUID, List<CrackFile>> cracked = cracks.ofParts(parts);
         Map<UUID, List<TestFile>> tested = tests.ofVisits(visits);
         Map<UUID, Map<Sheet, SheetFile>> measured = sheets.ofVisits(visits);

@@ -1,7 +1,6 @@
 package homalon.app.sheets;
 
 import homalon.app.web.NotHereException;
-import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -9,7 +8,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
 
 /**
  * A sheet of one visit as it stands.
@@ -28,18 +26,6 @@ public record SheetFile(
         List<Figure> history,
         List<Figure> kept,
         long revision) {
-    /** A line: keyed, or skipped without a value. */
-    public record Figure(
-            long seq,
-            UUID id,
-            String place,
-            String kind,
-            String typed,
-            BenchUnit unit,
-            Optional<Length> value,
-            UUID by,
-            Instant at) {}
-
     public static SheetFile empty(Sheet sheet) {
         return new SheetFile(sheet, Map.of(), List.of(), Map.of(), List.of(), List.of(), 0);
     }
@@ -61,7 +47,7 @@ public record SheetFile(
         List<Figure> all = new ArrayList<>();
         for (Figure f : kept) {
             if (f.place().equals(place)) {
-                if (f.kind().equals("SKIPPED")) {
+                if (f.kind() == Figure.Kind.SKIPPED) {
                     all.clear();
                 } else {
                     all.add(f);

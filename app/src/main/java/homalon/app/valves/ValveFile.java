@@ -1,6 +1,7 @@
 package homalon.app.valves;
 
 import homalon.app.part.PartFile;
+import homalon.app.sheets.Figure;
 import homalon.app.sheets.SheetFile;
 import homalon.core.guides.Ladder;
 import homalon.core.input.BadInputException;
@@ -35,10 +36,7 @@ final class ValveFile {
 
     /** All that stands of one valve. */
     private record One(
-            Map<Measure, SheetFile.Figure> measured,
-            Map<Said, SheetFile.Figure> said,
-            ValveReadings readings,
-            ValveFinding finding) {}
+            Map<Measure, Figure> measured, Map<Said, Figure> said, ValveReadings readings, ValveFinding finding) {}
 
     /** What follows from a sheet and the layout alone, whatever became of the part since. */
     static final class Judged {
@@ -49,8 +47,8 @@ final class ValveFile {
         private Judged(SheetFile sheet, Layout layout) {
             this.setup = ValveSetup.of(sheet.setup());
             this.valves = setup.pattern().of(layout);
-            Map<String, Map<Measure, SheetFile.Figure>> measured = new HashMap<>();
-            Map<String, Map<Said, SheetFile.Figure>> said = new HashMap<>();
+            Map<String, Map<Measure, Figure>> measured = new HashMap<>();
+            Map<String, Map<Said, Figure>> said = new HashMap<>();
             sheet.standing().forEach((place, figure) -> {
                 int dot = place.indexOf('.');
                 String valve = place.substring(0, dot);
@@ -63,7 +61,7 @@ final class ValveFile {
                 }
             });
             for (Valve v : valves) {
-                Map<Measure, SheetFile.Figure> own = measured.getOrDefault(v.key(), Map.of());
+                Map<Measure, Figure> own = measured.getOrDefault(v.key(), Map.of());
                 ValveReadings read = read(own);
                 byKey.put(
                         v.key(),
@@ -117,11 +115,11 @@ final class ValveFile {
         return valve + "." + said.name();
     }
 
-    private static ValveReadings read(Map<Measure, SheetFile.Figure> standing) {
+    private static ValveReadings read(Map<Measure, Figure> standing) {
         Map<Measure, Double> figures = new EnumMap<>(Measure.class);
         Set<Look> looks = EnumSet.noneOf(Look.class);
         standing.forEach((m, f) -> {
-            if (!f.kind().equals("KEYED")) {
+            if (f.kind() != Figure.Kind.KEYED) {
                 return;
             }
             if (m == Measure.LOOKS) {
@@ -172,16 +170,16 @@ final class ValveFile {
         return judged.byKey.get(valve.key()).finding();
     }
 
-    Optional<SheetFile.Figure> figure(Valve valve, Said what) {
+    Optional<Figure> figure(Valve valve, Said what) {
         return Optional.ofNullable(judged.byKey.get(valve.key()).said().get(what));
     }
 
-    Optional<SheetFile.Figure> figure(Valve valve, Measure measure) {
+    Optional<Figure> figure(Valve valve, Measure measure) {
         return Optional.ofNullable(judged.byKey.get(valve.key()).measured().get(measure));
     }
 
     Optional<String> text(Valve valve, Said what) {
-        return figure(valve, what).map(SheetFile.Figure::typed).filter(t -> !t.isEmpty());
+        return figure(valve, what).map(Figure::typed).filter(t -> !t.isEmpty());
     }
 
     /**
@@ -200,11 +198,11 @@ final class ValveFile {
     }
 
     Optional<Length> length(Valve valve, Said what) {
-        return figure(valve, what).flatMap(SheetFile.Figure::value);
+        return figure(valve, what).flatMap(Figure::value);
     }
 
     private long seq(Valve valve, Said what) {
-        return figure(valve, what).map(SheetFile.Figure::seq).orElse(0L);
+        return figure(valve, what).map(Figure::seq).orElse(0L);
     }
 
     /** The latest reading in the guide or of its stem. */
@@ -212,7 +210,7 @@ final class ValveFile {
         long last = 0;
         for (Measure.Walk w : walks) {
             for (Measure m : w.measures()) {
-                SheetFile.Figure f = judged.byKey.get(valve.key()).measured().get(m);
+                Figure f = judged.byKey.get(valve.key()).measured().get(m);
                 last = f == null ? last : Math.max(last, f.seq());
             }
         }
@@ -332,7 +330,7 @@ final class ValveFile {
     Optional<Instant> at(Said what) {
         return judged.valves.stream()
                 .flatMap(v -> figure(v, what).stream())
-                .map(SheetFile.Figure::at)
+                .map(Figure::at)
                 .max(Instant::compareTo);
     }
 }

@@ -2,7 +2,7 @@ package homalon.app.valves;
 
 import homalon.app.cut.CutToCome;
 import homalon.app.part.PartFile;
-import homalon.app.sheets.SheetFile;
+import homalon.app.sheets.Figure;
 import homalon.core.part.Valve;
 import homalon.core.quantity.Length;
 import homalon.core.seats.ValveHeads;
@@ -48,7 +48,7 @@ public class ValveHeadsOfPart {
             double diameter = file.book(v).value(BookItem.HEAD_DIAMETER);
             heads.computeIfAbsent(v.cylinder(), c -> new ArrayList<>())
                     .add(new ValveHeads.Head(diameter, plans.sink(v)));
-            Optional<SheetFile.Figure> read = file.figure(v, Measure.RECESSION);
+            Optional<Figure> read = file.figure(v, Measure.RECESSION);
             double recession = file.readings(v).get(Measure.RECESSION);
             if (read.isPresent() && !Double.isNaN(recession)) {
                 boolean less = shallowest == null || recession < shallowest.recession();

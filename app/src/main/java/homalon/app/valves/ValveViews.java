@@ -4,7 +4,7 @@ import homalon.app.drawing.FaceDrawing;
 import homalon.app.drawing.Markup;
 import homalon.app.drawing.ValveSign;
 import homalon.app.part.Faces;
-import homalon.app.sheets.SheetFile;
+import homalon.app.sheets.Figure;
 import homalon.app.web.Workings;
 import homalon.core.part.Valve;
 import homalon.core.part.ValveKind;
@@ -87,7 +87,7 @@ class ValveViews {
             return ValveFile.place(valve.key(), measure);
         }
 
-        Optional<SheetFile.Figure> standing(ValveFile file) {
+        Optional<Figure> standing(ValveFile file) {
             return file.figure(valve, measure);
         }
     }
@@ -288,8 +288,8 @@ class ValveViews {
         Markup list = new Markup();
         int n = 0;
         for (Place p : places(file, walk)) {
-            SheetFile.Figure f = p.standing(file).orElse(null);
-            String written = f == null || f.kind().equals("SKIPPED") ? "" : written(p.measure(), f, writer);
+            Figure f = p.standing(file).orElse(null);
+            String written = f == null || f.kind() == Figure.Kind.SKIPPED ? "" : written(p.measure(), f, writer);
             boolean length = p.measure().isLength();
             list.open("li")
                     .open(
@@ -303,7 +303,7 @@ class ValveViews {
                             "data-valve",
                             p.valve().key(),
                             "data-state",
-                            f == null ? "open" : f.kind().equals("SKIPPED") ? "skipped" : "read",
+                            f == null ? "open" : f.kind() == Figure.Kind.SKIPPED ? "skipped" : "read",
                             "data-value",
                             written,
                             "data-unit-label",
@@ -333,7 +333,7 @@ class ValveViews {
         };
     }
 
-    private static String written(Measure m, SheetFile.Figure f, LengthWriter writer) {
+    private static String written(Measure m, Figure f, LengthWriter writer) {
         return switch (m.unit()) {
             case SIZE ->
                 f.value().map(ValveViews::size).map(s -> s.apply(writer)).orElse("");

@@ -1,14 +1,16 @@
 package homalon.app.work;
 
 import homalon.app.part.PartFile;
+import homalon.app.part.Parts;
 import homalon.app.part.Turns;
 import homalon.core.input.BadInputException;
-import java.sql.Timestamp;
+import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -17,12 +19,14 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class Timers {
     private final Turns turns;
-    private final JdbcClient jdbc;
+    private final Parts parts;
+    private final EntityManager entities;
     private final Clock clock;
 
-    Timers(Turns turns, JdbcClient jdbc, Clock clock) {
+    Timers(Turns turns, Parts parts, EntityManager entities, Clock clock) {
         this.turns = turns;
-        this.jdbc = jdbc;
+        this.parts = parts;
+        this.entities = entities;
         this.clock = clock;
     }
 
@@ -36,19 +40,15 @@ public class Timers {
     /** All that run or have run out, of every part that is in the shop; the first to end first. */
     @Transactional(readOnly = true)
     public List<Running> running() {
-        return jdbc.sql("""
-                        select t.id, p.tag, t.what, t.seconds, t.started_at
-                        from timer t join job j on j.id = t.job_id join part p on p.id = j.part_id
-                        where t.ended_at is null and j.released_at is null
-                        order by t.started_at + make_interval(secs => t.seconds)
-                        """)
-                .query((r, n) -> new Running(
-                        r.getObject(1, UUID.class),
-                        r.getString(2),
-                        r.getString(3),
-                        r.getInt(4),
-                        r.getTimestamp(5).toInstant()))
-                .list();
+        List<TimerRow> all = entities.createQuery("from TimerRow where endedAt is null", TimerRow.class)
+                .getResultList();
+        Map<UUID, String> tags =
+                parts.tagsInTheShop(all.stream().map(t -> t.visit).toList());
+        return all.stream()
+                .filter(t -> tags.containsKey(t.visit))
+                .map(t -> new Running(t.id, tags.get(t.visit), t.what, t.seconds, t.startedAt))
+                .sorted(Comparator.comparing(Running::endsAt))
+                .toList();
     }
 
     /** @throws BadInputException when it is no time for a timer */
@@ -66,24 +66,21 @@ public class Timers {
         if (m <= 0 || m > 2880) {
             throw new BadInputException("minutes", "Key minutes, such as 90: above zero and at most two days, 2880.");
         }
-        jdbc.sql("""
-                        insert into timer (id, job_id, what, seconds, started_by, started_at)
-                        values (?, ?, ?, ?, ?, ?) on conflict (id) do nothing
-                        """)
-                .params(
-                        id,
-                        part.visit().id(),
-                        name,
-                        (int) Math.max(1, Math.round(m * 60)),
-                        by,
-                        Timestamp.from(clock.instant()))
-                .update();
+        TimerRow timer = new TimerRow();
+        timer.id = id;
+        timer.visit = part.visit().id();
+        timer.what = name;
+        timer.seconds = (int) Math.max(1, Math.round(m * 60));
+        timer.startedBy = by;
+        timer.startedAt = clock.instant();
+        entities.persist(timer);
     }
 
     /** Heard, or not wanted any more. */
     public void stop(UUID id) {
-        jdbc.sql("update timer set ended_at = ? where id = ? and ended_at is null")
-                .params(Timestamp.from(clock.instant()), id)
-                .update();
+        TimerRow timer = entities.find(TimerRow.class, id);
+        if (timer != null && timer.endedAt == null) {
+            timer.endedAt = clock.instant();
+        }
     }
 }

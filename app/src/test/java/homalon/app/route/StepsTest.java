@@ -21,6 +21,7 @@ import homalon.app.stock.Need;
 import homalon.app.stock.Orders;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
+import homalon.app.work.WorkEntry;
 import homalon.app.work.WorkLog;
 import homalon.core.cut.School;
 import homalon.core.face.FeelerSurvey;
@@ -96,7 +97,7 @@ class StepsTest {
                 part.kind(), Material.CAST_IRON, CrackPlace.BETWEEN_SEATS, 12, Set.of(), CrackMethod.DYE, false);
         Need guide = new Need("G-13.070", "iron guide", 1, Operation.GUIDE_WORK, List.of());
         noticed(part, () -> hands.prepare(part));
-        noticed(part, () -> work.write(part, tick, WorkLog.Kind.ADDED, Operation.GUIDE_WORK, "", ines));
+        noticed(part, () -> work.write(part, tick, WorkEntry.Kind.ADDED, Operation.GUIDE_WORK, "", ines));
         noticed(part, () -> work.takeBack(part, UUID.randomUUID(), tick, ines));
         noticed(part, () -> cracks.mark(part, crack, seen, 2, new Spot(90, 60), new Spot(96, 70), ines));
         noticed(part, () -> cracks.remove(part, UUID.randomUUID(), crack, ines));

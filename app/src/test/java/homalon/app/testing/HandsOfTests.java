@@ -10,6 +10,7 @@ import homalon.app.part.PartFile;
 import homalon.app.part.Parts;
 import homalon.app.people.People;
 import homalon.app.valves.WorkOnValves;
+import homalon.app.work.WorkEntry;
 import homalon.app.work.WorkLog;
 import homalon.core.cut.CutPlan;
 import homalon.core.cut.PassPlan;
@@ -72,8 +73,8 @@ public final class HandsOfTests {
     /** Cleans a casting and looks it over: what comes before its face is read. */
     public void prepare(PartFile part) {
         WorkLog work = shop.bean(WorkLog.class);
-        work.write(part, UUID.randomUUID(), WorkLog.Kind.DID, Operation.CLEAN, "solvent", ines);
-        work.write(part, UUID.randomUUID(), WorkLog.Kind.DID, Operation.CRACK_CHECK, "eyes", ines);
+        work.write(part, UUID.randomUUID(), WorkEntry.Kind.DID, Operation.CLEAN, "solvent", ines);
+        work.write(part, UUID.randomUUID(), WorkEntry.Kind.DID, Operation.CRACK_CHECK, "eyes", ines);
     }
 
     public PartFile book(Material metal, PartKind kind) {
