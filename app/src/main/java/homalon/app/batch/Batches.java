@@ -19,8 +19,8 @@ import homalon.core.input.BadInputException;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.RuleBook;
+import jakarta.persistence.EntityManager;
 import java.nio.charset.StandardCharsets;
-import java.sql.Timestamp;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -30,7 +30,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -47,7 +46,8 @@ public class Batches implements CutTogether {
     private final Ledgers ledgers;
     private final Cutting cutting;
     private final Turns turns;
-    private final JdbcClient jdbc;
+    private final BatchRepository batches;
+    private final EntityManager entities;
     private final Clock clock;
 
     Batches(
@@ -57,7 +57,8 @@ public class Batches implements CutTogether {
             Ledgers ledgers,
             Cutting cutting,
             Turns turns,
-            JdbcClient jdbc,
+            BatchRepository batches,
+            EntityManager entities,
             Clock clock) {
         this.turns = turns;
         this.parts = parts;
@@ -65,7 +66,8 @@ public class Batches implements CutTogether {
         this.planner = planner;
         this.ledgers = ledgers;
         this.cutting = cutting;
-        this.jdbc = jdbc;
+        this.batches = batches;
+        this.entities = entities;
         this.clock = clock;
     }
 
@@ -130,10 +132,7 @@ public class Batches implements CutTogether {
     }
 
     private Set<UUID> inBatches(Collection<UUID> visits) {
-        return new HashSet<>(jdbc.sql("select job_id from batch_member where job_id in (:visits)")
-                .param("visits", visits)
-                .query(UUID.class)
-                .list());
+        return Set.copyOf(batches.taken(visits));
     }
 
     /**
@@ -144,7 +143,7 @@ public class Batches implements CutTogether {
     public void form(UUID id, List<String> tags, BenchUnit unit, UUID by) {
         // The same table set up by two hands at once is one table: the second waits, and finds it there.
         turns.take(tags.stream().map(t -> parts.byTag(t).id()).toList());
-        if (exists(id)) {
+        if (batches.existsById(id)) {
             return;
         }
         List<PartFile> members = tags.stream().distinct().map(parts::byTag).toList();
@@ -165,19 +164,15 @@ public class Batches implements CutTogether {
         }
         PassPlan.Depths depths = own.get(0).plan().depths();
         Batch batch = Batch.of(asked, depths, RuleBook.dialStep(unit));
-        jdbc.sql("insert into batch (id, made_by, made_at) values (?, ?, ?)")
-                .params(id, by, Timestamp.from(clock.instant()))
-                .update();
+        List<UUID> visits = members.stream().map(p -> p.visit().id()).toList();
+        entities.persist(new BatchRow(id, visits, by, clock.instant()));
         for (int i = 0; i < members.size(); i++) {
             CutPlan shared = own.get(i).plan().cutInPasses(depths, batch.passes());
-            join(id, i, members.get(i), shared, own.get(i).tooling(), by);
+            join(id, members.get(i), shared, own.get(i).tooling(), by);
         }
     }
 
-    private void join(UUID id, int seq, PartFile part, CutPlan plan, Tooling tooling, UUID by) {
-        jdbc.sql("insert into batch_member (batch_id, seq, job_id) values (?, ?, ?)")
-                .params(id, seq, part.visit().id())
-                .update();
+    private void join(UUID id, PartFile part, CutPlan plan, Tooling tooling, UUID by) {
         Planner.Compared compared = planner.compare(part, plan.footing())
                 .orElseThrow(() -> new BadInputException(
                         "parts",
@@ -189,35 +184,21 @@ public class Batches implements CutTogether {
         return UUID.nameUUIDFromBytes((id + ":" + part.visit().id()).getBytes(StandardCharsets.UTF_8));
     }
 
-    private boolean exists(UUID id) {
-        return jdbc.sql("select count(*) from batch where id = ?")
-                        .param(id)
-                        .query(Long.class)
-                        .single()
-                > 0;
-    }
-
     /** The castings of a batch in the order they were put together. */
     @Transactional(readOnly = true)
     List<PartFile> members(UUID batch) {
-        List<UUID> ids = jdbc.sql("""
-                        select j.part_id from batch_member m join job j on j.id = m.job_id
-                        where m.batch_id = ? order by m.seq
-                        """).param(batch).query(UUID.class).list();
-        if (ids.isEmpty()) {
+        List<PartFile> members = parts.ofVisits(batches.visits(batch));
+        if (members.isEmpty()) {
             throw new NotHereException("There is no such batch: go back to the bench.");
         }
-        return parts.byIds(ids);
+        return members;
     }
 
     /** The batch that a casting's present visit is cut in. */
     @Override
     @Transactional(readOnly = true)
     public Optional<UUID> ofPart(PartFile part) {
-        return jdbc.sql("select batch_id from batch_member where job_id = ? limit 1")
-                .param(part.visit().id())
-                .query(UUID.class)
-                .optional();
+        return batches.ofVisit(part.visit().id());
     }
 
     /** One pass over all of them: a line in each ledger, or in none. */

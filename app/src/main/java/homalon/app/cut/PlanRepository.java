@@ -8,9 +8,11 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
 interface PlanRepository extends JpaRepository<PlanRow, UUID> {
-    List<PlanRow> findByJobIdOrderBySeq(UUID id);
+    @Query("from PlanRow p left join fetch p.passes where p.jobId = :visit order by p.seq")
+    List<PlanRow> ofVisit(UUID visit);
 
-    List<PlanRow> findByJobIdInOrderBySeq(Collection<UUID> visits);
+    @Query("from PlanRow p left join fetch p.passes where p.jobId in :visits order by p.seq")
+    List<PlanRow> ofMany(Collection<UUID> visits);
 
     // In lots that follow each other, each in the order of the index job_by_due (that of one customer by
     // part_by_customer): what is
@@ -46,6 +48,6 @@ interface PlanRepository extends JpaRepository<PlanRow, UUID> {
     List<UUID> planned(UUID first, String metal, String customer, String like, int from, int most);
 
     default List<PlanRow> ofVisits(Collection<UUID> ids) {
-        return OneOrMany.of(ids, this::findByJobIdOrderBySeq, this::findByJobIdInOrderBySeq);
+        return OneOrMany.of(ids, this::ofVisit, this::ofMany);
     }
 }

@@ -1,15 +1,22 @@
 package homalon.app.cut;
 
 import homalon.core.cut.School;
+import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.UUID;
 import org.hibernate.annotations.Generated;
+import org.hibernate.annotations.ListIndexBase;
 import org.springframework.data.domain.Persistable;
 
 /** A plan as it was chosen; the last one of a visit counts. */
@@ -70,6 +77,12 @@ class PlanRow implements Persistable<UUID> {
 
     @Column(name = "finish_nm")
     long finish;
+
+    @ElementCollection
+    @CollectionTable(name = "plan_pass", joinColumns = @JoinColumn(name = "plan_id"))
+    @OrderColumn(name = "seq")
+    @ListIndexBase(1)
+    List<PlanPass> passes = new ArrayList<>();
 
     @Column(name = "made_by")
     UUID madeBy;

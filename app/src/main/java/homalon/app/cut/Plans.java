@@ -17,7 +17,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -27,13 +26,11 @@ import org.springframework.transaction.annotation.Transactional;
 public class Plans {
     private final Turns turns;
     private final PlanRepository plans;
-    private final JdbcClient jdbc;
     private final Clock clock;
 
-    Plans(Turns turns, PlanRepository plans, JdbcClient jdbc, Clock clock) {
+    Plans(Turns turns, PlanRepository plans, Clock clock) {
         this.turns = turns;
         this.plans = plans;
-        this.jdbc = jdbc;
         this.clock = clock;
     }
 
@@ -63,34 +60,7 @@ public class Plans {
     /** Every plan ever kept for the visits, in the order kept; the last of each visit stands. */
     @Transactional(readOnly = true)
     public List<PlanFile> everyOf(Collection<UUID> visits) {
-        List<PlanRow> rows = plans.ofVisits(visits);
-        if (rows.isEmpty()) {
-            return List.of();
-        }
-        Map<UUID, List<PassPlan.Pass>> passes = passes(rows);
-        return rows.stream()
-                .map(p -> file(p, passes.getOrDefault(p.id, List.of())))
-                .toList();
-    }
-
-    private Map<UUID, List<PassPlan.Pass>> passes(Collection<PlanRow> rows) {
-        record Line(UUID plan, PassPlan.Kind kind, Length depth) {}
-        List<Line> lines = jdbc.sql(
-                        "select plan_id, kind, depth_nm from plan_pass where plan_id in (:plans) order by plan_id, seq")
-                .param("plans", rows.stream().map(p -> p.id).toList())
-                .query((rs, i) -> new Line(
-                        rs.getObject(1, UUID.class),
-                        PassPlan.Kind.valueOf(rs.getString(2)),
-                        Length.ofNanometres(rs.getLong(3))))
-                .list();
-        Map<UUID, List<PassPlan.Pass>> passes = new HashMap<>();
-        for (Line line : lines) {
-            List<PassPlan.Pass> list = passes.computeIfAbsent(line.plan(), k -> new ArrayList<>());
-            Length before =
-                    list.isEmpty() ? Length.ZERO : list.get(list.size() - 1).total();
-            list.add(new PassPlan.Pass(line.kind(), line.depth(), before.plus(line.depth())));
-        }
-        return passes;
+        return plans.ofVisits(visits).stream().map(Plans::file).toList();
     }
 
     /** Keeps a plan without saying what it is cut with. */
@@ -125,16 +95,21 @@ public class Plans {
         row.finish = plan.depths().finish().nanometres();
         row.madeBy = by;
         row.madeAt = clock.instant();
+        plan.passes().passes().forEach(p -> row.passes.add(new PlanPass(p.kind(), p.depth())));
         plans.saveAndFlush(row);
-        int seq = 0;
-        for (PassPlan.Pass pass : plan.passes().passes()) {
-            jdbc.sql("insert into plan_pass (plan_id, seq, kind, depth_nm) values (?, ?, ?, ?)")
-                    .params(id, ++seq, pass.kind().name(), pass.depth().nanometres())
-                    .update();
-        }
     }
 
-    private static PlanFile file(PlanRow p, List<PassPlan.Pass> passes) {
+    private static List<PassPlan.Pass> passes(PlanRow p) {
+        List<PassPlan.Pass> passes = new ArrayList<>();
+        Length total = Length.ZERO;
+        for (PlanPass pass : p.passes) {
+            total = total.plus(pass.depth());
+            passes.add(new PassPlan.Pass(pass.kind(), pass.depth(), total));
+        }
+        return passes;
+    }
+
+    private static PlanFile file(PlanRow p) {
         List<Length> leaves = Footings.lengths(p.shimLeaves);
         ShimStock stock =
                 leaves.isEmpty() ? ShimStock.inSteps(Length.ofNanometres(p.shimStep)) : ShimStock.ofLeaves(leaves);
@@ -147,7 +122,7 @@ public class Plans {
                 Length.ofNanometres(p.depth),
                 Length.ofNanometres(p.atLeast),
                 depths,
-                new PassPlan(passes),
+                new PassPlan(passes(p)),
                 p.finishLast);
         Tooling tooling = new Tooling(p.machine, p.cutter, p.steelInFace);
         return new PlanFile(p.id, p.jobId, p.surveyRevision, plan, tooling, p.madeBy, p.madeAt);

@@ -9,13 +9,13 @@ import org.springframework.data.jpa.repository.Query;
 
 interface ReadingRepository extends JpaRepository<ReadingRow, UUID> {
     @Query("""
-            select r from ReadingRow r where r.placeId in
+            select r from ReadingRow r where r.place in
             (select p.id from PlaceRow p where p.surveyId in :surveys) order by r.seq
             """)
     List<ReadingRow> ofMany(Collection<UUID> surveys);
 
     @Query("""
-            select r from ReadingRow r where r.placeId in
+            select r from ReadingRow r where r.place in
             (select p.id from PlaceRow p where p.surveyId = :survey) order by r.seq
             """)
     List<ReadingRow> ofOne(UUID survey);

@@ -1,21 +1,22 @@
 package homalon.app.face;
 
+import homalon.app.store.EvidenceLine;
 import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-import java.time.Instant;
+import java.util.Optional;
 import java.util.UUID;
-import org.hibernate.annotations.Generated;
-import org.springframework.data.domain.Persistable;
+import org.hibernate.annotations.Immutable;
 
-/** A reading as it was keyed. The database refuses to change or remove it. */
+/** A reading as it was keyed. */
 @Entity
+@Immutable
 @Table(name = "reading")
-class ReadingRow implements Persistable<UUID> {
+class ReadingRow extends EvidenceLine {
     /** What was done at a place. */
     enum Kind {
         KEYED,
@@ -23,41 +24,68 @@ class ReadingRow implements Persistable<UUID> {
         WITHDRAWN
     }
 
-    @Id
-    UUID id;
-
-    @Generated
-    @Column(insertable = false, updatable = false)
-    long seq;
-
     @Column(name = "place_id")
-    UUID placeId;
+    private UUID place;
 
     @Enumerated(EnumType.STRING)
-    Kind kind;
+    private Kind kind;
 
-    String typed;
+    private String typed;
 
     @Enumerated(EnumType.STRING)
-    BenchUnit unit;
+    private BenchUnit unit;
 
     @Column(name = "value_nm")
-    Long value;
+    private Length value;
 
-    UUID withdraws;
+    private UUID withdraws;
 
-    @Column(name = "by_person")
-    UUID byPerson;
+    protected ReadingRow() {}
 
-    Instant at;
+    private ReadingRow(UUID id, UUID place, Kind kind, String typed, BenchUnit unit, UUID by) {
+        super(id, by);
+        this.place = place;
+        this.kind = kind;
+        this.typed = typed;
+        this.unit = unit;
+    }
 
-    @Override
-    public UUID getId() {
-        return id;
+    /** @param value empty for a skip */
+    static ReadingRow keyed(UUID id, UUID place, Optional<Length> value, String typed, BenchUnit unit, UUID by) {
+        ReadingRow row = new ReadingRow(id, place, value.isPresent() ? Kind.KEYED : Kind.SKIPPED, typed, unit, by);
+        row.value = value.orElse(null);
+        return row;
+    }
+
+    static ReadingRow takingBack(UUID id, SurveyFile.ReadingFile wrong, UUID by) {
+        ReadingRow row = new ReadingRow(id, wrong.place(), Kind.WITHDRAWN, "", wrong.unit(), by);
+        row.withdraws = wrong.id();
+        return row;
+    }
+
+    UUID place() {
+        return place;
     }
 
     @Override
-    public boolean isNew() {
-        return true;
+    public UUID withdraws() {
+        return withdraws;
+    }
+
+    /** @param stands whether it is what counts at its place */
+    SurveyFile.ReadingFile file(String placeName, boolean stands) {
+        return new SurveyFile.ReadingFile(
+                seq(),
+                id(),
+                place,
+                placeName,
+                kind.name(),
+                typed,
+                unit,
+                Optional.ofNullable(value),
+                Optional.ofNullable(withdraws),
+                by(),
+                at(),
+                stands);
     }
 }

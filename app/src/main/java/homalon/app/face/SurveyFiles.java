@@ -2,6 +2,7 @@ package homalon.app.face;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import homalon.app.store.EvidenceLog;
 import homalon.core.geometry.Spot;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.Soak;
@@ -9,11 +10,9 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
@@ -51,7 +50,7 @@ class SurveyFiles {
             Map<UUID, List<PlaceRow>> bySurvey =
                     places.ofSurveys(ids).stream().collect(Collectors.groupingBy(p -> p.surveyId));
             Map<UUID, List<ReadingRow>> byPlace =
-                    readings.ofSurveys(ids).stream().collect(Collectors.groupingBy(r -> r.placeId));
+                    readings.ofSurveys(ids).stream().collect(Collectors.groupingBy(ReadingRow::place));
             for (SurveyRow row : unknown) {
                 SurveyFile file = file(row, bySurvey.getOrDefault(row.id, List.of()), byPlace);
                 files.put(row.id, file);
@@ -88,12 +87,12 @@ class SurveyFiles {
     private static SurveyFile after(SurveyFile before, ReadingRow row) {
         List<SurveyFile.ReadingFile> history = new ArrayList<>();
         for (SurveyFile.ReadingFile r : before.history()) {
-            history.add(r.place().equals(row.placeId) && r.stands() ? r.superseded() : r);
+            history.add(r.place().equals(row.place()) && r.stands() ? r.superseded() : r);
         }
         List<SurveyFile.PlaceFile> places = new ArrayList<>();
         for (SurveyFile.PlaceFile p : before.places()) {
-            if (p.id().equals(row.placeId)) {
-                SurveyFile.ReadingFile reading = reading(row, p.name(), true);
+            if (p.id().equals(row.place())) {
+                SurveyFile.ReadingFile reading = row.file(p.name(), true);
                 history.add(reading);
                 places.add(new SurveyFile.PlaceFile(
                         p.id(), p.seq(), p.name(), p.spot(), p.sealing(), Optional.of(reading)));
@@ -121,17 +120,12 @@ class SurveyFiles {
         List<SurveyFile.ReadingFile> history = new ArrayList<>();
         for (PlaceRow p : rows) {
             List<ReadingRow> lines = byPlace.getOrDefault(p.id, List.of());
-            Set<UUID> withdrawn = new HashSet<>();
-            lines.stream().filter(r -> r.withdraws != null).forEach(r -> withdrawn.add(r.withdraws));
-            ReadingRow current = null;
-            for (ReadingRow r : lines) {
-                boolean counts = r.kind != ReadingRow.Kind.WITHDRAWN && !withdrawn.contains(r.id);
-                current = counts ? r : current;
-            }
+            List<ReadingRow> standing = EvidenceLog.standing(lines);
+            ReadingRow current = standing.isEmpty() ? null : standing.get(standing.size() - 1);
             Map<UUID, SurveyFile.ReadingFile> files = new HashMap<>();
             for (ReadingRow r : lines) {
-                SurveyFile.ReadingFile file = reading(r, p.name, r == current);
-                files.put(r.id, file);
+                SurveyFile.ReadingFile file = r.file(p.name, r == current);
+                files.put(r.id(), file);
                 history.add(file);
             }
             (p.dropped ? dropped : kept)
@@ -141,7 +135,7 @@ class SurveyFiles {
                             p.name,
                             new Spot(p.x / 1e6, p.y / 1e6),
                             p.sealing,
-                            current == null ? Optional.empty() : Optional.of(files.get(current.id))));
+                            current == null ? Optional.empty() : Optional.of(files.get(current.id()))));
         }
         history.sort(Comparator.comparingLong(SurveyFile.ReadingFile::seq));
         return new SurveyFile(
@@ -160,21 +154,5 @@ class SurveyFiles {
                                 BigDecimal.valueOf(row.partTemperature, 1),
                                 BigDecimal.valueOf(row.roomTemperature, 1))),
                 row.revision);
-    }
-
-    private static SurveyFile.ReadingFile reading(ReadingRow r, String placeName, boolean stands) {
-        return new SurveyFile.ReadingFile(
-                r.seq,
-                r.id,
-                r.placeId,
-                placeName,
-                r.kind.name(),
-                r.typed,
-                r.unit,
-                Optional.ofNullable(r.value).map(Length::ofNanometres),
-                Optional.ofNullable(r.withdraws),
-                r.byPerson,
-                r.at,
-                stands);
     }
 }

@@ -26,6 +26,6 @@ interface SurveyRepository extends JpaRepository<SurveyRow, UUID> {
     Optional<SurveyRow> locked(UUID job, SurveyKind kind);
 
     @Modifying(flushAutomatically = true, clearAutomatically = true)
-    @Query(nativeQuery = true, value = "update survey set revision = revision + 1 where id = :id")
+    @Query("update SurveyRow set revision = revision + 1 where id = :id")
     void changed(UUID id);
 }

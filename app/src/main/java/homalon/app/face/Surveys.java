@@ -3,6 +3,7 @@ package homalon.app.face;
 import homalon.app.part.Changes;
 import homalon.app.part.Faces;
 import homalon.app.part.PartFile;
+import homalon.app.store.EvidenceLog;
 import homalon.app.web.OneRead;
 import homalon.core.face.OddReading;
 import homalon.core.face.PlaceProposal;
@@ -40,7 +41,7 @@ public class Surveys {
     private final SurveyRepository surveys;
     private final PlaceRepository places;
     private final ReadingRepository readings;
-    private final ReadingLines lines;
+    private final EvidenceLog log;
     private final SurveyFiles files;
     private final Faces faces;
     private final OneRead reading;
@@ -52,7 +53,7 @@ public class Surveys {
             SurveyRepository surveys,
             PlaceRepository places,
             ReadingRepository readings,
-            ReadingLines lines,
+            EvidenceLog log,
             SurveyFiles files,
             Faces faces,
             OneRead reading,
@@ -62,7 +63,7 @@ public class Surveys {
         this.surveys = surveys;
         this.places = places;
         this.readings = readings;
-        this.lines = lines;
+        this.log = log;
         this.files = files;
         this.faces = faces;
         this.reading = reading;
@@ -185,18 +186,16 @@ public class Surveys {
         if (question.isPresent()) {
             return question.get();
         }
-        ReadingRow row = new ReadingRow();
-        row.id = keyed.id();
-        row.placeId = place.id();
-        row.kind = value.isPresent() ? ReadingRow.Kind.KEYED : ReadingRow.Kind.SKIPPED;
-        row.typed = keyed.typed().strip();
-        row.unit = keyed.unit();
-        row.value = value.map(Length::nanometres).orElse(null);
-        row.byPerson = by;
-        row.at = clock.instant();
-        lines.write(survey.id(), row);
+        ReadingRow row =
+                ReadingRow.keyed(keyed.id(), place.id(), value, keyed.typed().strip(), keyed.unit(), by);
+        write(survey, row);
         files.advance(survey, row);
         return new Outcome.Kept();
+    }
+
+    private void write(SurveyFile survey, ReadingRow row) {
+        log.add(row);
+        surveys.changed(survey.id());
     }
 
     private static Length read(Keyed keyed, SurveyKind kind) {
@@ -250,7 +249,7 @@ public class Surveys {
         SurveyFile survey = open(part, kind);
         Optional<ReadingRow> before = readings.findById(id);
         if (before.isPresent()) {
-            return before.map(r -> r.placeId);
+            return before.map(ReadingRow::place);
         }
         List<SurveyFile.PlaceFile> own = survey.places().stream()
                 .filter(p -> p.reading().filter(r -> r.by().equals(by)).isPresent())
@@ -258,18 +257,7 @@ public class Surveys {
         Optional<SurveyFile.ReadingFile> last = own.stream()
                 .map(p -> p.reading().orElseThrow())
                 .max(Comparator.comparingLong(SurveyFile.ReadingFile::seq));
-        last.ifPresent(r -> {
-            ReadingRow row = new ReadingRow();
-            row.id = id;
-            row.placeId = r.place();
-            row.kind = ReadingRow.Kind.WITHDRAWN;
-            row.typed = "";
-            row.unit = r.unit();
-            row.withdraws = r.id();
-            row.byPerson = by;
-            row.at = clock.instant();
-            lines.write(survey.id(), row);
-        });
+        last.ifPresent(r -> write(survey, ReadingRow.takingBack(id, r, by)));
         return last.map(SurveyFile.ReadingFile::place);
     }
 

@@ -5,6 +5,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.app.feelers.FeelerFile.LineFile;
 import homalon.app.feelers.FeelerFile.PlaceFile;
 import homalon.app.feelers.FeelerFile.TryFile;
+import homalon.app.store.EvidenceLog;
 import homalon.core.face.FeelerLine.Rest;
 import homalon.core.face.Gap;
 import homalon.core.quantity.Length;
@@ -12,7 +13,6 @@ import homalon.core.rulebook.BladeSet;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -47,20 +47,20 @@ class FeelerFiles {
         List<FeelerPlaceRow> asked =
                 places.findByLineIdInOrderBySeq(laid.stream().map(l -> l.id).toList());
         List<FeelerTryRow> said =
-                tries.findByPlaceIdInOrderBySeq(asked.stream().map(p -> p.id).toList());
-        Set<UUID> withdrawn = new HashSet<>();
-        said.stream().filter(t -> t.withdraws != null).forEach(t -> withdrawn.add(t.withdraws));
-        Map<UUID, List<FeelerTryRow>> byPlace = said.stream().collect(Collectors.groupingBy(t -> t.placeId));
+                tries.findByPlaceInOrderBySeq(asked.stream().map(p -> p.id).toList());
+        List<FeelerTryRow> standing = EvidenceLog.standing(said);
+        Map<UUID, List<FeelerTryRow>> byPlace = standing.stream().collect(Collectors.groupingBy(FeelerTryRow::place));
+        Set<FeelerTryRow> counts = Set.copyOf(standing);
         Map<UUID, List<FeelerPlaceRow>> byLine = asked.stream().collect(Collectors.groupingBy(p -> p.lineId));
         List<LineFile> files = new ArrayList<>();
         for (FeelerLineRow l : laid) {
             List<PlaceFile> of = byLine.getOrDefault(l.id, List.of()).stream()
-                    .map(p -> place(p, byPlace.getOrDefault(p.id, List.of()), withdrawn))
+                    .map(p -> place(p, byPlace.getOrDefault(p.id, List.of())))
                     .toList();
             files.add(new LineFile(l.id, l.name, l.from(), l.to(), of));
         }
         List<TryFile> history = said.stream()
-                .map(t -> file(t, withdrawn))
+                .map(t -> t.file(counts.contains(t)))
                 .sorted(Comparator.comparingLong(TryFile::seq))
                 .toList();
         return new FeelerFile(
@@ -79,26 +79,19 @@ class FeelerFiles {
                 row.revision);
     }
 
-    private static boolean counts(FeelerTryRow t, Set<UUID> withdrawn) {
-        return t.said != Said.WITHDRAWN && !withdrawn.contains(t.id);
-    }
-
     /** Replays what was said at one place. */
-    private static PlaceFile place(FeelerPlaceRow row, List<FeelerTryRow> said, Set<UUID> withdrawn) {
+    private static PlaceFile place(FeelerPlaceRow row, List<FeelerTryRow> said) {
         Gap gap = Gap.UNTRIED;
         Rest rest = Rest.NOT_NOTED;
         boolean skipped = false;
         FeelerTryRow last = null;
         for (FeelerTryRow t : said) {
-            if (!counts(t, withdrawn)) {
-                continue;
-            }
             last = t;
-            skipped = t.said == Said.SKIPPED;
-            switch (t.said) {
-                case GOES -> gap = gap.went(Length.ofNanometres(t.goes));
-                case REFUSES -> gap = gap.refused(Length.ofNanometres(t.refuses));
-                case FOUND -> gap = new Gap(length(t.goes), length(t.refuses));
+            skipped = t.said() == Said.SKIPPED;
+            switch (t.said()) {
+                case GOES -> gap = gap.went(t.goes().orElseThrow());
+                case REFUSES -> gap = gap.refused(t.refuses().orElseThrow());
+                case FOUND -> gap = new Gap(t.goes(), t.refuses());
                 case ROCKS -> rest = Rest.ROCKS;
                 case SITS -> rest = Rest.SITS_STILL;
                 default -> {}
@@ -111,26 +104,7 @@ class FeelerFiles {
                 gap,
                 rest,
                 skipped,
-                last == null ? 0 : last.seq,
-                Optional.ofNullable(last).map(t -> t.byPerson));
-    }
-
-    private static Optional<Length> length(Long nm) {
-        return Optional.ofNullable(nm).map(Length::ofNanometres);
-    }
-
-    private static TryFile file(FeelerTryRow t, Set<UUID> withdrawn) {
-        return new TryFile(
-                t.seq,
-                t.id,
-                t.placeId,
-                t.said,
-                length(t.goes),
-                length(t.refuses),
-                t.typed,
-                t.unit,
-                t.byPerson,
-                t.at,
-                counts(t, withdrawn));
+                last == null ? 0 : last.seq(),
+                Optional.ofNullable(last).map(FeelerTryRow::by));
     }
 }

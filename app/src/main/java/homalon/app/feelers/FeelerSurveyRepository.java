@@ -1,11 +1,13 @@
 package homalon.app.feelers;
 
 import homalon.app.web.OneOrMany;
+import jakarta.persistence.LockModeType;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
@@ -21,10 +23,11 @@ interface FeelerSurveyRepository extends JpaRepository<FeelerSurveyRow, UUID> {
     }
 
     /** Two people on one survey write one after the other. */
-    @Query(nativeQuery = true, value = "select id from feeler_survey where job_id = :job and kind = :kind for update")
-    Optional<UUID> lock(UUID job, String kind);
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select s from FeelerSurveyRow s where s.jobId = :job and s.kind = :kind")
+    Optional<FeelerSurveyRow> locked(UUID job, FeelerKind kind);
 
     @Modifying(flushAutomatically = true, clearAutomatically = true)
-    @Query(nativeQuery = true, value = "update feeler_survey set revision = revision + 1 where id = :id")
+    @Query("update FeelerSurveyRow set revision = revision + 1 where id = :id")
     void changed(UUID id);
 }

@@ -5,6 +5,7 @@ import homalon.app.feelers.FeelerFile.PlaceFile;
 import homalon.app.feelers.FeelerFile.TryFile;
 import homalon.app.part.Faces;
 import homalon.app.part.PartFile;
+import homalon.app.store.EvidenceLog;
 import homalon.app.tools.Toolbox;
 import homalon.core.face.FeelerLine.Rest;
 import homalon.core.face.FeelerProposal;
@@ -42,6 +43,7 @@ public class FeelerSurveys {
     private final FeelerLineRepository lines;
     private final FeelerPlaceRepository places;
     private final FeelerTryRepository tries;
+    private final EvidenceLog log;
     private final FeelerFiles files;
     private final Faces faces;
     private final Toolbox toolbox;
@@ -52,6 +54,7 @@ public class FeelerSurveys {
             FeelerLineRepository lines,
             FeelerPlaceRepository places,
             FeelerTryRepository tries,
+            EvidenceLog log,
             FeelerFiles files,
             Faces faces,
             Toolbox toolbox,
@@ -60,6 +63,7 @@ public class FeelerSurveys {
         this.lines = lines;
         this.places = places;
         this.tries = tries;
+        this.log = log;
         this.files = files;
         this.faces = faces;
         this.toolbox = toolbox;
@@ -314,17 +318,9 @@ public class FeelerSurveys {
 
     private void save(UUID place, Stroke stroke, Said said, Gap gap) {
         Keyed keyed = stroke.keyed();
-        FeelerTryRow row = new FeelerTryRow();
-        row.id = keyed.id();
-        row.placeId = place;
-        row.said = said;
-        row.goes = gap.goes().map(Length::nanometres).orElse(null);
-        row.refuses = gap.refuses().map(Length::nanometres).orElse(null);
-        row.typed = keyed.typed().strip();
-        row.unit = keyed.unit();
-        row.byPerson = stroke.by();
-        row.at = stroke.at();
-        tries.saveAndFlush(row);
+        log.add(
+                new FeelerTryRow(keyed.id(), place, said, gap, keyed.typed().strip(), keyed.unit(), stroke.by()),
+                stroke.at());
     }
 
     /** Takes back all of the last thing that this person keyed and that stands; empty when there is none. */
@@ -332,7 +328,7 @@ public class FeelerSurveys {
         FeelerFile survey = open(part, kind);
         Optional<FeelerTryRow> before = tries.findById(id);
         if (before.isPresent()) {
-            return before.map(r -> r.placeId);
+            return before.map(FeelerTryRow::place);
         }
         Optional<TryFile> last = survey.history().stream()
                 .filter(t -> t.stands() && t.by().equals(by))
@@ -350,16 +346,8 @@ public class FeelerSurveys {
                 by,
                 clock.instant().truncatedTo(ChronoUnit.MICROS));
         for (TryFile t : said) {
-            FeelerTryRow row = new FeelerTryRow();
-            row.id = t == said.get(0) ? id : stroke.also(t.place()).keyed().id();
-            row.placeId = t.place();
-            row.said = Said.WITHDRAWN;
-            row.typed = "";
-            row.unit = t.unit();
-            row.withdraws = t.id();
-            row.byPerson = by;
-            row.at = stroke.at();
-            tries.saveAndFlush(row);
+            UUID line = t == said.get(0) ? id : stroke.also(t.place()).keyed().id();
+            log.add(FeelerTryRow.takingBack(line, t, by), stroke.at());
         }
         surveys.changed(survey.id());
         return Optional.of(said.get(0).place());
@@ -367,7 +355,7 @@ public class FeelerSurveys {
 
     private FeelerFile open(PartFile part, FeelerKind kind) {
         part.requireHere("survey", "to measure it");
-        surveys.lock(part.visit().id(), kind.name());
+        surveys.locked(part.visit().id(), kind);
         return find(part, kind)
                 .orElseThrow(() -> new BadInputException("survey", "This face was not begun: start it first."));
     }

@@ -6,5 +6,5 @@ import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface FeelerTryRepository extends JpaRepository<FeelerTryRow, UUID> {
-    List<FeelerTryRow> findByPlaceIdInOrderBySeq(Collection<UUID> places);
+    List<FeelerTryRow> findByPlaceInOrderBySeq(Collection<UUID> places);
 }

@@ -1,59 +1,82 @@
 package homalon.app.feelers;
 
+import homalon.app.store.EvidenceLine;
+import homalon.core.face.Gap;
 import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-import java.time.Instant;
+import java.util.Optional;
 import java.util.UUID;
-import org.hibernate.annotations.Generated;
-import org.springframework.data.domain.Persistable;
+import org.hibernate.annotations.Immutable;
 
-/** What was said at a place, as it was keyed. The database refuses to change or remove it. */
+/** What was said at a place, as it was keyed. */
 @Entity
+@Immutable
 @Table(name = "feeler_try")
-class FeelerTryRow implements Persistable<UUID> {
-    @Id
-    UUID id;
-
-    @Generated
-    @Column(insertable = false, updatable = false)
-    long seq;
-
+class FeelerTryRow extends EvidenceLine {
     @Column(name = "place_id")
-    UUID placeId;
+    private UUID place;
 
     @Enumerated(EnumType.STRING)
-    Said said;
+    private Said said;
 
     @Column(name = "goes_nm")
-    Long goes;
+    private Length goes;
 
     @Column(name = "refuses_nm")
-    Long refuses;
+    private Length refuses;
 
-    String typed;
+    private String typed;
 
     @Enumerated(EnumType.STRING)
-    BenchUnit unit;
+    private BenchUnit unit;
 
-    UUID withdraws;
+    private UUID withdraws;
 
-    @Column(name = "by_person")
-    UUID byPerson;
+    protected FeelerTryRow() {}
 
-    Instant at;
+    FeelerTryRow(UUID id, UUID place, Said said, Gap gap, String typed, BenchUnit unit, UUID by) {
+        super(id, by);
+        this.place = place;
+        this.said = said;
+        this.goes = gap.goes().orElse(null);
+        this.refuses = gap.refuses().orElse(null);
+        this.typed = typed;
+        this.unit = unit;
+    }
 
-    @Override
-    public UUID getId() {
-        return id;
+    static FeelerTryRow takingBack(UUID id, FeelerFile.TryFile wrong, UUID by) {
+        FeelerTryRow row = new FeelerTryRow(id, wrong.place(), Said.WITHDRAWN, Gap.UNTRIED, "", wrong.unit(), by);
+        row.withdraws = wrong.id();
+        return row;
+    }
+
+    UUID place() {
+        return place;
+    }
+
+    Said said() {
+        return said;
+    }
+
+    Optional<Length> goes() {
+        return Optional.ofNullable(goes);
+    }
+
+    Optional<Length> refuses() {
+        return Optional.ofNullable(refuses);
     }
 
     @Override
-    public boolean isNew() {
-        return true;
+    public UUID withdraws() {
+        return withdraws;
+    }
+
+    FeelerFile.TryFile file(boolean stands) {
+        return new FeelerFile.TryFile(seq(), id(), place, said, goes(), refuses(), typed, unit, by(), at(), stands);
     }
 }

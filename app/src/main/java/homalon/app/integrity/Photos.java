@@ -45,12 +45,14 @@ class Photos {
     /** Of any visit of the casting. */
     @Transactional(readOnly = true)
     Optional<byte[]> jpeg(PartFile part, UUID id) {
-        return entities.createQuery("select jpeg from PhotoRow where id = :id and visit in (:visits)", byte[].class)
+        return entities
+                .createQuery("select jpeg from PhotoRow where id = :id and visit in (:visits)", byte[].class)
                 .setParameter("id", id)
                 .setParameter(
                         "visits",
                         parts.everyVisit(part).stream().map(v -> v.visit().id()).toList())
-                .getResultStream()
+                .getResultList()
+                .stream()
                 .findFirst();
     }
 

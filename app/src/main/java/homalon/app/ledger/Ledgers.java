@@ -15,7 +15,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -25,25 +25,18 @@ import org.springframework.transaction.annotation.Transactional;
 public class Ledgers {
     private final LineRepository lines;
     private final Turns turns;
-    private final JdbcClient jdbc;
     private final Clock clock;
 
-    Ledgers(LineRepository lines, Turns turns, JdbcClient jdbc, Clock clock) {
+    Ledgers(LineRepository lines, Turns turns, Clock clock) {
         this.lines = lines;
         this.turns = turns;
-        this.jdbc = jdbc;
         this.clock = clock;
     }
 
     /** Edges of a cutter that a standing pass was cut with, over the whole shop. */
     @Transactional(readOnly = true)
     public List<String> edgesUsed(String cutter) {
-        return jdbc.sql("""
-                        select distinct l.edge from ledger_line l
-                        where l.kind = 'PASS' and l.edge <> '' and lower(l.cutter) = lower(?)
-                          and not exists (select 1 from ledger_line r where r.reverses = l.id)
-                        order by l.edge limit 24
-                        """).param(cutter).query(String.class).list();
+        return lines.edgesUsed(cutter, Limit.of(24));
     }
 
     /** What is noted beside a depth. */

@@ -1,9 +1,11 @@
 package homalon.app.part;
 
 import homalon.app.web.OneOrMany;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -20,6 +22,12 @@ interface JobRepository extends JpaRepository<Job, UUID> {
 
     @Query("select j.partId from Job j where j.releasedAt is not null order by j.releasedAt desc")
     List<UUID> handedOver(Limit most);
+
+    @Query("select id from Job where releasedAt is not null")
+    List<UUID> handedOver();
+
+    @Query("select min(openedAt) from Job")
+    Optional<Instant> firstOpened();
 
     /**
      * How many visits are in the shop.

@@ -26,7 +26,6 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.LongStream;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
@@ -40,26 +39,17 @@ public class Parts {
     private final LimitRepository limits;
     private final Changes changes;
     private final Turns turns;
-    private final JdbcClient jdbc;
     private final Clock clock;
     /** Every page of a part asks for it: one question tells whether it is what it was (ADR 18). */
     private final Cache<String, Known> known =
             Caffeine.newBuilder().maximumSize(400).build();
 
-    Parts(
-            PartRepository parts,
-            JobRepository jobs,
-            LimitRepository limits,
-            Changes changes,
-            Turns turns,
-            JdbcClient jdbc,
-            Clock clock) {
+    Parts(PartRepository parts, JobRepository jobs, LimitRepository limits, Changes changes, Turns turns, Clock clock) {
         this.changes = changes;
         this.turns = turns;
         this.parts = parts;
         this.jobs = jobs;
         this.limits = limits;
-        this.jdbc = jdbc;
         this.clock = clock;
     }
 
@@ -78,7 +68,7 @@ public class Parts {
             parts.flush();
         }
         // Read before the part: what is remembered may be newer than its stamp, never older.
-        Optional<String> stamp = stamp(tidy);
+        Optional<PartRepository.Stamp> stamp = parts.stamp(tidy);
         Known before = known.getIfPresent(tidy);
         if (before != null && stamp.filter(before.stamp()::equals).isPresent()) {
             return Optional.of(before.file());
@@ -92,17 +82,7 @@ public class Parts {
         return found;
     }
 
-    private record Known(String stamp, PartFile file) {}
-
-    /** Changes whenever the part, a visit of it or a limit entered for it does: versions and numbers only go up. */
-    private Optional<String> stamp(String tag) {
-        return jdbc.sql("""
-                        select concat_ws(' ', p.id, p.version,
-                          (select concat(count(*), '/', sum(j.version)) from job j where j.part_id = p.id),
-                          (select concat(count(*), '/', count(l.withdrawn_at)) from flatness_limit l where l.part_id = p.id))
-                        from part p where p.tag = :tag
-                        """).param("tag", tag).query(String.class).optional();
-    }
+    private record Known(PartRepository.Stamp stamp, PartFile file) {}
 
     @Transactional(readOnly = true)
     public Optional<PartFile> byId(UUID id) {
@@ -151,6 +131,26 @@ public class Parts {
                 .replace("%", "!%")
                 .replace("_", "!_");
         return "%" + tidy + "%";
+    }
+
+    /** The castings of these visits, in their order. */
+    @Transactional(readOnly = true)
+    public List<PartFile> ofVisits(List<UUID> visits) {
+        Map<UUID, UUID> castings =
+                jobs.findAllById(visits).stream().collect(Collectors.toMap(j -> j.id, j -> j.partId));
+        return byIds(visits.stream().map(castings::get).toList());
+    }
+
+    /** Visits that are over. */
+    @Transactional(readOnly = true)
+    public List<UUID> visitsHandedOver() {
+        return jobs.handedOver();
+    }
+
+    /** When the shop's first part was booked in. */
+    @Transactional(readOnly = true)
+    public Optional<Instant> firstOpened() {
+        return jobs.firstOpened();
     }
 
     /** Tags by visit, of those visits that are not over. */

@@ -1,10 +1,10 @@
 package homalon.app.people;
 
+import jakarta.persistence.EntityManager;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -14,10 +14,10 @@ import org.springframework.transaction.annotation.Transactional;
 public class Journal {
     private static final int MOST = 300;
 
-    private final JdbcClient jdbc;
+    private final EntityManager entities;
 
-    Journal(JdbcClient jdbc) {
-        this.jdbc = jdbc;
+    Journal(EntityManager entities) {
+        this.entities = entities;
     }
 
     /** What a line is about. */
@@ -66,21 +66,18 @@ public class Journal {
     public record Line(Instant at, Optional<UUID> by, What what, String detail) {}
 
     public void write(What what, UUID by, String detail) {
-        jdbc.sql("insert into journal (by_person, what, detail) values (?, ?, ?)")
-                .params(by, what.name(), detail.length() > MOST ? detail.substring(0, MOST) : detail)
-                .update();
+        entities.persist(new JournalLine(by, what, detail.length() > MOST ? detail.substring(0, MOST) : detail));
     }
 
     /** The last lines, the youngest first. */
     @Transactional(readOnly = true)
     public List<Line> last(int most) {
-        return jdbc.sql("select at, by_person, what, detail from journal order by seq desc limit ?")
-                .param(most)
-                .query((r, n) -> new Line(
-                        r.getTimestamp(1).toInstant(),
-                        Optional.ofNullable(r.getObject(2, UUID.class)),
-                        What.valueOf(r.getString(3)),
-                        r.getString(4)))
-                .list();
+        return entities
+                .createQuery("from JournalLine order by seq desc", JournalLine.class)
+                .setMaxResults(most)
+                .getResultList()
+                .stream()
+                .map(l -> new Line(l.at, Optional.ofNullable(l.by), l.what, l.detail))
+                .toList();
     }
 }

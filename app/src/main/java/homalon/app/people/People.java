@@ -11,7 +11,6 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
@@ -24,19 +23,12 @@ public class People {
     private final PersonRepository people;
     private final BenchDeviceRepository devices;
     private final PasswordEncoder encoder;
-    private final JdbcClient jdbc;
     private final Clock clock;
 
-    People(
-            PersonRepository people,
-            BenchDeviceRepository devices,
-            PasswordEncoder encoder,
-            JdbcClient jdbc,
-            Clock clock) {
+    People(PersonRepository people, BenchDeviceRepository devices, PasswordEncoder encoder, Clock clock) {
         this.people = people;
         this.devices = devices;
         this.encoder = encoder;
-        this.jdbc = jdbc;
         this.clock = clock;
     }
 
@@ -83,9 +75,7 @@ public class People {
     /** The owner's account on a fresh installation; refused once anybody exists. Of several at once one is made. */
     public Someone addFirstOwner(String login, String name, String password) {
         // Held until the end of the transaction: whoever comes at the same moment waits, and finds an owner.
-        jdbc.sql("select pg_advisory_xact_lock(hashtext('homalon first owner'))")
-                .query((row, n) -> 0)
-                .list();
+        people.takeFirstOwnersTurn();
         requireNobody();
         return add(login, name, Role.OWNER, password);
     }
@@ -98,19 +88,7 @@ public class People {
     /** Asked at every request: one question by itself, with no transaction around it to begin and end. */
     @Transactional(propagation = Propagation.SUPPORTS)
     public Optional<Someone> find(UUID id) {
-        return jdbc.sql(
-                        "select id, login, name, role, unit, theme, pin_hash is not null, active from person where id = :id")
-                .param("id", id)
-                .query((row, n) -> new Someone(
-                        row.getObject(1, UUID.class),
-                        row.getString(2),
-                        row.getString(3),
-                        Role.valueOf(row.getString(4)),
-                        BenchUnit.valueOf(row.getString(5)),
-                        Theme.valueOf(row.getString(6)),
-                        row.getBoolean(7),
-                        row.getBoolean(8)))
-                .optional();
+        return people.seen(id);
     }
 
     @Transactional(readOnly = true)

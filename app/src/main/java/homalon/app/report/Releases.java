@@ -12,9 +12,9 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.boot.info.BuildProperties;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.thymeleaf.ITemplateEngine;
@@ -43,7 +43,6 @@ public class Releases {
     private final ShopKey key;
     private final People people;
     private final ITemplateEngine templates;
-    private final JdbcClient jdbc;
     private final Clock clock;
     private final String program;
     private final SecureRandom random = new SecureRandom();
@@ -60,7 +59,6 @@ public class Releases {
             ShopKey key,
             People people,
             ITemplateEngine templates,
-            JdbcClient jdbc,
             Clock clock,
             Optional<BuildProperties> build) {
         this.releases = releases;
@@ -74,7 +72,6 @@ public class Releases {
         this.key = key;
         this.people = people;
         this.templates = templates;
-        this.jdbc = jdbc;
         this.clock = clock;
         this.program = build.map(BuildProperties::getVersion).orElse("unknown");
     }
@@ -193,14 +190,7 @@ public class Releases {
         if (gone.isPresent()) {
             return gone.get().sums.lines().sorted().toList();
         }
-        return jdbc
-                .sql("select name || ' ' || encode(sha256(content), 'hex') from release_paper where job_id = ?")
-                .param(visit)
-                .query(String.class)
-                .list()
-                .stream()
-                .sorted()
-                .toList();
+        return papers.sums(visit).stream().sorted().toList();
     }
 
     /** A visit that was handed over, by the tag of its casting. */
@@ -209,15 +199,9 @@ public class Releases {
     /** The visit whose sealed record or one of whose papers has this SHA-256. */
     @Transactional(readOnly = true)
     Optional<Which> withSum(String sum) {
-        return jdbc.sql("""
-                        select p.tag, r.no from release r join part p on p.id = r.part_id
-                        where r.digest = :sum or exists (select from release_paper w
-                          where w.job_id = r.job_id and encode(sha256(w.content), 'hex') = :sum)
-                          or exists (select from release_erased e where e.job_id = r.job_id and position(:sum in e.sums) > 0)
-                        """)
-                .param("sum", sum)
-                .query((r, n) -> new Which(r.getString(1), r.getInt(2)))
-                .optional();
+        return releases.withSum(sum).stream()
+                .findFirst()
+                .flatMap(r -> parts.byId(r.partId).map(p -> new Which(p.tag(), r.no)));
     }
 
     private ReleasePaperRow page(PartFile part, BenchUnit unit, String digest) {
@@ -255,32 +239,31 @@ public class Releases {
         ArrayNode evidence = doc.putArray("evidence");
         evidence(part.visit().id()).forEach(e -> {
             ObjectNode line = evidence.addObject();
-            line.put("kind", e.kind());
-            line.put("seq", e.seq());
-            line.set("line", JSON.readTree(e.json()));
+            line.put("kind", e.kind);
+            line.put("seq", e.seq);
+            line.set("line", JSON.readTree(e.json));
         });
         return doc;
     }
 
-    /** A line as it stands in the tables. */
-    record Evidence(String kind, long seq, String json) {}
-
     @Transactional(readOnly = true)
-    List<Evidence> evidence(UUID visit) {
-        return jdbc.sql("select kind, seq, line::text from visit_evidence where job_id = ? order by kind, seq")
-                .param(visit)
-                .query((r, n) -> new Evidence(r.getString(1), r.getLong(2), r.getString(3)))
-                .list();
+    List<VisitEvidence> evidence(UUID visit) {
+        return releases.evidence(visit);
     }
 
     /** Visits that were handed over before there were seals; castings' visits in their order. */
     @Transactional(readOnly = true)
     List<String> tagsToSeal() {
-        return jdbc.sql("""
-                        select distinct p.tag from job j join part p on p.id = j.part_id
-                        where j.released_at is not null and not exists (select from release r where r.job_id = j.id)
-                        order by p.tag
-                        """).query(String.class).list();
+        Set<UUID> sealed = Set.copyOf(releases.sealed());
+        return parts
+                .ofVisits(parts.visitsHandedOver().stream()
+                        .filter(v -> !sealed.contains(v))
+                        .toList())
+                .stream()
+                .map(PartFile::tag)
+                .distinct()
+                .sorted()
+                .toList();
     }
 
     @Transactional

@@ -76,8 +76,8 @@ public class SealCheck {
     /** Lines of the seal that the tables tell otherwise, and lines of the tables that the seal does not know. */
     private void differences(Releases.Release r, List<String> wrong) {
         Map<String, JsonNode> now = new HashMap<>();
-        for (Releases.Evidence e : releases.evidence(r.visit())) {
-            now.put(e.kind() + " " + e.seq(), JSON.readTree(e.json()));
+        for (VisitEvidence e : releases.evidence(r.visit())) {
+            now.put(e.kind + " " + e.seq, JSON.readTree(e.json));
         }
         Set<String> told = new HashSet<>();
         for (JsonNode sealed : JSON.readTree(r.seal()).path("evidence")) {

@@ -19,13 +19,14 @@ import homalon.app.sheets.Sheets;
 import homalon.app.stock.Orders;
 import homalon.app.work.WorkEntry;
 import homalon.app.work.WorkLog;
+import jakarta.persistence.EntityManager;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.jdbc.core.simple.JdbcClient;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** What was written about visits beside the readings of their faces; read anew only when a line was added since. */
@@ -45,7 +46,7 @@ class Written {
 
     private record Known(PartFile part, String stamp, Lines lines) {}
 
-    private final JdbcClient jdbc;
+    private final EntityManager entities;
     private final FeelerSurveys feelers;
     private final Plans plans;
     private final Ledgers ledgers;
@@ -58,7 +59,7 @@ class Written {
             Caffeine.newBuilder().maximumSize(300).build();
 
     Written(
-            JdbcClient jdbc,
+            EntityManager entities,
             FeelerSurveys feelers,
             Plans plans,
             Ledgers ledgers,
@@ -67,7 +68,7 @@ class Written {
             PressureTests tests,
             Sheets sheets,
             Orders orders) {
-        this.jdbc = jdbc;
+        this.entities = entities;
         this.feelers = feelers;
         this.plans = plans;
         this.ledgers = ledgers;
@@ -110,13 +111,12 @@ class Written {
     }
 
     private Map<UUID, String> stamps(List<PartFile> parts) {
-        Map<UUID, String> stamps = new HashMap<>();
-        jdbc.sql("select job_id, stamp from visit_stamp where job_id in (:visits)")
-                .param("visits", parts.stream().map(p -> p.visit().id()).toList())
-                .query(row -> {
-                    stamps.put(row.getObject(1, UUID.class), row.getString(2));
-                });
-        return stamps;
+        return entities
+                .createQuery("from VisitStamp where visit in (:visits)", VisitStamp.class)
+                .setParameter("visits", parts.stream().map(p -> p.visit().id()).toList())
+                .getResultList()
+                .stream()
+                .collect(Collectors.toMap(s -> s.visit, s -> s.stamp));
     }
 
     private Map<PartFile, Lines> read(List<PartFile> parts) {

@@ -2,13 +2,11 @@ package homalon.app.security;
 
 import homalon.app.people.Secrets;
 import homalon.core.input.BadInputException;
-import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -16,11 +14,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class ApiTokens {
-    private final JdbcClient jdbc;
+    private final ApiTokenRepository tokens;
     private final Clock clock;
 
-    ApiTokens(JdbcClient jdbc, Clock clock) {
-        this.jdbc = jdbc;
+    ApiTokens(ApiTokenRepository tokens, Clock clock) {
+        this.tokens = tokens;
         this.clock = clock;
     }
 
@@ -34,33 +32,23 @@ public class ApiTokens {
             throw new BadInputException("tokenName", "Name the program that will use it, such as Gauge PC.");
         }
         String secret = Secrets.newToken();
-        jdbc.sql("insert into api_token (id, name, token_hash, issued_by, issued_at) values (?, ?, ?, ?, ?)")
-                .params(UUID.randomUUID(), tidy, Secrets.hash(secret), owner, Timestamp.from(clock.instant()))
-                .update();
+        tokens.save(new ApiTokenRow(tidy, Secrets.hash(secret), owner, clock.instant()));
         return secret;
     }
 
     public void revoke(UUID id) {
-        jdbc.sql("update api_token set revoked_at = ? where id = ? and revoked_at is null")
-                .params(Timestamp.from(clock.instant()), id)
-                .update();
+        tokens.findById(id).filter(t -> t.revokedAt == null).ifPresent(t -> t.revokedAt = clock.instant());
     }
 
     @Transactional(readOnly = true)
     public List<Token> inForce() {
-        return jdbc.sql("select id, name, issued_at from api_token where revoked_at is null order by issued_at")
-                .query((rs, i) -> new Token(
-                        rs.getObject(1, UUID.class),
-                        rs.getString(2),
-                        rs.getTimestamp(3).toInstant()))
-                .list();
+        return tokens.findByRevokedAtIsNullOrderByIssuedAt().stream()
+                .map(t -> new Token(t.id, t.name, t.issuedAt))
+                .toList();
     }
 
     @Transactional(readOnly = true)
     public Optional<String> nameOf(String secret) {
-        return jdbc.sql("select name from api_token where token_hash = ? and revoked_at is null")
-                .param(Secrets.hash(secret))
-                .query(String.class)
-                .optional();
+        return tokens.findByHashAndRevokedAtIsNull(Secrets.hash(secret)).map(t -> t.name);
     }
 }

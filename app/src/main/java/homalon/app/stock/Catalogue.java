@@ -1,16 +1,12 @@
 package homalon.app.stock;
 
+import homalon.app.store.EvidenceLog;
 import homalon.core.catalogue.Item;
-import homalon.core.catalogue.Metal;
-import homalon.core.quantity.Length;
-import java.sql.Timestamp;
-import java.time.Clock;
+import jakarta.persistence.EntityManager;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.UUID;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -18,12 +14,12 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Catalogue {
-    private final JdbcClient jdbc;
-    private final Clock clock;
+    private final EvidenceLog log;
+    private final EntityManager entities;
 
-    Catalogue(JdbcClient jdbc, Clock clock) {
-        this.jdbc = jdbc;
-        this.clock = clock;
+    Catalogue(EvidenceLog log, EntityManager entities) {
+        this.log = log;
+        this.entities = entities;
     }
 
     /** @param shelf how many lie on the shop's own shelf */
@@ -31,27 +27,13 @@ public class Catalogue {
 
     @Transactional(readOnly = true)
     public List<Row> rows() {
-        return jdbc.sql("""
-                        select code, kind, words, outer_nm, inner_nm, height_nm, metal, counterbore_nm, shelf
-                        from (select distinct on (code) * from catalogue_line order by code, seq desc) last
-                        where not gone order by kind, outer_nm, code
-                        """)
-                .query((r, n) -> new Row(
-                        new Item(
-                                r.getString(1),
-                                Item.Kind.valueOf(r.getString(2)),
-                                r.getString(3),
-                                mm(r.getLong(4)),
-                                mm(r.getLong(5)),
-                                mm(r.getLong(6)),
-                                Optional.ofNullable(r.getString(7)).map(Metal::valueOf),
-                                r.getObject(8) == null ? OptionalDouble.empty() : OptionalDouble.of(mm(r.getLong(8)))),
-                        r.getInt(9)))
-                .list();
-    }
-
-    private static double mm(long nm) {
-        return Length.ofNanometres(nm).mm();
+        return entities.createQuery("""
+                        from CatalogueLine l where not gone
+                        and seq = (select max(other.seq) from CatalogueLine other where other.code = l.code)
+                        order by kind, outer, code
+                        """, CatalogueLine.class).getResultList().stream()
+                .map(CatalogueLine::row)
+                .toList();
     }
 
     @Transactional(readOnly = true)
@@ -68,39 +50,11 @@ public class Catalogue {
 
     /** New lines for these codes; what stood before stays in the history. */
     public void keep(List<Row> rows, UUID by) {
-        rows.forEach(r -> insert(r, false, by));
+        rows.forEach(r -> log.add(new CatalogueLine(r, false, by)));
     }
 
     /** Off the list. */
     public void drop(String code, UUID by) {
-        byCode(code).ifPresent(r -> insert(r, true, by));
-    }
-
-    private void insert(Row row, boolean gone, UUID by) {
-        Item i = row.item();
-        jdbc.sql("""
-                        insert into catalogue_line (id, code, kind, words, outer_nm, inner_nm, height_nm, metal,
-                            counterbore_nm, shelf, gone, by_person, at)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
-                        """)
-                .params(
-                        UUID.randomUUID(),
-                        i.code(),
-                        i.kind().name(),
-                        i.words(),
-                        nm(i.outer()),
-                        nm(i.inner()),
-                        nm(i.height()),
-                        i.metal().map(Metal::name).orElse(null),
-                        i.counterbore().isPresent() ? nm(i.counterbore().getAsDouble()) : null,
-                        row.shelf(),
-                        gone,
-                        by,
-                        Timestamp.from(clock.instant()))
-                .update();
-    }
-
-    private static long nm(double mm) {
-        return Length.roundedFromMm(mm).nanometres();
+        byCode(code).ifPresent(r -> log.add(new CatalogueLine(r, true, by)));
     }
 }

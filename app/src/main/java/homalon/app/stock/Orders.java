@@ -2,23 +2,20 @@ package homalon.app.stock;
 
 import homalon.app.part.PartFile;
 import homalon.app.part.Turns;
+import homalon.app.store.EvidenceLog;
 import homalon.core.input.BadInputException;
 import homalon.core.input.Problems;
 import homalon.core.route.Operation;
+import jakarta.persistence.EntityManager;
 import java.nio.charset.StandardCharsets;
-import java.sql.Date;
-import java.sql.Timestamp;
-import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -27,15 +24,15 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class Orders {
     private final Turns turns;
-    private final JdbcClient jdbc;
-    private final Clock clock;
+    private final EvidenceLog log;
+    private final EntityManager entities;
     private final Catalogue catalogue;
 
-    Orders(Turns turns, JdbcClient jdbc, Clock clock, Catalogue catalogue) {
+    Orders(Turns turns, EvidenceLog log, EntityManager entities, Catalogue catalogue) {
         this.turns = turns;
-        this.jdbc = jdbc;
+        this.log = log;
+        this.entities = entities;
         this.catalogue = catalogue;
-        this.clock = clock;
     }
 
     /**
@@ -64,31 +61,19 @@ public class Orders {
 
     @Transactional(readOnly = true)
     public Map<UUID, List<Order>> ofVisits(Collection<UUID> visits) {
-        if (visits.isEmpty()) {
+        List<PartOrder> placed = log.ofVisits(PartOrder.class, visits);
+        if (placed.isEmpty()) {
             return Map.of();
         }
-        List<Order> all = jdbc.sql("""
-                        select o.id, o.job_id, o.code, o.words, o.quantity, o.operation, o.promised, o.by_person, o.at,
-                            coalesce(sum(e.quantity) filter (where e.kind = 'ARRIVED'), 0) arrived,
-                            coalesce(bool_or(e.kind = 'CANCELLED'), false) cancelled
-                        from part_order o left join part_order_event e on e.order_id = o.id
-                        where o.job_id in (:visits) group by o.seq order by o.seq
-                        """)
-                .param("visits", visits)
-                .query((r, n) -> new Order(
-                        r.getObject("id", UUID.class),
-                        r.getObject("job_id", UUID.class),
-                        r.getString("code"),
-                        r.getString("words"),
-                        r.getInt("quantity"),
-                        Operation.valueOf(r.getString("operation")),
-                        Optional.ofNullable(r.getDate("promised")).map(Date::toLocalDate),
-                        r.getInt("arrived"),
-                        r.getBoolean("cancelled"),
-                        r.getObject("by_person", UUID.class),
-                        r.getTimestamp("at").toInstant()))
-                .list();
-        return all.stream().collect(Collectors.groupingBy(Order::visit, HashMap::new, Collectors.toList()));
+        Map<UUID, List<PartOrderEvent>> events = entities
+                .createQuery("from PartOrderEvent where order in (:orders)", PartOrderEvent.class)
+                .setParameter("orders", placed.stream().map(PartOrder::id).toList())
+                .getResultList()
+                .stream()
+                .collect(Collectors.groupingBy(PartOrderEvent::order));
+        return placed.stream()
+                .map(o -> o.order(events.getOrDefault(o.id(), List.of())))
+                .collect(Collectors.groupingBy(Order::visit));
     }
 
     @Transactional(readOnly = true)
@@ -108,21 +93,7 @@ public class Orders {
         Problems problems = new Problems();
         problems.require(need.quantity() >= 1 && need.quantity() <= 200, "quantity", "Quantity: key 1 to 200 pieces.");
         problems.throwIfAny();
-        jdbc.sql("""
-                        insert into part_order (id, job_id, code, words, quantity, operation, promised, by_person, at)
-                        values (?, ?, ?, ?, ?, ?, ?, ?, ?) on conflict (id) do nothing
-                        """)
-                .params(
-                        id,
-                        part.visit().id(),
-                        need.code(),
-                        need.words().length() > 120 ? need.words().substring(0, 120) : need.words(),
-                        need.quantity(),
-                        need.operation().name(),
-                        promised.map(Date::valueOf).orElse(null),
-                        by,
-                        Timestamp.from(clock.instant()))
-                .update();
+        log.add(new PartOrder(id, part.visit().id(), need, promised, by));
     }
 
     /** @throws BadInputException when the shelf does not hold so many */
@@ -144,7 +115,7 @@ public class Orders {
                 Optional.empty(),
                 by);
         UUID taken = UUID.nameUUIDFromBytes((id + "taken").getBytes(StandardCharsets.UTF_8));
-        event(taken, id, "ARRIVED", quantity, "from the shelf", by);
+        log.add(new PartOrderEvent(taken, id, PartOrderEvent.Kind.ARRIVED, quantity, "from the shelf", by));
         catalogue.keep(List.of(new Catalogue.Row(row.item(), row.shelf() - quantity)), by);
     }
 
@@ -161,7 +132,7 @@ public class Orders {
                     left + (left == 1 ? " piece is" : " pieces are")
                             + " still awaited: key how many came, up to that.");
         }
-        event(id, order, "ARRIVED", quantity, note, by);
+        log.add(new PartOrderEvent(id, order, PartOrderEvent.Kind.ARRIVED, quantity, note, by));
     }
 
     public void cancel(PartFile part, UUID id, UUID order, String note, UUID by) {
@@ -172,7 +143,7 @@ public class Orders {
             throw new BadInputException("note", "Say why it is cancelled: a wrong size, another supplier.");
         }
         require(part, order);
-        event(id, order, "CANCELLED", 0, note, by);
+        log.add(new PartOrderEvent(id, order, PartOrderEvent.Kind.CANCELLED, 0, note, by));
     }
 
     private Order require(PartFile part, UUID order) {
@@ -181,21 +152,5 @@ public class Orders {
                 .findFirst()
                 .orElseThrow(() ->
                         new BadInputException("order", "That order is not open any more: look at the list again."));
-    }
-
-    private void event(UUID id, UUID order, String kind, int quantity, String note, UUID by) {
-        jdbc.sql("""
-                        insert into part_order_event (id, order_id, kind, quantity, note, by_person, at)
-                        values (?, ?, ?, ?, ?, ?, ?) on conflict (id) do nothing
-                        """)
-                .params(
-                        id,
-                        order,
-                        kind,
-                        quantity,
-                        note.length() > 200 ? note.substring(0, 200) : note,
-                        by,
-                        Timestamp.from(clock.instant()))
-                .update();
     }
 }

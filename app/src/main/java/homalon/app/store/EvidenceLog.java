@@ -2,6 +2,7 @@ package homalon.app.store;
 
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
@@ -33,7 +34,12 @@ public class EvidenceLog {
      * @throws org.springframework.dao.DataIntegrityViolationException when a line of that id stands, or the database refuses it
      */
     public <L extends EvidenceLine> L add(L line) {
-        line.writtenAt(clock.instant());
+        return add(line, clock.instant());
+    }
+
+    /** The same at a time that several lines share. */
+    public <L extends EvidenceLine> L add(L line, Instant at) {
+        line.writtenAt(at);
         // What it hangs on may be new in this transaction. A line itself is never looked at again for changes.
         Session session = entities.unwrap(Session.class);
         session.flush();

@@ -1,11 +1,11 @@
 package homalon.app.upgrade;
 
+import homalon.app.part.Parts;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Optional;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -16,13 +16,19 @@ public class Backups {
     /** A shop of the first days is left alone with it. */
     private static final Duration YOUNG = Duration.ofDays(1);
 
-    private final JdbcClient jdbc;
+    private final BackupMadeRepository made;
+    private final Parts parts;
     private final Clock clock;
     private final boolean wanted;
 
     /** @param wanted false for the sample shop, which nobody backs up */
-    Backups(JdbcClient jdbc, Clock clock, @Value("${homalon.backups-wanted:false}") boolean wanted) {
-        this.jdbc = jdbc;
+    Backups(
+            BackupMadeRepository made,
+            Parts parts,
+            Clock clock,
+            @Value("${homalon.backups-wanted:false}") boolean wanted) {
+        this.made = made;
+        this.parts = parts;
         this.clock = clock;
         this.wanted = wanted;
     }
@@ -34,7 +40,7 @@ public class Backups {
             return Optional.empty();
         }
         Instant now = clock.instant();
-        Optional<Instant> last = time("select max(made_at) from backup_made");
+        Optional<Instant> last = made.last();
         if (last.isPresent()) {
             long days = Duration.between(last.get(), now).toDays();
             return Duration.between(last.get(), now).compareTo(OLD) <= 0
@@ -42,14 +48,8 @@ public class Backups {
                     : Optional.of("The last good backup is " + days
                             + " days old: look whether its disk is there, and write one with homalon backup.");
         }
-        Optional<Instant> first = time("select min(opened_at) from job");
-        return first.filter(f -> Duration.between(f, now).compareTo(YOUNG) > 0)
+        return parts.firstOpened()
+                .filter(f -> Duration.between(f, now).compareTo(YOUNG) > 0)
                 .map(f -> "No backup was ever written: set HOMALON_BACKUP_TO, or write one with homalon backup.");
-    }
-
-    private Optional<Instant> time(String question) {
-        return jdbc.sql(question)
-                .query((r, n) -> Optional.ofNullable(r.getTimestamp(1)).map(t -> t.toInstant()))
-                .single();
     }
 }

@@ -3,8 +3,8 @@ package homalon.app.web;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.core.input.BadInputException;
+import jakarta.persistence.EntityManager;
 import java.time.Duration;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronization;
@@ -13,21 +13,20 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 /** The shop's own name, shown on every page and report. */
 @Service
 public class Shop {
-    private final JdbcClient jdbc;
+    private final EntityManager entities;
     /** Every page shows it. Another instance shows a new name that much later. */
     private final Cache<Boolean, String> known =
             Caffeine.newBuilder().expireAfterWrite(Duration.ofSeconds(10)).build();
 
-    Shop(JdbcClient jdbc) {
-        this.jdbc = jdbc;
+    Shop(EntityManager entities) {
+        this.entities = entities;
     }
 
     public String name() {
         return known.get(
                 true,
-                k -> jdbc.sql("select name from shop where id = 1")
-                        .query(String.class)
-                        .optional()
+                k -> entities.createQuery("select name from ShopRow", String.class).getResultList().stream()
+                        .findFirst()
                         .orElse("Homalon"));
     }
 
@@ -37,9 +36,9 @@ public class Shop {
         if (tidy.isEmpty() || tidy.length() > 80) {
             throw new BadInputException("shop", "Shop: key its name as it stands on the door, at most 80 letters.");
         }
-        jdbc.sql("insert into shop (id, name) values (1, ?) on conflict (id) do update set name = excluded.name")
-                .param(tidy)
-                .update();
+        ShopRow row = new ShopRow();
+        row.name = tidy;
+        entities.merge(row);
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
             public void afterCommit() {
