@@ -4,12 +4,12 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import homalon.app.face.SurveyFile;
-import homalon.app.face.SurveyKind;
-import homalon.app.face.Surveys;
-import homalon.app.ledger.Ledgers;
-import homalon.app.part.PartFile;
-import homalon.app.part.Parts;
+import homalon.app.casting.ledger.Ledgers;
+import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.Parts;
+import homalon.app.check.face.SurveyFile;
+import homalon.app.check.face.SurveyKind;
+import homalon.app.check.face.Surveys;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
 import java.net.http.HttpResponse;

@@ -4,12 +4,12 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import homalon.app.part.PartFile;
-import homalon.app.people.Journal;
-import homalon.app.people.People;
-import homalon.app.people.Role;
-import homalon.app.people.Someone;
-import homalon.app.security.ApiTokens;
+import homalon.app.casting.part.PartFile;
+import homalon.app.foundation.people.Journal;
+import homalon.app.foundation.people.People;
+import homalon.app.foundation.people.Role;
+import homalon.app.foundation.people.Someone;
+import homalon.app.foundation.security.ApiTokens;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.OwnDatabase;
 import homalon.app.testing.RunningShop;

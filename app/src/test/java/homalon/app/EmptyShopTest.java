@@ -4,7 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import homalon.app.people.People;
+import homalon.app.foundation.people.People;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
 import java.io.IOException;

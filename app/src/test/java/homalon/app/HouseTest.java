@@ -6,8 +6,10 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.methods;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noMethods;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.domain.JavaMethod;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.core.importer.Location;
@@ -19,6 +21,7 @@ import com.tngtech.archunit.lang.ConditionEvents;
 import com.tngtech.archunit.lang.SimpleConditionEvent;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.context.annotation.Profile;
@@ -40,9 +43,40 @@ class HouseTest {
         }
     }
 
+    /** Wings, the lowest first. */
+    private static final List<String> WINGS = List.of("foundation", "casting", "shop", "check", "machining", "outcome");
+
     @ArchTest
-    static final ArchRule noCycles =
-            slices().matching("homalon.app.(*)..").should().beFreeOfCycles();
+    static final ArchRule noCyclesOfRooms =
+            slices().matching("homalon.app.(*).(*)..").should().beFreeOfCycles();
+
+    /** Each wing uses those before it. */
+    @ArchTest
+    static void noArrowUp(JavaClasses house) {
+        for (int i = 0; i < WINGS.size() - 1; i++) {
+            String[] above = WINGS.subList(i + 1, WINGS.size()).stream()
+                    .map(w -> "homalon.app." + w + "..")
+                    .toArray(String[]::new);
+            noClasses()
+                    .that()
+                    .resideInAPackage("homalon.app." + WINGS.get(i) + "..")
+                    .should()
+                    .dependOnClassesThat()
+                    .resideInAnyPackage(above)
+                    .check(house);
+        }
+    }
+
+    /** What stands in no wing is the start, and the sample data. */
+    @ArchTest
+    static final ArchRule everyRoomIsInAWing = classes()
+            .that()
+            .doNotHaveSimpleName("package-info")
+            .should()
+            .resideInAnyPackage(Stream.concat(
+                            Stream.of("homalon.app", "homalon.app.demo.."),
+                            WINGS.stream().map(w -> "homalon.app." + w + ".*.."))
+                    .toArray(String[]::new));
 
     /** Fits, planes and programmes are asked for through the features of the core, never put together here. */
     @ArchTest
@@ -63,7 +97,9 @@ class HouseTest {
 
     @Test
     void featuresUseOnlyEachOthersPublicFace() {
-        ApplicationModules.of(HomalonApplication.class).verify();
+        ApplicationModules rooms = ApplicationModules.of(HomalonApplication.class);
+        assertTrue(rooms.stream().count() > 30, "rooms, not wings");
+        rooms.verify();
     }
 
     /**

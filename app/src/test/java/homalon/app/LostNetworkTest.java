@@ -5,10 +5,10 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
-import homalon.app.face.SurveyFile;
-import homalon.app.face.SurveyKind;
-import homalon.app.face.Surveys;
-import homalon.app.part.Parts;
+import homalon.app.casting.part.Parts;
+import homalon.app.check.face.SurveyFile;
+import homalon.app.check.face.SurveyKind;
+import homalon.app.check.face.Surveys;
 import homalon.app.testing.Browser;
 import homalon.app.testing.RunningShop;
 import java.util.List;

@@ -6,12 +6,12 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
-import homalon.app.cut.Plans;
-import homalon.app.face.SurveyFile;
-import homalon.app.face.SurveyKind;
-import homalon.app.face.Surveys;
-import homalon.app.ledger.Ledgers;
-import homalon.app.part.PartFile;
+import homalon.app.casting.ledger.Ledgers;
+import homalon.app.casting.part.PartFile;
+import homalon.app.check.face.SurveyFile;
+import homalon.app.check.face.SurveyKind;
+import homalon.app.check.face.Surveys;
+import homalon.app.machining.cut.Plans;
 import homalon.app.testing.Browser;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;

@@ -3,7 +3,7 @@ package homalon.app;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import homalon.app.part.PartFile;
+import homalon.app.casting.part.PartFile;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;

@@ -3,24 +3,24 @@ package homalon.app;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import homalon.app.face.SurveyFile;
-import homalon.app.face.SurveyKind;
-import homalon.app.face.Surveys;
-import homalon.app.integrity.Cracks;
-import homalon.app.integrity.PressureTests;
-import homalon.app.ledger.LedgerFile;
-import homalon.app.ledger.Ledgers;
-import homalon.app.part.PartFile;
-import homalon.app.people.People;
-import homalon.app.sheets.Figure;
-import homalon.app.sheets.Sheet;
-import homalon.app.sheets.Sheets;
-import homalon.app.stock.Orders;
+import homalon.app.casting.ledger.LedgerFile;
+import homalon.app.casting.ledger.Ledgers;
+import homalon.app.casting.part.PartFile;
+import homalon.app.casting.sheets.Figure;
+import homalon.app.casting.sheets.Sheet;
+import homalon.app.casting.sheets.Sheets;
+import homalon.app.casting.work.WorkEntry;
+import homalon.app.casting.work.WorkLog;
+import homalon.app.check.face.SurveyFile;
+import homalon.app.check.face.SurveyKind;
+import homalon.app.check.face.Surveys;
+import homalon.app.check.integrity.Cracks;
+import homalon.app.check.integrity.PressureTests;
+import homalon.app.foundation.people.People;
+import homalon.app.shop.stock.Orders;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
-import homalon.app.work.WorkEntry;
-import homalon.app.work.WorkLog;
 import homalon.core.cut.School;
 import homalon.core.part.Material;
 import homalon.core.part.PartKind;
@@ -216,8 +216,11 @@ class OnceEachTest {
             made += answer.get() < 400 ? 1 : 0;
         }
         assertTrue(made >= 1, "somebody was first");
-        UUID table = shop.bean(homalon.app.batch.Batches.class).ofPart(a).orElseThrow();
-        assertEquals(table, shop.bean(homalon.app.batch.Batches.class).ofPart(b).orElseThrow());
+        UUID table =
+                shop.bean(homalon.app.machining.batch.Batches.class).ofPart(a).orElseThrow();
+        assertEquals(
+                table,
+                shop.bean(homalon.app.machining.batch.Batches.class).ofPart(b).orElseThrow());
         int tables = (int) ines.stream()
                 .filter(v -> v.get("/batch/" + table).statusCode() == 200)
                 .count();

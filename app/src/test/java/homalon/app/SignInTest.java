@@ -4,7 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import homalon.app.people.People;
+import homalon.app.foundation.people.People;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
 import java.net.http.HttpHeaders;
@@ -122,7 +122,7 @@ class SignInTest {
         String page = owner.post("/shop/tokens", "tokenName", "Gauge PC").body();
         String secret =
                 page.replaceAll("(?s).*<code[^>]*>([^<]+)</code>.*", "$1").strip();
-        var program = shop.bean(homalon.app.security.ApiTokens.class);
+        var program = shop.bean(homalon.app.foundation.security.ApiTokens.class);
         assertEquals("Gauge PC", program.nameOf(secret).orElseThrow());
         UUID token = program.inForce().stream()
                 .filter(t -> t.name().equals("Gauge PC"))

@@ -1,15 +1,15 @@
 package homalon.app.demo;
 
-import homalon.app.face.SurveyKind;
-import homalon.app.mating.Mates;
-import homalon.app.part.PartFile;
-import homalon.app.part.Parts;
-import homalon.app.part.StuckOn;
-import homalon.app.people.People;
-import homalon.app.people.Role;
-import homalon.app.people.Someone;
-import homalon.app.tools.Toolbox;
-import homalon.app.web.Shop;
+import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.Parts;
+import homalon.app.casting.part.StuckOn;
+import homalon.app.check.face.SurveyKind;
+import homalon.app.check.mating.Mates;
+import homalon.app.foundation.people.People;
+import homalon.app.foundation.people.Role;
+import homalon.app.foundation.people.Someone;
+import homalon.app.foundation.web.Shop;
+import homalon.app.shop.tools.Toolbox;
 import homalon.core.cut.Cutter;
 import homalon.core.cut.Insert;
 import homalon.core.cut.Machine;

@@ -1,10 +1,10 @@
 package homalon.app.demo;
 
-import homalon.app.chambers.WorkOnChambers;
-import homalon.app.face.SurveyKind;
-import homalon.app.part.PartFile;
-import homalon.app.part.Parts;
-import homalon.app.time.ShopClock;
+import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.Parts;
+import homalon.app.check.face.SurveyKind;
+import homalon.app.foundation.time.ShopClock;
+import homalon.app.machining.chambers.WorkOnChambers;
 import homalon.core.chambers.FillState;
 import homalon.core.cut.School;
 import homalon.core.face.PlaceProposal;

@@ -1,12 +1,12 @@
 package homalon.app.demo;
 
-import homalon.app.feelers.Asked;
-import homalon.app.feelers.FeelerFile;
-import homalon.app.feelers.FeelerKind;
-import homalon.app.feelers.FeelerSurveys;
-import homalon.app.feelers.Way;
-import homalon.app.part.PartFile;
-import homalon.app.time.ShopClock;
+import homalon.app.casting.part.PartFile;
+import homalon.app.check.feelers.Asked;
+import homalon.app.check.feelers.FeelerFile;
+import homalon.app.check.feelers.FeelerKind;
+import homalon.app.check.feelers.FeelerSurveys;
+import homalon.app.check.feelers.Way;
+import homalon.app.foundation.time.ShopClock;
 import homalon.core.face.FeelerSurvey;
 import homalon.core.part.Layout;
 import homalon.core.quantity.BenchUnit;

@@ -1,8 +1,8 @@
 package homalon.app.demo;
 
-import homalon.app.batch.Batches;
-import homalon.app.face.SurveyKind;
-import homalon.app.part.PartFile;
+import homalon.app.casting.part.PartFile;
+import homalon.app.check.face.SurveyKind;
+import homalon.app.machining.batch.Batches;
 import homalon.core.cut.School;
 import homalon.core.face.PlaceProposal;
 import homalon.core.part.Material;

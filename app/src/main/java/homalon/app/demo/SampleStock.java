@@ -1,6 +1,6 @@
 package homalon.app.demo;
 
-import homalon.app.stock.Catalogue;
+import homalon.app.shop.stock.Catalogue;
 import homalon.core.catalogue.Item;
 import homalon.core.catalogue.Metal;
 import java.util.ArrayList;

@@ -1,16 +1,16 @@
 package homalon.app.demo;
 
-import homalon.app.face.SurveyKind;
-import homalon.app.integrity.CrackFile;
-import homalon.app.integrity.Cracks;
-import homalon.app.integrity.PressureTests;
-import homalon.app.part.Faces;
-import homalon.app.part.PartFile;
-import homalon.app.part.Parts;
-import homalon.app.part.StuckOn;
-import homalon.app.sheets.Sheet;
-import homalon.app.sheets.Sheets;
-import homalon.app.time.ShopClock;
+import homalon.app.casting.part.Faces;
+import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.Parts;
+import homalon.app.casting.part.StuckOn;
+import homalon.app.casting.sheets.Sheet;
+import homalon.app.casting.sheets.Sheets;
+import homalon.app.check.face.SurveyKind;
+import homalon.app.check.integrity.CrackFile;
+import homalon.app.check.integrity.Cracks;
+import homalon.app.check.integrity.PressureTests;
+import homalon.app.foundation.time.ShopClock;
 import homalon.core.face.PlaceProposal;
 import homalon.core.geometry.Spot;
 import homalon.core.integrity.CleaningMethod;

@@ -1,13 +1,13 @@
 package homalon.app.demo;
 
-import homalon.app.face.SurveyKind;
-import homalon.app.part.PartFile;
-import homalon.app.stock.Catalogue;
-import homalon.app.stock.Need;
-import homalon.app.stock.Orders;
-import homalon.app.time.ShopClock;
-import homalon.app.valves.Said;
-import homalon.app.valves.WorkOnValves;
+import homalon.app.casting.part.PartFile;
+import homalon.app.check.face.SurveyKind;
+import homalon.app.foundation.time.ShopClock;
+import homalon.app.machining.valves.Said;
+import homalon.app.machining.valves.WorkOnValves;
+import homalon.app.shop.stock.Catalogue;
+import homalon.app.shop.stock.Need;
+import homalon.app.shop.stock.Orders;
 import homalon.core.cut.School;
 import homalon.core.face.PlaceProposal;
 import homalon.core.part.ChamberShape;

@@ -2,12 +2,12 @@ package homalon.app.demo;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
-import homalon.app.face.Findings;
-import homalon.app.face.SurveyFile;
-import homalon.app.face.SurveyKind;
-import homalon.app.face.Surveys;
-import homalon.app.part.PartFile;
-import homalon.app.part.Parts;
+import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.Parts;
+import homalon.app.check.face.Findings;
+import homalon.app.check.face.SurveyFile;
+import homalon.app.check.face.SurveyKind;
+import homalon.app.check.face.Surveys;
 import homalon.app.testing.RunningShop;
 import homalon.core.face.Shape;
 import homalon.core.part.PartKind;

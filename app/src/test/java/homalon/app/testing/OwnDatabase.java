@@ -1,6 +1,6 @@
 package homalon.app.testing;
 
-import homalon.app.upgrade.Upgrade;
+import homalon.app.foundation.upgrade.Upgrade;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.ResultSet;

@@ -1,2 +1,0 @@
-/** Castings that are cut together: one list of passes, a line in every ledger. */
-package homalon.app.batch;

@@ -1,0 +1,398 @@
+package homalon.app.casting.part;
+
+import homalon.core.face.Causes;
+import homalon.core.input.BadInputException;
+import homalon.core.input.Problems;
+import homalon.core.part.BoltRows;
+import homalon.core.part.ChamberShape;
+import homalon.core.part.LayoutNumbers;
+import homalon.core.part.Material;
+import homalon.core.part.PartKind;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.quantity.NotALengthException;
+import homalon.core.route.Happened;
+import homalon.core.rulebook.FlatnessLimit;
+import homalon.core.rulebook.GasketKind;
+import homalon.core.rulebook.Source;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/**
+ * The intake sheet as text, field by field, so that what was keyed stays on the screen when something is refused. Sizes
+ * left empty are proposed from bore and spacing.
+ */
+public final class IntakeForm {
+    private static final List<String> FIELDS = List.of(
+            "tag",
+            "kind",
+            "name",
+            "customer",
+            "material",
+            "castingNumber",
+            "cylinders",
+            "firstNumber",
+            "numberStep",
+            "bore",
+            "spacing",
+            "length",
+            "width",
+            "boltRows",
+            "boltHole",
+            "waterHoles",
+            "dowels",
+            "chambers",
+            "intakeSide",
+            "history",
+            "happened",
+            "shafts",
+            "wishes",
+            "gasket",
+            "gasketKind",
+            "due",
+            "overall",
+            "overallSource",
+            "along",
+            "alongSource",
+            "across",
+            "acrossSource",
+            "window",
+            "windowSide",
+            "windowSource",
+            "boreLimit",
+            "boreSource",
+            "version");
+
+    private final Map<String, String> values = new LinkedHashMap<>();
+
+    public IntakeForm(Map<String, String> given) {
+        FIELDS.forEach(f -> values.put(f, given.getOrDefault(f, "").strip()));
+        if (get("happened").isEmpty()) {
+            // Each tick is a field of its own.
+            values.put(
+                    "happened",
+                    Arrays.stream(Happened.values())
+                            .map(Happened::name)
+                            .filter(h -> given.containsKey("happened." + h))
+                            .collect(Collectors.joining(" ")));
+        }
+    }
+
+    /** A blank sheet with the usual choices made. */
+    static IntakeForm blank(String tag) {
+        Map<String, String> start = new LinkedHashMap<>();
+        start.put("tag", tag);
+        start.put("kind", PartKind.HEAD.name());
+        start.put("material", Material.CAST_IRON.name());
+        start.put("cylinders", "4");
+        start.put("firstNumber", "1");
+        start.put("numberStep", "1");
+        start.put("boltRows", BoltRows.TWO.name());
+        start.put("waterHoles", "4");
+        start.put("chambers", ChamberShape.CUT_OFF.name());
+        start.put("intakeSide", "bottom");
+        start.put("overallSource", Source.MAKER.name());
+        start.put("alongSource", Source.MAKER.name());
+        start.put("acrossSource", Source.MAKER.name());
+        start.put("windowSource", Source.MAKER.name());
+        start.put("boreSource", Source.GASKET.name());
+        return new IntakeForm(start);
+    }
+
+    /**
+     * A blank sheet filled as another casting's: its second head, the next of a batch, one more of a layout that the shop knows by
+     * name.
+     *
+     * @param job true when it came from the same customer with the same wishes
+     */
+    static IntakeForm as(PartFile like, String tag, boolean job, BenchUnit unit) {
+        Map<String, String> v = new LinkedHashMap<>(of(like, unit).values);
+        List<String> own = job
+                ? List.of("history", "happened", "version")
+                : List.of("history", "happened", "version", "customer", "wishes", "due", "gasket");
+        own.forEach(v::remove);
+        v.put("tag", tag);
+        return new IntakeForm(v);
+    }
+
+    /** The sheet of a part that is here, in the reader's unit. */
+    static IntakeForm of(PartFile part, BenchUnit unit) {
+        LengthWriter writer = new LengthWriter(unit);
+        Function<Length, String> size = l -> writer.size(l).replace("\u2212", "-");
+        LayoutNumbers n = part.numbers();
+        Map<String, String> v = new LinkedHashMap<>();
+        v.put("tag", part.tag());
+        v.put("kind", part.kind().name());
+        v.put("name", part.name());
+        v.put("customer", part.customer());
+        v.put("material", part.material().name());
+        v.put("castingNumber", part.castingNumber());
+        v.put("cylinders", Integer.toString(n.cylinders()));
+        v.put("firstNumber", Integer.toString(n.firstNumber()));
+        v.put("numberStep", Integer.toString(n.numberStep()));
+        v.put("bore", exact(n.bore(), unit, size));
+        v.put("spacing", exact(n.spacing(), unit, size));
+        v.put("length", exact(n.length(), unit, size));
+        v.put("width", exact(n.width(), unit, size));
+        v.put("boltRows", n.boltRows().name());
+        v.put("boltHole", exact(n.boltHole(), unit, size));
+        v.put("waterHoles", Integer.toString(n.waterHoles()));
+        v.put("chambers", n.chambers().name());
+        v.put("intakeSide", n.intakeAtTop() ? "top" : "bottom");
+        v.put("dowels", Integer.toString(n.dowels()));
+        v.put("history", part.visit().history());
+        CameWith came = part.visit().came().orElseGet(() -> told(part));
+        v.put("happened", came.happenedKept());
+        v.put("shafts", came.shaftsKept());
+        v.put("wishes", part.visit().wishes());
+        v.put("gasket", part.visit().gasket());
+        v.put("gasketKind", part.visit().gasketKind().map(Enum::name).orElse(""));
+        v.put("due", part.visit().due().map(LocalDate::toString).orElse(""));
+        v.put("version", Integer.toString(part.version()));
+        v.put("overallSource", Source.MAKER.name());
+        v.put("alongSource", Source.MAKER.name());
+        v.put("acrossSource", Source.MAKER.name());
+        v.put("windowSource", Source.MAKER.name());
+        v.put("boreSource", Source.GASKET.name());
+        for (FlatnessLimit limit : part.entered()) {
+            String most = writer.exact(limit.most()) + " " + (unit == BenchUnit.MM ? "mm" : "th");
+            switch (limit.scope()) {
+                case OVERALL -> {
+                    v.put("overall", most);
+                    v.put("overallSource", limit.source().name());
+                }
+                case ALONG -> {
+                    v.put("along", most);
+                    v.put("alongSource", limit.source().name());
+                }
+                case ACROSS -> {
+                    v.put("across", most);
+                    v.put("acrossSource", limit.source().name());
+                }
+                case WINDOW -> {
+                    v.put("window", most);
+                    v.put("windowSide", exact(limit.window().orElseThrow(), unit, size));
+                    v.put("windowSource", limit.source().name());
+                }
+                case BORE -> {
+                    v.put("boreLimit", most);
+                    v.put("boreSource", limit.source().name());
+                }
+            }
+        }
+        return new IntakeForm(v);
+    }
+
+    /** Booked before it was asked: what its words made owed is ticked, so that keeping the sheet takes no check away. */
+    private static CameWith told(PartFile part) {
+        return Causes.mayBeBent(part.kind(), part.story())
+                ? new CameWith(Set.of(Happened.OVERHEATED), List.of("Cam"))
+                : new CameWith(Set.of(), List.of());
+    }
+
+    /** A size that reads back to the same length: in mm where inches would be rounded. */
+    private static String exact(Length length, BenchUnit unit, Function<Length, String> size) {
+        String text = size.apply(length);
+        return Length.parse(text, unit).equals(length) ? text : new LengthWriter(BenchUnit.MM).size(length);
+    }
+
+    private Set<Happened> happened() {
+        Set<Happened> all = EnumSet.noneOf(Happened.class);
+        for (Happened h : Happened.values()) {
+            if (ticked(h)) {
+                all.add(h);
+            }
+        }
+        return all;
+    }
+
+    public boolean ticked(Happened what) {
+        return Arrays.asList(get("happened").split(" ")).contains(what.name());
+    }
+
+    public String get(String field) {
+        return values.get(field);
+    }
+
+    int version() {
+        return values.get("version").matches("\\d{1,9}") ? Integer.parseInt(values.get("version")) : 0;
+    }
+
+    /** @throws BadInputException naming everything that cannot be read */
+    Booking read(BenchUnit unit) {
+        Problems problems = new Problems();
+        LayoutNumbers numbers = numbers(unit, problems);
+        List<FlatnessLimit> limits = limits(unit, problems);
+        Optional<LocalDate> due = Optional.empty();
+        try {
+            due = get("due").isEmpty() ? due : Optional.of(LocalDate.parse(get("due")));
+        } catch (DateTimeParseException e) {
+            problems.require(false, "due", "Due: key a date as year-month-day, such as 2026-12-04.");
+        }
+        problems.throwIfAny();
+        return new Booking(
+                get("tag"),
+                choice("kind", PartKind.class, PartKind.HEAD),
+                get("name"),
+                get("customer"),
+                choice("material", Material.class, Material.CAST_IRON),
+                get("castingNumber"),
+                numbers,
+                limits,
+                get("history"),
+                Optional.of(CameWith.of(happened(), get("shafts"))),
+                get("wishes"),
+                get("gasket"),
+                Optional.ofNullable(choice("gasketKind", GasketKind.class, null)),
+                due);
+    }
+
+    /** The layout alone, for the drawing beside the sheet. */
+    LayoutNumbers layout(BenchUnit unit) {
+        Problems problems = new Problems();
+        LayoutNumbers numbers = numbers(unit, problems);
+        problems.throwIfAny();
+        return numbers;
+    }
+
+    private LayoutNumbers numbers(BenchUnit unit, Problems problems) {
+        int cylinders = whole("cylinders", 4);
+        Optional<Length> bore = size("bore", "Bore", unit, problems);
+        Optional<Length> spacing = size("spacing", "Bore spacing", unit, problems);
+        Optional<Length> length = size("length", "Length", unit, problems);
+        Optional<Length> width = size("width", "Width", unit, problems);
+        Optional<Length> bolt = size("boltHole", "Bolt hole", unit, problems);
+        problems.require(
+                bore.isPresent() || !get("bore").isEmpty(), "bore", "Bore: key its diameter, such as 87 mm or 3-7/16.");
+        boolean needsSpacing =
+                cylinders > 1 && spacing.isEmpty() && get("spacing").isEmpty();
+        problems.require(!needsSpacing, "spacing", "Bore spacing: key it centre to centre, such as 98 mm.");
+        if (!problems.none()) {
+            return null;
+        }
+        PartKind kind = choice("kind", PartKind.class, PartKind.HEAD);
+        LayoutNumbers proposed = proposed(problems, kind, cylinders, bore.orElseThrow(), spacing);
+        if (proposed == null) {
+            return null;
+        }
+        try {
+            return new LayoutNumbers(
+                    cylinders,
+                    whole("firstNumber", 1),
+                    whole("numberStep", 1),
+                    bore.orElseThrow(),
+                    spacing.orElse(bore.orElseThrow()),
+                    length.orElse(proposed.length()),
+                    width.orElse(proposed.width()),
+                    choice("boltRows", BoltRows.class, BoltRows.TWO),
+                    bolt.orElse(proposed.boltHole()),
+                    whole("waterHoles", 4),
+                    kind == PartKind.DECK
+                            ? ChamberShape.ROUND
+                            : choice("chambers", ChamberShape.class, ChamberShape.CUT_OFF),
+                    get("intakeSide").equals("top"),
+                    whole("dowels", 0));
+        } catch (BadInputException e) {
+            e.problems().forEach(p -> problems.require(false, p.field(), p.sentence()));
+            return null;
+        }
+    }
+
+    private static LayoutNumbers proposed(
+            Problems problems, PartKind kind, int cylinders, Length bore, Optional<Length> spacing) {
+        try {
+            return LayoutNumbers.proposed(kind, cylinders, bore, spacing.orElse(bore));
+        } catch (BadInputException e) {
+            e.problems().stream()
+                    .filter(p -> List.of("cylinders", "bore", "spacing").contains(p.field()))
+                    .forEach(p -> problems.require(false, p.field(), p.sentence()));
+            problems.require(
+                    !problems.none(), "bore", "These sizes make no face that can be drawn: check bore and spacing.");
+            return null;
+        }
+    }
+
+    private List<FlatnessLimit> limits(BenchUnit unit, Problems problems) {
+        List<FlatnessLimit> limits = new ArrayList<>();
+        limit("overall", "Flatness overall", unit, problems)
+                .ifPresent(m -> limits.add(FlatnessLimit.overall(m, source("overallSource"))));
+        limit("along", "Straight along", unit, problems)
+                .ifPresent(m -> limits.add(FlatnessLimit.along(m, source("alongSource"))));
+        limit("across", "Straight across", unit, problems)
+                .ifPresent(m -> limits.add(FlatnessLimit.across(m, source("acrossSource"))));
+        Optional<Length> side = size("windowSide", "Side of the square", unit, problems);
+        Optional<Length> window = limit("window", "Flatness in any square", unit, problems);
+        boolean sideFits = problems.require(
+                side.isEmpty() || (side.get().mm() >= 10 && side.get().mm() <= 1000),
+                "windowSide",
+                "Side of the square: key from 10 to 1000 mm.");
+        if (window.isPresent() && sideFits) {
+            limits.add(FlatnessLimit.inAny(
+                    side.orElse(homalon.core.rulebook.RuleBook.DEFAULT_WINDOW), window.get(), source("windowSource")));
+        }
+        limit("boreLimit", "Flatness around a bore", unit, problems)
+                .ifPresent(m -> limits.add(FlatnessLimit.aroundBores(m, source("boreSource"))));
+        return limits;
+    }
+
+    private Optional<Length> limit(String field, String name, BenchUnit unit, Problems problems) {
+        if (get(field).isEmpty()) {
+            return Optional.empty();
+        }
+        try {
+            Length most = Length.parse(get(field), unit);
+            boolean fits = problems.require(
+                    most.signum() > 0 && most.mm() <= 5,
+                    field,
+                    name + ": key a limit above zero and at most 5 mm, such as 0.05 mm.");
+            return fits ? Optional.of(most) : Optional.empty();
+        } catch (NotALengthException e) {
+            problems.require(false, field, name + ": " + e.getMessage());
+            return Optional.empty();
+        }
+    }
+
+    private Optional<Length> size(String field, String name, BenchUnit unit, Problems problems) {
+        if (get(field).isEmpty()) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(Length.parseSize(get(field), unit));
+        } catch (NotALengthException e) {
+            problems.require(false, field, name + ": " + e.getMessage());
+            return Optional.empty();
+        }
+    }
+
+    private Source source(String field) {
+        Source chosen = choice(field, Source.class, Source.MAKER);
+        return chosen == Source.DEFAULT || chosen == Source.GASKET_KIND ? Source.SHOP : chosen;
+    }
+
+    private int whole(String field, int otherwise) {
+        if (get(field).isEmpty()) {
+            return otherwise;
+        }
+        return get(field).matches("\\d{1,3}") ? Integer.parseInt(get(field)) : -1;
+    }
+
+    private <E extends Enum<E>> E choice(String field, Class<E> type, E otherwise) {
+        for (E each : type.getEnumConstants()) {
+            if (each.name().equals(get(field))) {
+                return each;
+            }
+        }
+        return otherwise;
+    }
+}

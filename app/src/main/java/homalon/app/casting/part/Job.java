@@ -1,0 +1,94 @@
+package homalon.app.casting.part;
+
+import homalon.core.rulebook.GasketKind;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.UUID;
+
+/** One visit of a casting. */
+@Entity
+class Job {
+    @Id
+    UUID id;
+
+    @Column(name = "part_id")
+    UUID partId;
+
+    int no;
+    String history;
+    String wishes;
+    String gasket;
+
+    @Enumerated(EnumType.STRING)
+    @Column(name = "gasket_kind")
+    GasketKind gasketKind;
+
+    /** Where the gasket in hand seals; null where the usual stands. */
+    @Column(name = "seal_ring_nm")
+    Long sealRing;
+
+    @Column(name = "seal_bead_nm")
+    Long sealBead;
+
+    @Column(name = "seal_opening_nm")
+    Long sealOpening;
+
+    /** Corners of a line that was inked, along and across by turns; null where none was. */
+    @Column(name = "seal_ink_nm")
+    long[] sealInk;
+
+    /** Names of what was ticked, with blanks between; null where nobody was asked. */
+    String happened;
+
+    /** Names of the shafts that it carries, with commas between; null where nobody was asked. */
+    String shafts;
+
+    LocalDate due;
+
+    @Enumerated(EnumType.STRING)
+    @Column(name = "stuck_on")
+    StuckOn stuckOn;
+
+    @Column(name = "stuck_why")
+    String stuckWhy;
+
+    @Column(name = "stuck_since")
+    LocalDate stuckSince;
+
+    @Version
+    int version;
+
+    @Column(name = "opened_by")
+    UUID openedBy;
+
+    @Column(name = "opened_at")
+    Instant openedAt;
+
+    @Column(name = "released_by")
+    UUID releasedBy;
+
+    @Column(name = "released_at")
+    Instant releasedAt;
+
+    @Column(name = "released_note")
+    String releasedNote = "";
+
+    protected Job() {}
+
+    Job(UUID partId, int no, UUID openedBy, Instant openedAt) {
+        this.id = UUID.randomUUID();
+        this.partId = partId;
+        this.no = no;
+        this.history = "";
+        this.wishes = "";
+        this.gasket = "";
+        this.openedBy = openedBy;
+        this.openedAt = openedAt;
+    }
+}

@@ -1,0 +1,76 @@
+package homalon.app.casting.part;
+
+import homalon.app.foundation.web.OneOrMany;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.domain.Limit;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+interface JobRepository extends JpaRepository<Job, UUID> {
+    List<Job> findByPartIdOrderByNo(UUID partId);
+
+    List<Job> findByPartIdInOrderByNo(Collection<UUID> partIds);
+
+    default List<Job> ofParts(Collection<UUID> ids) {
+        return OneOrMany.of(ids, this::findByPartIdOrderByNo, this::findByPartIdInOrderByNo);
+    }
+
+    @Query("select j.partId from Job j where j.releasedAt is not null order by j.releasedAt desc")
+    List<UUID> handedOver(Limit most);
+
+    @Query("select id from Job where releasedAt is not null")
+    List<UUID> handedOver();
+
+    @Query("select min(openedAt) from Job")
+    Optional<Instant> firstOpened();
+
+    /**
+     * How many visits are in the shop.
+     *
+     * @param on what they wait for; null for those that somebody can go on with
+     * @param late of those, due before today
+     */
+    record Here(StuckOn on, long many, long late) {}
+
+    @Query("""
+            select j.stuckOn, count(*), count(*) filter (where j.due < :today) from Job j
+            where j.releasedAt is null group by j.stuckOn
+            """)
+    List<Here> count(LocalDate today);
+
+    // Written for the index job_free, which holds them in this order.
+    @Query(value = """
+            select part_id from job where released_at is null and stuck_on is null
+            order by coalesce(due, 'infinity'), opened_at, id limit :most
+            """, nativeQuery = true)
+    List<UUID> free(int most);
+
+    @Query(value = """
+            select part_id from job where released_at is null and stuck_on is null
+              and (coalesce(due, 'infinity'), opened_at, id)
+                > (select coalesce(a.due, 'infinity'), a.opened_at, a.id from job a where a.id = :after)
+            order by coalesce(due, 'infinity'), opened_at, id limit :most
+            """, nativeQuery = true)
+    List<UUID> freeAfter(UUID after, int most);
+
+    @Query(value = """
+            select part_id from job where released_at is null and stuck_on = :on
+            order by stuck_since, id limit :most offset :from
+            """, nativeQuery = true)
+    List<UUID> stuck(String on, int from, int most);
+
+    /** The same for several at once, some of each. @param ons names, parted by commas */
+    @Query(value = """
+            select s.part_id from unnest(string_to_array(:ons, ',')) o(stuck_on)
+            cross join lateral (
+              select part_id, stuck_since, id from job where released_at is null and stuck_on = o.stuck_on
+              order by stuck_since, id limit :most) s
+            order by o.stuck_on, s.stuck_since, s.id
+            """, nativeQuery = true)
+    List<UUID> stuckOfEach(String ons, int most);
+}

@@ -1,0 +1,6 @@
+package homalon.app.casting.part;
+
+/** A feature's word on whether a layout may still be redrawn. */
+public interface LayoutGuard {
+    boolean layoutMayChange(PartFile part);
+}

@@ -1,0 +1,83 @@
+package homalon.app.casting.part;
+
+import homalon.core.part.PartKind;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.domain.Limit;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+interface PartRepository extends JpaRepository<Part, UUID> {
+    Optional<Part> findByTag(String tag);
+
+    /** Changes whenever the part, a visit of it or a limit entered for it does: versions and numbers only go up. */
+    record Stamp(UUID id, int version, long visits, long versions, long limits, long withdrawn) {}
+
+    @Query("""
+            select p.id, p.version,
+              (select count(*) from Job j where j.partId = p.id),
+              (select coalesce(sum(j.version), 0) from Job j where j.partId = p.id),
+              (select count(*) from LimitRow l where l.partId = p.id),
+              (select count(l.withdrawnAt) from LimitRow l where l.partId = p.id)
+            from Part p where p.tag = :tag
+            """)
+    Optional<Stamp> stamp(String tag);
+
+    // The index part_by_age holds all that is asked for: words that are rare among the youngest need no look at the
+    // rows.
+    @Query(value = """
+            select id from part where words like :like escape '!' order by created_at desc, tag desc limit :most offset :from
+            """, nativeQuery = true)
+    List<UUID> find(String like, int from, int most);
+
+    @Query("select count(*) from Part p where p.words like :like escape '!'")
+    long count(String like);
+
+    // The same customer's, then the others as they came, by the index job_by_coming: the first few are soon found,
+    // though nearly all
+    // of that size may have left long ago (|| '' keeps the index of the words out of it, which would begin with those).
+    @Query(value = """
+            select id from (
+              (select p.id from part p join job j on j.part_id = p.id
+               where p.customer = :customer and p.kind <> :kind and p.cylinders = :cylinders
+                 and p.spacing_nm between :least and :most and p.words || '' like :like escape '!' and j.released_at is null
+               order by j.opened_at, j.id)
+              union all
+              (select p.id from job j join part p on p.id = j.part_id
+               where p.customer <> :customer and p.kind <> :kind and p.cylinders = :cylinders
+                 and p.spacing_nm between :least and :most and p.words || '' like :like escape '!' and j.released_at is null
+               order by j.opened_at, j.id limit :limit)) lots
+            limit :limit
+            """, nativeQuery = true)
+    List<UUID> mayMate(String kind, int cylinders, long least, long most, String like, String customer, int limit);
+
+    @Query("""
+            select p.tag from Part p join Job j on j.partId = p.id
+            where j.releasedAt is null and p.customer = :customer
+            order by j.openedAt, p.tag
+            """)
+    List<String> inTheShopOf(String customer);
+
+    /** The tag of a casting by its visit. */
+    record TagOfVisit(UUID visit, String tag) {}
+
+    @Query("""
+            select j.id, p.tag from Part p join Job j on j.partId = p.id
+            where j.releasedAt is null and j.id in :visits
+            """)
+    List<TagOfVisit> inTheShop(Collection<UUID> visits);
+
+    @Query("""
+            select p.id from Part p join Job j on j.partId = p.id
+            where j.releasedAt is null and p.kind = :kind and p.customer = :customer and p.id <> :own
+            order by j.openedAt desc, p.tag
+            """)
+    List<UUID> besides(PartKind kind, String customer, UUID own, Limit limit);
+
+    @Query(
+            value = "select coalesce(max(cast(substring(tag from 3) as integer)), 0) from part where tag like 'T-%'",
+            nativeQuery = true)
+    int highestNumber();
+}

@@ -1,0 +1,486 @@
+package homalon.app.casting.part;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import homalon.app.foundation.web.NotHereException;
+import homalon.core.geometry.Spot;
+import homalon.core.input.BadInputException;
+import homalon.core.part.InkedLine;
+import homalon.core.part.SealingBands;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.rulebook.FlatnessLimit;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.LongStream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+
+/** Castings and their visits. */
+@Service
+@Transactional
+public class Parts {
+    private final PartRepository parts;
+    private final JobRepository jobs;
+    private final LimitRepository limits;
+    private final Changes changes;
+    private final Turns turns;
+    private final Clock clock;
+    /** Every page of a part asks for it: one question tells whether it is what it was (ADR 18). */
+    private final Cache<String, Known> known =
+            Caffeine.newBuilder().maximumSize(400).build();
+
+    Parts(PartRepository parts, JobRepository jobs, LimitRepository limits, Changes changes, Turns turns, Clock clock) {
+        this.changes = changes;
+        this.turns = turns;
+        this.parts = parts;
+        this.jobs = jobs;
+        this.limits = limits;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    public PartFile byTag(String tag) {
+        return find(tag).orElseThrow(() -> noSuchPart(tidy(tag)));
+    }
+
+    /** By its tag, or by the address that is printed on its tag, as a scanner types it. */
+    @Transactional(readOnly = true)
+    public Optional<PartFile> find(String tag) {
+        String scanned = tag == null ? "" : tag.strip().replaceFirst("^https?://[^/]+/parts/([^/?#]+).*$", "$1");
+        String tidy = tidy(scanned);
+        boolean reading = TransactionSynchronizationManager.isCurrentTransactionReadOnly();
+        if (!reading) {
+            parts.flush();
+        }
+        // Read before the part: what is remembered may be newer than its stamp, never older.
+        Optional<PartRepository.Stamp> stamp = parts.stamp(tidy);
+        Known before = known.getIfPresent(tidy);
+        if (before != null && stamp.filter(before.stamp()::equals).isPresent()) {
+            return Optional.of(before.file());
+        }
+        Optional<PartFile> found =
+                parts.findByTag(tidy).map(p -> files(List.of(p)).get(0));
+        // A change that is not committed yet may still be taken back.
+        if (reading && stamp.isPresent()) {
+            found.ifPresent(file -> known.put(tidy, new Known(stamp.get(), file)));
+        }
+        return found;
+    }
+
+    private record Known(PartRepository.Stamp stamp, PartFile file) {}
+
+    @Transactional(readOnly = true)
+    public Optional<PartFile> byId(UUID id) {
+        return parts.findById(id).map(p -> files(List.of(p)).get(0));
+    }
+
+    /** The part once for each of its visits, the first visit first. */
+    @Transactional(readOnly = true)
+    public List<PartFile> everyVisit(PartFile part) {
+        Part row = parts.findById(part.id()).orElseThrow();
+        // A visit that was handed over is judged by the limits of that day.
+        List<LimitRow> entered = limits.findByPartId(row.id);
+        return jobs.findByPartIdOrderByNo(row.id).stream()
+                .map(j -> file(
+                        row,
+                        List.of(j),
+                        entered.stream()
+                                .filter(l -> j.releasedAt == null ? l.withdrawnAt == null : l.inForceAt(j.releasedAt))
+                                .toList()))
+                .toList();
+    }
+
+    /** Some of the parts that fit, the youngest first, and whether there are more. */
+    public record Some(List<PartFile> parts, boolean more) {}
+
+    /** @param from page, counted from 0 */
+    @Transactional(readOnly = true)
+    public Some search(String words, int from, int size) {
+        List<UUID> found = parts.find(like(words), from * size, size + 1);
+        return new Some(byIds(found.subList(0, Math.min(size, found.size()))), found.size() > size);
+    }
+
+    /** Some of all parts that fit, the youngest first, and how many there are. */
+    public record Found(List<PartFile> parts, long total) {}
+
+    @Transactional(readOnly = true)
+    public Found page(String words, int page, int size) {
+        return new Found(byIds(parts.find(like(words), page * size, size)), parts.count(like(words)));
+    }
+
+    /** What is typed as a pattern for the words of a part, with ! before what would stand for any letter. */
+    public static String like(String words) {
+        String tidy = words.strip()
+                .toLowerCase(Locale.ROOT)
+                .replace("!", "!!")
+                .replace("%", "!%")
+                .replace("_", "!_");
+        return "%" + tidy + "%";
+    }
+
+    /** The castings of these visits, in their order. */
+    @Transactional(readOnly = true)
+    public List<PartFile> ofVisits(List<UUID> visits) {
+        Map<UUID, UUID> castings =
+                jobs.findAllById(visits).stream().collect(Collectors.toMap(j -> j.id, j -> j.partId));
+        return byIds(visits.stream().map(castings::get).toList());
+    }
+
+    /** Visits that are over. */
+    @Transactional(readOnly = true)
+    public List<UUID> visitsHandedOver() {
+        return jobs.handedOver();
+    }
+
+    /** When the shop's first part was booked in. */
+    @Transactional(readOnly = true)
+    public Optional<Instant> firstOpened() {
+        return jobs.firstOpened();
+    }
+
+    /** Tags by visit, of those visits that are not over. */
+    @Transactional(readOnly = true)
+    public Map<UUID, String> tagsInTheShop(Collection<UUID> visits) {
+        return visits.isEmpty()
+                ? Map.of()
+                : parts.inTheShop(visits).stream()
+                        .collect(Collectors.toMap(PartRepository.TagOfVisit::visit, PartRepository.TagOfVisit::tag));
+    }
+
+    /** In the order given; one that is not there is left out. */
+    @Transactional(readOnly = true)
+    public List<PartFile> byIds(List<UUID> ids) {
+        if (ids.isEmpty()) {
+            return List.of();
+        }
+        Map<UUID, PartFile> found =
+                files(parts.findAllById(ids)).stream().collect(Collectors.toMap(PartFile::id, Function.identity()));
+        return ids.stream().map(found::get).filter(Objects::nonNull).toList();
+    }
+
+    @Transactional(readOnly = true)
+    public String nextTag() {
+        return "T-%04d".formatted(parts.highestNumber() + 1);
+    }
+
+    /** @throws BadInputException when the tag is taken or cannot be one */
+    public PartFile book(Booking booking, UUID by) {
+        Instant now = clock.instant();
+        String tag = tidy(booking.tag());
+        if (!tag.matches("[A-Z]{1,3}-[0-9]{2,6}")) {
+            throw new BadInputException("tag", "Tag: key letters, a dash and digits, such as T-0412.");
+        }
+        if (parts.findByTag(tag).isPresent()) {
+            throw new BadInputException(
+                    "tag", tag + " hangs on another part already: take the next free tag, or open that part.");
+        }
+        Part part = new Part(tag, by, now);
+        fill(part, booking);
+        parts.save(part);
+        Job job = new Job(part.id, 1, by, now);
+        fill(job, booking);
+        jobs.save(job);
+        booking.limits().forEach(l -> limits.save(new LimitRow(part.id, l, by, now)));
+        return byTag(tag);
+    }
+
+    /**
+     * Changes what was keyed at the door; limits are withdrawn and entered anew where they differ.
+     *
+     * @param version of the part that was on the screen
+     */
+    public PartFile amend(Booking booking, int version, boolean layoutMayChange, UUID by) {
+        Part part = parts.findByTag(tidy(booking.tag())).orElseThrow(() -> noSuchPart(booking.tag()));
+        if (part.version != version) {
+            throw new BadInputException(
+                    "tag", "Someone else changed this part meanwhile: look at it again before you change it.");
+        }
+        if (!layoutMayChange && !part.numbers().equals(booking.numbers())) {
+            throw new BadInputException(
+                    "cylinders",
+                    "The face has readings, which belong to the layout as drawn: take them back before you redraw it.");
+        }
+        Job job = present(part.id);
+        if (job.releasedAt != null) {
+            throw new BadInputException(
+                    "tag",
+                    "This visit was handed over, and what was said of it stays: book the part in again to change it.");
+        }
+        Instant now = clock.instant();
+        List<String> turned = turning(part, booking);
+        Optional<String> came = booking.came()
+                .filter(c -> !c.happenedKept().equals(job.happened)
+                        || !c.shaftsKept().equals(job.shafts))
+                .map(CameWith::words);
+        fill(part, booking);
+        fill(job, booking);
+        List<LimitRow> rows = limits.ofParts(List.of(part.id));
+        for (LimitRow row : rows) {
+            if (!booking.limits().contains(row.limit())) {
+                row.withdrawnAt = now;
+                turned.add("limit withdrawn: " + words(row.limit()));
+            }
+        }
+        for (FlatnessLimit limit : booking.limits()) {
+            if (rows.stream().noneMatch(r -> r.limit().equals(limit))) {
+                limits.save(new LimitRow(part.id, limit, by, now));
+                turned.add("limit: " + words(limit));
+            }
+        }
+        turned.forEach(t -> changes.write(job.id, t.startsWith("limit") ? "LIMIT" : "LAYOUT", t, by));
+        came.ifPresent(c -> changes.write(job.id, "CAME_WITH", c, by));
+        parts.flush();
+        return byTag(booking.tag());
+    }
+
+    /** Says what the part waits for; empty: it waits for nothing. */
+    public void stick(UUID partId, Optional<StuckOn> on, String why, UUID by) {
+        Job job = present(partId);
+        if (job.releasedAt != null) {
+            throw new BadInputException(
+                    "why", "This part was handed over: book it in again before it waits for something.");
+        }
+        String tidy = why == null ? "" : why.strip();
+        if (on.isPresent() && (tidy.isEmpty() || tidy.length() > 200)) {
+            throw new BadInputException("why", "Say in a few words what it waits for, such as: price for liners.");
+        }
+        job.stuckOn = on.orElse(null);
+        job.stuckWhy = on.isPresent() ? tidy : null;
+        job.stuckSince = on.isPresent() ? LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault()) : null;
+        changes.write(
+                job.id,
+                "STUCK",
+                on.map(o -> o.name().toLowerCase(Locale.ROOT) + ": " + tidy).orElse("goes on"),
+                by);
+    }
+
+    /**
+     * The part leaves the shop.
+     *
+     * @param open steps that are not done
+     * @param note why it leaves all the same; needed when a step is open
+     */
+    public void handOver(UUID partId, List<String> open, String note, UUID by) {
+        turns.take(List.of(partId));
+        Job job = present(partId);
+        if (job.releasedAt != null) {
+            return;
+        }
+        String why = limited("note", note, 500);
+        if (!open.isEmpty() && why.isEmpty()) {
+            throw new BadInputException(
+                    "note",
+                    "Not done yet: " + String.join(", ", open)
+                            + ". Finish it, or key why the part leaves all the same.");
+        }
+        job.releasedAt = clock.instant();
+        job.releasedBy = by;
+        job.releasedNote = why;
+        job.stuckOn = null;
+        job.stuckWhy = null;
+        job.stuckSince = null;
+    }
+
+    /** The same casting is back: a new visit with its life behind it. */
+    public PartFile comeBack(String tag, String history, String wishes, UUID by) {
+        PartFile file = byTag(tag);
+        if (file.visit().releasedAt().isEmpty()) {
+            throw new BadInputException("tag", file.tag() + " is in the shop already: open it instead.");
+        }
+        Job job = new Job(file.id(), file.visit().no() + 1, by, clock.instant());
+        job.history = limited("history", history, 2000);
+        // It carries what it carried; what happened to it since is asked anew.
+        file.visit().came().ifPresent(c -> {
+            job.happened = "";
+            job.shafts = c.shaftsKept();
+        });
+        job.wishes = limited("wishes", wishes, 2000);
+        jobs.save(job);
+        return byTag(tag);
+    }
+
+    /** What of a booking can turn a verdict, in words. */
+    private static List<String> turning(Part part, Booking b) {
+        List<String> turned = new ArrayList<>();
+        if (!part.numbers().equals(b.numbers())) {
+            turned.add("face drawn anew: " + b.numbers());
+        }
+        if (part.material != b.material()) {
+            turned.add("metal: " + b.material().words());
+        }
+        return turned;
+    }
+
+    private static String words(FlatnessLimit l) {
+        return l.scope().name().toLowerCase(Locale.ROOT) + " " + l.most().mm() + " mm"
+                + l.window().map(w -> " in any " + w.mm() + " mm").orElse("") + ", "
+                + l.source().words();
+    }
+
+    private static NotHereException noSuchPart(String tag) {
+        return new NotHereException("There is no part with the tag " + tag + ": check the tag, or book the part in.");
+    }
+
+    private Job present(UUID partId) {
+        List<Job> visits = jobs.findByPartIdOrderByNo(partId);
+        return visits.get(visits.size() - 1);
+    }
+
+    private static void fill(Part part, Booking b) {
+        part.kind = b.kind();
+        part.name =
+                required("name", b.name(), 120, "Engine: say what it is from, such as Ferry auxiliary, four in line.");
+        part.customer = required("customer", b.customer(), 120, "Customer: say whose it is.");
+        part.material = b.material();
+        part.castingNumber = limited("castingNumber", b.castingNumber(), 60);
+        part.draw(b.numbers());
+    }
+
+    private static void fill(Job job, Booking b) {
+        job.history = limited("history", b.history(), 2000);
+        b.came().ifPresent(c -> {
+            job.happened = c.happenedKept();
+            job.shafts = c.shaftsKept();
+        });
+        job.wishes = limited("wishes", b.wishes(), 2000);
+        job.gasket = limited("gasket", b.gasket(), 120);
+        job.gasketKind = b.gasketKind().orElse(null);
+        job.due = b.due().orElse(null);
+    }
+
+    /** Where the gasket in hand seals, for this visit; it turns what counts as clean, so that it is told who said it. */
+    public void seal(PartFile part, SealingBands bands, UUID by) {
+        part.requireHere("ring", "to say where its gasket seals");
+        if (bands.inked().stream().flatMap(l -> l.points().stream()).anyMatch(s -> !onFace(part, s))) {
+            throw new BadInputException(
+                    "ink",
+                    "Inked line: a corner lies beyond the face; key it from the front corner of the lower edge.");
+        }
+        Job job = jobs.findById(part.visit().id()).orElseThrow();
+        job.sealRing = bands.ring().nanometres();
+        job.sealBead = bands.bead().nanometres();
+        job.sealOpening = bands.opening().map(Length::nanometres).orElse(null);
+        job.sealInk = bands.inked().map(Parts::nanometres).orElse(null);
+        jobs.saveAndFlush(job);
+        LengthWriter writer = new LengthWriter(BenchUnit.MM);
+        changes.write(
+                part.visit().id(),
+                "SEALING",
+                writer.size(bands.ring()) + " around a bore, " + writer.size(bands.bead()) + " around a hole"
+                        + bands.opening()
+                                .map(o -> ", from an opening of " + writer.size(o))
+                                .orElse("")
+                        + bands.inked()
+                                .map(l -> ", within a line inked along " + l.written(BenchUnit.MM) + " mm")
+                                .orElse(""),
+                by);
+    }
+
+    private static boolean onFace(PartFile part, Spot spot) {
+        return spot.x() >= 0
+                && spot.y() >= 0
+                && spot.x() <= part.numbers().length().mm()
+                && spot.y() <= part.numbers().width().mm();
+    }
+
+    private static long[] nanometres(InkedLine line) {
+        return line.points().stream()
+                .flatMapToLong(s -> LongStream.of(
+                        Length.roundedFromMm(s.x()).nanometres(),
+                        Length.roundedFromMm(s.y()).nanometres()))
+                .toArray();
+    }
+
+    private static InkedLine line(long[] nanometres) {
+        List<Spot> points = new ArrayList<>();
+        for (int i = 0; i < nanometres.length; i += 2) {
+            points.add(new Spot(
+                    Length.ofNanometres(nanometres[i]).mm(),
+                    Length.ofNanometres(nanometres[i + 1]).mm()));
+        }
+        return new InkedLine(points);
+    }
+
+    private static String required(String field, String text, int most, String sentence) {
+        String tidy = limited(field, text, most);
+        if (tidy.isEmpty()) {
+            throw new BadInputException(field, sentence);
+        }
+        return tidy;
+    }
+
+    private static String limited(String field, String text, int most) {
+        String tidy = text == null ? "" : text.strip();
+        if (tidy.length() > most) {
+            throw new BadInputException(field, "That is too long to keep: at most " + most + " characters here.");
+        }
+        return tidy;
+    }
+
+    private static String tidy(String tag) {
+        return tag == null ? "" : tag.strip().toUpperCase(Locale.ROOT);
+    }
+
+    private List<PartFile> files(Collection<Part> found) {
+        List<UUID> ids = found.stream().map(p -> p.id).toList();
+        Map<UUID, List<Job>> visits = jobs.ofParts(ids).stream().collect(Collectors.groupingBy(j -> j.partId));
+        Map<UUID, List<LimitRow>> entered = limits.ofParts(ids).stream().collect(Collectors.groupingBy(l -> l.partId));
+        Function<Part, PartFile> file = p -> file(p, visits.get(p.id), entered.getOrDefault(p.id, List.of()));
+        return found.stream().map(file).toList();
+    }
+
+    private static PartFile file(Part p, List<Job> visits, List<LimitRow> entered) {
+        return new PartFile(
+                p.id,
+                p.tag,
+                p.kind,
+                p.name,
+                p.customer,
+                p.material,
+                p.castingNumber,
+                p.numbers(),
+                entered.stream().map(LimitRow::limit).toList(),
+                visit(visits.get(visits.size() - 1)),
+                visits.size(),
+                p.version);
+    }
+
+    private static PartFile.Visit visit(Job j) {
+        return new PartFile.Visit(
+                j.id,
+                j.no,
+                j.history,
+                Optional.ofNullable(j.happened).map(h -> CameWith.kept(h, j.shafts)),
+                j.wishes,
+                j.gasket,
+                Optional.ofNullable(j.gasketKind),
+                Optional.ofNullable(j.sealRing)
+                        .map(ring -> new SealingBands(
+                                Length.ofNanometres(ring),
+                                Length.ofNanometres(j.sealBead),
+                                Optional.ofNullable(j.sealOpening).map(Length::ofNanometres),
+                                Optional.ofNullable(j.sealInk).map(Parts::line))),
+                Optional.ofNullable(j.due),
+                Optional.ofNullable(j.stuckOn).map(on -> new PartFile.Stuck(on, j.stuckWhy, j.stuckSince)),
+                j.openedBy,
+                j.openedAt,
+                Optional.ofNullable(j.releasedBy),
+                Optional.ofNullable(j.releasedAt),
+                j.releasedNote);
+    }
+}

@@ -1,0 +1,42 @@
+package homalon.app.casting.sheets;
+
+import homalon.app.foundation.store.VisitLine;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Table;
+import java.util.Map;
+import java.util.UUID;
+import org.hibernate.annotations.Immutable;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+
+/** How a sheet was set up, by name of each setting. */
+@Entity
+@Immutable
+@Table(name = "sheet_setup")
+class SheetSetup extends VisitLine {
+    @Enumerated(EnumType.STRING)
+    private Sheet sheet;
+
+    @Column(name = "setup")
+    @JdbcTypeCode(SqlTypes.JSON)
+    private Map<String, String> values;
+
+    protected SheetSetup() {}
+
+    SheetSetup(UUID id, UUID visit, Sheet sheet, Map<String, String> values, UUID by) {
+        super(id, visit, by);
+        this.sheet = sheet;
+        this.values = Map.copyOf(values);
+    }
+
+    Sheet sheet() {
+        return sheet;
+    }
+
+    Map<String, String> values() {
+        return values;
+    }
+}

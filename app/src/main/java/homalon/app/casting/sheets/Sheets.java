@@ -1,0 +1,284 @@
+package homalon.app.casting.sheets;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.Turns;
+import homalon.app.foundation.people.People;
+import homalon.app.foundation.store.EvidenceLog;
+import homalon.app.foundation.web.AskAgainException;
+import homalon.app.foundation.web.OneRead;
+import homalon.core.input.BadInputException;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
+import jakarta.persistence.EntityManager;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Predicate;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+
+/** Keeps sheets: how each is set up, and every figure ever keyed on it. */
+@Service
+@Transactional
+public class Sheets {
+    private final Turns turns;
+    private final People people;
+    private final EvidenceLog log;
+    private final EntityManager entities;
+    private final OneRead reading;
+    /** By visit; taken only for the lines that the store says are there now. */
+    private final Cache<UUID, Known> read =
+            Caffeine.newBuilder().maximumSize(300).build();
+
+    Sheets(Turns turns, People people, EvidenceLog log, EntityManager entities, OneRead reading) {
+        this.people = people;
+        this.turns = turns;
+        this.log = log;
+        this.entities = entities;
+        this.reading = reading;
+    }
+
+    /**
+     * What a visit's sheets were read at: lines are only ever added, so that as many lines with the same last one are the same
+     * lines. Cheap to ask for beside the lines themselves.
+     */
+    private record Stamp(UUID visit, long setups, long lastSetup, long figures, long lastFigure) {}
+
+    private record Known(Stamp stamp, List<SheetSetup> setups, List<Figure> figures, Map<Sheet, SheetFile> files) {}
+
+    /** Sheets that were begun, by visit. */
+    @Transactional(readOnly = true)
+    public Map<UUID, Map<Sheet, SheetFile>> ofVisits(Collection<UUID> visits) {
+        return visits.isEmpty() ? Map.of() : reading.once(new OfVisits(List.copyOf(visits)), () -> readOf(visits));
+    }
+
+    private record OfVisits(List<UUID> visits) {}
+
+    private Map<UUID, Map<Sheet, SheetFile>> readOf(Collection<UUID> visits) {
+        List<Stamp> stamps = entities.createQuery("""
+                        select s.visit, s.n, s.last, coalesce(f.n, 0), coalesce(f.last, 0)
+                        from (select visit visit, count(*) n, max(seq) last from SheetSetup
+                              where visit in (:visits) group by visit) s
+                        left join (select visit visit, count(*) n, max(seq) last from Figure
+                              where visit in (:visits) group by visit) f on f.visit = s.visit
+                        """, Stamp.class)
+                .setParameter("visits", visits)
+                .getResultList();
+        Map<UUID, Map<Sheet, SheetFile>> all = new HashMap<>();
+        List<Stamp> unread = new ArrayList<>();
+        for (Stamp stamp : stamps) {
+            Known known = read.getIfPresent(stamp.visit());
+            Known now = known == null ? null : known.stamp().equals(stamp) ? known : grown(known, stamp);
+            if (now == null) {
+                unread.add(stamp);
+            } else {
+                all.put(stamp.visit(), now.files());
+            }
+        }
+        whole(unread).forEach(k -> all.put(k.stamp().visit(), k.files()));
+        return all;
+    }
+
+    /** The lines that came since; null when that does not come to what stands there now, and all has to be read. */
+    private Known grown(Known known, Stamp stamp) {
+        Stamp was = known.stamp();
+        List<SheetSetup> setups = new ArrayList<>(known.setups());
+        List<Figure> figures = new ArrayList<>(known.figures());
+        if (was.lastSetup() != stamp.lastSetup()) {
+            setups.addAll(log.after(SheetSetup.class, List.of(stamp.visit()), was.lastSetup()));
+        }
+        if (was.lastFigure() != stamp.lastFigure()) {
+            figures.addAll(log.after(Figure.class, List.of(stamp.visit()), was.lastFigure()));
+        }
+        // Two who write at once may be seen in the other order than that of their numbers.
+        return setups.size() == stamp.setups() && figures.size() == stamp.figures()
+                ? kept(stamp, setups, figures)
+                : null;
+    }
+
+    private List<Known> whole(List<Stamp> stamps) {
+        if (stamps.isEmpty()) {
+            return List.of();
+        }
+        List<UUID> visits = stamps.stream().map(Stamp::visit).toList();
+        Map<UUID, List<SheetSetup>> setups = EvidenceLog.byVisit(log.ofVisits(SheetSetup.class, visits));
+        Map<UUID, List<Figure>> figures = EvidenceLog.byVisit(log.ofVisits(Figure.class, visits));
+        return stamps.stream()
+                .map(s ->
+                        kept(s, setups.getOrDefault(s.visit(), List.of()), figures.getOrDefault(s.visit(), List.of())))
+                .toList();
+    }
+
+    private Known kept(Stamp stamp, List<SheetSetup> setups, List<Figure> figures) {
+        Map<Sheet, SheetFile> files = new EnumMap<>(Sheet.class);
+        for (SheetSetup s : setups) {
+            List<Figure> own =
+                    figures.stream().filter(r -> r.sheet() == s.sheet()).toList();
+            List<Map<String, String>> until = setups.stream()
+                    .filter(o -> o.sheet() == s.sheet() && o.seq() <= s.seq())
+                    .map(SheetSetup::values)
+                    .toList();
+            files.put(s.sheet(), file(s, until, own));
+        }
+        Known known = new Known(stamp, setups, figures, files);
+        // What is being written may be taken back: only what a reader saw is remembered. A line that came between the
+        // two
+        // questions is not taken for the state that was asked about.
+        if (TransactionSynchronizationManager.isCurrentTransactionReadOnly()
+                && setups.size() == stamp.setups()
+                && figures.size() == stamp.figures()) {
+            read.put(stamp.visit(), known);
+        }
+        return known;
+    }
+
+    private static SheetFile file(SheetSetup setup, List<Map<String, String>> setups, List<Figure> history) {
+        List<Figure> kept = EvidenceLog.standing(history);
+        Map<String, Figure> standing = new LinkedHashMap<>();
+        kept.forEach(f -> standing.put(f.place(), f));
+        return new SheetFile(
+                setup.sheet(), setup.values(), setups, standing, history, kept, setup.seq() + history.size());
+    }
+
+    @Transactional(readOnly = true)
+    public SheetFile of(PartFile part, Sheet sheet) {
+        return ofVisits(List.of(part.visit().id()))
+                .getOrDefault(part.visit().id(), Map.of())
+                .getOrDefault(sheet, SheetFile.empty(sheet));
+    }
+
+    public void setUp(PartFile part, UUID id, Sheet sheet, Map<String, String> values, UUID by) {
+        if (!turns.first(part, id)) {
+            return;
+        }
+        part.requireHere("sheet", "to measure it");
+        log.add(new SheetSetup(id, part.visit().id(), sheet, values, by));
+    }
+
+    /**
+     * The hand that keys at a place.
+     *
+     * @param id made by the browser, so that a repeat stores once
+     * @param seen number of the last line that the hand knows at the place; 0 for none
+     */
+    public record Hand(UUID id, long seen, UUID by) {
+        /** One that puts its figure there whatever stands. */
+        public static Hand sure(UUID id, UUID by) {
+            return new Hand(id, Long.MAX_VALUE, by);
+        }
+    }
+
+    /**
+     * One figure as typed; {@code /} skips the place.
+     *
+     * @throws AskAgainException when somebody else keyed there since the hand looked
+     */
+    public void key(PartFile part, Sheet sheet, String place, String typed, BenchUnit unit, Hand hand) {
+        String tidy = typed.strip();
+        if (tidy.equals("/")) {
+            skip(part, sheet, place, unit, hand);
+            return;
+        }
+        Length value = Length.parse(tidy, unit);
+        if (Math.abs(value.nanometres()) > sheet.furthest().nanometres()) {
+            throw new BadInputException(
+                    "typed", "That is too far off for this place: key it in the unit shown, or with its unit.");
+        }
+        say(part, sheet, place, Optional.of(value), tidy, unit, hand);
+    }
+
+    /**
+     * Something said at a place, or a figure that its reader took in its own way: kept as typed.
+     *
+     * @param value empty for what is no length; the words are read again wherever they are used
+     * @throws AskAgainException when somebody else keyed there since the hand looked
+     */
+    public void say(
+            PartFile part, Sheet sheet, String place, Optional<Length> value, String typed, BenchUnit unit, Hand hand) {
+        if (may(part, sheet, place, hand)) {
+            log.add(Figure.keyed(hand.id(), part.visit().id(), sheet, place, value, typed.strip(), unit, hand.by()));
+        }
+    }
+
+    /** @throws AskAgainException when somebody else keyed there since the hand looked */
+    public void skip(PartFile part, Sheet sheet, String place, BenchUnit unit, Hand hand) {
+        if (may(part, sheet, place, hand)) {
+            log.add(Figure.skipped(hand.id(), part.visit().id(), sheet, place, unit, hand.by()));
+        }
+    }
+
+    /**
+     * Asks first whether somebody else keyed there, before anything is asked about the value itself.
+     *
+     * @throws AskAgainException when somebody did since the hand looked
+     */
+    public void ask(PartFile part, Sheet sheet, String place, Hand hand) {
+        turns.take(part);
+        if (!turns.kept(hand.id())) {
+            meanwhile(part, sheet, place, hand);
+        }
+    }
+
+    /** False for a repeat. */
+    private boolean may(PartFile part, Sheet sheet, String place, Hand hand) {
+        if (!turns.first(part, hand.id())) {
+            return false;
+        }
+        part.requireHere("sheet", "to measure it");
+        meanwhile(part, sheet, place, hand);
+        return true;
+    }
+
+    /** Two may key one place: the later one is told who keyed what, and decides. */
+    private void meanwhile(PartFile part, Sheet sheet, String place, Hand hand) {
+        Figure there = of(part, sheet).standing().get(place);
+        if (there != null && there.seq() > hand.seen() && !there.by().equals(hand.by())) {
+            throw new AskAgainException(
+                    people.nameOf(there.by()) + " keyed "
+                            + (there.kind() == Figure.Kind.SKIPPED ? "a skip" : there.typed())
+                            + " here meanwhile. Press Enter again to put yours in its place, or Escape to leave it.",
+                    there.seq());
+        }
+    }
+
+    /** Takes back what stands at one place; nothing where nothing does. */
+    public void withdraw(PartFile part, Sheet sheet, UUID id, String place, UUID by) {
+        if (!turns.first(part, id)) {
+            return;
+        }
+        part.requireHere("sheet", "to work on it");
+        Figure standing = of(part, sheet).standing().get(place);
+        if (standing != null) {
+            log.add(standing.takenBack(id, by));
+        }
+    }
+
+    /** Takes back the last figure of this person that stands; the place it was keyed at, or empty. */
+    public Optional<String> undo(PartFile part, Sheet sheet, UUID id, UUID by) {
+        return undo(part, sheet, id, by, place -> true);
+    }
+
+    /** The same among some places only. */
+    public Optional<String> undo(PartFile part, Sheet sheet, UUID id, UUID by, Predicate<String> among) {
+        if (!turns.first(part, id)) {
+            return Optional.ofNullable(entities.find(Figure.class, id)).map(Figure::place);
+        }
+        part.requireHere("sheet", "to measure it");
+        Optional<Figure> last = of(part, sheet).standing().values().stream()
+                .filter(f -> among.test(f.place()))
+                .filter(f -> f.by().equals(by))
+                .max(Comparator.comparingLong(Figure::seq));
+        last.ifPresent(f -> log.add(f.takenBack(id, by)));
+        return last.map(Figure::place);
+    }
+}

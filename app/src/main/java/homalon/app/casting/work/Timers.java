@@ -1,0 +1,86 @@
+package homalon.app.casting.work;
+
+import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.Parts;
+import homalon.app.casting.part.Turns;
+import homalon.core.input.BadInputException;
+import jakarta.persistence.EntityManager;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Timers of ovens, dye and soaking. They stand in the database: no page and no server has to stay up for them. */
+@Service
+@Transactional
+public class Timers {
+    private final Turns turns;
+    private final Parts parts;
+    private final EntityManager entities;
+    private final Clock clock;
+
+    Timers(Turns turns, Parts parts, EntityManager entities, Clock clock) {
+        this.turns = turns;
+        this.parts = parts;
+        this.entities = entities;
+        this.clock = clock;
+    }
+
+    /** One that nobody has stopped yet. */
+    public record Running(UUID id, String tag, String what, int seconds, Instant startedAt) {
+        public Instant endsAt() {
+            return startedAt.plusSeconds(seconds);
+        }
+    }
+
+    /** All that run or have run out, of every part that is in the shop; the first to end first. */
+    @Transactional(readOnly = true)
+    public List<Running> running() {
+        List<TimerRow> all = entities.createQuery("from TimerRow where endedAt is null", TimerRow.class)
+                .getResultList();
+        Map<UUID, String> tags =
+                parts.tagsInTheShop(all.stream().map(t -> t.visit).toList());
+        return all.stream()
+                .filter(t -> tags.containsKey(t.visit))
+                .map(t -> new Running(t.id, tags.get(t.visit), t.what, t.seconds, t.startedAt))
+                .sorted(Comparator.comparing(Running::endsAt))
+                .toList();
+    }
+
+    /** @throws BadInputException when it is no time for a timer */
+    public void start(PartFile part, UUID id, String what, String minutes, UUID by) {
+        if (!turns.first(part, id)) {
+            return;
+        }
+        part.requireHere("timer", "to work on it");
+        String name = what == null ? "" : what.strip();
+        if (name.isEmpty() || name.length() > 60) {
+            throw new BadInputException("what", "Say what it is for in a few words, such as: oven.");
+        }
+        String tidy = minutes == null ? "" : minutes.strip().replace(',', '.');
+        double m = tidy.matches("[0-9]{1,4}(\\.[0-9]{1,2})?") ? Double.parseDouble(tidy) : 0;
+        if (m <= 0 || m > 2880) {
+            throw new BadInputException("minutes", "Key minutes, such as 90: above zero and at most two days, 2880.");
+        }
+        TimerRow timer = new TimerRow();
+        timer.id = id;
+        timer.visit = part.visit().id();
+        timer.what = name;
+        timer.seconds = (int) Math.max(1, Math.round(m * 60));
+        timer.startedBy = by;
+        timer.startedAt = clock.instant();
+        entities.persist(timer);
+    }
+
+    /** Heard, or not wanted any more. */
+    public void stop(UUID id) {
+        TimerRow timer = entities.find(TimerRow.class, id);
+        if (timer != null && timer.endedAt == null) {
+            timer.endedAt = clock.instant();
+        }
+    }
+}

@@ -1,0 +1,70 @@
+package homalon.app.casting.work;
+
+import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.Turns;
+import homalon.app.foundation.store.EvidenceLog;
+import homalon.core.input.BadInputException;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The log of work on castings: operations done, added or waived, small checks ticked. Lines are taken back by further lines. */
+@Service
+@Transactional
+public class WorkLog {
+    private final Turns turns;
+    private final EvidenceLog log;
+
+    WorkLog(Turns turns, EvidenceLog log) {
+        this.turns = turns;
+        this.log = log;
+    }
+
+    /** Lines that stand, by visit, in the order in which they were written. */
+    @Transactional(readOnly = true)
+    public Map<UUID, List<WorkEntry>> ofVisits(Collection<UUID> visits) {
+        return EvidenceLog.byVisit(EvidenceLog.standing(log.ofVisits(WorkEntry.class, visits)));
+    }
+
+    @Transactional(readOnly = true)
+    public List<WorkEntry> of(PartFile part) {
+        return EvidenceLog.standing(log.ofVisit(WorkEntry.class, part.visit().id()));
+    }
+
+    /**
+     * @return false when the line is there already: it was sent again
+     * @throws BadInputException when the note is too long, or the part has left
+     */
+    public boolean write(PartFile part, UUID id, WorkEntry.Kind kind, Enum<?> what, String note, UUID by) {
+        if (!turns.first(part, id)) {
+            return false;
+        }
+        part.requireHere("work", "to work on it");
+        String tidy = note == null ? "" : note.strip();
+        if (tidy.length() > 300) {
+            throw new BadInputException("note", "That is too long to keep: at most 300 characters.");
+        }
+        if (kind == WorkEntry.Kind.WAIVED && tidy.isEmpty()) {
+            throw new BadInputException(
+                    "note", "Say why it is left out, such as: no plates for this head, customer told.");
+        }
+        log.add(new WorkEntry(id, part.visit().id(), kind, what.name(), tidy, by));
+        return true;
+    }
+
+    /** Takes a line back by a second one. */
+    public void takeBack(PartFile part, UUID id, UUID wrong, UUID by) {
+        if (!turns.first(part, id)) {
+            return;
+        }
+        part.requireHere("work", "to work on it");
+        WorkEntry line = of(part).stream()
+                .filter(e -> e.id().equals(wrong))
+                .findFirst()
+                .orElseThrow(() -> new BadInputException("work", "That line was taken back already."));
+        log.add(line.takenBack(id, by));
+    }
+}

@@ -1,5 +1,0 @@
-/**
- * Chambers: filled with a burette, and what follows from their volume: compression, what may come off, what a cut brings with it.
- * Kept on the sheet of figures; what the sums are is in the core.
- */
-package homalon.app.chambers;

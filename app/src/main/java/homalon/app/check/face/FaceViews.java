@@ -1,0 +1,359 @@
+package homalon.app.check.face;
+
+import homalon.app.casting.part.Faces;
+import homalon.app.casting.part.PartFile;
+import homalon.app.foundation.drawing.Bands;
+import homalon.app.foundation.drawing.FaceDrawing;
+import homalon.app.foundation.drawing.PlaceMark;
+import homalon.app.foundation.drawing.ProfileDrawing;
+import homalon.app.foundation.web.Workings;
+import homalon.core.cut.Comparison;
+import homalon.core.cut.Footing;
+import homalon.core.cut.School;
+import homalon.core.cut.SetUp;
+import homalon.core.face.BowAndTwist;
+import homalon.core.face.Causes;
+import homalon.core.face.FaceJudge;
+import homalon.core.face.FaceWords;
+import homalon.core.face.FlatnessResult;
+import homalon.core.face.LimitVerdict;
+import homalon.core.geometry.Plane;
+import homalon.core.geometry.Points;
+import homalon.core.geometry.Spot;
+import homalon.core.part.Layout;
+import homalon.core.part.PlaceNames;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.rulebook.RuleBook;
+import homalon.core.rulebook.Soak;
+import homalon.core.verdict.Verdict;
+import homalon.core.verdict.Working;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** Writes a survey for the screen and the report: the drawing, the verdict, the figures and their working. */
+@Component
+public class FaceViews {
+    private final Faces faces;
+    private final Findings findings;
+    private final ThicknessViews thickness;
+
+    FaceViews(Faces faces, Findings findings, ThicknessViews thickness) {
+        this.faces = faces;
+        this.findings = findings;
+        this.thickness = thickness;
+    }
+
+    public FaceView of(PartFile part, SurveyFile survey, BenchUnit unit) {
+        LengthWriter writer = new LengthWriter(unit);
+        Layout layout = faces.layout(part.numbers());
+        Optional<Findings.Finding> finding = survey.kind().ofHeights() ? findings.of(part, survey) : Optional.empty();
+        // While places are still open the walk itself says where to go next.
+        Optional<Spot> next = survey.complete() ? finding.flatMap(FaceViews::suggested) : Optional.empty();
+        var map = finding.flatMap(Findings.Finding::map);
+        FaceDrawing drawing = FaceDrawing.of(layout, survey.kind().path(), spoken(part, survey, finding));
+        Optional<Bands> bands = map.map(m -> Bands.of(m.range(), finding.get().colourReach(), unit));
+        map.ifPresent(m -> drawing.map(m, bands.get()));
+        drawing.places(marks(survey, finding, unit));
+        next.ifPresent(n -> drawing.places(
+                List.of(new PlaceMark("suggested", n, PlaceMark.State.SUGGESTED, "", "Measure here next"))));
+        Optional<ProfileDrawing> profile =
+                map.map(m -> ProfileDrawing.of(m, m.level(), survey.kind().path() + "-along")
+                        .height(110)
+                        .span(finding.get().limit().mm())
+                        .edges()
+                        .numbered());
+        return new FaceView(
+                survey,
+                drawing,
+                profile,
+                bands.map(b -> legend(b, writer)).orElse(List.of()),
+                labels(survey, finding, unit),
+                survey.kind().ofHeights()
+                        ? headline(finding, survey, writer)
+                        : thickness.headline(part, survey, writer),
+                withSoak(
+                        survey,
+                        survey.kind().ofHeights()
+                                ? rows(finding, layout, writer)
+                                : thickness.rows(part, survey, writer)),
+                survey.kind() == SurveyKind.FACE
+                        ? finding.map(f -> setUps(part, f, layout, writer)).orElse(List.of())
+                        : List.of(),
+                new WalkList(survey, writer),
+                workings(finding, layout, writer),
+                survey.complete() ? finding.map(f -> causes(part, f)).orElse(List.of()) : List.of(),
+                next.isPresent(),
+                next.map(Spot::x).orElse(0.0),
+                next.map(Spot::y).orElse(0.0),
+                next.map(n -> PlaceNames.name(layout, n)).orElse(""));
+    }
+
+    /** The four schools live beside the figures, before shims are rounded: what the page of set-ups then shows in full. */
+    private List<FaceView.ToClean> setUps(PartFile part, Findings.Finding finding, Layout layout, LengthWriter writer) {
+        boolean[] sealing = new boolean[finding.all().size()];
+        for (int i = 0; i < sealing.length; i++) {
+            sealing[i] = finding.all().get(i).sealing();
+        }
+        Footing footing = Footing.usual(layout.box(), RuleBook.shims(writer.unit()));
+        Map<School, SetUp> known = finding
+                .map()
+                .map(m -> Comparison.setUps(
+                        new Comparison.Question(finding.points(), sealing, m, thickness.plane(part), footing)))
+                .orElse(List.of())
+                .stream()
+                .collect(Collectors.toMap(SetUp::school, s -> s));
+        return Arrays.stream(School.values())
+                .map(school -> new FaceView.ToClean(
+                        school.brief(),
+                        Optional.ofNullable(known.get(school))
+                                .map(s -> writer.number(s.toClean()))
+                                .orElse("—")))
+                .toList();
+    }
+
+    private static List<Causes.Cause> causes(PartFile part, Findings.Finding finding) {
+        String story = part.name() + ". " + part.visit().history() + ". "
+                + part.visit().wishes();
+        return Causes.of(new Causes.Seen(finding.judgement().flatness(), finding.shape(), story, part.kind()));
+    }
+
+    /**
+     * Figures of any finding, written.
+     *
+     * @param bands of its map; empty without one
+     */
+    public record Figures(
+            FaceView.Headline headline,
+            List<FaceView.Row> rows,
+            Workings workings,
+            Optional<Bands> bands,
+            List<FaceView.Legend> legend) {}
+
+    public static Figures figures(Findings.Finding finding, Layout layout, BenchUnit unit) {
+        LengthWriter writer = new LengthWriter(unit);
+        Optional<Bands> bands = finding.map().map(m -> Bands.of(m.range(), finding.colourReach(), unit));
+        return new Figures(
+                headline(finding, writer),
+                rows(Optional.of(finding), layout, writer),
+                workings(Optional.of(finding), layout, writer),
+                bands,
+                bands.map(b -> legend(b, writer)).orElse(List.of()));
+    }
+
+    private static List<FaceView.Row> withSoak(SurveyFile survey, List<FaceView.Row> rows) {
+        if (survey.soak().isEmpty()) {
+            return rows;
+        }
+        Soak soak = survey.soak().get();
+        List<FaceView.Row> all = new ArrayList<>(rows);
+        String note = soak.marks()
+                ? "K between part and room: not soaked, it may bow. More than " + Soak.MOST + " K marks the survey"
+                : "K between part and room, soaked";
+        all.add(new FaceView.Row("Temperature", soak.difference().toPlainString(), note, soak.marks() ? "out" : ""));
+        return all;
+    }
+
+    private static Optional<Spot> suggested(Findings.Finding finding) {
+        return finding.judgement().limits().stream()
+                .filter(l -> l.verdict() == Verdict.NOT_PROVEN)
+                .map(LimitVerdict::next)
+                .flatMap(Optional::stream)
+                .findFirst();
+    }
+
+    private static String spoken(PartFile part, SurveyFile survey, Optional<Findings.Finding> finding) {
+        return "Face of " + part.tag() + ", front at the left, " + survey.read() + " of "
+                + survey.places().size() + " places read. "
+                + finding.map(Findings.Finding::shape).orElse("No map yet.");
+    }
+
+    /** Figures on the drawing: departures from the middle plane once there is one, what was read before that. */
+    private static List<PlaceMark> marks(SurveyFile survey, Optional<Findings.Finding> finding, BenchUnit unit) {
+        LengthWriter writer = new LengthWriter(unit);
+        List<PlaceMark> marks = new ArrayList<>();
+        Plane level = finding.map(f -> f.judgement().flatness().minimumZone().middle())
+                .orElse(Plane.LEVEL);
+        for (SurveyFile.PlaceFile p : survey.places()) {
+            String label = "";
+            PlaceMark.State state = PlaceMark.State.OPEN;
+            if (p.isRead()) {
+                double mm = p.value().mm() - level.at(p.spot().x(), p.spot().y());
+                label = finding.isPresent() ? fine(mm, unit) : writer.signed(p.value());
+                state = p.sealing() ? PlaceMark.State.READ : PlaceMark.State.NOT_SEALING;
+            } else if (p.isSkipped()) {
+                state = PlaceMark.State.SKIPPED;
+            }
+            marks.add(new PlaceMark(p.id().toString(), p.spot(), state, label, p.name()));
+        }
+        return marks;
+    }
+
+    /** Microns at a mm bench, tenths of a thou kept at a thou bench. */
+    private static String fine(double mm, BenchUnit unit) {
+        if (unit == BenchUnit.MM) {
+            long um = Math.round(mm * 1000);
+            return um == 0 ? "0" : (um > 0 ? "+" : "\u2212") + Math.abs(um);
+        }
+        double thou = Math.rint(mm / 0.0254 * 10) / 10;
+        return thou == 0 ? "0" : (thou > 0 ? "+" : "\u2212") + Math.abs(thou);
+    }
+
+    private static String labels(SurveyFile survey, Optional<Findings.Finding> finding, BenchUnit unit) {
+        if (finding.isEmpty()) {
+            return "figures as read, in " + unit.label();
+        }
+        return "figures in " + (unit == BenchUnit.MM ? "microns" : "thou")
+                + " from the middle plane · bores, bolt and water holes are cut out"
+                + (survey.places().stream().anyMatch(p -> !p.sealing()) ? " · hollow crosses do not count" : "");
+    }
+
+    /** The map's colours and where each begins, lowest first. */
+    public static List<FaceView.Legend> legend(Bands bands, LengthWriter writer) {
+        List<FaceView.Legend> legend = new ArrayList<>();
+        for (int band = bands.lowest(); band <= bands.highest(); band++) {
+            legend.add(new FaceView.Legend(Bands.style(band), writer.signed(band * bands.step()), band <= -3));
+        }
+        return legend;
+    }
+
+    private static FaceView.Headline headline(
+            Optional<Findings.Finding> finding, SurveyFile survey, LengthWriter writer) {
+        if (finding.isEmpty()) {
+            int read = survey.read();
+            String sentence = read < 4
+                    ? "Flatness needs four places that are not on one line; " + (4 - read) + " more to key."
+                    : "These places lie on one line, or do not seal: key one to the side of them.";
+            return new FaceView.Headline("open", "Not measured yet", sentence);
+        }
+        return headline(finding.get(), writer);
+    }
+
+    private static FaceView.Headline headline(Findings.Finding finding, LengthWriter writer) {
+        FaceJudge.Judgement judged = finding.judgement();
+        String shape = finding.shape();
+        return switch (judged.worst()) {
+            case OUT -> new FaceView.Headline("out", "Out by " + writer.number(over(judged)), shape);
+            case WITHIN -> new FaceView.Headline("within", "Within", shape);
+            case NOT_PROVEN ->
+                new FaceView.Headline(
+                        "open",
+                        "Not proven yet",
+                        judged.limits().stream()
+                                        .filter(l -> l.verdict() == Verdict.NOT_PROVEN)
+                                        .map(LimitVerdict::why)
+                                        .findFirst()
+                                        .orElse("")
+                                + " " + shape);
+        };
+    }
+
+    private static double over(FaceJudge.Judgement judged) {
+        return judged.limits().stream()
+                .filter(l -> l.verdict() == Verdict.OUT)
+                .mapToDouble(l -> l.over().orElse(0))
+                .max()
+                .orElse(0);
+    }
+
+    private static List<FaceView.Row> rows(Optional<Findings.Finding> finding, Layout layout, LengthWriter writer) {
+        List<FaceView.Row> rows = new ArrayList<>();
+        if (finding.isEmpty()) {
+            return rows;
+        }
+        FlatnessResult flat = finding.get().judgement().flatness();
+        finding.get().judgement().limits().forEach(l -> rows.add(limitRow(l, writer)));
+        BowAndTwist bend = flat.bend();
+        rows.add(new FaceView.Row("Least squares", writer.number(flat.leastSquares()), "about the average plane", ""));
+        double one = finding.get().judgement().uncertainty();
+        rows.add(bow("Long bow", bend.longBow(), one * bend.error().longBow(), writer, "hollow", "crowned"));
+        rows.add(bow("Cross bow", bend.crossBow(), one * bend.error().crossBow(), writer, "hollow", "crowned"));
+        rows.add(bow(
+                "Fourth corner",
+                bend.fourthCornerLift(),
+                one * bend.error().fourthCornerLift(),
+                writer,
+                FaceWords.highCorners(1, layout),
+                FaceWords.highCorners(-1, layout)));
+        rows.add(new FaceView.Row("Local, what is left", writer.number(bend.local()), "after bow and twist", ""));
+        return rows;
+    }
+
+    private static FaceView.Row limitRow(LimitVerdict l, LengthWriter writer) {
+        String name = switch (l.limit().scope()) {
+            case OVERALL -> "Flatness";
+            case ALONG -> "Straight along";
+            case ACROSS -> "Straight across";
+            case WINDOW -> "Any " + writer.size(l.limit().window().orElseThrow());
+            case BORE -> "Around a bore";
+        };
+        String source = switch (l.limit().source()) {
+            case MAKER -> "maker";
+            case GASKET -> "gasket";
+            case SHOP -> "shop rule";
+            case RULES -> "class rules";
+            case OWNER -> "owner's wish";
+            case GASKET_KIND -> "default for its gasket";
+            case DEFAULT -> "default";
+        };
+        String verdict = switch (l.verdict()) {
+            case OUT -> "out";
+            case WITHIN -> "within";
+            case NOT_PROVEN -> "not proven";
+        };
+        return new FaceView.Row(
+                name,
+                l.value().isPresent() ? writer.number(l.value().getAsDouble()) : "—",
+                verdict + ", limit " + writer.number(l.limit().most()) + " " + source,
+                verdict.replace("not proven", "open"));
+    }
+
+    private static FaceView.Row bow(
+            String name, OptionalDouble value, double unsure, LengthWriter writer, String plus, String minus) {
+        if (value.isEmpty()) {
+            return new FaceView.Row(name, "—", "not determined by these places", "");
+        }
+        double v = value.getAsDouble();
+        String words = Math.abs(v) < 5e-5 ? "none" : v > 0 ? plus : minus;
+        return new FaceView.Row(name, writer.number(Math.abs(v)), words + ", ± " + writer.number(unsure), "");
+    }
+
+    private static Workings workings(Optional<Findings.Finding> finding, Layout layout, LengthWriter writer) {
+        if (finding.isEmpty()) {
+            return Workings.NONE;
+        }
+        List<Working> all = new ArrayList<>();
+        finding.get().judgement().limits().forEach(l -> all.add(l.working()));
+        all.add(bendWorking(finding.get()));
+        return Workings.of(all, writer);
+    }
+
+    private static Working bendWorking(Findings.Finding finding) {
+        Points points = finding.points();
+        BowAndTwist bend = finding.judgement().flatness().bend();
+        Working.Builder working = Working.of("Bow and twist")
+                .line("Least squares through the sealing places: z = c + a u + b v + e u² + f v² + d u v, "
+                        + "u and v from −1 to 1 along and across the face");
+        bend.longBow().ifPresent(e -> working.line("Long bow e = {}: + hollow, − crowned", e));
+        bend.crossBow().ifPresent(f -> working.line("Cross bow f = {}", f));
+        bend.fourthCornerLift()
+                .ifPresent(d -> working.line(
+                        "Fourth-corner lift 4 d = {}: with three corners on pins, the gap at the fourth", d));
+        if (!bend.determined()) {
+            working.line("Left open by these places, held at none and the rest fitted again: " + bend.open());
+        }
+        working.line(
+                "± is what one reading's uncertainty of {} makes of each",
+                finding.judgement().uncertainty());
+        working.line("What the fit leaves, lowest to highest: {}", bend.local())
+                .line("Shape: the largest of |e|, |f|, 2 |d| and the rest, named when it holds half of their sum; "
+                        + points.size() + " places read");
+        return working.done();
+    }
+}

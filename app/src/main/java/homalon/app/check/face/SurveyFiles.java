@@ -1,0 +1,158 @@
+package homalon.app.check.face;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import homalon.app.foundation.store.EvidenceLog;
+import homalon.core.geometry.Spot;
+import homalon.core.quantity.Length;
+import homalon.core.rulebook.Soak;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+
+/** Puts a survey together from its rows: what stands at each place, and everything ever keyed there. */
+@Component
+class SurveyFiles {
+    private final PlaceRepository places;
+    private final ReadingRepository readings;
+
+    /** Each survey at the revision at which it was last wanted; earlier ones are nobody's any more. */
+    private final Cache<UUID, SurveyFile> known =
+            Caffeine.newBuilder().maximumSize(500).build();
+
+    SurveyFiles(PlaceRepository places, ReadingRepository readings) {
+        this.places = places;
+        this.readings = readings;
+    }
+
+    /** Places and readings are read from the store once for each revision of a survey. */
+    List<SurveyFile> of(List<SurveyRow> rows) {
+        Map<UUID, SurveyFile> files = new HashMap<>();
+        for (SurveyRow row : rows) {
+            SurveyFile file = known.getIfPresent(row.id);
+            if (file != null && file.revision() == row.revision) {
+                files.put(row.id, file);
+            }
+        }
+        List<SurveyRow> unknown =
+                rows.stream().filter(r -> !files.containsKey(r.id)).toList();
+        if (!unknown.isEmpty()) {
+            List<UUID> ids = unknown.stream().map(r -> r.id).toList();
+            Map<UUID, List<PlaceRow>> bySurvey =
+                    places.ofSurveys(ids).stream().collect(Collectors.groupingBy(p -> p.surveyId));
+            Map<UUID, List<ReadingRow>> byPlace =
+                    readings.ofSurveys(ids).stream().collect(Collectors.groupingBy(ReadingRow::place));
+            for (SurveyRow row : unknown) {
+                SurveyFile file = file(row, bySurvey.getOrDefault(row.id, List.of()), byPlace);
+                files.put(row.id, file);
+                // What is not committed yet may still be taken back, or be half of a survey.
+                if (TransactionSynchronizationManager.isCurrentTransactionReadOnly()) {
+                    known.put(row.id, file);
+                }
+            }
+        }
+        return rows.stream().map(r -> files.get(r.id)).toList();
+    }
+
+    /**
+     * Remembers what a survey becomes by one more reading, once that is committed: sixty places and all that was ever keyed at
+     * them need not be read back for the one line just written.
+     *
+     * @param before as it stood under the lock in which the line was written
+     */
+    void advance(SurveyFile before, ReadingRow row) {
+        SurveyFile after = after(before, row);
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCommit() {
+                known.put(after.id(), after);
+            }
+        });
+    }
+
+    /** As a second instance starts. */
+    void forget() {
+        known.invalidateAll();
+    }
+
+    private static SurveyFile after(SurveyFile before, ReadingRow row) {
+        List<SurveyFile.ReadingFile> history = new ArrayList<>();
+        for (SurveyFile.ReadingFile r : before.history()) {
+            history.add(r.place().equals(row.place()) && r.stands() ? r.superseded() : r);
+        }
+        List<SurveyFile.PlaceFile> places = new ArrayList<>();
+        for (SurveyFile.PlaceFile p : before.places()) {
+            if (p.id().equals(row.place())) {
+                SurveyFile.ReadingFile reading = row.file(p.name(), true);
+                history.add(reading);
+                places.add(new SurveyFile.PlaceFile(
+                        p.id(), p.seq(), p.name(), p.spot(), p.sealing(), Optional.of(reading)));
+            } else {
+                places.add(p);
+            }
+        }
+        return new SurveyFile(
+                before.id(),
+                before.visit(),
+                before.kind(),
+                before.uncertainty(),
+                before.startedBy(),
+                before.startedAt(),
+                List.copyOf(places),
+                before.dropped(),
+                List.copyOf(history),
+                before.soak(),
+                before.revision() + 1);
+    }
+
+    private static SurveyFile file(SurveyRow row, List<PlaceRow> rows, Map<UUID, List<ReadingRow>> byPlace) {
+        List<SurveyFile.PlaceFile> kept = new ArrayList<>();
+        List<SurveyFile.PlaceFile> dropped = new ArrayList<>();
+        List<SurveyFile.ReadingFile> history = new ArrayList<>();
+        for (PlaceRow p : rows) {
+            List<ReadingRow> lines = byPlace.getOrDefault(p.id, List.of());
+            List<ReadingRow> standing = EvidenceLog.standing(lines);
+            ReadingRow current = standing.isEmpty() ? null : standing.get(standing.size() - 1);
+            Map<UUID, SurveyFile.ReadingFile> files = new HashMap<>();
+            for (ReadingRow r : lines) {
+                SurveyFile.ReadingFile file = r.file(p.name, r == current);
+                files.put(r.id(), file);
+                history.add(file);
+            }
+            (p.dropped ? dropped : kept)
+                    .add(new SurveyFile.PlaceFile(
+                            p.id,
+                            p.seq,
+                            p.name,
+                            new Spot(p.x / 1e6, p.y / 1e6),
+                            p.sealing,
+                            current == null ? Optional.empty() : Optional.of(files.get(current.id()))));
+        }
+        history.sort(Comparator.comparingLong(SurveyFile.ReadingFile::seq));
+        return new SurveyFile(
+                row.id,
+                row.jobId,
+                row.kind,
+                Length.ofNanometres(row.uncertainty),
+                row.startedBy,
+                row.startedAt,
+                List.copyOf(kept),
+                List.copyOf(dropped),
+                List.copyOf(history),
+                row.partTemperature == null
+                        ? Optional.empty()
+                        : Optional.of(new Soak(
+                                BigDecimal.valueOf(row.partTemperature, 1),
+                                BigDecimal.valueOf(row.roomTemperature, 1))),
+                row.revision);
+    }
+}

@@ -1,0 +1,31 @@
+package homalon.app.check.feelers;
+
+import homalon.core.route.StepKind;
+
+/** What the straightedge is laid for. */
+public enum FeelerKind {
+    FACE("Face, by straightedge and feelers", StepKind.FACE, "feelers"),
+    PROOF("Face again, by straightedge and feelers", StepKind.PROVE, "proof-feelers");
+
+    private final String words;
+    private final StepKind step;
+    private final String path;
+
+    FeelerKind(String words, StepKind step, String path) {
+        this.words = words;
+        this.step = step;
+        this.path = path;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    public StepKind step() {
+        return step;
+    }
+
+    public String path() {
+        return path;
+    }
+}

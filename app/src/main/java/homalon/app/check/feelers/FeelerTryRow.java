@@ -1,0 +1,82 @@
+package homalon.app.check.feelers;
+
+import homalon.app.foundation.store.EvidenceLine;
+import homalon.core.face.Gap;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Table;
+import java.util.Optional;
+import java.util.UUID;
+import org.hibernate.annotations.Immutable;
+
+/** What was said at a place, as it was keyed. */
+@Entity
+@Immutable
+@Table(name = "feeler_try")
+class FeelerTryRow extends EvidenceLine {
+    @Column(name = "place_id")
+    private UUID place;
+
+    @Enumerated(EnumType.STRING)
+    private Said said;
+
+    @Column(name = "goes_nm")
+    private Length goes;
+
+    @Column(name = "refuses_nm")
+    private Length refuses;
+
+    private String typed;
+
+    @Enumerated(EnumType.STRING)
+    private BenchUnit unit;
+
+    private UUID withdraws;
+
+    protected FeelerTryRow() {}
+
+    FeelerTryRow(UUID id, UUID place, Said said, Gap gap, String typed, BenchUnit unit, UUID by) {
+        super(id, by);
+        this.place = place;
+        this.said = said;
+        this.goes = gap.goes().orElse(null);
+        this.refuses = gap.refuses().orElse(null);
+        this.typed = typed;
+        this.unit = unit;
+    }
+
+    static FeelerTryRow takingBack(UUID id, FeelerFile.TryFile wrong, UUID by) {
+        FeelerTryRow row = new FeelerTryRow(id, wrong.place(), Said.WITHDRAWN, Gap.UNTRIED, "", wrong.unit(), by);
+        row.withdraws = wrong.id();
+        return row;
+    }
+
+    UUID place() {
+        return place;
+    }
+
+    Said said() {
+        return said;
+    }
+
+    Optional<Length> goes() {
+        return Optional.ofNullable(goes);
+    }
+
+    Optional<Length> refuses() {
+        return Optional.ofNullable(refuses);
+    }
+
+    @Override
+    public UUID withdraws() {
+        return withdraws;
+    }
+
+    FeelerFile.TryFile file(boolean stands) {
+        return new FeelerFile.TryFile(seq(), id(), place, said, goes(), refuses(), typed, unit, by(), at(), stands);
+    }
+}

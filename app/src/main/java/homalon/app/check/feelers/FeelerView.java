@@ -1,0 +1,53 @@
+package homalon.app.check.feelers;
+
+import homalon.app.check.face.FaceView;
+import homalon.app.foundation.drawing.FaceDrawing;
+import homalon.app.foundation.web.Workings;
+import java.util.List;
+import java.util.UUID;
+
+/**
+ * A feeler survey ready to be shown.
+ *
+ * @param bows what an edge sees along each judged line; empty before anything is tried
+ * @param shape in words; empty when none is proven
+ * @param next what to try next, in words; empty once the verdict stands
+ * @param nextPlace where that is asked, null when the line was not laid
+ * @param odd readings that stand out
+ * @param complete when nothing more is asked
+ */
+public record FeelerView(
+        FeelerFile survey,
+        FaceDrawing picture,
+        String bows,
+        FaceView.Headline headline,
+        String shape,
+        String next,
+        UUID nextPlace,
+        List<String> odd,
+        List<FaceView.Row> rows,
+        List<Walk> walk,
+        Workings workings,
+        boolean complete) {
+
+    /**
+     * One place of the walk.
+     *
+     * @param line name of the line, when this is its first place; empty otherwise
+     * @param blade to try here next, as it is keyed, exact; empty when nothing more is to be tried
+     * @param shown the same as it is read
+     * @param note before the edge is laid: dowels to pull
+     */
+    public record Walk(
+            UUID id,
+            int number,
+            String line,
+            String name,
+            String state,
+            String value,
+            String blade,
+            String shown,
+            long seen,
+            boolean rest,
+            String note) {}
+}

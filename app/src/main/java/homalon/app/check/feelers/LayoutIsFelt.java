@@ -1,0 +1,23 @@
+package homalon.app.check.feelers;
+
+import homalon.app.casting.part.LayoutGuard;
+import homalon.app.casting.part.PartFile;
+import java.util.List;
+import org.springframework.stereotype.Component;
+
+/** A layout with edges laid on it is not redrawn. */
+@Component
+class LayoutIsFelt implements LayoutGuard {
+    private final FeelerSurveys surveys;
+
+    LayoutIsFelt(FeelerSurveys surveys) {
+        this.surveys = surveys;
+    }
+
+    @Override
+    public boolean layoutMayChange(PartFile part) {
+        return surveys.ofVisits(List.of(part.visit().id())).values().stream()
+                .flatMap(List::stream)
+                .noneMatch(s -> !s.history().isEmpty());
+    }
+}

@@ -1,0 +1,216 @@
+package homalon.app.check.integrity;
+
+import homalon.app.casting.part.Faces;
+import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.PartShells;
+import homalon.app.casting.part.Parts;
+import homalon.app.casting.work.WorkEntry;
+import homalon.app.casting.work.WorkLog;
+import homalon.app.foundation.drawing.FaceDrawing;
+import homalon.app.foundation.opened.ToEverybody;
+import homalon.app.foundation.opened.ToMachinists;
+import homalon.app.foundation.people.People;
+import homalon.app.foundation.security.Signed;
+import homalon.app.foundation.web.Given;
+import homalon.app.foundation.web.OneRead;
+import homalon.app.foundation.web.Shell;
+import homalon.core.input.BadInputException;
+import homalon.core.integrity.Cleaning;
+import homalon.core.integrity.CleaningMethod;
+import homalon.core.integrity.SmallCheck;
+import homalon.core.route.Operation;
+import homalon.core.route.StepKind;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** What the casting may be cleaned with, and the small checks that go with it. */
+@ToEverybody
+@Controller
+class CleanController {
+    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH);
+
+    private final Parts parts;
+    private final PartShells shells;
+    private final Faces faces;
+    private final WorkLog work;
+    private final People people;
+    private final OneRead reading;
+
+    CleanController(Parts parts, PartShells shells, Faces faces, WorkLog work, People people, OneRead reading) {
+        this.parts = parts;
+        this.shells = shells;
+        this.faces = faces;
+        this.work = work;
+        this.people = people;
+        this.reading = reading;
+    }
+
+    /** A method as the page shows it. */
+    record Way(CleaningMethod method, String style, String sign, String why, String caution, boolean refused) {}
+
+    /** A small check. */
+    record Tick(int key, SmallCheck check, String done, UUID entry, boolean asked) {}
+
+    /** A cleaning that was done. */
+    record Cleaned(String words, UUID entry) {}
+
+    @GetMapping("/parts/{tag}/clean")
+    String page(
+            @PathVariable String tag,
+            @RequestParam(name = "dirt", defaultValue = "") Set<Cleaning.Dirt> dirt,
+            @RequestParam(defaultValue = "false") boolean plugs,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        return reading.of(() -> {
+            show(parts.byTag(tag), Given.ticks(dirt), plugs, shell, model);
+            return "integrity/clean";
+        });
+    }
+
+    private void show(PartFile part, Set<Cleaning.Dirt> dirt, boolean plugs, Shell shell, Model model) {
+        Map<UUID, String> names = people.names();
+        List<WorkEntry> log = work.of(part);
+        Set<SmallCheck> asked = EnumSet.of(SmallCheck.DOWELS_OUT, SmallCheck.HOLES_CHASED);
+        List<Cleaned> cleaned = new ArrayList<>();
+        for (WorkEntry e : log) {
+            if (e.kind() == WorkEntry.Kind.DID && e.what().equals(Operation.CLEAN.name())) {
+                cleaned.add(new Cleaned(e.note() + ", " + signed(e, names), e.id()));
+                method(e.note())
+                        .ifPresent(m ->
+                                asked.addAll(Cleaning.advice(m, new Cleaning.Asked(part.material(), plugs, dirt))
+                                        .asks()));
+            }
+        }
+        List<Tick> ticks = new ArrayList<>();
+        for (SmallCheck check : SmallCheck.values()) {
+            if (check == SmallCheck.OILED_AND_BAGGED) {
+                continue;
+            }
+            Optional<WorkEntry> done = log.stream()
+                    .filter(e -> e.kind() == WorkEntry.Kind.TICKED && e.what().equals(check.name()))
+                    .reduce((a, b) -> b);
+            ticks.add(new Tick(
+                    ticks.size() + 1,
+                    check,
+                    done.map(e -> signed(e, names)).orElse(""),
+                    done.map(WorkEntry::id).orElse(null),
+                    asked.contains(check)));
+        }
+        model.addAttribute(
+                "ways",
+                Cleaning.advice(new Cleaning.Asked(part.material(), plugs, dirt)).stream()
+                        .map(CleanController::way)
+                        .toList());
+        model.addAttribute("cleaned", cleaned);
+        model.addAttribute(
+                "grit",
+                ticks.stream()
+                        .anyMatch(t -> t.check() == SmallCheck.PASSAGES_BRUSHED
+                                && t.asked()
+                                && t.done().isEmpty()));
+        model.addAttribute("ticks", ticks);
+        model.addAttribute("dirts", Cleaning.Dirt.values());
+        model.addAttribute("dirt", dirt);
+        model.addAttribute("plugs", plugs);
+        model.addAttribute(
+                "drawing",
+                FaceDrawing.of(faces.layout(part.numbers()), "clean", "Face of " + part.tag() + ", front at the left")
+                        .svg());
+        model.addAttribute("head", shells.head(part, StepKind.CLEAN, shell.writer()));
+    }
+
+    private static String signed(WorkEntry e, Map<UUID, String> names) {
+        return names.getOrDefault(e.by(), "someone") + ", " + WHEN.format(e.at().atZone(ZoneId.systemDefault()));
+    }
+
+    private static Optional<CleaningMethod> method(String words) {
+        for (CleaningMethod m : CleaningMethod.values()) {
+            if (m.words().equals(words)) {
+                return Optional.of(m);
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Way way(Cleaning.Advice a) {
+        String style = a.fit().name().toLowerCase(Locale.ROOT);
+        String sign = switch (a.fit()) {
+            case GOOD -> "○";
+            case WEAK -> "·";
+            case REFUSED -> "✕";
+        };
+        return new Way(a.method(), style, sign, a.why(), a.method().caution(), a.fit() == Cleaning.Fit.REFUSED);
+    }
+
+    /** Cleaned so; a method that harms this metal is refused here as well. */
+    @ToMachinists
+    @PostMapping("/parts/{tag}/clean")
+    String cleaned(
+            @PathVariable String tag,
+            @RequestParam UUID id,
+            @RequestParam CleaningMethod method,
+            @RequestParam(name = "dirt", defaultValue = "") Set<Cleaning.Dirt> dirt,
+            @RequestParam(defaultValue = "false") boolean plugs,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = parts.byTag(tag);
+        Cleaning.Advice advice = Cleaning.advice(method, new Cleaning.Asked(part.material(), plugs, Given.ticks(dirt)));
+        if (advice.fit() == Cleaning.Fit.REFUSED) {
+            throw new BadInputException("method", "Not " + method.words() + ": " + advice.why() + ".");
+        }
+        work.write(part, id, WorkEntry.Kind.DID, Operation.CLEAN, method.words(), me.id());
+        return live(part, Given.ticks(dirt), plugs, shell, model);
+    }
+
+    @ToMachinists
+    @PostMapping("/parts/{tag}/clean/ticks")
+    String tick(
+            @PathVariable String tag,
+            @RequestParam UUID id,
+            @RequestParam SmallCheck check,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = parts.byTag(tag);
+        work.write(part, id, WorkEntry.Kind.TICKED, check, "", me.id());
+        return live(part, Set.of(), false, shell, model);
+    }
+
+    @ToMachinists
+    @PostMapping("/parts/{tag}/clean/take-back")
+    String takeBack(
+            @PathVariable String tag,
+            @RequestParam UUID id,
+            @RequestParam UUID entry,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = parts.byTag(tag);
+        work.takeBack(part, id, entry, me.id());
+        return live(part, Set.of(), false, shell, model);
+    }
+
+    private String live(PartFile part, Set<Cleaning.Dirt> dirt, boolean plugs, Shell shell, Model model) {
+        return reading.of(() -> {
+            show(part, dirt, plugs, shell, model);
+            return "integrity/clean :: live";
+        });
+    }
+}

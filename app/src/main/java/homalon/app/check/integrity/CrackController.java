@@ -1,0 +1,330 @@
+package homalon.app.check.integrity;
+
+import homalon.app.casting.part.Faces;
+import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.PartShells;
+import homalon.app.casting.part.Parts;
+import homalon.app.casting.work.WorkEntry;
+import homalon.app.casting.work.WorkLog;
+import homalon.app.foundation.drawing.CrackMark;
+import homalon.app.foundation.drawing.FaceDrawing;
+import homalon.app.foundation.opened.ToEverybody;
+import homalon.app.foundation.opened.ToMachinists;
+import homalon.app.foundation.people.People;
+import homalon.app.foundation.security.Signed;
+import homalon.app.foundation.web.Given;
+import homalon.app.foundation.web.OneRead;
+import homalon.app.foundation.web.Shell;
+import homalon.app.foundation.web.WorkingView;
+import homalon.core.geometry.Spot;
+import homalon.core.input.BadInputException;
+import homalon.core.integrity.Crack;
+import homalon.core.integrity.CrackMethod;
+import homalon.core.integrity.CrackPlace;
+import homalon.core.integrity.CrackRules;
+import homalon.core.integrity.CrackSpots;
+import homalon.core.integrity.Reach;
+import homalon.core.integrity.Remedy;
+import homalon.core.integrity.Stitch;
+import homalon.core.part.Layout;
+import homalon.core.part.Material;
+import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.route.Operation;
+import homalon.core.route.StepKind;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Cracks marked on the drawing, and what becomes of each. */
+@ToEverybody
+@Controller
+class CrackController {
+    private final Parts parts;
+    private final PartShells shells;
+    private final Faces faces;
+    private final Cracks cracks;
+    private final Photos photos;
+    private final WorkLog work;
+    private final People people;
+    private final OneRead reading;
+
+    CrackController(
+            Parts parts,
+            PartShells shells,
+            Faces faces,
+            Cracks cracks,
+            Photos photos,
+            WorkLog work,
+            People people,
+            OneRead reading) {
+        this.parts = parts;
+        this.shells = shells;
+        this.faces = faces;
+        this.cracks = cracks;
+        this.photos = photos;
+        this.work = work;
+        this.people = people;
+        this.reading = reading;
+    }
+
+    /** A way to look for cracks on this metal. */
+    record Look(CrackMethod method, String refusal) {}
+
+    /** A crack as the page shows it. */
+    record Shown(
+            UUID id,
+            int no,
+            String words,
+            String reaches,
+            String by,
+            Remedy remedy,
+            String rule,
+            String because,
+            String why,
+            List<Remedy> ladder,
+            boolean stitched,
+            String pin,
+            String pins,
+            WorkingView working) {}
+
+    @GetMapping("/parts/{tag}/cracks")
+    String page(@PathVariable String tag, @ModelAttribute("shell") Shell shell, Model model) {
+        return reading.of(() -> {
+            show(parts.byTag(tag), shell, model);
+            return "integrity/cracks";
+        });
+    }
+
+    private void show(PartFile part, Shell shell, Model model) {
+        Map<UUID, String> names = people.names();
+        List<CrackFile> found = cracks.of(part);
+        Layout layout = faces.layout(part.numbers());
+        model.addAttribute(
+                "drawing",
+                FaceDrawing.of(layout, "cracks", spoken(part, found))
+                        .cracks(marks(found))
+                        .svg());
+        model.addAttribute(
+                "found",
+                found.stream().map(c -> shown(c, names, shell.writer())).toList());
+        model.addAttribute("counted", counted(found));
+        model.addAttribute(
+                "looks",
+                Arrays.stream(CrackMethod.values())
+                        .map(m -> new Look(m, m.refusal(part.material()).orElse("")))
+                        .toList());
+        model.addAttribute(
+                "places",
+                Arrays.stream(CrackPlace.values())
+                        .filter(p -> p.on(part.kind()))
+                        .toList());
+        model.addAttribute("reaches", Reach.values());
+        model.addAttribute("bores", layout.bores());
+        model.addAttribute(
+                "usual", part.material() == Material.CAST_IRON ? CrackMethod.MAGNETIC_PARTICLE : CrackMethod.DYE);
+        model.addAttribute("photos", photos.of(part));
+        model.addAttribute("checked", checked(part, names));
+        model.addAttribute("head", shells.head(part, StepKind.CRACKS, shell.writer()));
+    }
+
+    private static String counted(List<CrackFile> found) {
+        long suspected = found.stream().filter(c -> c.what().suspect()).count();
+        long seen = found.size() - suspected;
+        List<String> words = new ArrayList<>();
+        if (seen > 0) {
+            words.add(seen + (seen == 1 ? " crack marked" : " cracks marked"));
+        }
+        if (suspected > 0) {
+            words.add(suspected + (suspected == 1 ? " place suspected" : " places suspected"));
+        }
+        return String.join(", ", words);
+    }
+
+    private List<String> checked(PartFile part, Map<UUID, String> names) {
+        return work.of(part).stream()
+                .filter(e -> e.kind() == WorkEntry.Kind.DID && e.what().equals(Operation.CRACK_CHECK.name()))
+                .map(e -> "Checked by " + e.note() + ", " + names.getOrDefault(e.by(), "someone"))
+                .toList();
+    }
+
+    private static String spoken(PartFile part, List<CrackFile> found) {
+        return "Face of " + part.tag() + ", front at the left. "
+                + (found.isEmpty()
+                        ? "No crack marked."
+                        : found.stream()
+                                .map(c -> "Crack " + c.no() + " "
+                                        + c.what().place().words())
+                                .collect(Collectors.joining(", ", "", ".")));
+    }
+
+    static List<CrackMark> marks(List<CrackFile> found) {
+        List<CrackMark> all = new ArrayList<>();
+        for (CrackFile c : found) {
+            Optional<Stitch> stitch = c.stitch();
+            all.add(new CrackMark(
+                    Integer.toString(c.no()),
+                    c.what().suspect() ? "suspect" : c.remedy().name().toLowerCase(Locale.ROOT),
+                    c.from(),
+                    c.what().suspect() ? c.from() : c.to(),
+                    stitch.map(s -> s.centres(c.from(), c.to())).orElse(List.of()),
+                    c.pin().mm(),
+                    "Crack " + c.no() + ", " + c.what().place().words() + ": "
+                            + c.remedy().words()));
+        }
+        return all;
+    }
+
+    private static Shown shown(CrackFile c, Map<UUID, String> names, LengthWriter writer) {
+        Crack what = c.what();
+        CrackRules.Rule rule = c.rule();
+        boolean stitched = c.remedy() == Remedy.STITCH || c.remedy() == Remedy.STITCH_AND_INSERT;
+        String length = what.suspect()
+                ? "suspected, no crack seen"
+                : writer.size(Length.roundedFromMm(what.length())) + " long";
+        Optional<Stitch> stitch = c.stitch();
+        return new Shown(
+                c.crack(),
+                c.no(),
+                what.place().words() + ", " + length,
+                what.suspect()
+                        ? ""
+                        : what.reaches().isEmpty()
+                                ? "reaches nothing"
+                                : "reaches "
+                                        + what.reaches().stream()
+                                                .map(Reach::words)
+                                                .collect(Collectors.joining(", ")),
+                "by " + what.method().words() + ", " + names.getOrDefault(c.by(), "someone"),
+                c.remedy(),
+                rule.remedy().words() + (rule.tests() == 2 ? ", tested twice" : rule.tests() == 1 ? ", tested" : ""),
+                rule.when() + ": " + rule.because(),
+                c.why(),
+                CrackRules.ladder(what),
+                stitched,
+                c.pin().signum() > 0 ? writer.size(c.pin()) : "",
+                stitch.map(s -> s.pins() + " pins, " + writer.size(Length.roundedFromMm(s.pitch())) + " apart")
+                        .orElse(""),
+                stitch.map(s -> WorkingView.of(s.working(), writer)).orElse(null));
+    }
+
+    @ToMachinists
+    @PostMapping("/parts/{tag}/cracks")
+    String mark(
+            @PathVariable String tag,
+            @RequestParam UUID id,
+            @RequestParam CrackPlace place,
+            @RequestParam(defaultValue = "0") int bore,
+            @RequestParam(defaultValue = "") String length,
+            @RequestParam(name = "reaches", defaultValue = "") Set<Reach> reaches,
+            @RequestParam CrackMethod method,
+            @RequestParam(defaultValue = "false") boolean suspect,
+            @RequestParam(required = false) Double x1,
+            @RequestParam(required = false) Double y1,
+            @RequestParam(required = false) Double x2,
+            @RequestParam(required = false) Double y2,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = parts.byTag(tag);
+        double mm =
+                length.isBlank() ? 0 : Length.parseSize(length, shell.unit()).mm();
+        Crack crack =
+                new Crack(part.kind(), part.material(), place, suspect ? 0 : mm, Given.ticks(reaches), method, suspect);
+        Layout layout = faces.layout(part.numbers());
+        CrackSpots.Tips tips = CrackSpots.of(layout, place, bore, crack.length());
+        if (x1 != null && y1 != null) {
+            Spot from = onDrawing(layout, x1, y1);
+            tips = new CrackSpots.Tips(from, x2 == null || y2 == null ? from : onDrawing(layout, x2, y2));
+        }
+        cracks.mark(part, id, crack, bore, tips.from(), tips.to(), me.id());
+        return live(part, shell, model);
+    }
+
+    private static Spot onDrawing(Layout layout, double x, double y) {
+        boolean on = x >= 0
+                && y >= 0
+                && x <= layout.box().width()
+                && y <= layout.box().height();
+        if (!on) {
+            throw new BadInputException(
+                    "place", "That spot is not on the casting: tap on the drawing, or choose the bore.");
+        }
+        return new Spot(x, y);
+    }
+
+    @ToMachinists
+    @PostMapping("/parts/{tag}/cracks/{crack}")
+    String decide(
+            @PathVariable String tag,
+            @PathVariable UUID crack,
+            @RequestParam UUID id,
+            @RequestParam Remedy remedy,
+            @RequestParam(defaultValue = "") String why,
+            @RequestParam(defaultValue = "") String pin,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = parts.byTag(tag);
+        Length diameter = pin.isBlank() ? Length.ZERO : Length.parseSize(pin, shell.unit());
+        cracks.decide(part, id, crack, remedy, why, diameter, me.id());
+        return live(part, shell, model);
+    }
+
+    @ToMachinists
+    @PostMapping("/parts/{tag}/cracks/{crack}/remove")
+    String remove(
+            @PathVariable String tag,
+            @PathVariable UUID crack,
+            @RequestParam UUID id,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = parts.byTag(tag);
+        cracks.remove(part, id, crack, me.id());
+        return live(part, shell, model);
+    }
+
+    /** All of it was looked at. */
+    @ToMachinists
+    @PostMapping("/parts/{tag}/cracks/checked")
+    String done(
+            @PathVariable String tag,
+            @RequestParam UUID id,
+            @RequestParam(required = false) CrackMethod method,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = parts.byTag(tag);
+        if (method == null) {
+            throw new BadInputException("method", "Say how it was looked at: what was not done is not signed for.");
+        }
+        method.refusal(part.material()).ifPresent(no -> {
+            throw new BadInputException("method", no);
+        });
+        shells.require(part, Operation.CRACK_CHECK);
+        work.write(part, id, WorkEntry.Kind.DID, Operation.CRACK_CHECK, method.words(), me.id());
+        return live(part, shell, model);
+    }
+
+    private String live(PartFile part, Shell shell, Model model) {
+        return reading.of(() -> {
+            show(part, shell, model);
+            return "integrity/cracks :: live";
+        });
+    }
+}

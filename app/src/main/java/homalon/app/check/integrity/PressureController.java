@@ -1,0 +1,285 @@
+package homalon.app.check.integrity;
+
+import homalon.app.casting.part.Faces;
+import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.PartShells;
+import homalon.app.casting.part.Parts;
+import homalon.app.foundation.drawing.CrackMark;
+import homalon.app.foundation.drawing.DecayDrawing;
+import homalon.app.foundation.drawing.FaceDrawing;
+import homalon.app.foundation.opened.ToEverybody;
+import homalon.app.foundation.opened.ToMachinists;
+import homalon.app.foundation.people.People;
+import homalon.app.foundation.security.Signed;
+import homalon.app.foundation.web.OneRead;
+import homalon.app.foundation.web.Shell;
+import homalon.core.geometry.Spot;
+import homalon.core.integrity.Decay;
+import homalon.core.integrity.Remedy;
+import homalon.core.route.Operation;
+import homalon.core.route.StepKind;
+import homalon.core.verdict.Verdict;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Pressure tests: set-up, readings with their temperature, bubbles, and what is owed again. */
+@ToEverybody
+@Controller
+class PressureController {
+    private final Parts parts;
+    private final PartShells shells;
+    private final Faces faces;
+    private final PressureTests tests;
+    private final Cracks cracks;
+    private final People people;
+    private final OneRead reading;
+
+    PressureController(
+            Parts parts,
+            PartShells shells,
+            Faces faces,
+            PressureTests tests,
+            Cracks cracks,
+            People people,
+            OneRead reading) {
+        this.parts = parts;
+        this.shells = shells;
+        this.faces = faces;
+        this.tests = tests;
+        this.cracks = cracks;
+        this.people = people;
+        this.reading = reading;
+    }
+
+    /** One reading. */
+    record Line(UUID id, String minute, String bar, String celsius, String corrected, String by) {}
+
+    /** One place with bubbles. */
+    record Bubble(UUID id, String where, String by) {}
+
+    /** A test as the page shows it. */
+    record Shown(
+            String title,
+            String style,
+            String verdict,
+            String why,
+            String lost,
+            String limit,
+            String leak,
+            List<String> working,
+            String curve,
+            List<Line> lines,
+            List<Bubble> bubbles,
+            boolean looked) {}
+
+    @GetMapping("/parts/{tag}/pressure")
+    String page(@PathVariable String tag, @ModelAttribute("shell") Shell shell, Model model) {
+        return reading.of(() -> {
+            show(parts.byTag(tag), shell, model);
+            return "integrity/pressure";
+        });
+    }
+
+    private void show(PartFile part, Shell shell, Model model) {
+        Map<UUID, String> names = people.names();
+        List<TestFile> all = tests.of(part);
+        List<CrackMark> marks = new ArrayList<>(CrackController.marks(
+                cracks.of(part).stream().filter(c -> c.remedy() != Remedy.LEAVE).toList()));
+        if (!all.isEmpty()) {
+            for (TestFile.BubbleFile b : all.get(all.size() - 1).bubbles()) {
+                marks.add(new CrackMark("o", "bubbles", b.spot(), b.spot(), List.of(), 0, "Bubbles: " + b.where()));
+            }
+        }
+        var standing = shells.standing(part, shell.writer());
+        model.addAttribute(
+                "owed",
+                standing.route()
+                        .open(Operation.PRESSURE_TEST)
+                        .map(s -> s.because())
+                        .orElse(List.of()));
+        model.addAttribute(
+                "drawing",
+                FaceDrawing.of(
+                                faces.layout(part.numbers()),
+                                "pressure",
+                                "Face of " + part.tag() + ", front at the left")
+                        .cracks(marks)
+                        .svg());
+        List<Shown> shown = new ArrayList<>();
+        for (int i = all.size() - 1; i >= 0; i--) {
+            shown.add(shown(all.get(i), i + 1, names));
+        }
+        model.addAttribute("tests", shown);
+        boolean settled = all.isEmpty() || all.get(all.size() - 1).decay().verdict() != Verdict.NOT_PROVEN;
+        model.addAttribute("settled", settled);
+        model.addAttribute("asked", Decay.Asked.DEFAULT);
+        model.addAttribute("head", shells.head(part, StepKind.PRESSURE, shell.writer()));
+    }
+
+    private static Shown shown(TestFile t, int no, Map<UUID, String> names) {
+        Decay decay = t.decay();
+        List<Line> lines = new ArrayList<>();
+        for (int i = 0; i < t.readings().size(); i++) {
+            TestFile.ReadingFile r = t.readings().get(i);
+            lines.add(new Line(
+                    r.id(),
+                    minutes(r.second() / 60.0),
+                    bar(r.bar()),
+                    r.celsius().isPresent()
+                            ? String.format(Locale.ROOT, "%.1f", r.celsius().getAsDouble())
+                            : "not read",
+                    bar(decay.curve().get(i).corrected()),
+                    names.getOrDefault(r.by(), "someone")));
+        }
+        String words = switch (decay.verdict()) {
+            case WITHIN -> "It held";
+            case OUT -> "It leaks";
+            case NOT_PROVEN -> "Not proven yet";
+        };
+        String style = decay.verdict() == Verdict.NOT_PROVEN
+                ? "open"
+                : decay.verdict().name().toLowerCase(Locale.ROOT);
+        List<String> working = List.of(
+                "Air that cools loses pressure without a leak: p2' = (p2 + a − v2) T1 / T2 + v1 − a, in kelvin",
+                "a = %.3f bar, the air around; v the vapour pressure of water where it stands in the space: %s"
+                        .formatted(Decay.ATMOSPHERE, t.wet() ? "counted" : "none, dry"),
+                "lost = p1 − p2' = %s bar after %s min; it may lose %s in %s min"
+                        .formatted(
+                                bar(decay.lost()),
+                                minutes(decay.minutes()),
+                                bar(t.asked().mostLost()),
+                                minutes(t.asked().hold())),
+                t.asked().volume().isPresent()
+                        ? "leak = volume %.0f cm³ × lost / (minutes × atmosphere), in standard cm³ a minute"
+                                .formatted(t.asked().volume().getAsDouble())
+                        : "the volume was not keyed: the limit in bar is strict for a small jacket and lax for a large one");
+        return new Shown(
+                "Test " + no + ": " + t.medium(),
+                style,
+                words,
+                decay.why(),
+                bar(decay.lost()),
+                limit(t.asked()),
+                decay.leak(t.asked()).isPresent()
+                        ? String.format(
+                                Locale.ROOT,
+                                "%.1f cm³ a minute leak; at most %.0f, a general default",
+                                Math.max(0, decay.leak(t.asked()).getAsDouble()),
+                                Decay.MOST_LEAK)
+                        : "",
+                working,
+                decay.curve().isEmpty()
+                        ? ""
+                        : DecayDrawing.svg(
+                                decay.curve(),
+                                t.asked(),
+                                "Pressure over time: " + words + ", lost " + bar(decay.lost()) + " bar"),
+                lines,
+                t.bubbles().stream()
+                        .map(b -> new Bubble(b.id(), b.where(), names.getOrDefault(b.by(), "someone")))
+                        .toList(),
+                t.looked());
+    }
+
+    private static String limit(Decay.Asked asked) {
+        String within = bar(asked.mostLost()) + " bar in " + minutes(asked.hold()) + " min";
+        if (asked.volume().isPresent()) {
+            return within + ", by its volume";
+        }
+        return within + (asked.equals(Decay.Asked.DEFAULT) ? ", a general default, not from a book" : ", as keyed here")
+                + "; strict for a small jacket, lax for a large one";
+    }
+
+    private static String bar(double bar) {
+        return String.format(Locale.ROOT, "%.3f", bar);
+    }
+
+    private static String minutes(double minutes) {
+        return minutes == Math.rint(minutes)
+                ? Long.toString(Math.round(minutes))
+                : String.format(Locale.ROOT, "%.1f", minutes);
+    }
+
+    @ToMachinists
+    @PostMapping("/parts/{tag}/pressure")
+    String begin(
+            @PathVariable String tag,
+            @RequestParam UUID id,
+            @RequestParam(defaultValue = "") String medium,
+            @RequestParam(defaultValue = "false") boolean wet,
+            @RequestParam(defaultValue = "") String hold,
+            @RequestParam(defaultValue = "") String most,
+            @RequestParam(defaultValue = "") String volume,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = parts.byTag(tag);
+        tests.begin(part, id, new PressureTests.SetUp(medium, wet, hold, most, volume), me.id());
+        return live(part, shell, model);
+    }
+
+    @ToMachinists
+    @PostMapping("/parts/{tag}/pressure/readings")
+    String read(
+            @PathVariable String tag,
+            @RequestParam UUID id,
+            @RequestParam(defaultValue = "") String minute,
+            @RequestParam(defaultValue = "") String bar,
+            @RequestParam(defaultValue = "") String celsius,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = parts.byTag(tag);
+        tests.read(part, id, minute, bar, celsius, me.id());
+        return live(part, shell, model);
+    }
+
+    @ToMachinists
+    @PostMapping("/parts/{tag}/pressure/bubbles")
+    String bubbles(
+            @PathVariable String tag,
+            @RequestParam UUID id,
+            @RequestParam boolean seen,
+            @RequestParam(defaultValue = "") String where,
+            @RequestParam(defaultValue = "0") double x1,
+            @RequestParam(defaultValue = "0") double y1,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = parts.byTag(tag);
+        tests.bubbles(part, id, seen, where, new Spot(x1, y1), me.id());
+        return live(part, shell, model);
+    }
+
+    @ToMachinists
+    @PostMapping("/parts/{tag}/pressure/take-back")
+    String takeBack(
+            @PathVariable String tag,
+            @RequestParam UUID id,
+            @RequestParam UUID entry,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = parts.byTag(tag);
+        tests.takeBack(part, id, entry, me.id());
+        return live(part, shell, model);
+    }
+
+    private String live(PartFile part, Shell shell, Model model) {
+        return reading.of(() -> {
+            show(part, shell, model);
+            return "integrity/pressure :: live";
+        });
+    }
+}

@@ -1,0 +1,212 @@
+package homalon.app.check.integrity;
+
+import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.Turns;
+import homalon.app.check.integrity.PressureReadingRow.Kind;
+import homalon.app.foundation.store.EvidenceLog;
+import homalon.core.geometry.Spot;
+import homalon.core.input.BadInputException;
+import jakarta.persistence.EntityManager;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Pressure tests of castings, reading by reading; what is wrong is taken back by a further line. */
+@Service
+@Transactional
+public class PressureTests {
+    private final Turns turns;
+    private final EvidenceLog log;
+    private final EntityManager entities;
+    private final Clock clock;
+
+    PressureTests(Turns turns, EvidenceLog log, EntityManager entities, Clock clock) {
+        this.turns = turns;
+        this.log = log;
+        this.entities = entities;
+        this.clock = clock;
+    }
+
+    /** Tests by visit, the first one first. */
+    @Transactional(readOnly = true)
+    public Map<UUID, List<TestFile>> ofVisits(Collection<UUID> visits) {
+        if (visits.isEmpty()) {
+            return Map.of();
+        }
+        List<PressureTestRow> tests = log.ofVisits(PressureTestRow.class, visits);
+        if (tests.isEmpty()) {
+            return Map.of();
+        }
+        List<PressureReadingRow> lines = entities.createQuery(
+                        "from PressureReadingRow where test in (:tests) order by second, seq", PressureReadingRow.class)
+                .setParameter("tests", tests.stream().map(PressureTestRow::id).toList())
+                .getResultList();
+        Map<UUID, List<PressureReadingRow>> read =
+                EvidenceLog.standing(lines).stream().collect(Collectors.groupingBy(PressureReadingRow::test));
+        Map<UUID, List<TestFile>> all = new HashMap<>();
+        for (PressureTestRow t : tests) {
+            all.computeIfAbsent(t.visit(), k -> new ArrayList<>()).add(file(t, read.getOrDefault(t.id(), List.of())));
+        }
+        return all;
+    }
+
+    @Transactional(readOnly = true)
+    public List<TestFile> of(PartFile part) {
+        return ofVisits(List.of(part.visit().id())).getOrDefault(part.visit().id(), List.of());
+    }
+
+    private static TestFile file(PressureTestRow test, List<PressureReadingRow> lines) {
+        return new TestFile(
+                test.id(),
+                test.medium(),
+                test.wet(),
+                test.asked(),
+                test.by(),
+                test.at(),
+                lines.stream()
+                        .filter(r -> r.kind() == Kind.READING)
+                        .map(PressureReadingRow::reading)
+                        .toList(),
+                lines.stream()
+                        .filter(r -> r.kind() == Kind.BUBBLES)
+                        .map(PressureReadingRow::bubbles)
+                        .toList(),
+                lines.stream().anyMatch(r -> r.kind() == Kind.NO_BUBBLES));
+    }
+
+    /**
+     * How a test is set up, as it was keyed.
+     *
+     * @param hold minutes
+     * @param most bar
+     * @param volume under pressure, cc; blank where nobody knows it
+     */
+    public record SetUp(String medium, boolean wet, String hold, String most, String volume) {}
+
+    /** @throws BadInputException naming what cannot be asked of a test */
+    public void begin(PartFile part, UUID id, SetUp asked, UUID by) {
+        if (!turns.first(part, id)) {
+            return;
+        }
+        part.requireHere("pressure", "to test it");
+        int seconds = thousandths("hold", asked.hold(), 1, 240, "Key how many minutes it shall hold, such as 10.")
+                * 60
+                / 1000;
+        int mbar = thousandths(
+                "most", asked.most(), 0.001, 1, "Key how much it may lose in that time, in bar, such as 0.05.");
+        Integer volume = asked.volume().isBlank()
+                ? null
+                : Integer.valueOf(thousandths(
+                                "volume",
+                                asked.volume(),
+                                10,
+                                9999,
+                                "Key the volume under pressure in cc, 10 to 9999, such as 1500; or leave it blank.")
+                        / 1000);
+        String words = asked.medium().strip();
+        if (words.isEmpty() || words.length() > 60) {
+            throw new BadInputException("medium", "Say what it is tested with, such as air under water.");
+        }
+        log.add(new PressureTestRow(id, part.visit().id(), words, asked.wet(), Math.max(1, seconds), mbar, volume, by));
+    }
+
+    /**
+     * Writes what the gauge says.
+     *
+     * @param minute since the first reading; blank: by the clock
+     */
+    public void read(PartFile part, UUID id, String minute, String bar, String celsius, UUID by) {
+        if (!turns.first(part, id)) {
+            return;
+        }
+        TestFile test = last(part);
+        int mbar = thousandths("bar", bar, 0, 10, "Key the pressure in bar, such as 2.5.");
+        Integer deci = celsius == null || celsius.isBlank()
+                ? null
+                : Integer.valueOf(
+                        thousandths("celsius", celsius, 1, 100, "Key the temperature in °C, such as 21.5.") / 100);
+        int second = 0;
+        if (minute != null && !minute.isBlank()) {
+            second = thousandths(
+                            "minute",
+                            minute,
+                            0,
+                            600,
+                            "Key minutes since the first reading, such as 10, or leave it to the clock.")
+                    * 60
+                    / 1000;
+        } else if (!test.readings().isEmpty()) {
+            TestFile.ReadingFile first = test.readings().get(0);
+            second = first.second()
+                    + (int) Math.max(
+                            1, clock.instant().getEpochSecond() - first.at().getEpochSecond());
+        }
+        int at = second;
+        if (test.readings().stream().anyMatch(r -> r.second() == at && !r.id().equals(id))) {
+            throw new BadInputException(
+                    "minute", "There is a reading at that minute already: take it back first, or key another minute.");
+        }
+        log.add(PressureReadingRow.reading(id, test.id(), second, mbar, deci, by));
+    }
+
+    /** Bubbles at a place; or none at all, which someone has to say. */
+    public void bubbles(PartFile part, UUID id, boolean seen, String where, Spot spot, UUID by) {
+        if (!turns.first(part, id)) {
+            return;
+        }
+        String words = where == null ? "" : where.strip();
+        if (seen && (words.isEmpty() || words.length() > 120)) {
+            throw new BadInputException(
+                    "where", "Say where the bubbles are, such as: between seats 3, or tap the drawing.");
+        }
+        UUID test = last(part).id();
+        log.add(
+                seen
+                        ? PressureReadingRow.bubbles(id, test, words, spot, by)
+                        : PressureReadingRow.noBubbles(id, test, by));
+    }
+
+    public void takeBack(PartFile part, UUID id, UUID wrong, UUID by) {
+        if (!turns.first(part, id)) {
+            return;
+        }
+        TestFile test = last(part);
+        boolean stands = test.readings().stream().anyMatch(r -> r.id().equals(wrong))
+                || test.bubbles().stream().anyMatch(b -> b.id().equals(wrong));
+        if (!stands) {
+            throw new BadInputException("reading", "That reading was taken back already.");
+        }
+        log.add(PressureReadingRow.takingBack(id, test.id(), wrong, by));
+    }
+
+    private TestFile last(PartFile part) {
+        part.requireHere("pressure", "to test it");
+        List<TestFile> tests = of(part);
+        if (tests.isEmpty()) {
+            throw new BadInputException("pressure", "No test was begun: say how it is tested first.");
+        }
+        return tests.get(tests.size() - 1);
+    }
+
+    /** A keyed number in thousandths of its unit. */
+    private static int thousandths(String field, String typed, double least, double most, String sentence) {
+        String tidy = typed == null ? "" : typed.strip().replace(',', '.');
+        if (!tidy.matches("[0-9]{1,4}(\\.[0-9]{1,4})?")) {
+            throw new BadInputException(field, sentence);
+        }
+        BigDecimal value = new BigDecimal(tidy);
+        if (value.doubleValue() < least || value.doubleValue() > most) {
+            throw new BadInputException(field, sentence);
+        }
+        return value.movePointRight(3).setScale(0, RoundingMode.HALF_UP).intValueExact();
+    }
+}

@@ -1,0 +1,136 @@
+package homalon.app.check.lines;
+
+import homalon.app.casting.part.Faces;
+import homalon.app.casting.part.InTheShop;
+import homalon.app.casting.part.PartFile;
+import homalon.app.casting.sheets.Sheet;
+import homalon.app.casting.sheets.SheetFile;
+import homalon.app.casting.sheets.Sheets;
+import homalon.app.check.lines.SheetView.Picture;
+import homalon.app.check.lines.SheetView.Row;
+import homalon.app.foundation.drawing.FaceDrawing;
+import homalon.app.foundation.drawing.PlaceMark;
+import homalon.app.foundation.web.Workings;
+import homalon.core.geometry.Spot;
+import homalon.core.lines.DeckIndex;
+import homalon.core.part.Layout;
+import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.verdict.Working;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import org.springframework.stereotype.Component;
+
+/** Writes a deck over its crank line, and beside the other bank's. */
+@Component
+class IndexViews {
+    /** Other decks of one customer that are looked at. */
+    private static final int BESIDES = 12;
+
+    private final Faces faces;
+    private final SheetFindings sheets;
+    private final Sheets store;
+    private final InTheShop shop;
+
+    IndexViews(Faces faces, SheetFindings sheets, Sheets store, InTheShop shop) {
+        this.faces = faces;
+        this.sheets = sheets;
+        this.store = store;
+        this.shop = shop;
+    }
+
+    /** @param toKey how many places are left, in words */
+    SheetSaid of(PartFile part, SheetFile sheet, String toKey, LengthWriter writer) {
+        Layout layout = faces.layout(part.numbers());
+        Optional<DeckIndex> index = sheets.index(part, sheet);
+        List<PlaceMark> marks = new ArrayList<>();
+        for (int i = 0; i < 4; i++) {
+            Spot c = layout.corners().get(i);
+            Spot inside = new Spot(c.x() > 0 ? c.x() - 14 : 14, c.y() > 0 ? c.y() - 14 : 14);
+            Optional<Length> value = sheet.value("c" + i);
+            marks.add(new PlaceMark(
+                    "c" + i,
+                    inside,
+                    value.isPresent() ? PlaceMark.State.READ : PlaceMark.State.OPEN,
+                    value.map(writer::size).orElse(""),
+                    IndexSetup.places().get(i).name()));
+        }
+        Picture picture = new Picture(
+                "Crank line to deck",
+                "at the four corners",
+                FaceDrawing.of(layout, "index", "Deck of " + part.tag() + ", heights over the crank line")
+                        .places(marks)
+                        .svg());
+        if (index.isEmpty()) {
+            return new SheetSaid("open", "Not read yet", toKey, List.of(picture), List.of(), List.of(), Workings.NONE);
+        }
+        DeckIndex d = index.get();
+        List<Row> rows = new ArrayList<>(List.of(
+                new Row(
+                        "End to end",
+                        writer.signed(Length.roundedFromMm(d.fall())),
+                        d.fall() < 0 ? "low at the back" : "high at the back",
+                        ""),
+                new Row(
+                        "Inner to outer",
+                        writer.signed(Length.roundedFromMm(d.tilt())),
+                        d.tilt() < 0 ? "outer edge low" : "outer edge high",
+                        ""),
+                new Row(
+                        "Bank angle",
+                        String.format(Locale.ROOT, "%+.3f°", d.bankAngleError()),
+                        "off the nominal angle",
+                        ""),
+                new Row("Lowest", writer.size(Length.roundedFromMm(d.lowest())), "governs the squaring cut", ""),
+                new Row("To square", writer.number(d.toSquare()), "off at the highest corner", ""),
+                new Row(
+                        "May differ",
+                        writer.number(DeckIndex.DEFAULT_SQUARE),
+                        "end to end, inner to outer; general default",
+                        "")));
+        banks(part).forEach((tag, other) -> rows.add(bank(d, tag, other, writer)));
+        Working working = Working.of("Squaring cut")
+                .line(
+                        "a plane parallel to the crank line at the nominal bank angle, down to the lowest place {}",
+                        d.lowest())
+                .line("depth at the highest corner = highest − lowest = {}", d.toSquare())
+                .line("bank angle error = atan((outer − inner) / distance), outer − inner = {}", d.tilt())
+                .done();
+        return new SheetSaid(
+                d.square(DeckIndex.DEFAULT_SQUARE) ? "within" : "out",
+                d.square(DeckIndex.DEFAULT_SQUARE) ? "Square enough" : writer.full(d.toSquare()) + " to square it",
+                "A deck can be flat and still stand askew; the cut set up parallel to the crank line takes this at its highest corner.",
+                List.of(picture),
+                rows,
+                List.of(),
+                Workings.of(List.of(working), writer));
+    }
+
+    /** Other decks of the same customer whose height was read: the other bank of a V is one of them. */
+    private Map<String, DeckIndex> banks(PartFile part) {
+        Map<String, DeckIndex> found = new TreeMap<>();
+        List<PartFile> others = shop.besides(part, BESIDES);
+        var begun = store.ofVisits(others.stream().map(p -> p.visit().id()).toList());
+        for (PartFile other : others) {
+            sheets.index(other, begun.getOrDefault(other.visit().id(), Map.of()).get(Sheet.INDEX))
+                    .ifPresent(i -> found.put(other.tag(), i));
+        }
+        return found;
+    }
+
+    private static Row bank(DeckIndex own, String tag, DeckIndex other, LengthWriter writer) {
+        double above = own.above(other);
+        double common = DeckIndex.common(own, other);
+        return new Row(
+                "Against " + tag,
+                writer.signed(Length.roundedFromMm(above)),
+                (above > 0 ? "this one higher" : above < 0 ? "this one lower" : "alike") + "; both to "
+                        + writer.size(Length.roundedFromMm(common)) + " takes " + writer.number(own.toHeight(common))
+                        + " here, " + writer.number(other.toHeight(common)) + " there",
+                "");
+    }
+}

@@ -1,0 +1,293 @@
+package homalon.app.check.lines;
+
+import homalon.app.casting.part.PartFile;
+import homalon.app.casting.sheets.SheetFile;
+import homalon.app.check.face.Findings;
+import homalon.app.check.face.SurveyKind;
+import homalon.app.check.face.Surveys;
+import homalon.app.check.lines.SheetView.Picture;
+import homalon.app.check.lines.SheetView.Row;
+import homalon.app.foundation.drawing.ShaftDrawing;
+import homalon.app.foundation.web.Workings;
+import homalon.core.lines.Bearings;
+import homalon.core.lines.BentLine;
+import homalon.core.lines.LineBore;
+import homalon.core.lines.ShaftLine;
+import homalon.core.lines.ShaftLine.Turns;
+import homalon.core.part.PartKind;
+import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.verdict.Working;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** Writes the line of a shaft: what is left, bow and snake, and what it says together with the face. */
+@Component
+class LineViews {
+    private final Surveys surveys;
+    private final Findings findings;
+
+    LineViews(Surveys surveys, Findings findings) {
+        this.surveys = surveys;
+        this.findings = findings;
+    }
+
+    /** @param toKey how many places are left, in words */
+    SheetSaid of(PartFile part, SheetFile sheet, String toKey, LengthWriter writer) {
+        List<LineSetup> shafts = LineSetup.all(sheet);
+        boolean several = shafts.size() > 1;
+        List<One> read = shafts.stream()
+                .flatMap(l -> LineFinding.of(sheet, l).map(f -> new One(l, f)).stream())
+                .sorted(Comparator.comparing(
+                        o -> Turns.WORST_FIRST.indexOf(o.finding().verdict())))
+                .toList();
+        List<String> open = shafts.stream()
+                .filter(l -> read.stream().noneMatch(o -> o.setup().equals(l)))
+                .map(LineSetup::name)
+                .toList();
+        if (read.isEmpty()) {
+            return new SheetSaid("open", "Not settled yet", toKey, List.of(), List.of(), List.of(), Workings.NONE);
+        }
+        One worst = read.get(0);
+        boolean settled = open.isEmpty() || worst.finding().verdict() == Turns.BINDS;
+        List<Picture> pictures = new ArrayList<>();
+        List<Row> rows = new ArrayList<>();
+        List<Working> workings = new ArrayList<>();
+        for (LineSetup l : shafts) {
+            read.stream().filter(o -> o.setup().equals(l)).findFirst().ifPresent(o -> {
+                pictures.add(picture(o, writer));
+                bent(part, o.finding()).ifPresent(b -> pictures.add(together(o, b, several, writer)));
+                if (several) {
+                    rows.add(new Row(l.name(), "", words(o.finding(), writer), ""));
+                }
+                rows.addAll(rows(o, writer));
+                workings.add(working(o, several));
+            });
+        }
+        String name = several ? worst.setup().name() + ": " : "";
+        return new SheetSaid(
+                settled ? style(worst.finding().verdict()) : "open",
+                settled
+                        ? name + (several ? lower(words(worst.finding(), writer)) : words(worst.finding(), writer))
+                        : "Not settled yet",
+                settled
+                        ? sentence(part, worst.finding(), worst.setup().blade().isPresent(), writer)
+                        : String.join(", ", open) + ": " + toKey,
+                pictures,
+                rows,
+                List.of(),
+                Workings.of(workings, writer));
+    }
+
+    /** Each shaft in a few words, for paper. */
+    static List<String> each(SheetFile sheet, LengthWriter writer) {
+        return LineSetup.all(sheet).stream()
+                .map(l -> l.name() + ": "
+                        + LineFinding.of(sheet, l)
+                                .map(f -> lower(words(f, writer)))
+                                .orElse("not read to its end"))
+                .toList();
+    }
+
+    /** Blades to name in an example: thicker and thinner than most limits. */
+    private static final Length THICKER = Length.ofMm("0.1");
+
+    private static final Length THINNER = Length.ofMm("0.02");
+
+    private record One(LineSetup setup, LineFinding finding) {}
+
+    private static String lower(String words) {
+        return words.substring(0, 1).toLowerCase(Locale.ROOT) + words.substring(1);
+    }
+
+    private static String style(Turns verdict) {
+        return switch (verdict) {
+            case FREE -> "within";
+            case BINDS, TIGHT -> "out";
+            case NOT_PROVEN -> "open";
+        };
+    }
+
+    private static String words(LineFinding f, LengthWriter writer) {
+        if (byBlade(f)) {
+            return "Stop: out at " + boresOf(f.stopped());
+        }
+        return switch (f.verdict()) {
+            case FREE ->
+                f.span()
+                        .map(b -> "Free: at least " + writer.number(b.least()) + " left")
+                        .orElse("Free");
+            case TIGHT -> "Tight";
+            case BINDS ->
+                f.span()
+                        .map(b -> "Binds by at least " + writer.number(Math.abs(b.most())))
+                        .orElseGet(() ->
+                                "Binds by " + writer.number(Math.abs(f.shaft().clearanceLeft())));
+            case NOT_PROVEN -> "Not proven yet";
+        };
+    }
+
+    /** Out by the limit blade alone: the figures leave it open. */
+    private static boolean byBlade(LineFinding f) {
+        return f.verdict() == Turns.TIGHT
+                && f.span().filter(b -> b.verdict() == Turns.NOT_PROVEN).isPresent();
+    }
+
+    private static String boresOf(List<Integer> bores) {
+        return (bores.size() == 1 ? "bore " : "bores ")
+                + bores.stream().map(String::valueOf).collect(Collectors.joining(", "));
+    }
+
+    /** What feelers prove is said, not the middle of what they allow. */
+    private static String sentence(PartFile part, LineFinding f, boolean limitBlade, LengthWriter writer) {
+        ShaftLine s = f.shaft();
+        if (byBlade(f)) {
+            return "The limit blade goes at " + boresOf(f.stopped())
+                    + ": that is not passed. No more blades are needed for that. Whether a straight shaft would run all the same "
+                    + "shows when a thicker one is refused there: key it with its sign, such as "
+                    + writer.exact(THICKER) + "-. " + remedies(part, s, writer);
+        }
+        return switch (f.verdict()) {
+            case FREE ->
+                "A straight shaft turns in all bores with "
+                        + f.span()
+                                .map(b -> "at least " + writer.full(b.least()))
+                                .orElse(writer.full(s.clearanceLeft()))
+                        + " left.";
+            case TIGHT ->
+                "A straight shaft goes in, but with less than it needs to run: that is not passed. "
+                        + remedies(part, s, writer);
+            case BINDS -> "No straight shaft fits: " + inTheWay(s) + ". " + remedies(part, s, writer);
+            case NOT_PROVEN ->
+                "The feelers leave it open: try thinner steps of blades at bore " + (s.worst() + 1) + " first"
+                        + (limitBlade ? ", each keyed with its sign, such as " + writer.exact(THINNER) + "-." : ".");
+        };
+    }
+
+    /** In rising cost, each followed by the line read again. */
+    private static String remedies(PartFile part, ShaftLine s, LengthWriter writer) {
+        LineBore bore = LineBore.of(s.zone());
+        String moved = part.kind() == PartKind.HEAD
+                ? "nearer to the face: chain slack and cam timing as for a cut of as much"
+                : "nearer to the deck: the pistons rise by as much";
+        return "Check caps, their order and direction first. Then straighten; or cut the caps by "
+                + writer.full(bore.caps()) + " and line-bore to size, which brings the centre line "
+                + writer.number(bore.least()) + " to " + writer.full(bore.most()) + " " + moved
+                + "; or replace it. Read the line again after.";
+    }
+
+    private static List<Row> rows(One one, LengthWriter writer) {
+        LineFinding f = one.finding();
+        ShaftLine s = f.shaft();
+        List<Row> rows = new ArrayList<>();
+        rows.add(f.span()
+                .map(b -> new Row(
+                        "Clearance left",
+                        "",
+                        (Double.isInfinite(b.least())
+                                        ? "at most " + writer.number(b.most())
+                                        : "between " + writer.number(b.least()) + " and " + writer.number(b.most()))
+                                + ", by feelers",
+                        ""))
+                .orElse(new Row("Clearance left", writer.number(s.clearanceLeft()), "on the diameter, best line", "")));
+        Length running = one.setup().running();
+        boolean usual =
+                running.equals(Bearings.runningClearance(true)) || running.equals(Bearings.runningClearance(false));
+        rows.add(new Row("Least to run", writer.number(running), usual ? "general default" : "as keyed here", ""));
+        boolean straight = ShaftLine.straight(s.bow(), f.bores());
+        rows.add(new Row(
+                "Bow",
+                writer.number(Math.abs(s.bow())),
+                (s.bow() > 0 ? "middle high" : s.bow() < 0 ? "middle low" : "none")
+                        + (straight ? "" : ": more than half the clearance, so it is not straight"),
+                ""));
+        rows.add(new Row("Straightness", writer.number(s.zone()), "of the heights", ""));
+        rows.add(new Row(
+                "Snake", Integer.toString(s.snakes()), s.snakes() == 0 ? "no change of side" : "changes of side", ""));
+        rows.add(new Row(
+                "Worst bore",
+                Integer.toString(s.worst() + 1),
+                writer.number(s.left().get(s.worst())) + " left there",
+                ""));
+        f.askew()
+                .forEach((bore, by) -> rows.add(new Row(
+                        "Bore " + bore,
+                        writer.number(by),
+                        "or more lower on one side than on the other: dirt, a burr, or a cap that stands askew",
+                        "")));
+        return rows;
+    }
+
+    private static Picture picture(One one, LengthWriter writer) {
+        ShaftLine s = one.finding().shaft();
+        List<String> left = s.left().stream().map(writer::number).toList();
+        return new Picture(
+                one.setup().name() + " from the side",
+                "heights enlarged " + ShaftDrawing.enlarged(s, one.finding().bores())
+                        + " times · gates as wide as each clearance · line: where a straight shaft would lie",
+                ShaftDrawing.svg(
+                        s,
+                        one.finding().bores(),
+                        left,
+                        one.setup().name() + ", " + words(one.finding(), writer) + ". Left at each bore: "
+                                + String.join(", ", left)));
+    }
+
+    private static Working working(One one, boolean several) {
+        LineFinding f = one.finding();
+        ShaftLine s = f.shaft();
+        List<ShaftLine.Bore> bores = f.bores();
+        return Working.of(several ? one.setup().name() + ": clearance left" : "Clearance left")
+                .line(
+                        "A straight shaft fits when a line passes within c / 2 of every bore's centre; left is twice the largest m with |h − line| ≤ c / 2 − m at every bore"
+                                + (one.setup().sideways() ? ", up and sideways together: √(dy² + dz²)" : ""))
+                .line(
+                        "best line: {} at the first bore, rising {} over the line",
+                        s.line().heightAt(bores.get(0).at()),
+                        s.line().rise()
+                                * (bores.get(bores.size() - 1).at()
+                                        - bores.get(0).at()))
+                .line("least left at bore " + (s.worst() + 1) + ": {}", s.left().get(s.worst()))
+                .done();
+    }
+
+    private static Picture together(One one, BentLine b, boolean several, LengthWriter writer) {
+        String figures = " Middle against the ends, + high: face " + writer.signed(Length.roundedFromMm(b.faceBow()))
+                + ", line " + writer.signed(Length.roundedFromMm(b.lineBow())) + ".";
+        return new Picture(
+                several ? one.setup().name() + " together with the face" : "Together with the face",
+                b.words() + figures,
+                "");
+    }
+
+    private static String inTheWay(ShaftLine s) {
+        List<String> bores = new ArrayList<>();
+        for (int i = 0; i < s.left().size(); i++) {
+            if (s.left().get(i) < -1e-9) {
+                bores.add(Integer.toString(i + 1));
+            }
+        }
+        return bores.size() == 1
+                ? "bore " + bores.get(0) + " is in its way"
+                : "bores " + String.join(", ", bores) + " hold it";
+    }
+
+    /** What face and line say together; empty while the face is not read. */
+    private Optional<BentLine> bent(PartFile part, LineFinding line) {
+        return surveys.find(part, SurveyKind.FACE)
+                .filter(s -> s.complete())
+                .flatMap(s -> findings.of(part, s))
+                .filter(f -> f.judgement().flatness().bend().longBow().isPresent())
+                .map(f -> BentLine.of(
+                        -f.judgement().flatness().bend().longBow().getAsDouble(),
+                        f.judgement().worst(),
+                        line.shaft().bow(),
+                        line.verdict(),
+                        ShaftLine.straight(line.shaft().bow(), line.bores())));
+    }
+}

@@ -1,0 +1,123 @@
+package homalon.app.check.lines;
+
+import homalon.app.casting.part.Faces;
+import homalon.app.casting.part.PartFile;
+import homalon.app.casting.sheets.SheetFile;
+import homalon.app.check.lines.SheetView.Picture;
+import homalon.app.check.lines.SheetView.Row;
+import homalon.app.foundation.drawing.FaceDrawing;
+import homalon.app.foundation.drawing.PlaceMark;
+import homalon.app.foundation.web.Workings;
+import homalon.core.geometry.Spot;
+import homalon.core.lines.Liners;
+import homalon.core.part.Layout;
+import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.verdict.Verdict;
+import homalon.core.verdict.Working;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+
+/** Writes liners: how each stands, and what to trim. */
+@Component
+class LinersViews {
+    private final Faces faces;
+    private final SheetFindings sheets;
+
+    LinersViews(Faces faces, SheetFindings sheets) {
+        this.faces = faces;
+        this.sheets = sheets;
+    }
+
+    /** @param toKey how many places are left, in words */
+    SheetSaid of(PartFile part, SheetFile sheet, String toKey, LengthWriter writer) {
+        Layout layout = faces.layout(part.numbers());
+        LinersSetup setup = LinersSetup.of(sheet.setup());
+        Liners liners = sheets.liners(part, sheet).orElseThrow();
+        List<Row> rows = new ArrayList<>();
+        List<String> trims = new ArrayList<>();
+        for (Liners.One one : liners.each()) {
+            String style = one.verdict() == Verdict.NOT_PROVEN
+                    ? ""
+                    : one.verdict().name().toLowerCase(Locale.ROOT);
+            String value = Double.isNaN(one.mean()) ? "—" : writer.signed(Length.roundedFromMm(one.mean()));
+            String lean = Double.isNaN(one.tilt()) ? "" : ", leans " + writer.number(one.tilt());
+            rows.add(new Row("Liner " + one.number(), value, one.why() + lean, style));
+            if (one.trim() > 0) {
+                trims.add("Liner " + one.number() + ": take " + writer.full(one.trim()) + " off its top; mark "
+                        + one.number() + " and an arrow to the front on it");
+            }
+        }
+        rows.add(new Row(
+                "Neighbours differ",
+                writer.number(liners.step()),
+                "at most " + writer.number(setup.range().step()) + ", general default",
+                liners.step() > setup.range().step() ? "out" : ""));
+        rows.add(new Row(
+                "May stand",
+                "",
+                writer.number(setup.least()) + " to " + writer.full(setup.most()) + ", "
+                        + setup.school().words()
+                        + (setup.usual() ? ", general default for such a gasket" : ", as keyed here") + "; "
+                        + setup.held().words(),
+                ""));
+        String words = switch (liners.verdict()) {
+            case WITHIN -> "Within";
+            case OUT -> trims.isEmpty() ? "Out" : trims.size() + (trims.size() == 1 ? " to trim" : " to trim");
+            case NOT_PROVEN -> "Not proven yet";
+        };
+        String sentence = liners.verdict() == Verdict.NOT_PROVEN
+                ? toKey
+                : setup.school() == Liners.School.PROUD
+                        ? "Clamped down while read; they settle, so the middle of the range is aimed at."
+                        : "Flush with the deck, or proud by a breath; a trimmed liner may need the same off the crown.";
+        Working working = Working.of("Trim")
+                .line(
+                        "trim = mean − aim where a place stands above {}; aim {}",
+                        setup.range().most(),
+                        setup.range().aim())
+                .line(
+                        "lean: the larger difference of two places across, at most {}, a general default",
+                        setup.range().tilt())
+                .done();
+        Picture picture = new Picture(
+                "Liners above the deck",
+                "front at the left; 12 o'clock is towards the front",
+                FaceDrawing.of(layout, "liners", "Liners of " + part.tag() + ", " + words)
+                        .places(clock(layout, sheet, writer))
+                        .svg());
+        return new SheetSaid(
+                liners.verdict() == Verdict.NOT_PROVEN
+                        ? "open"
+                        : liners.verdict().name().toLowerCase(Locale.ROOT),
+                words,
+                sentence,
+                List.of(picture),
+                rows,
+                trims,
+                Workings.of(List.of(working), writer));
+    }
+
+    private static List<PlaceMark> clock(Layout layout, SheetFile sheet, LengthWriter writer) {
+        List<PlaceMark> marks = new ArrayList<>();
+        for (Layout.Bore b : layout.bores()) {
+            double r = b.diameter() / 2 + 3;
+            // 12 o'clock lies towards the front, which is at the left of the drawing.
+            double[][] ways = {{-1, 0}, {0, 1}, {1, 0}, {0, -1}};
+            for (int k = 0; k < ways.length; k++) {
+                String key = b.number() + "@" + LinersSetup.CLOCK[k];
+                Optional<Length> value = sheet.value(key);
+                marks.add(new PlaceMark(
+                        key,
+                        new Spot(b.centre().x() + r * ways[k][0], b.centre().y() + r * ways[k][1]),
+                        value.isPresent() ? PlaceMark.State.READ : PlaceMark.State.OPEN,
+                        value.map(writer::signed).orElse(""),
+                        "Liner " + b.number() + " at " + LinersSetup.CLOCK[k] + " o'clock"));
+            }
+        }
+        return marks;
+    }
+}

@@ -1,0 +1,56 @@
+package homalon.app.check.lines;
+
+import homalon.app.casting.part.Faces;
+import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.SquareReference;
+import homalon.app.casting.sheets.Sheet;
+import homalon.app.casting.sheets.SheetFile;
+import homalon.app.casting.sheets.Sheets;
+import homalon.core.geometry.Plane;
+import homalon.core.lines.DeckIndex;
+import homalon.core.lines.Liners;
+import homalon.core.lines.Taper;
+import homalon.core.part.PartKind;
+import homalon.core.quantity.Length;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+
+/** What sheets say of a casting. */
+@Component
+public class SheetFindings implements SquareReference {
+    private final Faces faces;
+    private final Sheets sheets;
+
+    SheetFindings(Faces faces, Sheets sheets) {
+        this.faces = faces;
+        this.sheets = sheets;
+    }
+
+    @Override
+    public Optional<Plane> over(PartFile part) {
+        if (part.kind() != PartKind.DECK) {
+            return Optional.empty();
+        }
+        SheetFile sheet = sheets.of(part, Sheet.INDEX);
+        return sheet.setup().isEmpty()
+                ? Optional.empty()
+                : IndexSetup.of(sheet.setup())
+                        .heights(sheet, faces.layout(part.numbers()))
+                        .flatMap(h -> Taper.of(h, faces.layout(part.numbers()).box()))
+                        .map(Taper::plane);
+    }
+
+    /** As they were read; empty before the sheet is set up. */
+    public Optional<Liners> liners(PartFile part, SheetFile sheet) {
+        return sheet == null || sheet.setup().isEmpty()
+                ? Optional.empty()
+                : Optional.of(LinersSetup.of(sheet.setup()).of(sheet, faces.layout(part.numbers()), Length.ZERO));
+    }
+
+    /** Empty until all four corners are read. */
+    public Optional<DeckIndex> index(PartFile part, SheetFile sheet) {
+        return sheet == null || sheet.setup().isEmpty()
+                ? Optional.empty()
+                : IndexSetup.of(sheet.setup()).of(sheet, faces.layout(part.numbers()));
+    }
+}

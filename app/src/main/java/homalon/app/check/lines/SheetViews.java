@@ -1,0 +1,115 @@
+package homalon.app.check.lines;
+
+import homalon.app.casting.part.Faces;
+import homalon.app.casting.part.PartFile;
+import homalon.app.casting.sheets.Figure;
+import homalon.app.casting.sheets.Sheet;
+import homalon.app.casting.sheets.SheetFile;
+import homalon.app.foundation.drawing.Markup;
+import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+
+/** Writes sheets for the screen. */
+@Component
+class SheetViews {
+    private final Faces faces;
+    private final LineViews lines;
+    private final LinersViews liners;
+    private final IndexViews indexes;
+
+    SheetViews(Faces faces, LineViews lines, LinersViews liners, IndexViews indexes) {
+        this.faces = faces;
+        this.lines = lines;
+        this.liners = liners;
+        this.indexes = indexes;
+    }
+
+    List<LineSetup.Place> places(PartFile part, SheetFile sheet) {
+        if (sheet.setup().isEmpty()) {
+            return List.of();
+        }
+        return switch (sheet.sheet()) {
+            case LINE -> {
+                List<LineSetup> shafts = LineSetup.all(sheet);
+                yield shafts.stream()
+                        .flatMap(l -> l.places(shafts.size() > 1).stream())
+                        .toList();
+            }
+            case LINERS -> LinersSetup.places(faces.layout(part.numbers()));
+            case INDEX -> IndexSetup.places();
+            case VALVES, CHAMBERS -> throw new IllegalStateException("these are walked on their own page");
+        };
+    }
+
+    SheetView of(PartFile part, SheetFile sheet, LengthWriter writer) {
+        List<LineSetup.Place> places = places(part, sheet);
+        long open = places.stream().filter(p -> sheet.value(p.key()).isEmpty()).count();
+        String toKey = open + (open == 1 ? " place" : " places") + " to key.";
+        SheetSaid said = switch (sheet.sheet()) {
+            case LINE -> lines.of(part, sheet, toKey, writer);
+            case LINERS -> liners.of(part, sheet, toKey, writer);
+            case INDEX -> indexes.of(part, sheet, toKey, writer);
+            case VALVES, CHAMBERS -> throw new IllegalStateException("these are shown on their own page");
+        };
+        return new SheetView(
+                said.style(),
+                said.words(),
+                said.sentence(),
+                said.pictures(),
+                said.rows(),
+                said.trims(),
+                said.workings(),
+                walk(places, sheet, writer),
+                places.stream().allMatch(p -> sheet.standing().containsKey(p.key())),
+                sheet.revision());
+    }
+
+    private static String written(SheetFile sheet, Figure figure, Length value, LengthWriter writer) {
+        if (figure.typed().endsWith("+")) {
+            return writer.number(value) + " goes";
+        }
+        if (figure.typed().endsWith("-")) {
+            return writer.number(value) + " refused";
+        }
+        return sheet.sheet() == Sheet.INDEX ? writer.size(value) : writer.signed(value);
+    }
+
+    private static String walk(List<LineSetup.Place> places, SheetFile sheet, LengthWriter writer) {
+        Markup list = new Markup();
+        int n = 0;
+        for (LineSetup.Place p : places) {
+            Figure figure = sheet.standing().get(p.key());
+            Optional<Length> value = sheet.value(p.key());
+            String written = value.map(v -> written(sheet, figure, v, writer)).orElse("");
+            list.open("li")
+                    .open(
+                            "button",
+                            "type",
+                            "button",
+                            "data-place",
+                            p.key(),
+                            "data-name",
+                            p.name(),
+                            "data-state",
+                            figure == null ? "open" : value.isPresent() ? "read" : "skipped",
+                            "data-value",
+                            written,
+                            "data-seen",
+                            figure == null ? 0L : figure.seq());
+            list.open("span")
+                    .text(Integer.toString(++n))
+                    .close("span")
+                    .open("span")
+                    .text(p.name())
+                    .close("span");
+            list.open("span", "class", "value")
+                    .text(figure == null ? "not read" : value.isPresent() ? written : "skipped")
+                    .close("span");
+            list.close("button").close("li");
+        }
+        return list.toString();
+    }
+}

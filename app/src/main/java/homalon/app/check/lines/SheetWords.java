@@ -1,0 +1,46 @@
+package homalon.app.check.lines;
+
+import homalon.app.casting.part.PartFile;
+import homalon.app.casting.sheets.Sheet;
+import homalon.app.casting.sheets.SheetFile;
+import homalon.app.casting.sheets.Sheets;
+import homalon.core.quantity.LengthWriter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/** What the sheets of a part say, in sentences for the report. */
+@Component
+public class SheetWords {
+    private final Sheets sheets;
+    private final SheetViews views;
+
+    SheetWords(Sheets sheets, SheetViews views) {
+        this.sheets = sheets;
+        this.views = views;
+    }
+
+    public List<String> of(PartFile part, LengthWriter writer) {
+        UUID visit = part.visit().id();
+        Map<Sheet, SheetFile> begun = sheets.ofVisits(List.of(visit)).getOrDefault(visit, Map.of());
+        List<String> said = new ArrayList<>();
+        begun.forEach((sheet, file) -> {
+            if (sheet == Sheet.VALVES || sheet == Sheet.CHAMBERS) {
+                return; // they have a table of their own
+            }
+            List<String> shafts = sheet == Sheet.LINE ? LineViews.each(file, writer) : List.of();
+            if (sheet == Sheet.LINE && shafts.isEmpty()) {
+                return; // those that were set up were dropped again
+            }
+            SheetView view = views.of(part, file, writer);
+            said.add(sheet.words() + ": " + view.words() + ". " + view.sentence());
+            if (shafts.size() > 1) {
+                said.add(String.join("; ", shafts) + ".");
+            }
+            view.trims().forEach(t -> said.add(t + "."));
+        });
+        return said;
+    }
+}

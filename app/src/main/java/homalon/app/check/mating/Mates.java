@@ -1,0 +1,60 @@
+package homalon.app.check.mating;
+
+import homalon.app.casting.part.InTheShop;
+import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.Parts;
+import homalon.core.input.BadInputException;
+import homalon.core.part.PartKind;
+import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Which head goes on which deck. */
+@Service
+@Transactional
+public class Mates {
+    /** As many as a list under a field shows; more letters bring others, and the tag of any can be keyed. */
+    private static final int OFFERED = 12;
+
+    private final MateRepository mates;
+    private final Parts parts;
+    private final InTheShop shop;
+    private final Clock clock;
+
+    Mates(MateRepository mates, Parts parts, InTheShop shop, Clock clock) {
+        this.shop = shop;
+        this.mates = mates;
+        this.parts = parts;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<PartFile> of(PartFile part) {
+        return part.kind() == PartKind.HEAD
+                ? mates.findTopByHeadIdOrderBySeqDesc(part.id()).flatMap(m -> parts.byId(m.deckId))
+                : mates.findTopByDeckIdOrderBySeqDesc(part.id()).flatMap(m -> parts.byId(m.headId));
+    }
+
+    /** Parts in the shop that may be the other one. */
+    @Transactional(readOnly = true)
+    public List<PartFile> candidates(PartFile part, String words) {
+        return shop.mayMate(part, words, OFFERED);
+    }
+
+    /** @throws BadInputException when the two are both heads, or both decks */
+    public void say(PartFile one, PartFile other, UUID by) {
+        if (one.kind() == other.kind()) {
+            throw new BadInputException(
+                    "with", other.tag() + " is a " + other.kind().words() + " too: a head goes on a block deck.");
+        }
+        MateRow row = new MateRow();
+        row.headId = one.kind() == PartKind.HEAD ? one.id() : other.id();
+        row.deckId = one.kind() == PartKind.HEAD ? other.id() : one.id();
+        row.byPerson = by;
+        row.at = clock.instant();
+        mates.save(row);
+    }
+}

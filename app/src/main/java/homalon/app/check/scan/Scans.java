@@ -1,0 +1,298 @@
+package homalon.app.check.scan;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import homalon.app.casting.part.Faces;
+import homalon.app.casting.part.PartFile;
+import homalon.app.check.face.Findings;
+import homalon.app.check.face.SurveyFile;
+import homalon.app.check.face.SurveyKind;
+import homalon.app.check.face.Surveys;
+import homalon.app.foundation.load.BigFiles;
+import homalon.core.face.PlaceProposal;
+import homalon.core.face.ScanFace;
+import homalon.core.face.ScanFormat;
+import homalon.core.face.ScanReader;
+import homalon.core.geometry.Plane;
+import homalon.core.geometry.Points;
+import homalon.core.geometry.Spot;
+import homalon.core.input.BadInputException;
+import homalon.core.part.LayoutNumbers;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
+import homalon.core.rulebook.FlatnessLimit;
+import homalon.core.rulebook.RuleBook;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
+import java.util.zip.Deflater;
+import java.util.zip.GZIPInputStream;
+import java.util.zip.GZIPOutputStream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** Takes scans in, keeps them as they came, and has them judged. */
+@Service
+public class Scans {
+    private static final long MOST_BYTES = 200_000_000;
+    /** A place with no scanned land this near is left to the indicator, mm. */
+    private static final double NEAR = 20;
+
+    private final ScanRepository scans;
+    private final ScanTextRepository texts;
+    private final Surveys surveys;
+    private final Faces faces;
+    private final TransactionTemplate transaction;
+    private final BigFiles files;
+    private final Clock clock;
+
+    private record Key(UUID scan, LayoutNumbers numbers, List<FlatnessLimit> limits) {}
+
+    /** What is kept in memory of a judged scan: nothing that grows with its points. */
+    private record Judged(Findings.Finding finding, List<String> notes) {}
+
+    private final Cache<Key, Judged> known =
+            Caffeine.newBuilder().maximumSize(60).build();
+
+    Scans(
+            ScanRepository scans,
+            ScanTextRepository texts,
+            Surveys surveys,
+            Faces faces,
+            PlatformTransactionManager transactions,
+            BigFiles files,
+            Clock clock) {
+        this.files = files;
+        this.scans = scans;
+        this.texts = texts;
+        this.surveys = surveys;
+        this.faces = faces;
+        this.transaction = new TransactionTemplate(transactions);
+        this.clock = clock;
+    }
+
+    /**
+     * How a scan is to be taken in.
+     *
+     * @param id made by the browser
+     * @param highIsMinus true when the file counts downwards
+     */
+    public record Taking(
+            UUID id, SurveyKind kind, String name, ScanFormat format, boolean highIsMinus, Length uncertainty) {}
+
+    @Transactional(readOnly = true)
+    public List<ScanFile> of(PartFile part, SurveyKind kind) {
+        return scans.findByJobIdAndKindOrderBySeqDesc(part.visit().id(), kind).stream()
+                .map(Scans::file)
+                .toList();
+    }
+
+    /**
+     * Reads a scan as it streams in, judges it, and keeps it.
+     *
+     * @param said told what is being done
+     * @throws BadInputException when it is no scan of this face
+     */
+    public void take(PartFile part, Taking taking, InputStream in, UUID by, Consumer<String> said) {
+        part.requireHere("file", "to measure it");
+        if (scans.existsById(taking.id())) {
+            return;
+        }
+        String name = taking.name() == null ? "" : taking.name().strip();
+        if (name.isEmpty() || name.length() > 200) {
+            throw new BadInputException("name", "Give the scan a name of at most 200 letters.");
+        }
+        if (taking.uncertainty().signum() < 0 || taking.uncertainty().mm() > 0.5) {
+            throw new BadInputException(
+                    "uncertainty", "Scanner's uncertainty: key from 0 to 0.5 mm, such as 0.005 mm.");
+        }
+        try {
+            files.take(in, MOST_BYTES, whole -> {
+                read(part, taking, name, whole, by, said);
+                return null;
+            });
+        } catch (BigFiles.TooLargeException e) {
+            throw new BadInputException("file", "The file is larger than 200 MB: thin it, or write fewer digits.");
+        } catch (IOException e) {
+            throw new BadInputException("file", "The file did not come in whole: send it again.");
+        }
+    }
+
+    private void read(PartFile part, Taking taking, String name, InputStream in, UUID by, Consumer<String> said) {
+        ByteArrayOutputStream kept = new ByteArrayOutputStream(1 << 20);
+        ScanReader.Read read;
+        try (GZIPOutputStream gzip = new GZIPOutputStream(kept, 1 << 16) {
+            {
+                def.setLevel(Deflater.BEST_SPEED);
+            }
+        }) {
+            read = ScanReader.read(copying(in, gzip), taking.format(), n -> said.accept(n / 1000 + " 000 points read"));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        said.accept(read.points().size() + " points read, judging");
+        Judged judged = judge(part, upright(read.points(), taking.highIsMinus()), taking.uncertainty());
+        ScanRow row = new ScanRow();
+        row.id = taking.id();
+        row.jobId = part.visit().id();
+        row.kind = taking.kind();
+        row.name = name;
+        row.uncertainty = taking.uncertainty().nanometres();
+        row.read(taking.format());
+        row.highIsMinus = taking.highIsMinus();
+        row.points = read.points().size();
+        row.notes = String.join("\n", read.notes());
+        row.byPerson = by;
+        row.at = clock.instant();
+        said.accept("keeping it");
+        transaction.executeWithoutResult(t -> {
+            scans.saveAndFlush(row);
+            texts.save(new ScanTextRow(row.id, kept.toByteArray()));
+        });
+        known.put(key(part, row.id), judged);
+    }
+
+    private static ScanReader.Source copying(InputStream in, GZIPOutputStream gzip) {
+        return buffer -> {
+            try {
+                int n = in.read(buffer, 0, buffer.length);
+                if (n > 0) {
+                    gzip.write(buffer, 0, n);
+                }
+                return n;
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        };
+    }
+
+    private static Points upright(Points points, boolean highIsMinus) {
+        return highIsMinus
+                ? Points.of(
+                        points.xs(),
+                        points.ys(),
+                        Arrays.stream(points.zs()).map(z -> -z).toArray())
+                : points;
+    }
+
+    private Judged judge(PartFile part, Points points, Length uncertainty) {
+        ScanFace face = ScanFace.of(
+                points,
+                new ScanFace.Settings(
+                        faces.land(part.numbers()), part.limits(), RuleBook.DEFAULT_COVER.mm(), uncertainty.mm()));
+        Findings.Finding finding = new Findings.Finding(
+                List.of(), face.thinned(), face.judgement(), face.map(), face.shape(), RuleBook.overall(part.limits()));
+        return new Judged(finding, face.notes());
+    }
+
+    private static Key key(PartFile part, UUID scan) {
+        return new Key(scan, part.numbers(), part.limits());
+    }
+
+    /** What a scan says of its face; read again from what is kept when nothing is remembered of it. */
+    public Findings.Finding finding(PartFile part, ScanFile scan) {
+        return judged(part, scan).finding();
+    }
+
+    /** What was done with the cloud, in sentences. */
+    public List<String> notes(PartFile part, ScanFile scan) {
+        return Stream.concat(scan.notes().stream(), judged(part, scan).notes().stream())
+                .toList();
+    }
+
+    private Judged judged(PartFile part, ScanFile scan) {
+        return known.get(
+                key(part, scan.id()),
+                k -> files.alone(() -> judge(part, upright(points(scan), scan.highIsMinus()), scan.uncertainty())));
+    }
+
+    private Points points(ScanFile scan) {
+        byte[] gzip = texts.findById(scan.id()).orElseThrow().gzip;
+        try (InputStream in = new GZIPInputStream(new ByteArrayInputStream(gzip), 1 << 16)) {
+            return ScanReader.read(plain(in), scan.format(), n -> {}).points();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static ScanReader.Source plain(InputStream in) {
+        return buffer -> {
+            try {
+                return in.read(buffer, 0, buffer.length);
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        };
+    }
+
+    /**
+     * Reads the places of the indicator's survey off a scan, where they are not read yet: what a plan of the cut is made from.
+     *
+     * @return how many were read
+     */
+    public int readPlaces(PartFile part, ScanFile scan, UUID by) {
+        Findings.Finding finding = finding(part, scan);
+        Plane level = finding.judgement().flatness().minimumZone().middle();
+        var map = finding.map().orElseThrow(() -> new BadInputException("scan", "This scan gives no map."));
+        SurveyFile survey = surveys.start(part, scan.kind(), PlaceProposal.Density.CLOSE, scan.uncertainty(), by);
+        int read = 0;
+        for (SurveyFile.PlaceFile place : survey.places()) {
+            if (place.reading().isEmpty() && near(finding.points(), place.spot())) {
+                double height = map.above(level, place.spot().x(), place.spot().y());
+                String typed = BigDecimal.valueOf(height)
+                        .setScale(4, RoundingMode.HALF_UP)
+                        .toPlainString();
+                UUID id = UUID.nameUUIDFromBytes((scan.id() + " " + place.id()).getBytes(StandardCharsets.UTF_8));
+                surveys.key(
+                        part,
+                        scan.kind(),
+                        new Surveys.Keyed(id, place.id(), typed, BenchUnit.MM, 0, true),
+                        anyone -> "Someone",
+                        by);
+                read++;
+            }
+        }
+        return read;
+    }
+
+    private static boolean near(Points points, Spot spot) {
+        for (int i = 0; i < points.size(); i++) {
+            if (points.spot(i).distance(spot) < NEAR) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static ScanFile file(ScanRow r) {
+        return new ScanFile(
+                r.id,
+                r.kind,
+                r.name,
+                Length.ofNanometres(r.uncertainty),
+                r.format(),
+                r.highIsMinus,
+                r.points,
+                r.notes.isEmpty() ? List.of() : List.of(r.notes.split("\n")),
+                r.byPerson,
+                r.at);
+    }
+
+    public Optional<ScanFile> find(PartFile part, SurveyKind kind, UUID id) {
+        return of(part, kind).stream().filter(s -> s.id().equals(id)).findFirst();
+    }
+}

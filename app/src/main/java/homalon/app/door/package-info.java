@@ -1,2 +1,0 @@
-/** The door of the shop: sign-in, first visit, change of person by PIN, own settings, and the owner's page. */
-package homalon.app.door;

@@ -1,0 +1,85 @@
+package homalon.app.foundation.door;
+
+import homalon.app.foundation.people.Journal;
+import homalon.app.foundation.people.People;
+import homalon.app.foundation.people.Someone;
+import homalon.app.foundation.reach.Reach;
+import homalon.app.foundation.security.Tries;
+import homalon.app.foundation.web.Shop;
+import homalon.core.input.BadInputException;
+import jakarta.servlet.http.HttpServletRequest;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.util.List;
+import java.util.Locale;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * The first visit makes exactly one owner: from the machine that the shop runs on, or from elsewhere with the code that the
+ * command printed there. Otherwise whoever in the network came first would own the shop.
+ */
+@Service
+class FirstVisit {
+    private static final List<Tries.Subject> TRIES = List.of(Tries.Subject.secret("first-visit"));
+
+    private final People people;
+    private final Shop shop;
+    private final Tries tries;
+    private final Journal journal;
+    private final String code;
+
+    /** @param code printed at this start; empty: none was, and only this machine may */
+    FirstVisit(
+            People people,
+            Shop shop,
+            Tries tries,
+            Journal journal,
+            @Value("${homalon.first-visit-code:}") String code) {
+        this.people = people;
+        this.shop = shop;
+        this.tries = tries;
+        this.journal = journal;
+        this.code = tidy(code);
+    }
+
+    /** What is keyed of the owner. */
+    record Owner(String login, String name, String password) {}
+
+    static boolean needsCode(HttpServletRequest request) {
+        return !Reach.fromThisMachine(request);
+    }
+
+    /** @throws BadInputException when there is an owner already, the code is not the one, or a field cannot be used */
+    @Transactional
+    public void make(HttpServletRequest request, String given, String shopName, Owner owner) {
+        people.requireNobody();
+        if (needsCode(request)) {
+            requireCode(given);
+        }
+        shop.rename(shopName);
+        Someone made = people.addFirstOwner(owner.login(), owner.name(), owner.password());
+        journal.write(Journal.What.FIRST_OWNER, made.id(), made.login());
+    }
+
+    private void requireCode(String given) {
+        int wait = tries.take(TRIES);
+        if (wait > 0) {
+            throw new BadInputException("code", Tries.told(wait) + ", then key the code again.");
+        }
+        boolean right = !code.isEmpty()
+                && MessageDigest.isEqual(
+                        tidy(given).getBytes(StandardCharsets.UTF_8), code.getBytes(StandardCharsets.UTF_8));
+        if (!right) {
+            throw new BadInputException(
+                    "code",
+                    "That is not the code that the command printed where the shop runs: key that one, or come from that"
+                            + " machine.");
+        }
+    }
+
+    private static String tidy(String code) {
+        return code.toUpperCase(Locale.ROOT).replaceAll("[^A-Z0-9]", "");
+    }
+}

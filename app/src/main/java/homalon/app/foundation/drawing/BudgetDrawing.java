@@ -1,0 +1,165 @@
+package homalon.app.foundation.drawing;
+
+import java.util.List;
+import java.util.function.DoubleFunction;
+
+/**
+ * Draws what may come off as bars on one rule, all in depth of the cut from first touch: what each limit leaves, what the cut takes
+ * of it, what the face needs.
+ */
+public final class BudgetDrawing {
+    private static final double WIDTH = 760;
+    private static final double LABEL = 204;
+    private static final double NOTE = 134;
+    private static final double ROW = 30;
+    private static final double HEAD = 44;
+    private static final double BAR = 17;
+
+    /**
+     * One limit.
+     *
+     * @param room mm; infinite when the cut does not change it, NaN when it was not measured
+     * @param used of it before, mm, for the one that counts a whole life; 0 else
+     * @param note what is left of it, in words
+     * @param style {@code within}, {@code line}, {@code over}, {@code unread}
+     * @param binds whether it ends first
+     */
+    public record Bar(String name, double room, double used, String note, String style, boolean binds) {}
+
+    /** What the face needs. @param depth mm */
+    public record Need(String words, double depth) {}
+
+    private final Markup svg = new Markup();
+    private final double most;
+    private final double least;
+
+    private BudgetDrawing(double least, double most) {
+        this.least = least;
+        this.most = most;
+    }
+
+    /**
+     * @param cut that is looked at, mm
+     * @param step between numbers of the rule, mm
+     * @param number writes a depth
+     */
+    public static String svg(
+            List<Bar> bars, List<Need> needs, double cut, double step, DoubleFunction<String> number, String title) {
+        double reach = Math.max(cut * 1.15, step * 4);
+        for (Need n : needs) {
+            reach = Math.max(reach, n.depth() * 1.15);
+        }
+        double furthest = 0;
+        for (Bar b : bars) {
+            if (Double.isFinite(b.room())) {
+                furthest = Math.max(furthest, b.room() * 1.05);
+            }
+        }
+        double used = bars.stream().mapToDouble(Bar::used).max().orElse(0);
+        // What lies far beyond the cut is cut short with an arrow, so that what matters is seen.
+        double most = Math.max(reach, Math.min(furthest, 3 * reach));
+        return new BudgetDrawing(-Math.min(used, most * 0.5), most).draw(bars, needs, cut, step, number, title);
+    }
+
+    private String draw(
+            List<Bar> bars, List<Need> needs, double cut, double step, DoubleFunction<String> number, String title) {
+        double height = HEAD + bars.size() * ROW + 8;
+        svg.picture(
+                "0 0 " + Markup.number(WIDTH) + " " + Markup.number(height),
+                0,
+                0,
+                "class",
+                "budgets",
+                "role",
+                "img",
+                "aria-label",
+                title);
+        svg.open("defs")
+                .open("pattern", "id", "over-hatch", "width", 6.0, "height", 6.0, "patternUnits", "userSpaceOnUse")
+                .empty("path", "class", "hatch", "d", "M0 6L6 0")
+                .close("pattern")
+                .open("pattern", "id", "used-hatch", "width", 5.0, "height", 5.0, "patternUnits", "userSpaceOnUse")
+                .empty("path", "class", "used-line", "d", "M0 0L5 5")
+                .close("pattern")
+                .close("defs");
+        rule(step, number);
+        for (int i = 0; i < bars.size(); i++) {
+            bar(bars.get(i), HEAD + i * ROW, cut);
+        }
+        for (Need n : needs) {
+            svg.open("g").open("title").text(n.words()).close("title");
+            svg.empty(
+                    "path", "class", "need", "d", "M" + at(n.depth()) + " " + (HEAD - 6) + "V" + Markup.number(height));
+            svg.close("g");
+        }
+        svg.empty("path", "class", "cut", "d", "M" + at(cut) + " " + (HEAD - 10) + "V" + Markup.number(height));
+        svg.empty("path", "class", "cut-head", "d", "M" + at(cut) + " " + (HEAD - 6) + "l-6 -9h12Z");
+        return svg.close("svg").toString();
+    }
+
+    private void rule(double step, DoubleFunction<String> number) {
+        svg.empty("path", "class", "steel", "d", "M" + at(least) + " " + (HEAD - 22) + "H" + at(most));
+        int k = (int) Math.ceil(least / step - 1e-9);
+        for (; k * step <= most + 1e-9; k++) {
+            double x = x(k * step);
+            svg.empty("path", "class", "tick", "d", "M" + Markup.number(x) + " " + (HEAD - 22) + "v8");
+            boolean said = k >= 0 && x < WIDTH - NOTE - 8;
+            if (said) {
+                text(x, HEAD - 27, "middle", number.apply(k * step), "scale");
+            }
+        }
+    }
+
+    private void bar(Bar bar, double top, double cut) {
+        svg.open("g", "class", "bar " + bar.style() + (bar.binds() ? " binds" : ""));
+        double y = top + (ROW - BAR) / 2;
+        text(LABEL - 10, y + BAR - 4, "end", bar.name(), "label");
+        if (Double.isNaN(bar.room())) {
+            rect("unread", 0, most, y);
+        } else if (Double.isInfinite(bar.room())) {
+            svg.empty(
+                    "path", "class", "untouched", "d", "M" + at(0) + " " + Markup.number(y + BAR / 2) + "H" + at(most));
+        } else {
+            if (bar.used() > 0) {
+                rect("used", Math.max(least, -bar.used()), 0, y);
+            }
+            double room = Math.max(0, Math.min(bar.room(), most));
+            rect("room", 0, room, y);
+            rect("taken", 0, Math.min(cut, room), y);
+            if (cut > bar.room()) {
+                rect("over", Math.max(0, bar.room()), Math.min(cut, most), y);
+            }
+            svg.empty(
+                    "path",
+                    "class",
+                    bar.room() > most ? "on" : "end",
+                    "d",
+                    bar.room() > most
+                            ? "M" + at(most) + " " + Markup.number(y) + "l8 " + Markup.number(BAR / 2) + "l-8 "
+                                    + Markup.number(BAR / 2) + "Z"
+                            : "M" + at(room) + " " + Markup.number(y - 3) + "v" + Markup.number(BAR + 6));
+        }
+        text(WIDTH - NOTE + 14, y + BAR - 4, "start", bar.note(), "note");
+        svg.close("g");
+    }
+
+    private void rect(String look, double from, double to, double y) {
+        if (to > from) {
+            svg.empty("rect", "class", look, "x", x(from), "y", y, "width", x(to) - x(from), "height", BAR);
+        }
+    }
+
+    private void text(double x, double y, String anchor, String words, String look) {
+        svg.open("text", "class", look, "x", x, "y", y, "text-anchor", anchor)
+                .text(words)
+                .close("text");
+    }
+
+    private double x(double mm) {
+        return LABEL + (WIDTH - LABEL - NOTE) * (Math.min(mm, most) - least) / (most - least);
+    }
+
+    private String at(double mm) {
+        return Markup.number(x(mm));
+    }
+}

@@ -1,0 +1,405 @@
+package homalon.app.foundation.drawing;
+
+import homalon.core.cut.TouchCells;
+import homalon.core.face.FaceMap;
+import homalon.core.geometry.Box;
+import homalon.core.geometry.Raster;
+import homalon.core.geometry.Spot;
+import homalon.core.part.Layout;
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Draws one face to scale, front end at the left. Layers are put on one by one and written in a fixed order; whoever
+ * draws chooses layers, never shapes.
+ */
+public final class FaceDrawing {
+    /** Width of the drawing that label sizes are made for, px. */
+    private static final double REFERENCE_PX = 800;
+
+    private final Layout layout;
+    private String id;
+    private final String title;
+    private String style = "";
+    private double paper;
+    private final Box box;
+    /** Millimetres that look like one pixel at the width for which it is drawn. */
+    private double px;
+
+    private boolean small;
+    private FaceMap map;
+    private Bands bands;
+    private Raster above;
+    private double touchedDownTo;
+    private boolean touched;
+    private final List<PlaceMark> places = new ArrayList<>();
+    private final List<EdgeMark> edges = new ArrayList<>();
+    private double fullGap = 0.05;
+    private final List<CrackMark> cracks = new ArrayList<>();
+    private final List<ValveSign> valves = new ArrayList<>();
+    private List<TouchCells.Cell> cells = List.of();
+    private BitSet painted = new BitSet();
+    private BitSet foretold = new BitSet();
+
+    private FaceDrawing(Layout layout, String id, String title) {
+        this.layout = layout;
+        this.id = id;
+        this.title = title;
+        this.box = layout.box();
+        shownAt(REFERENCE_PX);
+    }
+
+    /**
+     * @param id unique on its page
+     * @param title what a screen reader says
+     */
+    public static FaceDrawing of(Layout layout, String id, String title) {
+        return new FaceDrawing(layout, id, title);
+    }
+
+    /** Width at which it will be seen, px: signs and figures keep their size on the screen. */
+    public FaceDrawing shownAt(double width) {
+        this.px = Math.max(box.width(), box.height() * 1.9) / width;
+        return this;
+    }
+
+    /** The same drawing under another id, where two stand on one page. */
+    public FaceDrawing named(String other) {
+        this.id = other;
+        return this;
+    }
+
+    /**
+     * For paper: so wide, and with its own style sheet, since a printed drawing does not see the style of the page.
+     *
+     * @param millimetres width on the paper
+     */
+    public FaceDrawing onPaper(double millimetres, String css) {
+        this.paper = millimetres;
+        this.style = css;
+        return this;
+    }
+
+    /** No labels, no side names: for lists. */
+    public FaceDrawing small() {
+        this.small = true;
+        return this;
+    }
+
+    public FaceDrawing map(FaceMap faceMap, Bands colours) {
+        this.map = faceMap;
+        this.bands = colours;
+        return this;
+    }
+
+    /** Bare where the cutter has come down to a height over a plane, untouched elsewhere. */
+    public FaceDrawing touched(Raster heightsAbove, double downTo) {
+        this.above = heightsAbove;
+        this.touchedDownTo = downTo;
+        this.touched = true;
+        return this;
+    }
+
+    public FaceDrawing places(List<PlaceMark> marks) {
+        this.places.addAll(marks);
+        return this;
+    }
+
+    /**
+     * Laid straightedges with what feelers said along them.
+     *
+     * @param full the gap whose sign is drawn at its full height, mm; wider ones are drawn higher, up to twice that
+     */
+    public FaceDrawing edges(List<EdgeMark> marks, double full) {
+        this.edges.addAll(marks);
+        this.fullGap = full;
+        return this;
+    }
+
+    /**
+     * Cells to paint.
+     *
+     * @param on those painted
+     * @param expected those that the cutter should have touched
+     */
+    public FaceDrawing cells(List<TouchCells.Cell> all, BitSet on, BitSet expected) {
+        this.cells = all;
+        this.painted = on;
+        this.foretold = expected;
+        return this;
+    }
+
+    /** Cracks with the pins along them, and where bubbles were seen. */
+    public FaceDrawing cracks(List<CrackMark> marks) {
+        this.cracks.addAll(marks);
+        return this;
+    }
+
+    /** Valves with what was found of each; they take the place of those drawn for recognition. */
+    public FaceDrawing valves(List<ValveSign> signs) {
+        this.valves.addAll(signs);
+        return this;
+    }
+
+    public String svg() {
+        double margin = small ? 2 * px : 26 * px;
+        double side = small ? 2 * px : 8 * px;
+        Markup svg = new Markup();
+        String view = Markup.number(-side) + " " + Markup.number(-margin) + " " + Markup.number(box.width() + 2 * side)
+                + " " + Markup.number(box.height() + 2 * margin);
+        svg.picture(
+                view,
+                paper,
+                paper * (box.height() + 2 * margin) / (box.width() + 2 * side),
+                "class",
+                small ? "face face-small" : "face",
+                "role",
+                "img",
+                "aria-label",
+                title,
+                "data-height",
+                box.height());
+        svg.style(style);
+        definitions(svg);
+        land(svg, "metal", 0);
+        svg.open("g", "id", id + "-map", "clip-path", "url(#" + id + "-land)");
+        MapLayer layer = new MapLayer(svg, box, px, id, small);
+        if (touched) {
+            layer.touched(above, touchedDownTo, !painted.isEmpty());
+        } else if (map != null) {
+            layer.map(map, bands);
+        }
+        svg.close("g");
+        drawCasting(svg);
+        if (!small) {
+            drawSides(svg);
+            Optional.ofNullable(map).flatMap(m -> m.land().bands().inked()).ifPresent(layer::inked);
+        }
+        drawCells(svg);
+        if (!edges.isEmpty()) {
+            new EdgeLayer(svg, box, px, fullGap).draw(edges);
+        }
+        new ValveLayer(svg, box, px, id).draw(valves);
+        new CrackLayer(svg, box, px, small).draw(cracks);
+        drawPlaces(svg);
+        return svg.close("svg").toString();
+    }
+
+    private void definitions(Markup svg) {
+        svg.open("defs");
+        svg.empty(
+                "path", "id", id + "-shape", "fill-rule", "evenodd", "clip-rule", "evenodd", "d", LandPath.of(layout));
+        svg.open("clipPath", "id", id + "-land");
+        land(svg, "clip", 0);
+        svg.close("clipPath");
+        double gap = (small ? 9 : 7) * px;
+        svg.open(
+                "pattern",
+                "id",
+                id + "-hatch",
+                "width",
+                gap,
+                "height",
+                gap,
+                "patternUnits",
+                "userSpaceOnUse",
+                "patternTransform",
+                "rotate(45)");
+        svg.empty("line", "class", "hatch", "x1", 0, "y1", 0, "x2", 0, "y2", gap, "stroke-width", 1.6 * px);
+        svg.close("pattern").close("defs");
+    }
+
+    private void drawCasting(Markup svg) {
+        double line = (small ? 2.2 : 1.4) * px;
+        land(svg, "edge", line);
+        if (small) {
+            return;
+        }
+        if (valves.isEmpty()) {
+            layout.valves().forEach(v -> circle(svg, "valve", v.centre(), v.diameter() / 2, px));
+        }
+        layout.dowels().forEach(d -> circle(svg, "dowel", d.centre(), d.diameter() / 2, 2.2 * px));
+        for (Layout.Bore bore : layout.bores()) {
+            svg.empty(
+                    "circle",
+                    "class",
+                    "ring",
+                    "cx",
+                    bore.centre().x(),
+                    "cy",
+                    up(bore.centre().y()),
+                    "r",
+                    bore.diameter() / 2 + 5 * px,
+                    "stroke-width",
+                    0.8 * px,
+                    "stroke-dasharray",
+                    Markup.number(5 * px) + " " + Markup.number(3 * px));
+            text(
+                    svg,
+                    "bore-number",
+                    bore.centre().x(),
+                    up(bore.centre().y() + bore.diameter() * 0.19),
+                    20,
+                    "middle",
+                    Integer.toString(bore.number()));
+        }
+    }
+
+    private void drawCells(Markup svg) {
+        if (cells.isEmpty()) {
+            return;
+        }
+        svg.open("g", "class", "cells", "clip-path", "url(#" + id + "-land)", "stroke-width", 0.6 * px);
+        for (TouchCells.Cell c : cells) {
+            String style = (painted.get(c.number()) ? "on" : "off") + (foretold.get(c.number()) ? " foretold" : "");
+            svg.empty(
+                    "rect",
+                    "class",
+                    style,
+                    "data-cell",
+                    c.number(),
+                    "x",
+                    c.x0(),
+                    "y",
+                    box.height() - c.y0() - c.height(),
+                    "width",
+                    c.width(),
+                    "height",
+                    c.height());
+        }
+        svg.close("g");
+    }
+
+    private void drawSides(Markup svg) {
+        boolean intakeTop = layout.numbers().intakeAtTop();
+        double middle = box.width() / 2;
+        text(svg, "side", middle, -9 * px, 14, "middle", intakeTop ? "INTAKE SIDE" : "EXHAUST SIDE");
+        text(svg, "side", middle, box.height() + 19 * px, 14, "middle", intakeTop ? "EXHAUST SIDE" : "INTAKE SIDE");
+        text(svg, "side", 26 * px, -9 * px, 14, "start", "FRONT");
+        String arrow = "M" + Markup.number(20 * px) + " " + Markup.number(-14 * px) + "H" + Markup.number(0) + "m"
+                + Markup.number(7 * px) + " " + Markup.number(-4 * px) + "l" + Markup.number(-7 * px) + " "
+                + Markup.number(4 * px)
+                + "l" + Markup.number(7 * px) + " " + Markup.number(4 * px);
+        svg.empty("path", "class", "arrow", "stroke-width", 1.3 * px, "d", arrow);
+    }
+
+    private void drawPlaces(Markup svg) {
+        // What all of them share is said once: sixty places come with every reading.
+        svg.open(
+                "g",
+                "class",
+                "places",
+                "id",
+                id + "-places",
+                "stroke-width",
+                1.4 * px,
+                "font-size",
+                12.5 * px,
+                "text-anchor",
+                "middle");
+        LabelRoom room = new LabelRoom(layout, px);
+        places.forEach(p -> room.keep(p.spot()));
+        for (PlaceMark mark : places) {
+            drawPlace(svg, mark, room);
+        }
+        svg.close("g");
+    }
+
+    private void drawPlace(Markup svg, PlaceMark mark, LabelRoom room) {
+        double x = mark.spot().x();
+        double y = up(mark.spot().y());
+        svg.open(
+                "g",
+                "class",
+                "place "
+                        + mark.state().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'),
+                "data-place",
+                mark.id());
+        svg.open("title").text(mark.title()).close("title");
+        svg.empty("circle", "class", "halo touch-area", "cx", x, "cy", y, "r", 15 * px, "stroke-width", 3 * px);
+        double r = 4.5 * px;
+        switch (mark.state()) {
+            case SUPPORT -> {
+                String d = "M" + Markup.number(x) + " " + Markup.number(y - 7 * px) + "l" + Markup.number(8 * px) + " "
+                        + Markup.number(13 * px) + "h" + Markup.number(-16 * px) + "z";
+                svg.empty("path", "class", "sign", "d", d);
+            }
+            case SUGGESTED ->
+                svg.empty(
+                        "circle",
+                        "class",
+                        "sign",
+                        "cx",
+                        x,
+                        "cy",
+                        y,
+                        "r",
+                        9 * px,
+                        "stroke-width",
+                        2 * px,
+                        "stroke-dasharray",
+                        Markup.number(4 * px));
+            case SKIPPED -> svg.empty("path", "class", "sign", "d", cross(x, y, r * 0.8, true));
+            case OPEN -> svg.empty("circle", "class", "sign", "cx", x, "cy", y, "r", r, "stroke-width", 1.6 * px);
+            default -> svg.empty("path", "class", "sign", "d", cross(x, y, r, false));
+        }
+        if (!mark.label().isEmpty()) {
+            label(svg, mark, room);
+        }
+        svg.close("g");
+    }
+
+    private void label(Markup svg, PlaceMark mark, LabelRoom room) {
+        double width = (mark.label().length() * 7.4 + 8) * px;
+        double height = 16 * px;
+        Spot centre = room.place(mark.spot(), width, height);
+        svg.empty(
+                "rect",
+                "class",
+                "plate",
+                "x",
+                centre.x() - width / 2,
+                "y",
+                up(centre.y()) - height / 2,
+                "width",
+                width,
+                "height",
+                height,
+                "rx",
+                2 * px);
+        svg.open("text", "class", "figure", "x", centre.x(), "y", up(centre.y()) + 4.4 * px)
+                .text(mark.label())
+                .close("text");
+    }
+
+    private void text(Markup svg, String style, double x, double y, double sizePx, String anchor, String content) {
+        svg.open("text", "class", style, "x", x, "y", y, "font-size", sizePx * px, "text-anchor", anchor)
+                .text(content)
+                .close("text");
+    }
+
+    private void circle(Markup svg, String style, Spot centre, double r, double line) {
+        svg.empty("circle", "class", style, "cx", centre.x(), "cy", up(centre.y()), "r", r, "stroke-width", line);
+    }
+
+    private static String cross(double x, double y, double r, boolean turned) {
+        String d = Markup.number(2 * r);
+        if (turned) {
+            return "M" + Markup.number(x - r) + " " + Markup.number(y - r) + "l" + d + " " + d + "M"
+                    + Markup.number(x - r) + " " + Markup.number(y + r) + "l" + d + " -" + d;
+        }
+        return "M" + Markup.number(x - r) + " " + Markup.number(y) + "h" + d + "M" + Markup.number(x) + " "
+                + Markup.number(y - r) + "v" + d;
+    }
+
+    private double up(double y) {
+        return box.height() - y;
+    }
+
+    /** The land, drawn once and used wherever it is wanted. */
+    private void land(Markup svg, String style, double line) {
+        svg.empty("use", "class", style, "xlink:href", "#" + id + "-shape", "stroke-width", line);
+    }
+}

@@ -1,0 +1,129 @@
+package homalon.app.foundation.drawing;
+
+import homalon.core.face.FaceMap;
+import homalon.core.geometry.Box;
+import homalon.core.geometry.Contours;
+import homalon.core.geometry.Raster;
+import homalon.core.part.InkedLine;
+import java.util.Iterator;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
+
+/** Draws what lies over the whole of a face: its map, what a cutter has bared, a line inked on it. */
+final class MapLayer {
+    private static final GeometryFactory LINES = new GeometryFactory();
+
+    private final Markup svg;
+    private final Box box;
+    private final double px;
+    private final String id;
+    private final boolean small;
+
+    MapLayer(Markup svg, Box box, double px, String id, boolean small) {
+        this.svg = svg;
+        this.box = box;
+        this.px = px;
+        this.id = id;
+        this.small = small;
+    }
+
+    private double up(double y) {
+        return box.height() - y;
+    }
+
+    /** Bands of equal colour, the low ones hatched as well. */
+    void map(FaceMap map, Bands bands) {
+        double[] levels = IntStream.rangeClosed(bands.lowest() + 1, bands.highest())
+                .mapToDouble(band -> band * bands.step())
+                .toArray();
+        Iterator<List<double[]>> contours =
+                Contours.atOrAbove(map.heights(), levels).iterator();
+        wash(Bands.style(bands.lowest()));
+        boolean hatching = Bands.hatched(bands.lowest());
+        for (int band = bands.lowest() + 1; band <= bands.highest(); band++) {
+            if (hatching && !Bands.hatched(band)) {
+                wash(null);
+                hatching = false;
+            }
+            String path = rings(contours.next());
+            svg.empty(
+                    "path",
+                    "class",
+                    "band " + Bands.style(band) + (band == 0 ? " level" : ""),
+                    "fill-rule",
+                    "evenodd",
+                    "stroke-width",
+                    (band == 0 ? 1.5 : 0.7) * px,
+                    "d",
+                    path);
+        }
+        if (hatching) {
+            wash(null);
+        }
+    }
+
+    /** A rectangle over everything: a style class, or the hatch. */
+    private void wash(String style) {
+        Object[] area = {"x", -px, "y", -px, "width", box.width() + 2 * px, "height", box.height() + 2 * px};
+        Object[] all = new Object[area.length + 2];
+        System.arraycopy(area, 0, all, 0, area.length);
+        all[area.length] = style == null ? "fill" : "class";
+        all[area.length + 1] = style == null ? "url(#" + id + "-hatch)" : "band " + style;
+        svg.empty("rect", all);
+    }
+
+    /** @param painted somebody painted what was touched: that is shown as bare, and what was foretold as a line */
+    void touched(Raster above, double downTo, boolean painted) {
+        wash("untouched");
+        wash(null);
+        svg.empty(
+                "path",
+                "class",
+                painted ? "bare-foretold" : "bare",
+                "fill-rule",
+                "evenodd",
+                "stroke-width",
+                0.8 * px,
+                "d",
+                rings(Contours.atOrAbove(above, downTo).get(0)));
+    }
+
+    /** The line that was inked around the gasket. */
+    void inked(InkedLine line) {
+        String corners = line.points().stream()
+                .map(p -> Markup.number(p.x()) + " " + Markup.number(up(p.y())))
+                .collect(Collectors.joining("L", "M", "Z"));
+        svg.empty(
+                "path",
+                "class",
+                "inked",
+                "stroke-width",
+                2 * px,
+                "stroke-dasharray",
+                Markup.number(8 * px) + " " + Markup.number(4 * px),
+                "d",
+                corners);
+    }
+
+    private String rings(List<double[]> all) {
+        StringBuilder d = new StringBuilder();
+        for (double[] ring : all) {
+            Coordinate[] corners = new Coordinate[ring.length / 2];
+            for (int i = 0; i < corners.length; i++) {
+                corners[i] = new Coordinate(ring[2 * i], up(ring[2 * i + 1]));
+            }
+            Coordinate[] seen = DouglasPeuckerSimplifier.simplify(
+                            LINES.createLineString(corners), (small ? 1 : 0.25) * px)
+                    .getCoordinates();
+            for (int i = 0; i < seen.length; i++) {
+                Markup.point(d.append(i == 0 ? 'M' : 'L'), seen[i].x, seen[i].y);
+            }
+            d.append('Z');
+        }
+        return d.toString();
+    }
+}

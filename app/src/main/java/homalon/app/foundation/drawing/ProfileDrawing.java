@@ -1,0 +1,214 @@
+package homalon.app.foundation.drawing;
+
+import homalon.core.face.FaceMap;
+import homalon.core.geometry.Plane;
+import homalon.core.part.Layout;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A section along the middle of a face, front to back, with its height drawn many times too large; on request the two long
+ * edges as thin lines, since a twist shows nowhere else.
+ */
+public final class ProfileDrawing {
+    private static final int WIDTH = 800;
+    private static final int STEPS = 80;
+
+    private final FaceMap map;
+    private final Layout layout;
+    private final Plane level;
+    private final String id;
+    private String style = "";
+    private double paper;
+    private int height = 84;
+    private double leastSpan = 1e-4;
+    private double cut = Double.NaN;
+    private boolean edges;
+    private boolean numbered;
+    /** As cut through the map, once. */
+    private List<Section> cuts;
+
+    private ProfileDrawing(FaceMap map, Plane level, String id) {
+        this.map = map;
+        this.layout = map.land().layout();
+        this.level = level;
+        this.id = id;
+    }
+
+    /**
+     * @param level heights are drawn above it
+     * @param id unique on its page
+     */
+    public static ProfileDrawing of(FaceMap map, Plane level, String id) {
+        return new ProfileDrawing(map, level, id);
+    }
+
+    public ProfileDrawing height(int px) {
+        this.height = px;
+        return this;
+    }
+
+    /** Heights that fill the picture at the least, mm: a flat face is to look flat. */
+    public ProfileDrawing span(double mm) {
+        this.leastSpan = Math.max(leastSpan, mm);
+        return this;
+    }
+
+    /** A dashed line at this height, where the cutter ends. */
+    public ProfileDrawing cut(double downTo) {
+        this.cut = downTo;
+        return this;
+    }
+
+    /** For paper: so wide, mm, and with its own style sheet. */
+    public ProfileDrawing onPaper(double millimetres, String css) {
+        this.paper = millimetres;
+        this.style = css;
+        return this;
+    }
+
+    /** The two long edges as well: exhaust thin, intake dotted. */
+    public ProfileDrawing edges() {
+        this.edges = true;
+        this.cuts = null;
+        return this;
+    }
+
+    /** Numbers of the bores below. */
+    public ProfileDrawing numbered() {
+        this.numbered = true;
+        return this;
+    }
+
+    /** A section at one place across, and the style of its line. */
+    private record Section(String style, double[] z) {}
+
+    private Section section(String style, double share) {
+        double[] z = new double[STEPS + 1];
+        double y = layout.box().height() * share;
+        for (int i = 0; i <= STEPS; i++) {
+            z[i] = map.drawn(level, layout.box().width() * i / STEPS, y);
+        }
+        return new Section(style, z);
+    }
+
+    /** How the heights lie in the picture. */
+    private final class Scale {
+        private static final double TOP = 8;
+        private final double most;
+        private final double bottom = numbered ? height - 22.0 : height - 4.0;
+        private final double perMm;
+
+        Scale(List<Section> sections) {
+            double least = Double.isNaN(cut) ? Double.POSITIVE_INFINITY : cut;
+            double greatest = Double.NEGATIVE_INFINITY;
+            for (Section s : sections) {
+                for (double z : s.z()) {
+                    least = Math.min(least, z);
+                    greatest = Math.max(greatest, z);
+                }
+            }
+            this.most = greatest;
+            this.perMm = (bottom - TOP) / Math.max(greatest - least, leastSpan);
+        }
+
+        double y(double z) {
+            return TOP + (most - z) * perMm;
+        }
+
+        /** How many times the height is enlarged against the length, to two figures. */
+        long exaggeration() {
+            double times = perMm / (WIDTH / layout.box().width());
+            double power = Math.pow(10, Math.max(0, Math.floor(Math.log10(times)) - 1));
+            return Math.round(times / power) * (long) power;
+        }
+    }
+
+    /** The edges first, where they are wanted; the middle last, over them. */
+    private List<Section> sections() {
+        if (cuts == null) {
+            List<Section> all = new ArrayList<>();
+            if (edges) {
+                boolean intakeTop = layout.numbers().intakeAtTop();
+                all.add(section(intakeTop ? "edge-exhaust" : "edge-intake", 0.04));
+                all.add(section(intakeTop ? "edge-intake" : "edge-exhaust", 0.96));
+            }
+            all.add(section("surface", 0.5));
+            cuts = all;
+        }
+        return cuts;
+    }
+
+    /** {@code height drawn 580 times}. */
+    public String enlarged() {
+        return "height drawn " + new Scale(sections()).exaggeration() + " times";
+    }
+
+    public String svg() {
+        List<Section> sections = sections();
+        Scale scale = new Scale(sections);
+        Markup svg = new Markup();
+        svg.picture(
+                "0 0 " + WIDTH + " " + height,
+                paper,
+                paper * height / WIDTH,
+                "preserveAspectRatio",
+                "none",
+                "class",
+                "profile",
+                "role",
+                "img",
+                "aria-label",
+                "Section along the middle" + (edges ? " and both edges" : "") + ", front at the left, " + enlarged(),
+                "id",
+                id);
+        svg.style(style);
+        String body = line(sections.get(sections.size() - 1), scale);
+        svg.empty(
+                "path",
+                "class",
+                "body",
+                "d",
+                body + "L" + WIDTH + " " + Markup.number(scale.bottom) + "L0 " + Markup.number(scale.bottom) + "Z");
+        boolean cutting = !Double.isNaN(cut);
+        double reference = scale.y(cutting ? cut : scale.most);
+        svg.empty(
+                "line", "class", cutting ? "cut" : "straight", "x1", 0, "x2", WIDTH, "y1", reference, "y2", reference);
+        for (Section s : sections) {
+            svg.empty("path", "class", s.style(), "d", line(s, scale));
+        }
+        if (numbered) {
+            numbers(svg, scale.bottom);
+        }
+        return svg.close("svg").toString();
+    }
+
+    private static String line(Section section, Scale scale) {
+        StringBuilder line = new StringBuilder();
+        for (int i = 0; i <= STEPS; i++) {
+            Markup.point(line.append(i == 0 ? 'M' : 'L'), WIDTH * (double) i / STEPS, scale.y(section.z()[i]));
+        }
+        return line.toString();
+    }
+
+    private void numbers(Markup svg, double bottom) {
+        for (Layout.Bore bore : layout.bores()) {
+            double x = bore.centre().x() / layout.box().width() * WIDTH;
+            svg.empty("line", "class", "tick", "x1", x, "x2", x, "y1", bottom, "y2", bottom + 5);
+            svg.open(
+                            "text",
+                            "class",
+                            "figure",
+                            "x",
+                            x,
+                            "y",
+                            (double) height - 3,
+                            "font-size",
+                            14,
+                            "text-anchor",
+                            "middle")
+                    .text(Integer.toString(bore.number()))
+                    .close("text");
+        }
+    }
+}

@@ -1,0 +1,58 @@
+package homalon.app.foundation.people;
+
+import homalon.core.quantity.BenchUnit;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import java.time.Instant;
+import java.util.UUID;
+
+/** A row of the table of people. Other features see {@link Someone}. */
+@Entity
+class Person {
+    @Id
+    UUID id;
+
+    String login;
+    String name;
+
+    @Enumerated(EnumType.STRING)
+    Role role;
+
+    @Column(name = "password_hash")
+    String passwordHash;
+
+    @Column(name = "pin_hash")
+    String pinHash;
+
+    @Enumerated(EnumType.STRING)
+    BenchUnit unit;
+
+    @Enumerated(EnumType.STRING)
+    Theme theme;
+
+    boolean active;
+
+    @Column(name = "created_at")
+    Instant createdAt;
+
+    protected Person() {}
+
+    Person(String login, String name, Role role, String passwordHash, Instant createdAt) {
+        this.id = UUID.randomUUID();
+        this.login = login;
+        this.name = name;
+        this.role = role;
+        this.passwordHash = passwordHash;
+        this.unit = BenchUnit.MM;
+        this.theme = Theme.LIGHT;
+        this.active = true;
+        this.createdAt = createdAt;
+    }
+
+    Someone seen() {
+        return new Someone(id, login, name, role, unit, theme, pinHash != null, active);
+    }
+}

@@ -1,0 +1,41 @@
+package homalon.app.foundation.security;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.UUID;
+
+/** A token of a program; what it is known by is kept as a hash only. */
+@Entity
+@Table(name = "api_token")
+class ApiTokenRow {
+    @Id
+    UUID id;
+
+    String name;
+
+    @Column(name = "token_hash")
+    String hash;
+
+    /** Null for one that came with the sample data. */
+    @Column(name = "issued_by")
+    UUID issuedBy;
+
+    @Column(name = "issued_at")
+    Instant issuedAt;
+
+    @Column(name = "revoked_at")
+    Instant revokedAt;
+
+    protected ApiTokenRow() {}
+
+    ApiTokenRow(String name, String hash, UUID issuedBy, Instant issuedAt) {
+        this.id = UUID.randomUUID();
+        this.name = name;
+        this.hash = hash;
+        this.issuedBy = issuedBy;
+        this.issuedAt = issuedAt;
+    }
+}

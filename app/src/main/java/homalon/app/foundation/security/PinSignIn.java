@@ -1,0 +1,69 @@
+package homalon.app.foundation.security;
+
+import homalon.app.foundation.people.Journal;
+import homalon.app.foundation.people.People;
+import homalon.app.foundation.people.People.Credentials;
+import jakarta.servlet.http.Cookie;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/**
+ * Quick change of person on a shared bench PC. A PIN works only where the owner has enabled the device, which its cookie
+ * proves; wrong tries are counted per person and per device.
+ */
+@Component
+public class PinSignIn {
+    public static final String COOKIE = "homalon-bench";
+
+    private final People people;
+    private final Tries tries;
+    private final Journal journal;
+    private final NewSession sessions;
+
+    PinSignIn(People people, Tries tries, Journal journal, NewSession sessions) {
+        this.journal = journal;
+        this.sessions = sessions;
+        this.people = people;
+        this.tries = tries;
+    }
+
+    public static Optional<String> deviceToken(HttpServletRequest request) {
+        if (request.getCookies() != null) {
+            for (Cookie cookie : request.getCookies()) {
+                if (cookie.getName().equals(COOKIE)) {
+                    return Optional.of(cookie.getValue());
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** What to say where nobody came in; empty when somebody did. */
+    public Optional<String> change(UUID to, String pin, HttpServletRequest request, HttpServletResponse response) {
+        String token = deviceToken(request).orElse(null);
+        Optional<People.Device> device = people.device(token);
+        if (device.isEmpty()) {
+            return Optional.of(
+                    "PINs do not work on this device: the owner can enable it, or sign in with your password.");
+        }
+        List<Tries.Subject> subjects = List.of(
+                Tries.Subject.secret("pin:" + to),
+                Tries.Subject.device("pin-device:" + device.get().id()));
+        int wait = tries.take(subjects);
+        if (wait > 0) {
+            return Optional.of(Tries.told(wait) + ", or sign in with your password.");
+        }
+        Optional<Credentials> found = people.byPin(to, pin, token);
+        if (found.isEmpty()) {
+            return Optional.of("That is not the PIN of this person: key it again.");
+        }
+        tries.right(subjects);
+        journal.write(Journal.What.SIGNED_IN_BY_PIN, to, device.get().name());
+        sessions.begin(found.get(), true, request, response);
+        return Optional.empty();
+    }
+}

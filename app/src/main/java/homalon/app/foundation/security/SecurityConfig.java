@@ -1,0 +1,129 @@
+package homalon.app.foundation.security;
+
+import homalon.app.foundation.people.Passwords;
+import jakarta.servlet.DispatcherType;
+import jakarta.servlet.http.HttpServletRequest;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.config.observation.SecurityObservationSettings;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.intercept.AuthorizationFilter;
+import org.springframework.security.web.authentication.HttpStatusEntryPoint;
+import org.springframework.security.web.authentication.LoginUrlAuthenticationEntryPoint;
+import org.springframework.security.web.authentication.www.BasicAuthenticationFilter;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.security.web.savedrequest.CookieRequestCache;
+import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
+import org.springframework.security.web.util.matcher.RequestHeaderRequestMatcher;
+
+/** Two doors: the calculation interface (stateless) and the pages (session and CSRF token). */
+@Configuration
+class SecurityConfig {
+    private static final String OWN_ONLY = "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; "
+            + "img-src 'self' data:; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+    /** The interface's reader sets styles on its own elements; its scripts are files of ours all the same. */
+    private static final String DOCS = OWN_ONLY.replace("style-src 'self'", "style-src 'self' 'unsafe-inline'");
+
+    /** A browser that is told so for "localhost" would refuse every other program of that machine. */
+    private static boolean ownName(HttpServletRequest request) {
+        return request.isSecure() && !request.getServerName().equals("localhost");
+    }
+
+    /** How long each of some twenty filters takes is of no use to a shop, and is asked for at every request. */
+    @Bean
+    SecurityObservationSettings filtersAreNotTimed() {
+        return SecurityObservationSettings.noObservations();
+    }
+
+    @Bean
+    PasswordEncoder passwordEncoder() {
+        return Passwords.encoder();
+    }
+
+    @Bean
+    @Order(1)
+    SecurityFilterChain calculations(HttpSecurity http, ApiSignIn apiSignIn) throws Exception {
+        return http.securityMatcher("/api/v1/**")
+                .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .csrf(c -> c.disable())
+                .requestCache(c -> c.disable())
+                .addFilterAt(apiSignIn, BasicAuthenticationFilter.class)
+                .authorizeHttpRequests(a -> a.dispatcherTypeMatchers(DispatcherType.ERROR)
+                        .permitAll()
+                        .anyRequest()
+                        .authenticated())
+                .exceptionHandling(e -> e.authenticationEntryPoint(apiSignIn))
+                .headers(h ->
+                        h.contentSecurityPolicy(c -> c.policyDirectives("default-src 'none'; frame-ancestors 'none'")))
+                .build();
+    }
+
+    @Bean
+    @Order(2)
+    SecurityFilterChain docs(HttpSecurity http) throws Exception {
+        return http.securityMatcher("/api/**", "/webjars/**")
+                .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .authorizeHttpRequests(a -> a.anyRequest().permitAll())
+                .headers(h -> h.contentSecurityPolicy(c -> c.policyDirectives(DOCS)))
+                .build();
+    }
+
+    @Bean
+    @Order(3)
+    SecurityFilterChain pages(
+            HttpSecurity http,
+            PasswordProvider passwords,
+            StillBelongs stillBelongs,
+            KeyedBy keyedBy,
+            @Value("${server.servlet.session.cookie.secure:false}") boolean secure)
+            throws Exception {
+        var htmx = new RequestHeaderRequestMatcher("HX-Request", "true");
+        // Where a visitor wanted to go is kept in a cookie: no session before somebody signed in.
+        var wanted = new CookieRequestCache();
+        return http.authenticationProvider(passwords)
+                .csrf(c -> c.csrfTokenRepository(
+                        new TokenOfVisitors(secure ? "__Host-homalon-visitor" : "homalon-visitor", secure)))
+                .requestCache(c -> c.requestCache(wanted))
+                .authorizeHttpRequests(a -> a.dispatcherTypeMatchers(DispatcherType.ERROR)
+                        .permitAll()
+                        .requestMatchers(
+                                "/assets/**", "/sign-in/**", "/first-visit", "/trust/**", "/favicon.ico", "/alive")
+                        .permitAll()
+                        .requestMatchers("/shop/**")
+                        .hasRole("OWNER")
+                        // Who of them may what, each handler says itself (homalon.app.foundation.opened); what says
+                        // nothing is
+                        // closed.
+                        .anyRequest()
+                        .authenticated())
+                .addFilterBefore(stillBelongs, AuthorizationFilter.class)
+                .addFilterAfter(keyedBy, AuthorizationFilter.class)
+                .formLogin(f -> f.loginPage("/sign-in")
+                        .usernameParameter("login")
+                        .passwordParameter("password")
+                        .defaultSuccessUrl("/", false)
+                        .failureHandler((request, response, e) -> response.sendRedirect(
+                                e instanceof PasswordProvider.MustWait wait
+                                        ? "/sign-in?wait=" + wait.minutes
+                                        : e instanceof PasswordProvider.PasskeyAsked
+                                                ? "/sign-in?passkey"
+                                                : "/sign-in?wrong")))
+                .logout(l -> l.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
+                .exceptionHandling(e -> e.defaultAuthenticationEntryPointFor(
+                                new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED), htmx)
+                        .defaultAuthenticationEntryPointFor(
+                                new LoginUrlAuthenticationEntryPoint("/sign-in"),
+                                PathPatternRequestMatcher.withDefaults().matcher("/**")))
+                .headers(h -> h.contentSecurityPolicy(c -> c.policyDirectives(OWN_ONLY))
+                        .httpStrictTransportSecurity(s -> s.requestMatcher(SecurityConfig::ownName))
+                        .referrerPolicy(r -> r.policy(ReferrerPolicy.SAME_ORIGIN))
+                        .permissionsPolicyHeader(p -> p.policy("camera=(), microphone=(), geolocation=()")))
+                .build();
+    }
+}

@@ -1,0 +1,21 @@
+package homalon.app.foundation.security;
+
+import homalon.app.foundation.people.Role;
+import java.io.Serializable;
+import java.security.Principal;
+import java.time.Instant;
+import java.util.UUID;
+
+/**
+ * The person of a session. Unit and theme are not in it: they are read afresh, so that two browsers agree.
+ *
+ * @param byPin true for a change of person by PIN, which opens no settings
+ * @param since when this person signed in; null for a session of an older version
+ */
+public record Signed(UUID id, String login, Role role, boolean byPin, Instant since)
+        implements Principal, Serializable {
+    @Override
+    public String getName() {
+        return login;
+    }
+}

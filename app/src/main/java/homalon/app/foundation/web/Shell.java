@@ -1,0 +1,32 @@
+package homalon.app.foundation.web;
+
+import homalon.app.foundation.people.Someone;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.LengthWriter;
+import java.util.function.Supplier;
+
+/**
+ * What the frame of a page needs.
+ *
+ * @param me null for a visitor who has not signed in
+ */
+public record Shell(
+        Someone me, Supplier<String> shopName, BenchUnit unit, String theme, boolean demo, boolean benchDevice) {
+    /** Asked for only where a page shows its frame. */
+    public String shop() {
+        return shopName.get();
+    }
+
+    public LengthWriter writer() {
+        return new LengthWriter(unit);
+    }
+
+    /** The desk books in, reads and hands over; measuring and cutting are a machinist's. */
+    public boolean machinist() {
+        return me != null && me.role() != homalon.app.foundation.people.Role.DESK;
+    }
+
+    public boolean owner() {
+        return me != null && me.role() == homalon.app.foundation.people.Role.OWNER;
+    }
+}

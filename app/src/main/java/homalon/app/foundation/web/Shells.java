@@ -1,0 +1,56 @@
+package homalon.app.foundation.web;
+
+import homalon.app.foundation.people.People;
+import homalon.app.foundation.people.Someone;
+import homalon.app.foundation.security.PinSignIn;
+import homalon.app.foundation.security.Present;
+import homalon.app.foundation.security.Signed;
+import homalon.core.quantity.BenchUnit;
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.Locale;
+import java.util.Optional;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.stereotype.Component;
+import org.springframework.util.function.SingletonSupplier;
+import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.bind.annotation.ModelAttribute;
+
+/** Gives every page its {@link Shell}. */
+@Component
+@ControllerAdvice
+public class Shells {
+    private final People people;
+    private final Shop shop;
+    private final boolean demo;
+
+    Shells(People people, Shop shop, @Value("${homalon.demo}") boolean demo) {
+        this.people = people;
+        this.shop = shop;
+        this.demo = demo;
+    }
+
+    @ModelAttribute("shell")
+    public Shell shell(HttpServletRequest request) {
+        if (request.getRequestURI().startsWith("/api/")) {
+            return null;
+        }
+        Optional<Someone> me =
+                Optional.ofNullable(Present.person(request)).or(() -> signed().flatMap(s -> people.find(s.id())));
+        boolean benchDevice =
+                PinSignIn.deviceToken(request).flatMap(people::device).isPresent();
+        return new Shell(
+                me.orElse(null),
+                SingletonSupplier.of(shop::name),
+                me.map(Someone::unit).orElse(BenchUnit.MM),
+                me.map(m -> m.theme().name().toLowerCase(Locale.ROOT)).orElse("light"),
+                demo,
+                benchDevice);
+    }
+
+    private static Optional<Signed> signed() {
+        Authentication who = SecurityContextHolder.getContext().getAuthentication();
+        return who != null && who.getPrincipal() instanceof Signed s ? Optional.of(s) : Optional.empty();
+    }
+}

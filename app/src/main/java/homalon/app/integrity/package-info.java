@@ -1,2 +1,0 @@
-/** Whether a casting is whole: cleaning, cracks and what becomes of them, pressure tests. */
-package homalon.app.integrity;

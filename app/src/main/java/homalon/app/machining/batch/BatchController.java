@@ -1,0 +1,256 @@
+package homalon.app.machining.batch;
+
+import homalon.app.casting.ledger.LedgerFile;
+import homalon.app.casting.ledger.Ledgers;
+import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.Parts;
+import homalon.app.foundation.opened.ToEverybody;
+import homalon.app.foundation.opened.ToMachinists;
+import homalon.app.foundation.security.Signed;
+import homalon.app.foundation.web.OneRead;
+import homalon.app.foundation.web.Shell;
+import homalon.app.machining.cut.CutView;
+import homalon.app.machining.cut.CutViews;
+import homalon.app.machining.cut.Cutting;
+import homalon.app.machining.cut.PlanFile;
+import homalon.app.machining.cut.PlanViews;
+import homalon.app.machining.cut.Planner;
+import homalon.app.machining.cut.Plans;
+import homalon.app.shop.tools.Toolbox;
+import homalon.core.cut.Batch;
+import homalon.core.cut.PassPlan;
+import homalon.core.input.BadInputException;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.rulebook.RuleBook;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Putting castings together on one table and cutting them. */
+@ToEverybody
+@Controller
+class BatchController {
+    /** As many as one looks at; the next come when the end of the list is in sight. */
+    private static final int AT_ONCE = 10;
+
+    private static final int MOST_PAGES = 10_000;
+
+    private final Batches batches;
+    private final Parts parts;
+    private final Plans plans;
+    private final Planner planner;
+    private final Ledgers ledgers;
+    private final CutViews cutViews;
+    private final Toolbox toolbox;
+    private final OneRead reading;
+
+    BatchController(
+            Batches batches,
+            Parts parts,
+            Plans plans,
+            Planner planner,
+            Ledgers ledgers,
+            CutViews cutViews,
+            Toolbox toolbox,
+            OneRead reading) {
+        this.batches = batches;
+        this.parts = parts;
+        this.plans = plans;
+        this.planner = planner;
+        this.ledgers = ledgers;
+        this.cutViews = cutViews;
+        this.toolbox = toolbox;
+        this.reading = reading;
+    }
+
+    /** A casting offered for the table. */
+    record Offer(String tag, String name, String customer, String line, String toClean, String not, boolean on) {}
+
+    /**
+     * @param q finds in tag, engine, customer and casting number
+     * @param page of those offered, as the page asks for when the end of the list is in sight
+     * @param marked tags that are marked already and stay in the list, whatever is looked for
+     */
+    @GetMapping("/batch")
+    String choose(
+            @RequestParam String with,
+            @RequestParam(defaultValue = "") String q,
+            @RequestParam(defaultValue = "0") int page,
+            @RequestParam(name = "tag", defaultValue = "") List<String> marked,
+            @RequestHeader(name = "HX-Request", required = false) String swap,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        if (page < 0 || page > MOST_PAGES) {
+            throw new BadInputException("page", "Page: 0 to " + MOST_PAGES + ".");
+        }
+        return reading.of(() -> {
+            PartFile first = parts.byTag(with);
+            Optional<UUID> in = batches.ofPart(first);
+            if (in.isPresent()) {
+                return "redirect:/batch/" + in.get();
+            }
+            Batches.Candidates candidates = batches.candidates(first, marked, q, page, AT_ONCE);
+            List<Offer> offers = new ArrayList<>();
+            for (Batches.Candidate c : candidates.some()) {
+                offers.add(new Offer(
+                        c.part().tag(),
+                        c.part().name(),
+                        c.part().customer(),
+                        c.part().kindWords(),
+                        c.plan()
+                                .map(p -> shell.writer().number(p.plan().toClean()))
+                                .orElse("—"),
+                        c.not(),
+                        c.part().id().equals(first.id())
+                                || marked.contains(c.part().tag())));
+            }
+            model.addAttribute("first", first);
+            model.addAttribute("offers", offers);
+            model.addAttribute("q", q);
+            model.addAttribute("more", candidates.more() ? page + 1 : null);
+            return swap == null ? "batch/choose" : "batch/choose :: offers";
+        });
+    }
+
+    @ToMachinists
+    @PostMapping("/batch")
+    String form(
+            @RequestParam UUID id,
+            @RequestParam(name = "tag", defaultValue = "") List<String> tags,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell) {
+        batches.form(id, tags, shell.unit(), me.id());
+        return "redirect:/batch/" + id;
+    }
+
+    @GetMapping("/batch/{id}")
+    String batch(@PathVariable UUID id, @ModelAttribute("shell") Shell shell, Model model) {
+        return reading.of(() -> {
+            fill(id, shell, model);
+            return "batch/batch";
+        });
+    }
+
+    private void fill(UUID id, Shell shell, Model model) {
+        model.addAttribute("view", view(id, shell.unit()));
+        model.addAttribute("machines", toolbox.machines());
+        model.addAttribute("cutters", toolbox.cutters());
+    }
+
+    private BatchView view(UUID id, BenchUnit unit) {
+        LengthWriter writer = new LengthWriter(unit);
+        List<PartFile> on = batches.members(id);
+        Map<UUID, LedgerFile> books =
+                ledgers.ofParts(on.stream().map(PartFile::id).toList());
+        Map<UUID, PlanFile> plan =
+                plans.ofVisits(on.stream().map(p -> p.visit().id()).toList());
+        List<PlanFile> planned = on.stream().map(p -> plan.get(p.visit().id())).toList();
+        List<Batch.Member> asked = new ArrayList<>();
+        for (int i = 0; i < on.size(); i++) {
+            asked.add(new Batch.Member(
+                    on.get(i).tag(),
+                    on.get(i).material(),
+                    planned.get(i).plan().toClean().mm()));
+        }
+        Batch batch = Batch.of(asked, planned.get(0).plan().depths(), RuleBook.dialStep(unit));
+        PassPlan passes = planned.get(0).plan().passes();
+        List<BatchView.Member> members = new ArrayList<>();
+        CutView first = null;
+        for (int i = 0; i < on.size(); i++) {
+            PartFile part = on.get(i);
+            CutView cut = cutViews.of(
+                    part,
+                    books.get(part.id()),
+                    Optional.of(planned.get(i)),
+                    planner.compare(part, planned.get(i).plan().footing()),
+                    Optional.empty(),
+                    Optional.empty(),
+                    writer);
+            first = first == null ? cut : first;
+            members.add(member(part, planned.get(i), batch.members().get(i), cut, passes, writer));
+        }
+        boolean begun =
+                !books.get(on.get(0).id()).passes(on.get(0).visit().id()).isEmpty();
+        return new BatchView(
+                id,
+                members,
+                first.total(),
+                first.planned(),
+                first.headline(),
+                first.walk(),
+                first.machine(),
+                first.cutter(),
+                first.edge(),
+                Batches.apart(books.values(), id),
+                begun);
+    }
+
+    private static BatchView.Member member(
+            PartFile part, PlanFile plan, Batch.Share share, CutView cut, PassPlan passes, LengthWriter writer) {
+        int clean = share.clean().orElse(-1);
+        return new BatchView.Member(
+                part.tag(),
+                part.name(),
+                cut.picture().small().named("on-" + part.tag()).svg(),
+                cut.share(),
+                String.join("  ", PlanViews.shimWords(plan.plan().shims(), writer)),
+                clean >= 0 && clean < passes.passes().size() ? passes.name(clean) : "",
+                share.extra().signum() > 0 ? writer.number(share.extra()) : "",
+                cut.life());
+    }
+
+    /** Logs one pass in every ledger and answers with what it changes on the page. */
+    @ToMachinists
+    @PostMapping("/batch/{id}/readings")
+    String pass(
+            @PathVariable("id") UUID batch,
+            @RequestParam UUID id,
+            @RequestParam String typed,
+            @RequestParam BenchUnit unit,
+            @RequestParam(defaultValue = "") String machine,
+            @RequestParam(defaultValue = "") String cutter,
+            @RequestParam(defaultValue = "") String edge,
+            @RequestParam(defaultValue = "") String note,
+            @RequestParam(defaultValue = "") String place,
+            @RequestParam(defaultValue = "0") long seen,
+            @RequestParam(defaultValue = "false") boolean sure,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        if (typed.strip().equals("/")) {
+            throw new BadInputException("typed", "A pass is not skipped: key its depth.");
+        }
+        Length depth = Length.parse(typed, unit);
+        Ledgers.Notes notes = new Ledgers.Notes(machine, cutter, edge, note, typed.strip());
+        batches.pass(batch, id, depth, notes, Cutting.Seen.at(place, seen, sure, unit), me.id());
+        fill(batch, shell, model);
+        return "batch/batch :: live";
+    }
+
+    @ToMachinists
+    @PostMapping("/batch/{id}/take-back")
+    String takeBack(
+            @PathVariable("id") UUID batch,
+            @RequestParam UUID id,
+            @RequestParam(defaultValue = "") String why,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        batches.takeBack(batch, id, why, me.id());
+        fill(batch, shell, model);
+        return "batch/batch :: live";
+    }
+}

@@ -1,0 +1,321 @@
+package homalon.app.machining.chambers;
+
+import homalon.app.casting.part.Faces;
+import homalon.app.casting.sheets.Figure;
+import homalon.app.foundation.drawing.BuretteDrawing;
+import homalon.app.foundation.drawing.FaceDrawing;
+import homalon.app.foundation.drawing.Markup;
+import homalon.app.foundation.drawing.ValveSign;
+import homalon.app.foundation.web.WorkingView;
+import homalon.core.chambers.ChamberVolume;
+import homalon.core.chambers.EngineItem;
+import homalon.core.chambers.Fill;
+import homalon.core.chambers.FillState;
+import homalon.core.chambers.Ratios;
+import homalon.core.cut.WhatIf;
+import homalon.core.part.Layout;
+import homalon.core.quantity.LengthWriter;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** Writes chambers for the screen. */
+@Component
+class ChamberViews {
+    private final Faces faces;
+    private final Outlooks outlooks;
+
+    ChamberViews(Faces faces, Outlooks outlooks) {
+        this.faces = faces;
+        this.outlooks = outlooks;
+    }
+
+    ChamberView of(ChamberFile file, ChamberWalk walk, FillState state, FillState suggested, LengthWriter writer) {
+        List<ChamberView.Tab> walks = walks(file, walk, state, writer);
+        Optional<Figure> last = last(file, walk, state);
+        List<ChamberView.Row> rows = rows(file, writer);
+        Said said = said(file, state);
+        return new ChamberView(
+                drawing(file, state),
+                burette(file, last),
+                last.map(f -> "Last: " + f.typed()
+                                + (f.typed().matches(".*[-+ ].*")
+                                        ? " comes to " + Ratios.cc(ChamberFile.cc(f))
+                                        : " cc"))
+                        .orElse("It counts downwards from its top"),
+                rows,
+                walks,
+                states(file, state, suggested),
+                walk.words(writer),
+                walk.with(),
+                walk(file, walk, state, writer),
+                next(walks),
+                said.style(),
+                said.words(),
+                said.sentence(),
+                openings(file, writer),
+                walk.done(file, state),
+                file.sheet().revision());
+    }
+
+    /** {@code 45.6 to 46.2 cc}, as filled last; empty before any was filled. */
+    static String range(ChamberFile file) {
+        List<Double> cc = file.bores().stream()
+                .flatMap(b -> file.latest(b.number()).stream())
+                .map(f -> f.volume().cc())
+                .sorted()
+                .toList();
+        if (cc.isEmpty()) {
+            return "";
+        }
+        String most = Ratios.cc(cc.get(cc.size() - 1));
+        String least = Ratios.cc(cc.get(0));
+        return least.equals(most) ? most : least.replace(" cc", "") + " to " + most;
+    }
+
+    private record Said(String style, String words, String sentence) {}
+
+    private static Said said(ChamberFile file, FillState state) {
+        List<ChamberFile.Filled> filled = file.bores().stream()
+                .flatMap(b -> file.filled(b.number(), state).stream())
+                .toList();
+        List<String> open = new ArrayList<>();
+        for (Layout.Bore b : file.bores()) {
+            Optional<ChamberFile.Filled> f = file.filled(b.number(), state);
+            if (f.filter(x -> x.volume().settled()).isEmpty()) {
+                open.add(b.number() + ": " + f.map(x -> x.volume().next()).orElse("not filled yet"));
+            }
+        }
+        if (!open.isEmpty()) {
+            return new Said(
+                    "open",
+                    (file.bores().size() - open.size()) + " of " + file.bores().size() + " settled",
+                    "Chamber " + open.get(0) + ".");
+        }
+        double least = filled.stream().mapToDouble(f -> f.volume().cc()).min().orElseThrow();
+        double most = filled.stream().mapToDouble(f -> f.volume().cc()).max().orElseThrow();
+        double plusMinus =
+                filled.stream().mapToDouble(f -> f.volume().plusMinus()).max().orElseThrow();
+        return new Said(
+                "within",
+                least == most ? Ratios.cc(most) : Ratios.cc(least).replace(" cc", "") + " to " + Ratios.cc(most),
+                Ratios.signedCc(most - least).replace("+", "") + " apart, each good to ± " + Ratios.cc(plusMinus)
+                        + ". What that makes of the ratio stands under Budget.");
+    }
+
+    private String drawing(ChamberFile file, FillState state) {
+        List<ValveSign> signs = new ArrayList<>();
+        for (Layout.Bore b : file.bores()) {
+            Optional<ChamberVolume> v = file.filled(b.number(), state).map(ChamberFile.Filled::volume);
+            signs.add(new ValveSign(
+                    Integer.toString(b.number()),
+                    v.map(x -> Ratios.cc(x.cc()).replace(" cc", "")).orElse(Integer.toString(b.number())),
+                    b.centre(),
+                    b.diameter() * 0.8,
+                    false,
+                    v.map(x -> x.settled() ? "within" : "begun").orElse("unread"),
+                    "Chamber " + b.number() + ": "
+                            + v.map(x -> Ratios.cc(x.cc()) + (x.settled() ? "" : ", " + x.next()))
+                                    .orElse("not filled"),
+                    ""));
+        }
+        return FaceDrawing.of(
+                        faces.layout(file.part().numbers()),
+                        "chambers",
+                        "Chambers of " + file.part().tag() + " with what each holds, in cc")
+                .valves(signs)
+                .svg();
+    }
+
+    private static Optional<Figure> last(ChamberFile file, ChamberWalk walk, FillState state) {
+        return walk.ofFills()
+                ? walk.places(file, state).stream()
+                        .map(p -> file.sheet().standing().get(p.key()))
+                        .filter(f -> f != null && f.kind() == Figure.Kind.KEYED)
+                        .max(Comparator.comparingLong(Figure::seq))
+                : Optional.empty();
+    }
+
+    private static String burette(ChamberFile file, Optional<Figure> last) {
+        double capacity = file.book().value(EngineItem.BURETTE);
+        if (last.isEmpty()) {
+            double shown = Math.rint(capacity * 0.426 * 10) / 10;
+            return BuretteDrawing.svg(
+                    capacity,
+                    Double.NaN,
+                    shown,
+                    "A burette, read at the lowest point of the curve with the eye level; here, for example, " + shown);
+        }
+        List<Fill.Run> runs = Fill.read(last.get().typed(), Double.MAX_VALUE).runs();
+        Fill.Run run = runs.get(runs.size() - 1);
+        return BuretteDrawing.svg(
+                capacity,
+                run.from().doubleValue(),
+                run.to().doubleValue(),
+                "The burette as it was read last, from " + run.from() + " to " + run.to());
+    }
+
+    private static List<ChamberView.Row> rows(ChamberFile file, LengthWriter writer) {
+        List<ChamberView.Row> rows = new ArrayList<>();
+        for (Layout.Bore b : file.bores()) {
+            List<String> volumes = new ArrayList<>();
+            for (FillState s : FillState.values()) {
+                boolean column = file.bores().stream()
+                        .anyMatch(x -> file.filled(x.number(), s).isPresent());
+                if (column) {
+                    volumes.add(file.filled(b.number(), s)
+                            .map(f -> Ratios.cc(f.volume().cc()).replace(" cc", ""))
+                            .orElse(""));
+                }
+            }
+            Optional<ChamberFile.Filled> latest = file.latest(b.number());
+            rows.add(new ChamberView.Row(
+                    Integer.toString(b.number()),
+                    volumes,
+                    latest.filter(f -> f.volume().fills() > 1)
+                            .map(f -> Ratios.signedCc(f.volume().apart())
+                                    .replace("+", "")
+                                    .replace(" cc", ""))
+                            .orElse(""),
+                    file.deckOf(b.number()).isPresent()
+                            ? writer.signed(file.deckOf(b.number()).getAsDouble())
+                            : "",
+                    file.crownOf(b.number()).isPresent()
+                            ? Ratios.signedCc(file.crownOf(b.number()).getAsDouble())
+                                    .replace(" cc", "")
+                            : "",
+                    latest.map(ChamberViews::note).orElse("not filled"),
+                    latest.filter(f -> f.volume().settled()).isEmpty()));
+        }
+        return rows;
+    }
+
+    private static String note(ChamberFile.Filled f) {
+        ChamberVolume v = f.volume();
+        String left = v.taken().size() < v.fills()
+                ? "; " + (v.fills() - v.taken().size()) + " of " + v.fills() + " fills stood apart, left out"
+                : "";
+        return v.settled() ? f.state().words() + left : v.next();
+    }
+
+    private static List<ChamberView.Tab> walks(
+            ChamberFile file, ChamberWalk here, FillState state, LengthWriter writer) {
+        List<ChamberView.Tab> tabs = new ArrayList<>();
+        for (ChamberWalk w : ChamberWalk.of(file)) {
+            List<ChamberPlace> places = w.places(file, state);
+            long done = places.stream()
+                    .filter(p -> file.sheet().standing().containsKey(p.key()))
+                    .count();
+            tabs.add(new ChamberView.Tab(
+                    w.key(),
+                    w.words(writer),
+                    done == 0 ? "" : done == places.size() ? "\u2713" : done + "/" + places.size(),
+                    w.equals(here),
+                    done == places.size()));
+        }
+        return tabs;
+    }
+
+    /** Fills to a depth come after the brim; pistons are keyed where they are at hand. */
+    private static String next(List<ChamberView.Tab> walks) {
+        boolean passed = false;
+        for (ChamberView.Tab t : walks) {
+            if (passed && !t.done() && t.key().startsWith("to-")) {
+                return t.key();
+            }
+            passed |= t.current();
+        }
+        return "";
+    }
+
+    private static List<ChamberView.Tab> states(ChamberFile file, FillState here, FillState suggested) {
+        List<ChamberView.Tab> tabs = new ArrayList<>();
+        for (FillState s : FillState.values()) {
+            long filled = file.bores().stream()
+                    .filter(b -> file.filled(b.number(), s).isPresent())
+                    .count();
+            tabs.add(new ChamberView.Tab(
+                    s.name(),
+                    s.words(),
+                    filled > 0 ? filled + "/" + file.bores().size() : "",
+                    s == here,
+                    s == suggested));
+        }
+        return tabs;
+    }
+
+    private List<ChamberView.Opening> openings(ChamberFile file, LengthWriter writer) {
+        return outlooks.question(file, WhatIf.NOTHING).chambers().stream()
+                .map(c -> new ChamberView.Opening(
+                        c.name(),
+                        Ratios.square(c.opening().mm2())
+                                + String.format(
+                                        Locale.ROOT, " ± %.0f", c.opening().plusMinus()),
+                        c.opening().way().words(),
+                        WorkingView.of(c.opening().working(), writer)))
+                .collect(Collectors.toList());
+    }
+
+    private static String walk(ChamberFile file, ChamberWalk walk, FillState state, LengthWriter writer) {
+        Markup list = new Markup();
+        int n = 0;
+        for (ChamberPlace p : walk.places(file, state)) {
+            Figure f = file.sheet().standing().get(p.key());
+            boolean skipped = f != null && f.kind() == Figure.Kind.SKIPPED;
+            String written = f == null || skipped ? "" : written(file, p, f, writer);
+            String name = switch (p.what()) {
+                case FILL -> "chamber " + p.cylinder() + ", fill " + p.number();
+                case DECK -> "piston " + p.cylinder() + " below the deck";
+                case CROWN -> "crown " + p.cylinder();
+            };
+            boolean length = p.what() == ChamberPlace.What.DECK;
+            list.open("li")
+                    .open(
+                            "button",
+                            "type",
+                            "button",
+                            "data-place",
+                            p.key(),
+                            "data-name",
+                            name,
+                            "data-valve",
+                            Integer.toString(p.cylinder()),
+                            "data-state",
+                            f == null ? "open" : skipped ? "skipped" : "read",
+                            "data-value",
+                            written,
+                            "data-unit-label",
+                            length ? writer.unit().label() : "cc",
+                            "data-echo-as",
+                            length ? "length" : "none",
+                            "data-seen",
+                            f == null ? 0L : f.seq(),
+                            "data-again",
+                            p.number() > 2 ? Integer.toString(p.cylinder()) : "",
+                            "data-after",
+                            p.number() > 2
+                                    ? ChamberPlace.fill(p.state(), p.depth(), p.cylinder(), p.number() - 1)
+                                            .key()
+                                    : "");
+            list.open("span").text(Integer.toString(++n)).close("span");
+            list.open("span").text(name).close("span");
+            list.open("span", "class", "value")
+                    .text(f == null ? "not read" : skipped ? "skipped" : written)
+                    .close("span");
+            list.close("button").close("li");
+        }
+        return list.toString();
+    }
+
+    private static String written(ChamberFile file, ChamberPlace p, Figure f, LengthWriter writer) {
+        return switch (p.what()) {
+            case FILL -> Ratios.cc(ChamberFile.cc(f));
+            case DECK -> f.value().map(writer::signed).orElse("");
+            case CROWN -> Ratios.signedCc(file.crownOf(p.cylinder()).orElse(0));
+        };
+    }
+}

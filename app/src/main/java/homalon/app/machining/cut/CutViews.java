@@ -1,0 +1,284 @@
+package homalon.app.machining.cut;
+
+import homalon.app.casting.ledger.LedgerFile;
+import homalon.app.casting.part.Faces;
+import homalon.app.casting.part.PartFile;
+import homalon.app.foundation.drawing.FaceDrawing;
+import homalon.app.foundation.people.People;
+import homalon.core.cut.Comparison;
+import homalon.core.cut.PassPlan;
+import homalon.core.cut.Removal;
+import homalon.core.ledger.CornerDepths;
+import homalon.core.ledger.Ledger;
+import homalon.core.part.Layout;
+import homalon.core.part.PlaceNames;
+import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.rulebook.RuleBook;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/** Writes the cutting log for the screen. */
+@Component
+public class CutViews {
+    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM HH:mm", java.util.Locale.ENGLISH);
+
+    private final Faces faces;
+    private final People people;
+    private final PlanViews planViews;
+    private final Watching watching;
+
+    CutViews(Faces faces, People people, PlanViews planViews, Watching watching) {
+        this.faces = faces;
+        this.people = people;
+        this.planViews = planViews;
+        this.watching = watching;
+    }
+
+    /** @param clean who said that it is clean and stopped there */
+    public CutView of(
+            PartFile part,
+            LedgerFile file,
+            Optional<PlanFile> plan,
+            Optional<Planner.Compared> compared,
+            Optional<Paintings.Painting> painting,
+            Optional<String> clean,
+            LengthWriter writer) {
+        UUID visit = part.visit().id();
+        Ledger.Totals totals = file.ledger().totals(visit);
+        List<LedgerFile.Line> passes = file.passes(visit);
+        Optional<LedgerFile.Line> last =
+                passes.isEmpty() ? Optional.empty() : Optional.of(passes.get(passes.size() - 1));
+        Optional<Length> planned = plan.map(p -> p.plan().passes().total());
+        Foretold foretold = foretold(part, file, plan, compared, painting, writer);
+        return new CutView(
+                foretold.picture(),
+                foretold.passes(),
+                writer.number(totals.thisJob()),
+                planned.map(writer::number).orElse(""),
+                foretold.share(),
+                writer.number(totals.life()),
+                lifeNote(totals, writer),
+                totals.opening() == Ledger.Opening.NOT_ASKED,
+                lines(part, file, writer),
+                walk(plan, passes, totals.thisJob(), foretold.left(), writer),
+                last.map(LedgerFile.Line::machine)
+                        .orElse(plan.map(p -> p.tooling().machine()).orElse("")),
+                last.map(LedgerFile.Line::cutter)
+                        .orElse(plan.map(p -> p.tooling().cutter()).orElse("")),
+                last.map(LedgerFile.Line::edge).orElse(""),
+                headline(planned, totals, clean, foretold.left(), writer),
+                foretold.watch(),
+                corners(part, file.ledger().corners(visit), writer));
+    }
+
+    /** Empty while no pass was booked corner by corner. */
+    private Optional<CutView.Corners> corners(PartFile part, Ledger.CornerTotals totals, LengthWriter writer) {
+        if (!totals.told()) {
+            return Optional.empty();
+        }
+        Layout layout = faces.layout(part.numbers());
+        CornerDepths here = totals.thisJob();
+        List<CutView.Corner> each = new ArrayList<>();
+        for (int c = 0; c < 4; c++) {
+            each.add(new CutView.Corner(
+                    PlaceNames.corner(layout, layout.corners().get(c)),
+                    writer.number(here.each().get(c)),
+                    writer.number(totals.life().each().get(c))));
+        }
+        return Optional.of(
+                new CutView.Corners(writer.number(here.least()) + " to " + writer.number(here.most()), each));
+    }
+
+    /**
+     * The face as it is foretold after the passes logged.
+     *
+     * @param left depth still to cut by what was seen after the last pass, mm; empty while nothing was, or it says none
+     */
+    private record Foretold(
+            FaceDrawing picture,
+            List<PlanView.Pass> passes,
+            String share,
+            Optional<CutView.Watch> watch,
+            OptionalDouble left) {}
+
+    private Foretold foretold(
+            PartFile part,
+            LedgerFile file,
+            Optional<PlanFile> plan,
+            Optional<Planner.Compared> compared,
+            Optional<Paintings.Painting> painting,
+            LengthWriter writer) {
+        Length cut = file.ledger().totals(part.visit().id()).thisJob();
+        int done = file.passes(part.visit().id()).size();
+        Optional<Comparison> setUps = compared.map(Planner.Compared::setUps);
+        Optional<Removal> removal =
+                plan.flatMap(p -> setUps.flatMap(c -> c.with(p.plan().school())));
+        if (removal.isEmpty()) {
+            FaceDrawing bare = FaceDrawing.of(
+                    faces.layout(part.numbers()), "face", "Face of " + part.tag() + ", front at the left");
+            if (done == 0) {
+                return new Foretold(bare, List.of(), "", Optional.empty(), OptionalDouble.empty());
+            }
+            Watching.Seen seen = watching.witnessed(part, file, painting, bare, writer);
+            return new Foretold(bare, List.of(), "", Optional.of(seen.watch()), seen.left());
+        }
+        String share = PlanViews.percent(setUps.get().sealedShare(removal.get(), cut));
+        FaceDrawing picture = FaceDrawing.of(
+                        setUps.get().layout(),
+                        "face",
+                        "Foretold after the passes logged: " + share + " of the land that seals is clean")
+                .touched(removal.get().heights(), removal.get().downTo(cut));
+        Optional<Watching.Seen> seen = done == 0
+                ? Optional.empty()
+                : Optional.of(watching.watch(part, setUps.get(), removal.get(), painting, cut, picture, writer));
+        return new Foretold(
+                picture,
+                planViews.passes(setUps.get(), removal.get(), plan.get().plan().passes(), writer, done),
+                share,
+                seen.map(Watching.Seen::watch),
+                seen.map(Watching.Seen::left).orElse(OptionalDouble.empty()));
+    }
+
+    private static CutView.Headline headline(
+            Optional<Length> planned,
+            Ledger.Totals totals,
+            Optional<String> clean,
+            OptionalDouble seen,
+            LengthWriter writer) {
+        if (clean.isPresent()) {
+            Length spared = planned.orElse(Length.ZERO).minus(totals.thisJob());
+            return new CutView.Headline(
+                    "within",
+                    "Clean at " + writer.number(totals.thisJob()),
+                    clean.get() + " stopped here"
+                            + (spared.signum() > 0 ? "; " + writer.full(spared) + " of the plan stay on" : "")
+                            + ". Read the face again before it leaves: a cut is not proven until measured.");
+        }
+        if (planned.isEmpty() && seen.isPresent()) {
+            return new CutView.Headline(
+                    "open",
+                    "At least " + writer.number(seen.getAsDouble()) + " to go",
+                    "By what was touched at which depth. Say what the next pass touches, and when it is clean.");
+        }
+        if (planned.isEmpty()) {
+            return new CutView.Headline(
+                    "open",
+                    "No plan",
+                    "Log the passes all the same, and say when it is clean; a plan says how deep and how many.");
+        }
+        Length left = planned.get().minus(totals.thisJob());
+        if (seen.isPresent() && seen.getAsDouble() > Math.max(0, left.mm()) + Watching.ONE_FIGURE) {
+            return new CutView.Headline(
+                    "open",
+                    writer.number(seen.getAsDouble()) + " to go by what was seen",
+                    "By the plan it were " + writer.number(left.signum() > 0 ? left : Length.ZERO) + ".");
+        }
+        if (left.signum() > 0) {
+            return new CutView.Headline(
+                    "open",
+                    writer.number(left) + " to go",
+                    writer.number(totals.thisJob()) + " of " + writer.number(planned.get()) + " cut.");
+        }
+        if (left.signum() == 0) {
+            return new CutView.Headline(
+                    "within",
+                    "Cut as planned",
+                    "Read the face again before it leaves: a cut is not proven until measured.");
+        }
+        return new CutView.Headline(
+                "out",
+                writer.number(left.abs()) + " past the plan",
+                "More was cut than planned. Check the life total, then read the face again.");
+    }
+
+    /** The life total in words, with how sure it is. */
+    public static String lifeNote(Ledger.Totals totals, LengthWriter writer) {
+        return switch (totals.opening()) {
+            case KNOWN -> "of which " + writer.number(totals.before()) + " before we knew it, from its record";
+            case ESTIMATED -> "of which " + writer.number(totals.before()) + " before we knew it, an estimate";
+            case UNKNOWN -> "at least: nobody knows what was taken off before";
+            case NOT_ASKED -> "at least: what was taken off before was not asked yet";
+        };
+    }
+
+    private List<CutView.Line> lines(PartFile part, LedgerFile file, LengthWriter writer) {
+        Map<UUID, String> names = people.names();
+        List<CutView.Line> lines = new ArrayList<>();
+        Length running = Length.ZERO;
+        int number = 0;
+        for (LedgerFile.Line l : file.lines()) {
+            boolean here = l.visit().equals(part.visit().id());
+            boolean pass = l.kind().equals("PASS");
+            String what = switch (l.kind()) {
+                case "PASS" -> here ? "Pass " + ++number : "Earlier visit";
+                case "REVERSAL" -> "Takes a line back";
+                case "OPENING_KNOWN" -> "Before us, known";
+                case "OPENING_ESTIMATED" -> "Before us, estimated";
+                default -> "Before us, unknown";
+            };
+            running = l.stands() ? running.plus(l.depth()) : running;
+            String notes = String.join(
+                    " · ",
+                    java.util.stream.Stream.of(
+                                    l.machine(), l.cutter(), l.edge().isEmpty() ? "" : "edge " + l.edge(), l.note())
+                            .filter(s -> !s.isEmpty())
+                            .toList());
+            lines.add(new CutView.Line(
+                    l.id(),
+                    what,
+                    pass || l.depth().signum() > 0 ? writer.number(l.depth()) : "—",
+                    writer.number(running),
+                    names.getOrDefault(l.by(), ""),
+                    WHEN.format(l.at().atZone(ZoneId.systemDefault())),
+                    notes,
+                    l.kind().equals("REVERSAL") ? "reversal" : l.stands() ? "stands" : "taken-back",
+                    l.stands() && part.visit().releasedAt().isEmpty()));
+        }
+        return lines;
+    }
+
+    private static Optional<Length> upToStep(OptionalDouble left, LengthWriter writer) {
+        if (left.isEmpty() || left.getAsDouble() <= 0) {
+            return Optional.empty();
+        }
+        long step = RuleBook.dialStep(writer.unit()).nanometres();
+        long wanted = Length.roundedFromMm(left.getAsDouble()).nanometres();
+        return Optional.of(Length.ofNanometres(-Math.floorDiv(-wanted, step) * step));
+    }
+
+    private static List<CutView.Walk> walk(
+            Optional<PlanFile> plan,
+            List<LedgerFile.Line> passes,
+            Length off,
+            OptionalDouble seen,
+            LengthWriter writer) {
+        List<CutView.Walk> walk = new ArrayList<>();
+        PassPlan planned = plan.map(p -> p.plan().passes()).orElse(new PassPlan(List.of()));
+        int size = planned.passes().size();
+        // Once the plan is through, what was seen says what is left.
+        Optional<Length> next =
+                planned.next(off, writer.unit()).or(() -> plan.isPresent() ? upToStep(seen, writer) : Optional.empty());
+        for (int i = 0; i < Math.max(size, passes.size() + 1); i++) {
+            boolean done = i < passes.size();
+            Optional<Length> proposed = i == passes.size()
+                    ? next
+                    : i < size ? Optional.of(planned.passes().get(i).depth()) : Optional.empty();
+            walk.add(new CutView.Walk(
+                    i,
+                    i < size ? planned.name(i) : "Pass " + (i + 1),
+                    done ? "read" : "open",
+                    done ? writer.number(passes.get(i).depth()) : "",
+                    proposed.map(writer::number).orElse(""),
+                    proposed.map(writer::number).orElse("")));
+        }
+        return walk;
+    }
+}

@@ -1,0 +1,163 @@
+package homalon.app.machining.cut;
+
+import homalon.app.casting.part.PartFile;
+import homalon.app.casting.sheets.Sheet;
+import homalon.app.casting.sheets.Sheets;
+import homalon.app.shop.tools.Toolbox;
+import homalon.core.cut.Cutter;
+import homalon.core.cut.Feeds;
+import homalon.core.cut.Machine;
+import homalon.core.cut.PassPlan;
+import homalon.core.input.BadInputException;
+import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.rulebook.GasketKind;
+import homalon.core.rulebook.RuleBook;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+
+/** Writes how a plan is cut: speed, feed, finish, time and power. */
+@Component
+class FeedsViews {
+    private final Toolbox toolbox;
+    private final Sheets sheets;
+
+    FeedsViews(Toolbox toolbox, Sheets sheets) {
+        this.toolbox = toolbox;
+        this.sheets = sheets;
+    }
+
+    /** Iron or steel lies in the face: somebody said so, or liners were measured in it on this visit. */
+    boolean steelInFace(PartFile part, Tooling tooling) {
+        return tooling.steelInFace() || !sheets.of(part, Sheet.LINERS).setup().isEmpty();
+    }
+
+    /**
+     * Ready to be shown.
+     *
+     * @param machines names to choose from
+     * @param cutters names to choose from
+     * @param ra wanted, as it was keyed or from the gasket
+     * @param rows figure and what it is, empty without a machine and a cutter
+     * @param refused why it must not be cut so; empty when it may
+     */
+    record View(
+            List<String> machines,
+            List<String> cutters,
+            GasketKind[] gaskets,
+            String gasket,
+            String ra,
+            Tooling tooling,
+            List<Row> rows,
+            String refused,
+            List<String> notes) {}
+
+    /** One figure. */
+    record Row(String name, String value, String note) {}
+
+    /** What was chosen on the page. */
+    record Asked(Tooling tooling, GasketKind gasket, String ra) {}
+
+    View of(PartFile part, Asked asked, PassPlan passes, LengthWriter writer) {
+        List<Machine> machines = toolbox.machines();
+        List<Cutter> cutters = toolbox.cutters();
+        Optional<Machine> machine = toolbox.machine(asked.tooling().machine());
+        Optional<Cutter> cutter = toolbox.cutter(asked.tooling().cutter());
+        double ra = asked.ra().isBlank() ? asked.gasket().wantedRa(part.material()) : ra(asked.ra());
+        List<Row> rows = new ArrayList<>();
+        List<String> notes = new ArrayList<>(flatnessNote(part, asked.gasket(), writer));
+        if (steelInFace(part, asked.tooling())) {
+            notes.add("Steel lies in the cut: no pass is deeper than "
+                    + writer.full(RuleBook.passThroughSteel(writer.unit())) + ", a general default.");
+        }
+        Optional<String> refused =
+                cutter.flatMap(c -> Feeds.refused(c.insert(), part.material(), steelInFace(part, asked.tooling())));
+        if (machine.isPresent() && cutter.isPresent() && refused.isEmpty()) {
+            Length deepest = passes.passes().stream()
+                    .map(PassPlan.Pass::depth)
+                    .max(Length::compareTo)
+                    .orElse(RuleBook.pass(writer.unit()));
+            Feeds feeds = Feeds.of(
+                    machine.get(),
+                    cutter.get(),
+                    new Feeds.Cut(
+                            part.material(),
+                            steelInFace(part, asked.tooling()),
+                            part.numbers().length().mm(),
+                            part.numbers().width().mm(),
+                            deepest.mm(),
+                            ra));
+            rows.addAll(rows(feeds, passes.passes().size(), writer));
+            notes.addAll(feeds.notes());
+        }
+        return new View(
+                machines.stream().map(Machine::name).toList(),
+                cutters.stream().map(Cutter::name).toList(),
+                GasketKind.values(),
+                asked.gasket().name(),
+                decimals(ra, 1),
+                asked.tooling(),
+                rows,
+                refused.orElse(""),
+                notes);
+    }
+
+    private static List<String> flatnessNote(PartFile part, GasketKind gasket, LengthWriter writer) {
+        Length limit = RuleBook.overall(part.limits());
+        return gasket.flatness()
+                .filter(f -> f.compareTo(limit) < 0)
+                .map(f -> List.of("A " + gasket.words() + " gasket usually wants " + writer.full(f)
+                        + " over the face; the limit in force is " + writer.full(limit) + "."))
+                .orElse(List.of());
+    }
+
+    private static List<Row> rows(Feeds f, int passes, LengthWriter writer) {
+        double minutes = f.finish().minutes().orElse(0);
+        return List.of(
+                new Row("Spindle", decimals(f.finish().rpm().orElse(0), 0), "rpm, usual speed of the insert (default)"),
+                new Row(
+                        "Table, finish",
+                        decimals(f.finish().tableFeed().orElse(0), 0),
+                        "mm/min, " + decimals(f.finish().feedPerRev(), 3) + " mm a turn"),
+                new Row(
+                        "Ra, theory",
+                        decimals(f.finish().ra(), 2),
+                        "µm, one insert cutting; Rt " + decimals(f.finish().rt(), 1)),
+                new Row(
+                        "Minutes",
+                        decimals(minutes, 1),
+                        "a pass" + (passes > 1 ? ", " + decimals(minutes * passes, 0) + " in " + passes : "")),
+                new Row(
+                        "Power",
+                        decimals(100 * f.share(), 0) + " %",
+                        "of the spindle in the deepest pass; 70 % at " + writer.full(f.deepest())));
+    }
+
+    /** @throws BadInputException when it must not be cut so */
+    void check(PartFile part, Tooling tooling) {
+        toolbox.cutter(tooling.cutter())
+                .flatMap(c -> Feeds.refused(c.insert(), part.material(), steelInFace(part, tooling)))
+                .ifPresent(why -> {
+                    throw new BadInputException("cutter", why);
+                });
+    }
+
+    private static double ra(String typed) {
+        try {
+            double value = Double.parseDouble(typed.strip().replace(',', '.'));
+            if (value >= 0.05 && value <= 12.5) {
+                return value;
+            }
+        } catch (NumberFormatException e) {
+            // told below
+        }
+        throw new BadInputException("ra", "Ra: key the wanted roughness in micrometres, from 0.05 to 12.5.");
+    }
+
+    private static String decimals(double value, int digits) {
+        return String.format(Locale.ROOT, "%." + digits + "f", value);
+    }
+}

@@ -1,0 +1,333 @@
+package homalon.app.machining.cut;
+
+import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.PartShells;
+import homalon.app.casting.part.Parts;
+import homalon.app.foundation.opened.ToEverybody;
+import homalon.app.foundation.opened.ToMachinists;
+import homalon.app.foundation.security.Signed;
+import homalon.app.foundation.web.OneRead;
+import homalon.app.foundation.web.Shell;
+import homalon.app.shop.tools.Toolbox;
+import homalon.core.cut.CutPlan;
+import homalon.core.cut.Footing;
+import homalon.core.cut.PassPlan;
+import homalon.core.cut.Removal;
+import homalon.core.cut.School;
+import homalon.core.geometry.Box;
+import homalon.core.input.BadInputException;
+import homalon.core.part.InkedLine;
+import homalon.core.part.SealingBands;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
+import homalon.core.route.Operation;
+import homalon.core.route.StepKind;
+import homalon.core.rulebook.GasketKind;
+import homalon.core.rulebook.RuleBook;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Comparing set-ups and keeping a plan. */
+@ToEverybody
+@Controller
+class PlanController {
+    private final Parts parts;
+    private final PartShells shells;
+    private final Planner planner;
+    private final Plans plans;
+    private final PlanViews views;
+    private final FeedsViews feedsViews;
+    private final RoomSource room;
+    private final CutToCome toCome;
+    private final Toolbox toolbox;
+    private final OneRead reading;
+
+    PlanController(
+            Parts parts,
+            PartShells shells,
+            Planner planner,
+            Plans plans,
+            PlanViews views,
+            FeedsViews feedsViews,
+            RoomSource room,
+            CutToCome toCome,
+            Toolbox toolbox,
+            OneRead reading) {
+        this.toolbox = toolbox;
+        this.parts = parts;
+        this.shells = shells;
+        this.planner = planner;
+        this.plans = plans;
+        this.views = views;
+        this.feedsViews = feedsViews;
+        this.room = room;
+        this.toCome = toCome;
+        this.reading = reading;
+    }
+
+    /**
+     * What was keyed beside the set-ups; null or empty leaves what the kept plan has, else what is usual.
+     *
+     * @param along of each support from the front end
+     * @param across of each support from the lower edge of the drawing
+     * @param total wanted off in all, when more than cleaning is
+     * @param finishLast true for a reference cut now and the finish pass last; null leaves it as kept unless something else was keyed
+     * @param usual true puts the supports back where they are proposed
+     */
+    record Asked(
+            School school,
+            String skim,
+            String deepest,
+            String finish,
+            String machine,
+            String cutter,
+            Boolean steel,
+            GasketKind gasket,
+            String ra,
+            List<String> along,
+            List<String> across,
+            Boolean usual,
+            String total,
+            Boolean finishLast) {
+
+        /** What is wanted off in all, beyond cleaning it. */
+        Length atLeast(Length otherwise, BenchUnit unit) {
+            return total == null ? otherwise : depth(total, Length.ZERO, unit);
+        }
+
+        boolean inStages(Optional<PlanFile> kept) {
+            return finishLast == null && skim == null
+                    ? kept.map(k -> k.plan().finishLast()).orElse(false)
+                    : Boolean.TRUE.equals(finishLast);
+        }
+
+        boolean proposed() {
+            return Boolean.TRUE.equals(usual);
+        }
+
+        PassPlan.Depths depths(PassPlan.Depths start, BenchUnit unit) {
+            return new PassPlan.Depths(
+                    depth(skim, start.skim(), unit),
+                    depth(deepest, start.deepest(), unit),
+                    depth(finish, start.finish(), unit));
+        }
+
+        private static Length depth(String typed, Length otherwise, BenchUnit unit) {
+            return typed == null || typed.isBlank() ? otherwise : Length.parse(typed, unit);
+        }
+
+        Footing footing(Footing start, BenchUnit unit, Box box) {
+            return along == null || across == null || proposed()
+                    ? start
+                    : Footings.keyed(along, across, box, start.stock(), unit);
+        }
+
+        Tooling tooling(Optional<PlanFile> kept) {
+            return machine == null && cutter == null
+                    ? kept.map(PlanFile::tooling).orElse(Tooling.NONE)
+                    : new Tooling(tidy(machine), tidy(cutter), Boolean.TRUE.equals(steel));
+        }
+
+        private static String tidy(String given) {
+            return given == null ? "" : given.strip();
+        }
+    }
+
+    @GetMapping("/parts/{tag}/plan")
+    String plan(
+            @PathVariable String tag,
+            @ModelAttribute("asked") Asked asked,
+            @ModelAttribute("shell") Shell shell,
+            Model model,
+            HttpServletResponse response) {
+        return reading.of(() -> plan(parts.byTag(tag), asked, shell, model, response));
+    }
+
+    private String plan(PartFile part, Asked asked, Shell shell, Model model, HttpServletResponse response) {
+        BenchUnit unit = shell.unit();
+        model.addAttribute("head", shells.head(part, StepKind.PLAN, shell.writer()));
+        model.addAttribute("view", null);
+        model.addAttribute("said", null);
+        model.addAttribute("shrunk", false);
+        SealingBands bands = part.bands();
+        model.addAttribute("ring", shell.writer().size(bands.ring()));
+        model.addAttribute("bead", shell.writer().size(bands.bead()));
+        model.addAttribute("opening", bands.opening().map(shell.writer()::size).orElse(""));
+        model.addAttribute("ink", bands.inked().map(l -> l.written(unit)).orElse(""));
+        model.addAttribute("bandsKeyed", part.visit().bands().isPresent());
+        Optional<PlanFile> kept = plans.of(part);
+        Footing start = start(part, kept, unit, asked.proposed());
+        Footing footing = start;
+        PassPlan.Depths usual = kept.map(k -> k.plan().depths()).orElse(PassPlan.Depths.usual(unit));
+        PassPlan.Depths depths = usual;
+        Length atLeast = kept.map(k -> k.plan().atLeast()).orElse(Length.ZERO);
+        try {
+            footing = asked.footing(start, unit, planner.box(part));
+            depths = deepest(part, asked.tooling(kept), asked.depths(usual, unit), unit);
+            atLeast = CutPlan.checked(asked.atLeast(atLeast, unit));
+        } catch (IllegalArgumentException e) {
+            refuse(e, model, response);
+        }
+        Optional<Planner.Compared> compared = planner.compare(part, footing);
+        if (compared.isEmpty()) {
+            return "cut/plan";
+        }
+        School chosen = asked.school() != null
+                ? asked.school()
+                : kept.map(k -> k.plan().school()).orElse(School.LEAST_REMOVAL);
+        PassPlan.Depths fitted = fitted(part, compared.get(), chosen, depths, atLeast, step(asked.tooling(kept), unit));
+        model.addAttribute("shrunk", !fitted.equals(depths));
+        PlanView view = views.of(
+                compared.get(),
+                chosen,
+                fitted,
+                atLeast,
+                asked.inStages(kept),
+                step(asked.tooling(kept), unit),
+                kept,
+                shell.writer());
+        model.addAttribute("finishLast", asked.inStages(kept));
+        model.addAttribute(
+                "room",
+                room.of(part, toCome.of(part, view.passPlan().total()).mm(), shell.writer())
+                        .orElse(null));
+        model.addAttribute("feeds", feeds(part, asked, kept, view.passPlan(), shell, model, response));
+        model.addAttribute("view", view);
+        model.addAttribute("hasPlan", kept.isPresent());
+        return "cut/plan";
+    }
+
+    /** As keyed, or as shallow as steel in the face asks for. */
+    private PassPlan.Depths deepest(PartFile part, Tooling tooling, PassPlan.Depths asked, BenchUnit unit) {
+        return feedsViews.steelInFace(part, tooling) ? asked.throughSteel(unit) : asked;
+    }
+
+    /** Depths are whole steps of the machine's own dial. */
+    private Length step(Tooling tooling, BenchUnit unit) {
+        return toolbox.machine(tooling.machine()).map(m -> m.dialStep(unit)).orElseGet(() -> RuleBook.dialStep(unit));
+    }
+
+    /** Passes that take no more than may come off, where the face needs less. */
+    private PassPlan.Depths fitted(
+            PartFile part,
+            Planner.Compared compared,
+            School school,
+            PassPlan.Depths depths,
+            Length atLeast,
+            Length dialStep) {
+        double clean =
+                compared.setUps().with(school).map(r -> r.setUp().toClean()).orElse(0.0);
+        double may = room.mayComeOff(part) + toCome.cut(part).mm();
+        return depths.fitted(Math.max(clean, atLeast.mm()), may, dialStep);
+    }
+
+    /** Where it stands in the kept plan, or as proposed; the shims are those that the shop has now. */
+    private Footing start(PartFile part, Optional<PlanFile> kept, BenchUnit unit, boolean usual) {
+        Footing proposed = planner.usual(part, unit);
+        return usual
+                ? proposed
+                : kept.map(k -> new Footing(k.plan().footing().supports(), proposed.stock()))
+                        .orElse(proposed);
+    }
+
+    private FeedsViews.View feeds(
+            PartFile part,
+            Asked asked,
+            Optional<PlanFile> kept,
+            PassPlan passes,
+            Shell shell,
+            Model model,
+            HttpServletResponse response) {
+        Tooling tooling = asked.tooling(kept);
+        GasketKind gasket = Optional.ofNullable(asked.gasket())
+                .or(() -> part.visit().gasketKind())
+                .orElse(GasketKind.COMPOSITE);
+        String ra = asked.ra() == null ? "" : asked.ra();
+        try {
+            return feedsViews.of(part, new FeedsViews.Asked(tooling, gasket, ra), passes, shell.writer());
+        } catch (BadInputException e) {
+            refuse(e, model, response);
+            return feedsViews.of(part, new FeedsViews.Asked(tooling, gasket, ""), passes, shell.writer());
+        }
+    }
+
+    private static void refuse(IllegalArgumentException e, Model model, HttpServletResponse response) {
+        response.setStatus(422);
+        model.addAttribute("said", e.getMessage());
+    }
+
+    /** Where the gasket in hand seals: what has to come clean. */
+    @ToMachinists
+    @PostMapping("/parts/{tag}/plan/bands")
+    String bands(
+            @PathVariable String tag,
+            @RequestParam(defaultValue = "") String ring,
+            @RequestParam(defaultValue = "") String bead,
+            @RequestParam(defaultValue = "") String opening,
+            @RequestParam(defaultValue = "") String ink,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell) {
+        PartFile part = parts.byTag(tag);
+        BenchUnit unit = shell.unit();
+        SealingBands usual = SealingBands.USUAL;
+        parts.seal(
+                part,
+                new SealingBands(
+                        ring.isBlank() ? usual.ring() : Length.parseSize(ring, unit),
+                        bead.isBlank()
+                                ? usual.bead()
+                                : bead.strip().equals("0") ? Length.ZERO : Length.parseSize(bead, unit),
+                        opening.isBlank() ? Optional.empty() : Optional.of(Length.parseSize(opening, unit)),
+                        ink.isBlank() ? Optional.empty() : Optional.of(InkedLine.read(ink, unit))),
+                me.id());
+        return "redirect:/parts/" + part.tag() + "/plan";
+    }
+
+    @ToMachinists
+    @PostMapping("/parts/{tag}/plan")
+    String keep(
+            @PathVariable String tag,
+            @RequestParam UUID id,
+            @ModelAttribute("asked") Asked asked,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell) {
+        PartFile part = parts.byTag(tag);
+        BenchUnit unit = shell.unit();
+        Footing footing = asked.footing(planner.usual(part, unit), unit, planner.box(part));
+        Planner.Compared compared = planner.compare(part, footing)
+                .orElseThrow(() ->
+                        new BadInputException("plan", "The face is not measured: key at least four places first."));
+        School school = Optional.ofNullable(asked.school())
+                .orElseThrow(() -> new BadInputException("school", "Choose one of the set-ups."));
+        Removal removal = compared.setUps()
+                .with(school)
+                .orElseThrow(() -> new BadInputException(
+                        "school", "The thickness was not measured: key it at the corners, or choose another set-up."));
+        Length atLeast = asked.atLeast(Length.ZERO, unit);
+        Length dialStep = step(asked.tooling(Optional.empty()), unit);
+        PassPlan.Depths depths =
+                deepest(part, asked.tooling(Optional.empty()), asked.depths(PassPlan.Depths.usual(unit), unit), unit);
+        CutPlan plan = CutPlan.of(
+                        compared.setUps(),
+                        removal,
+                        fitted(part, compared, school, depths, atLeast, dialStep),
+                        dialStep,
+                        atLeast)
+                .finishedLast(Boolean.TRUE.equals(asked.finishLast()));
+        Tooling tooling = asked.tooling(Optional.empty());
+        feedsViews.check(part, tooling);
+        shells.require(part, Operation.CUT_PLAN);
+        plans.choose(part, id, compared.survey(), plan, tooling, me.id());
+        return "redirect:/parts/" + part.tag() + "/cut";
+    }
+}

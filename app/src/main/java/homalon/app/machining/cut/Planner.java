@@ -1,0 +1,118 @@
+package homalon.app.machining.cut;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import homalon.app.casting.part.Faces;
+import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.SquareReference;
+import homalon.app.check.face.Findings;
+import homalon.app.check.face.SurveyFile;
+import homalon.app.check.face.SurveyKind;
+import homalon.app.check.face.Surveys;
+import homalon.app.shop.tools.Toolbox;
+import homalon.core.cut.Comparison;
+import homalon.core.cut.Footing;
+import homalon.core.cut.TouchCells;
+import homalon.core.geometry.Box;
+import homalon.core.geometry.Plane;
+import homalon.core.lines.Taper;
+import homalon.core.part.LandRaster;
+import homalon.core.part.Layout;
+import homalon.core.part.LayoutNumbers;
+import homalon.core.part.SealingBands;
+import homalon.core.quantity.BenchUnit;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+
+/** Asks the core for the set-ups of a face that was read. */
+@Component
+public class Planner {
+    private final SquareReference square;
+    private final Surveys surveys;
+    private final Findings findings;
+    private final Faces faces;
+    private final Toolbox toolbox;
+
+    Planner(Surveys surveys, Findings findings, Faces faces, Toolbox toolbox, SquareReference square) {
+        this.square = square;
+        this.surveys = surveys;
+        this.findings = findings;
+        this.faces = faces;
+        this.toolbox = toolbox;
+    }
+
+    /** All that a comparison depends on. */
+    private record Question(
+            LayoutNumbers numbers,
+            SealingBands bands,
+            List<SurveyFile.PlaceFile> face,
+            Optional<Plane> reference,
+            Footing footing) {}
+
+    private final Cache<Question, Comparison> known =
+            Caffeine.newBuilder().maximumSize(200).build();
+
+    /** A survey of the face, what it says, and the set-ups worked out from it. */
+    public record Compared(SurveyFile survey, Findings.Finding finding, Comparison setUps) {}
+
+    /** Empty while the face cannot be judged. */
+    public Optional<Compared> compare(PartFile part, Footing footing) {
+        Optional<SurveyFile> survey = surveys.find(part, SurveyKind.FACE);
+        return survey.flatMap(s -> findings.of(part, s)).flatMap(f -> compare(part, survey.get(), f, footing));
+    }
+
+    /** The supports that are proposed for every casting, on the shims that the shop has. */
+    public Footing usual(PartFile part, BenchUnit unit) {
+        return Footing.usual(faces.layout(part.numbers()).box(), toolbox.shims(unit));
+    }
+
+    public Box box(PartFile part) {
+        return faces.layout(part.numbers()).box();
+    }
+
+    /** The face in cells, as it is painted. */
+    Layout layout(PartFile part) {
+        return faces.layout(part.numbers());
+    }
+
+    TouchCells cells(PartFile part) {
+        return TouchCells.of(faces.land(part));
+    }
+
+    private Optional<Compared> compare(PartFile part, SurveyFile survey, Findings.Finding finding, Footing footing) {
+        if (finding.map().isEmpty()) {
+            return Optional.empty();
+        }
+        Optional<Plane> reference = square.over(part).or(() -> thickness(part));
+        Question question = new Question(part.numbers(), part.bands(), finding.all(), reference, footing);
+        return Optional.of(new Compared(survey, finding, known.get(question, q -> compare(q, finding))));
+    }
+
+    private Optional<Plane> thickness(PartFile part) {
+        return surveys.find(part, SurveyKind.THICKNESS)
+                .flatMap(s -> Taper.of(
+                        SurveyFile.points(s.readPlaces()),
+                        faces.layout(part.numbers()).box()))
+                .map(Taper::plane);
+    }
+
+    private static Comparison compare(Question question, Findings.Finding finding) {
+        return Comparison.of(new Comparison.Question(
+                finding.points(),
+                sealing(finding.all(), finding.map().orElseThrow().land()),
+                finding.map().orElseThrow(),
+                question.reference(),
+                question.footing()));
+    }
+
+    /** What the gasket's opening takes leaves the depth, and what lies beyond an inked line. */
+    private static boolean[] sealing(List<SurveyFile.PlaceFile> places, LandRaster land) {
+        boolean[] sealing = new boolean[places.size()];
+        for (int i = 0; i < sealing.length; i++) {
+            sealing[i] = places.get(i).sealing()
+                    && !land.bands().leavesOut(land.layout(), places.get(i).spot());
+        }
+        return sealing;
+    }
+}

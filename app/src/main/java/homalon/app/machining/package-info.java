@@ -1,0 +1,2 @@
+/** What is cut: plans, passes, batches, valves and seats, chambers. */
+package homalon.app.machining;

@@ -1,0 +1,173 @@
+package homalon.app.machining.valves;
+
+import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.PartShells;
+import homalon.app.casting.part.Parts;
+import homalon.app.foundation.opened.ToEverybody;
+import homalon.app.foundation.opened.ToMachinists;
+import homalon.app.foundation.security.Signed;
+import homalon.app.foundation.web.Shell;
+import homalon.core.guides.GuideFit;
+import homalon.core.guides.Ladder;
+import homalon.core.input.BadInputException;
+import homalon.core.part.Valve;
+import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.route.Operation;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Guides: what is chosen for each, what is ordered, what was done. */
+@ToEverybody
+@Controller
+class GuideController {
+    private final Parts parts;
+    private final PartShells shells;
+    private final ValveFiles files;
+    private final WorkOnValves work;
+    private final GuideViews views;
+    private final WorkPages pages;
+
+    GuideController(
+            Parts parts, PartShells shells, ValveFiles files, WorkOnValves work, GuideViews views, WorkPages pages) {
+        this.parts = parts;
+        this.shells = shells;
+        this.files = files;
+        this.work = work;
+        this.views = views;
+        this.pages = pages;
+    }
+
+    @ToMachinists
+    @PostMapping("/parts/{tag}/guides/{valve}/choose")
+    String choose(
+            @PathVariable String tag,
+            @PathVariable String valve,
+            @RequestParam UUID id,
+            @RequestParam(defaultValue = "") String rung,
+            @RequestParam(defaultValue = "") String housing,
+            @RequestParam(defaultValue = "") String item,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        boolean replaces = rung.equals(Ladder.Rung.REPLACE.name());
+        PartFile part = work.keep(
+                tag,
+                id,
+                valve,
+                Map.of(Said.GUIDE, rung, Said.HOUSING, housing, Said.GUIDE_ITEM, replaces ? item : ""),
+                shell.unit(),
+                me.id(),
+                (file, v) -> helps(file, v, rung, replaces ? item : "", shell.writer()));
+        return pages.live(part, WorkPage.GUIDES, valve, shell, model);
+    }
+
+    /** The same repair for every other valve of the kind whose guide is due and has none chosen; each housing is measured by itself. */
+    @ToMachinists
+    @PostMapping("/parts/{tag}/guides/{valve}/for-all")
+    String forAll(
+            @PathVariable String tag,
+            @PathVariable String valve,
+            @RequestParam UUID id,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = work.keepForAll(
+                tag,
+                id,
+                valve,
+                List.of(Said.GUIDE),
+                (file, v) -> file.guide(v) == ValveFile.Work.DUE
+                        && file.text(v, Said.GUIDE).isEmpty(),
+                shell.unit(),
+                me.id(),
+                (file, v) -> helps(file, v, file.text(v, Said.GUIDE).orElse(""), "", shell.writer()));
+        return pages.live(part, WorkPage.GUIDES, valve, shell, model);
+    }
+
+    /** Refuses a repair that does not help this guide. */
+    private void helps(ValveFile file, Valve v, String rung, String item, LengthWriter writer) {
+        Optional<Ladder.Step> step =
+                ValveFile.rung(rung).flatMap(r -> GuideViews.ladder(file, v).map(l -> l.rung(r)));
+        if (!rung.isEmpty() && step.isEmpty()) {
+            throw new BadInputException("rung", "Read the stem and the guide first, then choose a rung.");
+        }
+        if (step.filter(s -> s.helps() == Ladder.Helps.NO).isPresent()) {
+            throw new BadInputException(
+                    "rung",
+                    WholeWords.capital(step.get().rung().words()) + " does not help here: "
+                            + GuideViews.line(step.get().why(), writer) + ".");
+        }
+        file.length(v, Said.HOUSING)
+                .ifPresent(h -> GuideFit.of(h.mm(), file.part().material(), List.of()));
+        fits(file, v, item);
+    }
+
+    /** A guide that was chosen must bite in the housing that was measured, as it is or after it was reamed. */
+    private void fits(ValveFile file, Valve v, String item) {
+        Optional<GuideFit> fit = views.fit(file, v);
+        if (item.isEmpty()) {
+            return;
+        }
+        GuideFit.One one = fit
+                .orElseThrow(() -> new BadInputException(
+                        "housing", "Measure the bore in the casting before a guide is chosen: key 5 to 60 mm."))
+                .each()
+                .stream()
+                .filter(o -> o.guide().code().equals(item))
+                .findFirst()
+                .orElseThrow(
+                        () -> new BadInputException("item", "That guide is not on the shop's list: choose one of it."));
+        boolean reamed =
+                fit.get().ream().filter(r -> r.guide().code().equals(item)).isPresent();
+        if (one.answer() != GuideFit.Answer.BITES && !reamed) {
+            throw new BadInputException(
+                    "item",
+                    item + " " + one.answer().words()
+                            + " in this housing: choose one that bites, or ream for the next size.");
+        }
+    }
+
+    @ToMachinists
+    @PostMapping("/parts/{tag}/guides/{valve}/done")
+    String done(
+            @PathVariable String tag,
+            @PathVariable String valve,
+            @RequestParam UUID id,
+            @RequestParam(defaultValue = "") String size,
+            @RequestParam(defaultValue = "") String height,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile of = parts.byTag(tag);
+        shells.require(of, Operation.GUIDE_WORK);
+        ValveFile file = files.require(of);
+        String rung = file.text(file.valve(valve), Said.GUIDE)
+                .filter(g -> !g.equals(Ladder.Rung.AS_IS.name()))
+                .orElseThrow(() -> new BadInputException("done", "Choose first what is done to this guide."));
+        if (size.isBlank()) {
+            throw new BadInputException("size", "Key the size it was finished at, measured.");
+        }
+        String written = rung + " " + Length.parseSize(size, shell.unit()).nanometres();
+        PartFile part = work.keep(
+                tag,
+                id,
+                valve,
+                height.isBlank()
+                        ? Map.of(Said.GUIDE_DONE, written)
+                        : Map.of(Said.GUIDE_DONE, written, Said.GUIDE_SET, height),
+                shell.unit(),
+                me.id(),
+                (f, v) -> {});
+        return pages.live(part, WorkPage.GUIDES, "", shell, model);
+    }
+}

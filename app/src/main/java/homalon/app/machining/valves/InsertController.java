@@ -1,0 +1,263 @@
+package homalon.app.machining.valves;
+
+import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.PartShells;
+import homalon.app.casting.part.Parts;
+import homalon.app.foundation.opened.ToEverybody;
+import homalon.app.foundation.opened.ToMachinists;
+import homalon.app.foundation.security.Signed;
+import homalon.app.foundation.web.Shell;
+import homalon.core.catalogue.Metal;
+import homalon.core.input.BadInputException;
+import homalon.core.part.Valve;
+import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.route.Operation;
+import homalon.core.seats.InsertChoice;
+import homalon.core.seats.PressFit;
+import java.math.BigDecimal;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Inserts: the place is measured, the list stepped through, the ring fitted. */
+@ToEverybody
+@Controller
+class InsertController {
+    private static final List<Said> PLACE = List.of(
+            Said.COUNTERBORE,
+            Said.FLOOR,
+            Said.WALL,
+            Said.THROAT,
+            Said.PROUD,
+            Said.NEIGHBOURS,
+            Said.DAMAGE,
+            Said.RUN_AT,
+            Said.METAL);
+    /** What is chosen for one may stand for others of its kind; what is measured is measured at each. */
+    private static final List<Said> CHOSEN =
+            List.of(Said.COUNTERBORE, Said.FLOOR, Said.THROAT, Said.PROUD, Said.RUN_AT, Said.METAL, Said.CHILL);
+
+    private final Parts parts;
+    private final PartShells shells;
+    private final ValveFiles files;
+    private final WorkOnValves work;
+    private final InsertViews views;
+    private final WorkPages pages;
+
+    InsertController(
+            Parts parts, PartShells shells, ValveFiles files, WorkOnValves work, InsertViews views, WorkPages pages) {
+        this.parts = parts;
+        this.shells = shells;
+        this.files = files;
+        this.work = work;
+        this.views = views;
+        this.pages = pages;
+    }
+
+    @ToMachinists
+    @PostMapping("/parts/{tag}/inserts/{valve}/place")
+    String place(
+            @PathVariable String tag,
+            @PathVariable String valve,
+            @RequestParam UUID id,
+            @RequestParam Map<String, String> form,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        Map<Said, String> said = new EnumMap<>(Said.class);
+        PLACE.forEach(s -> said.put(s, form.getOrDefault(s.name(), "")));
+        String runAt = said.get(Said.RUN_AT).strip();
+        if (!runAt.isEmpty()) {
+            said.put(Said.RUN_AT, degrees("RUN_AT", runAt, 20, 500));
+        }
+        String metal = said.get(Said.METAL).strip();
+        if (!metal.isEmpty() && !known(metal)) {
+            throw new BadInputException("METAL", "Choose a metal of the list, or any.");
+        }
+        said.put(
+                Said.SIGNED,
+                Stream.concat(
+                                Stream.of(InsertPlace.JUDGED),
+                                InsertPlace.SIGNS.keySet().stream().sorted())
+                        .filter(form::containsKey)
+                        .collect(Collectors.joining(" ")));
+        if (shell.owner()) {
+            said.put(Said.OVERSTRAIN, form.containsKey("overstrain") ? "signed" : "");
+        }
+        PartFile part = work.keep(tag, id, valve, said, shell.unit(), me.id(), (file, v) -> {
+            // Words are understood before they are kept, and all sizes together.
+            InsertPlace.damage(said.get(Said.DAMAGE), shell.unit());
+            InsertPlace.neighbours(said.get(Said.NEIGHBOURS), shell.unit());
+            InsertPlace.of(file, v);
+            file.length(v, Said.WALL).filter(w -> w.signum() <= 0).ifPresent(w -> {
+                throw new BadInputException(
+                        "wall",
+                        "Wall to water: key what is left beside the counterbore, above zero. With none left there is nothing to press into.");
+            });
+        });
+        return pages.live(part, WorkPage.INSERTS, valve, shell, model);
+    }
+
+    private static boolean known(String metal) {
+        for (Metal m : Metal.values()) {
+            if (m.name().equals(metal)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static String degrees(String field, String typed, double least, double most) {
+        try {
+            String plain = ValveSetup.plain(typed);
+            double value = new BigDecimal(plain).doubleValue();
+            if (value >= least && value <= most) {
+                return plain;
+            }
+        } catch (NumberFormatException e) {
+            // Said below, as for what lies outside.
+        }
+        throw new BadInputException(
+                field,
+                "Temperature: key " + Math.round(least) + " to " + Math.round(most) + " degrees C, such as "
+                        + (least < 0 ? "-78" : "200") + ".");
+    }
+
+    @ToMachinists
+    @PostMapping("/parts/{tag}/inserts/{valve}/choose")
+    String choose(
+            @PathVariable String tag,
+            @PathVariable String valve,
+            @RequestParam UUID id,
+            @RequestParam(defaultValue = "") String code,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = work.keep(tag, id, valve, Map.of(Said.INSERT, code), shell.unit(), me.id(), (file, v) -> {
+            if (code.isBlank()) {
+                return;
+            }
+            InsertChoice.Step step = step(file, v, code, shell.writer());
+            if (!step.passes()) {
+                InsertChoice.Check broken = step.broken().get(0);
+                throw new BadInputException(
+                        "code",
+                        code + " does not pass: " + broken.rule().words() + ", "
+                                + GuideViews.line(broken.says(), shell.writer()) + ".");
+            }
+        });
+        return pages.live(part, WorkPage.INSERTS, valve, shell, model);
+    }
+
+    private InsertChoice.Step step(ValveFile file, Valve v, String code, LengthWriter writer) {
+        return views
+                .choice(file, v, writer)
+                .orElseThrow(() ->
+                        new BadInputException("code", "Measure the place first: counterbore, floor, wall, throat."))
+                .steps()
+                .stream()
+                .filter(s -> s.insert().code().equals(code))
+                .findFirst()
+                .orElseThrow(() -> new BadInputException("code", "That insert is not on the list: choose one of it."));
+    }
+
+    @ToMachinists
+    @PostMapping("/parts/{tag}/inserts/{valve}/heat")
+    String heat(
+            @PathVariable String tag,
+            @PathVariable String valve,
+            @RequestParam UUID id,
+            @RequestParam(defaultValue = "") String chillTo,
+            @RequestParam(defaultValue = "") String warmTo,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        String chill = chillTo.isBlank() ? "20" : degrees("chillTo", chillTo, -200, PressFit.ROOM);
+        String warm = warmTo.isBlank() ? "20" : degrees("warmTo", warmTo, PressFit.ROOM, 350);
+        PartFile part =
+                work.keep(tag, id, valve, Map.of(Said.CHILL, chill + " " + warm), shell.unit(), me.id(), (f, v) -> {});
+        return pages.live(part, WorkPage.INSERTS, valve, shell, model);
+    }
+
+    /** The same ring for every valve of the kind that has none yet; each still needs its own wall measured. */
+    @ToMachinists
+    @PostMapping("/parts/{tag}/inserts/{valve}/for-all")
+    String forAll(
+            @PathVariable String tag,
+            @PathVariable String valve,
+            @RequestParam UUID id,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = work.keepForAll(
+                tag,
+                id,
+                valve,
+                CHOSEN,
+                (file, v) -> file.length(v, Said.COUNTERBORE).isEmpty(),
+                shell.unit(),
+                me.id(),
+                (f, v) -> {});
+        return pages.live(part, WorkPage.INSERTS, valve, shell, model);
+    }
+
+    /** What speaks against a ring that is in, as it was measured. */
+    private static Optional<String> odd(PressFit fit) {
+        if (!fit.holdsHot()) {
+            return Optional.of("that press is too little to hold when it is hot");
+        }
+        return fit.strain().compareTo(PressFit.Strain.SIGNED) < 0
+                ? Optional.empty()
+                : Optional.of("with that press the casting is " + fit.strain().words());
+    }
+
+    @ToMachinists
+    @PostMapping("/parts/{tag}/inserts/{valve}/done")
+    String done(
+            @PathVariable String tag,
+            @PathVariable String valve,
+            @RequestParam UUID id,
+            @RequestParam(defaultValue = "") String hole,
+            @RequestParam(defaultValue = "") String ring,
+            @RequestParam(defaultValue = "false") boolean anyway,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile of = parts.byTag(tag);
+        shells.require(of, Operation.INSERT);
+        ValveFile file = files.require(of);
+        String code = file.text(file.valve(valve), Said.INSERT)
+                .orElseThrow(() -> new BadInputException("done", "Choose the insert first."));
+        if (hole.isBlank() || ring.isBlank()) {
+            throw new BadInputException("hole", "Key the counterbore as it was cut and the ring as it measures.");
+        }
+        Length cut = Length.parseSize(hole, shell.unit());
+        Length outer = Length.parseSize(ring, shell.unit());
+        Optional<PressFit> planned =
+                step(file, file.valve(valve), code, shell.writer()).fit();
+        Optional<String> odd =
+                planned.map(p -> p.measured(cut.mm(), outer.mm())).flatMap(InsertController::odd);
+        if (odd.isPresent() && !anyway) {
+            throw new BadInputException(
+                    "hole",
+                    WholeWords.capital(odd.get())
+                            + ". Measure both again; if it is in so, tick that you answer for it and press once more.");
+        }
+        String written = code + " " + cut.nanometres() + " " + outer.nanometres();
+        PartFile part =
+                work.keep(tag, id, valve, Map.of(Said.INSERT_DONE, written), shell.unit(), me.id(), (f, v) -> {});
+        return pages.live(part, WorkPage.INSERTS, "", shell, model);
+    }
+}

@@ -1,0 +1,299 @@
+package homalon.app.machining.valves;
+
+import homalon.app.foundation.drawing.CounterboreDrawing;
+import homalon.app.foundation.drawing.PressDrawing;
+import homalon.app.foundation.web.Workings;
+import homalon.app.shop.stock.Catalogue;
+import homalon.core.catalogue.Item;
+import homalon.core.catalogue.Metal;
+import homalon.core.part.Valve;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.seats.Damage;
+import homalon.core.seats.InsertChoice;
+import homalon.core.seats.PressFit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** Writes the inserts' page. */
+@Component
+class InsertViews {
+    private final ValveViews valves;
+    private final Catalogue catalogue;
+
+    InsertViews(ValveViews valves, Catalogue catalogue) {
+        this.valves = valves;
+        this.catalogue = catalogue;
+    }
+
+    /** Empty until the place is measured. */
+    Optional<InsertChoice> choice(ValveFile file, Valve v, LengthWriter writer) {
+        return InsertPlace.of(file, v).map(q -> InsertChoice.of(q, catalogue.items(Item.Kind.INSERT)));
+    }
+
+    InsertView of(ValveFile file, String asked, LengthWriter writer) {
+        Picked picked = Picked.of(file, asked, file::insert);
+        Valve v = picked.valve();
+        Optional<InsertChoice.Asked> place = InsertPlace.of(file, v);
+        Optional<InsertChoice> choice = choice(file, v, writer);
+        String code = file.text(v, Said.INSERT).orElse("");
+        Optional<InsertChoice.Step> chosen = choice.flatMap(c ->
+                c.steps().stream().filter(s -> s.insert().code().equals(code)).findFirst());
+        Optional<InsertChoice.Step> shown = chosen.or(() -> choice.flatMap(InsertChoice::chosen));
+        Optional<PressFit> fit = shown.flatMap(InsertChoice.Step::fit)
+                .map(f -> fitted(file, v, f))
+                .map(f -> file.text(v, Said.INSERT_DONE).map(d -> got(d, f)).orElse(f));
+        String base = "/parts/" + file.part().tag() + "/inserts?valve=";
+        return new InsertView(
+                valves.drawing(
+                        file,
+                        "inserts",
+                        x -> Picked.style(file.insert(x)) + (x.equals(v) ? " now" : ""),
+                        x -> base + x.key(),
+                        writer),
+                picked,
+                Picked.words(file.insert(v)),
+                chosen.isPresent()
+                        ? chosen.get().passes() ? "within" : "out"
+                        : choice.isEmpty() ? "open" : choice.get().chosen().isPresent() ? "within" : "out",
+                words(choice, chosen, code),
+                why(choice, chosen, writer),
+                typed(file, v, writer.unit()),
+                place.map(q -> bore(q, shown.or(() -> choice.flatMap(InsertViews::stoppedAt)), v))
+                        .orElse(""),
+                fit.map(f -> PressDrawing.svg(
+                                f,
+                                writer,
+                                "Press of " + shown.get().insert().code() + " with head and ring at one temperature"))
+                        .orElse(""),
+                choice.map(c -> steps(c, writer)).orElse(List.of()),
+                code,
+                chosen.filter(InsertChoice.Step::passes).isPresent(),
+                fit.map(f -> figures(f, shown.get(), place.orElseThrow(), writer))
+                        .orElse(List.of()),
+                fit.map(f -> Workings.of(List.of(f.working()), writer)).orElse(Workings.NONE),
+                shown.map(s -> after(s, place.orElseThrow(), writer)).orElse(List.of()),
+                Math.round(InsertChoice.usualHeat(file.part().material())) + " C stands for "
+                        + file.part().material().words() + " when it is left blank: a general default.",
+                file.text(v, Said.INSERT_DONE).map(d -> done(d, writer)).orElse(""));
+    }
+
+    /** The press that was got, in the place of the one planned. */
+    private static PressFit got(String done, PressFit planned) {
+        String[] p = done.split(" ");
+        return planned.measured(
+                Length.ofNanometres(Long.parseLong(p[1])).mm(),
+                Length.ofNanometres(Long.parseLong(p[2])).mm());
+    }
+
+    /** The press as it is measured once ring and hole are there: code, hole, ring. */
+    static String done(String written, LengthWriter writer) {
+        String[] p = written.split(" ");
+        double hole = Length.ofNanometres(Long.parseLong(p[1])).mm();
+        double ring = Length.ofNanometres(Long.parseLong(p[2])).mm();
+        return p[0] + ", hole " + GuideViews.size(hole, writer) + ", ring " + GuideViews.size(ring, writer) + ": press "
+                + writer.full(ring - hole);
+    }
+
+    private static PressFit fitted(ValveFile file, Valve v, PressFit fit) {
+        double[] t = file.text(v, Said.CHILL)
+                .map(InsertPlace::temperatures)
+                .orElse(new double[] {PressFit.ROOM, PressFit.ROOM});
+        PressFit.Asked a = fit.asked();
+        return PressFit.of(new PressFit.Asked(
+                a.head(), a.insert(), a.counterbore(), a.outer(), a.inner(), a.wall(), t[0], t[1], a.runAt()));
+    }
+
+    private static String words(Optional<InsertChoice> choice, Optional<InsertChoice.Step> chosen, String code) {
+        if (choice.isEmpty()) {
+            return "Measure the place";
+        }
+        if (chosen.isPresent()) {
+            return chosen.get().passes() ? code + " chosen" : code + " does not pass any more";
+        }
+        return choice.get()
+                .chosen()
+                .map(s -> s.insert().code() + " passes")
+                .orElse(choice.get().steps().isEmpty() ? "Nothing on the list" : "None passes");
+    }
+
+    private static String why(Optional<InsertChoice> choice, Optional<InsertChoice.Step> chosen, LengthWriter writer) {
+        if (choice.isEmpty()) {
+            return "Counterbore, floor, wall to water and throat are needed before an insert can be called good.";
+        }
+        if (chosen.isPresent() && !chosen.get().passes()) {
+            return chosen.get().broken().stream()
+                    .map(c -> c.rule().words() + ": " + GuideViews.line(c.says(), writer))
+                    .collect(Collectors.joining("; "));
+        }
+        if (choice.get().steps().isEmpty()) {
+            return "No insert on the shop's list is larger than this counterbore: take a list in under Stock.";
+        }
+        Optional<InsertChoice.Step> first = choice.get().chosen();
+        if (chosen.isPresent()
+                && first.filter(f ->
+                                !f.insert().code().equals(chosen.get().insert().code()))
+                        .isPresent()) {
+            return "It passes. The smallest that does is "
+                    + first.get().insert().code() + ".";
+        }
+        long before = choice.get().steps().stream().takeWhile(s -> !s.passes()).count();
+        return choice.get()
+                .chosen()
+                .map(s -> before == 0
+                        ? "The smallest on the list."
+                        : "Stepped up over " + before + (before == 1 ? " that does not do." : " that do not do."))
+                .orElseGet(() -> choice.get()
+                        .stop()
+                        .map(c -> "Stopped by: " + c.rule().words() + ". "
+                                + WholeWords.capital(GuideViews.line(c.says(), writer))
+                                + (c.rule() == InsertChoice.Rule.STRENGTH
+                                        ? ""
+                                        : ", short by " + writer.full(-c.spare()))
+                                + ". Less press, more wall, or another seat; thinner only signed.")
+                        .orElse(""));
+    }
+
+    /** The ring at which the step-up was stopped: it is drawn, so that one sees what is in its way. */
+    private static Optional<InsertChoice.Step> stoppedAt(InsertChoice choice) {
+        return choice.stop()
+                .flatMap(stop -> choice.steps().stream()
+                        .filter(s -> s.broken().contains(stop))
+                        .findFirst());
+    }
+
+    private static Map<String, String> typed(ValveFile file, Valve v, BenchUnit unit) {
+        Map<String, String> typed = new HashMap<>();
+        for (Said s : Said.values()) {
+            typed.put(s.name(), file.shown(v, s, unit));
+        }
+        String[] t = typed.get(Said.CHILL.name()).split(" ");
+        typed.put("chillTo", t.length == 2 ? t[0] : "");
+        typed.put("warmTo", t.length == 2 ? t[1] : "");
+        return typed;
+    }
+
+    private static String bore(InsertChoice.Asked q, Optional<InsertChoice.Step> shown, Valve v) {
+        return CounterboreDrawing.svg(
+                q.counterbore(),
+                shown.map(InsertChoice.Step::cutTo).orElse(Double.NaN),
+                q.wall(),
+                q.throat(),
+                q.damage(),
+                "Counterbore of " + v.name() + " from above"
+                        + (q.damage().arcs().isEmpty() ? "" : ", with what is broken out of it"));
+    }
+
+    private List<InsertView.Step> steps(InsertChoice choice, LengthWriter writer) {
+        Map<String, Integer> shelf =
+                catalogue.rows().stream().collect(Collectors.toMap(r -> r.item().code(), Catalogue.Row::shelf));
+        List<InsertView.Step> all = new ArrayList<>();
+        String first = choice.chosen().map(s -> s.insert().code()).orElse("");
+        for (InsertChoice.Step s : choice.steps()) {
+            List<InsertView.Rule> rules = s.checks().stream()
+                    .map(c -> new InsertView.Rule(c.rule().words(), c.holds(), GuideViews.line(c.says(), writer)))
+                    .toList();
+            all.add(new InsertView.Step(
+                    s.insert().code(),
+                    s.insert().metal().map(Metal::words).orElse("")
+                            + (s.insert().nominal() ? ", nominal" : ""),
+                    GuideViews.size(s.insert().outer(), writer),
+                    GuideViews.size(s.cutTo(), writer),
+                    s.fit().map(f -> writer.number(f.press())).orElse(""),
+                    s.passes(),
+                    s.insert().code().equals(first),
+                    rules,
+                    s.broken().stream().map(c -> c.rule().words()).collect(Collectors.joining(", ")),
+                    shelf.getOrDefault(s.insert().code(), 0)));
+        }
+        return all;
+    }
+
+    private static List<ValveView.Row> figures(
+            PressFit fit, InsertChoice.Step step, InsertChoice.Asked place, LengthWriter writer) {
+        List<ValveView.Row> rows = new ArrayList<>();
+        rows.add(new ValveView.Row(
+                "Cut the counterbore to",
+                GuideViews.size(step.cutTo(), writer),
+                "on a pilot in a sound guide; flat bottom just cleaned",
+                ""));
+        rows.add(new ValveView.Row("Press now", writer.number(fit.press()), "", ""));
+        rows.add(new ValveView.Row(
+                "Press at " + Math.round(fit.asked().runAt()) + " C",
+                writer.number(fit.hot()),
+                "more than " + writer.number(PressFit.LEAST_HOT) + " wanted, general default",
+                fit.holdsHot() ? "within" : "out"));
+        rows.add(new ValveView.Row(
+                "Gone at",
+                fit.goneAt().isPresent() ? Math.round(fit.goneAt().getAsDouble()) + " C" : "never",
+                fit.goneAt().isPresent() ? "overheating is how seats drop" : "the ring grows as much as the head",
+                ""));
+        boolean room = fit.asked().chillTo() == PressFit.ROOM && fit.asked().warmTo() == PressFit.ROOM;
+        rows.add(new ValveView.Row(
+                room
+                        ? "Fitting, both at room"
+                        : "Fitting, ring at " + whole(fit.asked().chillTo()) + ", head at "
+                                + whole(fit.asked().warmTo()) + " C",
+                writer.signed(fit.fitting()),
+                fit.goes().words()
+                        + (fit.goes() == PressFit.Goes.DRIVEN
+                                ? ": " + writer.full(-fit.fitting()) + " of press is felt"
+                                : ""),
+                ""));
+        rows.add(new ValveView.Row("Pressure between them", Math.round(fit.pressure()) + " MPa", "", ""));
+        rows.add(new ValveView.Row(
+                "Stress in the head",
+                Math.round(fit.hoop()) + " MPa",
+                percent(fit.shareCold()) + " of what it stands cold, " + percent(fit.shareHot()) + " hot: "
+                        + fit.strain().words() + " (thinnest wall, general default)",
+                fit.strain() == PressFit.Strain.BEARS ? "" : fit.strain() == PressFit.Strain.WARNS ? "open" : "out"));
+        rows.add(new ValveView.Row(
+                "Stress, ring " + whole(PressFit.RING_HOTTER) + " C hotter",
+                percent(fit.shareRingHotter()),
+                PressFit.Strain.WARNS.over() < fit.shareRingHotter()
+                        ? "of what it stands: overheated, the ring may yield and be loose afterwards"
+                        : "of what it stands",
+                ""));
+        rows.add(new ValveView.Row(
+                "Arc that bears",
+                Math.round(step.bearing() * 100) + " %",
+                "",
+                step.bearing() < Damage.LEAST_SHARE ? "out" : ""));
+        return rows;
+    }
+
+    private static String percent(double share) {
+        return Math.round(100 * share) + " %";
+    }
+
+    private static String whole(double t) {
+        return String.format(Locale.ROOT, "%.0f", t).replace('-', '\u2212');
+    }
+
+    private static List<String> after(InsertChoice.Step step, InsertChoice.Asked q, LengthWriter writer) {
+        double trim = InsertChoice.trim(step.insert().height(), q.floor(), q.proud());
+        String stands = q.proud() > 0
+                ? writer.full(q.proud()) + " proud"
+                : q.proud() < 0 ? writer.full(-q.proud()) + " shy" : "flush";
+        List<String> all = new ArrayList<>();
+        all.add(
+                "Lead chamfer 0.5 × 45° on the bore; the ring's rounded edge goes down; driven square and quickly, held till it warms.");
+        all.add(
+                trim >= 0
+                        ? "Trim its top by " + writer.full(trim) + ": it then stands " + stands + "."
+                        : "It stands " + writer.full(-trim) + " too low: a taller ring, or say so to the customer.");
+        double open = q.throat() - step.insert().inner();
+        all.add("Open its inside from " + GuideViews.size(step.insert().inner(), writer) + " to the throat, "
+                + GuideViews.size(q.throat(), writer) + (open > 0 ? " (" + writer.full(open) + " on the diameter)" : "")
+                + ", and blend it.");
+        all.add("Owed then: seat angles, crack check, pressure test.");
+        return all;
+    }
+}

@@ -1,0 +1,57 @@
+package homalon.app.machining.valves;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import homalon.app.casting.part.Faces;
+import homalon.app.casting.part.PartFile;
+import homalon.app.casting.sheets.Sheet;
+import homalon.app.casting.sheets.SheetFile;
+import homalon.app.casting.sheets.Sheets;
+import homalon.core.input.BadInputException;
+import homalon.core.part.LayoutNumbers;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/** Opens the valves of a visit. */
+@Component
+class ValveFiles {
+    private final Sheets sheets;
+    private final Faces faces;
+    /** A verdict is a pure value of the sheet's lines and the layout: any instance comes to the same one. */
+    private final Cache<Key, ValveFile.Judged> judged =
+            Caffeine.newBuilder().maximumSize(200).build();
+
+    /**
+     * @param last number of the sheet's last line: numbers are never given twice, so that what a transaction wrote and took back
+     *     is not taken for what another wrote in its place
+     */
+    private record Key(UUID visit, long revision, long last, LayoutNumbers numbers) {}
+
+    ValveFiles(Sheets sheets, Faces faces) {
+        this.sheets = sheets;
+        this.faces = faces;
+    }
+
+    /** Empty before it was said how they lie. */
+    Optional<ValveFile> of(PartFile part) {
+        return of(part, sheets.of(part, Sheet.VALVES));
+    }
+
+    Optional<ValveFile> of(PartFile part, SheetFile sheet) {
+        return sheet == null || sheet.setup().isEmpty()
+                ? Optional.empty()
+                : Optional.of(new ValveFile(
+                        part,
+                        sheet,
+                        judged.get(
+                                new Key(part.visit().id(), sheet.revision(), sheet.last(), part.numbers()),
+                                k -> ValveFile.Judged.of(sheet, faces.layout(k.numbers())))));
+    }
+
+    /** @throws BadInputException before it was said how they lie */
+    ValveFile require(PartFile part) {
+        return of(part).orElseThrow(() ->
+                new BadInputException("valves", "Say first how the valves lie: open Valves of this part."));
+    }
+}

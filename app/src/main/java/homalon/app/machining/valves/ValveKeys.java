@@ -1,0 +1,164 @@
+package homalon.app.machining.valves;
+
+import homalon.app.casting.sheets.Sheet;
+import homalon.app.casting.sheets.Sheets;
+import homalon.app.foundation.web.AskAgainException;
+import homalon.core.input.BadInputException;
+import homalon.core.part.Valve;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.valves.Look;
+import homalon.core.valves.Measure;
+import homalon.core.valves.ValveJudge;
+import homalon.core.valves.ValveReadings;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Takes what was keyed of a valve, once it can stand beside the rest. */
+@Service
+class ValveKeys {
+    /**
+     * What somebody keyed.
+     *
+     * @param seen number of the line that stood at the place when the page was drawn; 0 for none
+     * @param sure odd as it is, it is so
+     */
+    record Keyed(UUID id, String typed, BenchUnit unit, long seen, boolean sure, UUID by) {}
+
+    /** A size that differs by this share from the same of its neighbours asks before it is believed. */
+    private static final double ODD = 0.25;
+
+    private final Sheets sheets;
+
+    ValveKeys(Sheets sheets) {
+        this.sheets = sheets;
+    }
+
+    /** @throws BadInputException for what cannot be; {@link AskAgainException} for what is odd and was not said to be sure */
+    @Transactional
+    void key(ValveFile file, Valve valve, Measure measure, Keyed keyed) {
+        BenchUnit unit = keyed.unit();
+        Sheets.Hand hand = new Sheets.Hand(keyed.id(), keyed.seen(), keyed.by());
+        String place = ValveFile.place(valve.key(), measure);
+        sheets.ask(file.part(), Sheet.VALVES, place, hand);
+        String tidy = keyed.typed().strip();
+        if (tidy.equals("/")) {
+            sheets.skip(file.part(), Sheet.VALVES, place, unit, hand);
+            return;
+        }
+        if (tidy.length() > 40) {
+            throw new BadInputException("typed", "That is too long for a reading: key a number.");
+        }
+        if (measure == Measure.LOOKS) {
+            Look.read(tidy);
+            sheets.say(file.part(), Sheet.VALVES, place, Optional.empty(), tidy.replace(" ", ""), unit, hand);
+            return;
+        }
+        Optional<Length> length = Optional.empty();
+        double value;
+        if (measure.isLength()) {
+            Length read = measure.unit() == Measure.Unit.SIZE ? Length.parseSize(tidy, unit) : Length.parse(tidy, unit);
+            length = Optional.of(read);
+            value = read.mm();
+        } else {
+            value = number(tidy);
+        }
+        range(measure, value, unit);
+        if (measure == Measure.FEEL && value != Math.rint(value)) {
+            throw new BadInputException("typed", "By feel: key 1 for no play to speak of, 2 for one that rocks.");
+        }
+        Map<Measure, Double> with = new EnumMap<>(Measure.class);
+        with.putAll(file.readings(valve).figures());
+        with.put(measure, value);
+        ValveJudge.check(new ValveReadings(with, file.readings(valve).looks()), file.book(valve));
+        if (!keyed.sure()) {
+            odd(file, valve, measure, value, unit);
+        }
+        sheets.say(
+                file.part(),
+                Sheet.VALVES,
+                place,
+                length,
+                length.isPresent() ? tidy : ValveSetup.plain(tidy),
+                unit,
+                hand);
+    }
+
+    private static double number(String typed) {
+        try {
+            return Double.parseDouble(ValveSetup.plain(typed));
+        } catch (NumberFormatException e) {
+            throw new BadInputException("typed", "Key a number, such as 60.");
+        }
+    }
+
+    private static void range(Measure m, double value, BenchUnit unit) {
+        if (value < m.least() - 1e-9 || value > m.most() + 1e-9) {
+            LengthWriter writer = new LengthWriter(unit);
+            String range = m.isLength()
+                    ? writer.size(Length.roundedFromMm(m.least())) + " to "
+                            + writer.size(Length.roundedFromMm(m.most()))
+                    : Math.round(m.least()) + " to " + Math.round(m.most())
+                            + switch (m.unit()) {
+                                case SECONDS -> " s";
+                                case FEEL -> ", 1 no play to speak of, 2 rocks";
+                                default -> " kPa";
+                            };
+            throw new BadInputException(
+                    "typed",
+                    WholeWords.capital(m.words()) + " lies between " + range
+                            + ": key it again, with its unit if need be.");
+        }
+    }
+
+    /** To a hundredth of a millimetre or half a thou: an inch fraction stays what it is. */
+    private static Length near(double mm, BenchUnit unit) {
+        double step = unit == BenchUnit.MM ? 0.01 : 0.0127;
+        return Length.roundedFromMm(Math.rint(mm / step) * step);
+    }
+
+    /** Valves of one kind are much alike. */
+    private static void odd(ValveFile file, Valve valve, Measure m, double value, BenchUnit unit) {
+        if (m.unit() != Measure.Unit.SIZE || m == Measure.REACH) {
+            return;
+        }
+        OptionalDouble mean = file.valves().stream()
+                .filter(v -> v.kind() == valve.kind() && !v.key().equals(valve.key()))
+                .map(file::readings)
+                .filter(r -> r.has(m))
+                .mapToDouble(r -> r.get(m))
+                .average();
+        if (mean.isPresent() && Math.abs(value - mean.getAsDouble()) > ODD * mean.getAsDouble()) {
+            LengthWriter writer = new LengthWriter(unit);
+            throw new AskAgainException("The other " + valve.kind().words() + "s read about "
+                    + writer.size(near(mean.getAsDouble(), unit))
+                    + " here: Enter again if it is so, or key it anew.");
+        }
+    }
+
+    /** What is said of a valve beside its readings; blank takes it back. */
+    void say(ValveFile file, Valve valve, Said what, UUID id, String typed, BenchUnit unit, UUID by) {
+        String place = ValveFile.place(valve.key(), what);
+        String tidy = typed.strip();
+        if (tidy.isEmpty()) {
+            sheets.withdraw(file.part(), Sheet.VALVES, id, place, by);
+            return;
+        }
+        Optional<Length> length = what.isLength() ? Optional.of(Length.parseSize(tidy, unit)) : Optional.empty();
+        if (!what.isLength() && tidy.length() > 200) {
+            throw new BadInputException("typed", "That is too long to keep: at most 200 letters.");
+        }
+        sheets.say(file.part(), Sheet.VALVES, place, length, tidy, unit, Sheets.Hand.sure(id, by));
+    }
+
+    static Set<Look> looks(String typed) {
+        return Look.read(typed);
+    }
+}

@@ -1,0 +1,354 @@
+package homalon.app.machining.valves;
+
+import homalon.app.casting.part.Faces;
+import homalon.app.casting.sheets.Figure;
+import homalon.app.foundation.drawing.FaceDrawing;
+import homalon.app.foundation.drawing.Markup;
+import homalon.app.foundation.drawing.ValveSign;
+import homalon.app.foundation.web.Workings;
+import homalon.core.part.Valve;
+import homalon.core.part.ValveKind;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.valves.Aspect;
+import homalon.core.valves.Aspect.Subject;
+import homalon.core.valves.Look;
+import homalon.core.valves.Measure;
+import homalon.core.valves.ValveFinding;
+import homalon.core.verdict.Verdict;
+import homalon.core.verdict.Working;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** Writes valves for the screen: the drawing, the table, the walk in hand. */
+@Component
+class ValveViews {
+    private static final List<Subject> COLUMNS = List.of(
+            Subject.GUIDE,
+            Subject.WIDTH,
+            Subject.RUNOUT,
+            Subject.PITS,
+            Subject.HEIGHT,
+            Subject.MARGIN,
+            Subject.VACUUM,
+            Subject.SPRING);
+
+    private final Faces faces;
+
+    ValveViews(Faces faces) {
+        this.faces = faces;
+    }
+
+    ValveView of(ValveFile file, Measure.Walk walk, LengthWriter writer) {
+        long out = file.valves().stream()
+                .filter(v -> file.finding(v).verdict() == Verdict.OUT)
+                .count();
+        long open = file.valves().stream()
+                .filter(v -> !file.finding(v).settled() && !file.signedByFeel(v))
+                .count();
+        long felt = file.valves().stream().filter(file::signedByFeel).count();
+        List<ValveView.WalkTab> tabs = tabs(file, walk);
+        String words = out > 0
+                ? out + " of " + file.valves().size() + " out"
+                : open > 0 ? "Not proven yet" : felt > 0 ? "Signed for, " + felt + " by feel" : "All within";
+        String sentence = open > 0
+                ? open + (open == 1 ? " valve needs" : " valves need")
+                        + " more: both ends of the guide, and a look at the seat."
+                : out > 0
+                        ? "All are settled. What is out goes on to guides, inserts and seats."
+                        : felt > 0
+                                ? "Felt by hand and signed for is not measured: the report says so."
+                                : "Every guide and seat was read.";
+        return new ValveView(
+                drawing(file, "valves", v -> style(file.finding(v)), v -> "", writer),
+                table(file, writer),
+                walk(file, walk, writer),
+                tabs,
+                next(tabs),
+                out > 0 ? "out" : open == 0 ? "within" : "open",
+                words,
+                sentence,
+                last(file, walk).map(v -> List.of(said(file, v, writer))).orElse(List.of()),
+                places(file, walk).stream().allMatch(p -> p.standing(file).isPresent()),
+                file.sheet().revision());
+    }
+
+    /** One place of a walk. */
+    record Place(Valve valve, Measure measure) {
+        String key() {
+            return ValveFile.place(valve.key(), measure);
+        }
+
+        Optional<Figure> standing(ValveFile file) {
+            return file.figure(valve, measure);
+        }
+    }
+
+    static List<Place> places(ValveFile file, Measure.Walk walk) {
+        List<Place> all = new ArrayList<>();
+        for (Valve v : file.valves()) {
+            walk.measures().forEach(m -> all.add(new Place(v, m)));
+        }
+        return all;
+    }
+
+    private static List<ValveView.WalkTab> tabs(ValveFile file, Measure.Walk here) {
+        List<ValveView.WalkTab> tabs = new ArrayList<>();
+        for (Measure.Walk w : Measure.Walk.values()) {
+            List<Place> places = places(file, w);
+            long done =
+                    places.stream().filter(p -> p.standing(file).isPresent()).count();
+            tabs.add(new ValveView.WalkTab(
+                    w.name(),
+                    w.words(),
+                    done == 0 ? "" : done == places.size() ? "\u2713" : done + "/" + places.size(),
+                    w == here,
+                    done == places.size()));
+        }
+        return tabs;
+    }
+
+    private static String next(List<ValveView.WalkTab> tabs) {
+        boolean passed = false;
+        for (ValveView.WalkTab t : tabs) {
+            boolean optional = Measure.Walk.valueOf(t.name()).instead();
+            if (passed && !t.done() && !optional) {
+                return t.name();
+            }
+            passed |= t.current();
+        }
+        return "";
+    }
+
+    static String style(ValveFinding f) {
+        return switch (f.verdict()) {
+            case OUT -> "out";
+            case WITHIN -> "within";
+            case NOT_PROVEN -> f.begun() ? "begun" : "unread";
+        };
+    }
+
+    /**
+     * @param style of each valve's sign
+     * @param href of each; empty where the page follows it by itself
+     */
+    String drawing(
+            ValveFile file,
+            String id,
+            Function<Valve, String> style,
+            Function<Valve, String> href,
+            LengthWriter writer) {
+        List<ValveSign> signs = file.valves().stream()
+                .map(v -> new ValveSign(
+                        v.key(),
+                        v.key(),
+                        v.centre(),
+                        v.diameter(),
+                        v.kind() == ValveKind.EXHAUST,
+                        style.apply(v),
+                        v.name() + ": " + file.finding(v).says(),
+                        href.apply(v)))
+                .toList();
+        return FaceDrawing.of(
+                        faces.layout(file.part().numbers()),
+                        id,
+                        "Valves of " + file.part().tag() + ": round signs are intakes, square ones exhausts")
+                .valves(signs)
+                .svg();
+    }
+
+    /** Every valve with its figures; sixteen rows of nine through the template engine would take longer than their verdicts. */
+    private static String table(ValveFile file, LengthWriter writer) {
+        Markup t = new Markup();
+        t.open("thead").open("tr");
+        t.open("th", "scope", "col").text("Valve").close("th");
+        for (Subject s : COLUMNS) {
+            t.open("th", "scope", "col", "class", "value")
+                    .text(WholeWords.capital(s.words()))
+                    .close("th");
+        }
+        t.open("th", "scope", "col", "class", "note")
+                .text("Finding")
+                .close("th")
+                .close("tr")
+                .close("thead")
+                .open("tbody");
+        for (Valve v : file.valves()) {
+            ValveFinding f = file.finding(v);
+            t.open("tr", "class", style(f), "data-valve-row", v.key());
+            t.open("th", "scope", "row").text(v.key()).close("th");
+            for (Subject s : COLUMNS) {
+                Optional<Aspect> a = f.aspect(s);
+                t.open(
+                                "td",
+                                "class",
+                                "value"
+                                        + a.filter(x -> x.is(Verdict.OUT))
+                                                .map(x -> " bad")
+                                                .orElse(""))
+                        .text(a.map(x -> figure(x, writer)).orElse(""))
+                        .close("td");
+            }
+            t.open("td", "class", "note").text(f.says()).close("td").close("tr");
+        }
+        return t.close("tbody").toString();
+    }
+
+    private static String figure(Aspect a, LengthWriter writer) {
+        if (Double.isNaN(a.figure())) {
+            return a.verdict()
+                    .map(v -> v == Verdict.OUT ? "✗" : v == Verdict.WITHIN ? "✓" : "?")
+                    .orElse("");
+        }
+        String value = switch (a.subject()) {
+            case VACUUM, FALL -> Long.toString(Math.round(a.figure()));
+            case HEIGHT, SPRING -> two(a.figure(), writer);
+            default -> writer.number(a.figure());
+        };
+        return value + (a.is(Verdict.OUT) ? " ✗" : a.is(Verdict.NOT_PROVEN) ? " ?" : "");
+    }
+
+    private static String plain(Aspect a, LengthWriter writer) {
+        return switch (a.subject()) {
+            case VACUUM -> Math.round(a.limit()) + " kPa";
+            case FALL -> Math.round(a.limit()) + " s";
+            default -> writer.number(a.limit());
+        };
+    }
+
+    static String two(double mm, LengthWriter writer) {
+        if (writer.unit() == BenchUnit.THOU && Math.abs(mm) >= 5) {
+            return writer.size(Length.roundedFromMm(mm));
+        }
+        return writer.unit() == BenchUnit.MM
+                ? String.format(Locale.ROOT, "%.2f", mm).replace('-', '\u2212')
+                : writer.number(mm);
+    }
+
+    /** The valve that was keyed last in this walk. */
+    private static Optional<Valve> last(ValveFile file, Measure.Walk walk) {
+        return places(file, walk).stream()
+                .filter(p -> p.standing(file).isPresent())
+                .max(Comparator.comparingLong(
+                        p -> p.standing(file).orElseThrow().seq()))
+                .map(Place::valve);
+    }
+
+    static ValveView.Said said(ValveFile file, Valve v, LengthWriter writer) {
+        ValveFinding f = file.finding(v);
+        List<ValveView.Row> rows = new ArrayList<>();
+        List<Working> workings = new ArrayList<>();
+        for (Aspect a : f.aspects()) {
+            String limit = Double.isNaN(a.limit()) || a.subject() == Subject.LOOKS
+                    ? ""
+                    : " · limit " + (plain(a, writer)) + ", " + a.source();
+            rows.add(new ValveView.Row(
+                    WholeWords.capital(a.subject().words()),
+                    Double.isNaN(a.figure()) ? "" : figure(a, writer),
+                    a.says() + limit,
+                    a.verdict()
+                            .map(x -> x == Verdict.NOT_PROVEN ? "" : x.name().toLowerCase(Locale.ROOT))
+                            .orElse("")));
+            a.working().ifPresent(workings::add);
+        }
+        f.guide().ifPresent(g -> {
+            rows.add(new ValveView.Row(
+                    "Clearance at the least", writer.number(g.clearanceLeast()), "smallest bore, largest stem", ""));
+            rows.add(new ValveView.Row("Wear", writer.number(g.wear()), "largest less smallest bore", ""));
+            rows.add(mouth("Mouth at the top", g.bellMouthTop(), writer));
+            rows.add(mouth("Mouth at the bottom", g.bellMouthBottom(), writer));
+            rows.add(new ValveView.Row(
+                    "Ovality",
+                    writer.number(g.ovality()),
+                    g.ovality() < 0.001
+                            ? ""
+                            : g.ovalAcross() ? "wider across the rocker line" : "wider along the rocker line",
+                    ""));
+        });
+        return new ValveView.Said(v.name(), rows, Workings.of(workings, writer));
+    }
+
+    private static ValveView.Row mouth(String name, OptionalDouble value, LengthWriter writer) {
+        return new ValveView.Row(
+                name,
+                value.isPresent() ? writer.signed(value.getAsDouble()) : "",
+                value.isPresent() ? "end less middle" : "not read: needs this end and the middle",
+                "");
+    }
+
+    private static String walk(ValveFile file, Measure.Walk walk, LengthWriter writer) {
+        Markup list = new Markup();
+        int n = 0;
+        for (Place p : places(file, walk)) {
+            Figure f = p.standing(file).orElse(null);
+            String written = f == null || f.kind() == Figure.Kind.SKIPPED ? "" : written(p.measure(), f, writer);
+            boolean length = p.measure().isLength();
+            list.open("li")
+                    .open(
+                            "button",
+                            "type",
+                            "button",
+                            "data-place",
+                            p.key(),
+                            "data-name",
+                            p.valve().name() + ", " + p.measure().words(),
+                            "data-valve",
+                            p.valve().key(),
+                            "data-state",
+                            f == null ? "open" : f.kind() == Figure.Kind.SKIPPED ? "skipped" : "read",
+                            "data-value",
+                            written,
+                            "data-unit-label",
+                            unit(p.measure(), writer),
+                            "data-echo-as",
+                            !length ? "none" : p.measure().unit() == Measure.Unit.SIZE ? "size" : "length",
+                            "data-seen",
+                            f == null ? 0L : f.seq());
+            list.open("span").text(Integer.toString(++n)).close("span");
+            list.open("span").text(p.valve().key() + " " + p.measure().words()).close("span");
+            list.open("span", "class", "value")
+                    .text(f == null ? "not read" : written.isEmpty() ? "skipped" : written)
+                    .close("span");
+            list.close("button").close("li");
+        }
+        return list.toString();
+    }
+
+    private static String unit(Measure m, LengthWriter writer) {
+        return switch (m.unit()) {
+            case SIZE -> writer.unit() == BenchUnit.MM ? "mm" : "in";
+            case SMALL, SIGNED -> writer.unit().label();
+            case KPA -> "kPa";
+            case SECONDS -> "s";
+            case FEEL -> "1–2";
+            case DIGITS -> "1–9";
+        };
+    }
+
+    private static String written(Measure m, Figure f, LengthWriter writer) {
+        return switch (m.unit()) {
+            case SIZE ->
+                f.value().map(ValveViews::size).map(s -> s.apply(writer)).orElse("");
+            case SMALL -> f.value().map(writer::number).orElse("");
+            case SIGNED -> f.value().map(writer::signed).orElse("");
+            case KPA, SECONDS -> f.typed();
+            case FEEL -> f.typed().startsWith("1") ? "no play to speak of" : "rocks";
+            case DIGITS -> Look.read(f.typed()).stream().map(Look::words).collect(Collectors.joining(", "));
+        };
+    }
+
+    /** A measured diameter keeps its thousandths. */
+    private static Function<LengthWriter, String> size(Length length) {
+        return writer -> writer.unit() == BenchUnit.MM
+                ? writer.number(length)
+                : writer.size(length).replace(" in", "");
+    }
+}

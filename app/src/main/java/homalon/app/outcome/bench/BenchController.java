@@ -1,0 +1,325 @@
+package homalon.app.outcome.bench;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import homalon.app.casting.ledger.LedgerFile;
+import homalon.app.casting.ledger.Ledgers;
+import homalon.app.casting.part.Faces;
+import homalon.app.casting.part.InTheShop;
+import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.PartHead;
+import homalon.app.casting.part.StepPages;
+import homalon.app.casting.part.StepSource;
+import homalon.app.casting.part.StuckOn;
+import homalon.app.check.face.Findings;
+import homalon.app.check.face.SurveyFile;
+import homalon.app.check.face.SurveyKind;
+import homalon.app.check.face.Surveys;
+import homalon.app.foundation.drawing.Bands;
+import homalon.app.foundation.drawing.FaceDrawing;
+import homalon.app.foundation.opened.ToEverybody;
+import homalon.app.foundation.web.NotHereException;
+import homalon.app.foundation.web.OneRead;
+import homalon.app.foundation.web.Shell;
+import homalon.core.input.BadInputException;
+import homalon.core.part.LayoutNumbers;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.route.Step;
+import homalon.core.route.VisitSteps;
+import homalon.core.rulebook.FlatnessLimit;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Answers at one glance: what do I do next, what is stuck and on whom, what is late. */
+@ToEverybody
+@Controller
+class BenchController {
+    private static final DateTimeFormatter TODAY = DateTimeFormatter.ofPattern("EEEE, d MMMM", Locale.ENGLISH);
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE", Locale.ENGLISH);
+    private static final DateTimeFormatter DATE = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
+
+    /** More are fetched when the end of the list comes in sight. */
+    private static final int AT_ONCE = 30;
+
+    private static final int STUCK_AT_ONCE = 8;
+    private static final int GONE = 6;
+    private static final int STUCK_ON_A_PAGE = 50;
+    private static final int MOST_PAGES = 10_000;
+
+    private final InTheShop shop;
+    private final StepSource steps;
+    private final Surveys surveys;
+    private final Findings findings;
+    private final Ledgers ledgers;
+    private final Faces faces;
+    private final OneRead reading;
+    private final Clock clock;
+    private final Backups backups;
+
+    private record Picture(
+            UUID survey,
+            long revision,
+            String tag,
+            LayoutNumbers numbers,
+            List<FlatnessLimit> limits,
+            BenchUnit unit) {}
+
+    private final Cache<Picture, String> pictures =
+            Caffeine.newBuilder().maximumSize(400).build();
+
+    BenchController(
+            InTheShop shop,
+            StepSource steps,
+            Surveys surveys,
+            Findings findings,
+            Ledgers ledgers,
+            Faces faces,
+            OneRead reading,
+            Clock clock,
+            Backups backups) {
+        this.backups = backups;
+        this.shop = shop;
+        this.steps = steps;
+        this.surveys = surveys;
+        this.findings = findings;
+        this.ledgers = ledgers;
+        this.faces = faces;
+        this.reading = reading;
+        this.clock = clock;
+    }
+
+    /**
+     * One part to work on.
+     *
+     * @param key that opens it; 0 for none
+     */
+    record Next(
+            int key,
+            String tag,
+            String name,
+            String todo,
+            String detail,
+            String life,
+            String due,
+            boolean late,
+            String path,
+            String drawing) {}
+
+    /** One part that waits. */
+    record Held(String tag, String name, String why, String since) {}
+
+    /**
+     * Parts that wait for the same.
+     *
+     * @param more that are not shown
+     */
+    record HeldOn(String words, String path, List<Held> parts, long more) {}
+
+    /** One part that left. */
+    record Gone(String tag, String name, String when, String life) {}
+
+    /** @param after the visit after which the list goes on, as the page asks for when its end is in sight */
+    @GetMapping("/")
+    String page(
+            @RequestParam Optional<UUID> after,
+            @RequestHeader(name = "HX-Request", required = false) String swap,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        return reading.of(() -> {
+            LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
+            if (after.isPresent() && swap != null) {
+                List<PartFile> free = shop.after(after.get(), AT_ONCE + 1);
+                rows(free, books(free), false, shell, today, model);
+                return "bench/bench :: rows";
+            }
+            InTheShop.Bench bench = shop.bench(today, after, AT_ONCE + 1, STUCK_AT_ONCE, GONE);
+            Map<UUID, LedgerFile> books = books(
+                    Stream.concat(bench.free().stream(), bench.gone().stream()).toList());
+            rows(bench.free(), books, after.isEmpty(), shell, today, model);
+            return show(bench, books, shell, today, model);
+        });
+    }
+
+    private Map<UUID, LedgerFile> books(List<PartFile> of) {
+        return ledgers.ofParts(of.stream().map(PartFile::id).toList());
+    }
+
+    private void rows(
+            List<PartFile> free,
+            Map<UUID, LedgerFile> books,
+            boolean first,
+            Shell shell,
+            LocalDate today,
+            Model model) {
+        List<PartFile> shown = free.subList(0, Math.min(AT_ONCE, free.size()));
+        model.addAttribute("next", next(shown, books, first, shell, today));
+        model.addAttribute(
+                "after", free.size() > AT_ONCE ? free.get(AT_ONCE - 1).visit().id() : null);
+    }
+
+    private String show(InTheShop.Bench bench, Map<UUID, LedgerFile> books, Shell shell, LocalDate today, Model model) {
+        InTheShop.Count count = bench.count();
+        model.addAttribute("held", held(bench, today));
+        model.addAttribute("gone", gone(bench.gone(), books, shell));
+        model.addAttribute("backup", shell.owner() ? backups.warning().orElse(null) : null);
+        model.addAttribute(
+                "summary",
+                TODAY.format(today) + " · " + count.free() + " to do, " + count.waiting() + " stuck, "
+                        + (count.late() == 0 ? "none late" : count.late() + " late"));
+        return "bench/bench";
+    }
+
+    /** All that waits for the same, page by page. */
+    @GetMapping("/stuck/{on}")
+    String stuck(
+            @PathVariable String on,
+            @RequestParam(defaultValue = "0") int page,
+            @RequestHeader(name = "HX-Request", required = false) String swap,
+            Model model) {
+        StuckOn whom = Arrays.stream(StuckOn.values())
+                .filter(s -> s.name().equalsIgnoreCase(on))
+                .findFirst()
+                .orElseThrow(() -> new NotHereException("Nothing waits for that: go back to the bench."));
+        if (page < 0 || page > MOST_PAGES) {
+            throw new BadInputException("page", "Page: 0 to " + MOST_PAGES + ".");
+        }
+        return reading.of(() -> {
+            LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
+            List<Held> those = held(shop.stuck(whom, page * STUCK_ON_A_PAGE, STUCK_ON_A_PAGE + 1), today);
+            boolean more = those.size() > STUCK_ON_A_PAGE;
+            model.addAttribute("words", whom.words());
+            model.addAttribute("path", path(whom));
+            model.addAttribute("those", more ? those.subList(0, STUCK_ON_A_PAGE) : those);
+            model.addAttribute("more", more ? page + 1 : null);
+            return swap == null ? "bench/stuck" : "bench/stuck :: rows";
+        });
+    }
+
+    private List<Next> next(
+            List<PartFile> free, Map<UUID, LedgerFile> books, boolean first, Shell shell, LocalDate today) {
+        Map<UUID, VisitSteps.Standing> all = steps.steps(free, shell.writer());
+        Map<UUID, SurveyFile> read = surveys
+                .ofVisits(free.stream().map(p -> p.visit().id()).toList())
+                .stream()
+                .filter(s -> s.kind().ofHeights() && s.read() > 0)
+                .collect(Collectors.toMap(SurveyFile::visit, Function.identity(), BenchController::later));
+        List<Next> next = new ArrayList<>();
+        for (PartFile part : free) {
+            Step step = PartHead.next(all.get(part.visit().id()).strip());
+            var totals = books.get(part.id()).ledger().totals(part.visit().id());
+            String life = totals.life().signum() > 0 ? shell.writer().full(totals.life()) + " taken in its life" : "";
+            Optional<LocalDate> due = part.visit().due();
+            next.add(new Next(
+                    first ? next.size() + 1 : 0,
+                    part.tag(),
+                    part.name(),
+                    step.todo(),
+                    step.detail(),
+                    life,
+                    due.map(d -> dueWords(d, today)).orElse(""),
+                    due.filter(d -> d.isBefore(today)).isPresent(),
+                    "/parts/" + part.tag() + "/" + StepPages.path(step.kind()),
+                    picture(part, Optional.ofNullable(read.get(part.visit().id())), shell.unit())));
+        }
+        return next;
+    }
+
+    /** Once it is read again after the cut, the face looks as it was read then. */
+    private static SurveyFile later(SurveyFile one, SurveyFile other) {
+        return other.kind() == SurveyKind.PROOF ? other : one;
+    }
+
+    private String picture(PartFile part, Optional<SurveyFile> survey, BenchUnit unit) {
+        Picture key = new Picture(
+                survey.map(SurveyFile::id).orElse(part.id()),
+                survey.map(SurveyFile::revision).orElse(0L),
+                part.tag(),
+                part.numbers(),
+                part.limits(),
+                unit);
+        return pictures.get(key, k -> {
+            FaceDrawing drawing = FaceDrawing.of(
+                            faces.layout(part.numbers()),
+                            "m-" + part.tag().toLowerCase(Locale.ROOT),
+                            "Face of " + part.tag())
+                    .small();
+            survey.flatMap(s -> findings.of(part, s))
+                    .ifPresent(f -> f.map().ifPresent(m -> drawing.map(m, Bands.of(m.range(), f.colourReach(), unit))));
+            return drawing.svg();
+        });
+    }
+
+    private static String dueWords(LocalDate due, LocalDate today) {
+        long days = ChronoUnit.DAYS.between(today, due);
+        if (days < 0) {
+            return -days + (days == -1 ? " day late" : " days late");
+        }
+        if (days == 0) {
+            return "today";
+        }
+        if (days == 1) {
+            return "tomorrow";
+        }
+        return days < 7 ? DAY.format(due) : DATE.format(due);
+    }
+
+    private static List<HeldOn> held(InTheShop.Bench bench, LocalDate today) {
+        return bench.stuck().entrySet().stream()
+                .map(s -> new HeldOn(
+                        s.getKey().words(),
+                        path(s.getKey()),
+                        held(s.getValue(), today),
+                        bench.count().stuck().getOrDefault(s.getKey(), 0L)
+                                - s.getValue().size()))
+                .toList();
+    }
+
+    private static String path(StuckOn on) {
+        return on.name().toLowerCase(Locale.ROOT);
+    }
+
+    private static List<Held> held(List<PartFile> parts, LocalDate today) {
+        return parts.stream()
+                .map(p -> {
+                    PartFile.Stuck s = p.visit().stuck().orElseThrow();
+                    long days = ChronoUnit.DAYS.between(s.since(), today);
+                    return new Held(
+                            p.tag(), p.name(), s.why(), days == 0 ? "today" : days == 1 ? "1 day" : days + " days");
+                })
+                .toList();
+    }
+
+    private static List<Gone> gone(List<PartFile> gone, Map<UUID, LedgerFile> books, Shell shell) {
+        return gone.stream()
+                .map(p -> new Gone(
+                        p.tag(),
+                        p.name(),
+                        DATE.format(p.visit().releasedAt().orElseThrow().atZone(ZoneId.systemDefault())),
+                        shell.writer()
+                                        .full(books.get(p.id())
+                                                .ledger()
+                                                .totals(p.visit().id())
+                                                .life()) + " in its life"))
+                .toList();
+    }
+}

@@ -1,0 +1,137 @@
+package homalon.app.outcome.calc;
+
+import homalon.core.cut.Footing;
+import homalon.core.cut.SetUp;
+import homalon.core.cut.SetUpSettings;
+import homalon.core.cut.SetUps;
+import homalon.core.cut.Slopes;
+import homalon.core.face.Flatness;
+import homalon.core.geometry.Plane;
+import homalon.core.geometry.Points;
+import homalon.core.geometry.Spot;
+import homalon.core.input.Problems;
+import homalon.core.quantity.Length;
+import homalon.core.rulebook.ShimStock;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+
+/** The call {@code setup}. */
+final class SetUpCall {
+    private SetUpCall() {}
+
+    /**
+     * @param points required
+     * @param sealing one flag per point; all seal when left out
+     * @param supports [[x, y], ...], three or more
+     * @param corners three or four indices of points, from 0
+     * @param parallelTo slopes of the reference in the frame of z
+     * @param shimStep step of the shim stock
+     * @param depths below the highest sealing point, for which the clean-up is wanted
+     */
+    @Schema(name = "SetUpRequest")
+    record Request(
+            @Schema(requiredMode = Schema.RequiredMode.REQUIRED)
+            PointsBody points,
+
+            @Schema(description = "one flag per point; all seal when left out")
+            boolean[] sealing,
+
+            @Schema(
+                    requiredMode = Schema.RequiredMode.REQUIRED,
+                    description = "three or more [x, y], mm",
+                    example = "[[25,25],[375,25],[200,125]]")
+            double[][] supports,
+
+            @Schema(
+                    requiredMode = Schema.RequiredMode.REQUIRED,
+                    description = "three or four indices of points, from 0",
+                    example = "[0,1,2]")
+            int[] corners,
+
+            @Schema(description = "slopes of the reference in the frame of z")
+            SlopesBody parallelTo,
+
+            @Schema(
+                    requiredMode = Schema.RequiredMode.REQUIRED,
+                    description = "step of the shim stock, mm",
+                    example = "0.01")
+            Double shimStep,
+
+            @Schema(description = "depths below the highest sealing point for which the clean-up is wanted, mm")
+            double[] depths) {}
+
+    @Schema(name = "Slopes", description = "mm per mm along x and y")
+    record SlopesBody(Double a, Double b) {}
+
+    @Schema(name = "SetUpAnswer")
+    record Answer(List<One> setups) {}
+
+    @Schema(name = "SetUp")
+    record One(
+            String school,
+            Plane plane,
+            double depth,
+            List<Double> shims,
+            double depthWithShims,
+            List<SetUp.CleanUp> cleanUp) {}
+
+    static Answer answer(Request request) {
+        Problems problems = new Problems();
+        problems.require(request.points() != null, "points", "points is required: a list of [x, y, z] in mm.");
+        problems.require(request.supports() != null, "supports", "supports is required: three or more [x, y] in mm.");
+        problems.require(request.corners() != null, "corners", "corners is required: three or four indices of points.");
+        problems.require(request.shimStep() != null, "shimStep", "shimStep is required, such as 0.01.");
+        problems.require(
+                request.shimStep() == null || request.shimStep() >= 1e-6 && request.shimStep() <= 5,
+                "shimStep",
+                "shimStep must be above zero and at most 5 mm, such as 0.01.");
+        List<Spot> supports = new ArrayList<>();
+        if (request.supports() != null) {
+            for (int i = 0; i < request.supports().length; i++) {
+                double[] s = request.supports()[i];
+                if (problems.require(
+                        s != null && s.length == 2,
+                        "supports[" + i + "]",
+                        "supports[" + i + "] must be [x, y] in mm.")) {
+                    supports.add(new Spot(s[0], s[1]));
+                }
+            }
+        }
+        SlopesBody slopes = request.parallelTo();
+        problems.require(
+                slopes == null
+                        || (slopes.a() != null
+                                && slopes.b() != null
+                                && Double.isFinite(slopes.a())
+                                && Double.isFinite(slopes.b())),
+                "parallelTo",
+                "parallelTo must hold two finite slopes a and b, in mm per mm.");
+        problems.throwIfAny();
+        Points points = request.points().points();
+        Flatness.check(points);
+        boolean[] sealing = request.sealing();
+        if (sealing == null) {
+            sealing = new boolean[points.size()];
+            Arrays.fill(sealing, true);
+        }
+        SetUpSettings settings = new SetUpSettings(
+                sealing,
+                new Footing(supports, ShimStock.inSteps(Length.roundedFromMm(request.shimStep()))),
+                request.corners(),
+                Optional.ofNullable(slopes).map(s -> new Slopes(s.a(), s.b())),
+                request.depths() == null ? new double[0] : request.depths());
+        boolean withCleanUp = request.depths() != null;
+        return new Answer(SetUps.of(points, settings).stream()
+                .map(s -> new One(
+                        s.school().name(),
+                        s.plane(),
+                        s.depth(),
+                        s.shims(),
+                        s.depthWithShims(),
+                        withCleanUp ? s.cleanUp() : null))
+                .toList());
+    }
+}

@@ -1,0 +1,115 @@
+package homalon.app.outcome.report;
+
+import homalon.app.casting.part.PartFile;
+import homalon.app.casting.work.WorkEntry;
+import homalon.app.casting.work.WorkLog;
+import homalon.app.check.integrity.CrackFile;
+import homalon.app.check.integrity.Cracks;
+import homalon.app.check.integrity.PressureTests;
+import homalon.app.check.integrity.TestFile;
+import homalon.app.check.lines.SheetWords;
+import homalon.app.foundation.people.People;
+import homalon.core.integrity.Reach;
+import homalon.core.integrity.Remedy;
+import homalon.core.integrity.SmallCheck;
+import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.route.Finding;
+import homalon.core.route.Operation;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** What the report says of the casting beside its face: cleaned, cracked, mended, tested, straight; and what was not looked at. */
+@Component
+class WholeReport {
+    private final WorkLog work;
+    private final Cracks cracks;
+    private final PressureTests tests;
+    private final SheetWords sheets;
+    private final People people;
+
+    WholeReport(WorkLog work, Cracks cracks, PressureTests tests, SheetWords sheets, People people) {
+        this.work = work;
+        this.cracks = cracks;
+        this.tests = tests;
+        this.sheets = sheets;
+        this.people = people;
+    }
+
+    List<String> of(PartFile part, LengthWriter writer) {
+        Map<UUID, String> names = people.names();
+        List<String> said = new ArrayList<>();
+        List<WorkEntry> log = work.of(part);
+        said.add(done(log, Operation.CLEAN, "Cleaned: ", "It was not noted that it was cleaned."));
+        said.add(done(log, Operation.CRACK_CHECK, "Looked over for cracks by ", "It was not looked over for cracks."));
+        cracks.of(part).stream().filter(c -> !c.what().suspect()).forEach(c -> said.add(crack(c, writer)));
+        for (WorkEntry e : log) {
+            Operation operation = e.kind() == WorkEntry.Kind.TICKED ? null : Operation.valueOf(e.what());
+            boolean told = operation == Operation.CLEAN || operation == Operation.CRACK_CHECK;
+            if (e.kind() == WorkEntry.Kind.DID && !told) {
+                said.add("Done: " + operation.words() + (e.note().isEmpty() ? "" : ", " + e.note()) + ".");
+            } else if (e.kind() == WorkEntry.Kind.WAIVED) {
+                said.add("Left out, signed for by " + names.getOrDefault(e.by(), "someone") + ": " + operation.words()
+                        + ". " + e.note() + ".");
+            }
+        }
+        List<TestFile> tested = tests.of(part);
+        for (int i = 0; i < tested.size(); i++) {
+            said.add(test(tested.get(i), i + 1));
+        }
+        said.addAll(sheets.of(part, writer));
+        String stiff = Finding.TURNS_STIFF.name();
+        log.stream()
+                .filter(e -> e.what().equals(stiff))
+                .forEach(e -> said.add("A shaft turned stiffly: " + e.note() + "."));
+        String ticked = log.stream()
+                .filter(e -> e.kind() == WorkEntry.Kind.TICKED && !e.what().equals(stiff))
+                .map(e -> SmallCheck.valueOf(e.what()).words().toLowerCase(Locale.ROOT))
+                .distinct()
+                .collect(Collectors.joining(", "));
+        if (!ticked.isEmpty()) {
+            said.add("Small checks signed for: " + ticked + ".");
+        }
+        // What nobody proved stands apart from what was found.
+        cracks.of(part).stream().filter(c -> c.what().suspect()).forEach(c -> said.add(suspicion(c)));
+        return said;
+    }
+
+    private static String done(List<WorkEntry> log, Operation operation, String words, String not) {
+        String by = log.stream()
+                .filter(e -> e.kind() == WorkEntry.Kind.DID && e.what().equals(operation.name()))
+                .map(WorkEntry::note)
+                .distinct()
+                .collect(Collectors.joining(", "));
+        return by.isEmpty() ? not : words + by + ".";
+    }
+
+    private static String suspicion(CrackFile c) {
+        return "Suspected and not proven: " + c.what().place().words() + ", no crack seen; "
+                + c.remedy().words() + ".";
+    }
+
+    private static String crack(CrackFile c, LengthWriter writer) {
+        String what = writer.size(Length.roundedFromMm(c.what().length())) + " long";
+        String reaches = c.what().reaches().isEmpty()
+                ? "reaches nothing"
+                : "reaches " + c.what().reaches().stream().map(Reach::words).collect(Collectors.joining(", "));
+        String why = c.overruled() ? " (otherwise than the rule: " + c.why() + ")" : "";
+        String next = c.remedy() == Remedy.LEAVE ? " Look at it again on the next visit." : "";
+        return "Crack " + c.no() + " " + c.what().place().words() + ", " + what + ", " + reaches + ": "
+                + c.remedy().words() + why + "." + next;
+    }
+
+    private static String test(TestFile t, int no) {
+        var decay = t.decay();
+        String lost = String.format(Locale.ROOT, "%.3f", decay.lost());
+        String most = String.format(Locale.ROOT, "%.3f", t.asked().most());
+        return "Pressure test " + no + ", " + t.medium() + ": " + decay.why() + "; lost " + lost + " bar of " + most
+                + " allowed, put right for the temperature.";
+    }
+}

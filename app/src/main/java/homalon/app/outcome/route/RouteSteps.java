@@ -1,0 +1,102 @@
+package homalon.app.outcome.route;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.StepSource;
+import homalon.app.casting.work.WorkEntry;
+import homalon.app.check.face.SurveyFile;
+import homalon.app.check.face.Surveys;
+import homalon.app.foundation.people.People;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.route.Event;
+import homalon.core.route.Route;
+import homalon.core.route.VisitSteps;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.springframework.stereotype.Component;
+
+/** Asks the core where visits stand, from what is written about them, read once for all parts asked for. */
+@Component
+class RouteSteps implements StepSource {
+    private final Surveys surveys;
+    private final Written written;
+    private final FactsOfVisits facts;
+    private final People people;
+    /** A route is a pure value of its events: any instance grows the same one. */
+    private final Cache<List<Event>, Route> grown =
+            Caffeine.newBuilder().maximumSize(600).build();
+
+    /** Where a visit stood, and what that was found from. */
+    private record Stood(
+            Written.Lines lines,
+            List<SurveyFile> surveys,
+            Map<UUID, String> names,
+            BenchUnit unit,
+            VisitSteps.Standing standing) {}
+
+    private final Cache<UUID, Stood> stood =
+            Caffeine.newBuilder().maximumSize(300).build();
+
+    RouteSteps(Surveys surveys, Written written, FactsOfVisits facts, People people) {
+        this.surveys = surveys;
+        this.written = written;
+        this.facts = facts;
+        this.people = people;
+    }
+
+    @Override
+    public Map<UUID, VisitSteps.Standing> steps(List<PartFile> parts, LengthWriter writer) {
+        List<UUID> visits = parts.stream().map(p -> p.visit().id()).toList();
+        Map<UUID, List<SurveyFile>> read =
+                surveys.ofVisits(visits).stream().collect(Collectors.groupingBy(SurveyFile::visit));
+        Map<UUID, Written.Lines> lines = written.of(parts);
+        Map<UUID, String> names = lines.values().stream().anyMatch(RouteSteps::leavesOut) ? people.names() : Map.of();
+        Map<UUID, VisitSteps.Standing> all = new HashMap<>();
+        for (PartFile part : parts) {
+            UUID visit = part.visit().id();
+            Written.Lines own = lines.get(visit);
+            all.put(
+                    visit,
+                    standing(
+                            part, read.getOrDefault(visit, List.of()), own, leavesOut(own) ? names : Map.of(), writer));
+        }
+        return all;
+    }
+
+    private static boolean same(List<SurveyFile> these, List<SurveyFile> those) {
+        return these.size() == those.size()
+                && IntStream.range(0, these.size()).allMatch(i -> these.get(i) == those.get(i));
+    }
+
+    /** Somebody answers for what is left out, and is named. */
+    private static boolean leavesOut(Written.Lines lines) {
+        return lines.work().stream().anyMatch(e -> e.kind() == WorkEntry.Kind.WAIVED);
+    }
+
+    private VisitSteps.Standing standing(
+            PartFile part,
+            List<SurveyFile> surveys,
+            Written.Lines lines,
+            Map<UUID, String> names,
+            LengthWriter writer) {
+        Stood before = stood.getIfPresent(part.visit().id());
+        // Both are the same objects as long as neither the part nor anything written about it or read of it changed.
+        if (before != null
+                && before.lines() == lines
+                && same(before.surveys(), surveys)
+                && before.names().equals(names)
+                && before.unit() == writer.unit()) {
+            return before.standing();
+        }
+        VisitSteps.Standing now =
+                VisitSteps.of(facts.of(part, surveys, lines, names), writer, events -> grown.get(events, Route::of));
+        stood.put(part.visit().id(), new Stood(lines, surveys, names, writer.unit(), now));
+        return now;
+    }
+}

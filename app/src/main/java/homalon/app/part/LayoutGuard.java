@@ -1,6 +1,0 @@
-package homalon.app.part;
-
-/** A feature's word on whether a layout may still be redrawn. */
-public interface LayoutGuard {
-    boolean layoutMayChange(PartFile part);
-}

@@ -1,8 +1,0 @@
-package homalon.app.part;
-
-import java.util.List;
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface OwnLayoutRepository extends JpaRepository<OwnLayout, String> {
-    List<OwnLayout> findAllByOrderByName();
-}

@@ -1,9 +1,0 @@
-package homalon.app.passkeys;
-
-import java.util.List;
-import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface PasskeyRepository extends JpaRepository<PasskeyRow, String> {
-    List<PasskeyRow> findByPersonOrderByCreatedAt(UUID person);
-}

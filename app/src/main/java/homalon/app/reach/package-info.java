@@ -1,2 +1,0 @@
-/** Where the shop is reached: the address that others use, the names it answers to, and the authority that vouches for it. */
-package homalon.app.reach;

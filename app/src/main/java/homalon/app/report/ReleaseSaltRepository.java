@@ -1,6 +1,0 @@
-package homalon.app.report;
-
-import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface ReleaseSaltRepository extends JpaRepository<ReleaseSaltRow, UUID> {}

@@ -1,2 +1,0 @@
-/** Where a visit stands: the state of every step and what is next, from what the other features know. */
-package homalon.app.route;

@@ -1,6 +1,0 @@
-package homalon.app.scan;
-
-import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface ScanTextRepository extends JpaRepository<ScanTextRow, UUID> {}

@@ -1,2 +1,0 @@
-/** Scans: files of points taken in as they stream, kept as they came, and judged by the core from every point on the land. */
-package homalon.app.scan;

@@ -1,8 +1,0 @@
-package homalon.app.security;
-
-import java.util.UUID;
-
-/** Whether somebody comes in by what they hold, and no longer by a password alone. */
-public interface SecondFactor {
-    boolean askedOf(UUID person);
-}

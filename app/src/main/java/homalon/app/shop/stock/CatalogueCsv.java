@@ -1,0 +1,199 @@
+package homalon.app.shop.stock;
+
+import homalon.core.catalogue.Item;
+import homalon.core.catalogue.Metal;
+import homalon.core.input.BadInputException;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.quantity.NotALengthException;
+import java.io.IOException;
+import java.io.StringReader;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVPrinter;
+import org.apache.commons.csv.CSVRecord;
+
+/**
+ * The shop's list as a table of text. Sizes in mm unless they say otherwise: {@code 1-7/16}, {@code 1.437in} and {@code 36.5}
+ * may stand in one column. An insert that is sold by its hole says {@code nominal}, its hole as outer size and its own press.
+ */
+final class CatalogueCsv {
+    static final String[] COLUMNS = {
+        "code", "kind", "what", "outer", "inner", "height", "metal", "sizing", "press", "shelf"
+    };
+    private static final int MOST_ROWS = 5_000;
+    private static final int MOST_TOLD = 8;
+
+    private CatalogueCsv() {}
+
+    /** @throws BadInputException naming each line that cannot be, and what would be right */
+    static List<Catalogue.Row> read(String text) {
+        List<Catalogue.Row> rows = new ArrayList<>();
+        List<String> wrong = new ArrayList<>();
+        Set<String> codes = new HashSet<>();
+        char separator = text.lines().findFirst().orElse("").contains(";") ? ';' : ',';
+        CSVFormat format = CSVFormat.DEFAULT
+                .builder()
+                .setDelimiter(separator)
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .setIgnoreHeaderCase(true)
+                .setIgnoreEmptyLines(true)
+                .setTrim(true)
+                .setAllowMissingColumnNames(true)
+                .get();
+        String plain = text.startsWith("\uFEFF") ? text.substring(1) : text;
+        try (CSVParser parser = CSVParser.parse(new StringReader(plain), format)) {
+            for (String column : List.of("code", "kind", "outer", "inner", "height")) {
+                if (!parser.getHeaderMap().containsKey(column)) {
+                    throw new BadInputException(
+                            "file",
+                            "The first line must name the columns: " + String.join(", ", COLUMNS) + ". There is no "
+                                    + column + ".");
+                }
+            }
+            for (CSVRecord r : parser) {
+                if (rows.size() >= MOST_ROWS) {
+                    throw new BadInputException(
+                            "file", "A list holds at most " + MOST_ROWS + " lines: send it in parts.");
+                }
+                try {
+                    Catalogue.Row row = row(r);
+                    if (!codes.add(row.item().code())) {
+                        throw new BadInputException("code", row.item().code() + " stands there twice.");
+                    }
+                    rows.add(row);
+                } catch (BadInputException | NotALengthException e) {
+                    wrong.add("Line " + r.getRecordNumber() + ": " + e.getMessage());
+                }
+            }
+        } catch (IOException | UncheckedIOException | IllegalArgumentException e) {
+            if (e instanceof BadInputException known) {
+                throw known;
+            }
+            throw new BadInputException(
+                    "file",
+                    "That is not a table of text: send lines with commas or semicolons, columns named in the first.");
+        }
+        if (!wrong.isEmpty()) {
+            String more = wrong.size() > MOST_TOLD ? " And " + (wrong.size() - MOST_TOLD) + " more." : "";
+            throw new BadInputException(
+                    "file",
+                    "Nothing was taken. " + String.join(" ", wrong.subList(0, Math.min(MOST_TOLD, wrong.size())))
+                            + more);
+        }
+        if (rows.isEmpty()) {
+            throw new BadInputException(
+                    "file", "There is no line in it: send one line for each thing under the names of the columns.");
+        }
+        return rows;
+    }
+
+    private static Catalogue.Row row(CSVRecord r) {
+        Item.Kind kind = one(Item.Kind.values(), cell(r, "kind"), "kind", "insert, guide, liner or shim");
+        Optional<Metal> metal = cell(r, "metal").isEmpty()
+                ? Optional.empty()
+                : Optional.of(
+                        one(Metal.values(), cell(r, "metal"), "metal", "such as powder metal, hard iron or bronze"));
+        boolean nominal = cell(r, "sizing").equalsIgnoreCase("nominal");
+        if (!nominal && !cell(r, "sizing").isEmpty() && !cell(r, "sizing").equalsIgnoreCase("true")) {
+            throw new BadInputException("sizing", "Sizing is true or nominal.");
+        }
+        double outer = mm(r, "outer");
+        OptionalDouble hole = OptionalDouble.empty();
+        if (nominal) {
+            if (cell(r, "press").isEmpty()) {
+                throw new BadInputException("press", "A nominal size needs the ring's own press, such as 0.1.");
+            }
+            hole = OptionalDouble.of(outer);
+            outer += mm(r, "press");
+        }
+        return new Catalogue.Row(
+                new Item(
+                        cell(r, "code").toUpperCase(Locale.ROOT),
+                        kind,
+                        cell(r, "what"),
+                        outer,
+                        mm(r, "inner"),
+                        mm(r, "height"),
+                        metal,
+                        hole),
+                shelf(cell(r, "shelf")));
+    }
+
+    private static int shelf(String typed) {
+        if (typed.isEmpty()) {
+            return 0;
+        }
+        if (!typed.matches("[0-9]{1,4}")) {
+            throw new BadInputException("shelf", "Shelf is a number of pieces, 0 to 9999.");
+        }
+        return Integer.parseInt(typed);
+    }
+
+    private static double mm(CSVRecord r, String column) {
+        String typed = cell(r, column);
+        try {
+            return Length.parseSize(typed, BenchUnit.MM).mm();
+        } catch (NotALengthException e) {
+            throw new BadInputException(column, WholeWord.capital(column) + ": " + e.getMessage());
+        }
+    }
+
+    private static String cell(CSVRecord r, String column) {
+        return r.isMapped(column) && r.isSet(column) ? r.get(column) : "";
+    }
+
+    private static <E extends Enum<E>> E one(E[] all, String typed, String column, String such) {
+        for (E e : all) {
+            if (e.name()
+                    .replace('_', ' ')
+                    .equalsIgnoreCase(typed.replace('_', ' ').replace('-', ' '))) {
+                return e;
+            }
+        }
+        throw new BadInputException(column, WholeWord.capital(column) + " must be one of: " + such + ".");
+    }
+
+    static String write(List<Catalogue.Row> rows) {
+        LengthWriter mm = new LengthWriter(BenchUnit.MM);
+        StringWriter text = new StringWriter();
+        try (CSVPrinter out = new CSVPrinter(
+                text, CSVFormat.DEFAULT.builder().setHeader(COLUMNS).get())) {
+            for (Catalogue.Row row : rows) {
+                Item i = row.item();
+                double own = i.nominal() ? i.counterbore().getAsDouble() : i.outer();
+                out.printRecord(
+                        i.code(),
+                        i.kind().name().toLowerCase(Locale.ROOT),
+                        i.words(),
+                        exact(own, mm),
+                        exact(i.inner(), mm),
+                        exact(i.height(), mm),
+                        i.metal()
+                                .map(m -> m.name().toLowerCase(Locale.ROOT).replace('_', ' '))
+                                .orElse(""),
+                        i.kind() == Item.Kind.INSERT ? (i.nominal() ? "nominal" : "true") : "",
+                        i.nominal() ? exact(i.outer() - own, mm) : "",
+                        row.shelf());
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return text.toString();
+    }
+
+    private static String exact(double value, LengthWriter mm) {
+        return mm.exact(Length.roundedFromMm(value));
+    }
+}

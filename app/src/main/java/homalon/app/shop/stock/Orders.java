@@ -1,0 +1,156 @@
+package homalon.app.shop.stock;
+
+import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.Turns;
+import homalon.app.foundation.store.EvidenceLog;
+import homalon.core.input.BadInputException;
+import homalon.core.input.Problems;
+import homalon.core.route.Operation;
+import jakarta.persistence.EntityManager;
+import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What was ordered for parts, and what has arrived. */
+@Service
+@Transactional
+public class Orders {
+    private final Turns turns;
+    private final EvidenceLog log;
+    private final EntityManager entities;
+    private final Catalogue catalogue;
+
+    Orders(Turns turns, EvidenceLog log, EntityManager entities, Catalogue catalogue) {
+        this.turns = turns;
+        this.log = log;
+        this.entities = entities;
+        this.catalogue = catalogue;
+    }
+
+    /**
+     * One order.
+     *
+     * @param arrived pieces of it
+     * @param promised day on which it was said to come
+     */
+    public record Order(
+            UUID id,
+            UUID visit,
+            String code,
+            String words,
+            int quantity,
+            Operation operation,
+            Optional<LocalDate> promised,
+            int arrived,
+            boolean cancelled,
+            UUID by,
+            Instant at) {
+        /** Work waits for it. */
+        public boolean open() {
+            return !cancelled && arrived < quantity;
+        }
+    }
+
+    @Transactional(readOnly = true)
+    public Map<UUID, List<Order>> ofVisits(Collection<UUID> visits) {
+        List<PartOrder> placed = log.ofVisits(PartOrder.class, visits);
+        if (placed.isEmpty()) {
+            return Map.of();
+        }
+        Map<UUID, List<PartOrderEvent>> events = entities
+                .createQuery("from PartOrderEvent where order in (:orders)", PartOrderEvent.class)
+                .setParameter("orders", placed.stream().map(PartOrder::id).toList())
+                .getResultList()
+                .stream()
+                .collect(Collectors.groupingBy(PartOrderEvent::order));
+        return placed.stream()
+                .map(o -> o.order(events.getOrDefault(o.id(), List.of())))
+                .collect(Collectors.groupingBy(Order::visit));
+    }
+
+    @Transactional(readOnly = true)
+    public List<Order> of(PartFile part) {
+        return ofVisits(List.of(part.visit().id())).getOrDefault(part.visit().id(), List.of());
+    }
+
+    /** @throws BadInputException for a quantity that cannot be */
+    public void order(PartFile part, UUID id, Need need, Optional<LocalDate> promised, UUID by) {
+        if (turns.first(part, id)) {
+            write(part, id, need, promised, by);
+        }
+    }
+
+    private void write(PartFile part, UUID id, Need need, Optional<LocalDate> promised, UUID by) {
+        part.requireHere("order", "to order for it");
+        Problems problems = new Problems();
+        problems.require(need.quantity() >= 1 && need.quantity() <= 200, "quantity", "Quantity: key 1 to 200 pieces.");
+        problems.throwIfAny();
+        log.add(new PartOrder(id, part.visit().id(), need, promised, by));
+    }
+
+    /** @throws BadInputException when the shelf does not hold so many */
+    public void takeFromShelf(PartFile part, UUID id, String code, int quantity, Operation operation, UUID by) {
+        if (!turns.first(part, id)) {
+            return;
+        }
+        Catalogue.Row row = catalogue
+                .byCode(code)
+                .orElseThrow(() -> new BadInputException("code", "That is not on the shop's list any more."));
+        if (quantity < 1 || quantity > row.shelf()) {
+            throw new BadInputException(
+                    "quantity", row.shelf() + " lie on the shelf: key how many are taken, up to that.");
+        }
+        write(
+                part,
+                id,
+                new Need(row.item().code(), row.item().words(), quantity, operation, List.of()),
+                Optional.empty(),
+                by);
+        UUID taken = UUID.nameUUIDFromBytes((id + "taken").getBytes(StandardCharsets.UTF_8));
+        log.add(new PartOrderEvent(taken, id, PartOrderEvent.Kind.ARRIVED, quantity, "from the shelf", by));
+        catalogue.keep(List.of(new Catalogue.Row(row.item(), row.shelf() - quantity)), by);
+    }
+
+    /** @throws BadInputException when there is no such order here, or nothing of it is awaited */
+    public void arrived(PartFile part, UUID id, UUID order, int quantity, String note, UUID by) {
+        if (!turns.first(part, id)) {
+            return;
+        }
+        Order of = require(part, order);
+        int left = of.quantity() - of.arrived();
+        if (quantity < 1 || quantity > left) {
+            throw new BadInputException(
+                    "quantity",
+                    left + (left == 1 ? " piece is" : " pieces are")
+                            + " still awaited: key how many came, up to that.");
+        }
+        log.add(new PartOrderEvent(id, order, PartOrderEvent.Kind.ARRIVED, quantity, note, by));
+    }
+
+    public void cancel(PartFile part, UUID id, UUID order, String note, UUID by) {
+        if (!turns.first(part, id)) {
+            return;
+        }
+        if (note.isBlank()) {
+            throw new BadInputException("note", "Say why it is cancelled: a wrong size, another supplier.");
+        }
+        require(part, order);
+        log.add(new PartOrderEvent(id, order, PartOrderEvent.Kind.CANCELLED, 0, note, by));
+    }
+
+    private Order require(PartFile part, UUID order) {
+        return of(part).stream()
+                .filter(o -> o.id().equals(order) && o.open())
+                .findFirst()
+                .orElseThrow(() ->
+                        new BadInputException("order", "That order is not open any more: look at the list again."));
+    }
+}

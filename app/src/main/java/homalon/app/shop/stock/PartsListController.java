@@ -1,0 +1,286 @@
+package homalon.app.shop.stock;
+
+import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.PartShells;
+import homalon.app.casting.part.Parts;
+import homalon.app.foundation.opened.ToEverybody;
+import homalon.app.foundation.opened.ToMachinists;
+import homalon.app.foundation.people.People;
+import homalon.app.foundation.security.Signed;
+import homalon.app.foundation.web.OneRead;
+import homalon.app.foundation.web.Shell;
+import homalon.core.input.BadInputException;
+import homalon.core.route.Operation;
+import homalon.core.sim.SimulatedSupplier.Answer;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** What a job needs, what was ordered for it, what has come. */
+@ToEverybody
+@Controller
+class PartsListController {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
+
+    private final Parts parts;
+    private final PartShells shells;
+    private final NeedSource needs;
+    private final Catalogue catalogue;
+    private final Orders orders;
+    private final Quotes quotes;
+    private final People people;
+    private final OneRead reading;
+    private final Clock clock;
+
+    PartsListController(
+            Parts parts,
+            PartShells shells,
+            NeedSource needs,
+            Catalogue catalogue,
+            Orders orders,
+            Quotes quotes,
+            People people,
+            OneRead reading,
+            Clock clock) {
+        this.parts = parts;
+        this.shells = shells;
+        this.needs = needs;
+        this.catalogue = catalogue;
+        this.orders = orders;
+        this.quotes = quotes;
+        this.people = people;
+        this.reading = reading;
+        this.clock = clock;
+    }
+
+    /**
+     * What is needed as the page shows it.
+     *
+     * @param missing pieces neither ordered nor arrived
+     * @param shelf on the shop's own shelf
+     * @param quote what the supplier said; empty before it was asked
+     * @param days it said; blank before
+     */
+    record Needed(
+            String code,
+            String words,
+            String where,
+            int quantity,
+            int missing,
+            int shelf,
+            Operation operation,
+            String quote,
+            String promised) {}
+
+    /** @param state in words */
+    record Ordered(UUID id, String code, String words, int left, String state, String by, boolean open, String style) {}
+
+    @GetMapping("/parts/{tag}/parts-list")
+    String page(@PathVariable String tag, @ModelAttribute("shell") Shell shell, Model model) {
+        return reading.of(() -> {
+            show(parts.byTag(tag), List.of(), shell, model);
+            return "stock/parts-list";
+        });
+    }
+
+    private void show(PartFile part, List<Quotes.Quote> quoted, Shell shell, Model model) {
+        List<Orders.Order> ordered = orders.of(part);
+        Map<UUID, String> names = people.names();
+        List<Needed> needed = new ArrayList<>();
+        for (Need n : needs.needs(part)) {
+            int had = ordered.stream()
+                    .filter(o -> o.code().equals(n.code()) && !o.cancelled())
+                    .mapToInt(Orders.Order::quantity)
+                    .sum();
+            Optional<Quotes.Quote> quote =
+                    quoted.stream().filter(q -> q.code().equals(n.code())).findFirst();
+            needed.add(new Needed(
+                    n.code(),
+                    n.words(),
+                    String.join(" ", n.where()),
+                    n.quantity(),
+                    Math.max(0, n.quantity() - had),
+                    catalogue.byCode(n.code()).map(Catalogue.Row::shelf).orElse(0),
+                    n.operation(),
+                    quote.map(this::said).orElse(""),
+                    quote.flatMap(Quotes.Quote::answer)
+                            .map(a -> today().plusDays(a.days()).toString())
+                            .orElse("")));
+        }
+        model.addAttribute("needed", needed);
+        model.addAttribute(
+                "ordered", ordered.stream().map(o -> ordered(o, names)).toList());
+        model.addAttribute("supplier", quotes.supplier());
+        model.addAttribute("asked", !quoted.isEmpty());
+        model.addAttribute(
+                "works",
+                List.of(Operation.GUIDE_WORK, Operation.INSERT, Operation.SEAT_WORK, Operation.STITCH, Operation.CUT));
+        model.addAttribute("head", shells.head(part, shell.writer()));
+    }
+
+    private String said(Quotes.Quote quote) {
+        if (quote.answer().isEmpty()) {
+            return quote.why();
+        }
+        Answer a = quote.answer().get();
+        String price = String.format(Locale.ROOT, "%d.%02d each", a.cents() / 100, a.cents() % 100);
+        return price + ", " + (a.inStock() ? a.onHand() + " in stock" : "out of stock") + ", here "
+                + DAY.format(today().plusDays(a.days()));
+    }
+
+    private Ordered ordered(Orders.Order o, Map<UUID, String> names) {
+        String promised = o.promised().map(d -> ", promised " + DAY.format(d)).orElse("");
+        boolean late = o.open() && o.promised().filter(d -> d.isBefore(today())).isPresent();
+        String state = o.cancelled()
+                ? "cancelled"
+                : !o.open()
+                        ? "arrived"
+                        : (o.arrived() > 0 ? o.arrived() + " of " + o.quantity() + " here" : "on its way")
+                                + promised
+                                + (late ? ", late" : "");
+        return new Ordered(
+                o.id(),
+                o.code(),
+                o.quantity() + " × " + o.words() + ", for " + o.operation().words(),
+                o.quantity() - o.arrived(),
+                state,
+                names.getOrDefault(o.by(), "someone"),
+                o.open(),
+                o.cancelled() ? "gone" : o.open() ? late ? "out" : "" : "within");
+    }
+
+    private LocalDate today() {
+        return LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
+    }
+
+    @ToMachinists
+    @PostMapping("/parts/{tag}/parts-list/ask")
+    String ask(@PathVariable String tag, @ModelAttribute("shell") Shell shell, Model model) {
+        List<String> codes = reading.of(() -> needs.needs(parts.byTag(tag)).stream()
+                .map(Need::code)
+                .distinct()
+                .limit(40)
+                .toList());
+        if (codes.isEmpty()) {
+            throw new BadInputException("ask", "Nothing is needed yet: choose guides and inserts first.");
+        }
+        // Asked outside of any transaction: a slow supplier holds nothing up here.
+        List<Quotes.Quote> answers = quotes.ask(codes);
+        return live(parts.byTag(tag), answers, shell, model);
+    }
+
+    @ToMachinists
+    @PostMapping("/parts/{tag}/parts-list/order")
+    String order(
+            @PathVariable String tag,
+            @RequestParam UUID id,
+            @RequestParam String code,
+            @RequestParam(defaultValue = "") String words,
+            @RequestParam(defaultValue = "") String quantity,
+            @RequestParam Operation operation,
+            @RequestParam(defaultValue = "") String promised,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = parts.byTag(tag);
+        String tidy = code.strip().toUpperCase(Locale.ROOT);
+        if (tidy.isEmpty() || tidy.length() > 20) {
+            throw new BadInputException("code", "Say what to order: its code, at most 20 letters.");
+        }
+        String what = catalogue.byCode(tidy).map(r -> r.item().words()).orElse(words.strip());
+        if (what.isEmpty()) {
+            throw new BadInputException("words", "That code is not on the shop's list: say in words what it is.");
+        }
+        orders.order(part, id, new Need(tidy, what, pieces(quantity), operation, List.of()), day(promised), me.id());
+        return live(part, List.of(), shell, model);
+    }
+
+    /** What lies on the shop's own shelf is not ordered: it is taken, and the shelf holds less. */
+    @ToMachinists
+    @PostMapping("/parts/{tag}/parts-list/take")
+    String take(
+            @PathVariable String tag,
+            @RequestParam UUID id,
+            @RequestParam String code,
+            @RequestParam(defaultValue = "") String quantity,
+            @RequestParam Operation operation,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = parts.byTag(tag);
+        orders.takeFromShelf(part, id, code.strip(), pieces(quantity), operation, me.id());
+        return live(part, List.of(), shell, model);
+    }
+
+    private static int pieces(String typed) {
+        String tidy = typed.strip();
+        if (!tidy.matches("[0-9]{1,3}")) {
+            throw new BadInputException("quantity", "Quantity: key a number of pieces, such as 2.");
+        }
+        return Integer.parseInt(tidy);
+    }
+
+    private static Optional<LocalDate> day(String typed) {
+        if (typed.isBlank()) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(LocalDate.parse(typed.strip()));
+        } catch (DateTimeParseException e) {
+            throw new BadInputException("promised", "Promised: key a day as year-month-day, or leave it blank.");
+        }
+    }
+
+    @ToMachinists
+    @PostMapping("/parts/{tag}/parts-list/arrived")
+    String arrived(
+            @PathVariable String tag,
+            @RequestParam UUID id,
+            @RequestParam UUID order,
+            @RequestParam(defaultValue = "") String quantity,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = parts.byTag(tag);
+        orders.arrived(part, id, order, pieces(quantity), "", me.id());
+        return live(part, List.of(), shell, model);
+    }
+
+    @ToMachinists
+    @PostMapping("/parts/{tag}/parts-list/cancel")
+    String cancel(
+            @PathVariable String tag,
+            @RequestParam UUID id,
+            @RequestParam UUID order,
+            @RequestParam(defaultValue = "") String note,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model) {
+        PartFile part = parts.byTag(tag);
+        orders.cancel(part, id, order, note, me.id());
+        return live(part, List.of(), shell, model);
+    }
+
+    private String live(PartFile part, List<Quotes.Quote> quoted, Shell shell, Model model) {
+        return reading.of(() -> {
+            show(part, quoted, shell, model);
+            return "stock/parts-list :: live";
+        });
+    }
+}

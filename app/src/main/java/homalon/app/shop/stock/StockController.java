@@ -1,0 +1,153 @@
+package homalon.app.shop.stock;
+
+import homalon.app.foundation.load.BigFiles;
+import homalon.app.foundation.opened.ToEverybody;
+import homalon.app.foundation.opened.ToMachinists;
+import homalon.app.foundation.security.Signed;
+import homalon.app.foundation.web.OneRead;
+import homalon.app.foundation.web.Shell;
+import homalon.core.catalogue.Item;
+import homalon.core.catalogue.Metal;
+import homalon.core.input.BadInputException;
+import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Locale;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The shop's list of inserts, guides and shims. */
+@ToEverybody
+@Controller
+class StockController {
+    private static final int MOST_BYTES = 1_000_000;
+
+    private final Catalogue catalogue;
+    private final OneRead reading;
+    private final BigFiles files;
+
+    StockController(Catalogue catalogue, OneRead reading, BigFiles files) {
+        this.files = files;
+        this.catalogue = catalogue;
+        this.reading = reading;
+    }
+
+    /** A line as the page shows it. */
+    record Line(
+            String code,
+            String kind,
+            String words,
+            String outer,
+            String inner,
+            String height,
+            String metal,
+            String sizing,
+            int shelf) {}
+
+    @GetMapping("/stock")
+    String page(@RequestParam(defaultValue = "") String q, @ModelAttribute("shell") Shell shell, Model model) {
+        return reading.of(() -> {
+            show(q, shell, model);
+            return "stock/stock";
+        });
+    }
+
+    private void show(String q, Shell shell, Model model) {
+        String wanted = q.strip().toLowerCase(Locale.ROOT);
+        List<Line> lines = catalogue.rows().stream()
+                .filter(r -> wanted.isEmpty() || text(r).contains(wanted))
+                .map(r -> line(r, shell.writer()))
+                .toList();
+        model.addAttribute("lines", lines);
+        model.addAttribute("q", q);
+    }
+
+    private static String text(Catalogue.Row r) {
+        return (r.item().code() + " " + r.item().words() + " " + r.item().kind().words() + " "
+                        + r.item().metal().map(Metal::words).orElse(""))
+                .toLowerCase(Locale.ROOT);
+    }
+
+    private static Line line(Catalogue.Row r, LengthWriter writer) {
+        Item i = r.item();
+        return new Line(
+                i.code(),
+                i.kind().words(),
+                i.words(),
+                size(i.outer(), writer),
+                size(i.inner(), writer),
+                size(i.height(), writer),
+                i.metal().map(Metal::words).orElse(""),
+                i.kind() != Item.Kind.INSERT
+                        ? ""
+                        : i.nominal() ? "for a hole of " + size(i.counterbore().getAsDouble(), writer) : "true size",
+                r.shelf());
+    }
+
+    private static String size(double mm, LengthWriter writer) {
+        return writer.size(Length.roundedFromMm(mm)).replace(" mm", "").replace(" in", "");
+    }
+
+    @GetMapping("/stock.csv")
+    ResponseEntity<byte[]> csv() {
+        byte[] body = reading.of(() -> CatalogueCsv.write(catalogue.rows())).getBytes(StandardCharsets.UTF_8);
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"stock.csv\"")
+                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+                .body(body);
+    }
+
+    /** A whole list or none of it, sent as it is. */
+    @ToMachinists
+    @PostMapping(path = "/stock", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    String take(
+            HttpServletRequest request,
+            @AuthenticationPrincipal Signed me,
+            @ModelAttribute("shell") Shell shell,
+            Model model)
+            throws IOException {
+        byte[] sent;
+        try {
+            sent = files.take(request.getInputStream(), MOST_BYTES, InputStream::readAllBytes);
+        } catch (BigFiles.TooLargeException e) {
+            throw new BadInputException("file", "The list is over 1 MB: send it in parts.");
+        }
+        String text;
+        try {
+            text = StandardCharsets.UTF_8
+                    .newDecoder()
+                    .decode(ByteBuffer.wrap(sent))
+                    .toString();
+        } catch (CharacterCodingException e) {
+            throw new BadInputException("file", "That is no plain text in UTF-8: save the table as CSV and send that.");
+        }
+        List<Catalogue.Row> rows = CatalogueCsv.read(text);
+        catalogue.keep(rows, me.id());
+        model.addAttribute("taken", rows.size());
+        return reading.of(() -> {
+            show("", shell, model);
+            return "stock/stock :: live";
+        });
+    }
+
+    @ToMachinists
+    @PostMapping("/stock/drop")
+    String drop(@RequestParam String code, @AuthenticationPrincipal Signed me) {
+        catalogue.drop(code, me.id());
+        return "redirect:/stock";
+    }
+}

@@ -1,0 +1,21 @@
+package homalon.app.shop.tools;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+
+/** A feeler that the shop has. */
+@Entity
+@Table(name = "shop_blade")
+class BladeRow {
+    @Id
+    @Column(name = "nm")
+    Long nm;
+
+    protected BladeRow() {}
+
+    BladeRow(long nm) {
+        this.nm = nm;
+    }
+}

@@ -1,0 +1,21 @@
+package homalon.app.shop.tools;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+
+/** A shim that the shop has leaves of. */
+@Entity
+@Table(name = "shop_shim")
+class ShimRow {
+    @Id
+    @Column(name = "nm")
+    Long nm;
+
+    protected ShimRow() {}
+
+    ShimRow(long nm) {
+        this.nm = nm;
+    }
+}

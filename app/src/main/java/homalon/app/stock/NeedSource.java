@@ -1,9 +1,0 @@
-package homalon.app.stock;
-
-import homalon.app.part.PartFile;
-import java.util.List;
-
-/** Says what a part's job needs. */
-public interface NeedSource {
-    List<Need> needs(PartFile part);
-}

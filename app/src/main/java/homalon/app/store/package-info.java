@@ -1,5 +1,0 @@
-/**
- * What every table shares: evidence as lines that are only ever added, their numbers and stamps, and how quantities stand in
- * columns. Lengths stand in whole nanometres.
- */
-package homalon.app.store;

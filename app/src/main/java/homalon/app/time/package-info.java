@@ -1,2 +1,0 @@
-/** The shop's clock. */
-package homalon.app.time;

@@ -1,5 +1,0 @@
-package homalon.app.tools;
-
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface BladeRepository extends JpaRepository<BladeRow, Long> {}

@@ -1,5 +1,0 @@
-package homalon.app.tools;
-
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface ShimRepository extends JpaRepository<ShimRow, Long> {}

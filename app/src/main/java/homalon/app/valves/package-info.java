@@ -1,5 +1,0 @@
-/**
- * Valves of a casting: measured in walks down the head, judged, and worked on: guides, inserts, seats, springs. Kept on the sheet
- * of figures; what the sums are is in the core.
- */
-package homalon.app.valves;

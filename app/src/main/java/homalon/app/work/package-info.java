@@ -1,2 +1,0 @@
-/** What was done to a casting beside measuring and cutting: the log of its work, and timers that go on without a page. */
-package homalon.app.work;

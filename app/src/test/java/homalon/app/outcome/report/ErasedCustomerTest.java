@@ -1,0 +1,145 @@
+package homalon.app.outcome.report;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.Parts;
+import homalon.app.check.face.SurveyKind;
+import homalon.app.testing.HandsOfTests;
+import homalon.app.testing.RunningShop;
+import homalon.app.testing.Visitor;
+import homalon.core.cut.School;
+import homalon.core.part.Material;
+import java.net.http.HttpResponse;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.dao.DataAccessException;
+import org.springframework.jdbc.core.simple.JdbcClient;
+
+/** A customer who is erased leaves no name behind, and breaks no seal. */
+@ExtendWith(RunningShop.class)
+class ErasedCustomerTest {
+    /** With letters that a page writes otherwise. */
+    private static final String NAME = "Tarn & \"Sons\" <hauliers>";
+
+    private final RunningShop.Shop shop;
+    private final HandsOfTests hands;
+    private final Visitor marit;
+
+    ErasedCustomerTest(RunningShop.Shop shop) {
+        this.shop = shop;
+        this.hands = new HandsOfTests(shop);
+        this.marit = Visitor.signedIn(shop.port(), "marit");
+    }
+
+    private PartFile of(String customer) {
+        PartFile part = hands.book(Material.CAST_IRON);
+        shop.bean(JdbcClient.class)
+                .sql("update part set customer = ? where id = ?")
+                .params(customer, part.id())
+                .update();
+        hands.read(part, SurveyKind.FACE, s -> 0.01 * Math.sin(s.x() / 60));
+        hands.plan(part, School.LEAST_REMOVAL);
+        return part;
+    }
+
+    private String leave(PartFile part) {
+        marit.get("/parts/" + part.tag() + "/report");
+        marit.post("/parts/" + part.tag() + "/report", "note", "fetched early");
+        return part.tag();
+    }
+
+    private HttpResponse<String> erase(String name) {
+        marit.get("/shop/customers");
+        return marit.post("/shop/customers", "customer", name);
+    }
+
+    private List<SealCheck.Found> seals(String tag) {
+        return shop.bean(SealCheck.class).of(shop.bean(Parts.class).byTag(tag));
+    }
+
+    @Test
+    void theNameGoesAndEverySealStillAgrees() throws Exception {
+        String tag = leave(of(NAME));
+        String other = leave(of("Tarn"));
+        String page = marit.get("/parts/" + tag + "/report").body();
+        assertTrue(page.contains("Tarn &amp; "), "it was there");
+        byte[] print = shop.bean(Releases.class)
+                .paper(shop.bean(Parts.class).byTag(tag).visit().id(), "pdf", homalon.core.quantity.BenchUnit.MM)
+                .orElseThrow();
+
+        HttpResponse<String> answer = erase(NAME);
+        assertEquals(200, answer.statusCode());
+        assertTrue(answer.body().contains("1 casting stands without a name now."), answer.body());
+
+        String after = marit.get("/parts/" + tag + "/report").body();
+        assertFalse(
+                after.contains("Tarn"), () -> after.substring(after.indexOf("Tarn") - 200, after.indexOf("Tarn") + 60));
+        assertTrue(after.contains(">erased<"));
+        assertTrue(after.contains("The customer was erased on"));
+        // The rest of what was said that day stands word by word.
+        assertEquals(paper(page).replaceAll(">Tarn &amp;[^<]*<", ">erased<"), paper(after));
+        assertEquals(404, marit.get("/parts/" + tag + "/report.pdf").statusCode());
+        assertFalse(marit.get("/find?q=" + tag).body().contains("Tarn"));
+        assertFalse(marit.get("/parts/" + tag + "/record.json").body().contains("Tarn"));
+        assertTrue(seals(tag).get(0).agrees(), seals(tag).toString());
+        assertTrue(
+                shop.bean(SealCheck.class)
+                        .paper(shop.bean(Parts.class).byTag(tag), print)
+                        .contains("unchanged"),
+                "a print in the customer's hands is known still");
+        assertTrue(shop.bean(SealCheck.class).ofSum(Sha256.of(print)).isPresent());
+        assertTrue(
+                marit.get("/parts/" + other + "/report").body().contains("Tarn"),
+                "somebody whose name begins the same stays");
+        assertEquals(200, marit.get("/parts/" + other + "/report.pdf").statusCode());
+        String journal = marit.get("/shop").body();
+        assertTrue(journal.contains("erased a customer") && !journal.contains("hauliers"), "a line without the name");
+    }
+
+    private static String paper(String page) {
+        return page.replaceAll("(?s).*<div id=\"paper\"[^>]*>(.*?)<section class=\"sheet.*", "$1");
+    }
+
+    @Test
+    void whoseCastingIsHereIsErasedWhenItHasLeft() {
+        PartFile part = of("Wherry Yard");
+        HttpResponse<String> refused = erase("Wherry Yard");
+        assertEquals(422, refused.statusCode());
+        assertTrue(refused.body().contains(part.tag() + " of this customer is in the shop"), refused.body());
+        assertThrows(
+                DataAccessException.class,
+                () -> shop.bean(ReleaseErasedRepository.class)
+                        .erase(
+                                "Wherry Yard",
+                                "-",
+                                "-",
+                                "erased",
+                                shop.bean(Parts.class).byTag(part.tag()).id()));
+        leave(part);
+        assertEquals(200, erase("Wherry Yard").statusCode());
+        HttpResponse<String> nobody = erase("Wherry Yard");
+        assertEquals(422, nobody.statusCode());
+        assertTrue(nobody.body().contains("No casting has the customer Wherry Yard"));
+        assertEquals(422, erase("  ").statusCode());
+        assertEquals(422, erase("erased").statusCode());
+    }
+
+    /** The application's own role can take nothing from what was handed over but through the one function. */
+    @Test
+    void nothingElseTakesAwayAPaper() {
+        JdbcClient jdbc = shop.bean(JdbcClient.class);
+        for (String sql : List.of(
+                "delete from release_paper",
+                "update release_paper set content = ''",
+                "delete from release_salt",
+                "delete from release_erased",
+                "insert into release_erased select id, now(), null, '' from job limit 1")) {
+            assertThrows(DataAccessException.class, () -> jdbc.sql(sql).update(), sql);
+        }
+    }
+}
