@@ -25,6 +25,7 @@ import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.Source;
 import java.util.List;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
@@ -33,6 +34,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** "Saltmarsh Head &amp; Deck", a made-up shop in a made-up harbour. Every name in it is plainly invented. */
 @OfTheDemo
+@RequiredArgsConstructor
 class DemoData implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
     static final String PASSWORD = "saltmarsh-demo";
@@ -49,31 +51,6 @@ class DemoData implements ApplicationRunner {
     private final SampleValves valves;
     private final SampleChambers chambers;
     private UUID measuring;
-
-    DemoData(
-            People people,
-            Toolbox toolbox,
-            Shop shop,
-            Parts parts,
-            Mates mates,
-            SampleHands hands,
-            SampleFeelers feelers,
-            SampleShapes shapes,
-            SampleStories stories,
-            SampleValves valves,
-            SampleChambers chambers) {
-        this.people = people;
-        this.toolbox = toolbox;
-        this.shop = shop;
-        this.parts = parts;
-        this.mates = mates;
-        this.hands = hands;
-        this.feelers = feelers;
-        this.shapes = shapes;
-        this.stories = stories;
-        this.valves = valves;
-        this.chambers = chambers;
-    }
 
     /** All of it or nothing: a half-made shop would never be finished. */
     @Override

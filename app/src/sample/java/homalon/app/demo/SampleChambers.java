@@ -22,22 +22,17 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 
 /** Heads whose chambers are filled: a stock rebuild, a class rule, one with little life left, one bank of a V. */
 @OfTheDemo
+@RequiredArgsConstructor
 class SampleChambers {
     private final SampleHands hands;
     private final WorkOnChambers chambers;
     private final Parts parts;
     private final ShopClock clock;
     private UUID ines;
-
-    SampleChambers(SampleHands hands, WorkOnChambers chambers, Parts parts, ShopClock clock) {
-        this.hands = hands;
-        this.chambers = chambers;
-        this.parts = parts;
-        this.clock = clock;
-    }
 
     void all(UUID measuring) {
         this.ines = measuring;

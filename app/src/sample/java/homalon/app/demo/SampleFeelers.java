@@ -16,9 +16,11 @@ import homalon.core.sim.SeededFace;
 import java.time.Duration;
 import java.util.List;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 
 /** A hand with straightedge and blades, some days ago. */
 @OfTheDemo
+@RequiredArgsConstructor
 class SampleFeelers {
     /** What it takes to push a blade and key what it said. */
     private static final Duration PER_PLACE = Duration.ofSeconds(14);
@@ -27,12 +29,6 @@ class SampleFeelers {
     private final FeelerSurveys feelers;
     private final ShopClock clock;
     private UUID measuring;
-
-    SampleFeelers(SampleHands hands, FeelerSurveys feelers, ShopClock clock) {
-        this.hands = hands;
-        this.feelers = feelers;
-        this.clock = clock;
-    }
 
     void are(UUID measuring) {
         this.measuring = measuring;

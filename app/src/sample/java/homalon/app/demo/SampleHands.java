@@ -51,9 +51,11 @@ import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 
 /** Hands that do the work of the sample shop through the same services as a person, some days ago. */
 @OfTheDemo
+@RequiredArgsConstructor
 class SampleHands {
     /** What it takes to set the indicator, read it and key it. */
     private static final Duration PER_PLACE = Duration.ofSeconds(14);
@@ -69,27 +71,6 @@ class SampleHands {
     private final ShopClock clock;
     private Someone ines;
     private Someone brannoc;
-
-    SampleHands(
-            Parts parts,
-            Surveys surveys,
-            Planner planner,
-            Plans plans,
-            Ledgers ledgers,
-            Cutting cutting,
-            Paintings paintings,
-            WorkLog work,
-            ShopClock clock) {
-        this.parts = parts;
-        this.surveys = surveys;
-        this.planner = planner;
-        this.plans = plans;
-        this.ledgers = ledgers;
-        this.cutting = cutting;
-        this.paintings = paintings;
-        this.work = work;
-        this.clock = clock;
-    }
 
     /** Who measures and who cuts. */
     void are(Someone measuring, Someone atTheMachine) {

@@ -10,19 +10,16 @@ import homalon.core.quantity.BenchUnit;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.Source;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 
 /** One casting of every shape that a face can have, and two heads that are cut together. */
 @OfTheDemo
+@RequiredArgsConstructor
 class SampleShapes {
     private static final String MEASURED = "Measured only, as asked: the owner cuts it on his own mill.";
 
     private final SampleHands hands;
     private final Batches batches;
-
-    SampleShapes(SampleHands hands, Batches batches) {
-        this.hands = hands;
-        this.batches = batches;
-    }
 
     /** How a face departs from flat: long bow, cross bow, fourth-corner lift, mm. */
     private record Bend(double longBow, double crossBow, double lift) {}

@@ -35,9 +35,11 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 
 /** Castings of the sample shop whose story is not told by their face: cracked, bent in their line, askew, with liners. */
 @OfTheDemo
+@RequiredArgsConstructor
 class SampleStories {
     private final SampleHands hands;
     private final Cracks cracks;
@@ -48,23 +50,6 @@ class SampleStories {
     private final ShopClock clock;
     private UUID ines;
     private UUID brannoc;
-
-    SampleStories(
-            SampleHands hands,
-            Cracks cracks,
-            PressureTests tests,
-            Sheets sheets,
-            Faces faces,
-            Parts parts,
-            ShopClock clock) {
-        this.hands = hands;
-        this.cracks = cracks;
-        this.tests = tests;
-        this.sheets = sheets;
-        this.faces = faces;
-        this.parts = parts;
-        this.clock = clock;
-    }
 
     void are(UUID measuring, UUID atTheMachine) {
         this.ines = measuring;

@@ -32,9 +32,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 
 /** Castings of the sample shop that came for their valves, and the shop's list of what it buys by size. */
 @OfTheDemo
+@RequiredArgsConstructor
 class SampleValves {
     private final SampleHands hands;
     private final WorkOnValves valves;
@@ -44,14 +46,6 @@ class SampleValves {
     private UUID ines;
     private UUID brannoc;
     private int minute;
-
-    SampleValves(SampleHands hands, WorkOnValves valves, Catalogue catalogue, Orders orders, ShopClock clock) {
-        this.hands = hands;
-        this.valves = valves;
-        this.catalogue = catalogue;
-        this.orders = orders;
-        this.clock = clock;
-    }
 
     void all(UUID measuring, UUID atTheMachine) {
         this.ines = measuring;

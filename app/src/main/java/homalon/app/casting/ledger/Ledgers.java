@@ -15,6 +15,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -22,16 +23,11 @@ import org.springframework.transaction.annotation.Transactional;
 /** Writes and reads ledgers. Every line carries an id made by the browser, so that a repeat stores once. */
 @Service
 @Transactional
+@RequiredArgsConstructor
 public class Ledgers {
     private final LineRepository lines;
     private final Turns turns;
     private final Clock clock;
-
-    Ledgers(LineRepository lines, Turns turns, Clock clock) {
-        this.lines = lines;
-        this.turns = turns;
-        this.clock = clock;
-    }
 
     /** Edges of a cutter that a standing pass was cut with, over the whole shop. */
     @Transactional(readOnly = true)

@@ -13,6 +13,7 @@ import homalon.app.foundation.web.Shell;
 import homalon.core.route.Route;
 import homalon.core.route.StepKind;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -22,20 +23,13 @@ import org.springframework.web.bind.annotation.PathVariable;
 /** The tag that is tied on and the sheet that goes along, to be printed from the browser. */
 @ToEverybody
 @Controller
+@RequiredArgsConstructor
 class PaperController {
     private final Parts parts;
     private final PartShells shells;
     private final Faces faces;
     private final OneRead reading;
     private final Reach reach;
-
-    PaperController(Parts parts, PartShells shells, Faces faces, OneRead reading, Reach reach) {
-        this.parts = parts;
-        this.shells = shells;
-        this.faces = faces;
-        this.reading = reading;
-        this.reach = reach;
-    }
 
     /** A line of the traveller. */
     record Stop(String words, String state, boolean done, String because) {}

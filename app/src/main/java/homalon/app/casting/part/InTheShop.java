@@ -11,6 +11,7 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import lombok.RequiredArgsConstructor;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -21,16 +22,11 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 @Transactional(readOnly = true)
+@RequiredArgsConstructor
 public class InTheShop {
     private final JobRepository jobs;
     private final PartRepository rows;
     private final Parts parts;
-
-    InTheShop(JobRepository jobs, PartRepository rows, Parts parts) {
-        this.jobs = jobs;
-        this.rows = rows;
-        this.parts = parts;
-    }
 
     /**
      * How many there are.

@@ -6,22 +6,18 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Layouts that this shop has a name for, each with the casting that it is drawn as. */
 @Service
 @Transactional
+@RequiredArgsConstructor
 public class OwnLayouts {
     private final OwnLayoutRepository layouts;
     private final Parts parts;
     private final Clock clock;
-
-    OwnLayouts(OwnLayoutRepository layouts, Parts parts, Clock clock) {
-        this.layouts = layouts;
-        this.parts = parts;
-        this.clock = clock;
-    }
 
     @Transactional(readOnly = true)
     public List<String> names() {

@@ -23,6 +23,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -37,6 +38,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Booking in, the intake sheet, finding a part, and what holds it up. */
 @ToEverybody
 @Controller
+@RequiredArgsConstructor
 class PartController {
     private static final int AT_ONCE = 15;
     private static final int MOST_PAGES = 10_000;
@@ -47,21 +49,6 @@ class PartController {
     private final PartShells shells;
     private final List<LayoutGuard> guards;
     private final OwnLayouts layouts;
-
-    PartController(
-            Parts parts,
-            Faces faces,
-            StepSource steps,
-            PartShells shells,
-            List<LayoutGuard> guards,
-            OwnLayouts layouts) {
-        this.layouts = layouts;
-        this.parts = parts;
-        this.faces = faces;
-        this.steps = steps;
-        this.shells = shells;
-        this.guards = guards;
-    }
 
     @GetMapping("/parts/{tag}")
     String part(@PathVariable String tag, @ModelAttribute("shell") Shell shell) {

@@ -8,16 +8,14 @@ import homalon.core.route.StepKind;
 import homalon.core.route.VisitSteps;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** Makes the frame of a part's page. */
 @Component
+@RequiredArgsConstructor
 public class PartShells {
     private final StepSource steps;
-
-    PartShells(StepSource steps) {
-        this.steps = steps;
-    }
 
     public VisitSteps.Standing standing(PartFile part, LengthWriter writer) {
         return steps.steps(List.of(part), writer).get(part.visit().id());

@@ -26,6 +26,7 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.LongStream;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
@@ -33,6 +34,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 /** Castings and their visits. */
 @Service
 @Transactional
+@RequiredArgsConstructor
 public class Parts {
     private final PartRepository parts;
     private final JobRepository jobs;
@@ -43,15 +45,6 @@ public class Parts {
     /** Every page of a part asks for it: one question tells whether it is what it was (ADR 18). */
     private final Cache<String, Known> known =
             Caffeine.newBuilder().maximumSize(400).build();
-
-    Parts(PartRepository parts, JobRepository jobs, LimitRepository limits, Changes changes, Turns turns, Clock clock) {
-        this.changes = changes;
-        this.turns = turns;
-        this.parts = parts;
-        this.jobs = jobs;
-        this.limits = limits;
-        this.clock = clock;
-    }
 
     @Transactional(readOnly = true)
     public PartFile byTag(String tag) {

@@ -5,6 +5,7 @@ import jakarta.persistence.EntityManager;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -16,12 +17,9 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Component
 @Transactional(propagation = Propagation.MANDATORY)
+@RequiredArgsConstructor
 public class Turns {
     private final EntityManager entities;
-
-    Turns(EntityManager entities) {
-        this.entities = entities;
-    }
 
     public void take(PartFile part) {
         take(List.of(part.id()));

@@ -10,12 +10,14 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.util.Optional;
 import java.util.UUID;
+import lombok.Getter;
 import org.hibernate.annotations.Immutable;
 
 /** What was keyed at one place of a sheet. */
 @Entity
 @Immutable
 @Table(name = "figure")
+@Getter
 public class Figure extends VisitLine {
     /** What was done there. */
     public enum Kind {
@@ -77,26 +79,6 @@ public class Figure extends VisitLine {
         Figure back = new Figure(id, visit(), sheet, place, Kind.WITHDRAWN, "", unit, by);
         back.withdraws = id();
         return back;
-    }
-
-    Sheet sheet() {
-        return sheet;
-    }
-
-    public String place() {
-        return place;
-    }
-
-    public Kind kind() {
-        return kind;
-    }
-
-    public String typed() {
-        return typed;
-    }
-
-    public BenchUnit unit() {
-        return unit;
     }
 
     /** Empty for a skip, and for what is no length. */

@@ -8,6 +8,8 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.util.Map;
 import java.util.UUID;
+import lombok.AccessLevel;
+import lombok.Getter;
 import org.hibernate.annotations.Immutable;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
@@ -16,6 +18,7 @@ import org.hibernate.type.SqlTypes;
 @Entity
 @Immutable
 @Table(name = "sheet_setup")
+@Getter(AccessLevel.PACKAGE)
 class SheetSetup extends VisitLine {
     @Enumerated(EnumType.STRING)
     private Sheet sheet;
@@ -30,13 +33,5 @@ class SheetSetup extends VisitLine {
         super(id, visit, by);
         this.sheet = sheet;
         this.values = Map.copyOf(values);
-    }
-
-    Sheet sheet() {
-        return sheet;
-    }
-
-    Map<String, String> values() {
-        return values;
     }
 }

@@ -23,6 +23,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Predicate;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
@@ -30,6 +31,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 /** Keeps sheets: how each is set up, and every figure ever keyed on it. */
 @Service
 @Transactional
+@RequiredArgsConstructor
 public class Sheets {
     private final Turns turns;
     private final People people;
@@ -39,14 +41,6 @@ public class Sheets {
     /** By visit; taken only for the lines that the store says are there now. */
     private final Cache<UUID, Known> read =
             Caffeine.newBuilder().maximumSize(300).build();
-
-    Sheets(Turns turns, People people, EvidenceLog log, EntityManager entities, OneRead reading) {
-        this.people = people;
-        this.turns = turns;
-        this.log = log;
-        this.entities = entities;
-        this.reading = reading;
-    }
 
     /**
      * What a visit's sheets were read at: lines are only ever added, so that as many lines with the same last one are the same
@@ -271,7 +265,7 @@ public class Sheets {
     /** The same among some places only. */
     public Optional<String> undo(PartFile part, Sheet sheet, UUID id, UUID by, Predicate<String> among) {
         if (!turns.first(part, id)) {
-            return Optional.ofNullable(entities.find(Figure.class, id)).map(Figure::place);
+            return log.find(Figure.class, id).map(Figure::place);
         }
         part.requireHere("sheet", "to measure it");
         Optional<Figure> last = of(part, sheet).standing().values().stream()

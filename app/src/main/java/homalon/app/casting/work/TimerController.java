@@ -7,6 +7,7 @@ import homalon.app.foundation.security.Signed;
 import java.time.Clock;
 import java.util.List;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -18,16 +19,11 @@ import org.springframework.web.bind.annotation.RestController;
 /** What the top of every page asks about timers. */
 @ToEverybody
 @RestController
+@RequiredArgsConstructor
 class TimerController {
     private final Timers timers;
     private final Parts parts;
     private final Clock clock;
-
-    TimerController(Timers timers, Parts parts, Clock clock) {
-        this.timers = timers;
-        this.parts = parts;
-        this.clock = clock;
-    }
 
     /** @param left seconds, by the server's clock; below zero once it has run out */
     record Left(UUID id, String tag, String what, long left) {}

@@ -11,24 +11,19 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Timers of ovens, dye and soaking. They stand in the database: no page and no server has to stay up for them. */
 @Service
 @Transactional
+@RequiredArgsConstructor
 public class Timers {
     private final Turns turns;
     private final Parts parts;
     private final EntityManager entities;
     private final Clock clock;
-
-    Timers(Turns turns, Parts parts, EntityManager entities, Clock clock) {
-        this.turns = turns;
-        this.parts = parts;
-        this.entities = entities;
-        this.clock = clock;
-    }
 
     /** One that nobody has stopped yet. */
     public record Running(UUID id, String tag, String what, int seconds, Instant startedAt) {

@@ -6,12 +6,14 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.util.UUID;
+import lombok.Getter;
 import org.hibernate.annotations.Immutable;
 
 /** A line of the log of work. */
 @Entity
 @Immutable
 @Table(name = "work_entry")
+@Getter
 public class WorkEntry extends VisitLine {
     /** What a line says. */
     public enum Kind {
@@ -25,6 +27,7 @@ public class WorkEntry extends VisitLine {
     @Enumerated(EnumType.STRING)
     private Kind kind;
 
+    /** Name of the operation or of the small check. */
     private String what;
 
     private String note;
@@ -44,19 +47,6 @@ public class WorkEntry extends VisitLine {
         WorkEntry back = new WorkEntry(id, visit(), Kind.WITHDRAWN, what, "", by);
         back.withdraws = id();
         return back;
-    }
-
-    public Kind kind() {
-        return kind;
-    }
-
-    /** Name of the operation or of the small check. */
-    public String what() {
-        return what;
-    }
-
-    public String note() {
-        return note;
     }
 
     @Override

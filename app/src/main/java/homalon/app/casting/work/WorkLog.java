@@ -8,20 +8,17 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The log of work on castings: operations done, added or waived, small checks ticked. Lines are taken back by further lines. */
 @Service
 @Transactional
+@RequiredArgsConstructor
 public class WorkLog {
     private final Turns turns;
     private final EvidenceLog log;
-
-    WorkLog(Turns turns, EvidenceLog log) {
-        this.turns = turns;
-        this.log = log;
-    }
 
     /** Lines that stand, by visit, in the order in which they were written. */
     @Transactional(readOnly = true)

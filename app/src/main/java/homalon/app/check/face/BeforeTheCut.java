@@ -8,16 +8,14 @@ import homalon.core.quantity.LengthWriter;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** Asks before a figure that was read before the cut is overwritten by one that was read after it. */
 @Component
+@RequiredArgsConstructor
 class BeforeTheCut {
     private final Ledgers ledgers;
-
-    BeforeTheCut(Ledgers ledgers) {
-        this.ledgers = ledgers;
-    }
 
     Optional<String> asks(PartFile part, SurveyKind kind, SurveyFile.PlaceFile place, LengthWriter writer) {
         if (kind == SurveyKind.PROOF || kind == SurveyKind.THICKNESS_AFTER) {

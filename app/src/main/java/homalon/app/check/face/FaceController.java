@@ -33,6 +33,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -48,6 +49,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** The keying of surveys: one controller for the face, its proof after the cut, and the thickness. */
 @ToEverybody
 @Controller
+@RequiredArgsConstructor
 class FaceController {
     private final Parts parts;
     private final PartShells shells;
@@ -57,25 +59,6 @@ class FaceController {
     private final People people;
     private final OneRead reading;
     private final OneWrite writing;
-
-    FaceController(
-            Parts parts,
-            PartShells shells,
-            Faces faces,
-            Surveys surveys,
-            FaceViews views,
-            People people,
-            OneRead reading,
-            OneWrite writing) {
-        this.parts = parts;
-        this.shells = shells;
-        this.faces = faces;
-        this.surveys = surveys;
-        this.views = views;
-        this.people = people;
-        this.reading = reading;
-        this.writing = writing;
-    }
 
     /**
      * A density and the places it would propose.

@@ -35,20 +35,16 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** Writes a survey for the screen and the report: the drawing, the verdict, the figures and their working. */
 @Component
+@RequiredArgsConstructor
 public class FaceViews {
     private final Faces faces;
     private final Findings findings;
     private final ThicknessViews thickness;
-
-    FaceViews(Faces faces, Findings findings, ThicknessViews thickness) {
-        this.faces = faces;
-        this.findings = findings;
-        this.thickness = thickness;
-    }
 
     public FaceView of(PartFile part, SurveyFile survey, BenchUnit unit) {
         LengthWriter writer = new LengthWriter(unit);

@@ -20,10 +20,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** What a survey says of a face, worked out by the core once for each state of it. */
 @Component
+@RequiredArgsConstructor
 public class Findings {
 
     /**
@@ -77,10 +79,6 @@ public class Findings {
             Caffeine.newBuilder().maximumSize(100).build();
     private final Cache<Reach, double[]> reaches =
             Caffeine.newBuilder().maximumSize(800).build();
-
-    Findings(Faces faces) {
-        this.faces = faces;
-    }
 
     /** Empty while fewer than four sealing places are read, or all on one line. */
     public Optional<Finding> of(PartFile part, SurveyFile survey) {

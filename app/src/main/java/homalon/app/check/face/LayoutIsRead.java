@@ -2,16 +2,14 @@ package homalon.app.check.face;
 
 import homalon.app.casting.part.LayoutGuard;
 import homalon.app.casting.part.PartFile;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** A layout with readings on it is not redrawn. */
 @Component
+@RequiredArgsConstructor
 class LayoutIsRead implements LayoutGuard {
     private final Surveys surveys;
-
-    LayoutIsRead(Surveys surveys) {
-        this.surveys = surveys;
-    }
 
     @Override
     public boolean layoutMayChange(PartFile part) {

@@ -4,10 +4,10 @@ import homalon.app.foundation.web.OneOrMany;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
+import org.springframework.data.repository.Repository;
 
-interface ReadingRepository extends JpaRepository<ReadingRow, UUID> {
+interface ReadingRepository extends Repository<ReadingRow, Long> {
     @Query("""
             select r from ReadingRow r where r.place in
             (select p.id from PlaceRow p where p.surveyId in :surveys) order by r.seq

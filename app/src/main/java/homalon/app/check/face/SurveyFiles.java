@@ -15,12 +15,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** Puts a survey together from its rows: what stands at each place, and everything ever keyed there. */
 @Component
+@RequiredArgsConstructor
 class SurveyFiles {
     private final PlaceRepository places;
     private final ReadingRepository readings;
@@ -28,11 +30,6 @@ class SurveyFiles {
     /** Each survey at the revision at which it was last wanted; earlier ones are nobody's any more. */
     private final Cache<UUID, SurveyFile> known =
             Caffeine.newBuilder().maximumSize(500).build();
-
-    SurveyFiles(PlaceRepository places, ReadingRepository readings) {
-        this.places = places;
-        this.readings = readings;
-    }
 
     /** Places and readings are read from the store once for each revision of a survey. */
     List<SurveyFile> of(List<SurveyRow> rows) {

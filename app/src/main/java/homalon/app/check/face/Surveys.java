@@ -27,12 +27,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps surveys: places proposed and changed, readings keyed, skipped and taken back. */
 @Service
 @Transactional
+@RequiredArgsConstructor
 public class Surveys {
     private static final Length MOST_HEIGHT = Length.ofMm("20");
     private static final Length MOST_SIZE = Length.ofMm("2000");
@@ -40,36 +42,12 @@ public class Surveys {
     private final Changes changes;
     private final SurveyRepository surveys;
     private final PlaceRepository places;
-    private final ReadingRepository readings;
     private final EvidenceLog log;
     private final SurveyFiles files;
     private final Faces faces;
     private final OneRead reading;
     private final BeforeTheCut before;
     private final Clock clock;
-
-    Surveys(
-            Changes changes,
-            SurveyRepository surveys,
-            PlaceRepository places,
-            ReadingRepository readings,
-            EvidenceLog log,
-            SurveyFiles files,
-            Faces faces,
-            OneRead reading,
-            BeforeTheCut before,
-            Clock clock) {
-        this.changes = changes;
-        this.surveys = surveys;
-        this.places = places;
-        this.readings = readings;
-        this.log = log;
-        this.files = files;
-        this.faces = faces;
-        this.reading = reading;
-        this.before = before;
-        this.clock = clock;
-    }
 
     /**
      * What is keyed at a place.
@@ -166,7 +144,7 @@ public class Surveys {
         } catch (BadInputException e) {
             // Sent once more after its answer was lost, and the part has left or come again since: it is kept all the
             // same.
-            if (readings.existsById(keyed.id())) {
+            if (log.find(ReadingRow.class, keyed.id()).isPresent()) {
                 return new Outcome.Kept();
             }
             throw e;
@@ -247,7 +225,7 @@ public class Surveys {
     /** Takes back the last reading of this person that stands in the survey; empty when there is none. */
     public Optional<UUID> undo(PartFile part, SurveyKind kind, UUID id, UUID by) {
         SurveyFile survey = open(part, kind);
-        Optional<ReadingRow> before = readings.findById(id);
+        Optional<ReadingRow> before = log.find(ReadingRow.class, id);
         if (before.isPresent()) {
             return before.map(ReadingRow::place);
         }

@@ -16,22 +16,17 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** Writes the thickness: how even it is, and after the cut whether micrometer and ledger agree. */
 @Component
+@RequiredArgsConstructor
 public class ThicknessViews {
     private final SquareReference square;
     private final Faces faces;
     private final Surveys surveys;
     private final Ledgers ledgers;
-
-    ThicknessViews(Faces faces, Surveys surveys, Ledgers ledgers, SquareReference square) {
-        this.square = square;
-        this.faces = faces;
-        this.surveys = surveys;
-        this.ledgers = ledgers;
-    }
 
     /** Empty until one place was read both before and after the cut. */
     public Optional<ThicknessCheck> check(PartFile part) {

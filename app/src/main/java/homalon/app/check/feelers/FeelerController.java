@@ -26,6 +26,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -41,6 +42,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 @ToEverybody
 @Controller
 @RequestMapping("/parts/{tag}/{kind:feelers|proof-feelers}")
+@RequiredArgsConstructor
 class FeelerController {
     private final Parts parts;
     private final PartShells shells;
@@ -50,25 +52,6 @@ class FeelerController {
     private final Toolbox toolbox;
     private final People people;
     private final OneRead reading;
-
-    FeelerController(
-            Parts parts,
-            PartShells shells,
-            Faces faces,
-            FeelerSurveys surveys,
-            FeelerViews views,
-            Toolbox toolbox,
-            People people,
-            OneRead reading) {
-        this.parts = parts;
-        this.shells = shells;
-        this.faces = faces;
-        this.surveys = surveys;
-        this.views = views;
-        this.toolbox = toolbox;
-        this.people = people;
-        this.reading = reading;
-    }
 
     @GetMapping
     String page(

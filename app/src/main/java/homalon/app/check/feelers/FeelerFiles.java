@@ -19,10 +19,12 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** Puts a feeler survey together from its rows, once for each revision. */
 @Component
+@RequiredArgsConstructor
 class FeelerFiles {
     private record Revision(UUID survey, long number) {}
 
@@ -31,12 +33,6 @@ class FeelerFiles {
     private final FeelerTryRepository tries;
     private final Cache<Revision, FeelerFile> known =
             Caffeine.newBuilder().maximumSize(300).build();
-
-    FeelerFiles(FeelerLineRepository lines, FeelerPlaceRepository places, FeelerTryRepository tries) {
-        this.lines = lines;
-        this.places = places;
-        this.tries = tries;
-    }
 
     FeelerFile of(FeelerSurveyRow row) {
         return known.get(new Revision(row.id, row.revision), r -> read(row));

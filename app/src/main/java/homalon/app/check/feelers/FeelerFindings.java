@@ -10,20 +10,18 @@ import homalon.core.part.LayoutNumbers;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.RuleBook;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** What feelers prove of a face, worked out by the core once for each state of it. */
 @Component
+@RequiredArgsConstructor
 public class FeelerFindings {
     private record Key(UUID survey, long revision, LayoutNumbers numbers, Length limit) {}
 
     private final Faces faces;
     private final Cache<Key, FeelerResult> known =
             Caffeine.newBuilder().maximumSize(300).build();
-
-    FeelerFindings(Faces faces) {
-        this.faces = faces;
-    }
 
     public FeelerResult of(PartFile part, FeelerFile survey) {
         Length limit = RuleBook.overall(part.limits());

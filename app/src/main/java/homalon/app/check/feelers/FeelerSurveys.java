@@ -32,43 +32,23 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps what straightedge and feelers said. */
 @Service
 @Transactional
+@RequiredArgsConstructor
 public class FeelerSurveys {
     private final FeelerSurveyRepository surveys;
     private final FeelerLineRepository lines;
     private final FeelerPlaceRepository places;
-    private final FeelerTryRepository tries;
     private final EvidenceLog log;
     private final FeelerFiles files;
     private final Faces faces;
     private final Toolbox toolbox;
     private final Clock clock;
-
-    FeelerSurveys(
-            FeelerSurveyRepository surveys,
-            FeelerLineRepository lines,
-            FeelerPlaceRepository places,
-            FeelerTryRepository tries,
-            EvidenceLog log,
-            FeelerFiles files,
-            Faces faces,
-            Toolbox toolbox,
-            Clock clock) {
-        this.surveys = surveys;
-        this.lines = lines;
-        this.places = places;
-        this.tries = tries;
-        this.log = log;
-        this.files = files;
-        this.faces = faces;
-        this.toolbox = toolbox;
-        this.clock = clock;
-    }
 
     /**
      * What is keyed at a place: {@code 0.05} the thickest blade that goes, {@code 0} none goes, {@code +0.05} that blade goes,
@@ -149,12 +129,12 @@ public class FeelerSurveys {
 
     /** @throws BadInputException when what was keyed is nothing that a feeler can say, with what to key instead */
     public Outcome key(PartFile part, FeelerKind kind, Keyed keyed, Function<UUID, String> named, UUID by) {
-        if (tries.existsById(keyed.id())) {
+        if (log.find(FeelerTryRow.class, keyed.id()).isPresent()) {
             return new Outcome.Kept();
         }
         FeelerFile survey = open(part, kind);
         // The same may have been kept while this one waited for its turn.
-        if (tries.existsById(keyed.id())) {
+        if (log.find(FeelerTryRow.class, keyed.id()).isPresent()) {
             return new Outcome.Kept();
         }
         LineFile line = survey.lines().stream()
@@ -326,7 +306,7 @@ public class FeelerSurveys {
     /** Takes back all of the last thing that this person keyed and that stands; empty when there is none. */
     public Optional<UUID> undo(PartFile part, FeelerKind kind, UUID id, UUID by) {
         FeelerFile survey = open(part, kind);
-        Optional<FeelerTryRow> before = tries.findById(id);
+        Optional<FeelerTryRow> before = log.find(FeelerTryRow.class, id);
         if (before.isPresent()) {
             return before.map(FeelerTryRow::place);
         }

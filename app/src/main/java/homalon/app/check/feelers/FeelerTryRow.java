@@ -11,12 +11,15 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.util.Optional;
 import java.util.UUID;
+import lombok.AccessLevel;
+import lombok.Getter;
 import org.hibernate.annotations.Immutable;
 
 /** What was said at a place, as it was keyed. */
 @Entity
 @Immutable
 @Table(name = "feeler_try")
+@Getter(AccessLevel.PACKAGE)
 class FeelerTryRow extends EvidenceLine {
     @Column(name = "place_id")
     private UUID place;
@@ -53,14 +56,6 @@ class FeelerTryRow extends EvidenceLine {
         FeelerTryRow row = new FeelerTryRow(id, wrong.place(), Said.WITHDRAWN, Gap.UNTRIED, "", wrong.unit(), by);
         row.withdraws = wrong.id();
         return row;
-    }
-
-    UUID place() {
-        return place;
-    }
-
-    Said said() {
-        return said;
     }
 
     Optional<Length> goes() {

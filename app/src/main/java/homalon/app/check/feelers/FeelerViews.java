@@ -34,18 +34,15 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** Writes a feeler survey for the screen and the report. */
 @Component
+@RequiredArgsConstructor
 public class FeelerViews {
     private final Faces faces;
     private final FeelerFindings findings;
-
-    FeelerViews(Faces faces, FeelerFindings findings) {
-        this.faces = faces;
-        this.findings = findings;
-    }
 
     public FeelerView of(PartFile part, FeelerFile survey, BenchUnit unit) {
         return new Writing(part, survey, unit).view();

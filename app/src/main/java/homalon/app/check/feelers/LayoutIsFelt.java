@@ -3,16 +3,14 @@ package homalon.app.check.feelers;
 import homalon.app.casting.part.LayoutGuard;
 import homalon.app.casting.part.PartFile;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** A layout with edges laid on it is not redrawn. */
 @Component
+@RequiredArgsConstructor
 class LayoutIsFelt implements LayoutGuard {
     private final FeelerSurveys surveys;
-
-    LayoutIsFelt(FeelerSurveys surveys) {
-        this.surveys = surveys;
-    }
 
     @Override
     public boolean layoutMayChange(PartFile part) {

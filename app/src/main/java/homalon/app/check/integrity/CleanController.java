@@ -30,6 +30,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -42,6 +43,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** What the casting may be cleaned with, and the small checks that go with it. */
 @ToEverybody
 @Controller
+@RequiredArgsConstructor
 class CleanController {
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH);
 
@@ -51,15 +53,6 @@ class CleanController {
     private final WorkLog work;
     private final People people;
     private final OneRead reading;
-
-    CleanController(Parts parts, PartShells shells, Faces faces, WorkLog work, People people, OneRead reading) {
-        this.parts = parts;
-        this.shells = shells;
-        this.faces = faces;
-        this.work = work;
-        this.people = people;
-        this.reading = reading;
-    }
 
     /** A method as the page shows it. */
     record Way(CleaningMethod method, String style, String sign, String why, String caution, boolean refused) {}

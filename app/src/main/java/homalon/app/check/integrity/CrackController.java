@@ -41,6 +41,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -53,6 +54,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Cracks marked on the drawing, and what becomes of each. */
 @ToEverybody
 @Controller
+@RequiredArgsConstructor
 class CrackController {
     private final Parts parts;
     private final PartShells shells;
@@ -62,25 +64,6 @@ class CrackController {
     private final WorkLog work;
     private final People people;
     private final OneRead reading;
-
-    CrackController(
-            Parts parts,
-            PartShells shells,
-            Faces faces,
-            Cracks cracks,
-            Photos photos,
-            WorkLog work,
-            People people,
-            OneRead reading) {
-        this.parts = parts;
-        this.shells = shells;
-        this.faces = faces;
-        this.cracks = cracks;
-        this.photos = photos;
-        this.work = work;
-        this.people = people;
-        this.reading = reading;
-    }
 
     /** A way to look for cracks on this metal. */
     record Look(CrackMethod method, String refusal) {}

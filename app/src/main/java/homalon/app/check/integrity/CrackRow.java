@@ -20,12 +20,15 @@ import java.util.EnumSet;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import lombok.AccessLevel;
+import lombok.Getter;
 import org.hibernate.annotations.Immutable;
 
 /** A crack as it was marked or decided about; the last line of a crack stands. */
 @Entity
 @Immutable
 @Table(name = "crack_mark")
+@Getter(AccessLevel.PACKAGE)
 class CrackRow extends VisitLine {
     private UUID crack;
     private int no;
@@ -87,22 +90,6 @@ class CrackRow extends VisitLine {
         this.why = c.why();
         this.pin = c.pin();
         this.gone = gone;
-    }
-
-    UUID crack() {
-        return crack;
-    }
-
-    int no() {
-        return no;
-    }
-
-    Remedy remedy() {
-        return remedy;
-    }
-
-    boolean gone() {
-        return gone;
     }
 
     /** @param since when its remedy was chosen */

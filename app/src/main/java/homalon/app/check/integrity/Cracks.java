@@ -20,24 +20,20 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Cracks marked on castings. Every change is a further line; the last one of a crack stands. */
 @Service
 @Transactional
+@RequiredArgsConstructor
 public class Cracks {
     private static final int MOST = 40;
 
     private final Turns turns;
     private final EvidenceLog log;
     private final Clock clock;
-
-    Cracks(Turns turns, EvidenceLog log, Clock clock) {
-        this.turns = turns;
-        this.log = log;
-        this.clock = clock;
-    }
 
     /** Standing cracks of present visits, by visit, in the order of their numbers. */
     @Transactional(readOnly = true)

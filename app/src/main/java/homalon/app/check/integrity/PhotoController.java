@@ -12,6 +12,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.time.Duration;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -26,16 +27,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Takes photos in as they come from a phone, and shows them. */
 @ToEverybody
 @Controller
+@RequiredArgsConstructor
 class PhotoController {
     private final Parts parts;
     private final Photos photos;
     private final BigFiles files;
-
-    PhotoController(Parts parts, Photos photos, BigFiles files) {
-        this.files = files;
-        this.parts = parts;
-        this.photos = photos;
-    }
 
     @ToMachinists
     @PostMapping("/parts/{tag}/photos")

@@ -10,12 +10,14 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Photos of castings, kept in the database. */
 @Service
 @Transactional
+@RequiredArgsConstructor
 class Photos {
     private static final int MOST = 40;
 
@@ -23,13 +25,6 @@ class Photos {
     private final Parts parts;
     private final EvidenceLog log;
     private final EntityManager entities;
-
-    Photos(Turns turns, Parts parts, EvidenceLog log, EntityManager entities) {
-        this.turns = turns;
-        this.parts = parts;
-        this.log = log;
-        this.entities = entities;
-    }
 
     record Photo(UUID id, String note, int width, int height, UUID by, Instant at) {}
 

@@ -24,6 +24,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -36,6 +37,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Pressure tests: set-up, readings with their temperature, bubbles, and what is owed again. */
 @ToEverybody
 @Controller
+@RequiredArgsConstructor
 class PressureController {
     private final Parts parts;
     private final PartShells shells;
@@ -44,23 +46,6 @@ class PressureController {
     private final Cracks cracks;
     private final People people;
     private final OneRead reading;
-
-    PressureController(
-            Parts parts,
-            PartShells shells,
-            Faces faces,
-            PressureTests tests,
-            Cracks cracks,
-            People people,
-            OneRead reading) {
-        this.parts = parts;
-        this.shells = shells;
-        this.faces = faces;
-        this.tests = tests;
-        this.cracks = cracks;
-        this.people = people;
-        this.reading = reading;
-    }
 
     /** One reading. */
     record Line(UUID id, String minute, String bar, String celsius, String corrected, String by) {}

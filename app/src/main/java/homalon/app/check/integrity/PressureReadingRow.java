@@ -10,12 +10,15 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import lombok.AccessLevel;
+import lombok.Getter;
 import org.hibernate.annotations.Immutable;
 
 /** What was read or seen in a pressure test. */
 @Entity
 @Immutable
 @Table(name = "pressure_reading")
+@Getter(AccessLevel.PACKAGE)
 class PressureReadingRow extends EvidenceLine {
     /** What a line says. */
     enum Kind {
@@ -86,18 +89,6 @@ class PressureReadingRow extends EvidenceLine {
         PressureReadingRow row = new PressureReadingRow(id, test, Kind.WITHDRAWN, by);
         row.withdraws = wrong;
         return row;
-    }
-
-    UUID test() {
-        return test;
-    }
-
-    Kind kind() {
-        return kind;
-    }
-
-    int second() {
-        return second;
     }
 
     TestFile.ReadingFile reading() {

@@ -7,12 +7,15 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import lombok.AccessLevel;
+import lombok.Getter;
 import org.hibernate.annotations.Immutable;
 
 /** How a pressure test is set up. */
 @Entity
 @Immutable
 @Table(name = "pressure_test")
+@Getter(AccessLevel.PACKAGE)
 class PressureTestRow extends VisitLine {
     private String medium;
     private boolean wet;
@@ -44,14 +47,6 @@ class PressureTestRow extends VisitLine {
         this.holdSeconds = holdSeconds;
         this.mostMillibar = mostMillibar;
         this.volume = volume;
-    }
-
-    String medium() {
-        return medium;
-    }
-
-    boolean wet() {
-        return wet;
     }
 
     Decay.Asked asked() {

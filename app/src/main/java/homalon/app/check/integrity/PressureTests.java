@@ -17,24 +17,19 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Pressure tests of castings, reading by reading; what is wrong is taken back by a further line. */
 @Service
 @Transactional
+@RequiredArgsConstructor
 public class PressureTests {
     private final Turns turns;
     private final EvidenceLog log;
     private final EntityManager entities;
     private final Clock clock;
-
-    PressureTests(Turns turns, EvidenceLog log, EntityManager entities, Clock clock) {
-        this.turns = turns;
-        this.log = log;
-        this.entities = entities;
-        this.clock = clock;
-    }
 
     /** Tests by visit, the first one first. */
     @Transactional(readOnly = true)

@@ -23,10 +23,12 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** Writes a deck over its crank line, and beside the other bank's. */
 @Component
+@RequiredArgsConstructor
 class IndexViews {
     /** Other decks of one customer that are looked at. */
     private static final int BESIDES = 12;
@@ -35,13 +37,6 @@ class IndexViews {
     private final SheetFindings sheets;
     private final Sheets store;
     private final InTheShop shop;
-
-    IndexViews(Faces faces, SheetFindings sheets, Sheets store, InTheShop shop) {
-        this.faces = faces;
-        this.sheets = sheets;
-        this.store = store;
-        this.shop = shop;
-    }
 
     /** @param toKey how many places are left, in words */
     SheetSaid of(PartFile part, SheetFile sheet, String toKey, LengthWriter writer) {

@@ -24,18 +24,15 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** Writes the line of a shaft: what is left, bow and snake, and what it says together with the face. */
 @Component
+@RequiredArgsConstructor
 class LineViews {
     private final Surveys surveys;
     private final Findings findings;
-
-    LineViews(Surveys surveys, Findings findings) {
-        this.surveys = surveys;
-        this.findings = findings;
-    }
 
     /** @param toKey how many places are left, in words */
     SheetSaid of(PartFile part, SheetFile sheet, String toKey, LengthWriter writer) {

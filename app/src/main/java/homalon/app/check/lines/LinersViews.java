@@ -19,18 +19,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** Writes liners: how each stands, and what to trim. */
 @Component
+@RequiredArgsConstructor
 class LinersViews {
     private final Faces faces;
     private final SheetFindings sheets;
-
-    LinersViews(Faces faces, SheetFindings sheets) {
-        this.faces = faces;
-        this.sheets = sheets;
-    }
 
     /** @param toKey how many places are left, in words */
     SheetSaid of(PartFile part, SheetFile sheet, String toKey, LengthWriter writer) {

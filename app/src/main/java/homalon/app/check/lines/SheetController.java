@@ -33,6 +33,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -46,6 +47,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Keying of sheets: the line of a shaft, liners, the deck's height. One controller, since each is a walk of places. */
 @ToEverybody
 @Controller
+@RequiredArgsConstructor
 class SheetController {
     private final Parts parts;
     private final PartShells shells;
@@ -54,23 +56,6 @@ class SheetController {
     private final SheetViews views;
     private final WorkLog work;
     private final OneRead reading;
-
-    SheetController(
-            Parts parts,
-            PartShells shells,
-            Faces faces,
-            Sheets sheets,
-            SheetViews views,
-            WorkLog work,
-            OneRead reading) {
-        this.parts = parts;
-        this.shells = shells;
-        this.faces = faces;
-        this.sheets = sheets;
-        this.views = views;
-        this.work = work;
-        this.reading = reading;
-    }
 
     @GetMapping("/parts/{tag}/{sheet:line|liners|index}")
     String page(

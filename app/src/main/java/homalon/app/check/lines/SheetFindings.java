@@ -13,18 +13,15 @@ import homalon.core.lines.Taper;
 import homalon.core.part.PartKind;
 import homalon.core.quantity.Length;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** What sheets say of a casting. */
 @Component
+@RequiredArgsConstructor
 public class SheetFindings implements SquareReference {
     private final Faces faces;
     private final Sheets sheets;
-
-    SheetFindings(Faces faces, Sheets sheets) {
-        this.faces = faces;
-        this.sheets = sheets;
-    }
 
     @Override
     public Optional<Plane> over(PartFile part) {

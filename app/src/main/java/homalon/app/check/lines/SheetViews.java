@@ -10,22 +10,17 @@ import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** Writes sheets for the screen. */
 @Component
+@RequiredArgsConstructor
 class SheetViews {
     private final Faces faces;
     private final LineViews lines;
     private final LinersViews liners;
     private final IndexViews indexes;
-
-    SheetViews(Faces faces, LineViews lines, LinersViews liners, IndexViews indexes) {
-        this.faces = faces;
-        this.lines = lines;
-        this.liners = liners;
-        this.indexes = indexes;
-    }
 
     List<LineSetup.Place> places(PartFile part, SheetFile sheet) {
         if (sheet.setup().isEmpty()) {

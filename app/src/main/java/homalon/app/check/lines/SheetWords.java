@@ -9,18 +9,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** What the sheets of a part say, in sentences for the report. */
 @Component
+@RequiredArgsConstructor
 public class SheetWords {
     private final Sheets sheets;
     private final SheetViews views;
-
-    SheetWords(Sheets sheets, SheetViews views) {
-        this.sheets = sheets;
-        this.views = views;
-    }
 
     public List<String> of(PartFile part, LengthWriter writer) {
         UUID visit = part.visit().id();

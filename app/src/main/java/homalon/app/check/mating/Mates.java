@@ -9,12 +9,14 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Which head goes on which deck. */
 @Service
 @Transactional
+@RequiredArgsConstructor
 public class Mates {
     /** As many as a list under a field shows; more letters bring others, and the tag of any can be keyed. */
     private static final int OFFERED = 12;
@@ -23,13 +25,6 @@ public class Mates {
     private final Parts parts;
     private final InTheShop shop;
     private final Clock clock;
-
-    Mates(MateRepository mates, Parts parts, InTheShop shop, Clock clock) {
-        this.shop = shop;
-        this.mates = mates;
-        this.parts = parts;
-        this.clock = clock;
-    }
 
     @Transactional(readOnly = true)
     public Optional<PartFile> of(PartFile part) {

@@ -31,6 +31,7 @@ import homalon.core.route.StepKind;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -43,6 +44,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** A face before and after, and a head on its deck. */
 @ToEverybody
 @Controller
+@RequiredArgsConstructor
 class MatingController {
     /** Width of a drawing that stands beside another, px. */
     private static final double BESIDE_PX = 440;
@@ -56,27 +58,6 @@ class MatingController {
     private final FeelerFindings felt;
     private final Mates mates;
     private final OneRead reading;
-
-    MatingController(
-            Parts parts,
-            PartShells shells,
-            Faces faces,
-            Surveys surveys,
-            Findings findings,
-            FeelerSurveys feelers,
-            FeelerFindings felt,
-            Mates mates,
-            OneRead reading) {
-        this.parts = parts;
-        this.shells = shells;
-        this.faces = faces;
-        this.surveys = surveys;
-        this.findings = findings;
-        this.feelers = feelers;
-        this.felt = felt;
-        this.mates = mates;
-        this.reading = reading;
-    }
 
     @GetMapping("/parts/{tag}/compare")
     String page(@PathVariable String tag, @ModelAttribute("shell") Shell shell, Model model) {

@@ -32,6 +32,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -48,6 +49,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 @ToEverybody
 @Controller
 @RequestMapping("/parts/{tag}/{kind:scan|proof-scan}")
+@RequiredArgsConstructor
 class ScanController {
     private static final int HEAD = 1 << 16;
     private static final Length USUAL = Length.ofMm("0.005");
@@ -63,14 +65,6 @@ class ScanController {
             .expireAfterWrite(Duration.ofMinutes(10))
             .maximumSize(1000)
             .build();
-
-    ScanController(Parts parts, PartShells shells, Faces faces, Scans scans, People people) {
-        this.parts = parts;
-        this.shells = shells;
-        this.faces = faces;
-        this.scans = scans;
-        this.people = people;
-    }
 
     @GetMapping
     String page(

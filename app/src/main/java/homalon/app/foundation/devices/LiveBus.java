@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.function.BiConsumer;
 import javax.sql.DataSource;
+import lombok.RequiredArgsConstructor;
 import org.postgresql.PGConnection;
 import org.postgresql.PGNotification;
 import org.slf4j.Logger;
@@ -21,6 +22,7 @@ import org.springframework.stereotype.Component;
  * that another instance would miss. What is told in a transaction arrives when it is committed.
  */
 @Component
+@RequiredArgsConstructor
 public class LiveBus {
     private static final Logger LOG = LoggerFactory.getLogger(LiveBus.class);
     private static final String CHANNEL = "homalon_live";
@@ -31,11 +33,6 @@ public class LiveBus {
     private final JdbcClient jdbc;
     private final List<BiConsumer<String, String>> listeners = new CopyOnWriteArrayList<>();
     private volatile boolean open = true;
-
-    LiveBus(DataSource source, JdbcClient jdbc) {
-        this.source = source;
-        this.jdbc = jdbc;
-    }
 
     /**
      * @param topic what it is about, without a blank

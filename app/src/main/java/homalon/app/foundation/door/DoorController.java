@@ -19,6 +19,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -32,6 +33,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 /** Coming in, changing person, and one's own settings. */
 @ToEverybody
 @Controller
+@RequiredArgsConstructor
 class DoorController {
     private final People people;
     private final Shop shop;
@@ -43,29 +45,6 @@ class DoorController {
     private final Journal journal;
     private final PasswordAgain again;
     private final Passkeys passkeys;
-
-    DoorController(
-            People people,
-            Shop shop,
-            PinSignIn pins,
-            FirstVisit firstVisit,
-            Authority authority,
-            Tries tries,
-            OwnSessions sessions,
-            Journal journal,
-            PasswordAgain again,
-            Passkeys passkeys) {
-        this.tries = tries;
-        this.sessions = sessions;
-        this.journal = journal;
-        this.passkeys = passkeys;
-        this.again = again;
-        this.people = people;
-        this.shop = shop;
-        this.pins = pins;
-        this.firstVisit = firstVisit;
-        this.authority = authority;
-    }
 
     @ToVisitors
     @GetMapping("/sign-in")

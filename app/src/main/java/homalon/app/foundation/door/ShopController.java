@@ -17,6 +17,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.time.Duration;
 import java.util.Optional;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.boot.info.BuildProperties;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -34,6 +35,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 @ToOwners
 @Controller
 @RequestMapping("/shop")
+@RequiredArgsConstructor
 class ShopController {
     private final People people;
     private final Shop shop;
@@ -42,23 +44,6 @@ class ShopController {
     private final Journal journal;
     private final Passkeys passkeys;
     private final Optional<BuildProperties> build;
-
-    ShopController(
-            People people,
-            Shop shop,
-            ApiTokens tokens,
-            Tries tries,
-            Journal journal,
-            Optional<BuildProperties> build,
-            Passkeys passkeys) {
-        this.passkeys = passkeys;
-        this.tries = tries;
-        this.journal = journal;
-        this.build = build;
-        this.people = people;
-        this.shop = shop;
-        this.tokens = tokens;
-    }
 
     @GetMapping
     String page(Model model) {

@@ -4,6 +4,7 @@ import homalon.app.foundation.opened.ToVisitors;
 import homalon.app.foundation.reach.Authority;
 import homalon.app.foundation.reach.Reach;
 import homalon.app.foundation.web.NotHereException;
+import lombok.RequiredArgsConstructor;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
@@ -14,17 +15,13 @@ import org.springframework.web.bind.annotation.GetMapping;
 /** How a phone or tablet comes to trust the shop's address, in five lines, and the root that it installs. */
 @ToVisitors
 @Controller
+@RequiredArgsConstructor
 class TrustController {
     private static final String NONE =
             "This shop has no authority of its own: its address needs nothing installed, or is for this machine only.";
 
     private final Authority authority;
     private final Reach reach;
-
-    TrustController(Authority authority, Reach reach) {
-        this.authority = authority;
-        this.reach = reach;
-    }
 
     @GetMapping("/trust")
     String page(Model model) {

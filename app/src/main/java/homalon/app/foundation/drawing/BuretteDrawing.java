@@ -1,8 +1,10 @@
 package homalon.app.foundation.drawing;
 
 import java.util.Locale;
+import lombok.RequiredArgsConstructor;
 
 /** Draws a burette with the liquid at a reading, and through a lens how that reading is taken. It counts downwards from its top. */
+@RequiredArgsConstructor
 public final class BuretteDrawing {
     private static final double TOP = 16;
     private static final double BOTTOM = 282;
@@ -16,11 +18,6 @@ public final class BuretteDrawing {
     private final Markup svg = new Markup();
     private final double capacity;
     private final double mark;
-
-    private BuretteDrawing(double capacity, double mark) {
-        this.capacity = capacity;
-        this.mark = mark;
-    }
 
     /**
      * @param capacity cm3

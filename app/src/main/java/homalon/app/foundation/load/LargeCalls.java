@@ -6,6 +6,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import lombok.RequiredArgsConstructor;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
@@ -13,14 +14,11 @@ import org.springframework.web.filter.OncePerRequestFilter;
 /** Large calls of the calculation interface come in like files, one after the other; behind the door, so only from who may. */
 @Component
 @Order(0)
+@RequiredArgsConstructor
 class LargeCalls extends OncePerRequestFilter {
     private static final long MOST = 64_000_000;
 
     private final BigFiles files;
-
-    LargeCalls(BigFiles files) {
-        this.files = files;
-    }
 
     @Override
     protected boolean shouldNotFilter(HttpServletRequest request) {

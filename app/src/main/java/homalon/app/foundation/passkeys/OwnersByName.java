@@ -4,6 +4,7 @@ import homalon.app.foundation.people.People;
 import homalon.app.foundation.people.Role;
 import homalon.app.foundation.people.Someone;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.security.web.webauthn.api.Bytes;
 import org.springframework.security.web.webauthn.api.ImmutablePublicKeyCredentialUserEntity;
@@ -14,12 +15,9 @@ import org.springframework.stereotype.Component;
 /** Whom a passkey may belong to: an owner who is not shut out, as the table of people says now. */
 @Component
 @ConditionalOnProperty("homalon.passkeys")
+@RequiredArgsConstructor
 class OwnersByName implements PublicKeyCredentialUserEntityRepository {
     private final People people;
-
-    OwnersByName(People people) {
-        this.people = people;
-    }
 
     @Override
     public PublicKeyCredentialUserEntity findById(Bytes id) {

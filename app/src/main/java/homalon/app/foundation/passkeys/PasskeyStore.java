@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.security.web.webauthn.api.AuthenticatorTransport;
 import org.springframework.security.web.webauthn.api.Bytes;
@@ -21,12 +22,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 @Transactional
 @ConditionalOnProperty("homalon.passkeys")
+@RequiredArgsConstructor
 class PasskeyStore implements UserCredentialRepository {
     private final PasskeyRepository rows;
-
-    PasskeyStore(PasskeyRepository rows) {
-        this.rows = rows;
-    }
 
     static Bytes bytes(UUID person) {
         return new Bytes(ByteBuffer.allocate(16)

@@ -5,20 +5,18 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** What happened to the shop itself: who came in, who may, what was set, issued, restored. Added to only. */
 @Service
 @Transactional
+@RequiredArgsConstructor
 public class Journal {
     private static final int MOST = 300;
 
     private final EntityManager entities;
-
-    Journal(EntityManager entities) {
-        this.entities = entities;
-    }
 
     /** What a line is about. */
     public enum What {

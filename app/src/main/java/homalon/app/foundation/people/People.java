@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
@@ -19,18 +20,12 @@ import org.springframework.transaction.annotation.Transactional;
 /** The people of the shop: who they are, what they may do, how they sign in. */
 @Service
 @Transactional
+@RequiredArgsConstructor
 public class People {
     private final PersonRepository people;
     private final BenchDeviceRepository devices;
     private final PasswordEncoder encoder;
     private final Clock clock;
-
-    People(PersonRepository people, BenchDeviceRepository devices, PasswordEncoder encoder, Clock clock) {
-        this.people = people;
-        this.devices = devices;
-        this.encoder = encoder;
-        this.clock = clock;
-    }
 
     /** How a person proves who they are; for the security package only. */
     public record Credentials(UUID id, String login, Role role, String passwordHash, boolean active) {}

@@ -7,20 +7,17 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Tokens with which the shop's own programs call the calculation interface; issued and revoked by the owner. */
 @Service
 @Transactional
+@RequiredArgsConstructor
 public class ApiTokens {
     private final ApiTokenRepository tokens;
     private final Clock clock;
-
-    ApiTokens(ApiTokenRepository tokens, Clock clock) {
-        this.tokens = tokens;
-        this.clock = clock;
-    }
 
     /** A token that works; the secret itself is not kept. */
     public record Token(UUID id, String name, Instant issuedAt) {}

@@ -12,6 +12,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.Optional;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -27,6 +28,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
  * stored it is by the owner. For nobody else and for nothing else.
  */
 @Component
+@RequiredArgsConstructor
 class KeyedBy extends OncePerRequestFilter {
     static final String HEADER = "X-Keyed-By";
     private static final String NOT =
@@ -34,11 +36,6 @@ class KeyedBy extends OncePerRequestFilter {
 
     private final People people;
     private final Journal journal;
-
-    KeyedBy(People people, Journal journal) {
-        this.people = people;
-        this.journal = journal;
-    }
 
     /** @param owner who accepted it, and is named as the one who stored it */
     record Accepted(UUID owner) {}

@@ -5,6 +5,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.time.Clock;
+import lombok.RequiredArgsConstructor;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
@@ -16,13 +17,10 @@ import org.springframework.stereotype.Component;
  * one's name: new session, new token.
  */
 @Component
+@RequiredArgsConstructor
 public class NewSession {
     private final SecurityContextRepository contexts = new HttpSessionSecurityContextRepository();
     private final Clock clock;
-
-    NewSession(Clock clock) {
-        this.clock = clock;
-    }
 
     public void begin(Credentials who, boolean byPin, HttpServletRequest request, HttpServletResponse response) {
         HttpSession last = request.getSession(false);

@@ -6,18 +6,16 @@ import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import lombok.RequiredArgsConstructor;
 import org.springframework.session.Session;
 import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
 import org.springframework.stereotype.Service;
 
 /** Where somebody is signed in, and out again everywhere else: for a device that was left, lent or lost. */
 @Service
+@RequiredArgsConstructor
 public class OwnSessions {
     private final JdbcIndexedSessionRepository stored;
-
-    OwnSessions(JdbcIndexedSessionRepository stored) {
-        this.stored = stored;
-    }
 
     /**
      * One device that is signed in.

@@ -9,6 +9,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /**
@@ -16,6 +17,7 @@ import org.springframework.stereotype.Component;
  * proves; wrong tries are counted per person and per device.
  */
 @Component
+@RequiredArgsConstructor
 public class PinSignIn {
     public static final String COOKIE = "homalon-bench";
 
@@ -23,13 +25,6 @@ public class PinSignIn {
     private final Tries tries;
     private final Journal journal;
     private final NewSession sessions;
-
-    PinSignIn(People people, Tries tries, Journal journal, NewSession sessions) {
-        this.journal = journal;
-        this.sessions = sessions;
-        this.people = people;
-        this.tries = tries;
-    }
 
     public static Optional<String> deviceToken(HttpServletRequest request) {
         if (request.getCookies() != null) {

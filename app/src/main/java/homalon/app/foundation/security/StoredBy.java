@@ -1,5 +1,6 @@
 package homalon.app.foundation.security;
 
+import lombok.RequiredArgsConstructor;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
@@ -12,12 +13,9 @@ import org.springframework.transaction.TransactionExecutionListener;
  * beside what the device says of who measured it.
  */
 @Component
+@RequiredArgsConstructor
 class StoredBy implements TransactionExecutionListener {
     private final JdbcClient jdbc;
-
-    StoredBy(JdbcClient jdbc) {
-        this.jdbc = jdbc;
-    }
 
     @Override
     public void afterBegin(TransactionExecution transaction, Throwable failure) {

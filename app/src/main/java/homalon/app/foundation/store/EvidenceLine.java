@@ -1,24 +1,27 @@
 package homalon.app.foundation.store;
 
 import jakarta.persistence.Column;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.MappedSuperclass;
 import java.time.Instant;
 import java.util.UUID;
-import org.hibernate.annotations.Generated;
+import lombok.Getter;
 
 /**
  * One line of evidence. The database refuses to change or remove it: what is wrong is taken back by a further line. Entities of
  * it are immutable, so that they may be handed on as they were read.
  */
 @MappedSuperclass
+@Getter
 public abstract class EvidenceLine {
+    /** In the order in which lines were written, over the whole table. */
     @Id
-    private UUID id;
-
-    @Generated
-    @Column(insertable = false, updatable = false)
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
     private long seq;
+
+    private UUID id;
 
     @Column(name = "by_person")
     private UUID by;
@@ -35,23 +38,6 @@ public abstract class EvidenceLine {
     protected EvidenceLine(UUID id, UUID by) {
         this.id = id;
         this.by = by;
-    }
-
-    public UUID id() {
-        return id;
-    }
-
-    /** In the order in which lines were written, over the whole table. */
-    public long seq() {
-        return seq;
-    }
-
-    public UUID by() {
-        return by;
-    }
-
-    public Instant at() {
-        return at;
     }
 
     /** The line that this one takes back; null for none. */

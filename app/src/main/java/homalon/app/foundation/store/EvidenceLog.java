@@ -7,11 +7,11 @@ import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import org.hibernate.Session;
-import org.hibernate.StatelessSession;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -19,14 +19,10 @@ import org.springframework.transaction.annotation.Transactional;
 /** Adds lines of evidence and reads them in their order. Whoever adds has taken the casting's turn before. */
 @Repository
 @Transactional(propagation = Propagation.MANDATORY)
+@RequiredArgsConstructor
 public class EvidenceLog {
     private final EntityManager entities;
     private final Clock clock;
-
-    EvidenceLog(EntityManager entities, Clock clock) {
-        this.entities = entities;
-        this.clock = clock;
-    }
 
     /**
      * Writes a line at once, with the time of now and its number.
@@ -40,14 +36,18 @@ public class EvidenceLog {
     /** The same at a time that several lines share. */
     public <L extends EvidenceLine> L add(L line, Instant at) {
         line.writtenAt(at);
-        // What it hangs on may be new in this transaction. A line itself is never looked at again for changes.
-        Session session = entities.unwrap(Session.class);
-        session.flush();
-        try (StatelessSession lines =
-                session.statelessWithOptions().connection().open()) {
-            lines.insert(line);
-        }
+        entities.persist(line);
         return line;
+    }
+
+    /** The line of that id; empty where none was kept. */
+    public <L extends EvidenceLine> Optional<L> find(Class<L> type, UUID id) {
+        return entities
+                .createQuery("from " + type.getName() + " where id = :id", type)
+                .setParameter("id", id)
+                .getResultList()
+                .stream()
+                .findFirst();
     }
 
     /** Every line of these visits, in the order written. */

@@ -3,6 +3,7 @@ package homalon.app.foundation.time;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Duration;
+import lombok.RequiredArgsConstructor;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.HandlerInterceptor;
@@ -15,16 +16,13 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
  * noted by the database beside it, whatever the device says.
  */
 @Component
+@RequiredArgsConstructor
 class KeyedAgo implements HandlerInterceptor {
     static final String HEADER = "X-Keyed-Ago";
     /** Longer than any reading waits; what is said beyond it is not believed. */
     private static final Duration LONGEST = Duration.ofDays(30);
 
     private final ShopClock clock;
-
-    KeyedAgo(ShopClock clock) {
-        this.clock = clock;
-    }
 
     @Override
     public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {

@@ -5,6 +5,7 @@ import java.io.UncheckedIOException;
 import java.util.Arrays;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import lombok.RequiredArgsConstructor;
 import org.flywaydb.core.api.MigrationVersion;
 import org.springframework.beans.factory.InitializingBean;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
@@ -13,14 +14,11 @@ import org.springframework.stereotype.Component;
 
 /** Refuses to serve on tables of another version: they would be misread. */
 @Component
+@RequiredArgsConstructor
 class TablesFit implements InitializingBean {
     private static final Pattern NAME = Pattern.compile("V([0-9]+)__.*\\.sql");
 
     private final JdbcClient jdbc;
-
-    TablesFit(JdbcClient jdbc) {
-        this.jdbc = jdbc;
-    }
 
     @Override
     public void afterPropertiesSet() {

@@ -3,6 +3,7 @@ package homalon.app.foundation.web;
 import homalon.app.foundation.opened.ToVisitors;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
+import lombok.RequiredArgsConstructor;
 import org.springframework.boot.availability.ApplicationAvailability;
 import org.springframework.boot.availability.ReadinessState;
 import org.springframework.boot.webmvc.error.ErrorController;
@@ -16,12 +17,9 @@ import org.springframework.web.bind.annotation.RequestMapping;
 /** The last page, for what no controller has answered. */
 @ToVisitors
 @Controller
+@RequiredArgsConstructor
 class ErrorPages implements ErrorController {
     private final ApplicationAvailability availability;
-
-    ErrorPages(ApplicationAvailability availability) {
-        this.availability = availability;
-    }
 
     @RequestMapping("/error")
     Object page(HttpServletRequest request) {

@@ -5,6 +5,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.core.input.BadInputException;
 import jakarta.persistence.EntityManager;
 import java.time.Duration;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronization;
@@ -12,15 +13,12 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 
 /** The shop's own name, shown on every page and report. */
 @Service
+@RequiredArgsConstructor
 public class Shop {
     private final EntityManager entities;
     /** Every page shows it. Another instance shows a new name that much later. */
     private final Cache<Boolean, String> known =
             Caffeine.newBuilder().expireAfterWrite(Duration.ofSeconds(10)).build();
-
-    Shop(EntityManager entities) {
-        this.entities = entities;
-    }
 
     public String name() {
         return known.get(

@@ -29,6 +29,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -42,6 +43,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Putting castings together on one table and cutting them. */
 @ToEverybody
 @Controller
+@RequiredArgsConstructor
 class BatchController {
     /** As many as one looks at; the next come when the end of the list is in sight. */
     private static final int AT_ONCE = 10;
@@ -56,25 +58,6 @@ class BatchController {
     private final CutViews cutViews;
     private final Toolbox toolbox;
     private final OneRead reading;
-
-    BatchController(
-            Batches batches,
-            Parts parts,
-            Plans plans,
-            Planner planner,
-            Ledgers ledgers,
-            CutViews cutViews,
-            Toolbox toolbox,
-            OneRead reading) {
-        this.batches = batches;
-        this.parts = parts;
-        this.plans = plans;
-        this.planner = planner;
-        this.ledgers = ledgers;
-        this.cutViews = cutViews;
-        this.toolbox = toolbox;
-        this.reading = reading;
-    }
 
     /** A casting offered for the table. */
     record Offer(String tag, String name, String customer, String line, String toClean, String not, boolean on) {}

@@ -30,12 +30,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Puts castings together on one table and writes their passes. */
 @Service
 @Transactional
+@RequiredArgsConstructor
 public class Batches implements CutTogether {
     /** More castings than this lie on no table. */
     private static final int MOST_MARKED = 40;
@@ -49,27 +51,6 @@ public class Batches implements CutTogether {
     private final BatchRepository batches;
     private final EntityManager entities;
     private final Clock clock;
-
-    Batches(
-            Parts parts,
-            Plans plans,
-            Planner planner,
-            Ledgers ledgers,
-            Cutting cutting,
-            Turns turns,
-            BatchRepository batches,
-            EntityManager entities,
-            Clock clock) {
-        this.turns = turns;
-        this.parts = parts;
-        this.plans = plans;
-        this.planner = planner;
-        this.ledgers = ledgers;
-        this.cutting = cutting;
-        this.batches = batches;
-        this.entities = entities;
-        this.clock = clock;
-    }
 
     /**
      * A casting that could go on the table, or why it could not.

@@ -23,6 +23,7 @@ import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -32,6 +33,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 /** What may come off, tried out: nothing is kept here, a page's address holds what is thought of. */
 @ToEverybody
 @Controller
+@RequiredArgsConstructor
 class BudgetController {
     private final Parts parts;
     private final PartShells shells;
@@ -39,16 +41,6 @@ class BudgetController {
     private final Outlooks outlooks;
     private final BudgetViews views;
     private final OneRead reading;
-
-    BudgetController(
-            Parts parts, PartShells shells, ChamberFiles files, Outlooks outlooks, BudgetViews views, OneRead reading) {
-        this.parts = parts;
-        this.shells = shells;
-        this.files = files;
-        this.outlooks = outlooks;
-        this.views = views;
-        this.reading = reading;
-    }
 
     /** What was keyed; null for a field that was not sent. */
     record Asked(String cut, String other, String gasket, String deck, String crown, String wish, String wanted) {

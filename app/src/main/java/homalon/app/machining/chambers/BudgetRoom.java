@@ -6,18 +6,15 @@ import homalon.core.cut.WhatIf;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.LengthWriter;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** Tells those who cut what the budgets say. */
 @Component
+@RequiredArgsConstructor
 class BudgetRoom implements RoomSource {
     private final ChamberFiles files;
     private final Outlooks outlooks;
-
-    BudgetRoom(ChamberFiles files, Outlooks outlooks) {
-        this.files = files;
-        this.outlooks = outlooks;
-    }
 
     @Override
     public Optional<Room> of(PartFile part, double cut, LengthWriter writer) {

@@ -24,6 +24,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -37,6 +38,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Filling of chambers, and the figures of the engine around them. */
 @ToEverybody
 @Controller
+@RequiredArgsConstructor
 class ChamberController {
     private final Parts parts;
     private final PartShells shells;
@@ -47,27 +49,6 @@ class ChamberController {
     private final ValveFindings valves;
     private final ChamberViews views;
     private final OneRead reading;
-
-    ChamberController(
-            Parts parts,
-            PartShells shells,
-            ChamberFiles files,
-            WorkOnChambers work,
-            Sheets sheets,
-            Ledgers ledgers,
-            ValveFindings valves,
-            ChamberViews views,
-            OneRead reading) {
-        this.parts = parts;
-        this.shells = shells;
-        this.files = files;
-        this.work = work;
-        this.sheets = sheets;
-        this.ledgers = ledgers;
-        this.valves = valves;
-        this.views = views;
-        this.reading = reading;
-    }
 
     @GetMapping("/parts/{tag}/chambers")
     String page(

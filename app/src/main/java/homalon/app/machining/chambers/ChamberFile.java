@@ -23,8 +23,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import lombok.RequiredArgsConstructor;
 
 /** The chambers of one visit: what was filled in which state, and what is known of the engine around them. */
+@RequiredArgsConstructor
 final class ChamberFile {
     /** So many fills of one chamber to one level can be kept. */
     static final int MOST_FILLS = 6;
@@ -97,12 +99,6 @@ final class ChamberFile {
      * @param at when the last of those that count was keyed
      */
     record Filled(FillState state, ChamberVolume volume, List<Figure> figures, Instant at, long seq) {}
-
-    ChamberFile(PartFile part, SheetFile sheet, Read read) {
-        this.part = part;
-        this.sheet = sheet;
-        this.read = read;
-    }
 
     static String place(EngineItem item) {
         return "e." + item.name();

@@ -10,10 +10,12 @@ import homalon.app.casting.sheets.Sheets;
 import homalon.core.part.LayoutNumbers;
 import java.util.Map;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** Opens the chambers of a visit. */
 @Component
+@RequiredArgsConstructor
 class ChamberFiles {
     private final Sheets sheets;
     private final Faces faces;
@@ -23,11 +25,6 @@ class ChamberFiles {
 
     /** @param last number of the sheet's last line: numbers are never given twice */
     private record Key(UUID visit, long revision, long last, Map<String, String> setup, LayoutNumbers numbers) {}
-
-    ChamberFiles(Sheets sheets, Faces faces) {
-        this.sheets = sheets;
-        this.faces = faces;
-    }
 
     ChamberFile of(PartFile part) {
         return of(part, sheets.of(part, Sheet.CHAMBERS));

@@ -10,16 +10,14 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** What the chambers of a visit say to the route. */
 @Component
+@RequiredArgsConstructor
 public class ChamberFindings {
     private final ChamberFiles files;
-
-    ChamberFindings(ChamberFiles files) {
-        this.files = files;
-    }
 
     /** Empty before the sheet was begun. */
     public Optional<VisitFacts.Chambers> of(PartFile part, SheetFile sheet) {

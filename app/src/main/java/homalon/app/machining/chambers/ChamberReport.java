@@ -15,18 +15,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** What the report says of chambers and compression, before and after. */
 @Component
+@RequiredArgsConstructor
 public class ChamberReport {
     private final ChamberFiles files;
     private final Outlooks outlooks;
-
-    ChamberReport(ChamberFiles files, Outlooks outlooks) {
-        this.files = files;
-        this.outlooks = outlooks;
-    }
 
     /**
      * @param said in plain words: what the gasket can put right among it

@@ -21,18 +21,15 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** Writes chambers for the screen. */
 @Component
+@RequiredArgsConstructor
 class ChamberViews {
     private final Faces faces;
     private final Outlooks outlooks;
-
-    ChamberViews(Faces faces, Outlooks outlooks) {
-        this.faces = faces;
-        this.outlooks = outlooks;
-    }
 
     ChamberView of(ChamberFile file, ChamberWalk walk, FillState state, FillState suggested, LengthWriter writer) {
         List<ChamberView.Tab> walks = walks(file, walk, state, writer);

@@ -45,10 +45,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** Gathers what is known of a visit for the core to say what a cut brings with it. */
 @Component
+@RequiredArgsConstructor
 class Outlooks {
     private final Planner planner;
     private final Plans plans;
@@ -56,15 +58,6 @@ class Outlooks {
     private final Surveys surveys;
     private final Faces faces;
     private final ValveHeadsOfPart valves;
-
-    Outlooks(Planner planner, Plans plans, Ledgers ledgers, Surveys surveys, Faces faces, ValveHeadsOfPart valves) {
-        this.planner = planner;
-        this.plans = plans;
-        this.ledgers = ledgers;
-        this.surveys = surveys;
-        this.faces = faces;
-        this.valves = valves;
-    }
 
     /** Everything of one visit, read once. */
     private record Known(

@@ -22,22 +22,19 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps fills, what was read of pistons, and what is known of the engine. */
 @Component
+@RequiredArgsConstructor
 public class WorkOnChambers {
     /** Chambers of one head are alike: one that differs by this share asks before it is believed. */
     private static final double ODD = 0.08;
 
     private final ChamberFiles files;
     private final Sheets sheets;
-
-    WorkOnChambers(ChamberFiles files, Sheets sheets) {
-        this.files = files;
-        this.sheets = sheets;
-    }
 
     /**
      * What somebody keyed.

@@ -23,6 +23,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -35,6 +36,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** The cutting log: passes, what they touched, what was looked at before the cut. */
 @ToEverybody
 @Controller
+@RequiredArgsConstructor
 class CutController {
     private final Parts parts;
     private final PartShells shells;
@@ -50,37 +52,6 @@ class CutController {
     private final RoomSource room;
     private final CutToCome toCome;
     private final OneRead reading;
-
-    CutController(
-            Parts parts,
-            PartShells shells,
-            Planner planner,
-            Plans plans,
-            CutViews cutViews,
-            Ledgers ledgers,
-            Paintings paintings,
-            SetupChecks setupChecks,
-            Cutting cutting,
-            CutTogether together,
-            Toolbox toolbox,
-            RoomSource room,
-            CutToCome toCome,
-            OneRead reading) {
-        this.parts = parts;
-        this.shells = shells;
-        this.planner = planner;
-        this.plans = plans;
-        this.cutViews = cutViews;
-        this.ledgers = ledgers;
-        this.paintings = paintings;
-        this.setupChecks = setupChecks;
-        this.cutting = cutting;
-        this.together = together;
-        this.toolbox = toolbox;
-        this.room = room;
-        this.toCome = toCome;
-        this.reading = reading;
-    }
 
     @GetMapping("/parts/{tag}/cut")
     String cut(@PathVariable String tag, @ModelAttribute("shell") Shell shell, Model model) {

@@ -3,18 +3,15 @@ package homalon.app.machining.cut;
 import homalon.app.casting.ledger.Ledgers;
 import homalon.app.casting.part.PartFile;
 import homalon.core.quantity.Length;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** What the face still loses by the plan that stands. */
 @Component
+@RequiredArgsConstructor
 public class CutToCome {
     private final Plans plans;
     private final Ledgers ledgers;
-
-    CutToCome(Plans plans, Ledgers ledgers) {
-        this.plans = plans;
-        this.ledgers = ledgers;
-    }
 
     public Length of(PartFile part) {
         return of(part, plans.of(part).map(p -> p.plan().passes().total()).orElse(Length.ZERO));

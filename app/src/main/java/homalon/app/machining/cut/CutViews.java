@@ -23,10 +23,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** Writes the cutting log for the screen. */
 @Component
+@RequiredArgsConstructor
 public class CutViews {
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM HH:mm", java.util.Locale.ENGLISH);
 
@@ -34,13 +36,6 @@ public class CutViews {
     private final People people;
     private final PlanViews planViews;
     private final Watching watching;
-
-    CutViews(Faces faces, People people, PlanViews planViews, Watching watching) {
-        this.faces = faces;
-        this.people = people;
-        this.planViews = planViews;
-        this.watching = watching;
-    }
 
     /** @param clean who said that it is clean and stopped there */
     public CutView of(

@@ -24,12 +24,14 @@ import homalon.core.rulebook.RuleBook;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Writes passes into the ledger with what they take at the corners, and says when one may stop. */
 @Service
 @Transactional
+@RequiredArgsConstructor
 public class Cutting {
     private final Plans plans;
     private final Planner planner;
@@ -39,25 +41,6 @@ public class Cutting {
     private final WorkLog work;
     private final Turns turns;
     private final People people;
-
-    Cutting(
-            Plans plans,
-            Planner planner,
-            Ledgers ledgers,
-            Paintings paintings,
-            FeedsViews feeds,
-            WorkLog work,
-            Turns turns,
-            People people) {
-        this.plans = plans;
-        this.planner = planner;
-        this.ledgers = ledgers;
-        this.paintings = paintings;
-        this.feeds = feeds;
-        this.work = work;
-        this.turns = turns;
-        this.people = people;
-    }
 
     /**
      * How many passes of this visit the hand knew of.

@@ -17,18 +17,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** Writes how a plan is cut: speed, feed, finish, time and power. */
 @Component
+@RequiredArgsConstructor
 class FeedsViews {
     private final Toolbox toolbox;
     private final Sheets sheets;
-
-    FeedsViews(Toolbox toolbox, Sheets sheets) {
-        this.toolbox = toolbox;
-        this.sheets = sheets;
-    }
 
     /** Iron or steel lies in the face: somebody said so, or liners were measured in it on this visit. */
     boolean steelInFace(PartFile part, Tooling tooling) {

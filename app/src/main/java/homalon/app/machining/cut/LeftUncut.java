@@ -5,13 +5,16 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import java.util.UUID;
+import lombok.Getter;
 import org.hibernate.annotations.Immutable;
 
 /** A low spot off the sealing bands that stays uncut, and who answers for it. */
 @Entity
 @Immutable
 @Table(name = "left_uncut")
+@Getter
 public class LeftUncut extends VisitLine {
+    /** What was painted when it was signed for. */
     @Column(name = "painting_id")
     private UUID painting;
 
@@ -23,14 +26,5 @@ public class LeftUncut extends VisitLine {
         super(id, visit, by);
         this.painting = painting;
         this.why = why;
-    }
-
-    /** What was painted when it was signed for. */
-    public UUID painting() {
-        return painting;
-    }
-
-    public String why() {
-        return why;
     }
 }

@@ -16,20 +16,17 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps what was painted as touched after a pass. */
 @Service
 @Transactional
+@RequiredArgsConstructor
 public class Paintings {
     private final Turns turns;
     private final EvidenceLog log;
-
-    Paintings(Turns turns, EvidenceLog log) {
-        this.turns = turns;
-        this.log = log;
-    }
 
     /** One painting, or what was said in its place. */
     public record Painting(UUID id, Touched touched, long afterLine, UUID by, Instant at) {

@@ -28,6 +28,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -40,6 +41,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Comparing set-ups and keeping a plan. */
 @ToEverybody
 @Controller
+@RequiredArgsConstructor
 class PlanController {
     private final Parts parts;
     private final PartShells shells;
@@ -51,29 +53,6 @@ class PlanController {
     private final CutToCome toCome;
     private final Toolbox toolbox;
     private final OneRead reading;
-
-    PlanController(
-            Parts parts,
-            PartShells shells,
-            Planner planner,
-            Plans plans,
-            PlanViews views,
-            FeedsViews feedsViews,
-            RoomSource room,
-            CutToCome toCome,
-            Toolbox toolbox,
-            OneRead reading) {
-        this.toolbox = toolbox;
-        this.parts = parts;
-        this.shells = shells;
-        this.planner = planner;
-        this.plans = plans;
-        this.views = views;
-        this.feedsViews = feedsViews;
-        this.room = room;
-        this.toCome = toCome;
-        this.reading = reading;
-    }
 
     /**
      * What was keyed beside the set-ups; null or empty leaves what the kept plan has, else what is usual.

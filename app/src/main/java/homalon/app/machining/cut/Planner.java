@@ -23,24 +23,18 @@ import homalon.core.part.SealingBands;
 import homalon.core.quantity.BenchUnit;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** Asks the core for the set-ups of a face that was read. */
 @Component
+@RequiredArgsConstructor
 public class Planner {
     private final SquareReference square;
     private final Surveys surveys;
     private final Findings findings;
     private final Faces faces;
     private final Toolbox toolbox;
-
-    Planner(Surveys surveys, Findings findings, Faces faces, Toolbox toolbox, SquareReference square) {
-        this.square = square;
-        this.surveys = surveys;
-        this.findings = findings;
-        this.faces = faces;
-        this.toolbox = toolbox;
-    }
 
     /** All that a comparison depends on. */
     private record Question(

@@ -17,22 +17,18 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps the plans of visits. */
 @Service
 @Transactional
+@RequiredArgsConstructor
 public class Plans {
     private final Turns turns;
     private final PlanRepository plans;
     private final Clock clock;
-
-    Plans(Turns turns, PlanRepository plans, Clock clock) {
-        this.turns = turns;
-        this.plans = plans;
-        this.clock = clock;
-    }
 
     @Transactional(readOnly = true)
     public Optional<PlanFile> of(PartFile part) {

@@ -18,22 +18,19 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The last look at the machine before the cut: level over the supports, and what the clamps do. */
 @Service
 @Transactional
+@RequiredArgsConstructor
 public class SetupChecks {
     private static final Length MOST = Length.ofMm("20");
 
     private final Turns turns;
     private final EvidenceLog log;
-
-    SetupChecks(Turns turns, EvidenceLog log) {
-        this.turns = turns;
-        this.log = log;
-    }
 
     /** What was read. */
     public enum Kind {

@@ -5,17 +5,22 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import java.util.UUID;
+import lombok.AccessLevel;
+import lombok.Getter;
 import org.hibernate.annotations.Immutable;
 
 /** What the cutter touched, painted or said, after the last line of the ledger that stood then. */
 @Entity
 @Immutable
 @Table(name = "touched")
+@Getter(AccessLevel.PACKAGE)
 class TouchedRow extends VisitLine {
     @Column(name = "after_line")
     private long afterLine;
 
+    /** As the browser writes them, four to a digit. */
     private String cells;
+
     private String said;
 
     protected TouchedRow() {}
@@ -26,15 +31,6 @@ class TouchedRow extends VisitLine {
         this.afterLine = afterLine;
         this.cells = cells;
         this.said = said;
-    }
-
-    long afterLine() {
-        return afterLine;
-    }
-
-    /** As the browser writes them, four to a digit. */
-    String cells() {
-        return cells;
     }
 
     /** Empty where it was painted. */

@@ -19,20 +19,16 @@ import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** Says how what a pass was seen to touch compares with what was foretold, or bounds what is left where nothing was. */
 @Component
+@RequiredArgsConstructor
 class Watching {
     private final Faces faces;
     private final People people;
     private final Paintings paintings;
-
-    Watching(Faces faces, People people, Paintings paintings) {
-        this.faces = faces;
-        this.people = people;
-        this.paintings = paintings;
-    }
 
     /** What is left by the plan and by what was seen are one figure while they are no further apart, mm. */
     static final double ONE_FIGURE = 0.002;

@@ -18,6 +18,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -29,6 +30,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Guides: what is chosen for each, what is ordered, what was done. */
 @ToEverybody
 @Controller
+@RequiredArgsConstructor
 class GuideController {
     private final Parts parts;
     private final PartShells shells;
@@ -36,16 +38,6 @@ class GuideController {
     private final WorkOnValves work;
     private final GuideViews views;
     private final WorkPages pages;
-
-    GuideController(
-            Parts parts, PartShells shells, ValveFiles files, WorkOnValves work, GuideViews views, WorkPages pages) {
-        this.parts = parts;
-        this.shells = shells;
-        this.files = files;
-        this.work = work;
-        this.views = views;
-        this.pages = pages;
-    }
 
     @ToMachinists
     @PostMapping("/parts/{tag}/guides/{valve}/choose")

@@ -26,18 +26,15 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.DoubleStream;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** Writes the guides' page. */
 @Component
+@RequiredArgsConstructor
 class GuideViews {
     private final ValveViews valves;
     private final Catalogue catalogue;
-
-    GuideViews(ValveViews valves, Catalogue catalogue) {
-        this.valves = valves;
-        this.catalogue = catalogue;
-    }
 
     /** @param toCut what the face still loses by the plan; zero for none */
     GuideView of(ValveFile file, String asked, Length toCut, LengthWriter writer) {

@@ -23,6 +23,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import lombok.RequiredArgsConstructor;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -34,6 +35,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Inserts: the place is measured, the list stepped through, the ring fitted. */
 @ToEverybody
 @Controller
+@RequiredArgsConstructor
 class InsertController {
     private static final List<Said> PLACE = List.of(
             Said.COUNTERBORE,
@@ -55,16 +57,6 @@ class InsertController {
     private final WorkOnValves work;
     private final InsertViews views;
     private final WorkPages pages;
-
-    InsertController(
-            Parts parts, PartShells shells, ValveFiles files, WorkOnValves work, InsertViews views, WorkPages pages) {
-        this.parts = parts;
-        this.shells = shells;
-        this.files = files;
-        this.work = work;
-        this.views = views;
-        this.pages = pages;
-    }
 
     @ToMachinists
     @PostMapping("/parts/{tag}/inserts/{valve}/place")

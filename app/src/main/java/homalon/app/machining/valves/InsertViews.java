@@ -20,18 +20,15 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** Writes the inserts' page. */
 @Component
+@RequiredArgsConstructor
 class InsertViews {
     private final ValveViews valves;
     private final Catalogue catalogue;
-
-    InsertViews(ValveViews valves, Catalogue catalogue) {
-        this.valves = valves;
-        this.catalogue = catalogue;
-    }
 
     /** Empty until the place is measured. */
     Optional<InsertChoice> choice(ValveFile file, Valve v, LengthWriter writer) {

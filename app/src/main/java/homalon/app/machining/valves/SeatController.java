@@ -18,6 +18,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -29,20 +30,13 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Seats: how each is made, how deep, and what was done. */
 @ToEverybody
 @Controller
+@RequiredArgsConstructor
 class SeatController {
     private final Parts parts;
     private final PartShells shells;
     private final ValveFiles files;
     private final WorkOnValves work;
     private final WorkPages pages;
-
-    SeatController(Parts parts, PartShells shells, ValveFiles files, WorkOnValves work, WorkPages pages) {
-        this.parts = parts;
-        this.shells = shells;
-        this.files = files;
-        this.work = work;
-        this.pages = pages;
-    }
 
     @ToMachinists
     @PostMapping("/parts/{tag}/seats/{valve}/plan")

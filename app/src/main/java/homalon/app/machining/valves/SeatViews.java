@@ -23,16 +23,14 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** Writes the seats' page. */
 @Component
+@RequiredArgsConstructor
 class SeatViews {
     private final ValveViews valves;
-
-    SeatViews(ValveViews valves) {
-        this.valves = valves;
-    }
 
     SeatView of(ValveFile file, String asked, Length toCut, LengthWriter writer) {
         SeatPlans plans = new SeatPlans(file, toCut);

@@ -32,6 +32,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -45,6 +46,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Measuring of valves, one walk after the other. */
 @ToEverybody
 @Controller
+@RequiredArgsConstructor
 class ValveController {
     private final Parts parts;
     private final PartShells shells;
@@ -54,25 +56,6 @@ class ValveController {
     private final Sheets sheets;
     private final ValveViews views;
     private final OneRead reading;
-
-    ValveController(
-            Parts parts,
-            PartShells shells,
-            ValveFiles files,
-            ValveKeys keys,
-            WorkOnValves work,
-            Sheets sheets,
-            ValveViews views,
-            OneRead reading) {
-        this.parts = parts;
-        this.shells = shells;
-        this.files = files;
-        this.keys = keys;
-        this.work = work;
-        this.sheets = sheets;
-        this.views = views;
-        this.reading = reading;
-    }
 
     /** A line of the book's form: what was keyed for each kind, and what stands where nothing is. */
     record BookRow(String item, String words, List<Field> fields) {}

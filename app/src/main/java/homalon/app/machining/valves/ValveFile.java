@@ -27,8 +27,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 
 /** The valves of one visit: how they lie, what was read and said of each, and what follows. */
+@RequiredArgsConstructor
 final class ValveFile {
     private final PartFile part;
     private final SheetFile sheet;
@@ -77,12 +79,6 @@ final class ValveFile {
 
     private static final Map<String, Measure> MEASURES =
             Arrays.stream(Measure.values()).collect(Collectors.toUnmodifiableMap(Measure::name, m -> m));
-
-    ValveFile(PartFile part, SheetFile sheet, Judged judged) {
-        this.part = part;
-        this.sheet = sheet;
-        this.judged = judged;
-    }
 
     /** @param sheet set up already */
     static ValveFile of(PartFile part, SheetFile sheet, Layout layout) {

@@ -11,10 +11,12 @@ import homalon.core.input.BadInputException;
 import homalon.core.part.LayoutNumbers;
 import java.util.Optional;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** Opens the valves of a visit. */
 @Component
+@RequiredArgsConstructor
 class ValveFiles {
     private final Sheets sheets;
     private final Faces faces;
@@ -27,11 +29,6 @@ class ValveFiles {
      *     is not taken for what another wrote in its place
      */
     private record Key(UUID visit, long revision, long last, LayoutNumbers numbers) {}
-
-    ValveFiles(Sheets sheets, Faces faces) {
-        this.sheets = sheets;
-        this.faces = faces;
-    }
 
     /** Empty before it was said how they lie. */
     Optional<ValveFile> of(PartFile part) {

@@ -7,16 +7,14 @@ import homalon.core.route.VisitFacts;
 import homalon.core.verdict.Verdict;
 import java.util.Optional;
 import java.util.function.Function;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** What the valves of a visit say to the route. */
 @Component
+@RequiredArgsConstructor
 public class ValveFindings {
     private final ValveFiles files;
-
-    ValveFindings(ValveFiles files) {
-        this.files = files;
-    }
 
     /** Empty before it was said how they lie. */
     public Optional<VisitFacts.Valves> of(PartFile part, SheetFile sheet) {

@@ -14,18 +14,15 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** What valves do to the chambers that they lie in: how large their heads are, how far seat work will set them deeper. */
 @Component
+@RequiredArgsConstructor
 public class ValveHeadsOfPart {
     private final ValveFiles files;
     private final CutToCome toCome;
-
-    ValveHeadsOfPart(ValveFiles files, CutToCome toCome) {
-        this.files = files;
-        this.toCome = toCome;
-    }
 
     /**
      * @param byCylinder of cylinders whose valve heads are all known

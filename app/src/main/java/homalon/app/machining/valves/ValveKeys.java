@@ -18,11 +18,13 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Takes what was keyed of a valve, once it can stand beside the rest. */
 @Service
+@RequiredArgsConstructor
 class ValveKeys {
     /**
      * What somebody keyed.
@@ -36,10 +38,6 @@ class ValveKeys {
     private static final double ODD = 0.25;
 
     private final Sheets sheets;
-
-    ValveKeys(Sheets sheets) {
-        this.sheets = sheets;
-    }
 
     /** @throws BadInputException for what cannot be; {@link AskAgainException} for what is odd and was not said to be sure */
     @Transactional

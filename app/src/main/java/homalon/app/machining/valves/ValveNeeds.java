@@ -16,20 +16,16 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** What guides, inserts and shims were chosen for the valves of a job. */
 @Component
+@RequiredArgsConstructor
 class ValveNeeds implements NeedSource {
     private final ValveFiles files;
     private final Catalogue catalogue;
     private final CutToCome toCome;
-
-    ValveNeeds(ValveFiles files, Catalogue catalogue, CutToCome toCome) {
-        this.files = files;
-        this.catalogue = catalogue;
-        this.toCome = toCome;
-    }
 
     private record One(String code, String words, Operation operation, String where) {}
 

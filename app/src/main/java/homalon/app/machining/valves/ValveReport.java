@@ -12,16 +12,14 @@ import homalon.core.verdict.Verdict;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** What the report says of valves. */
 @Component
+@RequiredArgsConstructor
 public class ValveReport {
     private final ValveFiles files;
-
-    ValveReport(ValveFiles files) {
-        this.files = files;
-    }
 
     /**
      * @param said in plain words

@@ -26,10 +26,12 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** Writes valves for the screen: the drawing, the table, the walk in hand. */
 @Component
+@RequiredArgsConstructor
 class ValveViews {
     private static final List<Subject> COLUMNS = List.of(
             Subject.GUIDE,
@@ -42,10 +44,6 @@ class ValveViews {
             Subject.SPRING);
 
     private final Faces faces;
-
-    ValveViews(Faces faces) {
-        this.faces = faces;
-    }
 
     ValveView of(ValveFile file, Measure.Walk walk, LengthWriter writer) {
         long out = file.valves().stream()

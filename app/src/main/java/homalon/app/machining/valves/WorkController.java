@@ -9,6 +9,7 @@ import homalon.app.foundation.web.NotHereException;
 import homalon.app.foundation.web.Shell;
 import java.util.Map;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -21,16 +22,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** What the pages of work on valves have in common: to be opened, and to take back what was written as done. */
 @ToEverybody
 @Controller
+@RequiredArgsConstructor
 class WorkController {
     private final Parts parts;
     private final WorkOnValves work;
     private final WorkPages pages;
-
-    WorkController(Parts parts, WorkOnValves work, WorkPages pages) {
-        this.parts = parts;
-        this.work = work;
-        this.pages = pages;
-    }
 
     @GetMapping("/parts/{tag}/{page:guides|inserts|seats}")
     String page(

@@ -14,23 +14,18 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps how valves lie, what is read of them, and what a form says of one: several places at once, all or none. */
 @Component
+@RequiredArgsConstructor
 public class WorkOnValves {
     private final Parts parts;
     private final ValveFiles files;
     private final ValveKeys keys;
     private final Sheets sheets;
-
-    WorkOnValves(Parts parts, ValveFiles files, ValveKeys keys, Sheets sheets) {
-        this.parts = parts;
-        this.files = files;
-        this.keys = keys;
-        this.sheets = sheets;
-    }
 
     /** @param form as typed: how they lie, and the book, each field named by kind and item */
     @Transactional

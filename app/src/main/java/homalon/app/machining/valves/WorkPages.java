@@ -8,11 +8,13 @@ import homalon.app.machining.cut.CutToCome;
 import homalon.core.catalogue.Metal;
 import homalon.core.quantity.LengthWriter;
 import java.util.List;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 
 /** Shows the pages of work on valves, whole or the parts that a form has changed. */
 @Component
+@RequiredArgsConstructor
 class WorkPages {
     private final PartShells shells;
     private final ValveFiles files;
@@ -21,23 +23,6 @@ class WorkPages {
     private final SeatViews seats;
     private final CutToCome toCome;
     private final OneRead reading;
-
-    WorkPages(
-            PartShells shells,
-            ValveFiles files,
-            GuideViews guides,
-            InsertViews inserts,
-            SeatViews seats,
-            CutToCome toCome,
-            OneRead reading) {
-        this.shells = shells;
-        this.files = files;
-        this.guides = guides;
-        this.inserts = inserts;
-        this.seats = seats;
-        this.toCome = toCome;
-        this.reading = reading;
-    }
 
     /** @param valve asked for; empty for the first that is to be worked on */
     String page(PartFile part, WorkPage page, String valve, Shell shell, Model model) {

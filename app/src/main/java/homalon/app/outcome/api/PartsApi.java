@@ -21,6 +21,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
@@ -37,6 +38,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping(path = "/api/v1/parts", produces = MediaType.APPLICATION_JSON_VALUE)
 @Tag(name = "Parts")
+@RequiredArgsConstructor
 class PartsApi {
     private static final int MOST = 100;
 
@@ -44,13 +46,6 @@ class PartsApi {
     private final PartShells shells;
     private final Surveys surveys;
     private final Ledgers ledgers;
-
-    PartsApi(Parts parts, PartShells shells, Surveys surveys, Ledgers ledgers) {
-        this.parts = parts;
-        this.shells = shells;
-        this.surveys = surveys;
-        this.ledgers = ledgers;
-    }
 
     @Schema(name = "Paged", description = "total counts all there are")
     record Paged<T>(int page, int size, long total, List<T> items) {}

@@ -42,6 +42,7 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -53,6 +54,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Answers at one glance: what do I do next, what is stuck and on whom, what is late. */
 @ToEverybody
 @Controller
+@RequiredArgsConstructor
 class BenchController {
     private static final DateTimeFormatter TODAY = DateTimeFormatter.ofPattern("EEEE, d MMMM", Locale.ENGLISH);
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE", Locale.ENGLISH);
@@ -86,27 +88,6 @@ class BenchController {
 
     private final Cache<Picture, String> pictures =
             Caffeine.newBuilder().maximumSize(400).build();
-
-    BenchController(
-            InTheShop shop,
-            StepSource steps,
-            Surveys surveys,
-            Findings findings,
-            Ledgers ledgers,
-            Faces faces,
-            OneRead reading,
-            Clock clock,
-            Backups backups) {
-        this.backups = backups;
-        this.shop = shop;
-        this.steps = steps;
-        this.surveys = surveys;
-        this.findings = findings;
-        this.ledgers = ledgers;
-        this.faces = faces;
-        this.reading = reading;
-        this.clock = clock;
-    }
 
     /**
      * One part to work on.

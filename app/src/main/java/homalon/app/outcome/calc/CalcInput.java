@@ -5,6 +5,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.util.List;
 import java.util.Objects;
+import lombok.RequiredArgsConstructor;
 import org.springframework.core.MethodParameter;
 import org.springframework.stereotype.Component;
 import org.springframework.web.bind.support.WebDataBinderFactory;
@@ -17,12 +18,9 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
  * Hands a call its request. The body is read as it came, whatever type its header gives it: a spreadsheet's script rarely sets one.
  */
 @Component
+@RequiredArgsConstructor
 class CalcInput implements HandlerMethodArgumentResolver, WebMvcConfigurer {
     private final CalcBody body;
-
-    CalcInput(CalcBody body) {
-        this.body = body;
-    }
 
     @Override
     public void addArgumentResolvers(List<HandlerMethodArgumentResolver> resolvers) {

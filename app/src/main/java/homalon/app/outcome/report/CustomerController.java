@@ -4,6 +4,7 @@ import homalon.app.foundation.opened.ToOwners;
 import homalon.app.foundation.security.Signed;
 import homalon.core.input.BadInputException;
 import jakarta.servlet.http.HttpServletResponse;
+import lombok.RequiredArgsConstructor;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -17,12 +18,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 @ToOwners
 @Controller
 @RequestMapping("/shop/customers")
+@RequiredArgsConstructor
 class CustomerController {
     private final Customers customers;
-
-    CustomerController(Customers customers) {
-        this.customers = customers;
-    }
 
     @GetMapping
     String page(Model model) {

@@ -5,6 +5,7 @@ import homalon.app.foundation.people.Journal;
 import homalon.core.input.BadInputException;
 import java.util.List;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -12,6 +13,7 @@ import org.unbescape.html.HtmlEscape;
 
 /** Customers who ask to be erased. What was measured stays, and every seal still agrees: it has the name as a salted digest only. */
 @Service
+@RequiredArgsConstructor
 class Customers {
     static final String ERASED = "erased";
     private static final int SHOWN = 5;
@@ -19,12 +21,6 @@ class Customers {
     private final ReleaseErasedRepository erased;
     private final InTheShop inTheShop;
     private final Journal journal;
-
-    Customers(ReleaseErasedRepository erased, InTheShop inTheShop, Journal journal) {
-        this.erased = erased;
-        this.inTheShop = inTheShop;
-        this.journal = journal;
-    }
 
     /**
      * Takes the name from castings and papers, and the salt from the seals.

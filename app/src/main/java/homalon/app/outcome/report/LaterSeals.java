@@ -1,5 +1,6 @@
 package homalon.app.outcome.report;
 
+import lombok.RequiredArgsConstructor;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.ObjectProvider;
@@ -9,15 +10,12 @@ import org.springframework.stereotype.Component;
 
 /** Seals what was handed over before there were seals, once, behind the start; marked as sealed later. */
 @Component
+@RequiredArgsConstructor
 class LaterSeals {
     private static final Logger LOG = LoggerFactory.getLogger(LaterSeals.class);
 
     /** Asked for behind the start: half of the application hangs on it. */
     private final ObjectProvider<Releases> later;
-
-    LaterSeals(ObjectProvider<Releases> later) {
-        this.later = later;
-    }
 
     @EventListener(ApplicationReadyEvent.class)
     void start() {

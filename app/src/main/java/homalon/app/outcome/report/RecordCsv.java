@@ -19,6 +19,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Stream;
+import lombok.RequiredArgsConstructor;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.springframework.stereotype.Component;
@@ -28,6 +29,7 @@ import org.springframework.stereotype.Component;
  * millimetres. A text that a spreadsheet might take for a formula is preceded by an apostrophe.
  */
 @Component
+@RequiredArgsConstructor
 class RecordCsv {
     private static final LengthWriter MM = new LengthWriter(BenchUnit.MM);
 
@@ -35,13 +37,6 @@ class RecordCsv {
     private final Surveys surveys;
     private final Ledgers ledgers;
     private final People people;
-
-    RecordCsv(Parts parts, Surveys surveys, Ledgers ledgers, People people) {
-        this.parts = parts;
-        this.surveys = surveys;
-        this.ledgers = ledgers;
-        this.people = people;
-    }
 
     /** What is printed line by line. */
     private interface Lines {

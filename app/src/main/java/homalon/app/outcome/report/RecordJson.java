@@ -32,6 +32,7 @@ import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
@@ -43,6 +44,7 @@ import tools.jackson.databind.node.ObjectNode;
  * format.
  */
 @Component
+@RequiredArgsConstructor
 class RecordJson {
     private static final String FORMAT = "homalon-record/1";
 
@@ -63,35 +65,6 @@ class RecordJson {
             .enable(SerializationFeature.INDENT_OUTPUT)
             .changeDefaultPropertyInclusion(i -> i.withValueInclusion(JsonInclude.Include.NON_NULL))
             .build();
-
-    RecordJson(
-            Parts parts,
-            Surveys surveys,
-            Findings findings,
-            FeelerSurveys feelers,
-            FeelerFindings feelerFindings,
-            Plans plans,
-            Ledgers ledgers,
-            Paintings paintings,
-            RecordWhole whole,
-            Changes changes,
-            People people,
-            Shop shop,
-            Clock clock) {
-        this.parts = parts;
-        this.surveys = surveys;
-        this.findings = findings;
-        this.feelers = feelers;
-        this.feelerFindings = feelerFindings;
-        this.plans = plans;
-        this.ledgers = ledgers;
-        this.paintings = paintings;
-        this.whole = whole;
-        this.changes = changes;
-        this.people = people;
-        this.shop = shop;
-        this.clock = clock;
-    }
 
     private record File(String format, String shop, String writtenAt, Casting part, List<Visit> visits, Book ledger) {}
 

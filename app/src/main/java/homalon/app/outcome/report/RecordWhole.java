@@ -15,24 +15,18 @@ import java.math.RoundingMode;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** What was done beside the face, for the record: the log of work, cracks, pressure tests, and every figure of the sheets. */
 @Component
+@RequiredArgsConstructor
 class RecordWhole {
     private final WorkLog work;
     private final Cracks cracks;
     private final PressureTests tests;
     private final Sheets sheets;
     private final Orders orders;
-
-    RecordWhole(WorkLog work, Cracks cracks, PressureTests tests, Sheets sheets, Orders orders) {
-        this.work = work;
-        this.cracks = cracks;
-        this.tests = tests;
-        this.sheets = sheets;
-        this.orders = orders;
-    }
 
     record Whole(
             List<Work> work, List<Crack> cracks, List<Test> pressureTests, List<Sheet> sheets, List<Order> orders) {}

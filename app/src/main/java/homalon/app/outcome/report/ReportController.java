@@ -28,6 +28,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -46,6 +47,7 @@ import org.springframework.web.bind.annotation.ResponseBody;
 /** The last step: the report on the screen, what can be taken along, and the hand-over. */
 @ToEverybody
 @Controller
+@RequiredArgsConstructor
 class ReportController {
     private static final int MOST_FILE = 20_000_000;
     private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
@@ -64,37 +66,6 @@ class ReportController {
     private final BigFiles files;
     private final Journal journal;
     private final OneWrite writing;
-
-    ReportController(
-            Parts parts,
-            PartShells shells,
-            Reports reports,
-            ReportPdf pdf,
-            RecordJson json,
-            RecordCsv csv,
-            WorkLog work,
-            People people,
-            Releases releases,
-            SealCheck seals,
-            OneRead reading,
-            OneWrite writing,
-            BigFiles files,
-            Journal journal) {
-        this.journal = journal;
-        this.files = files;
-        this.releases = releases;
-        this.seals = seals;
-        this.writing = writing;
-        this.parts = parts;
-        this.shells = shells;
-        this.reports = reports;
-        this.pdf = pdf;
-        this.json = json;
-        this.csv = csv;
-        this.work = work;
-        this.people = people;
-        this.reading = reading;
-    }
 
     @GetMapping("/parts/{tag}/report")
     String page(@PathVariable String tag, @ModelAttribute("shell") Shell shell, Model model) {

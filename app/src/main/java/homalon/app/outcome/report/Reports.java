@@ -43,10 +43,12 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** Gathers what a report shows and puts it into plain words. */
 @Component
+@RequiredArgsConstructor
 class Reports {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
 
@@ -67,43 +69,6 @@ class Reports {
     private final People people;
     private final Shop shop;
     private final Clock clock;
-
-    Reports(
-            Surveys surveys,
-            Findings findings,
-            FaceViews faceViews,
-            ThicknessViews thicknessViews,
-            Paintings paintings,
-            FeelerSurveys feelers,
-            FeelerViews feelerViews,
-            Plans plans,
-            Planner planner,
-            Ledgers ledgers,
-            CutViews cutViews,
-            WholeReport whole,
-            ValveReport valves,
-            ChamberReport chambers,
-            People people,
-            Shop shop,
-            Clock clock) {
-        this.surveys = surveys;
-        this.findings = findings;
-        this.faceViews = faceViews;
-        this.thicknessViews = thicknessViews;
-        this.paintings = paintings;
-        this.feelers = feelers;
-        this.feelerViews = feelerViews;
-        this.plans = plans;
-        this.planner = planner;
-        this.ledgers = ledgers;
-        this.cutViews = cutViews;
-        this.whole = whole;
-        this.valves = valves;
-        this.chambers = chambers;
-        this.people = people;
-        this.shop = shop;
-        this.clock = clock;
-    }
 
     ReportView of(PartFile part, LengthWriter writer) {
         LedgerFile ledger = ledgers.of(part);

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -17,16 +18,12 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Says whether a seal, the papers and the tables still agree. */
 @Component
+@RequiredArgsConstructor
 public class SealCheck {
     private static final JsonMapper JSON = JsonMapper.shared();
 
     private final Releases releases;
     private final ShopKey key;
-
-    SealCheck(Releases releases, ShopKey key) {
-        this.releases = releases;
-        this.key = key;
-    }
 
     /**
      * What was found about one visit.

@@ -22,24 +22,18 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** What the report says of the casting beside its face: cleaned, cracked, mended, tested, straight; and what was not looked at. */
 @Component
+@RequiredArgsConstructor
 class WholeReport {
     private final WorkLog work;
     private final Cracks cracks;
     private final PressureTests tests;
     private final SheetWords sheets;
     private final People people;
-
-    WholeReport(WorkLog work, Cracks cracks, PressureTests tests, SheetWords sheets, People people) {
-        this.work = work;
-        this.cracks = cracks;
-        this.tests = tests;
-        this.sheets = sheets;
-        this.people = people;
-    }
 
     List<String> of(PartFile part, LengthWriter writer) {
         Map<UUID, String> names = people.names();

@@ -41,29 +41,18 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** Gathers what is known of a visit, as the core takes it. */
 @Component
+@RequiredArgsConstructor
 class FactsOfVisits {
     private final Findings findings;
     private final FeelerFindings feelers;
     private final SheetFindings sheets;
     private final ValveFindings valves;
     private final ChamberFindings chambers;
-
-    FactsOfVisits(
-            Findings findings,
-            FeelerFindings feelers,
-            SheetFindings sheets,
-            ValveFindings valves,
-            ChamberFindings chambers) {
-        this.findings = findings;
-        this.feelers = feelers;
-        this.sheets = sheets;
-        this.valves = valves;
-        this.chambers = chambers;
-    }
 
     /** @param names of people, for those who answer for what is left out */
     VisitFacts of(PartFile part, List<SurveyFile> surveys, Written.Lines lines, Map<UUID, String> names) {

@@ -35,6 +35,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -47,6 +48,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** The route of a part: what is done, due and to come, why, and who answers for what is left out. */
 @ToEverybody
 @Controller
+@RequiredArgsConstructor
 class RouteController {
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH);
     /** What may be asked for beyond what was found. */
@@ -71,15 +73,6 @@ class RouteController {
     private final People people;
     private final Journal journal;
     private final OneRead reading;
-
-    RouteController(Parts parts, PartShells shells, WorkLog work, People people, Journal journal, OneRead reading) {
-        this.journal = journal;
-        this.parts = parts;
-        this.shells = shells;
-        this.work = work;
-        this.people = people;
-        this.reading = reading;
-    }
 
     /** A step of the route as the page shows it. */
     record Shown(

@@ -19,10 +19,12 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** Asks the core where visits stand, from what is written about them, read once for all parts asked for. */
 @Component
+@RequiredArgsConstructor
 class RouteSteps implements StepSource {
     private final Surveys surveys;
     private final Written written;
@@ -42,13 +44,6 @@ class RouteSteps implements StepSource {
 
     private final Cache<UUID, Stood> stood =
             Caffeine.newBuilder().maximumSize(300).build();
-
-    RouteSteps(Surveys surveys, Written written, FactsOfVisits facts, People people) {
-        this.surveys = surveys;
-        this.written = written;
-        this.facts = facts;
-        this.people = people;
-    }
 
     @Override
     public Map<UUID, VisitSteps.Standing> steps(List<PartFile> parts, LengthWriter writer) {

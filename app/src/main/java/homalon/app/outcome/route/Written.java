@@ -27,10 +27,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** What was written about visits beside the readings of their faces; read anew only when a line was added since. */
 @Component
+@RequiredArgsConstructor
 class Written {
 
     /** The lines about one visit; of the ledger all those of the part. */
@@ -57,27 +59,6 @@ class Written {
     private final Orders orders;
     private final Cache<UUID, Known> known =
             Caffeine.newBuilder().maximumSize(300).build();
-
-    Written(
-            EntityManager entities,
-            FeelerSurveys feelers,
-            Plans plans,
-            Ledgers ledgers,
-            WorkLog work,
-            Cracks cracks,
-            PressureTests tests,
-            Sheets sheets,
-            Orders orders) {
-        this.entities = entities;
-        this.feelers = feelers;
-        this.plans = plans;
-        this.ledgers = ledgers;
-        this.work = work;
-        this.cracks = cracks;
-        this.tests = tests;
-        this.sheets = sheets;
-        this.orders = orders;
-    }
 
     /** By visit, for parts that are here now. */
     Map<UUID, Lines> of(List<PartFile> parts) {

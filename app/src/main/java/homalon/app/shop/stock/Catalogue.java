@@ -7,20 +7,17 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The shop's list. Lines are superseded, never changed. */
 @Service
 @Transactional
+@RequiredArgsConstructor
 public class Catalogue {
     private final EvidenceLog log;
     private final EntityManager entities;
-
-    Catalogue(EvidenceLog log, EntityManager entities) {
-        this.log = log;
-        this.entities = entities;
-    }
 
     /** @param shelf how many lie on the shop's own shelf */
     public record Row(Item item, int shelf) {}

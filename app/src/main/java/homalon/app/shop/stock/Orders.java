@@ -16,24 +16,19 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** What was ordered for parts, and what has arrived. */
 @Service
 @Transactional
+@RequiredArgsConstructor
 public class Orders {
     private final Turns turns;
     private final EvidenceLog log;
     private final EntityManager entities;
     private final Catalogue catalogue;
-
-    Orders(Turns turns, EvidenceLog log, EntityManager entities, Catalogue catalogue) {
-        this.turns = turns;
-        this.log = log;
-        this.entities = entities;
-        this.catalogue = catalogue;
-    }
 
     /**
      * One order.

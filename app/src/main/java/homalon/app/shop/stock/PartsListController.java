@@ -23,6 +23,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -35,6 +36,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** What a job needs, what was ordered for it, what has come. */
 @ToEverybody
 @Controller
+@RequiredArgsConstructor
 class PartsListController {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
 
@@ -47,27 +49,6 @@ class PartsListController {
     private final People people;
     private final OneRead reading;
     private final Clock clock;
-
-    PartsListController(
-            Parts parts,
-            PartShells shells,
-            NeedSource needs,
-            Catalogue catalogue,
-            Orders orders,
-            Quotes quotes,
-            People people,
-            OneRead reading,
-            Clock clock) {
-        this.parts = parts;
-        this.shells = shells;
-        this.needs = needs;
-        this.catalogue = catalogue;
-        this.orders = orders;
-        this.quotes = quotes;
-        this.people = people;
-        this.reading = reading;
-        this.clock = clock;
-    }
 
     /**
      * What is needed as the page shows it.

@@ -7,18 +7,16 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
 /** Asks the supplier for several codes at once and waits a moment, not longer. */
 @Component
+@RequiredArgsConstructor
 class Quotes {
     private static final long PATIENCE_MILLIS = 1_500;
 
     private final Supplier supplier;
-
-    Quotes(Supplier supplier) {
-        this.supplier = supplier;
-    }
 
     /**
      * One answer, or none.

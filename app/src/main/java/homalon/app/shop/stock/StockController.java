@@ -19,6 +19,7 @@ import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
+import lombok.RequiredArgsConstructor;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -33,18 +34,13 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** The shop's list of inserts, guides and shims. */
 @ToEverybody
 @Controller
+@RequiredArgsConstructor
 class StockController {
     private static final int MOST_BYTES = 1_000_000;
 
     private final Catalogue catalogue;
     private final OneRead reading;
     private final BigFiles files;
-
-    StockController(Catalogue catalogue, OneRead reading, BigFiles files) {
-        this.files = files;
-        this.catalogue = catalogue;
-        this.reading = reading;
-    }
 
     /** A line as the page shows it. */
     record Line(

@@ -13,12 +13,14 @@ import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The shop's own tools, and the usual ones until it has said what it has. */
 @Service
 @Transactional
+@RequiredArgsConstructor
 public class Toolbox {
     private final BladeRepository blades;
     private final ShimRepository shims;
@@ -26,21 +28,6 @@ public class Toolbox {
     private final CutterRepository cutters;
     private final OneRead reading;
     private final Clock clock;
-
-    Toolbox(
-            BladeRepository blades,
-            ShimRepository shims,
-            MachineRepository machines,
-            CutterRepository cutters,
-            OneRead reading,
-            Clock clock) {
-        this.blades = blades;
-        this.shims = shims;
-        this.machines = machines;
-        this.cutters = cutters;
-        this.reading = reading;
-        this.clock = clock;
-    }
 
     @Transactional(readOnly = true)
     public List<Machine> machines() {

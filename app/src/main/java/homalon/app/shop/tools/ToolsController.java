@@ -15,6 +15,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -27,14 +28,10 @@ import org.springframework.web.bind.annotation.RequestParam;
 @ToOwners
 @Controller
 @RequestMapping("/shop/tools")
+@RequiredArgsConstructor
 class ToolsController {
     private final Toolbox toolbox;
     private final Journal journal;
-
-    ToolsController(Toolbox toolbox, Journal journal) {
-        this.toolbox = toolbox;
-        this.journal = journal;
-    }
 
     @GetMapping
     String page(@ModelAttribute("shell") Shell shell, Model model) {
