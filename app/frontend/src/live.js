@@ -7,13 +7,14 @@ const SILENT = 6000;
 
 class Live {
   constructor() {
-    const tag = document.querySelector('[data-part]')?.dataset.part;
-    if (tag) stream.listen(`part-${tag}`, (words) => {
-      if (words === thisPage) return;
-      if (window.keying?.root.dataset.look) window.keying.lookSoon();
-      else if (window.whatIf) window.whatIf.ask();
-      else this.lookSoon();
-    });
+    for (const { dataset } of document.querySelectorAll('[data-part]')) {
+      stream.listen(`part-${dataset.part}`, (words) => {
+        if (words === thisPage) return;
+        if (window.keying?.root.dataset.look) window.keying.lookSoon();
+        else if (window.whatIf) window.whatIf.ask();
+        else this.lookSoon();
+      });
+    }
     if (document.querySelector('[data-gauge]')) stream.listen('gauge', (words) => window.gauge?.heard(JSON.parse(words)));
   }
 

@@ -2,6 +2,8 @@ package homalon.app.foundation.devices;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.Collection;
+import java.util.List;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -13,10 +15,11 @@ import org.springframework.web.servlet.HandlerInterceptor;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
-/** Tells whoever looks at a part that somebody wrote something on it. */
+/** Tells whoever looks at a part that somebody wrote something on it: on its own pages, or on several parts at once. */
 @Configuration
 @EnableScheduling
-class PartChanges implements WebMvcConfigurer, HandlerInterceptor {
+public class PartChanges implements WebMvcConfigurer, HandlerInterceptor {
+    private static final String ON = PartChanges.class.getName() + ".on";
     private static final Pattern PART = Pattern.compile("/parts/([A-Za-z]{1,3}-[0-9]{2,6})/.*");
 
     private final LiveBus bus;
@@ -30,18 +33,30 @@ class PartChanges implements WebMvcConfigurer, HandlerInterceptor {
 
     @Override
     public void addInterceptors(InterceptorRegistry registry) {
-        registry.addInterceptor(this).addPathPatterns("/parts/**");
+        registry.addInterceptor(this).addPathPatterns("/parts/**", "/batch/**");
+    }
+
+    /** Says on which parts this request writes, where its address does not name them. */
+    public static void on(HttpServletRequest request, Collection<String> tags) {
+        request.setAttribute(ON, List.copyOf(tags));
+    }
+
+    private static List<String> written(HttpServletRequest request) {
+        if (request.getAttribute(ON) instanceof List<?> tags) {
+            return tags.stream().map(Object::toString).toList();
+        }
+        Matcher m = PART.matcher(request.getRequestURI());
+        return m.matches() ? List.of(m.group(1).toUpperCase(Locale.ROOT)) : List.of();
     }
 
     @Override
     public void afterCompletion(HttpServletRequest request, HttpServletResponse response, Object handler, Exception e) {
-        Matcher m = PART.matcher(request.getRequestURI());
-        if (request.getMethod().equals("POST") && response.getStatus() < 400 && m.matches()) {
+        List<String> tags = written(request);
+        if (request.getMethod().equals("POST") && response.getStatus() < 400 && !tags.isEmpty()) {
             String page = request.getHeader("X-Page");
-            String topic = "part-" + m.group(1).toUpperCase(Locale.ROOT);
             String from = page != null && page.matches("[0-9a-f-]{36}") ? page : "changed";
             // Whoever wrote need not wait until the others are told.
-            teller.execute(() -> bus.tell(topic, from));
+            teller.execute(() -> tags.forEach(tag -> bus.tell("part-" + tag, from)));
         }
     }
 }

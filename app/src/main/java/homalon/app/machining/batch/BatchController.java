@@ -4,6 +4,7 @@ import homalon.app.casting.ledger.LedgerFile;
 import homalon.app.casting.ledger.Ledgers;
 import homalon.app.casting.part.PartFile;
 import homalon.app.casting.part.Parts;
+import homalon.app.foundation.devices.PartChanges;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.security.Signed;
@@ -24,6 +25,7 @@ import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.rulebook.RuleBook;
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -114,8 +116,10 @@ class BatchController {
             @RequestParam UUID id,
             @RequestParam(name = "tag", defaultValue = "") List<String> tags,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell) {
+            @ModelAttribute("shell") Shell shell,
+            HttpServletRequest request) {
         batches.form(id, tags, shell.unit(), me.id());
+        PartChanges.on(request, tags);
         return "redirect:/batch/" + id;
     }
 
@@ -212,6 +216,7 @@ class BatchController {
             @RequestParam(defaultValue = "false") boolean sure,
             @AuthenticationPrincipal Signed me,
             @ModelAttribute("shell") Shell shell,
+            HttpServletRequest request,
             Model model) {
         if (typed.strip().equals("/")) {
             throw new BadInputException("typed", "A pass is not skipped: key its depth.");
@@ -219,6 +224,7 @@ class BatchController {
         Length depth = Length.parse(typed, unit);
         Ledgers.Notes notes = new Ledgers.Notes(machine, cutter, edge, note, typed.strip());
         batches.pass(batch, id, depth, notes, Cutting.Seen.at(place, seen, sure, unit), me.id());
+        PartChanges.on(request, batches.tags(batch));
         fill(batch, shell, model);
         return "batch/batch :: live";
     }
@@ -231,8 +237,10 @@ class BatchController {
             @RequestParam(defaultValue = "") String why,
             @AuthenticationPrincipal Signed me,
             @ModelAttribute("shell") Shell shell,
+            HttpServletRequest request,
             Model model) {
         batches.takeBack(batch, id, why, me.id());
+        PartChanges.on(request, batches.tags(batch));
         fill(batch, shell, model);
         return "batch/batch :: live";
     }

@@ -175,6 +175,12 @@ public class Batches implements CutTogether {
         return members;
     }
 
+    /** Tags of the castings of a batch. */
+    @Transactional(readOnly = true)
+    List<String> tags(UUID batch) {
+        return members(batch).stream().map(PartFile::tag).toList();
+    }
+
     /** The batch that a casting's present visit is cut in. */
     @Override
     @Transactional(readOnly = true)

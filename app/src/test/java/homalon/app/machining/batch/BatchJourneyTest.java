@@ -10,6 +10,7 @@ import homalon.app.casting.ledger.LedgerFile;
 import homalon.app.casting.ledger.Ledgers;
 import homalon.app.casting.part.PartFile;
 import homalon.app.check.face.SurveyKind;
+import homalon.app.foundation.devices.LiveBus;
 import homalon.app.machining.cut.Cutting;
 import homalon.app.machining.cut.Plans;
 import homalon.app.testing.Browser;
@@ -24,7 +25,9 @@ import homalon.core.quantity.Length;
 import homalon.core.sim.SeededFace;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -74,6 +77,11 @@ class BatchJourneyTest {
                 shop.bean(Plans.class).of(much).orElseThrow().plan().passes(),
                 "one list for both");
 
+        Page other = page.context().newPage();
+        other.navigate(page.url());
+        page.bringToFront();
+        Set<String> told = ConcurrentHashMap.newKeySet();
+        shop.bean(LiveBus.class).listen((topic, words) -> told.add(topic));
         int planned = page.locator("#walk [data-place]").count();
         for (int pass = 0; pass < planned; pass++) {
             page.keyboard().press("*");
@@ -81,13 +89,20 @@ class BatchJourneyTest {
             assertThat(page.locator("#walk [data-state=read]")).hasCount(pass + 1);
         }
         assertThat(page.locator(".verdict .words")).hasText("Cut as planned");
+        Set<String> both = Set.of("part-" + little.tag(), "part-" + much.tag());
+        page.waitForCondition(() -> told.containsAll(both));
         assertEquals(cut(little), cut(much));
         assertTrue(cut(much).mm() > 0.1);
 
+        other.bringToFront();
+        assertThat(other.locator(".verdict .words")).hasText("Cut as planned");
+        page.bringToFront();
+        told.clear();
         page.locator("#take-back summary").press("Enter");
         page.fill("#take-back input[name=why]", "the table had not run out");
         page.keyboard().press("Enter");
         assertThat(page.locator("#walk [data-state=read]")).hasCount(planned - 1);
+        page.waitForCondition(() -> told.containsAll(both));
         assertEquals(cut(little), cut(much));
         page.navigate(shop.address() + "/parts/" + much.tag() + "/cut");
         assertThat(page.locator("body")).containsText("a pass keyed here is written for this one only");
