@@ -1,5 +1,6 @@
 // A scan: its first lines are looked at, what is unclear is asked, then it is sent as it is.
 import { uuid } from './server.js';
+import { stream } from './stream.js';
 
 const HEAD = 1 << 16;
 
@@ -64,12 +65,10 @@ class Scan {
       bar.value = e.lengthComputable ? (90 * e.loaded) / e.total : 0;
       this.part('doing').textContent = `${Math.round(e.loaded / 1e6)} of ${Math.round(file.size / 1e6)} MB sent`;
     });
-    const asking = setInterval(async () => {
-      const said = await fetch(`${this.url}/progress?id=${id}`, { headers: { 'X-Keying': '1' } }).then((a) => a.text(), () => '');
-      if (said) this.part('doing').textContent = said;
-    }, 700);
+    stream.listen(`scan-${id}`, (words) => {
+      if (this.sending) this.part('doing').textContent = words;
+    });
     const done = (words) => {
-      clearInterval(asking);
       this.sending = false;
       bar.hidden = true;
       this.part('doing').textContent = '';

@@ -18,6 +18,7 @@ class Stream {
     if (!window.EventSource) return;
     this.own.set(topic, listener);
     this.windows.postMessage({ wants: this.id, topics: [...this.own.keys()] });
+    if (this.leads) this.want(this.id, [...this.own.keys()]);
     if (this.asked) return;
     this.asked = true;
     if (navigator.locks) navigator.locks.request(CHANNEL, () => this.lead());

@@ -1,7 +1,5 @@
 package homalon.app.check.scan;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.app.casting.part.Faces;
 import homalon.app.casting.part.PartFile;
 import homalon.app.casting.part.PartShells;
@@ -9,6 +7,7 @@ import homalon.app.casting.part.Parts;
 import homalon.app.check.face.FaceViews;
 import homalon.app.check.face.Findings;
 import homalon.app.check.face.SurveyKind;
+import homalon.app.foundation.devices.LiveBus;
 import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
@@ -25,7 +24,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
-import java.time.Duration;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
@@ -60,11 +58,7 @@ class ScanController {
     private final Faces faces;
     private final Scans scans;
     private final People people;
-    /** What is being done with a file that is coming in; only to be told to whoever sends it. */
-    private final Cache<UUID, String> progress = Caffeine.newBuilder()
-            .expireAfterWrite(Duration.ofMinutes(10))
-            .maximumSize(1000)
-            .build();
+    private final LiveBus bus;
 
     @GetMapping
     String page(
@@ -177,15 +171,9 @@ class ScanController {
                     new Scans.Taking(id, kind(kind), name, format, highIsMinus, unsure),
                     in,
                     me.id(),
-                    said -> progress.put(id, said));
+                    said -> bus.tell("scan-" + id, said));
         }
         return ResponseEntity.ok().contentType(MediaType.TEXT_PLAIN).body("/parts/" + part.tag() + "/" + kind);
-    }
-
-    @GetMapping("/progress")
-    ResponseEntity<String> progress(@RequestParam UUID id) {
-        String said = progress.getIfPresent(id);
-        return ResponseEntity.ok().contentType(MediaType.TEXT_PLAIN).body(said == null ? "" : said);
     }
 
     /** Fills the places of the indicator's survey from a scan, so that the cut can be planned on it. */

@@ -9,6 +9,7 @@ import homalon.app.casting.part.Booking;
 import homalon.app.casting.part.PartFile;
 import homalon.app.casting.part.Parts;
 import homalon.app.check.face.SurveyKind;
+import homalon.app.foundation.devices.LiveBus;
 import homalon.app.foundation.people.People;
 import homalon.app.testing.Browser;
 import homalon.app.testing.RunningShop;
@@ -31,6 +32,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.CopyOnWriteArrayList;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
@@ -94,12 +96,17 @@ class ScanJourneyTest {
         page.setInputFiles("[name=file]", file);
         PlaywrightAssertions.assertThat(page.locator(".sample tr")).hasCount(7);
         PlaywrightAssertions.assertThat(page.locator(".act button")).isFocused();
+        // Any instance may take the file in: what is done with it is told to whoever listens, wherever.
+        List<String> told = new CopyOnWriteArrayList<>();
+        shop.bean(LiveBus.class).listen((topic, words) -> told.add(topic.replaceFirst("-.*", ": ") + words));
         page.keyboard().press("Enter");
         page.waitForSelector(".verdict", new Page.WaitForSelectorOptions().setTimeout(30_000));
         PlaywrightAssertions.assertThat(page.locator(".verdict .words")).containsText("Out by");
         Scans scans = shop.bean(Scans.class);
         ScanFile kept = scans.of(part, SurveyKind.FACE).get(0);
         assertEquals(121 * 49, kept.points());
+        page.waitForCondition(
+                () -> told.containsAll(List.of("scan: " + 121 * 49 + " points read, judging", "scan: keeping it")));
         double bow = scans.finding(part, kept)
                 .judgement()
                 .flatness()
