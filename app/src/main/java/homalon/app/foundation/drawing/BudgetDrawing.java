@@ -2,13 +2,11 @@ package homalon.app.foundation.drawing;
 
 import java.util.List;
 import java.util.function.DoubleFunction;
-import lombok.RequiredArgsConstructor;
 
 /**
  * Draws what may come off as bars on one rule, all in depth of the cut from first touch: what each limit leaves, what the cut takes
  * of it, what the face needs.
  */
-@RequiredArgsConstructor
 public final class BudgetDrawing {
     private static final double WIDTH = 760;
     private static final double LABEL = 204;
@@ -34,6 +32,11 @@ public final class BudgetDrawing {
     private final Markup svg = new Markup();
     private final double most;
     private final double least;
+
+    private BudgetDrawing(double least, double most) {
+        this.least = least;
+        this.most = most;
+    }
 
     /**
      * @param cut that is looked at, mm

@@ -1,10 +1,8 @@
 package homalon.app.foundation.drawing;
 
 import java.util.Locale;
-import lombok.RequiredArgsConstructor;
 
 /** Draws a burette with the liquid at a reading, and through a lens how that reading is taken. It counts downwards from its top. */
-@RequiredArgsConstructor
 public final class BuretteDrawing {
     private static final double TOP = 16;
     private static final double BOTTOM = 282;
@@ -18,6 +16,11 @@ public final class BuretteDrawing {
     private final Markup svg = new Markup();
     private final double capacity;
     private final double mark;
+
+    private BuretteDrawing(double capacity, double mark) {
+        this.capacity = capacity;
+        this.mark = mark;
+    }
 
     /**
      * @param capacity cm3

@@ -1,14 +1,17 @@
 package homalon.app.foundation.drawing;
 
 import homalon.core.cut.Consequence;
-import lombok.RequiredArgsConstructor;
 
 /** Small drawings of what a cut moves: where to look, with the figure at its place. Not to scale. */
-@RequiredArgsConstructor
 public final class ConsequenceDrawing {
     private final Markup svg = new Markup();
     private final String first;
     private final String second;
+
+    private ConsequenceDrawing(String first, String second) {
+        this.first = first;
+        this.second = second;
+    }
 
     /**
      * @param first the figure, written; empty where it is not known

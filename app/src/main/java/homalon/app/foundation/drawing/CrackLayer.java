@@ -3,10 +3,8 @@ package homalon.app.foundation.drawing;
 import homalon.core.geometry.Box;
 import homalon.core.geometry.Spot;
 import java.util.List;
-import lombok.RequiredArgsConstructor;
 
 /** Draws cracks: a jagged line from tip to tip, its pins to scale, its number on a plate; a place without length as a ring. */
-@RequiredArgsConstructor
 final class CrackLayer {
     private static final double TOOTH = 4;
 
@@ -14,6 +12,13 @@ final class CrackLayer {
     private final Box box;
     private final double px;
     private final boolean small;
+
+    CrackLayer(Markup svg, Box box, double px, boolean small) {
+        this.svg = svg;
+        this.box = box;
+        this.px = px;
+        this.small = small;
+    }
 
     void draw(List<CrackMark> cracks) {
         if (cracks.isEmpty()) {

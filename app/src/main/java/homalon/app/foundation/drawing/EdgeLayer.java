@@ -2,13 +2,11 @@ package homalon.app.foundation.drawing;
 
 import homalon.core.geometry.Box;
 import homalon.core.geometry.Spot;
-import lombok.RequiredArgsConstructor;
 
 /**
  * Draws laid straightedges: the edge as a scribed line; at each place a post square to it whose filled part is the gap that is
  * proven and whose outlined part is what remains possible; feet where it sits still, a rocker where it rocks.
  */
-@RequiredArgsConstructor
 final class EdgeLayer {
     private static final double FULL = 24;
     private static final double HIGHEST = 48;
@@ -18,6 +16,13 @@ final class EdgeLayer {
     private final Box box;
     private final double px;
     private final double full;
+
+    EdgeLayer(Markup svg, Box box, double px, double full) {
+        this.svg = svg;
+        this.box = box;
+        this.px = px;
+        this.full = full;
+    }
 
     void draw(Iterable<EdgeMark> edges) {
         svg.open("g", "class", "edges");

@@ -3,13 +3,15 @@ package homalon.app.foundation.drawing;
 import homalon.core.geometry.Box;
 import homalon.core.geometry.Spot;
 import homalon.core.part.Layout;
-import lombok.RequiredArgsConstructor;
 
 /** The land of a face as one path of arcs and lines, to be filled by the even-odd rule; y runs down as on a page. */
-@RequiredArgsConstructor
 final class LandPath {
     private final StringBuilder d = new StringBuilder(2_000);
     private final Box box;
+
+    private LandPath(Box box) {
+        this.box = box;
+    }
 
     static String of(Layout layout) {
         LandPath path = new LandPath(layout.box());

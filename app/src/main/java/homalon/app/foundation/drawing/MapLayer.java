@@ -9,13 +9,11 @@ import java.util.Iterator;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import lombok.RequiredArgsConstructor;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 
 /** Draws what lies over the whole of a face: its map, what a cutter has bared, a line inked on it. */
-@RequiredArgsConstructor
 final class MapLayer {
     private static final GeometryFactory LINES = new GeometryFactory();
 
@@ -24,6 +22,14 @@ final class MapLayer {
     private final double px;
     private final String id;
     private final boolean small;
+
+    MapLayer(Markup svg, Box box, double px, String id, boolean small) {
+        this.svg = svg;
+        this.box = box;
+        this.px = px;
+        this.id = id;
+        this.small = small;
+    }
 
     private double up(double y) {
         return box.height() - y;

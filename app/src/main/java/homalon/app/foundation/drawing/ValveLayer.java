@@ -2,15 +2,20 @@ package homalon.app.foundation.drawing;
 
 import homalon.core.geometry.Box;
 import java.util.List;
-import lombok.RequiredArgsConstructor;
 
 /** Draws valves: intakes round, exhausts with corners, each hatched by what was found of it so that colour is not alone. */
-@RequiredArgsConstructor
 final class ValveLayer {
     private final Markup svg;
     private final Box box;
     private final double px;
     private final String id;
+
+    ValveLayer(Markup svg, Box box, double px, String id) {
+        this.svg = svg;
+        this.box = box;
+        this.px = px;
+        this.id = id;
+    }
 
     void draw(List<ValveSign> valves) {
         if (valves.isEmpty()) {

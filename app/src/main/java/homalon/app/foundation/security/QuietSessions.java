@@ -8,7 +8,6 @@ import java.io.IOException;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Set;
-import lombok.RequiredArgsConstructor;
 import org.springframework.session.Session;
 import org.springframework.session.SessionRepository;
 import org.springframework.web.filter.OncePerRequestFilter;
@@ -19,11 +18,14 @@ import org.springframework.web.filter.OncePerRequestFilter;
  *
  * @param <S> as the store knows them
  */
-@RequiredArgsConstructor
 final class QuietSessions<S extends Session> implements SessionRepository<QuietSessions.Kept<S>> {
     private static final Duration USED_EVERY = Duration.ofMinutes(1);
 
     private final SessionRepository<S> store;
+
+    QuietSessions(SessionRepository<S> store) {
+        this.store = store;
+    }
     /** The session of the request in hand; no longer than that, since it may be ended by any other. */
     private final ThreadLocal<Turn<S>> turn = new ThreadLocal<>();
 

@@ -23,10 +23,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import lombok.RequiredArgsConstructor;
 
 /** The chambers of one visit: what was filled in which state, and what is known of the engine around them. */
-@RequiredArgsConstructor
 final class ChamberFile {
     /** So many fills of one chamber to one level can be kept. */
     static final int MOST_FILLS = 6;
@@ -34,6 +32,12 @@ final class ChamberFile {
     private final PartFile part;
     private final SheetFile sheet;
     private final Read read;
+
+    ChamberFile(PartFile part, SheetFile sheet, Read read) {
+        this.part = part;
+        this.sheet = sheet;
+        this.read = read;
+    }
 
     /** What a sheet and the layout say, whatever became of the part since: read out of the lines once. */
     static final class Read {

@@ -27,14 +27,18 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import lombok.RequiredArgsConstructor;
 
 /** The valves of one visit: how they lie, what was read and said of each, and what follows. */
-@RequiredArgsConstructor
 final class ValveFile {
     private final PartFile part;
     private final SheetFile sheet;
     private final Judged judged;
+
+    ValveFile(PartFile part, SheetFile sheet, Judged judged) {
+        this.part = part;
+        this.sheet = sheet;
+        this.judged = judged;
+    }
 
     /** All that stands of one valve. */
     private record One(

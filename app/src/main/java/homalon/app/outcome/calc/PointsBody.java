@@ -3,7 +3,6 @@ package homalon.app.outcome.calc;
 import homalon.core.geometry.Points;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Arrays;
-import lombok.RequiredArgsConstructor;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
 import tools.jackson.databind.DeserializationContext;
@@ -16,11 +15,14 @@ import tools.jackson.databind.annotation.JsonDeserialize;
         type = "array",
         description = "Points [x, y, z] in mm, x along the length",
         example = "[[0,0,0.03],[400,0,0],[0,150,0],[400,150,0.05]]")
-@RequiredArgsConstructor
 final class PointsBody {
     static final int MOST = 2_000_000;
 
     private final Points points;
+
+    private PointsBody(Points points) {
+        this.points = points;
+    }
 
     Points points() {
         return points;
