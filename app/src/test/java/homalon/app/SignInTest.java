@@ -15,6 +15,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.boot.info.BuildProperties;
 
 /** Who may come in, and what each may do. */
 @ExtendWith(RunningShop.class)
@@ -61,6 +62,15 @@ class SignInTest {
         String session =
                 after.stream().filter(c -> c.startsWith("homalon=")).findFirst().orElseThrow();
         assertTrue(session.contains("HttpOnly") && session.contains("SameSite=Lax"), session);
+    }
+
+    /** Who reports a fault has to know it; who stands before the door need not. */
+    @Test
+    void theVersionIsToldToThoseWhoAreSignedIn() {
+        String version = shop.bean(BuildProperties.class).getVersion();
+        String own = Visitor.signedIn(shop.port(), "ines").get("/").body();
+        assertTrue(own.contains(version), "the keys say it");
+        assertFalse(new Visitor(shop.port()).get("/sign-in").body().contains(version));
     }
 
     @Test

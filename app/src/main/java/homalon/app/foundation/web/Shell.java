@@ -9,9 +9,16 @@ import java.util.function.Supplier;
  * What the frame of a page needs.
  *
  * @param me null for a visitor who has not signed in
+ * @param version of the program; empty where it was not built as one
  */
 public record Shell(
-        Someone me, Supplier<String> shopName, BenchUnit unit, String theme, boolean demo, boolean benchDevice) {
+        Someone me,
+        Supplier<String> shopName,
+        BenchUnit unit,
+        String theme,
+        boolean demo,
+        boolean benchDevice,
+        String version) {
     /** Asked for only where a page shows its frame. */
     public String shop() {
         return shopName.get();

@@ -10,6 +10,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.util.Locale;
 import java.util.Optional;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.info.BuildProperties;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
@@ -24,11 +25,13 @@ public class Shells {
     private final People people;
     private final Shop shop;
     private final boolean demo;
+    private final String version;
 
-    Shells(People people, Shop shop, @Value("${homalon.demo}") boolean demo) {
+    Shells(People people, Shop shop, @Value("${homalon.demo}") boolean demo, Optional<BuildProperties> build) {
         this.people = people;
         this.shop = shop;
         this.demo = demo;
+        this.version = build.map(BuildProperties::getVersion).orElse("");
     }
 
     @ModelAttribute("shell")
@@ -46,7 +49,8 @@ public class Shells {
                 me.map(Someone::unit).orElse(BenchUnit.MM),
                 me.map(m -> m.theme().name().toLowerCase(Locale.ROOT)).orElse("light"),
                 demo,
-                benchDevice);
+                benchDevice,
+                version);
     }
 
     private static Optional<Signed> signed() {
