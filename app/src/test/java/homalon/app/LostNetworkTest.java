@@ -10,7 +10,9 @@ import homalon.app.check.face.SurveyFile;
 import homalon.app.check.face.SurveyKind;
 import homalon.app.check.face.Surveys;
 import homalon.app.testing.Browser;
+import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
+import homalon.core.part.Material;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -53,7 +55,8 @@ class LostNetworkTest {
 
     @Test
     void readingsKeyedWithoutANetworkGoWhenItIsBackFromWhateverPage() {
-        Page page = started("T-0419", "ines");
+        String tag = new HandsOfTests(shop).book(Material.CAST_IRON).tag();
+        Page page = started(tag, "ines");
         key(page, "0.011");
         assertThat(page.locator("#status")).hasText("all kept");
         page.context().setOffline(true);
@@ -61,14 +64,14 @@ class LostNetworkTest {
         assertThat(page.locator("#status")).hasText("not reaching the server: 2 waiting here");
         key(page, "0.014");
         assertThat(page.locator("#status")).hasText("not reaching the server: 3 waiting here");
-        assertEquals(List.of("0.011"), typed("T-0419"));
+        assertEquals(List.of("0.011"), typed(tag));
 
         page.close(); // a flat battery
         Page after = page.context().newPage();
         page.context().setOffline(false);
         after.navigate(shop.address() + "/");
         assertThat(after.locator("#status")).hasText("all kept");
-        assertEquals(List.of("0.011", "0.012", "0.013", "0.014"), typed("T-0419"));
+        assertEquals(List.of("0.011", "0.012", "0.013", "0.014"), typed(tag));
     }
 
     @Test
