@@ -94,10 +94,6 @@ class OnceEachTest {
         return shop.bean(Ledgers.class).of(part).lines().size();
     }
 
-    private int figures(PartFile part, Sheet sheet) {
-        return shop.bean(Sheets.class).of(part, sheet).history().size();
-    }
-
     private PartFile planned() {
         PartFile part = hands.book(Material.CAST_IRON);
         hands.prepare(part);

@@ -47,6 +47,7 @@ import java.math.RoundingMode;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
@@ -152,7 +153,8 @@ class SampleHands {
                 wishes,
                 "",
                 wishes.contains("multi-layer steel") ? Optional.of(GasketKind.LAYERED_STEEL) : Optional.empty(),
-                Optional.ofNullable(dueIn).map(d -> LocalDate.now().plusDays(d)));
+                Optional.ofNullable(dueIn)
+                        .map(d -> LocalDate.now(ZoneId.systemDefault()).plusDays(d)));
         clock.ago(Duration.ofDays(daysAgo), () -> parts.book(full, ines.id()));
         return parts.byTag(tag);
     }

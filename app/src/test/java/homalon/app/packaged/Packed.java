@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.channels.FileChannel;
 import java.nio.channels.FileLock;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
@@ -25,7 +26,7 @@ final class Packed {
             builder.environment().put("HOMALON_PACKAGE_BUILT", "yes");
             builder.environment().put("HOMALON_HOME", home.toString());
             Process process = builder.redirectErrorStream(true).start();
-            String said = new String(process.getInputStream().readAllBytes()).strip();
+            String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8).strip();
             assertEquals(0, process.waitFor(), said);
             Path made = Path.of(said.lines().reduce((a, b) -> b).orElseThrow());
             return Files.copy(made, Files.createDirectories(home.resolve("own")).resolve(made.getFileName()));

@@ -15,7 +15,10 @@ import homalon.core.verdict.Working;
 public record Cylinder(
         double bore, double stroke, double chamberCc, Gasket gasket, double deck, double crownCc, double creviceCc) {
 
-    /** @param areaMm2 of its opening; @param thickness compressed */
+    /**
+     * @param areaMm2 of its opening
+     * @param thickness compressed
+     */
     public record Gasket(double areaMm2, double thickness) {
         public static Gasket round(double bore, double thickness) {
             return new Gasket(circle(bore), thickness);

@@ -12,7 +12,10 @@ import java.util.List;
  * mean of the fills to the brim, so that a wish near what it holds asks for a cut near none.
  */
 public final class DepthFills {
-    /** @param depth of the liquid's level below the face, mm; @param cc what it holds then */
+    /**
+     * @param depth of the liquid's level below the face, mm
+     * @param cc what it holds then
+     */
     public record Level(double depth, double cc) {}
 
     private final List<Level> levels;

@@ -40,10 +40,16 @@ public record Equalise(double target, List<One> each, double possible) {
      */
     public record Means(Way way, double mostCc, double minutesPerCc) {}
 
-    /** @param cc as it is; @param means open to it */
+    /**
+     * @param cc as it is
+     * @param means open to it
+     */
     public record Chamber(String name, double cc, List<Means> means) {}
 
-    /** @param cc by this way; @param minutes that takes */
+    /**
+     * @param cc by this way
+     * @param minutes that takes
+     */
     public record Share(Way way, double cc, double minutes) {}
 
     /**

@@ -21,7 +21,10 @@ public record Fill(List<Run> runs) {
     private static final Pattern RUN = Pattern.compile(
             "(?:(\\d{1,4}(?:[.,]\\d{0,3})?|[.,]\\d{1,3})\\s*(?:-|\\u2212|\\s)\\s*)?(\\d{1,4}(?:[.,]\\d{0,3})?|[.,]\\d{1,3})");
 
-    /** @param from reading at the start; @param to reading at the end, both cm3 */
+    /**
+     * @param from reading at the start
+     * @param to reading at the end, both cm3
+     */
     public record Run(BigDecimal from, BigDecimal to) {
         BigDecimal cc() {
             return to.subtract(from);

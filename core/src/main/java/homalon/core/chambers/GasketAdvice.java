@@ -11,7 +11,10 @@ package homalon.core.chambers;
 public record GasketAdvice(
         double restoresRatio, double restoresSqueeze, double squeezeWithRatio, double ratioWithSqueeze) {
 
-    /** @param headCut mean over the rim, mm; @param gasketArea mm2 */
+    /**
+     * @param headCut mean over the rim, mm
+     * @param gasketArea mm2
+     */
     public static double toRestoreRatio(
             double headCut, double opening, double blockCut, double blockOpening, double gasketArea) {
         return (headCut * opening + blockCut * blockOpening) / gasketArea;

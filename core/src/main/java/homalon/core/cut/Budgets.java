@@ -24,7 +24,11 @@ public final class Budgets {
     private static final double SLACK = 1e-9;
     private static final String CLEAN = "to come clean";
 
-    /** What the face needs to lose. @param depth from here on, mm */
+    /**
+     * What the face needs to lose.
+     *
+     * @param depth from here on, mm
+     */
     public record Need(String words, double depth) {}
 
     private final OutlookQuestion q;

@@ -10,7 +10,10 @@ import homalon.core.input.Problems;
  * @param crank degrees at the crank, twice as many
  */
 public record CamTiming(double cam, double crank) {
-    /** @param cut off head and block together, mm; @param sprocketRadius pitch radius of the cam's sprocket, mm */
+    /**
+     * @param cut off head and block together, mm
+     * @param sprocketRadius pitch radius of the cam's sprocket, mm
+     */
     public static CamTiming of(double cut, double sprocketRadius) {
         Problems problems = new Problems();
         problems.require(

@@ -62,7 +62,11 @@ public record ChamberNow(
         return area > 0 ? area : opening.mm2();
     }
 
-    /** What a cut from here on takes of it, cm3. @param rim mean over its rim, mm */
+    /**
+     * What a cut from here on takes of it, cm3.
+     *
+     * @param rim mean over its rim, mm
+     */
     double took(double rim) {
         return loss(cutSince + rim) - loss(cutSince);
     }

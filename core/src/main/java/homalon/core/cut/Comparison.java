@@ -209,7 +209,7 @@ public final class Comparison {
                 nearest.add(best);
             }
         }
-        while (nearest.size() < 3 || points.pick(toArray(nearest)).onOneLine() && nearest.size() < 4) {
+        while (nearest.size() < 3 || (points.pick(toArray(nearest)).onOneLine() && nearest.size() < 4)) {
             nearest.add(furthestOff(points, nearest));
         }
         return toArray(nearest);

@@ -31,7 +31,11 @@ public record CutPlan(
         shims = List.copyOf(shims);
     }
 
-    /** Down to clean and no further. @param dialStep steps that the machine's dial has */
+    /**
+     * Down to clean and no further.
+     *
+     * @param dialStep steps that the machine's dial has
+     */
     public static CutPlan of(Comparison comparison, Removal removal, PassPlan.Depths depths, Length dialStep) {
         return of(comparison, removal, depths, dialStep, Length.ZERO);
     }

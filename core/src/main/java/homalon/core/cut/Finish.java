@@ -105,7 +105,7 @@ public record Finish(
 
     private static void above(Problems problems, String field, OptionalDouble value, String unit) {
         problems.require(
-                value.isEmpty() || Double.isFinite(value.getAsDouble()) && value.getAsDouble() > 0,
+                value.isEmpty() || (Double.isFinite(value.getAsDouble()) && value.getAsDouble() > 0),
                 field,
                 field + " must be a number above zero, in " + unit + ".");
     }

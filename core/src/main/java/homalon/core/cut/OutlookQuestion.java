@@ -121,7 +121,7 @@ public record OutlookQuestion(
         return chambers.size() == pistons.size()
                 && chambers.stream()
                         .allMatch(c -> c.basis() == ChamberNow.Basis.FILLED
-                                || !proven && c.basis() == ChamberNow.Basis.ONE_FILL);
+                                || (!proven && c.basis() == ChamberNow.Basis.ONE_FILL));
     }
 
     /** The bowls against a class's least; empty where no class asks for one. */

@@ -143,14 +143,13 @@ public record PassWatch(
 
     private static List<Reason> reasons(TouchCells grid, double[] heights, BitSet touched, Parting level, Box box) {
         List<Reason> reasons = new ArrayList<>();
-        double reach = 0;
         double least = Double.POSITIVE_INFINITY;
         double most = Double.NEGATIVE_INFINITY;
         for (TouchCells.Cell c : grid.cells()) {
             least = Math.min(least, heights[c.number()]);
             most = Math.max(most, heights[c.number()]);
         }
-        reach = most - least;
+        double reach = most - least;
         double tilted = level.wrong();
         for (int a = -TILTS; a <= TILTS; a++) {
             for (int b = -TILTS; b <= TILTS; b++) {

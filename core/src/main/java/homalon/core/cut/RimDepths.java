@@ -61,7 +61,11 @@ public final class RimDepths {
         return of(all);
     }
 
-    /** Of some bores only. @param which their places in the order of the bores */
+    /**
+     * Of some bores only.
+     *
+     * @param which their places in the order of the bores
+     */
     public RimDepths of(int... which) {
         return new RimDepths(Arrays.stream(which).mapToObj(below::get).toList());
     }

@@ -44,7 +44,7 @@ final class LineFlatness {
         int judged = 0;
         List<Integer> row = new ArrayList<>();
         for (int k = 0; k <= order.length; k++) {
-            boolean ends = k == order.length || !row.isEmpty() && beside[order[k]] - beside[row.get(0)] > ROW;
+            boolean ends = k == order.length || (!row.isEmpty() && beside[order[k]] - beside[row.get(0)] > ROW);
             if (ends && row.size() >= FEWEST) {
                 double straightness = straightness(points, along, row);
                 judged++;

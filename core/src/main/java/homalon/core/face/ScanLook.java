@@ -217,7 +217,7 @@ public record ScanLook(ScanFormat format, List<List<String>> sample, List<String
         if (found.startsWith("mm") || found.startsWith("milli")) {
             return Optional.of(ScanUnit.MM);
         }
-        if (found.startsWith("mic") || found.endsWith("m") && found.length() == 2) {
+        if (found.startsWith("mic") || (found.endsWith("m") && found.length() == 2)) {
             return Optional.of(ScanUnit.MICRON);
         }
         if (found.equals("thou") || found.equals("mil")) {

@@ -142,7 +142,7 @@ public final class ScanReader {
         while (i < length && (line[i] == ' ' || line[i] == '\t')) {
             i++;
         }
-        return i == length || line[i] == '#' || line[i] == '/' && i + 1 < length && line[i + 1] == '/';
+        return i == length || line[i] == '#' || (line[i] == '/' && i + 1 < length && line[i + 1] == '/');
     }
 
     private void point() {
@@ -175,7 +175,7 @@ public final class ScanReader {
     private boolean parse() {
         int i = 0;
         for (int column = 0; column < row.length; column++) {
-            while (i < length && (line[i] == ' ' || line[i] == '\t' && format.separator() != '\t')) {
+            while (i < length && (line[i] == ' ' || (line[i] == '\t' && format.separator() != '\t'))) {
                 i++;
             }
             int from = i;

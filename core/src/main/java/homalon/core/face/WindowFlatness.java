@@ -88,8 +88,8 @@ public final class WindowFlatness {
             }
             Points inside = window.inside();
             boolean settled = inside.range(before).extent() < toBeat
-                    || !inside.onOneLine()
-                            && inside.range(LeastSquaresPlane.fit(inside)).extent() < toBeat;
+                    || (!inside.onOneLine()
+                            && inside.range(LeastSquaresPlane.fit(inside)).extent() < toBeat);
             if (settled) {
                 return;
             }

@@ -77,7 +77,7 @@ public final class Cleaning {
         if (!refusal.isEmpty()) {
             return new Advice(method, Fit.REFUSED, refusal, asks);
         }
-        Set<Dirt> takes = takes(method, asked.material());
+        Set<Dirt> takes = takes(method);
         boolean fits = asked.dirt().isEmpty() || asked.dirt().stream().anyMatch(takes::contains);
         String off =
                 "takes off " + String.join(", ", takes.stream().map(Dirt::words).toList());
@@ -100,7 +100,7 @@ public final class Cleaning {
         };
     }
 
-    private static Set<Dirt> takes(CleaningMethod method, Material material) {
+    private static Set<Dirt> takes(CleaningMethod method) {
         return switch (method) {
             case HOT_TANK -> EnumSet.of(Dirt.OIL, Dirt.PAINT, Dirt.SCALE);
             case SOLVENT -> EnumSet.of(Dirt.OIL, Dirt.GASKET);

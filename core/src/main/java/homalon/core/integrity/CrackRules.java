@@ -38,8 +38,8 @@ public final class CrackRules {
                     "what cannot be seen is proven by pressure, never called fine"),
             new Rule(
                     "from a bolt hole to a bore or to the main web",
-                    c -> c.place() == CrackPlace.BOLT_HOLE && reaches(c, Reach.COMBUSTION, Reach.WEB)
-                            || c.place() == CrackPlace.BORE_WALL && reaches(c, Reach.BOLT, Reach.WEB),
+                    c -> (c.place() == CrackPlace.BOLT_HOLE && reaches(c, Reach.COMBUSTION, Reach.WEB))
+                            || (c.place() == CrackPlace.BORE_WALL && reaches(c, Reach.BOLT, Reach.WEB)),
                     Remedy.SCRAP,
                     0,
                     "the bolt's pull opens it again whatever is put in"),

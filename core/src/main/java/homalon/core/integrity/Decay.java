@@ -170,7 +170,7 @@ public record Decay(double lost, double minutes, List<Point> curve, Verdict verd
             problems.require(r.minute() > before, "minute", "Each reading comes later than the one before.");
             problems.require(
                     r.celsius().isEmpty()
-                            || r.celsius().getAsDouble() >= 1 && r.celsius().getAsDouble() <= 100,
+                            || (r.celsius().getAsDouble() >= 1 && r.celsius().getAsDouble() <= 100),
                     "celsius",
                     "The temperature of a test lies between 1 and 100 °C.");
             before = r.minute();

@@ -49,7 +49,7 @@ public record SealingBands(Length ring, Length bead, Optional<Length> opening, O
 
     /** True where a place that was read says nothing of the depth: bored away, or beyond the line that was inked. */
     public boolean leavesOut(Layout layout, Spot spot) {
-        return boredAway(layout, spot) || inked.isPresent() && !seals(layout, spot);
+        return boredAway(layout, spot) || (inked.isPresent() && !seals(layout, spot));
     }
 
     private boolean inRing(Layout layout, Spot spot) {

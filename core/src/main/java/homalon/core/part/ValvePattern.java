@@ -49,7 +49,7 @@ public record ValvePattern(int intake, int exhaust, Rows rows, boolean exhaustFi
                 "intake",
                 "A casting without valves has none to measure: key how many it carries.");
         problems.require(
-                rows == Rows.TWO || intake + exhaust <= 2 && intake < 2 && exhaust < 2,
+                rows == Rows.TWO || (intake + exhaust <= 2 && intake < 2 && exhaust < 2),
                 "rows",
                 "More than two valves of a cylinder lie in two rows: choose intakes in one row, exhausts in the other.");
         problems.throwIfAny();

@@ -126,7 +126,7 @@ final class FaceSteps {
             return new Step(kind, Mark.DUE, "asked for", "Plan the cut", "a cut was asked for at the bench");
         }
         boolean out = found.filter(f -> f.worst() == Verdict.OUT).isPresent()
-                || found.isPresent() && facts.face().get().complete();
+                || (found.isPresent() && facts.face().get().complete());
         String zone =
                 found.map(f -> writer.full(f.zone()) + " to clean at the least").orElse("");
         return new Step(kind, out ? Mark.DUE : Mark.WAITS, out ? "due" : "after the face", "Plan the cut", zone);
@@ -201,12 +201,12 @@ final class FaceSteps {
                 .filter(f -> last.filter(at -> at.isAfter(f.oldest())).isEmpty())
                 .isPresent();
         return read
-                || facts.proof().isEmpty()
+                || (facts.proof().isEmpty()
                         && facts.proofFelt()
                                 .filter(f -> f.verdict() == Verdict.WITHIN)
                                 .filter(f ->
                                         last.filter(at -> at.isAfter(f.begun())).isEmpty())
-                                .isPresent();
+                                .isPresent());
     }
 
     /** Proven by <em>within</em> alone, read after the last pass. */

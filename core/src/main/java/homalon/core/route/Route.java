@@ -288,8 +288,8 @@ public final class Route {
     private static int lastMet(List<Event> events, Operation operation) {
         for (int i = events.size() - 1; i >= 0; i--) {
             Event e = events.get(i);
-            if (e instanceof Event.Did did && RouteRules.meets(did.operation(), operation)
-                    || e instanceof Event.Waived waived && waived.operation() == operation) {
+            if ((e instanceof Event.Did did && RouteRules.meets(did.operation(), operation))
+                    || (e instanceof Event.Waived waived && waived.operation() == operation)) {
                 return i;
             }
         }
@@ -386,8 +386,8 @@ public final class Route {
             if (n.state() == State.DONE) {
                 int i = n.from();
                 nodes.stream()
-                        .filter(c -> c.from() > i && c.state() == State.DONE
-                                || isOpen(c) && c.once().isEmpty())
+                        .filter(c -> (c.from() > i && c.state() == State.DONE)
+                                || (isOpen(c) && c.once().isEmpty()))
                         .filter(c -> owed(n.operation(), c.operation()).isPresent())
                         .collect(Collectors.groupingBy(Node::operation, TreeMap::new, Collectors.toList()))
                         .values()
@@ -425,7 +425,7 @@ public final class Route {
         for (Node n : nodes) {
             if (n.operation() == Operation.HAND_OVER && isOpen(n)) {
                 nodes.stream()
-                        .filter(o -> isOpen(o) && o != n)
+                        .filter(o -> isOpen(o) && !o.equals(n))
                         // What leads to something else that is open comes before the hand-over by that.
                         .filter(o -> edges.stream()
                                 .noneMatch(e -> e.from() == o.id() && isOpen(node(e.to())) && e.to() != n.id()))

@@ -188,7 +188,7 @@ public final class RouteRules {
      * what the cutter showed needs no plan any more.
      */
     static boolean meets(Operation did, Operation need) {
-        return did == need || did == LINE_BORE && need == STRAIGHTEN || did == CUT && need == CUT_PLAN;
+        return did == need || (did == LINE_BORE && need == STRAIGHTEN) || (did == CUT && need == CUT_PLAN);
     }
 
     private static Owes owes(Operation work, Operation then, String because) {

@@ -255,7 +255,7 @@ public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Che
         boolean thin = q.signed().contains(Sign.THIN_WALL);
         checks.add(new Check(
                 Rule.WALL,
-                wall >= least - SLACK || thin && wall > 0,
+                wall >= least - SLACK || (thin && wall > 0),
                 wall - least,
                 line(
                         "{} left; {} wanted, general default"
@@ -274,8 +274,8 @@ public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Che
         }
         PressFit.Strain strain = fit.get().strain();
         double share = Math.max(fit.get().shareCold(), fit.get().shareHot());
-        boolean signed = strain == PressFit.Strain.SIGNED && !Collections.disjoint(q.signed(), MAY_SIGN)
-                || strain == PressFit.Strain.BARRED && q.signed().contains(Sign.OVERSTRAIN);
+        boolean signed = (strain == PressFit.Strain.SIGNED && !Collections.disjoint(q.signed(), MAY_SIGN))
+                || (strain == PressFit.Strain.BARRED && q.signed().contains(Sign.OVERSTRAIN));
         boolean holds = strain.compareTo(PressFit.Strain.SIGNED) < 0 || signed;
         return new Check(
                 Rule.STRENGTH,

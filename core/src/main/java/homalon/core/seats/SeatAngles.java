@@ -21,7 +21,7 @@ public record SeatAngles(double top, double face, double throat, OptionalDouble 
                 "throatAngle",
                 "Angles are out of order: the throat is steeper than the face, such as 60 under 45.");
         problems.require(
-                bowl.isEmpty() || bowl.getAsDouble() > throat && bowl.getAsDouble() < 89,
+                bowl.isEmpty() || (bowl.getAsDouble() > throat && bowl.getAsDouble() < 89),
                 "bowlAngle",
                 "Angles are out of order: a fourth cut is steeper than the throat, such as 75 under 60.");
         problems.throwIfAny();

@@ -132,7 +132,7 @@ public record SeatPlan(
             boolean edges =
                     problems.require(outer > 0 && outer <= 200, "outer", "Outer edge: key its diameter, up to 200 mm.");
             problems.require(
-                    !edges || inner > 0 && inner < outer,
+                    !edges || (inner > 0 && inner < outer),
                     "inner",
                     "The seat's inner edge lies inside its outer edge: key both diameters again.");
             problems.require(pitDepth >= 0 && pitDepth <= 5, "pitDepth", "Pits: key their depth, 0 to 5 mm.");

@@ -14,7 +14,10 @@ public final class SeatProfile {
     private final double[] slope;
     private final double[] height;
 
-    /** @param slope of each cone, growing; @param height of each on the axis, mm */
+    /**
+     * @param slope of each cone, growing
+     * @param height of each on the axis, mm
+     */
     private SeatProfile(double[] slope, double[] height) {
         this.slope = slope;
         this.height = height;

@@ -73,12 +73,12 @@ public record SpringFit(
                     "free",
                     "The spring's free length is larger than its installed height: key it again.");
             problems.require(
-                    Double.isNaN(solid) || solid > 0 && solid < specified,
+                    Double.isNaN(solid) || (solid > 0 && solid < specified),
                     "solid",
                     "The solid height is smaller than the installed one: key it again.");
-            problems.require(Double.isNaN(rate) || rate > 0 && rate <= 500, "rate", "Rate: key N/mm, such as 32.");
+            problems.require(Double.isNaN(rate) || (rate > 0 && rate <= 500), "rate", "Rate: key N/mm, such as 32.");
             problems.require(
-                    Double.isNaN(lift) || lift > 0 && lift <= 40, "lift", "Lift: key 0 to 40 mm, such as 10.5.");
+                    Double.isNaN(lift) || (lift > 0 && lift <= 40), "lift", "Lift: key 0 to 40 mm, such as 10.5.");
             problems.throwIfAny();
         }
     }

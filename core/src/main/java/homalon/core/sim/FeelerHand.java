@@ -17,9 +17,12 @@ import java.util.OptionalDouble;
  */
 public final class FeelerHand {
     /** A usual set, mm. */
-    public static final double[] BLADES = {
+    private static final double[] BLADES = {
         0.02, 0.03, 0.04, 0.05, 0.06, 0.08, 0.1, 0.15, 0.2, 0.25, 0.3, 0.4, 0.5, 0.6, 0.8, 1
     };
+
+    /** The thinnest of the set, mm. */
+    public static final double THINNEST = BLADES[0];
 
     /** A rock smaller than this is not felt, mm at each end. */
     private static final double FELT = 0.005;

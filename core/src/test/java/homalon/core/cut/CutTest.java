@@ -34,8 +34,7 @@ class CutTest {
         return new SeededFace(new Box(0, 0, 420, 150), 0.2, -0.1, 0.08, 0.02, 0.05, List.of()).read(places, 0.01, seed);
     }
 
-    private static SetUpSettings settings(
-            Points points, boolean[] sealing, Slopes parallel, double step, double... depths) {
+    private static SetUpSettings settings(boolean[] sealing, Slopes parallel, double step, double... depths) {
         return new SetUpSettings(
                 sealing, on(SUPPORTS, step), new int[] {0, 1, 2}, Optional.ofNullable(parallel), depths);
     }
@@ -54,7 +53,7 @@ class CutTest {
     void noSetUpTakesLessThanLeastRemovalAndFineShimsCostNothing() {
         for (int seed = 1; seed <= 60; seed++) {
             Points points = face(seed);
-            List<SetUp> setups = SetUps.of(points, settings(points, all(points), new Slopes(1e-4, 2e-4), 1e-6, 0));
+            List<SetUp> setups = SetUps.of(points, settings(all(points), new Slopes(1e-4, 2e-4), 1e-6, 0));
             double least = setups.get(0).depth();
             for (SetUp s : setups) {
                 assertTrue(s.depth() >= least - 1e-9);
@@ -67,10 +66,9 @@ class CutTest {
     @Test
     void cleanUpGrowsWithDepthAndIsCompleteAtTheDepth() {
         Points points = face(5);
-        double depth = SetUps.of(points, settings(points, all(points), null, 0.01))
-                .get(1)
-                .depth();
-        SetUp average = SetUps.of(points, settings(points, all(points), null, 0.01, 0, depth / 2, depth))
+        double depth =
+                SetUps.of(points, settings(all(points), null, 0.01)).get(1).depth();
+        SetUp average = SetUps.of(points, settings(all(points), null, 0.01, 0, depth / 2, depth))
                 .get(1);
         List<Double> shares =
                 average.cleanUp().stream().map(SetUp.CleanUp::share).toList();
@@ -81,13 +79,12 @@ class CutTest {
     @Test
     void aHighPlaceThatDoesNotSealIsTouchedFirstButNotCounted() {
         Points points = face(9);
-        double before = SetUps.of(points, settings(points, all(points), null, 0.01))
-                .get(1)
-                .depth();
+        double before =
+                SetUps.of(points, settings(all(points), null, 0.01)).get(1).depth();
         points.zs()[10] += 0.5;
         boolean[] sealing = all(points);
         sealing[10] = false;
-        SetUp average = SetUps.of(points, settings(points, sealing, null, 0.01)).get(1);
+        SetUp average = SetUps.of(points, settings(sealing, null, 0.01)).get(1);
         assertTrue(average.depth() <= before + 0.05);
         assertTrue(average.firstTouch() > 0.3);
     }
@@ -129,8 +126,8 @@ class CutTest {
         Plane face = LeastSquaresPlane.fit(points);
         Plane thick = LeastSquaresPlane.fit(Points.of(points.xs(), points.ys(), thickness));
         Slopes reference = Slopes.ofReference(face, thick);
-        SetUp parallel = SetUps.of(points, settings(points, all(points), reference, 0.01))
-                .get(3);
+        SetUp parallel =
+                SetUps.of(points, settings(all(points), reference, 0.01)).get(3);
         // Cutting to that plane takes face - plane off; what is left of the thickness has no slope.
         assertEquals(0, thick.a() - (face.a() - parallel.plane().a()), 1e-12);
         assertEquals(0, thick.b() - (face.b() - parallel.plane().b()), 1e-12);

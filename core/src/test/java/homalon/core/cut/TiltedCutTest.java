@@ -71,8 +71,8 @@ class TiltedCutTest {
             total = total.plus(pass);
         }
         CornerDepths off = ledger.corners(JOB).thisJob();
-        double taper = (off.each().get(1).mm() - off.each().get(0).mm())
-                / (LAYOUT.box().width());
+        double taper =
+                (off.each().get(1).mm() - off.each().get(0).mm()) / LAYOUT.box().width();
         // Places are read a little inside the corners, and shims come in steps of 0.01.
         assertEquals(0.2 / LAYOUT.box().width(), taper, 0.015 / LAYOUT.box().width());
         assertEquals(total, ledger.totals(JOB).thisJob());

@@ -41,7 +41,7 @@ class EdgesApartTest {
     }
 
     private static FeelerSurvey survey(List<FeelerLine> lines, double limit) {
-        return new FeelerSurvey(BOX, FeelerHand.BLADES[0], lines, limit, Kind.GAP);
+        return new FeelerSurvey(BOX, FeelerHand.THINNEST, lines, limit, Kind.GAP);
     }
 
     /** Greatest gap under an edge, or height of the crown that it rocks on, between any two places of the outline. */
@@ -184,10 +184,10 @@ class EdgesApartTest {
         int places = 25 * 9;
         for (int i = 0; i < places; i++) {
             double u = (i % 25) / 12.0 - 1;
-            double v = (i / 25) / 4.0 - 1;
+            double v = Math.floorDiv(i, 25) / 4.0 - 1;
             for (int j = i + 1; j < places; j++) {
                 double to = (j % 25) / 12.0 - 1;
-                double up = (j / 25) / 4.0 - 1;
+                double up = Math.floorDiv(j, 25) / 4.0 - 1;
                 for (double t = 0.05; t < 0.99; t += 0.05) {
                     double chord = (1 - t) * height(x, u, v) + t * height(x, to, up);
                     most = Math.max(most, Math.abs(chord - height(x, u + t * (to - u), v + t * (up - v))));

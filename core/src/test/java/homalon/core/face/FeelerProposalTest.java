@@ -62,7 +62,7 @@ class FeelerProposalTest {
                 // beside a
                 // dowel: then it is told.
                 boolean room = line.name().contains("edge")
-                        || line.name().contains("Middle") && rows != BoltRows.AROUND
+                        || (line.name().contains("Middle") && rows != BoltRows.AROUND)
                         || line.name().contains("between");
                 assertTrue(!room || line.dowels().isEmpty(), line.name() + " of " + bores + ", " + rows);
             }

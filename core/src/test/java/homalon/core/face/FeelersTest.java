@@ -29,7 +29,7 @@ class FeelersTest {
     private static final Box BOX = new Box(0, 0, 412, 150);
 
     private static FeelerSurvey survey(List<FeelerLine> lines, double limit, Kind kind) {
-        return new FeelerSurvey(BOX, FeelerHand.BLADES[0], lines, limit, kind);
+        return new FeelerSurvey(BOX, FeelerHand.THINNEST, lines, limit, kind);
     }
 
     private static SeededFace smooth(Random random) {
@@ -170,7 +170,7 @@ class FeelersTest {
         assertEquals(
                 Verdict.WITHIN, Feelers.judge(survey(lines, 0.05, Kind.GAP)).verdict());
         for (FeelerLine left : lines) {
-            List<FeelerLine> rest = lines.stream().filter(l -> l != left).toList();
+            List<FeelerLine> rest = lines.stream().filter(l -> !l.equals(left)).toList();
             FeelerResult result = Feelers.judge(survey(rest, 0.05, Kind.GAP));
             boolean judged = result.bows().stream().anyMatch(b -> !b.tried());
             assertEquals(judged ? Verdict.NOT_PROVEN : Verdict.WITHIN, result.verdict());
@@ -242,7 +242,7 @@ class FeelersTest {
         List<FeelerLine> moved = lines.stream().map(FeelersTest::movedInInches).toList();
         Box box = new Box(1000 / 25.4, -500 / 25.4, 1412 / 25.4, -350 / 25.4);
         FeelerResult there =
-                Feelers.judge(new FeelerSurvey(box, FeelerHand.BLADES[0] / 25.4, moved, 0.05 / 25.4, Kind.GAP));
+                Feelers.judge(new FeelerSurvey(box, FeelerHand.THINNEST / 25.4, moved, 0.05 / 25.4, Kind.GAP));
         assertEquals(here.verdict(), there.verdict());
         assertEquals(here.gapPossible(), there.gapPossible() * 25.4, 1e-9);
         assertEquals(

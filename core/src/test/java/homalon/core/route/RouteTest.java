@@ -258,7 +258,7 @@ class RouteTest {
                         || events.contains(found(rule.onlyWith().get()));
                 boolean met = events.subList(work + 1, events.size()).stream()
                         .anyMatch(e -> e.equals(did(rule.then()))
-                                || e instanceof Event.Waived w && w.operation() == rule.then());
+                                || (e instanceof Event.Waived w && w.operation() == rule.then()));
                 if (work >= 0 && holds && !met) {
                     assertTrue(route.open(rule.then()).isPresent(), () -> rule + " lost in " + events);
                 }
@@ -327,7 +327,7 @@ class RouteTest {
             }
             for (Route.Before e : route.drawn()) {
                 List<Route.Before> others =
-                        route.drawn().stream().filter(o -> o != e).toList();
+                        route.drawn().stream().filter(o -> !o.equals(e)).toList();
                 assertFalse(reaches(others, e.from(), e.to()), () -> "twice " + e);
             }
         }

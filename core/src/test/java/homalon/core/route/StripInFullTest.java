@@ -504,6 +504,7 @@ class StripInFullTest {
                         v -> v.ready().read(WITHIN).did(Operation.OIL_AND_BAG)));
     }
 
+    @SuppressWarnings("unused") // the name says what the row is about
     private static Arguments row(String name, StepKind step, String expected, UnaryOperator<VisitOfTests> what) {
         return Arguments.of(step, expected, what);
     }

@@ -40,7 +40,7 @@ class VisitWalkTest {
             }
             story.add(happens(v, random));
             VisitSteps.Standing standing = v.standing();
-            check(v, standing, story);
+            check(v, standing);
         }
     }
 
@@ -125,7 +125,7 @@ class VisitWalkTest {
         return new ValveWork(due, done, done == 0 ? Optional.empty() : Optional.of(v.tick()));
     }
 
-    private static void check(VisitOfTests v, VisitSteps.Standing standing, List<String> story) {
+    private static void check(VisitOfTests v, VisitSteps.Standing standing) {
         VisitFacts facts = v.facts();
         String seen = standing.strip().stream()
                 .map(s -> s.kind() + " " + s.mark() + " " + s.note())
@@ -181,8 +181,8 @@ class VisitWalkTest {
                         .filter(x -> x.handled() >= x.asked() && x.finding().isPresent())
                         .filter(x -> x.finding().get().worst() == WITHIN)
                         .isPresent()
-                || f.face().isEmpty()
-                        && f.felt().filter(x -> x.verdict() == WITHIN).isPresent();
+                || (f.face().isEmpty()
+                        && f.felt().filter(x -> x.verdict() == WITHIN).isPresent());
         faceWithin |= f.work().stream()
                 .anyMatch(e -> e instanceof VisitFacts.WaivedWork w && w.operation() == Operation.FACE_CHECK);
         return switch (s.kind()) {
@@ -204,13 +204,13 @@ class VisitWalkTest {
                         || !nothingCut;
             case PLAN -> f.plan().isPresent() || faceWithin || !nothingCut;
             case CUT ->
-                nothingCut && f.plan().isEmpty() && faceWithin
+                (nothingCut && f.plan().isEmpty() && faceWithin)
                         || f.plan()
                                 .filter(p -> f.passes().off().compareTo(p.total()) >= 0)
                                 .isPresent()
-                        || !nothingCut && saidClean(f)
-                        || !nothingCut && f.plan().isEmpty() && provenWithin(f);
-            case PROVE -> nothingCut && faceWithin && f.plan().isEmpty() || provenWithin(f);
+                        || (!nothingCut && saidClean(f))
+                        || (!nothingCut && f.plan().isEmpty() && provenWithin(f));
+            case PROVE -> (nothingCut && faceWithin && f.plan().isEmpty()) || provenWithin(f);
             case GUIDES -> done(f.valves().map(VisitFacts.Valves::guides), f, Operation.GUIDE_WORK);
             case INSERTS -> done(f.valves().map(VisitFacts.Valves::inserts), f, Operation.INSERT);
             case SEATS -> done(f.valves().map(VisitFacts.Valves::seats), f, Operation.SEAT_WORK);

@@ -17,7 +17,6 @@ import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 
 /** The tag that is tied on and the sheet that goes along, to be printed from the browser. */
@@ -35,7 +34,7 @@ class PaperController {
     record Stop(String words, String state, boolean done, String because) {}
 
     @GetMapping("/parts/{tag}/tag")
-    String tag(@PathVariable String tag, @ModelAttribute("shell") Shell shell, Model model) {
+    String tag(@PathVariable String tag, Shell shell, Model model) {
         return reading.of(() -> {
             fill(parts.byTag(tag), shell, model);
             return "paper/tag";
@@ -43,7 +42,7 @@ class PaperController {
     }
 
     @GetMapping("/parts/{tag}/traveller")
-    String traveller(@PathVariable String tag, @ModelAttribute("shell") Shell shell, Model model) {
+    String traveller(@PathVariable String tag, Shell shell, Model model) {
         return reading.of(() -> {
             PartFile part = parts.byTag(tag);
             fill(part, shell, model);

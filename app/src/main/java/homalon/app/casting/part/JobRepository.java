@@ -64,7 +64,11 @@ interface JobRepository extends JpaRepository<Job, UUID> {
             """, nativeQuery = true)
     List<UUID> stuck(String on, int from, int most);
 
-    /** The same for several at once, some of each. @param ons names, parted by commas */
+    /**
+     * The same for several at once, some of each.
+     *
+     * @param ons names, parted by commas
+     */
     @Query(value = """
             select s.part_id from unnest(string_to_array(:ons, ',')) o(stuck_on)
             cross join lateral (

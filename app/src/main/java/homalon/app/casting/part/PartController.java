@@ -29,7 +29,6 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
@@ -51,7 +50,7 @@ class PartController {
     private final OwnLayouts layouts;
 
     @GetMapping("/parts/{tag}")
-    String part(@PathVariable String tag, @ModelAttribute("shell") Shell shell) {
+    String part(@PathVariable String tag, Shell shell) {
         PartFile part = parts.byTag(tag);
         Step next = PartHead.next(steps.steps(List.of(part), shell.writer())
                 .get(part.visit().id())
@@ -91,11 +90,7 @@ class PartController {
 
     /** @param as tag of a casting like it, or a layout's name in this shop; blank for an empty sheet */
     @GetMapping("/parts/new")
-    String blank(
-            @RequestParam(defaultValue = "") String as,
-            @ModelAttribute("shell") Shell shell,
-            Model model,
-            HttpServletResponse response) {
+    String blank(@RequestParam(defaultValue = "") String as, Shell shell, Model model, HttpServletResponse response) {
         Optional<PartFile> tagged = parts.find(as);
         Optional<PartFile> like = tagged.or(() -> layouts.named(as));
         IntakeForm form = like.map(l -> IntakeForm.as(l, parts.nextTag(), tagged.isPresent(), shell.unit()))
@@ -129,7 +124,7 @@ class PartController {
     String book(
             @RequestParam Map<String, String> given,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model,
             HttpServletResponse response) {
         IntakeForm form = new IntakeForm(given);
@@ -145,8 +140,7 @@ class PartController {
     }
 
     @GetMapping("/parts/{tag}/intake")
-    String intake(@PathVariable String tag, @ModelAttribute("shell") Shell shell, Model model) {
-        PartFile part = parts.byTag(tag);
+    String intake(PartFile part, Shell shell, Model model) {
         sheet(model, IntakeForm.of(part, shell.unit()), List.of(), shell);
         model.addAttribute("head", shells.head(part, StepKind.BOOKED, shell.writer()));
         return "part/intake";
@@ -157,7 +151,7 @@ class PartController {
             @PathVariable String tag,
             @RequestParam Map<String, String> given,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model,
             HttpServletResponse response) {
         PartFile part = parts.byTag(tag);
@@ -176,7 +170,7 @@ class PartController {
     }
 
     @PostMapping("/parts/layout-preview")
-    String preview(@RequestParam Map<String, String> given, @ModelAttribute("shell") Shell shell, Model model) {
+    String preview(@RequestParam Map<String, String> given, Shell shell, Model model) {
         preview(model, new IntakeForm(given), shell);
         return "part/intake :: preview";
     }

@@ -6,10 +6,12 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
+import org.hibernate.annotations.DynamicUpdate;
 
 /** A timer; it ends once, and its line stays. */
 @Entity
 @Table(name = "timer")
+@DynamicUpdate
 class TimerRow {
     @Id
     UUID id;

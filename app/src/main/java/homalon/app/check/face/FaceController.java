@@ -41,7 +41,6 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -72,7 +71,7 @@ class FaceController {
             @PathVariable String tag,
             @PathVariable String kind,
             @RequestParam(defaultValue = "USUAL") PlaceProposal.Density density,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
         return reading.of(() -> page(parts.byTag(tag), kind(kind), density, shell, model));
     }
@@ -127,7 +126,7 @@ class FaceController {
             @RequestParam(defaultValue = "USUAL") PlaceProposal.Density density,
             @RequestParam(defaultValue = "") String uncertainty,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell) {
+            Shell shell) {
         PartFile part = parts.byTag(tag);
         Length unsure = uncertainty.isBlank() ? RuleBook.DEFAULT_UNCERTAINTY : Length.parse(uncertainty, shell.unit());
         surveys.start(part, kind(kind), density, unsure, me.id());
@@ -149,7 +148,7 @@ class FaceController {
             @RequestParam(defaultValue = "0") long seen,
             @RequestParam(defaultValue = "false") boolean sure,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model,
             HttpServletResponse response) {
         Surveys.Keyed keyed = new Surveys.Keyed(id, place, typed, unit, seen, sure);
@@ -168,14 +167,13 @@ class FaceController {
     @ToMachinists
     @PostMapping("/parts/{tag}/{kind:face|proof|thickness|thickness-after}/undo")
     String undo(
-            @PathVariable String tag,
+            PartFile part,
             @PathVariable String kind,
             @RequestParam UUID id,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model,
             HttpServletResponse response) {
-        PartFile part = parts.byTag(tag);
         Optional<UUID> place = surveys.undo(part, kind(kind), id, me.id());
         if (place.isEmpty()) {
             throw new BadInputException("undo", "Nothing of yours is left to take back here.");
@@ -187,14 +185,13 @@ class FaceController {
     @ToMachinists
     @PostMapping("/parts/{tag}/{kind:face|proof|thickness|thickness-after}/soak")
     String soak(
-            @PathVariable String tag,
+            PartFile part,
             @PathVariable String kind,
             @RequestParam(defaultValue = "") String warm,
             @RequestParam(defaultValue = "") String room,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
         surveys.note(part, kind(kind), new Soak(degrees(warm), degrees(room)), me.id());
         return live(part, kind(kind), shell, model);
     }
@@ -208,15 +205,14 @@ class FaceController {
     @ToMachinists
     @PostMapping("/parts/{tag}/{kind:face|proof|thickness|thickness-after}/places")
     String add(
-            @PathVariable String tag,
+            PartFile part,
             @PathVariable String kind,
             @RequestParam double x,
             @RequestParam double y,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model,
             HttpServletResponse response) {
-        PartFile part = parts.byTag(tag);
         UUID place = surveys.add(part, kind(kind), new Spot(x, y), me.id());
         response.setHeader("X-Place", place.toString());
         return live(part, kind(kind), shell, model);
@@ -226,13 +222,12 @@ class FaceController {
     @ToMachinists
     @PostMapping("/parts/{tag}/{kind:face|proof}/wanted")
     String wanted(
-            @PathVariable String tag,
+            PartFile part,
             @PathVariable String kind,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model,
             HttpServletResponse response) {
-        PartFile part = parts.byTag(tag);
         surveys.addWanted(part, kind(kind), me.id())
                 .ifPresent(place -> response.setHeader("X-Place", place.toString()));
         return live(part, kind(kind), shell, model);
@@ -241,17 +236,16 @@ class FaceController {
     @ToMachinists
     @PostMapping("/parts/{tag}/{kind:face|proof|thickness|thickness-after}/places/{place}")
     String change(
-            @PathVariable String tag,
+            PartFile part,
             @PathVariable String kind,
             @PathVariable UUID place,
             @RequestParam String what,
             @RequestParam(defaultValue = "0") double x,
             @RequestParam(defaultValue = "0") double y,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model,
             HttpServletResponse response) {
-        PartFile part = parts.byTag(tag);
         SurveyKind survey = kind(kind);
         switch (what) {
             case "move" ->
@@ -276,12 +270,11 @@ class FaceController {
      */
     @GetMapping("/parts/{tag}/{kind:face|proof|thickness|thickness-after}/live")
     Object live(
-            @PathVariable String tag,
+            PartFile part,
             @PathVariable String kind,
             @RequestParam(defaultValue = "-1") long seen,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
         boolean stands = seen >= 0
                 && surveys.find(part, kind(kind))
                         .filter(s -> s.revision() == seen)
@@ -307,7 +300,7 @@ class FaceController {
     ResponseEntity<String> echo(
             @RequestParam(defaultValue = "") String typed,
             @RequestParam(defaultValue = "false") boolean size,
-            @ModelAttribute("shell") Shell shell) {
+            Shell shell) {
         try {
             Length length = size ? Length.parseSize(typed, shell.unit()) : Length.parse(typed, shell.unit());
             LengthWriter other = new LengthWriter(shell.unit().other());

@@ -83,7 +83,7 @@ public class FaceViews {
                         ? finding.map(f -> setUps(part, f, layout, writer)).orElse(List.of())
                         : List.of(),
                 new WalkList(survey, writer),
-                workings(finding, layout, writer),
+                workings(finding, writer),
                 survey.complete() ? finding.map(f -> causes(part, f)).orElse(List.of()) : List.of(),
                 next.isPresent(),
                 next.map(Spot::x).orElse(0.0),
@@ -138,7 +138,7 @@ public class FaceViews {
         return new Figures(
                 headline(finding, writer),
                 rows(Optional.of(finding), layout, writer),
-                workings(Optional.of(finding), layout, writer),
+                workings(Optional.of(finding), writer),
                 bands,
                 bands.map(b -> legend(b, writer)).orElse(List.of()));
     }
@@ -320,7 +320,7 @@ public class FaceViews {
         return new FaceView.Row(name, writer.number(Math.abs(v)), words + ", ± " + writer.number(unsure), "");
     }
 
-    private static Workings workings(Optional<Findings.Finding> finding, Layout layout, LengthWriter writer) {
+    private static Workings workings(Optional<Findings.Finding> finding, LengthWriter writer) {
         if (finding.isEmpty()) {
             return Workings.NONE;
         }

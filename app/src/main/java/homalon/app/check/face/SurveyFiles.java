@@ -121,7 +121,7 @@ class SurveyFiles {
             ReadingRow current = standing.isEmpty() ? null : standing.get(standing.size() - 1);
             Map<UUID, SurveyFile.ReadingFile> files = new HashMap<>();
             for (ReadingRow r : lines) {
-                SurveyFile.ReadingFile file = r.file(p.name, r == current);
+                SurveyFile.ReadingFile file = r.file(p.name, r.equals(current));
                 files.put(r.id(), file);
                 history.add(file);
             }

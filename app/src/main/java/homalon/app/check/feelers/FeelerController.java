@@ -32,7 +32,6 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -54,8 +53,7 @@ class FeelerController {
     private final OneRead reading;
 
     @GetMapping
-    String page(
-            @PathVariable String tag, @PathVariable String kind, @ModelAttribute("shell") Shell shell, Model model) {
+    String page(@PathVariable String tag, @PathVariable String kind, Shell shell, Model model) {
         return reading.of(() -> {
             PartFile part = parts.byTag(tag);
             Optional<FeelerFile> begun = surveys.find(part, kind(kind));
@@ -114,7 +112,7 @@ class FeelerController {
             @RequestParam(defaultValue = "FIND") Way way,
             @RequestParam(defaultValue = "GAP") FeelerSurvey.Kind limitKind,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell) {
+            Shell shell) {
         PartFile part = parts.byTag(tag);
         surveys.start(part, kind(kind), limitKind, way, shell.unit(), me.id());
         return "redirect:/parts/" + part.tag() + "/" + kind;
@@ -132,7 +130,7 @@ class FeelerController {
     @ToMachinists
     @PostMapping("/readings")
     Object key(
-            @PathVariable String tag,
+            PartFile part,
             @PathVariable String kind,
             @RequestParam UUID id,
             @RequestParam UUID place,
@@ -141,9 +139,8 @@ class FeelerController {
             @RequestParam(defaultValue = "0") long seen,
             @RequestParam(defaultValue = "false") boolean sure,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
         FeelerSurveys.Keyed keyed = new FeelerSurveys.Keyed(id, place, typed, unit, seen, sure);
         FeelerSurveys.Outcome outcome = surveys.key(part, kind(kind), keyed, people::nameOf, me.id());
         if (outcome instanceof FeelerSurveys.Outcome.Asks asks) {
@@ -155,14 +152,13 @@ class FeelerController {
     @ToMachinists
     @PostMapping("/undo")
     String undo(
-            @PathVariable String tag,
+            PartFile part,
             @PathVariable String kind,
             @RequestParam UUID id,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model,
             HttpServletResponse response) {
-        PartFile part = parts.byTag(tag);
         UUID place = surveys.undo(part, kind(kind), id, me.id())
                 .orElseThrow(() -> new BadInputException("undo", "Nothing of yours is left to take back here."));
         response.setHeader("X-Place", place.toString());
@@ -171,12 +167,11 @@ class FeelerController {
 
     @GetMapping("/live")
     Object live(
-            @PathVariable String tag,
+            PartFile part,
             @PathVariable String kind,
             @RequestParam(defaultValue = "-1") long seen,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
         boolean stands = seen >= 0
                 && surveys.find(part, kind(kind))
                         .filter(s -> s.revision() == seen)

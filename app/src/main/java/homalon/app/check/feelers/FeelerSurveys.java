@@ -75,7 +75,11 @@ public class FeelerSurveys {
     public sealed interface Outcome {
         record Kept() implements Outcome {}
 
-        /** Not stored: the person is asked first. @param seen number of the line that somebody else keyed there meanwhile */
+        /**
+         * Not stored: the person is asked first.
+         *
+         * @param seen number of the line that somebody else keyed there meanwhile
+         */
         record Asks(String sentence, long seen) implements Outcome {}
     }
 
@@ -326,7 +330,8 @@ public class FeelerSurveys {
                 by,
                 clock.instant().truncatedTo(ChronoUnit.MICROS));
         for (TryFile t : said) {
-            UUID line = t == said.get(0) ? id : stroke.also(t.place()).keyed().id();
+            UUID line =
+                    t.equals(said.get(0)) ? id : stroke.also(t.place()).keyed().id();
             log.add(FeelerTryRow.takingBack(line, t, by), stroke.at());
         }
         surveys.changed(survey.id());

@@ -314,7 +314,7 @@ public class FeelerViews {
             for (LineFile line : survey.lines()) {
                 List<EdgeMark.GapMark> gaps = line.places().stream()
                         .filter(p -> p.asked() == Asked.STATION
-                                || p.asked() == Asked.SLID && p.gap().isTried())
+                                || (p.asked() == Asked.SLID && p.gap().isTried()))
                         .map(p -> new EdgeMark.GapMark(
                                 p.id().toString(),
                                 p.at(),

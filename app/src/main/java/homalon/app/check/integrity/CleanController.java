@@ -35,7 +35,6 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -68,7 +67,7 @@ class CleanController {
             @PathVariable String tag,
             @RequestParam(name = "dirt", defaultValue = "") Set<Cleaning.Dirt> dirt,
             @RequestParam(defaultValue = "false") boolean plugs,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
         return reading.of(() -> {
             show(parts.byTag(tag), Given.ticks(dirt), plugs, shell, model);
@@ -155,15 +154,14 @@ class CleanController {
     @ToMachinists
     @PostMapping("/parts/{tag}/clean")
     String cleaned(
-            @PathVariable String tag,
+            PartFile part,
             @RequestParam UUID id,
             @RequestParam CleaningMethod method,
             @RequestParam(name = "dirt", defaultValue = "") Set<Cleaning.Dirt> dirt,
             @RequestParam(defaultValue = "false") boolean plugs,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
         Cleaning.Advice advice = Cleaning.advice(method, new Cleaning.Asked(part.material(), plugs, Given.ticks(dirt)));
         if (advice.fit() == Cleaning.Fit.REFUSED) {
             throw new BadInputException("method", "Not " + method.words() + ": " + advice.why() + ".");
@@ -175,13 +173,12 @@ class CleanController {
     @ToMachinists
     @PostMapping("/parts/{tag}/clean/ticks")
     String tick(
-            @PathVariable String tag,
+            PartFile part,
             @RequestParam UUID id,
             @RequestParam SmallCheck check,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
         work.write(part, id, WorkEntry.Kind.TICKED, check, "", me.id());
         return live(part, Set.of(), false, shell, model);
     }
@@ -189,13 +186,12 @@ class CleanController {
     @ToMachinists
     @PostMapping("/parts/{tag}/clean/take-back")
     String takeBack(
-            @PathVariable String tag,
+            PartFile part,
             @RequestParam UUID id,
             @RequestParam UUID entry,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
         work.takeBack(part, id, entry, me.id());
         return live(part, Set.of(), false, shell, model);
     }

@@ -46,7 +46,6 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -86,7 +85,7 @@ class CrackController {
             WorkingView working) {}
 
     @GetMapping("/parts/{tag}/cracks")
-    String page(@PathVariable String tag, @ModelAttribute("shell") Shell shell, Model model) {
+    String page(@PathVariable String tag, Shell shell, Model model) {
         return reading.of(() -> {
             show(parts.byTag(tag), shell, model);
             return "integrity/cracks";
@@ -208,7 +207,7 @@ class CrackController {
     @ToMachinists
     @PostMapping("/parts/{tag}/cracks")
     String mark(
-            @PathVariable String tag,
+            PartFile part,
             @RequestParam UUID id,
             @RequestParam CrackPlace place,
             @RequestParam(defaultValue = "0") int bore,
@@ -221,9 +220,8 @@ class CrackController {
             @RequestParam(required = false) Double x2,
             @RequestParam(required = false) Double y2,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
         double mm =
                 length.isBlank() ? 0 : Length.parseSize(length, shell.unit()).mm();
         Crack crack =
@@ -253,16 +251,15 @@ class CrackController {
     @ToMachinists
     @PostMapping("/parts/{tag}/cracks/{crack}")
     String decide(
-            @PathVariable String tag,
+            PartFile part,
             @PathVariable UUID crack,
             @RequestParam UUID id,
             @RequestParam Remedy remedy,
             @RequestParam(defaultValue = "") String why,
             @RequestParam(defaultValue = "") String pin,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
         Length diameter = pin.isBlank() ? Length.ZERO : Length.parseSize(pin, shell.unit());
         cracks.decide(part, id, crack, remedy, why, diameter, me.id());
         return live(part, shell, model);
@@ -271,13 +268,12 @@ class CrackController {
     @ToMachinists
     @PostMapping("/parts/{tag}/cracks/{crack}/remove")
     String remove(
-            @PathVariable String tag,
+            PartFile part,
             @PathVariable UUID crack,
             @RequestParam UUID id,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
         cracks.remove(part, id, crack, me.id());
         return live(part, shell, model);
     }
@@ -286,13 +282,12 @@ class CrackController {
     @ToMachinists
     @PostMapping("/parts/{tag}/cracks/checked")
     String done(
-            @PathVariable String tag,
+            PartFile part,
             @RequestParam UUID id,
             @RequestParam(required = false) CrackMethod method,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
         if (method == null) {
             throw new BadInputException("method", "Say how it was looked at: what was not done is not signed for.");
         }

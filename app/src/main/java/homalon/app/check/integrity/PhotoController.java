@@ -36,14 +36,13 @@ class PhotoController {
     @ToMachinists
     @PostMapping("/parts/{tag}/photos")
     String add(
-            @PathVariable String tag,
+            PartFile part,
             @RequestParam UUID id,
             @RequestParam(defaultValue = "") String note,
             @AuthenticationPrincipal Signed me,
             HttpServletRequest request,
             Model model)
             throws IOException {
-        PartFile part = parts.byTag(tag);
         Picture picture;
         try {
             picture = files.take(request.getInputStream(), Picture.MOST, whole -> Picture.of(whole.readAllBytes()));

@@ -10,6 +10,7 @@ import org.hibernate.annotations.Immutable;
 @Entity
 @Immutable
 @Table(name = "photo")
+@SuppressWarnings("unused") // some fields are read by queries alone
 class PhotoRow extends VisitLine {
     private String note;
     private int width;

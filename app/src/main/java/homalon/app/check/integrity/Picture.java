@@ -158,7 +158,7 @@ record Picture(byte[] jpeg, int width, int height) {
     private static long number(byte[] b, int at, int bytes, boolean little) {
         long n = 0;
         for (int i = 0; i < bytes; i++) {
-            n = n << 8 | b[little ? at + bytes - 1 - i : at + i] & 0xff;
+            n = n << 8 | (b[little ? at + bytes - 1 - i : at + i] & 0xff);
         }
         return n;
     }

@@ -29,7 +29,6 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -69,7 +68,7 @@ class PressureController {
             boolean looked) {}
 
     @GetMapping("/parts/{tag}/pressure")
-    String page(@PathVariable String tag, @ModelAttribute("shell") Shell shell, Model model) {
+    String page(@PathVariable String tag, Shell shell, Model model) {
         return reading.of(() -> {
             show(parts.byTag(tag), shell, model);
             return "integrity/pressure";
@@ -199,7 +198,7 @@ class PressureController {
     @ToMachinists
     @PostMapping("/parts/{tag}/pressure")
     String begin(
-            @PathVariable String tag,
+            PartFile part,
             @RequestParam UUID id,
             @RequestParam(defaultValue = "") String medium,
             @RequestParam(defaultValue = "false") boolean wet,
@@ -207,9 +206,8 @@ class PressureController {
             @RequestParam(defaultValue = "") String most,
             @RequestParam(defaultValue = "") String volume,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
         tests.begin(part, id, new PressureTests.SetUp(medium, wet, hold, most, volume), me.id());
         return live(part, shell, model);
     }
@@ -217,15 +215,14 @@ class PressureController {
     @ToMachinists
     @PostMapping("/parts/{tag}/pressure/readings")
     String read(
-            @PathVariable String tag,
+            PartFile part,
             @RequestParam UUID id,
             @RequestParam(defaultValue = "") String minute,
             @RequestParam(defaultValue = "") String bar,
             @RequestParam(defaultValue = "") String celsius,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
         tests.read(part, id, minute, bar, celsius, me.id());
         return live(part, shell, model);
     }
@@ -233,16 +230,15 @@ class PressureController {
     @ToMachinists
     @PostMapping("/parts/{tag}/pressure/bubbles")
     String bubbles(
-            @PathVariable String tag,
+            PartFile part,
             @RequestParam UUID id,
             @RequestParam boolean seen,
             @RequestParam(defaultValue = "") String where,
             @RequestParam(defaultValue = "0") double x1,
             @RequestParam(defaultValue = "0") double y1,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
         tests.bubbles(part, id, seen, where, new Spot(x1, y1), me.id());
         return live(part, shell, model);
     }
@@ -250,13 +246,12 @@ class PressureController {
     @ToMachinists
     @PostMapping("/parts/{tag}/pressure/take-back")
     String takeBack(
-            @PathVariable String tag,
+            PartFile part,
             @RequestParam UUID id,
             @RequestParam UUID entry,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
         tests.takeBack(part, id, entry, me.id());
         return live(part, shell, model);
     }

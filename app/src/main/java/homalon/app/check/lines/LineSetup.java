@@ -136,7 +136,7 @@ record LineSetup(
         List<Length> blades = list("blade", typed.blade(), unit, problems, false);
         boolean limit = typed.way() == Way.LIMIT_BLADE;
         problems.require(
-                !limit || blades.size() < 2 && blades.stream().allMatch(b -> b.signum() > 0),
+                !limit || (blades.size() < 2 && blades.stream().allMatch(b -> b.signum() > 0)),
                 "blade",
                 "Key one limit blade, above zero, or leave it blank.");
         problems.throwIfAny();

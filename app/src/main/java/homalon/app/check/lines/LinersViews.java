@@ -63,7 +63,7 @@ class LinersViews {
                 ""));
         String words = switch (liners.verdict()) {
             case WITHIN -> "Within";
-            case OUT -> trims.isEmpty() ? "Out" : trims.size() + (trims.size() == 1 ? " to trim" : " to trim");
+            case OUT -> trims.isEmpty() ? "Out" : trims.size() + " to trim";
             case NOT_PROVEN -> "Not proven yet";
         };
         String sentence = liners.verdict() == Verdict.NOT_PROVEN

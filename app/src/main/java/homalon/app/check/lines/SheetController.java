@@ -39,7 +39,6 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -58,8 +57,7 @@ class SheetController {
     private final OneRead reading;
 
     @GetMapping("/parts/{tag}/{sheet:line|liners|index}")
-    String page(
-            @PathVariable String tag, @PathVariable String sheet, @ModelAttribute("shell") Shell shell, Model model) {
+    String page(@PathVariable String tag, @PathVariable String sheet, Shell shell, Model model) {
         return reading.of(() -> {
             show(parts.byTag(tag), of(sheet), shell, model);
             return "lines/sheet";
@@ -172,7 +170,7 @@ class SheetController {
             @RequestParam(defaultValue = "false") boolean bothSides,
             @RequestParam(defaultValue = "false") boolean sideways,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
         PartFile part = parts.byTag(tag);
         LineSetup setup = LineSetup.typed(
@@ -206,15 +204,14 @@ class SheetController {
     @ToMachinists
     @PostMapping("/parts/{tag}/line/torque")
     String torque(
-            @PathVariable String tag,
+            PartFile part,
             @RequestParam UUID id,
             @RequestParam(defaultValue = "") String turns,
             @RequestParam(defaultValue = "") String most,
             @RequestParam(defaultValue = "false") boolean restarts,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
         Torque now = Torque.parse("turns", turns);
         Torque limit = Torque.parse("most", most);
         boolean free = now.newtonMetres() <= limit.newtonMetres() && restarts;
@@ -252,7 +249,7 @@ class SheetController {
             @RequestParam(defaultValue = "") String most,
             @RequestParam(defaultValue = "") String aim,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell) {
+            Shell shell) {
         PartFile part = parts.byTag(tag);
         sheets.setUp(
                 part,
@@ -278,7 +275,7 @@ class SheetController {
     @ToMachinists
     @PostMapping("/parts/{tag}/{sheet:line|liners|index}/readings")
     String key(
-            @PathVariable String tag,
+            PartFile part,
             @PathVariable String sheet,
             @RequestParam UUID id,
             @RequestParam String place,
@@ -286,9 +283,8 @@ class SheetController {
             @RequestParam BenchUnit unit,
             @RequestParam(defaultValue = "0") long seen,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
         Sheet of = of(sheet);
         List<LineSetup.Place> places = views.places(part, sheets.of(part, of));
         if (places.stream().noneMatch(p -> p.key().equals(place))) {
@@ -314,14 +310,13 @@ class SheetController {
     @ToMachinists
     @PostMapping("/parts/{tag}/{sheet:line|liners|index}/undo")
     String undo(
-            @PathVariable String tag,
+            PartFile part,
             @PathVariable String sheet,
             @RequestParam UUID id,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model,
             HttpServletResponse response) {
-        PartFile part = parts.byTag(tag);
         Optional<String> place = sheets.undo(part, of(sheet), id, me.id());
         if (place.isEmpty()) {
             throw new BadInputException("undo", "Nothing of yours is left to take back here.");
@@ -332,12 +327,11 @@ class SheetController {
 
     @GetMapping("/parts/{tag}/{sheet:line|liners|index}/live")
     Object look(
-            @PathVariable String tag,
+            PartFile part,
             @PathVariable String sheet,
             @RequestParam(defaultValue = "-1") long seen,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
         return sheets.of(part, of(sheet)).requireSetUp().revision() == seen
                 ? ResponseEntity.noContent().build()
                 : live(part, of(sheet), shell, model);

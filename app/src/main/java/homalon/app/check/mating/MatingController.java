@@ -36,7 +36,6 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -60,7 +59,7 @@ class MatingController {
     private final OneRead reading;
 
     @GetMapping("/parts/{tag}/compare")
-    String page(@PathVariable String tag, @ModelAttribute("shell") Shell shell, Model model) {
+    String page(@PathVariable String tag, Shell shell, Model model) {
         return reading.of(() -> {
             PartFile part = parts.byTag(tag);
             model.addAttribute("head", shells.head(part, StepKind.FACE, shell.writer()));
@@ -196,7 +195,7 @@ class MatingController {
         FaceViews.Figures figures = FaceViews.figures(read.finding(), layout, shell.unit());
         FaceDrawing picture = FaceDrawing.of(
                         layout,
-                        "f" + Math.abs(read.title().hashCode()),
+                        "f" + Integer.toUnsignedString(read.title().hashCode()),
                         read.title() + ": " + read.finding().shape())
                 .shownAt(BESIDE_PX)
                 .map(read.finding().map().orElseThrow(), bands);

@@ -37,7 +37,6 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -62,13 +61,12 @@ class ScanController {
 
     @GetMapping
     String page(
-            @PathVariable String tag,
+            PartFile part,
             @PathVariable String kind,
             @RequestParam(required = false) UUID scan,
             @RequestParam(defaultValue = "false") boolean another,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
         List<ScanFile> all = scans.of(part, kind(kind));
         frame(part, kind, shell, model);
         if (all.isEmpty() || another) {
@@ -121,13 +119,12 @@ class ScanController {
     @ToMachinists
     @PostMapping(path = "/look", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     String look(
-            @PathVariable String tag,
+            PartFile part,
             @PathVariable String kind,
             @RequestParam(defaultValue = "false") boolean whole,
             HttpServletRequest request,
             Model model)
             throws IOException {
-        PartFile part = parts.byTag(tag);
         String head = new String(request.getInputStream().readNBytes(HEAD), StandardCharsets.UTF_8);
         model.addAttribute(
                 "look", ScanLook.at(head, whole, faces.layout(part.numbers()).box()));
@@ -155,7 +152,7 @@ class ScanController {
             @RequestParam(defaultValue = "false") boolean highIsMinus,
             @RequestParam(defaultValue = "") String uncertainty,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             HttpServletRequest request)
             throws IOException {
         PartFile part = parts.byTag(tag);

@@ -11,7 +11,6 @@ import homalon.app.foundation.security.OwnSessions;
 import homalon.app.foundation.security.PinSignIn;
 import homalon.app.foundation.security.Signed;
 import homalon.app.foundation.security.Tries;
-import homalon.app.foundation.web.Shop;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.BenchUnit;
 import jakarta.servlet.http.HttpServletRequest;
@@ -36,7 +35,6 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 @RequiredArgsConstructor
 class DoorController {
     private final People people;
-    private final Shop shop;
     private final PinSignIn pins;
     private final FirstVisit firstVisit;
     private final Authority authority;

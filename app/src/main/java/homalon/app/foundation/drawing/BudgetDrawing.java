@@ -26,7 +26,11 @@ public final class BudgetDrawing {
      */
     public record Bar(String name, double room, double used, String note, String style, boolean binds) {}
 
-    /** What the face needs. @param depth mm */
+    /**
+     * What the face needs.
+     *
+     * @param depth mm
+     */
     public record Need(String words, double depth) {}
 
     private final Markup svg = new Markup();

@@ -49,7 +49,7 @@ public final class BuretteDrawing {
             double y = y(at);
             svg.empty("path", "class", "tick", "d", "M" + RIGHT + " " + Markup.number(y) + "h" + (whole ? -14 : -7));
             if (whole) {
-                text(LEFT - 6, y + 4, "end", plain(i / 5 * major), "scale");
+                text(LEFT - 6, y + 4, "end", plain(Math.floorDiv(i, 5) * major), "scale");
             }
         }
         if (!Double.isNaN(from)) {

@@ -75,7 +75,7 @@ final class Admission {
 
     /** Gives its room to the one whose turn it is. */
     synchronized void leave() {
-        boolean page = keying.isEmpty() || inARow >= IN_A_ROW && !looking.isEmpty();
+        boolean page = keying.isEmpty() || (inARow >= IN_A_ROW && !looking.isEmpty());
         CountDownLatch next = page ? looking.poll() : keying.poll();
         inARow = page ? 0 : inARow + 1;
         if (next == null) {

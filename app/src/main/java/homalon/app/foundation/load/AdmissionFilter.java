@@ -63,10 +63,10 @@ class AdmissionFilter extends OncePerRequestFilter {
         String accept = request.getHeader("Accept");
         return path.startsWith("/assets/")
                 || path.equals("/alive")
-                || accept != null && accept.startsWith("text/event-stream")
-                || request.getMethod().equals("POST")
+                || (accept != null && accept.startsWith("text/event-stream"))
+                || (request.getMethod().equals("POST")
                         && !(request instanceof WholeBody)
-                        && FILES.matcher(path).matches();
+                        && FILES.matcher(path).matches());
     }
 
     @Override

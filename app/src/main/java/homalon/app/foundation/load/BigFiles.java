@@ -93,7 +93,7 @@ public class BigFiles {
                     throw new TooLargeException();
                 }
                 long ms = (System.nanoTime() - start) / 1_000_000;
-                if (all > BUDGET || ms > GRACE_MS && size < (ms - GRACE_MS) * SLOWEST / 1000) {
+                if (all > BUDGET || (ms > GRACE_MS && size < (ms - GRACE_MS) * SLOWEST / 1000)) {
                     throw new BusyException(BUSY);
                 }
                 out.write(some, 0, n);

@@ -23,7 +23,7 @@ class LargeCalls extends OncePerRequestFilter {
     @Override
     protected boolean shouldNotFilter(HttpServletRequest request) {
         return !request.getRequestURI().startsWith("/api/")
-                || request.getContentLengthLong() >= 0 && request.getContentLengthLong() <= SmallBodies.MOST
+                || (request.getContentLengthLong() >= 0 && request.getContentLengthLong() <= SmallBodies.MOST)
                 || !request.getMethod().equals("POST");
     }
 

@@ -6,10 +6,12 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
+import org.hibernate.annotations.DynamicUpdate;
 
 /** A token of a program; what it is known by is kept as a hash only. */
 @Entity
 @Table(name = "api_token")
+@DynamicUpdate
 class ApiTokenRow {
     @Id
     UUID id;

@@ -105,6 +105,7 @@ final class QuietSessions<S extends Session> implements SessionRepository<QuietS
         }
 
         @Override
+        @SuppressWarnings("TypeParameterUnusedInFormals") // Spring Session's own
         public <T> T getAttribute(String name) {
             return stored.getAttribute(name);
         }

@@ -35,6 +35,6 @@ class PlainText extends OncePerRequestFilter {
     }
 
     private static boolean odd(int c) {
-        return c < ' ' && c != '\t' && c != '\n' && c != '\r' || c == 0xFFFE || c == 0xFFFF;
+        return (c < ' ' && c != '\t' && c != '\n' && c != '\r') || c == 0xFFFE || c == 0xFFFF;
     }
 }

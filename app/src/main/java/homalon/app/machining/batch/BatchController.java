@@ -36,7 +36,6 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
@@ -76,7 +75,7 @@ class BatchController {
             @RequestParam(defaultValue = "0") int page,
             @RequestParam(name = "tag", defaultValue = "") List<String> marked,
             @RequestHeader(name = "HX-Request", required = false) String swap,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
         if (page < 0 || page > MOST_PAGES) {
             throw new BadInputException("page", "Page: 0 to " + MOST_PAGES + ".");
@@ -116,7 +115,7 @@ class BatchController {
             @RequestParam UUID id,
             @RequestParam(name = "tag", defaultValue = "") List<String> tags,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             HttpServletRequest request) {
         batches.form(id, tags, shell.unit(), me.id());
         PartChanges.on(request, tags);
@@ -124,7 +123,7 @@ class BatchController {
     }
 
     @GetMapping("/batch/{id}")
-    String batch(@PathVariable UUID id, @ModelAttribute("shell") Shell shell, Model model) {
+    String batch(@PathVariable UUID id, Shell shell, Model model) {
         return reading.of(() -> {
             fill(id, shell, model);
             return "batch/batch";
@@ -215,7 +214,7 @@ class BatchController {
             @RequestParam(defaultValue = "0") long seen,
             @RequestParam(defaultValue = "false") boolean sure,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             HttpServletRequest request,
             Model model) {
         if (typed.strip().equals("/")) {
@@ -236,7 +235,7 @@ class BatchController {
             @RequestParam UUID id,
             @RequestParam(defaultValue = "") String why,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             HttpServletRequest request,
             Model model) {
         batches.takeBack(batch, id, why, me.id());

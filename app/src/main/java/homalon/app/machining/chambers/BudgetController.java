@@ -99,7 +99,7 @@ class BudgetController {
     String page(
             @PathVariable String tag,
             @ModelAttribute("asked") Asked asked,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model,
             HttpServletResponse response) {
         return reading.of(() -> {
@@ -158,11 +158,7 @@ class BudgetController {
     }
 
     @GetMapping("/parts/{tag}/budget/live")
-    String live(
-            @PathVariable String tag,
-            @ModelAttribute("asked") Asked asked,
-            @ModelAttribute("shell") Shell shell,
-            Model model) {
+    String live(@PathVariable String tag, @ModelAttribute("asked") Asked asked, Shell shell, Model model) {
         return reading.of(() -> {
             ChamberFile file = files.of(parts.byTag(tag));
             OutlookQuestion from = outlooks.question(file, WhatIf.NOTHING);

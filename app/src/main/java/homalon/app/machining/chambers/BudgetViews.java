@@ -79,7 +79,7 @@ class BudgetViews {
                     b.kind() == Budget.Kind.LIFE ? b.now() : 0,
                     note,
                     style(b.state()),
-                    binding.filter(x -> x == b).isPresent()));
+                    binding.filter(b::equals).isPresent()));
         }
         List<BudgetDrawing.Need> needs = budgets.needs().stream()
                 .map(n -> new BudgetDrawing.Need(n.words() + ": " + writer.full(n.depth()), n.depth()))
@@ -215,11 +215,11 @@ class BudgetViews {
 
     private static List<String> gasket(Outlook outlook, LengthWriter writer) {
         List<String> says = new ArrayList<>();
-        outlook.gasket().ifPresent(g -> says.addAll(gasket(g, outlook, writer)));
+        outlook.gasket().ifPresent(g -> says.addAll(gasket(g, writer)));
         return says;
     }
 
-    private static List<String> gasket(GasketAdvice g, Outlook outlook, LengthWriter writer) {
+    private static List<String> gasket(GasketAdvice g, LengthWriter writer) {
         List<String> says = new ArrayList<>();
         says.add("A gasket " + writer.full(g.restoresRatio())
                 + " thicker restores the ratio as it is now; piston to head comes to "

@@ -30,7 +30,6 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -55,7 +54,7 @@ class ChamberController {
             @PathVariable String tag,
             @RequestParam(defaultValue = "") String of,
             @RequestParam(defaultValue = "") String state,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
         return reading.of(() -> {
             PartFile part = parts.byTag(tag);
@@ -114,7 +113,7 @@ class ChamberController {
             @RequestParam UUID id,
             @RequestParam Map<String, String> form,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell) {
+            Shell shell) {
         work.engine(parts.byTag(tag), id, form, shell.unit(), me.id());
         return ResponseEntity.noContent().build();
     }
@@ -122,7 +121,7 @@ class ChamberController {
     @ToMachinists
     @PostMapping("/parts/{tag}/chambers/readings/{of}/{state}")
     String key(
-            @PathVariable String tag,
+            PartFile part,
             @PathVariable String of,
             @PathVariable FillState state,
             @RequestParam UUID id,
@@ -132,9 +131,8 @@ class ChamberController {
             @RequestParam(defaultValue = "0") long seen,
             @RequestParam(defaultValue = "false") boolean sure,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
         ChamberFile file = require(part);
         ChamberWalk walk = ChamberWalk.asked(file, of);
         ChamberPlace at = walk.places(file, state).stream()
@@ -157,15 +155,14 @@ class ChamberController {
     @ToMachinists
     @PostMapping("/parts/{tag}/chambers/undo/{of}/{state}")
     String undo(
-            @PathVariable String tag,
+            PartFile part,
             @PathVariable String of,
             @PathVariable FillState state,
             @RequestParam UUID id,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model,
             HttpServletResponse response) {
-        PartFile part = parts.byTag(tag);
         ChamberFile file = require(part);
         List<String> places = ChamberWalk.asked(file, of).places(file, state).stream()
                 .map(ChamberPlace::key)
@@ -179,13 +176,12 @@ class ChamberController {
 
     @GetMapping("/parts/{tag}/chambers/live/{of}/{state}")
     Object look(
-            @PathVariable String tag,
+            PartFile part,
             @PathVariable String of,
             @PathVariable FillState state,
             @RequestParam(defaultValue = "-1") long seen,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
         SheetFile sheet = sheets.of(part, Sheet.CHAMBERS);
         return sheet.revision() == seen ? ResponseEntity.noContent().build() : live(part, of, state, shell, model);
     }

@@ -161,7 +161,11 @@ public class WorkOnChambers {
         return UUID.nameUUIDFromBytes((id + place).getBytes(StandardCharsets.UTF_8));
     }
 
-    /** A fill as the burette was read. @param number of the fill, from 1 */
+    /**
+     * A fill as the burette was read.
+     *
+     * @param number of the fill, from 1
+     */
     @Transactional
     public void fill(PartFile part, FillState state, Length depth, int cylinder, int number, Keyed keyed) {
         key(files.of(part), ChamberPlace.fill(state, depth, cylinder, number), keyed);

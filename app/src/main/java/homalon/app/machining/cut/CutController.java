@@ -28,7 +28,6 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -54,7 +53,7 @@ class CutController {
     private final OneRead reading;
 
     @GetMapping("/parts/{tag}/cut")
-    String cut(@PathVariable String tag, @ModelAttribute("shell") Shell shell, Model model) {
+    String cut(@PathVariable String tag, Shell shell, Model model) {
         return reading.of(() -> {
             fill(parts.byTag(tag), shell, model);
             return "cut/cut";
@@ -102,7 +101,7 @@ class CutController {
     @ToMachinists
     @PostMapping("/parts/{tag}/cut/readings")
     String pass(
-            @PathVariable String tag,
+            PartFile part,
             @RequestParam UUID id,
             @RequestParam String typed,
             @RequestParam BenchUnit unit,
@@ -114,9 +113,8 @@ class CutController {
             @RequestParam(defaultValue = "0") long seen,
             @RequestParam(defaultValue = "false") boolean sure,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
         if (typed.strip().equals("/")) {
             throw new BadInputException("typed", "A pass is not skipped: key its depth, or plan the cut anew.");
         }
@@ -131,14 +129,13 @@ class CutController {
     @ToMachinists
     @PostMapping("/parts/{tag}/cut/undo")
     String undo(
-            @PathVariable String tag,
+            PartFile part,
             @RequestParam UUID id,
             @RequestParam(defaultValue = "keyed wrong") String why,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model,
             HttpServletResponse response) {
-        PartFile part = parts.byTag(tag);
         ledgers.reverseLast(part, id, why, me.id());
         response.setHeader(
                 "X-Place",
@@ -151,13 +148,12 @@ class CutController {
     @ToMachinists
     @PostMapping("/parts/{tag}/cut/clean")
     String clean(
-            @PathVariable String tag,
+            PartFile part,
             @RequestParam UUID id,
             @RequestParam(defaultValue = "") String note,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
         cutting.clean(part, id, note, me.id());
         fill(part, shell, model);
         return "cut/cut :: live";
@@ -167,14 +163,13 @@ class CutController {
     @ToMachinists
     @PostMapping("/parts/{tag}/cut/check")
     String check(
-            @PathVariable String tag,
+            PartFile part,
             @RequestParam UUID id,
             @RequestParam SetupChecks.Kind kind,
             @RequestParam List<String> read,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
         setupChecks.read(part, id, kind, read, shell.unit(), me.id());
         fill(part, shell, model);
         return "cut/cut :: live";
@@ -184,13 +179,12 @@ class CutController {
     @ToMachinists
     @PostMapping("/parts/{tag}/cut/leave")
     String leave(
-            @PathVariable String tag,
+            PartFile part,
             @RequestParam UUID id,
             @RequestParam(defaultValue = "") String why,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
         cutting.leave(part, id, why, me.id());
         fill(part, shell, model);
         return "cut/cut :: live";
@@ -200,14 +194,13 @@ class CutController {
     @ToMachinists
     @PostMapping("/parts/{tag}/cut/touched")
     String touched(
-            @PathVariable String tag,
+            PartFile part,
             @RequestParam UUID id,
             @RequestParam(defaultValue = "") String cells,
             @RequestParam(required = false) String touched,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
         paintings.paint(
                 part,
                 ledgers.of(part),
@@ -221,14 +214,13 @@ class CutController {
     @ToMachinists
     @PostMapping("/parts/{tag}/cut/reverse")
     String reverse(
-            @PathVariable String tag,
+            PartFile part,
             @RequestParam UUID id,
             @RequestParam UUID line,
             @RequestParam(defaultValue = "") String why,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
         ledgers.reverse(part, id, line, why, me.id());
         fill(part, shell, model);
         return "cut/cut :: live";
@@ -237,15 +229,14 @@ class CutController {
     @ToMachinists
     @PostMapping("/parts/{tag}/cut/opening")
     String opening(
-            @PathVariable String tag,
+            PartFile part,
             @RequestParam UUID id,
             @RequestParam(defaultValue = "") String depth,
             @RequestParam(defaultValue = "") String sure,
             @RequestParam(defaultValue = "") String note,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
         Entry.Kind kind = Arrays.stream(Entry.Kind.values())
                 .filter(k -> k.isOpening() && k.name().equals("OPENING_" + sure))
                 .findFirst()

@@ -85,7 +85,7 @@ class PlanController {
         }
 
         boolean inStages(Optional<PlanFile> kept) {
-            return finishLast == null && skim == null
+            return (finishLast == null && skim == null)
                     ? kept.map(k -> k.plan().finishLast()).orElse(false)
                     : Boolean.TRUE.equals(finishLast);
         }
@@ -126,7 +126,7 @@ class PlanController {
     String plan(
             @PathVariable String tag,
             @ModelAttribute("asked") Asked asked,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model,
             HttpServletResponse response) {
         return reading.of(() -> plan(parts.byTag(tag), asked, shell, model, response));
@@ -255,7 +255,7 @@ class PlanController {
             @RequestParam(defaultValue = "") String opening,
             @RequestParam(defaultValue = "") String ink,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell) {
+            Shell shell) {
         PartFile part = parts.byTag(tag);
         BenchUnit unit = shell.unit();
         SealingBands usual = SealingBands.USUAL;
@@ -279,7 +279,7 @@ class PlanController {
             @RequestParam UUID id,
             @ModelAttribute("asked") Asked asked,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell) {
+            Shell shell) {
         PartFile part = parts.byTag(tag);
         BenchUnit unit = shell.unit();
         Footing footing = asked.footing(planner.usual(part, unit), unit, planner.box(part));

@@ -41,7 +41,11 @@ public record PlanView(
             String profile,
             boolean here) {}
 
-    /** The set-up in hand with its passes. @param atLeast wanted off in all, as it would be keyed; empty for no more than clean */
+    /**
+     * The set-up in hand with its passes.
+     *
+     * @param atLeast wanted off in all, as it would be keyed; empty for no more than clean
+     */
     public record Chosen(
             String school,
             String name,

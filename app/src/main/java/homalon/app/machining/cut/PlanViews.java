@@ -46,7 +46,7 @@ public class PlanViews {
         Removal chosen = setUps.with(wanted).orElse(setUps.removals().get(0));
         List<PlanView.Card> cards = new ArrayList<>();
         for (Removal r : setUps.removals()) {
-            cards.add(card(compared, r, r == chosen, writer, cards.size() + 1));
+            cards.add(card(compared, r, r.equals(chosen), writer, cards.size() + 1));
         }
         CutPlan plan = CutPlan.of(setUps, chosen, depths, dialStep, atLeast).finishedLast(finishLast);
         boolean stale = kept.filter(k -> k.surveyRevision() != compared.survey().revision())

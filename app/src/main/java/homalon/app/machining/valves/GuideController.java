@@ -22,7 +22,6 @@ import lombok.RequiredArgsConstructor;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -49,7 +48,7 @@ class GuideController {
             @RequestParam(defaultValue = "") String housing,
             @RequestParam(defaultValue = "") String item,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
         boolean replaces = rung.equals(Ladder.Rung.REPLACE.name());
         PartFile part = work.keep(
@@ -71,7 +70,7 @@ class GuideController {
             @PathVariable String valve,
             @RequestParam UUID id,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
         PartFile part = work.keepForAll(
                 tag,
@@ -138,7 +137,7 @@ class GuideController {
             @RequestParam(defaultValue = "") String size,
             @RequestParam(defaultValue = "") String height,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
         PartFile of = parts.byTag(tag);
         shells.require(of, Operation.GUIDE_WORK);

@@ -31,7 +31,10 @@ record GuideView(
         String done) {
     record Row(String key, String clearance, String finding, String choice, String state, String style) {}
 
-    /** @param chosen by the machinist; @param lowest the lowest that helps */
+    /**
+     * @param chosen by the machinist
+     * @param lowest the lowest that helps
+     */
     record Rung(String name, String words, String helps, String why, String ream, boolean chosen, boolean lowest) {}
 
     record Fit(String code, String words, String outer, String press, String answer, boolean bites, int shelf) {}

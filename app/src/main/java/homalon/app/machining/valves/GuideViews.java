@@ -64,7 +64,7 @@ class GuideViews {
                 finding.aspect(Aspect.Subject.GUIDE)
                         .map(a -> WholeWords.capital(a.says()))
                         .orElse("Not read yet"),
-                sentence(file, v, ladder),
+                sentence(ladder),
                 ValveViews.said(file, v, writer).rows().stream()
                         .filter(r -> !r.name().startsWith("Seat")
                                 && !r.name().equals("Spring")
@@ -120,7 +120,7 @@ class GuideViews {
         });
     }
 
-    private static String sentence(ValveFile file, Valve v, Optional<Ladder> ladder) {
+    private static String sentence(Optional<Ladder> ladder) {
         if (ladder.isEmpty()) {
             return "Read its stem and both ends of the guide first.";
         }

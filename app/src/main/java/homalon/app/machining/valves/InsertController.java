@@ -27,7 +27,6 @@ import lombok.RequiredArgsConstructor;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -66,7 +65,7 @@ class InsertController {
             @RequestParam UUID id,
             @RequestParam Map<String, String> form,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
         Map<Said, String> said = new EnumMap<>(Said.class);
         PLACE.forEach(s -> said.put(s, form.getOrDefault(s.name(), "")));
@@ -135,7 +134,7 @@ class InsertController {
             @RequestParam UUID id,
             @RequestParam(defaultValue = "") String code,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
         PartFile part = work.keep(tag, id, valve, Map.of(Said.INSERT, code), shell.unit(), me.id(), (file, v) -> {
             if (code.isBlank()) {
@@ -174,7 +173,7 @@ class InsertController {
             @RequestParam(defaultValue = "") String chillTo,
             @RequestParam(defaultValue = "") String warmTo,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
         String chill = chillTo.isBlank() ? "20" : degrees("chillTo", chillTo, -200, PressFit.ROOM);
         String warm = warmTo.isBlank() ? "20" : degrees("warmTo", warmTo, PressFit.ROOM, 350);
@@ -191,7 +190,7 @@ class InsertController {
             @PathVariable String valve,
             @RequestParam UUID id,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
         PartFile part = work.keepForAll(
                 tag,
@@ -225,7 +224,7 @@ class InsertController {
             @RequestParam(defaultValue = "") String ring,
             @RequestParam(defaultValue = "false") boolean anyway,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
         PartFile of = parts.byTag(tag);
         shells.require(of, Operation.INSERT);

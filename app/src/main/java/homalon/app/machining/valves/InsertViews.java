@@ -73,8 +73,7 @@ class InsertViews {
                 choice.map(c -> steps(c, writer)).orElse(List.of()),
                 code,
                 chosen.filter(InsertChoice.Step::passes).isPresent(),
-                fit.map(f -> figures(f, shown.get(), place.orElseThrow(), writer))
-                        .orElse(List.of()),
+                fit.map(f -> figures(f, shown.get(), writer)).orElse(List.of()),
                 fit.map(f -> Workings.of(List.of(f.working()), writer)).orElse(Workings.NONE),
                 shown.map(s -> after(s, place.orElseThrow(), writer)).orElse(List.of()),
                 Math.round(InsertChoice.usualHeat(file.part().material())) + " C stands for "
@@ -213,8 +212,7 @@ class InsertViews {
         return all;
     }
 
-    private static List<ValveView.Row> figures(
-            PressFit fit, InsertChoice.Step step, InsertChoice.Asked place, LengthWriter writer) {
+    private static List<ValveView.Row> figures(PressFit fit, InsertChoice.Step step, LengthWriter writer) {
         List<ValveView.Row> rows = new ArrayList<>();
         rows.add(new ValveView.Row(
                 "Cut the counterbore to",

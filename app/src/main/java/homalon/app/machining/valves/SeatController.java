@@ -22,7 +22,6 @@ import lombok.RequiredArgsConstructor;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -48,7 +47,7 @@ class SeatController {
             @RequestParam(defaultValue = "") String uneven,
             @RequestParam(defaultValue = "") String refaced,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
         Map<Said, String> said = new EnumMap<>(Said.class);
         said.put(Said.SEAT_WAY, way.isBlank() ? "" : named(way).name());
@@ -66,7 +65,7 @@ class SeatController {
             @PathVariable String valve,
             @RequestParam UUID id,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
         PartFile part = work.keepForAll(
                 tag,
@@ -113,7 +112,7 @@ class SeatController {
             @RequestParam(defaultValue = "") String way,
             @RequestParam(defaultValue = "") String runout,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
         PartFile of = parts.byTag(tag);
         shells.require(of, Operation.SEAT_WORK);

@@ -66,7 +66,7 @@ final class SeatPlans {
     /** Why no plan can be made of what was read; empty where one can, or nothing was read. */
     Optional<String> refused(Valve v) {
         try {
-            ValveJudge.seatAsked(file.readings(v), file.book(v)).map(q -> q.by(way(v), uneven(v)));
+            ValveJudge.seatAsked(file.readings(v), file.book(v)).ifPresent(q -> q.by(way(v), uneven(v)));
             return Optional.empty();
         } catch (BadInputException e) {
             return Optional.of(e.getMessage());

@@ -66,7 +66,7 @@ class SeatViews {
                 plans.refused(v).orElseGet(() -> sentence(file, v, plan)),
                 ways(file, plans, v, writer),
                 file.bareRing(v) ? bare(file, plans, v, writer) : figures(file, v, plan, writer),
-                after(file, plans, v, plan, writer),
+                after(file, plans, v, writer),
                 plan.map(p -> Workings.of(List.of(p.working()), writer)).orElse(Workings.NONE),
                 file.shown(v, Said.UNEVEN, writer.unit()),
                 writer.full(plans.uneven(v)),
@@ -245,8 +245,7 @@ class SeatViews {
     }
 
     /** What the sink does to the valve, its spring and its height. */
-    private static List<ValveView.Row> after(
-            ValveFile file, SeatPlans plans, Valve v, Optional<SeatPlan> plan, LengthWriter writer) {
+    private static List<ValveView.Row> after(ValveFile file, SeatPlans plans, Valve v, LengthWriter writer) {
         List<ValveView.Row> rows = new ArrayList<>();
         boolean due = file.seat(v) == ValveFile.Work.DUE;
         double sink = due ? plans.sink(v) : plans.refaced(v);

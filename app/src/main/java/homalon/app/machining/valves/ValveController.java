@@ -38,7 +38,6 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -63,16 +62,12 @@ class ValveController {
     record Field(String name, String value, String usual, String label) {}
 
     @GetMapping("/parts/{tag}/valves")
-    String page(
-            @PathVariable String tag,
-            @RequestParam(defaultValue = "") String of,
-            @ModelAttribute("shell") Shell shell,
-            Model model) {
+    String page(@PathVariable String tag, @RequestParam(defaultValue = "") String of, Shell shell, Model model) {
         return reading.of(() -> {
             PartFile part = parts.byTag(tag);
             Optional<ValveFile> file = files.of(part);
             show(part, file, walk(of, file), shell, model);
-            form(part, file.map(f -> f.sheet().setup()).orElseGet(() -> proposed(part)), shell.writer(), model);
+            form(file.map(f -> f.sheet().setup()).orElseGet(() -> proposed(part)), shell.writer(), model);
             return "valves/valves";
         });
     }
@@ -118,7 +113,7 @@ class ValveController {
         return start;
     }
 
-    private static void form(PartFile part, Map<String, String> kept, LengthWriter writer, Model model) {
+    private static void form(Map<String, String> kept, LengthWriter writer, Model model) {
         Map<String, String> values = ValveSetup.shown(kept, writer);
         Map<ValveKind, ValveBook> books = new EnumMap<>(ValveKind.class);
         for (ValveKind kind : ValveKind.values()) {
@@ -151,7 +146,7 @@ class ValveController {
             @RequestParam UUID id,
             @RequestParam Map<String, String> form,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell) {
+            Shell shell) {
         PartFile part = parts.byTag(tag);
         sheets.setUp(part, id, Sheet.VALVES, ValveSetup.typed(form, shell.unit()), me.id());
         return "redirect:/parts/" + part.tag() + "/valves";
@@ -160,7 +155,7 @@ class ValveController {
     @ToMachinists
     @PostMapping("/parts/{tag}/valves/readings")
     String key(
-            @PathVariable String tag,
+            PartFile part,
             @RequestParam UUID id,
             @RequestParam String place,
             @RequestParam String typed,
@@ -168,9 +163,8 @@ class ValveController {
             @RequestParam(defaultValue = "0") long seen,
             @RequestParam(defaultValue = "false") boolean sure,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
         ValveFile file = files.require(part);
         ValveViews.Place at = at(file, place);
         keys.key(file, at.valve(), at.measure(), new ValveKeys.Keyed(id, typed, unit, seen, sure, me.id()));
@@ -185,7 +179,7 @@ class ValveController {
             @PathVariable Measure.Walk of,
             @RequestParam UUID id,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
         return live(work.signFelt(tag, id, shell.unit(), me.id()), of, shell, model);
     }
@@ -204,14 +198,13 @@ class ValveController {
     @ToMachinists
     @PostMapping("/parts/{tag}/valves/undo/{of}")
     String undo(
-            @PathVariable String tag,
+            PartFile part,
             @PathVariable Measure.Walk of,
             @RequestParam UUID id,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model,
             HttpServletResponse response) {
-        PartFile part = parts.byTag(tag);
         List<String> places = ValveViews.places(files.require(part), of).stream()
                 .map(ValveViews.Place::key)
                 .toList();
@@ -224,12 +217,11 @@ class ValveController {
 
     @GetMapping("/parts/{tag}/valves/live/{of}")
     Object look(
-            @PathVariable String tag,
+            PartFile part,
             @PathVariable Measure.Walk of,
             @RequestParam(defaultValue = "-1") long seen,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
         SheetFile sheet = sheets.of(part, Sheet.VALVES).requireSetUp();
         return sheet.revision() == seen ? ResponseEntity.noContent().build() : live(part, of, shell, model);
     }

@@ -238,9 +238,9 @@ final class ValveFile {
                 Measure.Walk.ROCKING);
         boolean worn = finding(v).guideWorn();
         if (done > 0) {
-            return seq(v, Said.GUIDE) > done && chosen || worn && read > done ? Work.DUE : Work.DONE;
+            return (seq(v, Said.GUIDE) > done && chosen) || (worn && read > done) ? Work.DUE : Work.DONE;
         }
-        return chosen || worn && !left ? Work.DUE : Work.NONE;
+        return chosen || (worn && !left) ? Work.DUE : Work.NONE;
     }
 
     /** Its bore was made anew on this visit. */

@@ -247,7 +247,7 @@ class ValveViews {
         for (Aspect a : f.aspects()) {
             String limit = Double.isNaN(a.limit()) || a.subject() == Subject.LOOKS
                     ? ""
-                    : " · limit " + (plain(a, writer)) + ", " + a.source();
+                    : " · limit " + plain(a, writer) + ", " + a.source();
             rows.add(new ValveView.Row(
                     WholeWords.capital(a.subject().words()),
                     Double.isNaN(a.figure()) ? "" : figure(a, writer),

@@ -14,7 +14,6 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -33,7 +32,7 @@ class WorkController {
             @PathVariable String tag,
             @PathVariable String page,
             @RequestParam(defaultValue = "") String valve,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
         return pages.page(parts.byTag(tag), of(page), valve, shell, model);
     }
@@ -46,7 +45,7 @@ class WorkController {
             @PathVariable String valve,
             @RequestParam UUID id,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
         WorkPage of = of(page);
         PartFile part = work.keep(tag, id, valve, Map.of(of.done(), ""), shell.unit(), me.id(), (f, v) -> {});

@@ -111,8 +111,7 @@ class PartsApi {
 
     @Operation(summary = "One part: where it stands, and what came off it")
     @GetMapping("/{tag}")
-    Detail one(@PathVariable String tag) {
-        PartFile part = parts.byTag(tag);
+    Detail one(PartFile part) {
         var totals = ledgers.of(part).ledger().totals(part.visit().id());
         Route route = shells.standing(part, new LengthWriter(BenchUnit.MM)).route();
         return new Detail(

@@ -46,7 +46,6 @@ import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -124,7 +123,7 @@ class BenchController {
     String page(
             @RequestParam Optional<UUID> after,
             @RequestHeader(name = "HX-Request", required = false) String swap,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
         return reading.of(() -> {
             LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());

@@ -115,14 +115,14 @@ final class FlatnessCall {
         above(problems, "cover", request.cover());
         above(problems, "band", request.band());
         problems.require(
-                request.uncertainty() == null || finite(request.uncertainty()) && request.uncertainty() >= 0,
+                request.uncertainty() == null || (finite(request.uncertainty()) && request.uncertainty() >= 0),
                 "uncertainty",
                 "uncertainty must be zero or above, in mm.");
         boolean boxFits = request.box() == null
-                || request.box().length == 4
+                || (request.box().length == 4
                         && Arrays.stream(request.box()).allMatch(Double::isFinite)
                         && request.box()[2] > request.box()[0]
-                        && request.box()[3] > request.box()[1];
+                        && request.box()[3] > request.box()[1]);
         problems.require(boxFits, "box", "box must be [x0, y0, x1, y1] with x1 > x0 and y1 > y0.");
         List<Bore> bores = request.bores() == null ? List.of() : request.bores();
         for (int i = 0; i < bores.size(); i++) {

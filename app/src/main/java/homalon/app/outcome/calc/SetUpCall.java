@@ -85,7 +85,7 @@ final class SetUpCall {
         problems.require(request.corners() != null, "corners", "corners is required: three or four indices of points.");
         problems.require(request.shimStep() != null, "shimStep", "shimStep is required, such as 0.01.");
         problems.require(
-                request.shimStep() == null || request.shimStep() >= 1e-6 && request.shimStep() <= 5,
+                request.shimStep() == null || (request.shimStep() >= 1e-6 && request.shimStep() <= 5),
                 "shimStep",
                 "shimStep must be above zero and at most 5 mm, such as 0.01.");
         List<Spot> supports = new ArrayList<>();

@@ -38,7 +38,6 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -68,7 +67,7 @@ class ReportController {
     private final OneWrite writing;
 
     @GetMapping("/parts/{tag}/report")
-    String page(@PathVariable String tag, @ModelAttribute("shell") Shell shell, Model model) {
+    String page(@PathVariable String tag, Shell shell, Model model) {
         return reading.of(() -> page(parts.byTag(tag), shell, model, null));
     }
 
@@ -103,7 +102,7 @@ class ReportController {
             @PathVariable String tag,
             @RequestParam(defaultValue = "") String note,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model,
             HttpServletResponse response) {
         PartFile part = parts.byTag(tag);
@@ -151,10 +150,7 @@ class ReportController {
     }
 
     @GetMapping("/parts/{tag}/report.pdf")
-    ResponseEntity<byte[]> pdf(
-            @PathVariable String tag,
-            @RequestParam(defaultValue = "0") int visit,
-            @ModelAttribute("shell") Shell shell) {
+    ResponseEntity<byte[]> pdf(@PathVariable String tag, @RequestParam(defaultValue = "0") int visit, Shell shell) {
         PartFile part = parts.byTag(tag);
         Optional<Releases.Release> release = release(part, visit);
         release.flatMap(r -> releases.erasedAt(r.visit())).ifPresent(at -> {
@@ -191,8 +187,7 @@ class ReportController {
 
     /** Whether record, papers and tables still agree. */
     @GetMapping("/parts/{tag}/seal")
-    String seals(@PathVariable String tag, @ModelAttribute("shell") Shell shell, Model model) {
-        PartFile part = parts.byTag(tag);
+    String seals(PartFile part, Shell shell, Model model) {
         model.addAttribute("head", shells.head(part, StepKind.HAND_OVER, shell.writer()));
         model.addAttribute("found", seals.of(part));
         model.addAttribute("names", people.names());

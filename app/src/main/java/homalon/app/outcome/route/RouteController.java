@@ -40,7 +40,6 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -92,7 +91,7 @@ class RouteController {
     record Logged(UUID id, String words, String by) {}
 
     @GetMapping("/parts/{tag}/route")
-    String page(@PathVariable String tag, @ModelAttribute("shell") Shell shell, Model model) {
+    String page(@PathVariable String tag, Shell shell, Model model) {
         return reading.of(() -> {
             show(parts.byTag(tag), shell, model);
             return "route/route";
@@ -195,14 +194,13 @@ class RouteController {
     @ToMachinists
     @PostMapping("/parts/{tag}/route/did")
     String did(
-            @PathVariable String tag,
+            PartFile part,
             @RequestParam UUID id,
             @RequestParam Operation operation,
             @RequestParam(defaultValue = "") String note,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
         if (!VisitSteps.REPAIRS.contains(operation) && operation != Operation.OIL_AND_BAG) {
             throw new BadInputException("operation", "That is done on its own page: open it from the strip.");
         }
@@ -222,14 +220,13 @@ class RouteController {
     @ToMachinists
     @PostMapping("/parts/{tag}/route/add")
     String add(
-            @PathVariable String tag,
+            PartFile part,
             @RequestParam UUID id,
             @RequestParam Operation operation,
             @RequestParam(defaultValue = "") String note,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
         work.write(part, id, WorkEntry.Kind.ADDED, operation, note, me.id());
         return live(part, shell, model);
     }
@@ -243,7 +240,7 @@ class RouteController {
             @RequestParam Operation operation,
             @RequestParam(defaultValue = "") String note,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
         PartFile part = parts.byTag(tag);
         boolean owner = people.find(me.id()).filter(p -> p.role() == Role.OWNER).isPresent();
@@ -264,13 +261,12 @@ class RouteController {
     @ToMachinists
     @PostMapping("/parts/{tag}/route/take-back")
     String takeBack(
-            @PathVariable String tag,
+            PartFile part,
             @RequestParam UUID id,
             @RequestParam UUID entry,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
         work.takeBack(part, id, entry, me.id());
         return live(part, shell, model);
     }

@@ -64,6 +64,7 @@ class RouteSteps implements StepSource {
         return all;
     }
 
+    @SuppressWarnings("ReferenceEquality") // the same object as long as nothing was written
     private static boolean same(List<SurveyFile> these, List<SurveyFile> those) {
         return these.size() == those.size()
                 && IntStream.range(0, these.size()).allMatch(i -> these.get(i) == those.get(i));
@@ -74,6 +75,7 @@ class RouteSteps implements StepSource {
         return lines.work().stream().anyMatch(e -> e.kind() == WorkEntry.Kind.WAIVED);
     }
 
+    @SuppressWarnings("ReferenceEquality")
     private VisitSteps.Standing standing(
             PartFile part,
             List<SurveyFile> surveys,

@@ -18,6 +18,7 @@ import org.hibernate.annotations.Immutable;
 @Entity
 @Immutable
 @Table(name = "catalogue_line")
+@SuppressWarnings("unused") // some fields are read by queries alone
 class CatalogueLine extends EvidenceLine {
     private String code;
 

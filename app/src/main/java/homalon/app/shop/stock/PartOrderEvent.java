@@ -13,6 +13,7 @@ import org.hibernate.annotations.Immutable;
 @Entity
 @Immutable
 @Table(name = "part_order_event")
+@SuppressWarnings("unused") // some fields are read by queries alone
 class PartOrderEvent extends EvidenceLine {
     private static final int MOST_NOTE = 200;
 

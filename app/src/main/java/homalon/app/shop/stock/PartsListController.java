@@ -28,7 +28,6 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -56,7 +55,6 @@ class PartsListController {
      * @param missing pieces neither ordered nor arrived
      * @param shelf on the shop's own shelf
      * @param quote what the supplier said; empty before it was asked
-     * @param days it said; blank before
      */
     record Needed(
             String code,
@@ -73,7 +71,7 @@ class PartsListController {
     record Ordered(UUID id, String code, String words, int left, String state, String by, boolean open, String style) {}
 
     @GetMapping("/parts/{tag}/parts-list")
-    String page(@PathVariable String tag, @ModelAttribute("shell") Shell shell, Model model) {
+    String page(@PathVariable String tag, Shell shell, Model model) {
         return reading.of(() -> {
             show(parts.byTag(tag), List.of(), shell, model);
             return "stock/parts-list";
@@ -152,7 +150,7 @@ class PartsListController {
 
     @ToMachinists
     @PostMapping("/parts/{tag}/parts-list/ask")
-    String ask(@PathVariable String tag, @ModelAttribute("shell") Shell shell, Model model) {
+    String ask(@PathVariable String tag, Shell shell, Model model) {
         List<String> codes = reading.of(() -> needs.needs(parts.byTag(tag)).stream()
                 .map(Need::code)
                 .distinct()
@@ -169,7 +167,7 @@ class PartsListController {
     @ToMachinists
     @PostMapping("/parts/{tag}/parts-list/order")
     String order(
-            @PathVariable String tag,
+            PartFile part,
             @RequestParam UUID id,
             @RequestParam String code,
             @RequestParam(defaultValue = "") String words,
@@ -177,9 +175,8 @@ class PartsListController {
             @RequestParam Operation operation,
             @RequestParam(defaultValue = "") String promised,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
         String tidy = code.strip().toUpperCase(Locale.ROOT);
         if (tidy.isEmpty() || tidy.length() > 20) {
             throw new BadInputException("code", "Say what to order: its code, at most 20 letters.");
@@ -196,15 +193,14 @@ class PartsListController {
     @ToMachinists
     @PostMapping("/parts/{tag}/parts-list/take")
     String take(
-            @PathVariable String tag,
+            PartFile part,
             @RequestParam UUID id,
             @RequestParam String code,
             @RequestParam(defaultValue = "") String quantity,
             @RequestParam Operation operation,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
         orders.takeFromShelf(part, id, code.strip(), pieces(quantity), operation, me.id());
         return live(part, List.of(), shell, model);
     }
@@ -231,14 +227,13 @@ class PartsListController {
     @ToMachinists
     @PostMapping("/parts/{tag}/parts-list/arrived")
     String arrived(
-            @PathVariable String tag,
+            PartFile part,
             @RequestParam UUID id,
             @RequestParam UUID order,
             @RequestParam(defaultValue = "") String quantity,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
         orders.arrived(part, id, order, pieces(quantity), "", me.id());
         return live(part, List.of(), shell, model);
     }
@@ -246,14 +241,13 @@ class PartsListController {
     @ToMachinists
     @PostMapping("/parts/{tag}/parts-list/cancel")
     String cancel(
-            @PathVariable String tag,
+            PartFile part,
             @RequestParam UUID id,
             @RequestParam UUID order,
             @RequestParam(defaultValue = "") String note,
             @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model) {
-        PartFile part = parts.byTag(tag);
         orders.cancel(part, id, order, note, me.id());
         return live(part, List.of(), shell, model);
     }

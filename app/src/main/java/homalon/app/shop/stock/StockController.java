@@ -27,7 +27,6 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
@@ -55,7 +54,7 @@ class StockController {
             int shelf) {}
 
     @GetMapping("/stock")
-    String page(@RequestParam(defaultValue = "") String q, @ModelAttribute("shell") Shell shell, Model model) {
+    String page(@RequestParam(defaultValue = "") String q, Shell shell, Model model) {
         return reading.of(() -> {
             show(q, shell, model);
             return "stock/stock";
@@ -110,11 +109,7 @@ class StockController {
     /** A whole list or none of it, sent as it is. */
     @ToMachinists
     @PostMapping(path = "/stock", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-    String take(
-            HttpServletRequest request,
-            @AuthenticationPrincipal Signed me,
-            @ModelAttribute("shell") Shell shell,
-            Model model)
+    String take(HttpServletRequest request, @AuthenticationPrincipal Signed me, Shell shell, Model model)
             throws IOException {
         byte[] sent;
         try {

@@ -19,7 +19,6 @@ import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -34,7 +33,7 @@ class ToolsController {
     private final Journal journal;
 
     @GetMapping
-    String page(@ModelAttribute("shell") Shell shell, Model model) {
+    String page(Shell shell, Model model) {
         return page(shell, model, null);
     }
 
@@ -77,10 +76,7 @@ class ToolsController {
 
     @PostMapping("/blades")
     String blades(
-            @RequestParam(defaultValue = "") String blades,
-            @ModelAttribute("shell") Shell shell,
-            Model model,
-            HttpServletResponse response) {
+            @RequestParam(defaultValue = "") String blades, Shell shell, Model model, HttpServletResponse response) {
         return doing(shell, model, response, "These feelers are offered from now on.", () -> {
             if (blades.length() > 600) {
                 throw new BadInputException("blades", "Key at most sixty blades.");
@@ -91,10 +87,7 @@ class ToolsController {
 
     @PostMapping("/shims")
     String shims(
-            @RequestParam(defaultValue = "") String shims,
-            @ModelAttribute("shell") Shell shell,
-            Model model,
-            HttpServletResponse response) {
+            @RequestParam(defaultValue = "") String shims, Shell shell, Model model, HttpServletResponse response) {
         return doing(shell, model, response, "Set-ups are rounded to these shims from now on.", () -> {
             if (shims.length() > 300) {
                 throw new BadInputException("shims", "Key at most twenty-four thicknesses.");
@@ -112,7 +105,7 @@ class ToolsController {
             @RequestParam(defaultValue = "") String minFeed,
             @RequestParam(defaultValue = "") String maxFeed,
             @RequestParam(defaultValue = "") String step,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model,
             HttpServletResponse response) {
         return doing(
@@ -137,7 +130,7 @@ class ToolsController {
             @RequestParam(defaultValue = "") String diameter,
             @RequestParam(defaultValue = "") String noseRadius,
             @RequestParam(defaultValue = "") String edges,
-            @ModelAttribute("shell") Shell shell,
+            Shell shell,
             Model model,
             HttpServletResponse response) {
         return doing(
@@ -150,11 +143,7 @@ class ToolsController {
     }
 
     @PostMapping("/retire")
-    String retire(
-            @RequestParam String name,
-            @ModelAttribute("shell") Shell shell,
-            Model model,
-            HttpServletResponse response) {
+    String retire(@RequestParam String name, Shell shell, Model model, HttpServletResponse response) {
         return doing(
                 shell,
                 model,

@@ -10,6 +10,7 @@ import homalon.app.testing.Visitor;
 import homalon.core.part.Material;
 import homalon.core.part.PartKind;
 import java.net.http.HttpResponse;
+import java.util.Locale;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -47,7 +48,7 @@ class BookedAsAnotherTest {
                 302,
                 ines.post("/parts/" + four.tag() + "/layout-name", "layout", name)
                         .statusCode());
-        String page = ines.get("/parts/new?as=" + name.toUpperCase().replace(" ", "%20"))
+        String page = ines.get("/parts/new?as=" + name.toUpperCase(Locale.ROOT).replace(" ", "%20"))
                 .body();
         assertEquals("84 mm", value(page, "bore"));
         assertTrue(value(page, "customer").isEmpty());

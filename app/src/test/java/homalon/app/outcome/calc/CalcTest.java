@@ -12,6 +12,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -86,7 +87,7 @@ class CalcTest {
     }
 
     private static String basic(String user, String password) {
-        return "Basic " + Base64.getEncoder().encodeToString((user + ":" + password).getBytes());
+        return "Basic " + Base64.getEncoder().encodeToString((user + ":" + password).getBytes(StandardCharsets.UTF_8));
     }
 
     /** The same cases that the core agrees with, through the whole interface. */

@@ -1,0 +1,33 @@
+package homalon.app.foundation.web;
+
+import java.util.List;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.core.MethodParameter;
+import org.springframework.web.bind.support.WebDataBinderFactory;
+import org.springframework.web.context.request.NativeWebRequest;
+import org.springframework.web.method.support.HandlerMethodArgumentResolver;
+import org.springframework.web.method.support.ModelAndViewContainer;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+
+/** What nearly every handler asks for: the frame of its page. */
+@Configuration(proxyBeanMethods = false)
+class PageArguments implements WebMvcConfigurer, HandlerMethodArgumentResolver {
+    @Override
+    public void addArgumentResolvers(List<HandlerMethodArgumentResolver> resolvers) {
+        resolvers.add(this);
+    }
+
+    @Override
+    public boolean supportsParameter(MethodParameter parameter) {
+        return parameter.getParameterType() == Shell.class;
+    }
+
+    @Override
+    public Object resolveArgument(
+            MethodParameter parameter,
+            ModelAndViewContainer page,
+            NativeWebRequest request,
+            WebDataBinderFactory binders) {
+        return page.getModel().get("shell");
+    }
+}
