@@ -10,7 +10,7 @@ const LATER = [0, 408, 425, 429];
 const STOPPED =
   'This browser keeps nothing, and what was keyed last is not with the server yet. Leave this page open and wait; then key this one.';
 
-class Outbox {
+export class Outbox {
   constructor(person) {
     this.person = person;
     this.list = [];
