@@ -80,7 +80,7 @@ public final class FeelerCounts {
     }
 
     private static FeelerResult judge(List<FeelerLine> lines) {
-        return Feelers.judge(new FeelerSurvey(BOX, FeelerHand.BLADES[0], lines, LIMIT, FeelerSurvey.Kind.GAP));
+        return Feelers.judge(new FeelerSurvey(BOX, FeelerHand.THINNEST, lines, LIMIT, FeelerSurvey.Kind.GAP));
     }
 
     private static SeededFace face(Random random, boolean dips) {

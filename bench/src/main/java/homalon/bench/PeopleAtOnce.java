@@ -30,6 +30,7 @@ import java.util.regex.Pattern;
  * answers by kind, refusals of ours (503 with Retry-After), errors (everything else), and times from the moment at which a
  * request was due, as ratios to the plainest answer of the same run.
  */
+@SuppressWarnings("FutureReturnValueIgnored") // what fails is counted where it is done
 public final class PeopleAtOnce {
     private static final List<String> PAGES = List.of(
             "/",

@@ -5,6 +5,7 @@ import homalon.core.geometry.Points;
 import homalon.core.numeric.MinimaxPlane;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The plane with the least distance along z between highest and lowest point. Where several planes share that distance
@@ -72,12 +73,12 @@ final class LeastRemoval {
     }
 
     /** Nearest place to the wanted one that all cuts allow: on one cut, or where two meet. */
-    private static double[] nearest(List<Cut> cuts, double[] wanted) {
-        double[] best = null;
+    private static double @Nullable [] nearest(List<Cut> cuts, double[] wanted) {
+        double @Nullable [] best = null;
         double least = Double.POSITIVE_INFINITY;
         for (int i = 0; i < cuts.size(); i++) {
             for (int j = i; j < cuts.size(); j++) {
-                double[] p = i == j ? foot(cuts.get(i), wanted) : meet(cuts.get(i), cuts.get(j));
+                double @Nullable [] p = i == j ? foot(cuts.get(i), wanted) : meet(cuts.get(i), cuts.get(j));
                 if (p != null && allowed(cuts, p)) {
                     double distance = Math.hypot(p[0] - wanted[0], p[1] - wanted[1]);
                     if (distance < least) {
@@ -94,7 +95,7 @@ final class LeastRemoval {
         return cuts.stream().allMatch(c -> c.excess(p[0], p[1]) <= 1e-12);
     }
 
-    private static double[] foot(Cut c, double[] p) {
+    private static double @Nullable [] foot(Cut c, double[] p) {
         double n2 = c.nx() * c.nx() + c.ny() * c.ny();
         if (n2 == 0) {
             return null;
@@ -103,7 +104,7 @@ final class LeastRemoval {
         return new double[] {p[0] - t * c.nx(), p[1] - t * c.ny()};
     }
 
-    private static double[] meet(Cut c, Cut d) {
+    private static double @Nullable [] meet(Cut c, Cut d) {
         double det = c.nx() * d.ny() - c.ny() * d.nx();
         if (Math.abs(det) < 1e-12) {
             return null;

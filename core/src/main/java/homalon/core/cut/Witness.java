@@ -9,6 +9,7 @@ import java.util.BitSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.OptionalDouble;
 
 /**
@@ -95,7 +96,7 @@ public record Witness(boolean clean, double least, OptionalDouble greatest, bool
         int rows = grid.size() / TouchCells.COLUMNS;
         List<Band> bands = new ArrayList<>();
         for (TouchCells.Cell c : grid.cells()) {
-            Allowed own = allowed.get(c.number());
+            Allowed own = Objects.requireNonNull(allowed.get(c.number()));
             boolean inside = same(allowed, own, c.row() == 0, c.number() - TouchCells.COLUMNS)
                     && same(allowed, own, c.row() == rows - 1, c.number() + TouchCells.COLUMNS)
                     && same(allowed, own, c.column() == 0, c.number() - 1)

@@ -5,6 +5,8 @@ import homalon.core.numeric.LinearBounds;
 import homalon.core.numeric.LinearBounds.Band;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The zone of a smooth face: the plain range of q = e u^2 + f v^2 + d u v over u, v in [-1, 1]. Tilting the planes cannot make
@@ -25,8 +27,8 @@ final class BowTwistZone {
             turn(places, d * edge, f, edge, true);
             turn(places, d * edge, e, edge, false);
         }
-        double[] high = null;
-        double[] low = null;
+        double @Nullable [] high = null;
+        double @Nullable [] low = null;
         double most = Double.NEGATIVE_INFINITY;
         double least = Double.POSITIVE_INFINITY;
         for (double[] p : places) {
@@ -41,6 +43,8 @@ final class BowTwistZone {
                 low = w;
             }
         }
+        Objects.requireNonNull(high);
+        Objects.requireNonNull(low);
         return new double[] {high[0] - low[0], high[1] - low[1], high[2] - low[2]};
     }
 

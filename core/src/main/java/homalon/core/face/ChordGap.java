@@ -5,6 +5,8 @@ import homalon.core.numeric.LinearBounds;
 import homalon.core.numeric.LinearBounds.Band;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The greatest bow under any straight edge that the face is long and wide enough for: |e du^2 + f dv^2 + d du dv| / 4 over all
@@ -28,7 +30,7 @@ final class ChordGap {
         if (Math.abs(along) < 2) {
             chords.add(new double[] {along, 2});
         }
-        double[] best = null;
+        double @Nullable [] best = null;
         double most = -1;
         for (double[] c : chords) {
             double[] w = {c[0] * c[0] / 4, c[1] * c[1] / 4, c[0] * c[1] / 4};
@@ -38,7 +40,7 @@ final class ChordGap {
                 best = k < 0 ? new double[] {-w[0], -w[1], -w[2]} : w;
             }
         }
-        return best;
+        return Objects.requireNonNull(best);
     }
 
     static double of(double[] x) {

@@ -17,6 +17,7 @@ import java.util.OptionalDouble;
 import java.util.function.BiFunction;
 import java.util.function.IntFunction;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Judges a survey against every limit in force. Points that do not seal are to be left out before; the rest is judged as
@@ -46,7 +47,7 @@ public final class FaceJudge {
     private final FlatnessResult flatness;
 
     private final boolean cloud;
-    private Spot shapeNext;
+    private @Nullable Spot shapeNext;
 
     private FaceJudge(
             Points points,

@@ -9,8 +9,10 @@ import homalon.core.rulebook.FlatnessLimit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.WeakHashMap;
+import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.algorithm.locate.PointOnGeometryLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Location;
@@ -43,13 +45,13 @@ public final class PlacesWanted {
 
     /** So many more places wanted in some part of the face. */
     private static final class Demand {
-        private final Box box;
-        private final Spot centre;
+        private final @Nullable Box box;
+        private final @Nullable Spot centre;
         private final double from;
         private final double to;
         private int open;
 
-        private Demand(Box box, Spot centre, double from, double to, int open) {
+        private Demand(@Nullable Box box, @Nullable Spot centre, double from, double to, int open) {
             this.box = box;
             this.centre = centre;
             this.from = from;
@@ -69,7 +71,7 @@ public final class PlacesWanted {
             if (box != null) {
                 return s.x() >= box.x0() && s.x() <= box.x1() && s.y() >= box.y0() && s.y() <= box.y1();
             }
-            double r = centre.distance(s);
+            double r = Objects.requireNonNull(centre).distance(s);
             return r >= from && r <= to;
         }
     }

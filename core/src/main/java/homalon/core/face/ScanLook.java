@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A first look at a file of points: what separates its numbers, which columns they are and in what unit, and what cannot be
@@ -113,7 +114,7 @@ public record ScanLook(ScanFormat format, List<List<String>> sample, List<String
         return Arrays.stream(row).allMatch(v -> v == Math.rint(v));
     }
 
-    private static double[] numbers(List<String> cells, boolean comma) {
+    private static double @Nullable [] numbers(List<String> cells, boolean comma) {
         double[] row = new double[cells.size()];
         for (int i = 0; i < row.length; i++) {
             String cell = cells.get(i);

@@ -6,9 +6,11 @@ import homalon.core.geometry.Points;
 import homalon.core.numeric.LeastSquaresPlane;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The worst minimum zone over any square window of a given side: axis-aligned, closed, its lower left corner at some
@@ -64,10 +66,10 @@ public final class WindowFlatness {
      */
     private static final class Search {
         private double floor;
-        private Plane before;
-        private Worst worst;
+        private @Nullable Plane before;
+        private @Nullable Worst worst;
         /** Counts where rounding, of points very far away, passes all of them over. */
-        private Worst likely;
+        private @Nullable Worst likely;
 
         /** A window that looks like the worst: what cannot reach its zone need not be solved. */
         void start(Window window) {
@@ -87,7 +89,7 @@ public final class WindowFlatness {
                 return;
             }
             Points inside = window.inside();
-            boolean settled = inside.range(before).extent() < toBeat
+            boolean settled = inside.range(Objects.requireNonNull(before)).extent() < toBeat
                     || (!inside.onOneLine()
                             && inside.range(LeastSquaresPlane.fit(inside)).extent() < toBeat);
             if (settled) {

@@ -1,6 +1,7 @@
 package homalon.core.integrity;
 
 import homalon.core.part.PartKind;
+import org.jspecify.annotations.Nullable;
 
 /** Where a crack runs. */
 public enum CrackPlace {
@@ -19,9 +20,9 @@ public enum CrackPlace {
     FACE("elsewhere in the face", null);
 
     private final String words;
-    private final PartKind only;
+    private final @Nullable PartKind only;
 
-    CrackPlace(String words, PartKind only) {
+    CrackPlace(String words, @Nullable PartKind only) {
         this.words = words;
         this.only = only;
     }

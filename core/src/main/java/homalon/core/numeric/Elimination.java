@@ -1,5 +1,7 @@
 package homalon.core.numeric;
 
+import org.jspecify.annotations.Nullable;
+
 /** Gaussian elimination with row pivoting for the tiny systems of an exchange step (at most 4 x 4). */
 final class Elimination {
     private static final double SINGULAR = 1e-14;
@@ -7,7 +9,7 @@ final class Elimination {
     private Elimination() {}
 
     /** The solution of m s = right, or null when m is singular to rounding. Leaves its arguments alone. */
-    static double[] solve(double[][] m, double[] right) {
+    static double @Nullable [] solve(double[][] m, double[] right) {
         int n = right.length;
         double[][] a = new double[n][n + 1];
         for (int i = 0; i < n; i++) {

@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What bands of linear forms allow: all x with least_i &lt;= form_i . x &lt;= most_i, in up to four variables. Gives the least and
@@ -120,7 +121,7 @@ public final class LinearBounds {
         }
     }
 
-    private double[] meet(double[][] planes) {
+    private double @Nullable [] meet(double[][] planes) {
         double[][] forms = new double[variables][];
         double[] edges = new double[variables];
         for (int i = 0; i < variables; i++) {
@@ -131,7 +132,7 @@ public final class LinearBounds {
     }
 
     /** Where three planes meet (Cramer's rule); null when they meet in no one place. */
-    private static double[] meet(double[] p, double[] q, double[] r) {
+    private static double @Nullable [] meet(double[] p, double[] q, double[] r) {
         double[] qr = cross(q, r);
         double[] rp = cross(r, p);
         double[] pq = cross(p, q);
@@ -165,10 +166,10 @@ public final class LinearBounds {
         double[] goal = new double[variables + 1];
         goal[variables] = 1;
         programme.atLeast(goal, 0);
-        double[] best = null;
+        double @Nullable [] best = null;
         double least = Double.POSITIVE_INFINITY;
         for (int i = 0; i < MOST_CUTS; i++) {
-            double[] found = programme.minimum(goal);
+            double @Nullable [] found = programme.minimum(goal);
             if (found == null) {
                 return Optional.ofNullable(best);
             }
@@ -179,7 +180,7 @@ public final class LinearBounds {
                 best = x;
             }
             if (least <= found[variables] + CLOSE_ENOUGH) {
-                return Optional.of(best);
+                return Optional.ofNullable(best);
             }
             double[] cut = new double[variables + 1];
             for (int j = 0; j < variables; j++) {

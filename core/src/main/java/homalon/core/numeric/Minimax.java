@@ -1,5 +1,7 @@
 package homalon.core.numeric;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * The affine function closest to given heights in the greatest deviation: min over p of max |z_i - p . (1, u_i, v_i)|.
  *
@@ -26,7 +28,7 @@ final class Minimax {
 
     private final int[] basis;
     private final int[] side;
-    private double[] weight;
+    private double[] weight = new double[0];
     private double[] p = new double[3];
     private double h;
 
@@ -238,7 +240,7 @@ final class Minimax {
         side[leaving] = sign;
     }
 
-    private static double[] required(double[] solution) {
+    private static double[] required(double @Nullable [] solution) {
         if (solution == null) {
             throw new ArithmeticException("the minimax fit met a singular basis");
         }

@@ -4,7 +4,9 @@ import homalon.core.geometry.Plane;
 import homalon.core.geometry.Points;
 import homalon.core.geometry.Spread;
 import java.util.Arrays;
+import java.util.Objects;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The two parallel planes closest together along z that hold all points: the linear programme min over (a, b) of
@@ -198,7 +200,7 @@ public final class MinimaxPlane {
         }
 
         private int[] widest(int[] four) {
-            int[] best = null;
+            int @Nullable [] best = null;
             double most = -1;
             for (int left = 0; left < four.length; left++) {
                 int out = left;
@@ -213,7 +215,7 @@ public final class MinimaxPlane {
                     best = three;
                 }
             }
-            return best;
+            return Objects.requireNonNull(best);
         }
 
         private void takeOffPlaneThrough(int[] corner) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Random;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A linear programme in few variables and up to some hundred rows: min c . x with a . x &lt;= b, by R. Seidel's incremental
@@ -64,17 +65,17 @@ final class SmallProgram {
     }
 
     /** Where c . x is least; null when no x fits all rows. */
-    double[] minimum(double[] c) {
+    double @Nullable [] minimum(double[] c) {
         List<Row> shuffled = new ArrayList<>(rows);
         Collections.shuffle(shuffled, new Random(SHUFFLE));
         return solve(shuffled, c);
     }
 
-    private static double[] solve(List<Row> rows, double[] c) {
+    private static double @Nullable [] solve(List<Row> rows, double[] c) {
         if (c.length == 1) {
             return line(rows, c[0]);
         }
-        double[] x = new double[c.length];
+        double @Nullable [] x = new double[c.length];
         for (int j = 0; j < x.length; j++) {
             x[j] = Math.abs(c[j]) <= NOTHING ? 0 : -FAR * Math.signum(c[j]);
         }
@@ -95,7 +96,7 @@ final class SmallProgram {
     }
 
     /** The optimum on one row, over the rows before it: its largest variable is written by the others. */
-    private static double[] onRow(List<Row> before, Row row, double[] c) {
+    private static double @Nullable [] onRow(List<Row> before, Row row, double[] c) {
         int k = 0;
         for (int j = 1; j < c.length; j++) {
             k = Math.abs(row.a()[j]) > Math.abs(row.a()[k]) ? j : k;
@@ -109,11 +110,11 @@ final class SmallProgram {
         fewer.add(without(only, FAR, row, k));
         only[k] = -1;
         fewer.add(without(only, FAR, row, k));
-        double[] y = solve(fewer, without(c, 0, row, k, false).a());
+        double @Nullable [] y = solve(fewer, without(c, 0, row, k, false).a());
         if (y == null) {
             return null;
         }
-        double[] x = new double[c.length];
+        double @Nullable [] x = new double[c.length];
         double rest = row.b();
         for (int j = 0, m = 0; j < c.length; j++) {
             if (j != k) {
@@ -141,7 +142,7 @@ final class SmallProgram {
         return scaled ? Row.of(left, b - times * row.b()) : new Row(left, 0);
     }
 
-    private static double[] line(List<Row> rows, double c) {
+    private static double @Nullable [] line(List<Row> rows, double c) {
         double least = -FAR;
         double most = FAR;
         for (Row row : rows) {

@@ -3,6 +3,7 @@ package homalon.core.part;
 import homalon.core.geometry.Raster;
 import homalon.core.geometry.Spot;
 import java.util.BitSet;
+import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.algorithm.locate.PointOnGeometryLocator;
 import org.locationtech.jts.geom.Coordinate;
@@ -17,7 +18,7 @@ public final class LandRaster {
     private final BitSet onLand;
     private final SealingBands bands;
     /** Found when first asked for; twice the same by two hands. */
-    private BitSet sealing;
+    private @Nullable BitSet sealing;
 
     private LandRaster(Layout layout, int cellsAlong, BitSet onLand, SealingBands bands) {
         this.layout = layout;

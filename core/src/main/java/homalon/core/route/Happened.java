@@ -1,6 +1,7 @@
 package homalon.core.route;
 
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** What may have happened to a casting before it came; ticked at intake. Some of it makes a check owed. */
 public enum Happened {
@@ -16,10 +17,10 @@ public enum Happened {
     BOUGHT_UNMEASURED("bought, not measured", Finding.NOT_TRUSTED, true);
 
     private final String words;
-    private final Finding makes;
+    private final @Nullable Finding makes;
     private final boolean onlyWithShafts;
 
-    Happened(String words, Finding makes, boolean onlyWithShafts) {
+    Happened(String words, @Nullable Finding makes, boolean onlyWithShafts) {
         this.words = words;
         this.makes = makes;
         this.onlyWithShafts = onlyWithShafts;

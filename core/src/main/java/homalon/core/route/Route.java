@@ -282,7 +282,7 @@ public final class Route {
 
     /** Something has met a need for it, or somebody answers for it, after that event. */
     private boolean metAfter(Operation operation, int event) {
-        return lastMet.get(operation) > event;
+        return lastMet.getOrDefault(operation, -1) > event;
     }
 
     private static int lastMet(List<Event> events, Operation operation) {

@@ -1,6 +1,7 @@
 package homalon.core.route;
 
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** The steps of a visit in the order in which the work goes. */
 public enum StepKind {
@@ -24,9 +25,9 @@ public enum StepKind {
     HAND_OVER("Hand over", Operation.HAND_OVER);
 
     private final String words;
-    private final Operation operation;
+    private final @Nullable Operation operation;
 
-    StepKind(String words, Operation operation) {
+    StepKind(String words, @Nullable Operation operation) {
         this.words = words;
         this.operation = operation;
     }

@@ -6,6 +6,7 @@ import homalon.core.verdict.Working;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** Collects what is found of one valve, each with its limit and the limit's source from the book. */
 final class Aspects {
@@ -25,7 +26,13 @@ final class Aspects {
      * @param limit null where there is none
      * @param working null where there is nothing to work out
      */
-    void add(Subject subject, Verdict verdict, double figure, BookItem limit, String says, Working working) {
+    void add(
+            Subject subject,
+            @Nullable Verdict verdict,
+            double figure,
+            @Nullable BookItem limit,
+            String says,
+            @Nullable Working working) {
         all.add(new Aspect(
                 subject,
                 Optional.ofNullable(verdict),

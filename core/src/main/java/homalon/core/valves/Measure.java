@@ -77,7 +77,7 @@ public enum Measure {
         }
 
         public List<Measure> measures() {
-            return Walks.BY_WALK.get(this);
+            return Walks.BY_WALK.getOrDefault(this, List.of());
         }
     }
 

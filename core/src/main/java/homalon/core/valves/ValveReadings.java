@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.DoubleStream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What was measured of one valve.
@@ -69,7 +70,7 @@ public record ValveReadings(Map<Measure, Double> figures, Set<Look> looks) {
         return get(Measure.FEEL) >= 2;
     }
 
-    private double[] pair(Measure along, Measure across) {
+    private double @Nullable [] pair(Measure along, Measure across) {
         return has(along) && has(across) ? new double[] {get(along), get(across)} : null;
     }
 }
