@@ -4,7 +4,6 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import homalon.app.casting.part.PartFile;
 import homalon.app.foundation.people.Journal;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.people.Role;
@@ -14,6 +13,7 @@ import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.OwnDatabase;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
+import homalon.core.visit.PartFile;
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;

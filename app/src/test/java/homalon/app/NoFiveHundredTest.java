@@ -3,12 +3,12 @@ package homalon.app;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import homalon.app.casting.part.PartFile;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
 import homalon.core.part.Material;
 import homalon.core.part.PartKind;
+import homalon.core.visit.PartFile;
 import java.io.IOException;
 import java.lang.reflect.Parameter;
 import java.net.URI;

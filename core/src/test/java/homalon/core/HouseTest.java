@@ -39,6 +39,7 @@ class HouseTest {
             "ledger",
             "cut",
             "route",
+            "visit",
             "sim");
 
     @ArchTest

@@ -1,9 +1,6 @@
 package homalon.app.demo;
 
-import homalon.app.casting.part.PartFile;
 import homalon.app.casting.part.Parts;
-import homalon.app.casting.part.StuckOn;
-import homalon.app.check.face.SurveyKind;
 import homalon.app.check.mating.Mates;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.people.Role;
@@ -23,6 +20,9 @@ import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.Source;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.StuckOn;
+import homalon.core.visit.SurveyKind;
 import java.util.List;
 import java.util.UUID;
 import lombok.RequiredArgsConstructor;

@@ -1,8 +1,6 @@
 package homalon.app.demo;
 
-import homalon.app.casting.part.PartFile;
 import homalon.app.casting.part.Parts;
-import homalon.app.check.face.SurveyKind;
 import homalon.app.foundation.time.ShopClock;
 import homalon.app.machining.chambers.WorkOnChambers;
 import homalon.core.chambers.FillState;
@@ -16,6 +14,8 @@ import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.Source;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.SurveyKind;
 import java.time.Duration;
 import java.util.HashMap;
 import java.util.List;

@@ -1,11 +1,6 @@
 package homalon.app.demo;
 
-import homalon.app.casting.part.PartFile;
-import homalon.app.check.feelers.Asked;
-import homalon.app.check.feelers.FeelerFile;
-import homalon.app.check.feelers.FeelerKind;
 import homalon.app.check.feelers.FeelerSurveys;
-import homalon.app.check.feelers.Way;
 import homalon.app.foundation.time.ShopClock;
 import homalon.core.face.FeelerSurvey;
 import homalon.core.part.Layout;
@@ -13,6 +8,11 @@ import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.sim.FeelerHand;
 import homalon.core.sim.SeededFace;
+import homalon.core.visit.Asked;
+import homalon.core.visit.FeelerFile;
+import homalon.core.visit.FeelerKind;
+import homalon.core.visit.FeelerWay;
+import homalon.core.visit.PartFile;
 import java.time.Duration;
 import java.util.List;
 import java.util.UUID;
@@ -42,7 +42,7 @@ class SampleFeelers {
 
     /** Finds the gap along the first so many lines, as a hand with a straightedge does. */
     void feel(PartFile part, SeededFace shape, int most, int daysAgo) {
-        along(part, shape, Way.FIND, most, daysAgo, (survey, line, place, laid) -> switch (place.asked()) {
+        along(part, shape, FeelerWay.FIND, most, daysAgo, (survey, line, place, laid) -> switch (place.asked()) {
             case REST -> List.of(rest(laid));
             case ENDS -> laid.rocks() ? List.of(thickestThatGoes(survey, laid.rock())) : List.of();
             default -> List.of(thickestThatGoes(survey, laid.gap(place.at())));
@@ -51,7 +51,7 @@ class SampleFeelers {
 
     /** Go or no-go along every line: the blade that is asked for at each place, and the limit's own where a thinner one went. */
     void limitBlade(PartFile part, SeededFace shape, Length limit, int daysAgo) {
-        along(part, shape, Way.LIMIT, Integer.MAX_VALUE, daysAgo, (survey, line, place, laid) -> {
+        along(part, shape, FeelerWay.LIMIT, Integer.MAX_VALUE, daysAgo, (survey, line, place, laid) -> {
             if (place.asked() != Asked.STATION) {
                 return place.asked() == Asked.REST ? List.of(rest(laid)) : List.of();
             }
@@ -63,7 +63,7 @@ class SampleFeelers {
         });
     }
 
-    private void along(PartFile part, SeededFace shape, Way way, int most, int daysAgo, Hand hand) {
+    private void along(PartFile part, SeededFace shape, FeelerWay way, int most, int daysAgo, Hand hand) {
         hands.prepare(part, daysAgo);
         FeelerKind kind = FeelerKind.FACE;
         Duration ago = Duration.ofDays(daysAgo).plus(Duration.ofMinutes(40));

@@ -1,14 +1,9 @@
 package homalon.app.demo;
 
 import homalon.app.casting.ledger.Ledgers;
-import homalon.app.casting.part.Booking;
-import homalon.app.casting.part.PartFile;
 import homalon.app.casting.part.Parts;
-import homalon.app.casting.part.StuckOn;
 import homalon.app.casting.work.WorkEntry;
 import homalon.app.casting.work.WorkLog;
-import homalon.app.check.face.SurveyFile;
-import homalon.app.check.face.SurveyKind;
 import homalon.app.check.face.Surveys;
 import homalon.app.foundation.people.Someone;
 import homalon.app.foundation.time.ShopClock;
@@ -42,6 +37,12 @@ import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.GasketKind;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.sim.SeededFace;
+import homalon.core.visit.Booking;
+import homalon.core.visit.ComparedFace;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.StuckOn;
+import homalon.core.visit.SurveyFile;
+import homalon.core.visit.SurveyKind;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.nio.charset.StandardCharsets;
@@ -286,7 +287,7 @@ class SampleHands {
     }
 
     void plan(PartFile part, School school, int daysAgo) {
-        Planner.Compared compared =
+        ComparedFace compared =
                 planner.compare(part, planner.usual(part, BenchUnit.MM)).orElseThrow();
         CutPlan plan = CutPlan.of(
                 compared.setUps(),

@@ -1,7 +1,5 @@
 package homalon.app.demo;
 
-import homalon.app.casting.part.PartFile;
-import homalon.app.check.face.SurveyKind;
 import homalon.app.machining.batch.Batches;
 import homalon.core.cut.School;
 import homalon.core.face.PlaceProposal;
@@ -9,6 +7,8 @@ import homalon.core.part.Material;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.Source;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.SurveyKind;
 import java.util.List;
 import lombok.RequiredArgsConstructor;
 

@@ -1,13 +1,8 @@
 package homalon.app.demo;
 
 import homalon.app.casting.part.Faces;
-import homalon.app.casting.part.PartFile;
 import homalon.app.casting.part.Parts;
-import homalon.app.casting.part.StuckOn;
-import homalon.app.casting.sheets.Sheet;
 import homalon.app.casting.sheets.Sheets;
-import homalon.app.check.face.SurveyKind;
-import homalon.app.check.integrity.CrackFile;
 import homalon.app.check.integrity.Cracks;
 import homalon.app.check.integrity.PressureTests;
 import homalon.app.foundation.time.ShopClock;
@@ -26,6 +21,11 @@ import homalon.core.quantity.BenchUnit;
 import homalon.core.route.Operation;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.Source;
+import homalon.core.visit.CrackFile;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.Sheet;
+import homalon.core.visit.StuckOn;
+import homalon.core.visit.SurveyKind;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Duration;

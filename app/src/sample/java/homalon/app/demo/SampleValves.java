@@ -1,9 +1,6 @@
 package homalon.app.demo;
 
-import homalon.app.casting.part.PartFile;
-import homalon.app.check.face.SurveyKind;
 import homalon.app.foundation.time.ShopClock;
-import homalon.app.machining.valves.Said;
 import homalon.app.machining.valves.WorkOnValves;
 import homalon.app.shop.stock.Catalogue;
 import homalon.app.shop.stock.Need;
@@ -22,6 +19,9 @@ import homalon.core.route.Operation;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.Source;
 import homalon.core.valves.Measure;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.Said;
+import homalon.core.visit.SurveyKind;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.ZoneOffset;

@@ -2,15 +2,15 @@ package homalon.app.demo;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
-import homalon.app.casting.part.PartFile;
 import homalon.app.casting.part.Parts;
 import homalon.app.check.face.Findings;
-import homalon.app.check.face.SurveyFile;
-import homalon.app.check.face.SurveyKind;
 import homalon.app.check.face.Surveys;
 import homalon.app.testing.RunningShop;
 import homalon.core.face.Shape;
 import homalon.core.part.PartKind;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.SurveyFile;
+import homalon.core.visit.SurveyKind;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;

@@ -1,12 +1,8 @@
 package homalon.app.testing;
 
-import homalon.app.casting.part.Booking;
-import homalon.app.casting.part.PartFile;
 import homalon.app.casting.part.Parts;
 import homalon.app.casting.work.WorkEntry;
 import homalon.app.casting.work.WorkLog;
-import homalon.app.check.face.SurveyFile;
-import homalon.app.check.face.SurveyKind;
 import homalon.app.check.face.Surveys;
 import homalon.app.foundation.people.People;
 import homalon.app.machining.cut.Planner;
@@ -25,6 +21,11 @@ import homalon.core.quantity.Length;
 import homalon.core.route.Operation;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.valves.Measure;
+import homalon.core.visit.Booking;
+import homalon.core.visit.ComparedFace;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.SurveyFile;
+import homalon.core.visit.SurveyKind;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.List;
@@ -119,7 +120,7 @@ public final class HandsOfTests {
 
     public CutPlan plan(PartFile part, School school) {
         Planner planner = shop.bean(Planner.class);
-        Planner.Compared compared =
+        ComparedFace compared =
                 planner.compare(part, planner.usual(part, BenchUnit.MM)).orElseThrow();
         CutPlan plan = CutPlan.of(
                 compared.setUps(),

@@ -5,7 +5,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import homalon.app.casting.part.PartFile;
+import homalon.core.visit.PartFile;
 
 /** Goes about a part's pages as somebody with one hand free: by keys alone. */
 public final class Keyboard {

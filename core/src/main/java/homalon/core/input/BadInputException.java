@@ -1,6 +1,7 @@
 package homalon.core.input;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.stream.Collectors;
 
 /**
@@ -27,6 +28,12 @@ public final class BadInputException extends IllegalArgumentException {
 
     public BadInputException(String field, String sentence) {
         this(List.of(new Problem(field, sentence)));
+    }
+
+    /** Every sentence, one after the other. */
+    @Override
+    public String getMessage() {
+        return Objects.requireNonNull(super.getMessage());
     }
 
     public List<Problem> problems() {

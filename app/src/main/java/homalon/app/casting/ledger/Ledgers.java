@@ -1,12 +1,13 @@
 package homalon.app.casting.ledger;
 
-import homalon.app.casting.part.PartFile;
 import homalon.app.casting.part.Turns;
 import homalon.core.input.BadInputException;
 import homalon.core.ledger.CornerDepths;
 import homalon.core.ledger.Entry;
 import homalon.core.ledger.Ledger;
 import homalon.core.quantity.Length;
+import homalon.core.visit.LedgerFile;
+import homalon.core.visit.PartFile;
 import java.time.Clock;
 import java.util.Collection;
 import java.util.List;

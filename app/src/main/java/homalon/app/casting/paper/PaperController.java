@@ -1,30 +1,26 @@
 package homalon.app.casting.paper;
 
 import homalon.app.casting.part.Faces;
-import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.PartPage;
 import homalon.app.casting.part.PartShells;
-import homalon.app.casting.part.Parts;
 import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.drawing.RouteDrawing;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.reach.Reach;
 import homalon.app.foundation.web.OneRead;
-import homalon.app.foundation.web.Shell;
 import homalon.core.route.Route;
 import homalon.core.route.StepKind;
+import homalon.core.visit.PartFile;
 import java.util.List;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 
 /** The tag that is tied on and the sheet that goes along, to be printed from the browser. */
 @ToEverybody
 @Controller
 @RequiredArgsConstructor
 class PaperController {
-    private final Parts parts;
     private final PartShells shells;
     private final Faces faces;
     private final OneRead reading;
@@ -34,19 +30,19 @@ class PaperController {
     record Stop(String words, String state, boolean done, String because) {}
 
     @GetMapping("/parts/{tag}/tag")
-    String tag(@PathVariable String tag, Shell shell, Model model) {
+    String tag(PartPage page) {
         return reading.of(() -> {
-            fill(parts.byTag(tag), shell, model);
-            return "paper/tag";
+            fill(page);
+            return "paper/page.tag()";
         });
     }
 
     @GetMapping("/parts/{tag}/traveller")
-    String traveller(@PathVariable String tag, Shell shell, Model model) {
+    String traveller(PartPage page) {
         return reading.of(() -> {
-            PartFile part = parts.byTag(tag);
-            fill(part, shell, model);
-            Route route = shells.standing(part, shell.writer()).route();
+            PartFile part = page.part();
+            fill(page);
+            Route route = shells.standing(part, page.writer()).route();
             List<Stop> stops = route.steps().stream()
                     .map(s -> new Stop(
                             s.operation().words(),
@@ -54,22 +50,23 @@ class PaperController {
                             s.state() == Route.State.DONE || s.state() == Route.State.WAIVED,
                             String.join("; ", s.because())))
                     .toList();
-            model.addAttribute("stops", stops);
+            page.show("stops", stops);
             return "paper/traveller";
         });
     }
 
-    private void fill(PartFile part, Shell shell, Model model) {
+    private void fill(PartPage page) {
+        PartFile part = page.part();
         String address = reach.link("/parts/" + part.tag());
-        model.addAttribute("part", part);
-        model.addAttribute("qr", Qr.svg(address));
-        model.addAttribute("address", address);
-        model.addAttribute("thisMachineOnly", reach.thisMachineOnly());
-        model.addAttribute(
+        page.show("part", part);
+        page.show("qr", Qr.svg(address));
+        page.show("address", address);
+        page.show("thisMachineOnly", reach.thisMachineOnly());
+        page.show(
                 "drawing",
                 FaceDrawing.of(faces.layout(part.numbers()), "paper", "Face of " + part.tag())
                         .small()
                         .svg());
-        model.addAttribute("head", shells.head(part, StepKind.BOOKED, shell.writer()));
+        page.show("head", shells.head(part, StepKind.BOOKED, page.writer()));
     }
 }

@@ -6,6 +6,7 @@ import homalon.core.part.LandRaster;
 import homalon.core.part.Layout;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.part.SealingBands;
+import homalon.core.visit.PartFile;
 import org.springframework.stereotype.Component;
 
 /** Layouts drawn from their numbers, and their land rasters. A cache of pure values: any instance makes the same ones. */

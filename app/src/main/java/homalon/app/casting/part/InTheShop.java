@@ -1,5 +1,7 @@
 package homalon.app.casting.part;
 
+import homalon.core.visit.PartFile;
+import homalon.core.visit.StuckOn;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;

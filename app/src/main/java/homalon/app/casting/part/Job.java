@@ -1,6 +1,7 @@
 package homalon.app.casting.part;
 
 import homalon.core.rulebook.GasketKind;
+import homalon.core.visit.StuckOn;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;

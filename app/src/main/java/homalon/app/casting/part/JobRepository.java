@@ -1,6 +1,7 @@
 package homalon.app.casting.part;
 
 import homalon.app.foundation.web.OneOrMany;
+import homalon.core.visit.StuckOn;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;

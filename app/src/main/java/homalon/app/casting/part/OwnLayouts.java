@@ -1,6 +1,7 @@
 package homalon.app.casting.part;
 
 import homalon.core.input.BadInputException;
+import homalon.core.visit.PartFile;
 import java.time.Clock;
 import java.util.List;
 import java.util.Locale;

@@ -6,6 +6,7 @@ import homalon.core.part.LayoutNumbers;
 import homalon.core.part.Material;
 import homalon.core.part.PartKind;
 import homalon.core.quantity.Length;
+import homalon.core.visit.PartFile;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;

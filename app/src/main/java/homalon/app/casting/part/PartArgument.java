@@ -1,11 +1,15 @@
 package homalon.app.casting.part;
 
-import homalon.app.foundation.web.NotHereException;
+import homalon.app.foundation.web.Shell;
+import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
+import org.springframework.beans.TypeMismatchException;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.MethodParameter;
+import org.springframework.ui.Model;
 import org.springframework.web.bind.support.WebDataBinderFactory;
 import org.springframework.web.context.request.NativeWebRequest;
 import org.springframework.web.context.request.RequestAttributes;
@@ -14,10 +18,7 @@ import org.springframework.web.method.support.ModelAndViewContainer;
 import org.springframework.web.servlet.HandlerMapping;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
-/**
- * The casting whose tag stands in a handler's address as {@code {tag}}. A page that reads all it needs in one transaction asks for it
- * within that instead.
- */
+/** The {@link PartPage} of a handler whose address holds {@code {tag}}. */
 @Configuration(proxyBeanMethods = false)
 class PartArgument implements WebMvcConfigurer, HandlerMethodArgumentResolver {
     private final ObjectProvider<Parts> parts;
@@ -33,10 +34,9 @@ class PartArgument implements WebMvcConfigurer, HandlerMethodArgumentResolver {
 
     @Override
     public boolean supportsParameter(MethodParameter parameter) {
-        return parameter.getParameterType() == PartFile.class;
+        return parameter.getParameterType() == PartPage.class;
     }
 
-    /** @throws NotHereException when no part has that tag */
     @Override
     public Object resolveArgument(
             MethodParameter parameter,
@@ -45,6 +45,21 @@ class PartArgument implements WebMvcConfigurer, HandlerMethodArgumentResolver {
             WebDataBinderFactory binders) {
         Map<?, ?> named = (Map<?, ?>)
                 request.getAttribute(HandlerMapping.URI_TEMPLATE_VARIABLES_ATTRIBUTE, RequestAttributes.SCOPE_REQUEST);
-        return parts.getObject().byTag((String) named.get("tag"));
+        return new PartPage(
+                (String) named.get("tag"),
+                tag -> parts.getObject().byTag(tag),
+                (Shell) page.getModel().get("shell"),
+                (Model) page.getModel(),
+                request.getNativeResponse(HttpServletResponse.class),
+                id(request.getParameter("id")));
+    }
+
+    /** @throws TypeMismatchException where it is none */
+    private static UUID id(String sent) {
+        try {
+            return sent == null || sent.isBlank() ? null : UUID.fromString(sent.strip());
+        } catch (IllegalArgumentException e) {
+            throw new TypeMismatchException(sent, UUID.class, e);
+        }
     }
 }

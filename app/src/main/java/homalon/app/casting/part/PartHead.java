@@ -5,6 +5,7 @@ import homalon.core.route.Operation;
 import homalon.core.route.Step;
 import homalon.core.route.StepKind;
 import homalon.core.route.VisitSteps;
+import homalon.core.visit.PartFile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

@@ -6,6 +6,7 @@ import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Operation;
 import homalon.core.route.StepKind;
 import homalon.core.route.VisitSteps;
+import homalon.core.visit.PartFile;
 import java.util.List;
 import java.util.Optional;
 import lombok.RequiredArgsConstructor;

@@ -2,6 +2,7 @@ package homalon.app.casting.part;
 
 import homalon.core.quantity.LengthWriter;
 import homalon.core.route.VisitSteps;
+import homalon.core.visit.PartFile;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;

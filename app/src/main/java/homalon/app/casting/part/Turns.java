@@ -1,6 +1,7 @@
 package homalon.app.casting.part;
 
 import homalon.app.foundation.web.NotHereException;
+import homalon.core.visit.PartFile;
 import jakarta.persistence.EntityManager;
 import java.util.Collection;
 import java.util.List;

@@ -1,6 +1,7 @@
 package homalon.app.casting.sheets;
 
 import homalon.app.foundation.store.VisitLine;
+import homalon.core.visit.Sheet;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;

@@ -2,7 +2,6 @@ package homalon.app.casting.sheets;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import homalon.app.casting.part.PartFile;
 import homalon.app.casting.part.Turns;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.store.EvidenceLog;
@@ -11,6 +10,10 @@ import homalon.app.foundation.web.OneRead;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
+import homalon.core.visit.Figure;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.Sheet;
+import homalon.core.visit.SheetFile;
 import jakarta.persistence.EntityManager;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -48,7 +51,7 @@ public class Sheets {
      */
     private record Stamp(UUID visit, long setups, long lastSetup, long figures, long lastFigure) {}
 
-    private record Known(Stamp stamp, List<SheetSetup> setups, List<Figure> figures, Map<Sheet, SheetFile> files) {}
+    private record Known(Stamp stamp, List<SheetSetup> setups, List<FigureLine> figures, Map<Sheet, SheetFile> files) {}
 
     /** Sheets that were begun, by visit. */
     @Transactional(readOnly = true)
@@ -63,7 +66,7 @@ public class Sheets {
                         select s.visit, s.n, s.last, coalesce(f.n, 0), coalesce(f.last, 0)
                         from (select visit visit, count(*) n, max(seq) last from SheetSetup
                               where visit in (:visits) group by visit) s
-                        left join (select visit visit, count(*) n, max(seq) last from Figure
+                        left join (select visit visit, count(*) n, max(seq) last from FigureLine
                               where visit in (:visits) group by visit) f on f.visit = s.visit
                         """, Stamp.class)
                 .setParameter("visits", visits)
@@ -87,12 +90,12 @@ public class Sheets {
     private Known grown(Known known, Stamp stamp) {
         Stamp was = known.stamp();
         List<SheetSetup> setups = new ArrayList<>(known.setups());
-        List<Figure> figures = new ArrayList<>(known.figures());
+        List<FigureLine> figures = new ArrayList<>(known.figures());
         if (was.lastSetup() != stamp.lastSetup()) {
             setups.addAll(log.after(SheetSetup.class, List.of(stamp.visit()), was.lastSetup()));
         }
         if (was.lastFigure() != stamp.lastFigure()) {
-            figures.addAll(log.after(Figure.class, List.of(stamp.visit()), was.lastFigure()));
+            figures.addAll(log.after(FigureLine.class, List.of(stamp.visit()), was.lastFigure()));
         }
         // Two who write at once may be seen in the other order than that of their numbers.
         return setups.size() == stamp.setups() && figures.size() == stamp.figures()
@@ -106,17 +109,17 @@ public class Sheets {
         }
         List<UUID> visits = stamps.stream().map(Stamp::visit).toList();
         Map<UUID, List<SheetSetup>> setups = EvidenceLog.byVisit(log.ofVisits(SheetSetup.class, visits));
-        Map<UUID, List<Figure>> figures = EvidenceLog.byVisit(log.ofVisits(Figure.class, visits));
+        Map<UUID, List<FigureLine>> figures = EvidenceLog.byVisit(log.ofVisits(FigureLine.class, visits));
         return stamps.stream()
                 .map(s ->
                         kept(s, setups.getOrDefault(s.visit(), List.of()), figures.getOrDefault(s.visit(), List.of())))
                 .toList();
     }
 
-    private Known kept(Stamp stamp, List<SheetSetup> setups, List<Figure> figures) {
+    private Known kept(Stamp stamp, List<SheetSetup> setups, List<FigureLine> figures) {
         Map<Sheet, SheetFile> files = new EnumMap<>(Sheet.class);
         for (SheetSetup s : setups) {
-            List<Figure> own =
+            List<FigureLine> own =
                     figures.stream().filter(r -> r.sheet() == s.sheet()).toList();
             List<Map<String, String>> until = setups.stream()
                     .filter(o -> o.sheet() == s.sheet() && o.seq() <= s.seq())
@@ -136,12 +139,18 @@ public class Sheets {
         return known;
     }
 
-    private static SheetFile file(SheetSetup setup, List<Map<String, String>> setups, List<Figure> history) {
-        List<Figure> kept = EvidenceLog.standing(history);
+    private static SheetFile file(SheetSetup setup, List<Map<String, String>> setups, List<FigureLine> history) {
+        List<Figure> kept = List.copyOf(EvidenceLog.standing(history));
         Map<String, Figure> standing = new LinkedHashMap<>();
         kept.forEach(f -> standing.put(f.place(), f));
         return new SheetFile(
-                setup.sheet(), setup.values(), setups, standing, history, kept, setup.seq() + history.size());
+                setup.sheet(),
+                setup.values(),
+                setups,
+                standing,
+                List.copyOf(history),
+                kept,
+                setup.seq() + history.size());
     }
 
     @Transactional(readOnly = true)
@@ -200,14 +209,15 @@ public class Sheets {
     public void say(
             PartFile part, Sheet sheet, String place, Optional<Length> value, String typed, BenchUnit unit, Hand hand) {
         if (may(part, sheet, place, hand)) {
-            log.add(Figure.keyed(hand.id(), part.visit().id(), sheet, place, value, typed.strip(), unit, hand.by()));
+            log.add(FigureLine.keyed(
+                    hand.id(), part.visit().id(), sheet, place, value, typed.strip(), unit, hand.by()));
         }
     }
 
     /** @throws AskAgainException when somebody else keyed there since the hand looked */
     public void skip(PartFile part, Sheet sheet, String place, BenchUnit unit, Hand hand) {
         if (may(part, sheet, place, hand)) {
-            log.add(Figure.skipped(hand.id(), part.visit().id(), sheet, place, unit, hand.by()));
+            log.add(FigureLine.skipped(hand.id(), part.visit().id(), sheet, place, unit, hand.by()));
         }
     }
 
@@ -253,7 +263,7 @@ public class Sheets {
         part.requireHere("sheet", "to work on it");
         Figure standing = of(part, sheet).standing().get(place);
         if (standing != null) {
-            log.add(standing.takenBack(id, by));
+            log.add(FigureLine.takingBack(standing, part.visit().id(), id, by));
         }
     }
 
@@ -265,14 +275,14 @@ public class Sheets {
     /** The same among some places only. */
     public Optional<String> undo(PartFile part, Sheet sheet, UUID id, UUID by, Predicate<String> among) {
         if (!turns.first(part, id)) {
-            return log.find(Figure.class, id).map(Figure::place);
+            return log.find(FigureLine.class, id).map(Figure::place);
         }
         part.requireHere("sheet", "to measure it");
         Optional<Figure> last = of(part, sheet).standing().values().stream()
                 .filter(f -> among.test(f.place()))
                 .filter(f -> f.by().equals(by))
                 .max(Comparator.comparingLong(Figure::seq));
-        last.ifPresent(f -> log.add(f.takenBack(id, by)));
+        last.ifPresent(f -> log.add(FigureLine.takingBack(f, part.visit().id(), id, by)));
         return last.map(Figure::place);
     }
 }

@@ -1,9 +1,9 @@
 package homalon.app.casting.work;
 
-import homalon.app.casting.part.PartFile;
 import homalon.app.casting.part.Parts;
 import homalon.app.casting.part.Turns;
 import homalon.core.input.BadInputException;
+import homalon.core.visit.PartFile;
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.Instant;

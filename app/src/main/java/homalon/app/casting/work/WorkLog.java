@@ -1,9 +1,9 @@
 package homalon.app.casting.work;
 
-import homalon.app.casting.part.PartFile;
 import homalon.app.casting.part.Turns;
 import homalon.app.foundation.store.EvidenceLog;
 import homalon.core.input.BadInputException;
+import homalon.core.visit.PartFile;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;

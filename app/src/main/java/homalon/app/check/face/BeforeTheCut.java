@@ -1,10 +1,12 @@
 package homalon.app.check.face;
 
-import homalon.app.casting.ledger.LedgerFile;
 import homalon.app.casting.ledger.Ledgers;
-import homalon.app.casting.part.PartFile;
 import homalon.core.ledger.BeforeFigure;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.visit.LedgerFile;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.SurveyFile;
+import homalon.core.visit.SurveyKind;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.Optional;

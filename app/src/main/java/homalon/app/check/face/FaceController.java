@@ -1,17 +1,14 @@
 package homalon.app.check.face;
 
 import homalon.app.casting.part.Faces;
-import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.PartPage;
 import homalon.app.casting.part.PartShells;
-import homalon.app.casting.part.Parts;
 import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.drawing.PlaceMark;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.people.People;
-import homalon.app.foundation.security.Signed;
 import homalon.app.foundation.web.AskAgainException;
-import homalon.app.foundation.web.NotHereException;
 import homalon.app.foundation.web.OneRead;
 import homalon.app.foundation.web.OneWrite;
 import homalon.app.foundation.web.Shell;
@@ -26,7 +23,9 @@ import homalon.core.quantity.LengthWriter;
 import homalon.core.quantity.NotALengthException;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.rulebook.Soak;
-import jakarta.servlet.http.HttpServletResponse;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.SurveyFile;
+import homalon.core.visit.SurveyKind;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -37,9 +36,7 @@ import lombok.RequiredArgsConstructor;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -50,7 +47,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequiredArgsConstructor
 class FaceController {
-    private final Parts parts;
     private final PartShells shells;
     private final Faces faces;
     private final Surveys surveys;
@@ -68,28 +64,27 @@ class FaceController {
 
     @GetMapping("/parts/{tag}/{kind:face|proof|thickness|thickness-after}")
     String page(
-            @PathVariable String tag,
-            @PathVariable String kind,
-            @RequestParam(defaultValue = "USUAL") PlaceProposal.Density density,
-            Shell shell,
-            Model model) {
-        return reading.of(() -> page(parts.byTag(tag), kind(kind), density, shell, model));
+            PartPage page,
+            @PathVariable SurveyKind kind,
+            @RequestParam(defaultValue = "USUAL") PlaceProposal.Density density) {
+        return reading.of(() -> survey(page, kind, density));
     }
 
-    private String page(PartFile part, SurveyKind survey, PlaceProposal.Density density, Shell shell, Model model) {
+    private String survey(PartPage page, SurveyKind survey, PlaceProposal.Density density) {
+        PartFile part = page.part();
         Optional<SurveyFile> begun = surveys.find(part, survey);
-        model.addAttribute("kind", survey);
+        page.show("kind", survey);
         if (begun.isEmpty()) {
-            empty(model, part, survey, density, shell.writer());
+            empty(page, survey, density);
         } else {
-            model.addAttribute("view", views.of(part, begun.get(), shell.unit()));
+            page.show("view", views.of(part, begun.get(), page.unit()));
         }
-        model.addAttribute("head", shells.head(part, survey.step(), shell.writer()));
+        page.show("head", shells.head(part, survey.step(), page.writer()));
         return begun.isEmpty() ? "face/start" : "face/survey";
     }
 
-    private void empty(
-            Model model, PartFile part, SurveyKind kind, PlaceProposal.Density density, LengthWriter writer) {
+    private void empty(PartPage page, SurveyKind kind, PlaceProposal.Density density) {
+        PartFile part = page.part();
         Layout layout = faces.layout(part.numbers());
         PlaceProposal.Density shown = kind.ofHeights() ? density : PlaceProposal.Density.CORNERS;
         List<PlaceMark> marks = new ArrayList<>();
@@ -107,93 +102,71 @@ class FaceController {
                     : 0;
             choices.add(new Choice(d, spots.size(), lacks));
         }
-        model.addAttribute(
+        page.show(
                 "drawing",
                 FaceDrawing.of(layout, "face", "Where to measure: " + marks.size() + " places in walking order")
                         .places(marks)
                         .svg());
-        model.addAttribute("count", marks.size());
-        model.addAttribute("density", shown);
-        model.addAttribute("choices", choices);
-        model.addAttribute("uncertainty", writer.full(RuleBook.DEFAULT_UNCERTAINTY));
+        page.show("count", marks.size());
+        page.show("density", shown);
+        page.show("choices", choices);
+        page.show("uncertainty", page.writer().full(RuleBook.DEFAULT_UNCERTAINTY));
     }
 
     @ToMachinists
     @PostMapping("/parts/{tag}/{kind:face|proof|thickness|thickness-after}/start")
     String start(
-            @PathVariable String tag,
-            @PathVariable String kind,
+            PartPage page,
+            @PathVariable SurveyKind kind,
             @RequestParam(defaultValue = "USUAL") PlaceProposal.Density density,
-            @RequestParam(defaultValue = "") String uncertainty,
-            @AuthenticationPrincipal Signed me,
-            Shell shell) {
-        PartFile part = parts.byTag(tag);
-        Length unsure = uncertainty.isBlank() ? RuleBook.DEFAULT_UNCERTAINTY : Length.parse(uncertainty, shell.unit());
-        surveys.start(part, kind(kind), density, unsure, me.id());
-        return "redirect:/parts/" + part.tag() + "/" + kind;
+            @RequestParam(defaultValue = "") String uncertainty) {
+        PartFile part = page.part();
+        Length unsure = uncertainty.isBlank() ? RuleBook.DEFAULT_UNCERTAINTY : Length.parse(uncertainty, page.unit());
+        surveys.start(part, kind, density, unsure, page.me());
+        return "redirect:/parts/" + part.tag() + "/" + kind.path();
     }
-
-    private record Fared(PartFile part, Surveys.Outcome outcome) {}
 
     /** Stores one reading and answers with what it changes on the page; 409 with a question when it seems odd. */
     @ToMachinists
     @PostMapping("/parts/{tag}/{kind:face|proof|thickness|thickness-after}/readings")
     Object key(
-            @PathVariable String tag,
-            @PathVariable String kind,
-            @RequestParam UUID id,
+            PartPage page,
+            @PathVariable SurveyKind kind,
             @RequestParam UUID place,
             @RequestParam String typed,
             @RequestParam BenchUnit unit,
             @RequestParam(defaultValue = "0") long seen,
-            @RequestParam(defaultValue = "false") boolean sure,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model,
-            HttpServletResponse response) {
-        Surveys.Keyed keyed = new Surveys.Keyed(id, place, typed, unit, seen, sure);
-        Fared fared = writing.of(() -> {
-            PartFile part = parts.byTag(tag);
-            return new Fared(part, surveys.key(part, kind(kind), keyed, people::nameOf, me.id()));
-        });
-        if (fared.outcome() instanceof Surveys.Outcome.Asks asks) {
+            @RequestParam(defaultValue = "false") boolean sure) {
+        Surveys.Keyed keyed = new Surveys.Keyed(page.lineId(), place, typed, unit, seen, sure);
+        Surveys.Outcome outcome = writing.of(() -> surveys.key(page.part(), kind, keyed, people::nameOf, page.me()));
+        if (outcome instanceof Surveys.Outcome.Asks asks) {
             throw new AskAgainException(asks.sentence(), asks.seen());
         }
         // The page holds the other rows of the walk already.
-        model.addAttribute("only", place);
-        return live(fared.part(), kind(kind), shell, model);
+        page.show("only", place);
+        return live(page, kind);
     }
 
     @ToMachinists
     @PostMapping("/parts/{tag}/{kind:face|proof|thickness|thickness-after}/undo")
-    String undo(
-            PartFile part,
-            @PathVariable String kind,
-            @RequestParam UUID id,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model,
-            HttpServletResponse response) {
-        Optional<UUID> place = surveys.undo(part, kind(kind), id, me.id());
+    String undo(PartPage page, @PathVariable SurveyKind kind) {
+        Optional<UUID> place = surveys.undo(page.part(), kind, page.lineId(), page.me());
         if (place.isEmpty()) {
             throw new BadInputException("undo", "Nothing of yours is left to take back here.");
         }
-        response.setHeader("X-Place", place.get().toString());
-        return live(part, kind(kind), shell, model);
+        page.standAt(place.get().toString());
+        return live(page, kind);
     }
 
     @ToMachinists
     @PostMapping("/parts/{tag}/{kind:face|proof|thickness|thickness-after}/soak")
     String soak(
-            PartFile part,
-            @PathVariable String kind,
+            PartPage page,
+            @PathVariable SurveyKind kind,
             @RequestParam(defaultValue = "") String warm,
-            @RequestParam(defaultValue = "") String room,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
-        surveys.note(part, kind(kind), new Soak(degrees(warm), degrees(room)), me.id());
-        return live(part, kind(kind), shell, model);
+            @RequestParam(defaultValue = "") String room) {
+        surveys.note(page.part(), kind, new Soak(degrees(warm), degrees(room)), page.me());
+        return live(page, kind);
     }
 
     /** Null for what is no number. */
@@ -204,63 +177,43 @@ class FaceController {
 
     @ToMachinists
     @PostMapping("/parts/{tag}/{kind:face|proof|thickness|thickness-after}/places")
-    String add(
-            PartFile part,
-            @PathVariable String kind,
-            @RequestParam double x,
-            @RequestParam double y,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model,
-            HttpServletResponse response) {
-        UUID place = surveys.add(part, kind(kind), new Spot(x, y), me.id());
-        response.setHeader("X-Place", place.toString());
-        return live(part, kind(kind), shell, model);
+    String add(PartPage page, @PathVariable SurveyKind kind, @RequestParam double x, @RequestParam double y) {
+        UUID place = surveys.add(page.part(), kind, new Spot(x, y), page.me());
+        page.standAt(place.toString());
+        return live(page, kind);
     }
 
     /** The places that the limits in force lack. */
     @ToMachinists
     @PostMapping("/parts/{tag}/{kind:face|proof}/wanted")
-    String wanted(
-            PartFile part,
-            @PathVariable String kind,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model,
-            HttpServletResponse response) {
-        surveys.addWanted(part, kind(kind), me.id())
-                .ifPresent(place -> response.setHeader("X-Place", place.toString()));
-        return live(part, kind(kind), shell, model);
+    String wanted(PartPage page, @PathVariable SurveyKind kind) {
+        surveys.addWanted(page.part(), kind, page.me()).ifPresent(place -> page.standAt(place.toString()));
+        return live(page, kind);
     }
 
     @ToMachinists
     @PostMapping("/parts/{tag}/{kind:face|proof|thickness|thickness-after}/places/{place}")
     String change(
-            PartFile part,
-            @PathVariable String kind,
+            PartPage page,
+            @PathVariable SurveyKind kind,
             @PathVariable UUID place,
             @RequestParam String what,
             @RequestParam(defaultValue = "0") double x,
-            @RequestParam(defaultValue = "0") double y,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model,
-            HttpServletResponse response) {
-        SurveyKind survey = kind(kind);
+            @RequestParam(defaultValue = "0") double y) {
+        PartFile part = page.part();
+        SurveyKind survey = kind;
         switch (what) {
             case "move" ->
-                response.setHeader(
-                        "X-Place",
-                        surveys.move(part, survey, place, new Spot(x, y), me.id())
-                                .toString());
-            case "drop" -> surveys.drop(part, survey, place, me.id());
-            case "bring-back" -> surveys.restore(part, survey, place, me.id());
-            case "seals" -> surveys.setSealing(part, survey, place, true, me.id());
-            case "does-not-seal" -> surveys.setSealing(part, survey, place, false, me.id());
+                page.standAt(surveys.move(part, survey, place, new Spot(x, y), page.me())
+                        .toString());
+            case "drop" -> surveys.drop(part, survey, place, page.me());
+            case "bring-back" -> surveys.restore(part, survey, place, page.me());
+            case "seals" -> surveys.setSealing(part, survey, place, true, page.me());
+            case "does-not-seal" -> surveys.setSealing(part, survey, place, false, page.me());
             default ->
                 throw new BadInputException("what", "A place can be moved, dropped, or marked as sealing or not.");
         }
-        return live(part, survey, shell, model);
+        return live(page, survey);
     }
 
     /**
@@ -269,29 +222,25 @@ class FaceController {
      * @param seen revision that the page shows; nothing is answered while it stands
      */
     @GetMapping("/parts/{tag}/{kind:face|proof|thickness|thickness-after}/live")
-    Object live(
-            PartFile part,
-            @PathVariable String kind,
-            @RequestParam(defaultValue = "-1") long seen,
-            Shell shell,
-            Model model) {
+    Object live(PartPage page, @PathVariable SurveyKind kind, @RequestParam(defaultValue = "-1") long seen) {
         boolean stands = seen >= 0
-                && surveys.find(part, kind(kind))
+                && surveys.find(page.part(), kind)
                         .filter(s -> s.revision() == seen)
                         .isPresent();
-        return stands ? ResponseEntity.noContent().build() : live(part, kind(kind), shell, model);
+        return stands ? ResponseEntity.noContent().build() : live(page, kind);
     }
 
-    private String live(PartFile part, SurveyKind kind, Shell shell, Model model) {
-        return reading.of(() -> show(part, kind, shell, model));
+    private String live(PartPage page, SurveyKind kind) {
+        return reading.of(() -> show(page, kind));
     }
 
-    private String show(PartFile part, SurveyKind kind, Shell shell, Model model) {
+    private String show(PartPage page, SurveyKind kind) {
+        PartFile part = page.part();
         SurveyFile survey = surveys.find(part, kind)
                 .orElseThrow(() -> new BadInputException("survey", "This survey was not started: start it first."));
-        model.addAttribute("kind", kind);
-        model.addAttribute("view", views.of(part, survey, shell.unit()));
-        model.addAttribute("head", shells.head(part, kind.step(), shell.writer()));
+        page.show("kind", kind);
+        page.show("view", views.of(part, survey, page.unit()));
+        page.show("head", shells.head(part, kind.step(), page.writer()));
         return "face/survey :: live";
     }
 
@@ -317,14 +266,5 @@ class FaceController {
         return ResponseEntity.status(status)
                 .contentType(new MediaType(MediaType.TEXT_PLAIN, StandardCharsets.UTF_8))
                 .body(words);
-    }
-
-    private static SurveyKind kind(String path) {
-        for (SurveyKind kind : SurveyKind.values()) {
-            if (kind.path().equals(path)) {
-                return kind;
-            }
-        }
-        throw new NotHereException("There is no such survey: go back to the bench.");
     }
 }

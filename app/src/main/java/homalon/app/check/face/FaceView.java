@@ -5,6 +5,7 @@ import homalon.app.foundation.drawing.Markup;
 import homalon.app.foundation.drawing.ProfileDrawing;
 import homalon.app.foundation.web.Workings;
 import homalon.core.face.Causes;
+import homalon.core.visit.SurveyFile;
 import java.util.List;
 import java.util.Optional;
 

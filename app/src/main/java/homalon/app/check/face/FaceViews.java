@@ -1,7 +1,6 @@
 package homalon.app.check.face;
 
 import homalon.app.casting.part.Faces;
-import homalon.app.casting.part.PartFile;
 import homalon.app.foundation.drawing.Bands;
 import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.drawing.PlaceMark;
@@ -28,6 +27,10 @@ import homalon.core.rulebook.RuleBook;
 import homalon.core.rulebook.Soak;
 import homalon.core.verdict.Verdict;
 import homalon.core.verdict.Working;
+import homalon.core.visit.FaceFinding;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.SurveyFile;
+import homalon.core.visit.SurveyKind;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -49,10 +52,10 @@ public class FaceViews {
     public FaceView of(PartFile part, SurveyFile survey, BenchUnit unit) {
         LengthWriter writer = new LengthWriter(unit);
         Layout layout = faces.layout(part.numbers());
-        Optional<Findings.Finding> finding = survey.kind().ofHeights() ? findings.of(part, survey) : Optional.empty();
+        Optional<FaceFinding> finding = survey.kind().ofHeights() ? findings.of(part, survey) : Optional.empty();
         // While places are still open the walk itself says where to go next.
         Optional<Spot> next = survey.complete() ? finding.flatMap(FaceViews::suggested) : Optional.empty();
-        var map = finding.flatMap(Findings.Finding::map);
+        var map = finding.flatMap(FaceFinding::map);
         FaceDrawing drawing = FaceDrawing.of(layout, survey.kind().path(), spoken(part, survey, finding));
         Optional<Bands> bands = map.map(m -> Bands.of(m.range(), finding.get().colourReach(), unit));
         map.ifPresent(m -> drawing.map(m, bands.get()));
@@ -92,7 +95,7 @@ public class FaceViews {
     }
 
     /** The four schools live beside the figures, before shims are rounded: what the page of set-ups then shows in full. */
-    private List<FaceView.ToClean> setUps(PartFile part, Findings.Finding finding, Layout layout, LengthWriter writer) {
+    private List<FaceView.ToClean> setUps(PartFile part, FaceFinding finding, Layout layout, LengthWriter writer) {
         boolean[] sealing = new boolean[finding.all().size()];
         for (int i = 0; i < sealing.length; i++) {
             sealing[i] = finding.all().get(i).sealing();
@@ -114,7 +117,7 @@ public class FaceViews {
                 .toList();
     }
 
-    private static List<Causes.Cause> causes(PartFile part, Findings.Finding finding) {
+    private static List<Causes.Cause> causes(PartFile part, FaceFinding finding) {
         String story = part.name() + ". " + part.visit().history() + ". "
                 + part.visit().wishes();
         return Causes.of(new Causes.Seen(finding.judgement().flatness(), finding.shape(), story, part.kind()));
@@ -132,7 +135,7 @@ public class FaceViews {
             Optional<Bands> bands,
             List<FaceView.Legend> legend) {}
 
-    public static Figures figures(Findings.Finding finding, Layout layout, BenchUnit unit) {
+    public static Figures figures(FaceFinding finding, Layout layout, BenchUnit unit) {
         LengthWriter writer = new LengthWriter(unit);
         Optional<Bands> bands = finding.map().map(m -> Bands.of(m.range(), finding.colourReach(), unit));
         return new Figures(
@@ -156,7 +159,7 @@ public class FaceViews {
         return all;
     }
 
-    private static Optional<Spot> suggested(Findings.Finding finding) {
+    private static Optional<Spot> suggested(FaceFinding finding) {
         return finding.judgement().limits().stream()
                 .filter(l -> l.verdict() == Verdict.NOT_PROVEN)
                 .map(LimitVerdict::next)
@@ -164,14 +167,14 @@ public class FaceViews {
                 .findFirst();
     }
 
-    private static String spoken(PartFile part, SurveyFile survey, Optional<Findings.Finding> finding) {
+    private static String spoken(PartFile part, SurveyFile survey, Optional<FaceFinding> finding) {
         return "Face of " + part.tag() + ", front at the left, " + survey.read() + " of "
                 + survey.places().size() + " places read. "
-                + finding.map(Findings.Finding::shape).orElse("No map yet.");
+                + finding.map(FaceFinding::shape).orElse("No map yet.");
     }
 
     /** Figures on the drawing: departures from the middle plane once there is one, what was read before that. */
-    private static List<PlaceMark> marks(SurveyFile survey, Optional<Findings.Finding> finding, BenchUnit unit) {
+    private static List<PlaceMark> marks(SurveyFile survey, Optional<FaceFinding> finding, BenchUnit unit) {
         LengthWriter writer = new LengthWriter(unit);
         List<PlaceMark> marks = new ArrayList<>();
         Plane level = finding.map(f -> f.judgement().flatness().minimumZone().middle())
@@ -201,7 +204,7 @@ public class FaceViews {
         return thou == 0 ? "0" : (thou > 0 ? "+" : "\u2212") + Math.abs(thou);
     }
 
-    private static String labels(SurveyFile survey, Optional<Findings.Finding> finding, BenchUnit unit) {
+    private static String labels(SurveyFile survey, Optional<FaceFinding> finding, BenchUnit unit) {
         if (finding.isEmpty()) {
             return "figures as read, in " + unit.label();
         }
@@ -219,8 +222,7 @@ public class FaceViews {
         return legend;
     }
 
-    private static FaceView.Headline headline(
-            Optional<Findings.Finding> finding, SurveyFile survey, LengthWriter writer) {
+    private static FaceView.Headline headline(Optional<FaceFinding> finding, SurveyFile survey, LengthWriter writer) {
         if (finding.isEmpty()) {
             int read = survey.read();
             String sentence = read < 4
@@ -231,7 +233,7 @@ public class FaceViews {
         return headline(finding.get(), writer);
     }
 
-    private static FaceView.Headline headline(Findings.Finding finding, LengthWriter writer) {
+    private static FaceView.Headline headline(FaceFinding finding, LengthWriter writer) {
         FaceJudge.Judgement judged = finding.judgement();
         String shape = finding.shape();
         return switch (judged.worst()) {
@@ -258,7 +260,7 @@ public class FaceViews {
                 .orElse(0);
     }
 
-    private static List<FaceView.Row> rows(Optional<Findings.Finding> finding, Layout layout, LengthWriter writer) {
+    private static List<FaceView.Row> rows(Optional<FaceFinding> finding, Layout layout, LengthWriter writer) {
         List<FaceView.Row> rows = new ArrayList<>();
         if (finding.isEmpty()) {
             return rows;
@@ -320,7 +322,7 @@ public class FaceViews {
         return new FaceView.Row(name, writer.number(Math.abs(v)), words + ", ± " + writer.number(unsure), "");
     }
 
-    private static Workings workings(Optional<Findings.Finding> finding, LengthWriter writer) {
+    private static Workings workings(Optional<FaceFinding> finding, LengthWriter writer) {
         if (finding.isEmpty()) {
             return Workings.NONE;
         }
@@ -330,7 +332,7 @@ public class FaceViews {
         return Workings.of(all, writer);
     }
 
-    private static Working bendWorking(Findings.Finding finding) {
+    private static Working bendWorking(FaceFinding finding) {
         Points points = finding.points();
         BowAndTwist bend = finding.judgement().flatness().bend();
         Working.Builder working = Working.of("Bow and twist")

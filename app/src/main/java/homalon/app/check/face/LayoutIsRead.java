@@ -1,7 +1,7 @@
 package homalon.app.check.face;
 
 import homalon.app.casting.part.LayoutGuard;
-import homalon.app.casting.part.PartFile;
+import homalon.core.visit.PartFile;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 

@@ -3,6 +3,7 @@ package homalon.app.check.face;
 import homalon.app.foundation.store.EvidenceLine;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
+import homalon.core.visit.SurveyFile;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;

@@ -6,6 +6,7 @@ import homalon.app.foundation.store.EvidenceLog;
 import homalon.core.geometry.Spot;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.Soak;
+import homalon.core.visit.SurveyFile;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;

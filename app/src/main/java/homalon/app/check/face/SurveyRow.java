@@ -1,5 +1,6 @@
 package homalon.app.check.face;
 
+import homalon.core.visit.SurveyKind;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;

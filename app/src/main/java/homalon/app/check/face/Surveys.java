@@ -2,7 +2,6 @@ package homalon.app.check.face;
 
 import homalon.app.casting.part.Changes;
 import homalon.app.casting.part.Faces;
-import homalon.app.casting.part.PartFile;
 import homalon.app.foundation.store.EvidenceLog;
 import homalon.app.foundation.web.OneRead;
 import homalon.core.face.OddReading;
@@ -18,6 +17,9 @@ import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.rulebook.Soak;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.SurveyFile;
+import homalon.core.visit.SurveyKind;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Clock;

@@ -2,6 +2,7 @@ package homalon.app.check.face;
 
 import homalon.app.foundation.drawing.Markup;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.visit.SurveyFile;
 import java.util.UUID;
 
 /** The list of places that the keying walks along; sixty of them through the template engine would take longer than the verdict. */

@@ -2,14 +2,16 @@ package homalon.app.check.feelers;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import homalon.app.check.feelers.FeelerFile.LineFile;
-import homalon.app.check.feelers.FeelerFile.PlaceFile;
-import homalon.app.check.feelers.FeelerFile.TryFile;
 import homalon.app.foundation.store.EvidenceLog;
 import homalon.core.face.FeelerLine.Rest;
 import homalon.core.face.Gap;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.BladeSet;
+import homalon.core.visit.FeelerFile;
+import homalon.core.visit.FeelerFile.LineFile;
+import homalon.core.visit.FeelerFile.PlaceFile;
+import homalon.core.visit.FeelerFile.TryFile;
+import homalon.core.visit.FeelerSaid;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -83,7 +85,7 @@ class FeelerFiles {
         FeelerTryRow last = null;
         for (FeelerTryRow t : said) {
             last = t;
-            skipped = t.said() == Said.SKIPPED;
+            skipped = t.said() == FeelerSaid.SKIPPED;
             switch (t.said()) {
                 case GOES -> gap = gap.went(t.goes().orElseThrow());
                 case REFUSES -> gap = gap.refused(t.refuses().orElseThrow());

@@ -1,5 +1,6 @@
 package homalon.app.check.feelers;
 
+import homalon.core.visit.Asked;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;

@@ -1,6 +1,7 @@
 package homalon.app.check.feelers;
 
 import homalon.app.foundation.web.OneOrMany;
+import homalon.core.visit.FeelerKind;
 import jakarta.persistence.LockModeType;
 import java.util.Collection;
 import java.util.List;

@@ -1,6 +1,8 @@
 package homalon.app.check.feelers;
 
 import homalon.core.face.FeelerSurvey;
+import homalon.core.visit.FeelerKind;
+import homalon.core.visit.FeelerWay;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -28,7 +30,7 @@ class FeelerSurveyRow {
     FeelerSurvey.Kind limitKind;
 
     @Enumerated(EnumType.STRING)
-    Way way;
+    FeelerWay way;
 
     String blades;
 

@@ -1,10 +1,6 @@
 package homalon.app.check.feelers;
 
 import homalon.app.casting.part.Faces;
-import homalon.app.casting.part.PartFile;
-import homalon.app.check.feelers.FeelerFile.LineFile;
-import homalon.app.check.feelers.FeelerFile.PlaceFile;
-import homalon.app.check.feelers.FeelerFile.TryFile;
 import homalon.app.foundation.store.EvidenceLog;
 import homalon.app.shop.tools.Toolbox;
 import homalon.core.face.FeelerLine.Rest;
@@ -18,6 +14,15 @@ import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.rulebook.BladeSet;
 import homalon.core.rulebook.RuleBook;
+import homalon.core.visit.Asked;
+import homalon.core.visit.FeelerFile;
+import homalon.core.visit.FeelerFile.LineFile;
+import homalon.core.visit.FeelerFile.PlaceFile;
+import homalon.core.visit.FeelerFile.TryFile;
+import homalon.core.visit.FeelerKind;
+import homalon.core.visit.FeelerSaid;
+import homalon.core.visit.FeelerWay;
+import homalon.core.visit.PartFile;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
@@ -94,7 +99,7 @@ public class FeelerSurveys {
     }
 
     public FeelerFile start(
-            PartFile part, FeelerKind kind, FeelerSurvey.Kind limitKind, Way way, BenchUnit unit, UUID by) {
+            PartFile part, FeelerKind kind, FeelerSurvey.Kind limitKind, FeelerWay way, BenchUnit unit, UUID by) {
         part.requireHere("survey", "to measure it");
         Optional<FeelerFile> begun = find(part, kind);
         if (begun.isPresent()) {
@@ -125,7 +130,7 @@ public class FeelerSurveys {
     }
 
     /** Changes the way of working; what was said stays. */
-    public void use(PartFile part, FeelerKind kind, Way way) {
+    public void use(PartFile part, FeelerKind kind, FeelerWay way) {
         FeelerFile survey = open(part, kind);
         surveys.findById(survey.id()).orElseThrow().way = way;
         surveys.changed(survey.id());
@@ -174,16 +179,16 @@ public class FeelerSurveys {
             return;
         }
         switch (typed) {
-            case "/" -> save(place.id(), stroke, Said.SKIPPED, Gap.UNTRIED);
-            case "r", "R" -> save(rest.id(), stroke, Said.ROCKS, Gap.UNTRIED);
-            case "s", "S" -> save(rest.id(), stroke, Said.SITS, Gap.UNTRIED);
-            case "l", "L" -> light(place, stroke, Said.GOES, Gap.UNTRIED.went(RuleBook.LIGHT_GAP));
-            case "n", "N" -> light(place, stroke, Said.REFUSES, Gap.UNTRIED.refused(RuleBook.LIGHT_GAP));
+            case "/" -> save(place.id(), stroke, FeelerSaid.SKIPPED, Gap.UNTRIED);
+            case "r", "R" -> save(rest.id(), stroke, FeelerSaid.ROCKS, Gap.UNTRIED);
+            case "s", "S" -> save(rest.id(), stroke, FeelerSaid.SITS, Gap.UNTRIED);
+            case "l", "L" -> light(place, stroke, FeelerSaid.GOES, Gap.UNTRIED.went(RuleBook.LIGHT_GAP));
+            case "n", "N" -> light(place, stroke, FeelerSaid.REFUSES, Gap.UNTRIED.refused(RuleBook.LIGHT_GAP));
             default -> {
                 if (place.asked() != Asked.REST) {
                     blade(survey, place, stroke);
                 } else if (isNothing(typed, keyed.unit())) {
-                    save(place.id(), stroke, Said.SITS, Gap.UNTRIED);
+                    save(place.id(), stroke, FeelerSaid.SITS, Gap.UNTRIED);
                     nothingGoes(survey, line, stroke, part);
                 } else {
                     throw new BadInputException(
@@ -196,7 +201,7 @@ public class FeelerSurveys {
     }
 
     /** A lamp behind the edge is a very thin blade. */
-    private void light(PlaceFile place, Stroke stroke, Said said, Gap gap) {
+    private void light(PlaceFile place, Stroke stroke, FeelerSaid said, Gap gap) {
         if (place.asked() != Asked.STATION) {
             throw new BadInputException("typed", "Light is looked for along the edge: say first how the edge rests.");
         }
@@ -212,12 +217,12 @@ public class FeelerSurveys {
      * one that is slid along.
      */
     private void nothingGoes(FeelerFile survey, LineFile line, Stroke stroke, PartFile part) {
-        Length refused = survey.way() == Way.LIMIT
+        Length refused = survey.way() == FeelerWay.LIMIT
                 ? survey.along(line, faces.layout(part.numbers()).box(), RuleBook.overall(part.limits()))
                 : survey.blades().thinnest();
         for (PlaceFile p : line.places()) {
             if (p.asked() == Asked.STATION && !p.gap().isTried()) {
-                save(p.id(), stroke.also(p.id()), Said.REFUSES, Gap.UNTRIED.refused(refused));
+                save(p.id(), stroke.also(p.id()), FeelerSaid.REFUSES, Gap.UNTRIED.refused(refused));
             }
         }
     }
@@ -230,7 +235,7 @@ public class FeelerSurveys {
             if (p.asked() == Asked.STATION) {
                 say(p.id(), at, slide.goesAt(p.at()), blade);
             } else if (p.asked() == Asked.REST && (p.rest() == Rest.NOT_NOTED || p.id().equals(place.id()))) {
-                save(p.id(), at, Said.SITS, Gap.UNTRIED);
+                save(p.id(), at, FeelerSaid.SITS, Gap.UNTRIED);
             }
         }
         int seq = line.places().size();
@@ -245,7 +250,7 @@ public class FeelerSurveys {
         save(
                 place,
                 stroke,
-                goes ? Said.GOES : Said.REFUSES,
+                goes ? FeelerSaid.GOES : FeelerSaid.REFUSES,
                 goes ? Gap.UNTRIED.went(blade) : Gap.UNTRIED.refused(blade));
     }
 
@@ -275,7 +280,7 @@ public class FeelerSurveys {
         }
         Optional<Length> went = blade.signum() == 0 ? Optional.empty() : Optional.of(blade);
         Optional<Length> refused = went.isEmpty() ? Optional.of(set.thinnest()) : set.thickerThan(blade);
-        save(place.id(), stroke, Said.FOUND, new Gap(went, refused));
+        save(place.id(), stroke, FeelerSaid.FOUND, new Gap(went, refused));
     }
 
     /** A blade in the hand that the shop's set does not have joins this survey's. */
@@ -300,7 +305,7 @@ public class FeelerSurveys {
                         + " - when it is refused.");
     }
 
-    private void save(UUID place, Stroke stroke, Said said, Gap gap) {
+    private void save(UUID place, Stroke stroke, FeelerSaid said, Gap gap) {
         Keyed keyed = stroke.keyed();
         log.add(
                 new FeelerTryRow(keyed.id(), place, said, gap, keyed.typed().strip(), keyed.unit(), stroke.by()),

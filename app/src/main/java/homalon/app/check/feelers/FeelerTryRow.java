@@ -4,6 +4,8 @@ import homalon.app.foundation.store.EvidenceLine;
 import homalon.core.face.Gap;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
+import homalon.core.visit.FeelerFile;
+import homalon.core.visit.FeelerSaid;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -25,7 +27,7 @@ class FeelerTryRow extends EvidenceLine {
     private UUID place;
 
     @Enumerated(EnumType.STRING)
-    private Said said;
+    private FeelerSaid said;
 
     @Column(name = "goes_nm")
     private Length goes;
@@ -42,7 +44,7 @@ class FeelerTryRow extends EvidenceLine {
 
     protected FeelerTryRow() {}
 
-    FeelerTryRow(UUID id, UUID place, Said said, Gap gap, String typed, BenchUnit unit, UUID by) {
+    FeelerTryRow(UUID id, UUID place, FeelerSaid said, Gap gap, String typed, BenchUnit unit, UUID by) {
         super(id, by);
         this.place = place;
         this.said = said;
@@ -53,7 +55,7 @@ class FeelerTryRow extends EvidenceLine {
     }
 
     static FeelerTryRow takingBack(UUID id, FeelerFile.TryFile wrong, UUID by) {
-        FeelerTryRow row = new FeelerTryRow(id, wrong.place(), Said.WITHDRAWN, Gap.UNTRIED, "", wrong.unit(), by);
+        FeelerTryRow row = new FeelerTryRow(id, wrong.place(), FeelerSaid.WITHDRAWN, Gap.UNTRIED, "", wrong.unit(), by);
         row.withdraws = wrong.id();
         return row;
     }

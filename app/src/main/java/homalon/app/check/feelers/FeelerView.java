@@ -3,6 +3,7 @@ package homalon.app.check.feelers;
 import homalon.app.check.face.FaceView;
 import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.web.Workings;
+import homalon.core.visit.FeelerFile;
 import java.util.List;
 import java.util.UUID;
 

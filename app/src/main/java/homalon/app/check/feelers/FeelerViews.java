@@ -1,10 +1,7 @@
 package homalon.app.check.feelers;
 
 import homalon.app.casting.part.Faces;
-import homalon.app.casting.part.PartFile;
 import homalon.app.check.face.FaceView;
-import homalon.app.check.feelers.FeelerFile.LineFile;
-import homalon.app.check.feelers.FeelerFile.PlaceFile;
 import homalon.app.foundation.drawing.BowDrawing;
 import homalon.app.foundation.drawing.EdgeMark;
 import homalon.app.foundation.drawing.FaceDrawing;
@@ -26,6 +23,12 @@ import homalon.core.quantity.LengthWriter;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.verdict.Verdict;
 import homalon.core.verdict.Working;
+import homalon.core.visit.Asked;
+import homalon.core.visit.FeelerFile;
+import homalon.core.visit.FeelerFile.LineFile;
+import homalon.core.visit.FeelerFile.PlaceFile;
+import homalon.core.visit.FeelerWay;
+import homalon.core.visit.PartFile;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -408,7 +411,7 @@ public class FeelerViews {
                     String name = line.name() + " · "
                             + switch (p.asked()) {
                                 case REST ->
-                                    survey.way() == Way.LIMIT
+                                    survey.way() == FeelerWay.LIMIT
                                             ? "how does it rest; slide the "
                                                     + writer.number(survey.along(line, layout.box(), limit.most()))
                                                     + " blade along"

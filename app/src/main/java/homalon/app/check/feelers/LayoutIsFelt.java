@@ -1,7 +1,7 @@
 package homalon.app.check.feelers;
 
 import homalon.app.casting.part.LayoutGuard;
-import homalon.app.casting.part.PartFile;
+import homalon.core.visit.PartFile;
 import java.util.List;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;

@@ -1,25 +1,23 @@
 package homalon.app.check.integrity;
 
 import homalon.app.casting.part.Faces;
-import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.PartPage;
 import homalon.app.casting.part.PartShells;
-import homalon.app.casting.part.Parts;
 import homalon.app.casting.work.WorkEntry;
 import homalon.app.casting.work.WorkLog;
 import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.people.People;
-import homalon.app.foundation.security.Signed;
 import homalon.app.foundation.web.Given;
 import homalon.app.foundation.web.OneRead;
-import homalon.app.foundation.web.Shell;
 import homalon.core.input.BadInputException;
 import homalon.core.integrity.Cleaning;
 import homalon.core.integrity.CleaningMethod;
 import homalon.core.integrity.SmallCheck;
 import homalon.core.route.Operation;
 import homalon.core.route.StepKind;
+import homalon.core.visit.PartFile;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -31,11 +29,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import lombok.RequiredArgsConstructor;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
@@ -46,7 +41,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 class CleanController {
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH);
 
-    private final Parts parts;
     private final PartShells shells;
     private final Faces faces;
     private final WorkLog work;
@@ -64,18 +58,17 @@ class CleanController {
 
     @GetMapping("/parts/{tag}/clean")
     String page(
-            @PathVariable String tag,
+            PartPage page,
             @RequestParam(name = "dirt", defaultValue = "") Set<Cleaning.Dirt> dirt,
-            @RequestParam(defaultValue = "false") boolean plugs,
-            Shell shell,
-            Model model) {
+            @RequestParam(defaultValue = "false") boolean plugs) {
         return reading.of(() -> {
-            show(parts.byTag(tag), Given.ticks(dirt), plugs, shell, model);
+            show(page, Given.ticks(dirt), plugs);
             return "integrity/clean";
         });
     }
 
-    private void show(PartFile part, Set<Cleaning.Dirt> dirt, boolean plugs, Shell shell, Model model) {
+    private void show(PartPage page, Set<Cleaning.Dirt> dirt, boolean plugs) {
+        PartFile part = page.part();
         Map<UUID, String> names = people.names();
         List<WorkEntry> log = work.of(part);
         Set<SmallCheck> asked = EnumSet.of(SmallCheck.DOWELS_OUT, SmallCheck.HOLES_CHASED);
@@ -104,27 +97,27 @@ class CleanController {
                     done.map(WorkEntry::id).orElse(null),
                     asked.contains(check)));
         }
-        model.addAttribute(
+        page.show(
                 "ways",
                 Cleaning.advice(new Cleaning.Asked(part.material(), plugs, dirt)).stream()
                         .map(CleanController::way)
                         .toList());
-        model.addAttribute("cleaned", cleaned);
-        model.addAttribute(
+        page.show("cleaned", cleaned);
+        page.show(
                 "grit",
                 ticks.stream()
                         .anyMatch(t -> t.check() == SmallCheck.PASSAGES_BRUSHED
                                 && t.asked()
                                 && t.done().isEmpty()));
-        model.addAttribute("ticks", ticks);
-        model.addAttribute("dirts", Cleaning.Dirt.values());
-        model.addAttribute("dirt", dirt);
-        model.addAttribute("plugs", plugs);
-        model.addAttribute(
+        page.show("ticks", ticks);
+        page.show("dirts", Cleaning.Dirt.values());
+        page.show("dirt", dirt);
+        page.show("plugs", plugs);
+        page.show(
                 "drawing",
                 FaceDrawing.of(faces.layout(part.numbers()), "clean", "Face of " + part.tag() + ", front at the left")
                         .svg());
-        model.addAttribute("head", shells.head(part, StepKind.CLEAN, shell.writer()));
+        page.show("head", shells.head(part, StepKind.CLEAN, page.writer()));
     }
 
     private static String signed(WorkEntry e, Map<UUID, String> names) {
@@ -154,51 +147,36 @@ class CleanController {
     @ToMachinists
     @PostMapping("/parts/{tag}/clean")
     String cleaned(
-            PartFile part,
-            @RequestParam UUID id,
+            PartPage page,
             @RequestParam CleaningMethod method,
             @RequestParam(name = "dirt", defaultValue = "") Set<Cleaning.Dirt> dirt,
-            @RequestParam(defaultValue = "false") boolean plugs,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
+            @RequestParam(defaultValue = "false") boolean plugs) {
+        PartFile part = page.part();
         Cleaning.Advice advice = Cleaning.advice(method, new Cleaning.Asked(part.material(), plugs, Given.ticks(dirt)));
         if (advice.fit() == Cleaning.Fit.REFUSED) {
             throw new BadInputException("method", "Not " + method.words() + ": " + advice.why() + ".");
         }
-        work.write(part, id, WorkEntry.Kind.DID, Operation.CLEAN, method.words(), me.id());
-        return live(part, Given.ticks(dirt), plugs, shell, model);
+        work.write(part, page.lineId(), WorkEntry.Kind.DID, Operation.CLEAN, method.words(), page.me());
+        return live(page, Given.ticks(dirt), plugs);
     }
 
     @ToMachinists
     @PostMapping("/parts/{tag}/clean/ticks")
-    String tick(
-            PartFile part,
-            @RequestParam UUID id,
-            @RequestParam SmallCheck check,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
-        work.write(part, id, WorkEntry.Kind.TICKED, check, "", me.id());
-        return live(part, Set.of(), false, shell, model);
+    String tick(PartPage page, @RequestParam SmallCheck check) {
+        work.write(page.part(), page.lineId(), WorkEntry.Kind.TICKED, check, "", page.me());
+        return live(page, Set.of(), false);
     }
 
     @ToMachinists
     @PostMapping("/parts/{tag}/clean/take-back")
-    String takeBack(
-            PartFile part,
-            @RequestParam UUID id,
-            @RequestParam UUID entry,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
-        work.takeBack(part, id, entry, me.id());
-        return live(part, Set.of(), false, shell, model);
+    String takeBack(PartPage page, @RequestParam UUID entry) {
+        work.takeBack(page.part(), page.lineId(), entry, page.me());
+        return live(page, Set.of(), false);
     }
 
-    private String live(PartFile part, Set<Cleaning.Dirt> dirt, boolean plugs, Shell shell, Model model) {
+    private String live(PartPage page, Set<Cleaning.Dirt> dirt, boolean plugs) {
         return reading.of(() -> {
-            show(part, dirt, plugs, shell, model);
+            show(page, dirt, plugs);
             return "integrity/clean :: live";
         });
     }

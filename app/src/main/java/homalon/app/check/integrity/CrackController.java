@@ -1,9 +1,8 @@
 package homalon.app.check.integrity;
 
 import homalon.app.casting.part.Faces;
-import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.PartPage;
 import homalon.app.casting.part.PartShells;
-import homalon.app.casting.part.Parts;
 import homalon.app.casting.work.WorkEntry;
 import homalon.app.casting.work.WorkLog;
 import homalon.app.foundation.drawing.CrackMark;
@@ -11,10 +10,8 @@ import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.people.People;
-import homalon.app.foundation.security.Signed;
 import homalon.app.foundation.web.Given;
 import homalon.app.foundation.web.OneRead;
-import homalon.app.foundation.web.Shell;
 import homalon.app.foundation.web.WorkingView;
 import homalon.core.geometry.Spot;
 import homalon.core.input.BadInputException;
@@ -32,6 +29,8 @@ import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Operation;
 import homalon.core.route.StepKind;
+import homalon.core.visit.CrackFile;
+import homalon.core.visit.PartFile;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -42,9 +41,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import lombok.RequiredArgsConstructor;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -55,7 +52,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequiredArgsConstructor
 class CrackController {
-    private final Parts parts;
     private final PartShells shells;
     private final Faces faces;
     private final Cracks cracks;
@@ -85,43 +81,42 @@ class CrackController {
             WorkingView working) {}
 
     @GetMapping("/parts/{tag}/cracks")
-    String page(@PathVariable String tag, Shell shell, Model model) {
+    String page(PartPage page) {
         return reading.of(() -> {
-            show(parts.byTag(tag), shell, model);
+            show(page);
             return "integrity/cracks";
         });
     }
 
-    private void show(PartFile part, Shell shell, Model model) {
+    private void show(PartPage page) {
+        PartFile part = page.part();
         Map<UUID, String> names = people.names();
         List<CrackFile> found = cracks.of(part);
         Layout layout = faces.layout(part.numbers());
-        model.addAttribute(
+        page.show(
                 "drawing",
                 FaceDrawing.of(layout, "cracks", spoken(part, found))
                         .cracks(marks(found))
                         .svg());
-        model.addAttribute(
-                "found",
-                found.stream().map(c -> shown(c, names, shell.writer())).toList());
-        model.addAttribute("counted", counted(found));
-        model.addAttribute(
+        page.show(
+                "found", found.stream().map(c -> shown(c, names, page.writer())).toList());
+        page.show("counted", counted(found));
+        page.show(
                 "looks",
                 Arrays.stream(CrackMethod.values())
                         .map(m -> new Look(m, m.refusal(part.material()).orElse("")))
                         .toList());
-        model.addAttribute(
+        page.show(
                 "places",
                 Arrays.stream(CrackPlace.values())
                         .filter(p -> p.on(part.kind()))
                         .toList());
-        model.addAttribute("reaches", Reach.values());
-        model.addAttribute("bores", layout.bores());
-        model.addAttribute(
-                "usual", part.material() == Material.CAST_IRON ? CrackMethod.MAGNETIC_PARTICLE : CrackMethod.DYE);
-        model.addAttribute("photos", photos.of(part));
-        model.addAttribute("checked", checked(part, names));
-        model.addAttribute("head", shells.head(part, StepKind.CRACKS, shell.writer()));
+        page.show("reaches", Reach.values());
+        page.show("bores", layout.bores());
+        page.show("usual", part.material() == Material.CAST_IRON ? CrackMethod.MAGNETIC_PARTICLE : CrackMethod.DYE);
+        page.show("photos", photos.of(part));
+        page.show("checked", checked(part, names));
+        page.show("head", shells.head(part, StepKind.CRACKS, page.writer()));
     }
 
     private static String counted(List<CrackFile> found) {
@@ -207,8 +202,7 @@ class CrackController {
     @ToMachinists
     @PostMapping("/parts/{tag}/cracks")
     String mark(
-            PartFile part,
-            @RequestParam UUID id,
+            PartPage page,
             @RequestParam CrackPlace place,
             @RequestParam(defaultValue = "0") int bore,
             @RequestParam(defaultValue = "") String length,
@@ -218,12 +212,9 @@ class CrackController {
             @RequestParam(required = false) Double x1,
             @RequestParam(required = false) Double y1,
             @RequestParam(required = false) Double x2,
-            @RequestParam(required = false) Double y2,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
-        double mm =
-                length.isBlank() ? 0 : Length.parseSize(length, shell.unit()).mm();
+            @RequestParam(required = false) Double y2) {
+        PartFile part = page.part();
+        double mm = length.isBlank() ? 0 : Length.parseSize(length, page.unit()).mm();
         Crack crack =
                 new Crack(part.kind(), part.material(), place, suspect ? 0 : mm, Given.ticks(reaches), method, suspect);
         Layout layout = faces.layout(part.numbers());
@@ -232,8 +223,8 @@ class CrackController {
             Spot from = onDrawing(layout, x1, y1);
             tips = new CrackSpots.Tips(from, x2 == null || y2 == null ? from : onDrawing(layout, x2, y2));
         }
-        cracks.mark(part, id, crack, bore, tips.from(), tips.to(), me.id());
-        return live(part, shell, model);
+        cracks.mark(part, page.lineId(), crack, bore, tips.from(), tips.to(), page.me());
+        return live(page);
     }
 
     private static Spot onDrawing(Layout layout, double x, double y) {
@@ -251,43 +242,28 @@ class CrackController {
     @ToMachinists
     @PostMapping("/parts/{tag}/cracks/{crack}")
     String decide(
-            PartFile part,
+            PartPage page,
             @PathVariable UUID crack,
-            @RequestParam UUID id,
             @RequestParam Remedy remedy,
             @RequestParam(defaultValue = "") String why,
-            @RequestParam(defaultValue = "") String pin,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
-        Length diameter = pin.isBlank() ? Length.ZERO : Length.parseSize(pin, shell.unit());
-        cracks.decide(part, id, crack, remedy, why, diameter, me.id());
-        return live(part, shell, model);
+            @RequestParam(defaultValue = "") String pin) {
+        Length diameter = pin.isBlank() ? Length.ZERO : Length.parseSize(pin, page.unit());
+        cracks.decide(page.part(), page.lineId(), crack, remedy, why, diameter, page.me());
+        return live(page);
     }
 
     @ToMachinists
     @PostMapping("/parts/{tag}/cracks/{crack}/remove")
-    String remove(
-            PartFile part,
-            @PathVariable UUID crack,
-            @RequestParam UUID id,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
-        cracks.remove(part, id, crack, me.id());
-        return live(part, shell, model);
+    String remove(PartPage page, @PathVariable UUID crack) {
+        cracks.remove(page.part(), page.lineId(), crack, page.me());
+        return live(page);
     }
 
     /** All of it was looked at. */
     @ToMachinists
     @PostMapping("/parts/{tag}/cracks/checked")
-    String done(
-            PartFile part,
-            @RequestParam UUID id,
-            @RequestParam(required = false) CrackMethod method,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
+    String done(PartPage page, @RequestParam(required = false) CrackMethod method) {
+        PartFile part = page.part();
         if (method == null) {
             throw new BadInputException("method", "Say how it was looked at: what was not done is not signed for.");
         }
@@ -295,13 +271,13 @@ class CrackController {
             throw new BadInputException("method", no);
         });
         shells.require(part, Operation.CRACK_CHECK);
-        work.write(part, id, WorkEntry.Kind.DID, Operation.CRACK_CHECK, method.words(), me.id());
-        return live(part, shell, model);
+        work.write(part, page.lineId(), WorkEntry.Kind.DID, Operation.CRACK_CHECK, method.words(), page.me());
+        return live(page);
     }
 
-    private String live(PartFile part, Shell shell, Model model) {
+    private String live(PartPage page) {
         return reading.of(() -> {
-            show(part, shell, model);
+            show(page);
             return "integrity/cracks :: live";
         });
     }

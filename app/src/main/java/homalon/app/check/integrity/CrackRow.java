@@ -1,6 +1,5 @@
 package homalon.app.check.integrity;
 
-import homalon.app.casting.part.PartFile;
 import homalon.app.foundation.store.VisitLine;
 import homalon.core.geometry.Spot;
 import homalon.core.integrity.Crack;
@@ -9,6 +8,8 @@ import homalon.core.integrity.CrackPlace;
 import homalon.core.integrity.Reach;
 import homalon.core.integrity.Remedy;
 import homalon.core.quantity.Length;
+import homalon.core.visit.CrackFile;
+import homalon.core.visit.PartFile;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;

@@ -1,6 +1,5 @@
 package homalon.app.check.integrity;
 
-import homalon.app.casting.part.PartFile;
 import homalon.app.casting.part.Turns;
 import homalon.app.foundation.store.EvidenceLog;
 import homalon.core.geometry.Spot;
@@ -9,6 +8,8 @@ import homalon.core.integrity.Crack;
 import homalon.core.integrity.CrackRules;
 import homalon.core.integrity.Remedy;
 import homalon.core.quantity.Length;
+import homalon.core.visit.CrackFile;
+import homalon.core.visit.PartFile;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;

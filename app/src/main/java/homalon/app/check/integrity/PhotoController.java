@@ -1,6 +1,5 @@
 package homalon.app.check.integrity;
 
-import homalon.app.casting.part.PartFile;
 import homalon.app.casting.part.Parts;
 import homalon.app.foundation.load.BigFiles;
 import homalon.app.foundation.opened.ToEverybody;
@@ -8,6 +7,7 @@ import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.security.Signed;
 import homalon.app.foundation.web.NotHereException;
 import homalon.core.input.BadInputException;
+import homalon.core.visit.PartFile;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.time.Duration;

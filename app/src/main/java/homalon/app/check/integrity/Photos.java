@@ -1,10 +1,10 @@
 package homalon.app.check.integrity;
 
-import homalon.app.casting.part.PartFile;
 import homalon.app.casting.part.Parts;
 import homalon.app.casting.part.Turns;
 import homalon.app.foundation.store.EvidenceLog;
 import homalon.core.input.BadInputException;
+import homalon.core.visit.PartFile;
 import jakarta.persistence.EntityManager;
 import java.time.Instant;
 import java.util.List;

@@ -1,35 +1,31 @@
 package homalon.app.check.integrity;
 
 import homalon.app.casting.part.Faces;
-import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.PartPage;
 import homalon.app.casting.part.PartShells;
-import homalon.app.casting.part.Parts;
 import homalon.app.foundation.drawing.CrackMark;
 import homalon.app.foundation.drawing.DecayDrawing;
 import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.people.People;
-import homalon.app.foundation.security.Signed;
 import homalon.app.foundation.web.OneRead;
-import homalon.app.foundation.web.Shell;
 import homalon.core.geometry.Spot;
 import homalon.core.integrity.Decay;
 import homalon.core.integrity.Remedy;
 import homalon.core.route.Operation;
 import homalon.core.route.StepKind;
 import homalon.core.verdict.Verdict;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.TestFile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import lombok.RequiredArgsConstructor;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
@@ -38,7 +34,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequiredArgsConstructor
 class PressureController {
-    private final Parts parts;
     private final PartShells shells;
     private final Faces faces;
     private final PressureTests tests;
@@ -68,14 +63,15 @@ class PressureController {
             boolean looked) {}
 
     @GetMapping("/parts/{tag}/pressure")
-    String page(@PathVariable String tag, Shell shell, Model model) {
+    String page(PartPage page) {
         return reading.of(() -> {
-            show(parts.byTag(tag), shell, model);
+            show(page);
             return "integrity/pressure";
         });
     }
 
-    private void show(PartFile part, Shell shell, Model model) {
+    private void show(PartPage page) {
+        PartFile part = page.part();
         Map<UUID, String> names = people.names();
         List<TestFile> all = tests.of(part);
         List<CrackMark> marks = new ArrayList<>(CrackController.marks(
@@ -85,14 +81,14 @@ class PressureController {
                 marks.add(new CrackMark("o", "bubbles", b.spot(), b.spot(), List.of(), 0, "Bubbles: " + b.where()));
             }
         }
-        var standing = shells.standing(part, shell.writer());
-        model.addAttribute(
+        var standing = shells.standing(part, page.writer());
+        page.show(
                 "owed",
                 standing.route()
                         .open(Operation.PRESSURE_TEST)
                         .map(s -> s.because())
                         .orElse(List.of()));
-        model.addAttribute(
+        page.show(
                 "drawing",
                 FaceDrawing.of(
                                 faces.layout(part.numbers()),
@@ -104,11 +100,11 @@ class PressureController {
         for (int i = all.size() - 1; i >= 0; i--) {
             shown.add(shown(all.get(i), i + 1, names));
         }
-        model.addAttribute("tests", shown);
+        page.show("tests", shown);
         boolean settled = all.isEmpty() || all.get(all.size() - 1).decay().verdict() != Verdict.NOT_PROVEN;
-        model.addAttribute("settled", settled);
-        model.addAttribute("asked", Decay.Asked.DEFAULT);
-        model.addAttribute("head", shells.head(part, StepKind.PRESSURE, shell.writer()));
+        page.show("settled", settled);
+        page.show("asked", Decay.Asked.DEFAULT);
+        page.show("head", shells.head(part, StepKind.PRESSURE, page.writer()));
     }
 
     private static Shown shown(TestFile t, int no, Map<UUID, String> names) {
@@ -198,67 +194,49 @@ class PressureController {
     @ToMachinists
     @PostMapping("/parts/{tag}/pressure")
     String begin(
-            PartFile part,
-            @RequestParam UUID id,
+            PartPage page,
             @RequestParam(defaultValue = "") String medium,
             @RequestParam(defaultValue = "false") boolean wet,
             @RequestParam(defaultValue = "") String hold,
             @RequestParam(defaultValue = "") String most,
-            @RequestParam(defaultValue = "") String volume,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
-        tests.begin(part, id, new PressureTests.SetUp(medium, wet, hold, most, volume), me.id());
-        return live(part, shell, model);
+            @RequestParam(defaultValue = "") String volume) {
+        tests.begin(page.part(), page.lineId(), new PressureTests.SetUp(medium, wet, hold, most, volume), page.me());
+        return live(page);
     }
 
     @ToMachinists
     @PostMapping("/parts/{tag}/pressure/readings")
     String read(
-            PartFile part,
-            @RequestParam UUID id,
+            PartPage page,
             @RequestParam(defaultValue = "") String minute,
             @RequestParam(defaultValue = "") String bar,
-            @RequestParam(defaultValue = "") String celsius,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
-        tests.read(part, id, minute, bar, celsius, me.id());
-        return live(part, shell, model);
+            @RequestParam(defaultValue = "") String celsius) {
+        tests.read(page.part(), page.lineId(), minute, bar, celsius, page.me());
+        return live(page);
     }
 
     @ToMachinists
     @PostMapping("/parts/{tag}/pressure/bubbles")
     String bubbles(
-            PartFile part,
-            @RequestParam UUID id,
+            PartPage page,
             @RequestParam boolean seen,
             @RequestParam(defaultValue = "") String where,
             @RequestParam(defaultValue = "0") double x1,
-            @RequestParam(defaultValue = "0") double y1,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
-        tests.bubbles(part, id, seen, where, new Spot(x1, y1), me.id());
-        return live(part, shell, model);
+            @RequestParam(defaultValue = "0") double y1) {
+        tests.bubbles(page.part(), page.lineId(), seen, where, new Spot(x1, y1), page.me());
+        return live(page);
     }
 
     @ToMachinists
     @PostMapping("/parts/{tag}/pressure/take-back")
-    String takeBack(
-            PartFile part,
-            @RequestParam UUID id,
-            @RequestParam UUID entry,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
-        tests.takeBack(part, id, entry, me.id());
-        return live(part, shell, model);
+    String takeBack(PartPage page, @RequestParam UUID entry) {
+        tests.takeBack(page.part(), page.lineId(), entry, page.me());
+        return live(page);
     }
 
-    private String live(PartFile part, Shell shell, Model model) {
+    private String live(PartPage page) {
         return reading.of(() -> {
-            show(part, shell, model);
+            show(page);
             return "integrity/pressure :: live";
         });
     }

@@ -3,6 +3,7 @@ package homalon.app.check.integrity;
 import homalon.app.foundation.store.EvidenceLine;
 import homalon.core.geometry.Spot;
 import homalon.core.quantity.Length;
+import homalon.core.visit.TestFile;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;

@@ -1,11 +1,12 @@
 package homalon.app.check.integrity;
 
-import homalon.app.casting.part.PartFile;
 import homalon.app.casting.part.Turns;
 import homalon.app.check.integrity.PressureReadingRow.Kind;
 import homalon.app.foundation.store.EvidenceLog;
 import homalon.core.geometry.Spot;
 import homalon.core.input.BadInputException;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.TestFile;
 import jakarta.persistence.EntityManager;
 import java.math.BigDecimal;
 import java.math.RoundingMode;

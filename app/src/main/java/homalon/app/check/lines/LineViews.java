@@ -1,9 +1,6 @@
 package homalon.app.check.lines;
 
-import homalon.app.casting.part.PartFile;
-import homalon.app.casting.sheets.SheetFile;
 import homalon.app.check.face.Findings;
-import homalon.app.check.face.SurveyKind;
 import homalon.app.check.face.Surveys;
 import homalon.app.check.lines.SheetView.Picture;
 import homalon.app.check.lines.SheetView.Row;
@@ -18,6 +15,11 @@ import homalon.core.part.PartKind;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.verdict.Working;
+import homalon.core.visit.LineFinding;
+import homalon.core.visit.LineSetup;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.SheetFile;
+import homalon.core.visit.SurveyKind;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

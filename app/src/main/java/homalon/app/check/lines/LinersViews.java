@@ -1,8 +1,6 @@
 package homalon.app.check.lines;
 
 import homalon.app.casting.part.Faces;
-import homalon.app.casting.part.PartFile;
-import homalon.app.casting.sheets.SheetFile;
 import homalon.app.check.lines.SheetView.Picture;
 import homalon.app.check.lines.SheetView.Row;
 import homalon.app.foundation.drawing.FaceDrawing;
@@ -15,6 +13,9 @@ import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.verdict.Verdict;
 import homalon.core.verdict.Working;
+import homalon.core.visit.LinersSetup;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.SheetFile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -105,14 +106,14 @@ class LinersViews {
             // 12 o'clock lies towards the front, which is at the left of the drawing.
             double[][] ways = {{-1, 0}, {0, 1}, {1, 0}, {0, -1}};
             for (int k = 0; k < ways.length; k++) {
-                String key = b.number() + "@" + LinersSetup.CLOCK[k];
+                String key = b.number() + "@" + LinersSetup.CLOCK.get(k);
                 Optional<Length> value = sheet.value(key);
                 marks.add(new PlaceMark(
                         key,
                         new Spot(b.centre().x() + r * ways[k][0], b.centre().y() + r * ways[k][1]),
                         value.isPresent() ? PlaceMark.State.READ : PlaceMark.State.OPEN,
                         value.map(writer::signed).orElse(""),
-                        "Liner " + b.number() + " at " + LinersSetup.CLOCK[k] + " o'clock"));
+                        "Liner " + b.number() + " at " + LinersSetup.CLOCK.get(k) + " o'clock"));
             }
         }
         return marks;

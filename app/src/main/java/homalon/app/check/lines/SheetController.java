@@ -1,21 +1,14 @@
 package homalon.app.check.lines;
 
-import homalon.app.casting.part.CameWith;
 import homalon.app.casting.part.Faces;
-import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.PartPage;
 import homalon.app.casting.part.PartShells;
-import homalon.app.casting.part.Parts;
-import homalon.app.casting.sheets.Sheet;
-import homalon.app.casting.sheets.SheetFile;
 import homalon.app.casting.sheets.Sheets;
 import homalon.app.casting.work.WorkEntry;
 import homalon.app.casting.work.WorkLog;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
-import homalon.app.foundation.security.Signed;
-import homalon.app.foundation.web.NotHereException;
 import homalon.app.foundation.web.OneRead;
-import homalon.app.foundation.web.Shell;
 import homalon.core.input.BadInputException;
 import homalon.core.lines.Bearings;
 import homalon.core.lines.Liners;
@@ -27,17 +20,20 @@ import homalon.core.quantity.LengthWriter;
 import homalon.core.quantity.Torque;
 import homalon.core.route.Finding;
 import homalon.core.route.Operation;
-import jakarta.servlet.http.HttpServletResponse;
+import homalon.core.visit.CameWith;
+import homalon.core.visit.IndexSetup;
+import homalon.core.visit.LineSetup;
+import homalon.core.visit.LinersSetup;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.Sheet;
+import homalon.core.visit.SheetFile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
 import java.util.stream.Collectors;
 import lombok.RequiredArgsConstructor;
 import org.springframework.http.ResponseEntity;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -48,7 +44,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequiredArgsConstructor
 class SheetController {
-    private final Parts parts;
     private final PartShells shells;
     private final Faces faces;
     private final Sheets sheets;
@@ -57,67 +52,70 @@ class SheetController {
     private final OneRead reading;
 
     @GetMapping("/parts/{tag}/{sheet:line|liners|index}")
-    String page(@PathVariable String tag, @PathVariable String sheet, Shell shell, Model model) {
+    String page(PartPage page, @PathVariable Sheet sheet) {
         return reading.of(() -> {
-            show(parts.byTag(tag), of(sheet), shell, model);
+            show(page, sheet);
             return "lines/sheet";
         });
     }
 
-    private void show(PartFile part, Sheet sheet, Shell shell, Model model) {
+    private void show(PartPage page, Sheet sheet) {
+        PartFile part = page.part();
         SheetFile file = sheets.of(part, sheet);
-        LengthWriter writer = shell.writer();
-        model.addAttribute("sheet", sheet);
+        LengthWriter writer = page.writer();
+        page.show("sheet", sheet);
         List<LineSetup> shafts = sheet == Sheet.LINE ? LineSetup.all(file) : List.of();
         boolean begun = sheet == Sheet.LINE ? !shafts.isEmpty() : !file.setup().isEmpty();
-        model.addAttribute("begun", begun);
+        page.show("begun", begun);
         if (sheet == Sheet.LINE) {
-            propose(part, shafts, writer, model);
+            propose(page, shafts);
         }
         if (begun) {
-            model.addAttribute("view", views.of(part, file, writer));
-            model.addAttribute("places", views.places(part, file).size());
-            describe(file, writer, model);
+            page.show("view", views.of(part, file, writer));
+            page.show("places", views.places(part, file).size());
+            describe(file, page);
         }
-        model.addAttribute(
+        page.show(
                 "school",
                 sheet == Sheet.LINERS && file.setup().isEmpty()
                         ? LinersSetup.proposed(part.visit().gasketKind())
                         : null);
         if (sheet == Sheet.LINE) {
-            fillTorque(part, model);
+            fillTorque(page);
         }
-        model.addAttribute("schools", Liners.School.values());
-        model.addAttribute("held", Liners.Held.values());
-        model.addAttribute("head", shells.head(part, sheet.step(), writer));
+        page.show("schools", Liners.School.values());
+        page.show("held", Liners.Held.values());
+        page.show("head", shells.head(part, sheet.step(), writer));
     }
 
     /** A further shaft is proposed as the one before it. */
-    private void propose(PartFile part, List<LineSetup> shafts, LengthWriter writer, Model model) {
+    private void propose(PartPage page, List<LineSetup> shafts) {
+        PartFile part = page.part();
+        LengthWriter writer = page.writer();
         boolean cam = part.kind() == PartKind.HEAD;
         if (shafts.isEmpty()) {
-            model.addAttribute("at", joined(Bearings.proposed(faces.layout(part.numbers())), writer));
+            page.show("at", joined(Bearings.proposed(faces.layout(part.numbers())), writer));
         } else {
             LineSetup like = shafts.get(shafts.size() - 1);
-            model.addAttribute("at", joined(like.at(), writer));
-            model.addAttribute(
+            page.show("at", joined(like.at(), writer));
+            page.show(
                     "clearance",
                     like.clearance().stream().map(writer::exact).distinct().collect(Collectors.joining(" ")));
         }
-        model.addAttribute("running", writer.number(Bearings.runningClearance(cam)));
+        page.show("running", writer.number(Bearings.runningClearance(cam)));
         List<String> told = part.visit().came().map(CameWith::shafts).orElse(List.of());
         List<String> names = !told.isEmpty()
                 ? told
                 : cam ? List.of("Exhaust cam", "Intake cam", "Cam") : List.of("Main line", "Cam");
-        model.addAttribute("shaftNames", names);
-        model.addAttribute(
+        page.show("shaftNames", names);
+        page.show(
                 "shaftName",
                 names.stream()
                         .filter(n -> shafts.stream().noneMatch(l -> l.name().equalsIgnoreCase(n)))
                         .findFirst()
                         .orElse(""));
-        model.addAttribute("shafts", shafts.stream().map(LineSetup::name).toList());
-        model.addAttribute(
+        page.show("shafts", shafts.stream().map(LineSetup::name).toList());
+        page.show(
                 "awaited",
                 told.stream()
                         .filter(n -> shafts.stream().noneMatch(l -> l.name().equalsIgnoreCase(n)))
@@ -128,18 +126,20 @@ class SheetController {
         return at.stream().map(writer::size).map(s -> s.replace(" ", "")).collect(Collectors.joining(" "));
     }
 
-    private static void describe(SheetFile file, LengthWriter writer, Model model) {
+    private static void describe(SheetFile file, PartPage page) {
         if (file.sheet() == Sheet.LINE) {
-            model.addAttribute(
+            page.show(
                     "setUp",
-                    LineSetup.all(file).stream().map(s -> described(s, writer)).collect(Collectors.joining("; ")));
+                    LineSetup.all(file).stream()
+                            .map(s -> described(s, page.writer()))
+                            .collect(Collectors.joining("; ")));
         } else if (file.sheet() == Sheet.LINERS) {
-            model.addAttribute(
+            page.show(
                     "setUp",
                     LinersSetup.of(file.setup()).school().words()
                             + " liners, four clock places each; 12 o'clock towards the front");
         } else {
-            model.addAttribute("setUp", "crank line to deck at four corners");
+            page.show("setUp", "crank line to deck at four corners");
         }
     }
 
@@ -159,8 +159,7 @@ class SheetController {
     @ToMachinists
     @PostMapping("/parts/{tag}/line/set-up")
     String line(
-            @PathVariable String tag,
-            @RequestParam UUID id,
+            PartPage page,
             @RequestParam(defaultValue = "") String name,
             @RequestParam(defaultValue = "") String at,
             @RequestParam(defaultValue = "") String clearance,
@@ -168,32 +167,29 @@ class SheetController {
             @RequestParam(defaultValue = "INDICATOR") LineSetup.Way way,
             @RequestParam(defaultValue = "") String blade,
             @RequestParam(defaultValue = "false") boolean bothSides,
-            @RequestParam(defaultValue = "false") boolean sideways,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
-        PartFile part = parts.byTag(tag);
+            @RequestParam(defaultValue = "false") boolean sideways) {
+        PartFile part = page.part();
         LineSetup setup = LineSetup.typed(
-                new LineSetup.Typed(name, at, clearance, running, way, blade, bothSides, sideways), shell.unit());
+                new LineSetup.Typed(name, at, clearance, running, way, blade, bothSides, sideways), page.unit());
         sheets.setUp(
-                part, id, Sheet.LINE, setup.beside(sheets.of(part, Sheet.LINE)).kept(), me.id());
+                part,
+                page.lineId(),
+                Sheet.LINE,
+                setup.beside(sheets.of(part, Sheet.LINE)).kept(),
+                page.me());
         return "redirect:/parts/" + part.tag() + "/line";
     }
 
     /** A shaft that this casting does not have, or that was set up under a wrong name. */
     @ToMachinists
     @PostMapping("/parts/{tag}/line/drop")
-    String drop(
-            @PathVariable String tag,
-            @RequestParam UUID id,
-            @RequestParam String name,
-            @AuthenticationPrincipal Signed me) {
-        PartFile part = parts.byTag(tag);
+    String drop(PartPage page, @RequestParam String name) {
+        PartFile part = page.part();
         if (LineSetup.all(sheets.of(part, Sheet.LINE)).stream()
                 .noneMatch(l -> l.name().equals(name))) {
             throw new BadInputException("name", "There is no such shaft on this sheet any more.");
         }
-        sheets.setUp(part, id, Sheet.LINE, LineSetup.dropped(name), me.id());
+        sheets.setUp(part, page.lineId(), Sheet.LINE, LineSetup.dropped(name), page.me());
         return "redirect:/parts/" + part.tag() + "/line";
     }
 
@@ -204,93 +200,80 @@ class SheetController {
     @ToMachinists
     @PostMapping("/parts/{tag}/line/torque")
     String torque(
-            PartFile part,
-            @RequestParam UUID id,
+            PartPage page,
             @RequestParam(defaultValue = "") String turns,
             @RequestParam(defaultValue = "") String most,
-            @RequestParam(defaultValue = "false") boolean restarts,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
+            @RequestParam(defaultValue = "false") boolean restarts) {
+        PartFile part = page.part();
         Torque now = Torque.parse("turns", turns);
         Torque limit = Torque.parse("most", most);
         boolean free = now.newtonMetres() <= limit.newtonMetres() && restarts;
         String words = "turns at " + now.words() + ", at most " + limit.words() + ", "
                 + (restarts ? "starts freely after a rest" : "stiffer after a rest");
         if (free) {
-            work.write(part, id, WorkEntry.Kind.DID, Operation.TORQUE, words, me.id());
+            work.write(part, page.lineId(), WorkEntry.Kind.DID, Operation.TORQUE, words, page.me());
         } else {
-            work.write(part, id, WorkEntry.Kind.TICKED, Finding.TURNS_STIFF, words, me.id());
+            work.write(part, page.lineId(), WorkEntry.Kind.TICKED, Finding.TURNS_STIFF, words, page.me());
         }
-        return live(part, Sheet.LINE, shell, model);
+        return live(page, Sheet.LINE);
     }
 
     /** What was read by turning, the last first. */
-    private void fillTorque(PartFile part, Model model) {
+    private void fillTorque(PartPage page) {
         List<String> said = new ArrayList<>();
-        for (WorkEntry e : work.of(part)) {
+        for (WorkEntry e : work.of(page.part())) {
             if (e.what().equals(Operation.TORQUE.name()) && e.kind() == WorkEntry.Kind.DID) {
                 said.add(0, "Free: " + e.note());
             } else if (e.what().equals(Finding.TURNS_STIFF.name())) {
                 said.add(0, "Not free: " + e.note() + ". The line is owed.");
             }
         }
-        model.addAttribute("turned", said);
+        page.show("turned", said);
     }
 
     @ToMachinists
     @PostMapping("/parts/{tag}/liners/set-up")
     String liners(
-            @PathVariable String tag,
-            @RequestParam UUID id,
+            PartPage page,
             @RequestParam Liners.School school,
             @RequestParam(defaultValue = "LOOSE") Liners.Held held,
             @RequestParam(defaultValue = "") String least,
             @RequestParam(defaultValue = "") String most,
-            @RequestParam(defaultValue = "") String aim,
-            @AuthenticationPrincipal Signed me,
-            Shell shell) {
-        PartFile part = parts.byTag(tag);
+            @RequestParam(defaultValue = "") String aim) {
+        PartFile part = page.part();
         sheets.setUp(
                 part,
-                id,
+                page.lineId(),
                 Sheet.LINERS,
-                LinersSetup.typed(school, held, least, most, aim, shell.unit()).kept(),
-                me.id());
+                LinersSetup.typed(school, held, least, most, aim, page.unit()).kept(),
+                page.me());
         return "redirect:/parts/" + part.tag() + "/liners";
     }
 
     @ToMachinists
     @PostMapping("/parts/{tag}/index/set-up")
-    String index(
-            @PathVariable String tag,
-            @RequestParam UUID id,
-            @RequestParam(defaultValue = "true") boolean outerAtTop,
-            @AuthenticationPrincipal Signed me) {
-        PartFile part = parts.byTag(tag);
-        sheets.setUp(part, id, Sheet.INDEX, new IndexSetup(outerAtTop).kept(), me.id());
+    String index(PartPage page, @RequestParam(defaultValue = "true") boolean outerAtTop) {
+        PartFile part = page.part();
+        sheets.setUp(part, page.lineId(), Sheet.INDEX, new IndexSetup(outerAtTop).kept(), page.me());
         return "redirect:/parts/" + part.tag() + "/index";
     }
 
     @ToMachinists
     @PostMapping("/parts/{tag}/{sheet:line|liners|index}/readings")
     String key(
-            PartFile part,
-            @PathVariable String sheet,
-            @RequestParam UUID id,
+            PartPage page,
+            @PathVariable Sheet sheet,
             @RequestParam String place,
             @RequestParam String typed,
             @RequestParam BenchUnit unit,
-            @RequestParam(defaultValue = "0") long seen,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
-        Sheet of = of(sheet);
+            @RequestParam(defaultValue = "0") long seen) {
+        PartFile part = page.part();
+        Sheet of = sheet;
         List<LineSetup.Place> places = views.places(part, sheets.of(part, of));
         if (places.stream().noneMatch(p -> p.key().equals(place))) {
             throw new BadInputException("place", "That place is not on this sheet any more: go on with another one.");
         }
-        Sheets.Hand hand = new Sheets.Hand(id, seen, me.id());
+        Sheets.Hand hand = new Sheets.Hand(page.lineId(), seen, page.me());
         Optional<LineSetup> saddles = of == Sheet.LINE
                 ? LineSetup.all(sheets.of(part, of)).stream()
                         .filter(l -> l.takesBlade(place))
@@ -304,52 +287,31 @@ class SheetController {
         } else {
             sheets.key(part, of, place, typed, unit, hand);
         }
-        return live(part, of, shell, model);
+        return live(page, of);
     }
 
     @ToMachinists
     @PostMapping("/parts/{tag}/{sheet:line|liners|index}/undo")
-    String undo(
-            PartFile part,
-            @PathVariable String sheet,
-            @RequestParam UUID id,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model,
-            HttpServletResponse response) {
-        Optional<String> place = sheets.undo(part, of(sheet), id, me.id());
+    String undo(PartPage page, @PathVariable Sheet sheet) {
+        Optional<String> place = sheets.undo(page.part(), sheet, page.lineId(), page.me());
         if (place.isEmpty()) {
             throw new BadInputException("undo", "Nothing of yours is left to take back here.");
         }
-        response.setHeader("X-Place", place.get());
-        return live(part, of(sheet), shell, model);
+        page.standAt(place.get());
+        return live(page, sheet);
     }
 
     @GetMapping("/parts/{tag}/{sheet:line|liners|index}/live")
-    Object look(
-            PartFile part,
-            @PathVariable String sheet,
-            @RequestParam(defaultValue = "-1") long seen,
-            Shell shell,
-            Model model) {
-        return sheets.of(part, of(sheet)).requireSetUp().revision() == seen
+    Object look(PartPage page, @PathVariable Sheet sheet, @RequestParam(defaultValue = "-1") long seen) {
+        return sheets.of(page.part(), sheet).requireSetUp().revision() == seen
                 ? ResponseEntity.noContent().build()
-                : live(part, of(sheet), shell, model);
+                : live(page, sheet);
     }
 
-    private String live(PartFile part, Sheet sheet, Shell shell, Model model) {
+    private String live(PartPage page, Sheet sheet) {
         return reading.of(() -> {
-            show(part, sheet, shell, model);
+            show(page, sheet);
             return "lines/sheet :: live";
         });
-    }
-
-    private static Sheet of(String path) {
-        for (Sheet s : Sheet.values()) {
-            if (s.path().equals(path)) {
-                return s;
-            }
-        }
-        throw new NotHereException("There is no such sheet: go back to the bench.");
     }
 }

@@ -1,10 +1,6 @@
 package homalon.app.check.lines;
 
 import homalon.app.casting.part.Faces;
-import homalon.app.casting.part.PartFile;
-import homalon.app.casting.part.SquareReference;
-import homalon.app.casting.sheets.Sheet;
-import homalon.app.casting.sheets.SheetFile;
 import homalon.app.casting.sheets.Sheets;
 import homalon.core.geometry.Plane;
 import homalon.core.lines.DeckIndex;
@@ -12,6 +8,12 @@ import homalon.core.lines.Liners;
 import homalon.core.lines.Taper;
 import homalon.core.part.PartKind;
 import homalon.core.quantity.Length;
+import homalon.core.visit.IndexSetup;
+import homalon.core.visit.LinersSetup;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.Sheet;
+import homalon.core.visit.SheetFile;
+import homalon.core.visit.SquareReference;
 import java.util.Optional;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;

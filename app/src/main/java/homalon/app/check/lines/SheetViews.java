@@ -1,13 +1,16 @@
 package homalon.app.check.lines;
 
 import homalon.app.casting.part.Faces;
-import homalon.app.casting.part.PartFile;
-import homalon.app.casting.sheets.Figure;
-import homalon.app.casting.sheets.Sheet;
-import homalon.app.casting.sheets.SheetFile;
 import homalon.app.foundation.drawing.Markup;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.visit.Figure;
+import homalon.core.visit.IndexSetup;
+import homalon.core.visit.LineSetup;
+import homalon.core.visit.LinersSetup;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.Sheet;
+import homalon.core.visit.SheetFile;
 import java.util.List;
 import java.util.Optional;
 import lombok.RequiredArgsConstructor;

@@ -1,10 +1,10 @@
 package homalon.app.check.lines;
 
-import homalon.app.casting.part.PartFile;
-import homalon.app.casting.sheets.Sheet;
-import homalon.app.casting.sheets.SheetFile;
 import homalon.app.casting.sheets.Sheets;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.Sheet;
+import homalon.core.visit.SheetFile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

@@ -1,10 +1,10 @@
 package homalon.app.check.mating;
 
 import homalon.app.casting.part.InTheShop;
-import homalon.app.casting.part.PartFile;
 import homalon.app.casting.part.Parts;
 import homalon.core.input.BadInputException;
 import homalon.core.part.PartKind;
+import homalon.core.visit.PartFile;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;

@@ -1,24 +1,20 @@
 package homalon.app.check.mating;
 
 import homalon.app.casting.part.Faces;
-import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.PartPage;
 import homalon.app.casting.part.PartShells;
 import homalon.app.casting.part.Parts;
 import homalon.app.check.face.FaceView;
 import homalon.app.check.face.FaceViews;
 import homalon.app.check.face.Findings;
-import homalon.app.check.face.SurveyKind;
 import homalon.app.check.face.Surveys;
-import homalon.app.check.feelers.FeelerFile;
 import homalon.app.check.feelers.FeelerFindings;
-import homalon.app.check.feelers.FeelerKind;
 import homalon.app.check.feelers.FeelerSurveys;
 import homalon.app.foundation.drawing.Bands;
 import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.drawing.PlaceMark;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
-import homalon.app.foundation.security.Signed;
 import homalon.app.foundation.web.OneRead;
 import homalon.app.foundation.web.Shell;
 import homalon.core.face.Mating;
@@ -28,15 +24,17 @@ import homalon.core.part.Layout;
 import homalon.core.part.PartKind;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.route.StepKind;
+import homalon.core.visit.FaceFinding;
+import homalon.core.visit.FeelerFile;
+import homalon.core.visit.FeelerKind;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.SurveyKind;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import lombok.RequiredArgsConstructor;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
@@ -59,22 +57,22 @@ class MatingController {
     private final OneRead reading;
 
     @GetMapping("/parts/{tag}/compare")
-    String page(@PathVariable String tag, Shell shell, Model model) {
+    String page(PartPage page) {
         return reading.of(() -> {
-            PartFile part = parts.byTag(tag);
-            model.addAttribute("head", shells.head(part, StepKind.FACE, shell.writer()));
-            model.addAttribute("view", view(part, shell));
+            PartFile part = page.part();
+            page.show("head", shells.head(part, StepKind.FACE, page.writer()));
+            page.show("view", view(part, page.shell()));
             return "mating/compare";
         });
     }
 
     /** What the field for the other one proposes while one types. */
     @GetMapping("/parts/{tag}/compare/others")
-    String others(@PathVariable String tag, @RequestParam(defaultValue = "") String with, Model model) {
-        PartFile part = parts.byTag(tag);
+    String others(PartPage page, @RequestParam(defaultValue = "") String with) {
+        PartFile part = page.part();
         // The field that holds what was said before is clicked to see what else there is.
         boolean said = mates.of(part).filter(o -> o.tag().equals(with)).isPresent();
-        model.addAttribute(
+        page.show(
                 "candidates",
                 mates.candidates(part, said ? "" : with).stream()
                         .map(p -> new MatingView.Candidate(p.tag(), p.name() + ", " + p.customer()))
@@ -84,14 +82,14 @@ class MatingController {
 
     @ToMachinists
     @PostMapping("/parts/{tag}/compare")
-    String with(@PathVariable String tag, @RequestParam String with, @AuthenticationPrincipal Signed me) {
-        PartFile part = parts.byTag(tag);
-        mates.say(part, parts.byTag(with), me.id());
+    String with(PartPage page, @RequestParam String with) {
+        PartFile part = page.part();
+        mates.say(part, parts.byTag(with), page.me());
         return "redirect:/parts/" + part.tag() + "/compare";
     }
 
     /** A face with what is found on it. */
-    private record Read(PartFile part, String title, Findings.Finding finding) {}
+    private record Read(PartFile part, String title, FaceFinding finding) {}
 
     private Optional<Read> read(PartFile part, SurveyKind kind, String title) {
         return surveys.find(part, kind)

@@ -1,25 +1,24 @@
 package homalon.app.check.scan;
 
 import homalon.app.casting.part.Faces;
-import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.PartPage;
 import homalon.app.casting.part.PartShells;
-import homalon.app.casting.part.Parts;
 import homalon.app.check.face.FaceViews;
-import homalon.app.check.face.Findings;
-import homalon.app.check.face.SurveyKind;
 import homalon.app.foundation.devices.LiveBus;
 import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.people.People;
-import homalon.app.foundation.security.Signed;
 import homalon.app.foundation.web.NotHereException;
-import homalon.app.foundation.web.Shell;
 import homalon.core.face.ScanFormat;
 import homalon.core.face.ScanLook;
 import homalon.core.face.ScanUnit;
 import homalon.core.part.Layout;
 import homalon.core.quantity.Length;
+import homalon.core.visit.FaceFinding;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.ScanFile;
+import homalon.core.visit.SurveyKind;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.io.InputStream;
@@ -33,9 +32,7 @@ import java.util.UUID;
 import lombok.RequiredArgsConstructor;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -52,7 +49,6 @@ class ScanController {
     private static final Length USUAL = Length.ofMm("0.005");
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH);
 
-    private final Parts parts;
     private final PartShells shells;
     private final Faces faces;
     private final Scans scans;
@@ -61,38 +57,38 @@ class ScanController {
 
     @GetMapping
     String page(
-            PartFile part,
+            PartPage page,
             @PathVariable String kind,
             @RequestParam(required = false) UUID scan,
-            @RequestParam(defaultValue = "false") boolean another,
-            Shell shell,
-            Model model) {
+            @RequestParam(defaultValue = "false") boolean another) {
+        PartFile part = page.part();
         List<ScanFile> all = scans.of(part, kind(kind));
-        frame(part, kind, shell, model);
+        frame(page, kind);
         if (all.isEmpty() || another) {
-            model.addAttribute(
+            page.show(
                     "drawing",
                     FaceDrawing.of(faces.layout(part.numbers()), "scan", "The face to be scanned, front at the left")
                             .svg());
-            model.addAttribute("uncertainty", shell.writer().full(USUAL));
+            page.show("uncertainty", page.writer().full(USUAL));
             return "scan/start";
         }
         ScanFile shown =
                 all.stream().filter(s -> s.id().equals(scan)).findFirst().orElse(all.get(0));
-        model.addAttribute("view", view(part, shown, all, shell));
+        page.show("view", view(page, shown, all));
         return "scan/scan";
     }
 
-    private void frame(PartFile part, String kind, Shell shell, Model model) {
-        model.addAttribute("proof", kind(kind) == SurveyKind.PROOF);
-        model.addAttribute("path", kind);
-        model.addAttribute("head", shells.head(part, kind(kind).step(), shell.writer()));
+    private void frame(PartPage page, String kind) {
+        page.show("proof", kind(kind) == SurveyKind.PROOF);
+        page.show("path", kind);
+        page.show("head", shells.head(page.part(), kind(kind).step(), page.writer()));
     }
 
-    private ScanView view(PartFile part, ScanFile scan, List<ScanFile> all, Shell shell) {
+    private ScanView view(PartPage page, ScanFile scan, List<ScanFile> all) {
+        PartFile part = page.part();
         Layout layout = faces.layout(part.numbers());
-        Findings.Finding finding = scans.finding(part, scan);
-        FaceViews.Figures figures = FaceViews.figures(finding, layout, shell.unit());
+        FaceFinding finding = scans.finding(part, scan);
+        FaceViews.Figures figures = FaceViews.figures(finding, layout, page.unit());
         FaceDrawing drawing =
                 FaceDrawing.of(layout, "scan", "Scan of " + part.tag() + ", front at the left. " + finding.shape());
         finding.map().ifPresent(m -> drawing.map(m, figures.bands().orElseThrow()));
@@ -100,7 +96,7 @@ class ScanController {
         return new ScanView(
                 scan.id(),
                 scan.name(),
-                when(scan, names) + ", scanner good to " + shell.writer().full(scan.uncertainty()),
+                when(scan, names) + ", scanner good to " + page.writer().full(scan.uncertainty()),
                 drawing,
                 figures,
                 scans.notes(part, scan),
@@ -119,16 +115,16 @@ class ScanController {
     @ToMachinists
     @PostMapping(path = "/look", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     String look(
-            PartFile part,
+            PartPage page,
             @PathVariable String kind,
             @RequestParam(defaultValue = "false") boolean whole,
-            HttpServletRequest request,
-            Model model)
+            HttpServletRequest request)
             throws IOException {
         String head = new String(request.getInputStream().readNBytes(HEAD), StandardCharsets.UTF_8);
-        model.addAttribute(
-                "look", ScanLook.at(head, whole, faces.layout(part.numbers()).box()));
-        model.addAttribute("units", ScanUnit.values());
+        page.show(
+                "look",
+                ScanLook.at(head, whole, faces.layout(page.part().numbers()).box()));
+        page.show("units", ScanUnit.values());
         return "scan/start :: look";
     }
 
@@ -136,9 +132,8 @@ class ScanController {
     @ToMachinists
     @PostMapping(consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     ResponseEntity<String> take(
-            @PathVariable String tag,
+            PartPage page,
             @PathVariable String kind,
-            @RequestParam UUID id,
             @RequestParam String name,
             @RequestParam char separator,
             @RequestParam boolean decimalComma,
@@ -151,12 +146,10 @@ class ScanController {
             @RequestParam ScanUnit heights,
             @RequestParam(defaultValue = "false") boolean highIsMinus,
             @RequestParam(defaultValue = "") String uncertainty,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
             HttpServletRequest request)
             throws IOException {
-        PartFile part = parts.byTag(tag);
-        Length unsure = uncertainty.isBlank() ? USUAL : Length.parse(uncertainty, shell.unit());
+        PartFile part = page.part();
+        Length unsure = uncertainty.isBlank() ? USUAL : Length.parse(uncertainty, page.unit());
         if (columns < 3 || columns > 100 || skip < 0) {
             throw new homalon.core.input.BadInputException(
                     "columns", "Look at the file again: it has 3 to 100 columns.");
@@ -165,10 +158,10 @@ class ScanController {
         try (InputStream in = request.getInputStream()) {
             scans.take(
                     part,
-                    new Scans.Taking(id, kind(kind), name, format, highIsMinus, unsure),
+                    new Scans.Taking(page.lineId(), kind(kind), name, format, highIsMinus, unsure),
                     in,
-                    me.id(),
-                    said -> bus.tell("scan-" + id, said));
+                    page.me(),
+                    said -> bus.tell("scan-" + page.lineId(), said));
         }
         return ResponseEntity.ok().contentType(MediaType.TEXT_PLAIN).body("/parts/" + part.tag() + "/" + kind);
     }
@@ -176,15 +169,11 @@ class ScanController {
     /** Fills the places of the indicator's survey from a scan, so that the cut can be planned on it. */
     @ToMachinists
     @PostMapping("/places")
-    String places(
-            @PathVariable String tag,
-            @PathVariable String kind,
-            @RequestParam UUID scan,
-            @AuthenticationPrincipal Signed me) {
-        PartFile part = parts.byTag(tag);
+    String places(PartPage page, @PathVariable String kind, @RequestParam UUID scan) {
+        PartFile part = page.part();
         ScanFile file = scans.find(part, kind(kind), scan)
                 .orElseThrow(() -> new NotHereException("There is no such scan: go back to the part."));
-        scans.readPlaces(part, file, me.id());
+        scans.readPlaces(part, file, page.me());
         return "redirect:/parts/" + part.tag() + "/" + kind(kind).path();
     }
 

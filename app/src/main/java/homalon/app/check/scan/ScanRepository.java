@@ -1,6 +1,6 @@
 package homalon.app.check.scan;
 
-import homalon.app.check.face.SurveyKind;
+import homalon.core.visit.SurveyKind;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;

@@ -1,8 +1,8 @@
 package homalon.app.check.scan;
 
-import homalon.app.check.face.SurveyKind;
 import homalon.core.face.ScanFormat;
 import homalon.core.face.ScanUnit;
+import homalon.core.visit.SurveyKind;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;

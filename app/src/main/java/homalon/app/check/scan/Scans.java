@@ -3,10 +3,6 @@ package homalon.app.check.scan;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.app.casting.part.Faces;
-import homalon.app.casting.part.PartFile;
-import homalon.app.check.face.Findings;
-import homalon.app.check.face.SurveyFile;
-import homalon.app.check.face.SurveyKind;
 import homalon.app.check.face.Surveys;
 import homalon.app.foundation.load.BigFiles;
 import homalon.core.face.PlaceProposal;
@@ -22,6 +18,11 @@ import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.RuleBook;
+import homalon.core.visit.FaceFinding;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.ScanFile;
+import homalon.core.visit.SurveyFile;
+import homalon.core.visit.SurveyKind;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -63,7 +64,7 @@ public class Scans {
     private record Key(UUID scan, LayoutNumbers numbers, List<FlatnessLimit> limits) {}
 
     /** What is kept in memory of a judged scan: nothing that grows with its points. */
-    private record Judged(Findings.Finding finding, List<String> notes) {}
+    private record Judged(FaceFinding finding, List<String> notes) {}
 
     private final Cache<Key, Judged> known =
             Caffeine.newBuilder().maximumSize(60).build();
@@ -194,7 +195,7 @@ public class Scans {
                 points,
                 new ScanFace.Settings(
                         faces.land(part.numbers()), part.limits(), RuleBook.DEFAULT_COVER.mm(), uncertainty.mm()));
-        Findings.Finding finding = new Findings.Finding(
+        FaceFinding finding = new FaceFinding(
                 List.of(), face.thinned(), face.judgement(), face.map(), face.shape(), RuleBook.overall(part.limits()));
         return new Judged(finding, face.notes());
     }
@@ -204,7 +205,7 @@ public class Scans {
     }
 
     /** What a scan says of its face; read again from what is kept when nothing is remembered of it. */
-    public Findings.Finding finding(PartFile part, ScanFile scan) {
+    public FaceFinding finding(PartFile part, ScanFile scan) {
         return judged(part, scan).finding();
     }
 
@@ -245,7 +246,7 @@ public class Scans {
      * @return how many were read
      */
     public int readPlaces(PartFile part, ScanFile scan, UUID by) {
-        Findings.Finding finding = finding(part, scan);
+        FaceFinding finding = finding(part, scan);
         Plane level = finding.judgement().flatness().minimumZone().middle();
         var map = finding.map().orElseThrow(() -> new BadInputException("scan", "This scan gives no map."));
         SurveyFile survey = surveys.start(part, scan.kind(), PlaceProposal.Density.CLOSE, scan.uncertainty(), by);

@@ -11,6 +11,7 @@ import homalon.app.foundation.security.OwnSessions;
 import homalon.app.foundation.security.PinSignIn;
 import homalon.app.foundation.security.Signed;
 import homalon.app.foundation.security.Tries;
+import homalon.app.foundation.web.Page;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.BenchUnit;
 import jakarta.servlet.http.HttpServletRequest;
@@ -22,7 +23,6 @@ import lombok.RequiredArgsConstructor;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -47,11 +47,11 @@ class DoorController {
     @ToVisitors
     @GetMapping("/sign-in")
     String signIn(
+            Page page,
             @RequestParam(required = false) String wrong,
             @RequestParam(required = false) Integer wait,
             @RequestParam(required = false) String passkey,
-            @RequestParam(required = false) String out,
-            Model model) {
+            @RequestParam(required = false) String out) {
         if (people.nobodyYet()) {
             return "redirect:/first-visit";
         }
@@ -66,65 +66,58 @@ class DoorController {
         } else if (out != null) {
             said = "You are signed out.";
         }
-        model.addAttribute("said", said);
-        model.addAttribute("passkeys", passkeys.on());
-        model.addAttribute("ownAuthority", authority.root().isPresent());
+        page.show("said", said);
+        page.show("passkeys", passkeys.on());
+        page.show("ownAuthority", authority.root().isPresent());
         return "door/sign-in";
     }
 
     @ToVisitors
     @GetMapping("/first-visit")
-    String firstVisit(HttpServletRequest request, Model model) {
+    String firstVisit(Page page, HttpServletRequest request) {
         if (!people.nobodyYet()) {
             return "redirect:/sign-in";
         }
-        model.addAttribute("said", null);
-        model.addAttribute("needsCode", FirstVisit.needsCode(request));
+        page.show("said", null);
+        page.show("needsCode", FirstVisit.needsCode(request));
         return "door/first-visit";
     }
 
     @ToVisitors
     @PostMapping("/first-visit")
     String makeOwner(
+            Page page,
             @RequestParam(defaultValue = "") String shopName,
             @RequestParam(defaultValue = "") String name,
             @RequestParam(defaultValue = "") String login,
             @RequestParam(defaultValue = "") String password,
             @RequestParam(defaultValue = "") String code,
-            Model model,
-            HttpServletRequest request,
-            HttpServletResponse response) {
+            HttpServletRequest request) {
         try {
             firstVisit.make(request, code, shopName, new FirstVisit.Owner(login, name, password));
             return "redirect:/sign-in";
         } catch (BadInputException e) {
-            model.addAttribute("needsCode", FirstVisit.needsCode(request));
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            model.addAttribute("said", e.getMessage());
+            page.show("needsCode", FirstVisit.needsCode(request));
+            page.refuse(e);
             return "door/first-visit";
         }
     }
 
     /** The password once more, before the shop's settings. */
     @GetMapping("/confirm")
-    String confirm(Model model) {
-        model.addAttribute("said", null);
+    String confirm(Page page) {
+        page.show("said", null);
         return "door/confirm";
     }
 
     @PostMapping("/confirm")
-    String confirmed(
-            @RequestParam(defaultValue = "") String password,
-            @AuthenticationPrincipal Signed me,
-            Model model,
-            HttpServletRequest request,
-            HttpServletResponse response) {
-        List<Tries.Subject> subjects = List.of(Tries.Subject.secret("confirm:" + me.id()));
+    String confirmed(Page page, @RequestParam(defaultValue = "") String password, HttpServletRequest request) {
+        List<Tries.Subject> subjects = List.of(Tries.Subject.secret("confirm:" + page.me()));
         String said = null;
         int wait = tries.take(subjects);
         if (wait > 0) {
             said = Tries.told(wait) + ", then key your password again.";
-        } else if (!people.knows(me.id(), password)) {
+        } else if (!people.knows(page.me(), password)) {
             said = "That is not your password: key it again. A PIN does not open the settings.";
         }
         if (said == null) {
@@ -132,101 +125,85 @@ class DoorController {
             again.keyed(request);
             return "redirect:/shop";
         }
-        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        model.addAttribute("said", said);
+        page.refuse(said);
         return "door/confirm";
     }
 
     @PostMapping("/person/password")
     String password(
+            Page page,
             @RequestParam(defaultValue = "") String now,
             @RequestParam(defaultValue = "") String next,
-            @AuthenticationPrincipal Signed me,
-            Model model,
-            HttpServletRequest request,
-            HttpServletResponse response) {
-        List<Tries.Subject> subjects = List.of(Tries.Subject.secret("confirm:" + me.id()));
-        String said;
+            HttpServletRequest request) {
+        List<Tries.Subject> subjects = List.of(Tries.Subject.secret("confirm:" + page.me()));
+        person(page, request);
         try {
             int wait = tries.take(subjects);
             if (wait > 0) {
                 throw new BadInputException("now", Tries.told(wait) + ", then key it again.");
             }
-            if (people.knows(me.id(), now)) {
+            if (people.knows(page.me(), now)) {
                 tries.right(subjects);
             }
-            people.changePassword(me.id(), now, next);
-            journal.write(Journal.What.PASSWORD_CHANGED, me.id(), "");
-            said = "Your password is changed.";
+            people.changePassword(page.me(), now, next);
+            journal.write(Journal.What.PASSWORD_CHANGED, page.me(), "");
+            page.show("said", "Your password is changed.");
         } catch (BadInputException e) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            said = e.getMessage();
+            page.refuse(e);
         }
-        String page = person(me, model, request);
-        model.addAttribute("said", said);
-        return page;
+        return "door/person";
     }
 
     @GetMapping("/person")
-    String person(@AuthenticationPrincipal Signed me, Model model, HttpServletRequest request) {
-        model.addAttribute("sessions", sessions.of(me, request));
-        model.addAttribute(
+    String person(Page page, HttpServletRequest request) {
+        page.show("sessions", sessions.of(page.shell().me().login(), request));
+        page.show(
                 "people",
                 people.all().stream().filter(p -> p.active() && p.hasPin()).toList());
-        model.addAttribute("said", null);
+        page.show("said", null);
         return "door/person";
     }
 
     @PostMapping("/person/elsewhere")
-    String endElsewhere(@AuthenticationPrincipal Signed me, Model model, HttpServletRequest request) {
-        int ended = sessions.endOthers(me, request);
-        journal.write(Journal.What.SIGNED_OUT, me.id(), "on all other devices");
-        String page = person(me, model, request);
-        model.addAttribute(
+    String endElsewhere(Page page, HttpServletRequest request) {
+        int ended = sessions.endOthers(page.shell().me().login(), request);
+        journal.write(Journal.What.SIGNED_OUT, page.me(), "on all other devices");
+        person(page, request);
+        page.show(
                 "said",
                 ended == 0
                         ? "You are signed in nowhere else."
                         : "You are signed out on " + (ended == 1 ? "the other device." : ended + " other devices."));
-        return page;
+        return "door/person";
     }
 
     @PostMapping("/person/change")
     String change(
+            Page page,
             @RequestParam UUID to,
             @RequestParam(defaultValue = "") String pin,
-            @AuthenticationPrincipal Signed me,
-            Model model,
             HttpServletRequest request,
             HttpServletResponse response) {
         Optional<String> refused = pins.change(to, pin, request, response);
         if (refused.isEmpty()) {
             return "redirect:/";
         }
-        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        String page = person(me, model, request);
-        model.addAttribute("said", refused.get());
-        return page;
+        person(page, request);
+        page.refuse(refused.get());
+        return "door/person";
     }
 
     @PostMapping("/person/pin")
-    String setPin(
-            @RequestParam(defaultValue = "") String pin,
-            @AuthenticationPrincipal Signed me,
-            Model model,
-            HttpServletRequest request,
-            HttpServletResponse response) {
-        String said;
+    String setPin(Page page, @RequestParam(defaultValue = "") String pin, HttpServletRequest request) {
+        person(page, request);
         try {
-            people.setPin(me.id(), pin);
-            journal.write(Journal.What.PIN_SET, me.id(), "");
-            said = "Your PIN is set. It works on devices that the owner has enabled.";
+            people.setPin(page.me(), pin);
+            journal.write(Journal.What.PIN_SET, page.me(), "");
+            page.show("said", "Your PIN is set. It works on devices that the owner has enabled.");
         } catch (BadInputException e) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            said = e.getMessage();
+            page.refuse(e);
         }
-        String page = person(me, model, request);
-        model.addAttribute("said", said);
-        return page;
+        return "door/person";
     }
 
     @PostMapping("/me/unit")

@@ -8,8 +8,8 @@ import homalon.app.foundation.people.Role;
 import homalon.app.foundation.people.Someone;
 import homalon.app.foundation.security.ApiTokens;
 import homalon.app.foundation.security.PinSignIn;
-import homalon.app.foundation.security.Signed;
 import homalon.app.foundation.security.Tries;
+import homalon.app.foundation.web.Page;
 import homalon.app.foundation.web.Shop;
 import homalon.core.input.BadInputException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -20,12 +20,8 @@ import java.util.UUID;
 import lombok.RequiredArgsConstructor;
 import org.springframework.boot.info.BuildProperties;
 import org.springframework.http.HttpHeaders;
-import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseCookie;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
-import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -46,31 +42,26 @@ class ShopController {
     private final Optional<BuildProperties> build;
 
     @GetMapping
-    String page(Model model) {
-        return page(model, null, null);
+    String page(Page page) {
+        return page(page, null, null);
     }
 
-    private String page(Model model, String said, String secret) {
-        if (!model.containsAttribute("typed")) {
-            model.addAttribute("typed", Typed.NOTHING);
+    private String page(Page page, String said, String secret) {
+        if (!page.shows("typed")) {
+            page.show("typed", Typed.NOTHING);
         }
-        model.addAttribute("people", people.all());
-        model.addAttribute("devices", people.devices());
-        model.addAttribute("passkeysOn", passkeys.on());
-        model.addAttribute(
-                "passkeys",
-                passkeys.of(((Signed) SecurityContextHolder.getContext()
-                                .getAuthentication()
-                                .getPrincipal())
-                        .id()));
-        model.addAttribute("tokens", tokens.inForce());
-        model.addAttribute("roles", Role.values());
-        model.addAttribute("waiting", tries.waiting());
-        model.addAttribute("journal", journal.last(40));
-        model.addAttribute("names", people.names());
-        model.addAttribute("version", build.map(BuildProperties::getVersion).orElse("unknown"));
-        model.addAttribute("said", said);
-        model.addAttribute("secret", secret);
+        page.show("people", people.all());
+        page.show("devices", people.devices());
+        page.show("passkeysOn", passkeys.on());
+        page.show("passkeys", passkeys.of(page.me()));
+        page.show("tokens", tokens.inForce());
+        page.show("roles", Role.values());
+        page.show("waiting", tries.waiting());
+        page.show("journal", journal.last(40));
+        page.show("names", people.names());
+        page.show("version", build.map(BuildProperties::getVersion).orElse("unknown"));
+        page.show("said", said);
+        page.show("secret", secret);
         return "door/shop";
     }
 
@@ -79,29 +70,28 @@ class ShopController {
         String fulfil();
     }
 
-    private String doing(Model model, HttpServletResponse response, Wish wish) {
+    private String doing(Page page, Wish wish) {
         try {
-            return page(model, wish.fulfil(), null);
+            return page(page, wish.fulfil(), null);
         } catch (BadInputException e) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return page(model, e.getMessage(), null);
+            page(page, null, null);
+            page.refuse(e);
+            return "door/shop";
         }
     }
 
     @PostMapping("/people")
     String add(
+            Page page,
             @RequestParam(defaultValue = "") String name,
             @RequestParam(defaultValue = "") String login,
             @RequestParam(defaultValue = "") String password,
-            @RequestParam(required = false) Role role,
-            @AuthenticationPrincipal Signed me,
-            Model model,
-            HttpServletResponse response) {
-        model.addAttribute("typed", new Typed(name, login, role));
-        return doing(model, response, () -> {
+            @RequestParam(required = false) Role role) {
+        page.show("typed", new Typed(name, login, role));
+        return doing(page, () -> {
             Someone added = people.add(login, name, role, password);
-            model.addAttribute("typed", Typed.NOTHING);
-            journal.write(Journal.What.PERSON_ADDED, me.id(), added.login() + ", " + role.words());
+            page.show("typed", Typed.NOTHING);
+            journal.write(Journal.What.PERSON_ADDED, page.me(), added.login() + ", " + role.words());
             return added.name() + " can sign in now.";
         });
     }
@@ -112,82 +102,62 @@ class ShopController {
     }
 
     @PostMapping("/people/role")
-    String role(
-            @RequestParam UUID id,
-            @RequestParam(required = false) Role role,
-            @AuthenticationPrincipal Signed me,
-            Model model,
-            HttpServletResponse response) {
-        return doing(model, response, () -> {
+    String role(Page page, @RequestParam UUID id, @RequestParam(required = false) Role role) {
+        return doing(page, () -> {
             people.setRole(id, role);
-            journal.write(Journal.What.ROLE_CHANGED, me.id(), people.nameOf(id) + ": " + role.words());
+            journal.write(Journal.What.ROLE_CHANGED, page.me(), people.nameOf(id) + ": " + role.words());
             return people.nameOf(id) + " is " + role.words() + " from the next page on.";
         });
     }
 
     @PostMapping("/people/password")
-    String reset(
-            @RequestParam UUID id,
-            @RequestParam(defaultValue = "") String password,
-            @AuthenticationPrincipal Signed me,
-            Model model,
-            HttpServletResponse response) {
-        return doing(model, response, () -> {
+    String reset(Page page, @RequestParam UUID id, @RequestParam(defaultValue = "") String password) {
+        return doing(page, () -> {
             people.resetPassword(id, password);
-            journal.write(Journal.What.PASSWORD_RESET, me.id(), people.nameOf(id));
+            journal.write(Journal.What.PASSWORD_RESET, page.me(), people.nameOf(id));
             return people.nameOf(id) + " signs in with the new password from now on.";
         });
     }
 
     @PostMapping("/waits")
-    String lift(@AuthenticationPrincipal Signed me, Model model, HttpServletResponse response) {
-        return doing(model, response, () -> {
+    String lift(Page page) {
+        return doing(page, () -> {
             tries.lift();
-            journal.write(Journal.What.WAITS_LIFTED, me.id(), "");
+            journal.write(Journal.What.WAITS_LIFTED, page.me(), "");
             return "Whoever had to wait may try again.";
         });
     }
 
     @PostMapping("/people/active")
-    String active(
-            @RequestParam UUID id,
-            @RequestParam boolean active,
-            @AuthenticationPrincipal Signed me,
-            Model model,
-            HttpServletResponse response) {
-        return doing(model, response, () -> {
-            if (id.equals(me.id())) {
+    String active(Page page, @RequestParam UUID id, @RequestParam boolean active) {
+        return doing(page, () -> {
+            if (id.equals(page.me())) {
                 throw new BadInputException("id", "You cannot shut yourself out: another owner can.");
             }
             people.setActive(id, active);
             journal.write(
-                    active ? Journal.What.PERSON_LET_IN : Journal.What.PERSON_SHUT_OUT, me.id(), people.nameOf(id));
+                    active ? Journal.What.PERSON_LET_IN : Journal.What.PERSON_SHUT_OUT, page.me(), people.nameOf(id));
             return active ? "May sign in again." : "Is out, on every device. What this person measured stays.";
         });
     }
 
     @PostMapping("/name")
-    String rename(
-            @RequestParam(defaultValue = "") String shopName,
-            @AuthenticationPrincipal Signed me,
-            Model model,
-            HttpServletResponse response) {
-        return doing(model, response, () -> {
+    String rename(Page page, @RequestParam(defaultValue = "") String shopName) {
+        return doing(page, () -> {
             shop.rename(shopName);
-            journal.write(Journal.What.SHOP_RENAMED, me.id(), shopName.strip());
+            journal.write(Journal.What.SHOP_RENAMED, page.me(), shopName.strip());
             return "The shop is called " + shopName.strip() + ".";
         });
     }
 
     @PostMapping("/devices")
     String enable(
+            Page page,
             @RequestParam(defaultValue = "") String name,
-            @AuthenticationPrincipal Signed me,
-            Model model,
             HttpServletRequest request,
             HttpServletResponse response) {
-        return doing(model, response, () -> {
-            ResponseCookie cookie = ResponseCookie.from(PinSignIn.COOKIE, people.enableDevice(name, me.id()))
+        return doing(page, () -> {
+            ResponseCookie cookie = ResponseCookie.from(PinSignIn.COOKIE, people.enableDevice(name, page.me()))
                     .httpOnly(true)
                     .sameSite("Strict")
                     .secure(request.isSecure())
@@ -195,43 +165,38 @@ class ShopController {
                     .maxAge(Duration.ofDays(365))
                     .build();
             response.addHeader(HttpHeaders.SET_COOKIE, cookie.toString());
-            journal.write(Journal.What.DEVICE_ENABLED, me.id(), name.strip());
+            journal.write(Journal.What.DEVICE_ENABLED, page.me(), name.strip());
             return "People can change by PIN on this device now.";
         });
     }
 
     @PostMapping("/devices/revoke")
-    String revoke(
-            @RequestParam UUID id, @AuthenticationPrincipal Signed me, Model model, HttpServletResponse response) {
-        return doing(model, response, () -> {
+    String revoke(Page page, @RequestParam UUID id) {
+        return doing(page, () -> {
             people.revokeDevice(id);
-            journal.write(Journal.What.DEVICE_DISABLED, me.id(), "");
+            journal.write(Journal.What.DEVICE_DISABLED, page.me(), "");
             return "PINs no longer work on that device.";
         });
     }
 
     @PostMapping("/tokens")
-    String issue(
-            @RequestParam(defaultValue = "") String tokenName,
-            @AuthenticationPrincipal Signed me,
-            Model model,
-            HttpServletResponse response) {
+    String issue(Page page, @RequestParam(defaultValue = "") String tokenName) {
         try {
-            String secret = tokens.issue(tokenName, me.id());
-            journal.write(Journal.What.TOKEN_ISSUED, me.id(), tokenName.strip());
-            return page(model, "Copy this token now: it is not shown again.", secret);
+            String secret = tokens.issue(tokenName, page.me());
+            journal.write(Journal.What.TOKEN_ISSUED, page.me(), tokenName.strip());
+            return page(page, "Copy this token now: it is not shown again.", secret);
         } catch (BadInputException e) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return page(model, e.getMessage(), null);
+            page(page, null, null);
+            page.refuse(e);
+            return "door/shop";
         }
     }
 
     @PostMapping("/tokens/revoke")
-    String revokeToken(
-            @RequestParam UUID id, @AuthenticationPrincipal Signed me, Model model, HttpServletResponse response) {
-        return doing(model, response, () -> {
+    String revokeToken(Page page, @RequestParam UUID id) {
+        return doing(page, () -> {
             tokens.revoke(id);
-            journal.write(Journal.What.TOKEN_REVOKED, me.id(), "");
+            journal.write(Journal.What.TOKEN_REVOKED, page.me(), "");
             return "That token no longer works.";
         });
     }

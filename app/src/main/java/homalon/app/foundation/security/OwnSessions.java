@@ -26,9 +26,9 @@ public class OwnSessions {
     public record Mine(Instant since, Instant used, boolean here) {}
 
     /** The one that asks first, then the last used. */
-    public List<Mine> of(Signed me, HttpServletRequest request) {
+    public List<Mine> of(String login, HttpServletRequest request) {
         String here = here(request);
-        return sessions(me).values().stream()
+        return sessions(login).values().stream()
                 .map(s -> new Mine(
                         s.getCreationTime(), s.getLastAccessedTime(), s.getId().equals(here)))
                 .sorted(Comparator.comparing(Mine::here)
@@ -38,16 +38,16 @@ public class OwnSessions {
     }
 
     /** @return how many were ended */
-    public int endOthers(Signed me, HttpServletRequest request) {
+    public int endOthers(String login, HttpServletRequest request) {
         String here = here(request);
         List<String> others =
-                sessions(me).keySet().stream().filter(id -> !id.equals(here)).toList();
+                sessions(login).keySet().stream().filter(id -> !id.equals(here)).toList();
         others.forEach(stored::deleteById);
         return others.size();
     }
 
-    private Map<String, ? extends Session> sessions(Signed me) {
-        return stored.findByPrincipalName(me.login());
+    private Map<String, ? extends Session> sessions(String login) {
+        return stored.findByPrincipalName(login);
     }
 
     private static String here(HttpServletRequest request) {

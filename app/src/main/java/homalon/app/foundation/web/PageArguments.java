@@ -1,15 +1,17 @@
 package homalon.app.foundation.web;
 
+import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.MethodParameter;
+import org.springframework.ui.Model;
 import org.springframework.web.bind.support.WebDataBinderFactory;
 import org.springframework.web.context.request.NativeWebRequest;
 import org.springframework.web.method.support.HandlerMethodArgumentResolver;
 import org.springframework.web.method.support.ModelAndViewContainer;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
-/** What nearly every handler asks for: the frame of its page. */
+/** What nearly every handler asks for: its page, or the frame of it alone. */
 @Configuration(proxyBeanMethods = false)
 class PageArguments implements WebMvcConfigurer, HandlerMethodArgumentResolver {
     @Override
@@ -19,7 +21,7 @@ class PageArguments implements WebMvcConfigurer, HandlerMethodArgumentResolver {
 
     @Override
     public boolean supportsParameter(MethodParameter parameter) {
-        return parameter.getParameterType() == Shell.class;
+        return parameter.getParameterType() == Shell.class || parameter.getParameterType() == Page.class;
     }
 
     @Override
@@ -28,6 +30,9 @@ class PageArguments implements WebMvcConfigurer, HandlerMethodArgumentResolver {
             ModelAndViewContainer page,
             NativeWebRequest request,
             WebDataBinderFactory binders) {
-        return page.getModel().get("shell");
+        Shell shell = (Shell) page.getModel().get("shell");
+        return parameter.getParameterType() == Shell.class
+                ? shell
+                : new Page(shell, (Model) page.getModel(), request.getNativeResponse(HttpServletResponse.class));
     }
 }

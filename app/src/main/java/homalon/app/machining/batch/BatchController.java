@@ -1,19 +1,15 @@
 package homalon.app.machining.batch;
 
-import homalon.app.casting.ledger.LedgerFile;
 import homalon.app.casting.ledger.Ledgers;
-import homalon.app.casting.part.PartFile;
 import homalon.app.casting.part.Parts;
 import homalon.app.foundation.devices.PartChanges;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
-import homalon.app.foundation.security.Signed;
 import homalon.app.foundation.web.OneRead;
-import homalon.app.foundation.web.Shell;
+import homalon.app.foundation.web.Page;
 import homalon.app.machining.cut.CutView;
 import homalon.app.machining.cut.CutViews;
 import homalon.app.machining.cut.Cutting;
-import homalon.app.machining.cut.PlanFile;
 import homalon.app.machining.cut.PlanViews;
 import homalon.app.machining.cut.Planner;
 import homalon.app.machining.cut.Plans;
@@ -25,6 +21,9 @@ import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.rulebook.RuleBook;
+import homalon.core.visit.LedgerFile;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.PlanFile;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.ArrayList;
 import java.util.List;
@@ -32,9 +31,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import lombok.RequiredArgsConstructor;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -65,19 +62,18 @@ class BatchController {
 
     /**
      * @param q finds in tag, engine, customer and casting number
-     * @param page of those offered, as the page asks for when the end of the list is in sight
+     * @param lot of those offered, as the page asks for when the end of the list is in sight
      * @param marked tags that are marked already and stay in the list, whatever is looked for
      */
     @GetMapping("/batch")
     String choose(
+            Page page,
             @RequestParam String with,
             @RequestParam(defaultValue = "") String q,
-            @RequestParam(defaultValue = "0") int page,
+            @RequestParam(name = "page", defaultValue = "0") int lot,
             @RequestParam(name = "tag", defaultValue = "") List<String> marked,
-            @RequestHeader(name = "HX-Request", required = false) String swap,
-            Shell shell,
-            Model model) {
-        if (page < 0 || page > MOST_PAGES) {
+            @RequestHeader(name = "HX-Request", required = false) String swap) {
+        if (lot < 0 || lot > MOST_PAGES) {
             throw new BadInputException("page", "Page: 0 to " + MOST_PAGES + ".");
         }
         return reading.of(() -> {
@@ -86,7 +82,7 @@ class BatchController {
             if (in.isPresent()) {
                 return "redirect:/batch/" + in.get();
             }
-            Batches.Candidates candidates = batches.candidates(first, marked, q, page, AT_ONCE);
+            Batches.Candidates candidates = batches.candidates(first, marked, q, lot, AT_ONCE);
             List<Offer> offers = new ArrayList<>();
             for (Batches.Candidate c : candidates.some()) {
                 offers.add(new Offer(
@@ -95,16 +91,16 @@ class BatchController {
                         c.part().customer(),
                         c.part().kindWords(),
                         c.plan()
-                                .map(p -> shell.writer().number(p.plan().toClean()))
+                                .map(p -> page.writer().number(p.plan().toClean()))
                                 .orElse("—"),
                         c.not(),
                         c.part().id().equals(first.id())
                                 || marked.contains(c.part().tag())));
             }
-            model.addAttribute("first", first);
-            model.addAttribute("offers", offers);
-            model.addAttribute("q", q);
-            model.addAttribute("more", candidates.more() ? page + 1 : null);
+            page.show("first", first);
+            page.show("offers", offers);
+            page.show("q", q);
+            page.show("more", candidates.more() ? lot + 1 : null);
             return swap == null ? "batch/choose" : "batch/choose :: offers";
         });
     }
@@ -112,28 +108,27 @@ class BatchController {
     @ToMachinists
     @PostMapping("/batch")
     String form(
+            Page page,
             @RequestParam UUID id,
             @RequestParam(name = "tag", defaultValue = "") List<String> tags,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
             HttpServletRequest request) {
-        batches.form(id, tags, shell.unit(), me.id());
+        batches.form(id, tags, page.unit(), page.me());
         PartChanges.on(request, tags);
         return "redirect:/batch/" + id;
     }
 
     @GetMapping("/batch/{id}")
-    String batch(@PathVariable UUID id, Shell shell, Model model) {
+    String batch(Page page, @PathVariable UUID id) {
         return reading.of(() -> {
-            fill(id, shell, model);
+            fill(page, id);
             return "batch/batch";
         });
     }
 
-    private void fill(UUID id, Shell shell, Model model) {
-        model.addAttribute("view", view(id, shell.unit()));
-        model.addAttribute("machines", toolbox.machines());
-        model.addAttribute("cutters", toolbox.cutters());
+    private void fill(Page page, UUID id) {
+        page.show("view", view(id, page.unit()));
+        page.show("machines", toolbox.machines());
+        page.show("cutters", toolbox.cutters());
     }
 
     private BatchView view(UUID id, BenchUnit unit) {
@@ -202,6 +197,7 @@ class BatchController {
     @ToMachinists
     @PostMapping("/batch/{id}/readings")
     String pass(
+            Page page,
             @PathVariable("id") UUID batch,
             @RequestParam UUID id,
             @RequestParam String typed,
@@ -213,34 +209,29 @@ class BatchController {
             @RequestParam(defaultValue = "") String place,
             @RequestParam(defaultValue = "0") long seen,
             @RequestParam(defaultValue = "false") boolean sure,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            HttpServletRequest request,
-            Model model) {
+            HttpServletRequest request) {
         if (typed.strip().equals("/")) {
             throw new BadInputException("typed", "A pass is not skipped: key its depth.");
         }
         Length depth = Length.parse(typed, unit);
         Ledgers.Notes notes = new Ledgers.Notes(machine, cutter, edge, note, typed.strip());
-        batches.pass(batch, id, depth, notes, Cutting.Seen.at(place, seen, sure, unit), me.id());
+        batches.pass(batch, id, depth, notes, Cutting.Seen.at(place, seen, sure, unit), page.me());
         PartChanges.on(request, batches.tags(batch));
-        fill(batch, shell, model);
+        fill(page, batch);
         return "batch/batch :: live";
     }
 
     @ToMachinists
     @PostMapping("/batch/{id}/take-back")
     String takeBack(
+            Page page,
             @PathVariable("id") UUID batch,
             @RequestParam UUID id,
             @RequestParam(defaultValue = "") String why,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            HttpServletRequest request,
-            Model model) {
-        batches.takeBack(batch, id, why, me.id());
+            HttpServletRequest request) {
+        batches.takeBack(batch, id, why, page.me());
         PartChanges.on(request, batches.tags(batch));
-        fill(batch, shell, model);
+        fill(page, batch);
         return "batch/batch :: live";
     }
 }

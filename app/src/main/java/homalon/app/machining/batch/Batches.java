@@ -1,17 +1,13 @@
 package homalon.app.machining.batch;
 
-import homalon.app.casting.ledger.LedgerFile;
 import homalon.app.casting.ledger.Ledgers;
-import homalon.app.casting.part.PartFile;
 import homalon.app.casting.part.Parts;
 import homalon.app.casting.part.Turns;
 import homalon.app.foundation.web.NotHereException;
 import homalon.app.machining.cut.CutTogether;
 import homalon.app.machining.cut.Cutting;
-import homalon.app.machining.cut.PlanFile;
 import homalon.app.machining.cut.Planner;
 import homalon.app.machining.cut.Plans;
-import homalon.app.machining.cut.Tooling;
 import homalon.core.cut.Batch;
 import homalon.core.cut.CutPlan;
 import homalon.core.cut.PassPlan;
@@ -19,6 +15,11 @@ import homalon.core.input.BadInputException;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.RuleBook;
+import homalon.core.visit.ComparedFace;
+import homalon.core.visit.LedgerFile;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.PlanFile;
+import homalon.core.visit.Tooling;
 import jakarta.persistence.EntityManager;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
@@ -154,7 +155,7 @@ public class Batches implements CutTogether {
     }
 
     private void join(UUID id, PartFile part, CutPlan plan, Tooling tooling, UUID by) {
-        Planner.Compared compared = planner.compare(part, plan.footing())
+        ComparedFace compared = planner.compare(part, plan.footing())
                 .orElseThrow(() -> new BadInputException(
                         "parts",
                         part.tag() + " cannot go on this table: its face cannot be judged any more. Read it again."));

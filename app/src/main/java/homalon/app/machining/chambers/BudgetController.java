@@ -1,11 +1,9 @@
 package homalon.app.machining.chambers;
 
-import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.PartPage;
 import homalon.app.casting.part.PartShells;
-import homalon.app.casting.part.Parts;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.web.OneRead;
-import homalon.app.foundation.web.Shell;
 import homalon.core.chambers.EngineItem;
 import homalon.core.cut.FaceNeed;
 import homalon.core.cut.Outlook;
@@ -17,6 +15,8 @@ import homalon.core.part.PartKind;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.visit.ChamberFile;
+import homalon.core.visit.PartFile;
 import jakarta.servlet.http.HttpServletResponse;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -25,17 +25,14 @@ import java.util.List;
 import java.util.OptionalDouble;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
-import org.springframework.web.bind.annotation.PathVariable;
 
 /** What may come off, tried out: nothing is kept here, a page's address holds what is thought of. */
 @ToEverybody
 @Controller
 @RequiredArgsConstructor
 class BudgetController {
-    private final Parts parts;
     private final PartShells shells;
     private final ChamberFiles files;
     private final Outlooks outlooks;
@@ -96,44 +93,38 @@ class BudgetController {
             String at) {}
 
     @GetMapping("/parts/{tag}/budget")
-    String page(
-            @PathVariable String tag,
-            @ModelAttribute("asked") Asked asked,
-            Shell shell,
-            Model model,
-            HttpServletResponse response) {
+    String page(PartPage page, @ModelAttribute("asked") Asked asked, HttpServletResponse response) {
         return reading.of(() -> {
-            PartFile part = parts.byTag(tag);
+            PartFile part = page.part();
             ChamberFile file = files.of(part);
             OutlookQuestion from = outlooks.question(file, WhatIf.NOTHING);
             WhatIf whatIf = WhatIf.NOTHING;
-            model.addAttribute("said", null);
-            model.addAttribute("wished", null);
+            page.show("said", null);
+            page.show("wished", null);
             try {
-                whatIf = asked.whatIf(from, shell.unit());
-                whatIf = wish(from.with(whatIf), asked, shell.writer(), model);
-                fill(tag, from.with(whatIf), shell.writer(), model);
+                whatIf = asked.whatIf(from, page.unit());
+                whatIf = wish(from.with(whatIf), asked, page);
+                fill(from.with(whatIf), page);
             } catch (BadInputException e) {
-                response.setStatus(422);
-                model.addAttribute("said", e.getMessage());
-                fill(tag, from.with(WhatIf.NOTHING), shell.writer(), model);
+                page.refuse(e);
+                fill(from.with(WhatIf.NOTHING), page);
             }
-            model.addAttribute("slides", slides(from, whatIf, shell.writer()));
-            model.addAttribute("wishes", Wish.Kind.values());
-            model.addAttribute("head", shells.head(part, shell.writer()));
-            ChamberController.form(file, shell.unit(), model);
+            page.show("slides", slides(from, whatIf, page.writer()));
+            page.show("wishes", Wish.Kind.values());
+            page.show("head", shells.head(part, page.writer()));
+            ChamberController.form(file, page);
             return "chambers/budget";
         });
     }
 
-    private static WhatIf wish(OutlookQuestion q, Asked asked, LengthWriter writer, Model model) {
+    private static WhatIf wish(OutlookQuestion q, Asked asked, PartPage page) {
         if (asked.wish() == null || asked.wish().isBlank()) {
             return q.whatIf();
         }
         Wish.Kind kind = kind(asked.wish());
         double wanted = kind == Wish.Kind.RATIO ? ratio(asked.wanted()) : 0;
         Wish wish = Wish.of(kind, q, wanted);
-        model.addAttribute("wished", new Wished(wish.met(), BudgetViews.line(wish.says(), writer)));
+        page.show("wished", new Wished(wish.met(), BudgetViews.line(wish.says(), page.writer())));
         return wish.whatIf();
     }
 
@@ -158,20 +149,20 @@ class BudgetController {
     }
 
     @GetMapping("/parts/{tag}/budget/live")
-    String live(@PathVariable String tag, @ModelAttribute("asked") Asked asked, Shell shell, Model model) {
+    String live(PartPage page, @ModelAttribute("asked") Asked asked) {
         return reading.of(() -> {
-            ChamberFile file = files.of(parts.byTag(tag));
+            ChamberFile file = files.of(page.part());
             OutlookQuestion from = outlooks.question(file, WhatIf.NOTHING);
-            fill(tag, from.with(asked.whatIf(from, shell.unit())), shell.writer(), model);
+            fill(from.with(asked.whatIf(from, page.unit())), page);
             return "chambers/budget :: live";
         });
     }
 
-    private void fill(String tag, OutlookQuestion question, LengthWriter writer, Model model) {
-        model.addAttribute("tag", tag);
-        model.addAttribute("view", views.of(Outlook.of(question), writer));
-        model.addAttribute("isHead", question.face() == PartKind.HEAD);
-        model.addAttribute("cutNow", text(question.whatIf().cut(), RoundingMode.DOWN, writer));
+    private void fill(OutlookQuestion question, PartPage page) {
+        page.show("tag", page.tag());
+        page.show("view", views.of(Outlook.of(question), page.writer()));
+        page.show("isHead", question.face() == PartKind.HEAD);
+        page.show("cutNow", text(question.whatIf().cut(), RoundingMode.DOWN, page.writer()));
     }
 
     private static List<Slide> slides(OutlookQuestion from, WhatIf w, LengthWriter writer) {

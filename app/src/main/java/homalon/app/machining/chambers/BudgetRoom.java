@@ -1,10 +1,11 @@
 package homalon.app.machining.chambers;
 
-import homalon.app.casting.part.PartFile;
 import homalon.app.machining.cut.RoomSource;
 import homalon.core.cut.WhatIf;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.visit.ChamberFile;
+import homalon.core.visit.PartFile;
 import java.util.Optional;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;

@@ -1,34 +1,30 @@
 package homalon.app.machining.chambers;
 
 import homalon.app.casting.ledger.Ledgers;
-import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.PartPage;
 import homalon.app.casting.part.PartShells;
-import homalon.app.casting.part.Parts;
-import homalon.app.casting.sheets.Sheet;
-import homalon.app.casting.sheets.SheetFile;
 import homalon.app.casting.sheets.Sheets;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
-import homalon.app.foundation.security.Signed;
 import homalon.app.foundation.web.OneRead;
-import homalon.app.foundation.web.Shell;
 import homalon.app.machining.valves.ValveFindings;
 import homalon.core.chambers.EngineBook;
 import homalon.core.chambers.FillState;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.BenchUnit;
-import homalon.core.quantity.LengthWriter;
 import homalon.core.route.StepKind;
-import jakarta.servlet.http.HttpServletResponse;
+import homalon.core.visit.ChamberFile;
+import homalon.core.visit.ChamberPlace;
+import homalon.core.visit.ChamberWalk;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.Sheet;
+import homalon.core.visit.SheetFile;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
 import lombok.RequiredArgsConstructor;
 import org.springframework.http.ResponseEntity;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -39,7 +35,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequiredArgsConstructor
 class ChamberController {
-    private final Parts parts;
     private final PartShells shells;
     private final ChamberFiles files;
     private final WorkOnChambers work;
@@ -51,16 +46,12 @@ class ChamberController {
 
     @GetMapping("/parts/{tag}/chambers")
     String page(
-            @PathVariable String tag,
-            @RequestParam(defaultValue = "") String of,
-            @RequestParam(defaultValue = "") String state,
-            Shell shell,
-            Model model) {
+            PartPage page, @RequestParam(defaultValue = "") String of, @RequestParam(defaultValue = "") String state) {
         return reading.of(() -> {
-            PartFile part = parts.byTag(tag);
+            PartFile part = page.part();
             ChamberFile file = files.of(part);
-            show(file, ChamberWalk.asked(file, of), state(part, state), shell, model);
-            form(file, shell.unit(), model);
+            show(file, ChamberWalk.asked(file, of), state(part, state), page);
+            form(file, page);
             return "chambers/chambers";
         });
     }
@@ -83,65 +74,55 @@ class ChamberController {
                 cut || last.filter(FillState::cutDone).isPresent());
     }
 
-    private void show(ChamberFile file, ChamberWalk walk, FillState state, Shell shell, Model model) {
-        model.addAttribute("begun", file.begun());
-        model.addAttribute("walk", walk);
-        model.addAttribute("state", state);
-        model.addAttribute("view", views.of(file, walk, state, suggested(file.part()), shell.writer()));
-        model.addAttribute("head", shells.head(file.part(), StepKind.CHAMBERS, shell.writer()));
+    private void show(ChamberFile file, ChamberWalk walk, FillState state, PartPage page) {
+        page.show("begun", file.begun());
+        page.show("walk", walk);
+        page.show("state", state);
+        page.show("view", views.of(file, walk, state, suggested(file.part()), page.writer()));
+        page.show("head", shells.head(file.part(), StepKind.CHAMBERS, page.writer()));
     }
 
     /** The form of the engine's figures, on whichever page it stands. */
-    static void form(ChamberFile file, BenchUnit unit, Model model) {
-        model.addAttribute("groups", EngineForm.of(file, unit));
-        model.addAttribute(
-                "keyed", EngineForm.keyed(file).stream().map(Enum::name).toList());
-        model.addAttribute("lastLine", file.sheet().last());
-        model.addAttribute("setup", file.setup());
-        model.addAttribute("depths", file.setup().shownDepths(new LengthWriter(unit)));
-        model.addAttribute("drives", EngineBook.Drive.values());
-        model.addAttribute("crowns", EngineBook.Crown.values());
-        model.addAttribute("rods", EngineBook.Rods.values());
-        model.addAttribute("sources", EngineForm.SOURCES);
+    static void form(ChamberFile file, PartPage page) {
+        page.show("groups", EngineForm.of(file, page.unit()));
+        page.show("keyed", EngineForm.keyed(file).stream().map(Enum::name).toList());
+        page.show("lastLine", file.sheet().last());
+        page.show("setup", file.setup());
+        page.show("depths", file.setup().shownDepths(page.writer()));
+        page.show("drives", EngineBook.Drive.values());
+        page.show("crowns", EngineBook.Crown.values());
+        page.show("rods", EngineBook.Rods.values());
+        page.show("sources", EngineForm.SOURCES);
     }
 
     /** Kept as a whole or not at all; what cannot be is told beside the form, which keeps what was typed. */
     @ToMachinists
     @PostMapping("/parts/{tag}/chambers/engine")
-    ResponseEntity<Void> engine(
-            @PathVariable String tag,
-            @RequestParam UUID id,
-            @RequestParam Map<String, String> form,
-            @AuthenticationPrincipal Signed me,
-            Shell shell) {
-        work.engine(parts.byTag(tag), id, form, shell.unit(), me.id());
+    ResponseEntity<Void> engine(PartPage page, @RequestParam Map<String, String> form) {
+        work.engine(page.part(), page.lineId(), form, page.unit(), page.me());
         return ResponseEntity.noContent().build();
     }
 
     @ToMachinists
     @PostMapping("/parts/{tag}/chambers/readings/{of}/{state}")
     String key(
-            PartFile part,
+            PartPage page,
             @PathVariable String of,
             @PathVariable FillState state,
-            @RequestParam UUID id,
             @RequestParam String place,
             @RequestParam String typed,
             @RequestParam BenchUnit unit,
             @RequestParam(defaultValue = "0") long seen,
-            @RequestParam(defaultValue = "false") boolean sure,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
-        ChamberFile file = require(part);
+            @RequestParam(defaultValue = "false") boolean sure) {
+        ChamberFile file = require(page.part());
         ChamberWalk walk = ChamberWalk.asked(file, of);
         ChamberPlace at = walk.places(file, state).stream()
                 .filter(p -> p.key().equals(place))
                 .findFirst()
                 .orElseThrow(() -> new BadInputException(
                         "place", "That place is not on this sheet any more: go on with another one."));
-        work.key(file, at, new WorkOnChambers.Keyed(id, typed, unit, seen, sure, me.id()));
-        return live(part, of, state, shell, model);
+        work.key(file, at, new WorkOnChambers.Keyed(page.lineId(), typed, unit, seen, sure, page.me()));
+        return live(page, of, state);
     }
 
     private ChamberFile require(PartFile part) {
@@ -154,42 +135,33 @@ class ChamberController {
 
     @ToMachinists
     @PostMapping("/parts/{tag}/chambers/undo/{of}/{state}")
-    String undo(
-            PartFile part,
-            @PathVariable String of,
-            @PathVariable FillState state,
-            @RequestParam UUID id,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model,
-            HttpServletResponse response) {
+    String undo(PartPage page, @PathVariable String of, @PathVariable FillState state) {
+        PartFile part = page.part();
         ChamberFile file = require(part);
         List<String> places = ChamberWalk.asked(file, of).places(file, state).stream()
                 .map(ChamberPlace::key)
                 .toList();
-        String place = sheets.undo(part, Sheet.CHAMBERS, id, me.id(), places::contains)
+        String place = sheets.undo(part, Sheet.CHAMBERS, page.lineId(), page.me(), places::contains)
                 .orElseThrow(
                         () -> new BadInputException("undo", "Nothing of yours is left to take back in this walk."));
-        response.setHeader("X-Place", place);
-        return live(part, of, state, shell, model);
+        page.standAt(place);
+        return live(page, of, state);
     }
 
     @GetMapping("/parts/{tag}/chambers/live/{of}/{state}")
     Object look(
-            PartFile part,
+            PartPage page,
             @PathVariable String of,
             @PathVariable FillState state,
-            @RequestParam(defaultValue = "-1") long seen,
-            Shell shell,
-            Model model) {
-        SheetFile sheet = sheets.of(part, Sheet.CHAMBERS);
-        return sheet.revision() == seen ? ResponseEntity.noContent().build() : live(part, of, state, shell, model);
+            @RequestParam(defaultValue = "-1") long seen) {
+        SheetFile sheet = sheets.of(page.part(), Sheet.CHAMBERS);
+        return sheet.revision() == seen ? ResponseEntity.noContent().build() : live(page, of, state);
     }
 
-    private String live(PartFile part, String of, FillState state, Shell shell, Model model) {
+    private String live(PartPage page, String of, FillState state) {
         return reading.of(() -> {
-            ChamberFile file = files.of(part);
-            show(file, ChamberWalk.asked(file, of), state, shell, model);
+            ChamberFile file = files.of(page.part());
+            show(file, ChamberWalk.asked(file, of), state, page);
             return "chambers/chambers :: live";
         });
     }

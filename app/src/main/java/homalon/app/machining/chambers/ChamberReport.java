@@ -1,6 +1,5 @@
 package homalon.app.machining.chambers;
 
-import homalon.app.casting.part.PartFile;
 import homalon.core.chambers.Bowls;
 import homalon.core.chambers.Compression;
 import homalon.core.chambers.FillState;
@@ -11,6 +10,8 @@ import homalon.core.cut.WhatIf;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Layout;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.visit.ChamberFile;
+import homalon.core.visit.PartFile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -91,7 +92,7 @@ public class ChamberReport {
 
     private List<String> said(ChamberFile file, Outlook now, LengthWriter writer) {
         List<String> said = new ArrayList<>();
-        said.add("The chambers hold " + ChamberViews.range(file) + " as last filled.");
+        said.add("The chambers hold " + file.range() + " as last filled.");
         now.question().bowls().ifPresent(b -> said.add(bowls(b)));
         double cut = outlooks.thisVisit(file);
         if (cut > 0 && now.each().stream().anyMatch(e -> e.now().isPresent())) {

@@ -1,7 +1,6 @@
 package homalon.app.machining.chambers;
 
 import homalon.app.casting.part.Faces;
-import homalon.app.casting.sheets.Figure;
 import homalon.app.foundation.drawing.BuretteDrawing;
 import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.drawing.Markup;
@@ -15,6 +14,10 @@ import homalon.core.chambers.Ratios;
 import homalon.core.cut.WhatIf;
 import homalon.core.part.Layout;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.visit.ChamberFile;
+import homalon.core.visit.ChamberPlace;
+import homalon.core.visit.ChamberWalk;
+import homalon.core.visit.Figure;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -57,21 +60,6 @@ class ChamberViews {
                 openings(file, writer),
                 walk.done(file, state),
                 file.sheet().revision());
-    }
-
-    /** {@code 45.6 to 46.2 cc}, as filled last; empty before any was filled. */
-    static String range(ChamberFile file) {
-        List<Double> cc = file.bores().stream()
-                .flatMap(b -> file.latest(b.number()).stream())
-                .map(f -> f.volume().cc())
-                .sorted()
-                .toList();
-        if (cc.isEmpty()) {
-            return "";
-        }
-        String most = Ratios.cc(cc.get(cc.size() - 1));
-        String least = Ratios.cc(cc.get(0));
-        return least.equals(most) ? most : least.replace(" cc", "") + " to " + most;
     }
 
     private record Said(String style, String words, String sentence) {}

@@ -1,10 +1,11 @@
 package homalon.app.machining.chambers;
 
-import homalon.app.casting.sheets.Figure;
 import homalon.core.chambers.EngineBook;
 import homalon.core.chambers.EngineItem;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.rulebook.Source;
+import homalon.core.visit.ChamberFile;
+import homalon.core.visit.Figure;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;

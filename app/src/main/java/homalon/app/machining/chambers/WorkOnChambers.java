@@ -1,8 +1,5 @@
 package homalon.app.machining.chambers;
 
-import homalon.app.casting.part.PartFile;
-import homalon.app.casting.sheets.Figure;
-import homalon.app.casting.sheets.Sheet;
 import homalon.app.casting.sheets.Sheets;
 import homalon.app.foundation.web.AskAgainException;
 import homalon.core.chambers.EngineBook;
@@ -14,6 +11,12 @@ import homalon.core.input.BadInputException;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.Source;
+import homalon.core.visit.ChamberFile;
+import homalon.core.visit.ChamberPlace;
+import homalon.core.visit.ChamberSetup;
+import homalon.core.visit.Figure;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.Sheet;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.EnumMap;

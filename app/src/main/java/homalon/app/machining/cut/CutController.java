@@ -1,15 +1,11 @@
 package homalon.app.machining.cut;
 
-import homalon.app.casting.ledger.LedgerFile;
 import homalon.app.casting.ledger.Ledgers;
-import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.PartPage;
 import homalon.app.casting.part.PartShells;
-import homalon.app.casting.part.Parts;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
-import homalon.app.foundation.security.Signed;
 import homalon.app.foundation.web.OneRead;
-import homalon.app.foundation.web.Shell;
 import homalon.app.shop.tools.Toolbox;
 import homalon.core.cut.Cutter;
 import homalon.core.input.BadInputException;
@@ -17,18 +13,18 @@ import homalon.core.ledger.Entry;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.route.StepKind;
-import jakarta.servlet.http.HttpServletResponse;
+import homalon.core.visit.ComparedFace;
+import homalon.core.visit.LedgerFile;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.PlanFile;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import lombok.RequiredArgsConstructor;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
@@ -37,7 +33,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequiredArgsConstructor
 class CutController {
-    private final Parts parts;
     private final PartShells shells;
     private final Planner planner;
     private final Plans plans;
@@ -53,36 +48,35 @@ class CutController {
     private final OneRead reading;
 
     @GetMapping("/parts/{tag}/cut")
-    String cut(@PathVariable String tag, Shell shell, Model model) {
+    String cut(PartPage page) {
         return reading.of(() -> {
-            fill(parts.byTag(tag), shell, model);
+            fill(page);
             return "cut/cut";
         });
     }
 
-    private void fill(PartFile part, Shell shell, Model model) {
+    private void fill(PartPage page) {
+        PartFile part = page.part();
         Optional<PlanFile> plan = plans.of(part);
-        Optional<Planner.Compared> compared =
+        Optional<ComparedFace> compared =
                 plan.flatMap(p -> planner.compare(part, p.plan().footing()));
         LedgerFile ledger = ledgers.of(part);
         Optional<String> clean = cutting.saidClean(part, ledger);
-        model.addAttribute(
-                "view", cutViews.of(part, ledger, plan, compared, paintings.now(part, ledger), clean, shell.writer()));
-        model.addAttribute(
+        page.show("view", cutViews.of(part, ledger, plan, compared, paintings.now(part, ledger), clean, page.writer()));
+        page.show(
                 "mayStop", clean.isEmpty() && !ledger.passes(part.visit().id()).isEmpty());
-        model.addAttribute("head", shells.head(part, StepKind.CUT, shell.writer()));
-        model.addAttribute(
+        page.show("head", shells.head(part, StepKind.CUT, page.writer()));
+        page.show(
                 "checks",
                 compared.flatMap(c -> c.setUps()
                                 .with(plan.orElseThrow().plan().school())
-                                .map(r -> setupChecks.view(part, c.setUps(), r.setUp(), shell.writer())))
+                                .map(r -> setupChecks.view(part, c.setUps(), r.setUp(), page.writer())))
                         .orElse(null));
-        model.addAttribute(
-                "room", room.of(part, toCome.of(part).mm(), shell.writer()).orElse(null));
-        model.addAttribute("together", together.ofPart(part).isPresent());
-        model.addAttribute("machines", toolbox.machines());
-        model.addAttribute("cutters", toolbox.cutters());
-        model.addAttribute("edgesUsed", edgesUsed());
+        page.show("room", room.of(part, toCome.of(part).mm(), page.writer()).orElse(null));
+        page.show("together", together.ofPart(part).isPresent());
+        page.show("machines", toolbox.machines());
+        page.show("cutters", toolbox.cutters());
+        page.show("edgesUsed", edgesUsed());
     }
 
     /** Which edges of the shop's cutters have cut, so that a fresh one is turned in. */
@@ -101,8 +95,7 @@ class CutController {
     @ToMachinists
     @PostMapping("/parts/{tag}/cut/readings")
     String pass(
-            PartFile part,
-            @RequestParam UUID id,
+            PartPage page,
             @RequestParam String typed,
             @RequestParam BenchUnit unit,
             @RequestParam(defaultValue = "") String machine,
@@ -111,82 +104,59 @@ class CutController {
             @RequestParam(defaultValue = "") String note,
             @RequestParam(defaultValue = "") String place,
             @RequestParam(defaultValue = "0") long seen,
-            @RequestParam(defaultValue = "false") boolean sure,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
+            @RequestParam(defaultValue = "false") boolean sure) {
         if (typed.strip().equals("/")) {
             throw new BadInputException("typed", "A pass is not skipped: key its depth, or plan the cut anew.");
         }
         Length depth = Length.parse(typed, unit);
         Ledgers.Notes notes = new Ledgers.Notes(machine, cutter, edge, note, typed.strip());
-        cutting.pass(part, id, depth, notes, Optional.empty(), Cutting.Seen.at(place, seen, sure, unit), me.id());
-        fill(part, shell, model);
+        cutting.pass(
+                page.part(),
+                page.lineId(),
+                depth,
+                notes,
+                Optional.empty(),
+                Cutting.Seen.at(place, seen, sure, unit),
+                page.me());
+        fill(page);
         return "cut/cut :: live";
     }
 
     /** Takes the last pass of this person back, as keyed wrong unless another reason is typed. */
     @ToMachinists
     @PostMapping("/parts/{tag}/cut/undo")
-    String undo(
-            PartFile part,
-            @RequestParam UUID id,
-            @RequestParam(defaultValue = "keyed wrong") String why,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model,
-            HttpServletResponse response) {
-        ledgers.reverseLast(part, id, why, me.id());
-        response.setHeader(
-                "X-Place",
-                Integer.toString(ledgers.of(part).passes(part.visit().id()).size()));
-        fill(part, shell, model);
+    String undo(PartPage page, @RequestParam(defaultValue = "keyed wrong") String why) {
+        PartFile part = page.part();
+        ledgers.reverseLast(part, page.lineId(), why, page.me());
+        page.standAt(Integer.toString(ledgers.of(part).passes(part.visit().id()).size()));
+        fill(page);
         return "cut/cut :: live";
     }
 
     /** Clean where it must be: stop at what was taken. */
     @ToMachinists
     @PostMapping("/parts/{tag}/cut/clean")
-    String clean(
-            PartFile part,
-            @RequestParam UUID id,
-            @RequestParam(defaultValue = "") String note,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
-        cutting.clean(part, id, note, me.id());
-        fill(part, shell, model);
+    String clean(PartPage page, @RequestParam(defaultValue = "") String note) {
+        cutting.clean(page.part(), page.lineId(), note, page.me());
+        fill(page);
         return "cut/cut :: live";
     }
 
     /** Keeps what was read over the supports, or with the clamps off or on. */
     @ToMachinists
     @PostMapping("/parts/{tag}/cut/check")
-    String check(
-            PartFile part,
-            @RequestParam UUID id,
-            @RequestParam SetupChecks.Kind kind,
-            @RequestParam List<String> read,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
-        setupChecks.read(part, id, kind, read, shell.unit(), me.id());
-        fill(part, shell, model);
+    String check(PartPage page, @RequestParam SetupChecks.Kind kind, @RequestParam List<String> read) {
+        setupChecks.read(page.part(), page.lineId(), kind, read, page.unit(), page.me());
+        fill(page);
         return "cut/cut :: live";
     }
 
     /** Leaves a low spot off the sealing bands uncut, signed for. */
     @ToMachinists
     @PostMapping("/parts/{tag}/cut/leave")
-    String leave(
-            PartFile part,
-            @RequestParam UUID id,
-            @RequestParam(defaultValue = "") String why,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
-        cutting.leave(part, id, why, me.id());
-        fill(part, shell, model);
+    String leave(PartPage page, @RequestParam(defaultValue = "") String why) {
+        cutting.leave(page.part(), page.lineId(), why, page.me());
+        fill(page);
         return "cut/cut :: live";
     }
 
@@ -194,58 +164,44 @@ class CutController {
     @ToMachinists
     @PostMapping("/parts/{tag}/cut/touched")
     String touched(
-            PartFile part,
-            @RequestParam UUID id,
+            PartPage page,
             @RequestParam(defaultValue = "") String cells,
-            @RequestParam(required = false) String touched,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
+            @RequestParam(required = false) String touched) {
+        PartFile part = page.part();
         paintings.paint(
                 part,
                 ledgers.of(part),
-                id,
+                page.lineId(),
                 touched == null ? Paintings.painted(cells) : cutting.said(part, touched),
-                me.id());
-        fill(part, shell, model);
+                page.me());
+        fill(page);
         return "cut/cut :: live";
     }
 
     @ToMachinists
     @PostMapping("/parts/{tag}/cut/reverse")
-    String reverse(
-            PartFile part,
-            @RequestParam UUID id,
-            @RequestParam UUID line,
-            @RequestParam(defaultValue = "") String why,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
-        ledgers.reverse(part, id, line, why, me.id());
-        fill(part, shell, model);
+    String reverse(PartPage page, @RequestParam UUID line, @RequestParam(defaultValue = "") String why) {
+        ledgers.reverse(page.part(), page.lineId(), line, why, page.me());
+        fill(page);
         return "cut/cut :: live";
     }
 
     @ToMachinists
     @PostMapping("/parts/{tag}/cut/opening")
     String opening(
-            PartFile part,
-            @RequestParam UUID id,
+            PartPage page,
             @RequestParam(defaultValue = "") String depth,
             @RequestParam(defaultValue = "") String sure,
-            @RequestParam(defaultValue = "") String note,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
+            @RequestParam(defaultValue = "") String note) {
         Entry.Kind kind = Arrays.stream(Entry.Kind.values())
                 .filter(k -> k.isOpening() && k.name().equals("OPENING_" + sure))
                 .findFirst()
                 .orElseThrow(() -> new BadInputException(
                         "sure", "Say how sure the figure is: known, estimated, or nobody knows."));
         Length removed =
-                depth.isBlank() && kind == Entry.Kind.OPENING_UNKNOWN ? Length.ZERO : Length.parse(depth, shell.unit());
-        ledgers.opening(part, id, kind, removed, note, me.id());
-        fill(part, shell, model);
+                depth.isBlank() && kind == Entry.Kind.OPENING_UNKNOWN ? Length.ZERO : Length.parse(depth, page.unit());
+        ledgers.opening(page.part(), page.lineId(), kind, removed, note, page.me());
+        fill(page);
         return "cut/cut :: live";
     }
 }

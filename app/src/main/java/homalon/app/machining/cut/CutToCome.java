@@ -1,8 +1,8 @@
 package homalon.app.machining.cut;
 
 import homalon.app.casting.ledger.Ledgers;
-import homalon.app.casting.part.PartFile;
 import homalon.core.quantity.Length;
+import homalon.core.visit.PartFile;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 

@@ -1,6 +1,6 @@
 package homalon.app.machining.cut;
 
-import homalon.app.casting.part.PartFile;
+import homalon.core.visit.PartFile;
 import java.util.Optional;
 import java.util.UUID;
 

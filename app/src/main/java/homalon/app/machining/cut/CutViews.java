@@ -1,8 +1,6 @@
 package homalon.app.machining.cut;
 
-import homalon.app.casting.ledger.LedgerFile;
 import homalon.app.casting.part.Faces;
-import homalon.app.casting.part.PartFile;
 import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.people.People;
 import homalon.core.cut.Comparison;
@@ -15,6 +13,10 @@ import homalon.core.part.PlaceNames;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.rulebook.RuleBook;
+import homalon.core.visit.ComparedFace;
+import homalon.core.visit.LedgerFile;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.PlanFile;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -42,7 +44,7 @@ public class CutViews {
             PartFile part,
             LedgerFile file,
             Optional<PlanFile> plan,
-            Optional<Planner.Compared> compared,
+            Optional<ComparedFace> compared,
             Optional<Paintings.Painting> painting,
             Optional<String> clean,
             LengthWriter writer) {
@@ -108,12 +110,12 @@ public class CutViews {
             PartFile part,
             LedgerFile file,
             Optional<PlanFile> plan,
-            Optional<Planner.Compared> compared,
+            Optional<ComparedFace> compared,
             Optional<Paintings.Painting> painting,
             LengthWriter writer) {
         Length cut = file.ledger().totals(part.visit().id()).thisJob();
         int done = file.passes(part.visit().id()).size();
-        Optional<Comparison> setUps = compared.map(Planner.Compared::setUps);
+        Optional<Comparison> setUps = compared.map(ComparedFace::setUps);
         Optional<Removal> removal =
                 plan.flatMap(p -> setUps.flatMap(c -> c.with(p.plan().school())));
         if (removal.isEmpty()) {

@@ -1,8 +1,6 @@
 package homalon.app.machining.cut;
 
-import homalon.app.casting.ledger.LedgerFile;
 import homalon.app.casting.ledger.Ledgers;
-import homalon.app.casting.part.PartFile;
 import homalon.app.casting.part.Turns;
 import homalon.app.casting.work.WorkEntry;
 import homalon.app.casting.work.WorkLog;
@@ -21,6 +19,10 @@ import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Operation;
 import homalon.core.route.VisitFacts;
 import homalon.core.rulebook.RuleBook;
+import homalon.core.visit.LedgerFile;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.PlanFile;
+import homalon.core.visit.Tooling;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;

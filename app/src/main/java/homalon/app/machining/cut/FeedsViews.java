@@ -1,7 +1,5 @@
 package homalon.app.machining.cut;
 
-import homalon.app.casting.part.PartFile;
-import homalon.app.casting.sheets.Sheet;
 import homalon.app.casting.sheets.Sheets;
 import homalon.app.shop.tools.Toolbox;
 import homalon.core.cut.Cutter;
@@ -13,6 +11,9 @@ import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.rulebook.GasketKind;
 import homalon.core.rulebook.RuleBook;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.Sheet;
+import homalon.core.visit.Tooling;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

@@ -1,13 +1,13 @@
 package homalon.app.machining.cut;
 
-import homalon.app.casting.ledger.LedgerFile;
-import homalon.app.casting.part.PartFile;
 import homalon.app.casting.part.Turns;
 import homalon.app.foundation.store.EvidenceLog;
 import homalon.core.cut.TouchCells;
 import homalon.core.cut.Touched;
 import homalon.core.cut.Witness;
 import homalon.core.input.BadInputException;
+import homalon.core.visit.LedgerFile;
+import homalon.core.visit.PartFile;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.BitSet;

@@ -1,13 +1,11 @@
 package homalon.app.machining.cut;
 
-import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.PartPage;
 import homalon.app.casting.part.PartShells;
 import homalon.app.casting.part.Parts;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
-import homalon.app.foundation.security.Signed;
 import homalon.app.foundation.web.OneRead;
-import homalon.app.foundation.web.Shell;
 import homalon.app.shop.tools.Toolbox;
 import homalon.core.cut.CutPlan;
 import homalon.core.cut.Footing;
@@ -24,17 +22,17 @@ import homalon.core.route.Operation;
 import homalon.core.route.StepKind;
 import homalon.core.rulebook.GasketKind;
 import homalon.core.rulebook.RuleBook;
-import jakarta.servlet.http.HttpServletResponse;
+import homalon.core.visit.ComparedFace;
+import homalon.core.visit.Footings;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.PlanFile;
+import homalon.core.visit.Tooling;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
 import lombok.RequiredArgsConstructor;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
@@ -123,27 +121,23 @@ class PlanController {
     }
 
     @GetMapping("/parts/{tag}/plan")
-    String plan(
-            @PathVariable String tag,
-            @ModelAttribute("asked") Asked asked,
-            Shell shell,
-            Model model,
-            HttpServletResponse response) {
-        return reading.of(() -> plan(parts.byTag(tag), asked, shell, model, response));
+    String plan(PartPage page, @ModelAttribute("asked") Asked asked) {
+        return reading.of(() -> show(page, asked));
     }
 
-    private String plan(PartFile part, Asked asked, Shell shell, Model model, HttpServletResponse response) {
-        BenchUnit unit = shell.unit();
-        model.addAttribute("head", shells.head(part, StepKind.PLAN, shell.writer()));
-        model.addAttribute("view", null);
-        model.addAttribute("said", null);
-        model.addAttribute("shrunk", false);
+    private String show(PartPage page, Asked asked) {
+        PartFile part = page.part();
+        BenchUnit unit = page.unit();
+        page.show("head", shells.head(part, StepKind.PLAN, page.writer()));
+        page.show("view", null);
+        page.show("said", null);
+        page.show("shrunk", false);
         SealingBands bands = part.bands();
-        model.addAttribute("ring", shell.writer().size(bands.ring()));
-        model.addAttribute("bead", shell.writer().size(bands.bead()));
-        model.addAttribute("opening", bands.opening().map(shell.writer()::size).orElse(""));
-        model.addAttribute("ink", bands.inked().map(l -> l.written(unit)).orElse(""));
-        model.addAttribute("bandsKeyed", part.visit().bands().isPresent());
+        page.show("ring", page.writer().size(bands.ring()));
+        page.show("bead", page.writer().size(bands.bead()));
+        page.show("opening", bands.opening().map(page.writer()::size).orElse(""));
+        page.show("ink", bands.inked().map(l -> l.written(unit)).orElse(""));
+        page.show("bandsKeyed", part.visit().bands().isPresent());
         Optional<PlanFile> kept = plans.of(part);
         Footing start = start(part, kept, unit, asked.proposed());
         Footing footing = start;
@@ -155,9 +149,9 @@ class PlanController {
             depths = deepest(part, asked.tooling(kept), asked.depths(usual, unit), unit);
             atLeast = CutPlan.checked(asked.atLeast(atLeast, unit));
         } catch (IllegalArgumentException e) {
-            refuse(e, model, response);
+            page.refuse(e);
         }
-        Optional<Planner.Compared> compared = planner.compare(part, footing);
+        Optional<ComparedFace> compared = planner.compare(part, footing);
         if (compared.isEmpty()) {
             return "cut/plan";
         }
@@ -165,7 +159,7 @@ class PlanController {
                 ? asked.school()
                 : kept.map(k -> k.plan().school()).orElse(School.LEAST_REMOVAL);
         PassPlan.Depths fitted = fitted(part, compared.get(), chosen, depths, atLeast, step(asked.tooling(kept), unit));
-        model.addAttribute("shrunk", !fitted.equals(depths));
+        page.show("shrunk", !fitted.equals(depths));
         PlanView view = views.of(
                 compared.get(),
                 chosen,
@@ -174,15 +168,15 @@ class PlanController {
                 asked.inStages(kept),
                 step(asked.tooling(kept), unit),
                 kept,
-                shell.writer());
-        model.addAttribute("finishLast", asked.inStages(kept));
-        model.addAttribute(
+                page.writer());
+        page.show("finishLast", asked.inStages(kept));
+        page.show(
                 "room",
-                room.of(part, toCome.of(part, view.passPlan().total()).mm(), shell.writer())
+                room.of(part, toCome.of(part, view.passPlan().total()).mm(), page.writer())
                         .orElse(null));
-        model.addAttribute("feeds", feeds(part, asked, kept, view.passPlan(), shell, model, response));
-        model.addAttribute("view", view);
-        model.addAttribute("hasPlan", kept.isPresent());
+        page.show("feeds", feeds(page, asked, kept, view.passPlan()));
+        page.show("view", view);
+        page.show("hasPlan", kept.isPresent());
         return "cut/plan";
     }
 
@@ -199,7 +193,7 @@ class PlanController {
     /** Passes that take no more than may come off, where the face needs less. */
     private PassPlan.Depths fitted(
             PartFile part,
-            Planner.Compared compared,
+            ComparedFace compared,
             School school,
             PassPlan.Depths depths,
             Length atLeast,
@@ -219,45 +213,32 @@ class PlanController {
                         .orElse(proposed);
     }
 
-    private FeedsViews.View feeds(
-            PartFile part,
-            Asked asked,
-            Optional<PlanFile> kept,
-            PassPlan passes,
-            Shell shell,
-            Model model,
-            HttpServletResponse response) {
+    private FeedsViews.View feeds(PartPage page, Asked asked, Optional<PlanFile> kept, PassPlan passes) {
+        PartFile part = page.part();
         Tooling tooling = asked.tooling(kept);
         GasketKind gasket = Optional.ofNullable(asked.gasket())
                 .or(() -> part.visit().gasketKind())
                 .orElse(GasketKind.COMPOSITE);
         String ra = asked.ra() == null ? "" : asked.ra();
         try {
-            return feedsViews.of(part, new FeedsViews.Asked(tooling, gasket, ra), passes, shell.writer());
+            return feedsViews.of(part, new FeedsViews.Asked(tooling, gasket, ra), passes, page.writer());
         } catch (BadInputException e) {
-            refuse(e, model, response);
-            return feedsViews.of(part, new FeedsViews.Asked(tooling, gasket, ""), passes, shell.writer());
+            page.refuse(e);
+            return feedsViews.of(part, new FeedsViews.Asked(tooling, gasket, ""), passes, page.writer());
         }
-    }
-
-    private static void refuse(IllegalArgumentException e, Model model, HttpServletResponse response) {
-        response.setStatus(422);
-        model.addAttribute("said", e.getMessage());
     }
 
     /** Where the gasket in hand seals: what has to come clean. */
     @ToMachinists
     @PostMapping("/parts/{tag}/plan/bands")
     String bands(
-            @PathVariable String tag,
+            PartPage page,
             @RequestParam(defaultValue = "") String ring,
             @RequestParam(defaultValue = "") String bead,
             @RequestParam(defaultValue = "") String opening,
-            @RequestParam(defaultValue = "") String ink,
-            @AuthenticationPrincipal Signed me,
-            Shell shell) {
-        PartFile part = parts.byTag(tag);
-        BenchUnit unit = shell.unit();
+            @RequestParam(defaultValue = "") String ink) {
+        PartFile part = page.part();
+        BenchUnit unit = page.unit();
         SealingBands usual = SealingBands.USUAL;
         parts.seal(
                 part,
@@ -268,22 +249,17 @@ class PlanController {
                                 : bead.strip().equals("0") ? Length.ZERO : Length.parseSize(bead, unit),
                         opening.isBlank() ? Optional.empty() : Optional.of(Length.parseSize(opening, unit)),
                         ink.isBlank() ? Optional.empty() : Optional.of(InkedLine.read(ink, unit))),
-                me.id());
+                page.me());
         return "redirect:/parts/" + part.tag() + "/plan";
     }
 
     @ToMachinists
     @PostMapping("/parts/{tag}/plan")
-    String keep(
-            @PathVariable String tag,
-            @RequestParam UUID id,
-            @ModelAttribute("asked") Asked asked,
-            @AuthenticationPrincipal Signed me,
-            Shell shell) {
-        PartFile part = parts.byTag(tag);
-        BenchUnit unit = shell.unit();
+    String keep(PartPage page, @ModelAttribute("asked") Asked asked) {
+        PartFile part = page.part();
+        BenchUnit unit = page.unit();
         Footing footing = asked.footing(planner.usual(part, unit), unit, planner.box(part));
-        Planner.Compared compared = planner.compare(part, footing)
+        ComparedFace compared = planner.compare(part, footing)
                 .orElseThrow(() ->
                         new BadInputException("plan", "The face is not measured: key at least four places first."));
         School school = Optional.ofNullable(asked.school())
@@ -306,7 +282,7 @@ class PlanController {
         Tooling tooling = asked.tooling(Optional.empty());
         feedsViews.check(part, tooling);
         shells.require(part, Operation.CUT_PLAN);
-        plans.choose(part, id, compared.survey(), plan, tooling, me.id());
+        plans.choose(part, page.lineId(), compared.survey(), plan, tooling, page.me());
         return "redirect:/parts/" + part.tag() + "/cut";
     }
 }

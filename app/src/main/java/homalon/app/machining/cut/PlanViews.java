@@ -18,6 +18,8 @@ import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.rulebook.ShimStock;
+import homalon.core.visit.ComparedFace;
+import homalon.core.visit.PlanFile;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -34,7 +36,7 @@ public class PlanViews {
     private static final double SHEET_PX = 355;
 
     PlanView of(
-            Planner.Compared compared,
+            ComparedFace compared,
             School wanted,
             PassPlan.Depths depths,
             Length atLeast,
@@ -96,8 +98,7 @@ public class PlanViews {
                 : "";
     }
 
-    private static PlanView.Card card(
-            Planner.Compared compared, Removal r, boolean here, LengthWriter writer, int key) {
+    private static PlanView.Card card(ComparedFace compared, Removal r, boolean here, LengthWriter writer, int key) {
         SetUp s = r.setUp();
         Removal.At most = Stream.concat(r.corners().stream(), r.bores().stream())
                 .max(Comparator.comparingDouble(Removal.At::depth))
@@ -229,7 +230,7 @@ public class PlanViews {
         return (int) Math.floor(100 * share + 1e-9) + " %";
     }
 
-    private static String supportsDrawing(Planner.Compared compared, CutPlan plan, LengthWriter writer) {
+    private static String supportsDrawing(ComparedFace compared, CutPlan plan, LengthWriter writer) {
         Comparison setUps = compared.setUps();
         List<PlaceMark> marks = new ArrayList<>();
         List<String> words = shimWords(plan.shims(), writer);

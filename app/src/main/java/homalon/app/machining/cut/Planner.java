@@ -3,11 +3,7 @@ package homalon.app.machining.cut;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.app.casting.part.Faces;
-import homalon.app.casting.part.PartFile;
-import homalon.app.casting.part.SquareReference;
 import homalon.app.check.face.Findings;
-import homalon.app.check.face.SurveyFile;
-import homalon.app.check.face.SurveyKind;
 import homalon.app.check.face.Surveys;
 import homalon.app.shop.tools.Toolbox;
 import homalon.core.cut.Comparison;
@@ -16,11 +12,16 @@ import homalon.core.cut.TouchCells;
 import homalon.core.geometry.Box;
 import homalon.core.geometry.Plane;
 import homalon.core.lines.Taper;
-import homalon.core.part.LandRaster;
 import homalon.core.part.Layout;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.part.SealingBands;
 import homalon.core.quantity.BenchUnit;
+import homalon.core.visit.ComparedFace;
+import homalon.core.visit.FaceFinding;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.SquareReference;
+import homalon.core.visit.SurveyFile;
+import homalon.core.visit.SurveyKind;
 import java.util.List;
 import java.util.Optional;
 import lombok.RequiredArgsConstructor;
@@ -47,11 +48,8 @@ public class Planner {
     private final Cache<Question, Comparison> known =
             Caffeine.newBuilder().maximumSize(200).build();
 
-    /** A survey of the face, what it says, and the set-ups worked out from it. */
-    public record Compared(SurveyFile survey, Findings.Finding finding, Comparison setUps) {}
-
     /** Empty while the face cannot be judged. */
-    public Optional<Compared> compare(PartFile part, Footing footing) {
+    public Optional<ComparedFace> compare(PartFile part, Footing footing) {
         Optional<SurveyFile> survey = surveys.find(part, SurveyKind.FACE);
         return survey.flatMap(s -> findings.of(part, s)).flatMap(f -> compare(part, survey.get(), f, footing));
     }
@@ -74,13 +72,14 @@ public class Planner {
         return TouchCells.of(faces.land(part));
     }
 
-    private Optional<Compared> compare(PartFile part, SurveyFile survey, Findings.Finding finding, Footing footing) {
+    private Optional<ComparedFace> compare(PartFile part, SurveyFile survey, FaceFinding finding, Footing footing) {
         if (finding.map().isEmpty()) {
             return Optional.empty();
         }
         Optional<Plane> reference = square.over(part).or(() -> thickness(part));
         Question question = new Question(part.numbers(), part.bands(), finding.all(), reference, footing);
-        return Optional.of(new Compared(survey, finding, known.get(question, q -> compare(q, finding))));
+        return Optional.of(new ComparedFace(
+                survey, finding, known.get(question, q -> ComparedFace.compare(finding, q.reference(), q.footing()))));
     }
 
     private Optional<Plane> thickness(PartFile part) {
@@ -89,24 +88,5 @@ public class Planner {
                         SurveyFile.points(s.readPlaces()),
                         faces.layout(part.numbers()).box()))
                 .map(Taper::plane);
-    }
-
-    private static Comparison compare(Question question, Findings.Finding finding) {
-        return Comparison.of(new Comparison.Question(
-                finding.points(),
-                sealing(finding.all(), finding.map().orElseThrow().land()),
-                finding.map().orElseThrow(),
-                question.reference(),
-                question.footing()));
-    }
-
-    /** What the gasket's opening takes leaves the depth, and what lies beyond an inked line. */
-    private static boolean[] sealing(List<SurveyFile.PlaceFile> places, LandRaster land) {
-        boolean[] sealing = new boolean[places.size()];
-        for (int i = 0; i < sealing.length; i++) {
-            sealing[i] = places.get(i).sealing()
-                    && !land.bands().leavesOut(land.layout(), places.get(i).spot());
-        }
-        return sealing;
     }
 }

@@ -1,14 +1,17 @@
 package homalon.app.machining.cut;
 
-import homalon.app.casting.part.PartFile;
 import homalon.app.casting.part.Parts;
 import homalon.app.casting.part.Turns;
-import homalon.app.check.face.SurveyFile;
 import homalon.core.cut.CutPlan;
 import homalon.core.cut.Footing;
 import homalon.core.cut.PassPlan;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.ShimStock;
+import homalon.core.visit.Footings;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.PlanFile;
+import homalon.core.visit.SurveyFile;
+import homalon.core.visit.Tooling;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Collection;

@@ -1,7 +1,7 @@
 package homalon.app.machining.cut;
 
-import homalon.app.casting.part.PartFile;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.visit.PartFile;
 import java.util.Optional;
 
 /** Says what may come off a face, to whoever plans or makes a cut. */

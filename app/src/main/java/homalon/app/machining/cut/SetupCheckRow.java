@@ -2,6 +2,7 @@ package homalon.app.machining.cut;
 
 import homalon.app.foundation.store.VisitLine;
 import homalon.core.quantity.Length;
+import homalon.core.visit.Footings;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;

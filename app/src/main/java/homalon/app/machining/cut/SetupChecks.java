@@ -1,6 +1,5 @@
 package homalon.app.machining.cut;
 
-import homalon.app.casting.part.PartFile;
 import homalon.app.casting.part.Turns;
 import homalon.app.foundation.store.EvidenceLog;
 import homalon.core.cut.Comparison;
@@ -12,6 +11,7 @@ import homalon.core.input.BadInputException;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.visit.PartFile;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;

@@ -1,8 +1,6 @@
 package homalon.app.machining.cut;
 
-import homalon.app.casting.ledger.LedgerFile;
 import homalon.app.casting.part.Faces;
-import homalon.app.casting.part.PartFile;
 import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.people.People;
 import homalon.core.cut.Comparison;
@@ -15,6 +13,8 @@ import homalon.core.part.SealingBands;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.rulebook.RuleBook;
+import homalon.core.visit.LedgerFile;
+import homalon.core.visit.PartFile;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;

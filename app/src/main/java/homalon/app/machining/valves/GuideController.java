@@ -1,12 +1,9 @@
 package homalon.app.machining.valves;
 
-import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.PartPage;
 import homalon.app.casting.part.PartShells;
-import homalon.app.casting.part.Parts;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
-import homalon.app.foundation.security.Signed;
-import homalon.app.foundation.web.Shell;
 import homalon.core.guides.GuideFit;
 import homalon.core.guides.Ladder;
 import homalon.core.input.BadInputException;
@@ -14,14 +11,13 @@ import homalon.core.part.Valve;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Operation;
+import homalon.core.visit.Said;
+import homalon.core.visit.ValveFile;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
 import lombok.RequiredArgsConstructor;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -31,58 +27,40 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequiredArgsConstructor
 class GuideController {
-    private final Parts parts;
     private final PartShells shells;
     private final ValveFiles files;
-    private final WorkOnValves work;
     private final GuideViews views;
     private final WorkPages pages;
 
     @ToMachinists
     @PostMapping("/parts/{tag}/guides/{valve}/choose")
     String choose(
-            @PathVariable String tag,
+            PartPage page,
             @PathVariable String valve,
-            @RequestParam UUID id,
             @RequestParam(defaultValue = "") String rung,
             @RequestParam(defaultValue = "") String housing,
-            @RequestParam(defaultValue = "") String item,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
+            @RequestParam(defaultValue = "") String item) {
         boolean replaces = rung.equals(Ladder.Rung.REPLACE.name());
-        PartFile part = work.keep(
-                tag,
-                id,
+        return pages.keep(
+                page,
+                WorkPage.GUIDES,
                 valve,
                 Map.of(Said.GUIDE, rung, Said.HOUSING, housing, Said.GUIDE_ITEM, replaces ? item : ""),
-                shell.unit(),
-                me.id(),
-                (file, v) -> helps(file, v, rung, replaces ? item : "", shell.writer()));
-        return pages.live(part, WorkPage.GUIDES, valve, shell, model);
+                (file, v) -> helps(file, v, rung, replaces ? item : "", page.writer()));
     }
 
     /** The same repair for every other valve of the kind whose guide is due and has none chosen; each housing is measured by itself. */
     @ToMachinists
     @PostMapping("/parts/{tag}/guides/{valve}/for-all")
-    String forAll(
-            @PathVariable String tag,
-            @PathVariable String valve,
-            @RequestParam UUID id,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
-        PartFile part = work.keepForAll(
-                tag,
-                id,
+    String forAll(PartPage page, @PathVariable String valve) {
+        return pages.keepForAll(
+                page,
+                WorkPage.GUIDES,
                 valve,
                 List.of(Said.GUIDE),
                 (file, v) -> file.guide(v) == ValveFile.Work.DUE
                         && file.text(v, Said.GUIDE).isEmpty(),
-                shell.unit(),
-                me.id(),
-                (file, v) -> helps(file, v, file.text(v, Said.GUIDE).orElse(""), "", shell.writer()));
-        return pages.live(part, WorkPage.GUIDES, valve, shell, model);
+                (file, v) -> helps(file, v, file.text(v, Said.GUIDE).orElse(""), "", page.writer()));
     }
 
     /** Refuses a repair that does not help this guide. */
@@ -131,34 +109,25 @@ class GuideController {
     @ToMachinists
     @PostMapping("/parts/{tag}/guides/{valve}/done")
     String done(
-            @PathVariable String tag,
+            PartPage page,
             @PathVariable String valve,
-            @RequestParam UUID id,
             @RequestParam(defaultValue = "") String size,
-            @RequestParam(defaultValue = "") String height,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
-        PartFile of = parts.byTag(tag);
-        shells.require(of, Operation.GUIDE_WORK);
-        ValveFile file = files.require(of);
+            @RequestParam(defaultValue = "") String height) {
+        shells.require(page.part(), Operation.GUIDE_WORK);
+        ValveFile file = files.require(page.part());
         String rung = file.text(file.valve(valve), Said.GUIDE)
                 .filter(g -> !g.equals(Ladder.Rung.AS_IS.name()))
                 .orElseThrow(() -> new BadInputException("done", "Choose first what is done to this guide."));
         if (size.isBlank()) {
             throw new BadInputException("size", "Key the size it was finished at, measured.");
         }
-        String written = rung + " " + Length.parseSize(size, shell.unit()).nanometres();
-        PartFile part = work.keep(
-                tag,
-                id,
+        String written = rung + " " + Length.parseSize(size, page.unit()).nanometres();
+        return pages.done(
+                page,
+                WorkPage.GUIDES,
                 valve,
                 height.isBlank()
                         ? Map.of(Said.GUIDE_DONE, written)
-                        : Map.of(Said.GUIDE_DONE, written, Said.GUIDE_SET, height),
-                shell.unit(),
-                me.id(),
-                (f, v) -> {});
-        return pages.live(part, WorkPage.GUIDES, "", shell, model);
+                        : Map.of(Said.GUIDE_DONE, written, Said.GUIDE_SET, height));
     }
 }

@@ -21,6 +21,8 @@ import homalon.core.valves.ValveFinding;
 import homalon.core.valves.ValveReadings;
 import homalon.core.verdict.Verdict;
 import homalon.core.verdict.Working;
+import homalon.core.visit.Said;
+import homalon.core.visit.ValveFile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

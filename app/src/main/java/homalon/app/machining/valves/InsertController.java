@@ -1,12 +1,9 @@
 package homalon.app.machining.valves;
 
-import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.PartPage;
 import homalon.app.casting.part.PartShells;
-import homalon.app.casting.part.Parts;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
-import homalon.app.foundation.security.Signed;
-import homalon.app.foundation.web.Shell;
 import homalon.core.catalogue.Metal;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Valve;
@@ -15,18 +12,19 @@ import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Operation;
 import homalon.core.seats.InsertChoice;
 import homalon.core.seats.PressFit;
+import homalon.core.visit.InsertPlace;
+import homalon.core.visit.Said;
+import homalon.core.visit.ValveFile;
+import homalon.core.visit.ValveSetup;
 import java.math.BigDecimal;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lombok.RequiredArgsConstructor;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -50,23 +48,14 @@ class InsertController {
     private static final List<Said> CHOSEN =
             List.of(Said.COUNTERBORE, Said.FLOOR, Said.THROAT, Said.PROUD, Said.RUN_AT, Said.METAL, Said.CHILL);
 
-    private final Parts parts;
     private final PartShells shells;
     private final ValveFiles files;
-    private final WorkOnValves work;
     private final InsertViews views;
     private final WorkPages pages;
 
     @ToMachinists
     @PostMapping("/parts/{tag}/inserts/{valve}/place")
-    String place(
-            @PathVariable String tag,
-            @PathVariable String valve,
-            @RequestParam UUID id,
-            @RequestParam Map<String, String> form,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
+    String place(PartPage page, @PathVariable String valve, @RequestParam Map<String, String> form) {
         Map<Said, String> said = new EnumMap<>(Said.class);
         PLACE.forEach(s -> said.put(s, form.getOrDefault(s.name(), "")));
         String runAt = said.get(Said.RUN_AT).strip();
@@ -84,13 +73,13 @@ class InsertController {
                                 InsertPlace.SIGNS.keySet().stream().sorted())
                         .filter(form::containsKey)
                         .collect(Collectors.joining(" ")));
-        if (shell.owner()) {
+        if (page.shell().owner()) {
             said.put(Said.OVERSTRAIN, form.containsKey("overstrain") ? "signed" : "");
         }
-        PartFile part = work.keep(tag, id, valve, said, shell.unit(), me.id(), (file, v) -> {
+        return pages.keep(page, WorkPage.INSERTS, valve, said, (file, v) -> {
             // Words are understood before they are kept, and all sizes together.
-            InsertPlace.damage(said.get(Said.DAMAGE), shell.unit());
-            InsertPlace.neighbours(said.get(Said.NEIGHBOURS), shell.unit());
+            InsertPlace.damage(said.get(Said.DAMAGE), page.unit());
+            InsertPlace.neighbours(said.get(Said.NEIGHBOURS), page.unit());
             InsertPlace.of(file, v);
             file.length(v, Said.WALL).filter(w -> w.signum() <= 0).ifPresent(w -> {
                 throw new BadInputException(
@@ -98,7 +87,6 @@ class InsertController {
                         "Wall to water: key what is left beside the counterbore, above zero. With none left there is nothing to press into.");
             });
         });
-        return pages.live(part, WorkPage.INSERTS, valve, shell, model);
     }
 
     private static boolean known(String metal) {
@@ -128,28 +116,20 @@ class InsertController {
 
     @ToMachinists
     @PostMapping("/parts/{tag}/inserts/{valve}/choose")
-    String choose(
-            @PathVariable String tag,
-            @PathVariable String valve,
-            @RequestParam UUID id,
-            @RequestParam(defaultValue = "") String code,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
-        PartFile part = work.keep(tag, id, valve, Map.of(Said.INSERT, code), shell.unit(), me.id(), (file, v) -> {
+    String choose(PartPage page, @PathVariable String valve, @RequestParam(defaultValue = "") String code) {
+        return pages.keep(page, WorkPage.INSERTS, valve, Map.of(Said.INSERT, code), (file, v) -> {
             if (code.isBlank()) {
                 return;
             }
-            InsertChoice.Step step = step(file, v, code, shell.writer());
+            InsertChoice.Step step = step(file, v, code, page.writer());
             if (!step.passes()) {
                 InsertChoice.Check broken = step.broken().get(0);
                 throw new BadInputException(
                         "code",
                         code + " does not pass: " + broken.rule().words() + ", "
-                                + GuideViews.line(broken.says(), shell.writer()) + ".");
+                                + GuideViews.line(broken.says(), page.writer()) + ".");
             }
         });
-        return pages.live(part, WorkPage.INSERTS, valve, shell, model);
     }
 
     private InsertChoice.Step step(ValveFile file, Valve v, String code, LengthWriter writer) {
@@ -167,41 +147,26 @@ class InsertController {
     @ToMachinists
     @PostMapping("/parts/{tag}/inserts/{valve}/heat")
     String heat(
-            @PathVariable String tag,
+            PartPage page,
             @PathVariable String valve,
-            @RequestParam UUID id,
             @RequestParam(defaultValue = "") String chillTo,
-            @RequestParam(defaultValue = "") String warmTo,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
+            @RequestParam(defaultValue = "") String warmTo) {
         String chill = chillTo.isBlank() ? "20" : degrees("chillTo", chillTo, -200, PressFit.ROOM);
         String warm = warmTo.isBlank() ? "20" : degrees("warmTo", warmTo, PressFit.ROOM, 350);
-        PartFile part =
-                work.keep(tag, id, valve, Map.of(Said.CHILL, chill + " " + warm), shell.unit(), me.id(), (f, v) -> {});
-        return pages.live(part, WorkPage.INSERTS, valve, shell, model);
+        return pages.keep(page, WorkPage.INSERTS, valve, Map.of(Said.CHILL, chill + " " + warm), (f, v) -> {});
     }
 
     /** The same ring for every valve of the kind that has none yet; each still needs its own wall measured. */
     @ToMachinists
     @PostMapping("/parts/{tag}/inserts/{valve}/for-all")
-    String forAll(
-            @PathVariable String tag,
-            @PathVariable String valve,
-            @RequestParam UUID id,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
-        PartFile part = work.keepForAll(
-                tag,
-                id,
+    String forAll(PartPage page, @PathVariable String valve) {
+        return pages.keepForAll(
+                page,
+                WorkPage.INSERTS,
                 valve,
                 CHOSEN,
                 (file, v) -> file.length(v, Said.COUNTERBORE).isEmpty(),
-                shell.unit(),
-                me.id(),
                 (f, v) -> {});
-        return pages.live(part, WorkPage.INSERTS, valve, shell, model);
     }
 
     /** What speaks against a ring that is in, as it was measured. */
@@ -217,27 +182,22 @@ class InsertController {
     @ToMachinists
     @PostMapping("/parts/{tag}/inserts/{valve}/done")
     String done(
-            @PathVariable String tag,
+            PartPage page,
             @PathVariable String valve,
-            @RequestParam UUID id,
             @RequestParam(defaultValue = "") String hole,
             @RequestParam(defaultValue = "") String ring,
-            @RequestParam(defaultValue = "false") boolean anyway,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
-        PartFile of = parts.byTag(tag);
-        shells.require(of, Operation.INSERT);
-        ValveFile file = files.require(of);
+            @RequestParam(defaultValue = "false") boolean anyway) {
+        shells.require(page.part(), Operation.INSERT);
+        ValveFile file = files.require(page.part());
         String code = file.text(file.valve(valve), Said.INSERT)
                 .orElseThrow(() -> new BadInputException("done", "Choose the insert first."));
         if (hole.isBlank() || ring.isBlank()) {
             throw new BadInputException("hole", "Key the counterbore as it was cut and the ring as it measures.");
         }
-        Length cut = Length.parseSize(hole, shell.unit());
-        Length outer = Length.parseSize(ring, shell.unit());
+        Length cut = Length.parseSize(hole, page.unit());
+        Length outer = Length.parseSize(ring, page.unit());
         Optional<PressFit> planned =
-                step(file, file.valve(valve), code, shell.writer()).fit();
+                step(file, file.valve(valve), code, page.writer()).fit();
         Optional<String> odd =
                 planned.map(p -> p.measured(cut.mm(), outer.mm())).flatMap(InsertController::odd);
         if (odd.isPresent() && !anyway) {
@@ -247,8 +207,6 @@ class InsertController {
                             + ". Measure both again; if it is in so, tick that you answer for it and press once more.");
         }
         String written = code + " " + cut.nanometres() + " " + outer.nanometres();
-        PartFile part =
-                work.keep(tag, id, valve, Map.of(Said.INSERT_DONE, written), shell.unit(), me.id(), (f, v) -> {});
-        return pages.live(part, WorkPage.INSERTS, "", shell, model);
+        return pages.done(page, WorkPage.INSERTS, valve, Map.of(Said.INSERT_DONE, written));
     }
 }

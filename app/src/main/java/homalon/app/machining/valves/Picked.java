@@ -1,6 +1,7 @@
 package homalon.app.machining.valves;
 
 import homalon.core.part.Valve;
+import homalon.core.visit.ValveFile;
 import java.util.List;
 import java.util.function.Function;
 

@@ -1,16 +1,11 @@
 package homalon.app.machining.valves;
 
-import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.PartPage;
 import homalon.app.casting.part.PartShells;
-import homalon.app.casting.part.Parts;
-import homalon.app.casting.sheets.Sheet;
-import homalon.app.casting.sheets.SheetFile;
 import homalon.app.casting.sheets.Sheets;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
-import homalon.app.foundation.security.Signed;
 import homalon.app.foundation.web.OneRead;
-import homalon.app.foundation.web.Shell;
 import homalon.core.input.BadInputException;
 import homalon.core.part.ChamberShape;
 import homalon.core.part.PartKind;
@@ -24,19 +19,20 @@ import homalon.core.valves.BookItem;
 import homalon.core.valves.Look;
 import homalon.core.valves.Measure;
 import homalon.core.valves.ValveBook;
-import jakarta.servlet.http.HttpServletResponse;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.Sheet;
+import homalon.core.visit.SheetFile;
+import homalon.core.visit.ValveFile;
+import homalon.core.visit.ValveSetup;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
 import lombok.RequiredArgsConstructor;
 import org.springframework.http.ResponseEntity;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -47,7 +43,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequiredArgsConstructor
 class ValveController {
-    private final Parts parts;
     private final PartShells shells;
     private final ValveFiles files;
     private final ValveKeys keys;
@@ -62,26 +57,26 @@ class ValveController {
     record Field(String name, String value, String usual, String label) {}
 
     @GetMapping("/parts/{tag}/valves")
-    String page(@PathVariable String tag, @RequestParam(defaultValue = "") String of, Shell shell, Model model) {
+    String page(PartPage page, @RequestParam(defaultValue = "") String of) {
         return reading.of(() -> {
-            PartFile part = parts.byTag(tag);
+            PartFile part = page.part();
             Optional<ValveFile> file = files.of(part);
-            show(part, file, walk(of, file), shell, model);
-            form(file.map(f -> f.sheet().setup()).orElseGet(() -> proposed(part)), shell.writer(), model);
+            show(page, file, walk(of, file));
+            form(file.map(f -> f.sheet().setup()).orElseGet(() -> proposed(part)), page);
             return "valves/valves";
         });
     }
 
-    private void show(PartFile part, Optional<ValveFile> file, Measure.Walk walk, Shell shell, Model model) {
-        model.addAttribute("begun", file.isPresent());
-        model.addAttribute("walk", walk);
-        file.ifPresent(f -> model.addAttribute("view", views.of(f, walk, shell.writer())));
-        model.addAttribute(
+    private void show(PartPage page, Optional<ValveFile> file, Measure.Walk walk) {
+        page.show("begun", file.isPresent());
+        page.show("walk", walk);
+        file.ifPresent(f -> page.show("view", views.of(f, walk, page.writer())));
+        page.show(
                 "toSign",
                 file.map(f -> f.valves().stream().filter(f::mayBeSigned).count())
                         .orElse(0L));
-        model.addAttribute("looks", Look.values());
-        model.addAttribute("head", shells.head(part, StepKind.VALVES, shell.writer()));
+        page.show("looks", Look.values());
+        page.show("head", shells.head(page.part(), StepKind.VALVES, page.writer()));
     }
 
     /** The walk asked for; else the first that has something to key. */
@@ -113,7 +108,8 @@ class ValveController {
         return start;
     }
 
-    private static void form(Map<String, String> kept, LengthWriter writer, Model model) {
+    private static void form(Map<String, String> kept, PartPage page) {
+        LengthWriter writer = page.writer();
         Map<String, String> values = ValveSetup.shown(kept, writer);
         Map<ValveKind, ValveBook> books = new EnumMap<>(ValveKind.class);
         for (ValveKind kind : ValveKind.values()) {
@@ -133,55 +129,42 @@ class ValveController {
             }
             rows.add(new BookRow(item.name(), item.words(), fields));
         }
-        model.addAttribute("book", rows);
-        model.addAttribute("values", values);
-        model.addAttribute("rows", ValvePattern.Rows.values());
-        model.addAttribute("sources", List.of(Source.MAKER, Source.SHOP));
+        page.show("book", rows);
+        page.show("values", values);
+        page.show("rows", ValvePattern.Rows.values());
+        page.show("sources", List.of(Source.MAKER, Source.SHOP));
     }
 
     @ToMachinists
     @PostMapping("/parts/{tag}/valves/set-up")
-    String setUp(
-            @PathVariable String tag,
-            @RequestParam UUID id,
-            @RequestParam Map<String, String> form,
-            @AuthenticationPrincipal Signed me,
-            Shell shell) {
-        PartFile part = parts.byTag(tag);
-        sheets.setUp(part, id, Sheet.VALVES, ValveSetup.typed(form, shell.unit()), me.id());
+    String setUp(PartPage page, @RequestParam Map<String, String> form) {
+        PartFile part = page.part();
+        sheets.setUp(part, page.lineId(), Sheet.VALVES, ValveSetup.typed(form, page.unit()), page.me());
         return "redirect:/parts/" + part.tag() + "/valves";
     }
 
     @ToMachinists
     @PostMapping("/parts/{tag}/valves/readings")
     String key(
-            PartFile part,
-            @RequestParam UUID id,
+            PartPage page,
             @RequestParam String place,
             @RequestParam String typed,
             @RequestParam BenchUnit unit,
             @RequestParam(defaultValue = "0") long seen,
-            @RequestParam(defaultValue = "false") boolean sure,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
-        ValveFile file = files.require(part);
+            @RequestParam(defaultValue = "false") boolean sure) {
+        ValveFile file = files.require(page.part());
         ValveViews.Place at = at(file, place);
-        keys.key(file, at.valve(), at.measure(), new ValveKeys.Keyed(id, typed, unit, seen, sure, me.id()));
-        return live(part, at.measure().walk(), shell, model);
+        keys.key(
+                file, at.valve(), at.measure(), new ValveKeys.Keyed(page.lineId(), typed, unit, seen, sure, page.me()));
+        return live(page, at.measure().walk());
     }
 
     /** A machinist answers for every guide that was felt and found good. */
     @ToMachinists
     @PostMapping("/parts/{tag}/valves/felt/{of}")
-    String felt(
-            @PathVariable String tag,
-            @PathVariable Measure.Walk of,
-            @RequestParam UUID id,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
-        return live(work.signFelt(tag, id, shell.unit(), me.id()), of, shell, model);
+    String felt(PartPage page, @PathVariable Measure.Walk of) {
+        work.signFelt(page.part(), page.lineId(), page.unit(), page.me());
+        return live(page, of);
     }
 
     private static ValveViews.Place at(ValveFile file, String place) {
@@ -197,38 +180,27 @@ class ValveController {
 
     @ToMachinists
     @PostMapping("/parts/{tag}/valves/undo/{of}")
-    String undo(
-            PartFile part,
-            @PathVariable Measure.Walk of,
-            @RequestParam UUID id,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model,
-            HttpServletResponse response) {
+    String undo(PartPage page, @PathVariable Measure.Walk of) {
+        PartFile part = page.part();
         List<String> places = ValveViews.places(files.require(part), of).stream()
                 .map(ValveViews.Place::key)
                 .toList();
-        String place = sheets.undo(part, Sheet.VALVES, id, me.id(), places::contains)
+        String place = sheets.undo(part, Sheet.VALVES, page.lineId(), page.me(), places::contains)
                 .orElseThrow(
                         () -> new BadInputException("undo", "Nothing of yours is left to take back in this walk."));
-        response.setHeader("X-Place", place);
-        return live(part, of, shell, model);
+        page.standAt(place);
+        return live(page, of);
     }
 
     @GetMapping("/parts/{tag}/valves/live/{of}")
-    Object look(
-            PartFile part,
-            @PathVariable Measure.Walk of,
-            @RequestParam(defaultValue = "-1") long seen,
-            Shell shell,
-            Model model) {
-        SheetFile sheet = sheets.of(part, Sheet.VALVES).requireSetUp();
-        return sheet.revision() == seen ? ResponseEntity.noContent().build() : live(part, of, shell, model);
+    Object look(PartPage page, @PathVariable Measure.Walk of, @RequestParam(defaultValue = "-1") long seen) {
+        SheetFile sheet = sheets.of(page.part(), Sheet.VALVES).requireSetUp();
+        return sheet.revision() == seen ? ResponseEntity.noContent().build() : live(page, of);
     }
 
-    private String live(PartFile part, Measure.Walk walk, Shell shell, Model model) {
+    private String live(PartPage page, Measure.Walk walk) {
         return reading.of(() -> {
-            show(part, files.of(part), walk, shell, model);
+            show(page, files.of(page.part()), walk);
             return "valves/valves :: live";
         });
     }

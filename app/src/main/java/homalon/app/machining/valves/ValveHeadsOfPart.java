@@ -1,63 +1,19 @@
 package homalon.app.machining.valves;
 
-import homalon.app.casting.part.PartFile;
-import homalon.app.casting.sheets.Figure;
 import homalon.app.machining.cut.CutToCome;
-import homalon.core.part.Valve;
-import homalon.core.quantity.Length;
-import homalon.core.seats.ValveHeads;
-import homalon.core.valves.BookItem;
-import homalon.core.valves.Measure;
-import java.time.Instant;
-import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.List;
-import java.util.Map;
-import java.util.Optional;
+import homalon.core.visit.HeadsInChambers;
+import homalon.core.visit.PartFile;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
-/** What valves do to the chambers that they lie in: how large their heads are, how far seat work will set them deeper. */
+/** The heads of a casting's valves as its chambers know them. */
 @Component
 @RequiredArgsConstructor
 public class ValveHeadsOfPart {
     private final ValveFiles files;
     private final CutToCome toCome;
 
-    /**
-     * @param byCylinder of cylinders whose valve heads are all known
-     * @param shallowest the valve that lies least deep below the face, as it was read
-     */
-    public record Heads(Map<Integer, ValveHeads> byCylinder, Optional<Shallowest> shallowest) {}
-
-    public record Shallowest(double recession, Instant at) {}
-
-    /** Empty maps before it was said how the valves lie. */
-    public Heads of(PartFile part) {
-        return files.of(part).map(f -> heads(f, toCome.of(part))).orElse(new Heads(Map.of(), Optional.empty()));
-    }
-
-    private static Heads heads(ValveFile file, Length toCut) {
-        SeatPlans plans = new SeatPlans(file, toCut);
-        Map<Integer, List<ValveHeads.Head>> heads = new HashMap<>();
-        Shallowest shallowest = null;
-        for (Valve v : file.valves()) {
-            double diameter = file.book(v).value(BookItem.HEAD_DIAMETER);
-            heads.computeIfAbsent(v.cylinder(), c -> new ArrayList<>())
-                    .add(new ValveHeads.Head(diameter, plans.sink(v)));
-            Optional<Figure> read = file.figure(v, Measure.RECESSION);
-            double recession = file.readings(v).get(Measure.RECESSION);
-            if (read.isPresent() && !Double.isNaN(recession)) {
-                boolean less = shallowest == null || recession < shallowest.recession();
-                shallowest = less ? new Shallowest(recession, read.get().at()) : shallowest;
-            }
-        }
-        Map<Integer, ValveHeads> known = new HashMap<>();
-        heads.forEach((c, list) -> {
-            if (list.stream().noneMatch(h -> Double.isNaN(h.diameter()))) {
-                known.put(c, new ValveHeads(list));
-            }
-        });
-        return new Heads(known, Optional.ofNullable(shallowest));
+    public HeadsInChambers of(PartFile part) {
+        return files.of(part).map(f -> HeadsInChambers.of(f, toCome.of(part))).orElse(HeadsInChambers.UNKNOWN);
     }
 }

@@ -1,6 +1,5 @@
 package homalon.app.machining.valves;
 
-import homalon.app.casting.sheets.Sheet;
 import homalon.app.casting.sheets.Sheets;
 import homalon.app.foundation.web.AskAgainException;
 import homalon.core.input.BadInputException;
@@ -12,6 +11,10 @@ import homalon.core.valves.Look;
 import homalon.core.valves.Measure;
 import homalon.core.valves.ValveJudge;
 import homalon.core.valves.ValveReadings;
+import homalon.core.visit.Said;
+import homalon.core.visit.Sheet;
+import homalon.core.visit.ValveFile;
+import homalon.core.visit.ValveSetup;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;

@@ -1,6 +1,5 @@
 package homalon.app.machining.valves;
 
-import homalon.app.casting.part.PartFile;
 import homalon.app.machining.cut.CutToCome;
 import homalon.app.shop.stock.Catalogue;
 import homalon.app.shop.stock.Need;
@@ -11,6 +10,10 @@ import homalon.core.part.Valve;
 import homalon.core.quantity.Length;
 import homalon.core.route.Operation;
 import homalon.core.valves.ValveJudge;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.Said;
+import homalon.core.visit.SeatPlans;
+import homalon.core.visit.ValveFile;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -1,6 +1,5 @@
 package homalon.app.machining.valves;
 
-import homalon.app.casting.part.PartFile;
 import homalon.core.part.Valve;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.valves.Aspect;
@@ -9,6 +8,9 @@ import homalon.core.valves.Measure;
 import homalon.core.valves.ValveBook;
 import homalon.core.valves.ValveFinding;
 import homalon.core.verdict.Verdict;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.Said;
+import homalon.core.visit.ValveFile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,6 +1,7 @@
 package homalon.app.machining.valves;
 
 import homalon.app.foundation.web.Workings;
+import homalon.core.visit.Said;
 import java.util.List;
 
 /**

@@ -1,7 +1,6 @@
 package homalon.app.machining.valves;
 
 import homalon.app.casting.part.Faces;
-import homalon.app.casting.sheets.Figure;
 import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.drawing.Markup;
 import homalon.app.foundation.drawing.ValveSign;
@@ -18,6 +17,8 @@ import homalon.core.valves.Measure;
 import homalon.core.valves.ValveFinding;
 import homalon.core.verdict.Verdict;
 import homalon.core.verdict.Working;
+import homalon.core.visit.Figure;
+import homalon.core.visit.ValveFile;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

@@ -1,13 +1,16 @@
 package homalon.app.machining.valves;
 
-import homalon.app.casting.part.PartFile;
 import homalon.app.casting.part.Parts;
-import homalon.app.casting.sheets.Sheet;
 import homalon.app.casting.sheets.Sheets;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Valve;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.valves.Measure;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.Said;
+import homalon.core.visit.Sheet;
+import homalon.core.visit.ValveFile;
+import homalon.core.visit.ValveSetup;
 import java.nio.charset.StandardCharsets;
 import java.util.EnumMap;
 import java.util.List;
@@ -51,7 +54,7 @@ public class WorkOnValves {
     /** Without any check beyond that of each place by itself. */
     @Transactional
     public void keep(String tag, UUID id, String valve, Map<Said, String> said, BenchUnit unit, UUID by) {
-        keep(tag, id, valve, said, unit, by, (f, v) -> {});
+        keep(parts.byTag(tag), id, valve, said, unit, by, (f, v) -> {});
     }
 
     /** Refuses what cannot stand beside the rest, once the form's figures are in place; nothing is kept then. */
@@ -64,8 +67,7 @@ public class WorkOnValves {
      * @param said what was typed, by place; a blank takes back what stands
      */
     @Transactional
-    PartFile keep(String tag, UUID id, String valve, Map<Said, String> said, BenchUnit unit, UUID by, Check check) {
-        PartFile part = parts.byTag(tag);
+    void keep(PartFile part, UUID id, String valve, Map<Said, String> said, BenchUnit unit, UUID by, Check check) {
         ValveFile file = files.require(part);
         Valve of = file.valve(valve);
         // In one order, whoever asks: a record reads the same each time.
@@ -76,7 +78,6 @@ public class WorkOnValves {
             }
         });
         check.on(files.require(part), of);
-        return part;
     }
 
     /** Says which valves of a casting a form is for. */
@@ -92,9 +93,9 @@ public class WorkOnValves {
      * @throws BadInputException naming the valve that it does not fit, or that there is none left to take it
      */
     @Transactional
-    PartFile keepForAll(
-            String tag, UUID id, String from, List<Said> what, Which which, BenchUnit unit, UUID by, Check check) {
-        ValveFile file = files.require(parts.byTag(tag));
+    void keepForAll(
+            PartFile part, UUID id, String from, List<Said> what, Which which, BenchUnit unit, UUID by, Check check) {
+        ValveFile file = files.require(part);
         Valve model = file.valve(from);
         Map<Said, String> said = new EnumMap<>(Said.class);
         what.forEach(s -> {
@@ -111,16 +112,14 @@ public class WorkOnValves {
         if (takers.isEmpty()) {
             throw new BadInputException("all", "No other " + model.kind().words() + " is left to take it.");
         }
-        PartFile part = file.part();
         for (Valve v : takers) {
             UUID own = UUID.nameUUIDFromBytes((id + v.key()).getBytes(StandardCharsets.UTF_8));
             try {
-                part = keep(tag, own, v.key(), said, unit, by, check);
+                keep(part, own, v.key(), said, unit, by, check);
             } catch (BadInputException e) {
                 throw new BadInputException("all", v.name() + ": " + e.getMessage() + " Nothing was kept.");
             }
         }
-        return part;
     }
 
     /**
@@ -129,17 +128,16 @@ public class WorkOnValves {
      * @throws BadInputException when there is none
      */
     @Transactional
-    PartFile signFelt(String tag, UUID id, BenchUnit unit, UUID by) {
-        ValveFile file = files.require(parts.byTag(tag));
+    void signFelt(PartFile part, UUID id, BenchUnit unit, UUID by) {
+        ValveFile file = files.require(part);
         List<Valve> felt = file.valves().stream().filter(file::mayBeSigned).toList();
         if (felt.isEmpty()) {
             throw new BadInputException("felt", "No guide that was felt and found good waits for a name.");
         }
         for (Valve v : felt) {
             UUID own = UUID.nameUUIDFromBytes((id + v.key()).getBytes(StandardCharsets.UTF_8));
-            keep(tag, own, v.key(), Map.of(Said.FELT, "signed"), unit, by);
+            keep(part, own, v.key(), Map.of(Said.FELT, "signed"), unit, by, (f, w) -> {});
         }
-        return file.part();
     }
 
     private static UUID own(UUID id, Said what) {

@@ -1,10 +1,12 @@
 package homalon.app.machining.valves;
 
 import homalon.app.casting.part.StepPages;
+import homalon.core.input.InPath;
 import homalon.core.route.StepKind;
+import homalon.core.visit.Said;
 
 /** A page on which one kind of work is chosen and written down, valve by valve. */
-enum WorkPage {
+enum WorkPage implements InPath {
     GUIDES(StepKind.GUIDES, Said.GUIDE_DONE),
     INSERTS(StepKind.INSERTS, Said.INSERT_DONE),
     SEATS(StepKind.SEATS, Said.SEAT_DONE);
@@ -26,7 +28,8 @@ enum WorkPage {
         return done;
     }
 
-    String path() {
+    @Override
+    public String path() {
         return StepPages.path(step);
     }
 

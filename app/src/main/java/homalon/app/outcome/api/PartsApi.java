@@ -1,11 +1,8 @@
 package homalon.app.outcome.api;
 
-import homalon.app.casting.ledger.LedgerFile;
 import homalon.app.casting.ledger.Ledgers;
-import homalon.app.casting.part.PartFile;
 import homalon.app.casting.part.PartShells;
 import homalon.app.casting.part.Parts;
-import homalon.app.check.face.SurveyFile;
 import homalon.app.check.face.Surveys;
 import homalon.app.foundation.opened.ToPrograms;
 import homalon.core.input.BadInputException;
@@ -13,6 +10,9 @@ import homalon.core.input.Problems;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Route;
+import homalon.core.visit.LedgerFile;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.SurveyFile;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;

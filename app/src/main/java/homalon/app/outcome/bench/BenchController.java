@@ -2,24 +2,20 @@ package homalon.app.outcome.bench;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import homalon.app.casting.ledger.LedgerFile;
 import homalon.app.casting.ledger.Ledgers;
 import homalon.app.casting.part.Faces;
 import homalon.app.casting.part.InTheShop;
-import homalon.app.casting.part.PartFile;
 import homalon.app.casting.part.PartHead;
 import homalon.app.casting.part.StepPages;
 import homalon.app.casting.part.StepSource;
-import homalon.app.casting.part.StuckOn;
 import homalon.app.check.face.Findings;
-import homalon.app.check.face.SurveyFile;
-import homalon.app.check.face.SurveyKind;
 import homalon.app.check.face.Surveys;
 import homalon.app.foundation.drawing.Bands;
 import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.web.NotHereException;
 import homalon.app.foundation.web.OneRead;
+import homalon.app.foundation.web.Page;
 import homalon.app.foundation.web.Shell;
 import homalon.core.input.BadInputException;
 import homalon.core.part.LayoutNumbers;
@@ -27,6 +23,11 @@ import homalon.core.quantity.BenchUnit;
 import homalon.core.route.Step;
 import homalon.core.route.VisitSteps;
 import homalon.core.rulebook.FlatnessLimit;
+import homalon.core.visit.LedgerFile;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.StuckOn;
+import homalon.core.visit.SurveyFile;
+import homalon.core.visit.SurveyKind;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -44,7 +45,6 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestHeader;
@@ -69,10 +69,10 @@ class BenchController {
 
     private final InTheShop shop;
     private final StepSource steps;
-    private final Surveys surveys;
     private final Findings findings;
     private final Ledgers ledgers;
     private final Faces faces;
+    private final Surveys surveys;
     private final OneRead reading;
     private final Clock clock;
     private final Backups backups;
@@ -121,22 +121,21 @@ class BenchController {
     /** @param after the visit after which the list goes on, as the page asks for when its end is in sight */
     @GetMapping("/")
     String page(
+            Page page,
             @RequestParam Optional<UUID> after,
-            @RequestHeader(name = "HX-Request", required = false) String swap,
-            Shell shell,
-            Model model) {
+            @RequestHeader(name = "HX-Request", required = false) String swap) {
         return reading.of(() -> {
             LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
             if (after.isPresent() && swap != null) {
                 List<PartFile> free = shop.after(after.get(), AT_ONCE + 1);
-                rows(free, books(free), false, shell, today, model);
+                rows(page, free, books(free), false, today);
                 return "bench/bench :: rows";
             }
             InTheShop.Bench bench = shop.bench(today, after, AT_ONCE + 1, STUCK_AT_ONCE, GONE);
             Map<UUID, LedgerFile> books = books(
                     Stream.concat(bench.free().stream(), bench.gone().stream()).toList());
-            rows(bench.free(), books, after.isEmpty(), shell, today, model);
-            return show(bench, books, shell, today, model);
+            rows(page, bench.free(), books, after.isEmpty(), today);
+            return show(page, bench, books, today);
         });
     }
 
@@ -144,25 +143,18 @@ class BenchController {
         return ledgers.ofParts(of.stream().map(PartFile::id).toList());
     }
 
-    private void rows(
-            List<PartFile> free,
-            Map<UUID, LedgerFile> books,
-            boolean first,
-            Shell shell,
-            LocalDate today,
-            Model model) {
+    private void rows(Page page, List<PartFile> free, Map<UUID, LedgerFile> books, boolean first, LocalDate today) {
         List<PartFile> shown = free.subList(0, Math.min(AT_ONCE, free.size()));
-        model.addAttribute("next", next(shown, books, first, shell, today));
-        model.addAttribute(
-                "after", free.size() > AT_ONCE ? free.get(AT_ONCE - 1).visit().id() : null);
+        page.show("next", next(shown, books, first, page.shell(), today));
+        page.show("after", free.size() > AT_ONCE ? free.get(AT_ONCE - 1).visit().id() : null);
     }
 
-    private String show(InTheShop.Bench bench, Map<UUID, LedgerFile> books, Shell shell, LocalDate today, Model model) {
+    private String show(Page page, InTheShop.Bench bench, Map<UUID, LedgerFile> books, LocalDate today) {
         InTheShop.Count count = bench.count();
-        model.addAttribute("held", held(bench, today));
-        model.addAttribute("gone", gone(bench.gone(), books, shell));
-        model.addAttribute("backup", shell.owner() ? backups.warning().orElse(null) : null);
-        model.addAttribute(
+        page.show("held", held(bench, today));
+        page.show("gone", gone(bench.gone(), books, page.shell()));
+        page.show("backup", page.shell().owner() ? backups.warning().orElse(null) : null);
+        page.show(
                 "summary",
                 TODAY.format(today) + " · " + count.free() + " to do, " + count.waiting() + " stuck, "
                         + (count.late() == 0 ? "none late" : count.late() + " late"));
@@ -172,25 +164,25 @@ class BenchController {
     /** All that waits for the same, page by page. */
     @GetMapping("/stuck/{on}")
     String stuck(
+            Page page,
             @PathVariable String on,
-            @RequestParam(defaultValue = "0") int page,
-            @RequestHeader(name = "HX-Request", required = false) String swap,
-            Model model) {
+            @RequestParam(name = "page", defaultValue = "0") int lot,
+            @RequestHeader(name = "HX-Request", required = false) String swap) {
         StuckOn whom = Arrays.stream(StuckOn.values())
                 .filter(s -> s.name().equalsIgnoreCase(on))
                 .findFirst()
                 .orElseThrow(() -> new NotHereException("Nothing waits for that: go back to the bench."));
-        if (page < 0 || page > MOST_PAGES) {
+        if (lot < 0 || lot > MOST_PAGES) {
             throw new BadInputException("page", "Page: 0 to " + MOST_PAGES + ".");
         }
         return reading.of(() -> {
             LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
-            List<Held> those = held(shop.stuck(whom, page * STUCK_ON_A_PAGE, STUCK_ON_A_PAGE + 1), today);
+            List<Held> those = held(shop.stuck(whom, lot * STUCK_ON_A_PAGE, STUCK_ON_A_PAGE + 1), today);
             boolean more = those.size() > STUCK_ON_A_PAGE;
-            model.addAttribute("words", whom.words());
-            model.addAttribute("path", path(whom));
-            model.addAttribute("those", more ? those.subList(0, STUCK_ON_A_PAGE) : those);
-            model.addAttribute("more", more ? page + 1 : null);
+            page.show("words", whom.words());
+            page.show("path", path(whom));
+            page.show("those", more ? those.subList(0, STUCK_ON_A_PAGE) : those);
+            page.show("more", more ? lot + 1 : null);
             return swap == null ? "bench/stuck" : "bench/stuck :: rows";
         });
     }

@@ -1,14 +1,10 @@
 package homalon.app.outcome.report;
 
 import homalon.app.foundation.opened.ToOwners;
-import homalon.app.foundation.security.Signed;
+import homalon.app.foundation.web.Page;
 import homalon.core.input.BadInputException;
-import jakarta.servlet.http.HttpServletResponse;
 import lombok.RequiredArgsConstructor;
-import org.springframework.http.HttpStatus;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -23,31 +19,27 @@ class CustomerController {
     private final Customers customers;
 
     @GetMapping
-    String page(Model model) {
-        return page(model, null, "");
+    String page(Page page) {
+        return page(page, null, "");
     }
 
-    private static String page(Model model, String said, String typed) {
-        model.addAttribute("said", said);
-        model.addAttribute("typed", typed);
+    private static String page(Page page, String said, String typed) {
+        page.show("said", said);
+        page.show("typed", typed);
         return "report/customers";
     }
 
     @PostMapping
-    String erase(
-            @RequestParam(defaultValue = "") String customer,
-            @AuthenticationPrincipal Signed me,
-            Model model,
-            HttpServletResponse response) {
+    String erase(Page page, @RequestParam(defaultValue = "") String customer) {
         try {
-            int castings = customers.erase(customer, me.id());
+            int castings = customers.erase(customer, page.me());
             return page(
-                    model,
+                    page,
                     (castings == 1 ? "1 casting stands" : castings + " castings stand") + " without a name now.",
                     "");
         } catch (BadInputException e) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return page(model, e.getMessage(), customer);
+            page.unprocessable();
+            return page(page, e.getMessage(), customer);
         }
     }
 }

@@ -1,15 +1,15 @@
 package homalon.app.outcome.report;
 
-import homalon.app.casting.ledger.LedgerFile;
 import homalon.app.casting.ledger.Ledgers;
-import homalon.app.casting.part.PartFile;
 import homalon.app.casting.part.Parts;
-import homalon.app.check.face.SurveyFile;
 import homalon.app.check.face.Surveys;
 import homalon.app.foundation.people.People;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.visit.LedgerFile;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.SurveyFile;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;

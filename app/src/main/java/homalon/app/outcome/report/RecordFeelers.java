@@ -1,9 +1,9 @@
 package homalon.app.outcome.report;
 
-import homalon.app.check.feelers.FeelerFile;
 import homalon.core.face.FeelerResult;
 import homalon.core.geometry.Range;
 import homalon.core.quantity.Length;
+import homalon.core.visit.FeelerFile;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;

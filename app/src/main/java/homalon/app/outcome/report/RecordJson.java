@@ -1,22 +1,16 @@
 package homalon.app.outcome.report;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
-import homalon.app.casting.ledger.LedgerFile;
 import homalon.app.casting.ledger.Ledgers;
-import homalon.app.casting.part.CameWith;
 import homalon.app.casting.part.Changes;
-import homalon.app.casting.part.PartFile;
 import homalon.app.casting.part.Parts;
 import homalon.app.check.face.Findings;
-import homalon.app.check.face.SurveyFile;
 import homalon.app.check.face.Surveys;
-import homalon.app.check.feelers.FeelerFile;
 import homalon.app.check.feelers.FeelerFindings;
 import homalon.app.check.feelers.FeelerSurveys;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.web.Shop;
 import homalon.app.machining.cut.Paintings;
-import homalon.app.machining.cut.PlanFile;
 import homalon.app.machining.cut.Plans;
 import homalon.core.face.BowAndTwist;
 import homalon.core.face.FlatnessResult;
@@ -24,6 +18,13 @@ import homalon.core.ledger.Ledger;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.Soak;
+import homalon.core.visit.CameWith;
+import homalon.core.visit.FaceFinding;
+import homalon.core.visit.FeelerFile;
+import homalon.core.visit.LedgerFile;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.PlanFile;
+import homalon.core.visit.SurveyFile;
 import java.math.BigDecimal;
 import java.time.Clock;
 import java.util.List;
@@ -363,7 +364,7 @@ class RecordJson {
                 dropped);
     }
 
-    private static Result result(Findings.Finding finding) {
+    private static Result result(FaceFinding finding) {
         FlatnessResult flat = finding.judgement().flatness();
         BowAndTwist bend = flat.bend();
         return new Result(

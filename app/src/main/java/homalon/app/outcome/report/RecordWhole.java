@@ -1,15 +1,15 @@
 package homalon.app.outcome.report;
 
-import homalon.app.casting.part.PartFile;
-import homalon.app.casting.sheets.SheetFile;
 import homalon.app.casting.sheets.Sheets;
 import homalon.app.casting.work.WorkLog;
-import homalon.app.check.integrity.CrackFile;
 import homalon.app.check.integrity.Cracks;
 import homalon.app.check.integrity.PressureTests;
-import homalon.app.check.integrity.TestFile;
 import homalon.app.shop.stock.Orders;
 import homalon.core.quantity.Length;
+import homalon.core.visit.CrackFile;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.SheetFile;
+import homalon.core.visit.TestFile;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.List;

@@ -1,10 +1,10 @@
 package homalon.app.outcome.report;
 
-import homalon.app.casting.part.PartFile;
 import homalon.app.casting.part.Parts;
 import homalon.app.foundation.people.People;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.visit.PartFile;
 import java.nio.charset.StandardCharsets;
 import java.security.SecureRandom;
 import java.time.Clock;

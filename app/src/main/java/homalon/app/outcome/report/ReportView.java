@@ -1,11 +1,11 @@
 package homalon.app.outcome.report;
 
-import homalon.app.casting.part.PartFile;
 import homalon.app.check.face.FaceView;
 import homalon.app.check.feelers.FeelerView;
 import homalon.app.machining.chambers.ChamberReport;
 import homalon.app.machining.cut.CutView;
 import homalon.app.machining.valves.ValveReport;
+import homalon.core.visit.PartFile;
 import java.util.List;
 import java.util.Optional;
 

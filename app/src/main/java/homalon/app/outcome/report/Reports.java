@@ -1,16 +1,10 @@
 package homalon.app.outcome.report;
 
-import homalon.app.casting.ledger.LedgerFile;
 import homalon.app.casting.ledger.Ledgers;
-import homalon.app.casting.part.PartFile;
 import homalon.app.check.face.FaceViews;
 import homalon.app.check.face.Findings;
-import homalon.app.check.face.SurveyFile;
-import homalon.app.check.face.SurveyKind;
 import homalon.app.check.face.Surveys;
 import homalon.app.check.face.ThicknessViews;
-import homalon.app.check.feelers.FeelerFile;
-import homalon.app.check.feelers.FeelerKind;
 import homalon.app.check.feelers.FeelerSurveys;
 import homalon.app.check.feelers.FeelerView;
 import homalon.app.check.feelers.FeelerViews;
@@ -19,7 +13,6 @@ import homalon.app.foundation.web.Shop;
 import homalon.app.machining.chambers.ChamberReport;
 import homalon.app.machining.cut.CutViews;
 import homalon.app.machining.cut.Paintings;
-import homalon.app.machining.cut.PlanFile;
 import homalon.app.machining.cut.PlanViews;
 import homalon.app.machining.cut.Planner;
 import homalon.app.machining.cut.Plans;
@@ -31,6 +24,14 @@ import homalon.core.quantity.LengthWriter;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.GasketKind;
 import homalon.core.verdict.Verdict;
+import homalon.core.visit.FaceFinding;
+import homalon.core.visit.FeelerFile;
+import homalon.core.visit.FeelerKind;
+import homalon.core.visit.LedgerFile;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.PlanFile;
+import homalon.core.visit.SurveyFile;
+import homalon.core.visit.SurveyKind;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneId;
@@ -187,7 +188,7 @@ class Reports {
             List<ReportView.Felt> felt,
             LengthWriter writer) {
         List<String> said = new ArrayList<>();
-        Optional<Findings.Finding> before = face.flatMap(s -> findings.of(part, s));
+        Optional<FaceFinding> before = face.flatMap(s -> findings.of(part, s));
         said.add(before.map(f -> "As it came, the face read " + verdict(f, writer) + " " + f.shape())
                 .orElse(
                         felt.isEmpty()
@@ -231,7 +232,7 @@ class Reports {
     }
 
     /** {@code 0.062 flat, out of the limit of 0.050 (maker's book).} Each figure stands beside the limit that it was held against. */
-    private static String verdict(Findings.Finding finding, LengthWriter writer) {
+    private static String verdict(FaceFinding finding, LengthWriter writer) {
         LimitVerdict worst = finding.judgement().limits().stream()
                 .filter(l -> l.verdict() == finding.judgement().worst())
                 .findFirst()

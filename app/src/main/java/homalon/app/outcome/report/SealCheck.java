@@ -1,6 +1,6 @@
 package homalon.app.outcome.report;
 
-import homalon.app.casting.part.PartFile;
+import homalon.core.visit.PartFile;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;

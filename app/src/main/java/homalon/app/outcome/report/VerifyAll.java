@@ -1,7 +1,7 @@
 package homalon.app.outcome.report;
 
-import homalon.app.casting.part.PartFile;
 import homalon.app.casting.part.Parts;
+import homalon.core.visit.PartFile;
 import java.util.Optional;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;

@@ -1,12 +1,9 @@
 package homalon.app.outcome.report;
 
-import homalon.app.casting.part.PartFile;
 import homalon.app.casting.work.WorkEntry;
 import homalon.app.casting.work.WorkLog;
-import homalon.app.check.integrity.CrackFile;
 import homalon.app.check.integrity.Cracks;
 import homalon.app.check.integrity.PressureTests;
-import homalon.app.check.integrity.TestFile;
 import homalon.app.check.lines.SheetWords;
 import homalon.app.foundation.people.People;
 import homalon.core.integrity.Reach;
@@ -16,6 +13,9 @@ import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Finding;
 import homalon.core.route.Operation;
+import homalon.core.visit.CrackFile;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.TestFile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

@@ -1,40 +1,27 @@
 package homalon.app.outcome.route;
 
-import homalon.app.casting.part.CameWith;
-import homalon.app.casting.part.PartFile;
-import homalon.app.casting.sheets.Sheet;
-import homalon.app.casting.sheets.SheetFile;
 import homalon.app.casting.work.WorkEntry;
 import homalon.app.check.face.Findings;
-import homalon.app.check.face.SurveyFile;
-import homalon.app.check.face.SurveyKind;
-import homalon.app.check.feelers.FeelerFile;
 import homalon.app.check.feelers.FeelerFindings;
-import homalon.app.check.feelers.FeelerKind;
-import homalon.app.check.integrity.CrackFile;
-import homalon.app.check.integrity.TestFile;
-import homalon.app.check.lines.LineFinding;
 import homalon.app.check.lines.SheetFindings;
 import homalon.app.machining.chambers.ChamberFindings;
 import homalon.app.machining.valves.ValveFindings;
-import homalon.core.face.Causes;
-import homalon.core.face.LimitVerdict;
 import homalon.core.integrity.CleaningMethod;
 import homalon.core.integrity.SmallCheck;
 import homalon.core.lines.DeckIndex;
-import homalon.core.lines.ShaftLine.Turns;
-import homalon.core.quantity.Length;
 import homalon.core.route.Finding;
 import homalon.core.route.Operation;
 import homalon.core.route.VisitFacts;
-import homalon.core.route.VisitFacts.Told;
 import homalon.core.rulebook.RuleBook;
-import homalon.core.valves.Wished;
-import homalon.core.verdict.Verdict;
-import java.time.Instant;
-import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.EnumSet;
+import homalon.core.visit.CameWith;
+import homalon.core.visit.FeelerKind;
+import homalon.core.visit.LineFinding;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.RouteFacts;
+import homalon.core.visit.Sheet;
+import homalon.core.visit.SheetFile;
+import homalon.core.visit.SurveyFile;
+import homalon.core.visit.SurveyKind;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -66,7 +53,7 @@ class FactsOfVisits {
                 part.visit().no(),
                 part.visit().openedAt(),
                 part.visit().releasedAt(),
-                told(part, read, shafts, onValves, inChambers),
+                RouteFacts.told(part, read, shafts, onValves, inChambers),
                 part.visit().came().map(CameWith::happened).orElse(Set.of()),
                 part.visit().came().filter(c -> !c.shafts().isEmpty()).isPresent(),
                 face(part, surveys, SurveyKind.FACE),
@@ -86,9 +73,9 @@ class FactsOfVisits {
                                                 depth, lines.ledger().reached(visit, depth))))),
                 lines.ledger().cut(visit),
                 lines.work().stream().flatMap(e -> entry(e, names)).toList(),
-                lines.cracks().stream().map(FactsOfVisits::crack).toList(),
-                lines.tests().stream().map(FactsOfVisits::test).toList(),
-                lines(part, shafts),
+                lines.cracks().stream().map(RouteFacts::crack).toList(),
+                lines.tests().stream().map(RouteFacts::test).toList(),
+                RouteFacts.lines(part, shafts),
                 sheets.liners(part, read.get(Sheet.LINERS))
                         .flatMap(l ->
                                 read.get(Sheet.LINERS).since().map(since -> new VisitFacts.Liners(since, l.verdict()))),
@@ -105,92 +92,18 @@ class FactsOfVisits {
                         .toList());
     }
 
-    private static Set<Told> told(
-            PartFile part,
-            Map<Sheet, SheetFile> read,
-            List<LineFinding.Shaft> shafts,
-            Optional<VisitFacts.Valves> onValves,
-            Optional<VisitFacts.Chambers> inChambers) {
-        String wishes = part.visit().wishes();
-        Set<Told> told = EnumSet.noneOf(Told.class);
-        if (part.visit().came().isEmpty() && Causes.mayBeBent(part.kind(), part.story())) {
-            told.add(Told.MAY_BE_BENT);
-        }
-        if (!shafts.isEmpty()) {
-            told.add(Told.LINES_ASKED);
-        }
-        if (read.containsKey(Sheet.LINERS)) {
-            told.add(Told.HAS_LINERS);
-        }
-        if (read.containsKey(Sheet.INDEX)) {
-            told.add(Told.DECK_ASKED);
-        }
-        if (onValves.isPresent() || Wished.valves(wishes)) {
-            told.add(Told.VALVES_ASKED);
-        }
-        if (inChambers.filter(VisitFacts.Chambers::begun).isPresent()
-                || homalon.core.chambers.Wished.chambers(wishes)) {
-            told.add(Told.CHAMBERS_ASKED);
-        }
-        return told;
-    }
-
-    /** Those that were set up, and those that intake names and nobody has set up yet. */
-    private static List<VisitFacts.Line> lines(PartFile part, List<LineFinding.Shaft> shafts) {
-        List<VisitFacts.Line> all = new ArrayList<>();
-        shafts.forEach(l -> all.add(new VisitFacts.Line(l.name(), l.oldest(), l.turns())));
-        part.visit().came().map(CameWith::shafts).orElse(List.of()).stream()
-                .filter(n -> shafts.stream().noneMatch(l -> l.name().equalsIgnoreCase(n)))
-                .forEach(n -> all.add(new VisitFacts.Line(n, Optional.empty(), Turns.NOT_PROVEN)));
-        return all;
-    }
-
     private Optional<VisitFacts.Face> face(PartFile part, List<SurveyFile> surveys, SurveyKind kind) {
-        return surveys.stream().filter(s -> s.kind() == kind).findFirst().map(s -> {
-            Instant oldest = s.places().stream()
-                    .flatMap(p -> p.reading().stream())
-                    .map(SurveyFile.ReadingFile::at)
-                    .min(Comparator.naturalOrder())
-                    .orElse(s.startedAt());
-            return new VisitFacts.Face(
-                    s.places().size(),
-                    s.handled(),
-                    oldest,
-                    findings.of(part, s).map(FactsOfVisits::found),
-                    s.revision());
-        });
-    }
-
-    private static VisitFacts.FaceFound found(Findings.Finding f) {
-        double over = f.judgement().limits().stream()
-                .filter(l -> l.verdict() == Verdict.OUT)
-                .map(LimitVerdict::over)
-                .mapToDouble(o -> o.orElse(0))
-                .max()
-                .orElse(0);
-        return new VisitFacts.FaceFound(
-                f.judgement().worst(),
-                over,
-                f.judgement().flatness().minimumZone().zone(),
-                f.shape(),
-                f.judgement().limits().stream()
-                        .filter(l -> l.verdict() == Verdict.NOT_PROVEN)
-                        .map(LimitVerdict::why)
-                        .findFirst()
-                        .orElse(""));
+        return surveys.stream()
+                .filter(s -> s.kind() == kind)
+                .findFirst()
+                .map(s -> RouteFacts.face(s, findings.of(part, s)));
     }
 
     private Optional<VisitFacts.Felt> felt(PartFile part, Written.Lines lines, FeelerKind kind) {
-        Length limit = RuleBook.overall(part.limits());
         return lines.felt().stream()
                 .filter(s -> s.kind() == kind && s.begun())
                 .findFirst()
-                .map((FeelerFile s) -> new VisitFacts.Felt(
-                        s.startedAt(),
-                        feelers.of(part, s).verdict(),
-                        s.complete(limit),
-                        s.handled(limit),
-                        s.asked().size()));
+                .map(s -> RouteFacts.felt(s, feelers.of(part, s).verdict(), RuleBook.overall(part.limits())));
     }
 
     private static Stream<VisitFacts.Entry> entry(WorkEntry e, Map<UUID, String> names) {
@@ -215,18 +128,5 @@ class FactsOfVisits {
             }
             case WITHDRAWN -> Stream.empty();
         };
-    }
-
-    private static VisitFacts.Cracked crack(CrackFile c) {
-        return new VisitFacts.Cracked(
-                c.since(),
-                c.remedy(),
-                c.what().place().inFace(),
-                c.stitch().map(s -> s.pins()).orElse(0));
-    }
-
-    private static VisitFacts.Tested test(TestFile t) {
-        return new VisitFacts.Tested(
-                t.at(), t.decay().verdict(), !t.readings().isEmpty(), t.decay().why());
     }
 }

@@ -1,8 +1,7 @@
 package homalon.app.outcome.route;
 
-import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.PartPage;
 import homalon.app.casting.part.PartShells;
-import homalon.app.casting.part.Parts;
 import homalon.app.casting.part.StepPages;
 import homalon.app.casting.work.WorkEntry;
 import homalon.app.casting.work.WorkLog;
@@ -11,10 +10,7 @@ import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.people.Journal;
 import homalon.app.foundation.people.People;
-import homalon.app.foundation.people.Role;
-import homalon.app.foundation.security.Signed;
 import homalon.app.foundation.web.OneRead;
-import homalon.app.foundation.web.Shell;
 import homalon.core.input.BadInputException;
 import homalon.core.route.Finding;
 import homalon.core.route.Operation;
@@ -23,6 +19,7 @@ import homalon.core.route.RouteRules;
 import homalon.core.route.StepKind;
 import homalon.core.route.Strength;
 import homalon.core.route.VisitSteps;
+import homalon.core.visit.PartFile;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -36,11 +33,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import lombok.RequiredArgsConstructor;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
@@ -66,7 +60,6 @@ class RouteController {
             Operation.CRACK_CHECK,
             Operation.CLEAN);
 
-    private final Parts parts;
     private final PartShells shells;
     private final WorkLog work;
     private final People people;
@@ -91,18 +84,19 @@ class RouteController {
     record Logged(UUID id, String words, String by) {}
 
     @GetMapping("/parts/{tag}/route")
-    String page(@PathVariable String tag, Shell shell, Model model) {
+    String page(PartPage page) {
         return reading.of(() -> {
-            show(parts.byTag(tag), shell, model);
+            show(page);
             return "route/route";
         });
     }
 
-    private void show(PartFile part, Shell shell, Model model) {
-        Route route = shells.standing(part, shell.writer()).route();
+    private void show(PartPage page) {
+        PartFile part = page.part();
+        Route route = shells.standing(part, page.writer()).route();
         Map<UUID, String> names = people.names();
-        model.addAttribute("track", RouteDrawing.svg(route));
-        model.addAttribute(
+        page.show("track", RouteDrawing.svg(route));
+        page.show(
                 "steps",
                 route.openSteps().stream().map(s -> shown(part, route, s)).toList());
         List<Logged> log = new ArrayList<>();
@@ -115,13 +109,12 @@ class RouteController {
                                 + WHEN.format(e.at().atZone(ZoneId.systemDefault()))));
             }
         }
-        model.addAttribute("log", log);
-        model.addAttribute(
-                "extra", EXTRA.stream().filter(o -> route.open(o).isEmpty()).toList());
-        model.addAttribute("orders", RouteRules.ORDER);
-        model.addAttribute("owes", RouteRules.OWES);
-        model.addAttribute("makes", RouteRules.MAKES);
-        model.addAttribute("head", shells.head(part, StepKind.REPAIR, shell.writer()));
+        page.show("log", log);
+        page.show("extra", EXTRA.stream().filter(o -> route.open(o).isEmpty()).toList());
+        page.show("orders", RouteRules.ORDER);
+        page.show("owes", RouteRules.OWES);
+        page.show("makes", RouteRules.MAKES);
+        page.show("head", shells.head(part, StepKind.REPAIR, page.writer()));
     }
 
     private static String said(WorkEntry e) {
@@ -193,14 +186,8 @@ class RouteController {
     /** Work without a page of its own was done. */
     @ToMachinists
     @PostMapping("/parts/{tag}/route/did")
-    String did(
-            PartFile part,
-            @RequestParam UUID id,
-            @RequestParam Operation operation,
-            @RequestParam(defaultValue = "") String note,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
+    String did(PartPage page, @RequestParam Operation operation, @RequestParam(defaultValue = "") String note) {
+        PartFile part = page.part();
         if (!VisitSteps.REPAIRS.contains(operation) && operation != Operation.OIL_AND_BAG) {
             throw new BadInputException("operation", "That is done on its own page: open it from the strip.");
         }
@@ -213,38 +200,23 @@ class RouteController {
                                     + "valve by valve under Inserts."
                             : "No sleeve is named: say here which was fitted where and with what press.");
         }
-        work.write(part, id, WorkEntry.Kind.DID, operation, note, me.id());
-        return live(part, shell, model);
+        work.write(part, page.lineId(), WorkEntry.Kind.DID, operation, note, page.me());
+        return live(page);
     }
 
     @ToMachinists
     @PostMapping("/parts/{tag}/route/add")
-    String add(
-            PartFile part,
-            @RequestParam UUID id,
-            @RequestParam Operation operation,
-            @RequestParam(defaultValue = "") String note,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
-        work.write(part, id, WorkEntry.Kind.ADDED, operation, note, me.id());
-        return live(part, shell, model);
+    String add(PartPage page, @RequestParam Operation operation, @RequestParam(defaultValue = "") String note) {
+        work.write(page.part(), page.lineId(), WorkEntry.Kind.ADDED, operation, note, page.me());
+        return live(page);
     }
 
     /** A check that is owed is left out by the owner only; work by whoever would do it. */
     @ToMachinists
     @PostMapping("/parts/{tag}/route/waive")
-    String waive(
-            @PathVariable String tag,
-            @RequestParam UUID id,
-            @RequestParam Operation operation,
-            @RequestParam(defaultValue = "") String note,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
-        PartFile part = parts.byTag(tag);
-        boolean owner = people.find(me.id()).filter(p -> p.role() == Role.OWNER).isPresent();
-        if (operation.isCheck() && !owner) {
+    String waive(PartPage page, @RequestParam Operation operation, @RequestParam(defaultValue = "") String note) {
+        PartFile part = page.part();
+        if (operation.isCheck() && !page.shell().owner()) {
             throw new BadInputException(
                     "operation",
                     "A check that is owed is left out by the owner alone, with a reason: ask the owner to sign here.");
@@ -252,28 +224,23 @@ class RouteController {
         if (operation == Operation.HAND_OVER) {
             throw new BadInputException("operation", "The hand-over is not left out: the part stays until it goes.");
         }
-        if (work.write(part, id, WorkEntry.Kind.WAIVED, operation, note, me.id())) {
-            journal.write(Journal.What.LEFT_OUT, me.id(), part.tag() + ", " + operation.words() + ": " + note.strip());
+        if (work.write(part, page.lineId(), WorkEntry.Kind.WAIVED, operation, note, page.me())) {
+            journal.write(
+                    Journal.What.LEFT_OUT, page.me(), part.tag() + ", " + operation.words() + ": " + note.strip());
         }
-        return live(part, shell, model);
+        return live(page);
     }
 
     @ToMachinists
     @PostMapping("/parts/{tag}/route/take-back")
-    String takeBack(
-            PartFile part,
-            @RequestParam UUID id,
-            @RequestParam UUID entry,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
-        work.takeBack(part, id, entry, me.id());
-        return live(part, shell, model);
+    String takeBack(PartPage page, @RequestParam UUID entry) {
+        work.takeBack(page.part(), page.lineId(), entry, page.me());
+        return live(page);
     }
 
-    private String live(PartFile part, Shell shell, Model model) {
+    private String live(PartPage page) {
         return reading.of(() -> {
-            show(part, shell, model);
+            show(page);
             return "route/route :: live";
         });
     }

@@ -1,6 +1,6 @@
 package homalon.app.shop.stock;
 
-import homalon.app.casting.part.PartFile;
+import homalon.core.visit.PartFile;
 import java.util.List;
 
 /** Says what a part's job needs. */

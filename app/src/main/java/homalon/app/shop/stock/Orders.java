@@ -1,11 +1,11 @@
 package homalon.app.shop.stock;
 
-import homalon.app.casting.part.PartFile;
 import homalon.app.casting.part.Turns;
 import homalon.app.foundation.store.EvidenceLog;
 import homalon.core.input.BadInputException;
 import homalon.core.input.Problems;
 import homalon.core.route.Operation;
+import homalon.core.visit.PartFile;
 import jakarta.persistence.EntityManager;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;

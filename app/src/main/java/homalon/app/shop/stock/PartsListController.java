@@ -1,17 +1,15 @@
 package homalon.app.shop.stock;
 
-import homalon.app.casting.part.PartFile;
+import homalon.app.casting.part.PartPage;
 import homalon.app.casting.part.PartShells;
-import homalon.app.casting.part.Parts;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.people.People;
-import homalon.app.foundation.security.Signed;
 import homalon.app.foundation.web.OneRead;
-import homalon.app.foundation.web.Shell;
 import homalon.core.input.BadInputException;
 import homalon.core.route.Operation;
 import homalon.core.sim.SimulatedSupplier.Answer;
+import homalon.core.visit.PartFile;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -24,11 +22,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import lombok.RequiredArgsConstructor;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
@@ -39,7 +34,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 class PartsListController {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
 
-    private final Parts parts;
     private final PartShells shells;
     private final NeedSource needs;
     private final Catalogue catalogue;
@@ -71,14 +65,15 @@ class PartsListController {
     record Ordered(UUID id, String code, String words, int left, String state, String by, boolean open, String style) {}
 
     @GetMapping("/parts/{tag}/parts-list")
-    String page(@PathVariable String tag, Shell shell, Model model) {
+    String page(PartPage page) {
         return reading.of(() -> {
-            show(parts.byTag(tag), List.of(), shell, model);
+            show(page, List.of());
             return "stock/parts-list";
         });
     }
 
-    private void show(PartFile part, List<Quotes.Quote> quoted, Shell shell, Model model) {
+    private void show(PartPage page, List<Quotes.Quote> quoted) {
+        PartFile part = page.part();
         List<Orders.Order> ordered = orders.of(part);
         Map<UUID, String> names = people.names();
         List<Needed> needed = new ArrayList<>();
@@ -102,15 +97,14 @@ class PartsListController {
                             .map(a -> today().plusDays(a.days()).toString())
                             .orElse("")));
         }
-        model.addAttribute("needed", needed);
-        model.addAttribute(
-                "ordered", ordered.stream().map(o -> ordered(o, names)).toList());
-        model.addAttribute("supplier", quotes.supplier());
-        model.addAttribute("asked", !quoted.isEmpty());
-        model.addAttribute(
+        page.show("needed", needed);
+        page.show("ordered", ordered.stream().map(o -> ordered(o, names)).toList());
+        page.show("supplier", quotes.supplier());
+        page.show("asked", !quoted.isEmpty());
+        page.show(
                 "works",
                 List.of(Operation.GUIDE_WORK, Operation.INSERT, Operation.SEAT_WORK, Operation.STITCH, Operation.CUT));
-        model.addAttribute("head", shells.head(part, shell.writer()));
+        page.show("head", shells.head(part, page.writer()));
     }
 
     private String said(Quotes.Quote quote) {
@@ -150,8 +144,8 @@ class PartsListController {
 
     @ToMachinists
     @PostMapping("/parts/{tag}/parts-list/ask")
-    String ask(@PathVariable String tag, Shell shell, Model model) {
-        List<String> codes = reading.of(() -> needs.needs(parts.byTag(tag)).stream()
+    String ask(PartPage page) {
+        List<String> codes = reading.of(() -> needs.needs(page.part()).stream()
                 .map(Need::code)
                 .distinct()
                 .limit(40)
@@ -161,22 +155,18 @@ class PartsListController {
         }
         // Asked outside of any transaction: a slow supplier holds nothing up here.
         List<Quotes.Quote> answers = quotes.ask(codes);
-        return live(parts.byTag(tag), answers, shell, model);
+        return live(page, answers);
     }
 
     @ToMachinists
     @PostMapping("/parts/{tag}/parts-list/order")
     String order(
-            PartFile part,
-            @RequestParam UUID id,
+            PartPage page,
             @RequestParam String code,
             @RequestParam(defaultValue = "") String words,
             @RequestParam(defaultValue = "") String quantity,
             @RequestParam Operation operation,
-            @RequestParam(defaultValue = "") String promised,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
+            @RequestParam(defaultValue = "") String promised) {
         String tidy = code.strip().toUpperCase(Locale.ROOT);
         if (tidy.isEmpty() || tidy.length() > 20) {
             throw new BadInputException("code", "Say what to order: its code, at most 20 letters.");
@@ -185,24 +175,25 @@ class PartsListController {
         if (what.isEmpty()) {
             throw new BadInputException("words", "That code is not on the shop's list: say in words what it is.");
         }
-        orders.order(part, id, new Need(tidy, what, pieces(quantity), operation, List.of()), day(promised), me.id());
-        return live(part, List.of(), shell, model);
+        orders.order(
+                page.part(),
+                page.lineId(),
+                new Need(tidy, what, pieces(quantity), operation, List.of()),
+                day(promised),
+                page.me());
+        return live(page, List.of());
     }
 
     /** What lies on the shop's own shelf is not ordered: it is taken, and the shelf holds less. */
     @ToMachinists
     @PostMapping("/parts/{tag}/parts-list/take")
     String take(
-            PartFile part,
-            @RequestParam UUID id,
+            PartPage page,
             @RequestParam String code,
             @RequestParam(defaultValue = "") String quantity,
-            @RequestParam Operation operation,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
-        orders.takeFromShelf(part, id, code.strip(), pieces(quantity), operation, me.id());
-        return live(part, List.of(), shell, model);
+            @RequestParam Operation operation) {
+        orders.takeFromShelf(page.part(), page.lineId(), code.strip(), pieces(quantity), operation, page.me());
+        return live(page, List.of());
     }
 
     private static int pieces(String typed) {
@@ -226,35 +217,21 @@ class PartsListController {
 
     @ToMachinists
     @PostMapping("/parts/{tag}/parts-list/arrived")
-    String arrived(
-            PartFile part,
-            @RequestParam UUID id,
-            @RequestParam UUID order,
-            @RequestParam(defaultValue = "") String quantity,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
-        orders.arrived(part, id, order, pieces(quantity), "", me.id());
-        return live(part, List.of(), shell, model);
+    String arrived(PartPage page, @RequestParam UUID order, @RequestParam(defaultValue = "") String quantity) {
+        orders.arrived(page.part(), page.lineId(), order, pieces(quantity), "", page.me());
+        return live(page, List.of());
     }
 
     @ToMachinists
     @PostMapping("/parts/{tag}/parts-list/cancel")
-    String cancel(
-            PartFile part,
-            @RequestParam UUID id,
-            @RequestParam UUID order,
-            @RequestParam(defaultValue = "") String note,
-            @AuthenticationPrincipal Signed me,
-            Shell shell,
-            Model model) {
-        orders.cancel(part, id, order, note, me.id());
-        return live(part, List.of(), shell, model);
+    String cancel(PartPage page, @RequestParam UUID order, @RequestParam(defaultValue = "") String note) {
+        orders.cancel(page.part(), page.lineId(), order, note, page.me());
+        return live(page, List.of());
     }
 
-    private String live(PartFile part, List<Quotes.Quote> quoted, Shell shell, Model model) {
+    private String live(PartPage page, List<Quotes.Quote> quoted) {
         return reading.of(() -> {
-            show(part, quoted, shell, model);
+            show(page, quoted);
             return "stock/parts-list :: live";
         });
     }

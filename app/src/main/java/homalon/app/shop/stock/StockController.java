@@ -5,7 +5,7 @@ import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.security.Signed;
 import homalon.app.foundation.web.OneRead;
-import homalon.app.foundation.web.Shell;
+import homalon.app.foundation.web.Page;
 import homalon.core.catalogue.Item;
 import homalon.core.catalogue.Metal;
 import homalon.core.input.BadInputException;
@@ -25,7 +25,6 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -54,21 +53,21 @@ class StockController {
             int shelf) {}
 
     @GetMapping("/stock")
-    String page(@RequestParam(defaultValue = "") String q, Shell shell, Model model) {
+    String page(Page page, @RequestParam(defaultValue = "") String q) {
         return reading.of(() -> {
-            show(q, shell, model);
+            show(page, q);
             return "stock/stock";
         });
     }
 
-    private void show(String q, Shell shell, Model model) {
+    private void show(Page page, String q) {
         String wanted = q.strip().toLowerCase(Locale.ROOT);
         List<Line> lines = catalogue.rows().stream()
                 .filter(r -> wanted.isEmpty() || text(r).contains(wanted))
-                .map(r -> line(r, shell.writer()))
+                .map(r -> line(r, page.writer()))
                 .toList();
-        model.addAttribute("lines", lines);
-        model.addAttribute("q", q);
+        page.show("lines", lines);
+        page.show("q", q);
     }
 
     private static String text(Catalogue.Row r) {
@@ -109,8 +108,7 @@ class StockController {
     /** A whole list or none of it, sent as it is. */
     @ToMachinists
     @PostMapping(path = "/stock", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-    String take(HttpServletRequest request, @AuthenticationPrincipal Signed me, Shell shell, Model model)
-            throws IOException {
+    String take(Page page, HttpServletRequest request) throws IOException {
         byte[] sent;
         try {
             sent = files.take(request.getInputStream(), MOST_BYTES, InputStream::readAllBytes);
@@ -127,10 +125,10 @@ class StockController {
             throw new BadInputException("file", "That is no plain text in UTF-8: save the table as CSV and send that.");
         }
         List<Catalogue.Row> rows = CatalogueCsv.read(text);
-        catalogue.keep(rows, me.id());
-        model.addAttribute("taken", rows.size());
+        catalogue.keep(rows, page.me());
+        page.show("taken", rows.size());
         return reading.of(() -> {
-            show("", shell, model);
+            show(page, "");
             return "stock/stock :: live";
         });
     }

@@ -2,7 +2,7 @@ package homalon.app.shop.tools;
 
 import homalon.app.foundation.opened.ToOwners;
 import homalon.app.foundation.people.Journal;
-import homalon.app.foundation.web.Shell;
+import homalon.app.foundation.web.Page;
 import homalon.core.cut.Cutter;
 import homalon.core.cut.Insert;
 import homalon.core.cut.Machine;
@@ -11,13 +11,11 @@ import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.rulebook.ShimStock;
-import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -33,28 +31,27 @@ class ToolsController {
     private final Journal journal;
 
     @GetMapping
-    String page(Shell shell, Model model) {
-        return page(shell, model, null);
+    String page(Page page) {
+        return page(page, null);
     }
 
-    private String page(Shell shell, Model model, String said) {
-        model.addAttribute(
+    private String page(Page page, String said) {
+        page.show(
                 "blades",
-                toolbox.blades(shell.unit()).blades().stream()
-                        .map(shell.writer()::exact)
+                toolbox.blades(page.unit()).blades().stream()
+                        .map(page.writer()::exact)
                         .collect(Collectors.joining(" ")));
-        model.addAttribute("own", toolbox.ownBlades().isPresent());
-        model.addAttribute(
+        page.show("own", toolbox.ownBlades().isPresent());
+        page.show(
                 "shims",
                 toolbox.ownShims().map(ShimStock::leaves).orElse(List.of()).stream()
-                        .map(shell.writer()::exact)
+                        .map(page.writer()::exact)
                         .collect(Collectors.joining(" ")));
-        model.addAttribute(
-                "shimStep", shell.writer().full(RuleBook.shims(shell.unit()).step()));
-        model.addAttribute("machines", toolbox.machines());
-        model.addAttribute("cutters", toolbox.cutters());
-        model.addAttribute("inserts", Insert.values());
-        model.addAttribute("said", said);
+        page.show("shimStep", page.writer().full(RuleBook.shims(page.unit()).step()));
+        page.show("machines", toolbox.machines());
+        page.show("cutters", toolbox.cutters());
+        page.show("inserts", Insert.values());
+        page.show("said", said);
         return "tools/tools";
     }
 
@@ -63,55 +60,49 @@ class ToolsController {
         void fulfil();
     }
 
-    private String doing(Shell shell, Model model, HttpServletResponse response, String done, Wish wish) {
+    private String doing(Page page, String done, Wish wish) {
         try {
             wish.fulfil();
-            journal.write(Journal.What.TOOLS_CHANGED, shell.me().id(), done);
-            return page(shell, model, done);
+            journal.write(Journal.What.TOOLS_CHANGED, page.me(), done);
+            return page(page, done);
         } catch (IllegalArgumentException e) {
-            response.setStatus(422);
-            return page(shell, model, e.getMessage());
+            page.unprocessable();
+            return page(page, e.getMessage());
         }
     }
 
     @PostMapping("/blades")
-    String blades(
-            @RequestParam(defaultValue = "") String blades, Shell shell, Model model, HttpServletResponse response) {
-        return doing(shell, model, response, "These feelers are offered from now on.", () -> {
+    String blades(Page page, @RequestParam(defaultValue = "") String blades) {
+        return doing(page, "These feelers are offered from now on.", () -> {
             if (blades.length() > 600) {
                 throw new BadInputException("blades", "Key at most sixty blades.");
             }
-            toolbox.useBlades(blades, shell.unit());
+            toolbox.useBlades(blades, page.unit());
         });
     }
 
     @PostMapping("/shims")
-    String shims(
-            @RequestParam(defaultValue = "") String shims, Shell shell, Model model, HttpServletResponse response) {
-        return doing(shell, model, response, "Set-ups are rounded to these shims from now on.", () -> {
+    String shims(Page page, @RequestParam(defaultValue = "") String shims) {
+        return doing(page, "Set-ups are rounded to these shims from now on.", () -> {
             if (shims.length() > 300) {
                 throw new BadInputException("shims", "Key at most twenty-four thicknesses.");
             }
-            toolbox.useShims(shims, shell.unit());
+            toolbox.useShims(shims, page.unit());
         });
     }
 
     @PostMapping("/machines")
     String machine(
+            Page page,
             @RequestParam(defaultValue = "") String name,
             @RequestParam(defaultValue = "") String minRpm,
             @RequestParam(defaultValue = "") String maxRpm,
             @RequestParam(defaultValue = "") String power,
             @RequestParam(defaultValue = "") String minFeed,
             @RequestParam(defaultValue = "") String maxFeed,
-            @RequestParam(defaultValue = "") String step,
-            Shell shell,
-            Model model,
-            HttpServletResponse response) {
+            @RequestParam(defaultValue = "") String step) {
         return doing(
-                shell,
-                model,
-                response,
+                page,
                 name + " is in the list.",
                 () -> toolbox.add(new Machine(
                         name.strip(),
@@ -120,34 +111,28 @@ class ToolsController {
                         number(power),
                         number(minFeed),
                         number(maxFeed),
-                        step.isBlank() ? Optional.empty() : Optional.of(Length.parse(step, shell.unit())))));
+                        step.isBlank() ? Optional.empty() : Optional.of(Length.parse(step, page.unit())))));
     }
 
     @PostMapping("/cutters")
     String cutter(
+            Page page,
             @RequestParam(defaultValue = "") String name,
             @RequestParam(defaultValue = "CBN") Insert insert,
             @RequestParam(defaultValue = "") String diameter,
             @RequestParam(defaultValue = "") String noseRadius,
-            @RequestParam(defaultValue = "") String edges,
-            Shell shell,
-            Model model,
-            HttpServletResponse response) {
+            @RequestParam(defaultValue = "") String edges) {
         return doing(
-                shell,
-                model,
-                response,
+                page,
                 name + " is in the list.",
                 () -> toolbox.add(
                         new Cutter(name.strip(), insert, size(diameter), size(noseRadius), (int) number(edges))));
     }
 
     @PostMapping("/retire")
-    String retire(@RequestParam String name, Shell shell, Model model, HttpServletResponse response) {
+    String retire(Page page, @RequestParam String name) {
         return doing(
-                shell,
-                model,
-                response,
+                page,
                 name + " is no longer offered; what was cut with it stays in the ledgers.",
                 () -> toolbox.retire(name));
     }

@@ -9,6 +9,7 @@ import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
 import homalon.core.part.Material;
 import homalon.core.part.PartKind;
+import homalon.core.visit.PartFile;
 import java.net.http.HttpResponse;
 import java.util.Locale;
 import java.util.UUID;

@@ -4,8 +4,6 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import homalon.app.casting.part.Booking;
-import homalon.app.casting.part.PartFile;
 import homalon.app.casting.part.Parts;
 import homalon.app.casting.part.StepSource;
 import homalon.app.foundation.people.People;
@@ -28,6 +26,11 @@ import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Step;
 import homalon.core.route.StepKind;
 import homalon.core.rulebook.RuleBook;
+import homalon.core.visit.Booking;
+import homalon.core.visit.ComparedFace;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.SurveyFile;
+import homalon.core.visit.SurveyKind;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -221,7 +224,7 @@ class SurveysTest {
     @Test
     void aPlanIsStaleOnceAPlaceDoesNotSealAnyMore() {
         readAll();
-        Planner.Compared compared = shop.bean(Planner.class)
+        ComparedFace compared = shop.bean(Planner.class)
                 .compare(part, shop.bean(Planner.class).usual(part, BenchUnit.MM))
                 .orElseThrow();
         CutPlan plan = CutPlan.of(

@@ -6,11 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
-import homalon.app.casting.part.PartFile;
-import homalon.app.check.feelers.FeelerFile;
-import homalon.app.check.feelers.FeelerKind;
 import homalon.app.check.feelers.FeelerSurveys;
-import homalon.app.check.feelers.Way;
 import homalon.app.testing.Browser;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
@@ -19,6 +15,10 @@ import homalon.core.face.FeelerSurvey;
 import homalon.core.part.Material;
 import homalon.core.part.PartKind;
 import homalon.core.quantity.BenchUnit;
+import homalon.core.visit.FeelerFile;
+import homalon.core.visit.FeelerKind;
+import homalon.core.visit.FeelerWay;
+import homalon.core.visit.PartFile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -69,7 +69,7 @@ class MatingPageTest {
         assertTrue(before.contains("Read the face of " + head.tag() + " first"), before);
         FeelerSurveys surveys = shop.bean(FeelerSurveys.class);
         for (PartFile part : List.of(head, deck)) {
-            surveys.start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, Way.FIND, BenchUnit.MM, hands.ines());
+            surveys.start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, FeelerWay.FIND, BenchUnit.MM, hands.ines());
             for (FeelerFile.LineFile line :
                     surveys.find(part, FeelerKind.FACE).orElseThrow().lines()) {
                 surveys.key(

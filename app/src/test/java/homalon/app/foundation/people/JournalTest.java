@@ -3,11 +3,11 @@ package homalon.app.foundation.people;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import homalon.app.casting.part.PartFile;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
 import homalon.core.part.Material;
+import homalon.core.visit.PartFile;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;

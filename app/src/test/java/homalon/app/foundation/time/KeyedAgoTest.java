@@ -3,12 +3,12 @@ package homalon.app.foundation.time;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import homalon.app.casting.part.PartFile;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.OwnDatabase;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
 import homalon.core.part.Material;
+import homalon.core.visit.PartFile;
 import java.net.http.HttpResponse;
 import java.time.Duration;
 import java.util.UUID;

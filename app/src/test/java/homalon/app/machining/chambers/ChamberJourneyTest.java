@@ -6,13 +6,13 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import homalon.app.casting.part.PartFile;
-import homalon.app.check.face.SurveyKind;
 import homalon.app.testing.Browser;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.Keyboard;
 import homalon.app.testing.RunningShop;
 import homalon.core.part.Material;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.SurveyKind;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

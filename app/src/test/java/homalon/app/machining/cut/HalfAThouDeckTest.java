@@ -5,8 +5,6 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.microsoft.playwright.Page;
-import homalon.app.casting.part.PartFile;
-import homalon.app.check.face.SurveyKind;
 import homalon.app.machining.chambers.WorkOnChambers;
 import homalon.app.testing.Browser;
 import homalon.app.testing.HandsOfTests;
@@ -15,6 +13,8 @@ import homalon.core.part.Layout;
 import homalon.core.part.Material;
 import homalon.core.part.PartKind;
 import homalon.core.quantity.BenchUnit;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.SurveyKind;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

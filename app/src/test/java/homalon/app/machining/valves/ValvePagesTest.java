@@ -5,9 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import homalon.app.casting.part.PartFile;
 import homalon.app.casting.part.Parts;
-import homalon.app.casting.sheets.Sheet;
 import homalon.app.casting.sheets.Sheets;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.web.AskAgainException;
@@ -24,6 +22,11 @@ import homalon.core.quantity.LengthWriter;
 import homalon.core.seats.SeatPlan;
 import homalon.core.valves.Measure;
 import homalon.core.verdict.Verdict;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.Said;
+import homalon.core.visit.SeatPlans;
+import homalon.core.visit.Sheet;
+import homalon.core.visit.ValveFile;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -233,7 +236,7 @@ class ValvePagesTest {
             assertThrows(
                     BadInputException.class,
                     () -> work.keep(
-                            part.tag(),
+                            part,
                             UUID.randomUUID(),
                             "1E",
                             Map.of(Said.INSERT, code),
@@ -264,14 +267,7 @@ class ValvePagesTest {
         BadInputException none = assertThrows(
                 BadInputException.class,
                 () -> work.keepForAll(
-                        part.tag(),
-                        UUID.randomUUID(),
-                        "1E",
-                        List.of(Said.GUIDE),
-                        due,
-                        BenchUnit.MM,
-                        hands.ines(),
-                        (f, v) -> {
+                        part, UUID.randomUUID(), "1E", List.of(Said.GUIDE), due, BenchUnit.MM, hands.ines(), (f, v) -> {
                             if (v.key().equals("3E")) {
                                 throw new BadInputException("rung", "It does not fit.");
                             }
@@ -279,7 +275,7 @@ class ValvePagesTest {
         assertTrue(none.getMessage().startsWith("3 exhaust: It does not fit."), none.getMessage());
         assertTrue(file(part).text(file(part).valve("2E"), Said.GUIDE).isEmpty(), "2E was kept and given back");
         UUID id = UUID.randomUUID();
-        work.keepForAll(part.tag(), id, "1E", List.of(Said.GUIDE), due, BenchUnit.MM, hands.ines(), (f, v) -> {});
+        work.keepForAll(part, id, "1E", List.of(Said.GUIDE), due, BenchUnit.MM, hands.ines(), (f, v) -> {});
         ValveFile kept = file(part);
         assertEquals("LINER", kept.text(kept.valve("2E"), Said.GUIDE).orElseThrow());
         assertEquals("LINER", kept.text(kept.valve("3E"), Said.GUIDE).orElseThrow());
@@ -288,7 +284,7 @@ class ValvePagesTest {
         BadInputException all = assertThrows(
                 BadInputException.class,
                 () -> work.keepForAll(
-                        part.tag(),
+                        part,
                         UUID.randomUUID(),
                         "1E",
                         List.of(Said.GUIDE),
@@ -300,7 +296,7 @@ class ValvePagesTest {
         assertTrue(assertThrows(
                         BadInputException.class,
                         () -> work.keepForAll(
-                                part.tag(),
+                                part,
                                 UUID.randomUUID(),
                                 "4I",
                                 List.of(Said.GUIDE),
@@ -324,7 +320,7 @@ class ValvePagesTest {
         key(part, "1E", Measure.LOOKS, "1", BenchUnit.MM, true);
         assertThrows(
                 BadInputException.class,
-                () -> work.signFelt(part.tag(), UUID.randomUUID(), BenchUnit.MM, hands.ines()),
+                () -> work.signFelt(part, UUID.randomUUID(), BenchUnit.MM, hands.ines()),
                 "nothing was felt");
         for (String no : List.of("3", "0", "1.5")) {
             assertThrows(BadInputException.class, () -> key(part, "1E", Measure.FEEL, no, BenchUnit.MM, true), no);
@@ -332,7 +328,7 @@ class ValvePagesTest {
         key(part, "1E", Measure.FEEL, "1", BenchUnit.MM, true);
         ValveFile felt = file(part);
         assertFalse(felt.complete() || felt.settled(felt.valve("1E")));
-        work.signFelt(part.tag(), UUID.randomUUID(), BenchUnit.MM, hands.ines());
+        work.signFelt(part, UUID.randomUUID(), BenchUnit.MM, hands.ines());
         ValveFile signed = file(part);
         assertTrue(signed.complete() && signed.signedByFeel(signed.valve("1E")));
         assertEquals(Verdict.NOT_PROVEN, signed.finding(signed.valve("1E")).verdict(), "a name proves nothing");

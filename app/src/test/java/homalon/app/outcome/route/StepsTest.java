@@ -4,21 +4,15 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 
 import homalon.app.casting.ledger.Ledgers;
-import homalon.app.casting.part.PartFile;
 import homalon.app.casting.part.PartHead;
 import homalon.app.casting.part.Parts;
 import homalon.app.casting.part.StepSource;
-import homalon.app.casting.sheets.Sheet;
 import homalon.app.casting.sheets.Sheets;
 import homalon.app.casting.work.WorkEntry;
 import homalon.app.casting.work.WorkLog;
-import homalon.app.check.face.SurveyKind;
-import homalon.app.check.feelers.FeelerKind;
 import homalon.app.check.feelers.FeelerSurveys;
-import homalon.app.check.feelers.Way;
 import homalon.app.check.integrity.Cracks;
 import homalon.app.check.integrity.PressureTests;
-import homalon.app.machining.cut.PlanFile;
 import homalon.app.shop.stock.Need;
 import homalon.app.shop.stock.Orders;
 import homalon.app.testing.HandsOfTests;
@@ -35,6 +29,12 @@ import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Operation;
 import homalon.core.route.Step;
+import homalon.core.visit.FeelerKind;
+import homalon.core.visit.FeelerWay;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.PlanFile;
+import homalon.core.visit.Sheet;
+import homalon.core.visit.SurveyKind;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -124,7 +124,9 @@ class StepsTest {
                 part,
                 () -> orders.arrived(
                         part, UUID.randomUUID(), orders.of(part).get(0).id(), 1, "", ines));
-        noticed(part, () -> feelers.start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, Way.FIND, BenchUnit.MM, ines));
+        noticed(
+                part,
+                () -> feelers.start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, FeelerWay.FIND, BenchUnit.MM, ines));
         noticed(
                 part,
                 () -> feelers.key(

@@ -6,7 +6,6 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
-import homalon.app.casting.part.PartFile;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
 import homalon.core.catalogue.Item;
@@ -14,6 +13,7 @@ import homalon.core.input.BadInputException;
 import homalon.core.part.Material;
 import homalon.core.route.Operation;
 import homalon.core.sim.SimulatedSupplier;
+import homalon.core.visit.PartFile;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;

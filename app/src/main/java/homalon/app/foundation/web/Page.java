@@ -1,0 +1,67 @@
+package homalon.app.foundation.web;
+
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.LengthWriter;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.ui.Model;
+
+/** What a handler that answers with a page is about: who asks, in which unit, and what the page will show. */
+public class Page {
+    private final Shell shell;
+    private final Model model;
+    private final HttpServletResponse response;
+
+    protected Page(Shell shell, Model model, HttpServletResponse response) {
+        this.shell = shell;
+        this.model = model;
+        this.response = response;
+    }
+
+    public Shell shell() {
+        return shell;
+    }
+
+    public BenchUnit unit() {
+        return shell.unit();
+    }
+
+    public LengthWriter writer() {
+        return shell.writer();
+    }
+
+    /** Who asks; only where somebody is signed in. */
+    public UUID me() {
+        return shell.me().id();
+    }
+
+    public void show(String name, @Nullable Object value) {
+        model.addAttribute(name, value);
+    }
+
+    public boolean shows(String name) {
+        return model.containsAttribute(name);
+    }
+
+    /** The page comes as it stands, with what has to be keyed instead. */
+    public void refuse(IllegalArgumentException bad) {
+        refuse(bad.getMessage());
+    }
+
+    public void refuse(String sentence) {
+        unprocessable();
+        show("said", sentence);
+    }
+
+    /** The page comes as it stands; what was refused is said where it was keyed. */
+    public void unprocessable() {
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+    }
+
+    /** Where the walk stands once this is answered. */
+    public void standAt(Object place) {
+        response.setHeader("X-Place", place.toString());
+    }
+}

@@ -1,0 +1,78 @@
+package homalon.core.visit;
+
+import homalon.core.face.Cover;
+import homalon.core.face.FaceJudge;
+import homalon.core.face.FaceMap;
+import homalon.core.face.FaceWords;
+import homalon.core.geometry.Points;
+import homalon.core.part.Land;
+import homalon.core.part.LandRaster;
+import homalon.core.quantity.Length;
+import homalon.core.rulebook.FlatnessLimit;
+import homalon.core.rulebook.RuleBook;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiFunction;
+
+/**
+ * What a survey says of a face.
+ *
+ * @param all every place that was read
+ * @param points their heights, in that order
+ * @param judgement from the sealing places
+ * @param map through every place that was read
+ * @param shape in words
+ * @param limit overall, in force
+ */
+public record FaceFinding(
+        List<SurveyFile.PlaceFile> all,
+        Points points,
+        FaceJudge.Judgement judgement,
+        Optional<FaceMap> map,
+        String shape,
+        Length limit) {
+
+    /**
+     * Empty while fewer than four sealing places are read, or all on one line.
+     *
+     * @param limits in force
+     * @param covers of places, kept or worked out
+     * @param kept what of a map depends on where the places are alone
+     */
+    public static Optional<FaceFinding> of(
+            SurveyFile survey,
+            LandRaster land,
+            List<FlatnessLimit> limits,
+            BiFunction<Points, Land, Cover> covers,
+            FaceMap.Kept kept) {
+        List<SurveyFile.PlaceFile> all = survey.readPlaces();
+        List<SurveyFile.PlaceFile> sealing =
+                all.stream().filter(SurveyFile.PlaceFile::sealing).toList();
+        if (sealing.size() < 4) {
+            return Optional.empty();
+        }
+        Points seal = SurveyFile.points(sealing);
+        if (seal.onOneLine()) {
+            return Optional.empty();
+        }
+        FaceJudge.Judgement judgement = FaceJudge.judge(
+                seal,
+                sealing.stream().map(SurveyFile.PlaceFile::name).toList(),
+                new FaceJudge.Settings(
+                        land.layout(),
+                        limits,
+                        RuleBook.DEFAULT_COVER.mm(),
+                        survey.uncertainty().mm()),
+                covers);
+        Points points = SurveyFile.points(all);
+        Optional<FaceMap> map =
+                FaceMap.of(points, judgement.flatness().minimumZone().middle(), land, kept);
+        String shape = FaceWords.shape(judgement.flatness(), seal, land.layout());
+        return Optional.of(new FaceFinding(all, points, judgement, map, shape, RuleBook.overall(limits)));
+    }
+
+    /** Heights that the map's full colours stand for at the least, mm: a zone of the limit spans them. */
+    public double colourReach() {
+        return limit.mm() / 2;
+    }
+}

@@ -1,0 +1,93 @@
+package homalon.core.visit;
+
+import homalon.core.input.BadInputException;
+import homalon.core.part.LayoutNumbers;
+import homalon.core.part.Material;
+import homalon.core.part.PartKind;
+import homalon.core.part.SealingBands;
+import homalon.core.rulebook.FlatnessLimit;
+import homalon.core.rulebook.GasketKind;
+import homalon.core.rulebook.RuleBook;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+
+/**
+ * A casting and its present visit, as the other features see them.
+ *
+ * @param entered limits entered for it; defaults are not among them
+ * @param visits how many times it has been here
+ */
+public record PartFile(
+        UUID id,
+        String tag,
+        PartKind kind,
+        String name,
+        String customer,
+        Material material,
+        String castingNumber,
+        LayoutNumbers numbers,
+        List<FlatnessLimit> entered,
+        Visit visit,
+        int visits,
+        int version) {
+
+    /**
+     * One visit.
+     *
+     * @param came what was ticked at intake; empty where nobody was asked
+     * @param bands where the gasket in hand seals; empty where the usual stands
+     * @param releasedNote why it left although something was open; empty when nothing was
+     */
+    public record Visit(
+            UUID id,
+            int no,
+            String history,
+            Optional<CameWith> came,
+            String wishes,
+            String gasket,
+            Optional<GasketKind> gasketKind,
+            Optional<SealingBands> bands,
+            Optional<LocalDate> due,
+            Optional<Stuck> stuck,
+            UUID openedBy,
+            Instant openedAt,
+            Optional<UUID> releasedBy,
+            Optional<Instant> releasedAt,
+            String releasedNote) {}
+
+    /** What holds a visit up. */
+    public record Stuck(StuckOn on, String why, LocalDate since) {}
+
+    /** The limits in force, defaults included. */
+    public List<FlatnessLimit> limits() {
+        return RuleBook.inForce(entered, visit.gasketKind(), numbers.cylinders());
+    }
+
+    /**
+     * @param toDo what was wanted: {@code to measure it}
+     * @throws BadInputException when the part was handed over
+     */
+    public void requireHere(String field, String toDo) {
+        if (visit.releasedAt().isPresent()) {
+            throw new BadInputException(field, "This part was handed over: book it in again " + toDo + ".");
+        }
+    }
+
+    /** Where its gasket seals. */
+    public SealingBands bands() {
+        return visit.bands().orElse(SealingBands.USUAL);
+    }
+
+    /** All that was written of it and of what is wanted, for what follows from words. */
+    public String story() {
+        return name + ". " + visit.history() + ". " + visit.wishes();
+    }
+
+    /** {@code iron head · Tern Island Ferries}. */
+    public String kindWords() {
+        return material.words() + " " + kind.words();
+    }
+}
