@@ -33,7 +33,7 @@ class PaperController {
     String tag(PartPage page) {
         return reading.of(() -> {
             fill(page);
-            return "paper/page.tag()";
+            return "paper/tag";
         });
     }
 

@@ -1,6 +1,7 @@
 package homalon.app.casting.part;
 
 import homalon.app.foundation.web.Shell;
+import homalon.core.visit.PartFile;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Map;
@@ -18,7 +19,7 @@ import org.springframework.web.method.support.ModelAndViewContainer;
 import org.springframework.web.servlet.HandlerMapping;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
-/** The {@link PartPage} of a handler whose address holds {@code {tag}}. */
+/** The {@link PartPage} of a handler whose address holds {@code {tag}}; the casting alone where no page is shown. */
 @Configuration(proxyBeanMethods = false)
 class PartArgument implements WebMvcConfigurer, HandlerMethodArgumentResolver {
     private final ObjectProvider<Parts> parts;
@@ -34,7 +35,7 @@ class PartArgument implements WebMvcConfigurer, HandlerMethodArgumentResolver {
 
     @Override
     public boolean supportsParameter(MethodParameter parameter) {
-        return parameter.getParameterType() == PartPage.class;
+        return parameter.getParameterType() == PartPage.class || parameter.getParameterType() == PartFile.class;
     }
 
     @Override
@@ -45,9 +46,13 @@ class PartArgument implements WebMvcConfigurer, HandlerMethodArgumentResolver {
             WebDataBinderFactory binders) {
         Map<?, ?> named = (Map<?, ?>)
                 request.getAttribute(HandlerMapping.URI_TEMPLATE_VARIABLES_ATTRIBUTE, RequestAttributes.SCOPE_REQUEST);
+        String tag = (String) named.get("tag");
+        if (parameter.getParameterType() == PartFile.class) {
+            return parts.getObject().byTag(tag);
+        }
         return new PartPage(
-                (String) named.get("tag"),
-                tag -> parts.getObject().byTag(tag),
+                tag,
+                of -> parts.getObject().byTag(of),
                 (Shell) page.getModel().get("shell"),
                 (Model) page.getModel(),
                 request.getNativeResponse(HttpServletResponse.class),

@@ -1,0 +1,49 @@
+package homalon.core.visit;
+
+import homalon.core.part.LayoutNumbers;
+import homalon.core.part.Material;
+import homalon.core.part.PartKind;
+import homalon.core.quantity.Length;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+
+/** Castings for the tests of what is known of one. */
+final class Castings {
+    private Castings() {}
+
+    static PartFile of(PartKind kind, int cylinders) {
+        return of(kind, cylinders, Optional.empty(), "", "");
+    }
+
+    static PartFile of(PartKind kind, int cylinders, Optional<CameWith> came, String history, String wishes) {
+        return new PartFile(
+                new UUID(7, 1),
+                "T-0001",
+                kind,
+                "four-cylinder",
+                "Tern Island Ferries",
+                Material.ALUMINIUM,
+                "",
+                LayoutNumbers.proposed(kind, cylinders, Length.ofMm("87"), Length.ofMm("98")),
+                List.of(),
+                new PartFile.Visit(
+                        new UUID(7, 2),
+                        1,
+                        history,
+                        came,
+                        wishes,
+                        "",
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        new UUID(1, 1),
+                        SheetHand.START,
+                        Optional.empty(),
+                        Optional.empty(),
+                        ""),
+                1,
+                0);
+    }
+}
