@@ -10,8 +10,9 @@ class Live {
     for (const { dataset } of document.querySelectorAll('[data-part]')) {
       stream.listen(`part-${dataset.part}`, (words) => {
         if (words === thisPage) return;
+        const asks = document.querySelector('[data-lays]');
         if (window.keying?.root.dataset.look) window.keying.lookSoon();
-        else if (window.whatIf) window.whatIf.ask();
+        else if (asks) window.htmx.trigger(asks, 'ask');
         else this.lookSoon();
       });
     }

@@ -9,11 +9,10 @@ import './paint.js';
 import './scan.js';
 import './live.js';
 import './tap.js';
-import './photo.js';
 import './timers.js';
 import './left.js';
 import './passkeys.js';
-import './upload.js';
+import './files.js';
 import './what-if.js';
 
 document.documentElement.dataset.runs = '';

@@ -1,5 +1,5 @@
 // A scan: its first lines are looked at, what is unclear is asked, then it is sent as it is.
-import { uuid } from './server.js';
+import { send, token, uuid } from './server.js';
 import { stream } from './stream.js';
 
 const HEAD = 1 << 16;
@@ -20,10 +20,6 @@ class Scan {
     return this.form.querySelector(`[data-scan-${name}]`);
   }
 
-  headers() {
-    return { 'X-CSRF-TOKEN': document.querySelector('meta[name=csrf]').content, 'X-Keying': '1', 'Content-Type': 'application/octet-stream' };
-  }
-
   async look() {
     const file = this.form.elements.file.files[0];
     this.part('say').textContent = '';
@@ -31,7 +27,7 @@ class Scan {
     this.part('look').replaceChildren();
     if (!file) return;
     try {
-      const answer = await fetch(`${this.url}/look?whole=${file.size <= HEAD}`, { method: 'POST', headers: this.headers(), body: file.slice(0, HEAD) });
+      const answer = await send(`${this.url}/look?whole=${file.size <= HEAD}`, file.slice(0, HEAD));
       const text = await answer.text();
       if (!answer.ok) {
         this.part('say').textContent = text;
@@ -58,7 +54,9 @@ class Scan {
     query.set('name', file.name);
     const request = new XMLHttpRequest();
     request.open('POST', `${this.url}?${query}`);
-    for (const [name, value] of Object.entries(this.headers())) request.setRequestHeader(name, value);
+    request.setRequestHeader('X-CSRF-TOKEN', token());
+    request.setRequestHeader('X-Keying', '1');
+    request.setRequestHeader('Content-Type', 'application/octet-stream');
     const bar = this.part('bar');
     bar.hidden = false;
     request.upload.addEventListener('progress', (e) => {

@@ -10,6 +10,8 @@ export function uuid() {
   return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-${hex.slice(12, 16)}-${hex.slice(16, 20)}-${hex.slice(20)}`;
 }
 
+export const token = () => document.querySelector('meta[name=csrf]')?.content ?? '';
+
 /** Names this page, so that it does not answer to what it wrote itself. */
 export const thisPage = uuid();
 
@@ -37,12 +39,17 @@ export async function post(url, fields, keyed = 0, by = '') {
   const ago = keyed ? { 'X-Keyed-Ago': String(Math.max(0, Date.now() - keyed)) } : {};
   const answer = await fetch(url, {
     method: 'POST',
-    headers: { 'X-CSRF-TOKEN': document.querySelector('meta[name=csrf]')?.content ?? '', 'X-Keying': '1', 'X-Page': thisPage, ...ago, ...(by && { 'X-Keyed-By': by }) },
+    headers: { 'X-CSRF-TOKEN': token(), 'X-Keying': '1', 'X-Page': thisPage, ...ago, ...(by && { 'X-Keyed-By': by }) },
     body: new URLSearchParams(fields),
     redirect: 'manual',
     signal: AbortSignal.timeout(8000),
   });
   return { status: answer.type === 'opaqueredirect' ? 401 : answer.status, place: answer.headers.get('X-Place'), seen: answer.headers.get('X-Seen'), retryAfter: answer.headers.get('Retry-After'), lead: answer.headers.get('X-Lead'), text: await answer.text() };
+}
+
+/** A file, or a part of one, as it is. */
+export function send(url, body) {
+  return fetch(url, { method: 'POST', headers: { 'X-CSRF-TOKEN': token(), 'X-Keying': '1', 'Content-Type': 'application/octet-stream' }, body });
 }
 
 /** Whether anything in a form is otherwise than the server wrote it: typed, ticked or chosen. */
@@ -105,7 +112,7 @@ export function put(html, sent = false) {
         replaced.push(fresh.id);
       } else morphdom(there, fresh, changing);
       const now = document.getElementById(fresh.id);
-      if (now.querySelector('[hx-get], [hx-post]')) window.htmx.process(now);
+      if (now.querySelector('[hx-get], [hx-post], [hx-boost]')) window.htmx.process(now);
     }
   }
   document.dispatchEvent(new CustomEvent('homalon:put', { detail: replaced }));

@@ -124,61 +124,50 @@ function sentence(xhr) {
 }
 
 const NOT_SENT = 'Not sent: the server is not reached. What you keyed stands here; send it again.';
-document.addEventListener('htmx:beforeSwap', (event) => {
-  if (event.detail.boosted) event.detail.shouldSwap = false;
-});
-document.addEventListener('htmx:responseError', (event) => {
-  const { boosted, requestConfig, xhr } = event.detail;
-  if (!boosted) return;
-  refuse(requestConfig.elt, sentence(xhr), xhr.getResponseHeader('X-Lead'));
-});
-document.addEventListener('htmx:sendError', (event) => event.detail.boosted && refuse(event.detail.requestConfig.elt, NOT_SENT));
-document.addEventListener('htmx:afterRequest', (event) => {
-  if (event.detail.boosted) delete event.detail.requestConfig.elt.dataset.sent;
-});
+const MOST_MS = 8000;
 
-// Before anybody sends it.
+// Forms are sent by htmx. A live one changes parts of its page; another leads to a page, and stays where it is when it is refused.
+const sent = (type, act) =>
+  document.addEventListener(`htmx:${type}`, (event) => {
+    const form = event.detail.requestConfig?.elt ?? event.detail.elt;
+    if (form.tagName === 'FORM') act(event.detail, form, form.dataset.live !== undefined);
+  });
+sent('configRequest', (detail, form, live) => {
+  if (live) detail.timeout = MOST_MS;
+});
+sent('beforeRequest', (detail, form, live) => live && state('keeping'));
+sent('beforeSwap', (detail, form, live) => {
+  const lays = form.dataset.lays !== undefined;
+  if (!detail.boosted && !lays) return;
+  detail.shouldSwap = false;
+  if (!(live || lays) || detail.xhr.status >= 300) return;
+  if (lays) form.querySelector('.say').textContent = '';
+  if (form.dataset.after) location.href = form.dataset.after;
+  else put(detail.xhr.responseText, live);
+});
+sent('afterRequest', ({ xhr }, form, live) => {
+  const lays = form.dataset.lays !== undefined;
+  form.querySelectorAll('input[data-new-id]').forEach((input) => (input.value = ''));
+  if (xhr.status >= 400 && lays) form.querySelector('.say').textContent = sentence(xhr);
+  else if (xhr.status >= 400) refuse(form, sentence(xhr), xhr.getResponseHeader('X-Lead'));
+  else if (live && xhr.status && !form.dataset.after) handBack(form);
+  if (live || lays) state((xhr.status && xhr.status < 400) || xhr.status === 422 ? 'kept' : 'away');
+});
+sent('sendError', (detail, form) => refuse(form, NOT_SENT));
+sent('timeout', (detail, form) => refuse(form, NOT_SENT));
+
+// Before anybody sends it; one that the browser sends itself goes once.
 document.addEventListener(
   'submit',
-  (event) => event.target.querySelectorAll('input[data-new-id]').forEach((input) => (input.value ||= uuid())),
+  (event) => {
+    const form = event.target;
+    form.querySelectorAll('input[data-new-id]').forEach((input) => (input.value ||= uuid()));
+    if (form.hasAttribute('hx-sync') || form.method !== 'post') return;
+    if (form.dataset.sent) event.preventDefault();
+    form.dataset.sent = '1';
+  },
   true,
 );
-
-document.addEventListener('submit', async (event) => {
-  const form = event.target;
-  if (form.dataset.live === undefined) {
-    if (form.dataset.sent) {
-      event.preventDefault();
-      return;
-    }
-    if (form.method === 'post') form.dataset.sent = '1';
-    return;
-  }
-  event.preventDefault();
-  if (form.dataset.sent) return;
-  form.dataset.sent = '1';
-  state('keeping');
-  try {
-    const answer = await post(form.action, new FormData(form));
-    const said = form.querySelector('.say');
-    if (answer.status === 204 && form.dataset.after) {
-      state('kept');
-      location.href = form.dataset.after;
-    } else if (answer.status === 200) {
-      put(answer.text, true);
-      handBack(form);
-      state('kept');
-    } else {
-      if (said) refuse(form, answer.text, answer.lead);
-      state(answer.status === 422 ? 'kept' : 'away');
-    }
-  } catch {
-    state('away');
-  } finally {
-    delete form.dataset.sent;
-    form.querySelectorAll('input[data-new-id]').forEach((input) => (input.value = ''));
-  }
-});
 window.addEventListener('pageshow', () => document.querySelectorAll('form[data-sent]').forEach((f) => delete f.dataset.sent));
 
 // What a field's text was taken for, said at once.

@@ -1,12 +1,8 @@
 // Taps on a drawing fill in where something is: the first tap its one end, the second the other. Coordinates are the casting's
 // own millimetres, y upwards.
+import { spot } from './drag.js';
 
 let taps = [];
-
-function spot(svg, event) {
-  const p = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM().inverse());
-  return { x: p.x, y: Number(svg.dataset.height) - p.y };
-}
 
 document.addEventListener('click', (event) => {
   const svg = event.target.closest('[data-tap-on] svg.face');

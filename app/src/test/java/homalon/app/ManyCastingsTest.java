@@ -7,12 +7,14 @@ import homalon.app.testing.RunningShop;
 import homalon.app.testing.Statements;
 import homalon.app.testing.Visitor;
 import java.io.IOException;
+import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
@@ -63,6 +65,33 @@ class ManyCastingsTest {
         Map<String, Long> many = counted();
         // A full page may need the same statement in the form for many instead of for one.
         PAGES.forEach(p -> assertThat(many.get(p)).as(p).isLessThanOrEqualTo(few.get(p) + 2));
+    }
+
+    /** So many and no more, whatever the number of castings. */
+    @Test
+    void theMainAnswersAskTheDatabaseSoManyTimes() {
+        assertThat(counted().get("/")).as("bench").isLessThanOrEqualTo(12);
+        String face = ines.get("/parts/T-0419/face").body();
+        List<String> places = found(face, "data-place=\"([0-9a-f-]{36})\"");
+        long least = Long.MAX_VALUE;
+        for (int i = 0; i < 5; i++) {
+            long before = COUNTED.sent();
+            HttpResponse<String> kept = ines.key(
+                    "/parts/T-0419/face/readings",
+                    "id",
+                    UUID.randomUUID().toString(),
+                    "place",
+                    places.get(i),
+                    "typed",
+                    "0.01",
+                    "unit",
+                    "MM",
+                    "sure",
+                    "true");
+            assertThat(kept.statusCode()).as(kept.body()).isEqualTo(200);
+            least = Math.min(least, COUNTED.sent() - before);
+        }
+        assertThat(least).as("one reading kept and shown").isLessThanOrEqualTo(9);
     }
 
     @Test

@@ -4,7 +4,10 @@ import homalon.app.foundation.people.Role;
 import java.io.Serializable;
 import java.security.Principal;
 import java.time.Instant;
+import java.util.Optional;
 import java.util.UUID;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.context.SecurityContextHolder;
 
 /**
  * The person of a session. Unit and theme are not in it: they are read afresh, so that two browsers agree.
@@ -14,6 +17,12 @@ import java.util.UUID;
  */
 public record Signed(UUID id, String login, Role role, boolean byPin, Instant since)
         implements Principal, Serializable {
+    /** Whose session asks now; empty for a visitor, and for a program with a token. */
+    public static Optional<Signed> now() {
+        Authentication who = SecurityContextHolder.getContext().getAuthentication();
+        return who != null && who.getPrincipal() instanceof Signed s ? Optional.of(s) : Optional.empty();
+    }
+
     @Override
     public String getName() {
         return login;

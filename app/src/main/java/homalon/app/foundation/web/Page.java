@@ -1,5 +1,6 @@
 package homalon.app.foundation.web;
 
+import homalon.app.foundation.security.Signed;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.LengthWriter;
 import jakarta.servlet.http.HttpServletResponse;
@@ -32,9 +33,9 @@ public class Page {
         return shell.writer();
     }
 
-    /** Who asks; only where somebody is signed in. */
+    /** Who asks, and whose it is what is written; only where somebody is signed in. */
     public UUID me() {
-        return shell.me().id();
+        return Signed.now().orElseThrow().id();
     }
 
     public void show(String name, @Nullable Object value) {

@@ -11,8 +11,6 @@ import java.util.Locale;
 import java.util.Optional;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.info.BuildProperties;
-import org.springframework.security.core.Authentication;
-import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
 import org.springframework.util.function.SingletonSupplier;
 import org.springframework.web.bind.annotation.ControllerAdvice;
@@ -39,8 +37,8 @@ public class Shells {
         if (request.getRequestURI().startsWith("/api/")) {
             return null;
         }
-        Optional<Someone> me =
-                Optional.ofNullable(Present.person(request)).or(() -> signed().flatMap(s -> people.find(s.id())));
+        Optional<Someone> me = Optional.ofNullable(Present.person(request))
+                .or(() -> Signed.now().flatMap(s -> people.find(s.id())));
         boolean benchDevice =
                 PinSignIn.deviceToken(request).flatMap(people::device).isPresent();
         return new Shell(
@@ -51,10 +49,5 @@ public class Shells {
                 demo,
                 benchDevice,
                 version);
-    }
-
-    private static Optional<Signed> signed() {
-        Authentication who = SecurityContextHolder.getContext().getAuthentication();
-        return who != null && who.getPrincipal() instanceof Signed s ? Optional.of(s) : Optional.empty();
     }
 }

@@ -350,10 +350,10 @@ class ValveJourneyTest {
     @Test
     void aListIsTakenInWholeOrNotAtAll() {
         page.navigate(shop.address() + "/stock");
-        Locator file = page.locator("[data-upload]");
+        Locator file = page.locator("[data-file]");
         file.setInputFiles(list(
                 "code,kind,outer,inner,height,metal\nNEW-1,insert,1-7/16,28,7,bronze\nNEW-2,insert,30,31,7,bronze\n"));
-        assertThat(page.locator("[data-upload-say]")).containsText("Nothing was taken. Line 2");
+        assertThat(page.locator("#taken")).containsText("Nothing was taken. Line 2");
         assertThat(page.locator("#list")).not().containsText("NEW-1");
         file.setInputFiles(list("code,kind,outer,inner,height,metal\nNEW-1,insert,1-7/16,28,7,bronze\n"));
         assertThat(page.locator("#list .said")).hasText("1 line taken in.");

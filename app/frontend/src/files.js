@@ -1,0 +1,24 @@
+// A file goes up as it is, byte by byte; the server says what of it is kept, or what is wrong with it.
+import { put, send, state, uuid } from './server.js';
+
+document.addEventListener('change', async ({ target }) => {
+  const input = target.closest('input[type=file][data-file]');
+  const file = input?.files[0];
+  if (!file) return;
+  const said = document.getElementById(input.dataset.said);
+  const note = input.form?.elements.note?.value ?? '';
+  said.textContent = input.dataset.wait ?? '';
+  state('keeping');
+  try {
+    const answer = await send(`${input.dataset.file}?${new URLSearchParams({ id: uuid(), note })}`, file);
+    const text = await answer.text();
+    // Either the parts of the page that it changes, or a sentence.
+    if (answer.ok && text.trimStart().startsWith('<')) put(text, true);
+    else said.textContent = text;
+    state('kept');
+  } catch {
+    state('away');
+    said.textContent = 'Not reaching the server: choose the file again when it is back.';
+  }
+  input.value = '';
+});
