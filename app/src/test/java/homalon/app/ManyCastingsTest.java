@@ -71,6 +71,7 @@ class ManyCastingsTest {
     @Test
     void theMainAnswersAskTheDatabaseSoManyTimes() {
         assertThat(counted().get("/")).as("bench").isLessThanOrEqualTo(12);
+        ines.post("/parts/T-0419/face/start");
         String face = ines.get("/parts/T-0419/face").body();
         List<String> places = found(face, "data-place=\"([0-9a-f-]{36})\"");
         long least = Long.MAX_VALUE;
