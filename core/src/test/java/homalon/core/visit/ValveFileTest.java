@@ -174,7 +174,7 @@ class ValveFileTest {
         assertEquals(ValveFile.Work.DUE, seatOf("1I"));
         said("1I", Said.SEAT_DONE, "STONE 20000");
         assertEquals(ValveFile.Work.DONE, seatOf("1I"));
-        said("1I", Said.SEAT_WAY, "FORM_CUTTER");
+        said("1I", Said.SEAT_WAY, "CUTTER");
         assertEquals(ValveFile.Work.DUE, seatOf("1I"));
         said("1I", Said.SEAT_DONE, "STONE 20000");
         hand.key(ValveFile.place("1I", Measure.RUNOUT), "0.12");
