@@ -10,6 +10,8 @@ import java.util.UUID;
 
 /** Castings for the tests of what is known of one. */
 final class Castings {
+    static final UUID VISIT = new UUID(7, 2);
+
     private Castings() {}
 
     static PartFile of(PartKind kind, int cylinders) {
@@ -28,7 +30,7 @@ final class Castings {
                 LayoutNumbers.proposed(kind, cylinders, Length.ofMm("87"), Length.ofMm("98")),
                 List.of(),
                 new PartFile.Visit(
-                        new UUID(7, 2),
+                        VISIT,
                         1,
                         history,
                         came,
@@ -45,5 +47,27 @@ final class Castings {
                         ""),
                 1,
                 0);
+    }
+
+    /** A line of the ledger, so many minutes after the first. */
+    static LedgerFile.Line line(
+            int minute, UUID id, String kind, Length depth, Optional<UUID> reverses, boolean stands) {
+        return new LedgerFile.Line(
+                minute,
+                id,
+                VISIT,
+                kind,
+                depth,
+                reverses,
+                Optional.empty(),
+                Optional.empty(),
+                "",
+                "",
+                "",
+                "",
+                "",
+                new UUID(1, 1),
+                SheetHand.START.plusSeconds(60L * minute),
+                stands);
     }
 }

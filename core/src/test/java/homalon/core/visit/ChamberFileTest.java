@@ -20,7 +20,6 @@ import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.route.VisitFacts;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -157,27 +156,11 @@ class ChamberFileTest {
         List<LedgerFile.Line> lines = new ArrayList<>();
         List<Entry> entries = new ArrayList<>();
         for (int i = 0; i < minutesAndDepths.length; i += 2) {
-            Instant at = SheetHand.START.plusSeconds(60L * (int) minutesAndDepths[i]);
+            int minute = (int) minutesAndDepths[i];
             Length depth = Length.ofMm((String) minutesAndDepths[i + 1]);
             UUID id = new UUID(9, i);
             entries.add(new Entry(id, VISIT, Entry.Kind.PASS, depth, Optional.empty()));
-            lines.add(new LedgerFile.Line(
-                    i,
-                    id,
-                    VISIT,
-                    "PASS",
-                    depth,
-                    Optional.empty(),
-                    Optional.empty(),
-                    Optional.empty(),
-                    "",
-                    "",
-                    "",
-                    "",
-                    "",
-                    new UUID(1, 1),
-                    at,
-                    true));
+            lines.add(Castings.line(minute, id, "PASS", depth, Optional.empty(), true));
         }
         return new LedgerFile(new Ledger(entries), lines);
     }

@@ -93,7 +93,7 @@ class RouteFactsTest {
         assertTrue(lines.get(1).oldest().isEmpty());
     }
 
-    private static final UUID VISIT = new UUID(7, 2);
+    private static final UUID VISIT = Castings.VISIT;
 
     private static LedgerFile ledger(Object... depthsAndStands) {
         List<LedgerFile.Line> lines = new ArrayList<>();
@@ -103,35 +103,14 @@ class RouteFactsTest {
             boolean stands = (boolean) depthsAndStands[i + 1];
             UUID id = new UUID(9, i);
             entries.add(new Entry(id, VISIT, Entry.Kind.PASS, depth, Optional.empty()));
-            lines.add(line(i, id, "PASS", depth, Optional.empty(), stands));
+            lines.add(Castings.line(i, id, "PASS", depth, Optional.empty(), stands));
             if (!stands) {
                 UUID back = new UUID(9, i + 1L);
                 entries.add(new Entry(back, VISIT, Entry.Kind.REVERSAL, Length.ZERO, Optional.of(id)));
-                lines.add(line(i + 1, back, "REVERSAL", Length.ZERO, Optional.of(id), false));
+                lines.add(Castings.line(i + 1, back, "REVERSAL", Length.ZERO, Optional.of(id), false));
             }
         }
         return new LedgerFile(new Ledger(entries), lines);
-    }
-
-    private static LedgerFile.Line line(
-            int seq, UUID id, String kind, Length depth, Optional<UUID> reverses, boolean stands) {
-        return new LedgerFile.Line(
-                seq,
-                id,
-                VISIT,
-                kind,
-                depth,
-                reverses,
-                Optional.empty(),
-                Optional.empty(),
-                "",
-                "",
-                "",
-                "",
-                "",
-                new UUID(1, 1),
-                SheetHand.START.plusSeconds(60L * seq),
-                stands);
     }
 
     @Test
