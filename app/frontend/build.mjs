@@ -25,26 +25,37 @@ function hash(paths) {
   return sum.digest('hex');
 }
 
-function once(stamp, value, work) {
+async function once(stamp, value, work) {
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === value) return;
-  work();
+  await work();
   mkdirSync(dirname(stamp), { recursive: true });
   writeFileSync(stamp, value);
 }
 
 const lock = join(here, 'package-lock.json');
-once(join(here, 'node_modules', '.from-lock'), hash([lock]), () => {
+await once(join(here, 'node_modules', '.from-lock'), hash([lock]), () => {
   execFileSync('npm', ['ci', '--no-audit', '--no-fund', '--ignore-scripts'], { cwd: here, stdio: 'inherit' });
 });
 
 const bin = (name) => join(here, 'node_modules', '.bin', name);
-const sources = [...files(join(here, 'src')), ...files(templates), join(here, 'tailwind.config.cjs'), lock, fileURLToPath(import.meta.url)];
-once(join(out, '.from-sources'), hash(sources), () => {
-  mkdirSync(join(assets, 'fonts'), { recursive: true });
-  execFileSync(bin('tailwindcss'), ['-c', 'tailwind.config.cjs', '-i', 'src/app.css', '-o', join(assets, 'app.css'), '--minify'], {
-    cwd: here,
-    stdio: ['ignore', 'ignore', 'inherit'],
-  });
+/** Tailwind itself, without its own program: that comes with native parts for a newer Node than Debian's. */
+async function styles(out) {
+  const { compile } = await import('tailwindcss');
+  const loadStylesheet = async (id, base) => {
+    const path = id.startsWith('.') ? join(base, id) : join(here, 'node_modules', id === 'tailwindcss' ? 'tailwindcss/index.css' : id);
+    return { path, base: dirname(path), content: readFileSync(path, 'utf8') };
+  };
+  const { build } = await compile(readFileSync(join(here, 'src', 'app.css'), 'utf8'), { base: join(here, 'src'), loadStylesheet });
+  const words = new Set(files(templates).flatMap((path) => readFileSync(path, 'utf8').match(/[^\s"'`<>=]+/g)));
+  const oldest = '--target=chrome111,firefox128,safari16.4';
+  const small = ['--loader=css', '--minify', oldest, '--log-level=warning'];
+  writeFileSync(out, execFileSync(bin('esbuild'), small, { cwd: here, input: build([...words]) }));
+}
+
+const sources = [...files(join(here, 'src')), ...files(templates), lock, fileURLToPath(import.meta.url)];
+await once(join(out, '.from-sources'), hash(sources), async () => {
+  mkdirSync(join(assets, 'files'), { recursive: true });
+  await styles(join(assets, 'app.css'));
   execFileSync(
     bin('esbuild'),
     ['src/main.js', '--bundle', '--minify', '--target=es2022', '--log-level=warning', `--outfile=${join(assets, 'app.js')}`],
@@ -61,8 +72,10 @@ once(join(out, '.from-sources'), hash(sources), () => {
   ];
   for (const [name, weights] of web) {
     for (const weight of weights) {
-      const file = `${name}-latin-${weight}-normal.woff2`;
-      cpSync(join(here, 'node_modules', '@fontsource', name, 'files', file), join(assets, 'fonts', file));
+      for (const format of ['woff2', 'woff']) {
+        const file = `${name}-latin-${weight}-normal.${format}`;
+        cpSync(join(here, 'node_modules', '@fontsource', name, 'files', file), join(assets, 'files', file));
+      }
     }
   }
   // The printed report needs TrueType.
