@@ -46,7 +46,7 @@ async function styles(out) {
     return { path, base: dirname(path), content: readFileSync(path, 'utf8') };
   };
   const { build } = await compile(readFileSync(join(here, 'src', 'app.css'), 'utf8'), { base: join(here, 'src'), loadStylesheet });
-  const words = new Set(files(templates).flatMap((path) => readFileSync(path, 'utf8').match(/[^\s"'`<>=]+/g)));
+  const words = new Set(files(templates).flatMap((path) => readFileSync(path, 'utf8').replaceAll('&amp;', '&').match(/[^\s"'`<>=]+/g)));
   const oldest = '--target=chrome111,firefox128,safari16.4';
   const small = ['--loader=css', '--minify', oldest, '--log-level=warning'];
   writeFileSync(out, execFileSync(bin('esbuild'), small, { cwd: here, input: build([...words]) }));

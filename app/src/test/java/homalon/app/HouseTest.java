@@ -1,6 +1,7 @@
 package homalon.app;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.constructors;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.fields;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.methods;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
@@ -10,6 +11,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.domain.JavaConstructor;
 import com.tngtech.archunit.core.domain.JavaMethod;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.core.importer.Location;
@@ -27,6 +29,7 @@ import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.context.annotation.Profile;
 import org.springframework.modulith.core.ApplicationModules;
 import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.stereotype.Component;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.RequestMapping;
 
@@ -142,6 +145,20 @@ class HouseTest {
                     boolean said = method.isMetaAnnotatedWith(PreAuthorize.class)
                             || method.getOwner().isMetaAnnotatedWith(PreAuthorize.class);
                     events.add(new SimpleConditionEvent(method, said, method.getFullName()));
+                }
+            });
+
+    /** Whatever asks for more does more than one thing. */
+    @ArchTest
+    static final ArchRule atMostSevenCollaborators = constructors()
+            .that()
+            .areDeclaredInClassesThat()
+            .areMetaAnnotatedWith(Component.class)
+            .should(new ArchCondition<JavaConstructor>("have at most seven parameters") {
+                @Override
+                public void check(JavaConstructor made, ConditionEvents events) {
+                    int asked = made.getRawParameterTypes().size();
+                    events.add(new SimpleConditionEvent(made, asked <= 7, made.getFullName() + " has " + asked));
                 }
             });
 }

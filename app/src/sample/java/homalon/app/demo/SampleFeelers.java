@@ -1,5 +1,6 @@
 package homalon.app.demo;
 
+import homalon.app.check.feelers.FeelerStarts;
 import homalon.app.check.feelers.FeelerSurveys;
 import homalon.app.foundation.time.ShopClock;
 import homalon.core.face.FeelerSurvey;
@@ -27,6 +28,7 @@ class SampleFeelers {
 
     private final SampleHands hands;
     private final FeelerSurveys feelers;
+    private final FeelerStarts starts;
     private final ShopClock clock;
     private UUID measuring;
 
@@ -67,7 +69,7 @@ class SampleFeelers {
         hands.prepare(part, daysAgo);
         FeelerKind kind = FeelerKind.FACE;
         Duration ago = Duration.ofDays(daysAgo).plus(Duration.ofMinutes(40));
-        clock.ago(ago, () -> feelers.start(part, kind, FeelerSurvey.Kind.GAP, way, BenchUnit.MM, measuring));
+        clock.ago(ago, () -> starts.start(part, kind, FeelerSurvey.Kind.GAP, way, BenchUnit.MM, measuring));
         FeelerFile survey = feelers.find(part, kind).orElseThrow();
         int keyed = 0;
         for (FeelerFile.LineFile line : survey.lines().stream().limit(most).toList()) {

@@ -4,14 +4,17 @@ import homalon.app.casting.ledger.Ledgers;
 import homalon.app.casting.part.Parts;
 import homalon.app.casting.work.WorkEntry;
 import homalon.app.casting.work.WorkLog;
+import homalon.app.check.face.SurveyStarts;
 import homalon.app.check.face.Surveys;
 import homalon.app.foundation.people.Someone;
 import homalon.app.foundation.time.ShopClock;
-import homalon.app.machining.batch.Batches;
+import homalon.app.machining.batch.BatchForming;
+import homalon.app.machining.batch.BatchPasses;
 import homalon.app.machining.cut.Cutting;
 import homalon.app.machining.cut.Paintings;
 import homalon.app.machining.cut.Planner;
 import homalon.app.machining.cut.Plans;
+import homalon.app.machining.cut.SeenTouched;
 import homalon.core.cut.Comparison;
 import homalon.core.cut.CutPlan;
 import homalon.core.cut.PassPlan;
@@ -64,10 +67,12 @@ class SampleHands {
 
     private final Parts parts;
     private final Surveys surveys;
+    private final SurveyStarts starts;
     private final Planner planner;
     private final Plans plans;
     private final Ledgers ledgers;
     private final Cutting cutting;
+    private final SeenTouched seen;
     private final Paintings paintings;
     private final WorkLog work;
     private final ShopClock clock;
@@ -81,13 +86,13 @@ class SampleHands {
     }
 
     /** Puts castings on one table and takes the first two passes. */
-    void together(Batches batches, List<PartFile> on, BenchUnit unit, int daysAgo) {
+    void together(BatchForming forming, BatchPasses passes, List<PartFile> on, BenchUnit unit, int daysAgo) {
         UUID batch = UUID.randomUUID();
         clock.ago(Duration.ofDays(daysAgo), () -> {
-            batches.form(batch, on.stream().map(PartFile::tag).toList(), unit, brannoc.id());
+            forming.form(batch, on.stream().map(PartFile::tag).toList(), unit, brannoc.id());
             plans.of(on.get(0)).orElseThrow().plan().passes().passes().stream()
                     .limit(2)
-                    .forEach(p -> batches.pass(
+                    .forEach(p -> passes.pass(
                             batch,
                             UUID.randomUUID(),
                             p.depth(),
@@ -241,7 +246,7 @@ class SampleHands {
     void read(PartFile part, SurveyKind kind, PlaceProposal.Density density, SeededFace shape, int most, int daysAgo) {
         prepare(part, daysAgo);
         Duration ago = Duration.ofDays(daysAgo);
-        clock.ago(ago, () -> surveys.start(part, kind, density, mm("0.002"), ines.id()));
+        clock.ago(ago, () -> starts.start(part, kind, density, mm("0.002"), ines.id()));
         SurveyFile survey = surveys.find(part, kind).orElseThrow();
         List<Spot> spots =
                 survey.places().stream().map(SurveyFile.PlaceFile::spot).toList();
@@ -258,7 +263,7 @@ class SampleHands {
     void thickness(PartFile part, String at, double tiltX, double tiltY, int daysAgo) {
         SurveyKind kind = SurveyKind.THICKNESS;
         Duration ago = Duration.ofDays(daysAgo).minus(Duration.ofHours(1));
-        clock.ago(ago, () -> surveys.start(part, kind, PlaceProposal.Density.CORNERS, mm("0.005"), ines.id()));
+        clock.ago(ago, () -> starts.start(part, kind, PlaceProposal.Density.CORNERS, mm("0.005"), ines.id()));
         SurveyFile survey = surveys.find(part, kind).orElseThrow();
         var box = homalon.core.part.Layout.of(part.numbers()).box();
         for (SurveyFile.PlaceFile p : survey.places()) {
@@ -342,7 +347,7 @@ class SampleHands {
         clock.ago(
                 ago.minusMinutes(3),
                 () -> paintings.paint(
-                        part, ledgers.of(part), UUID.randomUUID(), cutting.said(part, touched), brannoc.id()));
+                        part, ledgers.of(part), UUID.randomUUID(), seen.said(part, touched), brannoc.id()));
     }
 
     /** A slip of the dial, written and taken back, as it happens in any shop. */

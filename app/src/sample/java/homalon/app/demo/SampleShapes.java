@@ -1,6 +1,7 @@
 package homalon.app.demo;
 
-import homalon.app.machining.batch.Batches;
+import homalon.app.machining.batch.BatchForming;
+import homalon.app.machining.batch.BatchPasses;
 import homalon.core.cut.School;
 import homalon.core.face.PlaceProposal;
 import homalon.core.part.Material;
@@ -19,7 +20,8 @@ class SampleShapes {
     private static final String MEASURED = "Measured only, as asked: the owner cuts it on his own mill.";
 
     private final SampleHands hands;
-    private final Batches batches;
+    private final BatchForming forming;
+    private final BatchPasses passes;
 
     /** How a face departs from flat: long bow, cross bow, fourth-corner lift, mm. */
     private record Bend(double longBow, double crossBow, double lift) {}
@@ -113,7 +115,7 @@ class SampleShapes {
     void together() {
         PartFile left = bank("T-0424", "left", new Bend(0.045, 0.01, 0.02));
         PartFile right = bank("T-0425", "right", new Bend(0.078, 0.012, -0.03));
-        hands.together(batches, List.of(left, right), BenchUnit.MM, 1);
+        hands.together(forming, passes, List.of(left, right), BenchUnit.MM, 1);
     }
 
     private PartFile bank(String tag, String side, Bend bend) {

@@ -104,7 +104,8 @@ public final class HandsOfTests {
             prepare(part);
         }
         Surveys surveys = shop.bean(Surveys.class);
-        SurveyFile survey = surveys.start(part, kind, PlaceProposal.Density.CLOSE, RuleBook.DEFAULT_UNCERTAINTY, ines);
+        SurveyFile survey = shop.bean(homalon.app.check.face.SurveyStarts.class)
+                .start(part, kind, PlaceProposal.Density.CLOSE, RuleBook.DEFAULT_UNCERTAINTY, ines);
         for (SurveyFile.PlaceFile p : survey.places()) {
             String typed = BigDecimal.valueOf(shape.applyAsDouble(p.spot()))
                     .setScale(3, RoundingMode.HALF_UP)

@@ -2,12 +2,10 @@ package homalon.app.casting.paper;
 
 import homalon.app.casting.part.Faces;
 import homalon.app.casting.part.PartPage;
-import homalon.app.casting.part.PartShells;
 import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.drawing.RouteDrawing;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.reach.Reach;
-import homalon.app.foundation.web.OneRead;
 import homalon.core.route.Route;
 import homalon.core.route.StepKind;
 import homalon.core.visit.PartFile;
@@ -21,9 +19,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 @Controller
 @RequiredArgsConstructor
 class PaperController {
-    private final PartShells shells;
     private final Faces faces;
-    private final OneRead reading;
     private final Reach reach;
 
     /** A line of the traveller. */
@@ -31,7 +27,7 @@ class PaperController {
 
     @GetMapping("/parts/{tag}/tag")
     String tag(PartPage page) {
-        return reading.of(() -> {
+        return page.read(() -> {
             fill(page);
             return "paper/tag";
         });
@@ -39,10 +35,9 @@ class PaperController {
 
     @GetMapping("/parts/{tag}/traveller")
     String traveller(PartPage page) {
-        return reading.of(() -> {
-            PartFile part = page.part();
+        return page.read(() -> {
             fill(page);
-            Route route = shells.standing(part, page.writer()).route();
+            Route route = page.standing().route();
             List<Stop> stops = route.steps().stream()
                     .map(s -> new Stop(
                             s.operation().words(),
@@ -67,6 +62,6 @@ class PaperController {
                 FaceDrawing.of(faces.layout(part.numbers()), "paper", "Face of " + part.tag())
                         .small()
                         .svg());
-        page.show("head", shells.head(part, StepKind.BOOKED, page.writer()));
+        page.frame(StepKind.BOOKED);
     }
 }

@@ -1,5 +1,6 @@
 package homalon.app.casting.part;
 
+import homalon.app.foundation.web.OneRead;
 import homalon.app.foundation.web.Shell;
 import homalon.core.visit.PartFile;
 import jakarta.servlet.http.HttpServletResponse;
@@ -23,9 +24,13 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 @Configuration(proxyBeanMethods = false)
 class PartArgument implements WebMvcConfigurer, HandlerMethodArgumentResolver {
     private final ObjectProvider<Parts> parts;
+    private final ObjectProvider<PartShells> shells;
+    private final ObjectProvider<OneRead> reading;
 
-    PartArgument(ObjectProvider<Parts> parts) {
+    PartArgument(ObjectProvider<Parts> parts, ObjectProvider<PartShells> shells, ObjectProvider<OneRead> reading) {
         this.parts = parts;
+        this.shells = shells;
+        this.reading = reading;
     }
 
     @Override
@@ -53,6 +58,8 @@ class PartArgument implements WebMvcConfigurer, HandlerMethodArgumentResolver {
         return new PartPage(
                 tag,
                 of -> parts.getObject().byTag(of),
+                shells.getObject(),
+                reading.getObject(),
                 (Shell) page.getModel().get("shell"),
                 (Model) page.getModel(),
                 request.getNativeResponse(HttpServletResponse.class),

@@ -41,7 +41,6 @@ class PartController {
     private final Parts parts;
     private final Faces faces;
     private final StepSource steps;
-    private final PartShells shells;
     private final List<LayoutGuard> guards;
     private final OwnLayouts layouts;
 
@@ -128,7 +127,7 @@ class PartController {
     @GetMapping("/parts/{tag}/intake")
     String intake(PartPage page) {
         sheet(page, IntakeForm.of(page.part(), page.unit()), List.of());
-        page.show("head", shells.head(page.part(), StepKind.BOOKED, page.writer()));
+        page.frame(StepKind.BOOKED);
         return "part/intake";
     }
 
@@ -144,7 +143,7 @@ class PartController {
         } catch (BadInputException e) {
             page.unprocessable();
             sheet(page, form, e.problems());
-            page.show("head", shells.head(part, StepKind.BOOKED, page.writer()));
+            page.frame(StepKind.BOOKED);
             return "part/intake";
         }
     }

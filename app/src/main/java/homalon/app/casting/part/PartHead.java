@@ -43,13 +43,6 @@ public record PartHead(
                         s.mark() == Step.Mark.DONE ? "\u2713" : "",
                         here.filter(h -> h == s.kind()).isPresent()))
                 .toList();
-        List<String> open = new ArrayList<>(steps.stream()
-                .filter(s -> s.kind() != StepKind.HAND_OVER && s.mark() != Step.Mark.DONE)
-                .map(s -> s.kind().words().toLowerCase(Locale.ROOT) + " (" + s.note() + ")")
-                .toList());
-        if (standing.route().open(Operation.OIL_AND_BAG).isPresent()) {
-            open.add(Operation.OIL_AND_BAG.words());
-        }
         boolean toDo =
                 steps.stream().anyMatch(s -> here.filter(h -> h == s.kind()).isPresent() && s.mark() != Step.Mark.DONE);
         Optional<Operation> operation = toDo ? here.flatMap(StepKind::operation) : Optional.empty();
@@ -57,12 +50,24 @@ public record PartHead(
                 part,
                 line(part),
                 strip,
-                open,
+                open(standing),
                 operation
                         .filter(o -> o != Operation.HAND_OVER)
                         .flatMap(standing.route()::refusal)
                         .orElse(""),
                 operation.map(standing.route()::warnings).orElse(List.of()));
+    }
+
+    /** Steps before the hand-over that are not done, in words. */
+    public static List<String> open(VisitSteps.Standing standing) {
+        List<String> open = new ArrayList<>(standing.strip().stream()
+                .filter(s -> s.kind() != StepKind.HAND_OVER && s.mark() != Step.Mark.DONE)
+                .map(s -> s.kind().words().toLowerCase(Locale.ROOT) + " (" + s.note() + ")")
+                .toList());
+        if (standing.route().open(Operation.OIL_AND_BAG).isPresent()) {
+            open.add(Operation.OIL_AND_BAG.words());
+        }
+        return open;
     }
 
     /** Whether a step with that last part of its address is on the strip; one that is not is reached from the part's links. */

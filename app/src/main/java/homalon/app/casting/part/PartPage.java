@@ -1,8 +1,12 @@
 package homalon.app.casting.part;
 
+import homalon.app.foundation.web.OneRead;
 import homalon.app.foundation.web.Page;
 import homalon.app.foundation.web.Shell;
 import homalon.core.input.BadInputException;
+import homalon.core.route.Operation;
+import homalon.core.route.StepKind;
+import homalon.core.route.VisitSteps;
 import homalon.core.visit.PartFile;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.UUID;
@@ -14,6 +18,7 @@ import org.springframework.ui.Model;
 public final class PartPage extends Page {
     private final String tag;
     private final Function<String, PartFile> parts;
+    private final PartShells shells;
     private final @Nullable UUID lineId;
     private @Nullable PartFile part;
 
@@ -24,13 +29,16 @@ public final class PartPage extends Page {
     PartPage(
             String tag,
             Function<String, PartFile> parts,
+            PartShells shells,
+            OneRead reading,
             Shell shell,
             Model model,
             HttpServletResponse response,
             @Nullable UUID lineId) {
-        super(shell, model, response);
+        super(shell, model, response, reading);
         this.tag = tag;
         this.parts = parts;
+        this.shells = shells;
         this.lineId = lineId;
     }
 
@@ -49,6 +57,30 @@ public final class PartPage extends Page {
             part = parts.apply(tag);
         }
         return part;
+    }
+
+    /** How far the casting is: its steps and its route. */
+    public VisitSteps.Standing standing() {
+        return shells.standing(part(), writer());
+    }
+
+    /**
+     * What the route says must come first, comes first.
+     *
+     * @throws homalon.app.foundation.web.StandsAgainstException naming what is in the way, why, and who may lift it
+     */
+    public void require(Operation operation) {
+        shells.require(part(), operation);
+    }
+
+    /** The frame of a page that is a step of the casting. */
+    public void frame(StepKind here) {
+        show("head", shells.head(part(), here, writer()));
+    }
+
+    /** The frame of a page beside the steps. */
+    public void frame() {
+        show("head", shells.head(part(), writer()));
     }
 
     /**

@@ -2,14 +2,12 @@ package homalon.app.check.face;
 
 import homalon.app.casting.part.Faces;
 import homalon.app.casting.part.PartPage;
-import homalon.app.casting.part.PartShells;
 import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.drawing.PlaceMark;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.web.AskAgainException;
-import homalon.app.foundation.web.OneRead;
 import homalon.app.foundation.web.OneWrite;
 import homalon.app.foundation.web.Shell;
 import homalon.core.face.PlaceProposal;
@@ -47,12 +45,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequiredArgsConstructor
 class FaceController {
-    private final PartShells shells;
     private final Faces faces;
     private final Surveys surveys;
+    private final SurveyStarts starts;
+    private final SurveyPlaces places;
     private final FaceViews views;
     private final People people;
-    private final OneRead reading;
     private final OneWrite writing;
 
     /**
@@ -67,7 +65,7 @@ class FaceController {
             PartPage page,
             @PathVariable SurveyKind kind,
             @RequestParam(defaultValue = "USUAL") PlaceProposal.Density density) {
-        return reading.of(() -> survey(page, kind, density));
+        return page.read(() -> survey(page, kind, density));
     }
 
     private String survey(PartPage page, SurveyKind survey, PlaceProposal.Density density) {
@@ -79,7 +77,7 @@ class FaceController {
         } else {
             page.show("view", views.of(part, begun.get(), page.unit()));
         }
-        page.show("head", shells.head(part, survey.step(), page.writer()));
+        page.frame(survey.step());
         return begun.isEmpty() ? "face/start" : "face/survey";
     }
 
@@ -88,12 +86,12 @@ class FaceController {
         Layout layout = faces.layout(part.numbers());
         PlaceProposal.Density shown = kind.ofHeights() ? density : PlaceProposal.Density.CORNERS;
         List<PlaceMark> marks = new ArrayList<>();
-        for (PlaceProposal.Place p : surveys.proposed(part, kind, density)) {
+        for (PlaceProposal.Place p : starts.proposed(part, kind, density)) {
             marks.add(new PlaceMark("", p.spot(), PlaceMark.State.OPEN, Integer.toString(marks.size() + 1), p.name()));
         }
         List<Choice> choices = new ArrayList<>();
         for (PlaceProposal.Density d : PlaceProposal.Density.values()) {
-            List<Spot> spots = surveys.proposed(part, SurveyKind.FACE, d).stream()
+            List<Spot> spots = starts.proposed(part, SurveyKind.FACE, d).stream()
                     .map(PlaceProposal.Place::spot)
                     .toList();
             int lacks = kind.ofHeights()
@@ -122,7 +120,7 @@ class FaceController {
             @RequestParam(defaultValue = "") String uncertainty) {
         PartFile part = page.part();
         Length unsure = uncertainty.isBlank() ? RuleBook.DEFAULT_UNCERTAINTY : Length.parse(uncertainty, page.unit());
-        surveys.start(part, kind, density, unsure, page.me());
+        starts.start(part, kind, density, unsure, page.me());
         return "redirect:/parts/" + part.tag() + "/" + kind.path();
     }
 
@@ -178,7 +176,7 @@ class FaceController {
     @ToMachinists
     @PostMapping("/parts/{tag}/{kind:face|proof|thickness|thickness-after}/places")
     String add(PartPage page, @PathVariable SurveyKind kind, @RequestParam double x, @RequestParam double y) {
-        UUID place = surveys.add(page.part(), kind, new Spot(x, y), page.me());
+        UUID place = places.add(page.part(), kind, new Spot(x, y), page.me());
         page.standAt(place.toString());
         return live(page, kind);
     }
@@ -187,7 +185,7 @@ class FaceController {
     @ToMachinists
     @PostMapping("/parts/{tag}/{kind:face|proof}/wanted")
     String wanted(PartPage page, @PathVariable SurveyKind kind) {
-        surveys.addWanted(page.part(), kind, page.me()).ifPresent(place -> page.standAt(place.toString()));
+        places.addWanted(page.part(), kind, page.me()).ifPresent(place -> page.standAt(place.toString()));
         return live(page, kind);
     }
 
@@ -204,12 +202,12 @@ class FaceController {
         SurveyKind survey = kind;
         switch (what) {
             case "move" ->
-                page.standAt(surveys.move(part, survey, place, new Spot(x, y), page.me())
+                page.standAt(places.move(part, survey, place, new Spot(x, y), page.me())
                         .toString());
-            case "drop" -> surveys.drop(part, survey, place, page.me());
-            case "bring-back" -> surveys.restore(part, survey, place, page.me());
-            case "seals" -> surveys.setSealing(part, survey, place, true, page.me());
-            case "does-not-seal" -> surveys.setSealing(part, survey, place, false, page.me());
+            case "drop" -> places.drop(part, survey, place, page.me());
+            case "bring-back" -> places.restore(part, survey, place, page.me());
+            case "seals" -> places.setSealing(part, survey, place, true, page.me());
+            case "does-not-seal" -> places.setSealing(part, survey, place, false, page.me());
             default ->
                 throw new BadInputException("what", "A place can be moved, dropped, or marked as sealing or not.");
         }
@@ -231,7 +229,7 @@ class FaceController {
     }
 
     private String live(PartPage page, SurveyKind kind) {
-        return reading.of(() -> show(page, kind));
+        return page.read(() -> show(page, kind));
     }
 
     private String show(PartPage page, SurveyKind kind) {
@@ -240,7 +238,7 @@ class FaceController {
                 .orElseThrow(() -> new BadInputException("survey", "This survey was not started: start it first."));
         page.show("kind", kind);
         page.show("view", views.of(part, survey, page.unit()));
-        page.show("head", shells.head(part, kind.step(), page.writer()));
+        page.frame(kind.step());
         return "face/survey :: live";
     }
 

@@ -2,14 +2,12 @@ package homalon.app.check.feelers;
 
 import homalon.app.casting.part.Faces;
 import homalon.app.casting.part.PartPage;
-import homalon.app.casting.part.PartShells;
 import homalon.app.foundation.drawing.EdgeMark;
 import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.web.AskAgainException;
-import homalon.app.foundation.web.OneRead;
 import homalon.app.shop.tools.Toolbox;
 import homalon.core.face.FeelerProposal;
 import homalon.core.face.FeelerSurvey;
@@ -40,21 +38,20 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/parts/{tag}/{kind:feelers|proof-feelers}")
 @RequiredArgsConstructor
 class FeelerController {
-    private final PartShells shells;
     private final Faces faces;
     private final FeelerSurveys surveys;
+    private final FeelerStarts starts;
     private final FeelerViews views;
     private final Toolbox toolbox;
     private final People people;
-    private final OneRead reading;
 
     @GetMapping
     String page(PartPage page, @PathVariable FeelerKind kind) {
-        return reading.of(() -> {
+        return page.read(() -> {
             PartFile part = page.part();
             Optional<FeelerFile> begun = surveys.find(part, kind);
             page.show("kind", kind);
-            page.show("head", shells.head(part, kind.step(), page.writer()));
+            page.frame(kind.step());
             if (begun.isPresent()) {
                 page.show("view", views.of(part, begun.get(), page.unit()));
                 return "feelers/survey";
@@ -110,7 +107,7 @@ class FeelerController {
             @RequestParam(defaultValue = "FIND") FeelerWay way,
             @RequestParam(defaultValue = "GAP") FeelerSurvey.Kind limitKind) {
         PartFile part = page.part();
-        surveys.start(part, kind, limitKind, way, page.unit(), page.me());
+        starts.start(part, kind, limitKind, way, page.unit(), page.me());
         return "redirect:/parts/" + part.tag() + "/" + kind.path();
     }
 
@@ -138,7 +135,7 @@ class FeelerController {
         if (outcome instanceof FeelerSurveys.Outcome.Asks asks) {
             throw new AskAgainException(asks.sentence(), asks.seen());
         }
-        return reading.of(() -> live(page, kind));
+        return page.read(() -> live(page, kind));
     }
 
     @ToMachinists
@@ -147,7 +144,7 @@ class FeelerController {
         UUID place = surveys.undo(page.part(), kind, page.lineId(), page.me())
                 .orElseThrow(() -> new BadInputException("undo", "Nothing of yours is left to take back here."));
         page.standAt(place.toString());
-        return reading.of(() -> live(page, kind));
+        return page.read(() -> live(page, kind));
     }
 
     @GetMapping("/live")
@@ -156,7 +153,7 @@ class FeelerController {
                 && surveys.find(page.part(), kind)
                         .filter(s -> s.revision() == seen)
                         .isPresent();
-        return stands ? ResponseEntity.noContent().build() : reading.of(() -> live(page, kind));
+        return stands ? ResponseEntity.noContent().build() : page.read(() -> live(page, kind));
     }
 
     private String live(PartPage page, FeelerKind kind) {
@@ -165,7 +162,7 @@ class FeelerController {
                 .orElseThrow(() -> new BadInputException("survey", "This face was not begun: start it first."));
         page.show("kind", kind);
         page.show("view", views.of(part, survey, page.unit()));
-        page.show("head", shells.head(part, kind.step(), page.writer()));
+        page.frame(kind.step());
         return "feelers/survey :: live";
     }
 }

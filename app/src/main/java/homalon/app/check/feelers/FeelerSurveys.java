@@ -2,11 +2,8 @@ package homalon.app.check.feelers;
 
 import homalon.app.casting.part.Faces;
 import homalon.app.foundation.store.EvidenceLog;
-import homalon.app.shop.tools.Toolbox;
 import homalon.core.face.FeelerLine.Rest;
-import homalon.core.face.FeelerProposal;
 import homalon.core.face.FeelerSlide;
-import homalon.core.face.FeelerSurvey;
 import homalon.core.face.Gap;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.BenchUnit;
@@ -47,12 +44,10 @@ import org.springframework.transaction.annotation.Transactional;
 @RequiredArgsConstructor
 public class FeelerSurveys {
     private final FeelerSurveyRepository surveys;
-    private final FeelerLineRepository lines;
     private final FeelerPlaceRepository places;
     private final EvidenceLog log;
     private final FeelerFiles files;
     private final Faces faces;
-    private final Toolbox toolbox;
     private final Clock clock;
 
     /**
@@ -96,37 +91,6 @@ public class FeelerSurveys {
     @Transactional(readOnly = true)
     public Map<UUID, List<FeelerFile>> ofVisits(Collection<UUID> visits) {
         return surveys.ofVisits(visits).stream().map(files::of).collect(Collectors.groupingBy(FeelerFile::visit));
-    }
-
-    public FeelerFile start(
-            PartFile part, FeelerKind kind, FeelerSurvey.Kind limitKind, FeelerWay way, BenchUnit unit, UUID by) {
-        part.requireHere("survey", "to measure it");
-        Optional<FeelerFile> begun = find(part, kind);
-        if (begun.isPresent()) {
-            return begun.get();
-        }
-        FeelerSurveyRow row = new FeelerSurveyRow();
-        row.jobId = part.visit().id();
-        row.kind = kind;
-        row.limitKind = limitKind;
-        row.way = way;
-        row.blades = toolbox.blades(unit).blades().stream()
-                .map(b -> Long.toString(b.nanometres()))
-                .collect(Collectors.joining(" "));
-        row.startedBy = by;
-        row.startedAt = clock.instant();
-        surveys.save(row);
-        int seq = 0;
-        for (FeelerProposal.Line line : FeelerProposal.of(faces.layout(part.numbers()))) {
-            FeelerLineRow laid = lines.save(new FeelerLineRow(row.id, ++seq, line.name(), line.from(), line.to()));
-            int n = 0;
-            places.save(new FeelerPlaceRow(laid.id, ++n, Asked.REST, null));
-            for (double at : line.places()) {
-                places.save(new FeelerPlaceRow(laid.id, ++n, Asked.STATION, (int) Math.round(at * 1e6)));
-            }
-            places.save(new FeelerPlaceRow(laid.id, ++n, Asked.ENDS, null));
-        }
-        return find(part, kind).orElseThrow();
     }
 
     /** Changes the way of working; what was said stays. */

@@ -2,7 +2,6 @@ package homalon.app.check.integrity;
 
 import homalon.app.casting.part.Faces;
 import homalon.app.casting.part.PartPage;
-import homalon.app.casting.part.PartShells;
 import homalon.app.casting.work.WorkEntry;
 import homalon.app.casting.work.WorkLog;
 import homalon.app.foundation.drawing.FaceDrawing;
@@ -10,7 +9,6 @@ import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.web.Given;
-import homalon.app.foundation.web.OneRead;
 import homalon.core.input.BadInputException;
 import homalon.core.integrity.Cleaning;
 import homalon.core.integrity.CleaningMethod;
@@ -41,11 +39,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 class CleanController {
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH);
 
-    private final PartShells shells;
     private final Faces faces;
     private final WorkLog work;
     private final People people;
-    private final OneRead reading;
 
     /** A method as the page shows it. */
     record Way(CleaningMethod method, String style, String sign, String why, String caution, boolean refused) {}
@@ -61,7 +57,7 @@ class CleanController {
             PartPage page,
             @RequestParam(name = "dirt", defaultValue = "") Set<Cleaning.Dirt> dirt,
             @RequestParam(defaultValue = "false") boolean plugs) {
-        return reading.of(() -> {
+        return page.read(() -> {
             show(page, Given.ticks(dirt), plugs);
             return "integrity/clean";
         });
@@ -117,7 +113,7 @@ class CleanController {
                 "drawing",
                 FaceDrawing.of(faces.layout(part.numbers()), "clean", "Face of " + part.tag() + ", front at the left")
                         .svg());
-        page.show("head", shells.head(part, StepKind.CLEAN, page.writer()));
+        page.frame(StepKind.CLEAN);
     }
 
     private static String signed(WorkEntry e, Map<UUID, String> names) {
@@ -175,7 +171,7 @@ class CleanController {
     }
 
     private String live(PartPage page, Set<Cleaning.Dirt> dirt, boolean plugs) {
-        return reading.of(() -> {
+        return page.read(() -> {
             show(page, dirt, plugs);
             return "integrity/clean :: live";
         });

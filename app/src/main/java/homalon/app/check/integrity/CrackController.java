@@ -2,7 +2,6 @@ package homalon.app.check.integrity;
 
 import homalon.app.casting.part.Faces;
 import homalon.app.casting.part.PartPage;
-import homalon.app.casting.part.PartShells;
 import homalon.app.casting.work.WorkEntry;
 import homalon.app.casting.work.WorkLog;
 import homalon.app.foundation.drawing.CrackMark;
@@ -11,7 +10,6 @@ import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.web.Given;
-import homalon.app.foundation.web.OneRead;
 import homalon.app.foundation.web.WorkingView;
 import homalon.core.geometry.Spot;
 import homalon.core.input.BadInputException;
@@ -52,13 +50,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequiredArgsConstructor
 class CrackController {
-    private final PartShells shells;
     private final Faces faces;
     private final Cracks cracks;
     private final Photos photos;
     private final WorkLog work;
     private final People people;
-    private final OneRead reading;
 
     /** A way to look for cracks on this metal. */
     record Look(CrackMethod method, String refusal) {}
@@ -82,7 +78,7 @@ class CrackController {
 
     @GetMapping("/parts/{tag}/cracks")
     String page(PartPage page) {
-        return reading.of(() -> {
+        return page.read(() -> {
             show(page);
             return "integrity/cracks";
         });
@@ -116,7 +112,7 @@ class CrackController {
         page.show("usual", part.material() == Material.CAST_IRON ? CrackMethod.MAGNETIC_PARTICLE : CrackMethod.DYE);
         page.show("photos", photos.of(part));
         page.show("checked", checked(part, names));
-        page.show("head", shells.head(part, StepKind.CRACKS, page.writer()));
+        page.frame(StepKind.CRACKS);
     }
 
     private static String counted(List<CrackFile> found) {
@@ -270,13 +266,13 @@ class CrackController {
         method.refusal(part.material()).ifPresent(no -> {
             throw new BadInputException("method", no);
         });
-        shells.require(part, Operation.CRACK_CHECK);
+        page.require(Operation.CRACK_CHECK);
         work.write(part, page.lineId(), WorkEntry.Kind.DID, Operation.CRACK_CHECK, method.words(), page.me());
         return live(page);
     }
 
     private String live(PartPage page) {
-        return reading.of(() -> {
+        return page.read(() -> {
             show(page);
             return "integrity/cracks :: live";
         });

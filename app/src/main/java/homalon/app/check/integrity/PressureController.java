@@ -2,14 +2,12 @@ package homalon.app.check.integrity;
 
 import homalon.app.casting.part.Faces;
 import homalon.app.casting.part.PartPage;
-import homalon.app.casting.part.PartShells;
 import homalon.app.foundation.drawing.CrackMark;
 import homalon.app.foundation.drawing.DecayDrawing;
 import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.people.People;
-import homalon.app.foundation.web.OneRead;
 import homalon.core.geometry.Spot;
 import homalon.core.integrity.Decay;
 import homalon.core.integrity.Remedy;
@@ -34,12 +32,10 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequiredArgsConstructor
 class PressureController {
-    private final PartShells shells;
     private final Faces faces;
     private final PressureTests tests;
     private final Cracks cracks;
     private final People people;
-    private final OneRead reading;
 
     /** One reading. */
     record Line(UUID id, String minute, String bar, String celsius, String corrected, String by) {}
@@ -64,7 +60,7 @@ class PressureController {
 
     @GetMapping("/parts/{tag}/pressure")
     String page(PartPage page) {
-        return reading.of(() -> {
+        return page.read(() -> {
             show(page);
             return "integrity/pressure";
         });
@@ -81,7 +77,7 @@ class PressureController {
                 marks.add(new CrackMark("o", "bubbles", b.spot(), b.spot(), List.of(), 0, "Bubbles: " + b.where()));
             }
         }
-        var standing = shells.standing(part, page.writer());
+        var standing = page.standing();
         page.show(
                 "owed",
                 standing.route()
@@ -104,7 +100,7 @@ class PressureController {
         boolean settled = all.isEmpty() || all.get(all.size() - 1).decay().verdict() != Verdict.NOT_PROVEN;
         page.show("settled", settled);
         page.show("asked", Decay.Asked.DEFAULT);
-        page.show("head", shells.head(part, StepKind.PRESSURE, page.writer()));
+        page.frame(StepKind.PRESSURE);
     }
 
     private static Shown shown(TestFile t, int no, Map<UUID, String> names) {
@@ -235,7 +231,7 @@ class PressureController {
     }
 
     private String live(PartPage page) {
-        return reading.of(() -> {
+        return page.read(() -> {
             show(page);
             return "integrity/pressure :: live";
         });

@@ -2,13 +2,11 @@ package homalon.app.check.lines;
 
 import homalon.app.casting.part.Faces;
 import homalon.app.casting.part.PartPage;
-import homalon.app.casting.part.PartShells;
 import homalon.app.casting.sheets.Sheets;
 import homalon.app.casting.work.WorkEntry;
 import homalon.app.casting.work.WorkLog;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
-import homalon.app.foundation.web.OneRead;
 import homalon.core.input.BadInputException;
 import homalon.core.lines.Bearings;
 import homalon.core.lines.Liners;
@@ -44,16 +42,14 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequiredArgsConstructor
 class SheetController {
-    private final PartShells shells;
     private final Faces faces;
     private final Sheets sheets;
     private final SheetViews views;
     private final WorkLog work;
-    private final OneRead reading;
 
     @GetMapping("/parts/{tag}/{sheet:line|liners|index}")
     String page(PartPage page, @PathVariable Sheet sheet) {
-        return reading.of(() -> {
+        return page.read(() -> {
             show(page, sheet);
             return "lines/sheet";
         });
@@ -85,7 +81,7 @@ class SheetController {
         }
         page.show("schools", Liners.School.values());
         page.show("held", Liners.Held.values());
-        page.show("head", shells.head(part, sheet.step(), writer));
+        page.frame(sheet.step());
     }
 
     /** A further shaft is proposed as the one before it. */
@@ -309,7 +305,7 @@ class SheetController {
     }
 
     private String live(PartPage page, Sheet sheet) {
-        return reading.of(() -> {
+        return page.read(() -> {
             show(page, sheet);
             return "lines/sheet :: live";
         });

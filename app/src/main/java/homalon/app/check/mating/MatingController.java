@@ -2,7 +2,6 @@ package homalon.app.check.mating;
 
 import homalon.app.casting.part.Faces;
 import homalon.app.casting.part.PartPage;
-import homalon.app.casting.part.PartShells;
 import homalon.app.casting.part.Parts;
 import homalon.app.check.face.FaceView;
 import homalon.app.check.face.FaceViews;
@@ -15,7 +14,6 @@ import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.drawing.PlaceMark;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
-import homalon.app.foundation.web.OneRead;
 import homalon.app.foundation.web.Shell;
 import homalon.core.face.Mating;
 import homalon.core.face.MatingBounds;
@@ -47,20 +45,18 @@ class MatingController {
     private static final double BESIDE_PX = 440;
 
     private final Parts parts;
-    private final PartShells shells;
     private final Faces faces;
     private final Surveys surveys;
     private final Findings findings;
     private final FeelerSurveys feelers;
     private final FeelerFindings felt;
     private final Mates mates;
-    private final OneRead reading;
 
     @GetMapping("/parts/{tag}/compare")
     String page(PartPage page) {
-        return reading.of(() -> {
+        return page.read(() -> {
             PartFile part = page.part();
-            page.show("head", shells.head(part, StepKind.FACE, page.writer()));
+            page.frame(StepKind.FACE);
             page.show("view", view(part, page.shell()));
             return "mating/compare";
         });

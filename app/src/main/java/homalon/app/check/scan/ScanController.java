@@ -2,7 +2,6 @@ package homalon.app.check.scan;
 
 import homalon.app.casting.part.Faces;
 import homalon.app.casting.part.PartPage;
-import homalon.app.casting.part.PartShells;
 import homalon.app.check.face.FaceViews;
 import homalon.app.foundation.devices.LiveBus;
 import homalon.app.foundation.drawing.FaceDrawing;
@@ -49,9 +48,9 @@ class ScanController {
     private static final Length USUAL = Length.ofMm("0.005");
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH);
 
-    private final PartShells shells;
     private final Faces faces;
     private final Scans scans;
+    private final ScanPlaces places;
     private final People people;
     private final LiveBus bus;
 
@@ -81,7 +80,7 @@ class ScanController {
     private void frame(PartPage page, String kind) {
         page.show("proof", kind(kind) == SurveyKind.PROOF);
         page.show("path", kind);
-        page.show("head", shells.head(page.part(), kind(kind).step(), page.writer()));
+        page.frame(kind(kind).step());
     }
 
     private ScanView view(PartPage page, ScanFile scan, List<ScanFile> all) {
@@ -173,7 +172,7 @@ class ScanController {
         PartFile part = page.part();
         ScanFile file = scans.find(part, kind(kind), scan)
                 .orElseThrow(() -> new NotHereException("There is no such scan: go back to the part."));
-        scans.readPlaces(part, file, page.me());
+        places.read(part, file, page.me());
         return "redirect:/parts/" + part.tag() + "/" + kind(kind).path();
     }
 

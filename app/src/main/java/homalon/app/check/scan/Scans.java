@@ -3,34 +3,25 @@ package homalon.app.check.scan;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.app.casting.part.Faces;
-import homalon.app.check.face.Surveys;
 import homalon.app.foundation.load.BigFiles;
-import homalon.core.face.PlaceProposal;
 import homalon.core.face.ScanFace;
 import homalon.core.face.ScanFormat;
 import homalon.core.face.ScanReader;
-import homalon.core.geometry.Plane;
 import homalon.core.geometry.Points;
-import homalon.core.geometry.Spot;
 import homalon.core.input.BadInputException;
 import homalon.core.part.LayoutNumbers;
-import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.visit.FaceFinding;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.ScanFile;
-import homalon.core.visit.SurveyFile;
 import homalon.core.visit.SurveyKind;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
-import java.math.BigDecimal;
-import java.math.RoundingMode;
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.util.Arrays;
 import java.util.List;
@@ -50,12 +41,9 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Service
 public class Scans {
     private static final long MOST_BYTES = 200_000_000;
-    /** A place with no scanned land this near is left to the indicator, mm. */
-    private static final double NEAR = 20;
 
     private final ScanRepository scans;
     private final ScanTextRepository texts;
-    private final Surveys surveys;
     private final Faces faces;
     private final TransactionTemplate transaction;
     private final BigFiles files;
@@ -72,7 +60,6 @@ public class Scans {
     Scans(
             ScanRepository scans,
             ScanTextRepository texts,
-            Surveys surveys,
             Faces faces,
             PlatformTransactionManager transactions,
             BigFiles files,
@@ -80,7 +67,6 @@ public class Scans {
         this.files = files;
         this.scans = scans;
         this.texts = texts;
-        this.surveys = surveys;
         this.faces = faces;
         this.transaction = new TransactionTemplate(transactions);
         this.clock = clock;
@@ -238,45 +224,6 @@ public class Scans {
                 throw new UncheckedIOException(e);
             }
         };
-    }
-
-    /**
-     * Reads the places of the indicator's survey off a scan, where they are not read yet: what a plan of the cut is made from.
-     *
-     * @return how many were read
-     */
-    public int readPlaces(PartFile part, ScanFile scan, UUID by) {
-        FaceFinding finding = finding(part, scan);
-        Plane level = finding.judgement().flatness().minimumZone().middle();
-        var map = finding.map().orElseThrow(() -> new BadInputException("scan", "This scan gives no map."));
-        SurveyFile survey = surveys.start(part, scan.kind(), PlaceProposal.Density.CLOSE, scan.uncertainty(), by);
-        int read = 0;
-        for (SurveyFile.PlaceFile place : survey.places()) {
-            if (place.reading().isEmpty() && near(finding.points(), place.spot())) {
-                double height = map.above(level, place.spot().x(), place.spot().y());
-                String typed = BigDecimal.valueOf(height)
-                        .setScale(4, RoundingMode.HALF_UP)
-                        .toPlainString();
-                UUID id = UUID.nameUUIDFromBytes((scan.id() + " " + place.id()).getBytes(StandardCharsets.UTF_8));
-                surveys.key(
-                        part,
-                        scan.kind(),
-                        new Surveys.Keyed(id, place.id(), typed, BenchUnit.MM, 0, true),
-                        anyone -> "Someone",
-                        by);
-                read++;
-            }
-        }
-        return read;
-    }
-
-    private static boolean near(Points points, Spot spot) {
-        for (int i = 0; i < points.size(); i++) {
-            if (points.spot(i).distance(spot) < NEAR) {
-                return true;
-            }
-        }
-        return false;
     }
 
     private static ScanFile file(ScanRow r) {

@@ -5,6 +5,7 @@ import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.LengthWriter;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.UUID;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.ui.Model;
@@ -14,11 +15,13 @@ public class Page {
     private final Shell shell;
     private final Model model;
     private final HttpServletResponse response;
+    private final OneRead reading;
 
-    protected Page(Shell shell, Model model, HttpServletResponse response) {
+    protected Page(Shell shell, Model model, HttpServletResponse response, OneRead reading) {
         this.shell = shell;
         this.model = model;
         this.response = response;
+        this.reading = reading;
     }
 
     public Shell shell() {
@@ -36,6 +39,11 @@ public class Page {
     /** Who asks, and whose it is what is written; only where somebody is signed in. */
     public UUID me() {
         return Signed.now().orElseThrow().id();
+    }
+
+    /** Reads all that the page needs in one transaction; nothing may be written within it. */
+    public <T> T read(Supplier<T> answer) {
+        return reading.of(answer);
     }
 
     public void show(String name, @Nullable Object value) {

@@ -2,6 +2,7 @@ package homalon.app.foundation.web;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.MethodParameter;
 import org.springframework.ui.Model;
@@ -14,6 +15,12 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 /** What nearly every handler asks for: its page, or the frame of it alone. */
 @Configuration(proxyBeanMethods = false)
 class PageArguments implements WebMvcConfigurer, HandlerMethodArgumentResolver {
+    private final ObjectProvider<OneRead> reading;
+
+    PageArguments(ObjectProvider<OneRead> reading) {
+        this.reading = reading;
+    }
+
     @Override
     public void addArgumentResolvers(List<HandlerMethodArgumentResolver> resolvers) {
         resolvers.add(this);
@@ -33,6 +40,10 @@ class PageArguments implements WebMvcConfigurer, HandlerMethodArgumentResolver {
         Shell shell = (Shell) page.getModel().get("shell");
         return parameter.getParameterType() == Shell.class
                 ? shell
-                : new Page(shell, (Model) page.getModel(), request.getNativeResponse(HttpServletResponse.class));
+                : new Page(
+                        shell,
+                        (Model) page.getModel(),
+                        request.getNativeResponse(HttpServletResponse.class),
+                        reading.getObject());
     }
 }

@@ -1,11 +1,9 @@
 package homalon.app.machining.batch;
 
 import homalon.app.casting.ledger.Ledgers;
-import homalon.app.casting.part.Parts;
 import homalon.app.foundation.devices.PartChanges;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
-import homalon.app.foundation.web.OneRead;
 import homalon.app.foundation.web.Page;
 import homalon.app.machining.cut.CutView;
 import homalon.app.machining.cut.CutViews;
@@ -35,91 +33,24 @@ import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 
-/** Putting castings together on one table and cutting them. */
+/** Cutting castings that lie on one table. */
 @ToEverybody
 @Controller
 @RequiredArgsConstructor
 class BatchController {
-    /** As many as one looks at; the next come when the end of the list is in sight. */
-    private static final int AT_ONCE = 10;
-
-    private static final int MOST_PAGES = 10_000;
-
     private final Batches batches;
-    private final Parts parts;
+    private final BatchPasses passes;
     private final Plans plans;
     private final Planner planner;
     private final Ledgers ledgers;
     private final CutViews cutViews;
     private final Toolbox toolbox;
-    private final OneRead reading;
-
-    /** A casting offered for the table. */
-    record Offer(String tag, String name, String customer, String line, String toClean, String not, boolean on) {}
-
-    /**
-     * @param q finds in tag, engine, customer and casting number
-     * @param lot of those offered, as the page asks for when the end of the list is in sight
-     * @param marked tags that are marked already and stay in the list, whatever is looked for
-     */
-    @GetMapping("/batch")
-    String choose(
-            Page page,
-            @RequestParam String with,
-            @RequestParam(defaultValue = "") String q,
-            @RequestParam(name = "page", defaultValue = "0") int lot,
-            @RequestParam(name = "tag", defaultValue = "") List<String> marked,
-            @RequestHeader(name = "HX-Request", required = false) String swap) {
-        if (lot < 0 || lot > MOST_PAGES) {
-            throw new BadInputException("page", "Page: 0 to " + MOST_PAGES + ".");
-        }
-        return reading.of(() -> {
-            PartFile first = parts.byTag(with);
-            Optional<UUID> in = batches.ofPart(first);
-            if (in.isPresent()) {
-                return "redirect:/batch/" + in.get();
-            }
-            Batches.Candidates candidates = batches.candidates(first, marked, q, lot, AT_ONCE);
-            List<Offer> offers = new ArrayList<>();
-            for (Batches.Candidate c : candidates.some()) {
-                offers.add(new Offer(
-                        c.part().tag(),
-                        c.part().name(),
-                        c.part().customer(),
-                        c.part().kindWords(),
-                        c.plan()
-                                .map(p -> page.writer().number(p.plan().toClean()))
-                                .orElse("—"),
-                        c.not(),
-                        c.part().id().equals(first.id())
-                                || marked.contains(c.part().tag())));
-            }
-            page.show("first", first);
-            page.show("offers", offers);
-            page.show("q", q);
-            page.show("more", candidates.more() ? lot + 1 : null);
-            return swap == null ? "batch/choose" : "batch/choose :: offers";
-        });
-    }
-
-    @ToMachinists
-    @PostMapping("/batch")
-    String form(
-            Page page,
-            @RequestParam UUID id,
-            @RequestParam(name = "tag", defaultValue = "") List<String> tags,
-            HttpServletRequest request) {
-        batches.form(id, tags, page.unit(), page.me());
-        PartChanges.on(request, tags);
-        return "redirect:/batch/" + id;
-    }
 
     @GetMapping("/batch/{id}")
     String batch(Page page, @PathVariable UUID id) {
-        return reading.of(() -> {
+        return page.read(() -> {
             fill(page, id);
             return "batch/batch";
         });
@@ -175,7 +106,7 @@ class BatchController {
                 first.machine(),
                 first.cutter(),
                 first.edge(),
-                Batches.apart(books.values(), id),
+                BatchPasses.apart(books.values(), id),
                 begun);
     }
 
@@ -215,7 +146,7 @@ class BatchController {
         }
         Length depth = Length.parse(typed, unit);
         Ledgers.Notes notes = new Ledgers.Notes(machine, cutter, edge, note, typed.strip());
-        batches.pass(batch, id, depth, notes, Cutting.Seen.at(place, seen, sure, unit), page.me());
+        passes.pass(batch, id, depth, notes, Cutting.Seen.at(place, seen, sure, unit), page.me());
         PartChanges.on(request, batches.tags(batch));
         fill(page, batch);
         return "batch/batch :: live";
@@ -229,7 +160,7 @@ class BatchController {
             @RequestParam UUID id,
             @RequestParam(defaultValue = "") String why,
             HttpServletRequest request) {
-        batches.takeBack(batch, id, why, page.me());
+        passes.takeBack(batch, id, why, page.me());
         PartChanges.on(request, batches.tags(batch));
         fill(page, batch);
         return "batch/batch :: live";

@@ -12,11 +12,12 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.data.domain.Persistable;
 
 /** Castings that were put together on one table. */
 @Entity
 @Table(name = "batch")
-class BatchRow {
+class BatchRow implements Persistable<UUID> {
     @Id
     UUID id;
 
@@ -33,6 +34,17 @@ class BatchRow {
     List<UUID> visits = new ArrayList<>();
 
     protected BatchRow() {}
+
+    @Override
+    public UUID getId() {
+        return id;
+    }
+
+    /** Formed once and never changed. */
+    @Override
+    public boolean isNew() {
+        return true;
+    }
 
     BatchRow(UUID id, List<UUID> visits, UUID madeBy, Instant madeAt) {
         this.id = id;

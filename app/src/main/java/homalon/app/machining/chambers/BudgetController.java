@@ -1,9 +1,7 @@
 package homalon.app.machining.chambers;
 
 import homalon.app.casting.part.PartPage;
-import homalon.app.casting.part.PartShells;
 import homalon.app.foundation.opened.ToEverybody;
-import homalon.app.foundation.web.OneRead;
 import homalon.core.chambers.EngineItem;
 import homalon.core.cut.FaceNeed;
 import homalon.core.cut.Outlook;
@@ -33,11 +31,9 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 @Controller
 @RequiredArgsConstructor
 class BudgetController {
-    private final PartShells shells;
     private final ChamberFiles files;
     private final Outlooks outlooks;
     private final BudgetViews views;
-    private final OneRead reading;
 
     /** What was keyed; null for a field that was not sent. */
     record Asked(String cut, String other, String gasket, String deck, String crown, String wish, String wanted) {
@@ -94,7 +90,7 @@ class BudgetController {
 
     @GetMapping("/parts/{tag}/budget")
     String page(PartPage page, @ModelAttribute("asked") Asked asked, HttpServletResponse response) {
-        return reading.of(() -> {
+        return page.read(() -> {
             PartFile part = page.part();
             ChamberFile file = files.of(part);
             OutlookQuestion from = outlooks.question(file, WhatIf.NOTHING);
@@ -111,7 +107,7 @@ class BudgetController {
             }
             page.show("slides", slides(from, whatIf, page.writer()));
             page.show("wishes", Wish.Kind.values());
-            page.show("head", shells.head(part, page.writer()));
+            page.frame();
             ChamberController.form(file, page);
             return "chambers/budget";
         });
@@ -150,7 +146,7 @@ class BudgetController {
 
     @GetMapping("/parts/{tag}/budget/live")
     String live(PartPage page, @ModelAttribute("asked") Asked asked) {
-        return reading.of(() -> {
+        return page.read(() -> {
             ChamberFile file = files.of(page.part());
             OutlookQuestion from = outlooks.question(file, WhatIf.NOTHING);
             fill(from.with(asked.whatIf(from, page.unit())), page);

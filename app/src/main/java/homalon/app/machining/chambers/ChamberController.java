@@ -2,11 +2,9 @@ package homalon.app.machining.chambers;
 
 import homalon.app.casting.ledger.Ledgers;
 import homalon.app.casting.part.PartPage;
-import homalon.app.casting.part.PartShells;
 import homalon.app.casting.sheets.Sheets;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
-import homalon.app.foundation.web.OneRead;
 import homalon.app.machining.valves.ValveFindings;
 import homalon.core.chambers.EngineBook;
 import homalon.core.chambers.FillState;
@@ -35,19 +33,17 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequiredArgsConstructor
 class ChamberController {
-    private final PartShells shells;
     private final ChamberFiles files;
     private final WorkOnChambers work;
     private final Sheets sheets;
     private final Ledgers ledgers;
     private final ValveFindings valves;
     private final ChamberViews views;
-    private final OneRead reading;
 
     @GetMapping("/parts/{tag}/chambers")
     String page(
             PartPage page, @RequestParam(defaultValue = "") String of, @RequestParam(defaultValue = "") String state) {
-        return reading.of(() -> {
+        return page.read(() -> {
             PartFile part = page.part();
             ChamberFile file = files.of(part);
             show(file, ChamberWalk.asked(file, of), state(part, state), page);
@@ -79,7 +75,7 @@ class ChamberController {
         page.show("walk", walk);
         page.show("state", state);
         page.show("view", views.of(file, walk, state, suggested(file.part()), page.writer()));
-        page.show("head", shells.head(file.part(), StepKind.CHAMBERS, page.writer()));
+        page.frame(StepKind.CHAMBERS);
     }
 
     /** The form of the engine's figures, on whichever page it stands. */
@@ -159,7 +155,7 @@ class ChamberController {
     }
 
     private String live(PartPage page, String of, FillState state) {
-        return reading.of(() -> {
+        return page.read(() -> {
             ChamberFile file = files.of(page.part());
             show(file, ChamberWalk.asked(file, of), state, page);
             return "chambers/chambers :: live";

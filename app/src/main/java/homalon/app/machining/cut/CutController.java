@@ -2,22 +2,13 @@ package homalon.app.machining.cut;
 
 import homalon.app.casting.ledger.Ledgers;
 import homalon.app.casting.part.PartPage;
-import homalon.app.casting.part.PartShells;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
-import homalon.app.foundation.web.OneRead;
-import homalon.app.shop.tools.Toolbox;
-import homalon.core.cut.Cutter;
 import homalon.core.input.BadInputException;
 import homalon.core.ledger.Entry;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
-import homalon.core.route.StepKind;
-import homalon.core.visit.ComparedFace;
-import homalon.core.visit.LedgerFile;
 import homalon.core.visit.PartFile;
-import homalon.core.visit.PlanFile;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -33,62 +24,25 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequiredArgsConstructor
 class CutController {
-    private final PartShells shells;
-    private final Planner planner;
-    private final Plans plans;
-    private final CutViews cutViews;
+    private final CutPages pages;
+    private final CutBeside beside;
     private final Ledgers ledgers;
     private final Paintings paintings;
     private final SetupChecks setupChecks;
     private final Cutting cutting;
-    private final CutTogether together;
-    private final Toolbox toolbox;
-    private final RoomSource room;
-    private final CutToCome toCome;
-    private final OneRead reading;
+    private final SeenTouched seen;
 
     @GetMapping("/parts/{tag}/cut")
     String cut(PartPage page) {
-        return reading.of(() -> {
+        return page.read(() -> {
             fill(page);
             return "cut/cut";
         });
     }
 
     private void fill(PartPage page) {
-        PartFile part = page.part();
-        Optional<PlanFile> plan = plans.of(part);
-        Optional<ComparedFace> compared =
-                plan.flatMap(p -> planner.compare(part, p.plan().footing()));
-        LedgerFile ledger = ledgers.of(part);
-        Optional<String> clean = cutting.saidClean(part, ledger);
-        page.show("view", cutViews.of(part, ledger, plan, compared, paintings.now(part, ledger), clean, page.writer()));
-        page.show(
-                "mayStop", clean.isEmpty() && !ledger.passes(part.visit().id()).isEmpty());
-        page.show("head", shells.head(part, StepKind.CUT, page.writer()));
-        page.show(
-                "checks",
-                compared.flatMap(c -> c.setUps()
-                                .with(plan.orElseThrow().plan().school())
-                                .map(r -> setupChecks.view(part, c.setUps(), r.setUp(), page.writer())))
-                        .orElse(null));
-        page.show("room", room.of(part, toCome.of(part).mm(), page.writer()).orElse(null));
-        page.show("together", together.ofPart(part).isPresent());
-        page.show("machines", toolbox.machines());
-        page.show("cutters", toolbox.cutters());
-        page.show("edgesUsed", edgesUsed());
-    }
-
-    /** Which edges of the shop's cutters have cut, so that a fresh one is turned in. */
-    private String edgesUsed() {
-        List<String> words = new ArrayList<>();
-        for (Cutter cutter : toolbox.cutters()) {
-            List<String> used = ledgers.edgesUsed(cutter.name());
-            if (!used.isEmpty()) {
-                words.add(cutter.name() + ": edges " + String.join(", ", used) + " of " + cutter.edges() + " have cut");
-            }
-        }
-        return String.join(" · ", words);
+        pages.fill(page);
+        beside.show(page);
     }
 
     /** Logs one pass and answers with what it changes on the page. */
@@ -155,7 +109,7 @@ class CutController {
     @ToMachinists
     @PostMapping("/parts/{tag}/cut/leave")
     String leave(PartPage page, @RequestParam(defaultValue = "") String why) {
-        cutting.leave(page.part(), page.lineId(), why, page.me());
+        seen.leave(page.part(), page.lineId(), why, page.me());
         fill(page);
         return "cut/cut :: live";
     }
@@ -172,7 +126,7 @@ class CutController {
                 part,
                 ledgers.of(part),
                 page.lineId(),
-                touched == null ? Paintings.painted(cells) : cutting.said(part, touched),
+                touched == null ? Paintings.painted(cells) : seen.said(part, touched),
                 page.me());
         fill(page);
         return "cut/cut :: live";

@@ -8,9 +8,6 @@ import homalon.app.foundation.people.People;
 import homalon.app.foundation.web.AskAgainException;
 import homalon.core.cut.PassPlan;
 import homalon.core.cut.Removal;
-import homalon.core.cut.StopRule;
-import homalon.core.cut.TouchCells;
-import homalon.core.cut.Touched;
 import homalon.core.input.BadInputException;
 import homalon.core.ledger.CornerDepths;
 import homalon.core.quantity.BenchUnit;
@@ -38,7 +35,6 @@ public class Cutting {
     private final Plans plans;
     private final Planner planner;
     private final Ledgers ledgers;
-    private final Paintings paintings;
     private final FeedsViews feeds;
     private final WorkLog work;
     private final Turns turns;
@@ -121,11 +117,6 @@ public class Cutting {
         work.write(part, id, WorkEntry.Kind.DID, Operation.CUT, note, by);
     }
 
-    /** @throws BadInputException for words that say nothing of this face */
-    public Touched said(PartFile part, String words) {
-        return Touched.said(words, planner.layout(part), planner.cells(part));
-    }
-
     /** Who said that it is clean, after the last pass. */
     @Transactional(readOnly = true)
     public Optional<String> saidClean(PartFile part, LedgerFile ledger) {
@@ -161,22 +152,5 @@ public class Cutting {
     private Optional<Removal> removal(PartFile part, PlanFile plan) {
         return planner.compare(part, plan.plan().footing())
                 .flatMap(c -> c.setUps().with(plan.plan().school()));
-    }
-
-    /** @throws BadInputException when nothing was painted, what is left seals, or no reason is given */
-    public void leave(PartFile part, UUID id, String why, UUID by) {
-        LedgerFile ledger = ledgers.of(part);
-        Paintings.Painting painting = paintings
-                .now(part, ledger)
-                .orElseThrow(() -> new BadInputException(
-                        "leave", "Paint what the cutter touched first: what is left is not known."));
-        TouchCells grid = planner.cells(part);
-        switch (StopRule.of(grid, painting.cells()).state()) {
-            case CLEAN -> throw new BadInputException("leave", "All of it is touched: nothing is left to sign for.");
-            case GO_ON ->
-                throw new BadInputException(
-                        "leave", "What is left lies where the gasket seals: it is cut, not signed for.");
-            case MAY_STAY -> paintings.leave(part, id, painting, why, by);
-        }
     }
 }

@@ -1,11 +1,8 @@
 package homalon.app.machining.cut;
 
 import homalon.app.casting.part.PartPage;
-import homalon.app.casting.part.PartShells;
-import homalon.app.casting.part.Parts;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
-import homalon.app.foundation.web.OneRead;
 import homalon.app.shop.tools.Toolbox;
 import homalon.core.cut.CutPlan;
 import homalon.core.cut.Footing;
@@ -14,7 +11,6 @@ import homalon.core.cut.Removal;
 import homalon.core.cut.School;
 import homalon.core.geometry.Box;
 import homalon.core.input.BadInputException;
-import homalon.core.part.InkedLine;
 import homalon.core.part.SealingBands;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
@@ -34,15 +30,12 @@ import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 
 /** Comparing set-ups and keeping a plan. */
 @ToEverybody
 @Controller
 @RequiredArgsConstructor
 class PlanController {
-    private final Parts parts;
-    private final PartShells shells;
     private final Planner planner;
     private final Plans plans;
     private final PlanViews views;
@@ -50,7 +43,6 @@ class PlanController {
     private final RoomSource room;
     private final CutToCome toCome;
     private final Toolbox toolbox;
-    private final OneRead reading;
 
     /**
      * What was keyed beside the set-ups; null or empty leaves what the kept plan has, else what is usual.
@@ -122,13 +114,13 @@ class PlanController {
 
     @GetMapping("/parts/{tag}/plan")
     String plan(PartPage page, @ModelAttribute("asked") Asked asked) {
-        return reading.of(() -> show(page, asked));
+        return page.read(() -> show(page, asked));
     }
 
     private String show(PartPage page, Asked asked) {
         PartFile part = page.part();
         BenchUnit unit = page.unit();
-        page.show("head", shells.head(part, StepKind.PLAN, page.writer()));
+        page.frame(StepKind.PLAN);
         page.show("view", null);
         page.show("said", null);
         page.show("shrunk", false);
@@ -228,31 +220,6 @@ class PlanController {
         }
     }
 
-    /** Where the gasket in hand seals: what has to come clean. */
-    @ToMachinists
-    @PostMapping("/parts/{tag}/plan/bands")
-    String bands(
-            PartPage page,
-            @RequestParam(defaultValue = "") String ring,
-            @RequestParam(defaultValue = "") String bead,
-            @RequestParam(defaultValue = "") String opening,
-            @RequestParam(defaultValue = "") String ink) {
-        PartFile part = page.part();
-        BenchUnit unit = page.unit();
-        SealingBands usual = SealingBands.USUAL;
-        parts.seal(
-                part,
-                new SealingBands(
-                        ring.isBlank() ? usual.ring() : Length.parseSize(ring, unit),
-                        bead.isBlank()
-                                ? usual.bead()
-                                : bead.strip().equals("0") ? Length.ZERO : Length.parseSize(bead, unit),
-                        opening.isBlank() ? Optional.empty() : Optional.of(Length.parseSize(opening, unit)),
-                        ink.isBlank() ? Optional.empty() : Optional.of(InkedLine.read(ink, unit))),
-                page.me());
-        return "redirect:/parts/" + part.tag() + "/plan";
-    }
-
     @ToMachinists
     @PostMapping("/parts/{tag}/plan")
     String keep(PartPage page, @ModelAttribute("asked") Asked asked) {
@@ -281,7 +248,7 @@ class PlanController {
                 .finishedLast(Boolean.TRUE.equals(asked.finishLast()));
         Tooling tooling = asked.tooling(Optional.empty());
         feedsViews.check(part, tooling);
-        shells.require(part, Operation.CUT_PLAN);
+        page.require(Operation.CUT_PLAN);
         plans.choose(part, page.lineId(), compared.survey(), plan, tooling, page.me());
         return "redirect:/parts/" + part.tag() + "/cut";
     }

@@ -1,7 +1,6 @@
 package homalon.app.machining.valves;
 
 import homalon.app.casting.part.PartPage;
-import homalon.app.casting.part.PartShells;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.core.guides.GuideFit;
@@ -27,7 +26,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequiredArgsConstructor
 class GuideController {
-    private final PartShells shells;
     private final ValveFiles files;
     private final GuideViews views;
     private final WorkPages pages;
@@ -113,7 +111,7 @@ class GuideController {
             @PathVariable String valve,
             @RequestParam(defaultValue = "") String size,
             @RequestParam(defaultValue = "") String height) {
-        shells.require(page.part(), Operation.GUIDE_WORK);
+        page.require(Operation.GUIDE_WORK);
         ValveFile file = files.require(page.part());
         String rung = file.text(file.valve(valve), Said.GUIDE)
                 .filter(g -> !g.equals(Ladder.Rung.AS_IS.name()))

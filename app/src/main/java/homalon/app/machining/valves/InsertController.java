@@ -1,7 +1,6 @@
 package homalon.app.machining.valves;
 
 import homalon.app.casting.part.PartPage;
-import homalon.app.casting.part.PartShells;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.core.catalogue.Metal;
@@ -48,7 +47,6 @@ class InsertController {
     private static final List<Said> CHOSEN =
             List.of(Said.COUNTERBORE, Said.FLOOR, Said.THROAT, Said.PROUD, Said.RUN_AT, Said.METAL, Said.CHILL);
 
-    private final PartShells shells;
     private final ValveFiles files;
     private final InsertViews views;
     private final WorkPages pages;
@@ -187,7 +185,7 @@ class InsertController {
             @RequestParam(defaultValue = "") String hole,
             @RequestParam(defaultValue = "") String ring,
             @RequestParam(defaultValue = "false") boolean anyway) {
-        shells.require(page.part(), Operation.INSERT);
+        page.require(Operation.INSERT);
         ValveFile file = files.require(page.part());
         String code = file.text(file.valve(valve), Said.INSERT)
                 .orElseThrow(() -> new BadInputException("done", "Choose the insert first."));

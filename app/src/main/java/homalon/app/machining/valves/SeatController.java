@@ -1,7 +1,6 @@
 package homalon.app.machining.valves;
 
 import homalon.app.casting.part.PartPage;
-import homalon.app.casting.part.PartShells;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.core.input.BadInputException;
@@ -27,7 +26,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequiredArgsConstructor
 class SeatController {
-    private final PartShells shells;
     private final ValveFiles files;
     private final WorkPages pages;
 
@@ -90,7 +88,7 @@ class SeatController {
             @PathVariable String valve,
             @RequestParam(defaultValue = "") String way,
             @RequestParam(defaultValue = "") String runout) {
-        shells.require(page.part(), Operation.SEAT_WORK);
+        page.require(Operation.SEAT_WORK);
         ValveFile file = files.require(page.part());
         if (runout.isBlank()) {
             throw new BadInputException(

@@ -1,11 +1,9 @@
 package homalon.app.machining.valves;
 
 import homalon.app.casting.part.PartPage;
-import homalon.app.casting.part.PartShells;
 import homalon.app.casting.sheets.Sheets;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
-import homalon.app.foundation.web.OneRead;
 import homalon.core.input.BadInputException;
 import homalon.core.part.ChamberShape;
 import homalon.core.part.PartKind;
@@ -43,13 +41,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequiredArgsConstructor
 class ValveController {
-    private final PartShells shells;
     private final ValveFiles files;
     private final ValveKeys keys;
     private final WorkOnValves work;
     private final Sheets sheets;
     private final ValveViews views;
-    private final OneRead reading;
 
     /** A line of the book's form: what was keyed for each kind, and what stands where nothing is. */
     record BookRow(String item, String words, List<Field> fields) {}
@@ -58,7 +54,7 @@ class ValveController {
 
     @GetMapping("/parts/{tag}/valves")
     String page(PartPage page, @RequestParam(defaultValue = "") String of) {
-        return reading.of(() -> {
+        return page.read(() -> {
             PartFile part = page.part();
             Optional<ValveFile> file = files.of(part);
             show(page, file, walk(of, file));
@@ -76,7 +72,7 @@ class ValveController {
                 file.map(f -> f.valves().stream().filter(f::mayBeSigned).count())
                         .orElse(0L));
         page.show("looks", Look.values());
-        page.show("head", shells.head(page.part(), StepKind.VALVES, page.writer()));
+        page.frame(StepKind.VALVES);
     }
 
     /** The walk asked for; else the first that has something to key. */
@@ -199,7 +195,7 @@ class ValveController {
     }
 
     private String live(PartPage page, Measure.Walk walk) {
-        return reading.of(() -> {
+        return page.read(() -> {
             show(page, files.of(page.part()), walk);
             return "valves/valves :: live";
         });

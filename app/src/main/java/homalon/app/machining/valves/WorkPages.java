@@ -1,8 +1,6 @@
 package homalon.app.machining.valves;
 
 import homalon.app.casting.part.PartPage;
-import homalon.app.casting.part.PartShells;
-import homalon.app.foundation.web.OneRead;
 import homalon.app.foundation.web.OneWrite;
 import homalon.app.machining.cut.CutToCome;
 import homalon.core.catalogue.Metal;
@@ -20,19 +18,17 @@ import org.springframework.stereotype.Component;
 @Component
 @RequiredArgsConstructor
 class WorkPages {
-    private final PartShells shells;
     private final ValveFiles files;
     private final GuideViews guides;
     private final InsertViews inserts;
     private final SeatViews seats;
     private final CutToCome toCome;
     private final WorkOnValves work;
-    private final OneRead reading;
     private final OneWrite writing;
 
     /** @param valve asked for; empty for the first that is to be worked on */
     String page(PartPage page, WorkPage of, String valve) {
-        return reading.of(() -> {
+        return page.read(() -> {
             if (files.of(page.part()).isEmpty()) {
                 return "redirect:/parts/" + page.tag() + "/valves";
             }
@@ -73,7 +69,7 @@ class WorkPages {
     }
 
     private String live(PartPage page, WorkPage of, String valve) {
-        return reading.of(() -> {
+        return page.read(() -> {
             show(page, of, valve);
             return of.template() + " :: live";
         });
@@ -93,6 +89,6 @@ class WorkPages {
         page.show(
                 "metals",
                 List.of(Metal.POWDER_METAL, Metal.HARD_IRON, Metal.NICKEL_COBALT, Metal.BRONZE, Metal.COPPER_ALLOY));
-        page.show("head", shells.head(part, of.step(), writer));
+        page.frame(of.step());
     }
 }

@@ -1,28 +1,18 @@
 package homalon.app.outcome.bench;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.app.casting.ledger.Ledgers;
-import homalon.app.casting.part.Faces;
 import homalon.app.casting.part.InTheShop;
 import homalon.app.casting.part.PartHead;
 import homalon.app.casting.part.StepPages;
 import homalon.app.casting.part.StepSource;
-import homalon.app.check.face.Findings;
 import homalon.app.check.face.Surveys;
-import homalon.app.foundation.drawing.Bands;
-import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.web.NotHereException;
-import homalon.app.foundation.web.OneRead;
 import homalon.app.foundation.web.Page;
 import homalon.app.foundation.web.Shell;
 import homalon.core.input.BadInputException;
-import homalon.core.part.LayoutNumbers;
-import homalon.core.quantity.BenchUnit;
 import homalon.core.route.Step;
 import homalon.core.route.VisitSteps;
-import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.visit.LedgerFile;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.StuckOn;
@@ -69,24 +59,11 @@ class BenchController {
 
     private final InTheShop shop;
     private final StepSource steps;
-    private final Findings findings;
+    private final BenchPictures pictures;
     private final Ledgers ledgers;
-    private final Faces faces;
     private final Surveys surveys;
-    private final OneRead reading;
     private final Clock clock;
     private final Backups backups;
-
-    private record Picture(
-            UUID survey,
-            long revision,
-            String tag,
-            LayoutNumbers numbers,
-            List<FlatnessLimit> limits,
-            BenchUnit unit) {}
-
-    private final Cache<Picture, String> pictures =
-            Caffeine.newBuilder().maximumSize(400).build();
 
     /**
      * One part to work on.
@@ -124,7 +101,7 @@ class BenchController {
             Page page,
             @RequestParam Optional<UUID> after,
             @RequestHeader(name = "HX-Request", required = false) String swap) {
-        return reading.of(() -> {
+        return page.read(() -> {
             LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
             if (after.isPresent() && swap != null) {
                 List<PartFile> free = shop.after(after.get(), AT_ONCE + 1);
@@ -175,7 +152,7 @@ class BenchController {
         if (lot < 0 || lot > MOST_PAGES) {
             throw new BadInputException("page", "Page: 0 to " + MOST_PAGES + ".");
         }
-        return reading.of(() -> {
+        return page.read(() -> {
             LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
             List<Held> those = held(shop.stuck(whom, lot * STUCK_ON_A_PAGE, STUCK_ON_A_PAGE + 1), today);
             boolean more = those.size() > STUCK_ON_A_PAGE;
@@ -211,7 +188,7 @@ class BenchController {
                     due.map(d -> dueWords(d, today)).orElse(""),
                     due.filter(d -> d.isBefore(today)).isPresent(),
                     "/parts/" + part.tag() + "/" + StepPages.path(step.kind()),
-                    picture(part, Optional.ofNullable(read.get(part.visit().id())), shell.unit())));
+                    pictures.of(part, Optional.ofNullable(read.get(part.visit().id())), shell.unit())));
         }
         return next;
     }
@@ -219,26 +196,6 @@ class BenchController {
     /** Once it is read again after the cut, the face looks as it was read then. */
     private static SurveyFile later(SurveyFile one, SurveyFile other) {
         return other.kind() == SurveyKind.PROOF ? other : one;
-    }
-
-    private String picture(PartFile part, Optional<SurveyFile> survey, BenchUnit unit) {
-        Picture key = new Picture(
-                survey.map(SurveyFile::id).orElse(part.id()),
-                survey.map(SurveyFile::revision).orElse(0L),
-                part.tag(),
-                part.numbers(),
-                part.limits(),
-                unit);
-        return pictures.get(key, k -> {
-            FaceDrawing drawing = FaceDrawing.of(
-                            faces.layout(part.numbers()),
-                            "m-" + part.tag().toLowerCase(Locale.ROOT),
-                            "Face of " + part.tag())
-                    .small();
-            survey.flatMap(s -> findings.of(part, s))
-                    .ifPresent(f -> f.map().ifPresent(m -> drawing.map(m, Bands.of(m.range(), f.colourReach(), unit))));
-            return drawing.svg();
-        });
     }
 
     private static String dueWords(LocalDate due, LocalDate today) {

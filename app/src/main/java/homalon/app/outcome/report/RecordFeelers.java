@@ -1,17 +1,24 @@
 package homalon.app.outcome.report;
 
+import homalon.app.check.feelers.FeelerFindings;
+import homalon.app.check.feelers.FeelerSurveys;
 import homalon.core.face.FeelerResult;
 import homalon.core.geometry.Range;
-import homalon.core.quantity.Length;
 import homalon.core.visit.FeelerFile;
+import homalon.core.visit.PartFile;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import lombok.RequiredArgsConstructor;
+import org.springframework.stereotype.Component;
 
 /** What straightedge and feelers said, for the record; null stands for what nothing bounds. */
-final class RecordFeelers {
-    private RecordFeelers() {}
+@Component
+@RequiredArgsConstructor
+class RecordFeelers {
+    private final FeelerSurveys surveys;
+    private final FeelerFindings findings;
 
     record Feelers(
             String kind,
@@ -49,18 +56,24 @@ final class RecordFeelers {
             List<Double> fourthCornerLiftMm,
             List<Double> zoneMm) {}
 
-    static Feelers of(FeelerFile s, FeelerResult result, Map<UUID, String> names) {
+    /** What was tried on each visit. */
+    Map<UUID, List<FeelerFile>> ofVisits(List<UUID> visits) {
+        return surveys.ofVisits(visits);
+    }
+
+    Feelers of(PartFile part, FeelerFile s, Map<UUID, String> names) {
+        FeelerResult result = findings.of(part, s);
         return new Feelers(
                 s.kind().name(),
                 s.limitKind().name(),
-                s.blades().blades().stream().map(RecordJson::mm).toList(),
+                s.blades().blades().stream().map(RecordNumbers::mm).toList(),
                 s.startedAt().toString(),
                 names.get(s.startedBy()),
                 s.lines().stream()
                         .map(l -> new Line(
                                 l.name(),
-                                spot(l.from().x(), l.from().y()),
-                                spot(l.to().x(), l.to().y()),
+                                RecordNumbers.spot(l.from().x(), l.from().y()),
+                                RecordNumbers.spot(l.to().x(), l.to().y()),
                                 l.rest().name(),
                                 l.places().stream().map(RecordFeelers::place).toList()))
                         .toList(),
@@ -70,8 +83,8 @@ final class RecordFeelers {
                                 t.id(),
                                 t.place(),
                                 t.said().name(),
-                                t.goes().map(RecordJson::mm).orElse(null),
-                                t.refuses().map(RecordJson::mm).orElse(null),
+                                t.goes().map(RecordNumbers::mm).orElse(null),
+                                t.refuses().map(RecordNumbers::mm).orElse(null),
                                 t.typed(),
                                 t.unit().name(),
                                 names.get(t.by()),
@@ -94,12 +107,8 @@ final class RecordFeelers {
                 p.id(),
                 p.asked().name(),
                 station ? BigDecimal.valueOf(p.at()) : null,
-                p.gap().goes().map(RecordJson::mm).orElse(null),
-                p.gap().refuses().map(RecordJson::mm).orElse(null));
-    }
-
-    private static List<BigDecimal> spot(double x, double y) {
-        return List.of(RecordJson.mm(Length.roundedFromMm(x)), RecordJson.mm(Length.roundedFromMm(y)));
+                p.gap().goes().map(RecordNumbers::mm).orElse(null),
+                p.gap().refuses().map(RecordNumbers::mm).orElse(null));
     }
 
     private static List<Double> range(Range range) {

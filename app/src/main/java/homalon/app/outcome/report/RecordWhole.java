@@ -124,21 +124,17 @@ class RecordWhole {
         return new Crack(
                 c.no(),
                 c.what().place().name(),
-                RecordJson.mm(Length.roundedFromMm(c.what().length())),
+                RecordNumbers.mm(Length.roundedFromMm(c.what().length())),
                 c.what().reaches().stream().map(Enum::name).toList(),
                 c.what().method().name(),
                 c.what().suspect(),
-                spot(c.from().x(), c.from().y()),
-                spot(c.to().x(), c.to().y()),
+                RecordNumbers.spot(c.from().x(), c.from().y()),
+                RecordNumbers.spot(c.to().x(), c.to().y()),
                 c.remedy().name(),
                 c.why().isEmpty() ? null : c.why(),
-                c.pin().signum() > 0 ? RecordJson.mm(c.pin()) : null,
+                c.pin().signum() > 0 ? RecordNumbers.mm(c.pin()) : null,
                 names.get(c.by()),
                 c.at().toString());
-    }
-
-    private static List<BigDecimal> spot(double x, double y) {
-        return List.of(RecordJson.mm(Length.roundedFromMm(x)), RecordJson.mm(Length.roundedFromMm(y)));
     }
 
     private static Test test(TestFile t, Map<UUID, String> names) {
@@ -179,7 +175,7 @@ class RecordWhole {
                                 f.kind().name(),
                                 f.typed(),
                                 f.unit().name(),
-                                f.value().map(RecordJson::mm).orElse(null),
+                                f.value().map(RecordNumbers::mm).orElse(null),
                                 names.get(f.by()),
                                 f.at().toString(),
                                 s.standing().containsValue(f)))

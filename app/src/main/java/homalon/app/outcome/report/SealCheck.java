@@ -23,6 +23,8 @@ public class SealCheck {
     private static final JsonMapper JSON = JsonMapper.shared();
 
     private final Releases releases;
+    private final SealedPapers papers;
+    private final SealedRecord records;
     private final ShopKey key;
 
     /**
@@ -60,20 +62,20 @@ public class SealCheck {
         differences(r, wrong);
         Optional<String> signature = r.signature().map(s -> {
             Optional<Boolean> good =
-                    key.verifies(r.keyId().orElse(""), Releases.signed(r.digest(), releases.sums(r.visit())), s);
+                    key.verifies(r.keyId().orElse(""), Releases.signed(r.digest(), papers.sums(r.visit())), s);
             if (good.filter(g -> !g).isPresent()) {
                 wrong.add("The shop's signature does not stand under this record and these papers.");
             }
             return good.map(g -> g ? "signed with the shop's key " + r.keyId().orElse("") : "signature is wrong")
                     .orElse("signed with the key " + r.keyId().orElse("") + ", which is not at hand here");
         });
-        return new Found(r, wrong, signature, releases.erasedAt(r.visit()));
+        return new Found(r, wrong, signature, papers.erasedAt(r.visit()));
     }
 
     /** Lines of the seal that the tables tell otherwise, and lines of the tables that the seal does not know. */
     private void differences(Releases.Release r, List<String> wrong) {
         Map<String, JsonNode> now = new HashMap<>();
-        for (VisitEvidence e : releases.evidence(r.visit())) {
+        for (VisitEvidence e : records.evidence(r.visit())) {
             now.put(e.kind + " " + e.seq, JSON.readTree(e.json));
         }
         Set<String> told = new HashSet<>();
@@ -112,7 +114,7 @@ public class SealCheck {
             if (r.digest().equals(sum)) {
                 return "This is the sealed record of visit " + r.no() + ", unchanged.";
             }
-            if (releases.sums(r.visit()).stream().anyMatch(s -> s.endsWith(" " + sum))) {
+            if (papers.sums(r.visit()).stream().anyMatch(s -> s.endsWith(" " + sum))) {
                 return "This is the report that was handed over with visit " + r.no() + ", unchanged.";
             }
         }

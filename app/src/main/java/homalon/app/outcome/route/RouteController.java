@@ -1,7 +1,6 @@
 package homalon.app.outcome.route;
 
 import homalon.app.casting.part.PartPage;
-import homalon.app.casting.part.PartShells;
 import homalon.app.casting.part.StepPages;
 import homalon.app.casting.work.WorkEntry;
 import homalon.app.casting.work.WorkLog;
@@ -10,7 +9,6 @@ import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.people.Journal;
 import homalon.app.foundation.people.People;
-import homalon.app.foundation.web.OneRead;
 import homalon.core.input.BadInputException;
 import homalon.core.route.Finding;
 import homalon.core.route.Operation;
@@ -60,11 +58,9 @@ class RouteController {
             Operation.CRACK_CHECK,
             Operation.CLEAN);
 
-    private final PartShells shells;
     private final WorkLog work;
     private final People people;
     private final Journal journal;
-    private final OneRead reading;
 
     /** A step of the route as the page shows it. */
     record Shown(
@@ -85,7 +81,7 @@ class RouteController {
 
     @GetMapping("/parts/{tag}/route")
     String page(PartPage page) {
-        return reading.of(() -> {
+        return page.read(() -> {
             show(page);
             return "route/route";
         });
@@ -93,7 +89,7 @@ class RouteController {
 
     private void show(PartPage page) {
         PartFile part = page.part();
-        Route route = shells.standing(part, page.writer()).route();
+        Route route = page.standing().route();
         Map<UUID, String> names = people.names();
         page.show("track", RouteDrawing.svg(route));
         page.show(
@@ -114,7 +110,7 @@ class RouteController {
         page.show("orders", RouteRules.ORDER);
         page.show("owes", RouteRules.OWES);
         page.show("makes", RouteRules.MAKES);
-        page.show("head", shells.head(part, StepKind.REPAIR, page.writer()));
+        page.frame(StepKind.REPAIR);
     }
 
     private static String said(WorkEntry e) {
@@ -191,7 +187,7 @@ class RouteController {
         if (!VisitSteps.REPAIRS.contains(operation) && operation != Operation.OIL_AND_BAG) {
             throw new BadInputException("operation", "That is done on its own page: open it from the strip.");
         }
-        shells.require(part, operation);
+        page.require(operation);
         if (NAMES_WHAT.contains(operation) && note.isBlank()) {
             throw new BadInputException(
                     "note",
@@ -239,7 +235,7 @@ class RouteController {
     }
 
     private String live(PartPage page) {
-        return reading.of(() -> {
+        return page.read(() -> {
             show(page);
             return "route/route :: live";
         });

@@ -3,12 +3,8 @@ package homalon.app.outcome.route;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.app.casting.ledger.Ledgers;
-import homalon.app.casting.sheets.Sheets;
 import homalon.app.casting.work.WorkEntry;
 import homalon.app.casting.work.WorkLog;
-import homalon.app.check.feelers.FeelerSurveys;
-import homalon.app.check.integrity.Cracks;
-import homalon.app.check.integrity.PressureTests;
 import homalon.app.machining.cut.Plans;
 import homalon.app.shop.stock.Orders;
 import homalon.core.visit.CrackFile;
@@ -49,13 +45,10 @@ class Written {
     private record Known(PartFile part, String stamp, Lines lines) {}
 
     private final EntityManager entities;
-    private final FeelerSurveys feelers;
+    private final Looked looked;
     private final Plans plans;
     private final Ledgers ledgers;
     private final WorkLog work;
-    private final Cracks cracks;
-    private final PressureTests tests;
-    private final Sheets sheets;
     private final Orders orders;
     private final Cache<UUID, Known> known =
             Caffeine.newBuilder().maximumSize(300).build();
@@ -106,14 +99,14 @@ class Written {
             return all;
         }
         List<UUID> visits = parts.stream().map(p -> p.visit().id()).toList();
-        Map<UUID, List<FeelerFile>> felt = feelers.ofVisits(visits);
+        Map<UUID, List<FeelerFile>> felt = looked.felt(visits);
         Map<UUID, PlanFile> planned = plans.ofVisits(visits);
         Map<UUID, LedgerFile> cut =
                 ledgers.ofParts(parts.stream().map(PartFile::id).toList());
         Map<UUID, List<WorkEntry>> worked = work.ofVisits(visits);
-        Map<UUID, List<CrackFile>> cracked = cracks.ofParts(parts);
-        Map<UUID, List<TestFile>> tested = tests.ofVisits(visits);
-        Map<UUID, Map<Sheet, SheetFile>> measured = sheets.ofVisits(visits);
+        Map<UUID, List<CrackFile>> cracked = looked.cracks(parts);
+        Map<UUID, List<TestFile>> tested = looked.tests(visits);
+        Map<UUID, Map<Sheet, SheetFile>> measured = looked.sheets(visits);
         Map<UUID, List<Orders.Order>> ordered = orders.ofVisits(visits);
         for (PartFile part : parts) {
             UUID visit = part.visit().id();

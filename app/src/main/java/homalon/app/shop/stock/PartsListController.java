@@ -1,11 +1,9 @@
 package homalon.app.shop.stock;
 
 import homalon.app.casting.part.PartPage;
-import homalon.app.casting.part.PartShells;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.people.People;
-import homalon.app.foundation.web.OneRead;
 import homalon.core.input.BadInputException;
 import homalon.core.route.Operation;
 import homalon.core.sim.SimulatedSupplier.Answer;
@@ -34,13 +32,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 class PartsListController {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
 
-    private final PartShells shells;
     private final NeedSource needs;
     private final Catalogue catalogue;
     private final Orders orders;
     private final Quotes quotes;
     private final People people;
-    private final OneRead reading;
     private final Clock clock;
 
     /**
@@ -66,7 +62,7 @@ class PartsListController {
 
     @GetMapping("/parts/{tag}/parts-list")
     String page(PartPage page) {
-        return reading.of(() -> {
+        return page.read(() -> {
             show(page, List.of());
             return "stock/parts-list";
         });
@@ -104,7 +100,7 @@ class PartsListController {
         page.show(
                 "works",
                 List.of(Operation.GUIDE_WORK, Operation.INSERT, Operation.SEAT_WORK, Operation.STITCH, Operation.CUT));
-        page.show("head", shells.head(part, page.writer()));
+        page.frame();
     }
 
     private String said(Quotes.Quote quote) {
@@ -145,7 +141,7 @@ class PartsListController {
     @ToMachinists
     @PostMapping("/parts/{tag}/parts-list/ask")
     String ask(PartPage page) {
-        List<String> codes = reading.of(() -> needs.needs(page.part()).stream()
+        List<String> codes = page.read(() -> needs.needs(page.part()).stream()
                 .map(Need::code)
                 .distinct()
                 .limit(40)
@@ -230,7 +226,7 @@ class PartsListController {
     }
 
     private String live(PartPage page, List<Quotes.Quote> quoted) {
-        return reading.of(() -> {
+        return page.read(() -> {
             show(page, quoted);
             return "stock/parts-list :: live";
         });

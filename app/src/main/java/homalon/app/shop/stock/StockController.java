@@ -4,7 +4,6 @@ import homalon.app.foundation.load.BigFiles;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.security.Signed;
-import homalon.app.foundation.web.OneRead;
 import homalon.app.foundation.web.Page;
 import homalon.core.catalogue.Item;
 import homalon.core.catalogue.Metal;
@@ -37,7 +36,6 @@ class StockController {
     private static final int MOST_BYTES = 1_000_000;
 
     private final Catalogue catalogue;
-    private final OneRead reading;
     private final BigFiles files;
 
     /** A line as the page shows it. */
@@ -54,7 +52,7 @@ class StockController {
 
     @GetMapping("/stock")
     String page(Page page, @RequestParam(defaultValue = "") String q) {
-        return reading.of(() -> {
+        return page.read(() -> {
             show(page, q);
             return "stock/stock";
         });
@@ -97,8 +95,8 @@ class StockController {
     }
 
     @GetMapping("/stock.csv")
-    ResponseEntity<byte[]> csv() {
-        byte[] body = reading.of(() -> CatalogueCsv.write(catalogue.rows())).getBytes(StandardCharsets.UTF_8);
+    ResponseEntity<byte[]> csv(Page page) {
+        byte[] body = page.read(() -> CatalogueCsv.write(catalogue.rows())).getBytes(StandardCharsets.UTF_8);
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"stock.csv\"")
                 .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
@@ -127,7 +125,7 @@ class StockController {
         List<Catalogue.Row> rows = CatalogueCsv.read(text);
         catalogue.keep(rows, page.me());
         page.show("taken", rows.size());
-        return reading.of(() -> {
+        return page.read(() -> {
             show(page, "");
             return "stock/stock :: live";
         });

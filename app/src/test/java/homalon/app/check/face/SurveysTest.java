@@ -50,6 +50,7 @@ class SurveysTest {
 
     private final RunningShop.Shop shop;
     private final Surveys surveys;
+    private final SurveyPlaces places;
     private final Someone ines;
     private final Someone brannoc;
     private final PartFile part;
@@ -57,6 +58,7 @@ class SurveysTest {
     SurveysTest(RunningShop.Shop shop) {
         this.shop = shop;
         this.surveys = shop.bean(Surveys.class);
+        this.places = shop.bean(SurveyPlaces.class);
         this.ines = named("Ines");
         this.brannoc = named("Brannoc");
         LayoutNumbers numbers = LayoutNumbers.proposed(PartKind.DECK, 2, Length.ofMm("80"), Length.ofMm("92"));
@@ -76,7 +78,8 @@ class SurveysTest {
                                 "",
                                 Optional.empty()),
                         ines.id());
-        surveys.start(part, SurveyKind.FACE, PlaceProposal.Density.USUAL, Length.ofMm("0.002"), ines.id());
+        shop.bean(SurveyStarts.class)
+                .start(part, SurveyKind.FACE, PlaceProposal.Density.USUAL, Length.ofMm("0.002"), ines.id());
     }
 
     private Someone named(String name) {
@@ -185,9 +188,9 @@ class SurveysTest {
         SurveyFile.PlaceFile place = face().places().get(0);
         Spot aside = new Spot(place.spot().x() + 6, place.spot().y());
         key(UUID.randomUUID(), place, "0.010", 0, ines);
-        assertThrows(BadInputException.class, () -> surveys.move(part, SurveyKind.FACE, place.id(), aside, ines.id()));
+        assertThrows(BadInputException.class, () -> places.move(part, SurveyKind.FACE, place.id(), aside, ines.id()));
         surveys.undo(part, SurveyKind.FACE, UUID.randomUUID(), ines.id());
-        UUID moved = surveys.move(part, SurveyKind.FACE, place.id(), aside, ines.id());
+        UUID moved = places.move(part, SurveyKind.FACE, place.id(), aside, ines.id());
         SurveyFile after = face();
         assertEquals(place.spot(), after.dropped().get(0).spot(), "what was read and taken back was read there");
         SurveyFile.PlaceFile now = after.places().stream()
@@ -196,8 +199,8 @@ class SurveysTest {
                 .orElseThrow();
         assertEquals(aside, now.spot());
         assertEquals(place.seq(), now.seq(), "the walk stays as it was");
-        surveys.drop(part, SurveyKind.FACE, moved, ines.id());
-        surveys.restore(part, SurveyKind.FACE, moved, ines.id());
+        places.drop(part, SurveyKind.FACE, moved, ines.id());
+        places.restore(part, SurveyKind.FACE, moved, ines.id());
         assertEquals(after.places(), face().places());
     }
 
@@ -207,17 +210,17 @@ class SurveysTest {
                 part.numbers().length().mm() / 2 - 46, part.numbers().width().mm() / 2);
         SurveyFile.PlaceFile place = face().places().get(0);
         assertThrows(
-                BadInputException.class, () -> surveys.move(part, SurveyKind.FACE, place.id(), inTheBore, ines.id()));
-        assertThrows(BadInputException.class, () -> surveys.add(part, SurveyKind.FACE, inTheBore, ines.id()));
+                BadInputException.class, () -> places.move(part, SurveyKind.FACE, place.id(), inTheBore, ines.id()));
+        assertThrows(BadInputException.class, () -> places.add(part, SurveyKind.FACE, inTheBore, ines.id()));
         assertThrows(
                 BadInputException.class,
-                () -> surveys.add(part, SurveyKind.FACE, face().places().get(1).spot(), ines.id()));
+                () -> places.add(part, SurveyKind.FACE, face().places().get(1).spot(), ines.id()));
         while (face().places().size() > PlaceProposal.FEWEST) {
-            surveys.drop(part, SurveyKind.FACE, face().places().get(0).id(), ines.id());
+            places.drop(part, SurveyKind.FACE, face().places().get(0).id(), ines.id());
         }
         assertThrows(
                 BadInputException.class,
-                () -> surveys.drop(part, SurveyKind.FACE, face().places().get(0).id(), ines.id()));
+                () -> places.drop(part, SurveyKind.FACE, face().places().get(0).id(), ines.id()));
     }
 
     /** A plan is made from what was known; whatever changes that makes it stale. */
@@ -234,7 +237,7 @@ class SurveysTest {
                 RuleBook.dialStep(BenchUnit.MM));
         shop.bean(Plans.class).choose(part, UUID.randomUUID(), compared.survey(), plan, ines.id());
         assertEquals(Step.Mark.DONE, step(StepKind.PLAN).mark());
-        surveys.setSealing(part, SurveyKind.FACE, face().places().get(2).id(), false, ines.id());
+        places.setSealing(part, SurveyKind.FACE, face().places().get(2).id(), false, ines.id());
         assertEquals(Step.Mark.BEGUN, step(StepKind.PLAN).mark());
         assertEquals("face read since", step(StepKind.PLAN).note());
     }
@@ -253,7 +256,8 @@ class SurveysTest {
 
     @Test
     void aPartThatIsNotSoakedMarksItsSurvey() {
-        surveys.start(part, SurveyKind.FACE, PlaceProposal.Density.CORNERS, Length.ofMm("0.002"), ines.id());
+        shop.bean(SurveyStarts.class)
+                .start(part, SurveyKind.FACE, PlaceProposal.Density.CORNERS, Length.ofMm("0.002"), ines.id());
         Visitor visitor = Visitor.signedIn(shop.port(), "ines");
         String at = "/parts/" + part.tag() + "/face/soak";
         assertTrue(visitor.key(at, "warm", "27,5", "room", "21").body().contains("not soaked"));

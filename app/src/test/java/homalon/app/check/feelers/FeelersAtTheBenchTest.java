@@ -166,7 +166,8 @@ class FeelersAtTheBenchTest {
 
     @Test
     void theLimitBladeAloneTellsThatAFaceIsWithin() {
-        surveys.start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, FeelerWay.LIMIT, BenchUnit.MM, ines.id());
+        shop.bean(FeelerStarts.class)
+                .start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, FeelerWay.LIMIT, BenchUnit.MM, ines.id());
         Page page = window.signedIn(shop, "ines", 1280, 800, new ArrayList<>());
         page.navigate(shop.address() + "/parts/" + part.tag() + "/feelers");
         // What the limit blade leaves open is settled by thinner ones, asked for one after the other at the place that
@@ -189,7 +190,8 @@ class FeelersAtTheBenchTest {
     @ParameterizedTest
     @CsvSource({"-0.0127", "0.0127-", "'0.0005 in-'", "'-0.0005 in'"})
     void anyBladeInTheHandCounts(String typed) {
-        surveys.start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, FeelerWay.LIMIT, BenchUnit.MM, ines.id());
+        shop.bean(FeelerStarts.class)
+                .start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, FeelerWay.LIMIT, BenchUnit.MM, ines.id());
         FeelerFile.PlaceFile place = now().lines().get(0).places().get(1);
         assertThrows(BadInputException.class, () -> say(UUID.randomUUID(), place, "0.0127"));
         say(UUID.randomUUID(), place, typed);
@@ -202,7 +204,8 @@ class FeelersAtTheBenchTest {
 
     @Test
     void oneKeySaysThatNothingGoesAlongAWholeLineAndARepeatStoresOnce() {
-        surveys.start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, FeelerWay.FIND, BenchUnit.MM, ines.id());
+        shop.bean(FeelerStarts.class)
+                .start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, FeelerWay.FIND, BenchUnit.MM, ines.id());
         FeelerFile.LineFile line = now().lines().get(0);
         UUID id = UUID.randomUUID();
         say(id, line.places().get(0), "0");
@@ -219,7 +222,8 @@ class FeelersAtTheBenchTest {
 
     @Test
     void aLaterTryWinsOverWhatItContradictsAndNothingIsLost() {
-        surveys.start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, FeelerWay.FIND, BenchUnit.MM, ines.id());
+        shop.bean(FeelerStarts.class)
+                .start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, FeelerWay.FIND, BenchUnit.MM, ines.id());
         FeelerFile.PlaceFile place = now().lines().get(0).places().get(1);
         say(UUID.randomUUID(), place, "-0.05");
         say(UUID.randomUUID(), place, "+0.06");
@@ -233,7 +237,8 @@ class FeelersAtTheBenchTest {
 
     @Test
     void aLampIsAVeryThinBlade() {
-        surveys.start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, FeelerWay.FIND, BenchUnit.MM, ines.id());
+        shop.bean(FeelerStarts.class)
+                .start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, FeelerWay.FIND, BenchUnit.MM, ines.id());
         FeelerFile.LineFile line = now().lines().get(0);
         say(UUID.randomUUID(), line.places().get(1), "n");
         say(UUID.randomUUID(), line.places().get(2), "l");
@@ -249,7 +254,8 @@ class FeelersAtTheBenchTest {
 
     @Test
     void aMmBladeCanBeKeyedAtAThouBenchAsItIsShownThere() {
-        surveys.start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, FeelerWay.FIND, BenchUnit.MM, ines.id());
+        shop.bean(FeelerStarts.class)
+                .start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, FeelerWay.FIND, BenchUnit.MM, ines.id());
         FeelerFile.PlaceFile place = now().lines().get(0).places().get(1);
         surveys.key(
                 part,
@@ -264,7 +270,8 @@ class FeelersAtTheBenchTest {
 
     @Test
     void whatNoFeelerCanSayIsRefusedInWords() {
-        surveys.start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, FeelerWay.FIND, BenchUnit.MM, ines.id());
+        shop.bean(FeelerStarts.class)
+                .start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, FeelerWay.FIND, BenchUnit.MM, ines.id());
         FeelerFile.PlaceFile rest = now().lines().get(0).places().get(0);
         FeelerFile.PlaceFile place = now().lines().get(0).places().get(1);
         String noBlade = refusal(place, "0.045");
@@ -290,7 +297,8 @@ class FeelersAtTheBenchTest {
     /** One blade slid along says more than at three places, in one line of keys, and is taken back in one. */
     @Test
     void aBladeSlidAlongIsMarkedFromWhereToWhereItGoes() {
-        surveys.start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, FeelerWay.FIND, BenchUnit.MM, ines.id());
+        shop.bean(FeelerStarts.class)
+                .start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, FeelerWay.FIND, BenchUnit.MM, ines.id());
         FeelerFile.LineFile edge = now().lines().get(0);
         double length = edge.length();
         String typed = "0.05 " + Math.round(length * 0.25) + ".." + Math.round(length * 0.75);
@@ -315,7 +323,8 @@ class FeelersAtTheBenchTest {
     /** With the limit blade alone only the blade that was in the hand stands in the record. */
     @Test
     void nothingGoesAnywhereWritesTheOneBladeThatIsAskedFor() {
-        surveys.start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, FeelerWay.LIMIT, BenchUnit.MM, ines.id());
+        shop.bean(FeelerStarts.class)
+                .start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, FeelerWay.LIMIT, BenchUnit.MM, ines.id());
         FeelerFile.LineFile edge = now().lines().get(0);
         Length blade = now().along(edge, Layout.of(part.numbers()).box(), Length.ofMm("0.05"));
         say(UUID.randomUUID(), first(edge, Asked.REST), "0");
@@ -332,7 +341,8 @@ class FeelersAtTheBenchTest {
     /** One long edge bowed, go and no-go with the limit blade: out at that edge, and its best edge is no dip. */
     @Test
     void aFaceBowedAlongOneEdgeStopsTheLimitBladeAndNamesNoDip() {
-        surveys.start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, FeelerWay.LIMIT, BenchUnit.MM, ines.id());
+        shop.bean(FeelerStarts.class)
+                .start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, FeelerWay.LIMIT, BenchUnit.MM, ines.id());
         var box = Layout.of(part.numbers()).box();
         SeededFace face = new SeededFace(box, 0, 0, 0.04, 0, 0, 0.04, List.of());
         Length limit = Length.ofMm("0.05");

@@ -69,7 +69,8 @@ class MatingPageTest {
         assertTrue(before.contains("Read the face of " + head.tag() + " first"), before);
         FeelerSurveys surveys = shop.bean(FeelerSurveys.class);
         for (PartFile part : List.of(head, deck)) {
-            surveys.start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, FeelerWay.FIND, BenchUnit.MM, hands.ines());
+            shop.bean(homalon.app.check.feelers.FeelerStarts.class)
+                    .start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, FeelerWay.FIND, BenchUnit.MM, hands.ines());
             for (FeelerFile.LineFile line :
                     surveys.find(part, FeelerKind.FACE).orElseThrow().lines()) {
                 surveys.key(

@@ -75,7 +75,8 @@ class GaugeJourneyTest {
                         "",
                         Optional.empty()),
                 ines.id());
-        this.spots = surveys
+        this.spots = shop
+                .bean(homalon.app.check.face.SurveyStarts.class)
                 .start(part, SurveyKind.FACE, PlaceProposal.Density.USUAL, RuleBook.DEFAULT_UNCERTAINTY, ines.id())
                 .places()
                 .stream()

@@ -112,29 +112,31 @@ class BatchJourneyTest {
     /** A repeat stores once, and a pass that one ledger refuses is written in none. */
     @Test
     void aPassIsInEveryLedgerOrInNone() {
-        Batches batches = shop.bean(Batches.class);
         PartFile a = planned(Material.CAST_IRON, 0.05);
         PartFile b = planned(Material.CAST_IRON, 0.06);
         PartFile light = planned(Material.ALUMINIUM, 0.05);
         UUID id = UUID.randomUUID();
         assertThrows(
                 BadInputException.class,
-                () -> batches.form(id, List.of(a.tag(), light.tag()), BenchUnit.MM, hands.ines()));
-        batches.form(id, List.of(a.tag(), b.tag()), BenchUnit.MM, hands.ines());
+                () -> shop.bean(BatchForming.class)
+                        .form(id, List.of(a.tag(), light.tag()), BenchUnit.MM, hands.ines()));
+        shop.bean(BatchForming.class).form(id, List.of(a.tag(), b.tag()), BenchUnit.MM, hands.ines());
         assertThrows(
                 BadInputException.class,
-                () -> batches.form(UUID.randomUUID(), List.of(a.tag(), b.tag()), BenchUnit.MM, hands.ines()),
+                () -> shop.bean(BatchForming.class)
+                        .form(UUID.randomUUID(), List.of(a.tag(), b.tag()), BenchUnit.MM, hands.ines()),
                 "on one table only");
         UUID pass = UUID.randomUUID();
         Ledgers.Notes notes = new Ledgers.Notes("", "", "", "", ".01");
-        batches.pass(id, pass, Length.ofMm("0.01"), notes, Cutting.Seen.ALL, hands.ines());
-        batches.pass(id, pass, Length.ofMm("0.01"), notes, Cutting.Seen.ALL, hands.ines());
+        shop.bean(BatchPasses.class).pass(id, pass, Length.ofMm("0.01"), notes, Cutting.Seen.ALL, hands.ines());
+        shop.bean(BatchPasses.class).pass(id, pass, Length.ofMm("0.01"), notes, Cutting.Seen.ALL, hands.ines());
         assertEquals(Length.ofMm("0.01"), cut(a));
         assertEquals(Length.ofMm("0.01"), cut(b));
         shop.bean(homalon.app.casting.part.Parts.class).handOver(b.id(), List.of("all"), "fetched early", hands.ines());
         assertThrows(
                 BadInputException.class,
-                () -> batches.pass(id, UUID.randomUUID(), Length.ofMm("0.02"), notes, Cutting.Seen.ALL, hands.ines()));
+                () -> shop.bean(BatchPasses.class)
+                        .pass(id, UUID.randomUUID(), Length.ofMm("0.02"), notes, Cutting.Seen.ALL, hands.ines()));
         assertEquals(Length.ofMm("0.01"), cut(a), "nor in the other one's");
         LedgerFile.Line line = shop.bean(Ledgers.class).of(a).lines().get(0);
         assertEquals(id, line.batch().orElseThrow());

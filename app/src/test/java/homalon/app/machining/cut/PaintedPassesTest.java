@@ -139,7 +139,12 @@ class PaintedPassesTest {
         cutting.pass(
                 part, UUID.randomUUID(), Length.ofMm("0.02"), new Ledgers.Notes("", "", "", "", ".02"), hands.ines());
         paintings.paint(part, ledgers.of(part), UUID.randomUUID(), Paintings.painted("ff08"), hands.ines());
-        paintings.paint(part, ledgers.of(part), UUID.randomUUID(), cutting.said(part, "1 f"), hands.ines());
+        paintings.paint(
+                part,
+                ledgers.of(part),
+                UUID.randomUUID(),
+                shop.bean(SeenTouched.class).said(part, "1 f"),
+                hands.ines());
         tests.begin(part, UUID.randomUUID(), new PressureTests.SetUp("air", false, "10", "0.05", ""), hands.ines());
         tests.begin(part, UUID.randomUUID(), new PressureTests.SetUp("air", false, "10", "0.05", "900"), hands.ines());
         JdbcClient jdbc = shop.bean(JdbcClient.class);
@@ -171,7 +176,9 @@ class PaintedPassesTest {
         short1.clear(sealed.nextSetBit(0));
         paintings.paint(part, ledgers.of(part), UUID.randomUUID(), Touched.painted(short1), hands.ines());
         UUID id = UUID.randomUUID();
-        assertThrows(BadInputException.class, () -> cutting.leave(part, id, "it looks fine", hands.ines()));
+        assertThrows(
+                BadInputException.class,
+                () -> shop.bean(SeenTouched.class).leave(part, id, "it looks fine", hands.ines()));
         paintings.paint(part, ledgers.of(part), UUID.randomUUID(), Touched.painted(sealed), hands.ines());
 
         List<String> faults = new ArrayList<>();

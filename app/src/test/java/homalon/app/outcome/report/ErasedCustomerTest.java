@@ -68,7 +68,7 @@ class ErasedCustomerTest {
         String other = leave(of("Tarn"));
         String page = marit.get("/parts/" + tag + "/report").body();
         assertTrue(page.contains("Tarn &amp; "), "it was there");
-        byte[] print = shop.bean(Releases.class)
+        byte[] print = shop.bean(SealedPapers.class)
                 .paper(shop.bean(Parts.class).byTag(tag).visit().id(), "pdf", homalon.core.quantity.BenchUnit.MM)
                 .orElseThrow();
 

@@ -119,7 +119,7 @@ class SealTest {
         String at = "/parts/" + part.tag();
         String page = marit.get(at + "/report").body();
         String said = page.substring(page.indexOf("report-said"), page.indexOf("report-facts"));
-        byte[] pdf = shop.bean(Releases.class)
+        byte[] pdf = shop.bean(SealedPapers.class)
                 .paper(part.visit().id(), "pdf", homalon.core.quantity.BenchUnit.MM)
                 .orElseThrow();
         // Whoever tries to change it now is told how it is done instead.
@@ -137,10 +137,12 @@ class SealTest {
         Releases releases = shop.bean(Releases.class);
         assertArrayEquals(
                 pdf,
-                releases.paper(part.visit().id(), "pdf", homalon.core.quantity.BenchUnit.MM)
+                shop.bean(SealedPapers.class)
+                        .paper(part.visit().id(), "pdf", homalon.core.quantity.BenchUnit.MM)
                         .orElseThrow());
         assertTrue(new String(
-                        releases.paper(part.visit().id(), "page", homalon.core.quantity.BenchUnit.MM)
+                        shop.bean(SealedPapers.class)
+                                .paper(part.visit().id(), "page", homalon.core.quantity.BenchUnit.MM)
                                 .orElseThrow(),
                         StandardCharsets.UTF_8)
                 .contains(said.substring(20, 200)));
@@ -191,7 +193,7 @@ class SealTest {
     @Test
     void aFileIsKnownAgainOrNot() {
         PartFile part = gone();
-        byte[] pdf = shop.bean(Releases.class)
+        byte[] pdf = shop.bean(SealedPapers.class)
                 .paper(part.visit().id(), "pdf", homalon.core.quantity.BenchUnit.THOU)
                 .orElseThrow();
         String path = "/parts/" + part.tag() + "/seal/file";

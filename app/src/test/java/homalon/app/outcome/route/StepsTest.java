@@ -126,7 +126,8 @@ class StepsTest {
                         part, UUID.randomUUID(), orders.of(part).get(0).id(), 1, "", ines));
         noticed(
                 part,
-                () -> feelers.start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, FeelerWay.FIND, BenchUnit.MM, ines));
+                () -> shop.bean(homalon.app.check.feelers.FeelerStarts.class)
+                        .start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, FeelerWay.FIND, BenchUnit.MM, ines));
         noticed(
                 part,
                 () -> feelers.key(

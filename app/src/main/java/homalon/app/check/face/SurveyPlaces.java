@@ -1,0 +1,154 @@
+package homalon.app.check.face;
+
+import homalon.app.casting.part.Changes;
+import homalon.app.casting.part.Faces;
+import homalon.core.face.PlaceProposal;
+import homalon.core.face.PlacesWanted;
+import homalon.core.geometry.Spot;
+import homalon.core.input.BadInputException;
+import homalon.core.part.LandRaster;
+import homalon.core.part.Layout;
+import homalon.core.part.PlaceNames;
+import homalon.core.rulebook.RuleBook;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.SurveyFile;
+import homalon.core.visit.SurveyKind;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import lombok.RequiredArgsConstructor;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Which places of a face are read: added, moved, left out and taken in again. */
+@Service
+@Transactional
+@RequiredArgsConstructor
+public class SurveyPlaces {
+    private final Surveys readings;
+    private final SurveyRepository surveys;
+    private final PlaceRepository places;
+    private final Faces faces;
+    private final Changes changes;
+
+    /**
+     * Adds the places that the limits in force lack, one after the other.
+     *
+     * @return the first of them
+     */
+    public Optional<UUID> addWanted(PartFile part, SurveyKind kind, UUID by) {
+        SurveyFile survey = readings.open(part, kind);
+        List<Spot> have =
+                survey.places().stream().map(SurveyFile.PlaceFile::spot).toList();
+        Layout layout = faces.layout(part.numbers());
+        UUID first = null;
+        for (Spot s : PlacesWanted.missing(layout, have, part.limits(), RuleBook.DEFAULT_COVER.mm())) {
+            UUID added = add(part, kind, s, by);
+            first = first == null ? added : first;
+        }
+        return Optional.ofNullable(first);
+    }
+
+    /** Adds a place near the one wanted, on the nearest metal. */
+    public UUID add(PartFile part, SurveyKind kind, Spot wanted, UUID by) {
+        SurveyFile survey = readings.open(part, kind);
+        if (survey.places().size() >= PlaceProposal.MOST) {
+            throw new BadInputException(
+                    "place", PlaceProposal.MOST + " places are the most for keying: drop one first.");
+        }
+        Layout layout = faces.layout(part.numbers());
+        Spot spot = PlaceProposal.onMetal(layout, wanted)
+                .orElseThrow(() -> new BadInputException(
+                        "place", "There is no metal near that spot to stand an indicator on: choose one on the land."));
+        refuseTaken(survey, spot, null);
+        int seq = 1 + survey.places().size() + survey.dropped().size();
+        PlaceRow row = new PlaceRow(survey.id(), seq, PlaceNames.name(layout, spot), spot);
+        places.save(row);
+        changed(part, survey, "PLACE_ADDED", row.name, by);
+        surveys.changed(survey.id());
+        return row.id;
+    }
+
+    /**
+     * Moves a place that is not read. Where something was read and taken back, the place stays in the record where it was
+     * and a new one takes its turn.
+     *
+     * @return the place that is walked to now
+     */
+    public UUID move(PartFile part, SurveyKind kind, UUID placeId, Spot spot, UUID by) {
+        SurveyFile survey = readings.open(part, kind);
+        SurveyFile.PlaceFile place = Surveys.place(survey, placeId);
+        if (place.reading().isPresent()) {
+            throw new BadInputException(
+                    "place",
+                    "This place was read where it is: take the reading back before you move it, or add another.");
+        }
+        Layout layout = faces.layout(part.numbers());
+        if (!LandRaster.clear(layout, spot, 0.5)) {
+            throw new BadInputException(
+                    "place", "That is not on the land: drop it on metal, clear of holes and edges.");
+        }
+        refuseTaken(survey, spot, placeId);
+        PlaceRow row = places.findById(placeId).orElseThrow();
+        String name = PlaceNames.name(layout, spot);
+        if (survey.history().stream().anyMatch(r -> r.place().equals(placeId))) {
+            row.dropped = true;
+            row = places.save(new PlaceRow(survey.id(), place.seq(), name, spot));
+            row.sealing = place.sealing();
+        } else {
+            row.put(spot);
+            row.name = name;
+        }
+        changed(part, survey, "PLACE_MOVED", place.name() + " to " + name, by);
+        surveys.changed(survey.id());
+        return row.id;
+    }
+
+    private static void refuseTaken(SurveyFile survey, Spot spot, UUID but) {
+        boolean taken = survey.places().stream()
+                .anyMatch(p -> !p.id().equals(but) && p.spot().distance(spot) < 1);
+        if (taken) {
+            throw new BadInputException("place", "There is a place already within a millimetre: choose another spot.");
+        }
+    }
+
+    /** Leaves a place out; its readings stay in the record. */
+    public void drop(PartFile part, SurveyKind kind, UUID placeId, UUID by) {
+        SurveyFile survey = readings.open(part, kind);
+        SurveyFile.PlaceFile place = Surveys.place(survey, placeId);
+        if (survey.places().size() <= PlaceProposal.FEWEST) {
+            throw new BadInputException(
+                    "place", "Four places are the least that tell anything: add one before you drop one.");
+        }
+        places.findById(placeId).orElseThrow().dropped = true;
+        changed(part, survey, "PLACE_DROPPED", place.name(), by);
+        surveys.changed(survey.id());
+    }
+
+    /** Takes a dropped place in again. */
+    public void restore(PartFile part, SurveyKind kind, UUID placeId, UUID by) {
+        SurveyFile survey = readings.open(part, kind);
+        SurveyFile.PlaceFile place = survey.dropped().stream()
+                .filter(p -> p.id().equals(placeId))
+                .findFirst()
+                .orElseThrow(
+                        () -> new BadInputException("place", "That place is in the survey: nothing to bring back."));
+        refuseTaken(survey, place.spot(), placeId);
+        places.findById(placeId).orElseThrow().dropped = false;
+        changed(part, survey, "PLACE_BROUGHT_BACK", place.name(), by);
+        surveys.changed(survey.id());
+    }
+
+    /** Says whether a place counts for the verdict. */
+    public void setSealing(PartFile part, SurveyKind kind, UUID placeId, boolean sealing, UUID by) {
+        SurveyFile survey = readings.open(part, kind);
+        SurveyFile.PlaceFile place = Surveys.place(survey, placeId);
+        places.findById(placeId).orElseThrow().sealing = sealing;
+        changed(part, survey, sealing ? "SEALS" : "DOES_NOT_SEAL", place.name(), by);
+        surveys.changed(survey.id());
+    }
+
+    private void changed(PartFile part, SurveyFile survey, String what, String detail, UUID by) {
+        changes.write(part.visit().id(), what, survey.kind().path() + ": " + detail, by);
+    }
+}

@@ -1,0 +1,70 @@
+package homalon.app.check.face;
+
+import homalon.app.casting.part.Faces;
+import homalon.core.face.PlaceProposal;
+import homalon.core.input.BadInputException;
+import homalon.core.part.Layout;
+import homalon.core.quantity.Length;
+import homalon.core.rulebook.RuleBook;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.SurveyFile;
+import homalon.core.visit.SurveyKind;
+import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import lombok.RequiredArgsConstructor;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Starts a survey with the places that are proposed for it. */
+@Service
+@Transactional
+@RequiredArgsConstructor
+public class SurveyStarts {
+    private final Surveys readings;
+    private final SurveyRepository surveys;
+    private final PlaceRepository places;
+    private final Faces faces;
+    private final Clock clock;
+
+    /** Starts a survey, or gives the one that was started before. */
+    public SurveyFile start(
+            PartFile part, SurveyKind kind, PlaceProposal.Density density, Length uncertainty, UUID by) {
+        if (uncertainty.signum() < 0 || uncertainty.mm() > 0.1) {
+            throw new BadInputException(
+                    "uncertainty", "Instrument's uncertainty: key from 0 to 0.1 mm (3.9 thou), such as 0.002 mm.");
+        }
+        part.requireHere("survey", "to measure it");
+        Optional<SurveyFile> begun = readings.find(part, kind);
+        if (begun.isPresent()) {
+            return begun.get();
+        }
+        List<PlaceProposal.Place> proposed = proposed(part, kind, density);
+        SurveyRow row = new SurveyRow(part.visit().id(), kind, uncertainty.nanometres(), by, clock.instant());
+        surveys.save(row);
+        int seq = 0;
+        for (PlaceProposal.Place place : proposed) {
+            places.save(new PlaceRow(row.id, ++seq, place.name(), place.spot()));
+        }
+        return readings.find(part, kind).orElseThrow();
+    }
+
+    /** Places that a survey opens with: after the cut one reads where one read before it; a thickness at the corners. */
+    @Transactional(readOnly = true)
+    public List<PlaceProposal.Place> proposed(PartFile part, SurveyKind kind, PlaceProposal.Density density) {
+        Layout layout = faces.layout(part.numbers());
+        PlaceProposal.Density otherwise = kind.ofHeights() ? density : PlaceProposal.Density.CORNERS;
+        Optional<SurveyFile> before = switch (kind) {
+            case PROOF -> readings.find(part, SurveyKind.FACE);
+            case THICKNESS_AFTER -> readings.find(part, SurveyKind.THICKNESS);
+            case FACE, THICKNESS -> Optional.empty();
+        };
+        return before.map(s -> s.places().stream()
+                        .map(p -> new PlaceProposal.Place(p.name(), p.spot()))
+                        .toList())
+                .orElseGet(() -> otherwise == PlaceProposal.Density.PROVING
+                        ? PlaceProposal.proving(layout, part.limits(), RuleBook.DEFAULT_COVER.mm())
+                        : PlaceProposal.of(layout, otherwise));
+    }
+}

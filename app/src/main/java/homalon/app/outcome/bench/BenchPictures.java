@@ -1,0 +1,58 @@
+package homalon.app.outcome.bench;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import homalon.app.casting.part.Faces;
+import homalon.app.check.face.Findings;
+import homalon.app.foundation.drawing.Bands;
+import homalon.app.foundation.drawing.FaceDrawing;
+import homalon.core.part.LayoutNumbers;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.rulebook.FlatnessLimit;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.SurveyFile;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import lombok.RequiredArgsConstructor;
+import org.springframework.stereotype.Component;
+
+/** The face of a casting as the bench shows it, drawn anew only when something was read since. */
+@Component
+@RequiredArgsConstructor
+class BenchPictures {
+    private final Findings findings;
+    private final Faces faces;
+
+    private record Picture(
+            UUID survey,
+            long revision,
+            String tag,
+            LayoutNumbers numbers,
+            List<FlatnessLimit> limits,
+            BenchUnit unit) {}
+
+    private final Cache<Picture, String> pictures =
+            Caffeine.newBuilder().maximumSize(400).build();
+
+    String of(PartFile part, Optional<SurveyFile> survey, BenchUnit unit) {
+        Picture key = new Picture(
+                survey.map(SurveyFile::id).orElse(part.id()),
+                survey.map(SurveyFile::revision).orElse(0L),
+                part.tag(),
+                part.numbers(),
+                part.limits(),
+                unit);
+        return pictures.get(key, k -> {
+            FaceDrawing drawing = FaceDrawing.of(
+                            faces.layout(part.numbers()),
+                            "m-" + part.tag().toLowerCase(Locale.ROOT),
+                            "Face of " + part.tag())
+                    .small();
+            survey.flatMap(s -> findings.of(part, s))
+                    .ifPresent(f -> f.map().ifPresent(m -> drawing.map(m, Bands.of(m.range(), f.colourReach(), unit))));
+            return drawing.svg();
+        });
+    }
+}

@@ -1,0 +1,123 @@
+package homalon.app.outcome.report;
+
+import homalon.app.casting.ledger.Ledgers;
+import homalon.app.foundation.people.People;
+import homalon.app.machining.cut.CutView;
+import homalon.app.machining.cut.CutViews;
+import homalon.app.machining.cut.Paintings;
+import homalon.app.machining.cut.PlanViews;
+import homalon.app.machining.cut.Planner;
+import homalon.app.machining.cut.Plans;
+import homalon.core.ledger.Ledger;
+import homalon.core.part.PartKind;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.visit.LedgerFile;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.PlanFile;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import lombok.RequiredArgsConstructor;
+import org.springframework.stereotype.Component;
+
+/** What the report says of the cut: the plan, what came off and in how many passes, and what it means for whoever fits it. */
+@Component
+@RequiredArgsConstructor
+class CutReport {
+    private final Paintings paintings;
+    private final Plans plans;
+    private final Planner planner;
+    private final Ledgers ledgers;
+    private final CutViews views;
+    private final People people;
+
+    boolean cut(PartFile part) {
+        return ledgers.of(part).ledger().totals(part.visit().id()).thisJob().signum() > 0;
+    }
+
+    Optional<String> plan(PartFile part, LengthWriter writer) {
+        return plans.of(part).map(p -> planWords(p, writer));
+    }
+
+    /** Empty where the ledger has no line. */
+    Optional<CutView> view(PartFile part, LengthWriter writer) {
+        LedgerFile ledger = ledgers.of(part);
+        Optional<PlanFile> plan = plans.of(part);
+        return ledger.lines().isEmpty()
+                ? Optional.empty()
+                : Optional.of(views.of(
+                        part,
+                        ledger,
+                        plan,
+                        plan.flatMap(p -> planner.compare(part, p.plan().footing())),
+                        Optional.empty(),
+                        Optional.empty(),
+                        writer));
+    }
+
+    /** What came off on this visit, and in its life. */
+    List<String> takenOff(PartFile part, LengthWriter writer) {
+        LedgerFile ledger = ledgers.of(part);
+        Ledger.Totals totals = ledger.ledger().totals(part.visit().id());
+        int passes = ledger.passes(part.visit().id()).size();
+        List<String> said = new ArrayList<>();
+        said.add(
+                cut(part)
+                        ? writer.full(totals.thisJob()) + " was taken off in " + passes
+                                + (passes == 1 ? " pass" : " passes")
+                                + plans.of(part)
+                                        .map(p -> ", set up for "
+                                                + p.plan().school().words().toLowerCase(Locale.ROOT))
+                                        .orElse("")
+                                + "."
+                        : "Nothing was cut on this visit.");
+        if (totals.life().signum() > 0) {
+            said.add("In its life " + writer.full(totals.life()) + " has come off"
+                    + (totals.opening() == Ledger.Opening.KNOWN || totals.opening() == Ledger.Opening.ESTIMATED
+                            ? ", "
+                            : " ")
+                    + CutViews.lifeNote(totals, writer) + ".");
+        }
+        return said;
+    }
+
+    Optional<String> leftUncut(PartFile part) {
+        return paintings.everyLeft(part).stream()
+                .reduce((a, b) -> b)
+                .map(l -> "A low spot off the gasket's sealing bands was left uncut, signed for by "
+                        + people.names().getOrDefault(l.by(), "") + ": " + l.why() + ".");
+    }
+
+    /** What whoever fits it has to know. */
+    List<String> fitter(PartFile part, LengthWriter writer) {
+        List<String> fitter = new ArrayList<>();
+        Ledger.Totals totals = ledgers.of(part).ledger().totals(part.visit().id());
+        boolean cut = totals.thisJob().signum() > 0;
+        if (cut) {
+            // A plain lid carries no shaft, and no timing with it.
+            boolean lid = part.kind() == PartKind.HEAD
+                    && part.visit().came().filter(c -> c.shafts().isEmpty()).isPresent();
+            fitter.add("This " + part.kind().words() + " is " + writer.full(totals.thisJob())
+                    + " thinner than when it came. Compression, piston and valve clearances"
+                    + (lid ? "" : ", cam timing") + " and how the manifolds meet change with it: check each against the"
+                    + " maker's manual before it runs.");
+        }
+        if (part.kind() == PartKind.HEAD) {
+            fitter.add(
+                    "The face of the block moves with the head's: have it measured before the two are bolted together.");
+        }
+        fitter.add(
+                (cut ? "Edges are sharp after a cut. " : "") + "Keep the face oiled and covered until it is fitted.");
+        return fitter;
+    }
+
+    private static String planWords(PlanFile plan, LengthWriter writer) {
+        return plan.plan().school().words() + ": " + plan.plan().school().meaning() + "; shims "
+                + String.join(", ", PlanViews.shimWords(plan.plan().shims(), writer)) + "; "
+                + writer.full(plan.plan().toClean()) + " from first touch to clean"
+                + (plan.plan().atLeast().signum() > 0
+                        ? ", at least " + writer.full(plan.plan().atLeast()) + " wanted off."
+                        : ".");
+    }
+}

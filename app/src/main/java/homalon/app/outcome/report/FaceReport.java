@@ -1,0 +1,156 @@
+package homalon.app.outcome.report;
+
+import homalon.app.check.face.FaceView;
+import homalon.app.check.face.FaceViews;
+import homalon.app.check.face.Findings;
+import homalon.app.check.face.Surveys;
+import homalon.app.check.face.ThicknessViews;
+import homalon.app.check.feelers.FeelerSurveys;
+import homalon.app.check.feelers.FeelerView;
+import homalon.app.check.feelers.FeelerViews;
+import homalon.app.foundation.people.People;
+import homalon.core.face.LimitVerdict;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.rulebook.FlatnessLimit;
+import homalon.core.verdict.Verdict;
+import homalon.core.visit.FaceFinding;
+import homalon.core.visit.FeelerFile;
+import homalon.core.visit.FeelerKind;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.SurveyFile;
+import homalon.core.visit.SurveyKind;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import lombok.RequiredArgsConstructor;
+import org.springframework.stereotype.Component;
+
+/** What the report says of the face: its readings and maps, blades, thicknesses, and whether it holds. */
+@Component
+@RequiredArgsConstructor
+class FaceReport {
+    private final Surveys surveys;
+    private final Findings findings;
+    private final FaceViews views;
+    private final ThicknessViews thicknesses;
+    private final FeelerSurveys feelers;
+    private final FeelerViews feelerViews;
+    private final People people;
+
+    /** As it came and as it left, each with its map; what was not read is not there. */
+    List<ReportView.Face> faces(PartFile part, LengthWriter writer) {
+        List<ReportView.Face> faces = new ArrayList<>();
+        read(part, SurveyKind.FACE).ifPresent(s -> faces.add(face("The face as it came", part, s, writer)));
+        read(part, SurveyKind.PROOF).ifPresent(s -> faces.add(face("The face after the cut", part, s, writer)));
+        return faces;
+    }
+
+    List<ReportView.Felt> felt(PartFile part, LengthWriter writer) {
+        List<ReportView.Felt> felt = new ArrayList<>();
+        for (FeelerKind kind : FeelerKind.values()) {
+            feelers.find(part, kind).filter(FeelerFile::begun).ifPresent(s -> felt.add(felt(part, s, writer)));
+        }
+        return felt;
+    }
+
+    /** The thicknesses that were read last. */
+    List<FaceView.Row> thicknesses(PartFile part, LengthWriter writer) {
+        return read(part, SurveyKind.THICKNESS_AFTER)
+                .or(() -> read(part, SurveyKind.THICKNESS))
+                .map(t -> views.of(part, t, writer.unit()).rows())
+                .orElse(List.of());
+    }
+
+    Optional<String> thicknessSentence(PartFile part, LengthWriter writer) {
+        return thicknesses.sentence(part, writer);
+    }
+
+    String asItCame(PartFile part, List<ReportView.Felt> felt, LengthWriter writer) {
+        return finding(part, SurveyKind.FACE)
+                .map(f -> "As it came, the face read " + verdict(f, writer) + " " + f.shape())
+                .orElse(
+                        felt.isEmpty()
+                                ? "The face was not measured as it came."
+                                : "The face was not read with an indicator as it came.");
+    }
+
+    /** What was read after the cut; empty where nothing was cut and nothing read. */
+    Optional<String> afterTheCut(PartFile part, boolean cut, LengthWriter writer) {
+        if (!cut && read(part, SurveyKind.PROOF).isEmpty()) {
+            return Optional.empty();
+        }
+        return Optional.of(finding(part, SurveyKind.PROOF)
+                .map(f -> "Read again after the cut, it is " + verdict(f, writer))
+                .orElse("It was not read again after the cut: what it is now is not proven."));
+    }
+
+    private Optional<FaceFinding> finding(PartFile part, SurveyKind kind) {
+        return read(part, kind).flatMap(s -> findings.of(part, s));
+    }
+
+    private Optional<SurveyFile> read(PartFile part, SurveyKind kind) {
+        return surveys.find(part, kind).filter(s -> s.read() > 0);
+    }
+
+    private ReportView.Face face(String title, PartFile part, SurveyFile survey, LengthWriter writer) {
+        Map<UUID, String> names = people.names();
+        Instant last = survey.history().get(survey.history().size() - 1).at();
+        String when = "Read " + ReportDay.of(last) + " by " + names.getOrDefault(survey.startedBy(), "someone") + ", "
+                + survey.read() + " places, instrument good to " + writer.full(survey.uncertainty());
+        return new ReportView.Face(title, when, views.of(part, survey, writer.unit()), places(survey, names, writer));
+    }
+
+    private static List<ReportView.Place> places(SurveyFile survey, Map<UUID, String> names, LengthWriter writer) {
+        return survey.places().stream()
+                .map(p -> new ReportView.Place(
+                        p.name() + (p.sealing() ? "" : " (does not seal)"),
+                        p.isRead() ? writer.signed(p.value()) : p.isSkipped() ? "skipped" : "not read",
+                        p.reading().map(r -> names.getOrDefault(r.by(), "")).orElse("")))
+                .toList();
+    }
+
+    private ReportView.Felt felt(PartFile part, FeelerFile survey, LengthWriter writer) {
+        FeelerView view = feelerViews.of(part, survey, writer.unit());
+        Instant last = survey.history().get(survey.history().size() - 1).at();
+        String when = "Tried " + ReportDay.of(last) + " by "
+                + people.names().getOrDefault(survey.startedBy(), "someone") + "; thinnest blade "
+                + writer.full(survey.blades().thinnest());
+        return new ReportView.Felt(survey.kind().words(), when, view);
+    }
+
+    /** {@code 0.062 flat, out of the limit of 0.050 (maker's book).} Each figure stands beside the limit that it was held against. */
+    private static String verdict(FaceFinding finding, LengthWriter writer) {
+        LimitVerdict worst = finding.judgement().limits().stream()
+                .filter(l -> l.verdict() == finding.judgement().worst())
+                .findFirst()
+                .orElseThrow();
+        boolean whole = worst.limit().scope() == FlatnessLimit.Scope.OVERALL
+                || worst.value().isEmpty();
+        double zone = finding.judgement().flatness().minimumZone().zone();
+        String where = worst.limit()
+                .window()
+                .map(w -> " in any " + writer.size(w))
+                .orElse(
+                        switch (worst.limit().scope()) {
+                            case ALONG -> " along";
+                            case ACROSS -> " across";
+                            case BORE -> " around a bore";
+                            case OVERALL, WINDOW -> "";
+                        });
+        boolean within = finding.judgement().worst() == Verdict.WITHIN;
+        String figure = within || whole
+                ? writer.full(zone) + " flat"
+                : writer.full(worst.value().getAsDouble()) + " flat" + where + " (" + writer.full(zone) + " over all)";
+        String limit = writer.full(worst.limit().most()) + where + " ("
+                + worst.limit().source().words() + ")";
+        return figure
+                + switch (finding.judgement().worst()) {
+                    case WITHIN -> ", within every limit of flatness set for it.";
+                    case OUT -> ", out of the limit of " + limit + ".";
+                    case NOT_PROVEN -> ", not proven against the limit of " + limit + ". " + worst.why();
+                };
+    }
+}

@@ -1,0 +1,134 @@
+package homalon.app.outcome.report;
+
+import homalon.app.check.face.Findings;
+import homalon.app.check.face.Surveys;
+import homalon.core.face.BowAndTwist;
+import homalon.core.face.FlatnessResult;
+import homalon.core.quantity.Length;
+import homalon.core.rulebook.Soak;
+import homalon.core.visit.FaceFinding;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.SurveyFile;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import lombok.RequiredArgsConstructor;
+import org.springframework.stereotype.Component;
+
+/** What an indicator said of a face, for the record: places, every reading, and what came of those that stand. */
+@Component
+@RequiredArgsConstructor
+class RecordFace {
+    private final Surveys surveys;
+    private final Findings findings;
+
+    record Survey(
+            String kind,
+            BigDecimal uncertaintyMm,
+            String startedAt,
+            String startedBy,
+            List<Place> places,
+            List<Reading> readings,
+            BigDecimal partC,
+            BigDecimal roomC,
+            Result result) {}
+
+    record Place(UUID id, int no, String name, BigDecimal xMm, BigDecimal yMm, boolean seals, boolean dropped) {}
+
+    record Reading(
+            long line,
+            UUID id,
+            UUID place,
+            String kind,
+            String typed,
+            String typedUnit,
+            BigDecimal valueMm,
+            UUID withdraws,
+            String by,
+            String at,
+            boolean stands) {}
+
+    record Result(
+            double minimumZoneMm,
+            double leastSquaresMm,
+            Double longBowMm,
+            Double crossBowMm,
+            Double fourthCornerLiftMm,
+            String shape,
+            List<Judged> limits) {}
+
+    record Judged(
+            String scope, BigDecimal mostMm, BigDecimal windowMm, String source, Double valueMm, String verdict) {}
+
+    /** What was read on each visit. */
+    Map<UUID, List<SurveyFile>> ofVisits(List<UUID> visits) {
+        return surveys.ofVisits(visits).stream().collect(Collectors.groupingBy(SurveyFile::visit));
+    }
+
+    Survey of(PartFile part, SurveyFile s, Map<UUID, String> names) {
+        List<Place> places = Stream.concat(
+                        s.places().stream().map(p -> place(p, false)),
+                        s.dropped().stream().map(p -> place(p, true)))
+                .toList();
+        return new Survey(
+                s.kind().name(),
+                RecordNumbers.mm(s.uncertainty()),
+                s.startedAt().toString(),
+                names.get(s.startedBy()),
+                places,
+                s.history().stream()
+                        .map(r -> new Reading(
+                                r.seq(),
+                                r.id(),
+                                r.place(),
+                                r.kind(),
+                                r.typed(),
+                                r.unit().name(),
+                                r.value().map(RecordNumbers::mm).orElse(null),
+                                r.withdraws().orElse(null),
+                                names.get(r.by()),
+                                r.at().toString(),
+                                r.stands()))
+                        .toList(),
+                s.soak().map(Soak::part).orElse(null),
+                s.soak().map(Soak::room).orElse(null),
+                s.kind().ofHeights()
+                        ? findings.of(part, s).map(RecordFace::result).orElse(null)
+                        : null);
+    }
+
+    private static Place place(SurveyFile.PlaceFile p, boolean dropped) {
+        return new Place(
+                p.id(),
+                p.seq(),
+                p.name(),
+                RecordNumbers.mm(Length.roundedFromMm(p.spot().x())),
+                RecordNumbers.mm(Length.roundedFromMm(p.spot().y())),
+                p.sealing(),
+                dropped);
+    }
+
+    private static Result result(FaceFinding finding) {
+        FlatnessResult flat = finding.judgement().flatness();
+        BowAndTwist bend = flat.bend();
+        return new Result(
+                flat.minimumZone().zone(),
+                flat.leastSquares(),
+                RecordNumbers.boxed(bend.longBow()),
+                RecordNumbers.boxed(bend.crossBow()),
+                RecordNumbers.boxed(bend.fourthCornerLift()),
+                flat.shape().name(),
+                finding.judgement().limits().stream()
+                        .map(l -> new Judged(
+                                l.limit().scope().name(),
+                                RecordNumbers.mm(l.limit().most()),
+                                l.limit().window().map(RecordNumbers::mm).orElse(null),
+                                l.limit().source().name(),
+                                RecordNumbers.boxed(l.value()),
+                                l.verdict().name()))
+                        .toList());
+    }
+}

@@ -1,0 +1,61 @@
+package homalon.app.outcome.report;
+
+import homalon.app.foundation.people.People;
+import homalon.app.foundation.web.Shop;
+import homalon.core.rulebook.GasketKind;
+import homalon.core.visit.PartFile;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import lombok.RequiredArgsConstructor;
+import org.springframework.stereotype.Component;
+
+/** The head of a report: whose casting it is, when it came and why. */
+@Component
+@RequiredArgsConstructor
+class VisitReport {
+    private final People people;
+    private final Shop shop;
+    private final Clock clock;
+
+    String shop() {
+        return shop.name();
+    }
+
+    String today() {
+        return ReportDay.of(clock.instant());
+    }
+
+    List<ReportView.Fact> facts(PartFile part) {
+        PartFile.Visit visit = part.visit();
+        List<ReportView.Fact> facts = new ArrayList<>();
+        fact(facts, "Casting", part.kindWords() + (part.castingNumber().isEmpty() ? "" : ", " + part.castingNumber()));
+        fact(facts, "For", part.customer());
+        fact(facts, "Came in", ReportDay.of(visit.openedAt()) + (part.visits() > 1 ? ", visit " + visit.no() : ""));
+        fact(facts, "What happened", visit.history());
+        fact(facts, "Wanted", visit.wishes());
+        fact(
+                facts,
+                "Gasket",
+                Stream.concat(visit.gasketKind().map(GasketKind::words).stream(), Stream.of(visit.gasket()))
+                        .filter(w -> !w.isEmpty())
+                        .collect(Collectors.joining(", ")));
+        visit.releasedAt()
+                .ifPresent(at -> fact(
+                        facts,
+                        "Handed over",
+                        ReportDay.of(at) + " by "
+                                + visit.releasedBy()
+                                        .map(p -> people.names().getOrDefault(p, "someone"))
+                                        .orElse("someone")));
+        return facts;
+    }
+
+    private static void fact(List<ReportView.Fact> facts, String name, String value) {
+        if (!value.isEmpty()) {
+            facts.add(new ReportView.Fact(name, value));
+        }
+    }
+}
