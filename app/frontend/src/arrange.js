@@ -1,6 +1,7 @@
 // Moving, adding and dropping places on the drawing, in a mode of its own so that a glove does not move one by accident.
-import { draggable, spot } from './drag.js';
-import { post, put, state } from './server.js';
+import { draggable, spot } from './drawing.js';
+import { field, plain, typing } from './keys.js';
+import { change } from './server.js';
 
 class Arrange {
   constructor(root) {
@@ -25,7 +26,6 @@ class Arrange {
   toggle(on) {
     this.root.toggleAttribute('data-arranging', on);
     document.querySelectorAll('[data-arrange-on]').forEach((b) => b.setAttribute('aria-pressed', String(on)));
-    document.getElementById('arranging').hidden = !on;
     if (on) document.activeElement?.blur();
     else window.keying?.input.focus();
   }
@@ -38,18 +38,8 @@ class Arrange {
   }
 
   async ask(url, fields) {
-    state('keeping');
-    try {
-      const answer = await post(url, fields);
-      if (answer.status === 200) {
-        put(answer.text, true);
-        if (answer.place) window.keying?.go(answer.place);
-        window.keying?.say('');
-      } else window.keying?.say(answer.text);
-      state('kept');
-    } catch {
-      state('away');
-    }
+    const answer = await change(url, fields, (words) => window.keying?.say(words), true);
+    if (answer?.status === 200) window.keying?.go(answer.place);
   }
 
   change(what, more = {}) {
@@ -71,15 +61,13 @@ class Arrange {
   }
 
   key(event) {
-    if (event.ctrlKey || event.metaKey || event.altKey) return;
-    const el = document.activeElement;
-    const inField = el?.matches('input, textarea, select');
-    if (event.key === 'e' && (!inField || (el.matches('input.key') && el.value === ''))) {
+    if (!plain(event)) return;
+    if (event.key === 'e' && !typing()) {
       event.preventDefault();
       this.toggle(!this.on);
       return;
     }
-    if (!this.on || inField) return;
+    if (!this.on || field()) return;
     const far = event.shiftKey ? 10 : 1;
     const by = { ArrowLeft: [-far, 0], ArrowRight: [far, 0], ArrowUp: [0, far], ArrowDown: [0, -far] }[event.key];
     const here = window.keying?.entry(window.keying.at);

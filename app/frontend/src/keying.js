@@ -1,8 +1,20 @@
 // The one keying component: a field and a walk of places; what is keyed goes to the outbox. The walk is written by the
 // server (#walk); this only moves along it.
+import { plain } from './keys.js';
 import { outbox } from './outbox.js';
-import { post, put, state, uuid } from './server.js';
+import { change, put, uuid } from './server.js';
 import { echo } from './shell.js';
+
+/** What a key does by itself on the empty field. */
+const EMPTY = {
+  '/': (k) => k.enterAs('/'),
+  Backspace: (k) => k.step(-1),
+  ArrowUp: (k) => k.step(-1),
+  k: (k) => k.step(-1),
+  ArrowDown: (k) => k.step(1),
+  j: (k) => k.step(1),
+  z: (k) => k.undo(),
+};
 
 class Keying {
   constructor(root) {
@@ -29,7 +41,6 @@ class Keying {
     if (this.root.dataset.complete !== 'true' || wanted) this.input.focus();
     outbox.loaded.then(() => this.waiting().has(this.at) && this.input.value === '' && this.go(this.firstOpen()));
     outbox.listen(this.url, { kept: (answer) => this.kept(answer), refused: (fields, answer) => this.giveBack(fields, answer) });
-    setInterval(() => this.look(), 4000);
   }
 
   entries() {
@@ -153,38 +164,29 @@ class Keying {
   }
 
   key(event) {
-    if (event.ctrlKey || event.metaKey || event.altKey) return;
+    if (!plain(event)) return;
+    const { key } = event;
     const empty = this.input.value === '';
-    if (event.key === 'Enter') {
-      event.preventDefault();
-      this.enter();
-    } else if (event.key === 'Escape' && !(empty && !this.asked)) {
-      // The first Escape clears; on an empty field it leaves it.
-      event.preventDefault();
-      this.asked = null;
-      this.say('');
-      this.input.value = '';
-      this.typed();
-    } else if (empty && this.shots.includes(event.key)) {
-      event.preventDefault();
-      this.shot(event.key);
-    } else if (event.key === '*') {
-      event.preventDefault();
-      this.same();
-    } else if (empty && event.key === '/') {
-      event.preventDefault();
-      this.input.value = '/';
-      this.enter();
-    } else if (empty && (event.key === 'Backspace' || event.key === 'k' || event.key === 'ArrowUp')) {
-      event.preventDefault();
-      this.step(-1);
-    } else if (empty && (event.key === 'j' || event.key === 'ArrowDown')) {
-      event.preventDefault();
-      this.step(1);
-    } else if (empty && event.key === 'z') {
-      event.preventDefault();
-      this.undo();
-    }
+    if (key === 'Enter') this.enter();
+    else if (key === 'Escape' && !(empty && !this.asked)) this.clear();
+    else if (empty && this.shots.includes(key)) this.shot(key);
+    else if (key === '*') this.same();
+    else if (empty && EMPTY[key]) EMPTY[key](this);
+    else return;
+    event.preventDefault();
+  }
+
+  /** The first Escape clears; on an empty field it leaves it. */
+  clear() {
+    this.asked = null;
+    this.say('');
+    this.input.value = '';
+    this.typed();
+  }
+
+  enterAs(typed, stay = false) {
+    this.input.value = typed;
+    this.enter(stay);
   }
 
   /** One key: the blade in hand goes or does not, the edge rocks or sits still. */
@@ -197,8 +199,8 @@ class Keying {
       this.say(rest ? 'First how the edge rests: s sits still, r rocks.' : 'No blade would tell more here: key another place.');
       return;
     }
-    this.input.value = '+-'.includes(key) ? key + blade : key;
-    this.enter('+-'.includes(key));
+    if ('+-'.includes(key)) this.enterAs(key + blade, true);
+    else this.enterAs(key);
   }
 
   /** The last reading again, or the depth that was planned. */
@@ -211,29 +213,19 @@ class Keying {
 
   pad(key) {
     this.input.focus({ preventScroll: true });
-    if (this.input.value === '' && this.shots.includes(key)) {
-      this.shot(key);
-      return;
-    }
-    if (key === 'nothing') {
-      this.input.value = '0';
-      this.enter();
-      return;
-    }
+    const typed = this.input.value;
     if (key === 'enter') this.enter();
-    else if (key === 'back') {
-      if (this.input.value === '') this.step(-1);
-      else this.input.value = this.input.value.slice(0, -1);
-    } else if (key === 'sign') {
-      const v = this.input.value;
-      this.input.value = v.startsWith('-') ? v.slice(1) : `-${v.replace(/^\+/, '')}`;
-    } else if (key === '*') this.same();
-    else if (key === '/' && this.input.value === '') {
-      this.input.value = '/';
-      this.enter();
-      return;
-    } else this.input.value += key;
-    this.typed();
+    else if (typed === '' && this.shots.includes(key)) this.shot(key);
+    else if (key === 'nothing') this.enterAs('0');
+    else if (key === '*') this.same();
+    else if (typed === '' && key === 'back') this.step(-1);
+    else if (typed === '' && key === '/') this.enterAs('/');
+    else {
+      if (key === 'back') this.input.value = typed.slice(0, -1);
+      else if (key === 'sign') this.input.value = typed.startsWith('-') ? typed.slice(1) : `-${typed.replace(/^\+/, '')}`;
+      else this.input.value += key;
+      this.typed();
+    }
   }
 
   /** @param stay until the answer says that nothing more is to be tried here */
@@ -277,10 +269,7 @@ class Keying {
     };
     if (typed !== '/') this.last = typed;
     this.keyed = { place: this.at, valve: here.dataset.valve };
-    this.asked = null;
-    this.say('');
-    this.input.value = '';
-    this.typed();
+    this.clear();
     outbox.add(this.url, reading);
     // A note belongs to one line: the next one has none until another is typed.
     for (const field of document.querySelectorAll('[data-keying-extra][data-once]')) field.value = '';
@@ -289,7 +278,7 @@ class Keying {
   }
 
   kept(answer) {
-    if (!put(answer.text)) this.lookSoon();
+    if (!put(answer.text)) window.live.lookSoon();
     const settled = (id) => this.entry(id)?.dataset.state !== 'open';
     const moveOn = this.staying === this.at || this.shots !== '' || this.root.dataset.follow !== undefined;
     if (moveOn && this.input.value === '' && settled(this.at) && !outbox.waiting(this.url).length) this.advance();
@@ -325,68 +314,23 @@ class Keying {
       this.say('A line of the ledger is not undone: reverse it in the list below.');
       return;
     }
-    state('keeping');
-    try {
-      const answer = await post(this.root.dataset.undo, { id: uuid() });
-      if (answer.status === 200) {
-        put(answer.text);
-        if (answer.place) this.go(answer.place);
-        this.say('');
-      } else this.say(answer.text);
-      state('kept');
-    } catch {
-      state('away');
-    }
+    const answer = await change(this.root.dataset.undo, { id: uuid() }, (words) => this.say(words));
+    if (answer?.status === 200) this.go(answer.place);
     this.input.focus();
   }
 
-  clicked(event) {
+  clicked({ target }) {
     if (document.querySelector('[data-arranging]')) return;
-    const wanted = event.target.closest('[data-go-place]');
-    if (wanted && this.entry(wanted.dataset.goPlace)) {
-      this.go(wanted.dataset.goPlace);
-      this.input.focus();
-      return;
-    }
-    const sign = event.target.closest('svg.face g[data-valve], tr[data-valve-row]');
-    const valve = sign?.dataset.valve ?? sign?.dataset.valveRow;
-    const ofValve = valve && this.entries().filter((e) => e.dataset.valve === valve);
-    if (ofValve?.length) {
-      this.go((ofValve.find((e) => e.dataset.state === 'open') ?? ofValve[0]).dataset.place);
-      this.input.focus();
-      return;
-    }
-    const place = event.target.closest('#walk [data-place], svg.face [data-place]');
-    if (place && this.entry(place.dataset.place)) {
-      this.go(place.dataset.place);
-      this.input.focus();
-    }
-  }
-
-  /** Somebody wrote on this part: one look, however many lines it was. */
-  lookSoon() {
-    clearTimeout(this.soon);
-    this.soon = setTimeout(() => this.look(), 250);
-  }
-
-  /** Another browser may have keyed: look now and then, when nothing is waiting here. */
-  async look() {
-    if (outbox.waiting(this.url).length || document.hidden || !this.root.dataset.look) return;
-    try {
-      const mine = document.getElementById('walk');
-      const answer = await fetch(`${this.root.dataset.look}?seen=${mine?.dataset.version ?? -1}`, { headers: { 'X-Keying': '1' }, redirect: 'manual' });
-      if (!answer.ok) return;
-      if (answer.status === 204) {
-        if (document.getElementById('status')?.dataset.state === 'away') state('kept');
-        return;
-      }
-      const html = await answer.text();
-      const fresh = new DOMParser().parseFromString(html, 'text/html').getElementById('walk');
-      if (fresh && mine && fresh.dataset.version !== mine.dataset.version && !outbox.waiting(this.url).length) put(html);
-      if (document.getElementById('status')?.dataset.state === 'away') state('kept');
-    } catch {
-      state('away');
-    }
+    const sign = target.closest('svg.face g[data-valve], tr[data-valve-row]')?.dataset;
+    const ofValve = sign ? this.entries().filter((e) => e.dataset.valve === (sign.valve ?? sign.valveRow)) : [];
+    const wanted = [
+      target.closest('[data-go-place]')?.dataset.goPlace,
+      (ofValve.find((e) => e.dataset.state === 'open') ?? ofValve[0])?.dataset.place,
+      target.closest('#walk [data-place], svg.face [data-place]')?.dataset.place,
+    ].find((id) => id && this.entry(id));
+    if (!wanted) return;
+    this.go(wanted);
+    this.input.focus();
   }
 }
 

@@ -1,5 +1,5 @@
 // What happens elsewhere: another person's readings, and the values of a wireless indicator.
-import { changed, put, thisPage } from './server.js';
+import { changed, put, reached, state, thisPage } from './server.js';
 import { stream } from './stream.js';
 
 const KEY = 'homalon:gauge';
@@ -9,32 +9,41 @@ class Live {
   constructor() {
     for (const { dataset } of document.querySelectorAll('[data-part]')) {
       stream.listen(`part-${dataset.part}`, (words) => {
-        if (words === thisPage) return;
         const asks = document.querySelector('[data-lays]');
-        if (window.keying?.root.dataset.look) window.keying.lookSoon();
-        else if (asks) window.htmx.trigger(asks, 'ask');
+        if (words === thisPage) return;
+        if (asks) window.htmx.trigger(asks, 'ask');
         else this.lookSoon();
       });
     }
     if (document.querySelector('[data-gauge]')) stream.listen('gauge', (words) => window.gauge?.heard(JSON.parse(words)));
+    // Where readings are keyed it is looked without being told too: the stream may be down.
+    if (window.keying?.root.dataset.look) setInterval(() => this.look(), 4000);
   }
 
-  /** Somebody wrote on this part: its live parts are fetched anew, unless a hand is in one of their forms. */
+  /** Somebody wrote on this part: one look, however many lines it was. */
   lookSoon() {
     clearTimeout(this.soon);
-    this.soon = setTimeout(async () => {
-      const form = document.activeElement?.closest('[data-live] form');
-      if ((form && changed(form)) || document.hidden || window.keying?.waiting().size) {
-        this.lookSoon();
-        return;
-      }
-      try {
-        const answer = await fetch(location.href, { headers: { 'X-Keying': '1' }, redirect: 'manual' });
-        if (answer.ok) put(await answer.text());
-      } catch {
-        // The status at the top says it when the server is away.
-      }
-    }, 400);
+    this.soon = setTimeout(() => this.look(), 300);
+  }
+
+  /** What is new is laid in, unless a hand is in one of its forms or something is on its way. */
+  async look() {
+    const busy = () => window.keying?.waiting().size;
+    const form = document.activeElement?.closest('[data-live] form');
+    if (document.hidden || busy() || (form && changed(form))) {
+      this.lookSoon();
+      return;
+    }
+    const walk = window.keying?.root.dataset.look;
+    const url = walk ? `${walk}?seen=${document.getElementById('walk')?.dataset.version ?? -1}` : location.href;
+    try {
+      const answer = await fetch(url, { headers: { 'X-Keying': '1' }, redirect: 'manual' });
+      if (!answer.ok) return;
+      if (answer.status !== 204 && !busy()) put(await answer.text());
+      reached();
+    } catch {
+      state('away');
+    }
   }
 }
 
@@ -44,8 +53,8 @@ class Gauge {
     this.linked = localStorage.getItem(KEY) ?? '';
     this.last = null;
     this.lost = 0;
-    root.querySelector('[data-gauge-use]').addEventListener('click', () => this.use());
-    root.querySelector('[data-gauge-leave]').addEventListener('click', () => this.leave());
+    root.querySelector('[data-gauge-use]').addEventListener('click', () => this.link(this.last?.gauge ?? ''));
+    root.querySelector('[data-gauge-leave]').addEventListener('click', () => this.link(''));
     document.addEventListener('keydown', (e) => this.key(e), true);
     setInterval(() => this.show(), 1000);
   }
@@ -54,16 +63,9 @@ class Gauge {
     return this.root.querySelector(`[data-gauge-${name}]`);
   }
 
-  use() {
-    this.linked = this.last?.gauge ?? '';
-    localStorage.setItem(KEY, this.linked);
-    this.show();
-    window.keying?.input.focus();
-  }
-
-  leave() {
-    this.linked = '';
-    localStorage.removeItem(KEY);
+  link(name) {
+    this.linked = name;
+    localStorage.setItem(KEY, name);
     this.show();
     window.keying?.input.focus();
   }
@@ -88,6 +90,7 @@ class Gauge {
     const near = this.last && !this.silent;
     this.root.hidden = !this.linked && !near;
     if (this.root.hidden) return;
+    this.root.toggleAttribute('data-linked', Boolean(this.linked));
     this.root.dataset.silent = String(this.silent);
     this.part('name').textContent = this.linked || this.last.gauge;
     this.part('value').textContent = near ? this.last.typed.replace(/(mm|um|in)$/, ' $1') : 'silent';
@@ -96,9 +99,6 @@ class Gauge {
     if (this.lost) notes.push(`${this.lost} ${this.lost === 1 ? 'line' : 'lines'} lost on the way`);
     if (this.warned) notes.push(this.warned);
     this.part('note').textContent = notes.join(' · ');
-    this.part('use').hidden = Boolean(this.linked);
-    this.part('leave').hidden = !this.linked;
-    this.part('how').hidden = !this.linked;
   }
 
   /** The foot pedal types a blank. */
@@ -115,8 +115,7 @@ class Gauge {
     const keying = window.keying;
     if (!keying || document.hidden || keying.input.value !== '') return;
     this.warned = '';
-    keying.input.value = this.last.typed;
-    keying.enter();
+    keying.enterAs(this.last.typed);
   }
 }
 

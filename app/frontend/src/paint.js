@@ -1,5 +1,6 @@
 // Painting what the cutter touched: a brush for finger or mouse, a cursor for the keyboard.
-import { post, put, state, uuid } from './server.js';
+import { plain, typing } from './keys.js';
+import { change, uuid } from './server.js';
 
 class Paint {
   constructor() {
@@ -27,7 +28,6 @@ class Paint {
     // Nothing painted yet: most passes touch about what was foretold, so begin there.
     this.before = this.cells().map((c) => c.classList.contains('on'));
     if (!this.before.includes(true)) this.foretold();
-    this.buttons(true);
     this.move(this.cells().find((c) => c.classList.contains('on')) ?? this.cells()[0]);
     this.tell();
     document.activeElement?.blur();
@@ -37,30 +37,17 @@ class Paint {
     delete document.body.dataset.painting;
     this.cursor?.classList.remove('cursor');
     this.cursor = null;
-    this.buttons(false);
   }
 
   leave() {
-    this.cells().forEach((c, i) => this.set(c, this.before[i]));
+    this.cells().forEach((c, i) => c.classList.toggle('on', this.before[i]));
     this.stop();
     window.keying?.input.focus();
   }
 
-  buttons(painting) {
-    const root = document.querySelector('[data-paint]');
-    if (!root) return;
-    root.querySelector('[data-paint-start]').hidden = painting;
-    for (const name of ['keep', 'foretold', 'leave']) root.querySelector(`[data-paint-${name}]`).hidden = !painting;
-  }
-
   foretold() {
-    this.cells().forEach((c) => this.set(c, c.classList.contains('foretold')));
+    this.cells().forEach((c) => c.classList.toggle('on', c.classList.contains('foretold')));
     this.tell();
-  }
-
-  set(cell, on) {
-    cell.classList.toggle('on', on);
-    cell.classList.toggle('off', !on);
   }
 
   tell() {
@@ -92,15 +79,12 @@ class Paint {
   }
 
   key(event) {
-    if (event.ctrlKey || event.metaKey || event.altKey) return;
-    const field = document.activeElement?.matches?.('input, textarea, select') ? document.activeElement : null;
+    if (!plain(event)) return;
     if (!this.on) {
-      const free = !field || (field.matches('input.key') && field.value === '');
-      if (free && event.key === 'b' && document.querySelector('[data-paint-start]')) {
-        event.preventDefault();
-        event.stopPropagation();
-        this.start();
-      }
+      if (event.key !== 'b' || typing() || !document.querySelector('[data-paint-start]')) return;
+      event.preventDefault();
+      event.stopPropagation();
+      this.start();
       return;
     }
     const arrows = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
@@ -115,7 +99,7 @@ class Paint {
   }
 
   toggle(cell) {
-    this.set(cell, !cell.classList.contains('on'));
+    cell.classList.toggle('on', !cell.classList.contains('on'));
     this.tell();
   }
 
@@ -129,24 +113,17 @@ class Paint {
     if (!cell) return;
     event.preventDefault();
     this.brush = !cell.classList.contains('on');
-    this.set(cell, this.brush);
-    this.tell();
+    this.toggle(cell);
   }
 
   over(event) {
     if (!this.on || this.brush === null) return;
     const cell = this.under(event);
-    if (cell && cell.classList.contains('on') !== this.brush) {
-      this.set(cell, this.brush);
-      this.tell();
-    }
+    if (cell && cell.classList.contains('on') !== this.brush) this.toggle(cell);
   }
 
-  clicked(event) {
-    if (event.target.closest('[data-paint-start]')) this.start();
-    else if (event.target.closest('[data-paint-keep]')) this.keep();
-    else if (event.target.closest('[data-paint-foretold]')) this.foretold();
-    else if (event.target.closest('[data-paint-leave]')) this.leave();
+  clicked({ target }) {
+    for (const what of ['start', 'keep', 'foretold', 'leave']) if (target.closest(`[data-paint-${what}]`)) this[what]();
   }
 
   /** Four cells to a digit, the lowest first. */
@@ -161,19 +138,15 @@ class Paint {
 
   async keep() {
     this.id ??= uuid();
-    state('keeping');
+    const say = document.querySelector('[data-paint-say]');
     const url = document.querySelector('[data-paint]').dataset.paintUrl;
-    const answer = await post(url, { id: this.id, cells: this.hex() }).catch(() => null);
+    const answer = await change(url, { id: this.id, cells: this.hex() }, (words) => (say.textContent = words), true);
     if (answer?.status === 200) {
       this.id = null;
       this.stop();
-      put(answer.text, true);
-      state('kept');
       window.keying?.input.focus();
-    } else {
-      document.querySelector('[data-paint-say]').textContent =
-        answer && answer.status < 500 ? answer.text : 'Not reaching the server: your painting is still here, press Enter to send it again.';
-      state('away');
+    } else if (!answer || answer.status >= 500) {
+      say.textContent = 'Not reaching the server: your painting is still here, press Enter to send it again.';
     }
   }
 }

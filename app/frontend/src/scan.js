@@ -1,5 +1,5 @@
 // A scan: its first lines are looked at, what is unclear is asked, then it is sent as it is.
-import { send, token, uuid } from './server.js';
+import { send, uuid } from './server.js';
 import { stream } from './stream.js';
 
 const HEAD = 1 << 16;
@@ -42,42 +42,27 @@ class Scan {
     }
   }
 
-  send() {
+  /** As it is; how far it was read comes over the stream. */
+  async send() {
     if (this.sending) return;
     this.sending = true;
     const fields = new FormData(this.form);
     const file = fields.get('file');
     fields.delete('file');
     const id = uuid();
-    const query = new URLSearchParams(fields);
-    query.set('id', id);
-    query.set('name', file.name);
-    const request = new XMLHttpRequest();
-    request.open('POST', `${this.url}?${query}`);
-    request.setRequestHeader('X-CSRF-TOKEN', token());
-    request.setRequestHeader('X-Keying', '1');
-    request.setRequestHeader('Content-Type', 'application/octet-stream');
-    const bar = this.part('bar');
-    bar.hidden = false;
-    request.upload.addEventListener('progress', (e) => {
-      bar.value = e.lengthComputable ? (90 * e.loaded) / e.total : 0;
-      this.part('doing').textContent = `${Math.round(e.loaded / 1e6)} of ${Math.round(file.size / 1e6)} MB sent`;
-    });
-    stream.listen(`scan-${id}`, (words) => {
-      if (this.sending) this.part('doing').textContent = words;
-    });
-    const done = (words) => {
-      this.sending = false;
-      bar.hidden = true;
-      this.part('doing').textContent = '';
-      this.part('say').textContent = words;
-    };
-    request.addEventListener('load', () => {
-      if (request.status === 200) location.href = request.responseText;
-      else done(request.responseText);
-    });
-    request.addEventListener('error', () => done('The file did not come through: it may not be a scan, or the server cannot be reached. Send it again.'));
-    request.send(file);
+    this.part('bar').hidden = false;
+    stream.listen(`scan-${id}`, (words) => (this.part('doing').textContent = this.sending ? words : ''));
+    const query = new URLSearchParams([...fields, ['id', id], ['name', file.name]]);
+    const answer = await send(`${this.url}?${query}`, file).catch(() => null);
+    const words = (await answer?.text()) ?? 'The file did not come through: it may not be a scan, or the server cannot be reached. Send it again.';
+    this.sending = false;
+    if (answer?.status === 200) {
+      location.href = words;
+      return;
+    }
+    this.part('bar').hidden = true;
+    this.part('doing').textContent = '';
+    this.part('say').textContent = words;
   }
 }
 

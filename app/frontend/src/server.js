@@ -1,14 +1,8 @@
 // One way to talk to the server in the background, and one place that says whether it can be reached.
 import morphdom from 'morphdom';
+import { v4 as uuid } from 'uuid';
 
-export function uuid() {
-  if (crypto.randomUUID) return crypto.randomUUID();
-  const b = crypto.getRandomValues(new Uint8Array(16));
-  b[6] = (b[6] & 0x0f) | 0x40;
-  b[8] = (b[8] & 0x3f) | 0x80;
-  const hex = [...b].map((x) => x.toString(16).padStart(2, '0')).join('');
-  return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-${hex.slice(12, 16)}-${hex.slice(16, 20)}-${hex.slice(20)}`;
-}
+export { uuid };
 
 export const token = () => document.querySelector('meta[name=csrf]')?.content ?? '';
 
@@ -31,6 +25,11 @@ export function state(name, detail = '') {
   status.textContent = detail || words[name];
 }
 
+/** The server answered again. */
+export function reached() {
+  if (document.getElementById('status')?.dataset.state === 'away') state('kept');
+}
+
 /**
  * @param keyed when it was keyed, by this device's clock: what waited was not measured when it arrives
  * @param by whose it is, when an owner accepts what somebody else keyed
@@ -45,6 +44,21 @@ export async function post(url, fields, keyed = 0, by = '') {
     signal: AbortSignal.timeout(8000),
   });
   return { status: answer.type === 'opaqueredirect' ? 401 : answer.status, place: answer.headers.get('X-Place'), seen: answer.headers.get('X-Seen'), retryAfter: answer.headers.get('Retry-After'), lead: answer.headers.get('X-Lead'), text: await answer.text() };
+}
+
+/**
+ * Sends one change and lays in what it changes on the page.
+ *
+ * @param say is told why it was not taken, and an empty sentence when it was
+ * @returns the answer; null when there was none
+ */
+export async function change(url, fields, say, sent = false) {
+  state('keeping');
+  const answer = await post(url, fields).catch(() => null);
+  if (answer?.status === 200) put(answer.text, sent);
+  if (answer) say(answer.status === 200 ? '' : answer.text);
+  state(answer ? 'kept' : 'away');
+  return answer;
 }
 
 /** A file, or a part of one, as it is. */

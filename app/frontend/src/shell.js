@@ -1,53 +1,27 @@
 // Keys that work everywhere, switches of unit and theme, help, and forms that must not be sent twice.
-import { post, put, state, uuid } from './server.js';
+import { field, plain, typing } from './keys.js';
+import { put, state, uuid } from './server.js';
 
-const typing = (el) => el && (el.matches('input, textarea, select') || el.isContentEditable);
-const emptyKey = (el) => el && el.matches('input.key') && el.value === '';
+/** Where a letter stands for the same on every page. */
+const EVERYWHERE = { u: '[data-switch=unit]', d: '[data-switch=theme]', '?': '[data-open-keys]', '/': '#find' };
 
 let chord = false;
 
 document.addEventListener('keydown', (event) => {
-  if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return;
-  const el = document.activeElement;
-  if (typing(el) && !emptyKey(el)) {
-    if (event.key === 'Escape') el.blur();
-    return;
-  }
-  if (chord) {
-    chord = false;
-    const there = document.querySelector(`[data-go="${CSS.escape(event.key)}"]`);
-    if (there) {
-      event.preventDefault();
-      there.click();
-    }
-    return;
-  }
-  if (event.key === '/' && !typing(el)) {
-    event.preventDefault();
-    document.getElementById('find')?.focus();
-  } else if (event.key === 'g') {
-    event.preventDefault();
-    chord = true;
-    setTimeout(() => (chord = false), 1500);
-  } else if (event.key === 'u' || event.key === 'd') {
-    const button = document.querySelector(event.key === 'u' ? '[data-switch=unit]' : '[data-switch=theme]');
-    if (button) {
-      event.preventDefault();
-      button.click();
-    }
-  } else if (/^[a-z]$/.test(event.key) && document.querySelector(`[data-letter="${event.key}"]`)) {
-    event.preventDefault();
-    const it = document.querySelector(`[data-letter="${event.key}"]`);
-    if (it.matches('input')) it.focus();
-    else it.click();
-  } else if (event.key === '?') {
-    event.preventDefault();
-    document.getElementById('keys')?.showModal();
-  } else if (/^[1-9]$/.test(event.key) && !typing(el)) {
-    document.querySelector(`[data-number="${event.key}"]`)?.click();
-  } else if (event.key === 'Escape' && typing(el)) {
-    el.blur();
-  }
+  const { key } = event;
+  if (!plain(event) || event.defaultPrevented) return;
+  if (key === 'Escape') field()?.blur();
+  // A figure and a slash go into the keying field.
+  if (typing() || (field() && /[/1-9]/.test(key))) return;
+  const named = (what) => document.querySelector(`[data-${what}="${CSS.escape(key)}"]`);
+  let there = named('letter') ?? named('number');
+  if (EVERYWHERE[key]) there = document.querySelector(EVERYWHERE[key]);
+  if (chord) there = named('go');
+  if (there || key === 'g') event.preventDefault();
+  if (there?.matches('input')) there.focus();
+  else there?.click();
+  chord = key === 'g' && !chord;
+  if (chord) setTimeout(() => (chord = false), 1500);
 });
 
 // Enter goes on with the page's main button; a phone would scroll down to it, past what one came to read.
@@ -63,18 +37,14 @@ function stepInSight() {
 document.addEventListener('DOMContentLoaded', stepInSight);
 document.addEventListener('homalon:put', (event) => event.detail.includes('strip') && stepInSight());
 
-document.addEventListener('click', async (event) => {
-  const button = event.target.closest('[data-switch]');
-  if (button) {
-    const answer = await post(button.dataset.url, { to: button.dataset.to }).catch(() => null);
-    if (answer?.status === 204) location.reload();
-    else state('away');
-  }
-  const sign = event.target.closest('svg [data-href]')?.dataset.href;
+document.addEventListener('click', ({ target }) => {
+  const sign = target.closest('svg [data-href]')?.dataset.href;
   if (sign) location.href = sign;
-  if (event.target.closest('[data-open-keys]')) document.getElementById('keys')?.showModal();
-  if (event.target.closest('[data-print]')) window.print();
+  if (target.closest('[data-open-keys]')) document.getElementById('keys')?.showModal();
+  if (target.closest('[data-print]')) window.print();
 });
+// A switch of unit or look has no form.
+document.addEventListener('htmx:sendError', () => state('away'));
 
 /** The form that was sent is on the page anew: the hand stays where it was. One that stays is emptied for the next. */
 function handBack(form) {
@@ -98,20 +68,14 @@ function handBack(form) {
 
 /** Says beside what was keyed why it was not taken, and leads to where that is lifted. */
 function refuse(form, words, lead) {
+  const there = document.createElement('a');
+  Object.assign(there, { href: lead, textContent: 'Open the route' });
   let said = form.querySelector('.say');
   if (!said) {
-    said = document.createElement('p');
-    said.className = 'say w-full';
-    said.setAttribute('role', 'alert');
+    said = Object.assign(document.createElement('p'), { className: 'say w-full', role: 'alert' });
     form.append(said);
   }
-  said.textContent = words;
-  if (lead) {
-    const there = document.createElement('a');
-    there.href = lead;
-    there.textContent = 'Open the route';
-    said.append(' ', there);
-  }
+  said.replaceChildren(words, ...(lead ? [' ', there] : []));
   said.scrollIntoView({ block: 'nearest' });
 }
 
@@ -170,24 +134,16 @@ document.addEventListener(
 );
 window.addEventListener('pageshow', () => document.querySelectorAll('form[data-sent]').forEach((f) => delete f.dataset.sent));
 
-// What a field's text was taken for, said at once.
 let echoing;
+/** Says at once what a field's text is taken for. */
 export function echo(input, output) {
   clearTimeout(echoing);
   echoing = setTimeout(async () => {
     const typed = input.value;
-    if (!typed.trim() || typed.trim() === '/' || typed.trim() === '*') {
-      output.textContent = '';
-      return;
-    }
-    try {
-      const size = input.dataset.size !== undefined;
-      const answer = await fetch(`/echo?size=${size}&typed=${encodeURIComponent(typed)}`, { headers: { 'X-Keying': '1' } });
-      const text = await answer.text();
-      if (answer.ok && input.value === typed) output.textContent = text;
-    } catch {
-      output.textContent = '';
-    }
+    const asked = new URLSearchParams({ size: input.dataset.size !== undefined, typed });
+    const answer = typed.trim() ? await fetch(`/echo?${asked}`, { headers: { 'X-Keying': '1' } }).catch(() => null) : null;
+    const words = answer?.ok ? await answer.text() : '';
+    if (input.value === typed) output.textContent = words;
   }, 60);
 }
 document.addEventListener('input', (event) => {

@@ -17,14 +17,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import lombok.RequiredArgsConstructor;
-import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.bind.annotation.ResponseBody;
-import org.springframework.web.bind.annotation.ResponseStatus;
 
 /** One's own settings: password, PIN, devices, unit and look; and changing person. */
 @ToEverybody
@@ -142,16 +140,19 @@ class PersonController {
     }
 
     @PostMapping("/me/unit")
-    @ResponseBody
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void unit(@AuthenticationPrincipal Signed me, @RequestParam BenchUnit to) {
+    ResponseEntity<Void> unit(@AuthenticationPrincipal Signed me, @RequestParam BenchUnit to) {
         people.useUnit(me.id(), to);
+        return anew();
     }
 
     @PostMapping("/me/theme")
-    @ResponseBody
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void theme(@AuthenticationPrincipal Signed me, @RequestParam Theme to) {
+    ResponseEntity<Void> theme(@AuthenticationPrincipal Signed me, @RequestParam Theme to) {
         people.useTheme(me.id(), to);
+        return anew();
+    }
+
+    /** htmx loads the page anew: every figure and colour on it is another. */
+    private static ResponseEntity<Void> anew() {
+        return ResponseEntity.noContent().header("HX-Refresh", "true").build();
     }
 }
