@@ -6,8 +6,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import homalon.app.foundation.people.Journal;
 import homalon.app.foundation.people.People;
+import homalon.app.foundation.people.PersonInfo;
 import homalon.app.foundation.people.Role;
-import homalon.app.foundation.people.Someone;
 import homalon.app.foundation.security.ApiTokens;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.OwnDatabase;
@@ -47,19 +47,19 @@ class BelongsTest {
         shop.close();
     }
 
-    private static Someone somebody(Role role) {
+    private static PersonInfo somebody(Role role) {
         String login = "p" + ++count;
         return people.add(login, "Person " + count, role, PASSWORD);
     }
 
-    private static String id(Someone who) {
+    private static String id(PersonInfo who) {
         return who.id().toString();
     }
 
     /** A tablet that was left somewhere: out at its next request, and the one at hand stays in. */
     @Test
     void whoIsSignedInElsewhereSeesItAndEndsIt() {
-        Someone who = somebody(Role.MACHINIST);
+        PersonInfo who = somebody(Role.MACHINIST);
         Visitor left = Visitor.signedIn(shop.port(), who.login());
         Visitor here = Visitor.signedIn(shop.port(), who.login());
         Visitor other = Visitor.signedIn(shop.port(), somebody(Role.MACHINIST).login());
@@ -75,7 +75,7 @@ class BelongsTest {
 
     @Test
     void whoIsShutOutIsOutAtTheNextRequestOnEveryDevice() {
-        Someone tove = somebody(Role.MACHINIST);
+        PersonInfo tove = somebody(Role.MACHINIST);
         Visitor bench = Visitor.signedIn(shop.port(), tove.login());
         Visitor phone = Visitor.signedIn(shop.port(), tove.login());
         assertEquals(200, bench.get("/").statusCode());
@@ -98,7 +98,7 @@ class BelongsTest {
     @Test
     void whatAPersonShutOutHadKeyedIsTheOwnersToAccept() throws InterruptedException {
         PartFile part = new HandsOfTests(shop, oda()).bookReady();
-        Someone runa = somebody(Role.MACHINIST);
+        PersonInfo runa = somebody(Role.MACHINIST);
         Visitor bench = Visitor.signedIn(shop.port(), runa.login());
         String path = "/parts/" + part.tag() + "/cut/readings";
         Visitor owner = oda.another().through("X-Keyed-By", id(runa));
@@ -118,7 +118,7 @@ class BelongsTest {
         }
         assertEquals(1, accepted());
 
-        Someone other = somebody(Role.MACHINIST);
+        PersonInfo other = somebody(Role.MACHINIST);
         Visitor machinist = Visitor.signedIn(shop.port(), other.login()).through("X-Keyed-By", id(runa));
         assertEquals(403, pass(machinist, path, UUID.randomUUID()).statusCode(), "no owner");
         assertEquals(403, owner.post("/shop/name", "shopName", "Another").statusCode(), "readings and nothing else");
@@ -148,7 +148,7 @@ class BelongsTest {
 
     @Test
     void anotherRoleCountsAtOnce() {
-        Someone pell = somebody(Role.OWNER);
+        PersonInfo pell = somebody(Role.OWNER);
         Visitor visitor = Visitor.signedIn(shop.port(), pell.login());
         assertEquals(200, visitor.get("/shop").statusCode());
         assertEquals(
@@ -161,7 +161,7 @@ class BelongsTest {
 
     @Test
     void theLastOwnerStays() {
-        Someone me = people.all().stream()
+        PersonInfo me = people.all().stream()
                 .filter(p -> p.login().equals("oda"))
                 .findFirst()
                 .orElseThrow();
@@ -174,7 +174,7 @@ class BelongsTest {
         assertEquals(
                 422,
                 oda.post("/shop/people/active", "id", id(me), "active", "false").statusCode());
-        Someone second = somebody(Role.OWNER);
+        PersonInfo second = somebody(Role.OWNER);
         assertEquals(
                 200,
                 Visitor.signedIn(shop.port(), second.login())
@@ -187,7 +187,7 @@ class BelongsTest {
     /** Whoever changes by PIN, or comes back after a while, keys the password before settings open. */
     @Test
     void aPinOpensNoSettings() {
-        Someone owner = somebody(Role.OWNER);
+        PersonInfo owner = somebody(Role.OWNER);
         people.setPin(owner.id(), "4826");
         Visitor bench = Visitor.signedIn(shop.port(), owner.login());
         assertEquals(200, bench.post("/shop/devices", "name", "Surfacer bench").statusCode());
@@ -223,7 +223,7 @@ class BelongsTest {
 
     @Test
     void onesOwnPasswordIsChangedAndAnotherOnesGivenAnew() {
-        Someone tove = somebody(Role.MACHINIST);
+        PersonInfo tove = somebody(Role.MACHINIST);
         Visitor visitor = Visitor.signedIn(shop.port(), tove.login());
         visitor.get("/person");
         String next = "ö".repeat(20) + " lantern at sea";
@@ -266,7 +266,7 @@ class BelongsTest {
 
     @Test
     void aRightTokenIsNeverRefusedForWrongOnes() throws IOException, InterruptedException {
-        Someone owner = people.all().stream()
+        PersonInfo owner = people.all().stream()
                 .filter(p -> p.login().equals("oda"))
                 .findFirst()
                 .orElseThrow();
@@ -295,7 +295,7 @@ class BelongsTest {
 
     @Test
     void theJournalKnowsWhoDidWhat() {
-        Someone tove = somebody(Role.DESK);
+        PersonInfo tove = somebody(Role.DESK);
         oda.post("/shop/people/role", "id", id(tove), "role", "MACHINIST");
         Visitor.signedIn(shop.port(), tove.login());
         var lines = shop.bean(Journal.class).last(200);

@@ -14,7 +14,7 @@ import homalon.app.shop.stock.Orders;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
-import homalon.core.cut.School;
+import homalon.core.cut.SetUpMethod;
 import homalon.core.part.Layout;
 import homalon.core.part.Material;
 import homalon.core.quantity.BenchUnit;
@@ -122,7 +122,7 @@ class JobsAtTheEdgeTest {
                 .write(head, UUID.randomUUID(), WorkEntry.Kind.ADDED, Operation.INSERT, "exhaust of 3", hands.ines());
         Need ring = new Need("R-" + head.tag().substring(2), "seat ring", 1, Operation.INSERT, List.of("3E"));
         shop.bean(Orders.class).order(head, UUID.randomUUID(), ring, Optional.empty(), hands.ines());
-        hands.plan(head, School.LEAST_REMOVAL);
+        hands.plan(head, SetUpMethod.LEAST_REMOVAL);
         String part = "/parts/" + head.tag();
         String cut = ines.get(part + "/cut").body();
         assertFalse(cut.contains("First seat insert"), "the order holds nothing up that it need not");

@@ -13,7 +13,7 @@ import homalon.app.testing.Browser;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
-import homalon.core.cut.School;
+import homalon.core.cut.SetUpMethod;
 import homalon.core.part.Material;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SurveyFile;
@@ -48,7 +48,7 @@ class ManyWindowsTest {
         PartFile part = hands.book(Material.CAST_IRON);
         hands.prepare(part);
         hands.read(part, SurveyKind.FACE, s -> 0.02 * Math.sin(s.x() / 60));
-        hands.plan(part, School.LEAST_REMOVAL);
+        hands.plan(part, SetUpMethod.LEAST_REMOVAL);
         return part;
     }
 
@@ -204,7 +204,7 @@ class ManyWindowsTest {
                     "true");
             assertEquals(200, kept.statusCode(), kept.body());
         }
-        hands.plan(part, School.LEAST_REMOVAL);
+        hands.plan(part, SetUpMethod.LEAST_REMOVAL);
         HttpResponse<String> cut =
                 marit.key(at + "/cut/readings", "id", UUID.randomUUID().toString(), "typed", "0.001", "unit", "MM");
         assertEquals(200, cut.statusCode(), cut.body());

@@ -15,7 +15,7 @@ import homalon.app.shop.stock.Orders;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
-import homalon.core.cut.School;
+import homalon.core.cut.SetUpMethod;
 import homalon.core.part.Material;
 import homalon.core.part.PartKind;
 import homalon.core.route.Operation;
@@ -98,7 +98,7 @@ class OnceEachTest {
         PartFile part = hands.book(Material.CAST_IRON);
         hands.prepare(part);
         hands.read(part, SurveyKind.FACE, s -> 0.02 * Math.sin(s.x() / 60));
-        hands.plan(part, School.LEAST_REMOVAL);
+        hands.plan(part, SetUpMethod.LEAST_REMOVAL);
         return part;
     }
 

@@ -3,11 +3,11 @@ package homalon.core;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import homalon.core.cut.Footing;
 import homalon.core.cut.SetUp;
 import homalon.core.cut.SetUpSettings;
 import homalon.core.cut.SetUps;
 import homalon.core.cut.Slopes;
+import homalon.core.cut.Supports;
 import homalon.core.face.Flatness;
 import homalon.core.face.FlatnessResult;
 import homalon.core.face.FlatnessSettings;
@@ -97,7 +97,7 @@ class ReferenceCasesTest {
         JsonNode slopes = request.get("parallelTo");
         return new SetUpSettings(
                 flags,
-                new Footing(
+                new Supports(
                         supports,
                         ShimStock.inSteps(
                                 Length.roundedFromMm(request.get("shimStep").asDouble()))),

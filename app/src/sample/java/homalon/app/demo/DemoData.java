@@ -3,14 +3,14 @@ package homalon.app.demo;
 import homalon.app.casting.part.Parts;
 import homalon.app.check.mating.Mates;
 import homalon.app.foundation.people.People;
+import homalon.app.foundation.people.PersonInfo;
 import homalon.app.foundation.people.Role;
-import homalon.app.foundation.people.Someone;
 import homalon.app.foundation.web.Shop;
 import homalon.app.shop.tools.Toolbox;
 import homalon.core.cut.Cutter;
 import homalon.core.cut.Insert;
 import homalon.core.cut.Machine;
-import homalon.core.cut.School;
+import homalon.core.cut.SetUpMethod;
 import homalon.core.face.PlaceProposal;
 import homalon.core.ledger.Entry;
 import homalon.core.part.ChamberShape;
@@ -60,9 +60,9 @@ class DemoData implements ApplicationRunner {
             return;
         }
         shop.rename("Saltmarsh Head & Deck");
-        Someone owner = people.add("marit", "Marit", Role.OWNER, PASSWORD);
-        Someone ines = people.add("ines", "Ines", Role.MACHINIST, PASSWORD);
-        Someone brannoc = people.add("brannoc", "Brannoc", Role.MACHINIST, PASSWORD);
+        PersonInfo owner = people.add("marit", "Marit", Role.OWNER, PASSWORD);
+        PersonInfo ines = people.add("ines", "Ines", Role.MACHINIST, PASSWORD);
+        PersonInfo brannoc = people.add("brannoc", "Brannoc", Role.MACHINIST, PASSWORD);
         people.add("desk", "Pell at the desk", Role.DESK, PASSWORD);
         people.setPin(owner.id(), "4826");
         people.setPin(ines.id(), "7391");
@@ -140,7 +140,7 @@ class DemoData implements ApplicationRunner {
                 SampleHands.face(ice, -0.05, 0.02, 0.03, 0.068, 0.02),
                 99,
                 4);
-        hands.plan(ice, School.LEAST_REMOVAL, 3);
+        hands.plan(ice, SetUpMethod.LEAST_REMOVAL, 3);
         hands.cut(ice, 2, "CBN disc 1", "5", 1);
         hands.paint(ice, "0.03", 1);
 
@@ -192,7 +192,7 @@ class DemoData implements ApplicationRunner {
                 SampleHands.face(deck, 0.12, 0.01, 0.006, 0.002, 0.004, SampleHands.dip(4, 0.075, 80)),
                 99,
                 3);
-        hands.plan(deck, School.AVERAGE, 2);
+        hands.plan(deck, SetUpMethod.AVERAGE, 2);
         PartFile museum = hands.book(
                 "T-0402",
                 SampleHands.sheet(
@@ -289,7 +289,7 @@ class DemoData implements ApplicationRunner {
                 99,
                 6);
         hands.opening(done, Entry.Kind.OPENING_UNKNOWN, "", "no paper came with it", 6);
-        hands.plan(done, School.LEAST_REMOVAL, 5);
+        hands.plan(done, SetUpMethod.LEAST_REMOVAL, 5);
         hands.cut(done, 99, "CBN disc 1", "4", 4);
         hands.wrongLine(done, 4);
         hands.read(
@@ -436,7 +436,7 @@ class DemoData implements ApplicationRunner {
                 SampleHands.face(tug, 0.04, 0.09, 0.06, 0.03, 0.05),
                 99,
                 58);
-        hands.plan(tug, School.AVERAGE, 57);
+        hands.plan(tug, SetUpMethod.AVERAGE, 57);
         hands.cut(tug, 99, "CBN disc 1", "2", 56);
         hands.read(
                 tug,

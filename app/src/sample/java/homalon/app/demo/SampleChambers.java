@@ -2,9 +2,10 @@ package homalon.app.demo;
 
 import homalon.app.casting.part.Parts;
 import homalon.app.foundation.time.ShopClock;
+import homalon.app.foundation.web.Keyed;
 import homalon.app.machining.chambers.WorkOnChambers;
 import homalon.core.chambers.FillState;
-import homalon.core.cut.School;
+import homalon.core.cut.SetUpMethod;
 import homalon.core.face.PlaceProposal;
 import homalon.core.ledger.Entry;
 import homalon.core.part.ChamberShape;
@@ -84,7 +85,8 @@ class SampleChambers {
                         Length.ofMm(depth),
                         cylinder,
                         number,
-                        new WorkOnChambers.Keyed(UUID.randomUUID(), typed, BenchUnit.MM, 0, true, ines)));
+                        Keyed.sure(UUID.randomUUID(), "", typed, BenchUnit.MM),
+                        ines));
     }
 
     /** Cut clean and filled again: the ratio rose a little, and a gasket can bring it back. */
@@ -119,7 +121,7 @@ class SampleChambers {
                 PRELOAD 0.8, PRELOAD_MOST 1.4:MAKER, BOLT_ROOM 3.0
                 """);
         fill(mail, FillState.AS_CAME, 88, 58.4, 58.9, 58.6, 58.2);
-        hands.plan(mail, School.LEAST_REMOVAL, 3);
+        hands.plan(mail, SetUpMethod.LEAST_REMOVAL, 3);
         hands.cut(mail, 99, "CBN disc 1", "5", 2);
         hands.read(
                 mail,
@@ -254,10 +256,7 @@ class SampleChambers {
     private void crown(PartFile part, int cylinder, String cc, int hoursAgo) {
         clock.ago(
                 Duration.ofHours(hoursAgo),
-                () -> chambers.crown(
-                        part,
-                        cylinder,
-                        new WorkOnChambers.Keyed(UUID.randomUUID(), cc, BenchUnit.MM, Long.MAX_VALUE, true, ines)));
+                () -> chambers.crown(part, cylinder, Keyed.sure(UUID.randomUUID(), "", cc, BenchUnit.MM), ines));
     }
 
     /** One bank of a V: what comes off here, the manifold has to follow. */

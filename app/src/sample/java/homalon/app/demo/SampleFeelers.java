@@ -3,6 +3,7 @@ package homalon.app.demo;
 import homalon.app.check.feelers.FeelerStarts;
 import homalon.app.check.feelers.FeelerSurveys;
 import homalon.app.foundation.time.ShopClock;
+import homalon.app.foundation.web.Keyed;
 import homalon.core.face.FeelerSurvey;
 import homalon.core.part.Layout;
 import homalon.core.quantity.BenchUnit;
@@ -76,8 +77,8 @@ class SampleFeelers {
             FeelerHand.Laid laid = FeelerHand.lay(shape, line.from(), line.to());
             for (FeelerFile.PlaceFile place : line.places()) {
                 for (String typed : hand.keys(survey, line, place, laid)) {
-                    var said = new FeelerSurveys.Keyed(
-                            SampleHands.id(part, kind, place.id(), typed), place.id(), typed, BenchUnit.MM, 0, true);
+                    var said =
+                            Keyed.sure(SampleHands.id(part, kind, place.id(), typed), place.id(), typed, BenchUnit.MM);
                     clock.ago(
                             ago.minus(PER_PLACE.multipliedBy(++keyed)),
                             () -> feelers.key(part, kind, said, anyone -> "Someone", measuring));

@@ -6,8 +6,9 @@ import homalon.app.casting.work.WorkEntry;
 import homalon.app.casting.work.WorkLog;
 import homalon.app.check.face.SurveyStarts;
 import homalon.app.check.face.Surveys;
-import homalon.app.foundation.people.Someone;
+import homalon.app.foundation.people.PersonInfo;
 import homalon.app.foundation.time.ShopClock;
+import homalon.app.foundation.web.Keyed;
 import homalon.app.machining.batch.BatchForming;
 import homalon.app.machining.batch.BatchPasses;
 import homalon.app.machining.cut.Cutting;
@@ -19,7 +20,7 @@ import homalon.core.cut.Comparison;
 import homalon.core.cut.CutPlan;
 import homalon.core.cut.PassPlan;
 import homalon.core.cut.Removal;
-import homalon.core.cut.School;
+import homalon.core.cut.SetUpMethod;
 import homalon.core.cut.TouchCells;
 import homalon.core.cut.Touched;
 import homalon.core.face.PlaceProposal;
@@ -76,11 +77,11 @@ class SampleHands {
     private final Paintings paintings;
     private final WorkLog work;
     private final ShopClock clock;
-    private Someone ines;
-    private Someone brannoc;
+    private PersonInfo ines;
+    private PersonInfo brannoc;
 
     /** Who measures and who cuts. */
-    void are(Someone measuring, Someone atTheMachine) {
+    void are(PersonInfo measuring, PersonInfo atTheMachine) {
         this.ines = measuring;
         this.brannoc = atTheMachine;
     }
@@ -276,7 +277,7 @@ class SampleHands {
     }
 
     private void key(PartFile part, SurveyKind kind, UUID place, String typed, Duration ago) {
-        Surveys.Keyed keyed = new Surveys.Keyed(id(part, kind, place), place, typed, BenchUnit.MM, 0, true);
+        Keyed keyed = Keyed.sure(id(part, kind, place), place, typed, BenchUnit.MM);
         clock.ago(ago, () -> surveys.key(part, kind, keyed, anyone -> "Someone", ines.id()));
     }
 
@@ -291,7 +292,7 @@ class SampleHands {
                 () -> ledgers.opening(part, UUID.randomUUID(), kind, removed, note, ines.id()));
     }
 
-    void plan(PartFile part, School school, int daysAgo) {
+    void plan(PartFile part, SetUpMethod school, int daysAgo) {
         ComparedFace compared =
                 planner.compare(part, planner.usual(part, BenchUnit.MM)).orElseThrow();
         CutPlan plan = CutPlan.of(

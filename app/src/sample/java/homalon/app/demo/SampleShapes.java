@@ -2,7 +2,7 @@ package homalon.app.demo;
 
 import homalon.app.machining.batch.BatchForming;
 import homalon.app.machining.batch.BatchPasses;
-import homalon.core.cut.School;
+import homalon.core.cut.SetUpMethod;
 import homalon.core.face.PlaceProposal;
 import homalon.core.part.Material;
 import homalon.core.quantity.BenchUnit;
@@ -136,7 +136,7 @@ class SampleShapes {
                 2,
                 6);
         read(part, bend, 3);
-        hands.plan(part, School.LEAST_REMOVAL, 2);
+        hands.plan(part, SetUpMethod.LEAST_REMOVAL, 2);
         return part;
     }
 }

@@ -6,6 +6,7 @@ import homalon.app.casting.sheets.Sheets;
 import homalon.app.check.integrity.Cracks;
 import homalon.app.check.integrity.PressureTests;
 import homalon.app.foundation.time.ShopClock;
+import homalon.app.foundation.web.Keyed;
 import homalon.core.face.PlaceProposal;
 import homalon.core.geometry.Spot;
 import homalon.core.integrity.CleaningMethod;
@@ -247,9 +248,7 @@ class SampleStories {
     private void key(PartFile part, Sheet sheet, String place, double value, Duration ago) {
         String typed =
                 BigDecimal.valueOf(value).setScale(3, RoundingMode.HALF_UP).toPlainString();
-        clock.ago(
-                ago,
-                () -> sheets.key(part, sheet, place, typed, BenchUnit.MM, Sheets.Hand.sure(UUID.randomUUID(), ines)));
+        clock.ago(ago, () -> sheets.key(part, sheet, Keyed.sure(UUID.randomUUID(), place, typed, BenchUnit.MM), ines));
     }
 
     private void deckLowAtTheBack() {

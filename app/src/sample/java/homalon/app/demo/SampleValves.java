@@ -5,7 +5,7 @@ import homalon.app.machining.valves.WorkOnValves;
 import homalon.app.shop.stock.Catalogue;
 import homalon.app.shop.stock.Need;
 import homalon.app.shop.stock.Orders;
-import homalon.core.cut.School;
+import homalon.core.cut.SetUpMethod;
 import homalon.core.face.PlaceProposal;
 import homalon.core.part.ChamberShape;
 import homalon.core.part.Layout;
@@ -229,7 +229,7 @@ class SampleValves {
                 SampleHands.face(crab, 0.03, 0.02, 0.11, 0.02, 0.03),
                 99,
                 2);
-        hands.plan(crab, School.LEAST_REMOVAL, 1);
+        hands.plan(crab, SetUpMethod.LEAST_REMOVAL, 1);
         keep(crab, "3E1", Map.of(Said.GUIDE, "REPLACE", Said.HOUSING, "13.025", Said.GUIDE_ITEM, "G-13.070"));
         clock.ago(
                 Duration.ofHours(20),
@@ -299,7 +299,7 @@ class SampleValves {
                 SampleHands.face(barge, 0.02, 0.02, 0.1, 0.01, 0.02),
                 99,
                 2);
-        hands.plan(barge, School.LEAST_REMOVAL, 1);
+        hands.plan(barge, SetUpMethod.LEAST_REMOVAL, 1);
     }
 
     /** An insert that dropped and beat its counterbore out: two sizes up it would clean, and there the wall says no. */

@@ -5,12 +5,13 @@ import homalon.app.casting.work.WorkEntry;
 import homalon.app.casting.work.WorkLog;
 import homalon.app.check.face.Surveys;
 import homalon.app.foundation.people.People;
+import homalon.app.foundation.web.Keyed;
 import homalon.app.machining.cut.Planner;
 import homalon.app.machining.cut.Plans;
 import homalon.app.machining.valves.WorkOnValves;
 import homalon.core.cut.CutPlan;
 import homalon.core.cut.PassPlan;
-import homalon.core.cut.School;
+import homalon.core.cut.SetUpMethod;
 import homalon.core.face.PlaceProposal;
 import homalon.core.geometry.Spot;
 import homalon.core.part.LayoutNumbers;
@@ -111,15 +112,11 @@ public final class HandsOfTests {
                     .setScale(3, RoundingMode.HALF_UP)
                     .toPlainString();
             surveys.key(
-                    part,
-                    kind,
-                    new Surveys.Keyed(UUID.randomUUID(), p.id(), typed, BenchUnit.MM, 0, true),
-                    anyone -> "Someone",
-                    ines);
+                    part, kind, Keyed.sure(UUID.randomUUID(), p.id(), typed, BenchUnit.MM), anyone -> "Someone", ines);
         }
     }
 
-    public CutPlan plan(PartFile part, School school) {
+    public CutPlan plan(PartFile part, SetUpMethod school) {
         Planner planner = shop.bean(Planner.class);
         ComparedFace compared =
                 planner.compare(part, planner.usual(part, BenchUnit.MM)).orElseThrow();

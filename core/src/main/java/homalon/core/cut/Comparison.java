@@ -23,7 +23,8 @@ public final class Comparison {
      * @param thickness plane of the thickness, when it was read: makes the parallel set-up possible
      * @param footing what it stands on
      */
-    public record Question(Points points, boolean[] sealing, FaceMap map, Optional<Plane> thickness, Footing footing) {}
+    public record Question(
+            Points points, boolean[] sealing, FaceMap map, Optional<Plane> thickness, Supports footing) {}
 
     private final Question question;
     private final List<Removal> removals;
@@ -137,7 +138,7 @@ public final class Comparison {
      * @throws homalon.core.input.BadInputException when fewer than three places seal, or all on one line
      */
     public static List<SetUp> setUps(
-            Points points, boolean[] sealing, Layout layout, Optional<Plane> thickness, Footing footing) {
+            Points points, boolean[] sealing, Layout layout, Optional<Plane> thickness, Supports footing) {
         return SetUps.of(
                 points,
                 new SetUpSettings(
@@ -157,7 +158,7 @@ public final class Comparison {
         return removals;
     }
 
-    public Optional<Removal> with(School school) {
+    public Optional<Removal> with(SetUpMethod school) {
         return removals.stream().filter(r -> r.setUp().school() == school).findFirst();
     }
 
@@ -166,7 +167,7 @@ public final class Comparison {
         return question.footing().supports();
     }
 
-    public Footing footing() {
+    public Supports footing() {
         return question.footing();
     }
 

@@ -19,9 +19,9 @@ import java.util.Optional;
  *     pass after that work
  */
 public record CutPlan(
-        School school,
+        SetUpMethod school,
         List<Length> shims,
-        Footing footing,
+        Supports footing,
         Length toClean,
         Length atLeast,
         PassPlan.Depths depths,

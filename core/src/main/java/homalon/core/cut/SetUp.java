@@ -17,7 +17,7 @@ import java.util.List;
  * @param cleanUp share of the sealing points that are clean after each depth asked for
  */
 public record SetUp(
-        School school,
+        SetUpMethod school,
         Plane plane,
         double depth,
         List<Double> shims,

@@ -18,7 +18,7 @@ import java.util.Optional;
  * @param depths total depths after which the clean-up is wanted, mm
  */
 public record SetUpSettings(
-        boolean[] sealing, Footing footing, int[] corners, Optional<Slopes> parallelTo, double[] depths) {
+        boolean[] sealing, Supports footing, int[] corners, Optional<Slopes> parallelTo, double[] depths) {
 
     /** @throws homalon.core.input.BadInputException naming everything that does not fit the points */
     public void check(Points points) {

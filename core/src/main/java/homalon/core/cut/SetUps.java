@@ -13,7 +13,7 @@ import java.util.List;
  * named ones (exactly for three, by least squares for four), parallel takes the slopes given and is left out without them.
  *
  * <p>Shims level the plane: s_j = -(a x_j + b y_j), shifted so that the least is zero, then taken from the stock.
- * Three supports carry the casting; a fourth is brought up to touch and does not change the plane ({@link Footing}).
+ * Three supports carry the casting; a fourth is brought up to touch and does not change the plane ({@link Supports}).
  */
 public final class SetUps {
     private SetUps() {}
@@ -25,11 +25,13 @@ public final class SetUps {
         Plane average = LeastSquaresPlane.fit(seal);
         Slopes reference = settings.parallelTo().orElse(Slopes.of(average));
         List<SetUp> all = new ArrayList<>();
-        all.add(with(School.LEAST_REMOVAL, LeastRemoval.plane(seal, reference), points, seal, settings));
-        all.add(with(School.AVERAGE, average, points, seal, settings));
-        all.add(with(School.CORNERS, LeastSquaresPlane.fit(points.pick(settings.corners())), points, seal, settings));
+        all.add(with(SetUpMethod.LEAST_REMOVAL, LeastRemoval.plane(seal, reference), points, seal, settings));
+        all.add(with(SetUpMethod.AVERAGE, average, points, seal, settings));
+        all.add(with(
+                SetUpMethod.CORNERS, LeastSquaresPlane.fit(points.pick(settings.corners())), points, seal, settings));
         settings.parallelTo()
-                .ifPresent(s -> all.add(with(School.PARALLEL, parallel(s, average, seal), points, seal, settings)));
+                .ifPresent(
+                        s -> all.add(with(SetUpMethod.PARALLEL, parallel(s, average, seal), points, seal, settings)));
         return List.copyOf(all);
     }
 
@@ -40,7 +42,7 @@ public final class SetUps {
         return new Plane(slopes.a(), slopes.b(), average.at(x, y) - slopes.a() * x - slopes.b() * y);
     }
 
-    private static SetUp with(School school, Plane plane, Points points, Points seal, SetUpSettings settings) {
+    private static SetUp with(SetUpMethod school, Plane plane, Points points, Points seal, SetUpSettings settings) {
         Range range = seal.range(plane);
         List<Double> shims = settings.footing().shims(plane);
         Plane onShims = settings.footing().levelOn(shims);

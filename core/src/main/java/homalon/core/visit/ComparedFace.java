@@ -1,7 +1,7 @@
 package homalon.core.visit;
 
 import homalon.core.cut.Comparison;
-import homalon.core.cut.Footing;
+import homalon.core.cut.Supports;
 import homalon.core.geometry.Plane;
 import homalon.core.part.LandRaster;
 import java.util.List;
@@ -15,7 +15,7 @@ public record ComparedFace(SurveyFile survey, FaceFinding finding, Comparison se
      *
      * @param reference what the face shall be parallel to; empty where it was not measured
      */
-    public static Comparison compare(FaceFinding finding, Optional<Plane> reference, Footing footing) {
+    public static Comparison compare(FaceFinding finding, Optional<Plane> reference, Supports footing) {
         return Comparison.of(new Comparison.Question(
                 finding.points(),
                 sealing(finding.all(), finding.map().orElseThrow().land()),

@@ -15,7 +15,7 @@ import homalon.core.cut.Outlook;
 import homalon.core.cut.OutlookQuestion;
 import homalon.core.cut.Removal;
 import homalon.core.cut.RimDepths;
-import homalon.core.cut.School;
+import homalon.core.cut.SetUpMethod;
 import homalon.core.cut.WhatIf;
 import homalon.core.ledger.Ledger;
 import homalon.core.part.ChamberShape;
@@ -110,7 +110,7 @@ public record OutlookFacts(
     /** What the face still has to lose: by the plan, else as it was read when it is out. */
     private Optional<FaceNeed> need() {
         double done = done(Instant.MAX);
-        Optional<Removal> least = compared().flatMap(c -> c.setUps().with(School.LEAST_REMOVAL));
+        Optional<Removal> least = compared().flatMap(c -> c.setUps().with(SetUpMethod.LEAST_REMOVAL));
         double clean = least.map(r -> r.setUp().toClean()).orElse(0.0);
         double zone = compared()
                 .map(c -> c.finding().judgement().flatness().minimumZone().zone())

@@ -44,7 +44,7 @@ class ComparisonTest {
         Arrays.fill(sealing, true);
         FaceMap map = FaceMap.of(points, Plane.LEVEL, LandRaster.of(LAYOUT, 84)).orElseThrow();
         return Comparison.of(
-                new Comparison.Question(points, sealing, map, thickness, Footing.usual(LAYOUT.box(), stock)));
+                new Comparison.Question(points, sealing, map, thickness, Supports.usual(LAYOUT.box(), stock)));
     }
 
     private static Points read(SeededFace face) {
@@ -60,10 +60,10 @@ class ComparisonTest {
         Points points = read(new SeededFace(LAYOUT.box(), 0.10, 0, 0, 0, 0, List.of()));
         Plane thickness = new Plane(0.04 / 412, 0, 120);
         Comparison c = compare(points, Optional.of(thickness), ShimStock.inSteps(Length.ofNanometres(1)));
-        Removal level = c.with(School.LEAST_REMOVAL).orElseThrow();
+        Removal level = c.with(SetUpMethod.LEAST_REMOVAL).orElseThrow();
         assertEquals(0, level.setUp().toClean(), 1e-6);
         assertEquals(0.04, level.taperLeft().orElseThrow().along(), 1e-5);
-        Removal parallel = c.with(School.PARALLEL).orElseThrow();
+        Removal parallel = c.with(SetUpMethod.PARALLEL).orElseThrow();
         assertTrue(parallel.taperLeft().orElseThrow().none());
         double span = points.xs()[0] < 0
                 ? 0
@@ -147,7 +147,8 @@ class ComparisonTest {
     void fewPlacesInAHeapStillGiveCorners() {
         Points heap = Points.of(new double[][] {{200, 70, 0.01}, {206, 70, 0.02}, {212, 70, 0.01}, {206, 90, 0.03}});
         Comparison c = compare(heap, Optional.empty(), RuleBook.shims(BenchUnit.MM));
-        assertTrue(Double.isFinite(c.with(School.CORNERS).orElseThrow().setUp().depth()));
+        assertTrue(Double.isFinite(
+                c.with(SetUpMethod.CORNERS).orElseThrow().setUp().depth()));
     }
 
     /** A face flat but for one hollow at its front end, with places there that seal or do not. */
@@ -164,25 +165,25 @@ class ComparisonTest {
                 sealing,
                 map,
                 Optional.empty(),
-                Footing.usual(LAYOUT.box(), ShimStock.inSteps(Length.ofMm("0.01")))));
+                Supports.usual(LAYOUT.box(), ShimStock.inSteps(Length.ofMm("0.01")))));
     }
 
     /** What is marked as not sealing leaves the depth, and its part of the bands with it. */
     @Test
     void whatDoesNotSealLeavesTheDepthAndItsBands() {
         double all = hollowAtTheFront(true)
-                .with(School.LEAST_REMOVAL)
+                .with(SetUpMethod.LEAST_REMOVAL)
                 .orElseThrow()
                 .setUp()
                 .toClean();
         double some = hollowAtTheFront(false)
-                .with(School.LEAST_REMOVAL)
+                .with(SetUpMethod.LEAST_REMOVAL)
                 .orElseThrow()
                 .setUp()
                 .toClean();
         assertTrue(some < all - 0.03, some + " against " + all);
         Comparison c = hollowAtTheFront(false);
-        Removal least = c.with(School.LEAST_REMOVAL).orElseThrow();
+        Removal least = c.with(SetUpMethod.LEAST_REMOVAL).orElseThrow();
         Length enough = Length.roundedFromMm(some + 1e-4);
         assertEquals(1, c.sealedShare(least, enough), 1e-9, "the bands that count are clean");
         assertTrue(c.cleanShare(least, enough) < 1, "the hollow is not");
@@ -197,7 +198,7 @@ class ComparisonTest {
         boolean[] sealing = new boolean[points.size()];
         Arrays.fill(sealing, true);
         FaceMap map = FaceMap.of(points, Plane.LEVEL, LandRaster.of(LAYOUT, 84)).orElseThrow();
-        Footing footing = Footing.usual(LAYOUT.box(), ShimStock.inSteps(Length.ofMm("0.01")));
+        Supports footing = Supports.usual(LAYOUT.box(), ShimStock.inSteps(Length.ofMm("0.01")));
         Comparison.Question q = new Comparison.Question(points, sealing, map, Optional.empty(), footing);
         Comparison c = Comparison.of(q);
         assertEquals(c.removals().stream().map(Removal::setUp).toList(), Comparison.setUps(q));
@@ -222,7 +223,7 @@ class ComparisonTest {
                     new boolean[] {true, true, true, true},
                     LAYOUT,
                     Optional.empty(),
-                    Footing.usual(LAYOUT.box(), ShimStock.inSteps(Length.ofNanometres(1))));
+                    Supports.usual(LAYOUT.box(), ShimStock.inSteps(Length.ofNanometres(1))));
             assertEquals(0, all.get(0).depth(), 1e-9, "four places on one plane cost nothing, turned by " + turn);
         }
     }

@@ -34,9 +34,9 @@ class CutRulesTest {
 
     private static CutPlan plan(String toClean) {
         return new CutPlan(
-                School.LEAST_REMOVAL,
+                SetUpMethod.LEAST_REMOVAL,
                 List.of(mm("0.1"), Length.ZERO),
-                Footing.usual(new Box(0, 0, 412, 150), ShimStock.inSteps(mm("0.01"))),
+                Supports.usual(new Box(0, 0, 412, 150), ShimStock.inSteps(mm("0.01"))),
                 mm(toClean),
                 Length.ZERO,
                 DEPTHS,
@@ -200,7 +200,7 @@ class CutRulesTest {
 
     @Test
     void whatRoundingShimsCosts() {
-        SetUp s = new SetUp(School.AVERAGE, Plane.LEVEL, 0.10, List.of(0.0), Plane.LEVEL, 0.13, 0.02, List.of());
+        SetUp s = new SetUp(SetUpMethod.AVERAGE, Plane.LEVEL, 0.10, List.of(0.0), Plane.LEVEL, 0.13, 0.02, List.of());
         assertEquals(0.03, s.costOfRounding(), 1e-12);
         assertEquals(0.15, s.toClean(), 1e-12);
         SetUp on = s.onMap(0.01, 0.04);
@@ -210,12 +210,12 @@ class CutRulesTest {
         assertEquals(0.03, on.costOfRounding(), 1e-12);
     }
 
-    private static Footing on(double... xy) {
+    private static Supports on(double... xy) {
         List<Spot> spots = new ArrayList<>();
         for (int i = 0; i < xy.length; i += 2) {
             spots.add(new Spot(xy[i], xy[i + 1]));
         }
-        return new Footing(spots, ShimStock.inSteps(mm("0.01")));
+        return new Supports(spots, ShimStock.inSteps(mm("0.01")));
     }
 
     private static final Box BOX = new Box(0, 0, 400, 150);
@@ -266,9 +266,9 @@ class CutRulesTest {
 
     @Test
     void theUsualSupportsStandInsideBothEdges() {
-        List<Spot> wide = Footing.usual(BOX, ShimStock.inSteps(mm("0.01"))).supports();
+        List<Spot> wide = Supports.usual(BOX, ShimStock.inSteps(mm("0.01"))).supports();
         assertEquals(List.of(new Spot(25, 25), new Spot(375, 25), new Spot(200, 125)), wide);
-        List<Spot> narrow = Footing.usual(new Box(10, 20, 110, 120), ShimStock.inSteps(mm("0.01")))
+        List<Spot> narrow = Supports.usual(new Box(10, 20, 110, 120), ShimStock.inSteps(mm("0.01")))
                 .supports();
         assertEquals(List.of(new Spot(28, 38), new Spot(92, 38), new Spot(60, 102)), narrow);
     }

@@ -39,8 +39,8 @@ class CutTest {
                 sealing, on(SUPPORTS, step), new int[] {0, 1, 2}, Optional.ofNullable(parallel), depths);
     }
 
-    private static Footing on(List<Spot> supports, double step) {
-        return new Footing(supports, ShimStock.inSteps(Length.roundedFromMm(step)));
+    private static Supports on(List<Spot> supports, double step) {
+        return new Supports(supports, ShimStock.inSteps(Length.roundedFromMm(step)));
     }
 
     private static boolean[] all(Points points) {

@@ -32,7 +32,7 @@ class PassWatchTest {
     private static final SeededFace HOLLOW = new SeededFace(LAYOUT.box(), 0, 0, 0.12, 0.03, 0.02, List.of());
 
     private final Comparison comparison = compare();
-    private final Removal removal = comparison.with(School.LEAST_REMOVAL).orElseThrow();
+    private final Removal removal = comparison.with(SetUpMethod.LEAST_REMOVAL).orElseThrow();
 
     private static Comparison compare() {
         List<Spot> spots = PlaceProposal.of(LAYOUT, PlaceProposal.Density.CLOSE).stream()
@@ -47,7 +47,7 @@ class PassWatchTest {
                 sealing,
                 map,
                 Optional.empty(),
-                Footing.usual(LAND.layout().box(), ShimStock.inSteps(Length.ofNanometres(1000)))));
+                Supports.usual(LAND.layout().box(), ShimStock.inSteps(Length.ofNanometres(1000)))));
     }
 
     /** Cells that a cutter touches whose height over the plane, at a place, is the one given. */

@@ -39,7 +39,7 @@ class TiltedCutTest {
             Layout.of(LayoutNumbers.proposed(PartKind.HEAD, 4, Length.ofMm("87"), Length.ofMm("98")));
     private static final UUID JOB = UUID.randomUUID();
 
-    private static Removal removal(SeededFace face, Optional<Plane> thickness, School school) {
+    private static Removal removal(SeededFace face, Optional<Plane> thickness, SetUpMethod school) {
         List<Spot> spots = PlaceProposal.of(LAYOUT, PlaceProposal.Density.CLOSE).stream()
                 .map(PlaceProposal.Place::spot)
                 .toList();
@@ -47,7 +47,7 @@ class TiltedCutTest {
         boolean[] sealing = new boolean[points.size()];
         java.util.Arrays.fill(sealing, true);
         FaceMap map = FaceMap.of(points, Plane.LEVEL, LandRaster.of(LAYOUT, 84)).orElseThrow();
-        Footing footing = Footing.usual(LAYOUT.box(), RuleBook.shims(BenchUnit.MM));
+        Supports footing = Supports.usual(LAYOUT.box(), RuleBook.shims(BenchUnit.MM));
         return Comparison.of(new Comparison.Question(points, sealing, map, thickness, footing))
                 .with(school)
                 .orElseThrow();
@@ -58,7 +58,7 @@ class TiltedCutTest {
     void passesBookAtEachCornerWhatTheyTakeThere() {
         SeededFace flat = new SeededFace(LAYOUT.box(), 0, 0, 0, 0, 0, List.of());
         Plane thickness = new Plane(0.2 / LAYOUT.box().width(), 0, 120);
-        Removal r = removal(flat, Optional.of(thickness), School.PARALLEL);
+        Removal r = removal(flat, Optional.of(thickness), SetUpMethod.PARALLEL);
         Ledger ledger = new Ledger(List.of());
         Length total = Length.ZERO;
         List<Entry> entries = new ArrayList<>();
@@ -105,7 +105,7 @@ class TiltedCutTest {
                             random.nextGaussian() * 0.1,
                             List.of()),
                     Optional.empty(),
-                    School.AVERAGE);
+                    SetUpMethod.AVERAGE);
             Length total = Length.ofMm("0.24");
             CornerDepths once = r.taken(Length.ZERO, total);
             CornerDepths parts = CornerDepths.NONE;

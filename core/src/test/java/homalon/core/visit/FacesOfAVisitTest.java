@@ -6,8 +6,8 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import homalon.core.cut.Comparison;
-import homalon.core.cut.Footing;
-import homalon.core.cut.School;
+import homalon.core.cut.SetUpMethod;
+import homalon.core.cut.Supports;
 import homalon.core.face.Cover;
 import homalon.core.face.FaceMap;
 import homalon.core.face.FeelerLine.Rest;
@@ -184,19 +184,19 @@ class FacesOfAVisitTest {
                         ? new SurveyFile.PlaceFile(p.id(), p.seq(), p.name(), p.spot(), false, p.reading())
                         : p)
                 .toList());
-        Footing footing = Footing.usual(LAYOUT.box(), RuleBook.shims(BenchUnit.MM));
+        Supports footing = Supports.usual(LAYOUT.box(), RuleBook.shims(BenchUnit.MM));
         double with = clean(ComparedFace.compare(found(all).orElseThrow(), Optional.empty(), footing));
         double less = clean(ComparedFace.compare(found(without).orElseThrow(), Optional.empty(), footing));
         assertTrue(with > less + 0.02, with + " and " + less);
         Comparison parallel = ComparedFace.compare(found(all).orElseThrow(), Optional.of(new Plane(0, 0, 0)), footing);
-        assertTrue(parallel.with(School.PARALLEL).isPresent());
+        assertTrue(parallel.with(SetUpMethod.PARALLEL).isPresent());
         assertTrue(ComparedFace.compare(found(all).orElseThrow(), Optional.empty(), footing)
-                .with(School.PARALLEL)
+                .with(SetUpMethod.PARALLEL)
                 .isEmpty());
     }
 
     private static double clean(Comparison setUps) {
-        return setUps.with(School.LEAST_REMOVAL).orElseThrow().setUp().toClean();
+        return setUps.with(SetUpMethod.LEAST_REMOVAL).orElseThrow().setUp().toClean();
     }
 
     private static final BladeSet BLADES =
@@ -322,13 +322,13 @@ class FacesOfAVisitTest {
     @Test
     void supportsComeBackAsTheyWereWritten() {
         List<Spot> supports = List.of(new Spot(25, 25), new Spot(375.5, 25), new Spot(200, 125));
-        assertEquals("25000000,25000000 375500000,25000000 200000000,125000000", Footings.write(supports));
-        assertEquals(supports, Footings.read(Footings.write(supports)));
+        assertEquals("25000000,25000000 375500000,25000000 200000000,125000000", SupportsInput.write(supports));
+        assertEquals(supports, SupportsInput.read(SupportsInput.write(supports)));
         List<Length> shims = List.of(Length.ofMm("0.05"), Length.ZERO);
-        assertEquals(shims, Footings.lengths(Footings.lengths(shims)));
-        assertEquals(List.of(), Footings.lengths(""));
+        assertEquals(shims, SupportsInput.lengths(SupportsInput.lengths(shims)));
+        assertEquals(List.of(), SupportsInput.lengths(""));
         Box box = new Box(10, 20, 410, 160);
-        Footing keyed = Footings.keyed(
+        Supports keyed = SupportsInput.keyed(
                 List.of("25", "375", "200", " "),
                 List.of("25", "25", "100", ""),
                 box,
@@ -338,7 +338,7 @@ class FacesOfAVisitTest {
         assertEquals(3, keyed.supports().size());
         assertThrows(
                 BadInputException.class,
-                () -> Footings.keyed(List.of("25"), List.of(), box, RuleBook.shims(BenchUnit.MM), BenchUnit.MM));
+                () -> SupportsInput.keyed(List.of("25"), List.of(), box, RuleBook.shims(BenchUnit.MM), BenchUnit.MM));
     }
 
     @Test

@@ -1,6 +1,6 @@
 package homalon.app.casting.ledger;
 
-import homalon.app.casting.part.Turns;
+import homalon.app.casting.part.CastingLocks;
 import homalon.core.input.BadInputException;
 import homalon.core.ledger.CornerDepths;
 import homalon.core.ledger.Entry;
@@ -27,7 +27,7 @@ import org.springframework.transaction.annotation.Transactional;
 @RequiredArgsConstructor
 public class Ledgers {
     private final LineRepository lines;
-    private final Turns turns;
+    private final CastingLocks turns;
     private final Clock clock;
 
     /** Edges of a cutter that a standing pass was cut with, over the whole shop. */

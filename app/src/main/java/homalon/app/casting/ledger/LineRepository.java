@@ -1,6 +1,6 @@
 package homalon.app.casting.ledger;
 
-import homalon.app.foundation.web.OneOrMany;
+import homalon.app.foundation.web.SingleOrList;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
@@ -22,6 +22,6 @@ interface LineRepository extends JpaRepository<LineRow, UUID> {
     List<String> edgesUsed(String cutter, Limit most);
 
     default List<LineRow> ofParts(Collection<UUID> ids) {
-        return OneOrMany.of(ids, this::findByPartIdOrderBySeq, this::findByPartIdInOrderBySeq);
+        return SingleOrList.of(ids, this::findByPartIdOrderBySeq, this::findByPartIdInOrderBySeq);
     }
 }

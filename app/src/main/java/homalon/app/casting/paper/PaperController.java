@@ -29,7 +29,7 @@ class PaperController {
     String tag(PartPage page) {
         return page.read(() -> {
             fill(page);
-            return "paper/tag";
+            return "casting/paper/tag";
         });
     }
 
@@ -46,7 +46,7 @@ class PaperController {
                             String.join("; ", s.because())))
                     .toList();
             page.show("stops", stops);
-            return "paper/traveller";
+            return "casting/paper/traveller";
         });
     }
 

@@ -1,6 +1,6 @@
 package homalon.app.casting.part;
 
-import homalon.app.foundation.web.OneOrMany;
+import homalon.app.foundation.web.SingleOrList;
 import homalon.core.visit.StuckOn;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -18,7 +18,7 @@ interface JobRepository extends JpaRepository<Job, UUID> {
     List<Job> findByPartIdInOrderByNo(Collection<UUID> partIds);
 
     default List<Job> ofParts(Collection<UUID> ids) {
-        return OneOrMany.of(ids, this::findByPartIdOrderByNo, this::findByPartIdInOrderByNo);
+        return SingleOrList.of(ids, this::findByPartIdOrderByNo, this::findByPartIdInOrderByNo);
     }
 
     @Query("select j.partId from Job j where j.releasedAt is not null order by j.releasedAt desc")

@@ -1,6 +1,6 @@
 package homalon.app.casting.part;
 
-import homalon.app.foundation.web.OneOrMany;
+import homalon.app.foundation.web.SingleOrList;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
@@ -15,6 +15,6 @@ interface LimitRepository extends JpaRepository<LimitRow, UUID> {
     List<LimitRow> findByPartId(UUID id);
 
     default List<LimitRow> ofParts(Collection<UUID> ids) {
-        return OneOrMany.of(ids, this::findByPartIdAndWithdrawnAtIsNull, this::findByPartIdInAndWithdrawnAtIsNull);
+        return SingleOrList.of(ids, this::findByPartIdAndWithdrawnAtIsNull, this::findByPartIdInAndWithdrawnAtIsNull);
     }
 }

@@ -1,6 +1,6 @@
 package homalon.app.casting.part;
 
-import homalon.app.foundation.web.OneRead;
+import homalon.app.foundation.web.ReadTransaction;
 import homalon.app.foundation.web.Shell;
 import homalon.core.visit.PartFile;
 import jakarta.servlet.http.HttpServletResponse;
@@ -25,9 +25,10 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 class PartArgument implements WebMvcConfigurer, HandlerMethodArgumentResolver {
     private final ObjectProvider<Parts> parts;
     private final ObjectProvider<PartShells> shells;
-    private final ObjectProvider<OneRead> reading;
+    private final ObjectProvider<ReadTransaction> reading;
 
-    PartArgument(ObjectProvider<Parts> parts, ObjectProvider<PartShells> shells, ObjectProvider<OneRead> reading) {
+    PartArgument(
+            ObjectProvider<Parts> parts, ObjectProvider<PartShells> shells, ObjectProvider<ReadTransaction> reading) {
         this.parts = parts;
         this.shells = shells;
         this.reading = reading;

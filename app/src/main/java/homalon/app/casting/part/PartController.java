@@ -69,7 +69,7 @@ class PartController {
         page.show("q", q);
         page.show("found", found.parts());
         page.show("next", found.more() ? lot + 1 : null);
-        return swap == null ? "part/find" : "part/find :: list";
+        return swap == null ? "casting/part/find" : "casting/part/find :: list";
     }
 
     /** What the search field proposes while one types. */
@@ -78,7 +78,7 @@ class PartController {
         page.show("found", q.isBlank() ? List.of() : parts.search(q, 0, 6).parts());
         page.show("q", q);
         page.show("next", null);
-        return "part/find :: list";
+        return "casting/part/find :: list";
     }
 
     /** @param as tag of a casting like it, or a layout's name in this shop; blank for an empty sheet */
@@ -99,7 +99,7 @@ class PartController {
         sheet(page, form, problems);
         page.show("as", as.strip());
         page.show("head", null);
-        return "part/intake";
+        return "casting/part/intake";
     }
 
     /** Keeps the layout of a casting under a name, to book others as it. */
@@ -120,7 +120,7 @@ class PartController {
             page.unprocessable();
             sheet(page, form, e.problems());
             page.show("head", null);
-            return "part/intake";
+            return "casting/part/intake";
         }
     }
 
@@ -128,7 +128,7 @@ class PartController {
     String intake(PartPage page) {
         sheet(page, IntakeForm.of(page.part(), page.unit()), List.of());
         page.frame(StepKind.BOOKED);
-        return "part/intake";
+        return "casting/part/intake";
     }
 
     @PostMapping("/parts/{tag}/intake")
@@ -144,14 +144,14 @@ class PartController {
             page.unprocessable();
             sheet(page, form, e.problems());
             page.frame(StepKind.BOOKED);
-            return "part/intake";
+            return "casting/part/intake";
         }
     }
 
     @PostMapping("/parts/layout-preview")
     String preview(Page page, @RequestParam Map<String, String> given) {
         preview(page, new IntakeForm(given));
-        return "part/intake :: preview";
+        return "casting/part/intake :: preview";
     }
 
     @PostMapping("/parts/{tag}/stuck")

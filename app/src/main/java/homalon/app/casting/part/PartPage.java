@@ -1,7 +1,7 @@
 package homalon.app.casting.part;
 
-import homalon.app.foundation.web.OneRead;
 import homalon.app.foundation.web.Page;
+import homalon.app.foundation.web.ReadTransaction;
 import homalon.app.foundation.web.Shell;
 import homalon.core.input.BadInputException;
 import homalon.core.route.Operation;
@@ -30,7 +30,7 @@ public final class PartPage extends Page {
             String tag,
             Function<String, PartFile> parts,
             PartShells shells,
-            OneRead reading,
+            ReadTransaction reading,
             Shell shell,
             Model model,
             HttpServletResponse response,

@@ -44,7 +44,7 @@ public class Parts {
     private final JobRepository jobs;
     private final LimitRepository limits;
     private final Changes changes;
-    private final Turns turns;
+    private final CastingLocks turns;
     private final Clock clock;
     /** Every page of a part asks for it: one question tells whether it is what it was (ADR 18). */
     private final Cache<String, Known> known =

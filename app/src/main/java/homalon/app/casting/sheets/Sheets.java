@@ -2,11 +2,12 @@ package homalon.app.casting.sheets;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import homalon.app.casting.part.Turns;
+import homalon.app.casting.part.CastingLocks;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.store.EvidenceLog;
 import homalon.app.foundation.web.AskAgainException;
-import homalon.app.foundation.web.OneRead;
+import homalon.app.foundation.web.Keyed;
+import homalon.app.foundation.web.ReadTransaction;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
@@ -36,11 +37,11 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 @Transactional
 @RequiredArgsConstructor
 public class Sheets {
-    private final Turns turns;
+    private final CastingLocks turns;
     private final People people;
     private final EvidenceLog log;
     private final EntityManager entities;
-    private final OneRead reading;
+    private final ReadTransaction reading;
     /** By visit; taken only for the lines that the store says are there now. */
     private final Cache<UUID, Known> read =
             Caffeine.newBuilder().maximumSize(300).build();
@@ -175,6 +176,10 @@ public class Sheets {
      * @param seen number of the last line that the hand knows at the place; 0 for none
      */
     public record Hand(UUID id, long seen, UUID by) {
+        public static Hand of(Keyed keyed, UUID by) {
+            return new Hand(keyed.id(), keyed.seen(), by);
+        }
+
         /** One that puts its figure there whatever stands. */
         public static Hand sure(UUID id, UUID by) {
             return new Hand(id, Long.MAX_VALUE, by);
@@ -186,18 +191,18 @@ public class Sheets {
      *
      * @throws AskAgainException when somebody else keyed there since the hand looked
      */
-    public void key(PartFile part, Sheet sheet, String place, String typed, BenchUnit unit, Hand hand) {
-        String tidy = typed.strip();
-        if (tidy.equals("/")) {
-            skip(part, sheet, place, unit, hand);
+    public void key(PartFile part, Sheet sheet, Keyed keyed, UUID by) {
+        Hand hand = Hand.of(keyed, by);
+        if (keyed.skips()) {
+            skip(part, sheet, keyed.place(), keyed.unit(), hand);
             return;
         }
-        Length value = Length.parse(tidy, unit);
+        Length value = Length.parse(keyed.tidy(), keyed.unit());
         if (Math.abs(value.nanometres()) > sheet.furthest().nanometres()) {
             throw new BadInputException(
                     "typed", "That is too far off for this place: key it in the unit shown, or with its unit.");
         }
-        say(part, sheet, place, Optional.of(value), tidy, unit, hand);
+        say(part, sheet, keyed.place(), Optional.of(value), keyed.tidy(), keyed.unit(), hand);
     }
 
     /**

@@ -18,7 +18,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequiredArgsConstructor
 class TimerController {
-    private static final String RUNNING = "work/timers :: running";
+    private static final String RUNNING = "casting/work/timers :: running";
 
     private final Timers timers;
     private final Clock clock;

@@ -1,7 +1,7 @@
 package homalon.app.casting.work;
 
+import homalon.app.casting.part.CastingLocks;
 import homalon.app.casting.part.Parts;
-import homalon.app.casting.part.Turns;
 import homalon.core.input.BadInputException;
 import homalon.core.visit.PartFile;
 import jakarta.persistence.EntityManager;
@@ -20,7 +20,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 @RequiredArgsConstructor
 public class Timers {
-    private final Turns turns;
+    private final CastingLocks turns;
     private final Parts parts;
     private final EntityManager entities;
     private final Clock clock;

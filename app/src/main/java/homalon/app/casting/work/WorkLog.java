@@ -1,6 +1,6 @@
 package homalon.app.casting.work;
 
-import homalon.app.casting.part.Turns;
+import homalon.app.casting.part.CastingLocks;
 import homalon.app.foundation.store.EvidenceLog;
 import homalon.core.input.BadInputException;
 import homalon.core.visit.PartFile;
@@ -17,7 +17,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 @RequiredArgsConstructor
 public class WorkLog {
-    private final Turns turns;
+    private final CastingLocks turns;
     private final EvidenceLog log;
 
     /** Lines that stand, by visit, in the order in which they were written. */

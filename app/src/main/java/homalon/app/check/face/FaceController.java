@@ -8,14 +8,14 @@ import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.web.AskAgainException;
-import homalon.app.foundation.web.OneWrite;
+import homalon.app.foundation.web.Keyed;
 import homalon.app.foundation.web.Shell;
+import homalon.app.foundation.web.WriteTransaction;
 import homalon.core.face.PlaceProposal;
 import homalon.core.face.PlacesWanted;
 import homalon.core.geometry.Spot;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Layout;
-import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.quantity.NotALengthException;
@@ -24,6 +24,7 @@ import homalon.core.rulebook.Soak;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SurveyFile;
 import homalon.core.visit.SurveyKind;
+import jakarta.validation.Valid;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -36,6 +37,7 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -51,7 +53,7 @@ class FaceController {
     private final SurveyPlaces places;
     private final FaceViews views;
     private final People people;
-    private final OneWrite writing;
+    private final WriteTransaction writing;
 
     /**
      * A density and the places it would propose.
@@ -78,7 +80,7 @@ class FaceController {
             page.show("view", views.of(part, begun.get(), page.unit()));
         }
         page.frame(survey.step());
-        return begun.isEmpty() ? "face/start" : "face/survey";
+        return begun.isEmpty() ? "check/face/start" : "check/face/survey";
     }
 
     private void empty(PartPage page, SurveyKind kind, PlaceProposal.Density density) {
@@ -127,21 +129,13 @@ class FaceController {
     /** Stores one reading and answers with what it changes on the page; 409 with a question when it seems odd. */
     @ToMachinists
     @PostMapping("/parts/{tag}/{kind:face|proof|thickness|thickness-after}/readings")
-    Object key(
-            PartPage page,
-            @PathVariable SurveyKind kind,
-            @RequestParam UUID place,
-            @RequestParam String typed,
-            @RequestParam BenchUnit unit,
-            @RequestParam(defaultValue = "0") long seen,
-            @RequestParam(defaultValue = "false") boolean sure) {
-        Surveys.Keyed keyed = new Surveys.Keyed(page.lineId(), place, typed, unit, seen, sure);
+    Object key(PartPage page, @PathVariable SurveyKind kind, @Valid @ModelAttribute Keyed keyed) {
         Surveys.Outcome outcome = writing.of(() -> surveys.key(page.part(), kind, keyed, people::nameOf, page.me()));
         if (outcome instanceof Surveys.Outcome.Asks asks) {
             throw new AskAgainException(asks.sentence(), asks.seen());
         }
         // The page holds the other rows of the walk already.
-        page.show("only", place);
+        page.show("only", keyed.placeId());
         return live(page, kind);
     }
 
@@ -239,7 +233,7 @@ class FaceController {
         page.show("kind", kind);
         page.show("view", views.of(part, survey, page.unit()));
         page.frame(kind.step());
-        return "face/survey :: live";
+        return "check/face/survey :: live";
     }
 
     /** What a field's text was taken for. */

@@ -7,9 +7,9 @@ import homalon.app.foundation.drawing.PlaceMark;
 import homalon.app.foundation.drawing.ProfileDrawing;
 import homalon.app.foundation.web.Workings;
 import homalon.core.cut.Comparison;
-import homalon.core.cut.Footing;
-import homalon.core.cut.School;
 import homalon.core.cut.SetUp;
+import homalon.core.cut.SetUpMethod;
+import homalon.core.cut.Supports;
 import homalon.core.face.BowAndTwist;
 import homalon.core.face.Causes;
 import homalon.core.face.FaceJudge;
@@ -100,15 +100,15 @@ public class FaceViews {
         for (int i = 0; i < sealing.length; i++) {
             sealing[i] = finding.all().get(i).sealing();
         }
-        Footing footing = Footing.usual(layout.box(), RuleBook.shims(writer.unit()));
-        Map<School, SetUp> known = finding
+        Supports footing = Supports.usual(layout.box(), RuleBook.shims(writer.unit()));
+        Map<SetUpMethod, SetUp> known = finding
                 .map()
                 .map(m -> Comparison.setUps(
                         new Comparison.Question(finding.points(), sealing, m, thickness.plane(part), footing)))
                 .orElse(List.of())
                 .stream()
                 .collect(Collectors.toMap(SetUp::school, s -> s));
-        return Arrays.stream(School.values())
+        return Arrays.stream(SetUpMethod.values())
                 .map(school -> new FaceView.ToClean(
                         school.brief(),
                         Optional.ofNullable(known.get(school))

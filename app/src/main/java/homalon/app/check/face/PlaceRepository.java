@@ -1,6 +1,6 @@
 package homalon.app.check.face;
 
-import homalon.app.foundation.web.OneOrMany;
+import homalon.app.foundation.web.SingleOrList;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
@@ -12,6 +12,6 @@ interface PlaceRepository extends JpaRepository<PlaceRow, UUID> {
     List<PlaceRow> findBySurveyIdInOrderBySeq(Collection<UUID> surveyIds);
 
     default List<PlaceRow> ofSurveys(Collection<UUID> ids) {
-        return OneOrMany.of(ids, this::findBySurveyIdOrderBySeq, this::findBySurveyIdInOrderBySeq);
+        return SingleOrList.of(ids, this::findBySurveyIdOrderBySeq, this::findBySurveyIdInOrderBySeq);
     }
 }

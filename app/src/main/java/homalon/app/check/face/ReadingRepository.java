@@ -1,6 +1,6 @@
 package homalon.app.check.face;
 
-import homalon.app.foundation.web.OneOrMany;
+import homalon.app.foundation.web.SingleOrList;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
@@ -21,6 +21,6 @@ interface ReadingRepository extends Repository<ReadingRow, Long> {
     List<ReadingRow> ofOne(UUID survey);
 
     default List<ReadingRow> ofSurveys(Collection<UUID> surveys) {
-        return OneOrMany.of(surveys, this::ofOne, this::ofMany);
+        return SingleOrList.of(surveys, this::ofOne, this::ofMany);
     }
 }

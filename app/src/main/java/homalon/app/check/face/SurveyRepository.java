@@ -1,6 +1,6 @@
 package homalon.app.check.face;
 
-import homalon.app.foundation.web.OneOrMany;
+import homalon.app.foundation.web.SingleOrList;
 import homalon.core.visit.SurveyKind;
 import jakarta.persistence.LockModeType;
 import java.util.Collection;
@@ -18,7 +18,7 @@ interface SurveyRepository extends JpaRepository<SurveyRow, UUID> {
     List<SurveyRow> findByJobIdInOrderByStartedAt(Collection<UUID> jobIds);
 
     default List<SurveyRow> ofVisits(Collection<UUID> ids) {
-        return OneOrMany.of(ids, this::findByJobIdOrderByStartedAt, this::findByJobIdInOrderByStartedAt);
+        return SingleOrList.of(ids, this::findByJobIdOrderByStartedAt, this::findByJobIdInOrderByStartedAt);
     }
 
     /** Two people on one survey write one after the other, so that the later one sees what the earlier one kept. */

@@ -2,10 +2,10 @@ package homalon.app.check.face;
 
 import homalon.app.casting.part.Changes;
 import homalon.app.foundation.store.EvidenceLog;
-import homalon.app.foundation.web.OneRead;
+import homalon.app.foundation.web.Keyed;
+import homalon.app.foundation.web.ReadTransaction;
 import homalon.core.face.OddReading;
 import homalon.core.input.BadInputException;
-import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.rulebook.Soak;
@@ -36,17 +36,8 @@ public class Surveys {
     private final SurveyRepository surveys;
     private final EvidenceLog log;
     private final SurveyFiles files;
-    private final OneRead reading;
-    private final BeforeTheCut before;
-
-    /**
-     * What is keyed at a place.
-     *
-     * @param id made by the browser, so that a repeat stores once
-     * @param seen number of the last line that the browser knew at this place, 0 for none
-     * @param sure true when the person was asked about the value and keyed Enter again
-     */
-    public record Keyed(UUID id, UUID place, String typed, BenchUnit unit, long seen, boolean sure) {}
+    private final ReadTransaction reading;
+    private final BeforeCutGuard before;
 
     /** How a reading fared. */
     public sealed interface Outcome {
@@ -90,7 +81,7 @@ public class Surveys {
         SurveyFile.PlaceFile place;
         try {
             survey = open(part, kind);
-            place = place(survey, keyed.place());
+            place = place(survey, keyed.placeId());
         } catch (BadInputException e) {
             // Sent once more after its answer was lost, and the part has left or come again since: it is kept all the
             // same.
@@ -103,7 +94,7 @@ public class Surveys {
             return new Outcome.Kept();
         }
         Optional<Length> value = Optional.empty();
-        if (!keyed.typed().strip().equals("/")) {
+        if (!keyed.skips()) {
             value = Optional.of(read(keyed, kind));
         }
         Optional<Outcome.Asks> question = question(survey, place, keyed, value, named, by)
@@ -114,8 +105,7 @@ public class Surveys {
         if (question.isPresent()) {
             return question.get();
         }
-        ReadingRow row =
-                ReadingRow.keyed(keyed.id(), place.id(), value, keyed.typed().strip(), keyed.unit(), by);
+        ReadingRow row = ReadingRow.keyed(keyed.id(), place.id(), value, keyed.tidy(), keyed.unit(), by);
         write(survey, row);
         files.advance(survey, row);
         return new Outcome.Kept();
@@ -132,7 +122,7 @@ public class Surveys {
         if (value.abs().compareTo(most) > 0) {
             throw new BadInputException(
                     "typed",
-                    "“" + keyed.typed().strip() + "” is " + new LengthWriter(keyed.unit()).full(value)
+                    "“" + keyed.tidy() + "” is " + new LengthWriter(keyed.unit()).full(value)
                             + ", more than any face is out: check the decimal point and the unit.");
         }
         if (!kind.ofHeights() && value.signum() <= 0) {

@@ -8,18 +8,19 @@ import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.web.AskAgainException;
+import homalon.app.foundation.web.Keyed;
 import homalon.app.shop.tools.Toolbox;
 import homalon.core.face.FeelerProposal;
 import homalon.core.face.FeelerSurvey;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Layout;
 import homalon.core.part.PlaceNames;
-import homalon.core.quantity.BenchUnit;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.visit.FeelerFile;
 import homalon.core.visit.FeelerKind;
 import homalon.core.visit.FeelerWay;
 import homalon.core.visit.PartFile;
+import jakarta.validation.Valid;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -27,6 +28,7 @@ import lombok.RequiredArgsConstructor;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -54,10 +56,10 @@ class FeelerController {
             page.frame(kind.step());
             if (begun.isPresent()) {
                 page.show("view", views.of(part, begun.get(), page.unit()));
-                return "feelers/survey";
+                return "check/feelers/survey";
             }
             empty(page);
-            return "feelers/start";
+            return "check/feelers/start";
         });
     }
 
@@ -122,15 +124,7 @@ class FeelerController {
     /** Stores what was keyed and answers with what it changes on the page; 409 with a question when another was there. */
     @ToMachinists
     @PostMapping("/readings")
-    Object key(
-            PartPage page,
-            @PathVariable FeelerKind kind,
-            @RequestParam UUID place,
-            @RequestParam String typed,
-            @RequestParam BenchUnit unit,
-            @RequestParam(defaultValue = "0") long seen,
-            @RequestParam(defaultValue = "false") boolean sure) {
-        FeelerSurveys.Keyed keyed = new FeelerSurveys.Keyed(page.lineId(), place, typed, unit, seen, sure);
+    Object key(PartPage page, @PathVariable FeelerKind kind, @Valid @ModelAttribute Keyed keyed) {
         FeelerSurveys.Outcome outcome = surveys.key(page.part(), kind, keyed, people::nameOf, page.me());
         if (outcome instanceof FeelerSurveys.Outcome.Asks asks) {
             throw new AskAgainException(asks.sentence(), asks.seen());
@@ -163,6 +157,6 @@ class FeelerController {
         page.show("kind", kind);
         page.show("view", views.of(part, survey, page.unit()));
         page.frame(kind.step());
-        return "feelers/survey :: live";
+        return "check/feelers/survey :: live";
     }
 }

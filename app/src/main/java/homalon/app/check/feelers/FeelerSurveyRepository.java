@@ -1,6 +1,6 @@
 package homalon.app.check.feelers;
 
-import homalon.app.foundation.web.OneOrMany;
+import homalon.app.foundation.web.SingleOrList;
 import homalon.core.visit.FeelerKind;
 import jakarta.persistence.LockModeType;
 import java.util.Collection;
@@ -20,7 +20,7 @@ interface FeelerSurveyRepository extends JpaRepository<FeelerSurveyRow, UUID> {
     List<FeelerSurveyRow> findByJobIdInOrderByStartedAt(Collection<UUID> jobIds);
 
     default List<FeelerSurveyRow> ofVisits(Collection<UUID> ids) {
-        return OneOrMany.of(ids, this::findByJobIdOrderByStartedAt, this::findByJobIdInOrderByStartedAt);
+        return SingleOrList.of(ids, this::findByJobIdOrderByStartedAt, this::findByJobIdInOrderByStartedAt);
     }
 
     /** Two people on one survey write one after the other. */

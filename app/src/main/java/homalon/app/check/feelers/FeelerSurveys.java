@@ -2,6 +2,7 @@ package homalon.app.check.feelers;
 
 import homalon.app.casting.part.Faces;
 import homalon.app.foundation.store.EvidenceLog;
+import homalon.app.foundation.web.Keyed;
 import homalon.core.face.FeelerLine.Rest;
 import homalon.core.face.FeelerSlide;
 import homalon.core.face.Gap;
@@ -50,24 +51,12 @@ public class FeelerSurveys {
     private final Faces faces;
     private final Clock clock;
 
-    /**
-     * What is keyed at a place: {@code 0.05} the thickest blade that goes, {@code 0} none goes, {@code +0.05} that blade goes,
-     * {@code -0.05} it does not, {@code r} the edge rocks, {@code s} it sits still, {@code l} light shows
-     * under it, {@code n} no light, {@code /} skipped, {@code 0.05 120..260} that blade was slid along and goes from there to
-     * there; {@code 0} where it is
-     * asked how the edge rests: it sits still and no blade goes anywhere along it.
-     *
-     * @param id made by the browser, so that a repeat stores once
-     * @param seen number of the last line that the browser knew at this place
-     */
-    public record Keyed(UUID id, UUID place, String typed, BenchUnit unit, long seen, boolean sure) {}
-
     /** One press of a key by one hand: all that it says is said at one moment, and taken back together. */
     private record Stroke(Keyed keyed, UUID by, Instant at) {
         /** The same said at another place of the line. */
         Stroke also(UUID place) {
             UUID id = UUID.nameUUIDFromBytes((keyed.id() + " " + place).getBytes(StandardCharsets.UTF_8));
-            return new Stroke(new Keyed(id, place, keyed.typed(), keyed.unit(), 0, true), by, at);
+            return new Stroke(Keyed.sure(id, place, keyed.typed(), keyed.unit()), by, at);
         }
     }
 
@@ -100,7 +89,14 @@ public class FeelerSurveys {
         surveys.changed(survey.id());
     }
 
-    /** @throws BadInputException when what was keyed is nothing that a feeler can say, with what to key instead */
+    /**
+     * {@code 0.05} the thickest blade that goes, {@code 0} none goes, {@code +0.05} that blade goes, {@code -0.05} it does not,
+     * {@code r} the edge rocks, {@code s} it sits still, {@code l} light shows under it, {@code n} no light, {@code /} skipped,
+     * {@code 0.05 120..260} that blade was slid along and goes from there to there; {@code 0} where it is asked how the edge rests:
+     * it sits still and no blade goes anywhere along it.
+     *
+     * @throws BadInputException when what was keyed is nothing that a feeler can say, with what to key instead
+     */
     public Outcome key(PartFile part, FeelerKind kind, Keyed keyed, Function<UUID, String> named, UUID by) {
         if (log.find(FeelerTryRow.class, keyed.id()).isPresent()) {
             return new Outcome.Kept();
@@ -111,11 +107,11 @@ public class FeelerSurveys {
             return new Outcome.Kept();
         }
         LineFile line = survey.lines().stream()
-                .filter(l -> l.places().stream().anyMatch(p -> p.id().equals(keyed.place())))
+                .filter(l -> l.places().stream().anyMatch(p -> p.id().equals(keyed.placeId())))
                 .findFirst()
                 .orElseThrow(() -> new BadInputException("place", "There is no such place on this face: key another."));
         PlaceFile place = line.places().stream()
-                .filter(p -> p.id().equals(keyed.place()))
+                .filter(p -> p.id().equals(keyed.placeId()))
                 .findFirst()
                 .orElseThrow();
         boolean others = place.by().filter(p -> !p.equals(by)).isPresent() && place.seen() > keyed.seen();
@@ -132,7 +128,7 @@ public class FeelerSurveys {
 
     private void write(FeelerFile survey, LineFile line, PlaceFile place, Stroke stroke, PartFile part) {
         Keyed keyed = stroke.keyed();
-        String typed = keyed.typed().strip();
+        String typed = keyed.tidy();
         PlaceFile rest = line.places().stream()
                 .filter(p -> p.asked() == Asked.REST)
                 .findFirst()
@@ -221,7 +217,7 @@ public class FeelerSurveys {
     /** A sign before or behind the blade says whether it goes; without one it is the thickest that goes. */
     private void blade(FeelerFile survey, PlaceFile place, Stroke stroke) {
         Keyed keyed = stroke.keyed();
-        String typed = keyed.typed().strip();
+        String typed = keyed.tidy();
         boolean goes = typed.startsWith("+") || typed.endsWith("+");
         boolean refuses = typed.matches("[-\u2212].*|.*[-\u2212]");
         if (goes && refuses) {
@@ -271,9 +267,7 @@ public class FeelerSurveys {
 
     private void save(UUID place, Stroke stroke, FeelerSaid said, Gap gap) {
         Keyed keyed = stroke.keyed();
-        log.add(
-                new FeelerTryRow(keyed.id(), place, said, gap, keyed.typed().strip(), keyed.unit(), stroke.by()),
-                stroke.at());
+        log.add(new FeelerTryRow(keyed.id(), place, said, gap, keyed.tidy(), keyed.unit(), stroke.by()), stroke.at());
     }
 
     /** Takes back all of the last thing that this person keyed and that stands; empty when there is none. */
@@ -295,7 +289,7 @@ public class FeelerSurveys {
                         && t.at().equals(last.get().at()))
                 .toList();
         Stroke stroke = new Stroke(
-                new Keyed(id, said.get(0).place(), "", last.get().unit(), 0, true),
+                Keyed.sure(id, said.get(0).place(), "", last.get().unit()),
                 by,
                 clock.instant().truncatedTo(ChronoUnit.MICROS));
         for (TryFile t : said) {

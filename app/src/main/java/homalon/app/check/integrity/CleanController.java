@@ -8,7 +8,7 @@ import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.people.People;
-import homalon.app.foundation.web.Given;
+import homalon.app.foundation.web.FormTicks;
 import homalon.core.input.BadInputException;
 import homalon.core.integrity.Cleaning;
 import homalon.core.integrity.CleaningMethod;
@@ -58,8 +58,8 @@ class CleanController {
             @RequestParam(name = "dirt", defaultValue = "") Set<Cleaning.Dirt> dirt,
             @RequestParam(defaultValue = "false") boolean plugs) {
         return page.read(() -> {
-            show(page, Given.ticks(dirt), plugs);
-            return "integrity/clean";
+            show(page, FormTicks.ticks(dirt), plugs);
+            return "check/integrity/clean";
         });
     }
 
@@ -148,12 +148,13 @@ class CleanController {
             @RequestParam(name = "dirt", defaultValue = "") Set<Cleaning.Dirt> dirt,
             @RequestParam(defaultValue = "false") boolean plugs) {
         PartFile part = page.part();
-        Cleaning.Advice advice = Cleaning.advice(method, new Cleaning.Asked(part.material(), plugs, Given.ticks(dirt)));
+        Cleaning.Advice advice =
+                Cleaning.advice(method, new Cleaning.Asked(part.material(), plugs, FormTicks.ticks(dirt)));
         if (advice.fit() == Cleaning.Fit.REFUSED) {
             throw new BadInputException("method", "Not " + method.words() + ": " + advice.why() + ".");
         }
         work.write(part, page.lineId(), WorkEntry.Kind.DID, Operation.CLEAN, method.words(), page.me());
-        return live(page, Given.ticks(dirt), plugs);
+        return live(page, FormTicks.ticks(dirt), plugs);
     }
 
     @ToMachinists
@@ -173,7 +174,7 @@ class CleanController {
     private String live(PartPage page, Set<Cleaning.Dirt> dirt, boolean plugs) {
         return page.read(() -> {
             show(page, dirt, plugs);
-            return "integrity/clean :: live";
+            return "check/integrity/clean :: live";
         });
     }
 }

@@ -9,7 +9,7 @@ import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.people.People;
-import homalon.app.foundation.web.Given;
+import homalon.app.foundation.web.FormTicks;
 import homalon.app.foundation.web.WorkingView;
 import homalon.core.geometry.Spot;
 import homalon.core.input.BadInputException;
@@ -80,7 +80,7 @@ class CrackController {
     String page(PartPage page) {
         return page.read(() -> {
             show(page);
-            return "integrity/cracks";
+            return "check/integrity/cracks";
         });
     }
 
@@ -211,8 +211,8 @@ class CrackController {
             @RequestParam(required = false) Double y2) {
         PartFile part = page.part();
         double mm = length.isBlank() ? 0 : Length.parseSize(length, page.unit()).mm();
-        Crack crack =
-                new Crack(part.kind(), part.material(), place, suspect ? 0 : mm, Given.ticks(reaches), method, suspect);
+        Crack crack = new Crack(
+                part.kind(), part.material(), place, suspect ? 0 : mm, FormTicks.ticks(reaches), method, suspect);
         Layout layout = faces.layout(part.numbers());
         CrackSpots.Tips tips = CrackSpots.of(layout, place, bore, crack.length());
         if (x1 != null && y1 != null) {
@@ -274,7 +274,7 @@ class CrackController {
     private String live(PartPage page) {
         return page.read(() -> {
             show(page);
-            return "integrity/cracks :: live";
+            return "check/integrity/cracks :: live";
         });
     }
 }

@@ -1,6 +1,6 @@
 package homalon.app.check.integrity;
 
-import homalon.app.casting.part.Turns;
+import homalon.app.casting.part.CastingLocks;
 import homalon.app.foundation.store.EvidenceLog;
 import homalon.core.geometry.Spot;
 import homalon.core.input.BadInputException;
@@ -32,7 +32,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class Cracks {
     private static final int MOST = 40;
 
-    private final Turns turns;
+    private final CastingLocks turns;
     private final EvidenceLog log;
     private final Clock clock;
 

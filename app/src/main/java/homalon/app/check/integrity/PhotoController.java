@@ -4,7 +4,7 @@ import homalon.app.casting.part.Parts;
 import homalon.app.foundation.load.BigFiles;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
-import homalon.app.foundation.security.Signed;
+import homalon.app.foundation.security.CurrentUser;
 import homalon.app.foundation.web.NotHereException;
 import homalon.core.input.BadInputException;
 import homalon.core.visit.PartFile;
@@ -39,7 +39,7 @@ class PhotoController {
             PartFile part,
             @RequestParam UUID id,
             @RequestParam(defaultValue = "") String note,
-            @AuthenticationPrincipal Signed me,
+            @AuthenticationPrincipal CurrentUser me,
             HttpServletRequest request,
             Model model)
             throws IOException {
@@ -52,7 +52,7 @@ class PhotoController {
         photos.add(part, id, picture, note, me.id());
         model.addAttribute("part", part);
         model.addAttribute("photos", photos.of(part));
-        return "integrity/photos :: live";
+        return "check/integrity/photos :: live";
     }
 
     /** Encoded here, so it is a JPEG and nothing else; the browser is told so all the same. */

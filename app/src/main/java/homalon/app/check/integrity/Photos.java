@@ -1,7 +1,7 @@
 package homalon.app.check.integrity;
 
+import homalon.app.casting.part.CastingLocks;
 import homalon.app.casting.part.Parts;
-import homalon.app.casting.part.Turns;
 import homalon.app.foundation.store.EvidenceLog;
 import homalon.core.input.BadInputException;
 import homalon.core.visit.PartFile;
@@ -21,7 +21,7 @@ import org.springframework.transaction.annotation.Transactional;
 class Photos {
     private static final int MOST = 40;
 
-    private final Turns turns;
+    private final CastingLocks turns;
     private final Parts parts;
     private final EvidenceLog log;
     private final EntityManager entities;

@@ -62,7 +62,7 @@ class PressureController {
     String page(PartPage page) {
         return page.read(() -> {
             show(page);
-            return "integrity/pressure";
+            return "check/integrity/pressure";
         });
     }
 
@@ -233,7 +233,7 @@ class PressureController {
     private String live(PartPage page) {
         return page.read(() -> {
             show(page);
-            return "integrity/pressure :: live";
+            return "check/integrity/pressure :: live";
         });
     }
 }

@@ -1,6 +1,6 @@
 package homalon.app.check.integrity;
 
-import homalon.app.casting.part.Turns;
+import homalon.app.casting.part.CastingLocks;
 import homalon.app.check.integrity.PressureReadingRow.Kind;
 import homalon.app.foundation.store.EvidenceLog;
 import homalon.core.geometry.Spot;
@@ -27,7 +27,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 @RequiredArgsConstructor
 public class PressureTests {
-    private final Turns turns;
+    private final CastingLocks turns;
     private final EvidenceLog log;
     private final EntityManager entities;
     private final Clock clock;

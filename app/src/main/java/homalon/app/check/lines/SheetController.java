@@ -7,12 +7,12 @@ import homalon.app.casting.work.WorkEntry;
 import homalon.app.casting.work.WorkLog;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
+import homalon.app.foundation.web.Keyed;
 import homalon.core.input.BadInputException;
 import homalon.core.lines.Bearings;
 import homalon.core.lines.Liners;
 import homalon.core.lines.SaddleGap;
 import homalon.core.part.PartKind;
-import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.quantity.Torque;
@@ -25,6 +25,7 @@ import homalon.core.visit.LinersSetup;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.Sheet;
 import homalon.core.visit.SheetFile;
+import jakarta.validation.Valid;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -33,6 +34,7 @@ import lombok.RequiredArgsConstructor;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -51,7 +53,7 @@ class SheetController {
     String page(PartPage page, @PathVariable Sheet sheet) {
         return page.read(() -> {
             show(page, sheet);
-            return "lines/sheet";
+            return "check/lines/sheet";
         });
     }
 
@@ -256,32 +258,26 @@ class SheetController {
 
     @ToMachinists
     @PostMapping("/parts/{tag}/{sheet:line|liners|index}/readings")
-    String key(
-            PartPage page,
-            @PathVariable Sheet sheet,
-            @RequestParam String place,
-            @RequestParam String typed,
-            @RequestParam BenchUnit unit,
-            @RequestParam(defaultValue = "0") long seen) {
+    String key(PartPage page, @PathVariable Sheet sheet, @Valid @ModelAttribute Keyed keyed) {
         PartFile part = page.part();
         Sheet of = sheet;
         List<LineSetup.Place> places = views.places(part, sheets.of(part, of));
-        if (places.stream().noneMatch(p -> p.key().equals(place))) {
+        if (places.stream().noneMatch(p -> p.key().equals(keyed.place()))) {
             throw new BadInputException("place", "That place is not on this sheet any more: go on with another one.");
         }
-        Sheets.Hand hand = new Sheets.Hand(page.lineId(), seen, page.me());
+        Sheets.Hand hand = Sheets.Hand.of(keyed, page.me());
         Optional<LineSetup> saddles = of == Sheet.LINE
                 ? LineSetup.all(sheets.of(part, of)).stream()
-                        .filter(l -> l.takesBlade(place))
+                        .filter(l -> l.takesBlade(keyed.place()))
                         .findFirst()
                 : Optional.empty();
-        if (saddles.isPresent() && !typed.strip().equals("/")) {
+        if (saddles.isPresent() && !keyed.skips()) {
             SaddleGap.Tried tried =
-                    SaddleGap.Tried.parse(typed, saddles.get().blade().orElseThrow(), unit);
-            String said = new LengthWriter(unit).exact(tried.blade()) + (tried.goes() ? "+" : "-");
-            sheets.say(part, of, place, Optional.of(tried.blade()), said, unit, hand);
+                    SaddleGap.Tried.parse(keyed.typed(), saddles.get().blade().orElseThrow(), keyed.unit());
+            String said = new LengthWriter(keyed.unit()).exact(tried.blade()) + (tried.goes() ? "+" : "-");
+            sheets.say(part, of, keyed.place(), Optional.of(tried.blade()), said, keyed.unit(), hand);
         } else {
-            sheets.key(part, of, place, typed, unit, hand);
+            sheets.key(part, of, keyed, page.me());
         }
         return live(page, of);
     }
@@ -307,7 +303,7 @@ class SheetController {
     private String live(PartPage page, Sheet sheet) {
         return page.read(() -> {
             show(page, sheet);
-            return "lines/sheet :: live";
+            return "check/lines/sheet :: live";
         });
     }
 }

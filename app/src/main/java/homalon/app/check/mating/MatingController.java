@@ -58,7 +58,7 @@ class MatingController {
             PartFile part = page.part();
             page.frame(StepKind.FACE);
             page.show("view", view(part, page.shell()));
-            return "mating/compare";
+            return "check/mating/compare";
         });
     }
 
@@ -73,7 +73,7 @@ class MatingController {
                 mates.candidates(part, said ? "" : with).stream()
                         .map(p -> new MatingView.Candidate(p.tag(), p.name() + ", " + p.customer()))
                         .toList());
-        return "mating/compare :: others";
+        return "check/mating/compare :: others";
     }
 
     @ToMachinists

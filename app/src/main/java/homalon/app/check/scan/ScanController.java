@@ -69,12 +69,12 @@ class ScanController {
                     FaceDrawing.of(faces.layout(part.numbers()), "scan", "The face to be scanned, front at the left")
                             .svg());
             page.show("uncertainty", page.writer().full(USUAL));
-            return "scan/start";
+            return "check/scan/start";
         }
         ScanFile shown =
                 all.stream().filter(s -> s.id().equals(scan)).findFirst().orElse(all.get(0));
         page.show("view", view(page, shown, all));
-        return "scan/scan";
+        return "check/scan/scan";
     }
 
     private void frame(PartPage page, String kind) {
@@ -124,7 +124,7 @@ class ScanController {
                 "look",
                 ScanLook.at(head, whole, faces.layout(page.part().numbers()).box()));
         page.show("units", ScanUnit.values());
-        return "scan/start :: look";
+        return "check/scan/start :: look";
     }
 
     /** Takes a file in; answers with the address where it is shown. */

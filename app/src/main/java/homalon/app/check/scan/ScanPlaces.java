@@ -2,6 +2,7 @@ package homalon.app.check.scan;
 
 import homalon.app.check.face.SurveyStarts;
 import homalon.app.check.face.Surveys;
+import homalon.app.foundation.web.Keyed;
 import homalon.core.face.PlaceProposal;
 import homalon.core.geometry.Plane;
 import homalon.core.geometry.Points;
@@ -51,11 +52,7 @@ class ScanPlaces {
                         .toPlainString();
                 UUID id = UUID.nameUUIDFromBytes((scan.id() + " " + place.id()).getBytes(StandardCharsets.UTF_8));
                 surveys.key(
-                        part,
-                        scan.kind(),
-                        new Surveys.Keyed(id, place.id(), typed, BenchUnit.MM, 0, true),
-                        anyone -> "Someone",
-                        by);
+                        part, scan.kind(), Keyed.sure(id, place.id(), typed, BenchUnit.MM), anyone -> "Someone", by);
                 read++;
             }
         }

@@ -5,7 +5,7 @@ import homalon.app.foundation.opened.ToVisitors;
 import homalon.app.foundation.passkeys.Passkeys;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.reach.Authority;
-import homalon.app.foundation.security.Tries;
+import homalon.app.foundation.security.LoginThrottle;
 import homalon.app.foundation.web.Page;
 import homalon.core.input.BadInputException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -43,14 +43,14 @@ class DoorController {
             said =
                     "Here an owner comes in with the passkey: show the device. Lost, it is replaced by homalon recover at the machine.";
         } else if (wait != null) {
-            said = Tries.told(Math.max(1, Math.min(wait, 60))) + ", then try again.";
+            said = LoginThrottle.told(Math.max(1, Math.min(wait, 60))) + ", then try again.";
         } else if (out != null) {
             said = "You are signed out.";
         }
         page.show("said", said);
         page.show("passkeys", passkeys.on());
         page.show("ownAuthority", authority.root().isPresent());
-        return "door/sign-in";
+        return "foundation/door/sign-in";
     }
 
     @ToVisitors
@@ -61,7 +61,7 @@ class DoorController {
         }
         page.show("said", null);
         page.show("needsCode", FirstVisit.needsCode(request));
-        return "door/first-visit";
+        return "foundation/door/first-visit";
     }
 
     @ToVisitors
@@ -80,7 +80,7 @@ class DoorController {
         } catch (BadInputException e) {
             page.show("needsCode", FirstVisit.needsCode(request));
             page.refuse(e);
-            return "door/first-visit";
+            return "foundation/door/first-visit";
         }
     }
 }

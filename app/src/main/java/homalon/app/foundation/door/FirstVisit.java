@@ -2,9 +2,9 @@ package homalon.app.foundation.door;
 
 import homalon.app.foundation.people.Journal;
 import homalon.app.foundation.people.People;
-import homalon.app.foundation.people.Someone;
+import homalon.app.foundation.people.PersonInfo;
 import homalon.app.foundation.reach.Reach;
-import homalon.app.foundation.security.Tries;
+import homalon.app.foundation.security.LoginThrottle;
 import homalon.app.foundation.web.Shop;
 import homalon.core.input.BadInputException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -22,11 +22,11 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 class FirstVisit {
-    private static final List<Tries.Subject> TRIES = List.of(Tries.Subject.secret("first-visit"));
+    private static final List<LoginThrottle.Subject> TRIES = List.of(LoginThrottle.Subject.secret("first-visit"));
 
     private final People people;
     private final Shop shop;
-    private final Tries tries;
+    private final LoginThrottle tries;
     private final Journal journal;
     private final String code;
 
@@ -34,7 +34,7 @@ class FirstVisit {
     FirstVisit(
             People people,
             Shop shop,
-            Tries tries,
+            LoginThrottle tries,
             Journal journal,
             @Value("${homalon.first-visit-code:}") String code) {
         this.people = people;
@@ -59,14 +59,14 @@ class FirstVisit {
             requireCode(given);
         }
         shop.rename(shopName);
-        Someone made = people.addFirstOwner(owner.login(), owner.name(), owner.password());
+        PersonInfo made = people.addFirstOwner(owner.login(), owner.name(), owner.password());
         journal.write(Journal.What.FIRST_OWNER, made.id(), made.login());
     }
 
     private void requireCode(String given) {
         int wait = tries.take(TRIES);
         if (wait > 0) {
-            throw new BadInputException("code", Tries.told(wait) + ", then key the code again.");
+            throw new BadInputException("code", LoginThrottle.told(wait) + ", then key the code again.");
         }
         boolean right = !code.isEmpty()
                 && MessageDigest.isEqual(

@@ -4,10 +4,10 @@ import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.people.Journal;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.people.Theme;
+import homalon.app.foundation.security.CurrentUser;
+import homalon.app.foundation.security.LoginThrottle;
 import homalon.app.foundation.security.OwnSessions;
 import homalon.app.foundation.security.PinSignIn;
-import homalon.app.foundation.security.Signed;
-import homalon.app.foundation.security.Tries;
 import homalon.app.foundation.web.Page;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.BenchUnit;
@@ -31,25 +31,25 @@ import org.springframework.web.bind.annotation.RequestParam;
 class PersonController {
     private final People people;
     private final PinSignIn pins;
-    private final Tries tries;
+    private final LoginThrottle tries;
     private final OwnSessions sessions;
     private final Journal journal;
-    private final PasswordAgain again;
+    private final PasswordConfirmation again;
 
     /** The password once more, before the shop's settings. */
     @GetMapping("/confirm")
     String confirm(Page page) {
         page.show("said", null);
-        return "door/confirm";
+        return "foundation/door/confirm";
     }
 
     @PostMapping("/confirm")
     String confirmed(Page page, @RequestParam(defaultValue = "") String password, HttpServletRequest request) {
-        List<Tries.Subject> subjects = List.of(Tries.Subject.secret("confirm:" + page.me()));
+        List<LoginThrottle.Subject> subjects = List.of(LoginThrottle.Subject.secret("confirm:" + page.me()));
         String said = null;
         int wait = tries.take(subjects);
         if (wait > 0) {
-            said = Tries.told(wait) + ", then key your password again.";
+            said = LoginThrottle.told(wait) + ", then key your password again.";
         } else if (!people.knows(page.me(), password)) {
             said = "That is not your password: key it again. A PIN does not open the settings.";
         }
@@ -59,7 +59,7 @@ class PersonController {
             return "redirect:/shop";
         }
         page.refuse(said);
-        return "door/confirm";
+        return "foundation/door/confirm";
     }
 
     @PostMapping("/person/password")
@@ -68,12 +68,12 @@ class PersonController {
             @RequestParam(defaultValue = "") String now,
             @RequestParam(defaultValue = "") String next,
             HttpServletRequest request) {
-        List<Tries.Subject> subjects = List.of(Tries.Subject.secret("confirm:" + page.me()));
+        List<LoginThrottle.Subject> subjects = List.of(LoginThrottle.Subject.secret("confirm:" + page.me()));
         person(page, request);
         try {
             int wait = tries.take(subjects);
             if (wait > 0) {
-                throw new BadInputException("now", Tries.told(wait) + ", then key it again.");
+                throw new BadInputException("now", LoginThrottle.told(wait) + ", then key it again.");
             }
             if (people.knows(page.me(), now)) {
                 tries.right(subjects);
@@ -84,7 +84,7 @@ class PersonController {
         } catch (BadInputException e) {
             page.refuse(e);
         }
-        return "door/person";
+        return "foundation/door/person";
     }
 
     @GetMapping("/person")
@@ -94,7 +94,7 @@ class PersonController {
                 "people",
                 people.all().stream().filter(p -> p.active() && p.hasPin()).toList());
         page.show("said", null);
-        return "door/person";
+        return "foundation/door/person";
     }
 
     @PostMapping("/person/elsewhere")
@@ -107,7 +107,7 @@ class PersonController {
                 ended == 0
                         ? "You are signed in nowhere else."
                         : "You are signed out on " + (ended == 1 ? "the other device." : ended + " other devices."));
-        return "door/person";
+        return "foundation/door/person";
     }
 
     @PostMapping("/person/change")
@@ -123,7 +123,7 @@ class PersonController {
         }
         person(page, request);
         page.refuse(refused.get());
-        return "door/person";
+        return "foundation/door/person";
     }
 
     @PostMapping("/person/pin")
@@ -136,17 +136,17 @@ class PersonController {
         } catch (BadInputException e) {
             page.refuse(e);
         }
-        return "door/person";
+        return "foundation/door/person";
     }
 
     @PostMapping("/me/unit")
-    ResponseEntity<Void> unit(@AuthenticationPrincipal Signed me, @RequestParam BenchUnit to) {
+    ResponseEntity<Void> unit(@AuthenticationPrincipal CurrentUser me, @RequestParam BenchUnit to) {
         people.useUnit(me.id(), to);
         return anew();
     }
 
     @PostMapping("/me/theme")
-    ResponseEntity<Void> theme(@AuthenticationPrincipal Signed me, @RequestParam Theme to) {
+    ResponseEntity<Void> theme(@AuthenticationPrincipal CurrentUser me, @RequestParam Theme to) {
         people.useTheme(me.id(), to);
         return anew();
     }

@@ -4,11 +4,11 @@ import homalon.app.foundation.opened.ToOwners;
 import homalon.app.foundation.passkeys.Passkeys;
 import homalon.app.foundation.people.Journal;
 import homalon.app.foundation.people.People;
+import homalon.app.foundation.people.PersonInfo;
 import homalon.app.foundation.people.Role;
-import homalon.app.foundation.people.Someone;
 import homalon.app.foundation.security.ApiTokens;
+import homalon.app.foundation.security.LoginThrottle;
 import homalon.app.foundation.security.PinSignIn;
-import homalon.app.foundation.security.Tries;
 import homalon.app.foundation.web.Page;
 import homalon.app.foundation.web.Shop;
 import homalon.core.input.BadInputException;
@@ -36,7 +36,7 @@ class ShopController {
     private final People people;
     private final Shop shop;
     private final ApiTokens tokens;
-    private final Tries tries;
+    private final LoginThrottle tries;
     private final Journal journal;
     private final Passkeys passkeys;
     private final Optional<BuildProperties> build;
@@ -62,7 +62,7 @@ class ShopController {
         page.show("version", build.map(BuildProperties::getVersion).orElse("unknown"));
         page.show("said", said);
         page.show("secret", secret);
-        return "door/shop";
+        return "foundation/door/shop";
     }
 
     /** Something the owner asked for that may be refused in a sentence. */
@@ -76,7 +76,7 @@ class ShopController {
         } catch (BadInputException e) {
             page(page, null, null);
             page.refuse(e);
-            return "door/shop";
+            return "foundation/door/shop";
         }
     }
 
@@ -89,7 +89,7 @@ class ShopController {
             @RequestParam(required = false) Role role) {
         page.show("typed", new Typed(name, login, role));
         return doing(page, () -> {
-            Someone added = people.add(login, name, role, password);
+            PersonInfo added = people.add(login, name, role, password);
             page.show("typed", Typed.NOTHING);
             journal.write(Journal.What.PERSON_ADDED, page.me(), added.login() + ", " + role.words());
             return added.name() + " can sign in now.";
@@ -188,7 +188,7 @@ class ShopController {
         } catch (BadInputException e) {
             page(page, null, null);
             page.refuse(e);
-            return "door/shop";
+            return "foundation/door/shop";
         }
     }
 

@@ -27,7 +27,7 @@ class TrustController {
     String page(Model model) {
         model.addAttribute("root", root());
         model.addAttribute("address", reach.link("/"));
-        return "door/trust";
+        return "foundation/door/trust";
     }
 
     @GetMapping("/trust/homalon-root.crt")

@@ -1,8 +1,8 @@
 package homalon.app.foundation.passkeys;
 
 import homalon.app.foundation.people.People;
+import homalon.app.foundation.people.PersonInfo;
 import homalon.app.foundation.people.Role;
-import homalon.app.foundation.people.Someone;
 import java.util.Optional;
 import lombok.RequiredArgsConstructor;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -29,7 +29,7 @@ class OwnersByName implements PublicKeyCredentialUserEntityRepository {
         return entity(people.all().stream().filter(p -> p.login().equals(login)).findFirst());
     }
 
-    private static PublicKeyCredentialUserEntity entity(Optional<Someone> found) {
+    private static PublicKeyCredentialUserEntity entity(Optional<PersonInfo> found) {
         return found.filter(p -> p.active() && p.role() == Role.OWNER)
                 .map(p -> ImmutablePublicKeyCredentialUserEntity.builder()
                         .id(PasskeyStore.bytes(p.id()))

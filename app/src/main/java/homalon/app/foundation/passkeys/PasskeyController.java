@@ -6,10 +6,10 @@ import homalon.app.foundation.people.Journal;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.people.People.Credentials;
 import homalon.app.foundation.people.Role;
-import homalon.app.foundation.security.NewSession;
+import homalon.app.foundation.security.CurrentUser;
+import homalon.app.foundation.security.LoginThrottle;
+import homalon.app.foundation.security.SessionRenewal;
 import homalon.app.foundation.security.SessionToken;
-import homalon.app.foundation.security.Signed;
-import homalon.app.foundation.security.Tries;
 import homalon.core.input.BadInputException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -69,8 +69,8 @@ class PasskeyController {
     private final Webauthn4JRelyingPartyOperations passkeys;
     private final UserCredentialRepository kept;
     private final People people;
-    private final Tries tries;
-    private final NewSession sessions;
+    private final LoginThrottle tries;
+    private final SessionRenewal sessions;
     private final Journal journal;
     private final HttpSessionPublicKeyCredentialCreationOptionsRepository making =
             new HttpSessionPublicKeyCredentialCreationOptionsRepository();
@@ -84,8 +84,8 @@ class PasskeyController {
             OwnersByName owners,
             UserCredentialRepository kept,
             People people,
-            Tries tries,
-            NewSession sessions,
+            LoginThrottle tries,
+            SessionRenewal sessions,
             Journal journal,
             @Value("${homalon.public-address}") String address) {
         this.kept = kept;
@@ -123,7 +123,7 @@ class PasskeyController {
     ResponseEntity<String> make(
             @RequestParam(defaultValue = "") String label,
             @RequestBody String made,
-            @AuthenticationPrincipal Signed me,
+            @AuthenticationPrincipal CurrentUser me,
             HttpServletRequest request,
             HttpServletResponse response) {
         PublicKeyCredentialCreationOptions options = making.load(request);
@@ -149,7 +149,7 @@ class PasskeyController {
     }
 
     @PostMapping("/shop/passkeys/remove")
-    String remove(@RequestParam String id, @AuthenticationPrincipal Signed me) {
+    String remove(@RequestParam String id, @AuthenticationPrincipal CurrentUser me) {
         Optional<CredentialRecord> own = kept.findByUserId(PasskeyStore.bytes(me.id())).stream()
                 .filter(k -> k.getCredentialId().toBase64UrlString().equals(id))
                 .findFirst();
@@ -176,10 +176,11 @@ class PasskeyController {
     @ToVisitors
     @PostMapping("/sign-in/passkey")
     ResponseEntity<String> signIn(@RequestBody String shown, HttpServletRequest request, HttpServletResponse response) {
-        List<Tries.Subject> subjects = List.of(Tries.Subject.address("from:" + request.getRemoteAddr()));
+        List<LoginThrottle.Subject> subjects =
+                List.of(LoginThrottle.Subject.address("from:" + request.getRemoteAddr()));
         int wait = tries.take(subjects);
         if (wait > 0) {
-            return refused(Tries.told(wait) + ", then try again.");
+            return refused(LoginThrottle.told(wait) + ", then try again.");
         }
         PublicKeyCredentialRequestOptions options = asking.load(request);
         if (options == null) {

@@ -39,7 +39,7 @@ public class People {
     }
 
     /** @throws BadInputException when a field cannot be used, naming all of them */
-    public Someone add(String login, String name, Role role, String password) {
+    public PersonInfo add(String login, String name, Role role, String password) {
         String tidyLogin = login == null ? "" : login.strip().toLowerCase(Locale.ROOT);
         String tidyName = name == null ? "" : name.strip();
         String given = password == null ? "" : password;
@@ -68,7 +68,7 @@ public class People {
     }
 
     /** The owner's account on a fresh installation; refused once anybody exists. Of several at once one is made. */
-    public Someone addFirstOwner(String login, String name, String password) {
+    public PersonInfo addFirstOwner(String login, String name, String password) {
         // Held until the end of the transaction: whoever comes at the same moment waits, and finds an owner.
         people.takeFirstOwnersTurn();
         requireNobody();
@@ -82,23 +82,23 @@ public class People {
 
     /** Asked at every request: one question by itself, with no transaction around it to begin and end. */
     @Transactional(propagation = Propagation.SUPPORTS)
-    public Optional<Someone> find(UUID id) {
+    public Optional<PersonInfo> find(UUID id) {
         return people.seen(id);
     }
 
     @Transactional(readOnly = true)
-    public List<Someone> all() {
+    public List<PersonInfo> all() {
         return people.findAllByOrderByName().stream().map(Person::seen).toList();
     }
 
     /** Names by id, for lists that say who did what. */
     @Transactional(readOnly = true)
     public Map<UUID, String> names() {
-        return all().stream().collect(Collectors.toMap(Someone::id, Someone::name, (a, b) -> a));
+        return all().stream().collect(Collectors.toMap(PersonInfo::id, PersonInfo::name, (a, b) -> a));
     }
 
     public String nameOf(UUID id) {
-        return find(id).map(Someone::name).orElse("Someone");
+        return find(id).map(PersonInfo::name).orElse("Someone");
     }
 
     public void useUnit(UUID id, BenchUnit unit) {
@@ -200,8 +200,8 @@ public class People {
         if (tidy.isEmpty() || tidy.length() > 80) {
             throw new BadInputException("name", "Name the bench PC so that you know it again, such as Surfacer bench.");
         }
-        String token = Secrets.newToken();
-        devices.save(new BenchDevice(Secrets.hash(token), tidy, owner, clock.instant()));
+        String token = RandomTokens.newToken();
+        devices.save(new BenchDevice(RandomTokens.hash(token), tidy, owner, clock.instant()));
         return token;
     }
 
@@ -213,7 +213,8 @@ public class People {
     public Optional<Device> device(String token) {
         return token == null
                 ? Optional.empty()
-                : devices.findByTokenHashAndRevokedAtIsNull(Secrets.hash(token)).map(People::device);
+                : devices.findByTokenHashAndRevokedAtIsNull(RandomTokens.hash(token))
+                        .map(People::device);
     }
 
     @Transactional(readOnly = true)
@@ -225,8 +226,8 @@ public class People {
 
     /** Everyone by id. */
     @Transactional(readOnly = true)
-    public Map<UUID, Someone> byId() {
-        return all().stream().collect(Collectors.toMap(Someone::id, Function.identity()));
+    public Map<UUID, PersonInfo> byId() {
+        return all().stream().collect(Collectors.toMap(PersonInfo::id, Function.identity()));
     }
 
     private static Device device(BenchDevice d) {

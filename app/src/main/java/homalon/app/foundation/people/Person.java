@@ -9,7 +9,7 @@ import jakarta.persistence.Id;
 import java.time.Instant;
 import java.util.UUID;
 
-/** A row of the table of people. Other features see {@link Someone}. */
+/** A row of the table of people. Other features see {@link PersonInfo}. */
 @Entity
 class Person {
     @Id
@@ -52,7 +52,7 @@ class Person {
         this.createdAt = createdAt;
     }
 
-    Someone seen() {
-        return new Someone(id, login, name, role, unit, theme, pinHash != null, active);
+    PersonInfo seen() {
+        return new PersonInfo(id, login, name, role, unit, theme, pinHash != null, active);
     }
 }

@@ -31,10 +31,10 @@ class ApiSignIn extends OncePerRequestFilter implements AuthenticationEntryPoint
     private static final String DEMO_PASSWORD = "saltmarsh-demo";
 
     private final ApiTokens tokens;
-    private final Tries tries;
+    private final LoginThrottle tries;
     private final boolean demo;
 
-    ApiSignIn(ApiTokens tokens, Tries tries, @Value("${homalon.demo}") boolean demo) {
+    ApiSignIn(ApiTokens tokens, LoginThrottle tries, @Value("${homalon.demo}") boolean demo) {
         this.tokens = tokens;
         this.tries = tries;
         this.demo = demo;
@@ -45,12 +45,16 @@ class ApiSignIn extends OncePerRequestFilter implements AuthenticationEntryPoint
             throws ServletException, IOException {
         String header = request.getHeader("Authorization");
         if (header != null) {
-            List<Tries.Subject> subjects = List.of(Tries.Subject.address("api-from:" + request.getRemoteAddr()));
+            List<LoginThrottle.Subject> subjects =
+                    List.of(LoginThrottle.Subject.address("api-from:" + request.getRemoteAddr()));
             Optional<String> name = program(header);
             int wait = name.isEmpty() ? tries.take(subjects) : 0;
             if (wait > 0) {
                 ProblemJson.write(
-                        response, 429, "Too many wrong tries", Tries.told(wait) + ", then use a token that works.");
+                        response,
+                        429,
+                        "Too many wrong tries",
+                        LoginThrottle.told(wait) + ", then use a token that works.");
                 return;
             }
             name.ifPresent(n -> SecurityContextHolder.getContext()

@@ -1,6 +1,6 @@
 package homalon.app.foundation.security;
 
-import homalon.app.foundation.people.Secrets;
+import homalon.app.foundation.people.RandomTokens;
 import homalon.core.input.BadInputException;
 import java.time.Clock;
 import java.time.Instant;
@@ -28,8 +28,8 @@ public class ApiTokens {
         if (tidy.isEmpty() || tidy.length() > 80) {
             throw new BadInputException("tokenName", "Name the program that will use it, such as Gauge PC.");
         }
-        String secret = Secrets.newToken();
-        tokens.save(new ApiTokenRow(tidy, Secrets.hash(secret), owner, clock.instant()));
+        String secret = RandomTokens.newToken();
+        tokens.save(new ApiTokenRow(tidy, RandomTokens.hash(secret), owner, clock.instant()));
         return secret;
     }
 
@@ -46,6 +46,6 @@ public class ApiTokens {
 
     @Transactional(readOnly = true)
     public Optional<String> nameOf(String secret) {
-        return tokens.findByHashAndRevokedAtIsNull(Secrets.hash(secret)).map(t -> t.name);
+        return tokens.findByHashAndRevokedAtIsNull(RandomTokens.hash(secret)).map(t -> t.name);
     }
 }

@@ -25,7 +25,7 @@ import org.springframework.stereotype.Component;
 @Component
 class PasswordProvider implements AuthenticationProvider {
     private final People people;
-    private final Tries tries;
+    private final LoginThrottle tries;
     private final PasswordEncoder encoder;
     private final Journal journal;
     private final Clock clock;
@@ -35,7 +35,7 @@ class PasswordProvider implements AuthenticationProvider {
 
     PasswordProvider(
             People people,
-            Tries tries,
+            LoginThrottle tries,
             PasswordEncoder encoder,
             Journal journal,
             Clock clock,
@@ -52,8 +52,9 @@ class PasswordProvider implements AuthenticationProvider {
     @Override
     public Authentication authenticate(Authentication given) {
         String login = String.valueOf(given.getName()).strip().toLowerCase(java.util.Locale.ROOT);
-        List<Tries.Subject> subjects = List.of(
-                Tries.Subject.secret("login:" + shortened(login)), Tries.Subject.address("from:" + address(given)));
+        List<LoginThrottle.Subject> subjects = List.of(
+                LoginThrottle.Subject.secret("login:" + shortened(login)),
+                LoginThrottle.Subject.address("from:" + address(given)));
         int wait = tries.take(subjects);
         if (wait > 0) {
             throw new MustWait(wait);
@@ -85,7 +86,7 @@ class PasswordProvider implements AuthenticationProvider {
         final int minutes;
 
         MustWait(int minutes) {
-            super(Tries.told(minutes));
+            super(LoginThrottle.told(minutes));
             this.minutes = minutes;
         }
     }
@@ -101,7 +102,7 @@ class PasswordProvider implements AuthenticationProvider {
 
     static Authentication signedIn(Credentials who, boolean byPin, Instant now) {
         return UsernamePasswordAuthenticationToken.authenticated(
-                new Signed(who.id(), who.login(), who.role(), byPin, now),
+                new CurrentUser(who.id(), who.login(), who.role(), byPin, now),
                 null,
                 List.of(new SimpleGrantedAuthority("ROLE_" + who.role().name())));
     }

@@ -22,9 +22,9 @@ public class PinSignIn {
     public static final String COOKIE = "homalon-bench";
 
     private final People people;
-    private final Tries tries;
+    private final LoginThrottle tries;
     private final Journal journal;
-    private final NewSession sessions;
+    private final SessionRenewal sessions;
 
     public static Optional<String> deviceToken(HttpServletRequest request) {
         if (request.getCookies() != null) {
@@ -45,12 +45,12 @@ public class PinSignIn {
             return Optional.of(
                     "PINs do not work on this device: the owner can enable it, or sign in with your password.");
         }
-        List<Tries.Subject> subjects = List.of(
-                Tries.Subject.secret("pin:" + to),
-                Tries.Subject.device("pin-device:" + device.get().id()));
+        List<LoginThrottle.Subject> subjects = List.of(
+                LoginThrottle.Subject.secret("pin:" + to),
+                LoginThrottle.Subject.device("pin-device:" + device.get().id()));
         int wait = tries.take(subjects);
         if (wait > 0) {
-            return Optional.of(Tries.told(wait) + ", or sign in with your password.");
+            return Optional.of(LoginThrottle.told(wait) + ", or sign in with your password.");
         }
         Optional<Credentials> found = people.byPin(to, pin, token);
         if (found.isEmpty()) {

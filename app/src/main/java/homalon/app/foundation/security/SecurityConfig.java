@@ -79,8 +79,8 @@ class SecurityConfig {
     SecurityFilterChain pages(
             HttpSecurity http,
             PasswordProvider passwords,
-            StillBelongs stillBelongs,
-            KeyedBy keyedBy,
+            SessionValidityFilter stillBelongs,
+            KeyedOnBehalf keyedBy,
             @Value("${server.servlet.session.cookie.secure:false}") boolean secure)
             throws Exception {
         var htmx = new RequestHeaderRequestMatcher("HX-Request", "true");

@@ -31,12 +31,12 @@ class SessionStore {
 
     @Bean
     @Primary
-    QuietSessions<?> quietSessions(JdbcIndexedSessionRepository stored) {
-        return new QuietSessions<>(stored);
+    BatchedSessionRepository<?> quietSessions(JdbcIndexedSessionRepository stored) {
+        return new BatchedSessionRepository<>(stored);
     }
 
     @Bean
-    FilterRegistrationBean<Filter> aroundSessions(QuietSessions<?> sessions) {
+    FilterRegistrationBean<Filter> aroundSessions(BatchedSessionRepository<?> sessions) {
         FilterRegistrationBean<Filter> around = new FilterRegistrationBean<>(sessions.new Around());
         around.setOrder(SessionRepositoryFilter.DEFAULT_ORDER - 1);
         return around;

@@ -78,7 +78,7 @@ public record Upgrade(String url, String owner, String password, String appRole)
      */
     public void run() {
         standing();
-        Map<String, Mend> mends = mends();
+        Map<String, MigrationRepair> mends = mends();
         Flyway flyway = flyway();
         if (!mends.isEmpty()) {
             mends.values().forEach(this::mend);
@@ -97,8 +97,8 @@ public record Upgrade(String url, String owner, String password, String appRole)
     }
 
     /** The mends that this database needs, by version, the oldest first. */
-    private Map<String, Mend> mends() {
-        Map<String, Mend> found = new LinkedHashMap<>();
+    private Map<String, MigrationRepair> mends() {
+        Map<String, MigrationRepair> found = new LinkedHashMap<>();
         try (Connection c = DriverManager.getConnection(url, owner, password);
                 Statement s = c.createStatement()) {
             try (ResultSet there = s.executeQuery("select to_regclass('" + HISTORY + "') is not null")) {
@@ -111,7 +111,7 @@ public record Upgrade(String url, String owner, String password, String appRole)
                     "select version, checksum from " + HISTORY + " where success order by installed_rank")) {
                 while (rows.next()) {
                     String version = rows.getString(1);
-                    Mend.of(version, rows.getInt(2)).ifPresent(m -> found.put(version, m));
+                    MigrationRepair.of(version, rows.getInt(2)).ifPresent(m -> found.put(version, m));
                 }
             }
         } catch (SQLException e) {
@@ -120,7 +120,7 @@ public record Upgrade(String url, String owner, String password, String appRole)
         return found;
     }
 
-    private void mend(Mend mend) {
+    private void mend(MigrationRepair mend) {
         try (Connection c = DriverManager.getConnection(url, owner, password);
                 Statement s = c.createStatement()) {
             c.setAutoCommit(false);

@@ -1,6 +1,6 @@
 package homalon.app.foundation.web;
 
-import homalon.app.foundation.security.Signed;
+import homalon.app.foundation.security.CurrentUser;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.LengthWriter;
 import jakarta.servlet.http.HttpServletResponse;
@@ -15,9 +15,9 @@ public class Page {
     private final Shell shell;
     private final Model model;
     private final HttpServletResponse response;
-    private final OneRead reading;
+    private final ReadTransaction reading;
 
-    protected Page(Shell shell, Model model, HttpServletResponse response, OneRead reading) {
+    protected Page(Shell shell, Model model, HttpServletResponse response, ReadTransaction reading) {
         this.shell = shell;
         this.model = model;
         this.response = response;
@@ -38,7 +38,7 @@ public class Page {
 
     /** Who asks, and whose it is what is written; only where somebody is signed in. */
     public UUID me() {
-        return Signed.now().orElseThrow().id();
+        return CurrentUser.now().orElseThrow().id();
     }
 
     /** Reads all that the page needs in one transaction; nothing may be written within it. */

@@ -15,9 +15,9 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 /** What nearly every handler asks for: its page, or the frame of it alone. */
 @Configuration(proxyBeanMethods = false)
 class PageArguments implements WebMvcConfigurer, HandlerMethodArgumentResolver {
-    private final ObjectProvider<OneRead> reading;
+    private final ObjectProvider<ReadTransaction> reading;
 
-    PageArguments(ObjectProvider<OneRead> reading) {
+    PageArguments(ObjectProvider<ReadTransaction> reading) {
         this.reading = reading;
     }
 

@@ -1,6 +1,6 @@
 package homalon.app.foundation.web;
 
-import homalon.app.foundation.people.Someone;
+import homalon.app.foundation.people.PersonInfo;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.LengthWriter;
 import java.util.function.Supplier;
@@ -12,7 +12,7 @@ import java.util.function.Supplier;
  * @param version of the program; empty where it was not built as one
  */
 public record Shell(
-        Someone me,
+        PersonInfo me,
         Supplier<String> shopName,
         BenchUnit unit,
         String theme,

@@ -7,22 +7,21 @@ import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.web.Page;
 import homalon.app.machining.cut.CutView;
 import homalon.app.machining.cut.CutViews;
-import homalon.app.machining.cut.Cutting;
+import homalon.app.machining.cut.PassForm;
 import homalon.app.machining.cut.PlanViews;
 import homalon.app.machining.cut.Planner;
 import homalon.app.machining.cut.Plans;
 import homalon.app.shop.tools.Toolbox;
 import homalon.core.cut.Batch;
 import homalon.core.cut.PassPlan;
-import homalon.core.input.BadInputException;
 import homalon.core.quantity.BenchUnit;
-import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.visit.LedgerFile;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.PlanFile;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.validation.Valid;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -31,6 +30,7 @@ import java.util.UUID;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -52,7 +52,7 @@ class BatchController {
     String batch(Page page, @PathVariable UUID id) {
         return page.read(() -> {
             fill(page, id);
-            return "batch/batch";
+            return "machining/batch/batch";
         });
     }
 
@@ -126,30 +126,16 @@ class BatchController {
 
     /** Logs one pass in every ledger and answers with what it changes on the page. */
     @ToMachinists
-    @PostMapping("/batch/{id}/readings")
+    @PostMapping("/batch/{batch}/readings")
     String pass(
             Page page,
-            @PathVariable("id") UUID batch,
-            @RequestParam UUID id,
-            @RequestParam String typed,
-            @RequestParam BenchUnit unit,
-            @RequestParam(defaultValue = "") String machine,
-            @RequestParam(defaultValue = "") String cutter,
-            @RequestParam(defaultValue = "") String edge,
-            @RequestParam(defaultValue = "") String note,
-            @RequestParam(defaultValue = "") String place,
-            @RequestParam(defaultValue = "0") long seen,
-            @RequestParam(defaultValue = "false") boolean sure,
+            @PathVariable("batch") UUID batch,
+            @Valid @ModelAttribute PassForm form,
             HttpServletRequest request) {
-        if (typed.strip().equals("/")) {
-            throw new BadInputException("typed", "A pass is not skipped: key its depth.");
-        }
-        Length depth = Length.parse(typed, unit);
-        Ledgers.Notes notes = new Ledgers.Notes(machine, cutter, edge, note, typed.strip());
-        passes.pass(batch, id, depth, notes, Cutting.Seen.at(place, seen, sure, unit), page.me());
+        passes.pass(batch, form.id(), form.depth(), form.notes(), form.known(), page.me());
         PartChanges.on(request, batches.tags(batch));
         fill(page, batch);
-        return "batch/batch :: live";
+        return "machining/batch/batch :: live";
     }
 
     @ToMachinists
@@ -163,6 +149,6 @@ class BatchController {
         passes.takeBack(batch, id, why, page.me());
         PartChanges.on(request, batches.tags(batch));
         fill(page, batch);
-        return "batch/batch :: live";
+        return "machining/batch/batch :: live";
     }
 }

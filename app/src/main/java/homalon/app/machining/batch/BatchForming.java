@@ -1,7 +1,7 @@
 package homalon.app.machining.batch;
 
+import homalon.app.casting.part.CastingLocks;
 import homalon.app.casting.part.Parts;
-import homalon.app.casting.part.Turns;
 import homalon.app.machining.cut.Planner;
 import homalon.app.machining.cut.Plans;
 import homalon.core.cut.Batch;
@@ -31,7 +31,7 @@ public class BatchForming {
     private final BatchCandidates candidates;
     private final Plans plans;
     private final Planner planner;
-    private final Turns turns;
+    private final CastingLocks turns;
     private final BatchRepository batches;
     private final Clock clock;
 

@@ -1,7 +1,7 @@
 package homalon.app.machining.batch;
 
 import homalon.app.casting.ledger.Ledgers;
-import homalon.app.casting.part.Turns;
+import homalon.app.casting.part.CastingLocks;
 import homalon.app.machining.cut.Cutting;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.Length;
@@ -25,7 +25,7 @@ public class BatchPasses {
     private final Batches batches;
     private final Ledgers ledgers;
     private final Cutting cutting;
-    private final Turns turns;
+    private final CastingLocks turns;
 
     /** One pass over all of them: a line in each ledger, or in none. */
     public void pass(UUID batch, UUID id, Length depth, Ledgers.Notes notes, Cutting.Seen seen, UUID by) {

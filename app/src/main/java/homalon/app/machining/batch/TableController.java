@@ -78,7 +78,7 @@ class TableController {
             page.show("offers", offers);
             page.show("q", q);
             page.show("more", found.more() ? lot + 1 : null);
-            return swap == null ? "batch/choose" : "batch/choose :: offers";
+            return swap == null ? "machining/batch/choose" : "machining/batch/choose :: offers";
         });
     }
 

@@ -32,7 +32,7 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 @RequiredArgsConstructor
 class BudgetController {
     private final ChamberFiles files;
-    private final Outlooks outlooks;
+    private final OutlookSource outlooks;
     private final BudgetViews views;
 
     /** What was keyed; null for a field that was not sent. */
@@ -109,7 +109,7 @@ class BudgetController {
             page.show("wishes", Wish.Kind.values());
             page.frame();
             ChamberController.form(file, page);
-            return "chambers/budget";
+            return "machining/chambers/budget";
         });
     }
 
@@ -150,7 +150,7 @@ class BudgetController {
             ChamberFile file = files.of(page.part());
             OutlookQuestion from = outlooks.question(file, WhatIf.NOTHING);
             fill(from.with(asked.whatIf(from, page.unit())), page);
-            return "chambers/budget :: live";
+            return "machining/chambers/budget :: live";
         });
     }
 

@@ -15,7 +15,7 @@ import org.springframework.stereotype.Component;
 @RequiredArgsConstructor
 class BudgetRoom implements RoomSource {
     private final ChamberFiles files;
-    private final Outlooks outlooks;
+    private final OutlookSource outlooks;
 
     @Override
     public Optional<Room> of(PartFile part, double cut, LengthWriter writer) {

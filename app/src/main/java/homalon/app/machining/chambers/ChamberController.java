@@ -5,11 +5,11 @@ import homalon.app.casting.part.PartPage;
 import homalon.app.casting.sheets.Sheets;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
+import homalon.app.foundation.web.Keyed;
 import homalon.app.machining.valves.ValveFindings;
 import homalon.core.chambers.EngineBook;
 import homalon.core.chambers.FillState;
 import homalon.core.input.BadInputException;
-import homalon.core.quantity.BenchUnit;
 import homalon.core.route.StepKind;
 import homalon.core.visit.ChamberFile;
 import homalon.core.visit.ChamberPlace;
@@ -17,6 +17,7 @@ import homalon.core.visit.ChamberWalk;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.Sheet;
 import homalon.core.visit.SheetFile;
+import jakarta.validation.Valid;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -24,6 +25,7 @@ import lombok.RequiredArgsConstructor;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -48,7 +50,7 @@ class ChamberController {
             ChamberFile file = files.of(part);
             show(file, ChamberWalk.asked(file, of), state(part, state), page);
             form(file, page);
-            return "chambers/chambers";
+            return "machining/chambers/chambers";
         });
     }
 
@@ -102,22 +104,15 @@ class ChamberController {
     @ToMachinists
     @PostMapping("/parts/{tag}/chambers/readings/{of}/{state}")
     String key(
-            PartPage page,
-            @PathVariable String of,
-            @PathVariable FillState state,
-            @RequestParam String place,
-            @RequestParam String typed,
-            @RequestParam BenchUnit unit,
-            @RequestParam(defaultValue = "0") long seen,
-            @RequestParam(defaultValue = "false") boolean sure) {
+            PartPage page, @PathVariable String of, @PathVariable FillState state, @Valid @ModelAttribute Keyed keyed) {
         ChamberFile file = require(page.part());
         ChamberWalk walk = ChamberWalk.asked(file, of);
         ChamberPlace at = walk.places(file, state).stream()
-                .filter(p -> p.key().equals(place))
+                .filter(p -> p.key().equals(keyed.place()))
                 .findFirst()
                 .orElseThrow(() -> new BadInputException(
                         "place", "That place is not on this sheet any more: go on with another one."));
-        work.key(file, at, new WorkOnChambers.Keyed(page.lineId(), typed, unit, seen, sure, page.me()));
+        work.key(file, at, keyed, page.me());
         return live(page, of, state);
     }
 
@@ -158,7 +153,7 @@ class ChamberController {
         return page.read(() -> {
             ChamberFile file = files.of(page.part());
             show(file, ChamberWalk.asked(file, of), state, page);
-            return "chambers/chambers :: live";
+            return "machining/chambers/chambers :: live";
         });
     }
 }

@@ -24,7 +24,7 @@ import org.springframework.stereotype.Component;
 @RequiredArgsConstructor
 public class ChamberReport {
     private final ChamberFiles files;
-    private final Outlooks outlooks;
+    private final OutlookSource outlooks;
 
     /**
      * @param said in plain words: what the gasket can put right among it

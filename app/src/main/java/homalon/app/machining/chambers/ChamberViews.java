@@ -32,7 +32,7 @@ import org.springframework.stereotype.Component;
 @RequiredArgsConstructor
 class ChamberViews {
     private final Faces faces;
-    private final Outlooks outlooks;
+    private final OutlookSource outlooks;
 
     ChamberView of(ChamberFile file, ChamberWalk walk, FillState state, FillState suggested, LengthWriter writer) {
         List<ChamberView.Tab> walks = walks(file, walk, state, writer);

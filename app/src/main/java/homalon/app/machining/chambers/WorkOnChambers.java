@@ -2,6 +2,7 @@ package homalon.app.machining.chambers;
 
 import homalon.app.casting.sheets.Sheets;
 import homalon.app.foundation.web.AskAgainException;
+import homalon.app.foundation.web.Keyed;
 import homalon.core.chambers.EngineBook;
 import homalon.core.chambers.EngineItem;
 import homalon.core.chambers.Fill;
@@ -38,18 +39,6 @@ public class WorkOnChambers {
 
     private final ChamberFiles files;
     private final Sheets sheets;
-
-    /**
-     * What somebody keyed.
-     *
-     * @param seen number of the line that stood at the place when the page was drawn; 0 for none
-     * @param sure odd as it is, it is so
-     */
-    public record Keyed(UUID id, String typed, BenchUnit unit, long seen, boolean sure, UUID by) {
-        private Sheets.Hand hand() {
-            return new Sheets.Hand(id, seen, by);
-        }
-    }
 
     /**
      * Keeps the engine's figures as a form has them: what is blank is taken back, what is the same is left.
@@ -170,27 +159,24 @@ public class WorkOnChambers {
      * @param number of the fill, from 1
      */
     @Transactional
-    public void fill(PartFile part, FillState state, Length depth, int cylinder, int number, Keyed keyed) {
-        key(files.of(part), ChamberPlace.fill(state, depth, cylinder, number), keyed);
+    public void fill(PartFile part, FillState state, Length depth, int cylinder, int number, Keyed keyed, UUID by) {
+        key(files.of(part), ChamberPlace.fill(state, depth, cylinder, number), keyed, by);
     }
 
     /** What the crown of one piston holds. */
     @Transactional
-    public void crown(PartFile part, int cylinder, Keyed keyed) {
-        key(files.of(part), ChamberPlace.piston(ChamberPlace.What.CROWN, cylinder), keyed);
+    public void crown(PartFile part, int cylinder, Keyed keyed, UUID by) {
+        key(files.of(part), ChamberPlace.piston(ChamberPlace.What.CROWN, cylinder), keyed, by);
     }
 
     /** @throws BadInputException for what cannot be; {@link AskAgainException} for what is odd and was not said to be sure */
     @Transactional
-    void key(ChamberFile file, ChamberPlace place, Keyed keyed) {
-        sheets.ask(file.part(), Sheet.CHAMBERS, place.key(), keyed.hand());
-        String tidy = keyed.typed().strip();
-        if (tidy.equals("/")) {
-            sheets.skip(file.part(), Sheet.CHAMBERS, place.key(), keyed.unit(), keyed.hand());
+    void key(ChamberFile file, ChamberPlace place, Keyed keyed, UUID by) {
+        sheets.ask(file.part(), Sheet.CHAMBERS, place.key(), Sheets.Hand.of(keyed, by));
+        String tidy = keyed.tidy();
+        if (keyed.skips()) {
+            sheets.skip(file.part(), Sheet.CHAMBERS, place.key(), keyed.unit(), Sheets.Hand.of(keyed, by));
             return;
-        }
-        if (tidy.length() > 120) {
-            throw new BadInputException("typed", "That is too long for a reading: key a number.");
         }
         Optional<Length> length = Optional.empty();
         switch (place.what()) {
@@ -205,7 +191,7 @@ public class WorkOnChambers {
             case DECK -> length = Optional.of(Length.roundedFromMm(typed(EngineItem.DECK, tidy, keyed.unit())));
             case CROWN -> typed(EngineItem.CROWN, tidy, keyed.unit());
         }
-        sheets.say(file.part(), Sheet.CHAMBERS, place.key(), length, tidy, keyed.unit(), keyed.hand());
+        sheets.say(file.part(), Sheet.CHAMBERS, place.key(), length, tidy, keyed.unit(), Sheets.Hand.of(keyed, by));
     }
 
     private static double typed(EngineItem item, String typed, BenchUnit unit) {

@@ -6,9 +6,9 @@ import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.core.input.BadInputException;
 import homalon.core.ledger.Entry;
-import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.visit.PartFile;
+import jakarta.validation.Valid;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -16,6 +16,7 @@ import java.util.UUID;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
@@ -36,7 +37,7 @@ class CutController {
     String cut(PartPage page) {
         return page.read(() -> {
             fill(page);
-            return "cut/cut";
+            return "machining/cut/cut";
         });
     }
 
@@ -48,32 +49,10 @@ class CutController {
     /** Logs one pass and answers with what it changes on the page. */
     @ToMachinists
     @PostMapping("/parts/{tag}/cut/readings")
-    String pass(
-            PartPage page,
-            @RequestParam String typed,
-            @RequestParam BenchUnit unit,
-            @RequestParam(defaultValue = "") String machine,
-            @RequestParam(defaultValue = "") String cutter,
-            @RequestParam(defaultValue = "") String edge,
-            @RequestParam(defaultValue = "") String note,
-            @RequestParam(defaultValue = "") String place,
-            @RequestParam(defaultValue = "0") long seen,
-            @RequestParam(defaultValue = "false") boolean sure) {
-        if (typed.strip().equals("/")) {
-            throw new BadInputException("typed", "A pass is not skipped: key its depth, or plan the cut anew.");
-        }
-        Length depth = Length.parse(typed, unit);
-        Ledgers.Notes notes = new Ledgers.Notes(machine, cutter, edge, note, typed.strip());
-        cutting.pass(
-                page.part(),
-                page.lineId(),
-                depth,
-                notes,
-                Optional.empty(),
-                Cutting.Seen.at(place, seen, sure, unit),
-                page.me());
+    String pass(PartPage page, @Valid @ModelAttribute PassForm form) {
+        cutting.pass(page.part(), form.id(), form.depth(), form.notes(), Optional.empty(), form.known(), page.me());
         fill(page);
-        return "cut/cut :: live";
+        return "machining/cut/cut :: live";
     }
 
     /** Takes the last pass of this person back, as keyed wrong unless another reason is typed. */
@@ -84,7 +63,7 @@ class CutController {
         ledgers.reverseLast(part, page.lineId(), why, page.me());
         page.standAt(Integer.toString(ledgers.of(part).passes(part.visit().id()).size()));
         fill(page);
-        return "cut/cut :: live";
+        return "machining/cut/cut :: live";
     }
 
     /** Clean where it must be: stop at what was taken. */
@@ -93,7 +72,7 @@ class CutController {
     String clean(PartPage page, @RequestParam(defaultValue = "") String note) {
         cutting.clean(page.part(), page.lineId(), note, page.me());
         fill(page);
-        return "cut/cut :: live";
+        return "machining/cut/cut :: live";
     }
 
     /** Keeps what was read over the supports, or with the clamps off or on. */
@@ -102,7 +81,7 @@ class CutController {
     String check(PartPage page, @RequestParam SetupChecks.Kind kind, @RequestParam List<String> read) {
         setupChecks.read(page.part(), page.lineId(), kind, read, page.unit(), page.me());
         fill(page);
-        return "cut/cut :: live";
+        return "machining/cut/cut :: live";
     }
 
     /** Leaves a low spot off the sealing bands uncut, signed for. */
@@ -111,7 +90,7 @@ class CutController {
     String leave(PartPage page, @RequestParam(defaultValue = "") String why) {
         seen.leave(page.part(), page.lineId(), why, page.me());
         fill(page);
-        return "cut/cut :: live";
+        return "machining/cut/cut :: live";
     }
 
     /** Keeps what the last pass was seen to touch: painted cell by cell, or said in a word. */
@@ -129,7 +108,7 @@ class CutController {
                 touched == null ? Paintings.painted(cells) : seen.said(part, touched),
                 page.me());
         fill(page);
-        return "cut/cut :: live";
+        return "machining/cut/cut :: live";
     }
 
     @ToMachinists
@@ -137,7 +116,7 @@ class CutController {
     String reverse(PartPage page, @RequestParam UUID line, @RequestParam(defaultValue = "") String why) {
         ledgers.reverse(page.part(), page.lineId(), line, why, page.me());
         fill(page);
-        return "cut/cut :: live";
+        return "machining/cut/cut :: live";
     }
 
     @ToMachinists
@@ -156,6 +135,6 @@ class CutController {
                 depth.isBlank() && kind == Entry.Kind.OPENING_UNKNOWN ? Length.ZERO : Length.parse(depth, page.unit());
         ledgers.opening(page.part(), page.lineId(), kind, removed, note, page.me());
         fill(page);
-        return "cut/cut :: live";
+        return "machining/cut/cut :: live";
     }
 }

@@ -37,7 +37,7 @@ public class CutViews {
     private final Faces faces;
     private final People people;
     private final PlanViews planViews;
-    private final Watching watching;
+    private final PassWatcher watching;
 
     /** @param clean who said that it is clean and stopped there */
     public CutView of(
@@ -124,7 +124,7 @@ public class CutViews {
             if (done == 0) {
                 return new Foretold(bare, List.of(), "", Optional.empty(), OptionalDouble.empty());
             }
-            Watching.Seen seen = watching.witnessed(part, file, painting, bare, writer);
+            PassWatcher.Seen seen = watching.witnessed(part, file, painting, bare, writer);
             return new Foretold(bare, List.of(), "", Optional.of(seen.watch()), seen.left());
         }
         String share = PlanViews.percent(setUps.get().sealedShare(removal.get(), cut));
@@ -133,15 +133,15 @@ public class CutViews {
                         "face",
                         "Foretold after the passes logged: " + share + " of the land that seals is clean")
                 .touched(removal.get().heights(), removal.get().downTo(cut));
-        Optional<Watching.Seen> seen = done == 0
+        Optional<PassWatcher.Seen> seen = done == 0
                 ? Optional.empty()
                 : Optional.of(watching.watch(part, setUps.get(), removal.get(), painting, cut, picture, writer));
         return new Foretold(
                 picture,
                 planViews.passes(setUps.get(), removal.get(), plan.get().plan().passes(), writer, done),
                 share,
-                seen.map(Watching.Seen::watch),
-                seen.map(Watching.Seen::left).orElse(OptionalDouble.empty()));
+                seen.map(PassWatcher.Seen::watch),
+                seen.map(PassWatcher.Seen::left).orElse(OptionalDouble.empty()));
     }
 
     private static CutView.Headline headline(
@@ -172,7 +172,7 @@ public class CutViews {
                     "Log the passes all the same, and say when it is clean; a plan says how deep and how many.");
         }
         Length left = planned.get().minus(totals.thisJob());
-        if (seen.isPresent() && seen.getAsDouble() > Math.max(0, left.mm()) + Watching.ONE_FIGURE) {
+        if (seen.isPresent() && seen.getAsDouble() > Math.max(0, left.mm()) + PassWatcher.ONE_FIGURE) {
             return new CutView.Headline(
                     "open",
                     writer.number(seen.getAsDouble()) + " to go by what was seen",

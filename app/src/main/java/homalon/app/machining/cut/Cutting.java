@@ -1,7 +1,7 @@
 package homalon.app.machining.cut;
 
 import homalon.app.casting.ledger.Ledgers;
-import homalon.app.casting.part.Turns;
+import homalon.app.casting.part.CastingLocks;
 import homalon.app.casting.work.WorkEntry;
 import homalon.app.casting.work.WorkLog;
 import homalon.app.foundation.people.People;
@@ -37,7 +37,7 @@ public class Cutting {
     private final Ledgers ledgers;
     private final FeedsViews feeds;
     private final WorkLog work;
-    private final Turns turns;
+    private final CastingLocks turns;
     private final People people;
 
     /**

@@ -1,10 +1,10 @@
 package homalon.app.machining.cut;
 
-import homalon.app.casting.part.Turns;
+import homalon.app.casting.part.CastingLocks;
 import homalon.app.foundation.store.EvidenceLog;
 import homalon.core.cut.TouchCells;
+import homalon.core.cut.TouchComparison;
 import homalon.core.cut.Touched;
-import homalon.core.cut.Witness;
 import homalon.core.input.BadInputException;
 import homalon.core.visit.LedgerFile;
 import homalon.core.visit.PartFile;
@@ -25,7 +25,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 @RequiredArgsConstructor
 public class Paintings {
-    private final Turns turns;
+    private final CastingLocks turns;
     private final EvidenceLog log;
 
     /** One painting, or what was said in its place. */
@@ -54,9 +54,9 @@ public class Paintings {
 
     /** What was seen after each pass that stands, with the depth it had come to; looks of which only a share is known say nothing. */
     @Transactional(readOnly = true)
-    public List<Witness.Look> looks(PartFile part, LedgerFile ledger, TouchCells grid) {
+    public List<TouchComparison.Look> looks(PartFile part, LedgerFile ledger, TouchCells grid) {
         List<Painting> all = standing(part);
-        List<Witness.Look> looks = new ArrayList<>();
+        List<TouchComparison.Look> looks = new ArrayList<>();
         double depth = 0;
         for (LedgerFile.Line pass : ledger.passes(part.visit().id())) {
             depth += pass.depth().mm();
@@ -65,8 +65,8 @@ public class Paintings {
                     .filter(p ->
                             p.afterLine() == pass.seq() && p.touched().share().isEmpty())
                     .findFirst()
-                    .ifPresent(p -> looks.add(
-                            new Witness.Look(total, p.cells(), p.touched().unsure(grid))));
+                    .ifPresent(p -> looks.add(new TouchComparison.Look(
+                            total, p.cells(), p.touched().unsure(grid))));
         }
         return looks;
     }

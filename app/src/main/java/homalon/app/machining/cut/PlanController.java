@@ -5,10 +5,10 @@ import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.shop.tools.Toolbox;
 import homalon.core.cut.CutPlan;
-import homalon.core.cut.Footing;
 import homalon.core.cut.PassPlan;
 import homalon.core.cut.Removal;
-import homalon.core.cut.School;
+import homalon.core.cut.SetUpMethod;
+import homalon.core.cut.Supports;
 import homalon.core.geometry.Box;
 import homalon.core.input.BadInputException;
 import homalon.core.part.SealingBands;
@@ -19,9 +19,9 @@ import homalon.core.route.StepKind;
 import homalon.core.rulebook.GasketKind;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.visit.ComparedFace;
-import homalon.core.visit.Footings;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.PlanFile;
+import homalon.core.visit.SupportsInput;
 import homalon.core.visit.Tooling;
 import java.util.List;
 import java.util.Optional;
@@ -54,7 +54,7 @@ class PlanController {
      * @param usual true puts the supports back where they are proposed
      */
     record Asked(
-            School school,
+            SetUpMethod school,
             String skim,
             String deepest,
             String finish,
@@ -95,10 +95,10 @@ class PlanController {
             return typed == null || typed.isBlank() ? otherwise : Length.parse(typed, unit);
         }
 
-        Footing footing(Footing start, BenchUnit unit, Box box) {
+        Supports footing(Supports start, BenchUnit unit, Box box) {
             return along == null || across == null || proposed()
                     ? start
-                    : Footings.keyed(along, across, box, start.stock(), unit);
+                    : SupportsInput.keyed(along, across, box, start.stock(), unit);
         }
 
         Tooling tooling(Optional<PlanFile> kept) {
@@ -131,8 +131,8 @@ class PlanController {
         page.show("ink", bands.inked().map(l -> l.written(unit)).orElse(""));
         page.show("bandsKeyed", part.visit().bands().isPresent());
         Optional<PlanFile> kept = plans.of(part);
-        Footing start = start(part, kept, unit, asked.proposed());
-        Footing footing = start;
+        Supports start = start(part, kept, unit, asked.proposed());
+        Supports footing = start;
         PassPlan.Depths usual = kept.map(k -> k.plan().depths()).orElse(PassPlan.Depths.usual(unit));
         PassPlan.Depths depths = usual;
         Length atLeast = kept.map(k -> k.plan().atLeast()).orElse(Length.ZERO);
@@ -145,11 +145,11 @@ class PlanController {
         }
         Optional<ComparedFace> compared = planner.compare(part, footing);
         if (compared.isEmpty()) {
-            return "cut/plan";
+            return "machining/cut/plan";
         }
-        School chosen = asked.school() != null
+        SetUpMethod chosen = asked.school() != null
                 ? asked.school()
-                : kept.map(k -> k.plan().school()).orElse(School.LEAST_REMOVAL);
+                : kept.map(k -> k.plan().school()).orElse(SetUpMethod.LEAST_REMOVAL);
         PassPlan.Depths fitted = fitted(part, compared.get(), chosen, depths, atLeast, step(asked.tooling(kept), unit));
         page.show("shrunk", !fitted.equals(depths));
         PlanView view = views.of(
@@ -169,7 +169,7 @@ class PlanController {
         page.show("feeds", feeds(page, asked, kept, view.passPlan()));
         page.show("view", view);
         page.show("hasPlan", kept.isPresent());
-        return "cut/plan";
+        return "machining/cut/plan";
     }
 
     /** As keyed, or as shallow as steel in the face asks for. */
@@ -186,7 +186,7 @@ class PlanController {
     private PassPlan.Depths fitted(
             PartFile part,
             ComparedFace compared,
-            School school,
+            SetUpMethod school,
             PassPlan.Depths depths,
             Length atLeast,
             Length dialStep) {
@@ -197,11 +197,11 @@ class PlanController {
     }
 
     /** Where it stands in the kept plan, or as proposed; the shims are those that the shop has now. */
-    private Footing start(PartFile part, Optional<PlanFile> kept, BenchUnit unit, boolean usual) {
-        Footing proposed = planner.usual(part, unit);
+    private Supports start(PartFile part, Optional<PlanFile> kept, BenchUnit unit, boolean usual) {
+        Supports proposed = planner.usual(part, unit);
         return usual
                 ? proposed
-                : kept.map(k -> new Footing(k.plan().footing().supports(), proposed.stock()))
+                : kept.map(k -> new Supports(k.plan().footing().supports(), proposed.stock()))
                         .orElse(proposed);
     }
 
@@ -225,11 +225,11 @@ class PlanController {
     String keep(PartPage page, @ModelAttribute("asked") Asked asked) {
         PartFile part = page.part();
         BenchUnit unit = page.unit();
-        Footing footing = asked.footing(planner.usual(part, unit), unit, planner.box(part));
+        Supports footing = asked.footing(planner.usual(part, unit), unit, planner.box(part));
         ComparedFace compared = planner.compare(part, footing)
                 .orElseThrow(() ->
                         new BadInputException("plan", "The face is not measured: key at least four places first."));
-        School school = Optional.ofNullable(asked.school())
+        SetUpMethod school = Optional.ofNullable(asked.school())
                 .orElseThrow(() -> new BadInputException("school", "Choose one of the set-ups."));
         Removal removal = compared.setUps()
                 .with(school)

@@ -1,6 +1,6 @@
 package homalon.app.machining.cut;
 
-import homalon.app.foundation.web.OneOrMany;
+import homalon.app.foundation.web.SingleOrList;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
@@ -48,6 +48,6 @@ interface PlanRepository extends JpaRepository<PlanRow, UUID> {
     List<UUID> planned(UUID first, String metal, String customer, String like, int from, int most);
 
     default List<PlanRow> ofVisits(Collection<UUID> ids) {
-        return OneOrMany.of(ids, this::ofVisit, this::ofMany);
+        return SingleOrList.of(ids, this::ofVisit, this::ofMany);
     }
 }

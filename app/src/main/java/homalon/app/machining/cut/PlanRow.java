@@ -1,6 +1,6 @@
 package homalon.app.machining.cut;
 
-import homalon.core.cut.School;
+import homalon.core.cut.SetUpMethod;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
 import jakarta.persistence.ElementCollection;
@@ -47,7 +47,7 @@ class PlanRow implements Persistable<UUID> {
     long surveyRevision;
 
     @Enumerated(EnumType.STRING)
-    School school;
+    SetUpMethod school;
 
     @Column(name = "depth_nm")
     long depth;

@@ -6,11 +6,11 @@ import homalon.app.foundation.drawing.PlaceMark;
 import homalon.app.foundation.drawing.ProfileDrawing;
 import homalon.core.cut.Comparison;
 import homalon.core.cut.CutPlan;
-import homalon.core.cut.Footing;
 import homalon.core.cut.PassPlan;
 import homalon.core.cut.Removal;
-import homalon.core.cut.School;
 import homalon.core.cut.SetUp;
+import homalon.core.cut.SetUpMethod;
+import homalon.core.cut.Supports;
 import homalon.core.geometry.Box;
 import homalon.core.geometry.Plane;
 import homalon.core.geometry.Spot;
@@ -37,7 +37,7 @@ public class PlanViews {
 
     PlanView of(
             ComparedFace compared,
-            School wanted,
+            SetUpMethod wanted,
             PassPlan.Depths depths,
             Length atLeast,
             boolean finishLast,
@@ -56,7 +56,7 @@ public class PlanViews {
         boolean same = !stale && kept.filter(k -> k.plan().equals(plan)).isPresent();
         return new PlanView(
                 cards,
-                setUps.with(School.PARALLEL).isEmpty(),
+                setUps.with(SetUpMethod.PARALLEL).isEmpty(),
                 chosen(setUps, chosen, plan, same, stale, writer),
                 supportsDrawing(compared, plan, writer),
                 supports(setUps, plan, writer),
@@ -91,7 +91,7 @@ public class PlanViews {
         return writer.size(Length.roundedFromMm(Math.rint(mm / grain) * grain));
     }
 
-    private static String tips(Comparison setUps, Footing footing) {
+    private static String tips(Comparison setUps, Supports footing) {
         Box box = setUps.layout().box();
         return footing.tips(new Spot((box.x0() + box.x1()) / 2, (box.y0() + box.y1()) / 2))
                 ? "The middle of the casting lies outside of A, B and C: it tips unless something holds it. Move a support."

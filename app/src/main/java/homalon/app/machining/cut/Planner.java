@@ -7,7 +7,7 @@ import homalon.app.check.face.Findings;
 import homalon.app.check.face.Surveys;
 import homalon.app.shop.tools.Toolbox;
 import homalon.core.cut.Comparison;
-import homalon.core.cut.Footing;
+import homalon.core.cut.Supports;
 import homalon.core.cut.TouchCells;
 import homalon.core.geometry.Box;
 import homalon.core.geometry.Plane;
@@ -43,20 +43,20 @@ public class Planner {
             SealingBands bands,
             List<SurveyFile.PlaceFile> face,
             Optional<Plane> reference,
-            Footing footing) {}
+            Supports footing) {}
 
     private final Cache<Question, Comparison> known =
             Caffeine.newBuilder().maximumSize(200).build();
 
     /** Empty while the face cannot be judged. */
-    public Optional<ComparedFace> compare(PartFile part, Footing footing) {
+    public Optional<ComparedFace> compare(PartFile part, Supports footing) {
         Optional<SurveyFile> survey = surveys.find(part, SurveyKind.FACE);
         return survey.flatMap(s -> findings.of(part, s)).flatMap(f -> compare(part, survey.get(), f, footing));
     }
 
     /** The supports that are proposed for every casting, on the shims that the shop has. */
-    public Footing usual(PartFile part, BenchUnit unit) {
-        return Footing.usual(faces.layout(part.numbers()).box(), toolbox.shims(unit));
+    public Supports usual(PartFile part, BenchUnit unit) {
+        return Supports.usual(faces.layout(part.numbers()).box(), toolbox.shims(unit));
     }
 
     public Box box(PartFile part) {
@@ -72,7 +72,7 @@ public class Planner {
         return TouchCells.of(faces.land(part));
     }
 
-    private Optional<ComparedFace> compare(PartFile part, SurveyFile survey, FaceFinding finding, Footing footing) {
+    private Optional<ComparedFace> compare(PartFile part, SurveyFile survey, FaceFinding finding, Supports footing) {
         if (finding.map().isEmpty()) {
             return Optional.empty();
         }

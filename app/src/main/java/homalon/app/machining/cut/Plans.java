@@ -1,15 +1,15 @@
 package homalon.app.machining.cut;
 
+import homalon.app.casting.part.CastingLocks;
 import homalon.app.casting.part.Parts;
-import homalon.app.casting.part.Turns;
 import homalon.core.cut.CutPlan;
-import homalon.core.cut.Footing;
 import homalon.core.cut.PassPlan;
+import homalon.core.cut.Supports;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.ShimStock;
-import homalon.core.visit.Footings;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.PlanFile;
+import homalon.core.visit.SupportsInput;
 import homalon.core.visit.SurveyFile;
 import homalon.core.visit.Tooling;
 import java.time.Clock;
@@ -29,7 +29,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 @RequiredArgsConstructor
 public class Plans {
-    private final Turns turns;
+    private final CastingLocks turns;
     private final PlanRepository plans;
     private final Clock clock;
 
@@ -86,9 +86,9 @@ public class Plans {
         row.atLeast = plan.atLeast().nanometres();
         row.finishLast = plan.finishLast();
         row.shimStep = plan.footing().stock().step().nanometres();
-        row.shimLeaves = Footings.lengths(plan.footing().stock().leaves());
-        row.supports = Footings.write(plan.footing().supports());
-        row.shims = Footings.lengths(plan.shims());
+        row.shimLeaves = SupportsInput.lengths(plan.footing().stock().leaves());
+        row.supports = SupportsInput.write(plan.footing().supports());
+        row.shims = SupportsInput.lengths(plan.shims());
         row.skim = plan.depths().skim().nanometres();
         row.deepest = plan.depths().deepest().nanometres();
         row.finish = plan.depths().finish().nanometres();
@@ -109,15 +109,15 @@ public class Plans {
     }
 
     private static PlanFile file(PlanRow p) {
-        List<Length> leaves = Footings.lengths(p.shimLeaves);
+        List<Length> leaves = SupportsInput.lengths(p.shimLeaves);
         ShimStock stock =
                 leaves.isEmpty() ? ShimStock.inSteps(Length.ofNanometres(p.shimStep)) : ShimStock.ofLeaves(leaves);
         PassPlan.Depths depths = new PassPlan.Depths(
                 Length.ofNanometres(p.skim), Length.ofNanometres(p.deepest), Length.ofNanometres(p.finish));
         CutPlan plan = new CutPlan(
                 p.school,
-                Footings.lengths(p.shims),
-                new Footing(Footings.read(p.supports), stock),
+                SupportsInput.lengths(p.shims),
+                new Supports(SupportsInput.read(p.supports), stock),
                 Length.ofNanometres(p.depth),
                 Length.ofNanometres(p.atLeast),
                 depths,

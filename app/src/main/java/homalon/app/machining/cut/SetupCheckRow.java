@@ -2,7 +2,7 @@ package homalon.app.machining.cut;
 
 import homalon.app.foundation.store.VisitLine;
 import homalon.core.quantity.Length;
-import homalon.core.visit.Footings;
+import homalon.core.visit.SupportsInput;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -26,7 +26,7 @@ class SetupCheckRow extends VisitLine {
     SetupCheckRow(UUID id, UUID visit, SetupChecks.Kind kind, List<Length> heights, UUID by) {
         super(id, visit, by);
         this.kind = kind;
-        this.heights = Footings.lengths(heights);
+        this.heights = SupportsInput.lengths(heights);
     }
 
     SetupChecks.Kind kind() {
@@ -35,6 +35,6 @@ class SetupCheckRow extends VisitLine {
 
     /** mm. */
     double[] heights() {
-        return Footings.lengths(heights).stream().mapToDouble(Length::mm).toArray();
+        return SupportsInput.lengths(heights).stream().mapToDouble(Length::mm).toArray();
     }
 }

@@ -1,6 +1,6 @@
 package homalon.app.machining.cut;
 
-import homalon.app.casting.part.Turns;
+import homalon.app.casting.part.CastingLocks;
 import homalon.app.foundation.store.EvidenceLog;
 import homalon.core.cut.Comparison;
 import homalon.core.cut.Levelling;
@@ -29,7 +29,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class SetupChecks {
     private static final Length MOST = Length.ofMm("20");
 
-    private final Turns turns;
+    private final CastingLocks turns;
     private final EvidenceLog log;
 
     /** What was read. */

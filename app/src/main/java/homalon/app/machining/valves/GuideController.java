@@ -17,6 +17,7 @@ import java.util.Map;
 import java.util.Optional;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Controller;
+import org.springframework.util.StringUtils;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -71,7 +72,7 @@ class GuideController {
         if (step.filter(s -> s.helps() == Ladder.Helps.NO).isPresent()) {
             throw new BadInputException(
                     "rung",
-                    WholeWords.capital(step.get().rung().words()) + " does not help here: "
+                    StringUtils.capitalize(step.get().rung().words()) + " does not help here: "
                             + GuideViews.line(step.get().why(), writer) + ".");
         }
         file.length(v, Said.HOUSING)

@@ -30,6 +30,7 @@ import java.util.Optional;
 import java.util.stream.DoubleStream;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
+import org.springframework.util.StringUtils;
 
 /** Writes the guides' page. */
 @Component
@@ -64,7 +65,7 @@ class GuideViews {
                         ? "out"
                         : finding.guide().filter(g -> !g.oneEndOnly()).isPresent() ? "within" : "open",
                 finding.aspect(Aspect.Subject.GUIDE)
-                        .map(a -> WholeWords.capital(a.says()))
+                        .map(a -> StringUtils.capitalize(a.says()))
                         .orElse("Not read yet"),
                 sentence(ladder),
                 ValveViews.said(file, v, writer).rows().stream()
@@ -139,7 +140,7 @@ class GuideViews {
             String ream = Double.isNaN(s.ream()) ? "" : "finish at " + size(s.ream(), writer);
             all.add(new GuideView.Rung(
                     s.rung().name(),
-                    WholeWords.capital(s.rung().words()),
+                    StringUtils.capitalize(s.rung().words()),
                     s.helps().name().toLowerCase(Locale.ROOT),
                     line(s.why(), writer),
                     ream,

@@ -24,6 +24,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Controller;
+import org.springframework.util.StringUtils;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -201,7 +202,7 @@ class InsertController {
         if (odd.isPresent() && !anyway) {
             throw new BadInputException(
                     "hole",
-                    WholeWords.capital(odd.get())
+                    StringUtils.capitalize(odd.get())
                             + ". Measure both again; if it is in so, tick that you answer for it and press once more.");
         }
         String written = code + " " + cut.nanometres() + " " + outer.nanometres();

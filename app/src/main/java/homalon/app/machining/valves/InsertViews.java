@@ -25,6 +25,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
+import org.springframework.util.StringUtils;
 
 /** Writes the inserts' page. */
 @Component
@@ -152,7 +153,7 @@ class InsertViews {
                 .orElseGet(() -> choice.get()
                         .stop()
                         .map(c -> "Stopped by: " + c.rule().words() + ". "
-                                + WholeWords.capital(GuideViews.line(c.says(), writer))
+                                + StringUtils.capitalize(GuideViews.line(c.says(), writer))
                                 + (c.rule() == InsertChoice.Rule.STRENGTH
                                         ? ""
                                         : ", short by " + writer.full(-c.spare()))

@@ -28,6 +28,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
+import org.springframework.util.StringUtils;
 
 /** Writes the seats' page. */
 @Component
@@ -126,7 +127,7 @@ class SeatViews {
         }
         ValveFinding f = file.finding(v);
         String because = file.axisMoved(v) ? "its guide was made anew, the old seat no longer runs true" : f.seatSays();
-        return WholeWords.capital(
+        return StringUtils.capitalize(
                         (because.isEmpty() ? "" : because + "; ") + plan.get().why()) + ".";
     }
 
@@ -136,7 +137,7 @@ class SeatViews {
             plans.alone(v, way)
                     .ifPresent(p -> all.add(new SeatView.Way(
                             way.name(),
-                            WholeWords.capital(way.words()),
+                            StringUtils.capitalize(way.words()),
                             writer.full(p.seatSink()),
                             (way == Way.STONE
                                             ? "suits light wear"

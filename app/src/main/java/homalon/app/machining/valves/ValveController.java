@@ -4,12 +4,12 @@ import homalon.app.casting.part.PartPage;
 import homalon.app.casting.sheets.Sheets;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
+import homalon.app.foundation.web.Keyed;
 import homalon.core.input.BadInputException;
 import homalon.core.part.ChamberShape;
 import homalon.core.part.PartKind;
 import homalon.core.part.ValveKind;
 import homalon.core.part.ValvePattern;
-import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.route.StepKind;
 import homalon.core.rulebook.Source;
@@ -22,6 +22,7 @@ import homalon.core.visit.Sheet;
 import homalon.core.visit.SheetFile;
 import homalon.core.visit.ValveFile;
 import homalon.core.visit.ValveSetup;
+import jakarta.validation.Valid;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -32,6 +33,7 @@ import lombok.RequiredArgsConstructor;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -59,7 +61,7 @@ class ValveController {
             Optional<ValveFile> file = files.of(part);
             show(page, file, walk(of, file));
             form(file.map(f -> f.sheet().setup()).orElseGet(() -> proposed(part)), page);
-            return "valves/valves";
+            return "machining/valves/valves";
         });
     }
 
@@ -141,17 +143,10 @@ class ValveController {
 
     @ToMachinists
     @PostMapping("/parts/{tag}/valves/readings")
-    String key(
-            PartPage page,
-            @RequestParam String place,
-            @RequestParam String typed,
-            @RequestParam BenchUnit unit,
-            @RequestParam(defaultValue = "0") long seen,
-            @RequestParam(defaultValue = "false") boolean sure) {
+    String key(PartPage page, @Valid @ModelAttribute Keyed keyed) {
         ValveFile file = files.require(page.part());
-        ValveViews.Place at = at(file, place);
-        keys.key(
-                file, at.valve(), at.measure(), new ValveKeys.Keyed(page.lineId(), typed, unit, seen, sure, page.me()));
+        ValveViews.Place at = at(file, keyed.place());
+        keys.key(file, at.valve(), at.measure(), keyed, page.me());
         return live(page, at.measure().walk());
     }
 
@@ -197,7 +192,7 @@ class ValveController {
     private String live(PartPage page, Measure.Walk walk) {
         return page.read(() -> {
             show(page, files.of(page.part()), walk);
-            return "valves/valves :: live";
+            return "machining/valves/valves :: live";
         });
     }
 }

@@ -2,6 +2,7 @@ package homalon.app.machining.valves;
 
 import homalon.app.casting.sheets.Sheets;
 import homalon.app.foundation.web.AskAgainException;
+import homalon.app.foundation.web.Keyed;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Valve;
 import homalon.core.quantity.BenchUnit;
@@ -24,19 +25,12 @@ import java.util.UUID;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.util.StringUtils;
 
 /** Takes what was keyed of a valve, once it can stand beside the rest. */
 @Service
 @RequiredArgsConstructor
 class ValveKeys {
-    /**
-     * What somebody keyed.
-     *
-     * @param seen number of the line that stood at the place when the page was drawn; 0 for none
-     * @param sure odd as it is, it is so
-     */
-    record Keyed(UUID id, String typed, BenchUnit unit, long seen, boolean sure, UUID by) {}
-
     /** A size that differs by this share from the same of its neighbours asks before it is believed. */
     private static final double ODD = 0.25;
 
@@ -44,18 +38,15 @@ class ValveKeys {
 
     /** @throws BadInputException for what cannot be; {@link AskAgainException} for what is odd and was not said to be sure */
     @Transactional
-    void key(ValveFile file, Valve valve, Measure measure, Keyed keyed) {
+    void key(ValveFile file, Valve valve, Measure measure, Keyed keyed, UUID by) {
         BenchUnit unit = keyed.unit();
-        Sheets.Hand hand = new Sheets.Hand(keyed.id(), keyed.seen(), keyed.by());
+        Sheets.Hand hand = Sheets.Hand.of(keyed, by);
         String place = ValveFile.place(valve.key(), measure);
         sheets.ask(file.part(), Sheet.VALVES, place, hand);
-        String tidy = keyed.typed().strip();
-        if (tidy.equals("/")) {
+        String tidy = keyed.tidy();
+        if (keyed.skips()) {
             sheets.skip(file.part(), Sheet.VALVES, place, unit, hand);
             return;
-        }
-        if (tidy.length() > 40) {
-            throw new BadInputException("typed", "That is too long for a reading: key a number.");
         }
         if (measure == Measure.LOOKS) {
             Look.read(tidy);
@@ -114,7 +105,7 @@ class ValveKeys {
                             };
             throw new BadInputException(
                     "typed",
-                    WholeWords.capital(m.words()) + " lies between " + range
+                    StringUtils.capitalize(m.words()) + " lies between " + range
                             + ": key it again, with its unit if need be.");
         }
     }

@@ -29,6 +29,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
+import org.springframework.util.StringUtils;
 
 /** Writes valves for the screen: the drawing, the table, the walk in hand. */
 @Component
@@ -171,7 +172,7 @@ class ValveViews {
         t.open("th", "scope", "col").text("Valve").close("th");
         for (Subject s : COLUMNS) {
             t.open("th", "scope", "col", "class", "value")
-                    .text(WholeWords.capital(s.words()))
+                    .text(StringUtils.capitalize(s.words()))
                     .close("th");
         }
         t.open("th", "scope", "col", "class", "note")
@@ -250,7 +251,7 @@ class ValveViews {
                     ? ""
                     : " · limit " + plain(a, writer) + ", " + a.source();
             rows.add(new ValveView.Row(
-                    WholeWords.capital(a.subject().words()),
+                    StringUtils.capitalize(a.subject().words()),
                     Double.isNaN(a.figure()) ? "" : figure(a, writer),
                     a.says() + limit,
                     a.verdict()

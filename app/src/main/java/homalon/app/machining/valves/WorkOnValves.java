@@ -2,6 +2,7 @@ package homalon.app.machining.valves;
 
 import homalon.app.casting.part.Parts;
 import homalon.app.casting.sheets.Sheets;
+import homalon.app.foundation.web.Keyed;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Valve;
 import homalon.core.quantity.BenchUnit;
@@ -48,7 +49,12 @@ public class WorkOnValves {
             boolean sure,
             UUID by) {
         ValveFile file = files.require(part);
-        keys.key(file, file.valve(valve), measure, new ValveKeys.Keyed(id, typed, unit, 0, sure, by));
+        keys.key(
+                file,
+                file.valve(valve),
+                measure,
+                new Keyed(id, ValveFile.place(valve, measure), typed, unit, 0, sure),
+                by);
     }
 
     /** Without any check beyond that of each place by itself. */

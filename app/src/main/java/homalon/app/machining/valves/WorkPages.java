@@ -1,7 +1,7 @@
 package homalon.app.machining.valves;
 
 import homalon.app.casting.part.PartPage;
-import homalon.app.foundation.web.OneWrite;
+import homalon.app.foundation.web.WriteTransaction;
 import homalon.app.machining.cut.CutToCome;
 import homalon.core.catalogue.Metal;
 import homalon.core.quantity.LengthWriter;
@@ -24,7 +24,7 @@ class WorkPages {
     private final SeatViews seats;
     private final CutToCome toCome;
     private final WorkOnValves work;
-    private final OneWrite writing;
+    private final WriteTransaction writing;
 
     /** @param valve asked for; empty for the first that is to be worked on */
     String page(PartPage page, WorkPage of, String valve) {

@@ -106,7 +106,7 @@ class BenchController {
             if (after.isPresent() && swap != null) {
                 List<PartFile> free = shop.after(after.get(), AT_ONCE + 1);
                 rows(page, free, books(free), false, today);
-                return "bench/bench :: rows";
+                return "outcome/bench/bench :: rows";
             }
             InTheShop.Bench bench = shop.bench(today, after, AT_ONCE + 1, STUCK_AT_ONCE, GONE);
             Map<UUID, LedgerFile> books = books(
@@ -135,7 +135,7 @@ class BenchController {
                 "summary",
                 TODAY.format(today) + " · " + count.free() + " to do, " + count.waiting() + " stuck, "
                         + (count.late() == 0 ? "none late" : count.late() + " late"));
-        return "bench/bench";
+        return "outcome/bench/bench";
     }
 
     /** All that waits for the same, page by page. */
@@ -160,7 +160,7 @@ class BenchController {
             page.show("path", path(whom));
             page.show("those", more ? those.subList(0, STUCK_ON_A_PAGE) : those);
             page.show("more", more ? lot + 1 : null);
-            return swap == null ? "bench/stuck" : "bench/stuck :: rows";
+            return swap == null ? "outcome/bench/stuck" : "outcome/bench/stuck :: rows";
         });
     }
 

@@ -1,10 +1,10 @@
 package homalon.app.outcome.calc;
 
-import homalon.core.cut.Footing;
 import homalon.core.cut.SetUp;
 import homalon.core.cut.SetUpSettings;
 import homalon.core.cut.SetUps;
 import homalon.core.cut.Slopes;
+import homalon.core.cut.Supports;
 import homalon.core.face.Flatness;
 import homalon.core.geometry.Plane;
 import homalon.core.geometry.Points;
@@ -119,7 +119,7 @@ final class SetUpCall {
         }
         SetUpSettings settings = new SetUpSettings(
                 sealing,
-                new Footing(supports, ShimStock.inSteps(Length.roundedFromMm(request.shimStep()))),
+                new Supports(supports, ShimStock.inSteps(Length.roundedFromMm(request.shimStep()))),
                 request.corners(),
                 Optional.ofNullable(slopes).map(s -> new Slopes(s.a(), s.b())),
                 request.depths() == null ? new double[0] : request.depths());

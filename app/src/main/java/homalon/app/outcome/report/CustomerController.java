@@ -26,7 +26,7 @@ class CustomerController {
     private static String page(Page page, String said, String typed) {
         page.show("said", said);
         page.show("typed", typed);
-        return "report/customers";
+        return "outcome/report/customers";
     }
 
     @PostMapping

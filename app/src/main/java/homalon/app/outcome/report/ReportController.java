@@ -8,7 +8,7 @@ import homalon.app.casting.work.WorkLog;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.people.Journal;
-import homalon.app.foundation.web.OneWrite;
+import homalon.app.foundation.web.WriteTransaction;
 import homalon.core.input.BadInputException;
 import homalon.core.route.Operation;
 import homalon.core.route.StepKind;
@@ -36,7 +36,7 @@ class ReportController {
     private final Releases releases;
     private final SealedPapers papers;
     private final Journal journal;
-    private final OneWrite writing;
+    private final WriteTransaction writing;
 
     @GetMapping("/parts/{tag}/report")
     String page(PartPage page) {
@@ -61,7 +61,7 @@ class ReportController {
                 "earlier", all.stream().filter(r -> r.no() < part.visit().no()).toList());
         page.show("said", said);
         page.show("bare", page.standing().route().open(Operation.OIL_AND_BAG).isPresent());
-        return "report/report";
+        return "outcome/report/report";
     }
 
     @PostMapping("/parts/{tag}/report")

@@ -4,7 +4,7 @@ import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
 import com.openhtmltopdf.util.XRLog;
-import homalon.app.foundation.web.Warmed;
+import homalon.app.foundation.web.WarmUpTask;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -21,7 +21,7 @@ import org.thymeleaf.context.Context;
  * address.
  */
 @Component
-class ReportPdf implements Warmed {
+class ReportPdf implements WarmUpTask {
     private static final double PAPER_MM = 128;
 
     private final ITemplateEngine templates;
@@ -53,7 +53,7 @@ class ReportPdf implements Warmed {
         Context context = new Context(Locale.ENGLISH);
         context.setVariable("r", report);
         context.setVariable("css", css);
-        return rendered(templates.process("report/print", context));
+        return rendered(templates.process("outcome/report/print", context));
     }
 
     /** Fonts and the classes that draw are read at the first print. */

@@ -31,7 +31,7 @@ class SealController {
         page.frame(StepKind.HAND_OVER);
         page.show("found", seals.of(page.part()));
         page.show("names", people.names());
-        return "report/seal";
+        return "outcome/report/seal";
     }
 
     /** Whether a file is one that was handed over; it is looked at and not kept. */

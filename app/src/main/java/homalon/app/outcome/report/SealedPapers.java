@@ -71,7 +71,7 @@ class SealedPapers {
         return new ReleasePaperRow(
                 part.visit().id(),
                 name("page", unit),
-                templates.process("report/sealed", context).getBytes(StandardCharsets.UTF_8));
+                templates.process("outcome/report/sealed", context).getBytes(StandardCharsets.UTF_8));
     }
 
     private ReleasePaperRow print(PartFile part, BenchUnit unit, String digest) {

@@ -83,7 +83,7 @@ class RouteController {
     String page(PartPage page) {
         return page.read(() -> {
             show(page);
-            return "route/route";
+            return "outcome/route/route";
         });
     }
 
@@ -237,7 +237,7 @@ class RouteController {
     private String live(PartPage page) {
         return page.read(() -> {
             show(page);
-            return "route/route :: live";
+            return "outcome/route/route :: live";
         });
     }
 

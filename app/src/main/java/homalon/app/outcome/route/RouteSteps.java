@@ -27,8 +27,8 @@ import org.springframework.stereotype.Component;
 @RequiredArgsConstructor
 class RouteSteps implements StepSource {
     private final Surveys surveys;
-    private final Written written;
-    private final FactsOfVisits facts;
+    private final VisitRecords written;
+    private final VisitFactsSource facts;
     private final People people;
     /** A route is a pure value of its events: any instance grows the same one. */
     private final Cache<List<Event>, Route> grown =
@@ -36,7 +36,7 @@ class RouteSteps implements StepSource {
 
     /** Where a visit stood, and what that was found from. */
     private record Stood(
-            Written.Lines lines,
+            VisitRecords.Lines lines,
             List<SurveyFile> surveys,
             Map<UUID, String> names,
             BenchUnit unit,
@@ -50,12 +50,12 @@ class RouteSteps implements StepSource {
         List<UUID> visits = parts.stream().map(p -> p.visit().id()).toList();
         Map<UUID, List<SurveyFile>> read =
                 surveys.ofVisits(visits).stream().collect(Collectors.groupingBy(SurveyFile::visit));
-        Map<UUID, Written.Lines> lines = written.of(parts);
+        Map<UUID, VisitRecords.Lines> lines = written.of(parts);
         Map<UUID, String> names = lines.values().stream().anyMatch(RouteSteps::leavesOut) ? people.names() : Map.of();
         Map<UUID, VisitSteps.Standing> all = new HashMap<>();
         for (PartFile part : parts) {
             UUID visit = part.visit().id();
-            Written.Lines own = lines.get(visit);
+            VisitRecords.Lines own = lines.get(visit);
             all.put(
                     visit,
                     standing(
@@ -71,7 +71,7 @@ class RouteSteps implements StepSource {
     }
 
     /** Somebody answers for what is left out, and is named. */
-    private static boolean leavesOut(Written.Lines lines) {
+    private static boolean leavesOut(VisitRecords.Lines lines) {
         return lines.work().stream().anyMatch(e -> e.kind() == WorkEntry.Kind.WAIVED);
     }
 
@@ -79,7 +79,7 @@ class RouteSteps implements StepSource {
     private VisitSteps.Standing standing(
             PartFile part,
             List<SurveyFile> surveys,
-            Written.Lines lines,
+            VisitRecords.Lines lines,
             Map<UUID, String> names,
             LengthWriter writer) {
         Stood before = stood.getIfPresent(part.visit().id());

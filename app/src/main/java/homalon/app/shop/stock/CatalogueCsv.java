@@ -22,6 +22,7 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
+import org.springframework.util.StringUtils;
 
 /**
  * The shop's list as a table of text. Sizes in mm unless they say otherwise: {@code 1-7/16}, {@code 1.437in} and {@code 36.5}
@@ -146,7 +147,7 @@ final class CatalogueCsv {
         try {
             return Length.parseSize(typed, BenchUnit.MM).mm();
         } catch (NotALengthException e) {
-            throw new BadInputException(column, WholeWord.capital(column) + ": " + e.getMessage());
+            throw new BadInputException(column, StringUtils.capitalize(column) + ": " + e.getMessage());
         }
     }
 
@@ -162,7 +163,7 @@ final class CatalogueCsv {
                 return e;
             }
         }
-        throw new BadInputException(column, WholeWord.capital(column) + " must be one of: " + such + ".");
+        throw new BadInputException(column, StringUtils.capitalize(column) + " must be one of: " + such + ".");
     }
 
     static String write(List<Catalogue.Row> rows) {

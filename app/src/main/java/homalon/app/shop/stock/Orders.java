@@ -1,6 +1,6 @@
 package homalon.app.shop.stock;
 
-import homalon.app.casting.part.Turns;
+import homalon.app.casting.part.CastingLocks;
 import homalon.app.foundation.store.EvidenceLog;
 import homalon.core.input.BadInputException;
 import homalon.core.input.Problems;
@@ -25,7 +25,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 @RequiredArgsConstructor
 public class Orders {
-    private final Turns turns;
+    private final CastingLocks turns;
     private final EvidenceLog log;
     private final EntityManager entities;
     private final Catalogue catalogue;

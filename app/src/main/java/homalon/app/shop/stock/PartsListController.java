@@ -64,7 +64,7 @@ class PartsListController {
     String page(PartPage page) {
         return page.read(() -> {
             show(page, List.of());
-            return "stock/parts-list";
+            return "shop/stock/parts-list";
         });
     }
 
@@ -228,7 +228,7 @@ class PartsListController {
     private String live(PartPage page, List<Quotes.Quote> quoted) {
         return page.read(() -> {
             show(page, quoted);
-            return "stock/parts-list :: live";
+            return "shop/stock/parts-list :: live";
         });
     }
 }

@@ -3,7 +3,7 @@ package homalon.app.shop.stock;
 import homalon.app.foundation.load.BigFiles;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
-import homalon.app.foundation.security.Signed;
+import homalon.app.foundation.security.CurrentUser;
 import homalon.app.foundation.web.Page;
 import homalon.core.catalogue.Item;
 import homalon.core.catalogue.Metal;
@@ -54,7 +54,7 @@ class StockController {
     String page(Page page, @RequestParam(defaultValue = "") String q) {
         return page.read(() -> {
             show(page, q);
-            return "stock/stock";
+            return "shop/stock/stock";
         });
     }
 
@@ -127,13 +127,13 @@ class StockController {
         page.show("taken", rows.size());
         return page.read(() -> {
             show(page, "");
-            return "stock/stock :: live";
+            return "shop/stock/stock :: live";
         });
     }
 
     @ToMachinists
     @PostMapping("/stock/drop")
-    String drop(@RequestParam String code, @AuthenticationPrincipal Signed me) {
+    String drop(@RequestParam String code, @AuthenticationPrincipal CurrentUser me) {
         catalogue.drop(code, me.id());
         return "redirect:/stock";
     }

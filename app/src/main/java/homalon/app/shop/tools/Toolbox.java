@@ -1,6 +1,6 @@
 package homalon.app.shop.tools;
 
-import homalon.app.foundation.web.OneRead;
+import homalon.app.foundation.web.ReadTransaction;
 import homalon.core.cut.Cutter;
 import homalon.core.cut.Machine;
 import homalon.core.input.BadInputException;
@@ -26,7 +26,7 @@ public class Toolbox {
     private final ShimRepository shims;
     private final MachineRepository machines;
     private final CutterRepository cutters;
-    private final OneRead reading;
+    private final ReadTransaction reading;
     private final Clock clock;
 
     @Transactional(readOnly = true)

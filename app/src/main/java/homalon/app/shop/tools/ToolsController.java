@@ -52,7 +52,7 @@ class ToolsController {
         page.show("cutters", toolbox.cutters());
         page.show("inserts", Insert.values());
         page.show("said", said);
-        return "tools/tools";
+        return "shop/tools/tools";
     }
 
     /** Something that may be refused in a sentence. */

@@ -7,7 +7,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import homalon.app.casting.part.Parts;
 import homalon.app.casting.part.StepSource;
 import homalon.app.foundation.people.People;
-import homalon.app.foundation.people.Someone;
+import homalon.app.foundation.people.PersonInfo;
+import homalon.app.foundation.web.Keyed;
 import homalon.app.machining.cut.Planner;
 import homalon.app.machining.cut.Plans;
 import homalon.app.testing.RunningShop;
@@ -51,8 +52,8 @@ class SurveysTest {
     private final RunningShop.Shop shop;
     private final Surveys surveys;
     private final SurveyPlaces places;
-    private final Someone ines;
-    private final Someone brannoc;
+    private final PersonInfo ines;
+    private final PersonInfo brannoc;
     private final PartFile part;
 
     SurveysTest(RunningShop.Shop shop) {
@@ -82,7 +83,7 @@ class SurveysTest {
                 .start(part, SurveyKind.FACE, PlaceProposal.Density.USUAL, Length.ofMm("0.002"), ines.id());
     }
 
-    private Someone named(String name) {
+    private PersonInfo named(String name) {
         return shop.bean(People.class).all().stream()
                 .filter(p -> p.name().equals(name))
                 .findFirst()
@@ -93,11 +94,11 @@ class SurveysTest {
         return surveys.find(part, SurveyKind.FACE).orElseThrow();
     }
 
-    private Surveys.Outcome key(UUID id, SurveyFile.PlaceFile place, String typed, long seen, Someone by) {
+    private Surveys.Outcome key(UUID id, SurveyFile.PlaceFile place, String typed, long seen, PersonInfo by) {
         return surveys.key(
                 part,
                 SurveyKind.FACE,
-                new Surveys.Keyed(id, place.id(), typed, BenchUnit.MM, seen, false),
+                new Keyed(id, place.id().toString(), typed, BenchUnit.MM, seen, false),
                 Map.of(ines.id(), "Ines", brannoc.id(), "Brannoc")::get,
                 by.id());
     }
@@ -283,7 +284,7 @@ class SurveysTest {
             surveys.key(
                     part,
                     SurveyKind.FACE,
-                    new Surveys.Keyed(UUID.randomUUID(), place, typed, BenchUnit.MM, 0, true),
+                    Keyed.sure(UUID.randomUUID(), place, typed, BenchUnit.MM),
                     anyone -> "Someone",
                     ines.id());
         }

@@ -8,7 +8,8 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import homalon.app.casting.part.Parts;
 import homalon.app.foundation.people.People;
-import homalon.app.foundation.people.Someone;
+import homalon.app.foundation.people.PersonInfo;
+import homalon.app.foundation.web.Keyed;
 import homalon.app.testing.Browser;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
@@ -49,7 +50,7 @@ class FeelersAtTheBenchTest {
     private final RunningShop.Shop shop;
     private final Browser.Window window;
     private final FeelerSurveys surveys;
-    private final Someone ines;
+    private final PersonInfo ines;
     private final PartFile part;
 
     FeelersAtTheBenchTest(RunningShop.Shop shop, Browser.Window window) {
@@ -90,7 +91,7 @@ class FeelersAtTheBenchTest {
         return surveys.key(
                 part,
                 FeelerKind.FACE,
-                new FeelerSurveys.Keyed(id, place.id(), typed, BenchUnit.MM, 99_999_999, false),
+                new Keyed(id, place.id().toString(), typed, BenchUnit.MM, 99_999_999, false),
                 anyone -> "Someone",
                 ines.id());
     }
@@ -260,7 +261,7 @@ class FeelersAtTheBenchTest {
         surveys.key(
                 part,
                 FeelerKind.FACE,
-                new FeelerSurveys.Keyed(UUID.randomUUID(), place.id(), "+0.79", BenchUnit.THOU, 0, false),
+                new Keyed(UUID.randomUUID(), place.id().toString(), "+0.79", BenchUnit.THOU, 0, false),
                 anyone -> "Someone",
                 ines.id());
         assertEquals(

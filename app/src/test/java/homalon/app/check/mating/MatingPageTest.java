@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import homalon.app.check.feelers.FeelerSurveys;
+import homalon.app.foundation.web.Keyed;
 import homalon.app.testing.Browser;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
@@ -76,8 +77,7 @@ class MatingPageTest {
                 surveys.key(
                         part,
                         FeelerKind.FACE,
-                        new FeelerSurveys.Keyed(
-                                UUID.randomUUID(), line.places().get(0).id(), "0", BenchUnit.MM, 99_999_999, false),
+                        Keyed.sure(UUID.randomUUID(), line.places().get(0).id(), "0", BenchUnit.MM),
                         anyone -> "Someone",
                         hands.ines());
             }

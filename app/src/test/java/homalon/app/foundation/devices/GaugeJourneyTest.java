@@ -9,7 +9,7 @@ import com.microsoft.playwright.options.WaitForSelectorState;
 import homalon.app.casting.part.Parts;
 import homalon.app.check.face.Surveys;
 import homalon.app.foundation.people.People;
-import homalon.app.foundation.people.Someone;
+import homalon.app.foundation.people.PersonInfo;
 import homalon.app.testing.Browser;
 import homalon.app.testing.RunningShop;
 import homalon.core.face.PlaceProposal;
@@ -55,7 +55,7 @@ class GaugeJourneyTest {
         this.window = window;
         this.surveys = shop.bean(Surveys.class);
         this.port = Integer.parseInt(shop.beans().getEnvironment().getRequiredProperty("homalon.gauge-port"));
-        Someone ines = shop.bean(People.class).all().stream()
+        PersonInfo ines = shop.bean(People.class).all().stream()
                 .filter(p -> p.name().equals("Ines"))
                 .findFirst()
                 .orElseThrow();

@@ -10,7 +10,7 @@ import org.springframework.mock.web.MockHttpServletRequest;
 
 /** Which requests go through the queues; nobody keys past them under another type of body. */
 class WhoWaitsTest {
-    private final AdmissionFilter filter = new AdmissionFilter(8, 150, 1, 1, new SimpleMeterRegistry());
+    private final LoadLimiterFilter filter = new LoadLimiterFilter(8, 150, 1, 1, new SimpleMeterRegistry());
 
     @ParameterizedTest
     @CsvSource({
@@ -41,7 +41,7 @@ class WhoWaitsTest {
     @ParameterizedTest
     @CsvSource({"/parts/T-0407/scan, true", "/stock, true"})
     void aFormWaitsWhereverItGoes(String path, boolean waits) {
-        HttpServletRequest whole = new WholeBody(new MockHttpServletRequest("POST", path), new byte[0]);
+        HttpServletRequest whole = new BufferedBody(new MockHttpServletRequest("POST", path), new byte[0]);
         assertEquals(!waits, filter.shouldNotFilter(whole));
         MockHttpServletRequest live = new MockHttpServletRequest("GET", "/live");
         live.addHeader("Accept", "text/event-stream");

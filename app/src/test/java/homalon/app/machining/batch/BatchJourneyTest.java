@@ -13,7 +13,7 @@ import homalon.app.machining.cut.Plans;
 import homalon.app.testing.Browser;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
-import homalon.core.cut.School;
+import homalon.core.cut.SetUpMethod;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Layout;
 import homalon.core.part.Material;
@@ -47,7 +47,7 @@ class BatchJourneyTest {
         PartFile part = hands.book(metal);
         SeededFace face = new SeededFace(Layout.of(part.numbers()).box(), 0, 0, bow, 0, 0, List.of());
         hands.read(part, SurveyKind.FACE, s -> face.at(s.x(), s.y()));
-        hands.plan(part, School.LEAST_REMOVAL);
+        hands.plan(part, SetUpMethod.LEAST_REMOVAL);
         return part;
     }
 

@@ -11,7 +11,7 @@ import homalon.app.casting.part.Parts;
 import homalon.app.casting.sheets.Sheets;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.web.AskAgainException;
-import homalon.app.machining.chambers.WorkOnChambers.Keyed;
+import homalon.app.foundation.web.Keyed;
 import homalon.app.machining.cut.RoomSource;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
@@ -22,7 +22,7 @@ import homalon.core.chambers.OpeningArea;
 import homalon.core.cut.Budget;
 import homalon.core.cut.ChamberNow;
 import homalon.core.cut.Outlook;
-import homalon.core.cut.School;
+import homalon.core.cut.SetUpMethod;
 import homalon.core.cut.WhatIf;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Material;
@@ -86,7 +86,8 @@ class ChamberPagesTest {
                 Length.ZERO,
                 cylinder,
                 number,
-                new Keyed(UUID.randomUUID(), typed, BenchUnit.MM, 0, sure, hands.ines()));
+                new Keyed(UUID.randomUUID(), "", typed, BenchUnit.MM, 0, sure),
+                hands.ines());
     }
 
     private void fillAll(PartFile part, FillState state, double... cc) {
@@ -101,7 +102,7 @@ class ChamberPagesTest {
     }
 
     private Outlook outlook(PartFile part, WhatIf whatIf) {
-        return shop.bean(Outlooks.class).of(file(part), whatIf);
+        return shop.bean(OutlookSource.class).of(file(part), whatIf);
     }
 
     private void pass(PartFile part, String mm) {
@@ -209,9 +210,9 @@ class ChamberPagesTest {
                 .findFirst()
                 .orElseThrow()
                 .id();
-        Keyed his = new Keyed(UUID.randomUUID(), "44.1", BenchUnit.MM, 0, false, brannoc);
-        AskAgainException e =
-                assertThrows(AskAgainException.class, () -> work.fill(part, FillState.AS_CAME, Length.ZERO, 1, 1, his));
+        Keyed his = new Keyed(UUID.randomUUID(), "", "44.1", BenchUnit.MM, 0, false);
+        AskAgainException e = assertThrows(
+                AskAgainException.class, () -> work.fill(part, FillState.AS_CAME, Length.ZERO, 1, 1, his, brannoc));
         assertTrue(e.getMessage().contains("Ines keyed 44"), e.getMessage());
         BadInputException deeper = assertThrows(
                 BadInputException.class,
@@ -221,7 +222,8 @@ class ChamberPagesTest {
                         Length.ofMm("1"),
                         1,
                         1,
-                        new Keyed(UUID.randomUUID(), "45", BenchUnit.MM, 0, true, hands.ines())));
+                        new Keyed(UUID.randomUUID(), "", "45", BenchUnit.MM, 0, true),
+                        hands.ines()));
         assertTrue(deeper.getMessage().contains("must hold less"), deeper.getMessage());
     }
 
@@ -278,7 +280,7 @@ class ChamberPagesTest {
         assertTrue(
                 each.get(0).rim() > 0.04 && each.get(1).rim() < 0.02,
                 each.get(0).rim() + " " + each.get(1).rim());
-        hands.plan(part, School.LEAST_REMOVAL);
+        hands.plan(part, SetUpMethod.LEAST_REMOVAL);
         assertTrue(outlook(part, WhatIf.NOTHING).question().need().orElseThrow().toCome() > 0.09);
     }
 
@@ -340,7 +342,7 @@ class ChamberPagesTest {
                 part,
                 SurveyKind.FACE,
                 s -> 0.1 * Math.pow(2 * s.x() / part.numbers().length().mm() - 1, 2));
-        hands.plan(part, School.LEAST_REMOVAL);
+        hands.plan(part, SetUpMethod.LEAST_REMOVAL);
         for (int i = 0; i < 4; i++) {
             pass(part, "0.05");
         }

@@ -12,7 +12,7 @@ import homalon.app.check.integrity.PressureTests;
 import homalon.app.testing.Browser;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
-import homalon.core.cut.School;
+import homalon.core.cut.SetUpMethod;
 import homalon.core.cut.TouchCells;
 import homalon.core.cut.Touched;
 import homalon.core.input.BadInputException;
@@ -51,7 +51,7 @@ class PaintedPassesTest {
         PartFile booked = hands.book(Material.CAST_IRON);
         SeededFace hollow = new SeededFace(Layout.of(booked.numbers()).box(), 0, 0, 0.12, 0.02, 0.01, List.of());
         hands.read(booked, SurveyKind.FACE, s -> hollow.at(s.x(), s.y()));
-        hands.plan(booked, School.LEAST_REMOVAL);
+        hands.plan(booked, SetUpMethod.LEAST_REMOVAL);
         return booked;
     }
 

@@ -14,7 +14,7 @@ import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
 import homalon.core.cut.Machine;
-import homalon.core.cut.School;
+import homalon.core.cut.SetUpMethod;
 import homalon.core.geometry.Spot;
 import homalon.core.part.Layout;
 import homalon.core.part.Material;
@@ -50,7 +50,7 @@ class SealingBandsOfAJobTest {
         return planner.compare(part, planner.usual(part, BenchUnit.MM))
                 .orElseThrow()
                 .setUps()
-                .with(School.LEAST_REMOVAL)
+                .with(SetUpMethod.LEAST_REMOVAL)
                 .orElseThrow()
                 .setUp()
                 .toClean();

@@ -13,7 +13,7 @@ import homalon.app.shop.tools.Toolbox;
 import homalon.app.testing.Browser;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
-import homalon.core.cut.School;
+import homalon.core.cut.SetUpMethod;
 import homalon.core.geometry.Box;
 import homalon.core.ledger.CornerDepths;
 import homalon.core.part.Layout;
@@ -97,7 +97,7 @@ class SupportsAndCornersTest {
         PartFile part = crowned();
         try {
             toolbox.useShims("0.05 0.10 0.20", BenchUnit.MM);
-            var plan = hands.plan(part, School.AVERAGE);
+            var plan = hands.plan(part, SetUpMethod.AVERAGE);
             for (Length shim : plan.shims()) {
                 assertEquals(0, shim.nanometres() % 50_000, "made of leaves: " + shim);
                 List<Length> stack = plan.footing().stock().stack(shim);
@@ -117,7 +117,7 @@ class SupportsAndCornersTest {
         Box box = Layout.of(part.numbers()).box();
         hands.read(part, SurveyKind.FACE, s -> 0.0);
         hands.read(part, SurveyKind.THICKNESS, s -> 120 + 0.1 * box.u(s.x()));
-        hands.plan(part, School.PARALLEL);
+        hands.plan(part, SetUpMethod.PARALLEL);
         Page page = window.signedIn(shop, "ines", 1280, 800, faults);
         page.navigate(shop.address() + "/parts/" + part.tag() + "/cut");
         int passes = page.locator("#walk [data-place]").count();

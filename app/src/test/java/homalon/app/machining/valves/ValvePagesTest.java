@@ -9,6 +9,7 @@ import homalon.app.casting.part.Parts;
 import homalon.app.casting.sheets.Sheets;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.web.AskAgainException;
+import homalon.app.foundation.web.Keyed;
 import homalon.app.machining.cut.CutToCome;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
@@ -215,16 +216,17 @@ class ValvePagesTest {
                 .orElseThrow()
                 .id();
         ValveFile file = file(part);
-        ValveKeys.Keyed late = new ValveKeys.Keyed(UUID.randomUUID(), "0.07", BenchUnit.MM, 0, false, brannoc);
-        AskAgainException told =
-                assertThrows(AskAgainException.class, () -> keys.key(file, file.valve("1E"), Measure.PITS, late));
+        Keyed late = new Keyed(UUID.randomUUID(), "1E.PITS", "0.07", BenchUnit.MM, 0, false);
+        AskAgainException told = assertThrows(
+                AskAgainException.class, () -> keys.key(file, file.valve("1E"), Measure.PITS, late, brannoc));
         assertTrue(told.getMessage().contains("0.05"), told.getMessage());
         long seen = file.sheet().standing().get("1E.PITS").seq();
         keys.key(
                 file,
                 file.valve("1E"),
                 Measure.PITS,
-                new ValveKeys.Keyed(UUID.randomUUID(), "0.07", BenchUnit.MM, seen, false, brannoc));
+                new Keyed(UUID.randomUUID(), "1E.PITS", "0.07", BenchUnit.MM, seen, false),
+                brannoc);
         assertEquals(0.07, file(part).readings(file.valve("1E")).get(Measure.PITS));
     }
 

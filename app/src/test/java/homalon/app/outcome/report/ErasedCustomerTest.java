@@ -9,7 +9,7 @@ import homalon.app.casting.part.Parts;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
-import homalon.core.cut.School;
+import homalon.core.cut.SetUpMethod;
 import homalon.core.part.Material;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SurveyKind;
@@ -43,7 +43,7 @@ class ErasedCustomerTest {
                 .params(customer, part.id())
                 .update();
         hands.read(part, SurveyKind.FACE, s -> 0.01 * Math.sin(s.x() / 60));
-        hands.plan(part, School.LEAST_REMOVAL);
+        hands.plan(part, SetUpMethod.LEAST_REMOVAL);
         return part;
     }
 

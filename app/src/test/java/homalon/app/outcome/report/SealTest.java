@@ -10,7 +10,7 @@ import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.OwnDatabase;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
-import homalon.core.cut.School;
+import homalon.core.cut.SetUpMethod;
 import homalon.core.part.Material;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SurveyKind;
@@ -56,7 +56,7 @@ class SealTest {
     private PartFile gone() {
         PartFile part = hands.book(Material.CAST_IRON);
         hands.read(part, SurveyKind.FACE, s -> 0.01 * Math.sin(s.x() / 60));
-        hands.plan(part, School.LEAST_REMOVAL);
+        hands.plan(part, SetUpMethod.LEAST_REMOVAL);
         marit.get("/parts/" + part.tag() + "/report");
         assertEquals(
                 302,

@@ -13,11 +13,12 @@ import homalon.app.casting.work.WorkLog;
 import homalon.app.check.feelers.FeelerSurveys;
 import homalon.app.check.integrity.Cracks;
 import homalon.app.check.integrity.PressureTests;
+import homalon.app.foundation.web.Keyed;
 import homalon.app.shop.stock.Need;
 import homalon.app.shop.stock.Orders;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
-import homalon.core.cut.School;
+import homalon.core.cut.SetUpMethod;
 import homalon.core.face.FeelerSurvey;
 import homalon.core.geometry.Spot;
 import homalon.core.integrity.Crack;
@@ -113,12 +114,7 @@ class StepsTest {
         noticed(
                 part,
                 () -> sheets.key(
-                        part,
-                        Sheet.INDEX,
-                        "front-outer",
-                        "229.83",
-                        BenchUnit.MM,
-                        Sheets.Hand.sure(UUID.randomUUID(), ines)));
+                        part, Sheet.INDEX, Keyed.sure(UUID.randomUUID(), "front-outer", "229.83", BenchUnit.MM), ines));
         noticed(part, () -> orders.order(part, UUID.randomUUID(), guide, Optional.empty(), ines));
         noticed(
                 part,
@@ -133,7 +129,7 @@ class StepsTest {
                 () -> feelers.key(
                         part,
                         FeelerKind.FACE,
-                        new FeelerSurveys.Keyed(
+                        Keyed.sure(
                                 UUID.randomUUID(),
                                 feelers.find(part, FeelerKind.FACE)
                                         .orElseThrow()
@@ -143,13 +139,11 @@ class StepsTest {
                                         .get(0)
                                         .id(),
                                 "s",
-                                BenchUnit.MM,
-                                0,
-                                true),
+                                BenchUnit.MM),
                         anyone -> "Someone",
                         ines));
         hands.read(part, SurveyKind.FACE, at -> 0.0002 * at.x());
-        noticed(part, () -> hands.plan(part, School.LEAST_REMOVAL));
+        noticed(part, () -> hands.plan(part, SetUpMethod.LEAST_REMOVAL));
         noticed(
                 part,
                 () -> ledgers.pass(
@@ -167,13 +161,13 @@ class StepsTest {
         write.run();
         List<Object> after = known(part);
         assertNotEquals(before, after);
-        shop.bean(Written.class).forget();
+        shop.bean(VisitRecords.class).forget();
         assertEquals(known(part), after);
     }
 
     private List<Object> known(PartFile part) {
-        Written.Lines lines =
-                shop.bean(Written.class).of(List.of(part)).get(part.visit().id());
+        VisitRecords.Lines lines =
+                shop.bean(VisitRecords.class).of(List.of(part)).get(part.visit().id());
         return List.of(
                 lines.felt(),
                 lines.plan().map(PlanFile::id),

@@ -1,0 +1,51 @@
+package homalon.app.machining.cut;
+
+import homalon.app.casting.ledger.Ledgers;
+import homalon.core.input.BadInputException;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
+import jakarta.validation.constraints.NotNull;
+import java.util.UUID;
+
+/**
+ * A pass as it is keyed beside the machine; what stands beside its depth may be blank.
+ *
+ * @param place of the pass in the walk, counted from 0: as many were logged before it
+ * @param seen how many it was told of since
+ * @param sure true when the person was asked about the depth and keyed Enter again
+ */
+public record PassForm(
+        @NotNull(message = "That came without its number: load the page again, then key it anew.")
+        UUID id,
+
+        @NotNull(message = "Nothing was keyed: key the depth of the pass.")
+        String typed,
+
+        @NotNull(message = "Say the unit: MM or THOU.") BenchUnit unit,
+        String machine,
+        String cutter,
+        String edge,
+        String note,
+        String place,
+        long seen,
+        boolean sure) {
+    /** @throws BadInputException for what is no depth */
+    public Length depth() {
+        if (typed.strip().equals("/")) {
+            throw new BadInputException("typed", "A pass is not skipped: key its depth, or plan the cut anew.");
+        }
+        return Length.parse(typed, unit);
+    }
+
+    public Ledgers.Notes notes() {
+        return new Ledgers.Notes(said(machine), said(cutter), said(edge), said(note), typed.strip());
+    }
+
+    public Cutting.Seen known() {
+        return Cutting.Seen.at(said(place), seen, sure, unit);
+    }
+
+    private static String said(String sent) {
+        return sent == null ? "" : sent;
+    }
+}

@@ -1,0 +1,132 @@
+package homalon.app.outcome.route;
+
+import homalon.app.casting.work.WorkEntry;
+import homalon.app.check.face.Findings;
+import homalon.app.check.feelers.FeelerFindings;
+import homalon.app.check.lines.SheetFindings;
+import homalon.app.machining.chambers.ChamberFindings;
+import homalon.app.machining.valves.ValveFindings;
+import homalon.core.integrity.CleaningMethod;
+import homalon.core.integrity.SmallCheck;
+import homalon.core.lines.DeckIndex;
+import homalon.core.route.Finding;
+import homalon.core.route.Operation;
+import homalon.core.route.VisitFacts;
+import homalon.core.rulebook.RuleBook;
+import homalon.core.visit.CameWith;
+import homalon.core.visit.FeelerKind;
+import homalon.core.visit.LineFinding;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.RouteFacts;
+import homalon.core.visit.Sheet;
+import homalon.core.visit.SheetFile;
+import homalon.core.visit.SurveyFile;
+import homalon.core.visit.SurveyKind;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Stream;
+import lombok.RequiredArgsConstructor;
+import org.springframework.stereotype.Component;
+
+/** Gathers what is known of a visit, as the core takes it. */
+@Component
+@RequiredArgsConstructor
+class VisitFactsSource {
+    private final Findings findings;
+    private final FeelerFindings feelers;
+    private final SheetFindings sheets;
+    private final ValveFindings valves;
+    private final ChamberFindings chambers;
+
+    /** @param names of people, for those who answer for what is left out */
+    VisitFacts of(PartFile part, List<SurveyFile> surveys, VisitRecords.Lines lines, Map<UUID, String> names) {
+        UUID visit = part.visit().id();
+        Map<Sheet, SheetFile> read = lines.sheets();
+        Optional<VisitFacts.Valves> onValves = valves.of(part, read.get(Sheet.VALVES));
+        Optional<VisitFacts.Chambers> inChambers = chambers.of(part, read.get(Sheet.CHAMBERS));
+        List<LineFinding.Shaft> shafts =
+                read.containsKey(Sheet.LINE) ? LineFinding.shafts(read.get(Sheet.LINE)) : List.of();
+        return new VisitFacts(
+                part.visit().no(),
+                part.visit().openedAt(),
+                part.visit().releasedAt(),
+                RouteFacts.told(part, read, shafts, onValves, inChambers),
+                part.visit().came().map(CameWith::happened).orElse(Set.of()),
+                part.visit().came().filter(c -> !c.shafts().isEmpty()).isPresent(),
+                face(part, surveys, SurveyKind.FACE),
+                felt(part, lines, FeelerKind.FACE),
+                face(part, surveys, SurveyKind.PROOF),
+                felt(part, lines, FeelerKind.PROOF),
+                lines.plan()
+                        .map(p -> new VisitFacts.Plan(
+                                p.at(),
+                                p.surveyRevision(),
+                                p.plan().passes().total(),
+                                p.plan().passes().passes().size(),
+                                p.plan().shims(),
+                                p.plan()
+                                        .reference()
+                                        .map(depth -> new VisitFacts.Reference(
+                                                depth, lines.ledger().reached(visit, depth))))),
+                lines.ledger().cut(visit),
+                lines.work().stream().flatMap(e -> entry(e, names)).toList(),
+                lines.cracks().stream().map(RouteFacts::crack).toList(),
+                lines.tests().stream().map(RouteFacts::test).toList(),
+                RouteFacts.lines(part, shafts),
+                sheets.liners(part, read.get(Sheet.LINERS))
+                        .flatMap(l ->
+                                read.get(Sheet.LINERS).since().map(since -> new VisitFacts.Liners(since, l.verdict()))),
+                sheets.index(part, read.get(Sheet.INDEX))
+                        .flatMap(i -> read.get(Sheet.INDEX)
+                                .since()
+                                .map(since ->
+                                        new VisitFacts.Index(since, i.square(DeckIndex.DEFAULT_SQUARE), i.toSquare()))),
+                onValves,
+                inChambers,
+                lines.orders().stream()
+                        .filter(o -> !o.cancelled())
+                        .map(o -> new VisitFacts.Ordered(o.operation(), o.arrived(), o.promised()))
+                        .toList());
+    }
+
+    private Optional<VisitFacts.Face> face(PartFile part, List<SurveyFile> surveys, SurveyKind kind) {
+        return surveys.stream()
+                .filter(s -> s.kind() == kind)
+                .findFirst()
+                .map(s -> RouteFacts.face(s, findings.of(part, s)));
+    }
+
+    private Optional<VisitFacts.Felt> felt(PartFile part, VisitRecords.Lines lines, FeelerKind kind) {
+        return lines.felt().stream()
+                .filter(s -> s.kind() == kind && s.begun())
+                .findFirst()
+                .map(s -> RouteFacts.felt(s, feelers.of(part, s).verdict(), RuleBook.overall(part.limits())));
+    }
+
+    private static Stream<VisitFacts.Entry> entry(WorkEntry e, Map<UUID, String> names) {
+        return switch (e.kind()) {
+            case DID -> {
+                Operation operation = Operation.valueOf(e.what());
+                boolean grit = operation == Operation.CLEAN && CleaningMethod.leavesGrit(e.note());
+                yield Stream.of(new VisitFacts.DidWork(e.at(), operation, grit));
+            }
+            case ADDED -> Stream.of(new VisitFacts.AddedWork(e.at(), Operation.valueOf(e.what())));
+            case WAIVED ->
+                Stream.of(new VisitFacts.WaivedWork(
+                        e.at(), Operation.valueOf(e.what()), names.getOrDefault(e.by(), "someone"), e.note()));
+            case TICKED -> {
+                if (e.what().equals(SmallCheck.PASSAGES_BRUSHED.name())) {
+                    yield Stream.of(new VisitFacts.PassagesBrushed(e.at()));
+                }
+                // Other small checks are no part of the route.
+                yield e.what().equals(Finding.TURNS_STIFF.name())
+                        ? Stream.of(new VisitFacts.TurnedStiff(e.at()))
+                        : Stream.empty();
+            }
+            case WITHDRAWN -> Stream.empty();
+        };
+    }
+}

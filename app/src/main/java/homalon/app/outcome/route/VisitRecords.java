@@ -1,0 +1,127 @@
+package homalon.app.outcome.route;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import homalon.app.casting.ledger.Ledgers;
+import homalon.app.casting.work.WorkEntry;
+import homalon.app.casting.work.WorkLog;
+import homalon.app.machining.cut.Plans;
+import homalon.app.shop.stock.Orders;
+import homalon.core.visit.CrackFile;
+import homalon.core.visit.FeelerFile;
+import homalon.core.visit.LedgerFile;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.PlanFile;
+import homalon.core.visit.Sheet;
+import homalon.core.visit.SheetFile;
+import homalon.core.visit.TestFile;
+import jakarta.persistence.EntityManager;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
+import org.springframework.stereotype.Component;
+
+/** What was written about visits beside the readings of their faces; read anew only when a line was added since. */
+@Component
+@RequiredArgsConstructor
+class VisitRecords {
+
+    /** The lines about one visit; of the ledger all those of the part. */
+    record Lines(
+            List<FeelerFile> felt,
+            Optional<PlanFile> plan,
+            LedgerFile ledger,
+            List<WorkEntry> work,
+            List<CrackFile> cracks,
+            List<TestFile> tests,
+            Map<Sheet, SheetFile> sheets,
+            List<Orders.Order> orders) {}
+
+    private record Known(PartFile part, String stamp, Lines lines) {}
+
+    private final EntityManager entities;
+    private final VisitChecks looked;
+    private final Plans plans;
+    private final Ledgers ledgers;
+    private final WorkLog work;
+    private final Orders orders;
+    private final Cache<UUID, Known> known =
+            Caffeine.newBuilder().maximumSize(300).build();
+
+    /** By visit, for parts that are here now. */
+    Map<UUID, Lines> of(List<PartFile> parts) {
+        if (parts.isEmpty()) {
+            return Map.of();
+        }
+        // Read before the lines: a line that is added between makes them newer than their stamp, never older.
+        Map<UUID, String> stamps = stamps(parts);
+        Map<UUID, Lines> all = new HashMap<>();
+        List<PartFile> unread = new ArrayList<>();
+        for (PartFile part : parts) {
+            UUID visit = part.visit().id();
+            Known k = known.getIfPresent(visit);
+            if (k != null && k.stamp().equals(stamps.get(visit)) && k.part().equals(part)) {
+                all.put(visit, k.lines());
+            } else {
+                unread.add(part);
+            }
+        }
+        read(unread).forEach((part, lines) -> {
+            UUID visit = part.visit().id();
+            all.put(visit, lines);
+            known.put(visit, new Known(part, stamps.get(visit), lines));
+        });
+        return all;
+    }
+
+    /** As a second instance starts. */
+    void forget() {
+        known.invalidateAll();
+    }
+
+    private Map<UUID, String> stamps(List<PartFile> parts) {
+        return entities
+                .createQuery("from VisitStamp where visit in (:visits)", VisitStamp.class)
+                .setParameter("visits", parts.stream().map(p -> p.visit().id()).toList())
+                .getResultList()
+                .stream()
+                .collect(Collectors.toMap(s -> s.visit, s -> s.stamp));
+    }
+
+    private Map<PartFile, Lines> read(List<PartFile> parts) {
+        Map<PartFile, Lines> all = new HashMap<>();
+        if (parts.isEmpty()) {
+            return all;
+        }
+        List<UUID> visits = parts.stream().map(p -> p.visit().id()).toList();
+        Map<UUID, List<FeelerFile>> felt = looked.felt(visits);
+        Map<UUID, PlanFile> planned = plans.ofVisits(visits);
+        Map<UUID, LedgerFile> cut =
+                ledgers.ofParts(parts.stream().map(PartFile::id).toList());
+        Map<UUID, List<WorkEntry>> worked = work.ofVisits(visits);
+        Map<UUID, List<CrackFile>> cracked = looked.cracks(parts);
+        Map<UUID, List<TestFile>> tested = looked.tests(visits);
+        Map<UUID, Map<Sheet, SheetFile>> measured = looked.sheets(visits);
+        Map<UUID, List<Orders.Order>> ordered = orders.ofVisits(visits);
+        for (PartFile part : parts) {
+            UUID visit = part.visit().id();
+            all.put(
+                    part,
+                    new Lines(
+                            felt.getOrDefault(visit, List.of()),
+                            Optional.ofNullable(planned.get(visit)),
+                            cut.get(part.id()),
+                            worked.getOrDefault(visit, List.of()),
+                            cracked.getOrDefault(visit, List.of()),
+                            tested.getOrDefault(visit, List.of()),
+                            measured.getOrDefault(visit, Map.of()),
+                            ordered.getOrDefault(visit, List.of())));
+        }
+        return all;
+    }
+}
