@@ -29,12 +29,12 @@ class Live {
   /** What is new is laid in, unless a hand is in one of its forms or something is on its way. */
   async look() {
     const busy = () => window.keying?.waiting().size;
+    const walk = window.keying?.root.dataset.look;
     const form = document.activeElement?.closest('[data-live] form');
-    if (document.hidden || busy() || (form && changed(form))) {
+    if (document.hidden || busy() || (!walk && form && changed(form))) {
       this.lookSoon();
       return;
     }
-    const walk = window.keying?.root.dataset.look;
     const url = walk ? `${walk}?seen=${document.getElementById('walk')?.dataset.version ?? -1}` : location.href;
     try {
       const answer = await fetch(url, { headers: { 'X-Keying': '1' }, redirect: 'manual' });

@@ -7,7 +7,7 @@ import org.springframework.data.repository.Repository;
 
 interface ThrottleBucketRepository extends Repository<ThrottleBucketRow, String> {
     /** Those that are not full, the last used first. */
-    @Query("select b.subject from TryBucketRow b where b.expiresAt > :now order by b.expiresAt desc, b.subject")
+    @Query("select b.subject from ThrottleBucketRow b where b.expiresAt > :now order by b.expiresAt desc, b.subject")
     List<String> used(long now, Limit limit);
 
     void deleteAllInBatch();

@@ -27,10 +27,16 @@ public record Keyed(
         String typed,
 
         @NotNull(message = "Say the unit: MM or THOU.") BenchUnit unit,
-        long seen,
-        boolean sure) {
+        Long seen,
+        Boolean sure) {
     /** Some fills of a burette stand in one line. */
     private static final int MOST = 120;
+
+    /** What a page does not say of the last two: nothing was seen, and nobody is sure. */
+    public Keyed {
+        seen = seen == null ? Long.valueOf(0) : seen;
+        sure = sure != null && sure;
+    }
 
     /** Whatever stands there: nobody is asked. */
     public static Keyed sure(UUID id, UUID place, String typed, BenchUnit unit) {

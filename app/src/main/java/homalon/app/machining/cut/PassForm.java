@@ -27,8 +27,19 @@ public record PassForm(
         String edge,
         String note,
         String place,
-        long seen,
-        boolean sure) {
+        Long seen,
+        Boolean sure) {
+    /** What a page does not say: nothing was seen, nobody is sure, the notes are blank. */
+    public PassForm {
+        seen = seen == null ? Long.valueOf(0) : seen;
+        sure = sure != null && sure;
+        machine = machine == null ? "" : machine;
+        cutter = cutter == null ? "" : cutter;
+        edge = edge == null ? "" : edge;
+        note = note == null ? "" : note;
+        place = place == null ? "" : place;
+    }
+
     /** @throws BadInputException for what is no depth */
     public Length depth() {
         if (typed.strip().equals("/")) {
@@ -38,14 +49,10 @@ public record PassForm(
     }
 
     public Ledgers.Notes notes() {
-        return new Ledgers.Notes(said(machine), said(cutter), said(edge), said(note), typed.strip());
+        return new Ledgers.Notes(machine, cutter, edge, note, typed.strip());
     }
 
     public Cutting.Seen known() {
-        return Cutting.Seen.at(said(place), seen, sure, unit);
-    }
-
-    private static String said(String sent) {
-        return sent == null ? "" : sent;
+        return Cutting.Seen.at(place, seen, sure, unit);
     }
 }

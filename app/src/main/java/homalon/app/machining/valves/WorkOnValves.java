@@ -53,7 +53,7 @@ public class WorkOnValves {
                 file,
                 file.valve(valve),
                 measure,
-                new Keyed(id, ValveFile.place(valve, measure), typed, unit, 0, sure),
+                new Keyed(id, ValveFile.place(valve, measure), typed, unit, 0L, sure),
                 by);
     }
 

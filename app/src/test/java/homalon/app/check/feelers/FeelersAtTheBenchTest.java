@@ -91,7 +91,7 @@ class FeelersAtTheBenchTest {
         return surveys.key(
                 part,
                 FeelerKind.FACE,
-                new Keyed(id, place.id().toString(), typed, BenchUnit.MM, 99_999_999, false),
+                new Keyed(id, place.id().toString(), typed, BenchUnit.MM, 99_999_999L, false),
                 anyone -> "Someone",
                 ines.id());
     }
@@ -261,7 +261,7 @@ class FeelersAtTheBenchTest {
         surveys.key(
                 part,
                 FeelerKind.FACE,
-                new Keyed(UUID.randomUUID(), place.id().toString(), "+0.79", BenchUnit.THOU, 0, false),
+                new Keyed(UUID.randomUUID(), place.id().toString(), "+0.79", BenchUnit.THOU, 0L, false),
                 anyone -> "Someone",
                 ines.id());
         assertEquals(

@@ -67,6 +67,8 @@ class BatchJourneyTest {
         Page page = window.signedIn(shop, "ines", 1280, 800, faults);
         page.navigate(shop.address() + "/parts/" + little.tag() + "/plan");
         page.locator("a:has-text('Cut it together')").press("Enter");
+        // Among however many others of the same shop are planned.
+        page.navigate(shop.address() + "/batch?with=" + little.tag() + "&q=" + much.tag());
         page.locator("#on-" + much.tag()).press(" ");
         page.locator("button:has-text('Put them together')").press("Enter");
         page.waitForSelector("input.key");

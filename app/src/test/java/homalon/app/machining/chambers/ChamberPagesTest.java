@@ -86,7 +86,7 @@ class ChamberPagesTest {
                 Length.ZERO,
                 cylinder,
                 number,
-                new Keyed(UUID.randomUUID(), "", typed, BenchUnit.MM, 0, sure),
+                new Keyed(UUID.randomUUID(), "", typed, BenchUnit.MM, 0L, sure),
                 hands.ines());
     }
 
@@ -210,7 +210,7 @@ class ChamberPagesTest {
                 .findFirst()
                 .orElseThrow()
                 .id();
-        Keyed his = new Keyed(UUID.randomUUID(), "", "44.1", BenchUnit.MM, 0, false);
+        Keyed his = new Keyed(UUID.randomUUID(), "", "44.1", BenchUnit.MM, 0L, false);
         AskAgainException e = assertThrows(
                 AskAgainException.class, () -> work.fill(part, FillState.AS_CAME, Length.ZERO, 1, 1, his, brannoc));
         assertTrue(e.getMessage().contains("Ines keyed 44"), e.getMessage());
@@ -222,7 +222,7 @@ class ChamberPagesTest {
                         Length.ofMm("1"),
                         1,
                         1,
-                        new Keyed(UUID.randomUUID(), "", "45", BenchUnit.MM, 0, true),
+                        new Keyed(UUID.randomUUID(), "", "45", BenchUnit.MM, 0L, true),
                         hands.ines()));
         assertTrue(deeper.getMessage().contains("must hold less"), deeper.getMessage());
     }

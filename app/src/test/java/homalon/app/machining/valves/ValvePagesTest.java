@@ -216,7 +216,7 @@ class ValvePagesTest {
                 .orElseThrow()
                 .id();
         ValveFile file = file(part);
-        Keyed late = new Keyed(UUID.randomUUID(), "1E.PITS", "0.07", BenchUnit.MM, 0, false);
+        Keyed late = new Keyed(UUID.randomUUID(), "1E.PITS", "0.07", BenchUnit.MM, 0L, false);
         AskAgainException told = assertThrows(
                 AskAgainException.class, () -> keys.key(file, file.valve("1E"), Measure.PITS, late, brannoc));
         assertTrue(told.getMessage().contains("0.05"), told.getMessage());
