@@ -53,16 +53,7 @@ public record Feeds(
         List<String> notes = new ArrayList<>();
         double wanted = 1000 * cutter.insert().speed(cut.metal()) / (Math.PI * cutter.diameter());
         double rpm = Math.max(machine.minRpm(), Math.min(machine.maxRpm(), wanted));
-        if (wanted > machine.maxRpm() * 1.02) {
-            notes.add("The spindle's fastest is below the usual speed of "
-                    + cutter.insert().words() + ": "
-                    + Math.round(Math.PI * cutter.diameter() * rpm / 1000) + " m/min instead of "
-                    + Math.round(cutter.insert().speed(cut.metal())) + ".");
-        }
-        if (wanted < machine.minRpm() * 0.98) {
-            notes.add("The spindle's slowest is above the usual speed of "
-                    + cutter.insert().words() + ": take a smaller cutter.");
-        }
+        notes.addAll(ofSpeed(machine, cutter, cut, wanted, rpm));
         Spindle spindle = new Spindle(
                 OptionalDouble.of(cutter.diameter()),
                 OptionalDouble.of(Math.PI * cutter.diameter() * rpm / 1000),
@@ -72,16 +63,7 @@ public record Feeds(
         double table = asked.tableFeed().orElseThrow();
         double held = Math.max(machine.minFeed(), Math.min(machine.maxFeed(), table));
         Finish finish = held == table ? asked : Finish.ofFeed(cutter.noseRadius(), held / rpm, spindle, run);
-        if (held < table) {
-            notes.add("The table's fastest is slower than this finish needs: it comes out finer.");
-        }
-        if (held > table) {
-            notes.add("The table cannot go slow enough: Ra " + oneDigit(finish.ra()) + " instead of "
-                    + oneDigit(cut.wantedRa()) + ". A larger nose radius or a faster spindle helps.");
-        }
-        if (!finish.holds()) {
-            notes.add("The feed is large against the nose radius: the sum for Ra no longer holds.");
-        }
+        notes.addAll(ofFeed(cut, finish, table, held));
         double perDepth = (cut.metal() == Material.CAST_IRON ? ON_IRON : ON_ALUMINIUM)
                 * Math.min(cutter.diameter(), cut.width())
                 * held
@@ -98,6 +80,36 @@ public record Feeds(
         }
         return new Feeds(
                 finish, cut.wantedRa(), power, share, deepest, refused(cutter.insert(), cut), List.copyOf(notes));
+    }
+
+    private static List<String> ofSpeed(Machine machine, Cutter cutter, Cut cut, double wanted, double rpm) {
+        List<String> notes = new ArrayList<>();
+        if (wanted > machine.maxRpm() * 1.02) {
+            notes.add("The spindle's fastest is below the usual speed of "
+                    + cutter.insert().words() + ": "
+                    + Math.round(Math.PI * cutter.diameter() * rpm / 1000) + " m/min instead of "
+                    + Math.round(cutter.insert().speed(cut.metal())) + ".");
+        }
+        if (wanted < machine.minRpm() * 0.98) {
+            notes.add("The spindle's slowest is above the usual speed of "
+                    + cutter.insert().words() + ": take a smaller cutter.");
+        }
+        return notes;
+    }
+
+    private static List<String> ofFeed(Cut cut, Finish finish, double table, double held) {
+        List<String> notes = new ArrayList<>();
+        if (held < table) {
+            notes.add("The table's fastest is slower than this finish needs: it comes out finer.");
+        }
+        if (held > table) {
+            notes.add("The table cannot go slow enough: Ra " + oneDigit(finish.ra()) + " instead of "
+                    + oneDigit(cut.wantedRa()) + ". A larger nose radius or a faster spindle helps.");
+        }
+        if (!finish.holds()) {
+            notes.add("The feed is large against the nose radius: the sum for Ra no longer holds.");
+        }
+        return notes;
     }
 
     private static Optional<String> refused(Insert insert, Cut cut) {

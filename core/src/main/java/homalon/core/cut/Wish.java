@@ -107,6 +107,32 @@ public record Wish(WhatIf whatIf, boolean met, Line says) {
         problems.require(!asked.chambers().isEmpty(), "wanted", "Fill every chamber first.");
         problems.throwIfAny();
         double limit = asked.book().value(EngineItem.CLASS_CC);
+        Settled settled = settled(asked, equal, limit);
+        double cut = settled.cut();
+        String which = settled.which();
+        double target = settled.target();
+        if (cut < -SLACK) {
+            return new Wish(
+                    asked.whatIf().withCut(0),
+                    false,
+                    line("Chamber " + which + " is too small already for " + Ratios.cc(limit)
+                            + " and two standard uncertainties of the fills: nothing may come off; grind it out to "
+                            + Ratios.cc(target) + "."));
+        }
+        String what = equal
+                ? "brings the largest chamber, " + which + ", to " + Ratios.cc(target)
+                        + "; the others are then ground out to it. That is " + Ratios.cc(limit)
+                        + " and two standard uncertainties of the fills."
+                : "brings the smallest chamber, " + which + ", to " + Ratios.cc(target) + ": " + Ratios.cc(limit)
+                        + " and two standard uncertainties of the fills.";
+        OutlookQuestion without = asked.with(asked.book().without(EngineItem.CLASS_CC));
+        return capped(equal ? without : asked, cut, "for the class's volume", "A cut of {} " + what);
+    }
+
+    /** A cut to the class's volume: which chamber it brings there, and to what with its margin, cc. */
+    private record Settled(double cut, String which, double target) {}
+
+    private static Settled settled(OutlookQuestion asked, boolean equal, double limit) {
         double cut = 0;
         String which = "";
         double target = limit;
@@ -134,22 +160,7 @@ public record Wish(WhatIf whatIf, boolean met, Line says) {
             cut = cuts;
             which = at.each().get(best.orElseThrow()).chamber().name();
         }
-        if (cut < -SLACK) {
-            return new Wish(
-                    asked.whatIf().withCut(0),
-                    false,
-                    line("Chamber " + which + " is too small already for " + Ratios.cc(limit)
-                            + " and two standard uncertainties of the fills: nothing may come off; grind it out to "
-                            + Ratios.cc(target) + "."));
-        }
-        String what = equal
-                ? "brings the largest chamber, " + which + ", to " + Ratios.cc(target)
-                        + "; the others are then ground out to it. That is " + Ratios.cc(limit)
-                        + " and two standard uncertainties of the fills."
-                : "brings the smallest chamber, " + which + ", to " + Ratios.cc(target) + ": " + Ratios.cc(limit)
-                        + " and two standard uncertainties of the fills.";
-        OutlookQuestion without = asked.with(asked.book().without(EngineItem.CLASS_CC));
-        return capped(equal ? without : asked, cut, "for the class's volume", "A cut of {} " + what);
+        return new Settled(cut, which, target);
     }
 
     private static Wish stock(OutlookQuestion q) {

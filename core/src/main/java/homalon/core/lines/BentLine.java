@@ -38,8 +38,13 @@ public record BentLine(Advice advice, String words, double faceBow, double lineB
                     faceBow,
                     lineBow);
         }
-        boolean turns = line == ShaftLine.Turns.FREE;
-        if (turns && !straight) {
+        return line == ShaftLine.Turns.FREE
+                ? turning(faceBow, face, lineBow, straight)
+                : binding(faceBow, face, lineBow);
+    }
+
+    private static BentLine turning(double faceBow, Verdict face, double lineBow, boolean straight) {
+        if (!straight) {
             return new BentLine(
                     face == Verdict.WITHIN ? Advice.NOTHING : Advice.SKIM,
                     face == Verdict.WITHIN
@@ -50,15 +55,16 @@ public record BentLine(Advice advice, String words, double faceBow, double lineB
                     faceBow,
                     lineBow);
         }
-        if (turns) {
-            return face == Verdict.WITHIN
-                    ? new BentLine(Advice.NOTHING, "Face flat and line straight: nothing is bent.", faceBow, lineBow)
-                    : new BentLine(
-                            Advice.SKIM,
-                            "The line is straight: the face alone is out, and may be skimmed.",
-                            faceBow,
-                            lineBow);
-        }
+        return face == Verdict.WITHIN
+                ? new BentLine(Advice.NOTHING, "Face flat and line straight: nothing is bent.", faceBow, lineBow)
+                : new BentLine(
+                        Advice.SKIM,
+                        "The line is straight: the face alone is out, and may be skimmed.",
+                        faceBow,
+                        lineBow);
+    }
+
+    private static BentLine binding(double faceBow, Verdict face, double lineBow) {
         if (face == Verdict.WITHIN) {
             return new BentLine(
                     Advice.STRAIGHTEN,

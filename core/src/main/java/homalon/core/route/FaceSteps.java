@@ -165,6 +165,11 @@ final class FaceSteps {
                     "Cut the finish pass, last of all",
                     writer.full(total.minus(cut)) + " to go, after the work that is done off the face");
         }
+        return passes(kind, total);
+    }
+
+    /** Which pass of the plan comes next. */
+    private Step passes(StepKind kind, Length total) {
         int planned = facts.plan().map(VisitFacts.Plan::passes).orElse(0);
         int made = facts.passes().number();
         String shims = shims();
@@ -227,28 +232,24 @@ final class FaceSteps {
         Optional<Instant> read = facts.proof()
                 .map(VisitFacts.Face::oldest)
                 .or(() -> facts.proofFelt().map(VisitFacts.Felt::begun));
-        if (read.isEmpty()) {
+        boolean cutSince = read.isPresent()
+                && facts.passes().last().filter(at -> at.isAfter(read.get())).isPresent();
+        if (read.isEmpty() || cutSince) {
+            String waits = cutDone ? "due" : "after the cut";
             return new Step(
                     kind,
                     cutDone ? Mark.DUE : Mark.WAITS,
-                    cutDone ? "due" : "after the cut",
+                    cutSince ? "cut since" : waits,
                     "Read the face again",
-                    "the cut is not proven until it is measured");
-        }
-        boolean cutSince =
-                facts.passes().last().filter(at -> at.isAfter(read.get())).isPresent();
-        if (cutSince) {
-            return new Step(
-                    kind,
-                    cutDone ? Mark.DUE : Mark.WAITS,
-                    "cut since",
-                    "Read the face again",
-                    "metal came off after it was read");
+                    cutSince ? "metal came off after it was read" : "the cut is not proven until it is measured");
         }
         if (facts.proof().isEmpty()) {
             return felt(kind, facts.proofFelt().get(), "Still out: cut again or stop", "out by feelers");
         }
-        VisitFacts.Face f = facts.proof().get();
+        return proven(kind, facts.proof().get());
+    }
+
+    private Step proven(StepKind kind, VisitFacts.Face f) {
         if (!f.complete()) {
             return new Step(kind, Mark.BEGUN, keyed(f), "Finish the proof", left(f));
         }

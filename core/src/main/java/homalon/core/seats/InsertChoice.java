@@ -5,7 +5,6 @@ import homalon.core.catalogue.Metal;
 import homalon.core.input.Problems;
 import homalon.core.part.Material;
 import homalon.core.verdict.Working.Line;
-import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
@@ -206,7 +205,37 @@ public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Che
         double cutTo = insert.outer() - press;
         double wall = q.wall() - (cutTo - q.counterbore()) / 2;
         double bearing = q.damage().bearing(q.counterbore(), cutTo);
-        Optional<PressFit> fit = wall > 0 && cutTo >= q.counterbore() - SLACK && insert.inner() < cutTo
+        Optional<PressFit> fit = fit(q, insert, cutTo, wall);
+        List<Check> checks = List.of(
+                cleans(q, cutTo, bearing),
+                check(
+                        Rule.CARRIES,
+                        (insert.outer() - q.seatOuter()) / 2 - LEAST_CARRY,
+                        "the ring reaches {} beyond the seat's outer edge; half a millimetre wanted",
+                        (insert.outer() - q.seatOuter()) / 2),
+                check(Rule.THROAT, q.throat() - insert.inner(), "inside {}, opened to the throat", insert.inner()),
+                metal(q, insert),
+                check(
+                        Rule.DEPTH,
+                        q.floor() + q.proud() - insert.height() + trimmable(insert),
+                        "height {} on the floor that is there",
+                        insert.height()),
+                new Check(
+                        Rule.PRESS,
+                        press >= usual[0] - SLACK && press <= usual[1] + SLACK,
+                        Math.min(press - usual[0], usual[1] - press),
+                        line("{}; {} to {}, general default", press, usual[0], usual[1])),
+                hot(q, cutTo, fit),
+                strength(q, fit),
+                wall(q, wall),
+                bridge(q, cutTo));
+        return new Step(insert, cutTo, bearing, fit, checks);
+    }
+
+    /** Empty where the ring cannot stand in that hole at all. */
+    private static Optional<PressFit> fit(Asked q, Item insert, double cutTo, double wall) {
+        boolean stands = wall > 0 && cutTo >= q.counterbore() - SLACK && insert.inner() < cutTo;
+        return stands
                 ? Optional.of(PressFit.of(new PressFit.Asked(
                         Metal.of(q.head()),
                         insert.metal().orElseThrow(),
@@ -218,42 +247,37 @@ public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Che
                         PressFit.ROOM,
                         q.runAt())))
                 : Optional.empty();
-        List<Check> checks = new ArrayList<>();
-        checks.add(cleans(q, cutTo, bearing));
-        checks.add(check(
-                Rule.CARRIES,
-                (insert.outer() - q.seatOuter()) / 2 - LEAST_CARRY,
-                "the ring reaches {} beyond the seat's outer edge; half a millimetre wanted",
-                (insert.outer() - q.seatOuter()) / 2));
-        checks.add(check(Rule.THROAT, q.throat() - insert.inner(), "inside {}, opened to the throat", insert.inner()));
-        boolean metal = q.metal().isEmpty() || q.metal().equals(insert.metal());
-        checks.add(new Check(
+    }
+
+    private static Check metal(Asked q, Item insert) {
+        boolean wanted = q.metal().isEmpty() || q.metal().equals(insert.metal());
+        return new Check(
                 Rule.METAL,
-                metal,
-                metal ? 0 : -1,
-                line(insert.metal().map(Metal::words).orElse("unknown"))));
-        checks.add(check(
-                Rule.DEPTH,
-                q.floor() + q.proud() - insert.height() + trimmable(insert),
-                "height {} on the floor that is there",
-                insert.height()));
-        checks.add(new Check(
-                Rule.PRESS,
-                press >= usual[0] - SLACK && press <= usual[1] + SLACK,
-                Math.min(press - usual[0], usual[1] - press),
-                line("{}; {} to {}, general default", press, usual[0], usual[1])));
-        double hot = fit.map(PressFit::hot).orElse(Double.NaN);
-        checks.add(new Check(
+                wanted,
+                wanted ? 0 : -1,
+                line(insert.metal().map(Metal::words).orElse("unknown")));
+    }
+
+    private static Check hot(Asked q, double cutTo, Optional<PressFit> fit) {
+        if (fit.isEmpty()) {
+            return new Check(
+                    Rule.HOT,
+                    false,
+                    -1,
+                    line(cutTo < q.counterbore() ? "the hole that is there is larger" : "no wall to hold it"));
+        }
+        double hot = fit.get().hot();
+        return new Check(
                 Rule.HOT,
                 hot > PressFit.LEAST_HOT,
-                Double.isNaN(hot) ? -1 : hot - PressFit.LEAST_HOT,
-                Double.isNaN(hot)
-                        ? line(cutTo < q.counterbore() ? "the hole that is there is larger" : "no wall to hold it")
-                        : line("{} left at " + Math.round(q.runAt()) + " C", hot)));
-        checks.add(strength(q, fit));
+                hot - PressFit.LEAST_HOT,
+                line("{} left at " + Math.round(q.runAt()) + " C", hot));
+    }
+
+    private static Check wall(Asked q, double wall) {
         double least = leastWall(q.head());
         boolean thin = q.signed().contains(Sign.THIN_WALL);
-        checks.add(new Check(
+        return new Check(
                 Rule.WALL,
                 wall >= least - SLACK || (thin && wall > 0),
                 wall - least,
@@ -262,9 +286,7 @@ public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Che
                                 + (wall < least && thin ? "; signed for, press reduced" : "")
                                 + (q.judged() ? "; judged, not measured" : ""),
                         wall,
-                        least)));
-        checks.add(bridge(q, cutTo));
-        return new Step(insert, cutTo, bearing, fit, List.copyOf(checks));
+                        least));
     }
 
     /** Whether the casting stands it, or somebody who may answers for it. */

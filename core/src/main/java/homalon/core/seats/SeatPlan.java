@@ -247,16 +247,9 @@ public record SeatPlan(
             // A fourth cut keeps its edge on the throat.
             after = after.sunk(3, throat);
         }
-        // Of needs that are alike, what was found comes before what was aimed at because of it.
-        Binds binds = seat <= SAME
-                ? top + throat > SAME ? Binds.OTHER_CUTS : Binds.NOTHING
-                : seat <= q.pits() + SAME
-                        ? Binds.PITS
-                        : seat <= q.level() + SAME
-                                ? Binds.LEVEL
-                                : seat <= q.least() + SAME
-                                        ? Binds.TOOL
-                                        : outwards > inwards + SAME || outerEdge ? Binds.OUTER_EDGE : Binds.WIDTH;
+        Binds binds = seat <= SAME && top + throat > SAME
+                ? Binds.OTHER_CUTS
+                : binds(q, seat, outwards > inwards + SAME || outerEdge);
         boolean feasible = seat <= q.sinkLimit() + 1e-9;
         double valve = q.headDiameter() / 2;
         return new SeatPlan(
@@ -276,6 +269,23 @@ public record SeatPlan(
                 feasible
                         ? (binds == Binds.NOTHING ? "" : "within the sink limit; ") + binds.words()
                         : "beyond the sink limit because " + binds.words() + ": an insert is the answer");
+    }
+
+    /** Of needs that are alike, what was found comes before what was aimed at because of it. */
+    private static Binds binds(Asked q, double seat, boolean outerEdge) {
+        if (seat <= SAME) {
+            return Binds.NOTHING;
+        }
+        if (seat <= q.pits() + SAME) {
+            return Binds.PITS;
+        }
+        if (seat <= q.level() + SAME) {
+            return Binds.LEVEL;
+        }
+        if (seat <= q.least() + SAME) {
+            return Binds.TOOL;
+        }
+        return outerEdge ? Binds.OUTER_EDGE : Binds.WIDTH;
     }
 
     /** How far a refaced valve goes in, which is also what its margin loses: t / cos a. */

@@ -27,59 +27,39 @@ final class GuideJudge {
 
     Optional<Guide> judge() {
         double[] stem = read.stem();
-        double[][] bore = read.bore();
         if (!read.gauged()) {
             rocking();
             return Optional.empty();
         }
-        Guide g = Guide.ofSome(stem, bore);
+        Guide g = Guide.ofSome(stem, read.bore());
+        judge(g, working(g, stem));
+        return Optional.of(g);
+    }
+
+    /** What is worst comes first: one verdict for the guide. */
+    private void judge(Guide g, Working working) {
         GuideLimits limits = book.guide();
         double mouth = Math.max(g.bellMouthTop().orElse(0), g.bellMouthBottom().orElse(0));
-        Working working = working(g, stem);
-        if (g.clearanceGoverning() > limits.service() + SLACK) {
-            aspects.add(
-                    Subject.GUIDE,
-                    Verdict.OUT,
-                    g.clearanceGoverning(),
-                    BookItem.CLEARANCE_SERVICE,
-                    "worn beyond service" + ends(g, g.wear() / 2, ", at "),
-                    working);
+        double clearance = g.clearanceGoverning();
+        if (clearance > limits.service() + SLACK) {
+            String words = "worn beyond service" + ends(g, g.wear() / 2, ", at ");
+            say(Verdict.OUT, clearance, BookItem.CLEARANCE_SERVICE, words, working);
         } else if (mouth > limits.bellMouth() + SLACK) {
-            aspects.add(
-                    Subject.GUIDE,
-                    Verdict.OUT,
-                    mouth,
-                    BookItem.BELL_MOUTH,
-                    "bell-mouthed" + ends(g, limits.bellMouth() + SLACK, " at "),
-                    working);
+            String words = "bell-mouthed" + ends(g, limits.bellMouth() + SLACK, " at ");
+            say(Verdict.OUT, mouth, BookItem.BELL_MOUTH, words, working);
         } else if (g.ovality() > limits.ovality() + SLACK) {
-            aspects.add(Subject.GUIDE, Verdict.OUT, g.ovality(), BookItem.OVALITY, oval(g), working);
+            say(Verdict.OUT, g.ovality(), BookItem.OVALITY, oval(g), working);
         } else if (g.clearanceLeast() < limits.least() - SLACK) {
-            aspects.add(
-                    Subject.GUIDE,
-                    Verdict.OUT,
-                    g.clearanceLeast(),
-                    BookItem.CLEARANCE_LEAST,
-                    "tight: it may seize when hot",
-                    working);
+            say(Verdict.OUT, g.clearanceLeast(), BookItem.CLEARANCE_LEAST, "tight: it may seize when hot", working);
         } else if (g.oneEndOnly()) {
-            aspects.add(
-                    Subject.GUIDE,
-                    Verdict.NOT_PROVEN,
-                    g.clearanceGoverning(),
-                    BookItem.CLEARANCE_SERVICE,
-                    unread(bore),
-                    working);
+            say(Verdict.NOT_PROVEN, clearance, BookItem.CLEARANCE_SERVICE, unread(read.bore()), working);
         } else {
-            aspects.add(
-                    Subject.GUIDE,
-                    Verdict.WITHIN,
-                    g.clearanceGoverning(),
-                    BookItem.CLEARANCE_SERVICE,
-                    "guide within",
-                    working);
+            say(Verdict.WITHIN, clearance, BookItem.CLEARANCE_SERVICE, "guide within", working);
         }
-        return Optional.of(g);
+    }
+
+    private void say(Verdict verdict, double value, BookItem limit, String words, Working working) {
+        aspects.add(Subject.GUIDE, verdict, value, limit, words, working);
     }
 
     /** At which ends it opens by more; nothing where neither does. */

@@ -90,58 +90,83 @@ public final class ValveJudge {
         if (read.has(Measure.SEAT_OUTER)) {
             book.seat().ifPresent(range -> place(outer, range));
         }
+        runout();
+        pits();
+        vacuum();
+        fall();
+        looks();
+    }
+
+    private void runout() {
+        if (!read.has(Measure.RUNOUT)) {
+            return;
+        }
         double tir = read.get(Measure.RUNOUT);
-        if (read.has(Measure.RUNOUT)) {
-            boolean good = tir <= book.value(BookItem.RUNOUT_GOOD) + SLACK;
-            boolean bad = tir > book.value(BookItem.RUNOUT_BAD) + SLACK;
-            aspects.add(
-                    Subject.RUNOUT,
-                    good ? Verdict.WITHIN : bad ? Verdict.OUT : Verdict.NOT_PROVEN,
-                    tir,
-                    bad ? BookItem.RUNOUT_BAD : BookItem.RUNOUT_GOOD,
-                    good ? "runs true" : bad ? "runs out" : "runout between good and bad: dress it, or read it again",
-                    null);
+        boolean good = tir <= book.value(BookItem.RUNOUT_GOOD) + SLACK;
+        boolean bad = tir > book.value(BookItem.RUNOUT_BAD) + SLACK;
+        aspects.add(
+                Subject.RUNOUT,
+                good ? Verdict.WITHIN : bad ? Verdict.OUT : Verdict.NOT_PROVEN,
+                tir,
+                bad ? BookItem.RUNOUT_BAD : BookItem.RUNOUT_GOOD,
+                good ? "runs true" : bad ? "runs out" : "runout between good and bad: dress it, or read it again",
+                null);
+    }
+
+    private void pits() {
+        if (!read.has(Measure.PITS)) {
+            return;
         }
-        if (read.has(Measure.PITS)) {
-            boolean none = read.get(Measure.PITS) <= SLACK;
-            aspects.add(
-                    Subject.PITS,
-                    none ? Verdict.WITHIN : Verdict.OUT,
-                    read.get(Measure.PITS),
-                    null,
-                    none ? "no pits" : "pits to clean",
-                    null);
+        boolean none = read.get(Measure.PITS) <= SLACK;
+        aspects.add(
+                Subject.PITS,
+                none ? Verdict.WITHIN : Verdict.OUT,
+                read.get(Measure.PITS),
+                null,
+                none ? "no pits" : "pits to clean",
+                null);
+    }
+
+    private void vacuum() {
+        if (!read.has(Measure.VACUUM)) {
+            return;
         }
-        if (read.has(Measure.VACUUM)) {
-            boolean holds = read.get(Measure.VACUUM) >= book.value(BookItem.VACUUM) - SLACK;
-            aspects.add(
-                    Subject.VACUUM,
-                    holds ? Verdict.WITHIN : Verdict.OUT,
-                    read.get(Measure.VACUUM),
-                    BookItem.VACUUM,
-                    holds ? "holds vacuum" : "does not hold vacuum",
-                    null);
+        boolean holds = read.get(Measure.VACUUM) >= book.value(BookItem.VACUUM) - SLACK;
+        aspects.add(
+                Subject.VACUUM,
+                holds ? Verdict.WITHIN : Verdict.OUT,
+                read.get(Measure.VACUUM),
+                BookItem.VACUUM,
+                holds ? "holds vacuum" : "does not hold vacuum",
+                null);
+    }
+
+    private void fall() {
+        if (!read.has(Measure.FALL)) {
+            return;
         }
-        if (read.has(Measure.FALL)) {
-            boolean slow = read.get(Measure.FALL) >= book.value(BookItem.FALL) - SLACK;
-            aspects.add(
-                    Subject.FALL,
-                    slow ? Verdict.WITHIN : Verdict.OUT,
-                    read.get(Measure.FALL),
-                    BookItem.FALL,
-                    slow ? "vacuum falls slowly enough" : "vacuum falls too fast",
-                    null);
+        boolean slow = read.get(Measure.FALL) >= book.value(BookItem.FALL) - SLACK;
+        aspects.add(
+                Subject.FALL,
+                slow ? Verdict.WITHIN : Verdict.OUT,
+                read.get(Measure.FALL),
+                BookItem.FALL,
+                slow ? "vacuum falls slowly enough" : "vacuum falls too fast",
+                null);
+    }
+
+    private void looks() {
+        if (read.looks().isEmpty()) {
+            return;
         }
-        if (!read.looks().isEmpty()) {
-            boolean bad = read.looks().stream().anyMatch(Look::bad);
-            aspects.add(
-                    Subject.LOOKS,
-                    bad ? Verdict.OUT : Verdict.WITHIN,
-                    Double.NaN,
-                    null,
-                    read.looks().stream().sorted().map(Look::words).collect(Collectors.joining(", ")),
-                    null);
-        }
+        boolean bad = read.looks().stream().anyMatch(Look::bad);
+        aspects.add(
+                Subject.LOOKS,
+                bad ? Verdict.OUT : Verdict.WITHIN,
+                Double.NaN,
+                null,
+                read.looks().stream().sorted().map(Look::words).collect(Collectors.joining(", ")),
+                null);
     }
 
     /** Where it touches the valve, by its outer edge. */

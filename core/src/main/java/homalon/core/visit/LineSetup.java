@@ -118,37 +118,15 @@ public record LineSetup(
         List<Length> places = list("at", typed.at(), unit, problems, true);
         List<Length> rooms = list("clearance", typed.clearance(), unit, problems, false);
         List<Length> least = list("running", typed.running(), unit, problems, false);
-        problems.require(places.size() >= 2, "at", "Key where each bore stands from the first, such as: 0 98 196 294.");
-        problems.require(
-                places.stream().distinct().count() == places.size(),
-                "at",
-                "Two bores stand at the same place: key how far each is from the first.");
-        problems.require(
-                rooms.size() == 1 || rooms.size() == places.size(),
-                "clearance",
-                "Key one clearance for all bores, or one for each.");
-        problems.require(
-                rooms.stream().allMatch(r -> r.signum() > 0),
-                "clearance",
-                "A shaft needs clearance in each bore, above zero.");
-        problems.require(least.size() == 1, "running", "Key one least running clearance.");
         List<Length> blades = list("blade", typed.blade(), unit, problems, false);
         boolean limit = typed.way() == Way.LIMIT_BLADE;
+        bores(places, rooms, problems);
+        problems.require(least.size() == 1, "running", "Key one least running clearance.");
         problems.require(
                 !limit || (blades.size() < 2 && blades.stream().allMatch(b -> b.signum() > 0)),
                 "blade",
                 "Key one limit blade, above zero, or leave it blank.");
         problems.throwIfAny();
-        if (limit && blades.isEmpty()) {
-            Length tightest = rooms.stream().min(Comparator.naturalOrder()).orElseThrow();
-            Length proving = tightest.minus(least.get(0));
-            problems.require(
-                    proving.signum() > 0,
-                    "blade",
-                    "With no more clearance than it needs to run, no blade proves it: key the limit blade of the book.");
-            problems.throwIfAny();
-            blades = List.of(proving);
-        }
         List<Length> each =
                 rooms.size() == 1 ? places.stream().map(p -> rooms.get(0)).toList() : rooms;
         String name = typed.name() == null || typed.name().isBlank()
@@ -162,9 +140,38 @@ public record LineSetup(
                 each,
                 least.get(0),
                 typed.way(),
-                limit ? Optional.of(blades.get(0)) : Optional.empty(),
+                limit ? Optional.of(blades.isEmpty() ? proving(rooms, least.get(0)) : blades.get(0)) : Optional.empty(),
                 typed.bothSides() && !indicator,
                 typed.sideways() && indicator);
+    }
+
+    private static void bores(List<Length> places, List<Length> rooms, Problems problems) {
+        problems.require(places.size() >= 2, "at", "Key where each bore stands from the first, such as: 0 98 196 294.");
+        problems.require(
+                places.stream().distinct().count() == places.size(),
+                "at",
+                "Two bores stand at the same place: key how far each is from the first.");
+        problems.require(
+                rooms.size() == 1 || rooms.size() == places.size(),
+                "clearance",
+                "Key one clearance for all bores, or one for each.");
+        problems.require(
+                rooms.stream().allMatch(r -> r.signum() > 0),
+                "clearance",
+                "A shaft needs clearance in each bore, above zero.");
+    }
+
+    /** The blade that proves the tightest bore: its clearance less what the shaft needs to run. */
+    private static Length proving(List<Length> rooms, Length least) {
+        Length blade =
+                rooms.stream().min(Comparator.naturalOrder()).orElseThrow().minus(least);
+        Problems problems = new Problems();
+        problems.require(
+                blade.signum() > 0,
+                "blade",
+                "With no more clearance than it needs to run, no blade proves it: key the limit blade of the book.");
+        problems.throwIfAny();
+        return blade;
     }
 
     private static List<Length> list(String field, String typed, BenchUnit unit, Problems problems, boolean sizes) {
