@@ -34,6 +34,6 @@ enum WorkPage implements InPath {
     }
 
     String template() {
-        return "valves/" + StepPages.path(step);
+        return "machining/valves/" + StepPages.path(step);
     }
 }
