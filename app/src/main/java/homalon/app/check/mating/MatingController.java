@@ -65,15 +65,17 @@ class MatingController {
     /** What the field for the other one proposes while one types. */
     @GetMapping("/parts/{tag}/compare/others")
     String others(PartPage page, @RequestParam(defaultValue = "") String with) {
-        PartFile part = page.part();
-        // The field that holds what was said before is clicked to see what else there is.
-        boolean said = mates.of(part).filter(o -> o.tag().equals(with)).isPresent();
-        page.show(
-                "candidates",
-                mates.candidates(part, said ? "" : with).stream()
-                        .map(p -> new MatingView.Candidate(p.tag(), p.name() + ", " + p.customer()))
-                        .toList());
-        return "check/mating/compare :: others";
+        return page.read(() -> {
+            PartFile part = page.part();
+            // The field that holds what was said before is clicked to see what else there is.
+            boolean said = mates.of(part).filter(o -> o.tag().equals(with)).isPresent();
+            page.show(
+                    "candidates",
+                    mates.candidates(part, said ? "" : with).stream()
+                            .map(p -> new MatingView.Candidate(p.tag(), p.name() + ", " + p.customer()))
+                            .toList());
+            return "check/mating/compare :: others";
+        });
     }
 
     @ToMachinists
