@@ -25,9 +25,9 @@ class Paint {
   start() {
     if (!document.querySelector('[data-paint]')) return;
     document.body.dataset.painting = '';
-    // Nothing painted yet: most passes touch about what was foretold, so begin there.
+    // Nothing painted yet: most passes touch about what was expected, so begin there.
     this.before = this.cells().map((c) => c.classList.contains('on'));
-    if (!this.before.includes(true)) this.foretold();
+    if (!this.before.includes(true)) this.expected();
     this.move(this.cells().find((c) => c.classList.contains('on')) ?? this.cells()[0]);
     this.tell();
     document.activeElement?.blur();
@@ -45,8 +45,8 @@ class Paint {
     window.keying?.input.focus();
   }
 
-  foretold() {
-    this.cells().forEach((c) => c.classList.toggle('on', c.classList.contains('foretold')));
+  expected() {
+    this.cells().forEach((c) => c.classList.toggle('on', c.classList.contains('expected')));
     this.tell();
   }
 
@@ -91,7 +91,7 @@ class Paint {
     if (arrows[event.key]) this.step(...arrows[event.key]);
     else if (event.key === ' ') this.toggle(this.cursor);
     else if (event.key === 'Enter') this.keep();
-    else if (event.key === 'f') this.foretold();
+    else if (event.key === 'f') this.expected();
     else if (event.key === 'Escape') this.leave();
     else return;
     event.preventDefault();
@@ -123,7 +123,7 @@ class Paint {
   }
 
   clicked({ target }) {
-    for (const what of ['start', 'keep', 'foretold', 'leave']) if (target.closest(`[data-paint-${what}]`)) this[what]();
+    for (const what of ['start', 'keep', 'expected', 'leave']) if (target.closest(`[data-paint-${what}]`)) this[what]();
   }
 
   /** Four cells to a digit, the lowest first. */

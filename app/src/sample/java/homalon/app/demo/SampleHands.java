@@ -1,6 +1,7 @@
 package homalon.app.demo;
 
 import homalon.app.casting.ledger.Ledgers;
+import homalon.app.casting.part.PartVisits;
 import homalon.app.casting.part.Parts;
 import homalon.app.casting.work.WorkEntry;
 import homalon.app.casting.work.WorkLog;
@@ -67,6 +68,7 @@ class SampleHands {
     private static final Duration PER_PLACE = Duration.ofSeconds(14);
 
     private final Parts parts;
+    private final PartVisits visits;
     private final Surveys surveys;
     private final SurveyStarts starts;
     private final Planner planner;
@@ -135,7 +137,7 @@ class SampleHands {
     /** Hands a part over with what is still open answered for. */
     void release(PartFile part, List<String> open, String note, int daysAgo) {
         did(part, Operation.OIL_AND_BAG, "", Duration.ofDays(daysAgo).plusMinutes(30));
-        clock.ago(Duration.ofDays(daysAgo), () -> parts.handOver(part.id(), open, note, ines.id()));
+        clock.ago(Duration.ofDays(daysAgo), () -> visits.handOver(part.id(), open, note, ines.id()));
     }
 
     PartFile book(
@@ -363,7 +365,7 @@ class SampleHands {
     }
 
     void wait(PartFile part, StuckOn on, String why, int daysAgo) {
-        clock.ago(Duration.ofDays(daysAgo), () -> parts.stick(part.id(), Optional.of(on), why, ines.id()));
+        clock.ago(Duration.ofDays(daysAgo), () -> visits.stick(part.id(), Optional.of(on), why, ines.id()));
     }
 
     static Length mm(String mm) {

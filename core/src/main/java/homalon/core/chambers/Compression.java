@@ -6,7 +6,7 @@ import java.util.Locale;
 /**
  * The compression ratio of one cylinder with its spread.
  *
- * @param cylinder as it is reckoned, after the cut
+ * @param cylinder as it is worked out, after the cut
  * @param ratio (swept + clearance) / clearance
  * @param spread one standard deviation, by first-order propagation
  * @param chamberSpread of the chamber's volume after the cut, cm3
@@ -20,7 +20,7 @@ public record Compression(Cylinder cylinder, double ratio, double spread, double
      * @param block mm
      * @param opening of the chamber at the face, mm2
      * @param blockOpening mm2; the bore's circle unless the valves stand in the block
-     * @param since what came off the chamber's rim between its filling and now, mm: reckoned in the cylinder already, but what the
+     * @param since what came off the chamber's rim between its filling and now, mm: worked out in the cylinder already, but what the
      *     opening leaves open of it is not
      */
     public record Cut(double head, double block, double opening, double blockOpening, double since) {

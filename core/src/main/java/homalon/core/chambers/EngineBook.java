@@ -175,7 +175,7 @@ public final class EngineBook {
         return rods;
     }
 
-    /** What has to be keyed before a ratio can be reckoned, chamber volumes apart; empty when all of it is known. */
+    /** What has to be keyed before a ratio can be worked out, chamber volumes apart; empty when all of it is known. */
     public List<EngineItem> missingForRatio() {
         List<EngineItem> missing = new ArrayList<>();
         for (EngineItem item : List.of(EngineItem.BORE, EngineItem.STROKE, EngineItem.GASKET, EngineItem.DECK)) {

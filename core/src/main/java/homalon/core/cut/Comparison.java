@@ -179,12 +179,12 @@ public final class Comparison {
         return question.map().land().layout();
     }
 
-    /** Share of the land foretold clean after so much in all from first touch, 0 to 1; nothing is clean before the first cut. */
+    /** Share of the land expected clean after so much in all from first touch, 0 to 1; nothing is clean before the first cut. */
     public double cleanShare(Removal removal, Length total) {
         return total.signum() == 0 ? 0 : question.map().share(removal.heights(), removal.downTo(total));
     }
 
-    /** Share of the bands that seal, foretold clean after so much in all from first touch, 0 to 1. */
+    /** Share of the bands that seal, expected clean after so much in all from first touch, 0 to 1. */
     public double sealedShare(Removal removal, Length total) {
         if (total.signum() == 0) {
             return 0;

@@ -152,8 +152,8 @@ final class Consequences {
                 over
                         ? "Less cut, a thicker gasket, valves set deeper, or deeper pockets; the maker's book decides."
                         : "",
-                Optional.of(
-                        line(name + " valve to piston comes to {} by reckoning: check it with clay or a dial.", after)),
+                Optional.of(line(
+                        name + " valve to piston comes to {} by calculation: check it with clay or a dial.", after)),
                 after,
                 least,
                 Working.of(kind.words())
@@ -266,7 +266,7 @@ final class Consequences {
                         least),
                 over ? "Less cut, a thicker gasket, or relief in the roof above the valves." : "",
                 Optional.of(line(
-                        "Side valve at full lift to the head's roof: {} by reckoning; check it with clay.", after)),
+                        "Side valve at full lift to the head's roof: {} by calculation; check it with clay.", after)),
                 after,
                 least,
                 Working.of(Kind.ROOM.words())
@@ -339,7 +339,7 @@ final class Consequences {
                         after,
                         least),
                 over ? "A gasket thicker by what came off the block restores it." : "",
-                Optional.of(line("Piston to head at top dead centre: {} by reckoning; check it.", after)),
+                Optional.of(line("Piston to head at top dead centre: {} by calculation; check it.", after)),
                 after,
                 least,
                 Working.of(Kind.SQUEEZE.words())

@@ -7,28 +7,28 @@ import java.util.BitSet;
 import java.util.List;
 
 /**
- * What the cutter was seen to touch, against what the map foretold for the depth on the dial.
+ * What the cutter was seen to touch, against what the map says for the depth on the dial.
  *
  * <p>When the touched land lags by more than 15 points, the likely reasons are named and the depth still to go is estimated
  * anew: the height to which the cutter has really come down is the one that best parts touched cells from untouched ones
  * (fewest land nodes on the wrong side), and what is left runs from there to the lowest place that seals. A tilt is tried as
  * well: when it parts the cells clearly better, the casting has moved.
  *
- * @param foretold share of the land, 0 to 1
+ * @param expected share of the land, 0 to 1
  * @param seen share of the land painted, 0 to 1
  * @param lags true when it is more than 15 points behind
  * @param reasons most likely first; empty unless it lags
  * @param left depth still to cut until the sealing land is clean, by what was seen, mm
- * @param foretoldLeft the same by the dial, mm
+ * @param expectedLeft the same by the dial, mm
  * @param misfit share of the land on the wrong side of the estimate, 0 to 1
  */
 public record PassWatch(
-        double foretold,
+        double expected,
         double seen,
         boolean lags,
         List<Reason> reasons,
         double left,
-        double foretoldLeft,
+        double expectedLeft,
         double misfit) {
 
     /** Points by which seen may lag before it is said. */
@@ -63,20 +63,20 @@ public record PassWatch(
      * @param touched cells that were seen touched
      */
     public static PassWatch of(Comparison comparison, Removal removal, TouchCells grid, Length cut, BitSet touched) {
-        double foretold = comparison.cleanShare(removal, cut);
+        double expected = comparison.cleanShare(removal, cut);
         double seen = grid.share(touched);
         double[] heights = grid.means(removal.heights());
         double bottom = removal.firstTouch() - removal.setUp().toClean();
         Parting level = parting(grid, heights, touched);
-        double foretoldLeft = Math.max(0, removal.setUp().toClean() - cut.mm());
+        double expectedLeft = Math.max(0, removal.setUp().toClean() - cut.mm());
         double bySight = Math.max(0, level.height() - bottom);
         // Less touched than the map says never leaves less than it says.
-        double left = seen < foretold - EQUAL_SHARES ? Math.max(bySight, foretoldLeft) : bySight;
-        boolean lags = foretold - seen > MOST_LAG;
+        double left = seen < expected - EQUAL_SHARES ? Math.max(bySight, expectedLeft) : bySight;
+        boolean lags = expected - seen > MOST_LAG;
         List<Reason> reasons = lags
                 ? reasons(grid, heights, touched, level, comparison.layout().box())
                 : List.of();
-        return new PassWatch(foretold, seen, lags, reasons, seen >= 1 ? 0 : left, foretoldLeft, level.wrong());
+        return new PassWatch(expected, seen, lags, reasons, seen >= 1 ? 0 : left, expectedLeft, level.wrong());
     }
 
     /**
@@ -98,12 +98,12 @@ public record PassWatch(
         }
         PassWatch all = of(comparison, removal, grid, cut, touched);
         return new PassWatch(
-                all.foretold(),
+                all.expected(),
                 share,
-                all.foretold() - share > MOST_LAG,
+                all.expected() - share > MOST_LAG,
                 all.reasons(),
                 all.left(),
-                all.foretoldLeft(),
+                all.expectedLeft(),
                 0);
     }
 

@@ -15,7 +15,7 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 
 /**
- * What one set-up takes off where, foretold from the map, on the rounded shims. Depths are millimetres along z.
+ * What one set-up takes off where, worked out from the map, on the rounded shims. Depths are millimetres along z.
  *
  * @param setUp the set-up
  * @param moreThanLeast its depth to clean, on the rounded shims, against the least of all set-ups, zero or more

@@ -46,7 +46,7 @@ public record Wish(WhatIf whatIf, boolean met, Line says) {
 
     /**
      * @param wanted the ratio; not looked at for another wish
-     * @throws homalon.core.input.BadInputException while what it is reckoned from is not known, or for what is no ratio
+     * @throws homalon.core.input.BadInputException while what it is worked out from is not known, or for what is no ratio
      */
     public static Wish of(Kind kind, OutlookQuestion question, double wanted) {
         return switch (kind) {

@@ -12,7 +12,7 @@ import java.util.UUID;
  * @param kind what it records
  * @param depth taken off; zero for a reversal and for an opening that nobody knows
  * @param reverses the line that it takes back
- * @param corners metal off at the corners of the face by a pass that was foretold from a map; empty where nothing says that it
+ * @param corners metal off at the corners of the face by a pass that was worked out from a map; empty where nothing says that it
  *     was other than the depth
  */
 public record Entry(
@@ -21,7 +21,7 @@ public record Entry(
         this(id, job, kind, depth, reverses, Optional.empty());
     }
 
-    /** Metal off at the corners: as foretold, else the depth everywhere. */
+    /** Metal off at the corners: as worked out, else the depth everywhere. */
     public CornerDepths atCorners() {
         return corners.orElse(CornerDepths.even(depth));
     }

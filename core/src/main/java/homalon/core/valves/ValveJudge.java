@@ -92,8 +92,8 @@ public final class ValveJudge {
         }
         runout();
         pits();
-        vacuum();
-        fall();
+        atLeast(Measure.VACUUM, BookItem.VACUUM, Subject.VACUUM, "holds vacuum", "does not hold vacuum");
+        atLeast(Measure.FALL, BookItem.FALL, Subject.FALL, "vacuum falls slowly enough", "vacuum falls too fast");
         looks();
     }
 
@@ -127,32 +127,12 @@ public final class ValveJudge {
                 null);
     }
 
-    private void vacuum() {
-        if (!read.has(Measure.VACUUM)) {
+    private void atLeast(Measure measure, BookItem limit, Subject subject, String holds, String fails) {
+        if (!read.has(measure)) {
             return;
         }
-        boolean holds = read.get(Measure.VACUUM) >= book.value(BookItem.VACUUM) - SLACK;
-        aspects.add(
-                Subject.VACUUM,
-                holds ? Verdict.WITHIN : Verdict.OUT,
-                read.get(Measure.VACUUM),
-                BookItem.VACUUM,
-                holds ? "holds vacuum" : "does not hold vacuum",
-                null);
-    }
-
-    private void fall() {
-        if (!read.has(Measure.FALL)) {
-            return;
-        }
-        boolean slow = read.get(Measure.FALL) >= book.value(BookItem.FALL) - SLACK;
-        aspects.add(
-                Subject.FALL,
-                slow ? Verdict.WITHIN : Verdict.OUT,
-                read.get(Measure.FALL),
-                BookItem.FALL,
-                slow ? "vacuum falls slowly enough" : "vacuum falls too fast",
-                null);
+        boolean good = read.get(measure) >= book.value(limit) - SLACK;
+        aspects.add(subject, good ? Verdict.WITHIN : Verdict.OUT, read.get(measure), limit, good ? holds : fails, null);
     }
 
     private void looks() {

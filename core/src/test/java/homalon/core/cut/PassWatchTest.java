@@ -67,13 +67,13 @@ class PassWatchTest {
     }
 
     @Test
-    void whatIsSeenAsForetoldLeavesTheDepthOnTheDial() {
+    void whatIsSeenAsExpectedLeavesTheDepthOnTheDial() {
         double down = removal.firstTouch() - 0.07;
         PassWatch seen = watch("0.07", (x, y) -> down);
         assertFalse(seen.lags());
-        assertEquals(seen.foretold(), seen.seen(), 0.06);
-        assertEquals(removal.setUp().toClean() - 0.07, seen.foretoldLeft(), 1e-9);
-        assertEquals(seen.foretoldLeft(), seen.left(), 0.008);
+        assertEquals(seen.expected(), seen.seen(), 0.06);
+        assertEquals(removal.setUp().toClean() - 0.07, seen.expectedLeft(), 1e-9);
+        assertEquals(seen.expectedLeft(), seen.left(), 0.008);
         assertEquals(0, seen.misfit(), 0.03);
     }
 
@@ -83,7 +83,7 @@ class PassWatchTest {
         PassWatch seen = watch("0.07", (x, y) -> down);
         assertTrue(seen.lags(), seen.toString());
         assertEquals(PassWatch.Reason.DIAL, seen.reasons().get(0));
-        assertEquals(seen.foretoldLeft() + 0.035, seen.left(), 0.008);
+        assertEquals(seen.expectedLeft() + 0.035, seen.left(), 0.008);
     }
 
     @Test
@@ -94,7 +94,7 @@ class PassWatchTest {
         assertTrue(seen.lags(), seen.toString());
         assertEquals(PassWatch.Reason.MOVED, seen.reasons().get(0));
         assertEquals(3, seen.reasons().size());
-        assertTrue(seen.left() >= seen.foretoldLeft() - 1e-9, seen.toString());
+        assertTrue(seen.left() >= seen.expectedLeft() - 1e-9, seen.toString());
     }
 
     @Test
@@ -110,27 +110,27 @@ class PassWatchTest {
         assertEquals(PassWatch.Reason.UNSEEN_LOW, seen.reasons().get(0));
     }
 
-    /** Less touched than foretold never leaves less than the map says, however little less it is. */
+    /** Less touched than expected never leaves less than the map says, however little less it is. */
     @Test
     void lessTouchedNeverLowersTheDepthLeft() {
         for (int i = 1; i <= 20; i++) {
             double missing = 0.002 * i;
             double down = removal.firstTouch() - 0.07 + missing;
             PassWatch seen = watch("0.07", (x, y) -> down);
-            if (seen.seen() < seen.foretold() - 0.01) {
-                assertTrue(seen.left() >= seen.foretoldLeft() - 1e-9, () -> "short by " + missing + ": " + seen);
+            if (seen.seen() < seen.expected() - 0.01) {
+                assertTrue(seen.left() >= seen.expectedLeft() - 1e-9, () -> "short by " + missing + ": " + seen);
             }
         }
     }
 
-    /** More touched than the dial foretold leaves less than it says: what is seen counts. */
+    /** More touched than the dial says leaves less than it says: what is seen counts. */
     @Test
-    void moreTouchedThanForetoldLeavesLess() {
+    void moreTouchedThanExpectedLeavesLess() {
         double down = removal.firstTouch() - 0.07;
         PassWatch seen = watch("0.03", (x, y) -> down);
-        assertTrue(seen.seen() > seen.foretold() + 0.1, seen.toString());
+        assertTrue(seen.seen() > seen.expected() + 0.1, seen.toString());
         assertEquals(removal.setUp().toClean() - 0.07, seen.left(), 0.008);
-        assertTrue(seen.left() < seen.foretoldLeft() - 0.03);
+        assertTrue(seen.left() < seen.expectedLeft() - 0.03);
     }
 
     /** A share that was told leaves what the same share leaves when it is painted: the highest land is touched first. */
@@ -145,12 +145,12 @@ class PassWatchTest {
             assertFalse(
                     PassWatch.ofShare(comparison, removal, GRID, dial, painted.seen())
                             .lags(),
-                    "as much as the dial foretold");
+                    "as much as the dial says");
         }
     }
 
     @Test
-    void nothingTouchedWhereMuchWasForetoldLags() {
+    void nothingTouchedWhereMuchWasExpectedLags() {
         Length dial = Length.ofMm("0.09");
         assertTrue(comparison.cleanShare(removal, dial) > 0.2);
         assertTrue(PassWatch.ofShare(comparison, removal, GRID, dial, 0).lags());
@@ -161,8 +161,8 @@ class PassWatchTest {
     void halfTouchedSaysHowFarItCame() {
         PassWatch half = PassWatch.ofShare(comparison, removal, GRID, Length.ofMm("0.14"), 0.5);
         assertEquals(0.5, half.seen());
-        assertTrue(half.lags(), "the map foretold more: " + half.foretold());
-        assertTrue(half.left() >= half.foretoldLeft());
+        assertTrue(half.lags(), "the map says more: " + half.expected());
+        assertTrue(half.left() >= half.expectedLeft());
         double before = Double.POSITIVE_INFINITY;
         for (double share = 0; share <= 1; share += 0.1) {
             PassWatch seen = PassWatch.ofShare(comparison, removal, GRID, Length.ofMm("0.01"), share);

@@ -27,7 +27,7 @@ import org.springframework.transaction.annotation.Transactional;
 @RequiredArgsConstructor
 public class Ledgers {
     private final LineRepository lines;
-    private final CastingLocks turns;
+    private final CastingLocks locks;
     private final Clock clock;
 
     /** Edges of a cutter that a standing pass was cut with, over the whole shop. */
@@ -56,7 +56,7 @@ public class Ledgers {
     }
 
     /**
-     * @param corners what it takes at the corners; empty where nothing foretells it
+     * @param corners what it takes at the corners; empty where nothing says it
      * @param batch that it was cut in
      * @throws BadInputException when that depth cannot be a pass
      */
@@ -68,7 +68,7 @@ public class Ledgers {
             Notes notes,
             Optional<UUID> batch,
             UUID by) {
-        turns.take(part);
+        locks.take(part);
         Ledger.checkPass(depth);
         LineRow row = new LineRow();
         corners.ifPresent(c -> row.corners =
@@ -78,7 +78,7 @@ public class Ledgers {
     }
 
     public void opening(PartFile part, UUID id, Entry.Kind kind, Length depth, String note, UUID by) {
-        turns.take(part);
+        locks.take(part);
         if (lines.existsById(id)) {
             return;
         }
@@ -88,7 +88,7 @@ public class Ledgers {
 
     /** Takes a line back by a second one. */
     public void reverse(PartFile part, UUID id, UUID wrong, String why, UUID by) {
-        turns.take(part);
+        locks.take(part);
         if (lines.existsById(id)) {
             return;
         }
@@ -106,7 +106,7 @@ public class Ledgers {
      * @throws BadInputException when there is none, or somebody else logged the last one
      */
     public void reverseLast(PartFile part, UUID id, String why, UUID by) {
-        turns.take(part);
+        locks.take(part);
         if (lines.existsById(id)) {
             return;
         }

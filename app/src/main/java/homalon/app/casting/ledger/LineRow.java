@@ -46,7 +46,7 @@ class LineRow implements Persistable<UUID> {
     String note = "";
     String typed = "";
 
-    /** Four depths in nanometres with blanks between; empty where they were not foretold. */
+    /** Four depths in nanometres with blanks between; empty where they were not worked out. */
     String corners = "";
 
     @Column(name = "batch_id")

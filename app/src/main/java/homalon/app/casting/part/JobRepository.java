@@ -15,6 +15,12 @@ import org.springframework.data.jpa.repository.Query;
 interface JobRepository extends JpaRepository<Job, UUID> {
     List<Job> findByPartIdOrderByNo(UUID partId);
 
+    /** The visit that a casting is on, or was on last. */
+    default Job present(UUID partId) {
+        List<Job> visits = findByPartIdOrderByNo(partId);
+        return visits.get(visits.size() - 1);
+    }
+
     List<Job> findByPartIdInOrderByNo(Collection<UUID> partIds);
 
     default List<Job> ofParts(Collection<UUID> ids) {

@@ -39,6 +39,7 @@ class PartController {
     private static final int MOST_PAGES = 10_000;
 
     private final Parts parts;
+    private final PartVisits visits;
     private final Faces faces;
     private final StepSource steps;
     private final List<LayoutGuard> guards;
@@ -160,7 +161,7 @@ class PartController {
         PartFile part = page.part();
         Optional<StuckOn> whom =
                 Arrays.stream(StuckOn.values()).filter(s -> s.name().equals(on)).findFirst();
-        parts.stick(part.id(), whom, why, page.me());
+        visits.stick(part.id(), whom, why, page.me());
         return "redirect:/parts/" + part.tag() + "/intake";
     }
 
@@ -169,7 +170,7 @@ class PartController {
             PartPage page,
             @RequestParam(defaultValue = "") String history,
             @RequestParam(defaultValue = "") String wishes) {
-        PartFile part = parts.comeBack(page.tag(), history, wishes, page.me());
+        PartFile part = visits.comeBack(page.tag(), history, wishes, page.me());
         return "redirect:/parts/" + part.tag();
     }
 

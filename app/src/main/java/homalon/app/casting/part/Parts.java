@@ -3,22 +3,13 @@ package homalon.app.casting.part;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.app.foundation.web.NotHereException;
-import homalon.core.geometry.Spot;
 import homalon.core.input.BadInputException;
-import homalon.core.part.InkedLine;
-import homalon.core.part.SealingBands;
-import homalon.core.quantity.BenchUnit;
-import homalon.core.quantity.Length;
-import homalon.core.quantity.LengthWriter;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.visit.Booking;
 import homalon.core.visit.CameWith;
 import homalon.core.visit.PartFile;
-import homalon.core.visit.StuckOn;
 import java.time.Clock;
 import java.time.Instant;
-import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
@@ -29,7 +20,6 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import java.util.stream.LongStream;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -44,7 +34,6 @@ public class Parts {
     private final JobRepository jobs;
     private final LimitRepository limits;
     private final Changes changes;
-    private final CastingLocks turns;
     private final Clock clock;
     /** Every page of a part asks for it: one question tells whether it is what it was (ADR 18). */
     private final Cache<String, Known> known =
@@ -93,7 +82,7 @@ public class Parts {
         // A visit that was handed over is judged by the limits of that day.
         List<LimitRow> entered = limits.findByPartId(row.id);
         return jobs.findByPartIdOrderByNo(row.id).stream()
-                .map(j -> file(
+                .map(j -> PartRows.file(
                         row,
                         List.of(j),
                         entered.stream()
@@ -212,7 +201,7 @@ public class Parts {
                     "cylinders",
                     "The face has readings, which belong to the layout as drawn: take them back before you redraw it.");
         }
-        Job job = present(part.id);
+        Job job = jobs.present(part.id);
         if (job.releasedAt != null) {
             throw new BadInputException(
                     "tag",
@@ -245,72 +234,6 @@ public class Parts {
         return byTag(booking.tag());
     }
 
-    /** Says what the part waits for; empty: it waits for nothing. */
-    public void stick(UUID partId, Optional<StuckOn> on, String why, UUID by) {
-        Job job = present(partId);
-        if (job.releasedAt != null) {
-            throw new BadInputException(
-                    "why", "This part was handed over: book it in again before it waits for something.");
-        }
-        String tidy = why == null ? "" : why.strip();
-        if (on.isPresent() && (tidy.isEmpty() || tidy.length() > 200)) {
-            throw new BadInputException("why", "Say in a few words what it waits for, such as: price for liners.");
-        }
-        job.stuckOn = on.orElse(null);
-        job.stuckWhy = on.isPresent() ? tidy : null;
-        job.stuckSince = on.isPresent() ? LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault()) : null;
-        changes.write(
-                job.id,
-                "STUCK",
-                on.map(o -> o.name().toLowerCase(Locale.ROOT) + ": " + tidy).orElse("goes on"),
-                by);
-    }
-
-    /**
-     * The part leaves the shop.
-     *
-     * @param open steps that are not done
-     * @param note why it leaves all the same; needed when a step is open
-     */
-    public void handOver(UUID partId, List<String> open, String note, UUID by) {
-        turns.take(List.of(partId));
-        Job job = present(partId);
-        if (job.releasedAt != null) {
-            return;
-        }
-        String why = limited("note", note, 500);
-        if (!open.isEmpty() && why.isEmpty()) {
-            throw new BadInputException(
-                    "note",
-                    "Not done yet: " + String.join(", ", open)
-                            + ". Finish it, or key why the part leaves all the same.");
-        }
-        job.releasedAt = clock.instant();
-        job.releasedBy = by;
-        job.releasedNote = why;
-        job.stuckOn = null;
-        job.stuckWhy = null;
-        job.stuckSince = null;
-    }
-
-    /** The same casting is back: a new visit with its life behind it. */
-    public PartFile comeBack(String tag, String history, String wishes, UUID by) {
-        PartFile file = byTag(tag);
-        if (file.visit().releasedAt().isEmpty()) {
-            throw new BadInputException("tag", file.tag() + " is in the shop already: open it instead.");
-        }
-        Job job = new Job(file.id(), file.visit().no() + 1, by, clock.instant());
-        job.history = limited("history", history, 2000);
-        // It carries what it carried; what happened to it since is asked anew.
-        file.visit().came().ifPresent(c -> {
-            job.happened = "";
-            job.shafts = c.shaftsKept();
-        });
-        job.wishes = limited("wishes", wishes, 2000);
-        jobs.save(job);
-        return byTag(tag);
-    }
-
     /** What of a booking can turn a verdict, in words. */
     private static List<String> turning(Part part, Booking b) {
         List<String> turned = new ArrayList<>();
@@ -333,100 +256,26 @@ public class Parts {
         return new NotHereException("There is no part with the tag " + tag + ": check the tag, or book the part in.");
     }
 
-    private Job present(UUID partId) {
-        List<Job> visits = jobs.findByPartIdOrderByNo(partId);
-        return visits.get(visits.size() - 1);
-    }
-
     private static void fill(Part part, Booking b) {
         part.kind = b.kind();
-        part.name =
-                required("name", b.name(), 120, "Engine: say what it is from, such as Ferry auxiliary, four in line.");
-        part.customer = required("customer", b.customer(), 120, "Customer: say whose it is.");
+        part.name = PartFields.required(
+                "name", b.name(), 120, "Engine: say what it is from, such as Ferry auxiliary, four in line.");
+        part.customer = PartFields.required("customer", b.customer(), 120, "Customer: say whose it is.");
         part.material = b.material();
-        part.castingNumber = limited("castingNumber", b.castingNumber(), 60);
+        part.castingNumber = PartFields.limited("castingNumber", b.castingNumber(), 60);
         part.draw(b.numbers());
     }
 
     private static void fill(Job job, Booking b) {
-        job.history = limited("history", b.history(), 2000);
+        job.history = PartFields.limited("history", b.history(), 2000);
         b.came().ifPresent(c -> {
             job.happened = c.happenedKept();
             job.shafts = c.shaftsKept();
         });
-        job.wishes = limited("wishes", b.wishes(), 2000);
-        job.gasket = limited("gasket", b.gasket(), 120);
+        job.wishes = PartFields.limited("wishes", b.wishes(), 2000);
+        job.gasket = PartFields.limited("gasket", b.gasket(), 120);
         job.gasketKind = b.gasketKind().orElse(null);
         job.due = b.due().orElse(null);
-    }
-
-    /** Where the gasket in hand seals, for this visit; it turns what counts as clean, so that it is told who said it. */
-    public void seal(PartFile part, SealingBands bands, UUID by) {
-        part.requireHere("ring", "to say where its gasket seals");
-        if (bands.inked().stream().flatMap(l -> l.points().stream()).anyMatch(s -> !onFace(part, s))) {
-            throw new BadInputException(
-                    "ink",
-                    "Inked line: a corner lies beyond the face; key it from the front corner of the lower edge.");
-        }
-        Job job = jobs.findById(part.visit().id()).orElseThrow();
-        job.sealRing = bands.ring().nanometres();
-        job.sealBead = bands.bead().nanometres();
-        job.sealOpening = bands.opening().map(Length::nanometres).orElse(null);
-        job.sealInk = bands.inked().map(Parts::nanometres).orElse(null);
-        jobs.saveAndFlush(job);
-        LengthWriter writer = new LengthWriter(BenchUnit.MM);
-        changes.write(
-                part.visit().id(),
-                "SEALING",
-                writer.size(bands.ring()) + " around a bore, " + writer.size(bands.bead()) + " around a hole"
-                        + bands.opening()
-                                .map(o -> ", from an opening of " + writer.size(o))
-                                .orElse("")
-                        + bands.inked()
-                                .map(l -> ", within a line inked along " + l.written(BenchUnit.MM) + " mm")
-                                .orElse(""),
-                by);
-    }
-
-    private static boolean onFace(PartFile part, Spot spot) {
-        return spot.x() >= 0
-                && spot.y() >= 0
-                && spot.x() <= part.numbers().length().mm()
-                && spot.y() <= part.numbers().width().mm();
-    }
-
-    private static long[] nanometres(InkedLine line) {
-        return line.points().stream()
-                .flatMapToLong(s -> LongStream.of(
-                        Length.roundedFromMm(s.x()).nanometres(),
-                        Length.roundedFromMm(s.y()).nanometres()))
-                .toArray();
-    }
-
-    private static InkedLine line(long[] nanometres) {
-        List<Spot> points = new ArrayList<>();
-        for (int i = 0; i < nanometres.length; i += 2) {
-            points.add(new Spot(
-                    Length.ofNanometres(nanometres[i]).mm(),
-                    Length.ofNanometres(nanometres[i + 1]).mm()));
-        }
-        return new InkedLine(points);
-    }
-
-    private static String required(String field, String text, int most, String sentence) {
-        String tidy = limited(field, text, most);
-        if (tidy.isEmpty()) {
-            throw new BadInputException(field, sentence);
-        }
-        return tidy;
-    }
-
-    private static String limited(String field, String text, int most) {
-        String tidy = text == null ? "" : text.strip();
-        if (tidy.length() > most) {
-            throw new BadInputException(field, "That is too long to keep: at most " + most + " characters here.");
-        }
-        return tidy;
     }
 
     private static String tidy(String tag) {
@@ -437,47 +286,7 @@ public class Parts {
         List<UUID> ids = found.stream().map(p -> p.id).toList();
         Map<UUID, List<Job>> visits = jobs.ofParts(ids).stream().collect(Collectors.groupingBy(j -> j.partId));
         Map<UUID, List<LimitRow>> entered = limits.ofParts(ids).stream().collect(Collectors.groupingBy(l -> l.partId));
-        Function<Part, PartFile> file = p -> file(p, visits.get(p.id), entered.getOrDefault(p.id, List.of()));
+        Function<Part, PartFile> file = p -> PartRows.file(p, visits.get(p.id), entered.getOrDefault(p.id, List.of()));
         return found.stream().map(file).toList();
-    }
-
-    private static PartFile file(Part p, List<Job> visits, List<LimitRow> entered) {
-        return new PartFile(
-                p.id,
-                p.tag,
-                p.kind,
-                p.name,
-                p.customer,
-                p.material,
-                p.castingNumber,
-                p.numbers(),
-                entered.stream().map(LimitRow::limit).toList(),
-                visit(visits.get(visits.size() - 1)),
-                visits.size(),
-                p.version);
-    }
-
-    private static PartFile.Visit visit(Job j) {
-        return new PartFile.Visit(
-                j.id,
-                j.no,
-                j.history,
-                Optional.ofNullable(j.happened).map(h -> CameWith.kept(h, j.shafts)),
-                j.wishes,
-                j.gasket,
-                Optional.ofNullable(j.gasketKind),
-                Optional.ofNullable(j.sealRing)
-                        .map(ring -> new SealingBands(
-                                Length.ofNanometres(ring),
-                                Length.ofNanometres(j.sealBead),
-                                Optional.ofNullable(j.sealOpening).map(Length::ofNanometres),
-                                Optional.ofNullable(j.sealInk).map(Parts::line))),
-                Optional.ofNullable(j.due),
-                Optional.ofNullable(j.stuckOn).map(on -> new PartFile.Stuck(on, j.stuckWhy, j.stuckSince)),
-                j.openedBy,
-                j.openedAt,
-                Optional.ofNullable(j.releasedBy),
-                Optional.ofNullable(j.releasedAt),
-                j.releasedNote);
     }
 }

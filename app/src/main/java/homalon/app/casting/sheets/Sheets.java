@@ -37,7 +37,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 @Transactional
 @RequiredArgsConstructor
 public class Sheets {
-    private final CastingLocks turns;
+    private final CastingLocks locks;
     private final People people;
     private final EvidenceLog log;
     private final EntityManager entities;
@@ -162,7 +162,7 @@ public class Sheets {
     }
 
     public void setUp(PartFile part, UUID id, Sheet sheet, Map<String, String> values, UUID by) {
-        if (!turns.first(part, id)) {
+        if (!locks.first(part, id)) {
             return;
         }
         part.requireHere("sheet", "to measure it");
@@ -232,15 +232,15 @@ public class Sheets {
      * @throws AskAgainException when somebody did since the hand looked
      */
     public void ask(PartFile part, Sheet sheet, String place, Hand hand) {
-        turns.take(part);
-        if (!turns.kept(hand.id())) {
+        locks.take(part);
+        if (!locks.kept(hand.id())) {
             meanwhile(part, sheet, place, hand);
         }
     }
 
     /** False for a repeat. */
     private boolean may(PartFile part, Sheet sheet, String place, Hand hand) {
-        if (!turns.first(part, hand.id())) {
+        if (!locks.first(part, hand.id())) {
             return false;
         }
         part.requireHere("sheet", "to measure it");
@@ -262,7 +262,7 @@ public class Sheets {
 
     /** Takes back what stands at one place; nothing where nothing does. */
     public void withdraw(PartFile part, Sheet sheet, UUID id, String place, UUID by) {
-        if (!turns.first(part, id)) {
+        if (!locks.first(part, id)) {
             return;
         }
         part.requireHere("sheet", "to work on it");
@@ -279,7 +279,7 @@ public class Sheets {
 
     /** The same among some places only. */
     public Optional<String> undo(PartFile part, Sheet sheet, UUID id, UUID by, Predicate<String> among) {
-        if (!turns.first(part, id)) {
+        if (!locks.first(part, id)) {
             return log.find(FigureLine.class, id).map(Figure::place);
         }
         part.requireHere("sheet", "to measure it");

@@ -20,7 +20,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 @RequiredArgsConstructor
 public class Timers {
-    private final CastingLocks turns;
+    private final CastingLocks locks;
     private final Parts parts;
     private final EntityManager entities;
     private final Clock clock;
@@ -48,7 +48,7 @@ public class Timers {
 
     /** @throws BadInputException when it is no time for a timer */
     public void start(PartFile part, UUID id, String what, String minutes, UUID by) {
-        if (!turns.first(part, id)) {
+        if (!locks.first(part, id)) {
             return;
         }
         part.requireHere("timer", "to work on it");

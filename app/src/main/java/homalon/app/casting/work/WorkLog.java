@@ -17,7 +17,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 @RequiredArgsConstructor
 public class WorkLog {
-    private final CastingLocks turns;
+    private final CastingLocks locks;
     private final EvidenceLog log;
 
     /** Lines that stand, by visit, in the order in which they were written. */
@@ -36,7 +36,7 @@ public class WorkLog {
      * @throws BadInputException when the note is too long, or the part has left
      */
     public boolean write(PartFile part, UUID id, WorkEntry.Kind kind, Enum<?> what, String note, UUID by) {
-        if (!turns.first(part, id)) {
+        if (!locks.first(part, id)) {
             return false;
         }
         part.requireHere("work", "to work on it");
@@ -54,7 +54,7 @@ public class WorkLog {
 
     /** Takes a line back by a second one. */
     public void takeBack(PartFile part, UUID id, UUID wrong, UUID by) {
-        if (!turns.first(part, id)) {
+        if (!locks.first(part, id)) {
             return;
         }
         part.requireHere("work", "to work on it");

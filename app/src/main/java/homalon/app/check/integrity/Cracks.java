@@ -32,7 +32,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class Cracks {
     private static final int MOST = 40;
 
-    private final CastingLocks turns;
+    private final CastingLocks locks;
     private final EvidenceLog log;
     private final Clock clock;
 
@@ -66,7 +66,7 @@ public class Cracks {
     /** Marks a crack that was found; the rule's proposal stands until someone chooses otherwise. */
     public UUID mark(PartFile part, UUID id, Crack crack, int bore, Spot from, Spot to, UUID by) {
         // Two people marking at once must not give one number twice.
-        if (!turns.first(part, id)) {
+        if (!locks.first(part, id)) {
             return id;
         }
         part.requireHere("crack", "to look for cracks");
@@ -92,7 +92,7 @@ public class Cracks {
      * @param pin diameter; zero for none
      */
     public void decide(PartFile part, UUID id, UUID crack, Remedy remedy, String why, Length pin, UUID by) {
-        if (!turns.first(part, id)) {
+        if (!locks.first(part, id)) {
             return;
         }
         CrackFile file = one(part, crack);
@@ -131,7 +131,7 @@ public class Cracks {
 
     /** Takes it off the drawing: it was no crack, or marked twice. */
     public void remove(PartFile part, UUID id, UUID crack, UUID by) {
-        if (!turns.first(part, id)) {
+        if (!locks.first(part, id)) {
             return;
         }
         log.add(new CrackRow(id, part.visit().id(), one(part, crack), true, by));

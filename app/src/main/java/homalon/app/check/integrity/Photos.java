@@ -21,7 +21,7 @@ import org.springframework.transaction.annotation.Transactional;
 class Photos {
     private static final int MOST = 40;
 
-    private final CastingLocks turns;
+    private final CastingLocks locks;
     private final Parts parts;
     private final EvidenceLog log;
     private final EntityManager entities;
@@ -52,7 +52,7 @@ class Photos {
     }
 
     void add(PartFile part, UUID id, Picture picture, String note, UUID by) {
-        if (!turns.first(part, id)) {
+        if (!locks.first(part, id)) {
             return;
         }
         part.requireHere("photo", "to add photos");

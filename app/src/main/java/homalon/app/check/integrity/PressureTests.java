@@ -27,7 +27,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 @RequiredArgsConstructor
 public class PressureTests {
-    private final CastingLocks turns;
+    private final CastingLocks locks;
     private final EvidenceLog log;
     private final EntityManager entities;
     private final Clock clock;
@@ -90,7 +90,7 @@ public class PressureTests {
 
     /** @throws BadInputException naming what cannot be asked of a test */
     public void begin(PartFile part, UUID id, SetUp asked, UUID by) {
-        if (!turns.first(part, id)) {
+        if (!locks.first(part, id)) {
             return;
         }
         part.requireHere("pressure", "to test it");
@@ -121,7 +121,7 @@ public class PressureTests {
      * @param minute since the first reading; blank: by the clock
      */
     public void read(PartFile part, UUID id, String minute, String bar, String celsius, UUID by) {
-        if (!turns.first(part, id)) {
+        if (!locks.first(part, id)) {
             return;
         }
         TestFile test = last(part);
@@ -156,7 +156,7 @@ public class PressureTests {
 
     /** Bubbles at a place; or none at all, which someone has to say. */
     public void bubbles(PartFile part, UUID id, boolean seen, String where, Spot spot, UUID by) {
-        if (!turns.first(part, id)) {
+        if (!locks.first(part, id)) {
             return;
         }
         String words = where == null ? "" : where.strip();
@@ -172,7 +172,7 @@ public class PressureTests {
     }
 
     public void takeBack(PartFile part, UUID id, UUID wrong, UUID by) {
-        if (!turns.first(part, id)) {
+        if (!locks.first(part, id)) {
             return;
         }
         TestFile test = last(part);

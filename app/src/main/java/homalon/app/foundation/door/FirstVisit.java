@@ -26,7 +26,7 @@ class FirstVisit {
 
     private final People people;
     private final Shop shop;
-    private final LoginThrottle tries;
+    private final LoginThrottle throttle;
     private final Journal journal;
     private final String code;
 
@@ -34,12 +34,12 @@ class FirstVisit {
     FirstVisit(
             People people,
             Shop shop,
-            LoginThrottle tries,
+            LoginThrottle throttle,
             Journal journal,
             @Value("${homalon.first-visit-code:}") String code) {
         this.people = people;
         this.shop = shop;
-        this.tries = tries;
+        this.throttle = throttle;
         this.journal = journal;
         this.code = tidy(code);
     }
@@ -64,7 +64,7 @@ class FirstVisit {
     }
 
     private void requireCode(String given) {
-        int wait = tries.take(TRIES);
+        int wait = throttle.take(TRIES);
         if (wait > 0) {
             throw new BadInputException("code", LoginThrottle.told(wait) + ", then key the code again.");
         }

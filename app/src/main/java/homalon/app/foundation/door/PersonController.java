@@ -31,7 +31,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 class PersonController {
     private final People people;
     private final PinSignIn pins;
-    private final LoginThrottle tries;
+    private final LoginThrottle throttle;
     private final OwnSessions sessions;
     private final Journal journal;
     private final PasswordConfirmation again;
@@ -47,14 +47,14 @@ class PersonController {
     String confirmed(Page page, @RequestParam(defaultValue = "") String password, HttpServletRequest request) {
         List<LoginThrottle.Subject> subjects = List.of(LoginThrottle.Subject.secret("confirm:" + page.me()));
         String said = null;
-        int wait = tries.take(subjects);
+        int wait = throttle.take(subjects);
         if (wait > 0) {
             said = LoginThrottle.told(wait) + ", then key your password again.";
         } else if (!people.knows(page.me(), password)) {
             said = "That is not your password: key it again. A PIN does not open the settings.";
         }
         if (said == null) {
-            tries.right(subjects);
+            throttle.right(subjects);
             again.keyed(request);
             return "redirect:/shop";
         }
@@ -71,12 +71,12 @@ class PersonController {
         List<LoginThrottle.Subject> subjects = List.of(LoginThrottle.Subject.secret("confirm:" + page.me()));
         person(page, request);
         try {
-            int wait = tries.take(subjects);
+            int wait = throttle.take(subjects);
             if (wait > 0) {
                 throw new BadInputException("now", LoginThrottle.told(wait) + ", then key it again.");
             }
             if (people.knows(page.me(), now)) {
-                tries.right(subjects);
+                throttle.right(subjects);
             }
             people.changePassword(page.me(), now, next);
             journal.write(Journal.What.PASSWORD_CHANGED, page.me(), "");

@@ -36,7 +36,7 @@ class ShopController {
     private final People people;
     private final Shop shop;
     private final ApiTokens tokens;
-    private final LoginThrottle tries;
+    private final LoginThrottle throttle;
     private final Journal journal;
     private final Passkeys passkeys;
     private final Optional<BuildProperties> build;
@@ -56,7 +56,7 @@ class ShopController {
         page.show("passkeys", passkeys.of(page.me()));
         page.show("tokens", tokens.inForce());
         page.show("roles", Role.values());
-        page.show("waiting", tries.waiting());
+        page.show("waiting", throttle.waiting());
         page.show("journal", journal.last(40));
         page.show("names", people.names());
         page.show("version", build.map(BuildProperties::getVersion).orElse("unknown"));
@@ -122,7 +122,7 @@ class ShopController {
     @PostMapping("/waits")
     String lift(Page page) {
         return doing(page, () -> {
-            tries.lift();
+            throttle.lift();
             journal.write(Journal.What.WAITS_LIFTED, page.me(), "");
             return "Whoever had to wait may try again.";
         });

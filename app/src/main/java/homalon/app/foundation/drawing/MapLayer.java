@@ -76,14 +76,14 @@ final class MapLayer {
         svg.empty("rect", all);
     }
 
-    /** @param painted somebody painted what was touched: that is shown as bare, and what was foretold as a line */
+    /** @param painted somebody painted what was touched: that is shown as bare, and what was expected as a line */
     void touched(Raster above, double downTo, boolean painted) {
         wash("untouched");
         wash(null);
         svg.empty(
                 "path",
                 "class",
-                painted ? "bare-foretold" : "bare",
+                painted ? "bare-expected" : "bare",
                 "fill-rule",
                 "evenodd",
                 "stroke-width",

@@ -69,7 +69,7 @@ class PasskeyController {
     private final Webauthn4JRelyingPartyOperations passkeys;
     private final UserCredentialRepository kept;
     private final People people;
-    private final LoginThrottle tries;
+    private final LoginThrottle throttle;
     private final SessionRenewal sessions;
     private final Journal journal;
     private final HttpSessionPublicKeyCredentialCreationOptionsRepository making =
@@ -84,13 +84,13 @@ class PasskeyController {
             OwnersByName owners,
             UserCredentialRepository kept,
             People people,
-            LoginThrottle tries,
+            LoginThrottle throttle,
             SessionRenewal sessions,
             Journal journal,
             @Value("${homalon.public-address}") String address) {
         this.kept = kept;
         this.people = people;
-        this.tries = tries;
+        this.throttle = throttle;
         this.sessions = sessions;
         this.journal = journal;
         URI at = URI.create(address.replaceFirst("/+$", ""));
@@ -178,7 +178,7 @@ class PasskeyController {
     ResponseEntity<String> signIn(@RequestBody String shown, HttpServletRequest request, HttpServletResponse response) {
         List<LoginThrottle.Subject> subjects =
                 List.of(LoginThrottle.Subject.address("from:" + request.getRemoteAddr()));
-        int wait = tries.take(subjects);
+        int wait = throttle.take(subjects);
         if (wait > 0) {
             return refused(LoginThrottle.told(wait) + ", then try again.");
         }
@@ -203,7 +203,7 @@ class PasskeyController {
             journal.write(Journal.What.NOT_LET_IN, null, "passkey from " + request.getRemoteAddr());
             return refused(NOT);
         }
-        tries.right(subjects);
+        throttle.right(subjects);
         journal.write(Journal.What.SIGNED_IN, who.get().id(), "by passkey from " + request.getRemoteAddr());
         sessions.begin(who.get(), false, request, response);
         return answer(json.writeValueAsString(Map.of("to", "/")));

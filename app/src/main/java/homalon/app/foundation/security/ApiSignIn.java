@@ -31,12 +31,12 @@ class ApiSignIn extends OncePerRequestFilter implements AuthenticationEntryPoint
     private static final String DEMO_PASSWORD = "saltmarsh-demo";
 
     private final ApiTokens tokens;
-    private final LoginThrottle tries;
+    private final LoginThrottle throttle;
     private final boolean demo;
 
-    ApiSignIn(ApiTokens tokens, LoginThrottle tries, @Value("${homalon.demo}") boolean demo) {
+    ApiSignIn(ApiTokens tokens, LoginThrottle throttle, @Value("${homalon.demo}") boolean demo) {
         this.tokens = tokens;
-        this.tries = tries;
+        this.throttle = throttle;
         this.demo = demo;
     }
 
@@ -48,7 +48,7 @@ class ApiSignIn extends OncePerRequestFilter implements AuthenticationEntryPoint
             List<LoginThrottle.Subject> subjects =
                     List.of(LoginThrottle.Subject.address("api-from:" + request.getRemoteAddr()));
             Optional<String> name = program(header);
-            int wait = name.isEmpty() ? tries.take(subjects) : 0;
+            int wait = name.isEmpty() ? throttle.take(subjects) : 0;
             if (wait > 0) {
                 ProblemJson.write(
                         response,

@@ -25,7 +25,7 @@ import org.springframework.stereotype.Component;
 @Component
 class PasswordProvider implements AuthenticationProvider {
     private final People people;
-    private final LoginThrottle tries;
+    private final LoginThrottle throttle;
     private final PasswordEncoder encoder;
     private final Journal journal;
     private final Clock clock;
@@ -35,7 +35,7 @@ class PasswordProvider implements AuthenticationProvider {
 
     PasswordProvider(
             People people,
-            LoginThrottle tries,
+            LoginThrottle throttle,
             PasswordEncoder encoder,
             Journal journal,
             Clock clock,
@@ -44,7 +44,7 @@ class PasswordProvider implements AuthenticationProvider {
         this.journal = journal;
         this.clock = clock;
         this.people = people;
-        this.tries = tries;
+        this.throttle = throttle;
         this.encoder = encoder;
         this.decoy = CompletableFuture.supplyAsync(() -> encoder.encode("a password that nobody has"));
     }
@@ -55,7 +55,7 @@ class PasswordProvider implements AuthenticationProvider {
         List<LoginThrottle.Subject> subjects = List.of(
                 LoginThrottle.Subject.secret("login:" + shortened(login)),
                 LoginThrottle.Subject.address("from:" + address(given)));
-        int wait = tries.take(subjects);
+        int wait = throttle.take(subjects);
         if (wait > 0) {
             throw new MustWait(wait);
         }
@@ -68,7 +68,7 @@ class PasswordProvider implements AuthenticationProvider {
             journal.write(Journal.What.NOT_LET_IN, null, "login " + shortened(login) + " from " + address(given));
             throw new BadCredentialsException("wrong");
         }
-        tries.right(subjects);
+        throttle.right(subjects);
         people.knows(found.get().id(), password);
         UUID person = found.get().id();
         if (secondFactor.stream().anyMatch(f -> f.askedOf(person))) {

@@ -22,7 +22,7 @@ public class PinSignIn {
     public static final String COOKIE = "homalon-bench";
 
     private final People people;
-    private final LoginThrottle tries;
+    private final LoginThrottle throttle;
     private final Journal journal;
     private final SessionRenewal sessions;
 
@@ -48,7 +48,7 @@ public class PinSignIn {
         List<LoginThrottle.Subject> subjects = List.of(
                 LoginThrottle.Subject.secret("pin:" + to),
                 LoginThrottle.Subject.device("pin-device:" + device.get().id()));
-        int wait = tries.take(subjects);
+        int wait = throttle.take(subjects);
         if (wait > 0) {
             return Optional.of(LoginThrottle.told(wait) + ", or sign in with your password.");
         }
@@ -56,7 +56,7 @@ public class PinSignIn {
         if (found.isEmpty()) {
             return Optional.of("That is not the PIN of this person: key it again.");
         }
-        tries.right(subjects);
+        throttle.right(subjects);
         journal.write(Journal.What.SIGNED_IN_BY_PIN, to, device.get().name());
         sessions.begin(found.get(), true, request, response);
         return Optional.empty();

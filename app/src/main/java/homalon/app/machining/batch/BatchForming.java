@@ -31,7 +31,7 @@ public class BatchForming {
     private final BatchCandidates candidates;
     private final Plans plans;
     private final Planner planner;
-    private final CastingLocks turns;
+    private final CastingLocks locks;
     private final BatchRepository batches;
     private final Clock clock;
 
@@ -42,7 +42,7 @@ public class BatchForming {
      */
     public void form(UUID id, List<String> tags, BenchUnit unit, UUID by) {
         // The same table set up by two hands at once is one table: the second waits, and finds it there.
-        turns.take(tags.stream().map(t -> parts.byTag(t).id()).toList());
+        locks.take(tags.stream().map(t -> parts.byTag(t).id()).toList());
         if (batches.existsById(id)) {
             return;
         }

@@ -25,12 +25,12 @@ public class BatchPasses {
     private final Batches batches;
     private final Ledgers ledgers;
     private final Cutting cutting;
-    private final CastingLocks turns;
+    private final CastingLocks locks;
 
     /** One pass over all of them: a line in each ledger, or in none. */
     public void pass(UUID batch, UUID id, Length depth, Ledgers.Notes notes, Cutting.Seen seen, UUID by) {
         List<PartFile> members = batches.members(batch);
-        turns.take(members.stream().map(PartFile::id).toList());
+        locks.take(members.stream().map(PartFile::id).toList());
         for (PartFile part : members) {
             cutting.pass(part, Batches.derived(id, part), depth, notes, Optional.of(batch), seen, by);
         }
@@ -43,7 +43,7 @@ public class BatchPasses {
      */
     void takeBack(UUID batch, UUID id, String why, UUID by) {
         List<PartFile> members = batches.members(batch);
-        turns.take(members.stream().map(PartFile::id).toList());
+        locks.take(members.stream().map(PartFile::id).toList());
         boolean any = members.stream().anyMatch(p -> ledgers.holds(Batches.derived(id, p)));
         if (any) {
             return;

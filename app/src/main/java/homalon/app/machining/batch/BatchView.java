@@ -28,7 +28,7 @@ record BatchView(
     /**
      * One casting on the table.
      *
-     * @param share foretold clean
+     * @param share expected clean
      * @param shims to lay under it
      * @param cleanAfter name of the pass after which it is clean
      * @param extra comes off it for the sake of another; empty for nothing

@@ -35,7 +35,7 @@ public class ChamberReport {
 
     /**
      * @param volumes one for each column
-     * @param now what it holds now: filled, or reckoned from the last fill and what came off since
+     * @param now what it holds now: filled, or worked out from the last fill and what came off since
      * @param ratioBefore as first filled; empty while the engine is not known
      */
     public record Row(String chamber, List<String> volumes, String now, String ratioBefore, String ratioNow) {}
@@ -70,7 +70,8 @@ public class ChamberReport {
                                             + (f.volume().settled() ? "" : " (once)"))
                                     .orElse("not filled"))
                             .toList(),
-                    each.map(e -> Ratios.cc(e.chamber().nowCc()) + (e.chamber().cutSince() > 1e-9 ? ", reckoned" : ""))
+                    each.map(e -> Ratios.cc(e.chamber().nowCc())
+                                    + (e.chamber().cutSince() > 1e-9 ? ", worked out" : ""))
                             .orElse(""),
                     before(file, b.number(), states).map(Compression::words).orElse(""),
                     each.flatMap(Outlook.Each::now).map(Compression::words).orElse("")));

@@ -1,7 +1,7 @@
 package homalon.app.machining.cut;
 
 import homalon.app.casting.part.PartPage;
-import homalon.app.casting.part.Parts;
+import homalon.app.casting.part.PartVisits;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.core.part.InkedLine;
@@ -20,7 +20,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequiredArgsConstructor
 class BandsController {
-    private final Parts parts;
+    private final PartVisits visits;
 
     /** Where the gasket in hand seals: what has to come clean. */
     @ToMachinists
@@ -34,7 +34,7 @@ class BandsController {
         PartFile part = page.part();
         BenchUnit unit = page.unit();
         SealingBands usual = SealingBands.USUAL;
-        parts.seal(
+        visits.seal(
                 part,
                 new SealingBands(
                         ring.isBlank() ? usual.ring() : Length.parseSize(ring, unit),

@@ -34,7 +34,7 @@ public record CutView(
     public record Corner(String name, String visit, String life) {}
 
     /**
-     * What was seen touched against what was foretold; present once a pass is logged on a plan.
+     * What was seen touched against what was expected; present once a pass is logged on a plan.
      *
      * @param painted false while nothing was painted after the last pass
      * @param style of the sentence: within, out or open

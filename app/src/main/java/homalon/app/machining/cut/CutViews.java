@@ -54,25 +54,25 @@ public class CutViews {
         Optional<LedgerFile.Line> last =
                 passes.isEmpty() ? Optional.empty() : Optional.of(passes.get(passes.size() - 1));
         Optional<Length> planned = plan.map(p -> p.plan().passes().total());
-        Foretold foretold = foretold(part, file, plan, compared, painting, writer);
+        Expected expected = expected(part, file, plan, compared, painting, writer);
         return new CutView(
-                foretold.picture(),
-                foretold.passes(),
+                expected.picture(),
+                expected.passes(),
                 writer.number(totals.thisJob()),
                 planned.map(writer::number).orElse(""),
-                foretold.share(),
+                expected.share(),
                 writer.number(totals.life()),
                 lifeNote(totals, writer),
                 totals.opening() == Ledger.Opening.NOT_ASKED,
                 lines(part, file, writer),
-                walk(plan, passes, totals.thisJob(), foretold.left(), writer),
+                walk(plan, passes, totals.thisJob(), expected.left(), writer),
                 last.map(LedgerFile.Line::machine)
                         .orElse(plan.map(p -> p.tooling().machine()).orElse("")),
                 last.map(LedgerFile.Line::cutter)
                         .orElse(plan.map(p -> p.tooling().cutter()).orElse("")),
                 last.map(LedgerFile.Line::edge).orElse(""),
-                headline(planned, totals, clean, foretold.left(), writer),
-                foretold.watch(),
+                headline(planned, totals, clean, expected.left(), writer),
+                expected.watch(),
                 corners(part, file.ledger().corners(visit), writer));
     }
 
@@ -95,18 +95,18 @@ public class CutViews {
     }
 
     /**
-     * The face as it is foretold after the passes logged.
+     * The face as it is expected after the passes logged.
      *
      * @param left depth still to cut by what was seen after the last pass, mm; empty while nothing was, or it says none
      */
-    private record Foretold(
+    private record Expected(
             FaceDrawing picture,
             List<PlanView.Pass> passes,
             String share,
             Optional<CutView.Watch> watch,
             OptionalDouble left) {}
 
-    private Foretold foretold(
+    private Expected expected(
             PartFile part,
             LedgerFile file,
             Optional<PlanFile> plan,
@@ -122,21 +122,21 @@ public class CutViews {
             FaceDrawing bare = FaceDrawing.of(
                     faces.layout(part.numbers()), "face", "Face of " + part.tag() + ", front at the left");
             if (done == 0) {
-                return new Foretold(bare, List.of(), "", Optional.empty(), OptionalDouble.empty());
+                return new Expected(bare, List.of(), "", Optional.empty(), OptionalDouble.empty());
             }
             PassWatcher.Seen seen = watching.witnessed(part, file, painting, bare, writer);
-            return new Foretold(bare, List.of(), "", Optional.of(seen.watch()), seen.left());
+            return new Expected(bare, List.of(), "", Optional.of(seen.watch()), seen.left());
         }
         String share = PlanViews.percent(setUps.get().sealedShare(removal.get(), cut));
         FaceDrawing picture = FaceDrawing.of(
                         setUps.get().layout(),
                         "face",
-                        "Foretold after the passes logged: " + share + " of the land that seals is clean")
+                        "Expected after the passes logged: " + share + " of the land that seals is clean")
                 .touched(removal.get().heights(), removal.get().downTo(cut));
         Optional<PassWatcher.Seen> seen = done == 0
                 ? Optional.empty()
                 : Optional.of(watching.watch(part, setUps.get(), removal.get(), painting, cut, picture, writer));
-        return new Foretold(
+        return new Expected(
                 picture,
                 planViews.passes(setUps.get(), removal.get(), plan.get().plan().passes(), writer, done),
                 share,

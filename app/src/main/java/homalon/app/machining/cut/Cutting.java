@@ -37,7 +37,7 @@ public class Cutting {
     private final Ledgers ledgers;
     private final FeedsViews feeds;
     private final WorkLog work;
-    private final CastingLocks turns;
+    private final CastingLocks locks;
     private final People people;
 
     /**
@@ -78,7 +78,7 @@ public class Cutting {
     public void pass(
             PartFile part, UUID id, Length depth, Ledgers.Notes notes, Optional<UUID> batch, Seen seen, UUID by) {
         // What comes off at the corners hangs on what came off before: nobody cuts between the sum and its line.
-        turns.take(part);
+        locks.take(part);
         if (ledgers.holds(id)) {
             return;
         }
@@ -110,7 +110,7 @@ public class Cutting {
      * @throws BadInputException when nothing was cut on this visit
      */
     public void clean(PartFile part, UUID id, String note, UUID by) {
-        turns.take(part);
+        locks.take(part);
         if (ledgers.of(part).passes(part.visit().id()).isEmpty()) {
             throw new BadInputException("clean", "No pass is logged on this visit: key what came off first.");
         }
@@ -140,7 +140,7 @@ public class Cutting {
                 passes.size());
     }
 
-    /** Foretold from the map and the plan; empty without them. */
+    /** Worked out from the map and the plan; empty without them. */
     private Optional<CornerDepths> corners(PartFile part, Optional<PlanFile> plan, Length depth) {
         if (depth.signum() <= 0) {
             return Optional.empty();

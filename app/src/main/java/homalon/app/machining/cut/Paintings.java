@@ -25,7 +25,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 @RequiredArgsConstructor
 public class Paintings {
-    private final CastingLocks turns;
+    private final CastingLocks locks;
     private final EvidenceLog log;
 
     /** One painting, or what was said in its place. */
@@ -82,7 +82,7 @@ public class Paintings {
 
     /** @throws BadInputException when nothing was cut yet */
     public void paint(PartFile part, LedgerFile ledger, UUID id, Touched touched, UUID by) {
-        if (!turns.first(part, id)) {
+        if (!locks.first(part, id)) {
             return;
         }
         part.requireHere("cells", "to cut it");
@@ -100,7 +100,7 @@ public class Paintings {
     }
 
     void leave(PartFile part, UUID id, Painting painting, String why, UUID by) {
-        if (!turns.first(part, id)) {
+        if (!locks.first(part, id)) {
             return;
         }
         part.requireHere("leave", "to cut it");

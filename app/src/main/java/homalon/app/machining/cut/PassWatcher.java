@@ -22,7 +22,7 @@ import java.util.OptionalDouble;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
-/** Says how what a pass was seen to touch compares with what was foretold, or bounds what is left where nothing was. */
+/** Says how what a pass was seen to touch compares with what was expected, or bounds what is left where nothing was. */
 @Component
 @RequiredArgsConstructor
 class PassWatcher {
@@ -145,7 +145,7 @@ class PassWatcher {
         PassWatch seen = share.isPresent()
                 ? PassWatch.ofShare(setUps, removal, grid, cut, share.getAsDouble())
                 : PassWatch.of(setUps, removal, grid, cut, painting.get().cells());
-        String shares = PlanViews.percent(seen.seen()) + " seen, " + PlanViews.percent(seen.foretold()) + " foretold. ";
+        String shares = PlanViews.percent(seen.seen()) + " seen, " + PlanViews.percent(seen.expected()) + " expected. ";
         if (seen.seen() >= 1) {
             return Seen.of(allTouched(shares));
         }
@@ -155,9 +155,9 @@ class PassWatcher {
         }
         OptionalDouble toGo = OptionalDouble.of(seen.left());
         String left = "By what was seen " + writer.full(seen.left()) + " is left to clean it; by the dial "
-                + writer.full(seen.foretoldLeft()) + ".";
+                + writer.full(seen.expectedLeft()) + ".";
         if (!seen.lags()) {
-            return new Seen(new CutView.Watch(true, "within", "As foretold", shares + left, List.of(), false), toGo);
+            return new Seen(new CutView.Watch(true, "within", "As expected", shares + left, List.of(), false), toGo);
         }
         return new Seen(
                 new CutView.Watch(

@@ -64,6 +64,6 @@ public record PlanView(
             boolean stale,
             List<String> working) {}
 
-    /** A pass with the picture of what it is foretold to touch. */
+    /** A pass with the picture of what it is expected to touch. */
     public record Pass(String name, String depth, String total, String share, FaceDrawing picture, String state) {}
 }

@@ -198,7 +198,7 @@ public class PlanViews {
     }
 
     /**
-     * Pictures of what each pass is foretold to touch.
+     * Pictures of what each pass is expected to touch.
      *
      * @param done how many of them are cut
      */
@@ -217,7 +217,7 @@ public class PlanViews {
                                     setUps.layout(),
                                     "pass-" + index,
                                     "After " + name.toLowerCase(Locale.ROOT) + " " + percent
-                                            + " of the land is foretold clean")
+                                            + " of the land is expected clean")
                             .small()
                             .touched(r.heights(), r.downTo(pass.total())),
                     index < done ? "done" : index == done ? "now" : "waits"));

@@ -29,7 +29,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 @RequiredArgsConstructor
 public class Plans {
-    private final CastingLocks turns;
+    private final CastingLocks locks;
     private final PlanRepository plans;
     private final Clock clock;
 
@@ -69,7 +69,7 @@ public class Plans {
 
     /** Keeps a plan; an earlier one of the visit is superseded by it. */
     public void choose(PartFile part, UUID id, SurveyFile survey, CutPlan plan, Tooling tooling, UUID by) {
-        if (!turns.first(part, id)) {
+        if (!locks.first(part, id)) {
             return;
         }
         part.requireHere("plan", "to plan a cut");

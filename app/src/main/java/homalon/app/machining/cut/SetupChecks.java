@@ -29,7 +29,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class SetupChecks {
     private static final Length MOST = Length.ofMm("20");
 
-    private final CastingLocks turns;
+    private final CastingLocks locks;
     private final EvidenceLog log;
 
     /** What was read. */
@@ -70,7 +70,7 @@ public class SetupChecks {
 
     /** @throws BadInputException when a field holds no height, naming which */
     public void read(PartFile part, UUID id, Kind kind, List<String> typed, BenchUnit unit, UUID by) {
-        if (!turns.first(part, id)) {
+        if (!locks.first(part, id)) {
             return;
         }
         part.requireHere("read", "to set it up");

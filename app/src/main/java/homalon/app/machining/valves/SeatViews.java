@@ -160,7 +160,7 @@ class SeatViews {
                 .map(Measure::words)
                 .collect(Collectors.joining(", "));
         if (!unread.isEmpty()) {
-            rows.add(row("Not read", "", unread + ": reckoned with none, so it may go deeper", "out"));
+            rows.add(row("Not read", "", unread + ": worked out with none, so it may go deeper", "out"));
         }
         rows.add(row("Sink the face by", writer.number(p.seatSink()), p.binds().words(), p.feasible() ? "" : "out"));
         rows.add(row(

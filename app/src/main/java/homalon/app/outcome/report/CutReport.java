@@ -32,42 +32,57 @@ class CutReport {
     private final CutViews views;
     private final People people;
 
-    boolean cut(PartFile part) {
-        return ledgers.of(part).ledger().totals(part.visit().id()).thisJob().signum() > 0;
-    }
+    /**
+     * What is told of the cut on one visit.
+     *
+     * @param cut whether anything came off
+     * @param plan in words; empty without one
+     * @param view empty where the ledger has no line
+     * @param said what came off on this visit and in its life
+     * @param leftUncut a spot that was left, signed for; empty when none was
+     * @param fitter what whoever fits it has to know
+     */
+    record Told(
+            boolean cut,
+            Optional<String> plan,
+            Optional<CutView> view,
+            List<String> said,
+            Optional<String> leftUncut,
+            List<String> fitter) {}
 
-    Optional<String> plan(PartFile part, LengthWriter writer) {
-        return plans.of(part).map(p -> planWords(p, writer));
-    }
-
-    /** Empty where the ledger has no line. */
-    Optional<CutView> view(PartFile part, LengthWriter writer) {
+    Told of(PartFile part, LengthWriter writer) {
         LedgerFile ledger = ledgers.of(part);
         Optional<PlanFile> plan = plans.of(part);
-        return ledger.lines().isEmpty()
-                ? Optional.empty()
-                : Optional.of(views.of(
-                        part,
-                        ledger,
-                        plan,
-                        plan.flatMap(p -> planner.compare(part, p.plan().footing())),
-                        Optional.empty(),
-                        Optional.empty(),
-                        writer));
+        Ledger.Totals totals = ledger.ledger().totals(part.visit().id());
+        return new Told(
+                totals.thisJob().signum() > 0,
+                plan.map(p -> planWords(p, writer)),
+                ledger.lines().isEmpty() ? Optional.empty() : Optional.of(view(part, ledger, plan, writer)),
+                said(part, ledger, totals, plan, writer),
+                leftUncut(part),
+                fitter(part, totals, writer));
     }
 
-    /** What came off on this visit, and in its life. */
-    List<String> takenOff(PartFile part, LengthWriter writer) {
-        LedgerFile ledger = ledgers.of(part);
-        Ledger.Totals totals = ledger.ledger().totals(part.visit().id());
+    private CutView view(PartFile part, LedgerFile ledger, Optional<PlanFile> plan, LengthWriter writer) {
+        return views.of(
+                part,
+                ledger,
+                plan,
+                plan.flatMap(p -> planner.compare(part, p.plan().footing())),
+                Optional.empty(),
+                Optional.empty(),
+                writer);
+    }
+
+    private static List<String> said(
+            PartFile part, LedgerFile ledger, Ledger.Totals totals, Optional<PlanFile> plan, LengthWriter writer) {
         int passes = ledger.passes(part.visit().id()).size();
         List<String> said = new ArrayList<>();
         said.add(
-                cut(part)
+                totals.thisJob().signum() > 0
                         ? writer.full(totals.thisJob()) + " was taken off in " + passes
                                 + (passes == 1 ? " pass" : " passes")
-                                + plans.of(part)
-                                        .map(p -> ", set up for "
+                                + plan.map(p -> ", set up for "
                                                 + p.plan().school().words().toLowerCase(Locale.ROOT))
                                         .orElse("")
                                 + "."
@@ -82,17 +97,15 @@ class CutReport {
         return said;
     }
 
-    Optional<String> leftUncut(PartFile part) {
+    private Optional<String> leftUncut(PartFile part) {
         return paintings.everyLeft(part).stream()
                 .reduce((a, b) -> b)
                 .map(l -> "A low spot off the gasket's sealing bands was left uncut, signed for by "
                         + people.names().getOrDefault(l.by(), "") + ": " + l.why() + ".");
     }
 
-    /** What whoever fits it has to know. */
-    List<String> fitter(PartFile part, LengthWriter writer) {
+    private static List<String> fitter(PartFile part, Ledger.Totals totals, LengthWriter writer) {
         List<String> fitter = new ArrayList<>();
-        Ledger.Totals totals = ledgers.of(part).ledger().totals(part.visit().id());
         boolean cut = totals.thisJob().signum() > 0;
         if (cut) {
             // A plain lid carries no shaft, and no timing with it.

@@ -2,6 +2,7 @@ package homalon.app.outcome.report;
 
 import homalon.app.casting.part.PartHead;
 import homalon.app.casting.part.PartPage;
+import homalon.app.casting.part.PartVisits;
 import homalon.app.casting.part.Parts;
 import homalon.app.casting.work.WorkEntry;
 import homalon.app.casting.work.WorkLog;
@@ -31,6 +32,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequiredArgsConstructor
 class ReportController {
     private final Parts parts;
+    private final PartVisits visits;
     private final Reports reports;
     private final WorkLog work;
     private final Releases releases;
@@ -71,7 +73,7 @@ class ReportController {
         try {
             signed(page);
             writing.of(() -> {
-                parts.handOver(part.id(), open, note, page.me());
+                visits.handOver(part.id(), open, note, page.me());
                 // Read anew: it has been handed over since.
                 releases.seal(parts.byTag(page.tag()), Optional.of(page.me()));
                 if (part.visit().releasedAt().isEmpty() && !open.isEmpty()) {

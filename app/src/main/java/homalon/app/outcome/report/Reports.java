@@ -1,5 +1,6 @@
 package homalon.app.outcome.report;
 
+import homalon.app.foundation.web.ReadTransaction;
 import homalon.app.machining.chambers.ChamberReport;
 import homalon.app.machining.valves.ValveReport;
 import homalon.core.quantity.LengthWriter;
@@ -9,7 +10,6 @@ import java.util.List;
 import java.util.Optional;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Gathers what a report shows and puts it into plain words. */
 @Component
@@ -21,12 +21,18 @@ class Reports {
     private final WholeReport whole;
     private final ValveReport valves;
     private final ChamberReport chambers;
+    private final ReadTransaction reading;
 
-    @Transactional(readOnly = true)
+    /** Read in one go, so that a report does not say two things. */
     ReportView of(PartFile part, LengthWriter writer) {
+        return reading.of(() -> report(part, writer));
+    }
+
+    private ReportView report(PartFile part, LengthWriter writer) {
         List<ReportView.Felt> felt = face.felt(part, writer);
         Optional<ChamberReport.Chambers> filled = chambers.of(part, writer);
-        List<String> fitter = cut.fitter(part, writer);
+        CutReport.Told cutting = cut.of(part, writer);
+        List<String> fitter = new ArrayList<>(cutting.fitter());
         filled.ifPresent(c -> fitter.addAll(c.fitter()));
         return new ReportView(
                 part,
@@ -34,7 +40,7 @@ class Reports {
                 visit.today(),
                 writer.unit().label(),
                 visit.facts(part),
-                said(part, felt, writer),
+                said(part, felt, cutting, writer),
                 whole.of(part, writer),
                 fitter,
                 face.faces(part, writer),
@@ -42,20 +48,20 @@ class Reports {
                 face.thicknesses(part, writer),
                 valves.of(part, writer),
                 filled,
-                cut.plan(part, writer),
-                cut.view(part, writer),
+                cutting.plan(),
+                cutting.view(),
                 Optional.empty());
     }
 
-    private List<String> said(PartFile part, List<ReportView.Felt> felt, LengthWriter writer) {
+    private List<String> said(PartFile part, List<ReportView.Felt> felt, CutReport.Told cutting, LengthWriter writer) {
         List<String> said = new ArrayList<>();
         said.add(face.asItCame(part, felt, writer));
         felt.forEach(f -> said.add(f.title() + ": " + f.view().headline().words() + ". "
                 + f.view().headline().sentence()));
-        said.addAll(cut.takenOff(part, writer));
-        face.afterTheCut(part, cut.cut(part), writer).ifPresent(said::add);
+        said.addAll(cutting.said());
+        face.afterTheCut(part, cutting.cut(), writer).ifPresent(said::add);
         face.thicknessSentence(part, writer).ifPresent(said::add);
-        cut.leftUncut(part).ifPresent(said::add);
+        cutting.leftUncut().ifPresent(said::add);
         if (!part.visit().releasedNote().isEmpty()) {
             said.add("It left with work open: " + part.visit().releasedNote());
         }

@@ -13,6 +13,7 @@ import homalon.core.visit.TestFile;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
@@ -25,19 +26,23 @@ class VisitChecks {
     private final PressureTests tests;
     private final Sheets sheets;
 
-    Map<UUID, List<FeelerFile>> felt(List<UUID> visits) {
-        return feelers.ofVisits(visits);
-    }
+    /** What was looked at on one visit. */
+    record Checked(List<FeelerFile> felt, List<CrackFile> cracks, List<TestFile> tests, Map<Sheet, SheetFile> sheets) {}
 
-    Map<UUID, List<CrackFile>> cracks(List<PartFile> parts) {
-        return cracks.ofParts(parts);
-    }
-
-    Map<UUID, List<TestFile>> tests(List<UUID> visits) {
-        return tests.ofVisits(visits);
-    }
-
-    Map<UUID, Map<Sheet, SheetFile>> sheets(List<UUID> visits) {
-        return sheets.ofVisits(visits);
+    /** By visit. */
+    Map<UUID, Checked> of(List<PartFile> parts) {
+        List<UUID> visits = parts.stream().map(p -> p.visit().id()).toList();
+        Map<UUID, List<FeelerFile>> felt = feelers.ofVisits(visits);
+        Map<UUID, List<CrackFile>> cracked = cracks.ofParts(parts);
+        Map<UUID, List<TestFile>> tested = tests.ofVisits(visits);
+        Map<UUID, Map<Sheet, SheetFile>> measured = sheets.ofVisits(visits);
+        return visits.stream()
+                .collect(Collectors.toMap(
+                        v -> v,
+                        v -> new Checked(
+                                felt.getOrDefault(v, List.of()),
+                                cracked.getOrDefault(v, List.of()),
+                                tested.getOrDefault(v, List.of()),
+                                measured.getOrDefault(v, Map.of()))));
     }
 }

@@ -44,7 +44,7 @@ class VisitFactsSource {
     /** @param names of people, for those who answer for what is left out */
     VisitFacts of(PartFile part, List<SurveyFile> surveys, VisitRecords.Lines lines, Map<UUID, String> names) {
         UUID visit = part.visit().id();
-        Map<Sheet, SheetFile> read = lines.sheets();
+        Map<Sheet, SheetFile> read = lines.checked().sheets();
         Optional<VisitFacts.Valves> onValves = valves.of(part, read.get(Sheet.VALVES));
         Optional<VisitFacts.Chambers> inChambers = chambers.of(part, read.get(Sheet.CHAMBERS));
         List<LineFinding.Shaft> shafts =
@@ -73,8 +73,8 @@ class VisitFactsSource {
                                                 depth, lines.ledger().reached(visit, depth))))),
                 lines.ledger().cut(visit),
                 lines.work().stream().flatMap(e -> entry(e, names)).toList(),
-                lines.cracks().stream().map(RouteFacts::crack).toList(),
-                lines.tests().stream().map(RouteFacts::test).toList(),
+                lines.checked().cracks().stream().map(RouteFacts::crack).toList(),
+                lines.checked().tests().stream().map(RouteFacts::test).toList(),
                 RouteFacts.lines(part, shafts),
                 sheets.liners(part, read.get(Sheet.LINERS))
                         .flatMap(l ->
@@ -100,7 +100,7 @@ class VisitFactsSource {
     }
 
     private Optional<VisitFacts.Felt> felt(PartFile part, VisitRecords.Lines lines, FeelerKind kind) {
-        return lines.felt().stream()
+        return lines.checked().felt().stream()
                 .filter(s -> s.kind() == kind && s.begun())
                 .findFirst()
                 .map(s -> RouteFacts.felt(s, feelers.of(part, s).verdict(), RuleBook.overall(part.limits())));

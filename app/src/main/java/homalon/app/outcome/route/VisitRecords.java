@@ -7,14 +7,9 @@ import homalon.app.casting.work.WorkEntry;
 import homalon.app.casting.work.WorkLog;
 import homalon.app.machining.cut.Plans;
 import homalon.app.shop.stock.Orders;
-import homalon.core.visit.CrackFile;
-import homalon.core.visit.FeelerFile;
 import homalon.core.visit.LedgerFile;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.PlanFile;
-import homalon.core.visit.Sheet;
-import homalon.core.visit.SheetFile;
-import homalon.core.visit.TestFile;
 import jakarta.persistence.EntityManager;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -30,22 +25,18 @@ import org.springframework.stereotype.Component;
 @Component
 @RequiredArgsConstructor
 class VisitRecords {
-
     /** The lines about one visit; of the ledger all those of the part. */
     record Lines(
-            List<FeelerFile> felt,
+            VisitChecks.Checked checked,
             Optional<PlanFile> plan,
             LedgerFile ledger,
             List<WorkEntry> work,
-            List<CrackFile> cracks,
-            List<TestFile> tests,
-            Map<Sheet, SheetFile> sheets,
             List<Orders.Order> orders) {}
 
     private record Known(PartFile part, String stamp, Lines lines) {}
 
     private final EntityManager entities;
-    private final VisitChecks looked;
+    private final VisitChecks checks;
     private final Plans plans;
     private final Ledgers ledgers;
     private final WorkLog work;
@@ -99,27 +90,21 @@ class VisitRecords {
             return all;
         }
         List<UUID> visits = parts.stream().map(p -> p.visit().id()).toList();
-        Map<UUID, List<FeelerFile>> felt = looked.felt(visits);
+        Map<UUID, VisitChecks.Checked> checked = checks.of(parts);
         Map<UUID, PlanFile> planned = plans.ofVisits(visits);
         Map<UUID, LedgerFile> cut =
                 ledgers.ofParts(parts.stream().map(PartFile::id).toList());
         Map<UUID, List<WorkEntry>> worked = work.ofVisits(visits);
-        Map<UUID, List<CrackFile>> cracked = looked.cracks(parts);
-        Map<UUID, List<TestFile>> tested = looked.tests(visits);
-        Map<UUID, Map<Sheet, SheetFile>> measured = looked.sheets(visits);
         Map<UUID, List<Orders.Order>> ordered = orders.ofVisits(visits);
         for (PartFile part : parts) {
             UUID visit = part.visit().id();
             all.put(
                     part,
                     new Lines(
-                            felt.getOrDefault(visit, List.of()),
+                            checked.get(visit),
                             Optional.ofNullable(planned.get(visit)),
                             cut.get(part.id()),
                             worked.getOrDefault(visit, List.of()),
-                            cracked.getOrDefault(visit, List.of()),
-                            tested.getOrDefault(visit, List.of()),
-                            measured.getOrDefault(visit, Map.of()),
                             ordered.getOrDefault(visit, List.of())));
         }
         return all;

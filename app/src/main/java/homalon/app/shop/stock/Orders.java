@@ -25,7 +25,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 @RequiredArgsConstructor
 public class Orders {
-    private final CastingLocks turns;
+    private final CastingLocks locks;
     private final EvidenceLog log;
     private final EntityManager entities;
     private final Catalogue catalogue;
@@ -78,7 +78,7 @@ public class Orders {
 
     /** @throws BadInputException for a quantity that cannot be */
     public void order(PartFile part, UUID id, Need need, Optional<LocalDate> promised, UUID by) {
-        if (turns.first(part, id)) {
+        if (locks.first(part, id)) {
             write(part, id, need, promised, by);
         }
     }
@@ -93,7 +93,7 @@ public class Orders {
 
     /** @throws BadInputException when the shelf does not hold so many */
     public void takeFromShelf(PartFile part, UUID id, String code, int quantity, Operation operation, UUID by) {
-        if (!turns.first(part, id)) {
+        if (!locks.first(part, id)) {
             return;
         }
         Catalogue.Row row = catalogue
@@ -116,7 +116,7 @@ public class Orders {
 
     /** @throws BadInputException when there is no such order here, or nothing of it is awaited */
     public void arrived(PartFile part, UUID id, UUID order, int quantity, String note, UUID by) {
-        if (!turns.first(part, id)) {
+        if (!locks.first(part, id)) {
             return;
         }
         Order of = require(part, order);
@@ -131,7 +131,7 @@ public class Orders {
     }
 
     public void cancel(PartFile part, UUID id, UUID order, String note, UUID by) {
-        if (!turns.first(part, id)) {
+        if (!locks.first(part, id)) {
             return;
         }
         if (note.isBlank()) {

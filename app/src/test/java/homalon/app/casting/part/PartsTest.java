@@ -151,10 +151,11 @@ class PartsTest {
         noticed(() -> amend(as("Kelp cutter, renamed", List.of(limit("0.04")), "ran hot")));
         noticed(() -> amend(as("Kelp cutter, renamed", List.of(limit("0.06")), "ran hot")));
         noticed(() -> amend(as("Kelp cutter, renamed", List.of(), "ran hot")));
-        noticed(() -> parts.stick(booked.id(), Optional.of(StuckOn.values()[0]), "price for liners", ines));
-        noticed(() -> parts.stick(booked.id(), Optional.empty(), "", ines));
-        noticed(() -> parts.handOver(booked.id(), List.of(), "", ines));
-        noticed(() -> parts.comeBack(booked.tag(), "again", "", ines));
+        noticed(() -> shop.bean(PartVisits.class)
+                .stick(booked.id(), Optional.of(StuckOn.values()[0]), "price for liners", ines));
+        noticed(() -> shop.bean(PartVisits.class).stick(booked.id(), Optional.empty(), "", ines));
+        noticed(() -> shop.bean(PartVisits.class).handOver(booked.id(), List.of(), "", ines));
+        noticed(() -> shop.bean(PartVisits.class).comeBack(booked.tag(), "again", "", ines));
     }
 
     @Test

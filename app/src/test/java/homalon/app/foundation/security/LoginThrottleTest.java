@@ -28,7 +28,7 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 class LoginThrottleTest {
     private final RunningShop.Shop shop;
     private final Hand clock = new Hand();
-    private LoginThrottle tries;
+    private LoginThrottle throttle;
 
     LoginThrottleTest(RunningShop.Shop shop) {
         this.shop = shop;
@@ -36,7 +36,7 @@ class LoginThrottleTest {
 
     @BeforeEach
     void made() {
-        tries = new LoginThrottle(shop.bean(DataSource.class), shop.bean(ThrottleBucketRepository.class), clock);
+        throttle = new LoginThrottle(shop.bean(DataSource.class), shop.bean(ThrottleBucketRepository.class), clock);
     }
 
     @ParameterizedTest
@@ -51,7 +51,7 @@ class LoginThrottleTest {
         int through = 0;
         for (int minute = 0; minute < minutes; minute++) {
             for (int i = 0; i < 6; i++) {
-                through += tries.take(login) == 0 ? 1 : 0;
+                through += throttle.take(login) == 0 ? 1 : 0;
             }
             clock.on(Duration.ofMinutes(1));
         }
@@ -61,17 +61,17 @@ class LoginThrottleTest {
     @Test
     void theWaitIsTold() {
         List<Subject> login = List.of(Subject.secret(fresh()));
-        IntStream.range(0, 5).forEach(i -> assertEquals(0, tries.take(login)));
-        assertEquals(1, tries.take(login));
+        IntStream.range(0, 5).forEach(i -> assertEquals(0, throttle.take(login)));
+        assertEquals(1, throttle.take(login));
         clock.on(Duration.ofSeconds(59));
-        assertEquals(1, tries.take(login));
+        assertEquals(1, throttle.take(login));
         clock.on(Duration.ofSeconds(1));
-        assertEquals(0, tries.take(login));
+        assertEquals(0, throttle.take(login));
         for (int i = 0; i < 40; i++) {
             clock.on(Duration.ofMinutes(1));
-            tries.take(login);
+            throttle.take(login);
         }
-        int wait = tries.take(login);
+        int wait = throttle.take(login);
         assertTrue(wait > 10 && wait <= 18, "minutes: " + wait);
         assertEquals("Too many wrong tries: wait a minute", LoginThrottle.told(1));
         assertEquals("Too many wrong tries: wait 18 minutes", LoginThrottle.told(18));
@@ -85,7 +85,7 @@ class LoginThrottleTest {
                 5,
                 IntStream.range(0, 24)
                         .parallel()
-                        .filter(i -> tries.take(login) == 0)
+                        .filter(i -> throttle.take(login) == 0)
                         .count());
     }
 
@@ -94,12 +94,12 @@ class LoginThrottleTest {
         Subject address = Subject.address(fresh());
         List<Subject> shut = List.of(address, Subject.secret(fresh()));
         for (int i = 0; i < 100; i++) {
-            tries.take(shut);
+            throttle.take(shut);
         }
         assertEquals(
                 35,
                 IntStream.range(0, 100)
-                        .filter(i -> tries.take(List.of(address)) == 0)
+                        .filter(i -> throttle.take(List.of(address)) == 0)
                         .count());
     }
 
@@ -108,19 +108,19 @@ class LoginThrottleTest {
         Subject login = Subject.secret(fresh());
         Subject device = Subject.device(fresh());
         for (int i = 0; i < 4; i++) {
-            tries.take(List.of(login, device));
+            throttle.take(List.of(login, device));
         }
-        assertEquals(0, tries.take(List.of(login, device)));
-        tries.right(List.of(login, device));
+        assertEquals(0, throttle.take(List.of(login, device)));
+        throttle.right(List.of(login, device));
         assertEquals(
                 5,
                 IntStream.range(0, 9)
-                        .filter(i -> tries.take(List.of(login)) == 0)
+                        .filter(i -> throttle.take(List.of(login)) == 0)
                         .count());
         assertEquals(
                 1,
                 IntStream.range(0, 9)
-                        .filter(i -> tries.take(List.of(device)) == 0)
+                        .filter(i -> throttle.take(List.of(device)) == 0)
                         .count());
     }
 
@@ -128,15 +128,15 @@ class LoginThrottleTest {
     void whoMustWaitIsListedUntilTheOwnerLiftsIt() {
         Subject shut = Subject.secret(fresh());
         Subject tried = Subject.secret(fresh());
-        tries.take(List.of(tried));
+        throttle.take(List.of(tried));
         for (int i = 0; i < 6; i++) {
-            tries.take(List.of(shut));
+            throttle.take(List.of(shut));
         }
-        assertTrue(tries.waiting().contains(shut.key()));
-        assertFalse(tries.waiting().contains(tried.key()));
-        tries.lift();
-        assertEquals(List.of(), tries.waiting());
-        assertEquals(0, tries.take(List.of(shut)));
+        assertTrue(throttle.waiting().contains(shut.key()));
+        assertFalse(throttle.waiting().contains(tried.key()));
+        throttle.lift();
+        assertEquals(List.of(), throttle.waiting());
+        assertEquals(0, throttle.take(List.of(shut)));
     }
 
     @Test
@@ -144,13 +144,13 @@ class LoginThrottleTest {
         ThrottleBucketRepository rows = shop.bean(ThrottleBucketRepository.class);
         Subject now = Subject.secret(fresh());
         Subject before = Subject.secret(fresh());
-        tries.take(List.of(now));
-        tries.take(List.of(before));
+        throttle.take(List.of(now));
+        throttle.take(List.of(before));
         shop.bean(JdbcClient.class)
                 .sql("update try_bucket set expires_at = 1 where subject = ?")
                 .param(before.key())
                 .update();
-        tries.forget();
+        throttle.forget();
         List<String> left = rows.used(0, Limit.of(1000));
         assertTrue(left.contains(now.key()));
         assertFalse(left.contains(before.key()));

@@ -134,7 +134,8 @@ class BatchJourneyTest {
         shop.bean(BatchPasses.class).pass(id, pass, Length.ofMm("0.01"), notes, Cutting.Seen.ALL, hands.ines());
         assertEquals(Length.ofMm("0.01"), cut(a));
         assertEquals(Length.ofMm("0.01"), cut(b));
-        shop.bean(homalon.app.casting.part.Parts.class).handOver(b.id(), List.of("all"), "fetched early", hands.ines());
+        shop.bean(homalon.app.casting.part.PartVisits.class)
+                .handOver(b.id(), List.of("all"), "fetched early", hands.ines());
         assertThrows(
                 BadInputException.class,
                 () -> shop.bean(BatchPasses.class)

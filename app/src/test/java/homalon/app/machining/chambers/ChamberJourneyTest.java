@@ -22,7 +22,7 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
-/** Chambers by keyboard: filled, reckoned, cut, filled again. */
+/** Chambers by keyboard: filled, worked out, cut, filled again. */
 @ExtendWith({RunningShop.class, Browser.class})
 class ChamberJourneyTest {
     private final HandsOfTests hands;
@@ -163,8 +163,8 @@ class ChamberJourneyTest {
 
         hand.go(head, "budget");
         assertThat(row(1)).containsText("cut since");
-        double reckoned = number(row(1).locator("td").nth(4).innerText());
-        assertTrue(reckoned > before, "the cut raised it");
+        double workedOut = number(row(1).locator("td").nth(4).innerText());
+        assertTrue(workedOut > before, "the cut raised it");
         page.locator("[name=wish]").selectOption("STOCK");
         hand.press("Work it out");
         assertThat(page.locator(".said.met")).containsText("It can be had. A gasket of");

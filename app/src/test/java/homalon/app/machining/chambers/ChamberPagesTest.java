@@ -286,7 +286,7 @@ class ChamberPagesTest {
 
     /** Seats that are still to be made set the valves deeper: the chambers grow by that, and the shallowest valve counts. */
     @Test
-    void seatWorkToComeIsReckonedWithTheCut() {
+    void seatWorkToComeCountsWithTheCut() {
         PartFile part = head(
                 "STROKE",
                 "80",

@@ -31,7 +31,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.jdbc.core.simple.JdbcClient;
 
-/** Passes that lag behind what was foretold, painted from the keyboard and with a brush. */
+/** Passes that lag behind what was expected, painted from the keyboard and with a brush. */
 @ExtendWith({RunningShop.class, Browser.class})
 class PaintedPassesTest {
     private final RunningShop.Shop shop;
@@ -69,10 +69,10 @@ class PaintedPassesTest {
         PlaywrightAssertions.assertThat(page.locator(".watch .name")).hasText("What did it touch?");
 
         page.keyboard().press("b");
-        int foretold = page.locator(".cells rect.on").count();
-        assertTrue(foretold > 20, "painting begins with what was foretold");
+        int expected = page.locator(".cells rect.on").count();
+        assertTrue(expected > 20, "painting begins with what was expected");
         page.keyboard().press("Enter");
-        PlaywrightAssertions.assertThat(page.locator(".watch .name")).hasText("As foretold");
+        PlaywrightAssertions.assertThat(page.locator(".watch .name")).hasText("As expected");
 
         // The cutter touched the four corners only: everything else is wiped with the brush.
         page.keyboard().press("b");

@@ -279,7 +279,7 @@ class ValveJourneyTest {
         assertThat(page.locator("#work .verdict .words")).hasText("HI-34.6 chosen");
         hand.type("chillTo", "-196");
         hand.type("warmTo", "140");
-        hand.press("Reckon");
+        hand.press("Work out");
         assertThat(page.locator("#work")).containsText("drops in");
         hand.type("hole", "34.7");
         hand.type("ring", "34.6");

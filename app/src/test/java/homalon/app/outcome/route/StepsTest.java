@@ -169,13 +169,13 @@ class StepsTest {
         VisitRecords.Lines lines =
                 shop.bean(VisitRecords.class).of(List.of(part)).get(part.visit().id());
         return List.of(
-                lines.felt(),
+                lines.checked().felt(),
                 lines.plan().map(PlanFile::id),
                 lines.ledger().lines(),
                 lines.work(),
-                lines.cracks(),
-                lines.tests(),
-                lines.sheets(),
+                lines.checked().cracks(),
+                lines.checked().tests(),
+                lines.checked().sheets(),
                 lines.orders());
     }
 }

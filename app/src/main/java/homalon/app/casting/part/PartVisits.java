@@ -1,0 +1,147 @@
+package homalon.app.casting.part;
+
+import homalon.core.geometry.Spot;
+import homalon.core.input.BadInputException;
+import homalon.core.part.InkedLine;
+import homalon.core.part.SealingBands;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.StuckOn;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.LongStream;
+import lombok.RequiredArgsConstructor;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** A casting's visits: what it waits for, where its gasket seals, its leaving and its coming back. */
+@Service
+@Transactional
+@RequiredArgsConstructor
+public class PartVisits {
+    private final Parts parts;
+    private final JobRepository jobs;
+    private final Changes changes;
+    private final CastingLocks locks;
+    private final Clock clock;
+
+    /** Says what the part waits for; empty: it waits for nothing. */
+    public void stick(UUID partId, Optional<StuckOn> on, String why, UUID by) {
+        Job job = present(partId);
+        if (job.releasedAt != null) {
+            throw new BadInputException(
+                    "why", "This part was handed over: book it in again before it waits for something.");
+        }
+        String tidy = why == null ? "" : why.strip();
+        if (on.isPresent() && (tidy.isEmpty() || tidy.length() > 200)) {
+            throw new BadInputException("why", "Say in a few words what it waits for, such as: price for liners.");
+        }
+        job.stuckOn = on.orElse(null);
+        job.stuckWhy = on.isPresent() ? tidy : null;
+        job.stuckSince = on.isPresent() ? LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault()) : null;
+        changes.write(
+                job.id,
+                "STUCK",
+                on.map(o -> o.name().toLowerCase(Locale.ROOT) + ": " + tidy).orElse("goes on"),
+                by);
+    }
+
+    /**
+     * The part leaves the shop.
+     *
+     * @param open steps that are not done
+     * @param note why it leaves all the same; needed when a step is open
+     */
+    public void handOver(UUID partId, List<String> open, String note, UUID by) {
+        locks.take(List.of(partId));
+        Job job = present(partId);
+        if (job.releasedAt != null) {
+            return;
+        }
+        String why = PartFields.limited("note", note, 500);
+        if (!open.isEmpty() && why.isEmpty()) {
+            throw new BadInputException(
+                    "note",
+                    "Not done yet: " + String.join(", ", open)
+                            + ". Finish it, or key why the part leaves all the same.");
+        }
+        job.releasedAt = clock.instant();
+        job.releasedBy = by;
+        job.releasedNote = why;
+        job.stuckOn = null;
+        job.stuckWhy = null;
+        job.stuckSince = null;
+    }
+
+    /** The same casting is back: a new visit with its life behind it. */
+    public PartFile comeBack(String tag, String history, String wishes, UUID by) {
+        PartFile file = parts.byTag(tag);
+        if (file.visit().releasedAt().isEmpty()) {
+            throw new BadInputException("tag", file.tag() + " is in the shop already: open it instead.");
+        }
+        Job job = new Job(file.id(), file.visit().no() + 1, by, clock.instant());
+        job.history = PartFields.limited("history", history, 2000);
+        // It carries what it carried; what happened to it since is asked anew.
+        file.visit().came().ifPresent(c -> {
+            job.happened = "";
+            job.shafts = c.shaftsKept();
+        });
+        job.wishes = PartFields.limited("wishes", wishes, 2000);
+        jobs.save(job);
+        return parts.byTag(tag);
+    }
+
+    /** Where the gasket in hand seals, for this visit; it turns what counts as clean, so that it is told who said it. */
+    public void seal(PartFile part, SealingBands bands, UUID by) {
+        part.requireHere("ring", "to say where its gasket seals");
+        if (bands.inked().stream().flatMap(l -> l.points().stream()).anyMatch(s -> !onFace(part, s))) {
+            throw new BadInputException(
+                    "ink",
+                    "Inked line: a corner lies beyond the face; key it from the front corner of the lower edge.");
+        }
+        Job job = jobs.findById(part.visit().id()).orElseThrow();
+        job.sealRing = bands.ring().nanometres();
+        job.sealBead = bands.bead().nanometres();
+        job.sealOpening = bands.opening().map(Length::nanometres).orElse(null);
+        job.sealInk = bands.inked().map(PartVisits::nanometres).orElse(null);
+        jobs.saveAndFlush(job);
+        LengthWriter writer = new LengthWriter(BenchUnit.MM);
+        changes.write(
+                part.visit().id(),
+                "SEALING",
+                writer.size(bands.ring()) + " around a bore, " + writer.size(bands.bead()) + " around a hole"
+                        + bands.opening()
+                                .map(o -> ", from an opening of " + writer.size(o))
+                                .orElse("")
+                        + bands.inked()
+                                .map(l -> ", within a line inked along " + l.written(BenchUnit.MM) + " mm")
+                                .orElse(""),
+                by);
+    }
+
+    private static boolean onFace(PartFile part, Spot spot) {
+        return spot.x() >= 0
+                && spot.y() >= 0
+                && spot.x() <= part.numbers().length().mm()
+                && spot.y() <= part.numbers().width().mm();
+    }
+
+    private static long[] nanometres(InkedLine line) {
+        return line.points().stream()
+                .flatMapToLong(s -> LongStream.of(
+                        Length.roundedFromMm(s.x()).nanometres(),
+                        Length.roundedFromMm(s.y()).nanometres()))
+                .toArray();
+    }
+
+    private Job present(UUID partId) {
+        return jobs.present(partId);
+    }
+}

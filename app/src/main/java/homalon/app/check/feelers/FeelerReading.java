@@ -1,0 +1,102 @@
+package homalon.app.check.feelers;
+
+import homalon.core.face.FeelerLine.Rest;
+import homalon.core.face.FeelerResult;
+import homalon.core.face.FeelerResult.Try;
+import homalon.core.face.Gap;
+import homalon.core.part.Layout;
+import homalon.core.part.PlaceNames;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.rulebook.FlatnessLimit;
+import homalon.core.visit.Asked;
+import homalon.core.visit.FeelerFile;
+import homalon.core.visit.FeelerFile.LineFile;
+import homalon.core.visit.FeelerFile.PlaceFile;
+import homalon.core.visit.PartFile;
+import java.util.Comparator;
+import java.util.Optional;
+
+/** One survey by straightedge and feelers while it is written, with what came of it. */
+final class FeelerReading {
+    final FeelerFile survey;
+    final LengthWriter writer;
+    final Layout layout;
+    final FlatnessLimit limit;
+    final FeelerResult result;
+
+    FeelerReading(PartFile part, FeelerFile survey, Layout layout, FeelerResult result, BenchUnit unit) {
+        this.survey = survey;
+        this.writer = new LengthWriter(unit);
+        this.layout = layout;
+        this.limit = part.limits().stream()
+                .filter(l -> l.scope() == FlatnessLimit.Scope.OVERALL)
+                .findFirst()
+                .orElseThrow();
+        this.result = result;
+    }
+
+    LineFile lineOf(PlaceFile place) {
+        return survey.lines().stream()
+                .filter(l -> l.places().contains(place))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    Optional<PlaceFile> place(Try next) {
+        LineFile line = next.line().isPresent()
+                ? survey.lines().get(next.line().getAsInt())
+                : closest(next).orElse(null);
+        if (line == null) {
+            return Optional.empty();
+        }
+        Asked asked = next.underBothEnds() ? Asked.ENDS : Asked.STATION;
+        return line.places().stream()
+                .filter(p -> p.asked() == asked)
+                .min(Comparator.comparingDouble(p -> Math.abs(p.at() - next.at())));
+    }
+
+    /** A laid line that runs as the judged one does, nearest to it. */
+    private Optional<LineFile> closest(Try next) {
+        return survey.lines().stream()
+                .filter(l -> off(l, next) < layout.box().height() * 0.3)
+                .min(Comparator.comparingDouble(l -> off(l, next)));
+    }
+
+    private double off(LineFile l, Try next) {
+        return l.from().distance(next.from()) + l.to().distance(next.to());
+    }
+
+    String value(Gap gap) {
+        if (gap.refuses().isEmpty()) {
+            return gap.goes().map(g -> writer.number(g) + " or more").orElse("");
+        }
+        String most = writer.number(gap.refuses().get());
+        return gap.goes().map(g -> writer.number(g) + " to " + most).orElse("under " + most);
+    }
+
+    static String rest(Rest rest) {
+        return switch (rest) {
+            case ROCKS -> "rocks";
+            case SITS_STILL -> "sits still";
+            case NOT_NOTED -> "not noted";
+        };
+    }
+
+    String where(LineFile line, PlaceFile place) {
+        var spot = line.spot(place);
+        boolean crosswise = Math.abs(line.to().x() - line.from().x()) < 1;
+        return crosswise ? PlaceNames.across(layout, spot) : PlaceNames.along(layout, spot);
+    }
+
+    /** As thin as it must be to prove it, and thinner than what was refused there already. */
+    Optional<Length> thinner(PlaceFile place, Length bow) {
+        Length wanted = survey.proving(lineOf(place), place, layout.box(), bow);
+        Length refused = place.gap().refuses().orElseThrow();
+        return (wanted.compareTo(refused) < 0
+                        ? Optional.of(wanted)
+                        : survey.blades().thinnerThan(refused))
+                .filter(b -> place.gap().goes().filter(g -> g.compareTo(b) >= 0).isEmpty());
+    }
+}

@@ -1,0 +1,103 @@
+package homalon.app.check.feelers;
+
+import homalon.core.face.FeelerLine.Rest;
+import homalon.core.face.FeelerProposal;
+import homalon.core.part.Layout;
+import homalon.core.part.PlaceNames;
+import homalon.core.quantity.Length;
+import homalon.core.verdict.Verdict;
+import homalon.core.visit.Asked;
+import homalon.core.visit.FeelerFile.LineFile;
+import homalon.core.visit.FeelerFile.PlaceFile;
+import homalon.core.visit.FeelerWay;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/** The walk of a survey by straightedge and feelers: what is asked where, and what was said. */
+final class FeelerWalk {
+    private final FeelerReading read;
+
+    FeelerWalk(FeelerReading read) {
+        this.read = read;
+    }
+
+    /** A place where a thinner blade would tell more, though the one that was asked for has been tried there. */
+    private record More(PlaceFile place, Length blade) {}
+
+    /** Once every place is tried and the limit is still not proven: the hand goes where it narrows most. */
+    private Optional<More> more() {
+        if (read.result.verdict() != Verdict.NOT_PROVEN || !read.survey.complete(read.limit.most())) {
+            return Optional.empty();
+        }
+        return read.result
+                .next()
+                .flatMap(n -> read.place(n)
+                        .filter(p -> !p.skipped() && p.gap().refuses().isPresent())
+                        .flatMap(p ->
+                                read.thinner(p, Length.roundedFromMm(n.blade())).map(b -> new More(p, b))));
+    }
+
+    List<FeelerView.Walk> walk() {
+        List<FeelerView.Walk> walk = new ArrayList<>();
+        Optional<More> more = more();
+        for (LineFile line : read.survey.lines()) {
+            for (PlaceFile place : line.asked()) {
+                Optional<Length> thinner =
+                        more.filter(m -> m.place().equals(place)).map(More::blade);
+                walk.add(at(walk.size() + 1, line, place, thinner));
+            }
+        }
+        return walk;
+    }
+
+    private FeelerView.Walk at(int number, LineFile line, PlaceFile p, Optional<Length> thinner) {
+        boolean rest = p.asked() == Asked.REST;
+        boolean open = !read.survey.done(p, read.limit.most()) || thinner.isPresent();
+        Optional<Length> blade = rest || !open
+                ? Optional.empty()
+                : thinner.or(() -> p.gap()
+                        .next(read.survey.blades(), read.survey.first(line, p, read.layout.box(), read.limit.most())));
+        return new FeelerView.Walk(
+                p.id(),
+                number,
+                rest ? line.name() : "",
+                line.name() + " · " + asked(line, p),
+                open ? "open" : p.skipped() ? "skipped" : "read",
+                rest
+                        ? (p.rest() == Rest.NOT_NOTED ? "" : FeelerReading.rest(p.rest()))
+                        : p.gap().isTried() ? read.value(p.gap()) : "",
+                blade.map(read.writer::exact).orElse(""),
+                blade.map(read.writer::number).orElse(""),
+                p.seen(),
+                rest,
+                rest ? dowels(line) : "");
+    }
+
+    private String asked(LineFile line, PlaceFile p) {
+        return switch (p.asked()) {
+            case REST ->
+                read.survey.way() == FeelerWay.LIMIT
+                        ? "how does it rest; slide the "
+                                + read.writer.number(read.survey.along(line, read.layout.box(), read.limit.most()))
+                                + " blade along"
+                        : "how does it rest";
+            case STATION -> read.where(line, p);
+            case ENDS -> "equal blades under both ends";
+            case SLID -> "where the blade was slid to";
+        };
+    }
+
+    /** Which dowels an edge on that line would ride on; empty when none is in its way. */
+    private String dowels(LineFile line) {
+        List<Layout.Hole> under = FeelerProposal.dowels(read.layout, line.from(), line.to());
+        return under.isEmpty()
+                ? ""
+                : "Pull the dowel at the "
+                        + under.stream()
+                                .map(d -> PlaceNames.corner(read.layout, d.centre()))
+                                .collect(Collectors.joining(" and "))
+                        + " first: the edge would ride on it.";
+    }
+}
