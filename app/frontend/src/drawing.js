@@ -58,7 +58,7 @@ document.addEventListener('pointerdown', (event) => (down = event), true);
 
 function ink(svg, event) {
   const field = document.querySelector('details#bands[open] [data-ink]');
-  if (!field || Math.hypot(event.clientX - down.clientX, event.clientY - down.clientY) > 3) return;
+  if (!field || (down && Math.hypot(event.clientX - down.clientX, event.clientY - down.clientY) > 3)) return;
   const at = spot(svg, event);
   const corner = [at.x, at.y].map((mm) => written(Math.max(0, mm), 0)).join(' ');
   field.value = [field.value.trim(), corner].filter(Boolean).join(', ');

@@ -1,6 +1,6 @@
 // Keys that work everywhere, switches of unit and theme, help, and forms that must not be sent twice.
 import { field, plain, typing } from './keys.js';
-import { put, state, uuid } from './server.js';
+import { put, reached, state, uuid } from './server.js';
 
 /** Where a letter stands for the same on every page. */
 const EVERYWHERE = { u: '[data-switch=unit]', d: '[data-switch=theme]', '?': '[data-open-keys]', '/': '#find' };
@@ -43,8 +43,9 @@ document.addEventListener('click', ({ target }) => {
   if (target.closest('[data-open-keys]')) document.getElementById('keys')?.showModal();
   if (target.closest('[data-print]')) window.print();
 });
-// A switch of unit or look has no form.
+// Whatever asks shows whether the server is there, and that it is there again.
 document.addEventListener('htmx:sendError', () => state('away'));
+document.addEventListener('htmx:afterOnLoad', reached);
 
 /** The form that was sent is on the page anew: the hand stays where it was. One that stays is emptied for the next. */
 function handBack(form) {

@@ -122,4 +122,18 @@ class LostNetworkTest {
         String label = "#live-drawing [data-place='" + place + "'] text.figure";
         assertEquals(ines.locator(label).textContent(), marit.locator(label).textContent());
     }
+
+    /** Nothing is keyed on the bench; what asks by itself there tells that the server is back. */
+    @Test
+    void aPageWithoutAWalkSaysWhenTheServerIsThereAgain() {
+        Page page = window.signedIn(shop, "ines");
+        page.navigate(shop.address() + "/");
+        assertThat(page.locator("#status")).hasText("all kept");
+        page.context().setOffline(true);
+        page.keyboard().press("u");
+        assertThat(page.locator("#status")).hasText("not reaching the server");
+        page.context().setOffline(false);
+        page.evaluate("() => window.htmx.ajax('GET', '/timers', { swap: 'none' })");
+        assertThat(page.locator("#status")).hasText("all kept");
+    }
 }

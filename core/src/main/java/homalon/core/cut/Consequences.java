@@ -156,19 +156,23 @@ final class Consequences {
                         name + " valve to piston comes to {} by calculation: check it with clay or a dial.", after)),
                 after,
                 least,
-                Working.of(kind.words())
-                        .line("leans " + EngineItem.INTAKE_LEAN.written(valve.lean(), BenchUnit.MM) + ", "
-                                + book.crown().words()
-                                + (book.has(lean) ? "" : "; lean not keyed, taken as none"))
-                        .line(
-                                valve.crown() == EngineBook.Crown.FLAT
-                                        ? "{} − {} / cos(lean) + {} sunk = {}"
-                                        : "{} − {} · cos(lean) + {} sunk = {}",
-                                valve.measured(),
-                                x,
-                                valve.sink(),
-                                after)
-                        .done()));
+                working(kind, valve, book.has(lean), x)));
+    }
+
+    private Working working(Kind kind, ValveRoom valve, boolean leanKeyed, double x) {
+        return Working.of(kind.words())
+                .line("leans " + EngineItem.INTAKE_LEAN.written(valve.lean(), BenchUnit.MM) + ", "
+                        + book.crown().words()
+                        + (leanKeyed ? "" : "; lean not keyed, taken as none"))
+                .line(
+                        valve.crown() == EngineBook.Crown.FLAT
+                                ? "{} − {} / cos(lean) + {} sunk = {}"
+                                : "{} − {} · cos(lean) + {} sunk = {}",
+                        valve.measured(),
+                        x,
+                        valve.sink(),
+                        valve.after(x))
+                .done();
     }
 
     private void manifold() {

@@ -88,25 +88,29 @@ public final class Outlook {
         double opening = head == 0 ? c.opening().mm2() : took / head * 1000;
         Compression.Cut cut = new Compression.Cut(head, block, opening, q.book().blockOpening(), c.cutSince());
         Compression.Cut uncut = new Compression.Cut(0, 0, c.opening().mm2(), 0, c.cutSince());
-        Optional<Compression> then = q.book()
-                .cylinder(
-                        c.nowCc() + c.seatsCc(),
-                        q.whatIf().deck().isPresent() ? q.whatIf().deck() : deck,
-                        q.whatIf().crownCc().isPresent() ? q.whatIf().crownCc() : c.crownCc())
-                .map(y -> q.whatIf().gasket().isPresent()
-                        ? y.withGasket(new Cylinder.Gasket(
-                                y.gasket().areaMm2(), q.whatIf().gasket().getAsDouble()))
-                        : y)
-                .map(y -> Compression.after(y, cut, doubts));
         return new Each(
                 c,
                 rim,
                 filled.map(y -> Compression.now(y, doubts)),
                 now.map(y -> Compression.after(y, uncut, doubts)),
                 seats.map(y -> Compression.after(y, uncut, doubts)),
-                then,
+                then(q, c, deck).map(y -> Compression.after(y, cut, doubts)),
                 thenCc,
                 c.openAfter(head));
+    }
+
+    /** The cylinder as it is thought of: with the deck, the crown and the gasket that are tried out. */
+    private static Optional<Cylinder> then(OutlookQuestion q, ChamberNow c, OptionalDouble deck) {
+        WhatIf tried = q.whatIf();
+        return q.book()
+                .cylinder(
+                        c.nowCc() + c.seatsCc(),
+                        tried.deck().isPresent() ? tried.deck() : deck,
+                        tried.crownCc().isPresent() ? tried.crownCc() : c.crownCc())
+                .map(y -> tried.gasket().isPresent()
+                        ? y.withGasket(new Cylinder.Gasket(
+                                y.gasket().areaMm2(), tried.gasket().getAsDouble()))
+                        : y);
     }
 
     /** The piston's height now: a block that was cut since it was keyed lets it stand higher. */

@@ -189,13 +189,18 @@ public final class Feelers {
         return new Range(least, most);
     }
 
-    private FeelerResult result(boolean lookAhead) {
-        LinearBounds bounds = new LinearBounds(bands, terms.count);
-        double gapProven = survey.lines().stream()
+    /** The thickest blade that went in anywhere, mm; 0 when none did. */
+    private double gapProven() {
+        return survey.lines().stream()
                 .flatMap(l -> l.stations().stream())
                 .mapToDouble(s -> s.tried().goes().orElse(0))
                 .max()
                 .orElse(0);
+    }
+
+    private FeelerResult result(boolean lookAhead) {
+        LinearBounds bounds = new LinearBounds(bands, terms.count);
+        double gapProven = gapProven();
         Optional<Range> longBow = bounds.of(terms.only(0, 1));
         if (longBow.isEmpty()) {
             return leftOpen == 0 ? contradiction(gapProven, lookAhead) : contradicts(gapProven, giveWay());

@@ -67,15 +67,20 @@ public record Mating(FaceMap map, double greatest, Spot at, List<String> words) 
         }
         MinimumZone.Result zone = MinimumZone.of(sum);
         Plane touch = zone.middle().raisedBy(zone.zone() / zone.middle().cosTilt() / 2);
-        int worst = 0;
-        for (int i = 1; i < sum.size(); i++) {
-            worst = sum.above(touch, i) < sum.above(touch, worst) ? i : worst;
-        }
+        int worst = lowest(sum, touch);
         Optional<FaceMap> map = FaceMap.of(sum, touch, land);
         double follow = ofHead > 0 && ofDeck > 0 ? both / Math.sqrt(ofHead * ofDeck) : 0;
         Spot at = sum.spot(worst);
         double greatest = -sum.above(touch, worst);
         return map.map(m -> new Mating(m, greatest, at, words(follow, at, bottom)));
+    }
+
+    private static int lowest(Points points, Plane under) {
+        int lowest = 0;
+        for (int i = 1; i < points.size(); i++) {
+            lowest = points.above(under, i) < points.above(under, lowest) ? i : lowest;
+        }
+        return lowest;
     }
 
     static boolean pair(Layout a, Layout b) {

@@ -101,13 +101,17 @@ public record ScanLook(ScanFormat format, List<List<String>> sample, List<String
         if (rows.isEmpty() || bad * 20 > rows.size() + 20) {
             return Optional.empty();
         }
+        refuseTwoCommas(separator, columns, rows);
+        List<String> names = header(lines, first, separator, columns);
+        return Optional.of(told(separator, comma, first, columns, rows, sample, names, face));
+    }
+
+    private static void refuseTwoCommas(char separator, int columns, List<double[]> rows) {
         if (separator == ',' && columns == 6 && rows.stream().allMatch(ScanLook::whole)) {
             throw new BadInputException(
                     "file",
                     "A comma is used both between numbers and as decimal sign: export again with semicolons or with points.");
         }
-        List<String> names = header(lines, first, separator, columns);
-        return Optional.of(told(separator, comma, first, columns, rows, sample, names, face));
     }
 
     private static boolean whole(double[] row) {

@@ -86,14 +86,19 @@ public record LineFinding(
             ShaftLine shaft = ShaftLine.of(bores, running);
             return Optional.of(new LineFinding(shaft, bores, Optional.empty(), List.of(), Map.of(), shaft.verdict()));
         }
-        ShaftLine.Span span = ShaftLine.between(felt, running);
+        return Optional.of(felt(bores, ShaftLine.between(felt, running), stopped, askew));
+    }
+
+    /** A bore that the limit blade went into settles it, whatever the rest leaves open. */
+    private static LineFinding felt(
+            List<Bore> bores, ShaftLine.Span span, List<Integer> stopped, Map<Integer, Length> askew) {
         boolean out = span.verdict() == Turns.NOT_PROVEN && !stopped.isEmpty();
-        return Optional.of(new LineFinding(
+        return new LineFinding(
                 span.middle(),
                 bores,
                 Optional.of(span),
                 List.copyOf(stopped),
                 Collections.unmodifiableMap(askew),
-                out ? Turns.TIGHT : span.verdict()));
+                out ? Turns.TIGHT : span.verdict());
     }
 }

@@ -2,14 +2,10 @@ package homalon.app.outcome.report;
 
 import homalon.app.casting.part.PartHead;
 import homalon.app.casting.part.PartPage;
-import homalon.app.casting.part.PartVisits;
-import homalon.app.casting.part.Parts;
 import homalon.app.casting.work.WorkEntry;
 import homalon.app.casting.work.WorkLog;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
-import homalon.app.foundation.people.Journal;
-import homalon.app.foundation.web.WriteTransaction;
 import homalon.core.input.BadInputException;
 import homalon.core.route.Operation;
 import homalon.core.route.StepKind;
@@ -31,14 +27,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequiredArgsConstructor
 class ReportController {
-    private final Parts parts;
-    private final PartVisits visits;
     private final Reports reports;
     private final WorkLog work;
     private final Releases releases;
     private final SealedPapers papers;
-    private final Journal journal;
-    private final WriteTransaction writing;
+    private final HandOver handOver;
 
     @GetMapping("/parts/{tag}/report")
     String page(PartPage page) {
@@ -72,18 +65,7 @@ class ReportController {
         List<String> open = PartHead.open(page.standing());
         try {
             signed(page);
-            writing.of(() -> {
-                visits.handOver(part.id(), open, note, page.me());
-                // Read anew: it has been handed over since.
-                releases.seal(parts.byTag(page.tag()), Optional.of(page.me()));
-                if (part.visit().releasedAt().isEmpty() && !open.isEmpty()) {
-                    journal.write(
-                            Journal.What.LEFT_UNFINISHED,
-                            page.me(),
-                            part.tag() + ", " + String.join(", ", open) + ": " + note.strip());
-                }
-                return true;
-            });
+            handOver.of(part, open, note, page.me());
             return "redirect:/parts/" + part.tag() + "/report";
         } catch (BadInputException e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
