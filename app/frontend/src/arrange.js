@@ -83,7 +83,4 @@ class Arrange {
   }
 }
 
-document.addEventListener('DOMContentLoaded', () => {
-  const root = document.querySelector('[data-arrange]');
-  if (root) new Arrange(root);
-});
+document.querySelectorAll('[data-arrange]').forEach((root) => new Arrange(root));

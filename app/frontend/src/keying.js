@@ -16,7 +16,7 @@ const EMPTY = {
   z: (k) => k.undo(),
 };
 
-class Keying {
+export class Keying {
   constructor(root) {
     this.root = root;
     this.input = root.querySelector('input.key');
@@ -334,7 +334,5 @@ class Keying {
   }
 }
 
-document.addEventListener('DOMContentLoaded', () => {
-  const root = document.querySelector('[data-keying]');
-  if (root) window.keying = new Keying(root);
-});
+const root = document.querySelector('[data-keying]');
+if (root) window.keying = new Keying(root);

@@ -119,8 +119,6 @@ class Gauge {
   }
 }
 
-document.addEventListener('DOMContentLoaded', () => {
-  const root = document.querySelector('[data-gauge]');
-  if (root) window.gauge = new Gauge(root);
-  window.live = new Live();
-});
+const root = document.querySelector('[data-gauge]');
+if (root) window.gauge = new Gauge(root);
+window.live = new Live();

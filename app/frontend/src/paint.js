@@ -2,7 +2,7 @@
 import { plain, typing } from './keys.js';
 import { change, uuid } from './server.js';
 
-class Paint {
+export class Paint {
   constructor() {
     this.brush = null;
     this.cursor = null;
@@ -151,6 +151,4 @@ class Paint {
   }
 }
 
-document.addEventListener('DOMContentLoaded', () => {
-  if (document.querySelector('.part-page')) window.painting = new Paint();
-});
+if (document.querySelector('.part-page')) window.painting = new Paint();

@@ -29,14 +29,13 @@ class Scan {
     try {
       const answer = await send(`${this.url}/look?whole=${file.size <= HEAD}`, file.slice(0, HEAD));
       const text = await answer.text();
-      if (!answer.ok) {
-        this.part('say').textContent = text;
-        return;
+      this.part('rest').hidden = !answer.ok;
+      if (!answer.ok) this.part('say').textContent = text;
+      else {
+        // What the server wrote, every text in it escaped there.
+        this.part('look').innerHTML = text;
+        this.form.querySelector('.act button').focus({ preventScroll: true });
       }
-      const page = new DOMParser().parseFromString(text, 'text/html');
-      this.part('look').replaceChildren(...[...page.body.children].map((c) => document.importNode(c, true)));
-      this.part('rest').hidden = false;
-      this.form.querySelector('.act button').focus({ preventScroll: true });
     } catch {
       this.part('say').textContent = 'Not reaching the server: choose the file again when it is back.';
     }
@@ -66,7 +65,4 @@ class Scan {
   }
 }
 
-document.addEventListener('DOMContentLoaded', () => {
-  const form = document.querySelector('[data-scan]');
-  if (form) new Scan(form);
-});
+document.querySelectorAll('[data-scan]').forEach((form) => new Scan(form));

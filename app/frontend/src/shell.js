@@ -25,16 +25,14 @@ document.addEventListener('keydown', (event) => {
 });
 
 // Enter goes on with the page's main button; a phone would scroll down to it, past what one came to read.
-document.addEventListener('DOMContentLoaded', () => {
-  document.querySelector('[data-focus]')?.focus({ preventScroll: true });
-});
+document.querySelector('[data-focus]')?.focus({ preventScroll: true });
 
 /** On a narrow screen the strip is longer than the page: the step in hand is brought into sight. */
 function stepInSight() {
   const here = document.querySelector('.strip [aria-current]');
   if (here) here.parentElement.scrollLeft = Math.max(0, here.offsetLeft - here.parentElement.offsetLeft - 90);
 }
-document.addEventListener('DOMContentLoaded', stepInSight);
+stepInSight();
 document.addEventListener('homalon:put', (event) => event.detail.includes('strip') && stepInSight());
 
 document.addEventListener('click', ({ target }) => {

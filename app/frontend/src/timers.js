@@ -2,13 +2,8 @@
 const KEY = 'homalon-timers';
 const called = new Set(JSON.parse(sessionStorage.getItem(KEY) ?? '[]'));
 
-function clock(seconds) {
-  const s = Math.abs(Math.ceil(seconds));
-  const h = Math.floor(s / 3600);
-  const two = (n) => String(n).padStart(2, '0');
-  const m = Math.floor((s % 3600) / 60);
-  return h ? `${h}:${two(m)}:${two(s % 60)}` : `${m}:${two(s % 60)}`;
-}
+/** Hours only where there are any; a day at the most. */
+const clock = (seconds) => new Date(Math.min(86_399, Math.abs(Math.ceil(seconds))) * 1000).toISOString().slice(11, 19).replace(/^00:0?|^0/, '');
 
 function beep() {
   try {

@@ -11,7 +11,7 @@ const out = mkdtempSync(join(tmpdir(), 'homalon-scripts-'));
 const stubs = {
   name: 'stubs',
   setup(b) {
-    b.onResolve({ filter: /^\.\/(server|outbox-store)\.js$/ }, ({ path }) => ({ path: join(here, path.replace('.js', '.stub.js')) }));
+    b.onResolve({ filter: /^\.\/(server|outbox-store|shell)\.js$/ }, ({ path }) => ({ path: join(here, path.replace('.js', '.stub.js')) }));
   },
 };
 const tests = readdirSync(here).filter((f) => f.endsWith('.test.js'));

@@ -16,6 +16,7 @@ import homalon.core.route.StepKind;
 import homalon.core.rulebook.GasketKind;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.rulebook.Source;
+import homalon.core.visit.IntakeForm;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.StuckOn;
 import java.util.ArrayList;

@@ -192,6 +192,24 @@ public class Parts {
      */
     public PartFile amend(Booking booking, int version, boolean layoutMayChange, UUID by) {
         Part part = parts.findByTag(tidy(booking.tag())).orElseThrow(() -> noSuchPart(booking.tag()));
+        Job job = jobs.present(part.id);
+        mayChange(part, job, booking, version, layoutMayChange);
+        List<String> turned = turning(part, booking);
+        Optional<String> came = booking.came()
+                .filter(c -> !c.happenedKept().equals(job.happened)
+                        || !c.shaftsKept().equals(job.shafts))
+                .map(CameWith::words);
+        fill(part, booking);
+        fill(job, booking);
+        List<String> limited = limit(part, booking, by);
+        turned.forEach(t -> changes.write(job.id, "LAYOUT", t, by));
+        limited.forEach(t -> changes.write(job.id, "LIMIT", t, by));
+        came.ifPresent(c -> changes.write(job.id, "CAME_WITH", c, by));
+        parts.flush();
+        return byTag(booking.tag());
+    }
+
+    private static void mayChange(Part part, Job job, Booking booking, int version, boolean layoutMayChange) {
         if (part.version != version) {
             throw new BadInputException(
                     "tag", "Someone else changed this part meanwhile: look at it again before you change it.");
@@ -201,20 +219,17 @@ public class Parts {
                     "cylinders",
                     "The face has readings, which belong to the layout as drawn: take them back before you redraw it.");
         }
-        Job job = jobs.present(part.id);
         if (job.releasedAt != null) {
             throw new BadInputException(
                     "tag",
                     "This visit was handed over, and what was said of it stays: book the part in again to change it.");
         }
+    }
+
+    /** Withdraws the limits that a booking no longer has and enters its new ones; answers what that was, in words. */
+    private List<String> limit(Part part, Booking booking, UUID by) {
         Instant now = clock.instant();
-        List<String> turned = turning(part, booking);
-        Optional<String> came = booking.came()
-                .filter(c -> !c.happenedKept().equals(job.happened)
-                        || !c.shaftsKept().equals(job.shafts))
-                .map(CameWith::words);
-        fill(part, booking);
-        fill(job, booking);
+        List<String> turned = new ArrayList<>();
         List<LimitRow> rows = limits.ofParts(List.of(part.id));
         for (LimitRow row : rows) {
             if (!booking.limits().contains(row.limit())) {
@@ -228,10 +243,7 @@ public class Parts {
                 turned.add("limit: " + words(limit));
             }
         }
-        turned.forEach(t -> changes.write(job.id, t.startsWith("limit") ? "LIMIT" : "LAYOUT", t, by));
-        came.ifPresent(c -> changes.write(job.id, "CAME_WITH", c, by));
-        parts.flush();
-        return byTag(booking.tag());
+        return turned;
     }
 
     /** What of a booking can turn a verdict, in words. */

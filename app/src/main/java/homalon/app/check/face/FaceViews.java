@@ -13,6 +13,7 @@ import homalon.core.cut.Supports;
 import homalon.core.face.BowAndTwist;
 import homalon.core.face.Causes;
 import homalon.core.face.FaceJudge;
+import homalon.core.face.FaceMap;
 import homalon.core.face.FaceWords;
 import homalon.core.face.FlatnessResult;
 import homalon.core.face.LimitVerdict;
@@ -56,42 +57,40 @@ public class FaceViews {
         // While places are still open the walk itself says where to go next.
         Optional<Spot> next = survey.complete() ? finding.flatMap(FaceViews::suggested) : Optional.empty();
         var map = finding.flatMap(FaceFinding::map);
-        FaceDrawing drawing = FaceDrawing.of(layout, survey.kind().path(), spoken(part, survey, finding));
         Optional<Bands> bands = map.map(m -> Bands.of(m.range(), finding.get().colourReach(), unit));
+        FaceDrawing drawing = FaceDrawing.of(layout, survey.kind().path(), spoken(part, survey, finding));
         map.ifPresent(m -> drawing.map(m, bands.get()));
         drawing.places(marks(survey, finding, unit));
         next.ifPresent(n -> drawing.places(
                 List.of(new PlaceMark("suggested", n, PlaceMark.State.SUGGESTED, "", "Measure here next"))));
-        Optional<ProfileDrawing> profile =
-                map.map(m -> ProfileDrawing.of(m, m.level(), survey.kind().path() + "-along")
-                        .height(110)
-                        .span(finding.get().limit().mm())
-                        .edges()
-                        .numbered());
+        boolean heights = survey.kind().ofHeights();
+        List<FaceView.Row> rows = heights ? rows(finding, layout, writer) : thickness.rows(part, survey, writer);
         return new FaceView(
                 survey,
                 drawing,
-                profile,
+                map.map(m -> profile(m, survey, finding.get())),
                 bands.map(b -> legend(b, writer)).orElse(List.of()),
                 labels(survey, finding, unit),
-                survey.kind().ofHeights()
-                        ? headline(finding, survey, writer)
-                        : thickness.headline(part, survey, writer),
-                withSoak(
-                        survey,
-                        survey.kind().ofHeights()
-                                ? rows(finding, layout, writer)
-                                : thickness.rows(part, survey, writer)),
-                survey.kind() == SurveyKind.FACE
-                        ? finding.map(f -> setUps(part, f, layout, writer)).orElse(List.of())
-                        : List.of(),
+                heights ? headline(finding, survey, writer) : thickness.headline(part, survey, writer),
+                withSoak(survey, rows),
+                finding.filter(f -> survey.kind() == SurveyKind.FACE)
+                        .map(f -> setUps(part, f, layout, writer))
+                        .orElse(List.of()),
                 new WalkList(survey, writer),
                 workings(finding, writer),
-                survey.complete() ? finding.map(f -> causes(part, f)).orElse(List.of()) : List.of(),
+                finding.filter(f -> survey.complete()).map(f -> causes(part, f)).orElse(List.of()),
                 next.isPresent(),
                 next.map(Spot::x).orElse(0.0),
                 next.map(Spot::y).orElse(0.0),
                 next.map(n -> PlaceNames.name(layout, n)).orElse(""));
+    }
+
+    private static ProfileDrawing profile(FaceMap map, SurveyFile survey, FaceFinding finding) {
+        return ProfileDrawing.of(map, map.level(), survey.kind().path() + "-along")
+                .height(110)
+                .span(finding.limit().mm())
+                .edges()
+                .numbered();
     }
 
     /** The four schools live beside the figures, before shims are rounded: what the page of set-ups then shows in full. */

@@ -118,22 +118,15 @@ class SurveyFiles {
         List<SurveyFile.ReadingFile> history = new ArrayList<>();
         for (PlaceRow p : rows) {
             List<ReadingRow> lines = byPlace.getOrDefault(p.id, List.of());
-            List<ReadingRow> standing = EvidenceLog.standing(lines);
-            ReadingRow current = standing.isEmpty() ? null : standing.get(standing.size() - 1);
-            Map<UUID, SurveyFile.ReadingFile> files = new HashMap<>();
-            for (ReadingRow r : lines) {
-                SurveyFile.ReadingFile file = r.file(p.name, r.equals(current));
-                files.put(r.id(), file);
-                history.add(file);
-            }
-            (p.dropped ? dropped : kept)
-                    .add(new SurveyFile.PlaceFile(
-                            p.id,
-                            p.seq,
-                            p.name,
-                            new Spot(p.x / 1e6, p.y / 1e6),
-                            p.sealing,
-                            current == null ? Optional.empty() : Optional.of(files.get(current.id()))));
+            UUID current = EvidenceLog.standing(lines).stream()
+                    .reduce((a, b) -> b)
+                    .map(ReadingRow::id)
+                    .orElse(null);
+            List<SurveyFile.ReadingFile> files = lines.stream()
+                    .map(r -> r.file(p.name, r.id().equals(current)))
+                    .toList();
+            history.addAll(files);
+            (p.dropped ? dropped : kept).add(place(p, files));
         }
         history.sort(Comparator.comparingLong(SurveyFile.ReadingFile::seq));
         return new SurveyFile(
@@ -146,11 +139,18 @@ class SurveyFiles {
                 List.copyOf(kept),
                 List.copyOf(dropped),
                 List.copyOf(history),
-                row.partTemperature == null
-                        ? Optional.empty()
-                        : Optional.of(new Soak(
-                                BigDecimal.valueOf(row.partTemperature, 1),
-                                BigDecimal.valueOf(row.roomTemperature, 1))),
+                soak(row),
                 row.revision);
+    }
+
+    private static SurveyFile.PlaceFile place(PlaceRow p, List<SurveyFile.ReadingFile> files) {
+        Optional<SurveyFile.ReadingFile> current =
+                files.stream().filter(SurveyFile.ReadingFile::stands).findFirst();
+        return new SurveyFile.PlaceFile(p.id, p.seq, p.name, new Spot(p.x / 1e6, p.y / 1e6), p.sealing, current);
+    }
+
+    private static Optional<Soak> soak(SurveyRow row) {
+        return Optional.ofNullable(row.partTemperature)
+                .map(part -> new Soak(BigDecimal.valueOf(part, 1), BigDecimal.valueOf(row.roomTemperature, 1)));
     }
 }

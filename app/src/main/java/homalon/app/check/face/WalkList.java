@@ -1,26 +1,26 @@
 package homalon.app.check.face;
 
-import homalon.app.foundation.drawing.Markup;
+import homalon.app.foundation.web.WalkRows;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.visit.SurveyFile;
 import java.util.UUID;
 
-/** The list of places that the keying walks along; sixty of them through the template engine would take longer than the verdict. */
+/** The list of places that the keying walks along. */
 public record WalkList(SurveyFile survey, LengthWriter writer) {
 
     /** Every place. */
     public String all() {
-        Markup list = new Markup();
+        WalkRows list = new WalkRows();
         int number = 0;
         for (SurveyFile.PlaceFile place : survey.places()) {
             row(list, place, ++number);
         }
-        return list.toString();
+        return list.html();
     }
 
     /** One place alone, for a page that holds the others already; nothing when it is not in the survey. */
     public String only(UUID id) {
-        Markup list = new Markup();
+        WalkRows list = new WalkRows();
         int number = 0;
         for (SurveyFile.PlaceFile place : survey.places()) {
             number++;
@@ -28,43 +28,22 @@ public record WalkList(SurveyFile survey, LengthWriter writer) {
                 row(list, place, number);
             }
         }
-        return list.toString();
+        return list.html();
     }
 
-    private void row(Markup list, SurveyFile.PlaceFile p, int number) {
-        String state = p.isRead() ? "read" : p.isSkipped() ? "skipped" : "open";
+    private void row(WalkRows list, SurveyFile.PlaceFile p, int number) {
         String value = "";
         if (p.isRead()) {
             value = survey.kind().ofHeights() ? writer.signed(p.value()) : writer.number(p.value());
         }
-        list.open("li")
-                .open(
-                        "button",
-                        "type",
-                        "button",
-                        "data-place",
-                        p.id(),
-                        "data-name",
-                        p.name(),
-                        "data-state",
-                        state,
-                        "data-value",
-                        value,
-                        "data-seen",
-                        p.reading().map(SurveyFile.ReadingFile::seq).orElse(0L),
-                        "data-x",
-                        p.spot().x(),
-                        "data-y",
-                        p.spot().y(),
-                        "data-sealing",
-                        p.sealing());
-        list.open("span").text(Integer.toString(number)).close("span");
-        list.open("span").text(p.name());
-        if (!p.sealing()) {
-            list.open("span", "class", "text-soft").text(" · does not seal").close("span");
-        }
-        list.close("span").open("span", "class", "value");
-        list.text(p.isRead() ? value : p.isSkipped() ? "skipped" : "not read").close("span");
-        list.close("button").close("li");
+        WalkRows.Place place = new WalkRows.Place(
+                p.id().toString(),
+                p.name(),
+                p.name(),
+                p.sealing() ? "" : "does not seal",
+                WalkRows.State.of(p.isRead() || p.isSkipped(), p.isSkipped()),
+                value,
+                p.reading().map(SurveyFile.ReadingFile::seq).orElse(0L));
+        list.add(number, place, "x", p.spot().x(), "y", p.spot().y(), "sealing", p.sealing());
     }
 }

@@ -15,6 +15,8 @@ import homalon.core.face.FeelerSurvey;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Layout;
 import homalon.core.part.PlaceNames;
+import homalon.core.quantity.Length;
+import homalon.core.rulebook.BladeSet;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.visit.FeelerFile;
 import homalon.core.visit.FeelerKind;
@@ -66,21 +68,11 @@ class FeelerController {
     private void empty(PartPage page) {
         Layout layout = faces.layout(page.part().numbers());
         List<FeelerProposal.Line> lines = FeelerProposal.of(layout);
-        List<EdgeMark> marks = lines.stream()
-                .map(l -> new EdgeMark(
-                        l.from(),
-                        l.to(),
-                        EdgeMark.Rest.UNKNOWN,
-                        "",
-                        l.places().stream()
-                                .map(t -> new EdgeMark.GapMark("", t, false, 0, 0, false, l.name()))
-                                .toList(),
-                        l.name()))
-                .toList();
+        BladeSet blades = toolbox.blades(page.unit());
         page.show(
                 "drawing",
                 FaceDrawing.of(layout, "feelers", "Where to lay the edge: " + lines.size() + " lines")
-                        .edges(marks, 0.05)
+                        .edges(lines.stream().map(FeelerController::mark).toList(), 0.05)
                         .svg());
         page.show("lines", lines.size());
         page.show(
@@ -88,17 +80,17 @@ class FeelerController {
                 layout.dowels().stream()
                         .map(d -> PlaceNames.corner(layout, d.centre()))
                         .toList());
-        page.show(
-                "blades",
-                toolbox.blades(page.unit()).blades().stream()
-                        .map(page.writer()::number)
-                        .toList());
+        page.show("blades", blades.blades().stream().map(page.writer()::number).toList());
         page.show("own", toolbox.ownBlades().isPresent());
-        page.show(
-                "limitBlade",
-                page.writer()
-                        .full(toolbox.blades(page.unit())
-                                .asThickAs(RuleBook.overall(page.part().limits()))));
+        Length limit = RuleBook.overall(page.part().limits());
+        page.show("limitBlade", page.writer().full(blades.asThickAs(limit)));
+    }
+
+    private static EdgeMark mark(FeelerProposal.Line line) {
+        List<EdgeMark.GapMark> gaps = line.places().stream()
+                .map(t -> new EdgeMark.GapMark("", t, false, 0, 0, false, line.name()))
+                .toList();
+        return new EdgeMark(line.from(), line.to(), EdgeMark.Rest.UNKNOWN, "", gaps, line.name());
     }
 
     @ToMachinists

@@ -29,7 +29,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.UUID;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
@@ -276,38 +275,35 @@ public class FeelerViews {
         }
 
         private List<EdgeMark> edges() {
-            List<EdgeMark> edges = new ArrayList<>();
-            for (LineFile line : survey.lines()) {
-                List<EdgeMark.GapMark> gaps = line.places().stream()
-                        .filter(p -> p.asked() == Asked.STATION
-                                || (p.asked() == Asked.SLID && p.gap().isTried()))
-                        .map(p -> new EdgeMark.GapMark(
-                                p.id().toString(),
-                                p.at(),
-                                p.gap().isTried(),
-                                p.gap().goes().map(Length::mm).orElse(0.0),
-                                p.gap().refuses().map(Length::mm).orElse(Double.POSITIVE_INFINITY),
-                                p.gap()
-                                        .goes()
-                                        .filter(g -> g.compareTo(limit.most()) >= 0)
-                                        .isPresent(),
-                                line.name() + ", " + read.where(line, p) + ": " + words(p.gap())))
-                        .toList();
-                EdgeMark.Rest rest = switch (line.rest()) {
-                    case ROCKS -> EdgeMark.Rest.ROCKS;
-                    case SITS_STILL -> EdgeMark.Rest.SITS;
-                    case NOT_NOTED -> EdgeMark.Rest.UNKNOWN;
-                };
-                UUID id = line.places().get(0).id();
-                edges.add(new EdgeMark(
-                        line.from(),
-                        line.to(),
-                        rest,
-                        id.toString(),
-                        gaps,
-                        line.name() + ": " + FeelerReading.rest(line.rest())));
-            }
-            return edges;
+            return survey.lines().stream().map(this::edge).toList();
+        }
+
+        private EdgeMark edge(LineFile line) {
+            List<EdgeMark.GapMark> gaps = line.places().stream()
+                    .filter(p -> p.asked() == Asked.STATION
+                            || (p.asked() == Asked.SLID && p.gap().isTried()))
+                    .map(p -> mark(line, p))
+                    .toList();
+            EdgeMark.Rest rest = switch (line.rest()) {
+                case ROCKS -> EdgeMark.Rest.ROCKS;
+                case SITS_STILL -> EdgeMark.Rest.SITS;
+                case NOT_NOTED -> EdgeMark.Rest.UNKNOWN;
+            };
+            String id = line.places().get(0).id().toString();
+            String title = line.name() + ": " + FeelerReading.rest(line.rest());
+            return new EdgeMark(line.from(), line.to(), rest, id, gaps, title);
+        }
+
+        private EdgeMark.GapMark mark(LineFile line, PlaceFile p) {
+            Gap gap = p.gap();
+            return new EdgeMark.GapMark(
+                    p.id().toString(),
+                    p.at(),
+                    gap.isTried(),
+                    gap.goes().map(Length::mm).orElse(0.0),
+                    gap.refuses().map(Length::mm).orElse(Double.POSITIVE_INFINITY),
+                    gap.goes().filter(g -> g.compareTo(limit.most()) >= 0).isPresent(),
+                    line.name() + ", " + read.where(line, p) + ": " + words(gap));
         }
 
         private String words(Gap gap) {

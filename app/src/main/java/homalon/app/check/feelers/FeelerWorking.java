@@ -23,15 +23,7 @@ final class FeelerWorking {
                 read.survey.lines().stream().mapToInt(l -> l.stations().size()).sum();
         w.line("Places tried: " + said + "; all of them together are linear inequalities in e, f and d, and linear "
                 + "programmes give the least and the greatest that they allow");
-        read.result.shape().ifPresent(a -> {
-            bounds(w, "Long bow e", a.longBow());
-            bounds(w, "Cross bow f", a.crossBow());
-            bounds(w, "Fourth-corner lift 4 d", a.fourthCornerLift());
-            bounds(w, "Zone, the range of e u² + f v² + d u v over the face", a.zone());
-        });
-        for (Bow b : read.result.bows()) {
-            b.quarterK().ifPresent(k -> bounds(w, "K / 4 on the " + FeelerWords.line(b.line(), read.layout), k));
-        }
+        bounds(w, read);
         w.line(
                 "Limit {}, from: " + read.limit.source().words() + ", asked of "
                         + (read.survey.limitKind() == FeelerSurvey.Kind.GAP ? "the gap under the edge" : "the zone"),
@@ -44,6 +36,18 @@ final class FeelerWorking {
         return w.line("Within needs an edge laid on all five lines and nothing unexplained; a local dip off every "
                         + "line stays unseen")
                 .done();
+    }
+
+    private static void bounds(Working.Builder w, FeelerReading read) {
+        read.result.shape().ifPresent(a -> {
+            bounds(w, "Long bow e", a.longBow());
+            bounds(w, "Cross bow f", a.crossBow());
+            bounds(w, "Fourth-corner lift 4 d", a.fourthCornerLift());
+            bounds(w, "Zone, the range of e u² + f v² + d u v over the face", a.zone());
+        });
+        for (Bow b : read.result.bows()) {
+            b.quarterK().ifPresent(k -> bounds(w, "K / 4 on the " + FeelerWords.line(b.line(), read.layout), k));
+        }
     }
 
     private static void bounds(Working.Builder w, String name, Range range) {

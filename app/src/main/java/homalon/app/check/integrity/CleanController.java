@@ -65,19 +65,46 @@ class CleanController {
 
     private void show(PartPage page, Set<Cleaning.Dirt> dirt, boolean plugs) {
         PartFile part = page.part();
+        Cleaning.Asked asked = new Cleaning.Asked(part.material(), plugs, dirt);
         Map<UUID, String> names = people.names();
         List<WorkEntry> log = work.of(part);
-        Set<SmallCheck> asked = EnumSet.of(SmallCheck.DOWELS_OUT, SmallCheck.HOLES_CHASED);
-        List<Cleaned> cleaned = new ArrayList<>();
-        for (WorkEntry e : log) {
-            if (e.kind() == WorkEntry.Kind.DID && e.what().equals(Operation.CLEAN.name())) {
-                cleaned.add(new Cleaned(e.note() + ", " + signed(e, names), e.id()));
-                method(e.note())
-                        .ifPresent(m ->
-                                asked.addAll(Cleaning.advice(m, new Cleaning.Asked(part.material(), plugs, dirt))
-                                        .asks()));
-            }
-        }
+        List<WorkEntry> cleanings = log.stream()
+                .filter(e -> e.kind() == WorkEntry.Kind.DID && e.what().equals(Operation.CLEAN.name()))
+                .toList();
+        List<Tick> ticks = ticks(log, asked(cleanings, asked), names);
+        page.show(
+                "ways",
+                Cleaning.advice(asked).stream().map(CleanController::way).toList());
+        page.show(
+                "cleaned",
+                cleanings.stream()
+                        .map(e -> new Cleaned(e.note() + ", " + signed(e, names), e.id()))
+                        .toList());
+        page.show("grit", ticks.stream().anyMatch(CleanController::grit));
+        page.show("ticks", ticks);
+        page.show("dirts", Cleaning.Dirt.values());
+        page.show("dirt", dirt);
+        page.show("plugs", plugs);
+        page.show(
+                "drawing",
+                FaceDrawing.of(faces.layout(part.numbers()), "clean", "Face of " + part.tag() + ", front at the left")
+                        .svg());
+        page.frame(StepKind.CLEAN);
+    }
+
+    private static boolean grit(Tick t) {
+        return t.check() == SmallCheck.PASSAGES_BRUSHED && t.asked() && t.done().isEmpty();
+    }
+
+    /** What is to be looked at after every cleaning, and after those that were done. */
+    private static Set<SmallCheck> asked(List<WorkEntry> cleanings, Cleaning.Asked asked) {
+        Set<SmallCheck> checks = EnumSet.of(SmallCheck.DOWELS_OUT, SmallCheck.HOLES_CHASED);
+        cleanings.forEach(e -> method(e.note())
+                .ifPresent(m -> checks.addAll(Cleaning.advice(m, asked).asks())));
+        return checks;
+    }
+
+    private static List<Tick> ticks(List<WorkEntry> log, Set<SmallCheck> asked, Map<UUID, String> names) {
         List<Tick> ticks = new ArrayList<>();
         for (SmallCheck check : SmallCheck.values()) {
             if (check == SmallCheck.OILED_AND_BAGGED) {
@@ -93,27 +120,7 @@ class CleanController {
                     done.map(WorkEntry::id).orElse(null),
                     asked.contains(check)));
         }
-        page.show(
-                "ways",
-                Cleaning.advice(new Cleaning.Asked(part.material(), plugs, dirt)).stream()
-                        .map(CleanController::way)
-                        .toList());
-        page.show("cleaned", cleaned);
-        page.show(
-                "grit",
-                ticks.stream()
-                        .anyMatch(t -> t.check() == SmallCheck.PASSAGES_BRUSHED
-                                && t.asked()
-                                && t.done().isEmpty()));
-        page.show("ticks", ticks);
-        page.show("dirts", Cleaning.Dirt.values());
-        page.show("dirt", dirt);
-        page.show("plugs", plugs);
-        page.show(
-                "drawing",
-                FaceDrawing.of(faces.layout(part.numbers()), "clean", "Face of " + part.tag() + ", front at the left")
-                        .svg());
-        page.frame(StepKind.CLEAN);
+        return ticks;
     }
 
     private static String signed(WorkEntry e, Map<UUID, String> names) {

@@ -97,19 +97,7 @@ public class Cracks {
         }
         CrackFile file = one(part, crack);
         String reason = why == null ? "" : why.strip();
-        if (!CrackRules.ladder(file.what()).contains(remedy)) {
-            throw new BadInputException(
-                    "remedy", "That cannot be done here: " + remedy.words() + ". Choose another of the list.");
-        }
-        if (remedy != file.rule().remedy() && reason.isEmpty()) {
-            throw new BadInputException(
-                    "why",
-                    "The rule says " + file.rule().remedy().words()
-                            + ": key why you choose otherwise, it stays in the record.");
-        }
-        if (reason.length() > 300) {
-            throw new BadInputException("why", "That is too long to keep: at most 300 characters.");
-        }
+        mayBe(file, remedy, reason);
         CrackFile chosen = new CrackFile(
                 crack,
                 file.no(),
@@ -127,6 +115,22 @@ public class Cracks {
             chosen.stitch();
         }
         log.add(new CrackRow(id, part.visit().id(), chosen, false, by));
+    }
+
+    private static void mayBe(CrackFile file, Remedy remedy, String reason) {
+        if (!CrackRules.ladder(file.what()).contains(remedy)) {
+            throw new BadInputException(
+                    "remedy", "That cannot be done here: " + remedy.words() + ". Choose another of the list.");
+        }
+        if (remedy != file.rule().remedy() && reason.isEmpty()) {
+            throw new BadInputException(
+                    "why",
+                    "The rule says " + file.rule().remedy().words()
+                            + ": key why you choose otherwise, it stays in the record.");
+        }
+        if (reason.length() > 300) {
+            throw new BadInputException("why", "That is too long to keep: at most 300 characters.");
+        }
     }
 
     /** Takes it off the drawing: it was no crack, or marked twice. */

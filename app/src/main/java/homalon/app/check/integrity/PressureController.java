@@ -70,13 +70,7 @@ class PressureController {
         PartFile part = page.part();
         Map<UUID, String> names = people.names();
         List<TestFile> all = tests.of(part);
-        List<CrackMark> marks = new ArrayList<>(CrackController.marks(
-                cracks.of(part).stream().filter(c -> c.remedy() != Remedy.LEAVE).toList()));
-        if (!all.isEmpty()) {
-            for (TestFile.BubbleFile b : all.get(all.size() - 1).bubbles()) {
-                marks.add(new CrackMark("o", "bubbles", b.spot(), b.spot(), List.of(), 0, "Bubbles: " + b.where()));
-            }
-        }
+        List<CrackMark> marks = marks(part, all);
         var standing = page.standing();
         page.show(
                 "owed",
@@ -103,8 +97,58 @@ class PressureController {
         page.frame(StepKind.PRESSURE);
     }
 
+    /** Cracks that are to be mended, and where it bubbled the last time. */
+    private List<CrackMark> marks(PartFile part, List<TestFile> all) {
+        List<CrackMark> marks = new ArrayList<>(CrackController.marks(
+                cracks.of(part).stream().filter(c -> c.remedy() != Remedy.LEAVE).toList()));
+        if (!all.isEmpty()) {
+            for (TestFile.BubbleFile b : all.get(all.size() - 1).bubbles()) {
+                marks.add(new CrackMark("o", "bubbles", b.spot(), b.spot(), List.of(), 0, "Bubbles: " + b.where()));
+            }
+        }
+        return marks;
+    }
+
     private static Shown shown(TestFile t, int no, Map<UUID, String> names) {
         Decay decay = t.decay();
+        String words = switch (decay.verdict()) {
+            case WITHIN -> "It held";
+            case OUT -> "It leaks";
+            case NOT_PROVEN -> "Not proven yet";
+        };
+        String style = decay.verdict() == Verdict.NOT_PROVEN
+                ? "open"
+                : decay.verdict().name().toLowerCase(Locale.ROOT);
+        String title = "Pressure over time: " + words + ", lost " + bar(decay.lost()) + " bar";
+        return new Shown(
+                "Test " + no + ": " + t.medium(),
+                style,
+                words,
+                decay.why(),
+                bar(decay.lost()),
+                limit(t.asked()),
+                decay.leak(t.asked()).stream()
+                        .mapToObj(PressureController::leak)
+                        .findFirst()
+                        .orElse(""),
+                working(t),
+                decay.curve().isEmpty() ? "" : DecayDrawing.svg(decay.curve(), t.asked(), title),
+                lines(t, names),
+                t.bubbles().stream()
+                        .map(b -> new Bubble(b.id(), b.where(), names.getOrDefault(b.by(), "someone")))
+                        .toList(),
+                t.looked());
+    }
+
+    private static String leak(double each) {
+        return String.format(
+                Locale.ROOT,
+                "%.1f cm³ a minute leak; at most %.0f, a general default",
+                Math.max(0, each),
+                Decay.MOST_LEAK);
+    }
+
+    private static List<Line> lines(TestFile t, Map<UUID, String> names) {
         List<Line> lines = new ArrayList<>();
         for (int i = 0; i < t.readings().size(); i++) {
             TestFile.ReadingFile r = t.readings().get(i);
@@ -115,18 +159,15 @@ class PressureController {
                     r.celsius().isPresent()
                             ? String.format(Locale.ROOT, "%.1f", r.celsius().getAsDouble())
                             : "not read",
-                    bar(decay.curve().get(i).corrected()),
+                    bar(t.decay().curve().get(i).corrected()),
                     names.getOrDefault(r.by(), "someone")));
         }
-        String words = switch (decay.verdict()) {
-            case WITHIN -> "It held";
-            case OUT -> "It leaks";
-            case NOT_PROVEN -> "Not proven yet";
-        };
-        String style = decay.verdict() == Verdict.NOT_PROVEN
-                ? "open"
-                : decay.verdict().name().toLowerCase(Locale.ROOT);
-        List<String> working = List.of(
+        return lines;
+    }
+
+    private static List<String> working(TestFile t) {
+        Decay decay = t.decay();
+        return List.of(
                 "Air that cools loses pressure without a leak: p2' = (p2 + a − v2) T1 / T2 + v1 − a, in kelvin",
                 "a = %.3f bar, the air around; v the vapour pressure of water where it stands in the space: %s"
                         .formatted(Decay.ATMOSPHERE, t.wet() ? "counted" : "none, dry"),
@@ -140,32 +181,6 @@ class PressureController {
                         ? "leak = volume %.0f cm³ × lost / (minutes × atmosphere), in standard cm³ a minute"
                                 .formatted(t.asked().volume().getAsDouble())
                         : "the volume was not keyed: the limit in bar is strict for a small jacket and lax for a large one");
-        return new Shown(
-                "Test " + no + ": " + t.medium(),
-                style,
-                words,
-                decay.why(),
-                bar(decay.lost()),
-                limit(t.asked()),
-                decay.leak(t.asked()).isPresent()
-                        ? String.format(
-                                Locale.ROOT,
-                                "%.1f cm³ a minute leak; at most %.0f, a general default",
-                                Math.max(0, decay.leak(t.asked()).getAsDouble()),
-                                Decay.MOST_LEAK)
-                        : "",
-                working,
-                decay.curve().isEmpty()
-                        ? ""
-                        : DecayDrawing.svg(
-                                decay.curve(),
-                                t.asked(),
-                                "Pressure over time: " + words + ", lost " + bar(decay.lost()) + " bar"),
-                lines,
-                t.bubbles().stream()
-                        .map(b -> new Bubble(b.id(), b.where(), names.getOrDefault(b.by(), "someone")))
-                        .toList(),
-                t.looked());
     }
 
     private static String limit(Decay.Asked asked) {

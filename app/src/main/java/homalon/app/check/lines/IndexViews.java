@@ -43,6 +43,30 @@ class IndexViews {
     SheetSaid of(PartFile part, SheetFile sheet, String toKey, LengthWriter writer) {
         Layout layout = faces.layout(part.numbers());
         Optional<DeckIndex> index = sheets.index(part, sheet);
+        Picture picture = new Picture(
+                "Crank line to deck",
+                "at the four corners",
+                FaceDrawing.of(layout, "index", "Deck of " + part.tag() + ", heights over the crank line")
+                        .places(corners(layout, sheet, writer))
+                        .svg());
+        if (index.isEmpty()) {
+            return new SheetSaid("open", "Not read yet", toKey, List.of(picture), List.of(), List.of(), Workings.NONE);
+        }
+        DeckIndex d = index.get();
+        List<Row> rows = new ArrayList<>(rows(d, writer));
+        banks(part).forEach((tag, other) -> rows.add(bank(d, tag, other, writer)));
+        boolean square = d.square(DeckIndex.DEFAULT_SQUARE);
+        return new SheetSaid(
+                square ? "within" : "out",
+                square ? "Square enough" : writer.full(d.toSquare()) + " to square it",
+                "A deck can be flat and still stand askew; the cut set up parallel to the crank line takes this at its highest corner.",
+                List.of(picture),
+                rows,
+                List.of(),
+                Workings.of(List.of(working(d)), writer));
+    }
+
+    private static List<PlaceMark> corners(Layout layout, SheetFile sheet, LengthWriter writer) {
         List<PlaceMark> marks = new ArrayList<>();
         for (int i = 0; i < 4; i++) {
             Spot c = layout.corners().get(i);
@@ -55,55 +79,32 @@ class IndexViews {
                     value.map(writer::size).orElse(""),
                     IndexSetup.places().get(i).name()));
         }
-        Picture picture = new Picture(
-                "Crank line to deck",
-                "at the four corners",
-                FaceDrawing.of(layout, "index", "Deck of " + part.tag() + ", heights over the crank line")
-                        .places(marks)
-                        .svg());
-        if (index.isEmpty()) {
-            return new SheetSaid("open", "Not read yet", toKey, List.of(picture), List.of(), List.of(), Workings.NONE);
-        }
-        DeckIndex d = index.get();
-        List<Row> rows = new ArrayList<>(List.of(
-                new Row(
-                        "End to end",
-                        writer.signed(Length.roundedFromMm(d.fall())),
-                        d.fall() < 0 ? "low at the back" : "high at the back",
-                        ""),
-                new Row(
-                        "Inner to outer",
-                        writer.signed(Length.roundedFromMm(d.tilt())),
-                        d.tilt() < 0 ? "outer edge low" : "outer edge high",
-                        ""),
-                new Row(
-                        "Bank angle",
-                        String.format(Locale.ROOT, "%+.3f°", d.bankAngleError()),
-                        "off the nominal angle",
-                        ""),
-                new Row("Lowest", writer.size(Length.roundedFromMm(d.lowest())), "governs the squaring cut", ""),
+        return marks;
+    }
+
+    private static List<Row> rows(DeckIndex d, LengthWriter writer) {
+        String fall = writer.signed(Length.roundedFromMm(d.fall()));
+        String tilt = writer.signed(Length.roundedFromMm(d.tilt()));
+        String angle = String.format(Locale.ROOT, "%+.3f°", d.bankAngleError());
+        String lowest = writer.size(Length.roundedFromMm(d.lowest()));
+        String most = writer.number(DeckIndex.DEFAULT_SQUARE);
+        return List.of(
+                new Row("End to end", fall, d.fall() < 0 ? "low at the back" : "high at the back", ""),
+                new Row("Inner to outer", tilt, d.tilt() < 0 ? "outer edge low" : "outer edge high", ""),
+                new Row("Bank angle", angle, "off the nominal angle", ""),
+                new Row("Lowest", lowest, "governs the squaring cut", ""),
                 new Row("To square", writer.number(d.toSquare()), "off at the highest corner", ""),
-                new Row(
-                        "May differ",
-                        writer.number(DeckIndex.DEFAULT_SQUARE),
-                        "end to end, inner to outer; general default",
-                        "")));
-        banks(part).forEach((tag, other) -> rows.add(bank(d, tag, other, writer)));
-        Working working = Working.of("Squaring cut")
+                new Row("May differ", most, "end to end, inner to outer; general default", ""));
+    }
+
+    private static Working working(DeckIndex d) {
+        return Working.of("Squaring cut")
                 .line(
                         "a plane parallel to the crank line at the nominal bank angle, down to the lowest place {}",
                         d.lowest())
                 .line("depth at the highest corner = highest − lowest = {}", d.toSquare())
                 .line("bank angle error = atan((outer − inner) / distance), outer − inner = {}", d.tilt())
                 .done();
-        return new SheetSaid(
-                d.square(DeckIndex.DEFAULT_SQUARE) ? "within" : "out",
-                d.square(DeckIndex.DEFAULT_SQUARE) ? "Square enough" : writer.full(d.toSquare()) + " to square it",
-                "A deck can be flat and still stand askew; the cut set up parallel to the crank line takes this at its highest corner.",
-                List.of(picture),
-                rows,
-                List.of(),
-                Workings.of(List.of(working), writer));
     }
 
     /** Other decks of the same customer whose height was read: the other bank of a V is one of them. */

@@ -26,6 +26,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
@@ -54,33 +55,27 @@ class LineViews {
         }
         One worst = read.get(0);
         boolean settled = open.isEmpty() || worst.finding().verdict() == Turns.BINDS;
-        List<Picture> pictures = new ArrayList<>();
-        List<Row> rows = new ArrayList<>();
-        List<Working> workings = new ArrayList<>();
-        for (LineSetup l : shafts) {
-            read.stream().filter(o -> o.setup().equals(l)).findFirst().ifPresent(o -> {
-                pictures.add(picture(o, writer));
-                bent(part, o.finding()).ifPresent(b -> pictures.add(together(o, b, several, writer)));
-                if (several) {
-                    rows.add(new Row(l.name(), "", words(o.finding(), writer), ""));
-                }
-                rows.addAll(rows(o, writer));
-                workings.add(working(o, several));
-            });
-        }
-        String name = several ? worst.setup().name() + ": " : "";
+        Turns verdict = worst.finding().verdict();
+        String words = words(worst.finding(), writer);
+        // As the shafts lie, not the worst first.
+        List<One> laid = read.stream()
+                .sorted(Comparator.comparing(o -> shafts.indexOf(o.setup())))
+                .toList();
         return new SheetSaid(
-                settled ? style(worst.finding().verdict()) : "open",
-                settled
-                        ? name + (several ? lower(words(worst.finding(), writer)) : words(worst.finding(), writer))
-                        : "Not settled yet",
+                settled ? style(verdict) : "open",
+                !settled ? "Not settled yet" : several ? worst.setup().name() + ": " + lower(words) : words,
                 settled
                         ? sentence(part, worst.finding(), worst.setup().blade().isPresent(), writer)
                         : String.join(", ", open) + ": " + toKey,
-                pictures,
-                rows,
+                laid.stream().flatMap(o -> pictures(part, o, several, writer)).toList(),
+                laid.stream().flatMap(o -> rows(o, several, writer).stream()).toList(),
                 List.of(),
-                Workings.of(workings, writer));
+                Workings.of(laid.stream().map(o -> working(o, several)).toList(), writer));
+    }
+
+    private Stream<Picture> pictures(PartFile part, One one, boolean several, LengthWriter writer) {
+        Optional<Picture> bent = bent(part, one.finding()).map(b -> together(one, b, several, writer));
+        return Stream.concat(Stream.of(picture(one, writer)), bent.stream());
     }
 
     /** Each shaft in a few words, for paper. */
@@ -180,11 +175,35 @@ class LineViews {
                 + "; or replace it. Read the line again after.";
     }
 
-    private static List<Row> rows(One one, LengthWriter writer) {
+    private static List<Row> rows(One one, boolean several, LengthWriter writer) {
         LineFinding f = one.finding();
         ShaftLine s = f.shaft();
+        Length running = one.setup().running();
+        boolean usual =
+                running.equals(Bearings.runningClearance(true)) || running.equals(Bearings.runningClearance(false));
+        String worst = writer.number(s.left().get(s.worst())) + " left there";
         List<Row> rows = new ArrayList<>();
-        rows.add(f.span()
+        if (several) {
+            rows.add(new Row(one.setup().name(), "", words(f, writer), ""));
+        }
+        rows.add(clearance(f, writer));
+        rows.add(new Row("Least to run", writer.number(running), usual ? "general default" : "as keyed here", ""));
+        rows.add(new Row("Bow", writer.number(Math.abs(s.bow())), bow(f), ""));
+        rows.add(new Row("Straightness", writer.number(s.zone()), "of the heights", ""));
+        rows.add(new Row(
+                "Snake", Integer.toString(s.snakes()), s.snakes() == 0 ? "no change of side" : "changes of side", ""));
+        rows.add(new Row("Worst bore", Integer.toString(s.worst() + 1), worst, ""));
+        f.askew()
+                .forEach((bore, by) -> rows.add(new Row(
+                        "Bore " + bore,
+                        writer.number(by),
+                        "or more lower on one side than on the other: dirt, a burr, or a cap that stands askew",
+                        "")));
+        return rows;
+    }
+
+    private static Row clearance(LineFinding f, LengthWriter writer) {
+        return f.span()
                 .map(b -> new Row(
                         "Clearance left",
                         "",
@@ -193,33 +212,15 @@ class LineViews {
                                         : "between " + writer.number(b.least()) + " and " + writer.number(b.most()))
                                 + ", by feelers",
                         ""))
-                .orElse(new Row("Clearance left", writer.number(s.clearanceLeft()), "on the diameter, best line", "")));
-        Length running = one.setup().running();
-        boolean usual =
-                running.equals(Bearings.runningClearance(true)) || running.equals(Bearings.runningClearance(false));
-        rows.add(new Row("Least to run", writer.number(running), usual ? "general default" : "as keyed here", ""));
-        boolean straight = ShaftLine.straight(s.bow(), f.bores());
-        rows.add(new Row(
-                "Bow",
-                writer.number(Math.abs(s.bow())),
-                (s.bow() > 0 ? "middle high" : s.bow() < 0 ? "middle low" : "none")
-                        + (straight ? "" : ": more than half the clearance, so it is not straight"),
-                ""));
-        rows.add(new Row("Straightness", writer.number(s.zone()), "of the heights", ""));
-        rows.add(new Row(
-                "Snake", Integer.toString(s.snakes()), s.snakes() == 0 ? "no change of side" : "changes of side", ""));
-        rows.add(new Row(
-                "Worst bore",
-                Integer.toString(s.worst() + 1),
-                writer.number(s.left().get(s.worst())) + " left there",
-                ""));
-        f.askew()
-                .forEach((bore, by) -> rows.add(new Row(
-                        "Bore " + bore,
-                        writer.number(by),
-                        "or more lower on one side than on the other: dirt, a burr, or a cap that stands askew",
-                        "")));
-        return rows;
+                .orElseGet(() -> new Row(
+                        "Clearance left", writer.number(f.shaft().clearanceLeft()), "on the diameter, best line", ""));
+    }
+
+    private static String bow(LineFinding f) {
+        double bow = f.shaft().bow();
+        String side = bow > 0 ? "middle high" : bow < 0 ? "middle low" : "none";
+        boolean straight = ShaftLine.straight(bow, f.bores());
+        return side + (straight ? "" : ": more than half the clearance, so it is not straight");
     }
 
     private static Picture picture(One one, LengthWriter writer) {

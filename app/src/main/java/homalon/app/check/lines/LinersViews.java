@@ -36,43 +36,73 @@ class LinersViews {
         LinersSetup setup = LinersSetup.of(sheet.setup());
         Liners liners = sheets.liners(part, sheet).orElseThrow();
         List<Row> rows = new ArrayList<>();
-        List<String> trims = new ArrayList<>();
-        for (Liners.One one : liners.each()) {
-            String style = one.verdict() == Verdict.NOT_PROVEN
-                    ? ""
-                    : one.verdict().name().toLowerCase(Locale.ROOT);
-            String value = Double.isNaN(one.mean()) ? "—" : writer.signed(Length.roundedFromMm(one.mean()));
-            String lean = Double.isNaN(one.tilt()) ? "" : ", leans " + writer.number(one.tilt());
-            rows.add(new Row("Liner " + one.number(), value, one.why() + lean, style));
-            if (one.trim() > 0) {
-                trims.add("Liner " + one.number() + ": take " + writer.full(one.trim()) + " off its top; mark "
-                        + one.number() + " and an arrow to the front on it");
-            }
-        }
-        rows.add(new Row(
-                "Neighbours differ",
-                writer.number(liners.step()),
-                "at most " + writer.number(setup.range().step()) + ", general default",
-                liners.step() > setup.range().step() ? "out" : ""));
-        rows.add(new Row(
-                "May stand",
-                "",
-                writer.number(setup.least()) + " to " + writer.full(setup.most()) + ", "
-                        + setup.school().words()
-                        + (setup.usual() ? ", general default for such a gasket" : ", as keyed here") + "; "
-                        + setup.held().words(),
-                ""));
+        liners.each().forEach(one -> rows.add(row(one, writer)));
+        rows.addAll(limits(setup, liners, writer));
+        List<String> trims = liners.each().stream()
+                .filter(o -> o.trim() > 0)
+                .map(o -> trim(o, writer))
+                .toList();
         String words = switch (liners.verdict()) {
             case WITHIN -> "Within";
             case OUT -> trims.isEmpty() ? "Out" : trims.size() + " to trim";
             case NOT_PROVEN -> "Not proven yet";
         };
-        String sentence = liners.verdict() == Verdict.NOT_PROVEN
-                ? toKey
-                : setup.school() == Liners.School.PROUD
-                        ? "Clamped down while read; they settle, so the middle of the range is aimed at."
-                        : "Flush with the deck, or proud by a breath; a trimmed liner may need the same off the crown.";
-        Working working = Working.of("Trim")
+        Picture picture = new Picture(
+                "Liners above the deck",
+                "front at the left; 12 o'clock is towards the front",
+                FaceDrawing.of(layout, "liners", "Liners of " + part.tag() + ", " + words)
+                        .places(clock(layout, sheet, writer))
+                        .svg());
+        return new SheetSaid(
+                style(liners.verdict(), "open"),
+                words,
+                liners.verdict() == Verdict.NOT_PROVEN ? toKey : sentence(setup),
+                List.of(picture),
+                rows,
+                trims,
+                Workings.of(List.of(working(setup)), writer));
+    }
+
+    private static String style(Verdict verdict, String unknown) {
+        return verdict == Verdict.NOT_PROVEN ? unknown : verdict.name().toLowerCase(Locale.ROOT);
+    }
+
+    private static String sentence(LinersSetup setup) {
+        return setup.school() == Liners.School.PROUD
+                ? "Clamped down while read; they settle, so the middle of the range is aimed at."
+                : "Flush with the deck, or proud by a breath; a trimmed liner may need the same off the crown.";
+    }
+
+    private static Row row(Liners.One one, LengthWriter writer) {
+        String value = Double.isNaN(one.mean()) ? "—" : writer.signed(Length.roundedFromMm(one.mean()));
+        String lean = Double.isNaN(one.tilt()) ? "" : ", leans " + writer.number(one.tilt());
+        return new Row("Liner " + one.number(), value, one.why() + lean, style(one.verdict(), ""));
+    }
+
+    private static String trim(Liners.One one, LengthWriter writer) {
+        return "Liner " + one.number() + ": take " + writer.full(one.trim()) + " off its top; mark " + one.number()
+                + " and an arrow to the front on it";
+    }
+
+    private static List<Row> limits(LinersSetup setup, Liners liners, LengthWriter writer) {
+        String source = setup.usual() ? ", general default for such a gasket" : ", as keyed here";
+        return List.of(
+                new Row(
+                        "Neighbours differ",
+                        writer.number(liners.step()),
+                        "at most " + writer.number(setup.range().step()) + ", general default",
+                        liners.step() > setup.range().step() ? "out" : ""),
+                new Row(
+                        "May stand",
+                        "",
+                        writer.number(setup.least()) + " to " + writer.full(setup.most()) + ", "
+                                + setup.school().words() + source + "; "
+                                + setup.held().words(),
+                        ""));
+    }
+
+    private static Working working(LinersSetup setup) {
+        return Working.of("Trim")
                 .line(
                         "trim = mean − aim where a place stands above {}; aim {}",
                         setup.range().most(),
@@ -81,22 +111,6 @@ class LinersViews {
                         "lean: the larger difference of two places across, at most {}, a general default",
                         setup.range().tilt())
                 .done();
-        Picture picture = new Picture(
-                "Liners above the deck",
-                "front at the left; 12 o'clock is towards the front",
-                FaceDrawing.of(layout, "liners", "Liners of " + part.tag() + ", " + words)
-                        .places(clock(layout, sheet, writer))
-                        .svg());
-        return new SheetSaid(
-                liners.verdict() == Verdict.NOT_PROVEN
-                        ? "open"
-                        : liners.verdict().name().toLowerCase(Locale.ROOT),
-                words,
-                sentence,
-                List.of(picture),
-                rows,
-                trims,
-                Workings.of(List.of(working), writer));
     }
 
     private static List<PlaceMark> clock(Layout layout, SheetFile sheet, LengthWriter writer) {

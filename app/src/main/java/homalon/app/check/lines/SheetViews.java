@@ -1,7 +1,7 @@
 package homalon.app.check.lines;
 
 import homalon.app.casting.part.Faces;
-import homalon.app.foundation.drawing.Markup;
+import homalon.app.foundation.web.WalkRows;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.visit.Figure;
@@ -76,38 +76,17 @@ class SheetViews {
     }
 
     private static String walk(List<LineSetup.Place> places, SheetFile sheet, LengthWriter writer) {
-        Markup list = new Markup();
-        int n = 0;
+        WalkRows list = new WalkRows();
         for (LineSetup.Place p : places) {
             Figure figure = sheet.standing().get(p.key());
             Optional<Length> value = sheet.value(p.key());
-            String written = value.map(v -> written(sheet, figure, v, writer)).orElse("");
-            list.open("li")
-                    .open(
-                            "button",
-                            "type",
-                            "button",
-                            "data-place",
-                            p.key(),
-                            "data-name",
-                            p.name(),
-                            "data-state",
-                            figure == null ? "open" : value.isPresent() ? "read" : "skipped",
-                            "data-value",
-                            written,
-                            "data-seen",
-                            figure == null ? 0L : figure.seq());
-            list.open("span")
-                    .text(Integer.toString(++n))
-                    .close("span")
-                    .open("span")
-                    .text(p.name())
-                    .close("span");
-            list.open("span", "class", "value")
-                    .text(figure == null ? "not read" : value.isPresent() ? written : "skipped")
-                    .close("span");
-            list.close("button").close("li");
+            list.add(new WalkRows.Place(
+                    p.key(),
+                    p.name(),
+                    WalkRows.State.of(figure != null, value.isEmpty()),
+                    value.map(v -> written(sheet, figure, v, writer)).orElse(""),
+                    figure == null ? 0 : figure.seq()));
         }
-        return list.toString();
+        return list.html();
     }
 }

@@ -30,6 +30,7 @@ import homalon.core.visit.SurveyKind;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -101,13 +102,13 @@ class MatingController {
         Optional<Read> own = read(part, SurveyKind.FACE, part.tag() + " as it came");
         Optional<Read> proof = read(part, SurveyKind.PROOF, part.tag() + " after the cut");
         Optional<Read> its = other.flatMap(o -> latest(o));
-        List<Read> all = new ArrayList<>();
-        own.ifPresent(all::add);
-        proof.ifPresent(all::add);
-        its.ifPresent(all::add);
+        List<Read> all = Stream.of(own, proof, its).flatMap(Optional::stream).toList();
+        boolean head = part.kind() == PartKind.HEAD;
         Optional<MatingView.Bounds> bounds = other.filter(o -> own.isEmpty() || its.isEmpty())
-                .flatMap(o -> bounds(
-                        part.kind() == PartKind.HEAD ? part : o, part.kind() == PartKind.HEAD ? o : part, shell));
+                .flatMap(o -> head ? bounds(part, o, shell) : bounds(o, part, shell));
+        Bands bands = all.isEmpty() ? null : bands(all, shell);
+        Optional<Read> last = proof.or(() -> own);
+        Optional<MatingView.Gap> gap = its.flatMap(i -> head ? gap(last, its, shell) : gap(its, last, shell));
         List<String> missing = new ArrayList<>();
         if (own.isEmpty() && bounds.isEmpty()) {
             missing.add("Read the face of " + part.tag() + " first.");
@@ -115,11 +116,6 @@ class MatingController {
         if (other.isPresent() && its.isEmpty() && bounds.isEmpty()) {
             missing.add("Read the face of " + other.get().tag() + " first.");
         }
-        Bands bands = all.isEmpty() ? null : bands(all, shell);
-        Optional<MatingView.Gap> gap = its.flatMap(i -> gap(
-                part.kind() == PartKind.HEAD ? proof.or(() -> own) : Optional.of(i),
-                part.kind() == PartKind.HEAD ? Optional.of(i) : proof.or(() -> own),
-                shell));
         if (its.isPresent() && own.isPresent() && gap.isEmpty()) {
             missing.add("These two can be no pair: bores or sizes differ too much.");
         }

@@ -144,6 +144,10 @@ class GaugeGateway {
             return;
         }
         known.toldAt = now;
+        tell(line, missed, unitChanged);
+    }
+
+    private void tell(GaugeLine line, long missed, boolean unitChanged) {
         Heard heard = new Heard(
                 line.gauge(),
                 line.number(),

@@ -10,6 +10,7 @@ import homalon.core.sim.GaugeWalk;
 import homalon.core.sim.SeededFace;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.net.ConnectException;
 import java.net.InetAddress;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
@@ -23,52 +24,48 @@ import java.util.Random;
 public final class GaugeProgram {
     private GaugeProgram() {}
 
+    /** What it does when nothing is said. */
+    private static Map<String, String> usual() {
+        return new HashMap<>(Map.of(
+                "port", "8482",
+                "id", "G-07",
+                "seed", "7",
+                "cylinders", "4",
+                "density", "usual",
+                "lost", "0.05",
+                "twice", "0.05",
+                "wrong-unit-at", "0",
+                "pace", "1"));
+    }
+
     public static void main(String[] args) throws IOException, InterruptedException {
-        Map<String, String> given = new HashMap<>(Map.of(
-                "port",
-                "8482",
-                "id",
-                "G-07",
-                "seed",
-                "7",
-                "cylinders",
-                "4",
-                "density",
-                "usual",
-                "lost",
-                "0.05",
-                "twice",
-                "0.05",
-                "wrong-unit-at",
-                "0",
-                "pace",
-                "1"));
+        Map<String, String> given = usual();
         for (int i = 0; i + 1 < args.length; i += 2) {
             String name = args[i].replaceFirst("^--", "");
-            if (!given.containsKey(name)) {
-                System.err.println("homalon: --" + name + " is not known; see docs/gauge.md");
-                System.exit(2);
+            if (given.replace(name, args[i + 1]) == null) {
+                stop(2, "--" + name + " is not known; see docs/gauge.md");
             }
-            given.put(name, args[i + 1]);
         }
-        List<GaugeWalk.Sent> lines;
-        int port;
-        double pace;
+        List<GaugeWalk.Sent> lines = List.of();
+        int port = 0;
+        double pace = 1;
         try {
             lines = walk(given).lines();
             port = Integer.parseInt(given.get("port"));
             pace = Double.parseDouble(given.get("pace"));
         } catch (IllegalArgumentException e) {
-            System.err.println("homalon: that cannot be a gauge: " + e.getMessage() + "; see docs/gauge.md");
-            System.exit(2);
-            return;
+            stop(2, "that cannot be a gauge: " + e.getMessage() + "; see docs/gauge.md");
         }
         try (Socket socket = new Socket(InetAddress.getLoopbackAddress(), port)) {
             send(lines, socket.getOutputStream(), pace);
-        } catch (java.net.ConnectException e) {
-            System.err.println("homalon: nothing listens on port " + port + "; start ./homalon demo first");
-            System.exit(1);
+        } catch (ConnectException e) {
+            stop(1, "nothing listens on port " + port + "; start ./homalon demo first");
         }
+    }
+
+    private static void stop(int code, String why) {
+        System.err.println("homalon: " + why);
+        System.exit(code);
     }
 
     private static GaugeWalk walk(Map<String, String> given) {

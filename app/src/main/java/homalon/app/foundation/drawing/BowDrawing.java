@@ -1,5 +1,6 @@
 package homalon.app.foundation.drawing;
 
+import homalon.app.foundation.drawing.Svg.Anchor;
 import java.util.List;
 
 /**
@@ -34,40 +35,26 @@ public final class BowDrawing {
     public static String svg(List<Panel> panels, double full) {
         StringBuilder all = new StringBuilder();
         for (Panel panel : panels) {
-            Markup svg = new Markup();
-            svg.picture(
-                    "0 0 " + PANEL + " " + HEIGHT,
-                    0,
-                    0,
-                    "class",
-                    "bows",
-                    "role",
-                    "img",
-                    "aria-label",
-                    panel.name() + ": " + panel.words());
+            Svg svg = new Svg();
+            svg.picture("bows", PANEL, HEIGHT, panel.name() + ": " + panel.words());
             panel(svg, panel, full);
             all.append(svg.close("svg"));
         }
         return all.toString();
     }
 
-    private static void panel(Markup svg, Panel p, double full) {
-        svg.open("g", "class", p.tried() ? "panel" : "panel untried");
+    private static void panel(Svg svg, Panel p, double full) {
+        svg.group(p.tried() ? "panel" : "panel untried");
         text(svg, "name", PANEL / 2.0, 13, p.name());
         double[] ends = {10, PANEL - 10};
         // The edge rests on the ends of a hollow, on the middle of a crown.
         StringBuilder d = new StringBuilder();
         curve(d, 'M', ends, clipped(p.most(), full), false);
         curve(d, 'L', ends, clipped(p.least(), full), true);
-        svg.empty(
-                "path",
-                "class",
-                open(p) ? "allowed open" : "allowed",
-                "d",
-                d.append('Z').toString());
-        svg.empty("line", "class", "straight", "x1", ends[0], "x2", ends[1], "y1", EDGE, "y2", EDGE);
+        svg.path(open(p) ? "allowed open" : "allowed", d.append('Z').toString());
+        svg.line("straight", ends[0], EDGE, ends[1], EDGE);
         text(svg, "words", PANEL / 2.0, HEIGHT - 6, p.words());
-        svg.close("g");
+        svg.closeGroup();
     }
 
     private static boolean open(Panel p) {
@@ -88,9 +75,7 @@ public final class BowDrawing {
         }
     }
 
-    private static void text(Markup svg, String style, double x, double y, String words) {
-        svg.open("text", "class", style, "x", x, "y", y, "text-anchor", "middle", "font-size", 11.5)
-                .text(words)
-                .close("text");
+    private static void text(Svg svg, String style, double x, double y, String words) {
+        svg.words(style, x, y, Anchor.MIDDLE, 11.5, words);
     }
 }

@@ -1,5 +1,6 @@
 package homalon.app.foundation.drawing;
 
+import homalon.app.foundation.drawing.Svg.Anchor;
 import java.util.List;
 import java.util.function.DoubleFunction;
 
@@ -33,7 +34,7 @@ public final class BudgetDrawing {
      */
     public record Need(String words, double depth) {}
 
-    private final Markup svg = new Markup();
+    private final Svg svg = new Svg();
     private final double most;
     private final double least;
 
@@ -68,61 +69,51 @@ public final class BudgetDrawing {
     private String draw(
             List<Bar> bars, List<Need> needs, double cut, double step, DoubleFunction<String> number, String title) {
         double height = HEAD + bars.size() * ROW + 8;
-        svg.picture(
-                "0 0 " + Markup.number(WIDTH) + " " + Markup.number(height),
-                0,
-                0,
-                "class",
-                "budgets",
-                "role",
-                "img",
-                "aria-label",
-                title);
-        svg.open("defs")
-                .open("pattern", "id", "over-hatch", "width", 6.0, "height", 6.0, "patternUnits", "userSpaceOnUse")
-                .empty("path", "class", "hatch", "d", "M0 6L6 0")
-                .close("pattern")
-                .open("pattern", "id", "used-hatch", "width", 5.0, "height", 5.0, "patternUnits", "userSpaceOnUse")
-                .empty("path", "class", "used-line", "d", "M0 0L5 5")
-                .close("pattern")
-                .close("defs");
+        svg.picture("budgets", WIDTH, height, title);
+        svg.open("defs");
+        hatch("over-hatch", 6, "hatch", "M0 6L6 0");
+        hatch("used-hatch", 5, "used-line", "M0 0L5 5");
+        svg.close("defs");
         rule(step, number);
         for (int i = 0; i < bars.size(); i++) {
             bar(bars.get(i), HEAD + i * ROW, cut);
         }
         for (Need n : needs) {
-            svg.open("g").open("title").text(n.words()).close("title");
-            svg.empty(
-                    "path", "class", "need", "d", "M" + at(n.depth()) + " " + (HEAD - 6) + "V" + Markup.number(height));
-            svg.close("g");
+            svg.group(null).title(n.words());
+            svg.path("need", "M" + at(n.depth()) + " " + (HEAD - 6) + "V" + Markup.number(height));
+            svg.closeGroup();
         }
-        svg.empty("path", "class", "cut", "d", "M" + at(cut) + " " + (HEAD - 10) + "V" + Markup.number(height));
-        svg.empty("path", "class", "cut-head", "d", "M" + at(cut) + " " + (HEAD - 6) + "l-6 -9h12Z");
+        svg.path("cut", "M" + at(cut) + " " + (HEAD - 10) + "V" + Markup.number(height));
+        svg.path("cut-head", "M" + at(cut) + " " + (HEAD - 6) + "l-6 -9h12Z");
         return svg.close("svg").toString();
     }
 
+    private void hatch(String id, double size, String style, String way) {
+        svg.open("pattern", "id", id, "width", size, "height", size, "patternUnits", "userSpaceOnUse");
+        svg.path(style, way).close("pattern");
+    }
+
     private void rule(double step, DoubleFunction<String> number) {
-        svg.empty("path", "class", "steel", "d", "M" + at(least) + " " + (HEAD - 22) + "H" + at(most));
+        svg.path("steel", "M" + at(least) + " " + (HEAD - 22) + "H" + at(most));
         int k = (int) Math.ceil(least / step - 1e-9);
         for (; k * step <= most + 1e-9; k++) {
             double x = x(k * step);
-            svg.empty("path", "class", "tick", "d", "M" + Markup.number(x) + " " + (HEAD - 22) + "v8");
+            svg.path("tick", "M" + Markup.number(x) + " " + (HEAD - 22) + "v8");
             boolean said = k >= 0 && x < WIDTH - NOTE - 8;
             if (said) {
-                text(x, HEAD - 27, "middle", number.apply(k * step), "scale");
+                text(x, HEAD - 27, Anchor.MIDDLE, number.apply(k * step), "scale");
             }
         }
     }
 
     private void bar(Bar bar, double top, double cut) {
-        svg.open("g", "class", "bar " + bar.style() + (bar.binds() ? " binds" : ""));
+        svg.group("bar " + bar.style() + (bar.binds() ? " binds" : ""));
         double y = top + (ROW - BAR) / 2;
-        text(LABEL - 10, y + BAR - 4, "end", bar.name(), "label");
+        text(LABEL - 10, y + BAR - 4, Anchor.END, bar.name(), "label");
         if (Double.isNaN(bar.room())) {
             rect("unread", 0, most, y);
         } else if (Double.isInfinite(bar.room())) {
-            svg.empty(
-                    "path", "class", "untouched", "d", "M" + at(0) + " " + Markup.number(y + BAR / 2) + "H" + at(most));
+            svg.path("untouched", "M" + at(0) + " " + Markup.number(y + BAR / 2) + "H" + at(most));
         } else {
             if (bar.used() > 0) {
                 rect("used", Math.max(least, -bar.used()), 0, y);
@@ -133,30 +124,25 @@ public final class BudgetDrawing {
             if (cut > bar.room()) {
                 rect("over", Math.max(0, bar.room()), Math.min(cut, most), y);
             }
-            svg.empty(
-                    "path",
-                    "class",
+            svg.path(
                     bar.room() > most ? "on" : "end",
-                    "d",
                     bar.room() > most
                             ? "M" + at(most) + " " + Markup.number(y) + "l8 " + Markup.number(BAR / 2) + "l-8 "
                                     + Markup.number(BAR / 2) + "Z"
                             : "M" + at(room) + " " + Markup.number(y - 3) + "v" + Markup.number(BAR + 6));
         }
-        text(WIDTH - NOTE + 14, y + BAR - 4, "start", bar.note(), "note");
-        svg.close("g");
+        text(WIDTH - NOTE + 14, y + BAR - 4, Anchor.START, bar.note(), "note");
+        svg.closeGroup();
     }
 
     private void rect(String look, double from, double to, double y) {
         if (to > from) {
-            svg.empty("rect", "class", look, "x", x(from), "y", y, "width", x(to) - x(from), "height", BAR);
+            svg.rect(look, x(from), y, x(to) - x(from), BAR);
         }
     }
 
-    private void text(double x, double y, String anchor, String words, String look) {
-        svg.open("text", "class", look, "x", x, "y", y, "text-anchor", anchor)
-                .text(words)
-                .close("text");
+    private void text(double x, double y, Anchor anchor, String words, String look) {
+        svg.words(look, x, y, anchor, words);
     }
 
     private double x(double mm) {

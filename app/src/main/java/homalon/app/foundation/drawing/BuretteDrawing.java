@@ -1,5 +1,6 @@
 package homalon.app.foundation.drawing;
 
+import homalon.app.foundation.drawing.Svg.Anchor;
 import java.util.Locale;
 
 /** Draws a burette with the liquid at a reading, and through a lens how that reading is taken. It counts downwards from its top. */
@@ -13,7 +14,7 @@ public final class BuretteDrawing {
     /** Graduations seen above and below the reading. */
     private static final int SEEN = 2;
 
-    private final Markup svg = new Markup();
+    private final Svg svg = new Svg();
     private final double capacity;
     private final double mark;
 
@@ -33,28 +34,24 @@ public final class BuretteDrawing {
     }
 
     private String draw(double from, double to, String title) {
-        svg.picture("0 0 196 322", 0, 0, "class", "burette", "role", "img", "aria-label", title);
-        svg.empty("path", "class", "liquid", "d", liquid(to));
-        svg.empty(
-                "path",
-                "class",
+        svg.picture("burette", 196, 322, title);
+        svg.path("liquid", liquid(to));
+        svg.path(
                 "glass",
-                "d",
                 "M" + LEFT + " 6V" + BOTTOM + "q0 12 11 14V318M" + RIGHT + " 6V" + BOTTOM + "q0 12 -11 14V318");
-        svg.empty("rect", "class", "tap", "x", LEFT + 2, "y", 301.0, "width", 26.0, "height", 7.0, "rx", 3.0);
+        svg.rounded("tap", LEFT + 2, 301.0, 26.0, 7.0, 3.0);
         double major = capacity / 10;
         for (int i = 0; i <= 50; i++) {
             double at = capacity * i / 50;
             boolean whole = i % 5 == 0;
             double y = y(at);
-            svg.empty("path", "class", "tick", "d", "M" + RIGHT + " " + Markup.number(y) + "h" + (whole ? -14 : -7));
+            svg.path("tick", "M" + RIGHT + " " + Markup.number(y) + "h" + (whole ? -14 : -7));
             if (whole) {
-                text(LEFT - 6, y + 4, "end", plain(Math.floorDiv(i, 5) * major), "scale");
+                text(LEFT - 6, y + 4, Anchor.END, plain(Math.floorDiv(i, 5) * major), "scale");
             }
         }
         if (!Double.isNaN(from)) {
-            svg.empty(
-                    "path", "class", "start", "d", "M" + (LEFT - 2) + " " + Markup.number(y(from)) + "H" + (RIGHT + 2));
+            svg.path("start", "M" + (LEFT - 2) + " " + Markup.number(y(from)) + "H" + (RIGHT + 2));
         }
         lens(to);
         return svg.close("svg").toString();
@@ -71,30 +68,23 @@ public final class BuretteDrawing {
     private void lens(double to) {
         double y = Math.min(Math.max(y(to), TOP + LENS), BOTTOM - LENS);
         double px = LENS / (SEEN + 1.2);
-        svg.open("g", "transform", "translate(" + LENS_X + " " + Markup.number(y) + ")");
-        svg.empty("circle", "class", "lens", "r", LENS);
-        svg.empty("path", "class", "liquid", "d", "M-37.8 -13Q0 13 37.8 -13A40 40 0 1 1 -37.8 -13Z");
+        svg.group(null, "transform", "translate(" + LENS_X + " " + Markup.number(y) + ")");
+        svg.circle("lens", 0, 0, LENS);
+        svg.path("liquid", "M-37.8 -13Q0 13 37.8 -13A40 40 0 1 1 -37.8 -13Z");
         long middle = Math.round(to / mark);
         for (long k = middle - SEEN; k <= middle + SEEN; k++) {
             double off = (k * mark - to) / mark * px;
             boolean fifth = Math.floorMod(k, 5) == 0;
-            svg.empty("path", "class", "tick", "d", "M" + (fifth ? 4 : 14) + " " + Markup.number(off) + "H30");
+            svg.path("tick", "M" + (fifth ? 4 : 14) + " " + Markup.number(off) + "H30");
         }
-        svg.empty("path", "class", "eye", "d", "M-38 0H38");
-        svg.close("g");
-        svg.empty(
-                "path",
-                "class",
-                "eye",
-                "d",
-                "M" + RIGHT + " " + Markup.number(y(to)) + "L" + (LENS_X - LENS) + " " + Markup.number(y));
-        text(LENS_X, y + LENS + 17, "middle", String.format(Locale.ROOT, "%.1f", to), "read");
+        svg.path("eye", "M-38 0H38");
+        svg.closeGroup();
+        svg.path("eye", "M" + RIGHT + " " + Markup.number(y(to)) + "L" + (LENS_X - LENS) + " " + Markup.number(y));
+        text(LENS_X, y + LENS + 17, Anchor.MIDDLE, String.format(Locale.ROOT, "%.1f", to), "read");
     }
 
-    private void text(double x, double y, String anchor, String words, String look) {
-        svg.open("text", "class", look, "x", x, "y", y, "text-anchor", anchor)
-                .text(words)
-                .close("text");
+    private void text(double x, double y, Anchor anchor, String words, String look) {
+        svg.words(look, x, y, anchor, words);
     }
 
     private double y(double reading) {

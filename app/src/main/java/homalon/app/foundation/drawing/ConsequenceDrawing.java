@@ -1,10 +1,11 @@
 package homalon.app.foundation.drawing;
 
+import homalon.app.foundation.drawing.Svg.Anchor;
 import homalon.core.cut.Consequence;
 
 /** Small drawings of what a cut moves: where to look, with the figure at its place. Not to scale. */
 public final class ConsequenceDrawing {
-    private final Markup svg = new Markup();
+    private final Svg svg = new Svg();
     private final String first;
     private final String second;
 
@@ -22,7 +23,7 @@ public final class ConsequenceDrawing {
     }
 
     private String draw(Consequence.Kind kind) {
-        svg.picture("0 0 170 112", 0, 0, "class", "brings", "aria-hidden", "true");
+        svg.picture("brings", 170, 112, null, "aria-hidden", "true");
         switch (kind) {
             case CAM -> cam();
             case INTAKE, EXHAUST -> valve(kind == Consequence.Kind.INTAKE);
@@ -38,11 +39,11 @@ public final class ConsequenceDrawing {
     }
 
     private void path(String look, String d) {
-        svg.empty("path", "class", look, "d", d);
+        svg.path(look, d);
     }
 
     private void say(double x, double y, String words) {
-        svg.open("text", "x", x, "y", y, "text-anchor", "middle").text(words).close("text");
+        svg.words(null, x, y, Anchor.MIDDLE, words);
     }
 
     /** A dimension from one height to another. */
@@ -52,8 +53,8 @@ public final class ConsequenceDrawing {
 
     /** The head comes down; the slack side is taken up, the driving side turns the cam back. */
     private void cam() {
-        svg.empty("circle", "class", "metal", "cx", 52, "cy", 34, "r", 24);
-        svg.empty("circle", "class", "metal", "cx", 52, "cy", 94, "r", 12);
+        svg.circle("metal", 52, 34, 24);
+        svg.circle("metal", 52, 94, 12);
         path("line", "M28 34L40 94M76 34L64 94");
         path("was", "M52 34V12");
         path("mark", "M52 34L61 13");
@@ -66,9 +67,9 @@ public final class ConsequenceDrawing {
     private void valve(boolean intake) {
         path("metal", "M20 104V74H120V104Z");
         double lean = intake ? -18 : 18;
-        svg.open("g", "transform", "translate(70 46) rotate(" + lean + ")");
+        svg.group(null, "transform", "translate(70 46) rotate(" + lean + ")");
         path("valve", "M-2 -44V-6L-24 3V8H24V3L2 -6V-44Z");
-        svg.close("g");
+        svg.closeGroup();
         gap(intake ? 48 : 92, 60, 74);
         say(142, 70, first);
     }
@@ -88,7 +89,7 @@ public final class ConsequenceDrawing {
         path("metal", "M64 104V62H100V104Z");
         path("line", "M40 104V30");
         path("line", "M30 28H120");
-        svg.empty("circle", "class", "metal", "cx", 80, "cy", 28, "r", 7);
+        svg.circle("metal", 80, 28, 7);
         path("line", "M80 35V62");
         path("gap", "M112 66v22m0 0l-4 -7m4 7l4 -7");
         say(140, 84, first);

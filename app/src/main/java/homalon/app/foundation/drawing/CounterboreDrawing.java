@@ -1,5 +1,6 @@
 package homalon.app.foundation.drawing;
 
+import homalon.app.foundation.drawing.Svg.Anchor;
 import homalon.core.seats.Damage;
 
 /**
@@ -8,6 +9,7 @@ import homalon.core.seats.Damage;
  */
 public final class CounterboreDrawing {
     private static final double SIZE = 300;
+    private static final double C = SIZE / 2;
 
     private CounterboreDrawing() {}
 
@@ -21,53 +23,32 @@ public final class CounterboreDrawing {
         double reach = counterbore / 2 + Math.max(damage.deepest(), Double.isNaN(wall) ? 2 : wall);
         reach = Double.isNaN(cutTo) ? reach : Math.max(reach, cutTo / 2);
         double scale = SIZE / 2 / (reach * 1.06);
-        Markup svg = new Markup();
-        double c = SIZE / 2;
-        svg.picture(
-                "0 0 " + Markup.number(SIZE) + " " + Markup.number(SIZE),
-                0,
-                0,
-                "class",
-                "counterbore",
-                "role",
-                "img",
-                "aria-label",
-                title);
-        if (!Double.isNaN(wall)) {
-            svg.empty("circle", "class", "water", "cx", c, "cy", c, "r", (counterbore / 2 + wall) * scale);
-        }
-        svg.empty("circle", "class", "bore", "cx", c, "cy", c, "r", counterbore / 2 * scale);
+        double r = counterbore / 2;
+        Svg svg = new Svg();
+        svg.picture("counterbore", SIZE, SIZE, title);
+        ring(svg, "water", (r + wall) * scale);
+        ring(svg, "bore", r * scale);
         for (Damage.Arc a : damage.arcs()) {
-            svg.empty(
-                    "path",
-                    "class",
-                    "broken",
-                    "d",
-                    bite(c, counterbore / 2 * scale, (counterbore / 2 + a.beyond()) * scale, a));
+            svg.path("broken", bite(C, r * scale, (r + a.beyond()) * scale, a));
         }
-        if (throat > 0) {
-            svg.empty("circle", "class", "throat", "cx", c, "cy", c, "r", throat / 2 * scale);
+        ring(svg, "throat", throat / 2 * scale);
+        ring(svg, "cut-to", cutTo / 2 * scale);
+        hours(svg, (throat > 0 ? throat / 2 : r) * scale - 16);
+        return svg.close("svg").toString();
+    }
+
+    /** Nothing for one that is not known. */
+    private static void ring(Svg svg, String style, double r) {
+        if (r > 0) {
+            svg.circle(style, C, C, r);
         }
-        if (!Double.isNaN(cutTo)) {
-            svg.empty("circle", "class", "cut-to", "cx", c, "cy", c, "r", cutTo / 2 * scale);
-        }
+    }
+
+    private static void hours(Svg svg, double r) {
         for (int hour : new int[] {12, 3, 6, 9}) {
             double a = Math.toRadians(hour * 30);
-            double r = throat > 0 ? throat / 2 * scale - 16 : counterbore / 2 * scale - 16;
-            svg.open(
-                            "text",
-                            "x",
-                            c + r * Math.sin(a),
-                            "y",
-                            c - r * Math.cos(a) + 5,
-                            "text-anchor",
-                            "middle",
-                            "font-size",
-                            14)
-                    .text(Integer.toString(hour))
-                    .close("text");
+            svg.words(null, C + r * Math.sin(a), C - r * Math.cos(a) + 5, Anchor.MIDDLE, 14, Integer.toString(hour));
         }
-        return svg.close("svg").toString();
     }
 
     private static String bite(double c, double inner, double outer, Damage.Arc a) {

@@ -1,5 +1,6 @@
 package homalon.app.foundation.drawing;
 
+import homalon.app.foundation.drawing.Svg.Anchor;
 import homalon.core.geometry.Box;
 import homalon.core.geometry.Spot;
 import java.util.List;
@@ -8,12 +9,12 @@ import java.util.List;
 final class CrackLayer {
     private static final double TOOTH = 4;
 
-    private final Markup svg;
+    private final Svg svg;
     private final Box box;
     private final double px;
     private final boolean small;
 
-    CrackLayer(Markup svg, Box box, double px, boolean small) {
+    CrackLayer(Svg svg, Box box, double px, boolean small) {
         this.svg = svg;
         this.box = box;
         this.px = px;
@@ -24,59 +25,39 @@ final class CrackLayer {
         if (cracks.isEmpty()) {
             return;
         }
-        svg.open("g", "class", "cracks");
+        svg.group("cracks");
         cracks.forEach(this::draw);
-        svg.close("g");
+        svg.closeGroup();
     }
 
     private void draw(CrackMark crack) {
-        svg.open("g", "class", "crack " + crack.style());
-        svg.open("title").text(crack.title()).close("title");
+        svg.group("crack " + crack.style());
+        svg.title(crack.title());
         double x0 = crack.from().x();
         double y0 = up(crack.from());
         double x1 = crack.to().x();
         double y1 = up(crack.to());
         double length = Math.hypot(x1 - x0, y1 - y0);
         if (length < 0.5) {
-            svg.empty("circle", "class", "ring-mark", "cx", x0, "cy", y0, "r", 9 * px, "stroke-width", 2 * px);
+            svg.circle("ring-mark", x0, y0, 9 * px, 2 * px);
         } else {
-            svg.empty("path", "class", "jag", "stroke-width", 2.4 * px, "d", jag(x0, y0, x1, y1, length));
+            svg.path("jag", jag(x0, y0, x1, y1, length), 2.4 * px);
         }
         for (Spot pin : crack.pins()) {
-            svg.empty(
-                    "circle",
-                    "class",
-                    "pin",
-                    "cx",
-                    pin.x(),
-                    "cy",
-                    up(pin),
-                    "r",
-                    crack.pin() / 2,
-                    "stroke-width",
-                    1.2 * px);
+            svg.circle("pin", pin.x(), up(pin), crack.pin() / 2, 1.2 * px);
         }
         if (!small && !crack.label().isEmpty()) {
-            double w = (crack.label().length() * 8 + 9) * px;
-            double x = Math.min(Math.max(x1 + 8 * px, 0), box.width() - w);
-            double y = Math.max(y1 - 22 * px, -14 * px);
-            svg.empty("rect", "class", "crack-plate", "x", x, "y", y, "width", w, "height", 17 * px, "rx", 2 * px);
-            svg.open(
-                            "text",
-                            "class",
-                            "crack-number",
-                            "x",
-                            x + w / 2,
-                            "y",
-                            y + 13 * px,
-                            "font-size",
-                            13 * px,
-                            "text-anchor",
-                            "middle")
-                    .text(crack.label())
-                    .close("text");
+            plate(crack.label(), x1, y1);
         }
-        svg.close("g");
+        svg.closeGroup();
+    }
+
+    private void plate(String number, double x1, double y1) {
+        double w = (number.length() * 8 + 9) * px;
+        double x = Math.min(Math.max(x1 + 8 * px, 0), box.width() - w);
+        double y = Math.max(y1 - 22 * px, -14 * px);
+        svg.rounded("crack-plate", x, y, w, 17 * px, 2 * px);
+        svg.words("crack-number", x + w / 2, y + 13 * px, Anchor.MIDDLE, 13 * px, number);
     }
 
     /** A polyline that leaves the straight line to both sides, so that a crack is told from an edge without colour. */

@@ -1,5 +1,6 @@
 package homalon.app.foundation.drawing;
 
+import homalon.app.foundation.drawing.Svg.Anchor;
 import homalon.core.integrity.Decay;
 import java.util.List;
 
@@ -42,55 +43,44 @@ public final class DecayDrawing {
     }
 
     private String draw(String title) {
-        Markup svg = new Markup();
-        svg.picture(
-                "0 0 " + Markup.number(WIDTH) + " " + Markup.number(HEIGHT),
-                0,
-                0,
-                "class",
-                "decay",
-                "role",
-                "img",
-                "aria-label",
-                title);
+        Svg svg = new Svg();
+        svg.picture("decay", WIDTH, HEIGHT, title);
         double start = curve.get(0).bar();
         String lost = "M" + at(0, start) + "L" + at(asked.hold(), start - asked.mostLost()) + "L"
                 + at(asked.hold(), low) + "L" + at(0, low) + "Z";
-        svg.empty("path", "class", "lost", "d", lost);
-        svg.empty("path", "class", "may", "d", "M" + at(0, start) + "L" + at(asked.hold(), start - asked.mostLost()));
-        svg.empty("path", "class", "hold", "d", "M" + at(asked.hold(), low) + "L" + at(asked.hold(), high));
+        svg.path("lost", lost);
+        svg.path("may", "M" + at(0, start) + "L" + at(asked.hold(), start - asked.mostLost()));
+        svg.path("hold", "M" + at(asked.hold(), low) + "L" + at(asked.hold(), high));
         StringBuilder line = new StringBuilder();
         for (Decay.Point p : curve) {
             line.append(line.isEmpty() ? 'M' : 'L').append(at(p.minute(), p.corrected()));
         }
-        svg.empty("path", "class", "corrected", "d", line);
+        svg.path("corrected", line);
         for (Decay.Point p : curve) {
             String cross = "M" + at(p.minute(), p.bar()) + "m-5 -5l10 10m-10 0l10 -10";
-            svg.empty("path", "class", "raw", "d", cross);
-            svg.empty("circle", "class", "dot", "cx", x(p.minute()), "cy", y(p.corrected()), "r", 4);
+            svg.path("raw", cross);
+            svg.circle("dot", x(p.minute()), y(p.corrected()), 4);
         }
         axes(svg);
         return svg.close("svg").toString();
     }
 
-    private void axes(Markup svg) {
+    private void axes(Svg svg) {
         double step = span > 40 ? 10 : span > 15 ? 5 : span > 6 ? 2 : 1;
         for (double m = 0; m <= span; m += step) {
-            text(svg, x(m), HEIGHT - 12, "middle", Markup.number(m));
+            text(svg, x(m), HEIGHT - 12, Anchor.MIDDLE, Markup.number(m));
         }
-        text(svg, WIDTH - 2, HEIGHT - 12, "end", "min");
+        text(svg, WIDTH - 2, HEIGHT - 12, Anchor.END, "min");
         double bar = high - low > 0.5 ? 0.2 : high - low > 0.2 ? 0.05 : 0.02;
         for (double p = Math.ceil(low / bar) * bar; p <= high; p += bar) {
-            text(svg, LEFT - 8, y(p) + 4, "end", String.format(java.util.Locale.ROOT, "%.2f", p));
-            svg.empty("path", "class", "grid", "d", "M" + at(0, p) + "L" + at(span, p));
+            text(svg, LEFT - 8, y(p) + 4, Anchor.END, String.format(java.util.Locale.ROOT, "%.2f", p));
+            svg.path("grid", "M" + at(0, p) + "L" + at(span, p));
         }
-        text(svg, LEFT - 8, HEIGHT - 12, "end", "bar");
+        text(svg, LEFT - 8, HEIGHT - 12, Anchor.END, "bar");
     }
 
-    private static void text(Markup svg, double x, double y, String anchor, String words) {
-        svg.open("text", "x", x, "y", y, "text-anchor", anchor, "font-size", 13)
-                .text(words)
-                .close("text");
+    private static void text(Svg svg, double x, double y, Anchor anchor, String words) {
+        svg.words(null, x, y, anchor, 13, words);
     }
 
     private String at(double minute, double bar) {

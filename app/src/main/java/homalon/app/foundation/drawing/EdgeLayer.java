@@ -12,12 +12,12 @@ final class EdgeLayer {
     private static final double HIGHEST = 48;
     private static final double POST = 9;
 
-    private final Markup svg;
+    private final Svg svg;
     private final Box box;
     private final double px;
     private final double full;
 
-    EdgeLayer(Markup svg, Box box, double px, double full) {
+    EdgeLayer(Svg svg, Box box, double px, double full) {
         this.svg = svg;
         this.box = box;
         this.px = px;
@@ -25,11 +25,11 @@ final class EdgeLayer {
     }
 
     void draw(Iterable<EdgeMark> edges) {
-        svg.open("g", "class", "edges");
+        svg.group("edges");
         for (EdgeMark edge : edges) {
             draw(edge);
         }
-        svg.close("g");
+        svg.closeGroup();
     }
 
     /** Direction of one edge on the picture: along it, and square to it upwards. */
@@ -58,20 +58,7 @@ final class EdgeLayer {
 
     private void draw(EdgeMark edge) {
         Way way = new Way(edge.from().x(), up(edge.from()), edge.to().x(), up(edge.to()));
-        svg.empty(
-                "line",
-                "class",
-                "edge-laid",
-                "x1",
-                way.x0(),
-                "y1",
-                way.y0(),
-                "x2",
-                way.x1(),
-                "y2",
-                way.y1(),
-                "stroke-width",
-                1.3 * px);
+        svg.line("edge-laid", way.x0(), way.y0(), way.x1(), way.y1(), 1.3 * px);
         rest(edge, way);
         for (EdgeMark.GapMark gap : edge.gaps()) {
             post(gap, way);
@@ -79,50 +66,28 @@ final class EdgeLayer {
     }
 
     private void rest(EdgeMark edge, Way way) {
-        svg.open("g", "class", "place rest", "data-place", edge.restId());
-        svg.open("title").text(edge.title()).close("title");
+        svg.group("place rest", "data-place", edge.restId());
+        svg.title(edge.title());
         double near = 10 * px / way.length();
-        svg.empty(
-                "circle",
-                "class",
-                "halo",
-                "cx",
-                way.x(near, 0),
-                "cy",
-                way.y(near, 0),
-                "r",
-                12 * px,
-                "stroke-width",
-                3 * px);
+        svg.circle("halo", way.x(near, 0), way.y(near, 0), 12 * px, 3 * px);
         switch (edge.rest()) {
             case SITS -> {
                 foot(way, 0);
                 foot(way, 1);
             }
-            case ROCKS -> {
-                StringBuilder d = new StringBuilder();
-                double half = 26 * px / way.length();
-                Markup.point(d.append('M'), way.x(0.5 - half, -2 * px), way.y(0.5 - half, -2 * px));
-                Markup.point(d.append('Q'), way.x(0.5, 12 * px), way.y(0.5, 12 * px))
-                        .append(' ');
-                Markup.point(d, way.x(0.5 + half, -2 * px), way.y(0.5 + half, -2 * px));
-                svg.empty("path", "class", "rocker", "stroke-width", 2.4 * px, "d", d.toString());
-            }
-            case UNKNOWN ->
-                svg.empty(
-                        "circle",
-                        "class",
-                        "sign",
-                        "cx",
-                        way.x(near, 0),
-                        "cy",
-                        way.y(near, 0),
-                        "r",
-                        3.5 * px,
-                        "stroke-width",
-                        1.4 * px);
+            case ROCKS -> rocker(way);
+            case UNKNOWN -> svg.circle("sign", way.x(near, 0), way.y(near, 0), 3.5 * px, 1.4 * px);
         }
-        svg.close("g");
+        svg.closeGroup();
+    }
+
+    private void rocker(Way way) {
+        StringBuilder d = new StringBuilder();
+        double half = 26 * px / way.length();
+        Markup.point(d.append('M'), way.x(0.5 - half, -2 * px), way.y(0.5 - half, -2 * px));
+        Markup.point(d.append('Q'), way.x(0.5, 12 * px), way.y(0.5, 12 * px)).append(' ');
+        Markup.point(d, way.x(0.5 + half, -2 * px), way.y(0.5 + half, -2 * px));
+        svg.path("rocker", d, 2.4 * px);
     }
 
     private void foot(Way way, double t) {
@@ -134,7 +99,7 @@ final class EdgeLayer {
         Markup.point(d.append('L'), way.x(to, 0), way.y(to, 0));
         Markup.point(d.append('L'), way.x((from + to) / 2, -7 * px), way.y((from + to) / 2, -7 * px))
                 .append('Z');
-        svg.empty("path", "class", "foot", "d", d.toString());
+        svg.path("foot", d.toString());
     }
 
     private void post(EdgeMark.GapMark gap, Way way) {
@@ -144,13 +109,13 @@ final class EdgeLayer {
                 "place gap" + (gap.over() ? " over" : "") + (gap.tried() ? "" : " untried"),
                 "data-place",
                 gap.id());
-        svg.open("title").text(gap.title()).close("title");
+        svg.title(gap.title());
         double x = way.x(gap.at(), 0);
         double y = way.y(gap.at(), 0);
-        svg.empty("circle", "class", "halo", "cx", x, "cy", y, "r", 12 * px, "stroke-width", 3 * px);
-        svg.empty("circle", "class", "touch-area", "cx", x, "cy", y, "r", 14 * px);
+        svg.circle("halo", x, y, 12 * px, 3 * px);
+        svg.circle("touch-area", x, y, 14 * px);
         if (!gap.tried()) {
-            svg.empty("circle", "class", "sign", "cx", x, "cy", y, "r", 3.5 * px, "stroke-width", 1.4 * px);
+            svg.circle("sign", x, y, 3.5 * px, 1.4 * px);
         } else {
             double least = high(gap.least());
             double most = high(gap.most());
@@ -164,7 +129,7 @@ final class EdgeLayer {
                 arrow(way, gap.at(), most);
             }
         }
-        svg.close("g");
+        svg.closeGroup();
     }
 
     private double high(double mm) {
@@ -180,7 +145,7 @@ final class EdgeLayer {
         Markup.point(d.append('L'), way.x(t + half, to), way.y(t + half, to));
         Markup.point(d.append('L'), way.x(t + half, from), way.y(t + half, from))
                 .append('Z');
-        svg.empty("path", "class", style, "stroke-width", 1.1 * px, "d", d.toString());
+        svg.path(style, d.toString(), 1.1 * px);
     }
 
     /** Open at the top: no blade was refused. */
@@ -190,7 +155,7 @@ final class EdgeLayer {
         Markup.point(d.append('M'), way.x(t - half, top), way.y(t - half, top));
         Markup.point(d.append('L'), way.x(t, top + 8 * px), way.y(t, top + 8 * px));
         Markup.point(d.append('L'), way.x(t + half, top), way.y(t + half, top)).append('Z');
-        svg.empty("path", "class", "proven", "d", d.toString());
+        svg.path("proven", d.toString());
     }
 
     private double up(Spot s) {

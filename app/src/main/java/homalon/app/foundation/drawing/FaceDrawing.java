@@ -1,5 +1,6 @@
 package homalon.app.foundation.drawing;
 
+import homalon.app.foundation.drawing.Svg.Anchor;
 import homalon.core.cut.TouchCells;
 import homalon.core.face.FaceMap;
 import homalon.core.geometry.Box;
@@ -146,37 +147,37 @@ public final class FaceDrawing {
     public String svg() {
         double margin = small ? 2 * px : 26 * px;
         double side = small ? 2 * px : 8 * px;
-        Markup svg = new Markup();
+        Svg svg = new Svg();
         String view = Markup.number(-side) + " " + Markup.number(-margin) + " " + Markup.number(box.width() + 2 * side)
                 + " " + Markup.number(box.height() + 2 * margin);
-        svg.picture(
-                view,
-                paper,
-                paper * (box.height() + 2 * margin) / (box.width() + 2 * side),
-                "class",
-                small ? "face face-small" : "face",
-                "role",
-                "img",
-                "aria-label",
-                title,
-                "data-height",
-                box.height());
+        double high = paper * (box.height() + 2 * margin) / (box.width() + 2 * side);
+        svg.frame(view, paper, high, small ? "face face-small" : "face", title, "data-height", box.height());
         svg.style(style);
         definitions(svg);
         land(svg, "metal", 0);
-        svg.open("g", "id", id + "-map", "clip-path", "url(#" + id + "-land)");
         MapLayer layer = new MapLayer(svg, box, px, id, small);
-        if (touched) {
-            layer.touched(above, touchedDownTo, !painted.isEmpty());
-        } else if (map != null) {
-            layer.map(map, bands);
-        }
-        svg.close("g");
+        svg.group(null, "id", id + "-map", "clip-path", "url(#" + id + "-land)");
+        heights(layer);
+        svg.closeGroup();
         drawCasting(svg);
         if (!small) {
             drawSides(svg);
             Optional.ofNullable(map).flatMap(m -> m.land().bands().inked()).ifPresent(layer::inked);
         }
+        marks(svg);
+        return svg.close("svg").toString();
+    }
+
+    private void heights(MapLayer layer) {
+        if (touched) {
+            layer.touched(above, touchedDownTo, !painted.isEmpty());
+        } else if (map != null) {
+            layer.map(map, bands);
+        }
+    }
+
+    /** What was read, found or is to be done, over the casting. */
+    private void marks(Svg svg) {
         drawCells(svg);
         if (!edges.isEmpty()) {
             new EdgeLayer(svg, box, px, fullGap).draw(edges);
@@ -184,10 +185,9 @@ public final class FaceDrawing {
         new ValveLayer(svg, box, px, id).draw(valves);
         new CrackLayer(svg, box, px, small).draw(cracks);
         new PlaceLayer(layout, places, id, px).draw(svg);
-        return svg.close("svg").toString();
     }
 
-    private void definitions(Markup svg) {
+    private void definitions(Svg svg) {
         svg.open("defs");
         svg.empty(
                 "path", "id", id + "-shape", "fill-rule", "evenodd", "clip-rule", "evenodd", "d", LandPath.of(layout));
@@ -207,11 +207,11 @@ public final class FaceDrawing {
                 "userSpaceOnUse",
                 "patternTransform",
                 "rotate(45)");
-        svg.empty("line", "class", "hatch", "x1", 0, "y1", 0, "x2", 0, "y2", gap, "stroke-width", 1.6 * px);
+        svg.line("hatch", 0, 0, 0, gap, 1.6 * px);
         svg.close("pattern").close("defs");
     }
 
-    private void drawCasting(Markup svg) {
+    private void drawCasting(Svg svg) {
         double line = (small ? 2.2 : 1.4) * px;
         land(svg, "edge", line);
         if (small) {
@@ -222,36 +222,19 @@ public final class FaceDrawing {
         }
         layout.dowels().forEach(d -> circle(svg, "dowel", d.centre(), d.diameter() / 2, 2.2 * px));
         for (Layout.Bore bore : layout.bores()) {
-            svg.empty(
-                    "circle",
-                    "class",
-                    "ring",
-                    "cx",
-                    bore.centre().x(),
-                    "cy",
-                    up(bore.centre().y()),
-                    "r",
-                    bore.diameter() / 2 + 5 * px,
-                    "stroke-width",
-                    0.8 * px,
-                    "stroke-dasharray",
-                    Markup.number(5 * px) + " " + Markup.number(3 * px));
-            text(
-                    svg,
-                    "bore-number",
-                    bore.centre().x(),
-                    up(bore.centre().y() + bore.diameter() * 0.19),
-                    20,
-                    "middle",
-                    Integer.toString(bore.number()));
+            Spot c = bore.centre();
+            String dash = Markup.number(5 * px) + " " + Markup.number(3 * px);
+            svg.dashed("ring", c.x(), up(c.y()), bore.diameter() / 2 + 5 * px, 0.8 * px, dash);
+            double y = up(c.y() + bore.diameter() * 0.19);
+            text(svg, "bore-number", c.x(), y, 20, Anchor.MIDDLE, Integer.toString(bore.number()));
         }
     }
 
-    private void drawCells(Markup svg) {
+    private void drawCells(Svg svg) {
         if (cells.isEmpty()) {
             return;
         }
-        svg.open("g", "class", "cells", "clip-path", "url(#" + id + "-land)", "stroke-width", 0.6 * px);
+        svg.group("cells", "clip-path", "url(#" + id + "-land)", "stroke-width", 0.6 * px);
         for (TouchCells.Cell c : cells) {
             String style = (painted.get(c.number()) ? "on" : "off") + (expected.get(c.number()) ? " expected" : "");
             svg.empty(
@@ -269,30 +252,35 @@ public final class FaceDrawing {
                     "height",
                     c.height());
         }
-        svg.close("g");
+        svg.closeGroup();
     }
 
-    private void drawSides(Markup svg) {
+    private void drawSides(Svg svg) {
         boolean intakeTop = layout.numbers().intakeAtTop();
         double middle = box.width() / 2;
-        text(svg, "side", middle, -9 * px, 14, "middle", intakeTop ? "INTAKE SIDE" : "EXHAUST SIDE");
-        text(svg, "side", middle, box.height() + 19 * px, 14, "middle", intakeTop ? "EXHAUST SIDE" : "INTAKE SIDE");
-        text(svg, "side", 26 * px, -9 * px, 14, "start", "FRONT");
+        text(svg, "side", middle, -9 * px, 14, Anchor.MIDDLE, intakeTop ? "INTAKE SIDE" : "EXHAUST SIDE");
+        text(
+                svg,
+                "side",
+                middle,
+                box.height() + 19 * px,
+                14,
+                Anchor.MIDDLE,
+                intakeTop ? "EXHAUST SIDE" : "INTAKE SIDE");
+        text(svg, "side", 26 * px, -9 * px, 14, Anchor.START, "FRONT");
         String arrow = "M" + Markup.number(20 * px) + " " + Markup.number(-14 * px) + "H" + Markup.number(0) + "m"
                 + Markup.number(7 * px) + " " + Markup.number(-4 * px) + "l" + Markup.number(-7 * px) + " "
                 + Markup.number(4 * px)
                 + "l" + Markup.number(7 * px) + " " + Markup.number(4 * px);
-        svg.empty("path", "class", "arrow", "stroke-width", 1.3 * px, "d", arrow);
+        svg.path("arrow", arrow, 1.3 * px);
     }
 
-    private void text(Markup svg, String style, double x, double y, double sizePx, String anchor, String content) {
-        svg.open("text", "class", style, "x", x, "y", y, "font-size", sizePx * px, "text-anchor", anchor)
-                .text(content)
-                .close("text");
+    private void text(Svg svg, String style, double x, double y, double sizePx, Anchor anchor, String content) {
+        svg.words(style, x, y, anchor, sizePx * px, content);
     }
 
-    private void circle(Markup svg, String style, Spot centre, double r, double line) {
-        svg.empty("circle", "class", style, "cx", centre.x(), "cy", up(centre.y()), "r", r, "stroke-width", line);
+    private void circle(Svg svg, String style, Spot centre, double r, double line) {
+        svg.circle(style, centre.x(), up(centre.y()), r, line);
     }
 
     private double up(double y) {
@@ -300,7 +288,7 @@ public final class FaceDrawing {
     }
 
     /** The land, drawn once and used wherever it is wanted. */
-    private void land(Markup svg, String style, double line) {
+    private void land(Svg svg, String style, double line) {
         svg.empty("use", "class", style, "xlink:href", "#" + id + "-shape", "stroke-width", line);
     }
 }

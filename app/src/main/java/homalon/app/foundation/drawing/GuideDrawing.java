@@ -1,5 +1,6 @@
 package homalon.app.foundation.drawing;
 
+import homalon.app.foundation.drawing.Svg.Anchor;
 import java.util.List;
 
 /**
@@ -28,17 +29,8 @@ public final class GuideDrawing {
      * @param service half of the service clearance, mm
      */
     public static String svg(List<Place> places, double service, String title) {
-        Markup svg = new Markup();
-        svg.picture(
-                "0 0 " + Markup.number(WIDTH) + " " + Markup.number(HEIGHT),
-                0,
-                0,
-                "class",
-                "guide",
-                "role",
-                "img",
-                "aria-label",
-                title);
+        Svg svg = new Svg();
+        svg.picture("guide", WIDTH, HEIGHT, title);
         double most = places.stream()
                 .flatMap(p -> java.util.stream.Stream.of(p.along(), p.across()))
                 .filter(v -> !Double.isNaN(v))
@@ -47,42 +39,26 @@ public final class GuideDrawing {
         double scale = 26 / Math.max(service, most);
         for (int side : new int[] {-1, 1}) {
             double edge = AXIS + side * (HALF + 30);
-            svg.empty("path", "class", "wall", "d", wall(places, side, scale, edge));
-            svg.empty(
-                    "path",
-                    "class",
+            svg.path("wall", wall(places, side, scale, edge));
+            svg.path(
                     "service",
-                    "d",
                     "M" + Markup.number(LEFT) + " " + Markup.number(AXIS + side * (HALF + service * scale)) + "h"
                             + Markup.number(LONG));
         }
-        svg.empty("rect", "class", "stem", "x", LEFT - 34, "y", AXIS - HALF, "width", LONG + 68, "height", 2 * HALF);
+        svg.rect("stem", LEFT - 34, AXIS - HALF, LONG + 68, 2 * HALF);
+        words(svg, places);
+        return svg.close("svg").toString();
+    }
+
+    private static void words(Svg svg, List<Place> places) {
         for (int i = 0; i < places.size(); i++) {
             Place p = places.get(i);
             double x = x(i);
-            svg.open("text", "x", x, "y", HEIGHT - 30, "text-anchor", "middle", "font-size", 14)
-                    .text(p.name())
-                    .close("text");
-            svg.open(
-                            "text",
-                            "class",
-                            Double.isNaN(p.along()) ? "unread" : "figure",
-                            "x",
-                            x,
-                            "y",
-                            HEIGHT - 10,
-                            "text-anchor",
-                            "middle",
-                            "font-size",
-                            14)
-                    .text(p.written())
-                    .close("text");
+            svg.words(null, x, HEIGHT - 30, Anchor.MIDDLE, 14, p.name());
+            svg.words(Double.isNaN(p.along()) ? "unread" : "figure", x, HEIGHT - 10, Anchor.MIDDLE, 14, p.written());
         }
-        svg.open("text", "x", 8, "y", AXIS + 5, "font-size", 13).text("spring").close("text");
-        svg.open("text", "x", WIDTH - 8, "y", AXIS + 5, "text-anchor", "end", "font-size", 13)
-                .text("port")
-                .close("text");
-        return svg.close("svg").toString();
+        svg.words(null, 8, AXIS + 5, Anchor.START, 13, "spring");
+        svg.words(null, WIDTH - 8, AXIS + 5, Anchor.END, 13, "port");
     }
 
     private static double x(int i) {

@@ -17,13 +17,13 @@ import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 final class MapLayer {
     private static final GeometryFactory LINES = new GeometryFactory();
 
-    private final Markup svg;
+    private final Svg svg;
     private final Box box;
     private final double px;
     private final String id;
     private final boolean small;
 
-    MapLayer(Markup svg, Box box, double px, String id, boolean small) {
+    MapLayer(Svg svg, Box box, double px, String id, boolean small) {
         this.svg = svg;
         this.box = box;
         this.px = px;
@@ -50,16 +50,7 @@ final class MapLayer {
                 hatching = false;
             }
             String path = rings(contours.next());
-            svg.empty(
-                    "path",
-                    "class",
-                    "band " + Bands.style(band) + (band == 0 ? " level" : ""),
-                    "fill-rule",
-                    "evenodd",
-                    "stroke-width",
-                    (band == 0 ? 1.5 : 0.7) * px,
-                    "d",
-                    path);
+            svg.rings("band " + Bands.style(band) + (band == 0 ? " level" : ""), path, (band == 0 ? 1.5 : 0.7) * px);
         }
         if (hatching) {
             wash(null);
@@ -68,28 +59,17 @@ final class MapLayer {
 
     /** A rectangle over everything: a style class, or the hatch. */
     private void wash(String style) {
-        Object[] area = {"x", -px, "y", -px, "width", box.width() + 2 * px, "height", box.height() + 2 * px};
-        Object[] all = new Object[area.length + 2];
-        System.arraycopy(area, 0, all, 0, area.length);
-        all[area.length] = style == null ? "fill" : "class";
-        all[area.length + 1] = style == null ? "url(#" + id + "-hatch)" : "band " + style;
-        svg.empty("rect", all);
+        String band = style == null ? null : "band " + style;
+        String fill = style == null ? "url(#" + id + "-hatch)" : null;
+        svg.rect(band, -px, -px, box.width() + 2 * px, box.height() + 2 * px, "fill", fill);
     }
 
     /** @param painted somebody painted what was touched: that is shown as bare, and what was expected as a line */
     void touched(Raster above, double downTo, boolean painted) {
         wash("untouched");
         wash(null);
-        svg.empty(
-                "path",
-                "class",
-                painted ? "bare-expected" : "bare",
-                "fill-rule",
-                "evenodd",
-                "stroke-width",
-                0.8 * px,
-                "d",
-                rings(Contours.atOrAbove(above, downTo).get(0)));
+        String rings = rings(Contours.atOrAbove(above, downTo).get(0));
+        svg.rings(painted ? "bare-expected" : "bare", rings, 0.8 * px);
     }
 
     /** The line that was inked around the gasket. */
@@ -97,16 +77,8 @@ final class MapLayer {
         String corners = line.points().stream()
                 .map(p -> Markup.number(p.x()) + " " + Markup.number(up(p.y())))
                 .collect(Collectors.joining("L", "M", "Z"));
-        svg.empty(
-                "path",
-                "class",
-                "inked",
-                "stroke-width",
-                2 * px,
-                "stroke-dasharray",
-                Markup.number(8 * px) + " " + Markup.number(4 * px),
-                "d",
-                corners);
+        String dash = Markup.number(8 * px) + " " + Markup.number(4 * px);
+        svg.path("inked", corners, 2 * px, "stroke-dasharray", dash);
     }
 
     private String rings(List<double[]> all) {

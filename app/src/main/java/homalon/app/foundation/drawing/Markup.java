@@ -1,34 +1,8 @@
 package homalon.app.foundation.drawing;
 
 /** Writes SVG and lists of many rows as text; every text and attribute value is escaped here and nowhere else. */
-public final class Markup {
+public class Markup {
     private final StringBuilder out = new StringBuilder(16_384);
-
-    /** The outermost element; width and height in mm of paper, or 0 to leave its size to the page. */
-    Markup picture(String viewBox, double width, double height, Object... attributes) {
-        open("svg", attributes);
-        out.setLength(out.length() - 1);
-        out.append(" xmlns=\"http://www.w3.org/2000/svg\" xmlns:xlink=\"http://www.w3.org/1999/xlink\" viewBox=\"")
-                .append(viewBox)
-                .append('"');
-        if (width > 0) {
-            out.append(" width=\"")
-                    .append(number(width))
-                    .append("mm\" height=\"")
-                    .append(number(height))
-                    .append("mm\"");
-        }
-        out.append('>');
-        return this;
-    }
-
-    /** A style sheet of ours inside the picture; nothing for an empty one. */
-    Markup style(String css) {
-        if (!css.isEmpty()) {
-            open("style").text(css).close("style");
-        }
-        return this;
-    }
 
     /** An element without content; attributes as name, value, name, value. */
     public Markup empty(String name, Object... attributes) {

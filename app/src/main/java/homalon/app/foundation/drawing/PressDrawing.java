@@ -1,5 +1,6 @@
 package homalon.app.foundation.drawing;
 
+import homalon.app.foundation.drawing.Svg.Anchor;
 import homalon.core.geometry.Spot;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.seats.PressFit;
@@ -32,54 +33,36 @@ public final class PressDrawing {
     }
 
     private String draw(LengthWriter writer, String title) {
-        Markup svg = new Markup();
-        svg.picture(
-                "0 0 " + Markup.number(WIDTH) + " " + Markup.number(HEIGHT),
-                0,
-                0,
-                "class",
-                "decay press",
-                "role",
-                "img",
-                "aria-label",
-                title);
-        svg.empty(
-                "rect",
-                "class",
-                "lost",
-                "x",
-                LEFT,
-                "y",
-                y(PressFit.LEAST_HOT),
-                "width",
-                WIDTH - LEFT - RIGHT,
-                "height",
-                y(low) - y(PressFit.LEAST_HOT));
-        svg.empty("path", "class", "may", "d", "M" + at(-200, PressFit.LEAST_HOT) + "L" + at(350, PressFit.LEAST_HOT));
-        svg.empty("path", "class", "grid", "d", "M" + at(-200, 0) + "L" + at(350, 0));
+        Svg svg = new Svg();
+        svg.picture("decay press", WIDTH, HEIGHT, title);
+        svg.rect("lost", LEFT, y(PressFit.LEAST_HOT), WIDTH - LEFT - RIGHT, y(low) - y(PressFit.LEAST_HOT));
+        svg.path("may", "M" + at(-200, PressFit.LEAST_HOT) + "L" + at(350, PressFit.LEAST_HOT));
+        svg.path("grid", "M" + at(-200, 0) + "L" + at(350, 0));
         double run = fit.asked().runAt();
-        svg.empty("path", "class", "hold", "d", "M" + at(run, low) + "L" + at(run, high));
+        svg.path("hold", "M" + at(run, low) + "L" + at(run, high));
         StringBuilder line = new StringBuilder();
         for (Spot s : fit.curve()) {
             line.append(line.isEmpty() ? 'M' : 'L').append(at(s.x(), s.y()));
         }
-        svg.empty("path", "class", "corrected", "d", line);
-        svg.empty("circle", "class", "dot", "cx", x(20), "cy", y(fit.press()), "r", 4);
-        svg.empty("circle", "class", "dot", "cx", x(run), "cy", y(fit.hot()), "r", 4);
-        for (int t = -200; t <= 300; t += 100) {
-            text(svg, x(t), HEIGHT - 12, "middle", (t < 0 ? "\u2212" : "") + Math.abs(t));
-        }
-        text(svg, WIDTH - 2, HEIGHT - 12, "end", "°C");
-        text(svg, LEFT - 6, y(fit.press()) + 4, "end", writer.number(fit.press()));
-        text(svg, LEFT - 6, y(0) + 4, "end", "0");
-        text(svg, LEFT + 4, TOP - 2, "start", writer.unit().label());
+        svg.path("corrected", line);
+        svg.circle("dot", x(20), y(fit.press()), 4);
+        svg.circle("dot", x(run), y(fit.hot()), 4);
+        scales(svg, writer);
         return svg.close("svg").toString();
     }
 
-    private static void text(Markup svg, double x, double y, String anchor, String words) {
-        svg.open("text", "x", x, "y", y, "text-anchor", anchor, "font-size", 13)
-                .text(words)
-                .close("text");
+    private void scales(Svg svg, LengthWriter writer) {
+        for (int t = -200; t <= 300; t += 100) {
+            text(svg, x(t), HEIGHT - 12, Anchor.MIDDLE, (t < 0 ? "\u2212" : "") + Math.abs(t));
+        }
+        text(svg, WIDTH - 2, HEIGHT - 12, Anchor.END, "°C");
+        text(svg, LEFT - 6, y(fit.press()) + 4, Anchor.END, writer.number(fit.press()));
+        text(svg, LEFT - 6, y(0) + 4, Anchor.END, "0");
+        text(svg, LEFT + 4, TOP - 2, Anchor.START, writer.unit().label());
+    }
+
+    private static void text(Svg svg, double x, double y, Anchor anchor, String words) {
+        svg.words(null, x, y, anchor, 13, words);
     }
 
     private String at(double t, double press) {

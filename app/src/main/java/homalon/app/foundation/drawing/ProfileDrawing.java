@@ -1,5 +1,6 @@
 package homalon.app.foundation.drawing;
 
+import homalon.app.foundation.drawing.Svg.Anchor;
 import homalon.core.face.FaceMap;
 import homalon.core.geometry.Plane;
 import homalon.core.part.Layout;
@@ -147,35 +148,22 @@ public final class ProfileDrawing {
     public String svg() {
         List<Section> sections = sections();
         Scale scale = new Scale(sections);
-        Markup svg = new Markup();
-        svg.picture(
-                "0 0 " + WIDTH + " " + height,
-                paper,
-                paper * height / WIDTH,
-                "preserveAspectRatio",
-                "none",
-                "class",
-                "profile",
-                "role",
-                "img",
-                "aria-label",
-                "Section along the middle" + (edges ? " and both edges" : "") + ", front at the left, " + enlarged(),
-                "id",
-                id);
+        Svg svg = new Svg();
+        String label =
+                "Section along the middle" + (edges ? " and both edges" : "") + ", front at the left, " + enlarged();
+        String view = "0 0 " + WIDTH + " " + height;
+        double high = paper * height / WIDTH;
+        svg.frame(view, paper, high, "profile", label, "preserveAspectRatio", "none", "id", id);
         svg.style(style);
         String body = line(sections.get(sections.size() - 1), scale);
-        svg.empty(
-                "path",
-                "class",
+        svg.path(
                 "body",
-                "d",
                 body + "L" + WIDTH + " " + Markup.number(scale.bottom) + "L0 " + Markup.number(scale.bottom) + "Z");
         boolean cutting = !Double.isNaN(cut);
         double reference = scale.y(cutting ? cut : scale.most);
-        svg.empty(
-                "line", "class", cutting ? "cut" : "straight", "x1", 0, "x2", WIDTH, "y1", reference, "y2", reference);
+        svg.line(cutting ? "cut" : "straight", 0, reference, WIDTH, reference);
         for (Section s : sections) {
-            svg.empty("path", "class", s.style(), "d", line(s, scale));
+            svg.path(s.style(), line(s, scale));
         }
         if (numbered) {
             numbers(svg, scale.bottom);
@@ -191,24 +179,11 @@ public final class ProfileDrawing {
         return line.toString();
     }
 
-    private void numbers(Markup svg, double bottom) {
+    private void numbers(Svg svg, double bottom) {
         for (Layout.Bore bore : layout.bores()) {
             double x = bore.centre().x() / layout.box().width() * WIDTH;
-            svg.empty("line", "class", "tick", "x1", x, "x2", x, "y1", bottom, "y2", bottom + 5);
-            svg.open(
-                            "text",
-                            "class",
-                            "figure",
-                            "x",
-                            x,
-                            "y",
-                            (double) height - 3,
-                            "font-size",
-                            14,
-                            "text-anchor",
-                            "middle")
-                    .text(Integer.toString(bore.number()))
-                    .close("text");
+            svg.line("tick", x, bottom, x, bottom + 5);
+            svg.words("figure", x, (double) height - 3, Anchor.MIDDLE, 14, Integer.toString(bore.number()));
         }
     }
 }

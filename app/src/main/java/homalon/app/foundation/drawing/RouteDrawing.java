@@ -1,5 +1,6 @@
 package homalon.app.foundation.drawing;
 
+import homalon.app.foundation.drawing.Svg.Anchor;
 import homalon.core.route.Route;
 import homalon.core.route.Strength;
 import java.util.HashMap;
@@ -50,47 +51,46 @@ public final class RouteDrawing {
     }
 
     private String draw() {
-        Markup svg = new Markup();
+        Svg svg = new Svg();
         svg.picture(
-                "0 0 " + Markup.number(width) + " " + Markup.number(height),
-                0,
-                0,
-                "class",
                 "track",
-                "role",
-                "img",
-                "aria-label",
+                width,
+                height,
                 "The route of this part: "
                         + shown.stream()
                                 .map(s -> s.operation().words() + " " + words(s.state()))
                                 .collect(Collectors.joining(", ")));
-        for (Route.Before b : route.drawn()) {
-            double[] from = spots.get(b.from());
-            double[] to = spots.get(b.to());
-            double y0 = from[1] + TALL / 2;
-            double y1 = to[1] - TALL / 2;
-            double bend = Math.max(ROW - TALL, (y1 - y0) / 2);
-            // A line over several rows would run behind the stops between: it swings out beside them.
-            double out = y1 - y0 > ROW && Math.abs(from[0] - to[0]) < 1 ? STOP * 0.62 + (y1 - y0) / 12 : 0;
-            String d = "M" + Markup.number(from[0]) + " " + Markup.number(y0) + "C" + Markup.number(from[0] + out) + " "
-                    + Markup.number(y0 + bend) + " " + Markup.number(to[0] + out) + " " + Markup.number(y1 - bend) + " "
-                    + Markup.number(to[0]) + " " + Markup.number(y1);
-            svg.open("path", "class", b.strength() == Strength.MUST ? "must" : "better", "d", d);
-            svg.open("title").text(b.because()).close("title").close("path");
-        }
-        for (Route.Step s : shown) {
-            double[] at = spots.get(s.id());
-            svg.open("g", "class", "stop " + s.state().name().toLowerCase(Locale.ROOT));
-            svg.open("title")
-                    .text(s.operation().words() + ", " + words(s.state()) + ". " + String.join("; ", s.because()))
-                    .close("title");
-            svg.empty("rect", "x", at[0] - STOP / 2, "y", at[1] - TALL / 2, "width", STOP, "height", TALL, "rx", 3);
-            svg.open("text", "x", at[0], "y", at[1] + 5, "text-anchor", "middle", "font-size", 16)
-                    .text(sign(s.state()) + s.operation().words())
-                    .close("text");
-            svg.close("g");
-        }
+        route.drawn().forEach(b -> before(svg, b));
+        shown.forEach(step -> stop(svg, step));
         return svg.close("svg").toString();
+    }
+
+    private void before(Svg svg, Route.Before b) {
+        double[] from = spots.get(b.from());
+        double[] to = spots.get(b.to());
+        double y0 = from[1] + TALL / 2;
+        double y1 = to[1] - TALL / 2;
+        double bend = Math.max(ROW - TALL, (y1 - y0) / 2);
+        // A line over several rows would run behind the stops between: it swings out beside them.
+        double out = y1 - y0 > ROW && Math.abs(from[0] - to[0]) < 1 ? STOP * 0.62 + (y1 - y0) / 12 : 0;
+        String d = "M" + at(from[0], y0) + "C" + at(from[0] + out, y0 + bend) + " " + at(to[0] + out, y1 - bend) + " "
+                + at(to[0], y1);
+        svg.open("path", "class", b.strength() == Strength.MUST ? "must" : "better", "d", d);
+        svg.title(b.because()).close("path");
+    }
+
+    private static String at(double x, double y) {
+        return Markup.number(x) + " " + Markup.number(y);
+    }
+
+    private void stop(Svg svg, Route.Step step) {
+        double[] at = spots.get(step.id());
+        String words = step.operation().words();
+        svg.group("stop " + step.state().name().toLowerCase(Locale.ROOT));
+        svg.title(words + ", " + words(step.state()) + ". " + String.join("; ", step.because()));
+        svg.rounded(null, at[0] - STOP / 2, at[1] - TALL / 2, STOP, TALL, 3);
+        svg.words(null, at[0], at[1] + 5, Anchor.MIDDLE, 16, sign(step.state()) + words);
+        svg.closeGroup();
     }
 
     private static String sign(Route.State state) {

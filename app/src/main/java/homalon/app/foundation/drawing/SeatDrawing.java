@@ -1,5 +1,6 @@
 package homalon.app.foundation.drawing;
 
+import homalon.app.foundation.drawing.Svg.Anchor;
 import homalon.core.geometry.Spot;
 import homalon.core.seats.SeatPlan;
 import homalon.core.seats.SeatProfile;
@@ -38,52 +39,29 @@ public final class SeatDrawing {
     }
 
     private String draw(List<String> angles, String title) {
-        Markup svg = new Markup();
-        svg.picture(
-                "0 0 " + Markup.number(width) + " " + Markup.number(HEIGHT),
-                0,
-                0,
-                "class",
-                "seat-cut",
-                "role",
-                "img",
-                "aria-label",
-                title,
-                "data-scale",
-                Double.toString(scale),
-                "data-r",
-                Double.toString(from),
-                "data-z",
-                Double.toString(top));
+        Svg svg = new Svg();
+        // The places of its cuts, for a hand that drags one.
+        String r = Double.toString(from);
+        String z = Double.toString(top);
+        svg.picture("seat-cut", width, HEIGHT, title, "data-scale", Double.toString(scale), "data-r", r, "data-z", z);
         String after = line(plan.after());
-        svg.empty("path", "class", "body", "d", after + "L" + at(width, HEIGHT) + "L" + at(0, HEIGHT) + "Z");
+        svg.path("body", after + "L" + at(width, HEIGHT) + "L" + at(0, HEIGHT) + "Z");
         svg.empty(
                 "path", "class", "taken", "fill-rule", "evenodd", "d", line(plan.before()) + back(plan.after()) + "Z");
-        svg.empty("path", "class", "before", "d", line(plan.before()));
-        svg.empty("path", "class", "after", "d", after);
-        svg.empty("path", "class", "valve-was", "d", valve(plan.before()));
-        svg.empty("path", "class", "valve-now", "d", valve(plan.after()));
+        svg.path("before", line(plan.before()));
+        svg.path("after", after);
+        svg.path("valve-was", valve(plan.before()));
+        svg.path("valve-now", valve(plan.after()));
         labels(svg, angles);
         return svg.close("svg").toString();
     }
 
     /** Angles stand in the metal under their cuts. */
-    private void labels(Markup svg, List<String> angles) {
+    private void labels(Svg svg, List<String> angles) {
         SeatProfile p = plan.after();
         double[] middle = {(p.outer() + to) / 2, (p.outer() + p.inner()) / 2, (p.inner() + from) / 2};
         for (int i = 0; i < middle.length && i < angles.size(); i++) {
-            svg.open(
-                            "text",
-                            "x",
-                            x(middle[i]) + 22,
-                            "y",
-                            y(p.at(middle[i])) + 24,
-                            "text-anchor",
-                            "middle",
-                            "font-size",
-                            16)
-                    .text(angles.get(i))
-                    .close("text");
+            svg.words(null, x(middle[i]) + 22, y(p.at(middle[i])) + 24, Anchor.MIDDLE, 16, angles.get(i));
         }
     }
 

@@ -1,5 +1,6 @@
 package homalon.app.foundation.drawing;
 
+import homalon.app.foundation.drawing.Svg.Anchor;
 import homalon.core.lines.ShaftLine;
 import homalon.core.lines.ShaftLine.Bore;
 import java.util.ArrayList;
@@ -50,65 +51,30 @@ public final class ShaftDrawing {
     }
 
     private String draw(List<String> figures, String title) {
-        Markup svg = new Markup();
-        svg.picture(
-                "0 0 " + Markup.number(WIDTH) + " " + Markup.number(TALL),
-                0,
-                0,
-                "class",
-                "shaft",
-                "role",
-                "img",
-                "aria-label",
-                title);
-        svg.empty("path", "class", "axis", "d", "M" + at(from - run * 0.04) + "L" + at(from + run * 1.04));
+        Svg svg = new Svg();
+        svg.picture("shaft", WIDTH, TALL, title);
+        svg.path("axis", "M" + at(from - run * 0.04) + "L" + at(from + run * 1.04));
         for (int i = 0; i < bores.size(); i++) {
-            Bore b = bores.get(i);
-            double x = x(b.at());
-            double top = y(b.height() + b.clearance() / 2);
-            double bottom = y(b.height() - b.clearance() / 2);
-            boolean binds = shaft.left().get(i) < 0;
-            String style = binds ? "gate binds" : i == shaft.worst() ? "gate worst" : "gate";
-            svg.open("g", "class", style);
-            svg.empty(
-                    "path",
-                    "class",
-                    "metal-above",
-                    "d",
-                    "M" + Markup.number(x - 11) + " 14V" + Markup.number(top) + "h22V14Z");
-            svg.empty(
-                    "path",
-                    "class",
-                    "metal-below",
-                    "d",
-                    "M" + Markup.number(x - 11) + " " + Markup.number(TALL - 34) + "V" + Markup.number(bottom) + "h22V"
-                            + Markup.number(TALL - 34) + "Z");
-            svg.empty(
-                    "path",
-                    "class",
-                    "centre",
-                    "d",
-                    "M" + Markup.number(x - 7) + " " + Markup.number(y(b.height())) + "h14");
-            svg.close("g");
-            svg.open("text", "x", x, "y", TALL - 18, "text-anchor", "middle", "font-size", 13)
-                    .text("bore " + (i + 1))
-                    .close("text");
-            svg.open(
-                            "text",
-                            "class",
-                            binds ? "left binds" : "left",
-                            "x",
-                            x,
-                            "y",
-                            TALL - 3,
-                            "text-anchor",
-                            "middle",
-                            "font-size",
-                            13)
-                    .text(figures.get(i))
-                    .close("text");
+            bore(svg, i, figures.get(i));
         }
         return svg.close("svg").toString();
+    }
+
+    private void bore(Svg svg, int i, String figure) {
+        Bore b = bores.get(i);
+        double x = x(b.at());
+        double top = y(b.height() + b.clearance() / 2);
+        double bottom = y(b.height() - b.clearance() / 2);
+        boolean binds = shaft.left().get(i) < 0;
+        String left = "M" + Markup.number(x - 11) + " ";
+        String deep = Markup.number(TALL - 34);
+        svg.group(binds ? "gate binds" : i == shaft.worst() ? "gate worst" : "gate");
+        svg.path("metal-above", left + "14V" + Markup.number(top) + "h22V14Z");
+        svg.path("metal-below", left + deep + "V" + Markup.number(bottom) + "h22V" + deep + "Z");
+        svg.path("centre", "M" + Markup.number(x - 7) + " " + Markup.number(y(b.height())) + "h14");
+        svg.closeGroup();
+        svg.words(null, x, TALL - 18, Anchor.MIDDLE, 13, "bore " + (i + 1));
+        svg.words(binds ? "left binds" : "left", x, TALL - 3, Anchor.MIDDLE, 13, figure);
     }
 
     private String at(double along) {

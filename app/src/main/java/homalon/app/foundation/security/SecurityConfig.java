@@ -9,8 +9,11 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.AuthorizeHttpRequestsConfigurer;
+import org.springframework.security.config.annotation.web.configurers.ExceptionHandlingConfigurer;
 import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.config.observation.SecurityObservationSettings;
+import org.springframework.security.core.AuthenticationException;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.access.intercept.AuthorizationFilter;
@@ -83,47 +86,56 @@ class SecurityConfig {
             KeyedOnBehalf keyedBy,
             @Value("${server.servlet.session.cookie.secure:false}") boolean secure)
             throws Exception {
-        var htmx = new RequestHeaderRequestMatcher("HX-Request", "true");
         // Where a visitor wanted to go is kept in a cookie: no session before somebody signed in.
         var wanted = new CookieRequestCache();
         return http.authenticationProvider(passwords)
                 .csrf(c -> c.csrfTokenRepository(
                         new TokenOfVisitors(secure ? "__Host-homalon-visitor" : "homalon-visitor", secure)))
                 .requestCache(c -> c.requestCache(wanted))
-                .authorizeHttpRequests(a -> a.dispatcherTypeMatchers(DispatcherType.ERROR)
-                        .permitAll()
-                        .requestMatchers(
-                                "/assets/**", "/sign-in/**", "/first-visit", "/trust/**", "/favicon.ico", "/alive")
-                        .permitAll()
-                        .requestMatchers("/shop/**")
-                        .hasRole("OWNER")
-                        // Who of them may what, each handler says itself (homalon.app.foundation.opened); what says
-                        // nothing is
-                        // closed.
-                        .anyRequest()
-                        .authenticated())
+                .authorizeHttpRequests(SecurityConfig::closed)
                 .addFilterBefore(stillBelongs, AuthorizationFilter.class)
                 .addFilterAfter(keyedBy, AuthorizationFilter.class)
                 .formLogin(f -> f.loginPage("/sign-in")
                         .usernameParameter("login")
                         .passwordParameter("password")
                         .defaultSuccessUrl("/", false)
-                        .failureHandler((request, response, e) -> response.sendRedirect(
-                                e instanceof PasswordProvider.MustWait wait
-                                        ? "/sign-in?wait=" + wait.minutes
-                                        : e instanceof PasswordProvider.PasskeyAsked
-                                                ? "/sign-in?passkey"
-                                                : "/sign-in?wrong")))
+                        .failureHandler((request, response, e) -> response.sendRedirect(turnedAway(e))))
                 .logout(l -> l.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
-                .exceptionHandling(e -> e.defaultAuthenticationEntryPointFor(
-                                new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED), htmx)
-                        .defaultAuthenticationEntryPointFor(
-                                new LoginUrlAuthenticationEntryPoint("/sign-in"),
-                                PathPatternRequestMatcher.withDefaults().matcher("/**")))
+                .exceptionHandling(SecurityConfig::signedOut)
                 .headers(h -> h.contentSecurityPolicy(c -> c.policyDirectives(OWN_ONLY))
                         .httpStrictTransportSecurity(s -> s.requestMatcher(SecurityConfig::ownName))
                         .referrerPolicy(r -> r.policy(ReferrerPolicy.SAME_ORIGIN))
                         .permissionsPolicyHeader(p -> p.policy("camera=(), microphone=(), geolocation=()")))
                 .build();
+    }
+
+    /** Who may what, each handler says itself (homalon.app.foundation.opened); what says nothing is closed. */
+    private static void closed(
+            AuthorizeHttpRequestsConfigurer<HttpSecurity>.AuthorizationManagerRequestMatcherRegistry a) {
+        a.dispatcherTypeMatchers(DispatcherType.ERROR)
+                .permitAll()
+                .requestMatchers("/assets/**", "/sign-in/**", "/first-visit", "/trust/**", "/favicon.ico", "/alive")
+                .permitAll()
+                .requestMatchers("/shop/**")
+                .hasRole("OWNER")
+                .anyRequest()
+                .authenticated();
+    }
+
+    private static String turnedAway(AuthenticationException e) {
+        if (e instanceof PasswordProvider.MustWait wait) {
+            return "/sign-in?wait=" + wait.minutes;
+        }
+        return e instanceof PasswordProvider.PasskeyAsked ? "/sign-in?passkey" : "/sign-in?wrong";
+    }
+
+    /** A page leads to the door; a part of a page is told that nobody is signed in. */
+    private static void signedOut(ExceptionHandlingConfigurer<HttpSecurity> e) {
+        e.defaultAuthenticationEntryPointFor(
+                        new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED),
+                        new RequestHeaderRequestMatcher("HX-Request", "true"))
+                .defaultAuthenticationEntryPointFor(
+                        new LoginUrlAuthenticationEntryPoint("/sign-in"),
+                        PathPatternRequestMatcher.withDefaults().matcher("/**"));
     }
 }

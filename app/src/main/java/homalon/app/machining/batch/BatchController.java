@@ -17,16 +17,17 @@ import homalon.core.cut.PassPlan;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.rulebook.RuleBook;
+import homalon.core.visit.ComparedFace;
 import homalon.core.visit.LedgerFile;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.PlanFile;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -70,30 +71,21 @@ class BatchController {
         Map<UUID, PlanFile> plan =
                 plans.ofVisits(on.stream().map(p -> p.visit().id()).toList());
         List<PlanFile> planned = on.stream().map(p -> plan.get(p.visit().id())).toList();
-        List<Batch.Member> asked = new ArrayList<>();
-        for (int i = 0; i < on.size(); i++) {
-            asked.add(new Batch.Member(
-                    on.get(i).tag(),
-                    on.get(i).material(),
-                    planned.get(i).plan().toClean().mm()));
-        }
+        List<Batch.Member> asked = IntStream.range(0, on.size())
+                .mapToObj(i -> new Batch.Member(
+                        on.get(i).tag(),
+                        on.get(i).material(),
+                        planned.get(i).plan().toClean().mm()))
+                .toList();
         Batch batch = Batch.of(asked, planned.get(0).plan().depths(), RuleBook.dialStep(unit));
         PassPlan passes = planned.get(0).plan().passes();
-        List<BatchView.Member> members = new ArrayList<>();
-        CutView first = null;
-        for (int i = 0; i < on.size(); i++) {
-            PartFile part = on.get(i);
-            CutView cut = cutViews.of(
-                    part,
-                    books.get(part.id()),
-                    Optional.of(planned.get(i)),
-                    planner.compare(part, planned.get(i).plan().footing()),
-                    Optional.empty(),
-                    Optional.empty(),
-                    writer);
-            first = first == null ? cut : first;
-            members.add(member(part, planned.get(i), batch.members().get(i), cut, passes, writer));
-        }
+        List<CutView> cuts = IntStream.range(0, on.size())
+                .mapToObj(i -> cut(on.get(i), books.get(on.get(i).id()), planned.get(i), writer))
+                .toList();
+        List<BatchView.Member> members = IntStream.range(0, on.size())
+                .mapToObj(i -> member(on.get(i), planned.get(i), batch.members().get(i), cuts.get(i), passes, writer))
+                .toList();
+        CutView first = cuts.get(0);
         boolean begun =
                 !books.get(on.get(0).id()).passes(on.get(0).visit().id()).isEmpty();
         return new BatchView(
@@ -108,6 +100,11 @@ class BatchController {
                 first.edge(),
                 BatchPasses.apart(books.values(), id),
                 begun);
+    }
+
+    private CutView cut(PartFile part, LedgerFile book, PlanFile plan, LengthWriter writer) {
+        Optional<ComparedFace> compared = planner.compare(part, plan.plan().footing());
+        return cutViews.of(part, book, Optional.of(plan), compared, Optional.empty(), Optional.empty(), writer);
     }
 
     private static BatchView.Member member(

@@ -32,12 +32,7 @@ record BudgetHeadline(String style, String words, String sentence) {
         List<Budget> over = budgets.over();
         boolean chambersAlone = over.size() == 1 && over.get(0).kind() == Budget.Kind.CLASS_CC;
         if (chambersAlone && budgets.enough() && outlook.passesOnceEqual()) {
-            return new BudgetHeadline(
-                    "open",
-                    writer.full(cut) + ", once the chambers are equal",
-                    "As cut, " + BudgetViews.lower(over.get(0).name())
-                            + " falls below the class; ground out to the largest, as listed"
-                            + " below, all of them pass." + open);
+            return onceEqual(over.get(0), cut, open, writer);
         }
         List<Budget> already = budgets.overAlready();
         if (!already.isEmpty()) {
@@ -51,30 +46,38 @@ record BudgetHeadline(String style, String words, String sentence) {
         }
         String ends = BudgetViews.lower(binding.get().name()) + " ends it, "
                 + binding.get().source().words() + ".";
+        String allowed = writer.allowed(most.orElse(0)) + " may come off";
         if (!budgets.enough()) {
-            Budgets.Need need = budgets.needs().stream()
-                    .max((a, b) -> Double.compare(a.depth(), b.depth()))
-                    .orElseThrow();
-            return new BudgetHeadline(
-                    "out",
-                    "Stop: " + writer.allowed(most.orElse(0)) + " may come off",
-                    "The face needs " + writer.needed(need.depth()) + " " + need.words() + ": " + ends + " "
-                            + advice(outlook, writer) + cautions(budgets, writer) + open);
+            String sentence = needs(budgets, writer) + ": " + ends + " " + advice(outlook, writer);
+            return new BudgetHeadline("out", "Stop: " + allowed, sentence + cautions(budgets, writer) + open);
         }
         if (!over.isEmpty()) {
-            return new BudgetHeadline(
-                    "out",
-                    writer.allowed(most.orElse(0)) + " may come off, not " + writer.full(cut),
-                    BudgetViews.capital(over.get(0).name()) + " is over: " + ends + open);
+            String sentence = BudgetViews.capital(over.get(0).name()) + " is over: " + ends + open;
+            return new BudgetHeadline("out", allowed + ", not " + writer.full(cut), sentence);
         }
         boolean line = budgets.all().stream().anyMatch(b -> b.state() == Budget.State.ON_THE_LINE);
+        String onTheLine =
+                line ? "On the line of the class: not passed by more than the measurement leaves open. " : "";
         return new BudgetHeadline(
                 line || !open.isEmpty() ? "open" : "within",
-                writer.allowed(most.orElse(0)) + " may come off",
-                (line ? "On the line of the class: not passed by more than the measurement leaves open. " : "")
-                        + BudgetViews.capital(ends)
-                        + cautions(budgets, writer)
+                allowed,
+                onTheLine + BudgetViews.capital(ends) + cautions(budgets, writer) + open);
+    }
+
+    private static BudgetHeadline onceEqual(Budget chambers, double cut, String open, LengthWriter writer) {
+        return new BudgetHeadline(
+                "open",
+                writer.full(cut) + ", once the chambers are equal",
+                "As cut, " + BudgetViews.lower(chambers.name())
+                        + " falls below the class; ground out to the largest, as listed" + " below, all of them pass."
                         + open);
+    }
+
+    private static String needs(Budgets budgets, LengthWriter writer) {
+        Budgets.Need need = budgets.needs().stream()
+                .max((a, b) -> Double.compare(a.depth(), b.depth()))
+                .orElseThrow();
+        return "The face needs " + writer.needed(need.depth()) + " " + need.words();
     }
 
     /** Over whatever is cut: the worst is named, and what may mend it. */

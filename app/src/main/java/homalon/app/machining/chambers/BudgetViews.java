@@ -64,23 +64,15 @@ class BudgetViews {
         Budgets budgets = outlook.budgets();
         double cut = outlook.question().whatIf().cut();
         Optional<Budget> binding = budgets.binding();
-        List<BudgetDrawing.Bar> bars = new ArrayList<>();
-        for (Budget b : budgets.all()) {
-            String note = b.state() == Budget.State.NOT_MEASURED
-                    ? "not measured"
-                    : !b.binds()
-                            ? untouched(b.state())
-                            : b.left(cut) < -1e-9
-                                    ? "over by " + writer.number(-b.left(cut))
-                                    : writer.allowedNumber(b.left(cut)) + " left";
-            bars.add(new BudgetDrawing.Bar(
-                    b.name(),
-                    b.room(),
-                    b.kind() == Budget.Kind.LIFE ? b.now() : 0,
-                    note,
-                    style(b.state()),
-                    binding.filter(b::equals).isPresent()));
-        }
+        List<BudgetDrawing.Bar> bars = budgets.all().stream()
+                .map(b -> new BudgetDrawing.Bar(
+                        b.name(),
+                        b.room(),
+                        b.kind() == Budget.Kind.LIFE ? b.now() : 0,
+                        note(b, cut, writer),
+                        style(b.state()),
+                        binding.filter(b::equals).isPresent()))
+                .toList();
         List<BudgetDrawing.Need> needs = budgets.needs().stream()
                 .map(n -> new BudgetDrawing.Need(n.words() + ": " + writer.full(n.depth()), n.depth()))
                 .toList();
@@ -91,15 +83,19 @@ class BudgetViews {
                 .orElse(0);
         String title = "What may come off, by each limit: "
                 + bars.stream().map(b -> b.name() + " " + b.note()).collect(Collectors.joining(", "));
-        return bars.isEmpty()
-                ? ""
-                : BudgetDrawing.svg(
-                        bars,
-                        needs,
-                        cut,
-                        step(Math.max(cut, Math.min(widest, 3 * Math.max(cut, 0.2))), writer),
-                        mm -> round(mm, writer),
-                        title);
+        double step = step(Math.max(cut, Math.min(widest, 3 * Math.max(cut, 0.2))), writer);
+        return bars.isEmpty() ? "" : BudgetDrawing.svg(bars, needs, cut, step, mm -> round(mm, writer), title);
+    }
+
+    private static String note(Budget b, double cut, LengthWriter writer) {
+        if (b.state() == Budget.State.NOT_MEASURED) {
+            return "not measured";
+        }
+        if (!b.binds()) {
+            return untouched(b.state());
+        }
+        double left = b.left(cut);
+        return left < -1e-9 ? "over by " + writer.number(-left) : writer.allowedNumber(left) + " left";
     }
 
     /** No cut changes it; what stands against it stands all the same. */
@@ -317,17 +313,12 @@ class BudgetViews {
         List<BudgetView.Share> rows = new ArrayList<>();
         for (Equalise.One o : e.each()) {
             String how = o.shares().stream().map(s -> how(s, first, writer)).collect(Collectors.joining(", "));
+            String lacking =
+                    o.lacking() > 0 ? "; " + Ratios.signedCc(o.lacking()).replace("+", "") + " is lacking" : "";
             rows.add(new BudgetView.Share(
                     o.name(),
                     Ratios.signedCc(o.add()),
-                    o.add() == 0
-                            ? "as it is"
-                            : how
-                                    + (o.lacking() > 0
-                                            ? "; "
-                                                    + Ratios.signedCc(o.lacking())
-                                                            .replace("+", "") + " is lacking"
-                                            : ""),
+                    o.add() == 0 ? "as it is" : how + lacking,
                     o.shares().isEmpty() ? "" : Math.round(o.minutes()) + " min"));
         }
         String words = e.reached()

@@ -14,6 +14,7 @@ import homalon.core.route.StepKind;
 import homalon.core.visit.ChamberFile;
 import homalon.core.visit.ChamberPlace;
 import homalon.core.visit.ChamberWalk;
+import homalon.core.visit.EngineForm;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.Sheet;
 import homalon.core.visit.SheetFile;

@@ -3,8 +3,8 @@ package homalon.app.machining.chambers;
 import homalon.app.casting.part.Faces;
 import homalon.app.foundation.drawing.BuretteDrawing;
 import homalon.app.foundation.drawing.FaceDrawing;
-import homalon.app.foundation.drawing.Markup;
 import homalon.app.foundation.drawing.ValveSign;
+import homalon.app.foundation.web.WalkRows;
 import homalon.app.foundation.web.WorkingView;
 import homalon.core.chambers.ChamberVolume;
 import homalon.core.chambers.EngineItem;
@@ -24,6 +24,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
@@ -145,38 +146,38 @@ class ChamberViews {
     }
 
     private static List<ChamberView.Row> rows(ChamberFile file, LengthWriter writer) {
-        List<ChamberView.Row> rows = new ArrayList<>();
-        for (Layout.Bore b : file.bores()) {
-            List<String> volumes = new ArrayList<>();
-            for (FillState s : FillState.values()) {
-                boolean column = file.bores().stream()
-                        .anyMatch(x -> file.filled(x.number(), s).isPresent());
-                if (column) {
-                    volumes.add(file.filled(b.number(), s)
-                            .map(f -> Ratios.cc(f.volume().cc()).replace(" cc", ""))
-                            .orElse(""));
-                }
-            }
-            Optional<ChamberFile.Filled> latest = file.latest(b.number());
-            rows.add(new ChamberView.Row(
-                    Integer.toString(b.number()),
-                    volumes,
-                    latest.filter(f -> f.volume().fills() > 1)
-                            .map(f -> Ratios.signedCc(f.volume().apart())
-                                    .replace("+", "")
-                                    .replace(" cc", ""))
-                            .orElse(""),
-                    file.deckOf(b.number()).isPresent()
-                            ? writer.signed(file.deckOf(b.number()).getAsDouble())
-                            : "",
-                    file.crownOf(b.number()).isPresent()
-                            ? Ratios.signedCc(file.crownOf(b.number()).getAsDouble())
-                                    .replace(" cc", "")
-                            : "",
-                    latest.map(ChamberViews::note).orElse("not filled"),
-                    latest.filter(f -> f.volume().settled()).isEmpty()));
-        }
-        return rows;
+        List<FillState> columns = Stream.of(FillState.values())
+                .filter(s -> file.bores().stream()
+                        .anyMatch(x -> file.filled(x.number(), s).isPresent()))
+                .toList();
+        return file.bores().stream()
+                .map(b -> row(file, b.number(), columns, writer))
+                .toList();
+    }
+
+    private static ChamberView.Row row(ChamberFile file, int n, List<FillState> columns, LengthWriter writer) {
+        Optional<ChamberFile.Filled> latest = file.latest(n);
+        return new ChamberView.Row(
+                Integer.toString(n),
+                columns.stream()
+                        .map(s -> file.filled(n, s)
+                                .map(f -> bare(Ratios.cc(f.volume().cc())))
+                                .orElse(""))
+                        .toList(),
+                latest.filter(f -> f.volume().fills() > 1)
+                        .map(f -> bare(Ratios.signedCc(f.volume().apart())).replace("+", ""))
+                        .orElse(""),
+                file.deckOf(n).isPresent() ? writer.signed(file.deckOf(n).getAsDouble()) : "",
+                file.crownOf(n).isPresent()
+                        ? bare(Ratios.signedCc(file.crownOf(n).getAsDouble()))
+                        : "",
+                latest.map(ChamberViews::note).orElse("not filled"),
+                latest.filter(f -> f.volume().settled()).isEmpty());
+    }
+
+    /** Its column names the unit. */
+    private static String bare(String cc) {
+        return cc.replace(" cc", "");
     }
 
     private static String note(ChamberFile.Filled f) {
@@ -246,54 +247,45 @@ class ChamberViews {
     }
 
     private static String walk(ChamberFile file, ChamberWalk walk, FillState state, LengthWriter writer) {
-        Markup list = new Markup();
-        int n = 0;
+        WalkRows list = new WalkRows();
         for (ChamberPlace p : walk.places(file, state)) {
             Figure f = file.sheet().standing().get(p.key());
             boolean skipped = f != null && f.kind() == Figure.Kind.SKIPPED;
-            String written = f == null || skipped ? "" : written(file, p, f, writer);
-            String name = switch (p.what()) {
-                case FILL -> "chamber " + p.cylinder() + ", fill " + p.number();
-                case DECK -> "piston " + p.cylinder() + " below the deck";
-                case CROWN -> "crown " + p.cylinder();
-            };
+            WalkRows.Place place = new WalkRows.Place(
+                    p.key(),
+                    name(p),
+                    WalkRows.State.of(f != null, skipped),
+                    f == null || skipped ? "" : written(file, p, f, writer),
+                    f == null ? 0 : f.seq());
             boolean length = p.what() == ChamberPlace.What.DECK;
-            list.open("li")
-                    .open(
-                            "button",
-                            "type",
-                            "button",
-                            "data-place",
-                            p.key(),
-                            "data-name",
-                            name,
-                            "data-valve",
-                            Integer.toString(p.cylinder()),
-                            "data-state",
-                            f == null ? "open" : skipped ? "skipped" : "read",
-                            "data-value",
-                            written,
-                            "data-unit-label",
-                            length ? writer.unit().label() : "cc",
-                            "data-echo-as",
-                            length ? "length" : "none",
-                            "data-seen",
-                            f == null ? 0L : f.seq(),
-                            "data-again",
-                            p.number() > 2 ? Integer.toString(p.cylinder()) : "",
-                            "data-after",
-                            p.number() > 2
-                                    ? ChamberPlace.fill(p.state(), p.depth(), p.cylinder(), p.number() - 1)
-                                            .key()
-                                    : "");
-            list.open("span").text(Integer.toString(++n)).close("span");
-            list.open("span").text(name).close("span");
-            list.open("span", "class", "value")
-                    .text(f == null ? "not read" : skipped ? "skipped" : written)
-                    .close("span");
-            list.close("button").close("li");
+            // A third fill is asked for where two differ, as soon as the second is keyed.
+            boolean again = p.number() > 2;
+            list.add(
+                    place,
+                    "valve",
+                    p.cylinder(),
+                    "unit-label",
+                    length ? writer.unit().label() : "cc",
+                    "echo-as",
+                    length ? "length" : "none",
+                    "again",
+                    again ? p.cylinder() : "",
+                    "after",
+                    again ? before(p).key() : "");
         }
-        return list.toString();
+        return list.html();
+    }
+
+    private static ChamberPlace before(ChamberPlace fill) {
+        return ChamberPlace.fill(fill.state(), fill.depth(), fill.cylinder(), fill.number() - 1);
+    }
+
+    private static String name(ChamberPlace p) {
+        return switch (p.what()) {
+            case FILL -> "chamber " + p.cylinder() + ", fill " + p.number();
+            case DECK -> "piston " + p.cylinder() + " below the deck";
+            case CROWN -> "crown " + p.cylinder();
+        };
     }
 
     private static String written(ChamberFile file, ChamberPlace p, Figure f, LengthWriter writer) {

@@ -15,6 +15,7 @@ import homalon.core.rulebook.Source;
 import homalon.core.visit.ChamberFile;
 import homalon.core.visit.ChamberPlace;
 import homalon.core.visit.ChamberSetup;
+import homalon.core.visit.EngineForm;
 import homalon.core.visit.Figure;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.Sheet;
@@ -51,10 +52,30 @@ public class WorkOnChambers {
     public void engine(PartFile part, UUID id, Map<String, String> form, BenchUnit unit, UUID by) {
         ChamberFile file = files.of(part);
         ChamberSetup setup = ChamberSetup.typed(form, unit);
+        Map<EngineItem, EngineBook.Entry> entries = entries(file, form, unit, by);
+        new EngineBook(entries, setup.drive(), setup.crown(), setup.rods());
+        if (!setup.kept().equals(file.sheet().setup())) {
+            sheets.setUp(part, id, Sheet.CHAMBERS, setup.kept(), by);
+        }
+        for (EngineItem item : EngineItem.values()) {
+            keep(file, item, id, typed(form, item), unit, by);
+            if (item.group() == EngineItem.Group.LIMITS) {
+                String source = entries.containsKey(item) ? source(form, item).name() : "";
+                keepText(file, ChamberFile.source(item), id, source, unit, by);
+            }
+        }
+    }
+
+    private static String typed(Map<String, String> form, EngineItem item) {
+        return form.getOrDefault(item.name(), "").strip();
+    }
+
+    private static Map<EngineItem, EngineBook.Entry> entries(
+            ChamberFile file, Map<String, String> form, BenchUnit unit, UUID by) {
         Map<EngineItem, EngineBook.Entry> entries = new EnumMap<>(EngineItem.class);
         List<BadInputException.Problem> problems = new ArrayList<>();
         for (EngineItem item : EngineItem.values()) {
-            String typed = form.getOrDefault(item.name(), "").strip();
+            String typed = typed(form, item);
             try {
                 meanwhile(file, item, form, by);
                 if (typed.length() > 40) {
@@ -70,23 +91,7 @@ public class WorkOnChambers {
         if (!problems.isEmpty()) {
             throw new BadInputException(problems);
         }
-        new EngineBook(entries, setup.drive(), setup.crown(), setup.rods());
-        if (!setup.kept().equals(file.sheet().setup())) {
-            sheets.setUp(part, id, Sheet.CHAMBERS, setup.kept(), by);
-        }
-        for (EngineItem item : EngineItem.values()) {
-            keep(file, item, id, form.getOrDefault(item.name(), "").strip(), unit, by);
-            if (item.group() == EngineItem.Group.LIMITS) {
-                boolean keyed = entries.containsKey(item);
-                keepText(
-                        file,
-                        ChamberFile.source(item),
-                        id,
-                        keyed ? source(form, item).name() : "",
-                        unit,
-                        by);
-            }
-        }
+        return entries;
     }
 
     /** A form that was drawn before somebody else keyed a figure would put its old one in that one's place. */

@@ -151,25 +151,18 @@ public class CutViews {
             OptionalDouble seen,
             LengthWriter writer) {
         if (clean.isPresent()) {
-            Length spared = planned.orElse(Length.ZERO).minus(totals.thisJob());
-            return new CutView.Headline(
-                    "within",
-                    "Clean at " + writer.number(totals.thisJob()),
-                    clean.get() + " stopped here"
-                            + (spared.signum() > 0 ? "; " + writer.full(spared) + " of the plan stay on" : "")
-                            + ". Read the face again before it leaves: a cut is not proven until measured.");
-        }
-        if (planned.isEmpty() && seen.isPresent()) {
-            return new CutView.Headline(
-                    "open",
-                    "At least " + writer.number(seen.getAsDouble()) + " to go",
-                    "By what was touched at which depth. Say what the next pass touches, and when it is clean.");
+            return stoppedClean(planned, totals, clean.get(), writer);
         }
         if (planned.isEmpty()) {
-            return new CutView.Headline(
-                    "open",
-                    "No plan",
-                    "Log the passes all the same, and say when it is clean; a plan says how deep and how many.");
+            return seen.isPresent()
+                    ? new CutView.Headline(
+                            "open",
+                            "At least " + writer.number(seen.getAsDouble()) + " to go",
+                            "By what was touched at which depth. Say what the next pass touches, and when it is clean.")
+                    : new CutView.Headline(
+                            "open",
+                            "No plan",
+                            "Log the passes all the same, and say when it is clean; a plan says how deep and how many.");
         }
         Length left = planned.get().minus(totals.thisJob());
         if (seen.isPresent() && seen.getAsDouble() > Math.max(0, left.mm()) + PassWatcher.ONE_FIGURE) {
@@ -178,22 +171,31 @@ public class CutViews {
                     writer.number(seen.getAsDouble()) + " to go by what was seen",
                     "By the plan it were " + writer.number(left.signum() > 0 ? left : Length.ZERO) + ".");
         }
-        if (left.signum() > 0) {
-            return new CutView.Headline(
-                    "open",
-                    writer.number(left) + " to go",
-                    writer.number(totals.thisJob()) + " of " + writer.number(planned.get()) + " cut.");
-        }
-        if (left.signum() == 0) {
-            return new CutView.Headline(
-                    "within",
-                    "Cut as planned",
-                    "Read the face again before it leaves: a cut is not proven until measured.");
-        }
+        String cut = writer.number(totals.thisJob()) + " of " + writer.number(planned.get()) + " cut.";
+        return switch (left.signum()) {
+            case 1 -> new CutView.Headline("open", writer.number(left) + " to go", cut);
+            case 0 ->
+                new CutView.Headline(
+                        "within",
+                        "Cut as planned",
+                        "Read the face again before it leaves: a cut is not proven until measured.");
+            default ->
+                new CutView.Headline(
+                        "out",
+                        writer.number(left.abs()) + " past the plan",
+                        "More was cut than planned. Check the life total, then read the face again.");
+        };
+    }
+
+    private static CutView.Headline stoppedClean(
+            Optional<Length> planned, Ledger.Totals totals, String clean, LengthWriter writer) {
+        Length spared = planned.orElse(Length.ZERO).minus(totals.thisJob());
+        String stays = spared.signum() > 0 ? "; " + writer.full(spared) + " of the plan stay on" : "";
         return new CutView.Headline(
-                "out",
-                writer.number(left.abs()) + " past the plan",
-                "More was cut than planned. Check the life total, then read the face again.");
+                "within",
+                "Clean at " + writer.number(totals.thisJob()),
+                clean + " stopped here" + stays
+                        + ". Read the face again before it leaves: a cut is not proven until measured.");
     }
 
     /** The life total in words, with how sure it is. */

@@ -65,29 +65,16 @@ class FeedsViews {
         Optional<Machine> machine = toolbox.machine(asked.tooling().machine());
         Optional<Cutter> cutter = toolbox.cutter(asked.tooling().cutter());
         double ra = asked.ra().isBlank() ? asked.gasket().wantedRa(part.material()) : ra(asked.ra());
+        boolean steel = steelInFace(part, asked.tooling());
         List<Row> rows = new ArrayList<>();
         List<String> notes = new ArrayList<>(flatnessNote(part, asked.gasket(), writer));
-        if (steelInFace(part, asked.tooling())) {
+        if (steel) {
             notes.add("Steel lies in the cut: no pass is deeper than "
                     + writer.full(RuleBook.passThroughSteel(writer.unit())) + ", a general default.");
         }
-        Optional<String> refused =
-                cutter.flatMap(c -> Feeds.refused(c.insert(), part.material(), steelInFace(part, asked.tooling())));
+        Optional<String> refused = cutter.flatMap(c -> Feeds.refused(c.insert(), part.material(), steel));
         if (machine.isPresent() && cutter.isPresent() && refused.isEmpty()) {
-            Length deepest = passes.passes().stream()
-                    .map(PassPlan.Pass::depth)
-                    .max(Length::compareTo)
-                    .orElse(RuleBook.pass(writer.unit()));
-            Feeds feeds = Feeds.of(
-                    machine.get(),
-                    cutter.get(),
-                    new Feeds.Cut(
-                            part.material(),
-                            steelInFace(part, asked.tooling()),
-                            part.numbers().length().mm(),
-                            part.numbers().width().mm(),
-                            deepest.mm(),
-                            ra));
+            Feeds feeds = Feeds.of(machine.get(), cutter.get(), cut(part, steel, passes, ra, writer));
             rows.addAll(rows(feeds, passes.passes().size(), writer));
             notes.addAll(feeds.notes());
         }
@@ -101,6 +88,20 @@ class FeedsViews {
                 rows,
                 refused.orElse(""),
                 notes);
+    }
+
+    private static Feeds.Cut cut(PartFile part, boolean steel, PassPlan passes, double ra, LengthWriter writer) {
+        Length deepest = passes.passes().stream()
+                .map(PassPlan.Pass::depth)
+                .max(Length::compareTo)
+                .orElse(RuleBook.pass(writer.unit()));
+        return new Feeds.Cut(
+                part.material(),
+                steel,
+                part.numbers().length().mm(),
+                part.numbers().width().mm(),
+                deepest.mm(),
+                ra);
     }
 
     private static List<String> flatnessNote(PartFile part, GasketKind gasket, LengthWriter writer) {

@@ -124,12 +124,7 @@ class PlanController {
         page.show("view", null);
         page.show("said", null);
         page.show("shrunk", false);
-        SealingBands bands = part.bands();
-        page.show("ring", page.writer().size(bands.ring()));
-        page.show("bead", page.writer().size(bands.bead()));
-        page.show("opening", bands.opening().map(page.writer()::size).orElse(""));
-        page.show("ink", bands.inked().map(l -> l.written(unit)).orElse(""));
-        page.show("bandsKeyed", part.visit().bands().isPresent());
+        bands(page);
         Optional<PlanFile> kept = plans.of(part);
         Supports start = start(part, kept, unit, asked.proposed());
         Supports footing = start;
@@ -144,24 +139,38 @@ class PlanController {
             page.refuse(e);
         }
         Optional<ComparedFace> compared = planner.compare(part, footing);
-        if (compared.isEmpty()) {
-            return "machining/cut/plan";
+        if (compared.isPresent()) {
+            show(page, asked, kept, compared.get(), depths, atLeast);
         }
+        return "machining/cut/plan";
+    }
+
+    private static void bands(PartPage page) {
+        SealingBands bands = page.part().bands();
+        page.show("ring", page.writer().size(bands.ring()));
+        page.show("bead", page.writer().size(bands.bead()));
+        page.show("opening", bands.opening().map(page.writer()::size).orElse(""));
+        page.show("ink", bands.inked().map(l -> l.written(page.unit())).orElse(""));
+        page.show("bandsKeyed", page.part().visit().bands().isPresent());
+    }
+
+    private void show(
+            PartPage page,
+            Asked asked,
+            Optional<PlanFile> kept,
+            ComparedFace compared,
+            PassPlan.Depths depths,
+            Length atLeast) {
+        PartFile part = page.part();
         SetUpMethod chosen = asked.school() != null
                 ? asked.school()
                 : kept.map(k -> k.plan().school()).orElse(SetUpMethod.LEAST_REMOVAL);
-        PassPlan.Depths fitted = fitted(part, compared.get(), chosen, depths, atLeast, step(asked.tooling(kept), unit));
+        Length step = step(asked.tooling(kept), page.unit());
+        boolean stages = asked.inStages(kept);
+        PassPlan.Depths fitted = fitted(part, compared, chosen, depths, atLeast, step);
+        PlanView view = views.of(compared, chosen, fitted, atLeast, stages, step, kept, page.writer());
         page.show("shrunk", !fitted.equals(depths));
-        PlanView view = views.of(
-                compared.get(),
-                chosen,
-                fitted,
-                atLeast,
-                asked.inStages(kept),
-                step(asked.tooling(kept), unit),
-                kept,
-                page.writer());
-        page.show("finishLast", asked.inStages(kept));
+        page.show("finishLast", stages);
         page.show(
                 "room",
                 room.of(part, toCome.of(part, view.passPlan().total()).mm(), page.writer())
@@ -169,7 +178,6 @@ class PlanController {
         page.show("feeds", feeds(page, asked, kept, view.passPlan()));
         page.show("view", view);
         page.show("hasPlan", kept.isPresent());
-        return "machining/cut/plan";
     }
 
     /** As keyed, or as shallow as steel in the face asks for. */

@@ -9,6 +9,7 @@ import homalon.core.guides.GuideFit;
 import homalon.core.guides.GuideHeight;
 import homalon.core.guides.Ladder;
 import homalon.core.input.BadInputException;
+import homalon.core.part.Material;
 import homalon.core.part.Valve;
 import homalon.core.part.ValvePattern;
 import homalon.core.quantity.BenchUnit;
@@ -50,6 +51,9 @@ class GuideViews {
         List<GuideView.Rung> rungs = ladder.map(l -> rungs(l, chosen, writer)).orElse(List.of());
         Optional<GuideFit> fit = fit(file, v);
         String height = file.book(v).entry(BookItem.GUIDE_HEIGHT).isPresent() ? heightNow(file, v, toCut, writer) : "";
+        Optional<Guide> guide = finding.guide();
+        String style =
+                finding.guideWorn() ? "out" : guide.filter(g -> !g.oneEndOnly()).isPresent() ? "within" : "open";
         return new GuideView(
                 valves.drawing(
                         file,
@@ -60,35 +64,42 @@ class GuideViews {
                 rows(file, writer),
                 picked,
                 Picked.words(file.guide(v)),
-                finding.guide().map(g -> picture(file, v, g, writer)).orElse(""),
-                finding.guideWorn()
-                        ? "out"
-                        : finding.guide().filter(g -> !g.oneEndOnly()).isPresent() ? "within" : "open",
+                guide.map(g -> picture(file, v, g, writer)).orElse(""),
+                style,
                 finding.aspect(Aspect.Subject.GUIDE)
                         .map(a -> StringUtils.capitalize(a.says()))
                         .orElse("Not read yet"),
                 sentence(ladder),
-                ValveViews.said(file, v, writer).rows().stream()
-                        .filter(r -> !r.name().startsWith("Seat")
-                                && !r.name().equals("Spring")
-                                && !r.name().equals("Looks"))
-                        .toList(),
+                figures(file, v, writer),
                 rungs,
                 file.shown(v, Said.HOUSING, writer.unit()),
                 fit.map(f -> fits(f, writer)).orElse(List.of()),
-                fit.map(f -> "Press wanted " + writer.number(f.least()) + " to " + writer.full(f.most()) + " in "
-                                + file.part().material().words() + ", general default")
-                        .orElse(""),
-                fit.flatMap(GuideFit::ream)
-                        .map(r -> "None of them bites. Ream the housing to " + size(r.size(), writer) + " for "
-                                + r.guide().code() + ".")
-                        .orElse(
-                                fit.isPresent() && fit.get().each().isEmpty()
-                                        ? "No guide stands on the shop's list yet."
-                                        : ""),
+                fit.map(f -> press(f, file.part().material(), writer)).orElse(""),
+                fit.map(f -> ream(f, writer)).orElse(""),
                 file.text(v, Said.GUIDE_ITEM).orElse(""),
                 height,
                 file.text(v, Said.GUIDE_DONE).map(d -> done(d, writer)).orElse(""));
+    }
+
+    /** What was found of the guide; the seat has a page of its own. */
+    private static List<ValveView.Row> figures(ValveFile file, Valve v, LengthWriter writer) {
+        return ValveViews.said(file, v, writer).rows().stream()
+                .filter(r -> !r.name().startsWith("Seat")
+                        && !r.name().equals("Spring")
+                        && !r.name().equals("Looks"))
+                .toList();
+    }
+
+    private static String press(GuideFit fit, Material metal, LengthWriter writer) {
+        return "Press wanted " + writer.number(fit.least()) + " to " + writer.full(fit.most()) + " in " + metal.words()
+                + ", general default";
+    }
+
+    private static String ream(GuideFit fit, LengthWriter writer) {
+        return fit.ream()
+                .map(r -> "None of them bites. Ream the housing to " + size(r.size(), writer) + " for "
+                        + r.guide().code() + ".")
+                .orElse(fit.each().isEmpty() ? "No guide stands on the shop's list yet." : "");
     }
 
     /** A piece of work as it was written: what, and the size that was measured after it. */

@@ -6,6 +6,7 @@ import homalon.app.foundation.web.Workings;
 import homalon.app.shop.stock.Catalogue;
 import homalon.core.catalogue.Item;
 import homalon.core.catalogue.Metal;
+import homalon.core.part.Material;
 import homalon.core.part.Valve;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
@@ -61,28 +62,40 @@ class InsertViews {
                         writer),
                 picked,
                 Picked.words(file.insert(v)),
-                chosen.isPresent()
-                        ? chosen.get().passes() ? "within" : "out"
-                        : choice.isEmpty() ? "open" : choice.get().chosen().isPresent() ? "within" : "out",
+                style(choice, chosen),
                 words(choice, chosen, code),
                 why(choice, chosen, writer),
                 typed(file, v, writer.unit()),
                 place.map(q -> bore(q, shown.or(() -> choice.flatMap(InsertViews::stoppedAt)), v))
                         .orElse(""),
-                fit.map(f -> PressDrawing.svg(
-                                f,
-                                writer,
-                                "Press of " + shown.get().insert().code() + " with head and ring at one temperature"))
-                        .orElse(""),
+                fit.map(f -> curve(f, shown.get(), writer)).orElse(""),
                 choice.map(c -> steps(c, writer)).orElse(List.of()),
                 code,
                 chosen.filter(InsertChoice.Step::passes).isPresent(),
                 fit.map(f -> figures(f, shown.get(), writer)).orElse(List.of()),
                 fit.map(f -> Workings.of(List.of(f.working()), writer)).orElse(Workings.NONE),
                 shown.map(s -> after(s, place.orElseThrow(), writer)).orElse(List.of()),
-                Math.round(InsertChoice.usualHeat(file.part().material())) + " C stands for "
-                        + file.part().material().words() + " when it is left blank: a general default.",
+                usualHeat(file.part().material()),
                 file.text(v, Said.INSERT_DONE).map(d -> done(d, writer)).orElse(""));
+    }
+
+    private static String style(Optional<InsertChoice> choice, Optional<InsertChoice.Step> chosen) {
+        if (chosen.isEmpty() && choice.isEmpty()) {
+            return "open";
+        }
+        boolean passes = chosen.map(InsertChoice.Step::passes)
+                .orElseGet(() -> choice.orElseThrow().chosen().isPresent());
+        return passes ? "within" : "out";
+    }
+
+    private static String curve(PressFit fit, InsertChoice.Step step, LengthWriter writer) {
+        String title = "Press of " + step.insert().code() + " with head and ring at one temperature";
+        return PressDrawing.svg(fit, writer, title);
+    }
+
+    private static String usualHeat(Material metal) {
+        return Math.round(InsertChoice.usualHeat(metal)) + " C stands for " + metal.words()
+                + " when it is left blank: a general default.";
     }
 
     /** The press that was got, in the place of the one planned. */
@@ -223,49 +236,62 @@ class InsertViews {
                 GuideViews.size(step.cutTo(), writer),
                 "on a pilot in a sound guide; flat bottom just cleaned",
                 ""));
-        rows.add(new ValveView.Row("Press now", writer.number(fit.press()), "", ""));
-        rows.add(new ValveView.Row(
-                "Press at " + Math.round(fit.asked().runAt()) + " C",
-                writer.number(fit.hot()),
-                "more than " + writer.number(PressFit.LEAST_HOT) + " wanted, general default",
-                fit.holdsHot() ? "within" : "out"));
-        rows.add(new ValveView.Row(
-                "Gone at",
-                fit.goneAt().isPresent() ? Math.round(fit.goneAt().getAsDouble()) + " C" : "never",
-                fit.goneAt().isPresent() ? "overheating is how seats drop" : "the ring grows as much as the head",
-                ""));
-        boolean room = fit.asked().chillTo() == PressFit.ROOM && fit.asked().warmTo() == PressFit.ROOM;
-        rows.add(new ValveView.Row(
-                room
-                        ? "Fitting, both at room"
-                        : "Fitting, ring at " + whole(fit.asked().chillTo()) + ", head at "
-                                + whole(fit.asked().warmTo()) + " C",
-                writer.signed(fit.fitting()),
-                fit.goes().words()
-                        + (fit.goes() == PressFit.Goes.DRIVEN
-                                ? ": " + writer.full(-fit.fitting()) + " of press is felt"
-                                : ""),
-                ""));
-        rows.add(new ValveView.Row("Pressure between them", Math.round(fit.pressure()) + " MPa", "", ""));
-        rows.add(new ValveView.Row(
-                "Stress in the head",
-                Math.round(fit.hoop()) + " MPa",
-                percent(fit.shareCold()) + " of what it stands cold, " + percent(fit.shareHot()) + " hot: "
-                        + fit.strain().words() + " (thinnest wall, general default)",
-                fit.strain() == PressFit.Strain.BEARS ? "" : fit.strain() == PressFit.Strain.WARNS ? "open" : "out"));
-        rows.add(new ValveView.Row(
-                "Stress, ring " + whole(PressFit.RING_HOTTER) + " C hotter",
-                percent(fit.shareRingHotter()),
-                PressFit.Strain.WARNS.over() < fit.shareRingHotter()
-                        ? "of what it stands: overheated, the ring may yield and be loose afterwards"
-                        : "of what it stands",
-                ""));
+        rows.addAll(presses(fit, writer));
+        rows.addAll(stresses(fit));
         rows.add(new ValveView.Row(
                 "Arc that bears",
                 Math.round(step.bearing() * 100) + " %",
                 "",
                 step.bearing() < Damage.LEAST_SHARE ? "out" : ""));
         return rows;
+    }
+
+    private static List<ValveView.Row> presses(PressFit fit, LengthWriter writer) {
+        boolean ends = fit.goneAt().isPresent();
+        boolean room = fit.asked().chillTo() == PressFit.ROOM && fit.asked().warmTo() == PressFit.ROOM;
+        String fitting = room
+                ? "Fitting, both at room"
+                : "Fitting, ring at " + whole(fit.asked().chillTo()) + ", head at "
+                        + whole(fit.asked().warmTo()) + " C";
+        String felt =
+                fit.goes() == PressFit.Goes.DRIVEN ? ": " + writer.full(-fit.fitting()) + " of press is felt" : "";
+        return List.of(
+                new ValveView.Row("Press now", writer.number(fit.press()), "", ""),
+                new ValveView.Row(
+                        "Press at " + Math.round(fit.asked().runAt()) + " C",
+                        writer.number(fit.hot()),
+                        "more than " + writer.number(PressFit.LEAST_HOT) + " wanted, general default",
+                        fit.holdsHot() ? "within" : "out"),
+                new ValveView.Row(
+                        "Gone at",
+                        ends ? Math.round(fit.goneAt().getAsDouble()) + " C" : "never",
+                        ends ? "overheating is how seats drop" : "the ring grows as much as the head",
+                        ""),
+                new ValveView.Row(
+                        fitting, writer.signed(fit.fitting()), fit.goes().words() + felt, ""));
+    }
+
+    private static List<ValveView.Row> stresses(PressFit fit) {
+        String style = switch (fit.strain()) {
+            case BEARS -> "";
+            case WARNS -> "open";
+            default -> "out";
+        };
+        return List.of(
+                new ValveView.Row("Pressure between them", Math.round(fit.pressure()) + " MPa", "", ""),
+                new ValveView.Row(
+                        "Stress in the head",
+                        Math.round(fit.hoop()) + " MPa",
+                        percent(fit.shareCold()) + " of what it stands cold, " + percent(fit.shareHot()) + " hot: "
+                                + fit.strain().words() + " (thinnest wall, general default)",
+                        style),
+                new ValveView.Row(
+                        "Stress, ring " + whole(PressFit.RING_HOTTER) + " C hotter",
+                        percent(fit.shareRingHotter()),
+                        PressFit.Strain.WARNS.over() < fit.shareRingHotter()
+                                ? "of what it stands: overheated, the ring may yield and be loose afterwards"
+                                : "of what it stands",
+                        ""));
     }
 
     private static String percent(double share) {

@@ -44,6 +44,8 @@ class SeatViews {
         Optional<SeatPlan> plan = due ? plans.of(v) : plans.alone(v, plans.way(v));
         ValveBook book = file.book(v);
         String base = "/parts/" + file.part().tag() + "/seats?valve=";
+        String style = plan.map(p -> p.feasible() ? due || !decided(file, v) ? "open" : "within" : "out")
+                .orElse("open");
         return new SeatView(
                 valves.drawing(
                         file,
@@ -54,18 +56,9 @@ class SeatViews {
                 rows(file, plans, writer),
                 picked,
                 Picked.words(file.seat(v)),
-                plan.map(p -> SeatDrawing.svg(
-                                p,
-                                angles(book),
-                                "Seat of " + v.name() + " cut open, before and after, with the valve on it"))
-                        .orElse(""),
-                plan.map(p -> "before: broken; after: drawn out; shaded: what is taken; blue: the valve · "
-                                + (book.isDefault(BookItem.FACE_ANGLE)
-                                        ? "angles are a general default"
-                                        : "angles from the " + book.source(BookItem.FACE_ANGLE)))
-                        .orElse(""),
-                plan.map(p -> p.feasible() ? due || !decided(file, v) ? "open" : "within" : "out")
-                        .orElse("open"),
+                plan.map(p -> picture(p, book, v)).orElse(""),
+                plan.isPresent() ? caption(book) : "",
+                style,
                 plans.refused(v).isPresent() ? "Cannot be planned" : words(file, v, plan, due),
                 plans.refused(v).orElseGet(() -> sentence(file, v, plan)),
                 ways(file, plans, v, writer),
@@ -77,6 +70,18 @@ class SeatViews {
                 file.shown(v, Said.REFACED, writer.unit()),
                 toCut.signum() > 0 ? "The face still loses " + writer.full(toCut) + " by the plan." : "",
                 file.text(v, Said.SEAT_DONE).map(d -> done(d, writer)).orElse(""));
+    }
+
+    private static String picture(SeatPlan plan, ValveBook book, Valve v) {
+        String title = "Seat of " + v.name() + " cut open, before and after, with the valve on it";
+        return SeatDrawing.svg(plan, angles(book), title);
+    }
+
+    private static String caption(ValveBook book) {
+        return "before: broken; after: drawn out; shaded: what is taken; blue: the valve · "
+                + (book.isDefault(BookItem.FACE_ANGLE)
+                        ? "angles are a general default"
+                        : "angles from the " + book.source(BookItem.FACE_ANGLE));
     }
 
     static String done(String written, LengthWriter writer) {
@@ -162,31 +167,19 @@ class SeatViews {
         if (!unread.isEmpty()) {
             rows.add(row("Not read", "", unread + ": worked out with none, so it may go deeper", "out"));
         }
-        rows.add(row("Sink the face by", writer.number(p.seatSink()), p.binds().words(), p.feasible() ? "" : "out"));
+        String from = p.topSink() == 0
+                ? "outer edge stays at "
+                : "outer edge from " + size(p.outerAfterSeat(), writer) + " back to ";
+        String inset = "; inside the valve " + range(book, BookItem.INSET_LEAST, BookItem.INSET, writer);
+        String inner = "inner edge " + (p.throatSink() == 0 ? "stays at " : "from ") + size(p.innerAfterSeat(), writer);
+        String width = range(book, BookItem.WIDTH_LEAST, BookItem.WIDTH_MOST, writer);
+        String feasible = p.feasible() ? "" : "out";
+        rows.add(row("Sink the face by", writer.number(p.seatSink()), p.binds().words(), feasible));
         rows.add(row(
-                "Top cut by",
-                writer.number(p.topSink()),
-                (p.topSink() == 0
-                                ? "outer edge stays at "
-                                : "outer edge from " + size(p.outerAfterSeat(), writer) + " back to ")
-                        + size(p.asked().targetOuter(), writer)
-                        + "; inside the valve " + range(book, BookItem.INSET_LEAST, BookItem.INSET, writer),
-                ""));
-        rows.add(row(
-                "Throat cut by",
-                writer.number(p.throatSink()),
-                "inner edge " + (p.throatSink() == 0 ? "stays at " : "from ") + size(p.innerAfterSeat(), writer),
-                ""));
-        rows.add(row(
-                "Width then",
-                writer.number(p.after().width()),
-                range(book, BookItem.WIDTH_LEAST, BookItem.WIDTH_MOST, writer),
-                ""));
-        rows.add(row(
-                "Sink limit",
-                writer.number(p.asked().sinkLimit()),
-                book.source(BookItem.SINK),
-                p.feasible() ? "" : "out"));
+                "Top cut by", writer.number(p.topSink()), from + size(p.asked().targetOuter(), writer) + inset, ""));
+        rows.add(row("Throat cut by", writer.number(p.throatSink()), inner, ""));
+        rows.add(row("Width then", writer.number(p.after().width()), width, ""));
+        rows.add(row("Sink limit", writer.number(p.asked().sinkLimit()), book.source(BookItem.SINK), feasible));
         rows.add(row(
                 "Chamber gains",
                 cc(p.valveCc() + p.ringCc()),
@@ -254,36 +247,13 @@ class SeatViews {
         boolean due = file.seat(v) == ValveFile.Work.DUE;
         double sink = due ? plans.sink(v) : plans.refaced(v);
         ValveBook book = file.book(v);
-        double refaced = plans.refaced(v);
-        if (refaced > 0) {
-            double margin = file.readings(v).get(Measure.MARGIN);
-            boolean thin = margin - refaced < book.value(BookItem.MARGIN) - 1e-9;
-            rows.add(row(
-                    "Margin when refaced",
-                    Double.isNaN(margin) ? "" : writer.number(margin - refaced),
-                    Double.isNaN(margin)
-                            ? "not read; refacing thins it by " + writer.number(refaced)
-                            : thin
-                                    ? "too thin: another valve"
-                                    : "at least " + writer.number(book.value(BookItem.MARGIN)) + ", "
-                                            + book.source(BookItem.MARGIN),
-                    thin ? "out" : ""));
+        if (plans.refaced(v) > 0) {
+            rows.add(margin(file, v, plans.refaced(v), writer));
         }
         rows.add(row("Valve goes in by", writer.number(sink), "its tip comes out by as much", ""));
         double tip = file.readings(v).get(Measure.TIP);
         if (!Double.isNaN(tip)) {
-            boolean over = book.entry(BookItem.TIP).isPresent() && tip + sink > book.value(BookItem.TIP) + 1e-9;
-            rows.add(row(
-                    "Stem tip then",
-                    ValveViews.two(tip + sink, writer),
-                    book.entry(BookItem.TIP).isEmpty()
-                            ? "no limit keyed"
-                            : over
-                                    ? "over " + ValveViews.two(book.value(BookItem.TIP), writer) + ", "
-                                            + book.source(BookItem.TIP)
-                                    : "at most " + ValveViews.two(book.value(BookItem.TIP), writer) + ", "
-                                            + book.source(BookItem.TIP),
-                    over ? "out" : ""));
+            rows.add(tip(book, tip + sink, writer));
         }
         if (book.entry(BookItem.ROCKER_RATIO).isPresent()) {
             rows.add(row(
@@ -295,6 +265,32 @@ class SeatViews {
         plans.height(v).ifPresent(h -> height(h, plans, writer, rows));
         springs(file, v, sink, writer, rows);
         return rows;
+    }
+
+    private static ValveView.Row margin(ValveFile file, Valve v, double refaced, LengthWriter writer) {
+        ValveBook book = file.book(v);
+        double least = book.value(BookItem.MARGIN);
+        double margin = file.readings(v).get(Measure.MARGIN);
+        if (Double.isNaN(margin)) {
+            return row("Margin when refaced", "", "not read; refacing thins it by " + writer.number(refaced), "");
+        }
+        boolean thin = margin - refaced < least - 1e-9;
+        String limit = "at least " + writer.number(least) + ", " + book.source(BookItem.MARGIN);
+        return row(
+                "Margin when refaced",
+                writer.number(margin - refaced),
+                thin ? "too thin: another valve" : limit,
+                thin ? "out" : "");
+    }
+
+    private static ValveView.Row tip(ValveBook book, double stands, LengthWriter writer) {
+        String value = ValveViews.two(stands, writer);
+        if (book.entry(BookItem.TIP).isEmpty()) {
+            return row("Stem tip then", value, "no limit keyed", "");
+        }
+        boolean over = stands > book.value(BookItem.TIP) + 1e-9;
+        String limit = ValveViews.two(book.value(BookItem.TIP), writer) + ", " + book.source(BookItem.TIP);
+        return row("Stem tip then", value, (over ? "over " : "at most ") + limit, over ? "out" : "");
     }
 
     private static void height(ValveHeights.One h, SeatPlans plans, LengthWriter writer, List<ValveView.Row> rows) {

@@ -53,34 +53,30 @@ class ValveKeys {
             sheets.say(file.part(), Sheet.VALVES, place, Optional.empty(), tidy.replace(" ", ""), unit, hand);
             return;
         }
-        Optional<Length> length = Optional.empty();
-        double value;
-        if (measure.isLength()) {
-            Length read = measure.unit() == Measure.Unit.SIZE ? Length.parseSize(tidy, unit) : Length.parse(tidy, unit);
-            length = Optional.of(read);
-            value = read.mm();
-        } else {
-            value = number(tidy);
-        }
+        Optional<Length> length = measure.isLength() ? Optional.of(length(measure, tidy, unit)) : Optional.empty();
+        double value = length.map(Length::mm).orElseGet(() -> number(tidy));
         range(measure, value, unit);
         if (measure == Measure.FEEL && value != Math.rint(value)) {
             throw new BadInputException("typed", "By feel: key 1 for no play to speak of, 2 for one that rocks.");
         }
+        stands(file, valve, measure, value);
+        if (!keyed.sure()) {
+            odd(file, valve, measure, value, unit);
+        }
+        String kept = length.isPresent() ? tidy : ValveSetup.plain(tidy);
+        sheets.say(file.part(), Sheet.VALVES, place, length, kept, unit, hand);
+    }
+
+    private static Length length(Measure measure, String tidy, BenchUnit unit) {
+        return measure.unit() == Measure.Unit.SIZE ? Length.parseSize(tidy, unit) : Length.parse(tidy, unit);
+    }
+
+    /** @throws BadInputException for a figure that cannot stand beside the others of its valve */
+    private static void stands(ValveFile file, Valve valve, Measure measure, double value) {
         Map<Measure, Double> with = new EnumMap<>(Measure.class);
         with.putAll(file.readings(valve).figures());
         with.put(measure, value);
         ValveJudge.check(new ValveReadings(with, file.readings(valve).looks()), file.book(valve));
-        if (!keyed.sure()) {
-            odd(file, valve, measure, value, unit);
-        }
-        sheets.say(
-                file.part(),
-                Sheet.VALVES,
-                place,
-                length,
-                length.isPresent() ? tidy : ValveSetup.plain(tidy),
-                unit,
-                hand);
     }
 
     private static double number(String typed) {

@@ -4,7 +4,9 @@ import homalon.app.casting.part.Faces;
 import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.drawing.Markup;
 import homalon.app.foundation.drawing.ValveSign;
+import homalon.app.foundation.web.WalkRows;
 import homalon.app.foundation.web.Workings;
+import homalon.core.guides.Guide;
 import homalon.core.part.Valve;
 import homalon.core.part.ValveKind;
 import homalon.core.quantity.BenchUnit;
@@ -171,35 +173,25 @@ class ValveViews {
         t.open("thead").open("tr");
         t.open("th", "scope", "col").text("Valve").close("th");
         for (Subject s : COLUMNS) {
-            t.open("th", "scope", "col", "class", "value")
-                    .text(StringUtils.capitalize(s.words()))
-                    .close("th");
+            String words = StringUtils.capitalize(s.words());
+            t.open("th", "scope", "col", "class", "value").text(words).close("th");
         }
-        t.open("th", "scope", "col", "class", "note")
-                .text("Finding")
-                .close("th")
-                .close("tr")
-                .close("thead")
-                .open("tbody");
+        t.open("th", "scope", "col", "class", "note").text("Finding").close("th");
+        t.close("tr").close("thead").open("tbody");
         for (Valve v : file.valves()) {
             ValveFinding f = file.finding(v);
             t.open("tr", "class", style(f), "data-valve-row", v.key());
             t.open("th", "scope", "row").text(v.key()).close("th");
-            for (Subject s : COLUMNS) {
-                Optional<Aspect> a = f.aspect(s);
-                t.open(
-                                "td",
-                                "class",
-                                "value"
-                                        + a.filter(x -> x.is(Verdict.OUT))
-                                                .map(x -> " bad")
-                                                .orElse(""))
-                        .text(a.map(x -> figure(x, writer)).orElse(""))
-                        .close("td");
-            }
+            COLUMNS.forEach(s -> cell(t, f.aspect(s), writer));
             t.open("td", "class", "note").text(f.says()).close("td").close("tr");
         }
         return t.close("tbody").toString();
+    }
+
+    private static void cell(Markup t, Optional<Aspect> aspect, LengthWriter writer) {
+        boolean out = aspect.filter(a -> a.is(Verdict.OUT)).isPresent();
+        String figure = aspect.map(a -> figure(a, writer)).orElse("");
+        t.open("td", "class", out ? "value bad" : "value").text(figure).close("td");
     }
 
     private static String figure(Aspect a, LengthWriter writer) {
@@ -245,35 +237,37 @@ class ValveViews {
     static ValveView.Said said(ValveFile file, Valve v, LengthWriter writer) {
         ValveFinding f = file.finding(v);
         List<ValveView.Row> rows = new ArrayList<>();
-        List<Working> workings = new ArrayList<>();
-        for (Aspect a : f.aspects()) {
-            String limit = Double.isNaN(a.limit()) || a.subject() == Subject.LOOKS
-                    ? ""
-                    : " · limit " + plain(a, writer) + ", " + a.source();
-            rows.add(new ValveView.Row(
-                    StringUtils.capitalize(a.subject().words()),
-                    Double.isNaN(a.figure()) ? "" : figure(a, writer),
-                    a.says() + limit,
-                    a.verdict()
-                            .map(x -> x == Verdict.NOT_PROVEN ? "" : x.name().toLowerCase(Locale.ROOT))
-                            .orElse("")));
-            a.working().ifPresent(workings::add);
-        }
-        f.guide().ifPresent(g -> {
-            rows.add(new ValveView.Row(
-                    "Clearance at the least", writer.number(g.clearanceLeast()), "smallest bore, largest stem", ""));
-            rows.add(new ValveView.Row("Wear", writer.number(g.wear()), "largest less smallest bore", ""));
-            rows.add(mouth("Mouth at the top", g.bellMouthTop(), writer));
-            rows.add(mouth("Mouth at the bottom", g.bellMouthBottom(), writer));
-            rows.add(new ValveView.Row(
-                    "Ovality",
-                    writer.number(g.ovality()),
-                    g.ovality() < 0.001
-                            ? ""
-                            : g.ovalAcross() ? "wider across the rocker line" : "wider along the rocker line",
-                    ""));
-        });
+        f.aspects().forEach(a -> rows.add(row(a, writer)));
+        f.guide().ifPresent(g -> rows.addAll(guide(g, writer)));
+        List<Working> workings =
+                f.aspects().stream().flatMap(a -> a.working().stream()).toList();
         return new ValveView.Said(v.name(), rows, Workings.of(workings, writer));
+    }
+
+    private static ValveView.Row row(Aspect a, LengthWriter writer) {
+        String limit = Double.isNaN(a.limit()) || a.subject() == Subject.LOOKS
+                ? ""
+                : " · limit " + plain(a, writer) + ", " + a.source();
+        String style = a.verdict()
+                .filter(x -> x != Verdict.NOT_PROVEN)
+                .map(x -> x.name().toLowerCase(Locale.ROOT))
+                .orElse("");
+        return new ValveView.Row(
+                StringUtils.capitalize(a.subject().words()),
+                Double.isNaN(a.figure()) ? "" : figure(a, writer),
+                a.says() + limit,
+                style);
+    }
+
+    private static List<ValveView.Row> guide(Guide g, LengthWriter writer) {
+        String oval = g.ovalAcross() ? "wider across the rocker line" : "wider along the rocker line";
+        return List.of(
+                new ValveView.Row(
+                        "Clearance at the least", writer.number(g.clearanceLeast()), "smallest bore, largest stem", ""),
+                new ValveView.Row("Wear", writer.number(g.wear()), "largest less smallest bore", ""),
+                mouth("Mouth at the top", g.bellMouthTop(), writer),
+                mouth("Mouth at the bottom", g.bellMouthBottom(), writer),
+                new ValveView.Row("Ovality", writer.number(g.ovality()), g.ovality() < 0.001 ? "" : oval, ""));
     }
 
     private static ValveView.Row mouth(String name, OptionalDouble value, LengthWriter writer) {
@@ -285,41 +279,24 @@ class ValveViews {
     }
 
     private static String walk(ValveFile file, Measure.Walk walk, LengthWriter writer) {
-        Markup list = new Markup();
-        int n = 0;
+        WalkRows list = new WalkRows();
         for (Place p : places(file, walk)) {
             Figure f = p.standing(file).orElse(null);
-            String written = f == null || f.kind() == Figure.Kind.SKIPPED ? "" : written(p.measure(), f, writer);
-            boolean length = p.measure().isLength();
-            list.open("li")
-                    .open(
-                            "button",
-                            "type",
-                            "button",
-                            "data-place",
-                            p.key(),
-                            "data-name",
-                            p.valve().name() + ", " + p.measure().words(),
-                            "data-valve",
-                            p.valve().key(),
-                            "data-state",
-                            f == null ? "open" : f.kind() == Figure.Kind.SKIPPED ? "skipped" : "read",
-                            "data-value",
-                            written,
-                            "data-unit-label",
-                            unit(p.measure(), writer),
-                            "data-echo-as",
-                            !length ? "none" : p.measure().unit() == Measure.Unit.SIZE ? "size" : "length",
-                            "data-seen",
-                            f == null ? 0L : f.seq());
-            list.open("span").text(Integer.toString(++n)).close("span");
-            list.open("span").text(p.valve().key() + " " + p.measure().words()).close("span");
-            list.open("span", "class", "value")
-                    .text(f == null ? "not read" : written.isEmpty() ? "skipped" : written)
-                    .close("span");
-            list.close("button").close("li");
+            boolean skipped = f != null && f.kind() == Figure.Kind.SKIPPED;
+            WalkRows.Place place = new WalkRows.Place(
+                    p.key(),
+                    p.valve().name() + ", " + p.measure().words(),
+                    p.valve().key() + " " + p.measure().words(),
+                    "",
+                    WalkRows.State.of(f != null, skipped),
+                    f == null || skipped ? "" : written(p.measure(), f, writer),
+                    f == null ? 0 : f.seq());
+            String echo =
+                    !p.measure().isLength() ? "none" : p.measure().unit() == Measure.Unit.SIZE ? "size" : "length";
+            String unit = unit(p.measure(), writer);
+            list.add(place, "valve", p.valve().key(), "unit-label", unit, "echo-as", echo);
         }
-        return list.toString();
+        return list.html();
     }
 
     private static String unit(Measure m, LengthWriter writer) {

@@ -88,42 +88,22 @@ final class SetUpCall {
                 request.shimStep() == null || (request.shimStep() >= 1e-6 && request.shimStep() <= 5),
                 "shimStep",
                 "shimStep must be above zero and at most 5 mm, such as 0.01.");
-        List<Spot> supports = new ArrayList<>();
-        if (request.supports() != null) {
-            for (int i = 0; i < request.supports().length; i++) {
-                double[] s = request.supports()[i];
-                if (problems.require(
-                        s != null && s.length == 2,
-                        "supports[" + i + "]",
-                        "supports[" + i + "] must be [x, y] in mm.")) {
-                    supports.add(new Spot(s[0], s[1]));
-                }
-            }
-        }
+        List<Spot> supports = supports(request, problems);
         SlopesBody slopes = request.parallelTo();
         problems.require(
-                slopes == null
-                        || (slopes.a() != null
-                                && slopes.b() != null
-                                && Double.isFinite(slopes.a())
-                                && Double.isFinite(slopes.b())),
+                slopes == null || (finite(slopes.a()) && finite(slopes.b())),
                 "parallelTo",
                 "parallelTo must hold two finite slopes a and b, in mm per mm.");
         problems.throwIfAny();
         Points points = request.points().points();
         Flatness.check(points);
-        boolean[] sealing = request.sealing();
-        if (sealing == null) {
-            sealing = new boolean[points.size()];
-            Arrays.fill(sealing, true);
-        }
+        boolean withCleanUp = request.depths() != null;
         SetUpSettings settings = new SetUpSettings(
-                sealing,
+                sealing(request, points),
                 new Supports(supports, ShimStock.inSteps(Length.roundedFromMm(request.shimStep()))),
                 request.corners(),
                 Optional.ofNullable(slopes).map(s -> new Slopes(s.a(), s.b())),
-                request.depths() == null ? new double[0] : request.depths());
-        boolean withCleanUp = request.depths() != null;
+                withCleanUp ? request.depths() : new double[0]);
         return new Answer(SetUps.of(points, settings).stream()
                 .map(s -> new One(
                         s.school().name(),
@@ -133,5 +113,31 @@ final class SetUpCall {
                         s.depthWithShims(),
                         withCleanUp ? s.cleanUp() : null))
                 .toList());
+    }
+
+    private static boolean finite(Double slope) {
+        return slope != null && Double.isFinite(slope);
+    }
+
+    private static List<Spot> supports(Request request, Problems problems) {
+        List<Spot> supports = new ArrayList<>();
+        double[][] given = request.supports() == null ? new double[0][] : request.supports();
+        for (int i = 0; i < given.length; i++) {
+            String name = "supports[" + i + "]";
+            double[] s = given[i];
+            if (problems.require(s != null && s.length == 2, name, name + " must be [x, y] in mm.")) {
+                supports.add(new Spot(s[0], s[1]));
+            }
+        }
+        return supports;
+    }
+
+    private static boolean[] sealing(Request request, Points points) {
+        if (request.sealing() != null) {
+            return request.sealing();
+        }
+        boolean[] all = new boolean[points.size()];
+        Arrays.fill(all, true);
+        return all;
     }
 }

@@ -18,6 +18,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lombok.RequiredArgsConstructor;
 import org.apache.commons.csv.CSVFormat;
@@ -61,43 +63,39 @@ class RecordCsv {
         return csv(
                 out -> {
                     for (SurveyFile survey : all) {
-                        Map<UUID, SurveyFile.PlaceFile> places = new HashMap<>();
-                        Stream.concat(survey.places().stream(), survey.dropped().stream())
-                                .forEach(p -> places.put(p.id(), p));
+                        int visit = visits.get(survey.visit());
+                        Map<UUID, SurveyFile.PlaceFile> places = Stream.concat(
+                                        survey.places().stream(), survey.dropped().stream())
+                                .collect(Collectors.toMap(SurveyFile.PlaceFile::id, Function.identity()));
                         for (SurveyFile.ReadingFile r : survey.history()) {
-                            SurveyFile.PlaceFile place = places.get(r.place());
-                            out.printRecord(
-                                    visits.get(survey.visit()),
-                                    survey.kind().name(),
-                                    r.seq(),
-                                    place.name(),
-                                    MM.exact(Length.roundedFromMm(place.spot().x())),
-                                    MM.exact(Length.roundedFromMm(place.spot().y())),
-                                    place.sealing(),
-                                    r.kind(),
-                                    text(r.typed()),
-                                    r.unit().label(),
-                                    r.value().map(MM::exact).orElse(""),
-                                    r.stands(),
-                                    text(names.getOrDefault(r.by(), "")),
-                                    r.at());
+                            out.printRecord(reading(visit, survey, places.get(r.place()), r, names));
                         }
                     }
                 },
-                "visit",
-                "survey",
-                "line",
-                "place",
-                "x_mm",
-                "y_mm",
-                "seals",
-                "kind",
-                "typed",
-                "typed_unit",
-                "value_mm",
-                "stands",
-                "by",
-                "at");
+                "visit,survey,line,place,x_mm,y_mm,seals,kind,typed,typed_unit,value_mm,stands,by,at".split(","));
+    }
+
+    private static List<Object> reading(
+            int visit,
+            SurveyFile survey,
+            SurveyFile.PlaceFile place,
+            SurveyFile.ReadingFile r,
+            Map<UUID, String> names) {
+        return List.of(
+                visit,
+                survey.kind().name(),
+                r.seq(),
+                place.name(),
+                MM.exact(Length.roundedFromMm(place.spot().x())),
+                MM.exact(Length.roundedFromMm(place.spot().y())),
+                place.sealing(),
+                r.kind(),
+                text(r.typed()),
+                r.unit().label(),
+                r.value().map(MM::exact).orElse(""),
+                r.stands(),
+                text(names.getOrDefault(r.by(), "")),
+                r.at());
     }
 
     private static String corner(LedgerFile.Line l, int c) {
@@ -111,43 +109,33 @@ class RecordCsv {
         return csv(
                 out -> {
                     for (LedgerFile.Line l : file.lines()) {
-                        out.printRecord(
-                                l.seq(),
-                                l.id(),
-                                visits.get(l.visit()),
-                                l.kind(),
-                                MM.exact(l.depth()),
-                                corner(l, 0),
-                                corner(l, 1),
-                                corner(l, 2),
-                                corner(l, 3),
-                                l.stands(),
-                                l.reverses().map(UUID::toString).orElse(""),
-                                text(l.machine()),
-                                text(l.cutter()),
-                                text(l.edge()),
-                                text(l.note()),
-                                text(names.getOrDefault(l.by(), "")),
-                                l.at());
+                        out.printRecord(line(visits.get(l.visit()), l, names));
                     }
                 },
-                "line",
-                "id",
-                "visit",
-                "kind",
-                "depth_mm",
-                "upper_front_mm",
-                "upper_back_mm",
-                "lower_front_mm",
-                "lower_back_mm",
-                "stands",
-                "reverses",
-                "machine",
-                "cutter",
-                "edge",
-                "note",
-                "by",
-                "at");
+                ("line,id,visit,kind,depth_mm,upper_front_mm,upper_back_mm,lower_front_mm,lower_back_mm,stands,reverses,"
+                                + "machine,cutter,edge,note,by,at")
+                        .split(","));
+    }
+
+    private static List<Object> line(int visit, LedgerFile.Line l, Map<UUID, String> names) {
+        return List.of(
+                l.seq(),
+                l.id(),
+                visit,
+                l.kind(),
+                MM.exact(l.depth()),
+                corner(l, 0),
+                corner(l, 1),
+                corner(l, 2),
+                corner(l, 3),
+                l.stands(),
+                l.reverses().map(UUID::toString).orElse(""),
+                text(l.machine()),
+                text(l.cutter()),
+                text(l.edge()),
+                text(l.note()),
+                text(names.getOrDefault(l.by(), "")),
+                l.at());
     }
 
     private Map<UUID, Integer> visits(PartFile part) {

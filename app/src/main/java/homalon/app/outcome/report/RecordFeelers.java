@@ -62,43 +62,50 @@ class RecordFeelers {
     }
 
     Feelers of(PartFile part, FeelerFile s, Map<UUID, String> names) {
-        FeelerResult result = findings.of(part, s);
         return new Feelers(
                 s.kind().name(),
                 s.limitKind().name(),
                 s.blades().blades().stream().map(RecordNumbers::mm).toList(),
                 s.startedAt().toString(),
                 names.get(s.startedBy()),
-                s.lines().stream()
-                        .map(l -> new Line(
-                                l.name(),
-                                RecordNumbers.spot(l.from().x(), l.from().y()),
-                                RecordNumbers.spot(l.to().x(), l.to().y()),
-                                l.rest().name(),
-                                l.places().stream().map(RecordFeelers::place).toList()))
-                        .toList(),
-                s.history().stream()
-                        .map(t -> new Said(
-                                t.seq(),
-                                t.id(),
-                                t.place(),
-                                t.said().name(),
-                                t.goes().map(RecordNumbers::mm).orElse(null),
-                                t.refuses().map(RecordNumbers::mm).orElse(null),
-                                t.typed(),
-                                t.unit().name(),
-                                names.get(t.by()),
-                                t.at().toString(),
-                                t.stands()))
-                        .toList(),
-                new Result(
-                        result.verdict().name(),
-                        result.gapProven(),
-                        finite(result.gapPossible()),
-                        result.shape().map(a -> range(a.longBow())).orElse(null),
-                        result.shape().map(a -> range(a.crossBow())).orElse(null),
-                        result.shape().map(a -> range(a.fourthCornerLift())).orElse(null),
-                        result.shape().map(a -> range(a.zone())).orElse(null)));
+                s.lines().stream().map(RecordFeelers::line).toList(),
+                s.history().stream().map(t -> said(t, names.get(t.by()))).toList(),
+                result(findings.of(part, s)));
+    }
+
+    private static Line line(FeelerFile.LineFile l) {
+        return new Line(
+                l.name(),
+                RecordNumbers.spot(l.from().x(), l.from().y()),
+                RecordNumbers.spot(l.to().x(), l.to().y()),
+                l.rest().name(),
+                l.places().stream().map(RecordFeelers::place).toList());
+    }
+
+    private static Said said(FeelerFile.TryFile t, String by) {
+        return new Said(
+                t.seq(),
+                t.id(),
+                t.place(),
+                t.said().name(),
+                t.goes().map(RecordNumbers::mm).orElse(null),
+                t.refuses().map(RecordNumbers::mm).orElse(null),
+                t.typed(),
+                t.unit().name(),
+                by,
+                t.at().toString(),
+                t.stands());
+    }
+
+    private static Result result(FeelerResult result) {
+        return new Result(
+                result.verdict().name(),
+                result.gapProven(),
+                finite(result.gapPossible()),
+                result.shape().map(a -> range(a.longBow())).orElse(null),
+                result.shape().map(a -> range(a.crossBow())).orElse(null),
+                result.shape().map(a -> range(a.fourthCornerLift())).orElse(null),
+                result.shape().map(a -> range(a.zone())).orElse(null));
     }
 
     private static Place place(FeelerFile.PlaceFile p) {

@@ -6,6 +6,7 @@ import homalon.app.check.feelers.FeelerFindings;
 import homalon.app.check.lines.SheetFindings;
 import homalon.app.machining.chambers.ChamberFindings;
 import homalon.app.machining.valves.ValveFindings;
+import homalon.core.cut.CutPlan;
 import homalon.core.integrity.CleaningMethod;
 import homalon.core.integrity.SmallCheck;
 import homalon.core.lines.DeckIndex;
@@ -15,8 +16,10 @@ import homalon.core.route.VisitFacts;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.visit.CameWith;
 import homalon.core.visit.FeelerKind;
+import homalon.core.visit.LedgerFile;
 import homalon.core.visit.LineFinding;
 import homalon.core.visit.PartFile;
+import homalon.core.visit.PlanFile;
 import homalon.core.visit.RouteFacts;
 import homalon.core.visit.Sheet;
 import homalon.core.visit.SheetFile;
@@ -60,36 +63,42 @@ class VisitFactsSource {
                 felt(part, lines, FeelerKind.FACE),
                 face(part, surveys, SurveyKind.PROOF),
                 felt(part, lines, FeelerKind.PROOF),
-                lines.plan()
-                        .map(p -> new VisitFacts.Plan(
-                                p.at(),
-                                p.surveyRevision(),
-                                p.plan().passes().total(),
-                                p.plan().passes().passes().size(),
-                                p.plan().shims(),
-                                p.plan()
-                                        .reference()
-                                        .map(depth -> new VisitFacts.Reference(
-                                                depth, lines.ledger().reached(visit, depth))))),
+                lines.plan().map(p -> plan(p, lines.ledger(), visit)),
                 lines.ledger().cut(visit),
                 lines.work().stream().flatMap(e -> entry(e, names)).toList(),
                 lines.checked().cracks().stream().map(RouteFacts::crack).toList(),
                 lines.checked().tests().stream().map(RouteFacts::test).toList(),
                 RouteFacts.lines(part, shafts),
-                sheets.liners(part, read.get(Sheet.LINERS))
-                        .flatMap(l ->
-                                read.get(Sheet.LINERS).since().map(since -> new VisitFacts.Liners(since, l.verdict()))),
-                sheets.index(part, read.get(Sheet.INDEX))
-                        .flatMap(i -> read.get(Sheet.INDEX)
-                                .since()
-                                .map(since ->
-                                        new VisitFacts.Index(since, i.square(DeckIndex.DEFAULT_SQUARE), i.toSquare()))),
+                liners(part, read.get(Sheet.LINERS)),
+                index(part, read.get(Sheet.INDEX)),
                 onValves,
                 inChambers,
                 lines.orders().stream()
                         .filter(o -> !o.cancelled())
                         .map(o -> new VisitFacts.Ordered(o.operation(), o.arrived(), o.promised()))
                         .toList());
+    }
+
+    private static VisitFacts.Plan plan(PlanFile kept, LedgerFile ledger, UUID visit) {
+        CutPlan plan = kept.plan();
+        return new VisitFacts.Plan(
+                kept.at(),
+                kept.surveyRevision(),
+                plan.passes().total(),
+                plan.passes().passes().size(),
+                plan.shims(),
+                plan.reference().map(depth -> new VisitFacts.Reference(depth, ledger.reached(visit, depth))));
+    }
+
+    private Optional<VisitFacts.Liners> liners(PartFile part, SheetFile sheet) {
+        return sheets.liners(part, sheet)
+                .flatMap(l -> sheet.since().map(since -> new VisitFacts.Liners(since, l.verdict())));
+    }
+
+    private Optional<VisitFacts.Index> index(PartFile part, SheetFile sheet) {
+        return sheets.index(part, sheet)
+                .flatMap(i -> sheet.since()
+                        .map(since -> new VisitFacts.Index(since, i.square(DeckIndex.DEFAULT_SQUARE), i.toSquare())));
     }
 
     private Optional<VisitFacts.Face> face(PartFile part, List<SurveyFile> surveys, SurveyKind kind) {

@@ -39,11 +39,27 @@ final class CatalogueCsv {
 
     /** @throws BadInputException naming each line that cannot be, and what would be right */
     static List<Catalogue.Row> read(String text) {
-        List<Catalogue.Row> rows = new ArrayList<>();
-        List<String> wrong = new ArrayList<>();
-        Set<String> codes = new HashSet<>();
         char separator = text.lines().findFirst().orElse("").contains(";") ? ';' : ',';
-        CSVFormat format = CSVFormat.DEFAULT
+        String plain = text.startsWith("\uFEFF") ? text.substring(1) : text;
+        try (CSVParser parser = CSVParser.parse(new StringReader(plain), format(separator))) {
+            named(parser);
+            List<Catalogue.Row> rows = rows(parser);
+            if (rows.isEmpty()) {
+                throw new BadInputException(
+                        "file", "There is no line in it: send one line for each thing under the names of the columns.");
+            }
+            return rows;
+        } catch (BadInputException known) {
+            throw known;
+        } catch (IOException | UncheckedIOException | IllegalArgumentException e) {
+            throw new BadInputException(
+                    "file",
+                    "That is not a table of text: send lines with commas or semicolons, columns named in the first.");
+        }
+    }
+
+    private static CSVFormat format(char separator) {
+        return CSVFormat.DEFAULT
                 .builder()
                 .setDelimiter(separator)
                 .setHeader()
@@ -53,49 +69,41 @@ final class CatalogueCsv {
                 .setTrim(true)
                 .setAllowMissingColumnNames(true)
                 .get();
-        String plain = text.startsWith("\uFEFF") ? text.substring(1) : text;
-        try (CSVParser parser = CSVParser.parse(new StringReader(plain), format)) {
-            for (String column : List.of("code", "kind", "outer", "inner", "height")) {
-                if (!parser.getHeaderMap().containsKey(column)) {
-                    throw new BadInputException(
-                            "file",
-                            "The first line must name the columns: " + String.join(", ", COLUMNS) + ". There is no "
-                                    + column + ".");
-                }
+    }
+
+    private static void named(CSVParser parser) {
+        for (String column : List.of("code", "kind", "outer", "inner", "height")) {
+            if (!parser.getHeaderMap().containsKey(column)) {
+                throw new BadInputException(
+                        "file",
+                        "The first line must name the columns: " + String.join(", ", COLUMNS) + ". There is no "
+                                + column + ".");
             }
-            for (CSVRecord r : parser) {
-                if (rows.size() >= MOST_ROWS) {
-                    throw new BadInputException(
-                            "file", "A list holds at most " + MOST_ROWS + " lines: send it in parts.");
-                }
-                try {
-                    Catalogue.Row row = row(r);
-                    if (!codes.add(row.item().code())) {
-                        throw new BadInputException("code", row.item().code() + " stands there twice.");
-                    }
-                    rows.add(row);
-                } catch (BadInputException | NotALengthException e) {
-                    wrong.add("Line " + r.getRecordNumber() + ": " + e.getMessage());
-                }
+        }
+    }
+
+    private static List<Catalogue.Row> rows(CSVParser parser) {
+        List<Catalogue.Row> rows = new ArrayList<>();
+        List<String> wrong = new ArrayList<>();
+        Set<String> codes = new HashSet<>();
+        for (CSVRecord r : parser) {
+            if (rows.size() >= MOST_ROWS) {
+                throw new BadInputException("file", "A list holds at most " + MOST_ROWS + " lines: send it in parts.");
             }
-        } catch (IOException | UncheckedIOException | IllegalArgumentException e) {
-            if (e instanceof BadInputException known) {
-                throw known;
+            try {
+                Catalogue.Row row = row(r);
+                if (!codes.add(row.item().code())) {
+                    throw new BadInputException("code", row.item().code() + " stands there twice.");
+                }
+                rows.add(row);
+            } catch (BadInputException | NotALengthException e) {
+                wrong.add("Line " + r.getRecordNumber() + ": " + e.getMessage());
             }
-            throw new BadInputException(
-                    "file",
-                    "That is not a table of text: send lines with commas or semicolons, columns named in the first.");
         }
         if (!wrong.isEmpty()) {
             String more = wrong.size() > MOST_TOLD ? " And " + (wrong.size() - MOST_TOLD) + " more." : "";
-            throw new BadInputException(
-                    "file",
-                    "Nothing was taken. " + String.join(" ", wrong.subList(0, Math.min(MOST_TOLD, wrong.size())))
-                            + more);
-        }
-        if (rows.isEmpty()) {
-            throw new BadInputException(
-                    "file", "There is no line in it: send one line for each thing under the names of the columns.");
+            List<String> told = wrong.subList(0, Math.min(MOST_TOLD, wrong.size()));
+            throw new BadInputException("file", "Nothing was taken. " + String.join(" ", told) + more);
         }
         return rows;
     }

@@ -13,7 +13,6 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeParseException;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -72,28 +71,9 @@ class PartsListController {
         PartFile part = page.part();
         List<Orders.Order> ordered = orders.of(part);
         Map<UUID, String> names = people.names();
-        List<Needed> needed = new ArrayList<>();
-        for (Need n : needs.needs(part)) {
-            int had = ordered.stream()
-                    .filter(o -> o.code().equals(n.code()) && !o.cancelled())
-                    .mapToInt(Orders.Order::quantity)
-                    .sum();
-            Optional<Quotes.Quote> quote =
-                    quoted.stream().filter(q -> q.code().equals(n.code())).findFirst();
-            needed.add(new Needed(
-                    n.code(),
-                    n.words(),
-                    String.join(" ", n.where()),
-                    n.quantity(),
-                    Math.max(0, n.quantity() - had),
-                    catalogue.byCode(n.code()).map(Catalogue.Row::shelf).orElse(0),
-                    n.operation(),
-                    quote.map(this::said).orElse(""),
-                    quote.flatMap(Quotes.Quote::answer)
-                            .map(a -> today().plusDays(a.days()).toString())
-                            .orElse("")));
-        }
-        page.show("needed", needed);
+        page.show(
+                "needed",
+                needs.needs(part).stream().map(n -> needed(n, ordered, quoted)).toList());
         page.show("ordered", ordered.stream().map(o -> ordered(o, names)).toList());
         page.show("supplier", quotes.supplier());
         page.show("asked", !quoted.isEmpty());
@@ -101,6 +81,27 @@ class PartsListController {
                 "works",
                 List.of(Operation.GUIDE_WORK, Operation.INSERT, Operation.SEAT_WORK, Operation.STITCH, Operation.CUT));
         page.frame();
+    }
+
+    private Needed needed(Need n, List<Orders.Order> ordered, List<Quotes.Quote> quoted) {
+        int had = ordered.stream()
+                .filter(o -> o.code().equals(n.code()) && !o.cancelled())
+                .mapToInt(Orders.Order::quantity)
+                .sum();
+        Optional<Quotes.Quote> quote =
+                quoted.stream().filter(q -> q.code().equals(n.code())).findFirst();
+        return new Needed(
+                n.code(),
+                n.words(),
+                String.join(" ", n.where()),
+                n.quantity(),
+                Math.max(0, n.quantity() - had),
+                catalogue.byCode(n.code()).map(Catalogue.Row::shelf).orElse(0),
+                n.operation(),
+                quote.map(this::said).orElse(""),
+                quote.flatMap(Quotes.Quote::answer)
+                        .map(a -> today().plusDays(a.days()).toString())
+                        .orElse(""));
     }
 
     private String said(Quotes.Quote quote) {

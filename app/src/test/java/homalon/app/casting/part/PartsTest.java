@@ -18,6 +18,7 @@ import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.Source;
 import homalon.core.visit.Booking;
 import homalon.core.visit.CameWith;
+import homalon.core.visit.IntakeForm;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.StuckOn;
 import java.util.List;

@@ -33,6 +33,7 @@ import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Operation;
 import homalon.core.rulebook.Source;
 import homalon.core.visit.ChamberFile;
+import homalon.core.visit.EngineForm;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.Sheet;
 import homalon.core.visit.SurveyKind;

@@ -1,4 +1,4 @@
-package homalon.app.casting.part;
+package homalon.core.visit;
 
 import homalon.core.face.Causes;
 import homalon.core.input.BadInputException;
@@ -16,9 +16,6 @@ import homalon.core.route.Happened;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.GasketKind;
 import homalon.core.rulebook.Source;
-import homalon.core.visit.Booking;
-import homalon.core.visit.CameWith;
-import homalon.core.visit.PartFile;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
@@ -29,14 +26,22 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * The intake sheet as text, field by field, so that what was keyed stays on the screen when something is refused. Sizes
  * left empty are proposed from bore and spacing.
  */
 public final class IntakeForm {
+    /** The field that a limit's own fields are named after. */
+    private static final Map<FlatnessLimit.Scope, String> LIMITS = Map.of(
+            FlatnessLimit.Scope.OVERALL, "overall",
+            FlatnessLimit.Scope.ALONG, "along",
+            FlatnessLimit.Scope.ACROSS, "across",
+            FlatnessLimit.Scope.WINDOW, "window",
+            FlatnessLimit.Scope.BORE, "bore");
+
     private static final List<String> FIELDS = List.of(
             "tag",
             "kind",
@@ -93,7 +98,7 @@ public final class IntakeForm {
     }
 
     /** A blank sheet with the usual choices made. */
-    static IntakeForm blank(String tag) {
+    public static IntakeForm blank(String tag) {
         Map<String, String> start = new LinkedHashMap<>();
         start.put("tag", tag);
         start.put("kind", PartKind.HEAD.name());
@@ -105,11 +110,7 @@ public final class IntakeForm {
         start.put("waterHoles", "4");
         start.put("chambers", ChamberShape.CUT_OFF.name());
         start.put("intakeSide", "bottom");
-        start.put("overallSource", Source.MAKER.name());
-        start.put("alongSource", Source.MAKER.name());
-        start.put("acrossSource", Source.MAKER.name());
-        start.put("windowSource", Source.MAKER.name());
-        start.put("boreSource", Source.GASKET.name());
+        sources(start);
         return new IntakeForm(start);
     }
 
@@ -119,7 +120,7 @@ public final class IntakeForm {
      *
      * @param job true when it came from the same customer with the same wishes
      */
-    static IntakeForm as(PartFile like, String tag, boolean job, BenchUnit unit) {
+    public static IntakeForm as(PartFile like, String tag, boolean job, BenchUnit unit) {
         Map<String, String> v = new LinkedHashMap<>(of(like, unit).values);
         List<String> own = job
                 ? List.of("history", "happened", "version")
@@ -130,10 +131,7 @@ public final class IntakeForm {
     }
 
     /** The sheet of a part that is here, in the reader's unit. */
-    static IntakeForm of(PartFile part, BenchUnit unit) {
-        LengthWriter writer = new LengthWriter(unit);
-        Function<Length, String> size = l -> writer.size(l).replace("\u2212", "-");
-        LayoutNumbers n = part.numbers();
+    public static IntakeForm of(PartFile part, BenchUnit unit) {
         Map<String, String> v = new LinkedHashMap<>();
         v.put("tag", part.tag());
         v.put("kind", part.kind().name());
@@ -141,19 +139,37 @@ public final class IntakeForm {
         v.put("customer", part.customer());
         v.put("material", part.material().name());
         v.put("castingNumber", part.castingNumber());
+        sizes(part.numbers(), unit, v);
+        asked(part, v);
+        v.put("version", Integer.toString(part.version()));
+        sources(v);
+        part.entered().forEach(limit -> limit(limit, unit, v));
+        return new IntakeForm(v);
+    }
+
+    /** Where limits usually come from. */
+    private static void sources(Map<String, String> v) {
+        LIMITS.forEach((scope, name) ->
+                v.put(name + "Source", (scope == FlatnessLimit.Scope.BORE ? Source.GASKET : Source.MAKER).name()));
+    }
+
+    private static void sizes(LayoutNumbers n, BenchUnit unit, Map<String, String> v) {
         v.put("cylinders", Integer.toString(n.cylinders()));
         v.put("firstNumber", Integer.toString(n.firstNumber()));
         v.put("numberStep", Integer.toString(n.numberStep()));
-        v.put("bore", exact(n.bore(), unit, size));
-        v.put("spacing", exact(n.spacing(), unit, size));
-        v.put("length", exact(n.length(), unit, size));
-        v.put("width", exact(n.width(), unit, size));
+        v.put("bore", exact(n.bore(), unit));
+        v.put("spacing", exact(n.spacing(), unit));
+        v.put("length", exact(n.length(), unit));
+        v.put("width", exact(n.width(), unit));
         v.put("boltRows", n.boltRows().name());
-        v.put("boltHole", exact(n.boltHole(), unit, size));
+        v.put("boltHole", exact(n.boltHole(), unit));
         v.put("waterHoles", Integer.toString(n.waterHoles()));
         v.put("chambers", n.chambers().name());
         v.put("intakeSide", n.intakeAtTop() ? "top" : "bottom");
         v.put("dowels", Integer.toString(n.dowels()));
+    }
+
+    private static void asked(PartFile part, Map<String, String> v) {
         v.put("history", part.visit().history());
         CameWith came = part.visit().came().orElseGet(() -> told(part));
         v.put("happened", came.happenedKept());
@@ -162,39 +178,15 @@ public final class IntakeForm {
         v.put("gasket", part.visit().gasket());
         v.put("gasketKind", part.visit().gasketKind().map(Enum::name).orElse(""));
         v.put("due", part.visit().due().map(LocalDate::toString).orElse(""));
-        v.put("version", Integer.toString(part.version()));
-        v.put("overallSource", Source.MAKER.name());
-        v.put("alongSource", Source.MAKER.name());
-        v.put("acrossSource", Source.MAKER.name());
-        v.put("windowSource", Source.MAKER.name());
-        v.put("boreSource", Source.GASKET.name());
-        for (FlatnessLimit limit : part.entered()) {
-            String most = writer.exact(limit.most()) + " " + (unit == BenchUnit.MM ? "mm" : "th");
-            switch (limit.scope()) {
-                case OVERALL -> {
-                    v.put("overall", most);
-                    v.put("overallSource", limit.source().name());
-                }
-                case ALONG -> {
-                    v.put("along", most);
-                    v.put("alongSource", limit.source().name());
-                }
-                case ACROSS -> {
-                    v.put("across", most);
-                    v.put("acrossSource", limit.source().name());
-                }
-                case WINDOW -> {
-                    v.put("window", most);
-                    v.put("windowSide", exact(limit.window().orElseThrow(), unit, size));
-                    v.put("windowSource", limit.source().name());
-                }
-                case BORE -> {
-                    v.put("boreLimit", most);
-                    v.put("boreSource", limit.source().name());
-                }
-            }
-        }
-        return new IntakeForm(v);
+    }
+
+    private static void limit(FlatnessLimit limit, BenchUnit unit, Map<String, String> v) {
+        String name = LIMITS.get(limit.scope());
+        String most = new LengthWriter(unit).exact(limit.most()) + " " + (unit == BenchUnit.MM ? "mm" : "th");
+        // "bore" is the bore's diameter.
+        v.put(limit.scope() == FlatnessLimit.Scope.BORE ? "boreLimit" : name, most);
+        limit.window().ifPresent(side -> v.put("windowSide", exact(side, unit)));
+        v.put(name + "Source", limit.source().name());
     }
 
     /** Booked before it was asked: what its words made owed is ticked, so that keeping the sheet takes no check away. */
@@ -205,8 +197,8 @@ public final class IntakeForm {
     }
 
     /** A size that reads back to the same length: in mm where inches would be rounded. */
-    private static String exact(Length length, BenchUnit unit, Function<Length, String> size) {
-        String text = size.apply(length);
+    private static String exact(Length length, BenchUnit unit) {
+        String text = new LengthWriter(unit).size(length).replace("\u2212", "-");
         return Length.parse(text, unit).equals(length) ? text : new LengthWriter(BenchUnit.MM).size(length);
     }
 
@@ -225,17 +217,18 @@ public final class IntakeForm {
     }
 
     public String get(String field) {
-        return values.get(field);
+        return values.getOrDefault(field, "");
     }
 
-    int version() {
-        return values.get("version").matches("\\d{1,9}") ? Integer.parseInt(values.get("version")) : 0;
+    /** Of the casting that was on the screen; 0 for what is no number. */
+    public int version() {
+        return get("version").matches("\\d{1,9}") ? Integer.parseInt(get("version")) : 0;
     }
 
     /** @throws BadInputException naming everything that cannot be read */
-    Booking read(BenchUnit unit) {
+    public Booking read(BenchUnit unit) {
         Problems problems = new Problems();
-        LayoutNumbers numbers = numbers(unit, problems);
+        Optional<LayoutNumbers> numbers = numbers(unit, problems);
         List<FlatnessLimit> limits = limits(unit, problems);
         Optional<LocalDate> due = Optional.empty();
         try {
@@ -251,25 +244,26 @@ public final class IntakeForm {
                 get("customer"),
                 choice("material", Material.class, Material.CAST_IRON),
                 get("castingNumber"),
-                numbers,
+                numbers.orElseThrow(),
                 limits,
                 get("history"),
                 Optional.of(CameWith.of(happened(), get("shafts"))),
                 get("wishes"),
                 get("gasket"),
-                Optional.ofNullable(choice("gasketKind", GasketKind.class, null)),
+                choice("gasketKind", GasketKind.class),
                 due);
     }
 
     /** The layout alone, for the drawing beside the sheet. */
-    LayoutNumbers layout(BenchUnit unit) {
+    public LayoutNumbers layout(BenchUnit unit) {
         Problems problems = new Problems();
-        LayoutNumbers numbers = numbers(unit, problems);
+        Optional<LayoutNumbers> numbers = numbers(unit, problems);
         problems.throwIfAny();
-        return numbers;
+        return numbers.orElseThrow();
     }
 
-    private LayoutNumbers numbers(BenchUnit unit, Problems problems) {
+    /** Empty where a problem was told. */
+    private Optional<LayoutNumbers> numbers(BenchUnit unit, Problems problems) {
         int cylinders = whole("cylinders", 4);
         Optional<Length> bore = size("bore", "Bore", unit, problems);
         Optional<Length> spacing = size("spacing", "Bore spacing", unit, problems);
@@ -282,47 +276,56 @@ public final class IntakeForm {
                 cylinders > 1 && spacing.isEmpty() && get("spacing").isEmpty();
         problems.require(!needsSpacing, "spacing", "Bore spacing: key it centre to centre, such as 98 mm.");
         if (!problems.none()) {
-            return null;
+            return Optional.empty();
         }
         PartKind kind = choice("kind", PartKind.class, PartKind.HEAD);
-        LayoutNumbers proposed = proposed(problems, kind, cylinders, bore.orElseThrow(), spacing);
-        if (proposed == null) {
-            return null;
-        }
+        return proposed(problems, kind, cylinders, bore.orElseThrow(), spacing)
+                .flatMap(p -> chosen(p, kind, length, width, bolt, problems));
+    }
+
+    /** What was keyed in the place of what bore and spacing propose. */
+    private Optional<LayoutNumbers> chosen(
+            LayoutNumbers proposed,
+            PartKind kind,
+            Optional<Length> length,
+            Optional<Length> width,
+            Optional<Length> bolt,
+            Problems problems) {
+        ChamberShape shape = kind == PartKind.DECK
+                ? ChamberShape.ROUND
+                : choice("chambers", ChamberShape.class, ChamberShape.CUT_OFF);
         try {
-            return new LayoutNumbers(
-                    cylinders,
+            return Optional.of(new LayoutNumbers(
+                    proposed.cylinders(),
                     whole("firstNumber", 1),
                     whole("numberStep", 1),
-                    bore.orElseThrow(),
-                    spacing.orElse(bore.orElseThrow()),
+                    proposed.bore(),
+                    proposed.spacing(),
                     length.orElse(proposed.length()),
                     width.orElse(proposed.width()),
                     choice("boltRows", BoltRows.class, BoltRows.TWO),
                     bolt.orElse(proposed.boltHole()),
                     whole("waterHoles", 4),
-                    kind == PartKind.DECK
-                            ? ChamberShape.ROUND
-                            : choice("chambers", ChamberShape.class, ChamberShape.CUT_OFF),
+                    shape,
                     get("intakeSide").equals("top"),
-                    whole("dowels", 0));
+                    whole("dowels", 0)));
         } catch (BadInputException e) {
             e.problems().forEach(p -> problems.require(false, p.field(), p.sentence()));
-            return null;
+            return Optional.empty();
         }
     }
 
-    private static LayoutNumbers proposed(
+    private static Optional<LayoutNumbers> proposed(
             Problems problems, PartKind kind, int cylinders, Length bore, Optional<Length> spacing) {
         try {
-            return LayoutNumbers.proposed(kind, cylinders, bore, spacing.orElse(bore));
+            return Optional.of(LayoutNumbers.proposed(kind, cylinders, bore, spacing.orElse(bore)));
         } catch (BadInputException e) {
             e.problems().stream()
                     .filter(p -> List.of("cylinders", "bore", "spacing").contains(p.field()))
                     .forEach(p -> problems.require(false, p.field(), p.sentence()));
             problems.require(
                     !problems.none(), "bore", "These sizes make no face that can be drawn: check bore and spacing.");
-            return null;
+            return Optional.empty();
         }
     }
 
@@ -391,11 +394,12 @@ public final class IntakeForm {
     }
 
     private <E extends Enum<E>> E choice(String field, Class<E> type, E otherwise) {
-        for (E each : type.getEnumConstants()) {
-            if (each.name().equals(get(field))) {
-                return each;
-            }
-        }
-        return otherwise;
+        return choice(field, type).orElse(otherwise);
+    }
+
+    private <E extends Enum<E>> Optional<E> choice(String field, Class<E> type) {
+        return Stream.of(type.getEnumConstants())
+                .filter(e -> e.name().equals(get(field)))
+                .findFirst();
     }
 }

@@ -1,29 +1,29 @@
-package homalon.app.machining.chambers;
+package homalon.core.visit;
 
 import homalon.core.chambers.EngineBook;
 import homalon.core.chambers.EngineItem;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.rulebook.Source;
-import homalon.core.visit.ChamberFile;
-import homalon.core.visit.Figure;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 
 /** The form of an engine's figures: what was keyed, and what stands where nothing was. */
-final class EngineForm {
-    static final List<Source> SOURCES = List.of(Source.MAKER, Source.GASKET, Source.SHOP, Source.RULES, Source.OWNER);
+public final class EngineForm {
+    /** Whom a figure may be held from. */
+    public static final List<Source> SOURCES =
+            List.of(Source.MAKER, Source.GASKET, Source.SHOP, Source.RULES, Source.OWNER);
 
     private EngineForm() {}
 
     /** A group of fields; one that holds something keyed is open. */
-    record Group(String name, String words, boolean limits, List<Field> fields) {}
+    public record Group(String name, String words, boolean limits, List<Field> fields) {}
 
     /** @param usual what stands where the field is blank; empty where only a book or a measurement can say */
-    record Field(String name, String words, String value, String usual, String unit, String source) {}
+    public record Field(String name, String words, String value, String usual, String unit, String source) {}
 
-    static List<Group> of(ChamberFile file, BenchUnit unit) {
+    public static List<Group> of(ChamberFile file, BenchUnit unit) {
         List<Group> groups = new ArrayList<>();
         for (EngineItem.Group g : EngineItem.Group.values()) {
             List<Field> fields = new ArrayList<>();
@@ -69,7 +69,7 @@ final class EngineForm {
     }
 
     /** As it was typed, with its unit where another bench typed it: kept as it is when nothing is changed. */
-    static String shown(ChamberFile file, EngineItem item, BenchUnit unit) {
+    public static String shown(ChamberFile file, EngineItem item, BenchUnit unit) {
         Figure f = file.sheet().standing().get(ChamberFile.place(item));
         if (f == null) {
             return "";
@@ -89,7 +89,7 @@ final class EngineForm {
     }
 
     /** Groups that hold something keyed. */
-    static Set<EngineItem.Group> keyed(ChamberFile file) {
+    public static Set<EngineItem.Group> keyed(ChamberFile file) {
         Set<EngineItem.Group> groups = EnumSet.noneOf(EngineItem.Group.class);
         for (EngineItem item : EngineItem.values()) {
             if (file.sheet().standing().containsKey(ChamberFile.place(item))) {
