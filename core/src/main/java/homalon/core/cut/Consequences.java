@@ -87,19 +87,20 @@ final class Consequences {
             notKnown(Kind.CAM, EngineItem.SPROCKET);
             return;
         }
-        double r = book.value(EngineItem.SPROCKET);
-        double x = off() - q.gasketThicker();
+        camIsLate(off() - q.gasketThicker(), book.value(EngineItem.SPROCKET));
+    }
+
+    private void camIsLate(double x, double r) {
         CamTiming t = CamTiming.of(x, r);
         double most = book.value(EngineItem.RETARD_MOST);
         boolean over = t.crank() > most + SLACK;
+        String source =
+                book.entry(EngineItem.RETARD_MOST).orElseThrow().source().words();
         all.add(new Consequence(
                 Kind.CAM,
                 over ? Tone.OVER : Tone.FINE,
                 line("The cam comes " + degrees(t.crank()) + " late at the crank; " + degrees(most) + " allowed, "
-                        + book.entry(EngineItem.RETARD_MOST)
-                                .orElseThrow()
-                                .source()
-                                .words() + "."),
+                        + source + "."),
                 over
                         ? "An adjustable sprocket, a shim under the head or a thicker gasket brings it back. A later cam also"
                                 + " brings the exhaust valve nearer to the piston: measure that again with the timing as it"
@@ -185,27 +186,26 @@ final class Consequences {
         if (book.value(EngineItem.BANK_HALF) == 0) {
             return;
         }
-        double half = book.value(EngineItem.BANK_HALF);
-        double lean = book.or(EngineItem.FLANGE_LEAN, 0);
+        fitManifold(book.value(EngineItem.BANK_HALF), book.or(EngineItem.FLANGE_LEAN, 0));
+    }
+
+    private void fitManifold(double half, double lean) {
         ManifoldFit fit = ManifoldFit.of(off(), half, lean);
         String angles = "bank " + EngineItem.BANK_HALF.written(half, BenchUnit.MM) + " from the vertical, intake face "
                 + EngineItem.FLANGE_LEAN.written(lean, BenchUnit.MM) + " from square"
                 + (book.has(EngineItem.FLANGE_LEAN) ? "" : " (not keyed)");
+        boolean cut = off() != 0;
+        String needs =
+                "The intake manifold needs {} off each flange and {} off its end rails, with both banks cut alike.";
         all.add(new Consequence(
                 Kind.MANIFOLD,
-                off() == 0 ? Tone.FINE : Tone.LOOK,
+                cut ? Tone.LOOK : Tone.FINE,
                 line(
                         "Each manifold flange loses {} and the end rails {}, when both banks are cut alike.",
                         fit.flange(),
                         fit.rails()),
-                off() == 0 ? "" : "Cut both banks alike. Ports and bolt holes stay in line only then.",
-                off() == 0
-                        ? Optional.empty()
-                        : Optional.of(line(
-                                "The intake manifold needs {} off each flange and {} off its end rails, with both banks cut"
-                                        + " alike.",
-                                fit.flange(),
-                                fit.rails())),
+                cut ? "Cut both banks alike. Ports and bolt holes stay in line only then." : "",
+                cut ? Optional.of(line(needs, fit.flange(), fit.rails())) : Optional.empty(),
                 fit.flange(),
                 fit.rails(),
                 Working.of(Kind.MANIFOLD.words())

@@ -142,28 +142,10 @@ public record PassWatch(
     }
 
     private static List<Reason> reasons(TouchCells grid, double[] heights, BitSet touched, Parting level, Box box) {
-        List<Reason> reasons = new ArrayList<>();
-        double least = Double.POSITIVE_INFINITY;
-        double most = Double.NEGATIVE_INFINITY;
-        for (TouchCells.Cell c : grid.cells()) {
-            least = Math.min(least, heights[c.number()]);
-            most = Math.max(most, heights[c.number()]);
-        }
-        double reach = most - least;
-        double tilted = level.wrong();
-        for (int a = -TILTS; a <= TILTS; a++) {
-            for (int b = -TILTS; b <= TILTS; b++) {
-                double[] tilt = heights.clone();
-                for (TouchCells.Cell c : grid.cells()) {
-                    double u = box.u(c.x0() + c.width() / 2);
-                    double v = box.v(c.y0() + c.height() / 2);
-                    tilt[c.number()] += reach * (a * u + b * v) / TILTS;
-                }
-                tilted = Math.min(tilted, parting(grid, tilt, touched).wrong());
-            }
-        }
+        double tilted = tilted(grid, heights, touched, level, box);
         boolean moved = tilted < CLEARLY * level.wrong() && level.wrong() - tilted > 0.04 && tilted < FITS_WELL;
         boolean patch = level.wrong() > 0.08;
+        List<Reason> reasons = new ArrayList<>();
         if (moved) {
             reasons.add(Reason.MOVED);
         }
@@ -178,5 +160,28 @@ public record PassWatch(
             reasons.add(Reason.UNSEEN_LOW);
         }
         return List.copyOf(reasons);
+    }
+
+    /** How far off the best of many tilts of the casting still is. */
+    private static double tilted(TouchCells grid, double[] heights, BitSet touched, Parting level, Box box) {
+        double least = Double.POSITIVE_INFINITY;
+        double most = Double.NEGATIVE_INFINITY;
+        for (TouchCells.Cell c : grid.cells()) {
+            least = Math.min(least, heights[c.number()]);
+            most = Math.max(most, heights[c.number()]);
+        }
+        double best = level.wrong();
+        for (int a = -TILTS; a <= TILTS; a++) {
+            for (int b = -TILTS; b <= TILTS; b++) {
+                double[] tilt = heights.clone();
+                for (TouchCells.Cell c : grid.cells()) {
+                    double u = box.u(c.x0() + c.width() / 2);
+                    double v = box.v(c.y0() + c.height() / 2);
+                    tilt[c.number()] += (most - least) * (a * u + b * v) / TILTS;
+                }
+                best = Math.min(best, parting(grid, tilt, touched).wrong());
+            }
+        }
+        return best;
     }
 }

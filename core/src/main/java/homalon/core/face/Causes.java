@@ -84,6 +84,12 @@ public final class Causes {
                 // Nothing to explain; what heat did elsewhere is below.
             }
         }
+        besides(shape);
+        return List.copyOf(causes);
+    }
+
+    /** What else is to be looked at. */
+    private void besides(Shape shape) {
         if (seen.kind() == PartKind.HEAD && told(HOT) && told(OVERHEAD_CAM)) {
             add(
                     (shape == Shape.FLAT ? "A flat face does not say that the head is straight: it" : "It")
@@ -97,7 +103,6 @@ public final class Causes {
                             : "Read the head as well: where a deck is low, its head often is.",
                     "the face is not flat");
         }
-        return List.copyOf(causes);
     }
 
     private void hollow() {

@@ -5,7 +5,6 @@ import homalon.core.geometry.Plane;
 import homalon.core.geometry.Points;
 import homalon.core.geometry.Raster;
 import homalon.core.geometry.Spot;
-import homalon.core.part.LandRaster;
 import homalon.core.part.Layout;
 import homalon.core.part.PlaceNames;
 import java.util.ArrayList;
@@ -39,40 +38,60 @@ public record Mating(FaceMap map, double greatest, Spot at, List<String> words) 
             return Optional.empty();
         }
         boolean mirrored = top.numbers().intakeAtTop() != bottom.numbers().intakeAtTop();
-        LandRaster land = deck.land();
-        Raster grid = land.grid();
-        List<double[]> rows = new ArrayList<>();
-        double both = 0;
-        double ofHead = 0;
-        double ofDeck = 0;
-        for (int j = 0; j < grid.rows(); j++) {
-            for (int i = 0; i < grid.columns(); i++) {
-                if (!land.isLand(grid, i, j)) {
-                    continue;
-                }
-                Spot on = new Spot(grid.x(i), grid.y(j));
-                double h = head.above(x(on, bottom.box(), top.box()), y(on, bottom.box(), top.box(), mirrored));
-                double d = deck.above(on.x(), on.y());
-                both += h * d;
-                ofHead += h * h;
-                ofDeck += d * d;
-                if (i % EVERY == 0 && j % EVERY == 0) {
-                    rows.add(new double[] {on.x(), on.y(), h + d});
+        return new Laid(head, deck, mirrored).mating();
+    }
+
+    /** A head laid on a deck, place by place of the deck's land. */
+    private static final class Laid {
+        private final FaceMap head;
+        private final FaceMap deck;
+        private final boolean mirrored;
+        private final List<double[]> rows = new ArrayList<>();
+        private double both;
+        private double ofHead;
+        private double ofDeck;
+
+        Laid(FaceMap head, FaceMap deck, boolean mirrored) {
+            this.head = head;
+            this.deck = deck;
+            this.mirrored = mirrored;
+            Raster grid = deck.land().grid();
+            for (int j = 0; j < grid.rows(); j++) {
+                for (int i = 0; i < grid.columns(); i++) {
+                    if (deck.land().isLand(grid, i, j)) {
+                        add(new Spot(grid.x(i), grid.y(j)), i % EVERY == 0 && j % EVERY == 0);
+                    }
                 }
             }
         }
-        Points sum = Points.of(rows.toArray(double[][]::new));
-        if (sum.size() < 4 || sum.onOneLine()) {
-            return Optional.empty();
+
+        private void add(Spot on, boolean kept) {
+            Box top = head.land().layout().box();
+            Box bottom = deck.land().layout().box();
+            double h = head.above(x(on, bottom, top), y(on, bottom, top, mirrored));
+            double d = deck.above(on.x(), on.y());
+            both += h * d;
+            ofHead += h * h;
+            ofDeck += d * d;
+            if (kept) {
+                rows.add(new double[] {on.x(), on.y(), h + d});
+            }
         }
-        MinimumZone.Result zone = MinimumZone.of(sum);
-        Plane touch = zone.middle().raisedBy(zone.zone() / zone.middle().cosTilt() / 2);
-        int worst = lowest(sum, touch);
-        Optional<FaceMap> map = FaceMap.of(sum, touch, land);
-        double follow = ofHead > 0 && ofDeck > 0 ? both / Math.sqrt(ofHead * ofDeck) : 0;
-        Spot at = sum.spot(worst);
-        double greatest = -sum.above(touch, worst);
-        return map.map(m -> new Mating(m, greatest, at, words(follow, at, bottom)));
+
+        private Optional<Mating> mating() {
+            Points sum = Points.of(rows.toArray(double[][]::new));
+            if (sum.size() < 4 || sum.onOneLine()) {
+                return Optional.empty();
+            }
+            MinimumZone.Result zone = MinimumZone.of(sum);
+            Plane touch = zone.middle().raisedBy(zone.zone() / zone.middle().cosTilt() / 2);
+            int worst = lowest(sum, touch);
+            Spot at = sum.spot(worst);
+            double follow = ofHead > 0 && ofDeck > 0 ? both / Math.sqrt(ofHead * ofDeck) : 0;
+            List<String> words = words(follow, at, deck.land().layout());
+            double greatest = -sum.above(touch, worst);
+            return FaceMap.of(sum, touch, deck.land()).map(m -> new Mating(m, greatest, at, words));
+        }
     }
 
     private static int lowest(Points points, Plane under) {

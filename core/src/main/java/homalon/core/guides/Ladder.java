@@ -84,21 +84,7 @@ public record Ladder(List<Step> rungs) {
         List<Step> rungs = new ArrayList<>();
         rungs.add(asIs(guide, clear, shape, free));
         rungs.add(hone(guide, limits, clear, shape, free));
-        double largest = stem + guide.clearanceGoverning();
-        Optional<Double> oversize = shop.oversizes().stream()
-                .filter(o -> stem + o + limits.wanted() >= largest + CLEAN_UP)
-                .findFirst();
-        rungs.add(oversize.map(o -> new Step(
-                        Rung.OVERSIZE,
-                        Helps.YES,
-                        said(
-                                "needs valves with stems that much over, in hand before the guide is sized; usual oversizes, a general default; tapered stems go by the maker"),
-                        stem + o + limits.wanted()))
-                .orElseGet(() -> new Step(
-                        Rung.OVERSIZE,
-                        Helps.NO,
-                        said("no stem is had that large: the worn place would stay"),
-                        Double.NaN)));
+        rungs.add(oversize(guide, stem, limits, shop));
         rungs.add(knurl(guide, stem, limits, shop));
         rungs.add(new Step(
                 Rung.LINER,
@@ -115,6 +101,24 @@ public record Ladder(List<Step> rungs) {
                                 : "measure the bore in the casting before a guide is ordered: one bought by eye drops straight through"),
                 stem + limits.wanted()));
         return new Ladder(List.copyOf(rungs));
+    }
+
+    private static Step oversize(Guide guide, double stem, GuideLimits limits, Shop shop) {
+        double largest = stem + guide.clearanceGoverning();
+        return shop.oversizes().stream()
+                .filter(o -> stem + o + limits.wanted() >= largest + CLEAN_UP)
+                .findFirst()
+                .map(o -> new Step(
+                        Rung.OVERSIZE,
+                        Helps.YES,
+                        said(
+                                "needs valves with stems that much over, in hand before the guide is sized; usual oversizes, a general default; tapered stems go by the maker"),
+                        stem + o + limits.wanted()))
+                .orElseGet(() -> new Step(
+                        Rung.OVERSIZE,
+                        Helps.NO,
+                        said("no stem is had that large: the worn place would stay"),
+                        Double.NaN));
     }
 
     private static Step asIs(Guide guide, boolean clear, boolean shape, boolean free) {

@@ -106,28 +106,30 @@ public record Decay(double lost, double minutes, List<Point> curve, Verdict verd
         double minutes = last.minute() - first.minute();
         boolean leaks = curve.stream()
                 .anyMatch(p -> first.bar() - p.corrected() > asked.mostAfter(p.minute() - first.minute()) + 1e-9);
-        Verdict verdict = Verdict.NOT_PROVEN;
-        String why;
+        boolean fell = readings.stream().anyMatch(r -> r.bar() < coldest(first, wet) - 1e-9);
+        boolean whole = readings.size() > 1 && minutes >= asked.hold() - 1e-9;
         if (bubbles == Bubbles.SEEN) {
-            verdict = Verdict.OUT;
-            why = LEAKS;
-        } else if (readings.stream().anyMatch(r -> r.bar() < coldest(first, wet) - 1e-9)) {
-            verdict = Verdict.OUT;
-            why = "no cooling explains that fall";
-        } else if (!told) {
-            why = "key the temperature with each reading: cooling looks like a leak, warming hides one";
-        } else if (leaks) {
-            verdict = Verdict.OUT;
-            why = "it lost more than it may";
-        } else if (readings.size() < 2 || minutes < asked.hold() - 1e-9) {
-            why = "hold it for the whole time";
-        } else if (bubbles == Bubbles.NOT_LOOKED) {
-            why = "it held; now look for bubbles all over and say so";
-        } else {
-            verdict = Verdict.WITHIN;
-            why = "it held, and no bubbles were seen";
+            return new Decay(lost, minutes, List.copyOf(curve), Verdict.OUT, LEAKS);
         }
-        return new Decay(lost, minutes, List.copyOf(curve), verdict, why);
+        if (fell || (told && leaks)) {
+            String why = fell ? "no cooling explains that fall" : "it lost more than it may";
+            return new Decay(lost, minutes, List.copyOf(curve), Verdict.OUT, why);
+        }
+        boolean proven = told && whole && bubbles != Bubbles.NOT_LOOKED;
+        Verdict verdict = proven ? Verdict.WITHIN : Verdict.NOT_PROVEN;
+        return new Decay(lost, minutes, List.copyOf(curve), verdict, notOut(told, whole, bubbles));
+    }
+
+    private static String notOut(boolean told, boolean whole, Bubbles bubbles) {
+        if (!told) {
+            return "key the temperature with each reading: cooling looks like a leak, warming hides one";
+        }
+        if (!whole) {
+            return "hold it for the whole time";
+        }
+        return bubbles == Bubbles.NOT_LOOKED
+                ? "it held; now look for bubbles all over and say so"
+                : "it held, and no bubbles were seen";
     }
 
     /** What would be left of the pressure if it had cooled as far as anything does; from room where nobody read how warm it was. */

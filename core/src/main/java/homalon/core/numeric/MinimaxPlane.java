@@ -142,18 +142,7 @@ public final class MinimaxPlane {
                 corner[1] = furthest(u, 1);
             }
             if (rank > 1) {
-                double u0 = u[corner[0]];
-                double v0 = v[corner[0]];
-                double du = u[corner[1]] - u0;
-                double dv = v[corner[1]] - v0;
-                double most = -1;
-                for (int i = 0; i < u.length; i++) {
-                    double off = Math.abs((u[i] - u0) * dv - (v[i] - v0) * du);
-                    if (off > most) {
-                        most = off;
-                        corner[2] = i;
-                    }
-                }
+                corner[2] = furthestOff(corner[0], corner[1]);
             }
             takeOffPlaneThrough(corner);
             int at = -1;
@@ -176,6 +165,22 @@ public final class MinimaxPlane {
             int[] start = Arrays.copyOf(corner, corner.length + 1);
             start[corner.length] = at;
             return start;
+        }
+
+        /** The point that lies furthest off the line through two, seen from above. */
+        private int furthestOff(int first, int second) {
+            double du = u[second] - u[first];
+            double dv = v[second] - v[first];
+            int furthest = 0;
+            double most = -1;
+            for (int i = 0; i < u.length; i++) {
+                double off = Math.abs((u[i] - u[first]) * dv - (v[i] - v[first]) * du);
+                if (off > most) {
+                    most = off;
+                    furthest = i;
+                }
+            }
+            return furthest;
         }
 
         /** Starts from four points: the plane through the three that stand widest apart is taken off all heights. */

@@ -4,6 +4,7 @@ import homalon.app.check.face.FaceView;
 import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.web.Workings;
 import homalon.core.visit.FeelerFile;
+import homalon.core.visit.FeelerWalk;
 import java.util.List;
 import java.util.UUID;
 
@@ -27,28 +28,6 @@ public record FeelerView(
         UUID nextPlace,
         List<String> odd,
         List<FaceView.Row> rows,
-        List<Walk> walk,
+        List<FeelerWalk.Place> walk,
         Workings workings,
-        boolean complete) {
-
-    /**
-     * One place of the walk.
-     *
-     * @param line name of the line, when this is its first place; empty otherwise
-     * @param blade to try here next, as it is keyed, exact; empty when nothing more is to be tried
-     * @param shown the same as it is read
-     * @param note before the edge is laid: dowels to pull
-     */
-    public record Walk(
-            UUID id,
-            int number,
-            String line,
-            String name,
-            String state,
-            String value,
-            String blade,
-            String shown,
-            long seen,
-            boolean rest,
-            String note) {}
-}
+        boolean complete) {}

@@ -23,6 +23,9 @@ import homalon.core.visit.Asked;
 import homalon.core.visit.FeelerFile;
 import homalon.core.visit.FeelerFile.LineFile;
 import homalon.core.visit.FeelerFile.PlaceFile;
+import homalon.core.visit.FeelerReading;
+import homalon.core.visit.FeelerWalk;
+import homalon.core.visit.FeelerWorking;
 import homalon.core.visit.PartFile;
 import java.util.ArrayList;
 import java.util.List;
@@ -41,7 +44,7 @@ public class FeelerViews {
 
     public FeelerView of(PartFile part, FeelerFile survey, BenchUnit unit) {
         FeelerReading reading =
-                new FeelerReading(part, survey, faces.layout(part.numbers()), findings.of(part, survey), unit);
+                FeelerReading.of(part, survey, faces.layout(part.numbers()), findings.of(part, survey), unit);
         return new Writing(reading).view();
     }
 
@@ -59,11 +62,11 @@ public class FeelerViews {
 
         Writing(FeelerReading read) {
             this.read = read;
-            this.survey = read.survey;
-            this.writer = read.writer;
-            this.layout = read.layout;
-            this.limit = read.limit;
-            this.result = read.result;
+            this.survey = read.survey();
+            this.writer = read.writer();
+            this.layout = read.layout();
+            this.limit = read.limit();
+            this.result = read.result();
         }
 
         FeelerView view() {

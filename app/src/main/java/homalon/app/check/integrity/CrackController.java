@@ -9,9 +9,7 @@ import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.people.People;
-import homalon.app.foundation.web.FormTicks;
 import homalon.app.foundation.web.WorkingView;
-import homalon.core.geometry.Spot;
 import homalon.core.input.BadInputException;
 import homalon.core.integrity.Crack;
 import homalon.core.integrity.CrackMethod;
@@ -29,18 +27,19 @@ import homalon.core.route.Operation;
 import homalon.core.route.StepKind;
 import homalon.core.visit.CrackFile;
 import homalon.core.visit.PartFile;
+import jakarta.validation.Valid;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -197,42 +196,12 @@ class CrackController {
 
     @ToMachinists
     @PostMapping("/parts/{tag}/cracks")
-    String mark(
-            PartPage page,
-            @RequestParam CrackPlace place,
-            @RequestParam(defaultValue = "0") int bore,
-            @RequestParam(defaultValue = "") String length,
-            @RequestParam(name = "reaches", defaultValue = "") Set<Reach> reaches,
-            @RequestParam CrackMethod method,
-            @RequestParam(defaultValue = "false") boolean suspect,
-            @RequestParam(required = false) Double x1,
-            @RequestParam(required = false) Double y1,
-            @RequestParam(required = false) Double x2,
-            @RequestParam(required = false) Double y2) {
+    String mark(PartPage page, @Valid @ModelAttribute CrackForm form) {
         PartFile part = page.part();
-        double mm = length.isBlank() ? 0 : Length.parseSize(length, page.unit()).mm();
-        Crack crack = new Crack(
-                part.kind(), part.material(), place, suspect ? 0 : mm, FormTicks.ticks(reaches), method, suspect);
-        Layout layout = faces.layout(part.numbers());
-        CrackSpots.Tips tips = CrackSpots.of(layout, place, bore, crack.length());
-        if (x1 != null && y1 != null) {
-            Spot from = onDrawing(layout, x1, y1);
-            tips = new CrackSpots.Tips(from, x2 == null || y2 == null ? from : onDrawing(layout, x2, y2));
-        }
-        cracks.mark(part, page.lineId(), crack, bore, tips.from(), tips.to(), page.me());
+        Crack crack = form.crack(part, page.unit());
+        CrackSpots.Tips tips = form.tips(faces.layout(part.numbers()), crack);
+        cracks.mark(part, page.lineId(), crack, form.bore(), tips.from(), tips.to(), page.me());
         return live(page);
-    }
-
-    private static Spot onDrawing(Layout layout, double x, double y) {
-        boolean on = x >= 0
-                && y >= 0
-                && x <= layout.box().width()
-                && y <= layout.box().height();
-        if (!on) {
-            throw new BadInputException(
-                    "place", "That spot is not on the casting: tap on the drawing, or choose the bore.");
-        }
-        return new Spot(x, y);
     }
 
     @ToMachinists

@@ -24,6 +24,7 @@ import java.util.UUID;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
@@ -204,14 +205,8 @@ class PressureController {
 
     @ToMachinists
     @PostMapping("/parts/{tag}/pressure")
-    String begin(
-            PartPage page,
-            @RequestParam(defaultValue = "") String medium,
-            @RequestParam(defaultValue = "false") boolean wet,
-            @RequestParam(defaultValue = "") String hold,
-            @RequestParam(defaultValue = "") String most,
-            @RequestParam(defaultValue = "") String volume) {
-        tests.begin(page.part(), page.lineId(), new PressureTests.SetUp(medium, wet, hold, most, volume), page.me());
+    String begin(PartPage page, @ModelAttribute("pressureForm") PressureTests.SetUp form) {
+        tests.begin(page.part(), page.lineId(), form, page.me());
         return live(page);
     }
 

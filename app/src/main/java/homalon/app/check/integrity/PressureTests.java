@@ -3,6 +3,7 @@ package homalon.app.check.integrity;
 import homalon.app.casting.part.CastingLocks;
 import homalon.app.check.integrity.PressureReadingRow.Kind;
 import homalon.app.foundation.store.EvidenceLog;
+import homalon.app.foundation.web.Blanks;
 import homalon.core.geometry.Spot;
 import homalon.core.input.BadInputException;
 import homalon.core.visit.PartFile;
@@ -86,7 +87,15 @@ public class PressureTests {
      * @param most bar
      * @param volume under pressure, cc; blank where nobody knows it
      */
-    public record SetUp(String medium, boolean wet, String hold, String most, String volume) {}
+    public record SetUp(String medium, Boolean wet, String hold, String most, String volume) {
+        public SetUp {
+            medium = Blanks.of(medium);
+            wet = Blanks.of(wet);
+            hold = Blanks.of(hold);
+            most = Blanks.of(most);
+            volume = Blanks.of(volume);
+        }
+    }
 
     /** @throws BadInputException naming what cannot be asked of a test */
     public void begin(PartFile part, UUID id, SetUp asked, UUID by) {

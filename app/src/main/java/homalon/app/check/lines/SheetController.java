@@ -156,25 +156,10 @@ class SheetController {
 
     @ToMachinists
     @PostMapping("/parts/{tag}/line/set-up")
-    String line(
-            PartPage page,
-            @RequestParam(defaultValue = "") String name,
-            @RequestParam(defaultValue = "") String at,
-            @RequestParam(defaultValue = "") String clearance,
-            @RequestParam(defaultValue = "") String running,
-            @RequestParam(defaultValue = "INDICATOR") LineSetup.Way way,
-            @RequestParam(defaultValue = "") String blade,
-            @RequestParam(defaultValue = "false") boolean bothSides,
-            @RequestParam(defaultValue = "false") boolean sideways) {
+    String line(PartPage page, @ModelAttribute LineForm form) {
         PartFile part = page.part();
-        LineSetup setup = LineSetup.typed(
-                new LineSetup.Typed(name, at, clearance, running, way, blade, bothSides, sideways), page.unit());
-        sheets.setUp(
-                part,
-                page.lineId(),
-                Sheet.LINE,
-                setup.beside(sheets.of(part, Sheet.LINE)).kept(),
-                page.me());
+        LineSetup setup = form.setUp(page.unit()).beside(sheets.of(part, Sheet.LINE));
+        sheets.setUp(part, page.lineId(), Sheet.LINE, setup.kept(), page.me());
         return "redirect:/parts/" + part.tag() + "/line";
     }
 
@@ -231,20 +216,9 @@ class SheetController {
 
     @ToMachinists
     @PostMapping("/parts/{tag}/liners/set-up")
-    String liners(
-            PartPage page,
-            @RequestParam Liners.School school,
-            @RequestParam(defaultValue = "LOOSE") Liners.Held held,
-            @RequestParam(defaultValue = "") String least,
-            @RequestParam(defaultValue = "") String most,
-            @RequestParam(defaultValue = "") String aim) {
+    String liners(PartPage page, @Valid @ModelAttribute LinersForm form) {
         PartFile part = page.part();
-        sheets.setUp(
-                part,
-                page.lineId(),
-                Sheet.LINERS,
-                LinersSetup.typed(school, held, least, most, aim, page.unit()).kept(),
-                page.me());
+        sheets.setUp(part, page.lineId(), Sheet.LINERS, form.setUp(page.unit()).kept(), page.me());
         return "redirect:/parts/" + part.tag() + "/liners";
     }
 

@@ -9,16 +9,15 @@ import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.web.NotHereException;
-import homalon.core.face.ScanFormat;
 import homalon.core.face.ScanLook;
 import homalon.core.face.ScanUnit;
 import homalon.core.part.Layout;
-import homalon.core.quantity.Length;
 import homalon.core.visit.FaceFinding;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.ScanFile;
 import homalon.core.visit.SurveyKind;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.validation.Valid;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -33,6 +32,7 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -45,7 +45,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequiredArgsConstructor
 class ScanController {
     private static final int HEAD = 1 << 16;
-    private static final Length USUAL = Length.ofMm("0.005");
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH);
 
     private final Faces faces;
@@ -68,7 +67,7 @@ class ScanController {
                     "drawing",
                     FaceDrawing.of(faces.layout(part.numbers()), "scan", "The face to be scanned, front at the left")
                             .svg());
-            page.show("uncertainty", page.writer().full(USUAL));
+            page.show("uncertainty", page.writer().full(ScanForm.USUAL));
             return "check/scan/start";
         }
         ScanFile shown =
@@ -131,36 +130,13 @@ class ScanController {
     @ToMachinists
     @PostMapping(consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     ResponseEntity<String> take(
-            PartPage page,
-            @PathVariable String kind,
-            @RequestParam String name,
-            @RequestParam char separator,
-            @RequestParam boolean decimalComma,
-            @RequestParam int skip,
-            @RequestParam int columns,
-            @RequestParam int x,
-            @RequestParam int y,
-            @RequestParam int z,
-            @RequestParam ScanUnit places,
-            @RequestParam ScanUnit heights,
-            @RequestParam(defaultValue = "false") boolean highIsMinus,
-            @RequestParam(defaultValue = "") String uncertainty,
-            HttpServletRequest request)
+            PartPage page, @PathVariable String kind, @Valid @ModelAttribute ScanForm form, HttpServletRequest request)
             throws IOException {
         PartFile part = page.part();
-        Length unsure = uncertainty.isBlank() ? USUAL : Length.parse(uncertainty, page.unit());
-        if (columns < 3 || columns > 100 || skip < 0) {
-            throw new homalon.core.input.BadInputException(
-                    "columns", "Look at the file again: it has 3 to 100 columns.");
-        }
-        ScanFormat format = new ScanFormat(separator, decimalComma, skip, columns, x, y, z, places, heights);
+        Scans.Taking taking = new Scans.Taking(
+                page.lineId(), kind(kind), form.name(), form.format(), form.highIsMinus(), form.unsure(page.unit()));
         try (InputStream in = request.getInputStream()) {
-            scans.take(
-                    part,
-                    new Scans.Taking(page.lineId(), kind(kind), name, format, highIsMinus, unsure),
-                    in,
-                    page.me(),
-                    said -> bus.tell("scan-" + page.lineId(), said));
+            scans.take(part, taking, in, page.me(), said -> bus.tell("scan-" + page.lineId(), said));
         }
         return ResponseEntity.ok().contentType(MediaType.TEXT_PLAIN).body("/parts/" + part.tag() + "/" + kind);
     }

@@ -43,9 +43,7 @@ final class CrackLayer {
         } else {
             svg.path("jag", jag(x0, y0, x1, y1, length), 2.4 * px);
         }
-        for (Spot pin : crack.pins()) {
-            svg.circle("pin", pin.x(), up(pin), crack.pin() / 2, 1.2 * px);
-        }
+        crack.pins().forEach(pin -> svg.circle("pin", pin.x(), up(pin), crack.pin() / 2, 1.2 * px));
         if (!small && !crack.label().isEmpty()) {
             plate(crack.label(), x1, y1);
         }

@@ -51,18 +51,21 @@ public final class DecayDrawing {
         svg.path("lost", lost);
         svg.path("may", "M" + at(0, start) + "L" + at(asked.hold(), start - asked.mostLost()));
         svg.path("hold", "M" + at(asked.hold(), low) + "L" + at(asked.hold(), high));
+        readings(svg);
+        axes(svg);
+        return svg.close("svg").toString();
+    }
+
+    private void readings(Svg svg) {
         StringBuilder line = new StringBuilder();
         for (Decay.Point p : curve) {
             line.append(line.isEmpty() ? 'M' : 'L').append(at(p.minute(), p.corrected()));
         }
         svg.path("corrected", line);
         for (Decay.Point p : curve) {
-            String cross = "M" + at(p.minute(), p.bar()) + "m-5 -5l10 10m-10 0l10 -10";
-            svg.path("raw", cross);
+            svg.path("raw", "M" + at(p.minute(), p.bar()) + "m-5 -5l10 10m-10 0l10 -10");
             svg.circle("dot", x(p.minute()), y(p.corrected()), 4);
         }
-        axes(svg);
-        return svg.close("svg").toString();
     }
 
     private void axes(Svg svg) {

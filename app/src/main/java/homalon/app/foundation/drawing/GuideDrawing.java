@@ -2,6 +2,7 @@ package homalon.app.foundation.drawing;
 
 import homalon.app.foundation.drawing.Svg.Anchor;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * Draws a guide cut open along its axis: the bore at top, middle and bottom with its wear drawn many times larger, the stem in
@@ -31,23 +32,25 @@ public final class GuideDrawing {
     public static String svg(List<Place> places, double service, String title) {
         Svg svg = new Svg();
         svg.picture("guide", WIDTH, HEIGHT, title);
-        double most = places.stream()
-                .flatMap(p -> java.util.stream.Stream.of(p.along(), p.across()))
-                .filter(v -> !Double.isNaN(v))
-                .max(Double::compare)
-                .orElse(service);
-        double scale = 26 / Math.max(service, most);
+        double scale = 26 / Math.max(service, widest(places));
         for (int side : new int[] {-1, 1}) {
             double edge = AXIS + side * (HALF + 30);
             svg.path("wall", wall(places, side, scale, edge));
-            svg.path(
-                    "service",
-                    "M" + Markup.number(LEFT) + " " + Markup.number(AXIS + side * (HALF + service * scale)) + "h"
-                            + Markup.number(LONG));
+            String from = Markup.number(LEFT) + " " + Markup.number(AXIS + side * (HALF + service * scale));
+            svg.path("service", "M" + from + "h" + Markup.number(LONG));
         }
         svg.rect("stem", LEFT - 34, AXIS - HALF, LONG + 68, 2 * HALF);
         words(svg, places);
         return svg.close("svg").toString();
+    }
+
+    /** Nothing where none is read. */
+    private static double widest(List<Place> places) {
+        return places.stream()
+                .flatMap(p -> Stream.of(p.along(), p.across()))
+                .filter(v -> !Double.isNaN(v))
+                .max(Double::compare)
+                .orElse(0.0);
     }
 
     private static void words(Svg svg, List<Place> places) {

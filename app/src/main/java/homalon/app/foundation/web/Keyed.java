@@ -35,7 +35,7 @@ public record Keyed(
     /** What a page does not say of the last two: nothing was seen, and nobody is sure. */
     public Keyed {
         seen = seen == null ? Long.valueOf(0) : seen;
-        sure = sure != null && sure;
+        sure = Blanks.of(sure);
     }
 
     /** Whatever stands there: nobody is asked. */

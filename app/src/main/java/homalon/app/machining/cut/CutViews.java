@@ -266,17 +266,14 @@ public class CutViews {
         Optional<Length> next =
                 planned.next(off, writer.unit()).or(() -> plan.isPresent() ? upToStep(seen, writer) : Optional.empty());
         for (int i = 0; i < Math.max(size, passes.size() + 1); i++) {
+            Optional<Length> own =
+                    i < size ? Optional.of(planned.passes().get(i).depth()) : Optional.empty();
+            String proposed =
+                    (i == passes.size() ? next : own).map(writer::number).orElse("");
+            String name = i < size ? planned.name(i) : "Pass " + (i + 1);
             boolean done = i < passes.size();
-            Optional<Length> proposed = i == passes.size()
-                    ? next
-                    : i < size ? Optional.of(planned.passes().get(i).depth()) : Optional.empty();
-            walk.add(new CutView.Walk(
-                    i,
-                    i < size ? planned.name(i) : "Pass " + (i + 1),
-                    done ? "read" : "open",
-                    done ? writer.number(passes.get(i).depth()) : "",
-                    proposed.map(writer::number).orElse(""),
-                    proposed.map(writer::number).orElse("")));
+            String value = done ? writer.number(passes.get(i).depth()) : "";
+            walk.add(new CutView.Walk(i, name, done ? "read" : "open", value, proposed, proposed));
         }
         return walk;
     }

@@ -4,6 +4,7 @@ import homalon.app.casting.sheets.Sheets;
 import homalon.app.shop.tools.Toolbox;
 import homalon.core.cut.Cutter;
 import homalon.core.cut.Feeds;
+import homalon.core.cut.Finish;
 import homalon.core.cut.Machine;
 import homalon.core.cut.PassPlan;
 import homalon.core.input.BadInputException;
@@ -114,25 +115,18 @@ class FeedsViews {
     }
 
     private static List<Row> rows(Feeds f, int passes, LengthWriter writer) {
-        double minutes = f.finish().minutes().orElse(0);
+        Finish finish = f.finish();
+        double minutes = finish.minutes().orElse(0);
+        String all = passes > 1 ? ", " + decimals(minutes * passes, 0) + " in " + passes : "";
+        String feed = "mm/min, " + decimals(finish.feedPerRev(), 3) + " mm a turn";
+        String rt = "µm, one insert cutting; Rt " + decimals(finish.rt(), 1);
+        String deepest = "of the spindle in the deepest pass; 70 % at " + writer.full(f.deepest());
         return List.of(
-                new Row("Spindle", decimals(f.finish().rpm().orElse(0), 0), "rpm, usual speed of the insert (default)"),
-                new Row(
-                        "Table, finish",
-                        decimals(f.finish().tableFeed().orElse(0), 0),
-                        "mm/min, " + decimals(f.finish().feedPerRev(), 3) + " mm a turn"),
-                new Row(
-                        "Ra, theory",
-                        decimals(f.finish().ra(), 2),
-                        "µm, one insert cutting; Rt " + decimals(f.finish().rt(), 1)),
-                new Row(
-                        "Minutes",
-                        decimals(minutes, 1),
-                        "a pass" + (passes > 1 ? ", " + decimals(minutes * passes, 0) + " in " + passes : "")),
-                new Row(
-                        "Power",
-                        decimals(100 * f.share(), 0) + " %",
-                        "of the spindle in the deepest pass; 70 % at " + writer.full(f.deepest())));
+                new Row("Spindle", decimals(finish.rpm().orElse(0), 0), "rpm, usual speed of the insert (default)"),
+                new Row("Table, finish", decimals(finish.tableFeed().orElse(0), 0), feed),
+                new Row("Ra, theory", decimals(finish.ra(), 2), rt),
+                new Row("Minutes", decimals(minutes, 1), "a pass" + all),
+                new Row("Power", decimals(100 * f.share(), 0) + " %", deepest));
     }
 
     /** @throws BadInputException when it must not be cut so */

@@ -1,6 +1,7 @@
 package homalon.app.machining.cut;
 
 import homalon.app.casting.ledger.Ledgers;
+import homalon.app.foundation.web.Blanks;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
@@ -32,12 +33,12 @@ public record PassForm(
     /** What a page does not say: nothing was seen, nobody is sure, the notes are blank. */
     public PassForm {
         seen = seen == null ? Long.valueOf(0) : seen;
-        sure = sure != null && sure;
-        machine = machine == null ? "" : machine;
-        cutter = cutter == null ? "" : cutter;
-        edge = edge == null ? "" : edge;
-        note = note == null ? "" : note;
-        place = place == null ? "" : place;
+        sure = Blanks.of(sure);
+        machine = Blanks.of(machine);
+        cutter = Blanks.of(cutter);
+        edge = Blanks.of(edge);
+        note = Blanks.of(note);
+        place = Blanks.of(place);
     }
 
     /** @throws BadInputException for what is no depth */

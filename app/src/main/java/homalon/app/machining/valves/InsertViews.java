@@ -150,28 +150,23 @@ class InsertViews {
             return "No insert on the shop's list is larger than this counterbore: take a list in under Stock.";
         }
         Optional<InsertChoice.Step> first = choice.get().chosen();
-        if (chosen.isPresent()
-                && first.filter(f ->
-                                !f.insert().code().equals(chosen.get().insert().code()))
-                        .isPresent()) {
-            return "It passes. The smallest that does is "
-                    + first.get().insert().code() + ".";
+        if (first.isEmpty()) {
+            return choice.get().stop().map(c -> stoppedBy(c, writer)).orElse("");
+        }
+        String code = first.get().insert().code();
+        if (chosen.filter(c -> !c.insert().code().equals(code)).isPresent()) {
+            return "It passes. The smallest that does is " + code + ".";
         }
         long before = choice.get().steps().stream().takeWhile(s -> !s.passes()).count();
-        return choice.get()
-                .chosen()
-                .map(s -> before == 0
-                        ? "The smallest on the list."
-                        : "Stepped up over " + before + (before == 1 ? " that does not do." : " that do not do."))
-                .orElseGet(() -> choice.get()
-                        .stop()
-                        .map(c -> "Stopped by: " + c.rule().words() + ". "
-                                + StringUtils.capitalize(GuideViews.line(c.says(), writer))
-                                + (c.rule() == InsertChoice.Rule.STRENGTH
-                                        ? ""
-                                        : ", short by " + writer.full(-c.spare()))
-                                + ". Less press, more wall, or another seat; thinner only signed.")
-                        .orElse(""));
+        return before == 0
+                ? "The smallest on the list."
+                : "Stepped up over " + before + (before == 1 ? " that does not do." : " that do not do.");
+    }
+
+    private static String stoppedBy(InsertChoice.Check c, LengthWriter writer) {
+        String by = c.rule() == InsertChoice.Rule.STRENGTH ? "" : ", short by " + writer.full(-c.spare());
+        return "Stopped by: " + c.rule().words() + ". " + StringUtils.capitalize(GuideViews.line(c.says(), writer)) + by
+                + ". Less press, more wall, or another seat; thinner only signed.";
     }
 
     /** The ring at which the step-up was stopped: it is drawn, so that one sees what is in its way. */

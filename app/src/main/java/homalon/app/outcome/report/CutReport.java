@@ -76,25 +76,24 @@ class CutReport {
 
     private static List<String> said(
             PartFile part, LedgerFile ledger, Ledger.Totals totals, Optional<PlanFile> plan, LengthWriter writer) {
-        int passes = ledger.passes(part.visit().id()).size();
         List<String> said = new ArrayList<>();
-        said.add(
-                totals.thisJob().signum() > 0
-                        ? writer.full(totals.thisJob()) + " was taken off in " + passes
-                                + (passes == 1 ? " pass" : " passes")
-                                + plan.map(p -> ", set up for "
-                                                + p.plan().school().words().toLowerCase(Locale.ROOT))
-                                        .orElse("")
-                                + "."
-                        : "Nothing was cut on this visit.");
+        said.add(thisJob(ledger.passes(part.visit().id()).size(), totals, plan, writer));
         if (totals.life().signum() > 0) {
-            said.add("In its life " + writer.full(totals.life()) + " has come off"
-                    + (totals.opening() == Ledger.Opening.KNOWN || totals.opening() == Ledger.Opening.ESTIMATED
-                            ? ", "
-                            : " ")
+            boolean known = totals.opening() == Ledger.Opening.KNOWN || totals.opening() == Ledger.Opening.ESTIMATED;
+            said.add("In its life " + writer.full(totals.life()) + " has come off" + (known ? ", " : " ")
                     + CutViews.lifeNote(totals, writer) + ".");
         }
         return said;
+    }
+
+    private static String thisJob(int passes, Ledger.Totals totals, Optional<PlanFile> plan, LengthWriter writer) {
+        if (totals.thisJob().signum() <= 0) {
+            return "Nothing was cut on this visit.";
+        }
+        String setUp = plan.map(p -> ", set up for " + p.plan().school().words().toLowerCase(Locale.ROOT))
+                .orElse("");
+        return writer.full(totals.thisJob()) + " was taken off in " + passes + (passes == 1 ? " pass" : " passes")
+                + setUp + ".";
     }
 
     private Optional<String> leftUncut(PartFile part) {

@@ -20,6 +20,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import lombok.RequiredArgsConstructor;
@@ -42,16 +43,7 @@ class WholeReport {
         said.add(done(log, Operation.CLEAN, "Cleaned: ", "It was not noted that it was cleaned."));
         said.add(done(log, Operation.CRACK_CHECK, "Looked over for cracks by ", "It was not looked over for cracks."));
         cracks.of(part).stream().filter(c -> !c.what().suspect()).forEach(c -> said.add(crack(c, writer)));
-        for (WorkEntry e : log) {
-            Operation operation = e.kind() == WorkEntry.Kind.TICKED ? null : Operation.valueOf(e.what());
-            boolean told = operation == Operation.CLEAN || operation == Operation.CRACK_CHECK;
-            if (e.kind() == WorkEntry.Kind.DID && !told) {
-                said.add("Done: " + operation.words() + (e.note().isEmpty() ? "" : ", " + e.note()) + ".");
-            } else if (e.kind() == WorkEntry.Kind.WAIVED) {
-                said.add("Left out, signed for by " + names.getOrDefault(e.by(), "someone") + ": " + operation.words()
-                        + ". " + e.note() + ".");
-            }
-        }
+        log.stream().flatMap(e -> work(e, names).stream()).forEach(said::add);
         List<TestFile> tested = tests.of(part);
         for (int i = 0; i < tested.size(); i++) {
             said.add(test(tested.get(i), i + 1));
@@ -61,17 +53,36 @@ class WholeReport {
         log.stream()
                 .filter(e -> e.what().equals(stiff))
                 .forEach(e -> said.add("A shaft turned stiffly: " + e.note() + "."));
-        String ticked = log.stream()
-                .filter(e -> e.kind() == WorkEntry.Kind.TICKED && !e.what().equals(stiff))
-                .map(e -> SmallCheck.valueOf(e.what()).words().toLowerCase(Locale.ROOT))
-                .distinct()
-                .collect(Collectors.joining(", "));
+        String ticked = ticked(log);
         if (!ticked.isEmpty()) {
             said.add("Small checks signed for: " + ticked + ".");
         }
         // What nobody proved stands apart from what was found.
         cracks.of(part).stream().filter(c -> c.what().suspect()).forEach(c -> said.add(suspicion(c)));
         return said;
+    }
+
+    /** Cleaning and looking for cracks are told apart. */
+    private static Optional<String> work(WorkEntry e, Map<UUID, String> names) {
+        if (e.kind() != WorkEntry.Kind.DID && e.kind() != WorkEntry.Kind.WAIVED) {
+            return Optional.empty();
+        }
+        Operation operation = Operation.valueOf(e.what());
+        if (e.kind() == WorkEntry.Kind.WAIVED) {
+            return Optional.of("Left out, signed for by " + names.getOrDefault(e.by(), "someone") + ": "
+                    + operation.words() + ". " + e.note() + ".");
+        }
+        boolean told = operation == Operation.CLEAN || operation == Operation.CRACK_CHECK;
+        String note = e.note().isEmpty() ? "" : ", " + e.note();
+        return told ? Optional.empty() : Optional.of("Done: " + operation.words() + note + ".");
+    }
+
+    private static String ticked(List<WorkEntry> log) {
+        return log.stream()
+                .filter(e -> e.kind() == WorkEntry.Kind.TICKED && !e.what().equals(Finding.TURNS_STIFF.name()))
+                .map(e -> SmallCheck.valueOf(e.what()).words().toLowerCase(Locale.ROOT))
+                .distinct()
+                .collect(Collectors.joining(", "));
     }
 
     private static String done(List<WorkEntry> log, Operation operation, String words, String not) {

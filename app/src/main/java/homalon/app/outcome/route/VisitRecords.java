@@ -33,7 +33,7 @@ class VisitRecords {
             List<WorkEntry> work,
             List<Orders.Order> orders) {}
 
-    private record Known(PartFile part, String stamp, Lines lines) {}
+    private record Known(PartFile part, long revision, Lines lines) {}
 
     private final EntityManager entities;
     private final VisitChecks checks;
@@ -49,14 +49,16 @@ class VisitRecords {
         if (parts.isEmpty()) {
             return Map.of();
         }
-        // Read before the lines: a line that is added between makes them newer than their stamp, never older.
-        Map<UUID, String> stamps = stamps(parts);
+        // Read before the lines: a line that is added between makes them newer than their revision, never older.
+        Map<UUID, Long> revisions = revisions(parts);
         Map<UUID, Lines> all = new HashMap<>();
         List<PartFile> unread = new ArrayList<>();
         for (PartFile part : parts) {
             UUID visit = part.visit().id();
             Known k = known.getIfPresent(visit);
-            if (k != null && k.stamp().equals(stamps.get(visit)) && k.part().equals(part)) {
+            if (k != null
+                    && k.revision() == revisions.getOrDefault(visit, 0L)
+                    && k.part().equals(part)) {
                 all.put(visit, k.lines());
             } else {
                 unread.add(part);
@@ -65,7 +67,7 @@ class VisitRecords {
         read(unread).forEach((part, lines) -> {
             UUID visit = part.visit().id();
             all.put(visit, lines);
-            known.put(visit, new Known(part, stamps.get(visit), lines));
+            known.put(visit, new Known(part, revisions.getOrDefault(visit, 0L), lines));
         });
         return all;
     }
@@ -75,14 +77,17 @@ class VisitRecords {
         known.invalidateAll();
     }
 
-    private Map<UUID, String> stamps(List<PartFile> parts) {
+    private Map<UUID, Long> revisions(List<PartFile> parts) {
+        // As numbers, not as entities: a session that read one before would be given that one again.
         return entities
-                .createQuery("from VisitStamp where visit in (:visits)", VisitStamp.class)
+                .createQuery("select visit, revision from VisitRevision where visit in (:visits)", Counted.class)
                 .setParameter("visits", parts.stream().map(p -> p.visit().id()).toList())
                 .getResultList()
                 .stream()
-                .collect(Collectors.toMap(s -> s.visit, s -> s.stamp));
+                .collect(Collectors.toMap(Counted::visit, Counted::revision));
     }
+
+    private record Counted(UUID visit, long revision) {}
 
     private Map<PartFile, Lines> read(List<PartFile> parts) {
         Map<PartFile, Lines> all = new HashMap<>();

@@ -8,6 +8,7 @@ import homalon.core.input.BadInputException;
 import homalon.core.route.Operation;
 import homalon.core.sim.SimulatedSupplier.Answer;
 import homalon.core.visit.PartFile;
+import jakarta.validation.Valid;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -21,6 +22,7 @@ import java.util.UUID;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
@@ -157,27 +159,14 @@ class PartsListController {
 
     @ToMachinists
     @PostMapping("/parts/{tag}/parts-list/order")
-    String order(
-            PartPage page,
-            @RequestParam String code,
-            @RequestParam(defaultValue = "") String words,
-            @RequestParam(defaultValue = "") String quantity,
-            @RequestParam Operation operation,
-            @RequestParam(defaultValue = "") String promised) {
-        String tidy = code.strip().toUpperCase(Locale.ROOT);
-        if (tidy.isEmpty() || tidy.length() > 20) {
-            throw new BadInputException("code", "Say what to order: its code, at most 20 letters.");
-        }
-        String what = catalogue.byCode(tidy).map(r -> r.item().words()).orElse(words.strip());
+    String order(PartPage page, @Valid @ModelAttribute OrderForm form) {
+        String code = form.code().strip().toUpperCase(Locale.ROOT);
+        String what = catalogue.byCode(code).map(r -> r.item().words()).orElse(form.words());
         if (what.isEmpty()) {
             throw new BadInputException("words", "That code is not on the shop's list: say in words what it is.");
         }
-        orders.order(
-                page.part(),
-                page.lineId(),
-                new Need(tidy, what, pieces(quantity), operation, List.of()),
-                day(promised),
-                page.me());
+        Need need = new Need(code, what, pieces(form.quantity()), form.operation(), List.of());
+        orders.order(page.part(), page.lineId(), need, day(form.promised()), page.me());
         return live(page, List.of());
     }
 

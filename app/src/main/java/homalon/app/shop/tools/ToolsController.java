@@ -3,20 +3,16 @@ package homalon.app.shop.tools;
 import homalon.app.foundation.opened.ToOwners;
 import homalon.app.foundation.people.Journal;
 import homalon.app.foundation.web.Page;
-import homalon.core.cut.Cutter;
 import homalon.core.cut.Insert;
-import homalon.core.cut.Machine;
 import homalon.core.input.BadInputException;
-import homalon.core.quantity.BenchUnit;
-import homalon.core.quantity.Length;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.rulebook.ShimStock;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Collectors;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -92,41 +88,13 @@ class ToolsController {
     }
 
     @PostMapping("/machines")
-    String machine(
-            Page page,
-            @RequestParam(defaultValue = "") String name,
-            @RequestParam(defaultValue = "") String minRpm,
-            @RequestParam(defaultValue = "") String maxRpm,
-            @RequestParam(defaultValue = "") String power,
-            @RequestParam(defaultValue = "") String minFeed,
-            @RequestParam(defaultValue = "") String maxFeed,
-            @RequestParam(defaultValue = "") String step) {
-        return doing(
-                page,
-                name + " is in the list.",
-                () -> toolbox.add(new Machine(
-                        name.strip(),
-                        number(minRpm),
-                        number(maxRpm),
-                        number(power),
-                        number(minFeed),
-                        number(maxFeed),
-                        step.isBlank() ? Optional.empty() : Optional.of(Length.parse(step, page.unit())))));
+    String machine(Page page, @ModelAttribute MachineForm form) {
+        return doing(page, form.name() + " is in the list.", () -> toolbox.add(form.machine(page.unit())));
     }
 
     @PostMapping("/cutters")
-    String cutter(
-            Page page,
-            @RequestParam(defaultValue = "") String name,
-            @RequestParam(defaultValue = "CBN") Insert insert,
-            @RequestParam(defaultValue = "") String diameter,
-            @RequestParam(defaultValue = "") String noseRadius,
-            @RequestParam(defaultValue = "") String edges) {
-        return doing(
-                page,
-                name + " is in the list.",
-                () -> toolbox.add(
-                        new Cutter(name.strip(), insert, size(diameter), size(noseRadius), (int) number(edges))));
+    String cutter(Page page, @ModelAttribute CutterForm form) {
+        return doing(page, form.name() + " is in the list.", () -> toolbox.add(form.cutter()));
     }
 
     @PostMapping("/retire")
@@ -135,19 +103,5 @@ class ToolsController {
                 page,
                 name + " is no longer offered; what was cut with it stays in the ledgers.",
                 () -> toolbox.retire(name));
-    }
-
-    private static double size(String typed) {
-        return typed.isBlank() ? 0 : Length.parseSize(typed, BenchUnit.MM).mm();
-    }
-
-    /** 0 for what is no number, which no tool has. */
-    private static double number(String typed) {
-        try {
-            double value = Double.parseDouble(typed.strip().replace(',', '.'));
-            return Double.isFinite(value) ? value : 0;
-        } catch (NumberFormatException e) {
-            return 0;
-        }
     }
 }

@@ -233,7 +233,7 @@ class SealTest {
                 "release_paper",
                 "release_salt",
                 "release_erased",
-                "visit_stamp",
+                "visit_revision",
                 "visit_evidence");
         String view = jdbc.sql("select pg_get_viewdef('visit_evidence'::regclass)")
                 .query(String.class)

@@ -1,4 +1,4 @@
-package homalon.app.check.feelers;
+package homalon.core.visit;
 
 import homalon.core.face.FeelerLine.Rest;
 import homalon.core.face.FeelerProposal;
@@ -6,20 +6,40 @@ import homalon.core.part.Layout;
 import homalon.core.part.PlaceNames;
 import homalon.core.quantity.Length;
 import homalon.core.verdict.Verdict;
-import homalon.core.visit.Asked;
 import homalon.core.visit.FeelerFile.LineFile;
 import homalon.core.visit.FeelerFile.PlaceFile;
-import homalon.core.visit.FeelerWay;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.stream.Collectors;
 
 /** The walk of a survey by straightedge and feelers: what is asked where, and what was said. */
-final class FeelerWalk {
+public final class FeelerWalk {
+    /**
+     * One place of the walk.
+     *
+     * @param line name of the line, when this is its first place; empty otherwise
+     * @param blade to try here next, as it is keyed, exact; empty when nothing more is to be tried
+     * @param shown the same as it is read
+     * @param note before the edge is laid: dowels to pull
+     */
+    public record Place(
+            UUID id,
+            int number,
+            String line,
+            String name,
+            String state,
+            String value,
+            String blade,
+            String shown,
+            long seen,
+            boolean rest,
+            String note) {}
+
     private final FeelerReading read;
 
-    FeelerWalk(FeelerReading read) {
+    public FeelerWalk(FeelerReading read) {
         this.read = read;
     }
 
@@ -28,10 +48,11 @@ final class FeelerWalk {
 
     /** Once every place is tried and the limit is still not proven: the hand goes where it narrows most. */
     private Optional<More> more() {
-        if (read.result.verdict() != Verdict.NOT_PROVEN || !read.survey.complete(read.limit.most())) {
+        if (read.result().verdict() != Verdict.NOT_PROVEN
+                || !read.survey().complete(read.limit().most())) {
             return Optional.empty();
         }
-        return read.result
+        return read.result()
                 .next()
                 .flatMap(n -> read.place(n)
                         .filter(p -> !p.skipped() && p.gap().refuses().isPresent())
@@ -39,10 +60,10 @@ final class FeelerWalk {
                                 read.thinner(p, Length.roundedFromMm(n.blade())).map(b -> new More(p, b))));
     }
 
-    List<FeelerView.Walk> walk() {
-        List<FeelerView.Walk> walk = new ArrayList<>();
+    public List<Place> walk() {
+        List<Place> walk = new ArrayList<>();
         Optional<More> more = more();
-        for (LineFile line : read.survey.lines()) {
+        for (LineFile line : read.survey().lines()) {
             for (PlaceFile place : line.asked()) {
                 Optional<Length> thinner =
                         more.filter(m -> m.place().equals(place)).map(More::blade);
@@ -52,14 +73,21 @@ final class FeelerWalk {
         return walk;
     }
 
-    private FeelerView.Walk at(int number, LineFile line, PlaceFile p, Optional<Length> thinner) {
+    private Place at(int number, LineFile line, PlaceFile p, Optional<Length> thinner) {
         boolean rest = p.asked() == Asked.REST;
-        boolean open = !read.survey.done(p, read.limit.most()) || thinner.isPresent();
+        boolean open = !read.survey().done(p, read.limit().most()) || thinner.isPresent();
         Optional<Length> blade = rest || !open
                 ? Optional.empty()
                 : thinner.or(() -> p.gap()
-                        .next(read.survey.blades(), read.survey.first(line, p, read.layout.box(), read.limit.most())));
-        return new FeelerView.Walk(
+                        .next(
+                                read.survey().blades(),
+                                read.survey()
+                                        .first(
+                                                line,
+                                                p,
+                                                read.layout().box(),
+                                                read.limit().most())));
+        return new Place(
                 p.id(),
                 number,
                 rest ? line.name() : "",
@@ -68,8 +96,8 @@ final class FeelerWalk {
                 rest
                         ? (p.rest() == Rest.NOT_NOTED ? "" : FeelerReading.rest(p.rest()))
                         : p.gap().isTried() ? read.value(p.gap()) : "",
-                blade.map(read.writer::exact).orElse(""),
-                blade.map(read.writer::number).orElse(""),
+                blade.map(read.writer()::exact).orElse(""),
+                blade.map(read.writer()::number).orElse(""),
                 p.seen(),
                 rest,
                 rest ? dowels(line) : "");
@@ -78,9 +106,14 @@ final class FeelerWalk {
     private String asked(LineFile line, PlaceFile p) {
         return switch (p.asked()) {
             case REST ->
-                read.survey.way() == FeelerWay.LIMIT
+                read.survey().way() == FeelerWay.LIMIT
                         ? "how does it rest; slide the "
-                                + read.writer.number(read.survey.along(line, read.layout.box(), read.limit.most()))
+                                + read.writer()
+                                        .number(read.survey()
+                                                .along(
+                                                        line,
+                                                        read.layout().box(),
+                                                        read.limit().most()))
                                 + " blade along"
                         : "how does it rest";
             case STATION -> read.where(line, p);
@@ -91,12 +124,12 @@ final class FeelerWalk {
 
     /** Which dowels an edge on that line would ride on; empty when none is in its way. */
     private String dowels(LineFile line) {
-        List<Layout.Hole> under = FeelerProposal.dowels(read.layout, line.from(), line.to());
+        List<Layout.Hole> under = FeelerProposal.dowels(read.layout(), line.from(), line.to());
         return under.isEmpty()
                 ? ""
                 : "Pull the dowel at the "
                         + under.stream()
-                                .map(d -> PlaceNames.corner(read.layout, d.centre()))
+                                .map(d -> PlaceNames.corner(read.layout(), d.centre()))
                                 .collect(Collectors.joining(" and "))
                         + " first: the edge would ride on it.";
     }

@@ -7,14 +7,14 @@ import jakarta.persistence.Table;
 import java.util.UUID;
 import org.hibernate.annotations.Immutable;
 
-/** What all that was written about a visit is told apart by: counts and last numbers of its lines. */
+/** A number that the database gives anew with every line about a visit; nothing was written about one that has none. */
 @Entity
 @Immutable
-@Table(name = "visit_stamp")
-class VisitStamp {
+@Table(name = "visit_revision")
+class VisitRevision {
     @Id
     @Column(name = "job_id")
     UUID visit;
 
-    String stamp;
+    long revision;
 }

@@ -1,4 +1,4 @@
-package homalon.app.check.feelers;
+package homalon.core.visit;
 
 import homalon.core.face.FeelerLine.Rest;
 import homalon.core.face.FeelerResult;
@@ -10,51 +10,44 @@ import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.rulebook.FlatnessLimit;
-import homalon.core.visit.Asked;
-import homalon.core.visit.FeelerFile;
 import homalon.core.visit.FeelerFile.LineFile;
 import homalon.core.visit.FeelerFile.PlaceFile;
-import homalon.core.visit.PartFile;
 import java.util.Comparator;
 import java.util.Optional;
 
-/** One survey by straightedge and feelers while it is written, with what came of it. */
-final class FeelerReading {
-    final FeelerFile survey;
-    final LengthWriter writer;
-    final Layout layout;
-    final FlatnessLimit limit;
-    final FeelerResult result;
+/**
+ * One survey by straightedge and feelers while it is written, with what came of it.
+ *
+ * @param limit the overall one, of the gap or of the zone
+ */
+public record FeelerReading(
+        FeelerFile survey, LengthWriter writer, Layout layout, FlatnessLimit limit, FeelerResult result) {
 
-    FeelerReading(PartFile part, FeelerFile survey, Layout layout, FeelerResult result, BenchUnit unit) {
-        this.survey = survey;
-        this.writer = new LengthWriter(unit);
-        this.layout = layout;
-        this.limit = part.limits().stream()
+    public static FeelerReading of(
+            PartFile part, FeelerFile survey, Layout layout, FeelerResult result, BenchUnit unit) {
+        FlatnessLimit overall = part.limits().stream()
                 .filter(l -> l.scope() == FlatnessLimit.Scope.OVERALL)
                 .findFirst()
                 .orElseThrow();
-        this.result = result;
+        return new FeelerReading(survey, new LengthWriter(unit), layout, overall, result);
     }
 
-    LineFile lineOf(PlaceFile place) {
+    public LineFile lineOf(PlaceFile place) {
         return survey.lines().stream()
                 .filter(l -> l.places().contains(place))
                 .findFirst()
                 .orElseThrow();
     }
 
-    Optional<PlaceFile> place(Try next) {
-        LineFile line = next.line().isPresent()
-                ? survey.lines().get(next.line().getAsInt())
-                : closest(next).orElse(null);
-        if (line == null) {
-            return Optional.empty();
-        }
+    /** Where the one try that would tell most is to be made; empty where no line is laid for it. */
+    public Optional<PlaceFile> place(Try next) {
+        Optional<LineFile> line = next.line().isPresent()
+                ? Optional.of(survey.lines().get(next.line().getAsInt()))
+                : closest(next);
         Asked asked = next.underBothEnds() ? Asked.ENDS : Asked.STATION;
-        return line.places().stream()
+        return line.flatMap(l -> l.places().stream()
                 .filter(p -> p.asked() == asked)
-                .min(Comparator.comparingDouble(p -> Math.abs(p.at() - next.at())));
+                .min(Comparator.comparingDouble(p -> Math.abs(p.at() - next.at()))));
     }
 
     /** A laid line that runs as the judged one does, nearest to it. */
@@ -68,7 +61,8 @@ final class FeelerReading {
         return l.from().distance(next.from()) + l.to().distance(next.to());
     }
 
-    String value(Gap gap) {
+    /** The gap between what went and what was refused. */
+    public String value(Gap gap) {
         if (gap.refuses().isEmpty()) {
             return gap.goes().map(g -> writer.number(g) + " or more").orElse("");
         }
@@ -76,7 +70,7 @@ final class FeelerReading {
         return gap.goes().map(g -> writer.number(g) + " to " + most).orElse("under " + most);
     }
 
-    static String rest(Rest rest) {
+    public static String rest(Rest rest) {
         return switch (rest) {
             case ROCKS -> "rocks";
             case SITS_STILL -> "sits still";
@@ -84,14 +78,14 @@ final class FeelerReading {
         };
     }
 
-    String where(LineFile line, PlaceFile place) {
+    public String where(LineFile line, PlaceFile place) {
         var spot = line.spot(place);
         boolean crosswise = Math.abs(line.to().x() - line.from().x()) < 1;
         return crosswise ? PlaceNames.across(layout, spot) : PlaceNames.along(layout, spot);
     }
 
     /** As thin as it must be to prove it, and thinner than what was refused there already. */
-    Optional<Length> thinner(PlaceFile place, Length bow) {
+    public Optional<Length> thinner(PlaceFile place, Length bow) {
         Length wanted = survey.proving(lineOf(place), place, layout.box(), bow);
         Length refused = place.gap().refuses().orElseThrow();
         return (wanted.compareTo(refused) < 0

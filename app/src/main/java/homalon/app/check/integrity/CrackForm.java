@@ -1,0 +1,73 @@
+package homalon.app.check.integrity;
+
+import homalon.app.foundation.web.Blanks;
+import homalon.app.foundation.web.FormTicks;
+import homalon.core.geometry.Spot;
+import homalon.core.input.BadInputException;
+import homalon.core.integrity.Crack;
+import homalon.core.integrity.CrackMethod;
+import homalon.core.integrity.CrackPlace;
+import homalon.core.integrity.CrackSpots;
+import homalon.core.integrity.Reach;
+import homalon.core.part.Layout;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
+import homalon.core.visit.PartFile;
+import jakarta.validation.constraints.NotNull;
+import java.util.Set;
+
+/**
+ * A crack as it is marked.
+ *
+ * @param bore number of the bore it lies at; 0 for none
+ * @param length blank where it was not measured
+ * @param suspect nobody saw it: a place that has to be looked at
+ * @param x1 first end on the drawing, mm from the front and the lower edge; null when none was tapped, as are the others
+ */
+record CrackForm(
+        @NotNull(message = "Say where it lies.") CrackPlace place,
+        Integer bore,
+        String length,
+        Set<Reach> reaches,
+
+        @NotNull(message = "Say what it was looked for with.")
+        CrackMethod method,
+
+        Boolean suspect,
+        Double x1,
+        Double y1,
+        Double x2,
+        Double y2) {
+    CrackForm {
+        bore = bore == null ? Integer.valueOf(0) : bore;
+        length = Blanks.of(length);
+        reaches = reaches == null ? Set.of() : FormTicks.ticks(reaches);
+        suspect = Blanks.of(suspect);
+    }
+
+    Crack crack(PartFile part, BenchUnit unit) {
+        double mm = length.isBlank() ? 0 : Length.parseSize(length, unit).mm();
+        return new Crack(part.kind(), part.material(), place, suspect ? 0 : mm, reaches, method, suspect);
+    }
+
+    /** Where it was tapped, else where such a crack usually lies at that bore. */
+    CrackSpots.Tips tips(Layout layout, Crack crack) {
+        if (x1 == null || y1 == null) {
+            return CrackSpots.of(layout, place, bore, crack.length());
+        }
+        Spot from = onDrawing(layout, x1, y1);
+        return new CrackSpots.Tips(from, x2 == null || y2 == null ? from : onDrawing(layout, x2, y2));
+    }
+
+    private static Spot onDrawing(Layout layout, double x, double y) {
+        boolean on = x >= 0
+                && y >= 0
+                && x <= layout.box().width()
+                && y <= layout.box().height();
+        if (!on) {
+            throw new BadInputException(
+                    "place", "That spot is not on the casting: tap on the drawing, or choose the bore.");
+        }
+        return new Spot(x, y);
+    }
+}
