@@ -37,6 +37,19 @@ public record Batch(PassPlan passes, List<Share> members) {
      * @throws BadInputException when there are fewer than two or more than {@link #MOST}, or they are of two metals
      */
     public static Batch of(List<Member> members, PassPlan.Depths depths, Length dialStep) {
+        check(members);
+        double worst = members.stream().mapToDouble(Member::toClean).max().orElse(0);
+        PassPlan passes = PassPlan.toClean(worst, depths, dialStep);
+        List<Share> shares = new ArrayList<>();
+        for (Member m : members) {
+            Length own = PassPlan.toClean(m.toClean(), depths, dialStep).total();
+            shares.add(new Share(
+                    m.name(), cleanAfter(passes, m.toClean()), passes.total().minus(own)));
+        }
+        return new Batch(passes, List.copyOf(shares));
+    }
+
+    private static void check(List<Member> members) {
         if (members.size() < 2 || members.size() > MOST) {
             throw new BadInputException("parts", "A batch is two to six castings: mark those that go on the table.");
         }
@@ -48,15 +61,6 @@ public record Batch(PassPlan passes, List<Share> members) {
                     "One cutter does not do " + metals.get(0).words() + " and "
                             + metals.get(1).words() + ": put castings of one metal together.");
         }
-        double worst = members.stream().mapToDouble(Member::toClean).max().orElse(0);
-        PassPlan passes = PassPlan.toClean(worst, depths, dialStep);
-        List<Share> shares = new ArrayList<>();
-        for (Member m : members) {
-            Length own = PassPlan.toClean(m.toClean(), depths, dialStep).total();
-            shares.add(new Share(
-                    m.name(), cleanAfter(passes, m.toClean()), passes.total().minus(own)));
-        }
-        return new Batch(passes, List.copyOf(shares));
     }
 
     private static OptionalInt cleanAfter(PassPlan passes, double toClean) {

@@ -266,20 +266,20 @@ public class FaceViews {
         }
         FlatnessResult flat = finding.get().judgement().flatness();
         finding.get().judgement().limits().forEach(l -> rows.add(limitRow(l, writer)));
-        BowAndTwist bend = flat.bend();
         rows.add(new FaceView.Row("Least squares", writer.number(flat.leastSquares()), "about the average plane", ""));
-        double one = finding.get().judgement().uncertainty();
-        rows.add(bow("Long bow", bend.longBow(), one * bend.error().longBow(), writer, "hollow", "crowned"));
-        rows.add(bow("Cross bow", bend.crossBow(), one * bend.error().crossBow(), writer, "hollow", "crowned"));
-        rows.add(bow(
-                "Fourth corner",
-                bend.fourthCornerLift(),
-                one * bend.error().fourthCornerLift(),
-                writer,
-                FaceWords.highCorners(1, layout),
-                FaceWords.highCorners(-1, layout)));
-        rows.add(new FaceView.Row("Local, what is left", writer.number(bend.local()), "after bow and twist", ""));
+        rows.addAll(bends(flat.bend(), finding.get().judgement().uncertainty(), layout, writer));
         return rows;
+    }
+
+    private static List<FaceView.Row> bends(BowAndTwist bend, double one, Layout layout, LengthWriter writer) {
+        BowAndTwist.Errors error = bend.error();
+        String high = FaceWords.highCorners(1, layout);
+        String low = FaceWords.highCorners(-1, layout);
+        return List.of(
+                bow("Long bow", bend.longBow(), one * error.longBow(), writer, "hollow", "crowned"),
+                bow("Cross bow", bend.crossBow(), one * error.crossBow(), writer, "hollow", "crowned"),
+                bow("Fourth corner", bend.fourthCornerLift(), one * error.fourthCornerLift(), writer, high, low),
+                new FaceView.Row("Local, what is left", writer.number(bend.local()), "after bow and twist", ""));
     }
 
     private static FaceView.Row limitRow(LimitVerdict l, LengthWriter writer) {

@@ -13,6 +13,7 @@ import homalon.core.part.PartKind;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.verdict.Working;
 import homalon.core.visit.ChamberFile;
 import homalon.core.visit.PartFile;
 import jakarta.servlet.http.HttpServletResponse;
@@ -120,8 +121,20 @@ class BudgetController {
         Wish.Kind kind = kind(asked.wish());
         double wanted = kind == Wish.Kind.RATIO ? ratio(asked.wanted()) : 0;
         Wish wish = Wish.of(kind, q, wanted);
-        page.show("wished", new Wished(wish.met(), BudgetViews.line(wish.says(), page.writer())));
+        boolean byCut = wish.whatIf().gasket().equals(q.whatIf().gasket());
+        Working.Line says = byCut ? down(wish.says(), page.unit()) : wish.says();
+        page.show("wished", new Wished(wish.met(), BudgetViews.line(says, page.writer())));
         return wish.whatIf();
+    }
+
+    /** A cut that may come off is said as the field beside has it: rounded down, so that what is keyed may be had. */
+    private static Working.Line down(Working.Line said, BenchUnit unit) {
+        double step = unit.nanometres() / 1e6 / Math.pow(10, unit.decimals());
+        return new Working.Line(
+                said.text(),
+                said.lengths().stream()
+                        .map(mm -> Math.floor(mm / step + 1e-6) * step)
+                        .toList());
     }
 
     /** What was wished for, answered. */

@@ -13,6 +13,7 @@ import homalon.app.testing.RunningShop;
 import homalon.core.part.Material;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SurveyKind;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -224,6 +225,9 @@ class ChamberJourneyTest {
         assertThat(page.locator("#budget-verdict .words")).containsText("once the chambers are equal");
         assertThat(page.locator("#beside")).containsText("grind the chamber 1.00 cc");
         String wanted = page.locator("[name=cut]").inputValue();
+        // The sentence and the field say the same cut: rounded down, so that it may be had.
+        String said = new BigDecimal(wanted).setScale(3).toPlainString();
+        assertThat(page.locator(".said.met")).containsText("A cut of " + said + " mm");
 
         // The slider, by its keys: every figure follows, and the server's answer is the only sum.
         page.locator("[data-range-of=cut]").focus();
