@@ -164,16 +164,19 @@ export class Keying {
   }
 
   key(event) {
-    if (!plain(event)) return;
-    const { key } = event;
+    if (plain(event) && this.press(event.key)) event.preventDefault();
+  }
+
+  /** @returns false for a key that goes into the field */
+  press(key) {
     const empty = this.input.value === '';
     if (key === 'Enter') this.enter();
     else if (key === 'Escape' && !(empty && !this.asked)) this.clear();
     else if (empty && this.shots.includes(key)) this.shot(key);
     else if (key === '*') this.same();
     else if (empty && EMPTY[key]) EMPTY[key](this);
-    else return;
-    event.preventDefault();
+    else return false;
+    return true;
   }
 
   /** The first Escape clears; on an empty field it leaves it. */
@@ -214,14 +217,9 @@ export class Keying {
   pad(key) {
     this.input.focus({ preventScroll: true });
     const typed = this.input.value;
-    if (key === 'enter') this.enter();
-    else if (typed === '' && this.shots.includes(key)) this.shot(key);
-    else if (key === 'nothing') this.enterAs('0');
-    else if (key === '*') this.same();
-    else if (typed === '' && key === 'back') this.step(-1);
-    else if (typed === '' && key === '/') this.enterAs('/');
-    else {
-      if (key === 'back') this.input.value = typed.slice(0, -1);
+    if (key === 'nothing') this.enterAs('0');
+    else if (!this.press(key)) {
+      if (key === 'Backspace') this.input.value = typed.slice(0, -1);
       else if (key === 'sign') this.input.value = typed.startsWith('-') ? typed.slice(1) : `-${typed.replace(/^\+/, '')}`;
       else this.input.value += key;
       this.typed();
@@ -255,9 +253,7 @@ export class Keying {
     }
     // Asked about the value itself, Enter again is sure of it; told of somebody else's, Enter again has seen that one.
     const again = this.asked !== null && this.asked.place === this.at && this.asked.typed === typed ? this.asked : null;
-    const extra = Object.fromEntries(
-      [...document.querySelectorAll('[data-keying-extra]')].map((field) => [field.name, field.value]),
-    );
+    const extra = Object.fromEntries([...document.querySelectorAll('[data-keying-extra]')].map((field) => [field.name, field.value]));
     const reading = {
       id: uuid(),
       place: this.at,

@@ -128,12 +128,9 @@ export class Paint {
 
   /** Four cells to a digit, the lowest first. */
   hex() {
-    const digits = [];
-    for (const c of this.cells()) {
-      const n = Number(c.dataset.cell);
-      digits[n >> 2] = (digits[n >> 2] ?? 0) | (c.classList.contains('on') ? 1 << (n & 3) : 0);
-    }
-    return Array.from(digits, (d) => (d ?? 0).toString(16)).join('');
+    const cells = this.cells();
+    const bits = cells.filter((c) => c.classList.contains('on')).reduce((all, c) => all | (1n << BigInt(c.dataset.cell)), 0n);
+    return [...bits.toString(16).padStart(Math.ceil(cells.length / 4), '0')].reverse().join('');
   }
 
   async keep() {

@@ -11,7 +11,7 @@ const place = (id, state = 'open', more = '') => `<li><button data-place="${id}"
 const sheet = (places, more = '') => `
   <div data-keying data-url="${AT}" data-unit="MM" data-noun="Place" data-empty="Key a reading." data-undo="${AT}/undo" ${more}>
     <span data-show="name"></span><span data-show="count"></span><span class="echo"></span><p class="say"></p>
-    <input class="key"><div class="keypad"><button data-pad="4"></button><button data-pad="sign"></button><button data-pad="back"></button><button data-pad="enter"></button></div>
+    <input class="key"><div class="keypad"><button data-pad="4"></button><button data-pad="sign"></button><button data-pad="Backspace"></button><button data-pad="Enter"></button></div>
   </div>
   <ol id="walk">${places}</ol>`;
 
@@ -144,14 +144,14 @@ test('the keypad types, turns the sign, takes back and enters', () => {
   const pad = (name) => click(walk.root.querySelector(`[data-pad="${name}"]`));
   pad('4');
   pad('4');
-  pad('back');
+  pad('Backspace');
   pad('sign');
   assert.equal(walk.input.value, '-4');
   pad('sign');
   assert.equal(walk.input.value, '4');
-  pad('enter');
+  pad('Enter');
   assert.equal(walk.at, 'b');
-  pad('back');
+  pad('Backspace');
   assert.equal(walk.at, 'a');
 });
 

@@ -109,7 +109,7 @@ class ArrangeTest {
             page.locator("[data-pad='" + key + "']").click();
         }
         assertThat(page.locator("input.key")).hasValue("-0.012");
-        page.locator("[data-pad='enter']").click();
+        page.locator("[data-pad='Enter']").click();
         assertThat(page.locator("#walk [data-place='" + place + "']")).hasAttribute("data-value", "−0.012");
         page.keyboard().press("z");
         assertThat(page.locator("#walk [data-place='" + place + "']")).hasAttribute("data-state", "open");

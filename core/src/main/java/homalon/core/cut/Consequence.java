@@ -2,6 +2,7 @@ package homalon.core.cut;
 
 import homalon.core.verdict.Working;
 import homalon.core.verdict.Working.Line;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -11,18 +12,14 @@ import java.util.Optional;
  * @param says what it comes to
  * @param advice what to do about it; empty for nothing
  * @param report a ready sentence for whoever puts the engine together; empty where there is nothing to say
- * @param figure the figure that its drawing shows, in mm or degrees; NaN where it is not known
- * @param second another one of the drawing; NaN for none
+ * @param figures those that its drawing shows, one or two, in mm or degrees; none while they are not known
  */
 public record Consequence(
-        Kind kind,
-        Tone tone,
-        Line says,
-        String advice,
-        Optional<Line> report,
-        double figure,
-        double second,
-        Working working) {
+        Kind kind, Tone tone, Line says, String advice, Optional<Line> report, List<Double> figures, Working working) {
+    public Consequence {
+        figures = List.copyOf(figures);
+    }
+
     /** What is touched. */
     public enum Kind {
         CAM("Cam timing"),

@@ -63,6 +63,11 @@ final class Consequences {
                         + missing.words().substring(1));
     }
 
+    /** The second stays away where no limit is keyed. */
+    private static List<Double> figures(double figure, double limit) {
+        return Double.isNaN(limit) ? List.of(figure) : List.of(figure, limit);
+    }
+
     private void notKnown(Kind kind, String missing) {
         all.add(new Consequence(
                 kind,
@@ -70,8 +75,7 @@ final class Consequences {
                 line(missing.substring(0, 1).toUpperCase(Locale.ROOT) + missing.substring(1) + " is not keyed."),
                 "",
                 Optional.empty(),
-                Double.NaN,
-                Double.NaN,
+                List.of(),
                 Working.of(kind.words()).done()));
     }
 
@@ -109,8 +113,7 @@ final class Consequences {
                 Optional.of(line("Cam timing comes " + degrees(t.crank())
                         + " late at the crank by the cut: check it, and the exhaust valve's room to the piston, when it is"
                         + " put together.")),
-                t.cam(),
-                Double.NaN,
+                List.of(t.cam()),
                 Working.of(Kind.CAM.words())
                         .line("nearer by {}, sprocket's pitch radius {}", x, r)
                         .line("at the cam {} / {} = " + degrees(t.cam()) + "; twice as much at the crank", x, r)
@@ -155,8 +158,7 @@ final class Consequences {
                         : "",
                 Optional.of(line(
                         name + " valve to piston comes to {} by calculation: check it with clay or a dial.", after)),
-                after,
-                least,
+                figures(after, least),
                 working(kind, valve, book.has(lean), x)));
     }
 
@@ -206,8 +208,7 @@ final class Consequences {
                         fit.rails()),
                 cut ? "Cut both banks alike. Ports and bolt holes stay in line only then." : "",
                 cut ? Optional.of(line(needs, fit.flange(), fit.rails())) : Optional.empty(),
-                fit.flange(),
-                fit.rails(),
+                List.of(fit.flange(), fit.rails()),
                 Working.of(Kind.MANIFOLD.words())
                         .line(angles)
                         .line("flange: {} · sin q / cos(q + m) = {}", off(), fit.flange())
@@ -238,8 +239,7 @@ final class Consequences {
                         ? Optional.of(line(
                                 "The pushrods stand {} too long by the cut: check lifter preload or valve lash.", x))
                         : Optional.empty(),
-                x,
-                Double.NaN,
+                List.of(x),
                 Working.of(Kind.PUSHROD.words())
                         .line("the stands come {} nearer; taken as that much at the pushrod", x)
                         .done()));
@@ -271,8 +271,7 @@ final class Consequences {
                 over ? "Less cut, a thicker gasket, or relief in the roof above the valves." : "",
                 Optional.of(line(
                         "Side valve at full lift to the head's roof: {} by calculation; check it with clay.", after)),
-                after,
-                least,
+                figures(after, least),
                 Working.of(Kind.ROOM.words())
                         .line(
                                 "measured {}, nearer by {}, sunk {}",
@@ -307,8 +306,7 @@ final class Consequences {
                                 + " the cut as well."
                         : "",
                 Optional.of(line("Valve heads lie {} below the face after the cut.", after)),
-                after,
-                limited ? book.value(EngineItem.RECESSION_LEAST) : Double.NaN,
+                limited ? List.of(after, book.value(EngineItem.RECESSION_LEAST)) : List.of(after),
                 Working.of(Kind.RECESSION.words())
                         .line(
                                 "{} − {} cut + {} sunk = {}",
@@ -344,8 +342,7 @@ final class Consequences {
                         least),
                 over ? "A gasket thicker by what came off the block restores it." : "",
                 Optional.of(line("Piston to head at top dead centre: {} by calculation; check it.", after)),
-                after,
-                least,
+                figures(after, least),
                 Working.of(Kind.SQUEEZE.words())
                         .line("gasket and deck {} − {} cut = {}", after + q.blockCut(), q.blockCut(), after)
                         .done()));
@@ -360,8 +357,7 @@ final class Consequences {
                         line("Bolts reach {} deeper into their holes.", off()),
                         "In blind holes see that none of them bottoms: measure hole and bolt.",
                         Optional.of(line("Head bolts reach {} deeper: see that none bottoms in a blind hole.", off())),
-                        off(),
-                        Double.NaN,
+                        List.of(off()),
                         Working.of(Kind.BOLTS.words())
                                 .line("head and block come {} shorter together", off())
                                 .done()));
@@ -376,8 +372,7 @@ final class Consequences {
                 line("{} of blind hole is left below the bolts.", left),
                 over ? "They would bottom before they clamp: shorter bolts, washers, or deeper threads." : "",
                 Optional.of(line("Blind bolt holes keep {} below the bolts.", left)),
-                left,
-                Double.NaN,
+                List.of(left),
                 Working.of(Kind.BOLTS.words())
                         .line(
                                 "{} − {} = {}",
@@ -405,8 +400,7 @@ final class Consequences {
                         ? "Shorten what would touch; spring seats cut from the same face keep their order."
                         : "Shorten what would touch; liners are read and trimmed after the cut.",
                 Optional.of(line("Dowels and oil restrictors stand {} further proud: shorten what would touch.", cut)),
-                cut,
-                Double.NaN,
+                List.of(cut),
                 Working.of(Kind.PROUD.words())
                         .line("the face goes back by {}; what stands in it does not", cut)
                         .done()));

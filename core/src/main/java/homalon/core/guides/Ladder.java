@@ -4,6 +4,7 @@ import homalon.core.verdict.Working.Line;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * The ladder of repairs for a guide, from leaving it to replacing it, each rung with whether it helps here and what it needs.
@@ -47,9 +48,9 @@ public record Ladder(List<Step> rungs) {
     /**
      * One rung.
      *
-     * @param ream finished size of the guide for it, mm; NaN where nothing is reamed
+     * @param ream finished size of the guide for it, mm; empty where nothing is reamed
      */
-    public record Step(Rung rung, Helps helps, Line why, double ream) {}
+    public record Step(Rung rung, Helps helps, Line why, OptionalDouble ream) {}
 
     /**
      * What the shop holds to.
@@ -91,7 +92,7 @@ public record Ladder(List<Step> rungs) {
                 Helps.YES,
                 said(
                         "needs the old guide sound in the casting and a liner reamed in, then sized to the stem that will run in it"),
-                stem + limits.wanted()));
+                OptionalDouble.of(stem + limits.wanted())));
         rungs.add(new Step(
                 Rung.REPLACE,
                 housing ? Helps.YES : Helps.MEASURE,
@@ -99,7 +100,7 @@ public record Ladder(List<Step> rungs) {
                         housing
                                 ? "new guide pressed in, then sized to the stem that will run in it"
                                 : "measure the bore in the casting before a guide is ordered: one bought by eye drops straight through"),
-                stem + limits.wanted()));
+                OptionalDouble.of(stem + limits.wanted())));
         return new Ladder(List.copyOf(rungs));
     }
 
@@ -113,12 +114,12 @@ public record Ladder(List<Step> rungs) {
                         Helps.YES,
                         said(
                                 "needs valves with stems that much over, in hand before the guide is sized; usual oversizes, a general default; tapered stems go by the maker"),
-                        stem + o + limits.wanted()))
+                        OptionalDouble.of(stem + o + limits.wanted())))
                 .orElseGet(() -> new Step(
                         Rung.OVERSIZE,
                         Helps.NO,
                         said("no stem is had that large: the worn place would stay"),
-                        Double.NaN));
+                        OptionalDouble.empty()));
     }
 
     private static Step asIs(Guide guide, boolean clear, boolean shape, boolean free) {
@@ -134,7 +135,7 @@ public record Ladder(List<Step> rungs) {
                 Rung.AS_IS,
                 yes ? Helps.YES : guide.oneEndOnly() && clear ? Helps.MEASURE : Helps.NO,
                 said(why),
-                Double.NaN);
+                OptionalDouble.empty());
     }
 
     private static Step hone(Guide guide, GuideLimits limits, boolean clear, boolean shape, boolean free) {
@@ -145,7 +146,7 @@ public record Ladder(List<Step> rungs) {
                 : free
                         ? "nothing is tight"
                         : yes ? "takes burrs, and a few thousandths with them" : "not enough to free it";
-        return new Step(Rung.HONE, yes ? Helps.YES : Helps.NO, said(why), Double.NaN);
+        return new Step(Rung.HONE, yes ? Helps.YES : Helps.NO, said(why), OptionalDouble.empty());
     }
 
     private static Step knurl(Guide guide, double stem, GuideLimits limits, Shop shop) {
@@ -161,7 +162,7 @@ public record Ladder(List<Step> rungs) {
                 Rung.KNURL,
                 yes ? Helps.YES : Helps.NO,
                 new Line(why, List.of(KNURL_MOST).subList(0, why.contains("{}") ? 1 : 0)),
-                yes ? stem + limits.wanted() : Double.NaN);
+                yes ? OptionalDouble.of(stem + limits.wanted()) : OptionalDouble.empty());
     }
 
     private static Line said(String words) {

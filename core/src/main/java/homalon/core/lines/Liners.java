@@ -5,6 +5,8 @@ import homalon.core.verdict.Verdict;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.OptionalDouble;
+import java.util.stream.DoubleStream;
 
 /**
  * How far liners stand above their deck, read at four clock places each: 12 towards the front of the block, then 3, 6, 9.
@@ -77,22 +79,13 @@ public record Liners(List<One> each, double step, Verdict verdict) {
      * One liner.
      *
      * @param number of its bore
-     * @param mean of its clock places
-     * @param tilt the larger difference of two places across
-     * @param lowest and highest of its four places
+     * @param mean of its clock places; empty while none is read
+     * @param tilt the larger difference of two places across; empty while no two are read
      * @param trim what to take off its top so that its mean comes to the aim; 0 where it stands within, or stands low
      * @param verdict out above or below the range at any place, or leaning; not proven with a place unread
      * @param why in words
      */
-    public record One(
-            int number,
-            double mean,
-            double tilt,
-            double lowest,
-            double highest,
-            double trim,
-            Verdict verdict,
-            String why) {}
+    public record One(int number, OptionalDouble mean, OptionalDouble tilt, double trim, Verdict verdict, String why) {}
 
     /**
      * @param numbers of the bores, front to back
@@ -120,8 +113,11 @@ public record Liners(List<One> each, double step, Verdict verdict) {
         double step = 0;
         boolean open = each.stream().anyMatch(o -> o.verdict() == Verdict.NOT_PROVEN);
         for (int i = 0; i + 1 < each.size(); i++) {
-            double d = Math.abs(each.get(i).mean() - each.get(i + 1).mean());
-            step = Double.isNaN(d) ? step : Math.max(step, d);
+            OptionalDouble here = each.get(i).mean();
+            OptionalDouble next = each.get(i + 1).mean();
+            if (here.isPresent() && next.isPresent()) {
+                step = Math.max(step, Math.abs(here.getAsDouble() - next.getAsDouble()));
+            }
         }
         boolean out = step > range.step() + 1e-9 || each.stream().anyMatch(o -> o.verdict() == Verdict.OUT);
         return new Liners(List.copyOf(each), step, out ? Verdict.OUT : open ? Verdict.NOT_PROVEN : Verdict.WITHIN);
@@ -130,12 +126,15 @@ public record Liners(List<One> each, double step, Verdict verdict) {
     private static One one(int number, double[] p, Range range, Held held) {
         double[] read = Arrays.stream(p).filter(v -> !Double.isNaN(v)).toArray();
         if (read.length == 0) {
-            return new One(number, Double.NaN, Double.NaN, Double.NaN, Double.NaN, 0, Verdict.NOT_PROVEN, "not read");
+            return new One(number, OptionalDouble.empty(), OptionalDouble.empty(), 0, Verdict.NOT_PROVEN, "not read");
         }
         double mean = Arrays.stream(read).average().orElseThrow();
         double low = Arrays.stream(read).min().orElseThrow();
         double high = Arrays.stream(read).max().orElseThrow();
-        double tilt = larger(Math.abs(p[0] - p[2]), Math.abs(p[1] - p[3]));
+        OptionalDouble tilt = DoubleStream.of(p[0] - p[2], p[1] - p[3])
+                .filter(v -> !Double.isNaN(v))
+                .map(Math::abs)
+                .max();
         double trim = held == Held.LOOSE && high > range.most() + 1e-9 ? Math.max(0, mean - range.aim()) : 0;
         String why;
         Verdict verdict = Verdict.OUT;
@@ -145,7 +144,7 @@ public record Liners(List<One> each, double step, Verdict verdict) {
             why = held == Held.LOOSE
                     ? "stands too low: trimming cannot help, look under its flange, shim it or cut the deck"
                     : "stands too low: cut the deck down to it, or press in another";
-        } else if (tilt > range.tilt() + 1e-9) {
+        } else if (tilt.orElse(0) > range.tilt() + 1e-9) {
             why = "leans: look for dirt under its flange before anything is cut";
         } else if (read.length < 4) {
             verdict = Verdict.NOT_PROVEN;
@@ -154,11 +153,7 @@ public record Liners(List<One> each, double step, Verdict verdict) {
             verdict = Verdict.WITHIN;
             why = "within";
         }
-        return new One(number, mean, tilt, low, high, trim, verdict, why);
-    }
-
-    private static double larger(double one, double other) {
-        return Double.isNaN(one) ? other : Double.isNaN(other) ? one : Math.max(one, other);
+        return new One(number, OptionalDouble.of(mean), tilt, trim, verdict, why);
     }
 
     private static void check(int[] numbers, double[][] protrusion, double deckCut, Range range) {

@@ -3,21 +3,22 @@ package homalon.core.valves;
 import homalon.core.verdict.Verdict;
 import homalon.core.verdict.Working;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * One thing that was found of a valve.
  *
  * @param verdict empty where it was read and nothing says how it should be
- * @param figure the value found, mm, kPa or seconds; NaN where there is none
- * @param limit what it is held against; NaN where there is none
+ * @param figure the value found, mm, kPa or seconds; empty where it was seen or felt
+ * @param limit what it is held against; empty where there is none
  * @param source of the limit, in words
  * @param says in words
  */
 public record Aspect(
         Subject subject,
         Optional<Verdict> verdict,
-        double figure,
-        double limit,
+        OptionalDouble figure,
+        OptionalDouble limit,
         String source,
         String says,
         Optional<Working> working) {

@@ -6,6 +6,7 @@ import homalon.core.verdict.Working;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
 /** Collects what is found of one valve, each with its limit and the limit's source from the book. */
@@ -19,6 +20,23 @@ final class Aspects {
 
     List<Aspect> all() {
         return List.copyOf(all);
+    }
+
+    private OptionalDouble limit(@Nullable BookItem item) {
+        Optional<ValveBook.Entry> entry = Optional.ofNullable(item).flatMap(book::entry);
+        return entry.isPresent() ? OptionalDouble.of(entry.get().value()) : OptionalDouble.empty();
+    }
+
+    /** What was seen or felt, and has no figure. */
+    void seen(Subject subject, Verdict verdict, String says) {
+        all.add(new Aspect(
+                subject,
+                Optional.of(verdict),
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                "",
+                says,
+                Optional.empty()));
     }
 
     /**
@@ -36,8 +54,8 @@ final class Aspects {
         all.add(new Aspect(
                 subject,
                 Optional.ofNullable(verdict),
-                figure,
-                limit == null ? Double.NaN : book.value(limit),
+                OptionalDouble.of(figure),
+                limit(limit),
                 limit == null ? "" : book.source(limit),
                 says,
                 Optional.ofNullable(working)));

@@ -118,15 +118,10 @@ final class GuideJudge {
     /** By hand: kept under that name, and proof of nothing. */
     private void feel() {
         if (read.feltAlone()) {
-            aspects.add(
-                    Subject.GUIDE,
-                    Verdict.NOT_PROVEN,
-                    Double.NaN,
-                    null,
-                    read.rocks()
-                            ? "rocks by feel, not measured: read it, or choose what is done to it"
-                            : "good by feel, not measured",
-                    null);
+            String says = read.rocks()
+                    ? "rocks by feel, not measured: read it, or choose what is done to it"
+                    : "good by feel, not measured";
+            aspects.seen(Subject.GUIDE, Verdict.NOT_PROVEN, says);
         }
     }
 
@@ -137,13 +132,7 @@ final class GuideJudge {
             return;
         }
         if (Double.isNaN(length)) {
-            aspects.add(
-                    Subject.GUIDE,
-                    Verdict.NOT_PROVEN,
-                    Double.NaN,
-                    null,
-                    "rocked: key the guide's length in the book",
-                    null);
+            aspects.seen(Subject.GUIDE, Verdict.NOT_PROVEN, "rocked: key the guide's length in the book");
             return;
         }
         double c = Rocking.clearance(read.get(Measure.PLAY), read.get(Measure.REACH), length);

@@ -140,13 +140,10 @@ public final class ValveJudge {
             return;
         }
         boolean bad = read.looks().stream().anyMatch(Look::bad);
-        aspects.add(
+        aspects.seen(
                 Subject.LOOKS,
                 bad ? Verdict.OUT : Verdict.WITHIN,
-                Double.NaN,
-                null,
-                read.looks().stream().sorted().map(Look::words).collect(Collectors.joining(", ")),
-                null);
+                read.looks().stream().sorted().map(Look::words).collect(Collectors.joining(", ")));
     }
 
     /** Where it touches the valve, by its outer edge. */

@@ -1,6 +1,7 @@
 package homalon.core.visit;
 
 import homalon.core.ledger.CornerDepths;
+import homalon.core.ledger.Entry;
 import homalon.core.ledger.Ledger;
 import homalon.core.quantity.Length;
 import homalon.core.route.VisitFacts;
@@ -20,7 +21,7 @@ public record LedgerFile(Ledger ledger, List<Line> lines) {
             long seq,
             UUID id,
             UUID visit,
-            String kind,
+            Entry.Kind kind,
             Length depth,
             Optional<UUID> reverses,
             Optional<CornerDepths> corners,
@@ -37,7 +38,7 @@ public record LedgerFile(Ledger ledger, List<Line> lines) {
     /** Passes of one visit that stand. */
     public List<Line> passes(UUID visit) {
         return lines.stream()
-                .filter(l -> l.visit().equals(visit) && l.kind().equals("PASS") && l.stands())
+                .filter(l -> l.visit().equals(visit) && l.kind() == Entry.Kind.PASS && l.stands())
                 .toList();
     }
 
@@ -62,7 +63,7 @@ public record LedgerFile(Ledger ledger, List<Line> lines) {
                 passes.stream().map(Line::at).reduce((a, b) -> b),
                 lines.stream()
                         .filter(l -> l.visit().equals(visit)
-                                && (l.kind().equals("PASS") || l.reverses().isPresent()))
+                                && (l.kind() == Entry.Kind.PASS || l.reverses().isPresent()))
                         .map(Line::at)
                         .max(Comparator.naturalOrder()));
     }

@@ -52,7 +52,6 @@ public record SurveyFile(
     /**
      * A line of the survey.
      *
-     * @param kind KEYED, SKIPPED or WITHDRAWN
      * @param stands false once it was taken back or another reading took its place
      */
     public record ReadingFile(
@@ -60,7 +59,7 @@ public record SurveyFile(
             UUID id,
             UUID place,
             String placeName,
-            String kind,
+            Kind kind,
             String typed,
             BenchUnit unit,
             Optional<Length> value,
@@ -68,6 +67,14 @@ public record SurveyFile(
             UUID by,
             Instant at,
             boolean stands) {
+        /** What was done at a place. */
+        public enum Kind {
+            KEYED,
+            SKIPPED,
+            /** Takes a line back. */
+            WITHDRAWN
+        }
+
         /** The same line once another one took its place. */
         public ReadingFile superseded() {
             return new ReadingFile(seq, id, place, placeName, kind, typed, unit, value, withdraws, by, at, false);

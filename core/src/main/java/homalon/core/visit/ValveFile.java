@@ -23,6 +23,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -95,8 +96,8 @@ public final class ValveFile {
             Aspect odd = new Aspect(
                     Aspect.Subject.GUIDE,
                     Optional.of(Verdict.NOT_PROVEN),
-                    Double.NaN,
-                    Double.NaN,
+                    OptionalDouble.empty(),
+                    OptionalDouble.empty(),
                     "",
                     e.getMessage(),
                     Optional.empty());

@@ -10,8 +10,11 @@ import homalon.core.cut.Consequence.Kind;
 import homalon.core.cut.Consequence.Tone;
 import homalon.core.part.PartKind;
 import homalon.core.verdict.Working;
+import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -134,8 +137,12 @@ class ConsequencesTest {
         Consequence c = told(QuestionOfTests.of(face, drive, Crown.FLAT, book, since, cut, other, gasket), kind)
                 .orElseThrow();
         assertEquals(tone, c.tone(), said(c.says()));
-        assertEquals(figure == null ? Double.NaN : figure, c.figure(), 1e-5);
-        assertEquals(second == null ? Double.NaN : second, c.second(), 1e-5);
+        List<Double> figures =
+                Stream.of(figure, second).filter(Objects::nonNull).toList();
+        assertEquals(figures.size(), c.figures().size());
+        for (int i = 0; i < figures.size(); i++) {
+            assertEquals(figures.get(i), c.figures().get(i), 1e-5);
+        }
         assertTrue(said(c.says()).startsWith(says), said(c.says()));
         assertEquals(advice == null, c.advice().isEmpty(), c.advice());
         assertTrue(advice == null || c.advice().startsWith(advice), c.advice());
@@ -187,13 +194,14 @@ class ConsequencesTest {
                                 PartKind.HEAD, Drive.CHAIN_OR_BELT, Crown.PARALLEL_POCKET, book, null, 0.3, 0, null),
                         Kind.EXHAUST)
                 .orElseThrow()
-                .figure();
+                .figures()
+                .get(0);
         assertEquals(2.6 - 0.3 * Math.cos(Math.toRadians(18)), pocket, 1e-9);
         Consequence flat = told(
                         QuestionOfTests.of(PartKind.HEAD, Drive.CHAIN_OR_BELT, Crown.FLAT, book, null, 0.3, 0, null),
                         Kind.EXHAUST)
                 .orElseThrow();
-        assertEquals(2.6 - 0.3 / Math.cos(Math.toRadians(18)), flat.figure(), 1e-9);
+        assertEquals(2.6 - 0.3 / Math.cos(Math.toRadians(18)), flat.figures().get(0), 1e-9);
         assertTrue(said(flat.says()).contains("The late cam takes more of it"), "a chain makes it late");
         Consequence gears = told(
                         QuestionOfTests.of(PartKind.HEAD, Drive.GEARS, Crown.FLAT, book, null, 0.3, 0, null),

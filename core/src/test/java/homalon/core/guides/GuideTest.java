@@ -123,7 +123,7 @@ class GuideTest {
         assertEquals(Helps.YES, worn.rung(Rung.KNURL).helps());
         assertEquals(Helps.MEASURE, worn.rung(Rung.REPLACE).helps(), "the housing comes before the order");
         // Ream for an oversize stem: stem plus what a new fit wants.
-        assertEquals(7.96 + 0.127 + 0.045, worn.rung(Rung.OVERSIZE).ream(), 1e-12);
+        assertEquals(7.96 + 0.127 + 0.045, worn.rung(Rung.OVERSIZE).ream().orElseThrow(), 1e-12);
         Ladder.Shop purist = new Ladder.Shop(false, false, Ladder.Shop.USUAL_OVERSIZES);
         assertEquals(
                 Helps.NO,

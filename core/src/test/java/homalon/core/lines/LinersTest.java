@@ -31,7 +31,7 @@ class LinersTest {
     @Test
     void aDeckCutRaisesThem() {
         Liners after = Liners.of(new int[] {1}, new double[][] {all(0.05)}, 0.08, PROUD);
-        assertEquals(0.13, after.each().get(0).mean(), 1e-9);
+        assertEquals(0.13, after.each().get(0).mean().orElseThrow(), 1e-9);
         assertEquals(0.13 - 0.065, after.each().get(0).trim(), 1e-9);
     }
 
@@ -44,16 +44,17 @@ class LinersTest {
         assertTrue(before.each().get(0).why().contains("with the deck"));
         assertTrue(before.each().get(1).why().contains("cut the deck down to it"));
         Liners after = Liners.of(new int[] {1, 2, 3}, read, 0.08, FLUSH, Liners.Held.PRESSED_IN);
-        assertEquals(0, after.each().get(0).mean(), 1e-9);
-        assertEquals(0, after.each().get(1).mean(), 1e-9);
-        assertEquals(-0.04, after.each().get(2).mean(), 1e-9);
+        assertEquals(0, after.each().get(0).mean().orElseThrow(), 1e-9);
+        assertEquals(0, after.each().get(1).mean().orElseThrow(), 1e-9);
+        assertEquals(-0.04, after.each().get(2).mean().orElseThrow(), 1e-9);
         assertEquals(Verdict.OUT, after.verdict());
         assertEquals(
                 0.14,
                 Liners.of(new int[] {1}, new double[][] {all(0.06)}, 0.08, FLUSH, Liners.Held.LOOSE)
                         .each()
                         .get(0)
-                        .mean(),
+                        .mean()
+                        .orElseThrow(),
                 1e-9);
     }
 
@@ -62,7 +63,7 @@ class LinersTest {
         Liners.One leans = Liners.of(new int[] {3}, new double[][] {{0.08, 0.06, 0.04, 0.06}}, 0, PROUD)
                 .each()
                 .get(0);
-        assertEquals(0.04, leans.tilt(), 1e-9);
+        assertEquals(0.04, leans.tilt().orElseThrow(), 1e-9);
         assertTrue(leans.why().startsWith("leans"));
         assertTrue(Liners.of(new int[] {3}, new double[][] {all(0.01)}, 0, PROUD)
                 .each()

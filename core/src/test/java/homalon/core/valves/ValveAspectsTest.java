@@ -75,9 +75,9 @@ class ValveAspectsTest {
                 .orElseThrow();
         assertTrue(aspect.is(verdict), () -> verdict + " wanted: " + aspect);
         assertTrue(aspect.says().contains(says), aspect.says());
-        assertEquals(value, aspect.figure());
+        assertEquals(value, aspect.figure().orElseThrow());
         if (verdict == Verdict.OUT && subject != Subject.PITS) {
-            assertEquals(figure, aspect.limit(), "the limit that it broke");
+            assertEquals(figure, aspect.limit().orElseThrow(), "the limit that it broke");
         }
         ValveFinding nothing = ValveJudge.of(ValveReadings.NONE, book);
         assertTrue(nothing.aspects().isEmpty(), "what was not read is not judged");
@@ -157,7 +157,7 @@ class ValveAspectsTest {
         assertTrue(guide.is(verdict) && guide.says().contains(says), () -> guide.toString());
         assertEquals(verdict, finding.verdict());
         assertEquals(verdict == Verdict.OUT, finding.guideWorn());
-        assertEquals(guide.figure() > 0, finding.guide().isPresent(), "what was measured is handed on");
+        assertEquals(guide.figure().isPresent(), finding.guide().isPresent(), "what was measured is handed on");
         assertTrue(finding.settled(), "read through and looked at");
         assertTrue(guide.working().orElseThrow().lines().size() >= 7, "the whole sum is shown");
     }
@@ -192,7 +192,7 @@ class ValveAspectsTest {
                 .aspect(Subject.GUIDE)
                 .orElseThrow();
         assertTrue(guide.is(verdict), guide::toString);
-        assertEquals(clearance == null ? Double.NaN : clearance, guide.figure(), 7e-4);
+        assertEquals(clearance == null ? Double.NaN : clearance, guide.figure().orElse(Double.NaN), 7e-4);
         String says = switch (verdict) {
             case WITHIN -> "within, by rocking";
             case OUT -> "worn beyond service, by rocking";

@@ -163,7 +163,7 @@ class ValveJudgeTest {
                 .aspect(Aspect.Subject.GUIDE)
                 .orElseThrow();
         assertTrue(
-                Double.isNaN(guide.limit()) || guide.limit() == service || guide.is(Verdict.OUT),
+                guide.limit().isEmpty() || guide.limit().getAsDouble() == service || guide.is(Verdict.OUT),
                 () -> "judged by " + guide.limit());
     }
 
@@ -212,10 +212,10 @@ class ValveJudgeTest {
         ValveFinding finding = ValveJudge.of(read(Set.of(), Measure.SEAT_OUTER, outer), book);
         Aspect place = finding.aspect(Aspect.Subject.PLACE).orElseThrow();
         assertTrue(place.is(verdict) && place.says().contains(says), place.says());
-        assertEquals((35 - outer) / 2, place.figure(), 1e-9);
+        assertEquals((35 - outer) / 2, place.figure().orElseThrow(), 1e-9);
         assertEquals(
                 book.value(outer > 34.5 ? BookItem.INSET_LEAST : BookItem.INSET),
-                place.limit(),
+                place.limit().orElseThrow(),
                 1e-12,
                 "the limit it broke");
         assertEquals(verdict == Verdict.OUT, finding.seatBad());
@@ -258,7 +258,7 @@ class ValveJudgeTest {
         ValveFinding wide = ValveJudge.of(read(Set.of(), Measure.SEAT_OUTER, 34.0, Measure.SEAT_INNER, 31.0), BOOK);
         assertEquals(
                 1.5 * Math.sqrt(2),
-                wide.aspect(Aspect.Subject.WIDTH).orElseThrow().figure(),
+                wide.aspect(Aspect.Subject.WIDTH).orElseThrow().figure().orElseThrow(),
                 1e-12);
         assertTrue(wide.seatBad());
         assertEquals(Verdict.WITHIN, runout(0.05));

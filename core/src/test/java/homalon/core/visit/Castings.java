@@ -1,5 +1,6 @@
 package homalon.core.visit;
 
+import homalon.core.ledger.Entry;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.part.Material;
 import homalon.core.part.PartKind;
@@ -51,7 +52,7 @@ final class Castings {
 
     /** A line of the ledger, so many minutes after the first. */
     static LedgerFile.Line line(
-            int minute, UUID id, String kind, Length depth, Optional<UUID> reverses, boolean stands) {
+            int minute, UUID id, Entry.Kind kind, Length depth, Optional<UUID> reverses, boolean stands) {
         return new LedgerFile.Line(
                 minute,
                 id,

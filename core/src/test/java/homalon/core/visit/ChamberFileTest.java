@@ -160,7 +160,7 @@ class ChamberFileTest {
             Length depth = Length.ofMm((String) minutesAndDepths[i + 1]);
             UUID id = new UUID(9, i);
             entries.add(new Entry(id, VISIT, Entry.Kind.PASS, depth, Optional.empty()));
-            lines.add(Castings.line(minute, id, "PASS", depth, Optional.empty(), true));
+            lines.add(Castings.line(minute, id, Entry.Kind.PASS, depth, Optional.empty(), true));
         }
         return new LedgerFile(new Ledger(entries), lines);
     }

@@ -28,6 +28,7 @@ import homalon.core.route.VisitFacts;
 import homalon.core.rulebook.BladeSet;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.verdict.Verdict;
+import homalon.core.visit.SurveyFile.ReadingFile.Kind;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -45,7 +46,7 @@ class FacesOfAVisitTest {
     private static final LandRaster LAND = LandRaster.of(LAYOUT, 200);
     private static final UUID INES = new UUID(1, 1);
 
-    private static SurveyFile.ReadingFile reading(int seq, UUID place, String kind, Optional<Length> value) {
+    private static SurveyFile.ReadingFile reading(int seq, UUID place, Kind kind, Optional<Length> value) {
         return new SurveyFile.ReadingFile(
                 seq,
                 new UUID(3, seq),
@@ -81,7 +82,7 @@ class FacesOfAVisitTest {
                         "place " + seq,
                         new Spot(x, y),
                         true,
-                        Optional.of(reading(seq, id, skipped ? "SKIPPED" : "KEYED", value))));
+                        Optional.of(reading(seq, id, skipped ? Kind.SKIPPED : Kind.KEYED, value))));
             }
         }
         return of(places);

@@ -103,11 +103,11 @@ class RouteFactsTest {
             boolean stands = (boolean) depthsAndStands[i + 1];
             UUID id = new UUID(9, i);
             entries.add(new Entry(id, VISIT, Entry.Kind.PASS, depth, Optional.empty()));
-            lines.add(Castings.line(i, id, "PASS", depth, Optional.empty(), stands));
+            lines.add(Castings.line(i, id, Entry.Kind.PASS, depth, Optional.empty(), stands));
             if (!stands) {
                 UUID back = new UUID(9, i + 1L);
                 entries.add(new Entry(back, VISIT, Entry.Kind.REVERSAL, Length.ZERO, Optional.of(id)));
-                lines.add(Castings.line(i + 1, back, "REVERSAL", Length.ZERO, Optional.of(id), false));
+                lines.add(Castings.line(i + 1, back, Entry.Kind.REVERSAL, Length.ZERO, Optional.of(id), false));
             }
         }
         return new LedgerFile(new Ledger(entries), lines);

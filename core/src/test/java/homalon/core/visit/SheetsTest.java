@@ -125,9 +125,9 @@ class SheetsTest {
         LinersSetup setup = LinersSetup.typed(Liners.School.PROUD, Liners.Held.LOOSE, "0.02", "0.10", "", BenchUnit.MM);
         Liners read = setup.of(hand.file(), DECK, Length.ZERO);
         Liners cut = setup.of(hand.file(), DECK, Length.ofMm("0.02"));
-        assertEquals(0.05, read.each().get(0).mean(), 1e-9);
-        assertEquals(0.07, read.each().get(1).mean(), 1e-9);
-        assertEquals(0.07, cut.each().get(0).mean(), 1e-9);
+        assertEquals(0.05, read.each().get(0).mean().orElseThrow(), 1e-9);
+        assertEquals(0.07, read.each().get(1).mean().orElseThrow(), 1e-9);
+        assertEquals(0.07, cut.each().get(0).mean().orElseThrow(), 1e-9);
     }
 
     @Test

@@ -171,7 +171,7 @@ public class Ledgers {
                                 r.seq,
                                 r.id,
                                 r.jobId,
-                                r.kind.name(),
+                                r.kind,
                                 Length.ofNanometres(r.depth),
                                 Optional.ofNullable(r.reverses),
                                 r.entry().corners(),

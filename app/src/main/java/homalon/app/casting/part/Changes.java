@@ -16,7 +16,7 @@ public class Changes {
 
     private final EvidenceLog log;
 
-    public void write(UUID visit, String what, String detail, UUID by) {
+    public void write(UUID visit, ChangeLine.What what, String detail, UUID by) {
         log.add(new ChangeLine(visit, what, detail.length() > MOST ? detail.substring(0, MOST) : detail, by));
     }
 

@@ -48,7 +48,7 @@ public class PartVisits {
         job.stuckSince = on.isPresent() ? LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault()) : null;
         changes.write(
                 job.id,
-                "STUCK",
+                ChangeLine.What.STUCK,
                 on.map(o -> o.name().toLowerCase(Locale.ROOT) + ": " + tidy).orElse("goes on"),
                 by);
     }
@@ -115,7 +115,7 @@ public class PartVisits {
         LengthWriter writer = new LengthWriter(BenchUnit.MM);
         changes.write(
                 part.visit().id(),
-                "SEALING",
+                ChangeLine.What.SEALING,
                 writer.size(bands.ring()) + " around a bore, " + writer.size(bands.bead()) + " around a hole"
                         + bands.opening()
                                 .map(o -> ", from an opening of " + writer.size(o))

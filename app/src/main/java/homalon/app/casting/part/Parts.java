@@ -202,9 +202,9 @@ public class Parts {
         fill(part, booking);
         fill(job, booking);
         List<String> limited = limit(part, booking, by);
-        turned.forEach(t -> changes.write(job.id, "LAYOUT", t, by));
-        limited.forEach(t -> changes.write(job.id, "LIMIT", t, by));
-        came.ifPresent(c -> changes.write(job.id, "CAME_WITH", c, by));
+        turned.forEach(t -> changes.write(job.id, ChangeLine.What.LAYOUT, t, by));
+        limited.forEach(t -> changes.write(job.id, ChangeLine.What.LIMIT, t, by));
+        came.ifPresent(c -> changes.write(job.id, ChangeLine.What.CAME_WITH, c, by));
         parts.flush();
         return byTag(booking.tag());
     }

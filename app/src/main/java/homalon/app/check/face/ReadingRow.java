@@ -4,6 +4,7 @@ import homalon.app.foundation.store.EvidenceLine;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.visit.SurveyFile;
+import homalon.core.visit.SurveyFile.ReadingFile.Kind;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -18,13 +19,6 @@ import org.hibernate.annotations.Immutable;
 @Immutable
 @Table(name = "reading")
 class ReadingRow extends EvidenceLine {
-    /** What was done at a place. */
-    enum Kind {
-        KEYED,
-        SKIPPED,
-        WITHDRAWN
-    }
-
     @Column(name = "place_id")
     private UUID place;
 
@@ -80,7 +74,7 @@ class ReadingRow extends EvidenceLine {
                 id(),
                 place,
                 placeName,
-                kind.name(),
+                kind,
                 typed,
                 unit,
                 Optional.ofNullable(value),

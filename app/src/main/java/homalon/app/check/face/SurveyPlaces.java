@@ -1,5 +1,6 @@
 package homalon.app.check.face;
 
+import homalon.app.casting.part.ChangeLine.What;
 import homalon.app.casting.part.Changes;
 import homalon.app.casting.part.Faces;
 import homalon.core.face.PlaceProposal;
@@ -64,7 +65,7 @@ public class SurveyPlaces {
         int seq = 1 + survey.places().size() + survey.dropped().size();
         PlaceRow row = new PlaceRow(survey.id(), seq, PlaceNames.name(layout, spot), spot);
         places.save(row);
-        changed(part, survey, "PLACE_ADDED", row.name, by);
+        changed(part, survey, What.PLACE_ADDED, row.name, by);
         surveys.changed(survey.id());
         return row.id;
     }
@@ -99,7 +100,7 @@ public class SurveyPlaces {
             row.put(spot);
             row.name = name;
         }
-        changed(part, survey, "PLACE_MOVED", place.name() + " to " + name, by);
+        changed(part, survey, What.PLACE_MOVED, place.name() + " to " + name, by);
         surveys.changed(survey.id());
         return row.id;
     }
@@ -121,7 +122,7 @@ public class SurveyPlaces {
                     "place", "Four places are the least that tell anything: add one before you drop one.");
         }
         places.findById(placeId).orElseThrow().dropped = true;
-        changed(part, survey, "PLACE_DROPPED", place.name(), by);
+        changed(part, survey, What.PLACE_DROPPED, place.name(), by);
         surveys.changed(survey.id());
     }
 
@@ -135,7 +136,7 @@ public class SurveyPlaces {
                         () -> new BadInputException("place", "That place is in the survey: nothing to bring back."));
         refuseTaken(survey, place.spot(), placeId);
         places.findById(placeId).orElseThrow().dropped = false;
-        changed(part, survey, "PLACE_BROUGHT_BACK", place.name(), by);
+        changed(part, survey, What.PLACE_BROUGHT_BACK, place.name(), by);
         surveys.changed(survey.id());
     }
 
@@ -144,11 +145,11 @@ public class SurveyPlaces {
         SurveyFile survey = readings.open(part, kind);
         SurveyFile.PlaceFile place = Surveys.place(survey, placeId);
         places.findById(placeId).orElseThrow().sealing = sealing;
-        changed(part, survey, sealing ? "SEALS" : "DOES_NOT_SEAL", place.name(), by);
+        changed(part, survey, sealing ? What.SEALS : What.DOES_NOT_SEAL, place.name(), by);
         surveys.changed(survey.id());
     }
 
-    private void changed(PartFile part, SurveyFile survey, String what, String detail, UUID by) {
+    private void changed(PartFile part, SurveyFile survey, What what, String detail, UUID by) {
         changes.write(part.visit().id(), what, survey.kind().path() + ": " + detail, by);
     }
 }

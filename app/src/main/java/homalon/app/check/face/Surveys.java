@@ -1,5 +1,6 @@
 package homalon.app.check.face;
 
+import homalon.app.casting.part.ChangeLine.What;
 import homalon.app.casting.part.Changes;
 import homalon.app.foundation.store.EvidenceLog;
 import homalon.app.foundation.web.Keyed;
@@ -185,7 +186,7 @@ public class Surveys {
         SurveyRow row = surveys.findById(survey.id()).orElseThrow();
         row.partTemperature = decidegrees(soak.part());
         row.roomTemperature = decidegrees(soak.room());
-        changed(part, survey, "SOAK", "part " + soak.part() + " °C, room " + soak.room() + " °C", by);
+        changed(part, survey, What.SOAK, "part " + soak.part() + " °C, room " + soak.room() + " °C", by);
         surveys.changed(survey.id());
     }
 
@@ -193,7 +194,7 @@ public class Surveys {
         return degrees.movePointRight(1).setScale(0, RoundingMode.HALF_UP).intValueExact();
     }
 
-    private void changed(PartFile part, SurveyFile survey, String what, String detail, UUID by) {
+    private void changed(PartFile part, SurveyFile survey, What what, String detail, UUID by) {
         changes.write(part.visit().id(), what, survey.kind().path() + ": " + detail, by);
     }
 

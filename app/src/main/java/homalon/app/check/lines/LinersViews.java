@@ -74,8 +74,10 @@ class LinersViews {
     }
 
     private static Row row(Liners.One one, LengthWriter writer) {
-        String value = Double.isNaN(one.mean()) ? "—" : writer.signed(Length.roundedFromMm(one.mean()));
-        String lean = Double.isNaN(one.tilt()) ? "" : ", leans " + writer.number(one.tilt());
+        String value = one.mean().isEmpty() ? "—" : writer.signed(one.mean().getAsDouble());
+        String lean = one.tilt().isEmpty()
+                ? ""
+                : ", leans " + writer.number(one.tilt().getAsDouble());
         return new Row("Liner " + one.number(), value, one.why() + lean, style(one.verdict(), ""));
     }
 

@@ -230,9 +230,11 @@ class BudgetViews {
 
     private static BudgetView.Brings brings(Consequence c, LengthWriter writer) {
         boolean cam = c.kind() == Consequence.Kind.CAM;
-        String first = Double.isNaN(c.figure())
-                ? "?"
-                : cam ? String.format(Locale.ROOT, "%.2f°", c.figure()) : writer.number(c.figure());
+        List<String> figures = c.figures().stream()
+                .map(f -> cam ? String.format(Locale.ROOT, "%.2f°", f) : writer.number(f))
+                .toList();
+        String first = figures.isEmpty() ? "?" : figures.get(0);
+        String second = figures.size() < 2 ? "" : figures.get(1);
         return new BudgetView.Brings(
                 c.kind().words(),
                 switch (c.tone()) {
@@ -241,7 +243,7 @@ class BudgetViews {
                     case OVER -> "out";
                     case NOT_KNOWN -> "open";
                 },
-                ConsequenceDrawing.svg(c.kind(), first, Double.isNaN(c.second()) ? "" : writer.number(c.second())),
+                ConsequenceDrawing.svg(c.kind(), first, second),
                 line(c.says(), writer),
                 c.advice(),
                 WorkingView.of(c.working(), writer));

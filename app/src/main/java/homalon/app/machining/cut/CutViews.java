@@ -7,6 +7,7 @@ import homalon.core.cut.Comparison;
 import homalon.core.cut.PassPlan;
 import homalon.core.cut.Removal;
 import homalon.core.ledger.CornerDepths;
+import homalon.core.ledger.Entry;
 import homalon.core.ledger.Ledger;
 import homalon.core.part.Layout;
 import homalon.core.part.PlaceNames;
@@ -25,6 +26,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import java.util.stream.Stream;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
@@ -215,19 +217,18 @@ public class CutViews {
         int number = 0;
         for (LedgerFile.Line l : file.lines()) {
             boolean here = l.visit().equals(part.visit().id());
-            boolean pass = l.kind().equals("PASS");
+            boolean pass = l.kind() == Entry.Kind.PASS;
             String what = switch (l.kind()) {
-                case "PASS" -> here ? "Pass " + ++number : "Earlier visit";
-                case "REVERSAL" -> "Takes a line back";
-                case "OPENING_KNOWN" -> "Before us, known";
-                case "OPENING_ESTIMATED" -> "Before us, estimated";
-                default -> "Before us, unknown";
+                case PASS -> here ? "Pass " + ++number : "Earlier visit";
+                case REVERSAL -> "Takes a line back";
+                case OPENING_KNOWN -> "Before us, known";
+                case OPENING_ESTIMATED -> "Before us, estimated";
+                case OPENING_UNKNOWN -> "Before us, unknown";
             };
             running = l.stands() ? running.plus(l.depth()) : running;
             String notes = String.join(
                     " · ",
-                    java.util.stream.Stream.of(
-                                    l.machine(), l.cutter(), l.edge().isEmpty() ? "" : "edge " + l.edge(), l.note())
+                    Stream.of(l.machine(), l.cutter(), l.edge().isEmpty() ? "" : "edge " + l.edge(), l.note())
                             .filter(s -> !s.isEmpty())
                             .toList());
             lines.add(new CutView.Line(
@@ -238,7 +239,7 @@ public class CutViews {
                     names.getOrDefault(l.by(), ""),
                     WHEN.format(l.at().atZone(ZoneId.systemDefault())),
                     notes,
-                    l.kind().equals("REVERSAL") ? "reversal" : l.stands() ? "stands" : "taken-back",
+                    l.kind() == Entry.Kind.REVERSAL ? "reversal" : l.stands() ? "stands" : "taken-back",
                     l.stands() && part.visit().releasedAt().isEmpty()));
         }
         return lines;

@@ -148,7 +148,7 @@ class GuideViews {
         Optional<Ladder.Rung> lowest = ladder.lowest().map(Ladder.Step::rung);
         List<GuideView.Rung> all = new ArrayList<>();
         for (Ladder.Step s : ladder.rungs()) {
-            String ream = Double.isNaN(s.ream()) ? "" : "finish at " + size(s.ream(), writer);
+            String ream = s.ream().isEmpty() ? "" : "finish at " + size(s.ream().getAsDouble(), writer);
             all.add(new GuideView.Rung(
                     s.rung().name(),
                     StringUtils.capitalize(s.rung().words()),

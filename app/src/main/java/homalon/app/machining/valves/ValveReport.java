@@ -14,6 +14,7 @@ import homalon.core.visit.ValveFile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
@@ -104,7 +105,11 @@ public class ValveReport {
     }
 
     private static String figure(ValveFinding f, Aspect.Subject subject, LengthWriter writer) {
-        return f.aspect(subject).map(a -> writer.number(a.figure())).orElse("");
+        return f.aspect(subject)
+                .map(Aspect::figure)
+                .filter(OptionalDouble::isPresent)
+                .map(v -> writer.number(v.getAsDouble()))
+                .orElse("");
     }
 
     private static void work(ValveFile file, ValveFile.Work due, List<String> said) {

@@ -195,24 +195,26 @@ class ValveViews {
     }
 
     private static String figure(Aspect a, LengthWriter writer) {
-        if (Double.isNaN(a.figure())) {
+        if (a.figure().isEmpty()) {
             return a.verdict()
                     .map(v -> v == Verdict.OUT ? "✗" : v == Verdict.WITHIN ? "✓" : "?")
                     .orElse("");
         }
+        double figure = a.figure().getAsDouble();
         String value = switch (a.subject()) {
-            case VACUUM, FALL -> Long.toString(Math.round(a.figure()));
-            case HEIGHT, SPRING -> two(a.figure(), writer);
-            default -> writer.number(a.figure());
+            case VACUUM, FALL -> Long.toString(Math.round(figure));
+            case HEIGHT, SPRING -> two(figure, writer);
+            default -> writer.number(figure);
         };
         return value + (a.is(Verdict.OUT) ? " ✗" : a.is(Verdict.NOT_PROVEN) ? " ?" : "");
     }
 
     private static String plain(Aspect a, LengthWriter writer) {
+        double limit = a.limit().orElseThrow();
         return switch (a.subject()) {
-            case VACUUM -> Math.round(a.limit()) + " kPa";
-            case FALL -> Math.round(a.limit()) + " s";
-            default -> writer.number(a.limit());
+            case VACUUM -> Math.round(limit) + " kPa";
+            case FALL -> Math.round(limit) + " s";
+            default -> writer.number(limit);
         };
     }
 
@@ -245,7 +247,7 @@ class ValveViews {
     }
 
     private static ValveView.Row row(Aspect a, LengthWriter writer) {
-        String limit = Double.isNaN(a.limit()) || a.subject() == Subject.LOOKS
+        String limit = a.limit().isEmpty() || a.subject() == Subject.LOOKS
                 ? ""
                 : " · limit " + plain(a, writer) + ", " + a.source();
         String style = a.verdict()
@@ -254,7 +256,7 @@ class ValveViews {
                 .orElse("");
         return new ValveView.Row(
                 StringUtils.capitalize(a.subject().words()),
-                Double.isNaN(a.figure()) ? "" : figure(a, writer),
+                a.figure().isEmpty() ? "" : figure(a, writer),
                 a.says() + limit,
                 style);
     }

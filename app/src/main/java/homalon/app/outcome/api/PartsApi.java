@@ -152,7 +152,7 @@ class PartsApi {
                 ledger.lines().stream()
                         .map(l -> new Line(
                                 l.seq(),
-                                l.kind(),
+                                l.kind().name(),
                                 mm(l.depth().nanometres()),
                                 l.machine(),
                                 l.cutter(),

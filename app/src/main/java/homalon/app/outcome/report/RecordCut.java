@@ -111,7 +111,7 @@ class RecordCut {
                                 l.seq(),
                                 l.id(),
                                 visits.get(l.visit()),
-                                l.kind(),
+                                l.kind().name(),
                                 RecordNumbers.mm(l.depth()),
                                 l.corners()
                                         .map(c -> c.each().stream()

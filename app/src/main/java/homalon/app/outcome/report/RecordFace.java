@@ -84,7 +84,7 @@ class RecordFace {
                                 r.seq(),
                                 r.id(),
                                 r.place(),
-                                r.kind(),
+                                r.kind().name(),
                                 r.typed(),
                                 r.unit().name(),
                                 r.value().map(RecordNumbers::mm).orElse(null),

@@ -85,7 +85,7 @@ class RecordVisits {
                 planned.stream().map(p -> RecordCut.of(p, names)).toList(),
                 cut.left(v, names),
                 changes.of(visit.id()).stream()
-                        .map(c -> new Change(c.what(), c.detail(), names.get(c.by()), c.at().toString()))
+                        .map(c -> new Change(c.what().name(), c.detail(), names.get(c.by()), c.at().toString()))
                         .toList(),
                 whole.of(v, names));
     }

@@ -50,8 +50,8 @@ class EvidenceLogTest {
     void aLineHasItsNumberAsSoonAsItIsWritten() {
         UUID visit = visit();
         long[] seqs = transaction.execute(t -> {
-            changes.write(visit, "TESTED", "one", somebody);
-            changes.write(visit, "TESTED", "two", somebody);
+            changes.write(visit, ChangeLine.What.SOAK, "one", somebody);
+            changes.write(visit, ChangeLine.What.SOAK, "two", somebody);
             List<ChangeLine> all = log.ofVisit(ChangeLine.class, visit);
             List<ChangeLine> last = all.subList(all.size() - 2, all.size());
             assertEquals(
@@ -67,14 +67,14 @@ class EvidenceLogTest {
         });
         assertTrue(0 < seqs[0] && seqs[0] < seqs[1]);
         assertTrue(
-                changes.of(visit).stream().noneMatch(c -> c.what().equals("TESTED")),
+                changes.of(visit).stream().noneMatch(c -> c.what() == ChangeLine.What.SOAK),
                 "taken back with its transaction");
     }
 
     @Test
     void nothingIsWrittenOutsideOfATransaction() {
         ChangeLine kept = transaction.execute(t -> {
-            changes.write(visit(), "TESTED", "one", somebody);
+            changes.write(visit(), ChangeLine.What.SOAK, "one", somebody);
             t.setRollbackOnly();
             List<ChangeLine> all = changes.of(visit());
             return all.get(all.size() - 1);

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import homalon.app.casting.part.ChangeLine;
 import homalon.app.casting.part.Changes;
 import homalon.app.casting.part.Parts;
 import homalon.app.shop.tools.Toolbox;
@@ -76,7 +77,8 @@ class SealingBandsOfAJobTest {
         String page = ines.get(plan).body();
         assertTrue(page.contains("as keyed here") && page.contains("value=\"116 mm\""), page);
         assertTrue(shop.bean(Changes.class).of(now.visit().id()).stream()
-                .anyMatch(c -> c.what().equals("SEALING") && c.detail().contains("from an opening of 116 mm")));
+                .anyMatch(
+                        c -> c.what() == ChangeLine.What.SEALING && c.detail().contains("from an opening of 116 mm")));
         assertEquals(
                 403,
                 Visitor.signedIn(shop.port(), "desk")
@@ -119,7 +121,8 @@ class SealingBandsOfAJobTest {
         assertEquals(0.15 * width, corners.get(1).y(), 1);
         assertTrue(toClean(now) < before - 0.05, toClean(now) + " after, " + before + " before");
         assertTrue(shop.bean(Changes.class).of(now.visit().id()).stream()
-                .anyMatch(c -> c.what().equals("SEALING") && c.detail().contains("within a line inked along")));
+                .anyMatch(
+                        c -> c.what() == ChangeLine.What.SEALING && c.detail().contains("within a line inked along")));
         Visitor ines = Visitor.signedIn(shop.port(), "ines");
         String bands = "/parts/" + deck.tag() + "/plan/bands";
         HttpResponse<String> beyond =
