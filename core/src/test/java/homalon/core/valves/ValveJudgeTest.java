@@ -244,7 +244,7 @@ class ValveJudgeTest {
                 .aspect(Aspect.Subject.GUIDE)
                 .orElseThrow();
         assertEquals(Source.MAKER.words(), guide.source());
-        assertEquals(0.08, guide.limit());
+        assertEquals(0.08, guide.limit().orElseThrow());
         assertTrue(keyed.isDefault(BookItem.CLEARANCE_MOST) && !keyed.isDefault(BookItem.CLEARANCE_SERVICE));
         // Read without a limit: told, not judged.
         Aspect height = ValveJudge.of(read(Set.of(), Measure.RECESSION, 0.4), BOOK)
