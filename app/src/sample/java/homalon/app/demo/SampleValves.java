@@ -1,20 +1,17 @@
 package homalon.app.demo;
 
 import homalon.app.foundation.time.ShopClock;
-import homalon.app.machining.valves.WorkOnValves;
 import homalon.app.shop.stock.Catalogue;
 import homalon.app.shop.stock.Need;
 import homalon.app.shop.stock.Orders;
 import homalon.core.cut.SetUpMethod;
 import homalon.core.face.PlaceProposal;
 import homalon.core.part.ChamberShape;
-import homalon.core.part.Layout;
 import homalon.core.part.Material;
 import homalon.core.part.PartKind;
 import homalon.core.part.Valve;
 import homalon.core.part.ValveKind;
 import homalon.core.part.ValvePattern;
-import homalon.core.quantity.BenchUnit;
 import homalon.core.route.Operation;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.Source;
@@ -25,9 +22,7 @@ import homalon.core.visit.SurveyKind;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
@@ -39,17 +34,17 @@ import lombok.RequiredArgsConstructor;
 @RequiredArgsConstructor
 class SampleValves {
     private final SampleHands hands;
-    private final WorkOnValves valves;
+    private final SampleValveHands at;
     private final Catalogue catalogue;
     private final Orders orders;
     private final ShopClock clock;
     private UUID ines;
     private UUID brannoc;
-    private int minute;
 
     void all(UUID measuring, UUID atTheMachine) {
         this.ines = measuring;
         this.brannoc = atTheMachine;
+        at.are(measuring, atTheMachine);
         catalogue.keep(SampleStock.rows(), ines);
         sixteen();
         wornAtOneEnd();
@@ -57,65 +52,6 @@ class SampleValves {
         leadFree();
     }
 
-    private Map<String, String> lie(int intake, int exhaust, ValvePattern.Rows rows, Source source, String... book) {
-        Map<String, String> form = new HashMap<>();
-        form.put("intake", "" + intake);
-        form.put("exhaust", "" + exhaust);
-        form.put("rows", rows.name());
-        form.put("source", source.name());
-        form.put("knurls", "false");
-        for (int i = 0; i < book.length; i += 3) {
-            form.put("I." + book[i], book[i + 1]);
-            form.put("E." + book[i], book[i + 2]);
-        }
-        return form;
-    }
-
-    private void setUp(PartFile part, Map<String, String> form, int daysAgo) {
-        hands.prepare(part, daysAgo);
-        minute = daysAgo * 24 * 60 - 60;
-        ago(() -> valves.setUp(part, UUID.randomUUID(), form, BenchUnit.MM, ines));
-    }
-
-    private void ago(Runnable work) {
-        clock.ago(Duration.ofMinutes(Math.max(1, minute)), work);
-        minute = Math.max(1, minute - (minute % 3 == 0 ? 1 : 0));
-    }
-
-    private void key(PartFile part, String valve, Measure m, double value) {
-        say(part, valve, m, String.format(Locale.ROOT, "%.3f", value));
-    }
-
-    private void say(PartFile part, String valve, Measure m, String typed) {
-        ago(() -> valves.key(part, UUID.randomUUID(), valve, m, typed, BenchUnit.MM, true, ines));
-    }
-
-    private void keep(PartFile part, String valve, Map<Said, String> said) {
-        ago(() -> valves.keep(part.tag(), UUID.randomUUID(), valve, said, BenchUnit.MM, brannoc));
-    }
-
-    private static List<Valve> of(PartFile part, ValvePattern pattern) {
-        return pattern.of(Layout.of(part.numbers()));
-    }
-
-    /** Stem and guide as a sound pair reads, with its own thousandths. */
-    private void sound(PartFile part, String valve, double stem, double worn, Random random) {
-        key(part, valve, Measure.STEM_TOP, stem + random.nextInt(3) * 0.001);
-        key(part, valve, Measure.STEM_MIDDLE, stem);
-        key(part, valve, Measure.STEM_BOTTOM, stem + random.nextInt(3) * 0.001);
-        double bore = stem + 0.042 + random.nextInt(5) * 0.001;
-        for (Measure m : List.of(Measure.GUIDE_MIDDLE_ALONG, Measure.GUIDE_MIDDLE_ACROSS)) {
-            key(part, valve, m, bore + random.nextInt(3) * 0.001);
-        }
-        for (Measure m : List.of(Measure.GUIDE_BOTTOM_ALONG, Measure.GUIDE_BOTTOM_ACROSS)) {
-            key(part, valve, m, bore + 0.006 + random.nextInt(4) * 0.001);
-        }
-        for (Measure m : List.of(Measure.GUIDE_TOP_ALONG, Measure.GUIDE_TOP_ACROSS)) {
-            key(part, valve, m, bore + worn + random.nextInt(4) * 0.001);
-        }
-    }
-
-    /** Measured from stems to springs: one guide worn at the spring side, one oval by side load, pits on the exhausts. */
     private void sixteen() {
         PartFile crab = hands.book(
                 "T-0446",
@@ -137,9 +73,9 @@ class SampleValves {
                 2,
                 4);
         ValvePattern pattern = new ValvePattern(2, 2, ValvePattern.Rows.TWO, false, false);
-        setUp(
+        at.setUp(
                 crab,
-                lie(
+                at.lie(
                         2,
                         2,
                         ValvePattern.Rows.TWO,
@@ -182,45 +118,45 @@ class SampleValves {
                         "12.5"),
                 2);
         Random random = new Random(16);
-        List<Valve> all = of(crab, pattern);
+        List<Valve> all = SampleValveHands.of(crab, pattern);
         for (Valve v : all) {
             double worn = v.key().equals("3E1") ? 0.062 : 0.008;
-            sound(crab, v.key(), v.kind() == ValveKind.INTAKE ? 6.972 : 6.958, worn, random);
+            at.sound(crab, v.key(), v.kind() == ValveKind.INTAKE ? 6.972 : 6.958, worn, random);
         }
-        key(crab, "2I2", Measure.GUIDE_TOP_ACROSS, 7.061);
+        at.key(crab, "2I2", Measure.GUIDE_TOP_ACROSS, 7.061);
         for (Valve v : all) {
             boolean exhaust = v.kind() == ValveKind.EXHAUST;
             double outer = exhaust ? 26.6 : 30.7;
-            key(crab, v.key(), Measure.SEAT_OUTER, outer + random.nextInt(5) * 0.02);
-            key(crab, v.key(), Measure.SEAT_INNER, outer - (exhaust ? 2.4 : 1.8) - random.nextInt(4) * 0.02);
+            at.key(crab, v.key(), Measure.SEAT_OUTER, outer + random.nextInt(5) * 0.02);
+            at.key(crab, v.key(), Measure.SEAT_INNER, outer - (exhaust ? 2.4 : 1.8) - random.nextInt(4) * 0.02);
         }
         for (Valve v : all) {
             boolean off = v.key().equals("3E1") || v.key().equals("1E2");
-            key(crab, v.key(), Measure.RUNOUT, off ? 0.09 : 0.02 + random.nextInt(3) * 0.01);
+            at.key(crab, v.key(), Measure.RUNOUT, off ? 0.09 : 0.02 + random.nextInt(3) * 0.01);
         }
         for (Valve v : all) {
             boolean pits = v.kind() == ValveKind.EXHAUST && v.cylinder() > 1;
-            key(crab, v.key(), Measure.PITS, pits ? 0.04 + random.nextInt(4) * 0.01 : 0);
+            at.key(crab, v.key(), Measure.PITS, pits ? 0.04 + random.nextInt(4) * 0.01 : 0);
         }
         for (Valve v : all) {
             boolean exhaust = v.kind() == ValveKind.EXHAUST;
-            key(crab, v.key(), Measure.RECESSION, (exhaust ? 1.3 : 1.1) + random.nextInt(6) * 0.02);
-            key(crab, v.key(), Measure.TIP, 34.1 + random.nextInt(5) * 0.02);
+            at.key(crab, v.key(), Measure.RECESSION, (exhaust ? 1.3 : 1.1) + random.nextInt(6) * 0.02);
+            at.key(crab, v.key(), Measure.TIP, 34.1 + random.nextInt(5) * 0.02);
         }
         for (Valve v : all) {
-            key(crab, v.key(), Measure.MARGIN, v.key().equals("4E2") ? 0.86 : 1.15 + random.nextInt(3) * 0.05);
-        }
-        for (Valve v : all) {
-            boolean pits = v.kind() == ValveKind.EXHAUST && v.cylinder() > 1;
-            say(crab, v.key(), Measure.VACUUM, v.key().equals("3E1") ? "38" : pits ? "58" : "72");
-        }
-        for (Valve v : all) {
-            key(crab, v.key(), Measure.INSTALLED, 36.05 + random.nextInt(4) * 0.1 + (v.cylinder() == 2 ? 0.3 : 0));
-            key(crab, v.key(), Measure.SEAL_GAP, 12.4);
+            at.key(crab, v.key(), Measure.MARGIN, v.key().equals("4E2") ? 0.86 : 1.15 + random.nextInt(3) * 0.05);
         }
         for (Valve v : all) {
             boolean pits = v.kind() == ValveKind.EXHAUST && v.cylinder() > 1;
-            say(crab, v.key(), Measure.LOOKS, pits ? "2" : "18");
+            at.say(crab, v.key(), Measure.VACUUM, v.key().equals("3E1") ? "38" : pits ? "58" : "72");
+        }
+        for (Valve v : all) {
+            at.key(crab, v.key(), Measure.INSTALLED, 36.05 + random.nextInt(4) * 0.1 + (v.cylinder() == 2 ? 0.3 : 0));
+            at.key(crab, v.key(), Measure.SEAL_GAP, 12.4);
+        }
+        for (Valve v : all) {
+            boolean pits = v.kind() == ValveKind.EXHAUST && v.cylinder() > 1;
+            at.say(crab, v.key(), Measure.LOOKS, pits ? "2" : "18");
         }
         hands.read(
                 crab,
@@ -230,7 +166,7 @@ class SampleValves {
                 99,
                 2);
         hands.plan(crab, SetUpMethod.LEAST_REMOVAL, 1);
-        keep(crab, "3E1", Map.of(Said.GUIDE, "REPLACE", Said.HOUSING, "13.025", Said.GUIDE_ITEM, "G-13.070"));
+        at.keep(crab, "3E1", Map.of(Said.GUIDE, "REPLACE", Said.HOUSING, "13.025", Said.GUIDE_ITEM, "G-13.070"));
         clock.ago(
                 Duration.ofHours(20),
                 () -> orders.order(
@@ -262,9 +198,9 @@ class SampleValves {
                 "valves in the block: guides first",
                 3,
                 7);
-        setUp(
+        at.setUp(
                 barge,
-                lie(
+                at.lie(
                         1,
                         1,
                         ValvePattern.Rows.IN_BLOCK,
@@ -280,17 +216,17 @@ class SampleValves {
                         "58"),
                 2);
         Random random = new Random(9);
-        sound(barge, "1I", 7.962, 0.01, random);
-        sound(barge, "2I", 7.964, 0.012, random);
+        at.sound(barge, "1I", 7.962, 0.01, random);
+        at.sound(barge, "2I", 7.964, 0.012, random);
         // From the port alone.
         for (Measure m : List.of(Measure.STEM_TOP, Measure.STEM_MIDDLE, Measure.STEM_BOTTOM)) {
-            key(barge, "1E", m, 7.951);
+            at.key(barge, "1E", m, 7.951);
         }
-        key(barge, "1E", Measure.GUIDE_BOTTOM_ALONG, 8.012);
-        key(barge, "1E", Measure.GUIDE_BOTTOM_ACROSS, 8.014);
-        sound(barge, "2E", 7.95, 0.11, random);
+        at.key(barge, "1E", Measure.GUIDE_BOTTOM_ALONG, 8.012);
+        at.key(barge, "1E", Measure.GUIDE_BOTTOM_ACROSS, 8.014);
+        at.sound(barge, "2E", 7.95, 0.11, random);
         for (String v : List.of("1I", "1E", "2I", "2E")) {
-            say(barge, v, Measure.LOOKS, v.endsWith("E") ? "2" : "1");
+            at.say(barge, v, Measure.LOOKS, v.endsWith("E") ? "2" : "1");
         }
         hands.read(
                 barge,
@@ -323,9 +259,9 @@ class SampleValves {
                 "save it if it can be saved",
                 1,
                 3);
-        setUp(
+        at.setUp(
                 tender,
-                lie(
+                at.lie(
                         1,
                         1,
                         ValvePattern.Rows.ONE,
@@ -342,12 +278,12 @@ class SampleValves {
                 2);
         Random random = new Random(4);
         for (String v : List.of("1I", "1E", "2I", "2E", "3I", "3E", "4I", "4E")) {
-            sound(tender, v, v.endsWith("I") ? 7.966 : 7.952, 0.008, random);
+            at.sound(tender, v, v.endsWith("I") ? 7.966 : 7.952, 0.008, random);
         }
         for (String v : List.of("1I", "1E", "2I", "2E", "3I", "3E", "4I", "4E")) {
-            say(tender, v, Measure.LOOKS, v.equals("3E") ? "6" : v.equals("2E") ? "5" : "1");
+            at.say(tender, v, Measure.LOOKS, v.equals("3E") ? "6" : v.equals("2E") ? "5" : "1");
         }
-        keep(
+        at.keep(
                 tender,
                 "3E",
                 Map.of(
@@ -365,7 +301,7 @@ class SampleValves {
                         "3I 40.5 36",
                         Said.METAL,
                         "HARD_IRON"));
-        keep(
+        at.keep(
                 tender,
                 "2E",
                 Map.of(
@@ -402,9 +338,9 @@ class SampleValves {
                 "exhaust seats for fuel without lead",
                 5,
                 9);
-        setUp(
+        at.setUp(
                 ice,
-                lie(
+                at.lie(
                         1,
                         1,
                         ValvePattern.Rows.ONE,
@@ -422,14 +358,14 @@ class SampleValves {
         Random random = new Random(12);
         List<String> all = List.of("1I", "1E", "2I", "2E", "3I", "3E", "4I", "4E");
         for (String v : all) {
-            sound(ice, v, v.endsWith("I") ? 7.964 : 7.952, 0.01, random);
+            at.sound(ice, v, v.endsWith("I") ? 7.964 : 7.952, 0.01, random);
         }
         for (String v : all) {
-            say(ice, v, Measure.LOOKS, "1");
+            at.say(ice, v, Measure.LOOKS, "1");
         }
         double[] walls = {5.6, 5.4, 5.5, 4.9};
         for (int i = 0; i < walls.length; i++) {
-            keep(
+            at.keep(
                     ice,
                     (i + 1) + "E",
                     Map.of(

@@ -34,7 +34,7 @@ public class PartVisits {
 
     /** Says what the part waits for; empty: it waits for nothing. */
     public void stick(UUID partId, Optional<StuckOn> on, String why, UUID by) {
-        Job job = present(partId);
+        Job job = jobs.present(partId);
         if (job.releasedAt != null) {
             throw new BadInputException(
                     "why", "This part was handed over: book it in again before it waits for something.");
@@ -61,7 +61,7 @@ public class PartVisits {
      */
     public void handOver(UUID partId, List<String> open, String note, UUID by) {
         locks.take(List.of(partId));
-        Job job = present(partId);
+        Job job = jobs.present(partId);
         if (job.releasedAt != null) {
             return;
         }
@@ -139,9 +139,5 @@ public class PartVisits {
                         Length.roundedFromMm(s.x()).nanometres(),
                         Length.roundedFromMm(s.y()).nanometres()))
                 .toArray();
-    }
-
-    private Job present(UUID partId) {
-        return jobs.present(partId);
     }
 }

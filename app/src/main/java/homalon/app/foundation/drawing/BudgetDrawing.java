@@ -89,7 +89,7 @@ public final class BudgetDrawing {
     }
 
     private void hatch(String id, double size, String style, String way) {
-        svg.open("pattern", "id", id, "width", size, "height", size, "patternUnits", "userSpaceOnUse");
+        svg.pattern(id, size);
         svg.path(style, way).close("pattern");
     }
 

@@ -3,6 +3,7 @@ package homalon.app.foundation.drawing;
 import homalon.app.foundation.drawing.Svg.Anchor;
 import homalon.core.integrity.Decay;
 import java.util.List;
+import java.util.Locale;
 
 /**
  * Draws a pressure test over its minutes: what the gauge said as crosses, what it would say at the first reading's temperature
@@ -76,7 +77,7 @@ public final class DecayDrawing {
         text(svg, WIDTH - 2, HEIGHT - 12, Anchor.END, "min");
         double bar = high - low > 0.5 ? 0.2 : high - low > 0.2 ? 0.05 : 0.02;
         for (double p = Math.ceil(low / bar) * bar; p <= high; p += bar) {
-            text(svg, LEFT - 8, y(p) + 4, Anchor.END, String.format(java.util.Locale.ROOT, "%.2f", p));
+            text(svg, LEFT - 8, y(p) + 4, Anchor.END, String.format(Locale.ROOT, "%.2f", p));
             svg.path("grid", "M" + at(0, p) + "L" + at(span, p));
         }
         text(svg, LEFT - 8, HEIGHT - 12, Anchor.END, "bar");

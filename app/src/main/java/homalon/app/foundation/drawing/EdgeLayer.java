@@ -103,12 +103,8 @@ final class EdgeLayer {
     }
 
     private void post(EdgeMark.GapMark gap, Way way) {
-        svg.open(
-                "g",
-                "class",
-                "place gap" + (gap.over() ? " over" : "") + (gap.tried() ? "" : " untried"),
-                "data-place",
-                gap.id());
+        String style = "place gap" + (gap.over() ? " over" : "") + (gap.tried() ? "" : " untried");
+        svg.group(style, "data-place", gap.id());
         svg.title(gap.title());
         double x = way.x(gap.at(), 0);
         double y = way.y(gap.at(), 0);

@@ -195,18 +195,7 @@ public final class FaceDrawing {
         land(svg, "clip", 0);
         svg.close("clipPath");
         double gap = (small ? 9 : 7) * px;
-        svg.open(
-                "pattern",
-                "id",
-                id + "-hatch",
-                "width",
-                gap,
-                "height",
-                gap,
-                "patternUnits",
-                "userSpaceOnUse",
-                "patternTransform",
-                "rotate(45)");
+        svg.pattern(id + "-hatch", gap, "patternTransform", "rotate(45)");
         svg.line("hatch", 0, 0, 0, gap, 1.6 * px);
         svg.close("pattern").close("defs");
     }
@@ -237,20 +226,8 @@ public final class FaceDrawing {
         svg.group("cells", "clip-path", "url(#" + id + "-land)", "stroke-width", 0.6 * px);
         for (TouchCells.Cell c : cells) {
             String style = (painted.get(c.number()) ? "on" : "off") + (expected.get(c.number()) ? " expected" : "");
-            svg.empty(
-                    "rect",
-                    "class",
-                    style,
-                    "data-cell",
-                    c.number(),
-                    "x",
-                    c.x0(),
-                    "y",
-                    box.height() - c.y0() - c.height(),
-                    "width",
-                    c.width(),
-                    "height",
-                    c.height());
+            double top = box.height() - c.y0() - c.height();
+            svg.rect(style, c.x0(), top, c.width(), c.height(), "data-cell", c.number());
         }
         svg.closeGroup();
     }

@@ -46,8 +46,7 @@ public final class SeatDrawing {
         svg.picture("seat-cut", width, HEIGHT, title, "data-scale", Double.toString(scale), "data-r", r, "data-z", z);
         String after = line(plan.after());
         svg.path("body", after + "L" + at(width, HEIGHT) + "L" + at(0, HEIGHT) + "Z");
-        svg.empty(
-                "path", "class", "taken", "fill-rule", "evenodd", "d", line(plan.before()) + back(plan.after()) + "Z");
+        svg.rings("taken", line(plan.before()) + back(plan.after()) + "Z");
         svg.path("before", line(plan.before()));
         svg.path("after", after);
         svg.path("valve-was", valve(plan.before()));

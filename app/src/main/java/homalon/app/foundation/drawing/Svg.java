@@ -60,6 +60,13 @@ final class Svg extends Markup {
         close("g");
     }
 
+    /** A square that is laid side by side, which is to be closed; shapes are filled with it by its name. */
+    Svg pattern(String id, double size, Object... more) {
+        Object[] own = {"id", id, "width", size, "height", size, "patternUnits", "userSpaceOnUse"};
+        open("pattern", join(own, more));
+        return this;
+    }
+
     /** A style sheet of ours inside the picture; nothing for an empty one. */
     void style(String css) {
         if (!css.isEmpty()) {
@@ -113,6 +120,10 @@ final class Svg extends Markup {
     }
 
     /** Rings in rings: what lies within an even number of them is left out. */
+    Svg rings(String style, CharSequence way) {
+        return shape("path", style, new Object[] {"fill-rule", "evenodd", "d", way});
+    }
+
     Svg rings(String style, CharSequence way, double stroke) {
         return path(style, way, stroke, "fill-rule", "evenodd");
     }
