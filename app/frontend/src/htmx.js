@@ -12,6 +12,4 @@ htmx.config.responseHandling = [
 ];
 window.htmx = htmx;
 
-document.addEventListener('htmx:configRequest', (event) => {
-  Object.assign(event.detail.headers, { 'X-CSRF-TOKEN': token(), 'X-Page': thisPage });
-});
+document.addEventListener('htmx:configRequest', ({ detail }) => Object.assign(detail.headers, { 'X-CSRF-TOKEN': token(), 'X-Page': thisPage }));

@@ -30,9 +30,7 @@ export class Keying {
     this.input.addEventListener('input', () => this.typed());
     root.querySelectorAll('.keypad button').forEach((b) => b.addEventListener('click', () => this.pad(b.dataset.pad)));
     root.querySelector('[data-undo]')?.addEventListener('click', () => this.undo());
-    root.querySelector('[data-show-keypad]')?.addEventListener('click', () => {
-      root.dataset.keypad = root.dataset.keypad === 'on' ? 'off' : 'on';
-    });
+    root.querySelector('[data-show-keypad]')?.addEventListener('click', () => (root.dataset.keypad = root.dataset.keypad === 'on' ? 'off' : 'on'));
     document.addEventListener('click', (e) => this.clicked(e));
     document.addEventListener('homalon:putting', (e) => this.mark(e.detail));
     document.addEventListener('homalon:put', () => this.follow());
@@ -70,8 +68,7 @@ export class Keying {
 
   step(by) {
     const all = this.entries();
-    const i = all.findIndex((e) => e.dataset.place === this.at);
-    const next = all[Math.max(0, Math.min(all.length - 1, i + by))];
+    const next = all[Math.max(0, Math.min(all.length - 1, all.indexOf(this.entry(this.at)) + by))];
     if (next) this.go(next.dataset.place);
   }
 
@@ -85,7 +82,7 @@ export class Keying {
   /** After a reading: the next open place, else stay on the last. */
   advance() {
     const all = this.entries();
-    const i = all.findIndex((e) => e.dataset.place === this.at);
+    const i = all.indexOf(this.entry(this.at));
     const waiting = this.waiting();
     const open = (e) => e.dataset.state === 'open' && e.dataset.place !== this.at && !waiting.has(e.dataset.place);
     const next = all.slice(i + 1).find(open) ?? all.find(open) ?? all[i + 1];
@@ -114,9 +111,7 @@ export class Keying {
     text('now', here.dataset.value ? `now: ${here.dataset.value}` : here.dataset.state === 'skipped' ? 'skipped' : '');
     text('note', here.dataset.note ?? '');
     this.root.querySelectorAll('[data-show=blade]').forEach((el) => (el.textContent = here.dataset.bladeShown || 'it'));
-    this.root.querySelectorAll('[data-for]').forEach((el) => {
-      el.hidden = (el.dataset.for === 'rest') !== (here.dataset.rest === 'true');
-    });
+    this.root.querySelectorAll('[data-for]').forEach((el) => (el.hidden = (el.dataset.for === 'rest') !== (here.dataset.rest === 'true')));
     const unit = this.root.querySelector('.unit');
     if (unit && here.dataset.unitLabel) unit.textContent = here.dataset.unitLabel;
     this.echoAs = here.dataset.echoAs ?? 'length';

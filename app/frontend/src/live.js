@@ -31,10 +31,7 @@ class Live {
     const busy = () => window.keying?.waiting().size;
     const walk = window.keying?.root.dataset.look;
     const form = document.activeElement?.closest('[data-live] form');
-    if (document.hidden || busy() || (!walk && form && changed(form))) {
-      this.lookSoon();
-      return;
-    }
+    if (document.hidden || busy() || (!walk && form && changed(form))) return this.lookSoon();
     const url = walk ? `${walk}?seen=${document.getElementById('walk')?.dataset.version ?? -1}` : location.href;
     try {
       const answer = await fetch(url, { headers: { 'X-Keying': '1' }, redirect: 'manual' });

@@ -54,8 +54,7 @@ function handBack(form) {
   if (form.isConnected) {
     if (form.dataset.tap !== undefined) {
       form.reset();
-      const words = form.querySelector('[data-tap-words]');
-      if (words) words.textContent = 'Marked. Go on with the next one.';
+      form.querySelector('[data-tap-words]')?.replaceChildren('Marked. Go on with the next one.');
     }
     form.querySelector('.say')?.replaceChildren();
     return;
@@ -69,11 +68,7 @@ function handBack(form) {
 function refuse(form, words, lead) {
   const there = document.createElement('a');
   Object.assign(there, { href: lead, textContent: 'Open the route' });
-  let said = form.querySelector('.say');
-  if (!said) {
-    said = Object.assign(document.createElement('p'), { className: 'say w-full', role: 'alert' });
-    form.append(said);
-  }
+  const said = form.querySelector('.say') ?? form.appendChild(Object.assign(document.createElement('p'), { className: 'say w-full', role: 'alert' }));
   said.replaceChildren(words, ...(lead ? [' ', there] : []));
   said.scrollIntoView({ block: 'nearest' });
 }
@@ -95,9 +90,7 @@ const sent = (type, act) =>
     const form = event.detail.requestConfig?.elt ?? event.detail.elt;
     if (form.tagName === 'FORM') act(event.detail, form, form.dataset.live !== undefined);
   });
-sent('configRequest', (detail, form, live) => {
-  if (live) detail.timeout = MOST_MS;
-});
+sent('configRequest', (detail, form, live) => live && (detail.timeout = MOST_MS));
 sent('beforeRequest', (detail, form, live) => live && state('keeping'));
 sent('beforeSwap', (detail, form, live) => {
   const lays = form.dataset.lays !== undefined;
@@ -116,8 +109,7 @@ sent('afterRequest', ({ xhr }, form, live) => {
   else if (live && xhr.status && !form.dataset.after) handBack(form);
   if (live || lays) state((xhr.status && xhr.status < 400) || xhr.status === 422 ? 'kept' : 'away');
 });
-sent('sendError', (detail, form) => refuse(form, NOT_SENT));
-sent('timeout', (detail, form) => refuse(form, NOT_SENT));
+['sendError', 'timeout'].forEach((type) => sent(type, (detail, form) => refuse(form, NOT_SENT)));
 
 // Before anybody sends it; one that the browser sends itself goes once.
 document.addEventListener(

@@ -10,6 +10,7 @@ import homalon.core.seats.SeatAngles;
 import homalon.core.seats.SeatPlan;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.DynamicTest;
@@ -60,7 +61,7 @@ class ValveCasesTest {
                 SeatAngles.of(n(q, "topAngle"), n(q, "faceAngle"), n(q, "throatAngle")),
                 n(q, "outer"),
                 n(q, "inner"),
-                Double.NaN,
+                OptionalDouble.empty(),
                 n(q, "pitDepth"),
                 n(q, "runout"),
                 n(q, "targetOuter"),

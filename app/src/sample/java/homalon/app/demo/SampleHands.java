@@ -10,6 +10,7 @@ import homalon.app.check.face.Surveys;
 import homalon.app.foundation.people.PersonInfo;
 import homalon.app.foundation.time.ShopClock;
 import homalon.app.foundation.web.Keyed;
+import homalon.app.foundation.words.Words;
 import homalon.app.machining.batch.BatchForming;
 import homalon.app.machining.batch.BatchPasses;
 import homalon.app.machining.cut.Cutting;
@@ -117,7 +118,7 @@ class SampleHands {
         }
         boolean iron = part.material() == Material.CAST_IRON;
         Duration ago = Duration.ofDays(daysAgo).plusHours(3);
-        did(part, Operation.CLEAN, (iron ? CleaningMethod.HOT_TANK : CleaningMethod.SOLVENT).words(), ago);
+        did(part, Operation.CLEAN, Words.of((iron ? CleaningMethod.HOT_TANK : CleaningMethod.SOLVENT).words()), ago);
         for (SmallCheck check : List.of(SmallCheck.DOWELS_OUT, SmallCheck.HOLES_CHASED)) {
             clock.ago(
                     ago.minusMinutes(20),
@@ -126,7 +127,7 @@ class SampleHands {
         did(
                 part,
                 Operation.CRACK_CHECK,
-                (iron ? CrackMethod.MAGNETIC_PARTICLE : CrackMethod.DYE).words(),
+                Words.of((iron ? CrackMethod.MAGNETIC_PARTICLE : CrackMethod.DYE).words()),
                 ago.minusMinutes(60));
     }
 

@@ -1,5 +1,6 @@
 package homalon.app.demo;
 
+import homalon.app.foundation.words.Words;
 import homalon.app.shop.stock.Catalogue;
 import homalon.core.catalogue.Item;
 import homalon.core.catalogue.Metal;
@@ -17,7 +18,7 @@ final class SampleStock {
         return new Item(
                 code,
                 Item.Kind.INSERT,
-                metal.words() + " insert",
+                Words.of(metal.words()) + " insert",
                 outer,
                 inner,
                 height,

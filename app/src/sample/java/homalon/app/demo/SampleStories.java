@@ -7,6 +7,7 @@ import homalon.app.check.integrity.Cracks;
 import homalon.app.check.integrity.PressureTests;
 import homalon.app.foundation.time.ShopClock;
 import homalon.app.foundation.web.Keyed;
+import homalon.app.foundation.words.Words;
 import homalon.core.face.PlaceProposal;
 import homalon.core.geometry.Spot;
 import homalon.core.integrity.CleaningMethod;
@@ -99,8 +100,8 @@ class SampleStories {
                 "to seal again, and to lose no more than it must",
                 3,
                 2);
-        hands.did(lid, Operation.CLEAN, CleaningMethod.HAND_SCRAPE.words(), days(1, 0));
-        hands.did(lid, Operation.CRACK_CHECK, CrackMethod.MAGNETIC_PARTICLE.words(), days(1, 30));
+        hands.did(lid, Operation.CLEAN, Words.of(CleaningMethod.SCRAPE_BY_HAND.words()), days(1, 0));
+        hands.did(lid, Operation.CRACK_CHECK, Words.of(CrackMethod.MAGNETIC_PARTICLE.words()), days(1, 30));
         hands.witnessed(lid, "0.03", "f r", days(1, 60));
         hands.witnessed(lid, "0.02", "1 3", days(1, 70));
     }
@@ -120,10 +121,10 @@ class SampleStories {
                 "keep this head, no other to be had",
                 4,
                 6);
-        hands.did(crane, Operation.CLEAN, CleaningMethod.BAKE.words(), days(5, 0));
+        hands.did(crane, Operation.CLEAN, Words.of(CleaningMethod.BAKE.words()), days(5, 0));
         UUID crack = crack(crane, CrackPlace.BETWEEN_SEATS, 2, 19, false, days(5, 60), Reach.WATER);
         crack(crane, CrackPlace.GUIDE_BOSS, 0, 8, false, days(5, 66));
-        hands.did(crane, Operation.CRACK_CHECK, CrackMethod.MAGNETIC_PARTICLE.words(), days(5, 80));
+        hands.did(crane, Operation.CRACK_CHECK, Words.of(CrackMethod.MAGNETIC_PARTICLE.words()), days(5, 80));
         CrackFile marked = cracks.of(crane).stream()
                 .filter(c -> c.crack().equals(crack))
                 .findFirst()
@@ -141,7 +142,7 @@ class SampleStories {
         hands.did(crane, Operation.STITCH, "tapered pins, 8 mm", days(3, 0));
         held(crane, days(3, 120), 2.6, 21.5, 2.58, 20.5);
         hands.did(crane, Operation.INSERT, "exhaust and intake of 3", days(2, 0));
-        hands.did(crane, Operation.CRACK_CHECK, CrackMethod.MAGNETIC_PARTICLE.words(), days(2, 90));
+        hands.did(crane, Operation.CRACK_CHECK, Words.of(CrackMethod.MAGNETIC_PARTICLE.words()), days(2, 90));
     }
 
     private UUID crack(
@@ -343,9 +344,9 @@ class SampleStories {
                 "stock",
                 8,
                 2);
-        hands.did(barge, Operation.CLEAN, CleaningMethod.HOT_TANK.words(), days(1, 0));
+        hands.did(barge, Operation.CLEAN, Words.of(CleaningMethod.HOT_TANK.words()), days(1, 0));
         crack(barge, CrackPlace.BORE_WALL, 1, 0, true, days(1, 30));
-        hands.did(barge, Operation.CRACK_CHECK, CrackMethod.MAGNETIC_PARTICLE.words(), days(1, 40));
+        hands.did(barge, Operation.CRACK_CHECK, Words.of(CrackMethod.MAGNETIC_PARTICLE.words()), days(1, 40));
         hands.wait(barge, StuckOn.PARTS, "blanking plates for the pressure test", 1);
     }
 }

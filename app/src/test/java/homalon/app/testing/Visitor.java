@@ -1,5 +1,7 @@
 package homalon.app.testing;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import java.io.IOException;
 import java.io.InputStream;
 import java.net.CookieHandler;
@@ -134,7 +136,12 @@ public final class Visitor {
 
     private HttpResponse<String> send(HttpRequest.Builder request) {
         try {
-            return client.send(request.headers(extra).build(), BodyHandlers.ofString());
+            HttpResponse<String> answer = client.send(request.headers(extra).build(), BodyHandlers.ofString());
+            assertThat(answer.body())
+                    .as("what the core says is shown in words")
+                    .doesNotContain("Message[code=")
+                    .doesNotContain("\"args\":[");
+            return answer;
         } catch (IOException e) {
             throw new IllegalStateException(e);
         } catch (InterruptedException e) {

@@ -1,6 +1,7 @@
 package homalon.core.catalogue;
 
 import homalon.core.input.Problems;
+import homalon.core.words.Message;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -27,18 +28,14 @@ public record Item(
         OptionalDouble counterbore) {
     /** What is bought by size. */
     public enum Kind {
-        INSERT("insert"),
-        GUIDE("guide"),
-        LINER("guide liner"),
-        SHIM("spring shim");
+        INSERT,
+        GUIDE,
+        LINER,
+        SHIM;
 
-        private final String words;
+        private final Message words = Message.of(this);
 
-        Kind(String words) {
-            this.words = words;
-        }
-
-        public String words() {
+        public Message words() {
             return words;
         }
     }
@@ -49,25 +46,22 @@ public record Item(
         problems.require(
                 code.matches("[A-Za-z0-9][A-Za-z0-9./-]{0,19}"),
                 "code",
-                "Code: 1 to 20 letters, digits, points, strokes and dashes, such as IR-38.");
-        problems.require(words.length() <= 80, "words", "What it is: at most 80 letters.");
-        problems.require(outer > 3 && outer <= 150, "outer", "Outside: key 3 to 150 mm.");
-        problems.require(
-                inner > 0 && inner < outer,
-                "inner",
-                "Inside: above zero and smaller than the outside: no wall is left.");
-        problems.require(height > 0 && height <= 200, "height", "Height, length or thickness: above zero, to 200 mm.");
+                "catalogue.code-1-to-20-letters-digits-points");
+        problems.require(words.length() <= 80, "words", "catalogue.what-it-is-at-most-80-letters");
+        problems.require(outer > 3 && outer <= 150, "outer", "catalogue.outside-key-3-to-150-mm");
+        problems.require(inner > 0 && inner < outer, "inner", "catalogue.inside-above-zero-and-smaller-than-the");
+        problems.require(height > 0 && height <= 200, "height", "catalogue.height-length-or-thickness-above-zero");
         problems.require(
                 counterbore.isEmpty() || kind == Kind.INSERT,
                 "sizing",
-                "Only an insert is sold by the hole it is meant for: give the true size.");
+                "catalogue.only-an-insert-is-sold-by-the-hole-it");
         problems.require(
                 counterbore.isEmpty()
                         || (counterbore.getAsDouble() < outer && outer - counterbore.getAsDouble() <= 0.5),
                 "press",
-                "The ring's own press: above zero and at most 0.5 mm.");
+                "catalogue.the-rings-own-press-above-zero-and-at");
         problems.require(
-                kind != Kind.INSERT || metal.isPresent(), "metal", "An insert needs its metal, such as powder metal.");
+                kind != Kind.INSERT || metal.isPresent(), "metal", "catalogue.an-insert-needs-its-metal-such-as");
         problems.throwIfAny();
     }
 

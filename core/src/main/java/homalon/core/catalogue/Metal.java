@@ -1,35 +1,35 @@
 package homalon.core.catalogue;
 
 import homalon.core.part.Material;
+import homalon.core.words.Message;
 
 /**
  * Metals of heads, inserts and guides, as far as a press fit needs them. General engineering values; the maker's figure comes
  * before them.
  */
 public enum Metal {
-    CAST_IRON("cast iron", 11, 9.2, 110, 0.26),
-    ALUMINIUM("aluminium", 22, 18.2, 71, 0.33),
-    POWDER_METAL("powder metal", 12, 9.5, 140, 0.27),
-    HARD_IRON("hard iron", 11, 9.2, 150, 0.27),
-    NICKEL_COBALT("nickel-cobalt", 13.5, 10, 200, 0.30),
-    BRONZE("bronze", 17.5, 15, 110, 0.34),
-    COPPER_ALLOY("copper alloy", 17, 14.5, 125, 0.30);
+    CAST_IRON(11, 9.2, 110, 0.26),
+    ALUMINIUM(22, 18.2, 71, 0.33),
+    POWDER_METAL(12, 9.5, 140, 0.27),
+    HARD_IRON(11, 9.2, 150, 0.27),
+    NICKEL_COBALT(13.5, 10, 200, 0.30),
+    BRONZE(17.5, 15, 110, 0.34),
+    COPPER_ALLOY(17, 14.5, 125, 0.30);
 
-    private final String words;
+    private final Message words = Message.of(this);
     private final double alpha;
     private final double alphaCold;
     private final double modulus;
     private final double poisson;
 
-    Metal(String words, double alpha, double alphaCold, double modulus, double poisson) {
-        this.words = words;
+    Metal(double alpha, double alphaCold, double modulus, double poisson) {
         this.alpha = alpha;
         this.alphaCold = alphaCold;
         this.modulus = modulus;
         this.poisson = poisson;
     }
 
-    public String words() {
+    public Message words() {
         return words;
     }
 
@@ -62,7 +62,7 @@ public enum Metal {
         return switch (this) {
             case CAST_IRON -> 220;
             case ALUMINIUM -> 240 - 110 * (Math.max(20, Math.min(300, celsius)) - 20) / 200;
-            default -> throw new IllegalStateException("no casting is of " + words);
+            default -> throw new IllegalStateException("no casting is of " + this);
         };
     }
 

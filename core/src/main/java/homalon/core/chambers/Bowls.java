@@ -2,6 +2,7 @@ package homalon.core.chambers;
 
 import homalon.core.input.Problems;
 import homalon.core.verdict.Working;
+import homalon.core.words.Message;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -27,8 +28,8 @@ public record Bowls(double least, double open, List<One> each, Optional<First> f
         /** @throws homalon.core.input.BadInputException for a depth or a volume that is none */
         public First {
             Problems problems = new Problems();
-            problems.require(deeper > 0, "deeper", "Depth milled in the first bowl: key it above 0.");
-            problems.require(gave > 0, "gave", "A bowl milled deeper holds more: key what it gave above 0.");
+            problems.require(deeper > 0, "deeper", "chambers.depth-milled-in-the-first-bowl-key-it");
+            problems.require(gave > 0, "gave", "chambers.a-bowl-milled-deeper-holds-more-key");
             problems.throwIfAny();
         }
 
@@ -105,18 +106,22 @@ public record Bowls(double least, double open, List<One> each, Optional<First> f
     }
 
     public Working working() {
-        Working.Builder working = Working.of("Bowls in the pistons");
-        working.line("the class asks " + Ratios.exactCc(least) + "; it passes from "
-                + Ratios.exactCc(least + ClassMargin.COVERAGE * open) + ", two standard uncertainties of "
-                + Ratios.exactCc(open) + " above");
+        Working.Builder working = Working.of(Message.of("chambers.bowls-in-the-pistons"));
+        working.line(Message.of(
+                "chambers.the-class-asks-it-passes-from-two",
+                Ratios.exactCc(least),
+                Ratios.exactCc(least + ClassMargin.COVERAGE * open),
+                Ratios.exactCc(open)));
         first.ifPresent(f -> working.line(
-                "the first bowl: {} deeper gave " + Ratios.exactCc(f.gave()) + ", a floor of "
-                        + Ratios.square(f.floorMm2()),
+                Message.of(
+                        "chambers.the-first-bowl-deeper-gave-a-floor-of",
+                        Ratios.exactCc(f.gave()),
+                        Ratios.square(f.floorMm2())),
                 f.deeper()));
         for (One o : each) {
             o.deeper()
                     .ifPresent(d -> working.line(
-                            "no. " + o.name() + ": " + Ratios.exactCc(o.add()) + " over that floor = {} ± {}",
+                            Message.of("chambers.no-over-that-floor", o.name(), Ratios.exactCc(o.add())),
                             d,
                             o.plusMinus()));
         }

@@ -1,5 +1,6 @@
 package homalon.core.chambers;
 
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -64,10 +65,12 @@ public record ChamberVolume(double cc, double apart, double plusMinus, List<Inte
     }
 
     /** What to do next, in words; empty when nothing. */
-    public String next() {
+    public Message next() {
         if (settled()) {
-            return "";
+            return Message.NONE;
         }
-        return fills == 1 ? "fill it a second time" : "the fills differ too much: fill it again";
+        return fills == 1
+                ? Message.of("chambers.fill-it-a-second-time")
+                : Message.of("chambers.the-fills-differ-too-much-fill-it-again");
     }
 }

@@ -1,5 +1,7 @@
 package homalon.core.chambers;
 
+import homalon.core.words.Message;
+
 /**
  * A class rule against what was measured: it counts as passed only by more than two standard uncertainties, and as failed by as
  * much.
@@ -10,17 +12,13 @@ package homalon.core.chambers;
 public record ClassMargin(double margin, double plusMinus) {
     /** How it stands. */
     public enum Standing {
-        PASSES("passes"),
-        ON_THE_LINE("on the line"),
-        FAILS("fails");
+        PASSES,
+        ON_THE_LINE,
+        FAILS;
 
-        private final String words;
+        private final Message words = Message.of(this);
 
-        Standing(String words) {
-            this.words = words;
-        }
-
-        public String words() {
+        public Message words() {
             return words;
         }
     }

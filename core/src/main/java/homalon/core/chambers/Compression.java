@@ -1,6 +1,7 @@
 package homalon.core.chambers;
 
 import homalon.core.verdict.Working;
+import homalon.core.words.Message;
 import java.util.Locale;
 
 /**
@@ -91,18 +92,14 @@ public record Compression(Cylinder cylinder, double ratio, double spread, double
         return Ratios.ratio(ratio) + String.format(Locale.ROOT, " ± %.2f", spread);
     }
 
-    public Working working(String title) {
+    public Working working(Message title) {
         Working base = cylinder.working(title);
         Working.Builder all = Working.of(title);
-        base.lines()
-                .forEach(l -> all.line(
-                        l.text(),
-                        l.lengths().stream().mapToDouble(Double::doubleValue).toArray()));
-        return all.line(String.format(
-                        Locale.ROOT,
-                        "spread: swept / clearance² · what the volume leaves open = ± %.3f; chamber ± %.2f cc",
-                        spread,
-                        chamberSpread))
+        base.lines().forEach(all::line);
+        return all.line(Message.of(
+                        "chambers.spread-swept-clearance-what-the-volume",
+                        String.format(Locale.ROOT, "%.3f", spread),
+                        String.format(Locale.ROOT, "%.2f", chamberSpread)))
                 .done();
     }
 }

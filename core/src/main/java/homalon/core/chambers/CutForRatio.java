@@ -1,6 +1,7 @@
 package homalon.core.chambers;
 
 import homalon.core.input.Problems;
+import homalon.core.words.Message;
 
 /**
  * The cut that brings a cylinder to a wanted ratio: off the head, or instead off the block.
@@ -13,7 +14,7 @@ import homalon.core.input.Problems;
  * @param why what stops it, and what is possible; empty when nothing does
  */
 public record CutForRatio(
-        double headCut, double blockCut, double openingArea, double chamberCcAfter, boolean possible, String why) {
+        double headCut, double blockCut, double openingArea, double chamberCcAfter, boolean possible, Message why) {
     private static final double SLACK = 1e-9;
 
     /**
@@ -24,7 +25,7 @@ public record CutForRatio(
     public static CutForRatio of(Cylinder cylinder, double wanted, double openingArea, double blockOpening) {
         check(wanted, openingArea, blockOpening);
         double take = cylinder.chamberCc() - cylinder.chamberFor(wanted);
-        String why = why(cylinder, wanted, take);
+        Message why = why(cylinder, wanted, take);
         return new CutForRatio(
                 take / openingArea * 1000,
                 take / blockOpening * 1000,
@@ -43,7 +44,7 @@ public record CutForRatio(
         check(wanted, 1, blockOpening);
         Cylinder brim = cylinder.withChamber(fills.brim());
         double take = fills.brim() - brim.chamberFor(wanted);
-        String why = why(brim, wanted, take);
+        Message why = why(brim, wanted, take);
         double block = take / blockOpening * 1000;
         if (take <= SLACK) {
             double cut = fills.area(0) <= 0 ? 0 : take / fills.area(0) * 1000;
@@ -51,9 +52,10 @@ public record CutForRatio(
         }
         DepthFills.Cut cut = fills.to(fills.brim() - take);
         if (!cut.reached() && why.isEmpty()) {
-            why = "The deepest fill still holds " + Ratios.cc(cut.cc()) + ", which gives "
-                    + Ratios.ratio(brim.withChamber(cut.cc()).ratio())
-                    + ": fill deeper before more is cut; the cut to the deepest fill is given.";
+            why = Message.of(
+                    "chambers.the-deepest-fill-still-holds-which",
+                    Ratios.cc(cut.cc()),
+                    Ratios.ratio(brim.withChamber(cut.cc()).ratio()));
         }
         return new CutForRatio(
                 cut.cut(), block, fills.area(0), cut.reached() ? fills.brim() - take : cut.cc(), why.isEmpty(), why);
@@ -61,27 +63,28 @@ public record CutForRatio(
 
     private static void check(double wanted, double openingArea, double blockOpening) {
         Problems problems = new Problems();
+        problems.require(wanted > 1 && wanted <= 1e6, "wantedRatio", "chambers.wanted-ratio-key-a-number-above-1-such");
         problems.require(
-                wanted > 1 && wanted <= 1e6, "wantedRatio", "Wanted ratio: key a number above 1, such as 9.5.");
-        problems.require(openingArea > 0 && openingArea <= 2e6, "openingArea", "Opening of the chamber: above 0 mm².");
+                openingArea > 0 && openingArea <= 2e6, "openingArea", "chambers.opening-of-the-chamber-above-0-mm");
         problems.require(
                 blockOpening > 0 && blockOpening <= 2e6,
                 "blockOpeningArea",
-                "Opening of the block: above 0 mm²; leave it out for the bore's.");
+                "chambers.opening-of-the-block-above-0-mm-leave");
         problems.throwIfAny();
     }
 
-    private static String why(Cylinder cylinder, double wanted, double take) {
+    private static Message why(Cylinder cylinder, double wanted, double take) {
         if (take < -SLACK) {
-            return "It stands at " + Ratios.ratio(cylinder.ratio())
-                    + " already: a cut only raises the ratio. A gasket thicker by " + thicker(cylinder, take)
-                    + " mm lowers it to " + Ratios.ratio(wanted) + ".";
+            return Message.of(
+                    "chambers.it-stands-at-already-a-cut-only-raises",
+                    Ratios.ratio(cylinder.ratio()),
+                    thicker(cylinder, take),
+                    Ratios.ratio(wanted));
         }
         if (take > cylinder.chamberCc() + SLACK) {
-            return "Even with no chamber left the ratio is " + Ratios.ratio(cylinder.highest())
-                    + ": gasket, deck and crown hold the rest. Ask for less, or change those.";
+            return Message.of("chambers.even-with-no-chamber-left-the-ratio-is", Ratios.ratio(cylinder.highest()));
         }
-        return "";
+        return Message.NONE;
     }
 
     private static String thicker(Cylinder cylinder, double take) {

@@ -2,6 +2,7 @@ package homalon.core.chambers;
 
 import homalon.core.input.Problems;
 import homalon.core.verdict.Working;
+import homalon.core.words.Message;
 
 /**
  * One cylinder with all that lies above its piston at top dead centre. Lengths mm, areas mm2, volumes cm3.
@@ -36,30 +37,25 @@ public record Cylinder(
     /** @throws homalon.core.input.BadInputException naming every figure that no cylinder has */
     public Cylinder {
         Problems problems = new Problems();
-        problems.require(bore > 0 && bore <= 1000, "bore", "Bore: above 0 and at most 1000 mm.");
-        problems.require(stroke > 0 && stroke <= 3000, "stroke", "Stroke: above 0 and at most 3000 mm.");
+        problems.require(bore > 0 && bore <= 1000, "bore", "chambers.bore-above-0-and-at-most-1000-mm");
+        problems.require(stroke > 0 && stroke <= 3000, "stroke", "chambers.stroke-above-0-and-at-most-3000-mm");
         problems.require(
-                chamberCc >= 0 && chamberCc <= 1e5, "chamberCc", "Chamber volume: not below 0, at most 100000 cc.");
+                chamberCc >= 0 && chamberCc <= 1e5, "chamberCc", "chambers.chamber-volume-not-below-0-at-most");
         problems.require(
                 gasket.areaMm2() > 0 && gasket.areaMm2() <= 2e6,
                 "gasketBore",
-                "Gasket opening: above 0, as a bore in mm or an area in mm².");
+                "chambers.gasket-opening-above-0-as-a-bore-in-mm");
         problems.require(
                 gasket.thickness() >= 0 && gasket.thickness() <= 20,
                 "gasketThickness",
-                "Gasket, compressed: from 0 to 20 mm.");
-        problems.require(
-                Math.abs(deck) <= 100, "deck", "Piston below the deck: at most 100 mm, with a minus when proud.");
-        problems.require(
-                Math.abs(crownCc) <= 1e5, "crownCc", "Crown: dish and pockets with +, dome with -, at most 100000 cc.");
-        problems.require(creviceCc >= 0 && creviceCc <= 1e4, "creviceCc", "Crevice volume: not below 0.");
+                "chambers.gasket-compressed-from-0-to-20-mm");
+        problems.require(Math.abs(deck) <= 100, "deck", "chambers.piston-below-the-deck-at-most-100-mm");
+        problems.require(Math.abs(crownCc) <= 1e5, "crownCc", "chambers.crown-dish-and-pockets-with-dome-with");
+        problems.require(creviceCc >= 0 && creviceCc <= 1e4, "creviceCc", "chambers.crevice-volume-not-below-0");
         problems.throwIfAny();
         double clearance = clearance(bore, chamberCc, gasket, deck, crownCc, creviceCc);
         problems.require(
-                clearance > 0,
-                "chamberCc",
-                "Chamber, gasket, deck, crown and crevice come to " + Ratios.cc(clearance)
-                        + ": more than nothing must be left above the piston; check the signs of deck and crown.");
+                clearance > 0, "chamberCc", "chambers.chamber-gasket-deck-crown-and-crevice", Ratios.cc(clearance));
         problems.throwIfAny();
     }
 
@@ -132,18 +128,22 @@ public record Cylinder(
     }
 
     /** Every volume of it, and the ratio. */
-    public Working working(String title) {
+    public Working working(Message title) {
         return Working.of(title)
-                .line("swept: π/4 · ({})² · {} = " + Ratios.exactCc(sweptCc()), bore, stroke)
-                .line("chamber " + Ratios.exactCc(chamberCc))
+                .line(Message.of("chambers.swept-4", Ratios.exactCc(sweptCc())), bore, stroke)
+                .line(Message.of("chambers.chamber", Ratios.exactCc(chamberCc)))
                 .line(
-                        "gasket " + Ratios.square(gasket.areaMm2()) + " · {} = " + Ratios.exactCc(gasket.cc()),
+                        Message.of("chambers.gasket", Ratios.square(gasket.areaMm2()), Ratios.exactCc(gasket.cc())),
                         gasket.thickness())
-                .line("piston below the deck π/4 · ({})² · {} = " + Ratios.exactCc(deckCc()), bore, deck)
-                .line("crown " + Ratios.signedCc(crownCc) + ", crevice " + Ratios.signedCc(creviceCc))
-                .line("above the piston in all: " + Ratios.exactCc(clearanceCc()))
-                .line("(" + Ratios.exactCc(sweptCc()) + " + " + Ratios.exactCc(clearanceCc()) + ") / "
-                        + Ratios.exactCc(clearanceCc()) + " = " + Ratios.ratio(ratio()))
+                .line(Message.of("chambers.piston-below-the-deck-4", Ratios.exactCc(deckCc())), bore, deck)
+                .line(Message.of("chambers.crown-crevice", Ratios.signedCc(crownCc), Ratios.signedCc(creviceCc)))
+                .line(Message.of("chambers.above-the-piston-in-all", Ratios.exactCc(clearanceCc())))
+                .line(Message.of(
+                        "chambers.ratio-of-spaces",
+                        Ratios.exactCc(sweptCc()),
+                        Ratios.exactCc(clearanceCc()),
+                        Ratios.exactCc(clearanceCc()),
+                        Ratios.ratio(ratio())))
                 .done();
     }
 }

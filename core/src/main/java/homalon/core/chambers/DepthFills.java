@@ -33,21 +33,21 @@ public final class DepthFills {
         boolean numbers = problems.require(
                 fills.stream().allMatch(l -> l.depth() >= 0 && l.depth() <= 100 && l.cc() > 0 && l.cc() <= 1e5),
                 "fills",
-                "Fills: depth below the face from 0 to 100 mm, and the cc it holds there, above 0.");
+                "chambers.fills-depth-below-the-face-from-0-to");
         if (numbers) {
             sorted.sort(Comparator.comparingDouble(Level::depth));
             problems.require(
                     !sorted.isEmpty() && sorted.get(0).depth() == 0,
                     "fills",
-                    "Fills: one to the brim, at depth 0, is needed beside those to a depth.");
+                    "chambers.fills-one-to-the-brim-at-depth-0-is");
             problems.require(
                     sorted.stream().mapToDouble(Level::depth).distinct().count() >= 2,
                     "fills",
-                    "Fills: at least two different depths are needed, such as 0 and 1 mm.");
+                    "chambers.fills-at-least-two-different-depths-are");
             for (int i = 1; i < sorted.size(); i++) {
                 boolean falls = sorted.get(i).depth() == sorted.get(i - 1).depth()
                         || sorted.get(i).cc() < sorted.get(i - 1).cc();
-                problems.require(falls, "fills", "Fills: a deeper level must hold less; key those fills again.");
+                problems.require(falls, "fills", "chambers.fills-a-deeper-level-must-hold-less-key");
             }
         }
         problems.throwIfAny();

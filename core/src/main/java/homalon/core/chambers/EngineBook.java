@@ -2,6 +2,7 @@ package homalon.core.chambers;
 
 import homalon.core.input.Problems;
 import homalon.core.rulebook.Source;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -16,59 +17,53 @@ public final class EngineBook {
 
     /** How the valves are driven. */
     public enum Drive {
-        UNKNOWN("not said", 2.0, 2.5),
-        CHAIN_OR_BELT("cam in the head, chain or belt", 1.5, 2.0),
-        GEARS("cam in the head, gears", 1.5, 2.0),
-        PUSHROD("pushrods", 2.0, 2.5),
-        SIDE_VALVE("valves in the block", 2.0, 2.5);
+        UNKNOWN(2.0, 2.5),
+        CHAIN_OR_BELT(1.5, 2.0),
+        GEARS(1.5, 2.0),
+        PUSHROD(2.0, 2.5),
+        SIDE_VALVE(2.0, 2.5);
 
-        private final String words;
+        private final Message words = Message.of(this);
         /** Room from a valve to the piston, least, mm: long gear bends and floats further; not said, the larger stand. */
         private final double intakeLeast;
 
         private final double exhaustLeast;
 
-        Drive(String words, double intakeLeast, double exhaustLeast) {
-            this.words = words;
+        Drive(double intakeLeast, double exhaustLeast) {
             this.intakeLeast = intakeLeast;
             this.exhaustLeast = exhaustLeast;
         }
 
-        public String words() {
+        public Message words() {
             return words;
         }
     }
 
     /** What a valve meets. */
     public enum Crown {
-        FLAT("flat crown"),
-        PARALLEL_POCKET("pockets parallel to the valves");
+        FLAT,
+        PARALLEL_POCKET;
 
-        private final String words;
+        private final Message words = Message.of(this);
 
-        Crown(String words) {
-            this.words = words;
-        }
-
-        public String words() {
+        public Message words() {
             return words;
         }
     }
 
     /** How far a rod stretches. */
     public enum Rods {
-        IRON("iron or steel rods", 1.0),
-        ALUMINIUM_OR_FAST("aluminium rods, or high speed", 1.5);
+        IRON(1.0),
+        ALUMINIUM_OR_FAST(1.5);
 
-        private final String words;
+        private final Message words = Message.of(this);
         private final double squeeze;
 
-        Rods(String words, double squeeze) {
-            this.words = words;
+        Rods(double squeeze) {
             this.squeeze = squeeze;
         }
 
-        public String words() {
+        public Message words() {
             return words;
         }
     }
@@ -96,15 +91,16 @@ public final class EngineBook {
             }
         }
         Problems problems = new Problems();
-        double sum = value(EngineItem.BANK_HALF) + value(EngineItem.FLANGE_LEAN);
         problems.require(
-                !(sum >= 90),
+                !has(EngineItem.BANK_HALF) || value(EngineItem.BANK_HALF) + or(EngineItem.FLANGE_LEAN, 0) < 90,
                 EngineItem.FLANGE_LEAN.name(),
-                "Bank and intake face together must stay under 90 degrees: key both again.");
+                "chambers.bank-and-intake-face-together-must-stay");
         problems.require(
-                !(value(EngineItem.GASKET_BORE) < value(EngineItem.BORE)),
+                !has(EngineItem.GASKET_BORE)
+                        || !has(EngineItem.BORE)
+                        || value(EngineItem.GASKET_BORE) >= value(EngineItem.BORE),
                 EngineItem.GASKET_BORE.name(),
-                "The gasket's opening is smaller than the bore: it would hang into it; key both again.");
+                "chambers.the-gaskets-opening-is-smaller-than-the");
         problems.throwIfAny();
     }
 
@@ -154,9 +150,14 @@ public final class EngineBook {
         return entries.containsKey(item);
     }
 
-    /** NaN where neither was keyed nor has a default. */
+    /** @throws java.util.NoSuchElementException for what neither was keyed nor has a default */
     public double value(EngineItem item) {
-        return entry(item).map(Entry::value).orElse(Double.NaN);
+        return entry(item).orElseThrow().value();
+    }
+
+    /** Empty for what neither was keyed nor has a default. */
+    public OptionalDouble figure(EngineItem item) {
+        return entry(item).map(e -> OptionalDouble.of(e.value())).orElseGet(OptionalDouble::empty);
     }
 
     public double or(EngineItem item, double otherwise) {
@@ -192,16 +193,18 @@ public final class EngineBook {
         return missing;
     }
 
-    /** NaN while neither diameter nor area was keyed. */
+    /** As keyed, else the circle of its bore. */
     public double gasketArea() {
-        double d = value(EngineItem.GASKET_BORE);
-        return or(EngineItem.GASKET_AREA, Math.PI / 4 * d * d);
+        return figure(EngineItem.GASKET_AREA).orElseGet(() -> circle(EngineItem.GASKET_BORE));
     }
 
     /** The block's opening: as keyed, else the bore's circle. */
     public double blockOpening() {
-        double d = value(EngineItem.BORE);
-        return or(EngineItem.BLOCK_OPENING, Math.PI / 4 * d * d);
+        return figure(EngineItem.BLOCK_OPENING).orElseGet(() -> circle(EngineItem.BORE));
+    }
+
+    private double circle(EngineItem diameter) {
+        return Math.PI / 4 * value(diameter) * value(diameter);
     }
 
     /**
@@ -231,8 +234,8 @@ public final class EngineBook {
                 value(EngineItem.STROKE),
                 chamberCc,
                 new Cylinder.Gasket(gasketArea(), value(EngineItem.GASKET)),
-                deck.orElse(value(EngineItem.DECK)),
-                crownCc.orElse(value(EngineItem.CROWN)),
+                deck.orElseGet(() -> value(EngineItem.DECK)),
+                crownCc.orElseGet(() -> value(EngineItem.CROWN)),
                 crevice));
     }
 }

@@ -1,6 +1,7 @@
 package homalon.core.chambers;
 
 import homalon.core.input.Problems;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -17,17 +18,13 @@ import java.util.List;
 public record Equalise(double target, List<One> each, double possible) {
     /** How a chamber is made larger. */
     public enum Way {
-        GRIND("grind the chamber"),
-        SINK("sink the valves further"),
-        POCKET("pocket in the crown");
+        GRIND,
+        SINK,
+        POCKET;
 
-        private final String words;
+        private final Message words = Message.of(this);
 
-        Way(String words) {
-            this.words = words;
-        }
-
-        public String words() {
+        public Message words() {
             return words;
         }
     }
@@ -79,8 +76,8 @@ public record Equalise(double target, List<One> each, double possible) {
      */
     public static Equalise of(List<Chamber> chambers, double atLeast) {
         Problems problems = new Problems();
-        problems.require(!chambers.isEmpty(), "chambers", "Fill every chamber first.");
-        problems.require(atLeast >= 0 && atLeast <= 1e5, "target", "Target volume: key cc, above 0.");
+        problems.require(!chambers.isEmpty(), "chambers", "chambers.fill-every-chamber-first");
+        problems.require(atLeast >= 0 && atLeast <= 1e5, "target", "chambers.target-volume-key-cc-above-0");
         problems.throwIfAny();
         double target = Math.max(
                 atLeast, chambers.stream().mapToDouble(Chamber::cc).max().orElseThrow());

@@ -1,6 +1,7 @@
 package homalon.core.chambers;
 
 import homalon.core.input.BadInputException;
+import homalon.core.words.Message;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
@@ -47,23 +48,21 @@ public record Fill(List<Run> runs) {
         for (String part : tidy.split("\\+", -1)) {
             Matcher m = RUN.matcher(part.strip());
             if (!m.matches() || runs.size() == MOST_RUNS) {
-                throw bad("Key the burette's end reading, such as 42.6; or start and end, 3.2-45.8; or with a refill"
-                        + " between, 0-50+0-12.4.");
+                throw bad(Message.of("chambers.key-the-burettes-end-reading-such-as-42"));
             }
             Run run = new Run(number(m.group(1)), number(m.group(2)));
             if (run.cc().signum() <= 0) {
-                throw bad("The burette counts upwards as it runs out: its end reading must lie above the start."
-                        + " Key start, then end.");
+                throw bad(Message.of("chambers.the-burette-counts-upwards-as-it-runs"));
             }
             if (run.to().doubleValue() > capacity) {
-                throw bad("The burette ends at " + plain(capacity) + " cc: key a refill as 0-" + plain(capacity)
-                        + "+0-12.4, or set the burette's size.");
+                throw bad(Message.of(
+                        "chambers.the-burette-ends-at-cc-key-a-refill-as", plain(capacity), plain(capacity)));
             }
             runs.add(run);
         }
         Fill fill = new Fill(runs);
         if (fill.cc() > MOST) {
-            throw bad("No chamber holds over 2000 cc: key it again.");
+            throw bad(Message.of("chambers.no-chamber-holds-over-2000-cc-key-it"));
         }
         return fill;
     }
@@ -80,7 +79,7 @@ public record Fill(List<Run> runs) {
         return BigDecimal.valueOf(value).stripTrailingZeros().toPlainString();
     }
 
-    private static BadInputException bad(String sentence) {
+    private static BadInputException bad(Message sentence) {
         return new BadInputException("typed", sentence);
     }
 

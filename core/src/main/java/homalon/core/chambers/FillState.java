@@ -1,25 +1,25 @@
 package homalon.core.chambers;
 
+import homalon.core.words.Message;
 import java.util.Optional;
 
 /** The state a head was in when a chamber was filled: seat work and a cut each change the volume. */
 public enum FillState {
-    AS_CAME("as it came", false, false),
-    SEATS("after seat work", true, false),
-    CUT("after the cut", false, true),
-    BOTH("after seats and cut", true, true);
+    AS_CAME(false, false),
+    SEATS(true, false),
+    CUT(false, true),
+    BOTH(true, true);
 
-    private final String words;
+    private final Message words = Message.of(this);
     private final boolean seats;
     private final boolean cut;
 
-    FillState(String words, boolean seats, boolean cut) {
-        this.words = words;
+    FillState(boolean seats, boolean cut) {
         this.seats = seats;
         this.cut = cut;
     }
 
-    public String words() {
+    public Message words() {
         return words;
     }
 

@@ -2,6 +2,7 @@ package homalon.core.chambers;
 
 import homalon.core.input.Problems;
 import homalon.core.verdict.Working;
+import homalon.core.words.Message;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.Optional;
@@ -15,19 +16,15 @@ import java.util.Optional;
 public record OpeningArea(Way way, double mm2, double plusMinus, Working working) {
     /** Ways to find it; where two are as sure, the earlier one counts. */
     public enum Way {
-        CUT_BETWEEN("two fills with a known cut between"),
-        TO_DEPTH("fills to a depth"),
-        KEYED("keyed, from an outline"),
-        OUTLINE("outline as drawn"),
-        SHARE("rough: a share of the bore");
+        CUT_BETWEEN,
+        TO_DEPTH,
+        KEYED,
+        OUTLINE,
+        SHARE;
 
-        private final String words;
+        private final Message words = Message.of(this);
 
-        Way(String words) {
-            this.words = words;
-        }
-
-        public String words() {
+        public Message words() {
             return words;
         }
     }
@@ -59,8 +56,8 @@ public record OpeningArea(Way way, double mm2, double plusMinus, Working working
             double cut,
             double cutPlusMinus) {
         Problems problems = new Problems();
-        problems.require(cut > 0, "cut", "The cut between the two fills must be above 0.");
-        problems.require(after < before, "after", "After a cut a chamber holds less: key those fills again.");
+        problems.require(cut > 0, "cut", "chambers.the-cut-between-the-two-fills-must-be");
+        problems.require(after < before, "after", "chambers.after-a-cut-a-chamber-holds-less-key");
         problems.throwIfAny();
         double mm2 = (before - after) / cut * 1000;
         double volumes = Math.hypot(beforePlusMinus, afterPlusMinus) / cut * 1000;
@@ -68,8 +65,8 @@ public record OpeningArea(Way way, double mm2, double plusMinus, Working working
                 Way.CUT_BETWEEN,
                 mm2,
                 Math.hypot(volumes, mm2 * cutPlusMinus / cut),
-                Working.of("Opening, from two fills and the cut between")
-                        .line("A = (" + cc(before) + " - " + cc(after) + ") / {} = " + area(mm2), cut)
+                Working.of(Message.of("chambers.opening-from-two-fills-and-the-cut"))
+                        .line(Message.of("chambers.area-between-two-fills", cc(before), cc(after), area(mm2)), cut)
                         .done());
     }
 
@@ -82,9 +79,9 @@ public record OpeningArea(Way way, double mm2, double plusMinus, Working working
         double k = fills.deepest();
         double mm2 = fills.area(0);
         double volumes = Math.sqrt(2) * fillSpread / k * 1000;
-        Working.Builder working = Working.of("Opening, from fills to a depth");
+        Working.Builder working = Working.of(Message.of("chambers.opening-from-fills-to-a-depth"));
         for (DepthFills.Level l : fills.levels()) {
-            working.line("to {} below the face: " + cc(l.cc()), l.depth());
+            working.line(Message.of("chambers.to-below-the-face", cc(l.cc())), l.depth());
         }
         working.line(
                 fills.levels().stream()
@@ -92,8 +89,9 @@ public record OpeningArea(Way way, double mm2, double plusMinus, Working working
                                         .distinct()
                                         .count()
                                 > 2
-                        ? "slope of the parabola through them at the face: A = " + area(mm2)
-                        : "A = (" + cc(fills.brim()) + " - " + cc(fills.after(k)) + ") / {} = " + area(mm2),
+                        ? Message.of("chambers.slope-of-the-parabola-through-them-at", area(mm2))
+                        : Message.of(
+                                "chambers.area-between-two-fills", cc(fills.brim()), cc(fills.after(k)), area(mm2)),
                 fills.levels().stream()
                                         .mapToDouble(DepthFills.Level::depth)
                                         .distinct()
@@ -110,9 +108,9 @@ public record OpeningArea(Way way, double mm2, double plusMinus, Working working
                 Way.OUTLINE,
                 mm2,
                 perimeter * OUTLINE_OPEN,
-                Working.of("Opening, from the outline drawn")
-                        .line("area of the drawn opening: " + area(mm2))
-                        .line("its edge may lie {} off all around", OUTLINE_OPEN)
+                Working.of(Message.of("chambers.opening-from-the-outline-drawn"))
+                        .line(Message.of("chambers.area-of-the-drawn-opening", area(mm2)))
+                        .line(Message.of("chambers.its-edge-may-lie-off-all-around"), OUTLINE_OPEN)
                         .done());
     }
 
@@ -122,8 +120,8 @@ public record OpeningArea(Way way, double mm2, double plusMinus, Working working
                 Way.KEYED,
                 mm2,
                 0.02 * mm2,
-                Working.of("Opening, keyed")
-                        .line("keyed: " + area(mm2) + ", taken as good to 2 %, a general default")
+                Working.of(Message.of("chambers.opening-keyed"))
+                        .line(Message.of("chambers.keyed-taken-as-good-to-2-a-general", area(mm2)))
                         .done());
     }
 
@@ -134,8 +132,8 @@ public record OpeningArea(Way way, double mm2, double plusMinus, Working working
                 Way.SHARE,
                 mm2,
                 SHARE_OPEN * mm2,
-                Working.of("Opening, rough")
-                        .line("80 % of a circle of {}: " + area(mm2) + ", rough", bore)
+                Working.of(Message.of("chambers.opening-rough"))
+                        .line(Message.of("chambers.80-of-a-circle-of-rough", area(mm2)), bore)
                         .done());
     }
 

@@ -51,15 +51,16 @@ public record Batch(PassPlan passes, List<Share> members) {
 
     private static void check(List<Member> members) {
         if (members.size() < 2 || members.size() > MOST) {
-            throw new BadInputException("parts", "A batch is two to six castings: mark those that go on the table.");
+            throw new BadInputException("parts", "cut.a-batch-is-two-to-six-castings-mark");
         }
         List<Material> metals =
                 members.stream().map(Member::material).distinct().toList();
         if (metals.size() > 1) {
             throw new BadInputException(
                     "parts",
-                    "One cutter does not do " + metals.get(0).words() + " and "
-                            + metals.get(1).words() + ": put castings of one metal together.");
+                    "cut.one-cutter-does-not-do-and-put-castings",
+                    metals.get(0).words(),
+                    metals.get(1).words());
         }
     }
 

@@ -5,60 +5,66 @@ import homalon.core.chambers.EngineBook;
 import homalon.core.chambers.EngineItem;
 import homalon.core.rulebook.Source;
 import homalon.core.verdict.Working;
+import homalon.core.words.Message;
+import java.util.Optional;
 
 /**
  * One limit of what may come off a face.
  *
  * @param where which chamber, where there are several; empty else
- * @param now figure before the cut that is looked at, in the kind's unit; NaN when it was not measured
- * @param after figure after it
+ * @param figures what was measured comes to; empty when it was not measured
  * @param limit that it must keep to
  * @param plusMinus one standard uncertainty; the limit of a class is kept only by more than two
- * @param room depth from first touch after which the limit is reached, mm; negative when it is passed already, infinite when this
- *     cut does not change it, NaN when it was not measured
  */
 public record Budget(
         Kind kind,
-        String where,
+        Message where,
         State state,
-        double now,
-        double after,
+        Optional<Figures> figures,
         double limit,
         double plusMinus,
-        double room,
         Source source,
         Working working) {
 
+    /**
+     * What a limit is held against.
+     *
+     * @param now before the cut that is looked at, in the kind's unit
+     * @param after it
+     * @param room depth from first touch after which the limit is reached, mm; negative when it is passed already, infinite when
+     *     this cut does not change it
+     */
+    public record Figures(double now, double after, double room) {}
+
     /** What is limited. */
     public enum Kind {
-        THICKNESS("Thickness", EngineItem.THICKNESS_LEAST, true),
-        CLASS_THICKNESS("Class: thickness", EngineItem.CLASS_THICKNESS, true),
-        LIFE("Off in its life", EngineItem.LIFE_MOST, false),
-        SQUEEZE("Piston to head", EngineItem.SQUEEZE_LEAST, true),
-        INTAKE("Intake to piston", EngineItem.INTAKE_LEAST, true),
-        EXHAUST("Exhaust to piston", EngineItem.EXHAUST_LEAST, true),
-        RATIO("Compression", EngineItem.RATIO_MOST, false),
-        CLASS_RATIO("Class: compression", EngineItem.CLASS_RATIO, false),
-        CLASS_CC("Class: chamber", EngineItem.CLASS_CC, true),
-        CLASS_SPACE("Class: whole space", EngineItem.CLASS_SPACE, true),
-        CLASS_BOWL("Class: bowl in the piston", EngineItem.CLASS_BOWL, true),
-        CLASS_DECK("Class: deck", EngineItem.CLASS_DECK, true),
-        WAY_METAL("Metal over ways", EngineItem.WAY_METAL_LEAST, true),
-        RING("Insert or sleeve", EngineItem.RING_DEPTH, true),
-        RECESSION("Valve heads below face", EngineItem.RECESSION_LEAST, true),
-        ROOM("Side valve to roof", EngineItem.ROOM_LEAST, true);
+        THICKNESS(EngineItem.THICKNESS_LEAST, true),
+        CLASS_THICKNESS(EngineItem.CLASS_THICKNESS, true),
+        LIFE(EngineItem.LIFE_MOST, false),
+        SQUEEZE(EngineItem.SQUEEZE_LEAST, true),
+        INTAKE(EngineItem.INTAKE_LEAST, true),
+        EXHAUST(EngineItem.EXHAUST_LEAST, true),
+        RATIO(EngineItem.RATIO_MOST, false),
+        CLASS_RATIO(EngineItem.CLASS_RATIO, false),
+        CLASS_CC(EngineItem.CLASS_CC, true),
+        CLASS_SPACE(EngineItem.CLASS_SPACE, true),
+        CLASS_BOWL(EngineItem.CLASS_BOWL, true),
+        CLASS_DECK(EngineItem.CLASS_DECK, true),
+        WAY_METAL(EngineItem.WAY_METAL_LEAST, true),
+        RING(EngineItem.RING_DEPTH, true),
+        RECESSION(EngineItem.RECESSION_LEAST, true),
+        ROOM(EngineItem.ROOM_LEAST, true);
 
-        private final String words;
+        private final Message words = Message.of(this);
         private final EngineItem limit;
         private final boolean least;
 
-        Kind(String words, EngineItem limit, boolean least) {
-            this.words = words;
+        Kind(EngineItem limit, boolean least) {
             this.limit = limit;
             this.least = least;
         }
 
-        public String words() {
+        public Message words() {
             return words;
         }
 
@@ -90,20 +96,16 @@ public record Budget(
 
     /** How it stands after the cut that is looked at. */
     public enum State {
-        WITHIN("within"),
-        ON_THE_LINE("on the line"),
+        WITHIN,
+        ON_THE_LINE,
         /** Inside by what is known; not every one that has to be was measured. */
-        NOT_PROVEN("not proven"),
-        OVER("over"),
-        NOT_MEASURED("not measured");
+        NOT_PROVEN,
+        OVER,
+        NOT_MEASURED;
 
-        private final String words;
+        private final Message words = Message.of(this);
 
-        State(String words) {
-            this.words = words;
-        }
-
-        public String words() {
+        public Message words() {
             return words;
         }
     }
@@ -113,7 +115,7 @@ public record Budget(
     /** @param limit with its source; the other figures as the components of this record */
     static Budget of(
             Kind kind,
-            String where,
+            Message where,
             EngineBook.Entry limit,
             double now,
             double after,
@@ -129,41 +131,62 @@ public record Budget(
             // A class asks for more than the measurement leaves open; elsewhere the limit itself still counts as kept.
             case ON_THE_LINE -> kind.ofClass() || margin.margin() < -SLACK ? State.ON_THE_LINE : State.WITHIN;
         };
-        return new Budget(kind, where, state, now, after, limit.value(), plusMinus, room, limit.source(), working);
+        return new Budget(
+                kind,
+                where,
+                state,
+                Optional.of(new Figures(now, after, room)),
+                limit.value(),
+                plusMinus,
+                limit.source(),
+                working);
     }
 
     /** The same where what is known is inside, but does not cover all that has to be. */
     Budget notProven() {
         return state != State.WITHIN
                 ? this
-                : new Budget(kind, where, State.NOT_PROVEN, now, after, limit, plusMinus, room, source, working);
+                : new Budget(kind, where, State.NOT_PROVEN, figures, limit, plusMinus, source, working);
     }
 
     static Budget notMeasured(Kind kind, EngineBook.Entry limit, EngineItem missing) {
         return new Budget(
                 kind,
-                "",
+                Message.NONE,
                 State.NOT_MEASURED,
-                Double.NaN,
-                Double.NaN,
+                Optional.empty(),
                 limit.value(),
                 0,
-                Double.NaN,
                 limit.source(),
-                Working.of(kind.words()).line("not known: " + missing.words()).done());
+                Working.of(kind.words())
+                        .line(Message.of("cut.not-known", missing.words()))
+                        .done());
     }
 
     /** Whether this cut can use it up. */
     public boolean binds() {
-        return Double.isFinite(room);
+        return figures.filter(f -> Double.isFinite(f.room())).isPresent();
+    }
+
+    /** @throws java.util.NoSuchElementException when it was not measured, as the other figures do */
+    public double now() {
+        return figures.orElseThrow().now();
+    }
+
+    public double after() {
+        return figures.orElseThrow().after();
+    }
+
+    public double room() {
+        return figures.orElseThrow().room();
     }
 
     /** What is left of it after so much more, mm. */
     public double left(double cut) {
-        return room - cut;
+        return room() - cut;
     }
 
-    public String name() {
-        return where.isEmpty() ? kind.words() : kind.words() + ", " + where;
+    public Message name() {
+        return where.isEmpty() ? kind.words() : Message.of("text.x-comma-x", kind.words(), where);
     }
 }

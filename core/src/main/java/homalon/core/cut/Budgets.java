@@ -10,6 +10,7 @@ import homalon.core.part.PartKind;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.rulebook.Source;
 import homalon.core.verdict.Working;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -22,14 +23,14 @@ import java.util.OptionalDouble;
  */
 public final class Budgets {
     private static final double SLACK = 1e-9;
-    private static final String CLEAN = "to come clean";
+    private static final Message CLEAN = Message.of("cut.to-come-clean");
 
     /**
      * What the face needs to lose.
      *
      * @param depth from here on, mm
      */
-    public record Need(String words, double depth) {}
+    public record Need(Message words, double depth) {}
 
     private final OutlookQuestion q;
     private final EngineBook book;
@@ -92,8 +93,8 @@ public final class Budgets {
     }
 
     /** What leaves the life's budget open; empty where it is none, or what came off before is known. */
-    public String lifeOpen() {
-        return book.has(EngineItem.LIFE_MOST) ? q.life().sure().words() : "";
+    public Message lifeOpen() {
+        return book.has(EngineItem.LIFE_MOST) ? q.life().sure().words() : Message.NONE;
     }
 
     /** Over by what is thought of, the worst first. */
@@ -121,7 +122,7 @@ public final class Budgets {
         if (book.has(EngineItem.GOUGE)) {
             double left = book.value(EngineItem.GOUGE) - q.since(EngineItem.GOUGE);
             if (left > 0) {
-                needs.add(new Need("for the deepest gouge, at the least", left));
+                needs.add(new Need(Message.of("cut.for-the-deepest-gouge-at-the-least"), left));
             }
         }
         return needs;
@@ -173,7 +174,7 @@ public final class Budgets {
 
     private void add(
             Kind kind, EngineItem limit, double now, double after, double plusMinus, double room, Working working) {
-        all.add(Budget.of(kind, "", book.entry(limit).orElseThrow(), now, after, plusMinus, room, working));
+        all.add(Budget.of(kind, Message.NONE, book.entry(limit).orElseThrow(), now, after, plusMinus, room, working));
     }
 
     private void notMeasured(Kind kind, EngineItem limit, EngineItem missing) {
@@ -199,8 +200,8 @@ public final class Budgets {
                 0,
                 now - least,
                 Working.of(kind.words())
-                        .line("measured {}, cut since {}, added {}", book.value(measured), q.since(measured), more)
-                        .line("may come off: {} − {} = {}", now, least, now - least)
+                        .line(Message.of("cut.measured-cut-since-added"), book.value(measured), q.since(measured), more)
+                        .line(Message.of("cut.may-come-off"), now, least, now - least)
                         .done());
     }
 
@@ -223,11 +224,13 @@ public final class Budgets {
                 most - total,
                 Working.of(Kind.LIFE.words())
                         .line(
-                                "ledger: {} off so far"
-                                        + (q.life().sure() == OutlookQuestion.Life.Sure.KNOWN ? "" : "; ")
-                                        + q.life().sure().words(),
+                                q.life().sure() == OutlookQuestion.Life.Sure.KNOWN
+                                        ? Message.of("cut.ledger-off-so-far")
+                                        : Message.of(
+                                                "cut.ledger-off-so-far-but",
+                                                q.life().sure().words()),
                                 total)
-                        .line("may come off: {} − {} = {}", most, total, most - total)
+                        .line(Message.of("cut.may-come-off"), most, total, most - total)
                         .done());
     }
 
@@ -258,12 +261,12 @@ public final class Budgets {
                 room,
                 Working.of(Kind.SQUEEZE.words())
                         .line(
-                                "gasket {} + piston below the deck {} − block cut {} = {}",
+                                Message.of("cut.gasket-piston-below-the-deck-block-cut"),
                                 gasket,
                                 then - gasket + q.blockCut(),
                                 q.blockCut(),
                                 then)
-                        .line("a cut of the head does not change it where the squeeze pad is part of the face")
+                        .line(Message.of("cut.a-cut-of-the-head-does-not-change-it"))
                         .done());
     }
 
@@ -303,15 +306,16 @@ public final class Budgets {
                 valve.cutTo(least) - off - other,
                 Working.of(kind.words())
                         .line(
-                                "measured {}, sunk by seat work {}, leans "
-                                        + EngineItem.INTAKE_LEAN.written(valve.lean(), BenchUnit.MM)
-                                        + ", " + book.crown().words(),
+                                Message.of(
+                                        "cut.measured-sunk-by-seat-work-leans",
+                                        EngineItem.INTAKE_LEAN.written(valve.lean(), BenchUnit.MM),
+                                        book.crown().words()),
                                 valve.measured(),
                                 valve.sink())
                         .line(
                                 valve.crown() == EngineBook.Crown.FLAT
-                                        ? "after: {} − {} / cos(lean) + {} = {}"
-                                        : "after: {} − {} · cos(lean) + {} = {}",
+                                        ? Message.of("cut.after-cos-lean")
+                                        : Message.of("cut.after-cos-lean-2"),
                                 valve.measured(),
                                 off + q.nearer(),
                                 valve.sink(),
@@ -339,7 +343,7 @@ public final class Budgets {
                 open,
                 block ? deck - limit - ClassMargin.COVERAGE * open : Double.POSITIVE_INFINITY,
                 Working.of(Kind.CLASS_DECK.words())
-                        .line("highest piston {} below the deck ± {}, the class asks {}", deck, open, limit)
+                        .line(Message.of("cut.highest-piston-below-the-deck-the-class"), deck, open, limit)
                         .done());
     }
 
@@ -352,16 +356,14 @@ public final class Budgets {
         double after = now - q.whatIf().cut();
         all.add(new Budget(
                 Kind.RING,
-                "",
+                Message.NONE,
                 after < -SLACK ? State.OVER : State.WITHIN,
-                now,
-                after,
+                Optional.of(new Budget.Figures(now, after, now)),
                 0,
                 0,
-                now,
                 Source.DEFAULT,
                 Working.of(Kind.RING.words())
-                        .line("{} below the face now: a deeper cut takes metal of the ring", now)
+                        .line(Message.of("cut.below-the-face-now-a-deeper-cut-takes"), now)
                         .done()));
     }
 
@@ -391,10 +393,7 @@ public final class Budgets {
                 0,
                 now - least - other,
                 Working.of(Kind.ROOM.words())
-                        .line(
-                                "valve at full lift under the roof: {} now, {} nearer by what is thought of",
-                                now,
-                                q.nearer())
+                        .line(Message.of("cut.valve-at-full-lift-under-the-roof-now"), now, q.nearer())
                         .done());
     }
 }

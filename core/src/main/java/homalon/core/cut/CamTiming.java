@@ -19,7 +19,7 @@ public record CamTiming(double cam, double crank) {
         problems.require(
                 sprocketRadius > 0 && sprocketRadius <= 1000,
                 "sprocketRadius",
-                "Cam sprocket's pitch radius: above 0 and at most 1000 mm.");
+                "cut.cam-sprockets-pitch-radius-above-0-and");
         problems.throwIfAny();
         double cam = Math.toDegrees(cut / sprocketRadius);
         return new CamTiming(cam, 2 * cam);

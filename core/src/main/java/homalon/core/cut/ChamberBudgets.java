@@ -9,6 +9,7 @@ import homalon.core.chambers.Ratios;
 import homalon.core.cut.Budget.Kind;
 import homalon.core.part.PartKind;
 import homalon.core.verdict.Working;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -79,23 +80,28 @@ final class ChamberBudgets {
                 : 0;
         double rim = settled(
                 cc -> head ? e.chamber().rimFor(cc) : cc / book.blockOpening() * 1000, before - needed, openAfter);
-        String less = kind.ofClass()
-                ? ", and " + Ratios.exactCc(openAfter.applyAsDouble(rim))
-                        + " kept for what the measurement leaves open, two standard uncertainties"
-                : "";
+        Message less = kind.ofClass()
+                ? Message.of("cut.and-kept-for-what-the-measurement", Ratios.exactCc(openAfter.applyAsDouble(rim)))
+                : Message.NONE;
         return Budget.of(
                 kind,
-                "cyl. " + e.chamber().name(),
+                Message.of("cut.cyl", e.chamber().name()),
                 limit,
                 e.now().orElseThrow().ratio(),
                 e.then().get().ratio(),
                 spread,
                 q.cutFor(i, rim),
                 Working.of(kind.words())
-                        .line("above the piston before this cut: " + Ratios.exactCc(before))
-                        .line("needed for " + Ratios.ratio(limit.value()) + ": swept / (ratio − 1) = "
-                                + Ratios.exactCc(needed) + less)
-                        .line("to spare " + Ratios.signedCc(before - needed) + ", over the opening: {} at its rim", rim)
+                        .line(Message.of("cut.above-the-piston-before-this-cut", Ratios.exactCc(before)))
+                        .line(Message.of(
+                                "cut.needed-for-swept-ratio-1",
+                                Ratios.ratio(limit.value()),
+                                Ratios.exactCc(needed),
+                                less))
+                        .line(
+                                Message.of(
+                                        "cut.to-spare-over-the-opening-at-its-rim", Ratios.signedCc(before - needed)),
+                                rim)
                         .done());
     }
 
@@ -113,19 +119,23 @@ final class ChamberBudgets {
             double rim = settled(c::rimFor, spare, at -> ClassMargin.COVERAGE * c.openAfter(at));
             found.add(Budget.of(
                     Kind.CLASS_CC,
-                    "no. " + c.name(),
+                    Message.of("cut.no", c.name()),
                     limit.get(),
                     now,
                     e.thenCc(),
                     e.thenPlusMinus(),
                     q.face() == PartKind.HEAD ? q.cutFor(i, rim) : Double.POSITIVE_INFINITY,
                     Working.of(Kind.CLASS_CC.words())
-                            .line("holds " + Ratios.exactCc(now) + " ± " + Ratios.exactCc(c.plusMinus())
-                                    + ", the class asks "
-                                    + Ratios.exactCc(limit.get().value()) + ": " + Ratios.signedCc(spare) + " to spare")
+                            .line(Message.of(
+                                    "cut.holds-the-class-asks-to-spare",
+                                    Ratios.exactCc(now),
+                                    Ratios.exactCc(c.plusMinus()),
+                                    Ratios.exactCc(limit.get().value()),
+                                    Ratios.signedCc(spare)))
                             .line(
-                                    "less two standard uncertainties of what is there after the cut, over "
-                                            + Ratios.square(c.opening().mm2()) + ": {} at its rim",
+                                    Message.of(
+                                            "cut.less-two-standard-uncertainties-of-what",
+                                            Ratios.square(c.opening().mm2())),
                                     rim)
                             .done()));
         }
@@ -168,18 +178,21 @@ final class ChamberBudgets {
                 openAfter);
         return Budget.of(
                 Kind.CLASS_SPACE,
-                "cyl. " + e.chamber().name(),
+                Message.of("cut.cyl", e.chamber().name()),
                 limit,
                 e.now().orElseThrow().cylinder().clearanceCc(),
                 y.clearanceCc(),
                 open,
                 q.cutFor(i, rim),
                 Working.of(Kind.CLASS_SPACE.words())
-                        .line("above the piston before this cut: " + Ratios.exactCc(before) + ", the class asks "
-                                + Ratios.exactCc(limit.value()))
+                        .line(Message.of(
+                                "cut.above-the-piston-before-this-cut-the",
+                                Ratios.exactCc(before),
+                                Ratios.exactCc(limit.value())))
                         .line(
-                                "less two standard uncertainties, " + Ratios.exactCc(openAfter.applyAsDouble(rim))
-                                        + ", over the opening: {} at its rim",
+                                Message.of(
+                                        "cut.less-two-standard-uncertainties-over",
+                                        Ratios.exactCc(openAfter.applyAsDouble(rim))),
                                 rim)
                         .done());
     }
@@ -197,7 +210,7 @@ final class ChamberBudgets {
                 .min(Comparator.comparingDouble(o -> o.cc().getAsDouble()))
                 .map(o -> Budget.of(
                         Kind.CLASS_BOWL,
-                        "cyl. " + o.name(),
+                        Message.of("cut.cyl", o.name()),
                         limit.get(),
                         o.cc().getAsDouble(),
                         o.cc().getAsDouble(),

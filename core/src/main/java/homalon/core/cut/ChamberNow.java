@@ -3,6 +3,7 @@ package homalon.core.cut;
 import homalon.core.chambers.DepthFills;
 import homalon.core.chambers.Doubts;
 import homalon.core.chambers.OpeningArea;
+import homalon.core.words.Message;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -89,17 +90,13 @@ public record ChamberNow(
 
     /** Where a chamber's volume comes from. */
     public enum Basis {
-        FILLED("filled"),
-        ONE_FILL("filled once"),
-        TOLD("told, not measured");
+        FILLED,
+        ONE_FILL,
+        TOLD;
 
-        private final String words;
+        private final Message words = Message.of(this);
 
-        Basis(String words) {
-            this.words = words;
-        }
-
-        public String words() {
+        public Message words() {
             return words;
         }
     }

@@ -1,7 +1,7 @@
 package homalon.core.cut;
 
 import homalon.core.verdict.Working;
-import homalon.core.verdict.Working.Line;
+import homalon.core.words.Message;
 import java.util.List;
 import java.util.Optional;
 
@@ -15,31 +15,33 @@ import java.util.Optional;
  * @param figures those that its drawing shows, one or two, in mm or degrees; none while they are not known
  */
 public record Consequence(
-        Kind kind, Tone tone, Line says, String advice, Optional<Line> report, List<Double> figures, Working working) {
+        Kind kind,
+        Tone tone,
+        Message says,
+        Message advice,
+        Optional<Message> report,
+        List<Double> figures,
+        Working working) {
     public Consequence {
         figures = List.copyOf(figures);
     }
 
     /** What is touched. */
     public enum Kind {
-        CAM("Cam timing"),
-        INTAKE("Intake valve to piston"),
-        EXHAUST("Exhaust valve to piston"),
-        MANIFOLD("Manifold on a V"),
-        PUSHROD("Pushrods and lifters"),
-        ROOM("Side valve under the roof"),
-        RECESSION("Valve heads and the face"),
-        SQUEEZE("Piston to head"),
-        BOLTS("Head bolts"),
-        PROUD("What stands in the face");
+        CAM,
+        INTAKE,
+        EXHAUST,
+        MANIFOLD,
+        PUSHROD,
+        ROOM,
+        RECESSION,
+        SQUEEZE,
+        BOLTS,
+        PROUD;
 
-        private final String words;
+        private final Message words = Message.of(this);
 
-        Kind(String words) {
-            this.words = words;
-        }
-
-        public String words() {
+        public Message words() {
             return words;
         }
     }

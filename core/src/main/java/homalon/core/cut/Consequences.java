@@ -6,13 +6,15 @@ import homalon.core.chambers.EngineItem;
 import homalon.core.cut.Consequence.Kind;
 import homalon.core.cut.Consequence.Tone;
 import homalon.core.part.PartKind;
+import homalon.core.part.ValveKind;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.verdict.Working;
-import homalon.core.verdict.Working.Line;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** Works out what a cut brings with it beside compression, from what is known of the engine. */
 final class Consequences {
@@ -48,8 +50,8 @@ final class Consequences {
         return q.whatIf().cut() + q.whatIf().other();
     }
 
-    private static Line line(String text, double... mm) {
-        return Working.of("").line(text, mm).done().lines().get(0);
+    private static Message line(Message text, double... mm) {
+        return text.with(mm);
     }
 
     private static String degrees(double value) {
@@ -57,23 +59,15 @@ final class Consequences {
     }
 
     private void notKnown(Kind kind, EngineItem missing) {
-        notKnown(
-                kind,
-                missing.words().substring(0, 1).toLowerCase(Locale.ROOT)
-                        + missing.words().substring(1));
+        notKnown(kind, missing.words());
     }
 
-    /** The second stays away where no limit is keyed. */
-    private static List<Double> figures(double figure, double limit) {
-        return Double.isNaN(limit) ? List.of(figure) : List.of(figure, limit);
-    }
-
-    private void notKnown(Kind kind, String missing) {
+    private void notKnown(Kind kind, Message missing) {
         all.add(new Consequence(
                 kind,
                 Tone.NOT_KNOWN,
-                line(missing.substring(0, 1).toUpperCase(Locale.ROOT) + missing.substring(1) + " is not keyed."),
-                "",
+                Message.of("cut.is-not-keyed", Message.capital(missing)),
+                Message.NONE,
                 Optional.empty(),
                 List.of(),
                 Working.of(kind.words()).done()));
@@ -81,7 +75,7 @@ final class Consequences {
 
     private void cam() {
         if (book.drive() == Drive.UNKNOWN && !q.casting().plainLid()) {
-            notKnown(Kind.CAM, "how its valves are driven");
+            notKnown(Kind.CAM, Message.of("cut.how-its-valves-are-driven"));
             return;
         }
         if (book.drive() != Drive.CHAIN_OR_BELT) {
@@ -98,26 +92,20 @@ final class Consequences {
         CamTiming t = CamTiming.of(x, r);
         double most = book.value(EngineItem.RETARD_MOST);
         boolean over = t.crank() > most + SLACK;
-        String source =
+        Message source =
                 book.entry(EngineItem.RETARD_MOST).orElseThrow().source().words();
         all.add(new Consequence(
                 Kind.CAM,
                 over ? Tone.OVER : Tone.FINE,
-                line("The cam comes " + degrees(t.crank()) + " late at the crank; " + degrees(most) + " allowed, "
-                        + source + "."),
-                over
-                        ? "An adjustable sprocket, a shim under the head or a thicker gasket brings it back. A later cam also"
-                                + " brings the exhaust valve nearer to the piston: measure that again with the timing as it"
-                                + " will run."
-                        : "",
-                Optional.of(line("Cam timing comes " + degrees(t.crank())
-                        + " late at the crank by the cut: check it, and the exhaust valve's room to the piston, when it is"
-                        + " put together.")),
+                line(Message.of(
+                        "cut.the-cam-comes-late-at-the-crank-allowed", degrees(t.crank()), degrees(most), source)),
+                over ? Message.of("cut.an-adjustable-sprocket-a-shim-under-the") : Message.NONE,
+                Optional.of(line(Message.of("cut.cam-timing-comes-late-at-the-crank-by", degrees(t.crank())))),
                 List.of(t.cam()),
                 Working.of(Kind.CAM.words())
-                        .line("nearer by {}, sprocket's pitch radius {}", x, r)
-                        .line("at the cam {} / {} = " + degrees(t.cam()) + "; twice as much at the crank", x, r)
-                        .line("chain or belt with its tensioner on the slack side")
+                        .line(Message.of("cut.nearer-by-sprockets-pitch-radius"), x, r)
+                        .line(Message.of("cut.at-the-cam-twice-as-much-at-the-crank", degrees(t.cam())), x, r)
+                        .line(Message.of("cut.chain-or-belt-with-its-tensioner-on-the"))
                         .done()));
     }
 
@@ -126,11 +114,16 @@ final class Consequences {
         if (lid || book.drive() == Drive.SIDE_VALVE) {
             return;
         }
-        valve(Kind.INTAKE, "Intake", EngineItem.INTAKE_ROOM, EngineItem.INTAKE_LEAN, EngineItem.INTAKE_LEAST);
-        valve(Kind.EXHAUST, "Exhaust", EngineItem.EXHAUST_ROOM, EngineItem.EXHAUST_LEAN, EngineItem.EXHAUST_LEAST);
+        valve(Kind.INTAKE, ValveKind.INTAKE, EngineItem.INTAKE_ROOM, EngineItem.INTAKE_LEAN, EngineItem.INTAKE_LEAST);
+        valve(
+                Kind.EXHAUST,
+                ValveKind.EXHAUST,
+                EngineItem.EXHAUST_ROOM,
+                EngineItem.EXHAUST_LEAN,
+                EngineItem.EXHAUST_LEAST);
     }
 
-    private void valve(Kind kind, String name, EngineItem measured, EngineItem lean, EngineItem limit) {
+    private void valve(Kind kind, ValveKind of, EngineItem measured, EngineItem lean, EngineItem limit) {
         if (!book.has(measured)) {
             notKnown(kind, measured);
             return;
@@ -141,36 +134,36 @@ final class Consequences {
         double x = q.since(measured) + q.nearer();
         double after = valve.after(x);
         boolean over = after < least - SLACK;
+        Message name = Message.capital(of.words());
         boolean late = kind == Kind.EXHAUST && book.drive() == Drive.CHAIN_OR_BELT;
         all.add(new Consequence(
                 kind,
                 over ? Tone.OVER : Tone.FINE,
                 line(
-                        name + " keeps {} to the piston; {} at the least, "
-                                + book.entry(limit).orElseThrow().source().words() + "."
-                                + (late
-                                        ? " The late cam takes more of it: measure with the timing as it will run."
-                                        : ""),
+                        Message.of(
+                                "cut.keeps-to-the-piston-at-the-least",
+                                name,
+                                book.entry(limit).orElseThrow().source().words(),
+                                late ? Message.of("cut.the-late-cam-takes-more-of-it-measure") : Message.NONE),
                         after,
                         least),
-                over
-                        ? "Less cut, a thicker gasket, valves set deeper, or deeper pockets; the maker's book decides."
-                        : "",
-                Optional.of(line(
-                        name + " valve to piston comes to {} by calculation: check it with clay or a dial.", after)),
-                figures(after, least),
+                over ? Message.of("cut.less-cut-a-thicker-gasket-valves-set") : Message.NONE,
+                Optional.of(line(Message.of("cut.valve-to-piston-comes-to-by-calculation", name), after)),
+                List.of(after, least),
                 working(kind, valve, book.has(lean), x)));
     }
 
     private Working working(Kind kind, ValveRoom valve, boolean leanKeyed, double x) {
         return Working.of(kind.words())
-                .line("leans " + EngineItem.INTAKE_LEAN.written(valve.lean(), BenchUnit.MM) + ", "
-                        + book.crown().words()
-                        + (leanKeyed ? "" : "; lean not keyed, taken as none"))
+                .line(Message.of(
+                        "cut.leans",
+                        EngineItem.INTAKE_LEAN.written(valve.lean(), BenchUnit.MM),
+                        book.crown().words(),
+                        leanKeyed ? Message.NONE : Message.of("cut.lean-not-keyed-taken-as-none")))
                 .line(
                         valve.crown() == EngineBook.Crown.FLAT
-                                ? "{} − {} / cos(lean) + {} sunk = {}"
-                                : "{} − {} · cos(lean) + {} sunk = {}",
+                                ? Message.of("cut.cos-lean-sunk")
+                                : Message.of("cut.cos-lean-sunk-2"),
                         valve.measured(),
                         x,
                         valve.sink(),
@@ -193,26 +186,24 @@ final class Consequences {
 
     private void fitManifold(double half, double lean) {
         ManifoldFit fit = ManifoldFit.of(off(), half, lean);
-        String angles = "bank " + EngineItem.BANK_HALF.written(half, BenchUnit.MM) + " from the vertical, intake face "
-                + EngineItem.FLANGE_LEAN.written(lean, BenchUnit.MM) + " from square"
-                + (book.has(EngineItem.FLANGE_LEAN) ? "" : " (not keyed)");
+        Message angles = Message.of(
+                "cut.bank-from-the-vertical-intake-face-from",
+                EngineItem.BANK_HALF.written(half, BenchUnit.MM),
+                EngineItem.FLANGE_LEAN.written(lean, BenchUnit.MM),
+                book.has(EngineItem.FLANGE_LEAN) ? Message.NONE : Message.of("cut.not-keyed"));
         boolean cut = off() != 0;
-        String needs =
-                "The intake manifold needs {} off each flange and {} off its end rails, with both banks cut alike.";
+        Message needs = Message.of("cut.the-intake-manifold-needs-off-each");
         all.add(new Consequence(
                 Kind.MANIFOLD,
                 cut ? Tone.LOOK : Tone.FINE,
-                line(
-                        "Each manifold flange loses {} and the end rails {}, when both banks are cut alike.",
-                        fit.flange(),
-                        fit.rails()),
-                cut ? "Cut both banks alike. Ports and bolt holes stay in line only then." : "",
+                line(Message.of("cut.each-manifold-flange-loses-and-the-end"), fit.flange(), fit.rails()),
+                cut ? Message.of("cut.cut-both-banks-alike-ports-and-bolt") : Message.NONE,
                 cut ? Optional.of(line(needs, fit.flange(), fit.rails())) : Optional.empty(),
                 List.of(fit.flange(), fit.rails()),
                 Working.of(Kind.MANIFOLD.words())
                         .line(angles)
-                        .line("flange: {} · sin q / cos(q + m) = {}", off(), fit.flange())
-                        .line("rails: {} · cos m / cos(q + m) = {}", off(), fit.rails())
+                        .line(Message.of("cut.flange-sin-q-cos-q-m"), off(), fit.flange())
+                        .line(Message.of("cut.rails-cos-m-cos-q-m"), off(), fit.rails())
                         .done()));
     }
 
@@ -224,24 +215,23 @@ final class Consequences {
         boolean longer = x > SLACK;
         boolean known = book.has(EngineItem.PRELOAD);
         double then = book.or(EngineItem.PRELOAD, 0) + q.since(EngineItem.PRELOAD) + x;
-        double most = book.value(EngineItem.PRELOAD_MOST);
-        boolean over = known && then > most + SLACK;
+        OptionalDouble most = book.figure(EngineItem.PRELOAD_MOST);
+        boolean over = known && most.isPresent() && then > most.getAsDouble() + SLACK;
         all.add(new Consequence(
                 Kind.PUSHROD,
                 over ? Tone.OVER : longer ? Tone.LOOK : Tone.FINE,
                 known
-                        ? line(
-                                "Lifter preload comes to {}" + (Double.isNaN(most) ? "." : "; {} at the most."),
-                                Double.isNaN(most) ? new double[] {then} : new double[] {then, most})
-                        : line("Lifter preload grows by {}.", x),
-                longer ? "Shorter pushrods, or shims of that height under the stands." : "",
+                        ? most.isPresent()
+                                ? line(Message.of("cut.lifter-preload-comes-to-at-the-most"), then, most.getAsDouble())
+                                : line(Message.of("cut.lifter-preload-comes-to"), then)
+                        : line(Message.of("cut.lifter-preload-grows-by"), x),
+                longer ? Message.of("cut.shorter-pushrods-or-shims-of-that") : Message.NONE,
                 longer
-                        ? Optional.of(line(
-                                "The pushrods stand {} too long by the cut: check lifter preload or valve lash.", x))
+                        ? Optional.of(line(Message.of("cut.the-pushrods-stand-too-long-by-the-cut"), x))
                         : Optional.empty(),
                 List.of(x),
                 Working.of(Kind.PUSHROD.words())
-                        .line("the stands come {} nearer; taken as that much at the pushrod", x)
+                        .line(Message.of("cut.the-stands-come-nearer-taken-as-that"), x)
                         .done()));
     }
 
@@ -261,20 +251,20 @@ final class Consequences {
                 Kind.ROOM,
                 over ? Tone.OVER : Tone.FINE,
                 line(
-                        "The valve at full lift keeps {} under the roof; {} at the least, "
-                                + book.entry(EngineItem.ROOM_LEAST)
+                        Message.of(
+                                "cut.the-valve-at-full-lift-keeps-under-the",
+                                book.entry(EngineItem.ROOM_LEAST)
                                         .orElseThrow()
                                         .source()
-                                        .words() + ".",
+                                        .words()),
                         after,
                         least),
-                over ? "Less cut, a thicker gasket, or relief in the roof above the valves." : "",
-                Optional.of(line(
-                        "Side valve at full lift to the head's roof: {} by calculation; check it with clay.", after)),
-                figures(after, least),
+                over ? Message.of("cut.less-cut-a-thicker-gasket-or-relief-in") : Message.NONE,
+                Optional.of(line(Message.of("cut.side-valve-at-full-lift-to-the-heads"), after)),
+                List.of(after, least),
                 Working.of(Kind.ROOM.words())
                         .line(
-                                "measured {}, nearer by {}, sunk {}",
+                                Message.of("cut.measured-nearer-by-sunk"),
                                 book.value(EngineItem.ROOM),
                                 q.since(EngineItem.ROOM) + q.nearer(),
                                 book.or(EngineItem.SINK, 0))
@@ -297,19 +287,16 @@ final class Consequences {
                 over ? Tone.OVER : limited ? Tone.FINE : Tone.LOOK,
                 limited
                         ? line(
-                                "Valve heads lie {} below the face then; {} at the least.",
+                                Message.of("cut.valve-heads-lie-below-the-face-then-at"),
                                 after,
                                 book.value(EngineItem.RECESSION_LEAST))
-                        : line("Valve heads lie {} below the face then; no limit is keyed.", after),
-                over
-                        ? "Seats are set deeper by what is short, or less is cut. Pre-chambers, injectors and liners come up by"
-                                + " the cut as well."
-                        : "",
-                Optional.of(line("Valve heads lie {} below the face after the cut.", after)),
+                        : line(Message.of("cut.valve-heads-lie-below-the-face-then-no"), after),
+                over ? Message.of("cut.seats-are-set-deeper-by-what-is-short") : Message.NONE,
+                Optional.of(line(Message.of("cut.valve-heads-lie-below-the-face-after"), after)),
                 limited ? List.of(after, book.value(EngineItem.RECESSION_LEAST)) : List.of(after),
                 Working.of(Kind.RECESSION.words())
                         .line(
-                                "{} − {} cut + {} sunk = {}",
+                                Message.of("cut.cut-sunk"),
                                 book.value(EngineItem.RECESSION),
                                 q.since(EngineItem.RECESSION) + q.whatIf().cut(),
                                 book.or(EngineItem.SINK, 0),
@@ -333,18 +320,19 @@ final class Consequences {
                 Kind.SQUEEZE,
                 over ? Tone.OVER : Tone.FINE,
                 line(
-                        "Piston keeps {} to the head; {} at the least, "
-                                + book.entry(EngineItem.SQUEEZE_LEAST)
+                        Message.of(
+                                "cut.piston-keeps-to-the-head-at-the-least",
+                                book.entry(EngineItem.SQUEEZE_LEAST)
                                         .orElseThrow()
                                         .source()
-                                        .words() + ".",
+                                        .words()),
                         after,
                         least),
-                over ? "A gasket thicker by what came off the block restores it." : "",
-                Optional.of(line("Piston to head at top dead centre: {} by calculation; check it.", after)),
-                figures(after, least),
+                over ? Message.of("cut.a-gasket-thicker-by-what-came-off-the") : Message.NONE,
+                Optional.of(line(Message.of("cut.piston-to-head-at-top-dead-centre-by"), after)),
+                List.of(after, least),
                 Working.of(Kind.SQUEEZE.words())
-                        .line("gasket and deck {} − {} cut = {}", after + q.blockCut(), q.blockCut(), after)
+                        .line(Message.of("cut.gasket-and-deck-cut"), after + q.blockCut(), q.blockCut(), after)
                         .done()));
     }
 
@@ -354,12 +342,12 @@ final class Consequences {
                 all.add(new Consequence(
                         Kind.BOLTS,
                         Tone.LOOK,
-                        line("Bolts reach {} deeper into their holes.", off()),
-                        "In blind holes see that none of them bottoms: measure hole and bolt.",
-                        Optional.of(line("Head bolts reach {} deeper: see that none bottoms in a blind hole.", off())),
+                        line(Message.of("cut.bolts-reach-deeper-into-their-holes"), off()),
+                        Message.of("cut.in-blind-holes-see-that-none-of-them"),
+                        Optional.of(line(Message.of("cut.head-bolts-reach-deeper-see-that-none"), off())),
                         List.of(off()),
                         Working.of(Kind.BOLTS.words())
-                                .line("head and block come {} shorter together", off())
+                                .line(Message.of("cut.head-and-block-come-shorter-together"), off())
                                 .done()));
             }
             return;
@@ -369,13 +357,13 @@ final class Consequences {
         all.add(new Consequence(
                 Kind.BOLTS,
                 over ? Tone.OVER : Tone.FINE,
-                line("{} of blind hole is left below the bolts.", left),
-                over ? "They would bottom before they clamp: shorter bolts, washers, or deeper threads." : "",
-                Optional.of(line("Blind bolt holes keep {} below the bolts.", left)),
+                line(Message.of("cut.of-blind-hole-is-left-below-the-bolts"), left),
+                over ? Message.of("cut.they-would-bottom-before-they-clamp") : Message.NONE,
+                Optional.of(line(Message.of("cut.blind-bolt-holes-keep-below-the-bolts"), left)),
                 List.of(left),
                 Working.of(Kind.BOLTS.words())
                         .line(
-                                "{} − {} = {}",
+                                Message.of("text.difference"),
                                 book.value(EngineItem.BOLT_ROOM),
                                 q.since(EngineItem.BOLT_ROOM) + off() - q.gasketThicker(),
                                 left)
@@ -393,16 +381,16 @@ final class Consequences {
                 Tone.LOOK,
                 line(
                         head
-                                ? "Dowels and oil restrictors stand {} further proud; injectors and pre-chambers too."
-                                : "Dowels, restrictors and fixed liners stand {} further proud.",
+                                ? Message.of("cut.dowels-and-oil-restrictors-stand")
+                                : Message.of("cut.dowels-restrictors-and-fixed-liners"),
                         cut),
                 head
-                        ? "Shorten what would touch; spring seats cut from the same face keep their order."
-                        : "Shorten what would touch; liners are read and trimmed after the cut.",
-                Optional.of(line("Dowels and oil restrictors stand {} further proud: shorten what would touch.", cut)),
+                        ? Message.of("cut.shorten-what-would-touch-spring-seats")
+                        : Message.of("cut.shorten-what-would-touch-liners-are"),
+                Optional.of(line(Message.of("cut.dowels-and-oil-restrictors-stand-2"), cut)),
                 List.of(cut),
                 Working.of(Kind.PROUD.words())
-                        .line("the face goes back by {}; what stands in it does not", cut)
+                        .line(Message.of("cut.the-face-goes-back-by-what-stands-in-it"), cut)
                         .done()));
     }
 }

@@ -89,9 +89,7 @@ public record CutPlan(
     public static Length checked(Length atLeast) {
         Problems problems = new Problems();
         problems.require(
-                atLeast.signum() >= 0 && atLeast.mm() <= 10,
-                "total",
-                "At least off in all: key 0 to 10 mm, such as 0.35 mm.");
+                atLeast.signum() >= 0 && atLeast.mm() <= 10, "total", "cut.at-least-off-in-all-key-0-to-10-mm-such");
         problems.throwIfAny();
         return atLeast;
     }

@@ -14,11 +14,13 @@ public record Cutter(String name, Insert insert, double diameter, double noseRad
     public Cutter {
         Problems problems = new Problems();
         problems.require(
-                name != null && !name.isBlank() && name.length() <= 80, "name", "Cutter: key what the shop calls it.");
-        problems.require(insert != null, "insert", "Insert: choose boron nitride, diamond or carbide.");
-        problems.require(diameter >= 20 && diameter <= 600, "diameter", "Diameter: key 20 to 600 mm.");
-        problems.require(noseRadius > 0 && noseRadius <= 50, "noseRadius", "Nose radius: key it in mm, such as 6.35.");
-        problems.require(edges >= 1 && edges <= 24, "edges", "Edges of one insert: key 1 to 24.");
+                name != null && !name.isBlank() && name.length() <= 80,
+                "name",
+                "cut.cutter-key-what-the-shop-calls-it");
+        problems.require(insert != null, "insert", "cut.insert-choose-boron-nitride-diamond-or");
+        problems.require(diameter >= 20 && diameter <= 600, "diameter", "cut.diameter-key-20-to-600-mm");
+        problems.require(noseRadius > 0 && noseRadius <= 50, "noseRadius", "cut.nose-radius-key-it-in-mm-such-as-6-35");
+        problems.require(edges >= 1 && edges <= 24, "edges", "cut.edges-of-one-insert-key-1-to-24");
         problems.throwIfAny();
     }
 }

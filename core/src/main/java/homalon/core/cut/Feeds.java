@@ -3,6 +3,7 @@ package homalon.core.cut;
 import homalon.core.cut.Finish.Run;
 import homalon.core.cut.Finish.Spindle;
 import homalon.core.part.Material;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -28,8 +29,8 @@ public record Feeds(
         double power,
         double share,
         double deepest,
-        Optional<String> refused,
-        List<String> notes) {
+        Optional<Message> refused,
+        List<Message> notes) {
     /** Of the spindle's power: more and it slows in the cut. */
     public static final double MOST_SHARE = 0.7;
 
@@ -50,7 +51,7 @@ public record Feeds(
             Material metal, boolean steelInFace, double length, double width, double depth, double wantedRa) {}
 
     public static Feeds of(Machine machine, Cutter cutter, Cut cut) {
-        List<String> notes = new ArrayList<>();
+        List<Message> notes = new ArrayList<>();
         double wanted = 1000 * cutter.insert().speed(cut.metal()) / (Math.PI * cutter.diameter());
         double rpm = Math.max(machine.minRpm(), Math.min(machine.maxRpm(), wanted));
         notes.addAll(ofSpeed(machine, cutter, cut, wanted, rpm));
@@ -72,64 +73,61 @@ public record Feeds(
         double share = power / machine.power();
         double deepest = MOST_SHARE * machine.power() / perDepth;
         if (share > MOST_SHARE) {
-            notes.add("The deepest pass takes " + Math.round(100 * share)
-                    + " % of the spindle: take a lighter pass, a smaller cutter or a single point.");
+            notes.add(Message.of("cut.the-deepest-pass-takes-of-the-spindle", Math.round(100 * share)));
         }
         if (cutter.insert() == Insert.CBN && cut.metal() == Material.ALUMINIUM) {
-            notes.add("Boron nitride is for iron: aluminium builds up on it. Diamond or carbide cut it cleaner.");
+            notes.add(Message.of("cut.boron-nitride-is-for-iron-aluminium"));
         }
         return new Feeds(
                 finish, cut.wantedRa(), power, share, deepest, refused(cutter.insert(), cut), List.copyOf(notes));
     }
 
-    private static List<String> ofSpeed(Machine machine, Cutter cutter, Cut cut, double wanted, double rpm) {
-        List<String> notes = new ArrayList<>();
+    private static List<Message> ofSpeed(Machine machine, Cutter cutter, Cut cut, double wanted, double rpm) {
+        List<Message> notes = new ArrayList<>();
         if (wanted > machine.maxRpm() * 1.02) {
-            notes.add("The spindle's fastest is below the usual speed of "
-                    + cutter.insert().words() + ": "
-                    + Math.round(Math.PI * cutter.diameter() * rpm / 1000) + " m/min instead of "
-                    + Math.round(cutter.insert().speed(cut.metal())) + ".");
+            notes.add(Message.of(
+                    "cut.the-spindles-fastest-is-below-the-usual",
+                    cutter.insert().words(),
+                    Math.round(Math.PI * cutter.diameter() * rpm / 1000),
+                    Math.round(cutter.insert().speed(cut.metal()))));
         }
         if (wanted < machine.minRpm() * 0.98) {
-            notes.add("The spindle's slowest is above the usual speed of "
-                    + cutter.insert().words() + ": take a smaller cutter.");
+            notes.add(Message.of(
+                    "cut.the-spindles-slowest-is-above-the-usual",
+                    cutter.insert().words()));
         }
         return notes;
     }
 
-    private static List<String> ofFeed(Cut cut, Finish finish, double table, double held) {
-        List<String> notes = new ArrayList<>();
+    private static List<Message> ofFeed(Cut cut, Finish finish, double table, double held) {
+        List<Message> notes = new ArrayList<>();
         if (held < table) {
-            notes.add("The table's fastest is slower than this finish needs: it comes out finer.");
+            notes.add(Message.of("cut.the-tables-fastest-is-slower-than-this"));
         }
         if (held > table) {
-            notes.add("The table cannot go slow enough: Ra " + oneDigit(finish.ra()) + " instead of "
-                    + oneDigit(cut.wantedRa()) + ". A larger nose radius or a faster spindle helps.");
+            notes.add(Message.of(
+                    "cut.the-table-cannot-go-slow-enough-ra", oneDigit(finish.ra()), oneDigit(cut.wantedRa())));
         }
         if (!finish.holds()) {
-            notes.add("The feed is large against the nose radius: the sum for Ra no longer holds.");
+            notes.add(Message.of("cut.the-feed-is-large-against-the-nose"));
         }
         return notes;
     }
 
-    private static Optional<String> refused(Insert insert, Cut cut) {
+    private static Optional<Message> refused(Insert insert, Cut cut) {
         return refused(insert, cut.metal(), cut.steelInFace());
     }
 
     /** Why an insert must not touch a face; empty when it may. */
-    public static Optional<String> refused(Insert insert, Material metal, boolean steelInFace) {
+    public static Optional<Message> refused(Insert insert, Material metal, boolean steelInFace) {
         if (insert != Insert.PCD) {
             return Optional.empty();
         }
         if (metal == Material.CAST_IRON) {
-            return Optional.of(
-                    "Diamond must not cut iron: hot iron takes up its carbon and the edge is gone in one pass. Take boron "
-                            + "nitride, or carbide slowly.");
+            return Optional.of(Message.of("cut.diamond-must-not-cut-iron-hot-iron"));
         }
         if (steelInFace) {
-            return Optional.of(
-                    "Diamond must not cut a face with iron liners, inserts or steel pre-chambers in it. Take carbide, or "
-                            + "boron nitride.");
+            return Optional.of(Message.of("cut.diamond-must-not-cut-a-face-with-iron"));
         }
         return Optional.empty();
     }

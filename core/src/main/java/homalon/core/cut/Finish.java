@@ -1,6 +1,7 @@
 package homalon.core.cut;
 
 import homalon.core.input.Problems;
+import homalon.core.words.Message;
 import java.util.OptionalDouble;
 
 /**
@@ -62,7 +63,7 @@ public record Finish(
     /** @throws homalon.core.input.BadInputException when a value is not above zero */
     public static Finish ofFeed(double noseRadius, double feedPerRev, Spindle spindle, Run run) {
         Problems problems = new Problems();
-        above(problems, "feedPerRev", OptionalDouble.of(feedPerRev), "mm per turn, such as 0.2");
+        above(problems, "feedPerRev", OptionalDouble.of(feedPerRev), Message.of("cut.mm-per-turn-such-as-0-2"));
         check(problems, noseRadius, spindle, run);
         problems.throwIfAny();
         double square = feedPerRev * feedPerRev;
@@ -85,29 +86,31 @@ public record Finish(
     /** The feed that gives the wanted Ra. */
     public static Finish ofRa(double noseRadius, double wantedRa, Spindle spindle, Run run) {
         Problems problems = new Problems();
-        above(problems, "wantedRa", OptionalDouble.of(wantedRa), "micrometres, such as 0.8");
+        above(problems, "wantedRa", OptionalDouble.of(wantedRa), Message.of("cut.micrometres-such-as-0-8"));
         check(problems, noseRadius, spindle, run);
         problems.throwIfAny();
         return ofFeed(noseRadius, Math.sqrt(wantedRa / MICROMETRES * RA * noseRadius), spindle, run);
     }
 
     private static void check(Problems problems, double noseRadius, Spindle spindle, Run run) {
-        above(problems, "noseRadius", OptionalDouble.of(noseRadius), "mm, such as 6.35");
-        above(problems, "cutterDiameter", spindle.diameter(), "mm, such as 250");
-        above(problems, "cuttingSpeed", spindle.speed(), "m/min, such as 600");
-        above(problems, "maxRpm", spindle.maxRpm(), "turns per minute, such as 1200");
-        above(problems, "length", run.length(), "mm, such as 412");
+        above(problems, "noseRadius", OptionalDouble.of(noseRadius), Message.of("cut.mm-such-as-6-35"));
+        above(problems, "cutterDiameter", spindle.diameter(), Message.of("cut.mm-such-as-250"));
+        above(problems, "cuttingSpeed", spindle.speed(), Message.of("cut.m-min-such-as-600"));
+        above(problems, "maxRpm", spindle.maxRpm(), Message.of("cut.turns-per-minute-such-as-1200"));
+        above(problems, "length", run.length(), Message.of("cut.mm-such-as-412"));
         problems.require(
                 Double.isFinite(run.overrun()) && run.overrun() >= 0,
                 "overrun",
-                "overrun must be 0 mm or more, such as 250.");
+                "cut.overrun-must-be-0-mm-or-more-such-as");
     }
 
-    private static void above(Problems problems, String field, OptionalDouble value, String unit) {
+    private static void above(Problems problems, String field, OptionalDouble value, Message unit) {
         problems.require(
                 value.isEmpty() || (Double.isFinite(value.getAsDouble()) && value.getAsDouble() > 0),
                 field,
-                field + " must be a number above zero, in " + unit + ".");
+                "cut.must-be-a-number-above-zero-in",
+                field,
+                unit);
     }
 
     /** True while the formula holds: feed per revolution at most a quarter of the nose radius. */

@@ -1,20 +1,17 @@
 package homalon.core.cut;
 
 import homalon.core.part.Material;
+import homalon.core.words.Message;
 
 /** What cuts, and how fast it is usually run, m/min at the edge. */
 public enum Insert {
-    CBN("boron nitride (CBN)"),
-    PCD("diamond (PCD)"),
-    CARBIDE("carbide");
+    CBN,
+    PCD,
+    CARBIDE;
 
-    private final String words;
+    private final Message words = Message.of(this);
 
-    Insert(String words) {
-        this.words = words;
-    }
-
-    public String words() {
+    public Message words() {
         return words;
     }
 

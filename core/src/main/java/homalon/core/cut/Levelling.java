@@ -36,11 +36,10 @@ public final class Levelling {
     public static Raise raise(double[] read, double[] wanted) {
         Problems problems = new Problems();
         problems.require(
-                read.length >= 3 && read.length == wanted.length,
-                "read",
-                "Key the indicator over each of the supports: three or more.");
+                read.length >= 3 && read.length == wanted.length, "read", "cut.key-the-indicator-over-each-of-the");
         for (double r : read) {
-            problems.require(Double.isFinite(r) && Math.abs(r) <= 20, "read", "Key what the dial says, within 20 mm.");
+            problems.require(
+                    Double.isFinite(r) && Math.abs(r) <= 20, "read", "cut.key-what-the-dial-says-within-20-mm");
         }
         problems.throwIfAny();
         double highest = Double.NEGATIVE_INFINITY;
@@ -74,14 +73,14 @@ public final class Levelling {
         problems.require(
                 places.size() >= 4 && off.length == places.size() && on.length == places.size(),
                 "on",
-                "Four places or more must be read with the clamps off and on: three always fit a plane.");
+                "cut.four-places-or-more-must-be-read-with");
         problems.throwIfAny();
         double[][] rows = new double[off.length][];
         for (int i = 0; i < off.length; i++) {
             rows[i] = new double[] {places.get(i).x(), places.get(i).y(), on[i] - off[i]};
         }
         Points change = Points.of(rows);
-        problems.require(!change.onOneLine(), "on", "The places lie on one line: read one to the side of it.");
+        problems.require(!change.onOneLine(), "on", "cut.the-places-lie-on-one-line-read-one-to");
         problems.throwIfAny();
         Plane moved = LeastSquaresPlane.fit(change);
         Range left = change.range(moved);

@@ -33,20 +33,22 @@ public record Machine(
     public Machine {
         Problems problems = new Problems();
         problems.require(
-                name != null && !name.isBlank() && name.length() <= 80, "name", "Machine: key what the shop calls it.");
+                name != null && !name.isBlank() && name.length() <= 80,
+                "name",
+                "cut.machine-key-what-the-shop-calls-it");
         problems.require(
                 minRpm > 0 && maxRpm >= minRpm && maxRpm <= 20000,
                 "maxRpm",
-                "Spindle: key the slowest and the fastest turns per minute, such as 200 and 1200.");
-        problems.require(power > 0 && power <= 200, "power", "Spindle power: key it in kW, such as 3.");
+                "cut.spindle-key-the-slowest-and-the-fastest");
+        problems.require(power > 0 && power <= 200, "power", "cut.spindle-power-key-it-in-kw-such-as-3");
         problems.require(
                 minFeed > 0 && maxFeed >= minFeed && maxFeed <= 20000,
                 "maxFeed",
-                "Table: key the slowest and the fastest feed in mm per minute, such as 25 and 800.");
+                "cut.table-key-the-slowest-and-the-fastest");
         problems.require(
                 step.filter(s -> s.mm() < 0.0005 || s.mm() > 0.1).isEmpty(),
                 "step",
-                "One step of the dial: key from 0.0005 to 0.1 mm (0.02 to 4 thou), such as 0.005 mm.");
+                "cut.one-step-of-the-dial-key-from-0-0005-to");
         problems.throwIfAny();
     }
 

@@ -22,11 +22,11 @@ public record ManifoldFit(double flange, double rails) {
     public static ManifoldFit of(double cut, double halfAngle, double lean) {
         Problems problems = new Problems();
         problems.require(
-                halfAngle >= 0 && halfAngle < 90, "bankHalfAngle", "Bank from the vertical: from 0, under 90 degrees.");
+                halfAngle >= 0 && halfAngle < 90, "bankHalfAngle", "cut.bank-from-the-vertical-from-0-under-90");
         problems.require(
                 Math.abs(lean) < 90 && halfAngle + lean < 90 && halfAngle + lean > -90,
                 "flangeLean",
-                "Bank and intake face together must stay under 90 degrees.");
+                "cut.bank-and-intake-face-together-must-stay");
         problems.throwIfAny();
         double q = Math.toRadians(halfAngle);
         double m = Math.toRadians(lean);

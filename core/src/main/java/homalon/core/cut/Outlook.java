@@ -75,9 +75,7 @@ public final class Outlook {
         double thenCc = c.nowCc() + c.seatsCc() - took;
         if (thenCc < 0) {
             throw new BadInputException(
-                    "cut",
-                    "Chamber " + c.name() + " holds " + Ratios.cc(c.nowCc() + c.seatsCc())
-                            + ": that cut takes more than all of it. Key less.");
+                    "cut", "cut.chamber-holds-that-cut-takes-more-than", c.name(), Ratios.cc(c.nowCc() + c.seatsCc()));
         }
         Doubts doubts = Doubts.usual(c.plusMinus(), c.opening().plusMinus());
         Optional<Cylinder> filled = q.book().cylinder(c.firstCc(), c.deck(), c.crownCc());
@@ -86,7 +84,6 @@ public final class Outlook {
                 c.seatsCc() == 0 ? Optional.empty() : now.map(n -> n.withChamber(c.nowCc() + c.seatsCc()));
         // What a cut takes follows the fills to a depth where there are some: as a mean opening down to there.
         double opening = head == 0 ? c.opening().mm2() : took / head * 1000;
-        Compression.Cut cut = new Compression.Cut(head, block, opening, q.book().blockOpening(), c.cutSince());
         Compression.Cut uncut = new Compression.Cut(0, 0, c.opening().mm2(), 0, c.cutSince());
         return new Each(
                 c,
@@ -94,7 +91,12 @@ public final class Outlook {
                 filled.map(y -> Compression.now(y, doubts)),
                 now.map(y -> Compression.after(y, uncut, doubts)),
                 seats.map(y -> Compression.after(y, uncut, doubts)),
-                then(q, c, deck).map(y -> Compression.after(y, cut, doubts)),
+                then(q, c, deck)
+                        .map(y -> Compression.after(
+                                y,
+                                new Compression.Cut(
+                                        head, block, opening, q.book().blockOpening(), c.cutSince()),
+                                doubts)),
                 thenCc,
                 c.openAfter(head));
     }

@@ -4,6 +4,7 @@ import homalon.core.chambers.Bowls;
 import homalon.core.chambers.EngineBook;
 import homalon.core.chambers.EngineItem;
 import homalon.core.part.PartKind;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -187,19 +188,13 @@ public record OutlookQuestion(
     public record Life(double total, Sure sure) {
         /** How sure what came off before is. */
         public enum Sure {
-            KNOWN(""),
-            ESTIMATED("what came off before is an estimate"),
-            UNKNOWN("what came off before is not known");
-
-            private final String words;
-
-            Sure(String words) {
-                this.words = words;
-            }
+            KNOWN,
+            ESTIMATED,
+            UNKNOWN;
 
             /** What is to be said of it; empty when it is known. */
-            public String words() {
-                return words;
+            public Message words() {
+                return this == KNOWN ? Message.NONE : Message.of(this);
             }
         }
     }

@@ -5,6 +5,7 @@ import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.rulebook.RuleBook;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -19,17 +20,13 @@ public record PassPlan(List<Pass> passes) {
 
     /** What a pass is for. */
     public enum Kind {
-        SKIM("Skim"),
-        PASS("Pass"),
-        FINISH("Finish");
+        SKIM,
+        PASS,
+        FINISH;
 
-        private final String words;
+        private final Message words = Message.of(this);
 
-        Kind(String words) {
-            this.words = words;
-        }
-
-        public String words() {
+        public Message words() {
             return words;
         }
     }
@@ -52,10 +49,10 @@ public record PassPlan(List<Pass> passes) {
         public Depths {
             Problems problems = new Problems();
             if (skim.signum() != 0) {
-                check(problems, "skim", "Skim", skim);
+                check(problems, "skim", Message.of("cut.skim"), skim);
             }
-            check(problems, "deepest", "Deepest pass", deepest);
-            check(problems, "finish", "Finish pass", finish);
+            check(problems, "deepest", Message.of("cut.deepest-pass"), deepest);
+            check(problems, "finish", Message.of("cut.finish-pass"), finish);
             problems.throwIfAny();
         }
 
@@ -96,11 +93,12 @@ public record PassPlan(List<Pass> passes) {
             return depth.compareTo(most) > 0 ? most : depth;
         }
 
-        private static void check(Problems problems, String field, String name, Length depth) {
+        private static void check(Problems problems, String field, Message name, Length depth) {
             problems.require(
                     depth.signum() > 0 && depth.compareTo(RuleBook.DEEPEST_PASS) <= 0,
                     field,
-                    name + ": key a depth above zero and at most 2 mm (78.7 thou), such as 0.02 mm.");
+                    "cut.key-a-depth-above-zero-and-at-most-2-mm",
+                    name);
         }
     }
 
@@ -147,7 +145,7 @@ public record PassPlan(List<Pass> passes) {
     }
 
     /** {@code Skim}, {@code Pass 1}, {@code Pass 2}, {@code Finish}: what the pass at an index is called. */
-    public String name(int index) {
+    public Message name(int index) {
         Kind kind = passes.get(index).kind();
         if (kind != Kind.PASS) {
             return kind.words();
@@ -155,7 +153,7 @@ public record PassPlan(List<Pass> passes) {
         long before = passes.subList(0, index).stream()
                 .filter(p -> p.kind() == Kind.PASS)
                 .count();
-        return kind.words() + " " + (before + 1);
+        return Message.of("text.space", kind.words(), before + 1);
     }
 
     /** From first touch to the last pass. */
@@ -203,25 +201,25 @@ public record PassPlan(List<Pass> passes) {
      * @param off cut already
      * @param depth keyed
      */
-    public Optional<String> odd(Length off, Length depth, LengthWriter writer) {
+    public Optional<Message> odd(Length off, Length depth, LengthWriter writer) {
         if (passes.isEmpty()) {
             return depth.mm() > DEEP_WITHOUT_A_PLAN
-                    ? Optional.of(writer.full(depth) + " in one pass is deep.")
+                    ? Optional.of(Message.of("cut.in-one-pass-is-deep", writer.full(depth)))
                     : Optional.empty();
         }
         Optional<Length> proposed = next(off, writer.unit());
         Length past = off.plus(depth).minus(total());
         if (proposed.isEmpty()) {
-            return Optional.of("The plan is through: this goes " + writer.full(past) + " past it.");
+            return Optional.of(Message.of("cut.the-plan-is-through-this-goes-past-it", writer.full(past)));
         }
         // The last pass was rounded up to what the dial shows.
         boolean beyond = past.compareTo(Length.ZERO) > 0 && depth.compareTo(proposed.get()) > 0;
         if (beyond) {
-            return Optional.of("That goes " + writer.full(past) + " past the plan of " + writer.full(total()) + ".");
+            return Optional.of(Message.of("cut.that-goes-past-the-plan-of", writer.full(past), writer.full(total())));
         }
         double times = depth.mm() / proposed.get().mm();
         return times > FAR || times < 1 / FAR_UNDER
-                ? Optional.of("Planned next are " + writer.full(proposed.get()) + ", not " + writer.full(depth) + ".")
+                ? Optional.of(Message.of("cut.planned-next-are-not", writer.full(proposed.get()), writer.full(depth)))
                 : Optional.empty();
     }
 }

@@ -2,6 +2,7 @@ package homalon.core.cut;
 
 import homalon.core.geometry.Box;
 import homalon.core.quantity.Length;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
@@ -43,17 +44,13 @@ public record PassWatch(
 
     /** Why a cut may lag behind its prediction. */
     public enum Reason {
-        MOVED("it moved in the clamps: check that it sits on its shims, read three places again"),
-        UNSEEN_LOW("a low place between the measured ones: read the untouched land"),
-        DIAL("the depth is not what the dial says: measure the thickness");
+        MOVED,
+        UNSEEN_LOW,
+        DIAL;
 
-        private final String words;
+        private final Message words = Message.of(this);
 
-        Reason(String words) {
-            this.words = words;
-        }
-
-        public String words() {
+        public Message words() {
             return words;
         }
     }

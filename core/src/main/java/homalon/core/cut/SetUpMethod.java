@@ -1,23 +1,23 @@
 package homalon.core.cut;
 
+import homalon.core.words.Message;
+
 /** Four ways to choose the plane that is set level with the cutter. Practitioners differ; all are always shown. */
 public enum SetUpMethod {
-    LEAST_REMOVAL("Least removal", "least", "the plane that cleans up with the least metal off"),
-    AVERAGE("Average of all", "average", "the least-squares plane of the sealing places"),
-    CORNERS("Corners level", "corners", "the plane through chosen corners"),
-    PARALLEL("Parallel to the other deck", "parallel", "parallel to a reference, for squareness; takes the taper out");
+    LEAST_REMOVAL("least"),
+    AVERAGE("average"),
+    CORNERS("corners"),
+    PARALLEL("parallel");
 
-    private final String words;
+    private final Message words = Message.of(this, "words");
     private final String brief;
-    private final String meaning;
+    private final Message meaning = Message.of(this, "meaning");
 
-    SetUpMethod(String words, String brief, String meaning) {
-        this.words = words;
+    SetUpMethod(String brief) {
         this.brief = brief;
-        this.meaning = meaning;
     }
 
-    public String words() {
+    public Message words() {
         return words;
     }
 
@@ -26,7 +26,7 @@ public enum SetUpMethod {
         return brief;
     }
 
-    public String meaning() {
+    public Message meaning() {
         return meaning;
     }
 }

@@ -24,27 +24,23 @@ public record SetUpSettings(
     public void check(Points points) {
         Problems problems = new Problems();
         if (problems.require(
-                sealing.length == points.size(), "sealing", "sealing must hold one true or false for each point.")) {
+                sealing.length == points.size(), "sealing", "cut.sealing-must-hold-one-true-or-false-for")) {
             Points seal = points.pick(sealingIndices());
             problems.require(
-                    seal.size() >= 3 && !seal.onOneLine(),
-                    "sealing",
-                    "At least three sealing points that are not on one line are needed: mark more points as sealing.");
+                    seal.size() >= 3 && !seal.onOneLine(), "sealing", "cut.at-least-three-sealing-points-that-are");
         }
         List<Spot> supports = footing.supports();
         problems.require(
-                supports.size() >= 3 && !onOneLine(supports),
-                "supports",
-                "Give at least three supports that are not on one line, as [x, y] in mm.");
+                supports.size() >= 3 && !onOneLine(supports), "supports", "cut.give-at-least-three-supports-that-are");
         problems.require(
                 supports.stream().allMatch(s -> Double.isFinite(s.x()) && Double.isFinite(s.y())),
                 "supports",
-                "Supports must be finite numbers in mm.");
+                "cut.supports-must-be-finite-numbers-in-mm");
         checkCorners(points, problems);
         problems.require(
                 Arrays.stream(depths).allMatch(d -> Double.isFinite(d) && d >= 0),
                 "depths",
-                "depths must be zero or more, in mm.");
+                "cut.depths-must-be-zero-or-more-in-mm");
         problems.throwIfAny();
     }
 
@@ -54,12 +50,10 @@ public record SetUpSettings(
                         && Arrays.stream(corners).allMatch(c -> c >= 0 && c < points.size())
                         && Arrays.stream(corners).distinct().count() == corners.length,
                 "corners",
-                "corners must be three or four different indices of points, counted from 0.");
+                "cut.corners-must-be-three-or-four-different");
         if (fits) {
             problems.require(
-                    !points.pick(corners).onOneLine(),
-                    "corners",
-                    "The corners lie on one line: choose one to the side.");
+                    !points.pick(corners).onOneLine(), "corners", "cut.the-corners-lie-on-one-line-choose-one");
         }
     }
 

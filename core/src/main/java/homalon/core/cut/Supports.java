@@ -46,18 +46,15 @@ public record Supports(List<Spot> supports, ShimStock stock) {
         problems.require(
                 supports.size() >= 3 && supports.size() <= MOST_SUPPORTS,
                 "supports",
-                "Three supports carry a casting; up to six may stand under it.");
+                "cut.three-supports-carry-a-casting-up-to");
         problems.require(
                 supports.stream()
                         .allMatch(
                                 s -> s.x() >= box.x0() && s.x() <= box.x1() && s.y() >= box.y0() && s.y() <= box.y1()),
                 "supports",
-                "A support stands beside the casting: move it under the face.");
+                "cut.a-support-stands-beside-the-casting");
         if (problems.none()) {
-            problems.require(
-                    !(thinnest() < THIN),
-                    "supports",
-                    "A, B and C stand almost on one line: move one of them to the side.");
+            problems.require(!(thinnest() < THIN), "supports", "cut.a-b-and-c-stand-almost-on-one-line-move");
         }
         problems.throwIfAny();
         return this;

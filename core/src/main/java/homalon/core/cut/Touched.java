@@ -3,6 +3,7 @@ package homalon.core.cut;
 import homalon.core.geometry.Box;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Layout;
+import homalon.core.words.Message;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Locale;
@@ -16,8 +17,7 @@ import java.util.OptionalDouble;
  * @param said the words; empty where the cells were painted one by one
  */
 public record Touched(BitSet cells, String said) {
-    private static final String HOW = "Say what it touched: none, half, all, or bores and ends, such as 1 3 f "
-            + "(f front, r rear, e exhaust edge, i intake edge).";
+    private static final Message HOW = Message.of("cut.say-what-it-touched-none-half-all-or");
     private static final String HALF = "half";
     /** So near to where bare metal ends, in cells, words do not tell which side a cell lies on. */
     private static final int ROUGH = 2;
@@ -100,8 +100,8 @@ public record Touched(BitSet cells, String said) {
                         .orElseThrow(() -> new BadInputException(
                                 "touched",
                                 number < 0
-                                        ? "\"" + word + "\" is no place of a face. " + HOW
-                                        : "This face has no bore " + number + ". " + HOW));
+                                        ? Message.of("cut.is-no-place-of-a-face", word, HOW)
+                                        : Message.of("cut.this-face-has-no-bore", number, HOW)));
                 around(cells, grid, layout.bores(), bore);
             }
         }

@@ -14,10 +14,10 @@ import homalon.core.input.Problems;
 public record ValveRoom(double lean, double measured, double sink, Crown crown) {
     public ValveRoom {
         Problems problems = new Problems();
-        problems.require(lean >= 0 && lean < 89, "valveLean", "The valve's lean: from 0, under 89 degrees.");
+        problems.require(lean >= 0 && lean < 89, "valveLean", "cut.the-valves-lean-from-0-under-89-degrees");
         problems.require(
-                measured >= 0 && measured <= 100, "valveClearance", "Valve to piston, measured: from 0 to 100 mm.");
-        problems.require(Math.abs(sink) <= 20, "valveSink", "Valve sink: at most 20 mm.");
+                measured >= 0 && measured <= 100, "valveClearance", "cut.valve-to-piston-measured-from-0-to-100");
+        problems.require(Math.abs(sink) <= 20, "valveSink", "cut.valve-sink-at-most-20-mm");
         problems.throwIfAny();
     }
 

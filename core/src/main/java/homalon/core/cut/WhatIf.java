@@ -20,14 +20,13 @@ public record WhatIf(double cut, double other, OptionalDouble gasket, OptionalDo
     /** @throws BadInputException for what nobody cuts or fits */
     public WhatIf {
         Problems problems = new Problems();
-        problems.require(cut >= 0 && cut <= 10, "cut", "The cut: key 0 to 10 mm.");
-        problems.require(other >= 0 && other <= 10, "other", "The other face's cut: key 0 to 10 mm.");
+        problems.require(cut >= 0 && cut <= 10, "cut", "cut.the-cut-key-0-to-10-mm");
+        problems.require(other >= 0 && other <= 10, "other", "cut.the-other-faces-cut-key-0-to-10-mm");
         gasket.ifPresent(
-                g -> problems.require(g >= 0.05 && g <= 10, "gasket", "Gasket, compressed: key 0.05 to 10 mm."));
-        deck.ifPresent(d -> problems.require(
-                Math.abs(d) <= 20, "deck", "Piston below the deck: key −20 to 20 mm, with a minus when proud."));
-        crownCc.ifPresent(c -> problems.require(
-                Math.abs(c) <= 2000, "crown", "Crown: key −2000 to 2000 cc, with a minus for a dome."));
+                g -> problems.require(g >= 0.05 && g <= 10, "gasket", "cut.gasket-compressed-key-0-05-to-10-mm"));
+        deck.ifPresent(d -> problems.require(Math.abs(d) <= 20, "deck", "cut.piston-below-the-deck-key-20-to-20-mm"));
+        crownCc.ifPresent(
+                c -> problems.require(Math.abs(c) <= 2000, "crown", "cut.crown-key-2000-to-2000-cc-with-a-minus"));
         problems.throwIfAny();
     }
 

@@ -6,11 +6,9 @@ import homalon.core.chambers.Ratios;
 import homalon.core.input.BadInputException;
 import homalon.core.input.Problems;
 import homalon.core.part.PartKind;
-import homalon.core.verdict.Working;
-import homalon.core.verdict.Working.Line;
+import homalon.core.words.Message;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -21,22 +19,18 @@ import java.util.OptionalDouble;
  * @param met whether that is what was wanted
  * @param says what it takes, or what stands against it
  */
-public record Wish(WhatIf whatIf, boolean met, Line says) {
+public record Wish(WhatIf whatIf, boolean met, Message says) {
     /** What is wanted. */
     public enum Kind {
-        RATIO("a compression ratio"),
-        CLASS("the class's least volume in the smallest chamber"),
-        CLASS_EQUAL("all chambers equal at the class's least volume"),
-        STOCK("the ratio as it was, by the gasket"),
-        MOST("as much as may come off");
+        RATIO,
+        CLASS,
+        CLASS_EQUAL,
+        STOCK,
+        MOST;
 
-        private final String words;
+        private final Message words = Message.of(this);
 
-        Kind(String words) {
-            this.words = words;
-        }
-
-        public String words() {
+        public Message words() {
             return words;
         }
     }
@@ -58,13 +52,13 @@ public record Wish(WhatIf whatIf, boolean met, Line says) {
         };
     }
 
-    private static Line line(String text, double... mm) {
-        return Working.of("").line(text, mm).done().lines().get(0);
+    private static Message line(Message text, double... mm) {
+        return text.with(mm);
     }
 
     private static Wish ratio(OutlookQuestion asked, double wanted) {
         Problems problems = new Problems();
-        problems.require(wanted > 1 && wanted <= 1000, "wanted", "Wanted ratio: key a number above 1, such as 9.5.");
+        problems.require(wanted > 1 && wanted <= 1000, "wanted", "cut.wanted-ratio-key-a-number-above-1-such");
         problems.throwIfAny();
         OutlookQuestion q = asked.with(asked.whatIf().withCut(0));
         Outlook now = Outlook.of(q);
@@ -76,11 +70,12 @@ public record Wish(WhatIf whatIf, boolean met, Line says) {
                     / q.book().gasketArea()
                     * 1000;
             double gasket = q.whatIf().gasket().orElse(q.book().value(EngineItem.GASKET)) + thicker;
-            Line says = line(
-                    "A cut only raises the ratio, and cylinder "
-                            + highest.chamber().name() + " stands at "
-                            + Ratios.ratio(stands) + " without one. A gasket {} thicker, {} compressed, brings it to "
-                            + Ratios.ratio(wanted) + ".",
+            Message says = line(
+                    Message.of(
+                            "cut.a-cut-only-raises-the-ratio-and",
+                            highest.chamber().name(),
+                            Ratios.ratio(stands),
+                            Ratios.ratio(wanted)),
                     thicker,
                     gasket);
             return gasket <= 10
@@ -94,17 +89,14 @@ public record Wish(WhatIf whatIf, boolean met, Line says) {
         return capped(
                 q,
                 Math.max(0, first.room()),
-                "for " + Ratios.ratio(wanted) + " in " + first.where(),
-                Ratios.ratio(wanted) + " in " + first.where() + " takes {} off from first touch.");
+                Message.of("cut.for-in", Ratios.ratio(wanted), first.where()),
+                Message.of("cut.in-takes-off-from-first-touch", Ratios.ratio(wanted), first.where()));
     }
 
     private static Wish classVolume(OutlookQuestion asked, boolean equal) {
         Problems problems = new Problems();
-        problems.require(
-                asked.book().has(EngineItem.CLASS_CC),
-                "wanted",
-                "Key the class's least chamber volume under Limits first.");
-        problems.require(!asked.chambers().isEmpty(), "wanted", "Fill every chamber first.");
+        problems.require(asked.book().has(EngineItem.CLASS_CC), "wanted", "cut.key-the-classs-least-chamber-volume");
+        problems.require(!asked.chambers().isEmpty(), "wanted", "cut.fill-every-chamber-first");
         problems.throwIfAny();
         double limit = asked.book().value(EngineItem.CLASS_CC);
         Settled settled = settled(asked, equal, limit);
@@ -115,18 +107,18 @@ public record Wish(WhatIf whatIf, boolean met, Line says) {
             return new Wish(
                     asked.whatIf().withCut(0),
                     false,
-                    line("Chamber " + which + " is too small already for " + Ratios.cc(limit)
-                            + " and two standard uncertainties of the fills: nothing may come off; grind it out to "
-                            + Ratios.cc(target) + "."));
+                    line(Message.of(
+                            "cut.chamber-is-too-small-already-for-and", which, Ratios.cc(limit), Ratios.cc(target))));
         }
-        String what = equal
-                ? "brings the largest chamber, " + which + ", to " + Ratios.cc(target)
-                        + "; the others are then ground out to it. That is " + Ratios.cc(limit)
-                        + " and two standard uncertainties of the fills."
-                : "brings the smallest chamber, " + which + ", to " + Ratios.cc(target) + ": " + Ratios.cc(limit)
-                        + " and two standard uncertainties of the fills.";
+        Message what = equal
+                ? Message.of("cut.brings-the-largest-chamber-to-the", which, Ratios.cc(target), Ratios.cc(limit))
+                : Message.of("cut.brings-the-smallest-chamber-to-and-two", which, Ratios.cc(target), Ratios.cc(limit));
         OutlookQuestion without = asked.with(asked.book().without(EngineItem.CLASS_CC));
-        return capped(equal ? without : asked, cut, "for the class's volume", "A cut of {} " + what);
+        return capped(
+                equal ? without : asked,
+                cut,
+                Message.of("cut.for-the-classs-volume"),
+                Message.of("cut.a-cut-of", what));
     }
 
     /** A cut to the class's volume: which chamber it brings there, and to what with its margin, cc. */
@@ -185,57 +177,59 @@ public record Wish(WhatIf whatIf, boolean met, Line says) {
                 / q.book().gasketArea()
                 * 1000;
         double gasket = q.book().value(EngineItem.GASKET) + thicker;
-        String of = "cylinder " + was.chamber().name() + " back to " + Ratios.ratio(ratio);
+        Message of = Message.of("cut.cylinder-back-to", was.chamber().name(), Ratios.ratio(ratio));
         if (gasket < 0.05 || gasket > MOST_CUT) {
-            return new Wish(plain, false, line("No gasket brings " + of + ": it would have to be {} thick.", gasket));
+            return new Wish(plain, false, line(Message.of("cut.no-gasket-brings-it-would-have-to-be", of), gasket));
         }
         return new Wish(
                 withGasket(plain, gasket),
                 true,
-                line("A gasket of {} compressed, {} thicker than now, brings " + of + ".", gasket, thicker));
+                line(Message.of("cut.a-gasket-of-compressed-thicker-than-now", of), gasket, thicker));
     }
 
     private static Wish most(OutlookQuestion q) {
         Outlook now = Outlook.of(q.with(q.whatIf().withCut(0)));
         Optional<Budget> binding = now.budgets().binding();
         if (binding.isEmpty()) {
-            return new Wish(
-                    q.whatIf(),
-                    false,
-                    line("No budget is known yet: key limits, and measure what they are held against."));
+            return new Wish(q.whatIf(), false, line(Message.of("cut.no-budget-is-known-yet-key-limits-and")));
         }
         double most = bounded(q, now.budgets().mayComeOff().orElse(0));
         return new Wish(
                 q.whatIf().withCut(most),
                 true,
-                line("{} may come off: " + binding.get().name().toLowerCase(Locale.ROOT) + " ends it.", most));
+                line(
+                        Message.of(
+                                "cut.may-come-off-ends-it",
+                                Message.small(binding.get().name())),
+                        most));
     }
 
     /** The cut, or what the budgets leave of it. */
-    private static Wish capped(OutlookQuestion q, double cut, String forWhat, String says) {
+    private static Wish capped(OutlookQuestion q, double cut, Message forWhat, Message says) {
         Outlook now = Outlook.of(q.with(q.whatIf().withCut(0)));
         double room = now.budgets().mayComeOff().orElse(Double.POSITIVE_INFINITY);
         double possible = bounded(q, Math.min(cut, room));
         if (cut <= possible + SLACK) {
             return new Wish(q.whatIf().withCut(possible), true, line(says, possible));
         }
-        String reached = highestIfKnown(Outlook.of(q.with(q.whatIf().withCut(possible))))
-                .map(e -> " That gives " + Ratios.ratio(e.then().orElseThrow().ratio()) + " in cylinder "
-                        + e.chamber().name() + ".")
-                .orElse("");
-        String stands = room <= possible + SLACK
-                ? now.budgets().binding().orElseThrow().name().toLowerCase(Locale.ROOT) + " ends it"
-                : "there would be no chamber left";
+        Message reached = highestIfKnown(Outlook.of(q.with(q.whatIf().withCut(possible))))
+                .map(e -> Message.of(
+                        "cut.that-gives-in-cylinder",
+                        Ratios.ratio(e.then().orElseThrow().ratio()),
+                        e.chamber().name()))
+                .orElse(Message.NONE);
+        Message stands = room <= possible + SLACK
+                ? Message.of(
+                        "cut.ends-it",
+                        Message.small(now.budgets().binding().orElseThrow().name()))
+                : Message.of("cut.there-would-be-no-chamber-left");
         boolean sane = cut <= 100;
         return new Wish(
                 q.whatIf().withCut(possible),
                 false,
                 sane
-                        ? line(
-                                "{} would have to come off " + forWhat + "; {} may: " + stands + "." + reached,
-                                cut,
-                                possible)
-                        : line("No cut does it " + forWhat + "; {} may come off: " + stands + "." + reached, possible));
+                        ? line(Message.of("cut.would-have-to-come-off-may", forWhat, stands, reached), cut, possible)
+                        : line(Message.of("cut.no-cut-does-it-may-come-off", forWhat, stands, reached), possible));
     }
 
     /** No more than what leaves a tenth of every chamber, and no more than anybody cuts. */
@@ -256,7 +250,7 @@ public record Wish(WhatIf whatIf, boolean met, Line says) {
 
     private static Outlook.Each highest(Outlook outlook) {
         return highestIfKnown(outlook)
-                .orElseThrow(() -> new BadInputException("wanted", "No ratio is known yet: " + missing(outlook) + "."));
+                .orElseThrow(() -> new BadInputException("wanted", "cut.no-ratio-is-known-yet", missing(outlook)));
     }
 
     private static Optional<Outlook.Each> highestIfKnown(Outlook outlook) {
@@ -265,10 +259,10 @@ public record Wish(WhatIf whatIf, boolean met, Line says) {
                 .max(Comparator.comparingDouble(e -> e.then().orElseThrow().ratio()));
     }
 
-    private static String missing(Outlook outlook) {
+    private static Message missing(Outlook outlook) {
         List<EngineItem> items = outlook.question().book().missingForRatio();
         return items.isEmpty()
-                ? "fill the chambers, or key what they hold"
-                : "key " + items.get(0).words().toLowerCase(Locale.ROOT);
+                ? Message.of("cut.fill-the-chambers-or-key-what-they-hold")
+                : Message.of("cut.key", Message.small(items.get(0).words()));
     }
 }

@@ -4,9 +4,9 @@ import homalon.core.geometry.Box;
 import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
 import homalon.core.numeric.PartialFit;
+import homalon.core.words.Message;
 import java.util.Arrays;
 import java.util.OptionalDouble;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -183,13 +183,12 @@ public record BowAndTwist(
     }
 
     /** What is not, in words, such as <i>cross bow and twist</i>; empty when all is. */
-    public String open() {
+    public Message open() {
         return Stream.of(
-                        longBow.isPresent() ? "" : "long bow",
-                        crossBow.isPresent() ? "" : "cross bow",
-                        fourthCornerLift.isPresent() ? "" : "twist")
-                .filter(w -> !w.isEmpty())
-                .collect(Collectors.joining(" and "));
+                        longBow.isPresent() ? Message.NONE : Message.of("face.long-bow"),
+                        crossBow.isPresent() ? Message.NONE : Message.of("face.cross-bow"),
+                        fourthCornerLift.isPresent() ? Message.NONE : Message.of("face.twist"))
+                .collect(Message.joining("text.and"));
     }
 
     /** The largest of |e|, |f|, 2|d| and the local range, named when it holds at least half of their sum. */

@@ -1,6 +1,7 @@
 package homalon.core.face;
 
 import homalon.core.part.PartKind;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -26,11 +27,11 @@ public final class Causes {
      * What the rules look at.
      *
      * @param flatness of the face
-     * @param shape in words, for places
+     * @param lowBetweenBores whether the lowest of what bow and twist leave lies between two bores
      * @param story what was told at the door, and the part's name
      * @param kind head or deck
      */
-    public record Seen(FlatnessResult flatness, String shape, String story, PartKind kind) {}
+    public record Seen(FlatnessResult flatness, boolean lowBetweenBores, String story, PartKind kind) {}
 
     /**
      * One sentence.
@@ -38,7 +39,7 @@ public final class Causes {
      * @param words what it may come from, or what to check
      * @param from figures and words that it was drawn from
      */
-    public record Cause(String words, String from) {}
+    public record Cause(Message words, Message from) {}
 
     private final Seen seen;
     private final String story;
@@ -57,7 +58,7 @@ public final class Causes {
         return pattern.matcher(story).find();
     }
 
-    private void add(String words, String from) {
+    private void add(Message words, Message from) {
         causes.add(new Cause(words, from));
     }
 
@@ -92,61 +93,65 @@ public final class Causes {
     private void besides(Shape shape) {
         if (seen.kind() == PartKind.HEAD && told(HOT) && told(OVERHEAD_CAM)) {
             add(
-                    (shape == Shape.FLAT ? "A flat face does not say that the head is straight: it" : "It")
-                            + " may have been skimmed while bent. Check the cam line before it is cut.",
-                    "an overhead cam and heat, in the story");
+                    Message.of(
+                            "face.may-have-been-skimmed-while-bent-check",
+                            shape == Shape.FLAT
+                                    ? Message.of("face.a-flat-face-does-not-say-that-the-head")
+                                    : Message.of("face.it")),
+                    Message.of("face.an-overhead-cam-and-heat-in-the-story"));
         }
         if (shape != Shape.FLAT) {
             add(
                     seen.kind() == PartKind.HEAD
-                            ? "Read the deck as well: where a head is low, its block often is."
-                            : "Read the head as well: where a deck is low, its head often is.",
-                    "the face is not flat");
+                            ? Message.of("face.read-the-deck-as-well-where-a-head-is")
+                            : Message.of("face.read-the-head-as-well-where-a-deck-is"),
+                    Message.of("face.the-face-is-not-flat"));
         }
     }
 
     private void hollow() {
-        String figure = "a hollow, " + (seen.flatness().shape() == Shape.HOLLOW_CROSSWISE ? "cross bow" : "long bow")
-                + " above";
+        Message figure = Message.of(
+                "face.a-hollow-above",
+                seen.flatness().shape() == Shape.HOLLOW_CROSSWISE
+                        ? Message.of("face.cross-bow")
+                        : Message.of("face.long-bow"));
         if (told(HOT)) {
-            add(
-                    "Low in the middle fits what was told: it was hot, and the bolts held its ends.",
-                    figure + ", and the story");
+            add(Message.of("face.low-in-the-middle-fits-what-was-told-it"), Message.of("face.and-the-story", figure));
         } else {
             add(
-                    "Low in the middle: overheated once, or pulled by its bolts. Ask whether it was hot.",
-                    figure + "; the story says nothing of heat");
+                    Message.of("face.low-in-the-middle-overheated-once-or"),
+                    Message.of("face.the-story-says-nothing-of-heat", figure));
         }
     }
 
     private void crowned() {
         add(
                 told(WELDED)
-                        ? "High in the middle fits the weld that was told of."
-                        : "High in the middle: welded, heated from outside, or rubbed down at its ends by hand.",
-                "a crown, bow above" + (told(WELDED) ? ", and the story" : ""));
+                        ? Message.of("face.high-in-the-middle-fits-the-weld-that")
+                        : Message.of("face.high-in-the-middle-welded-heated-from"),
+                Message.of("face.a-crown-bow-above", told(WELDED) ? Message.of("face.and-the-story-2") : Message.NONE));
     }
 
     private void twisted() {
         add(
                 told(LOOSE)
-                        ? "Two corners low fits what was told of how it lay: stored or stacked loose."
-                        : "Two corners low: stored or stacked loose, or cut with its corners set level.",
-                "the fourth corner above" + (told(LOOSE) ? ", and the story" : ""));
+                        ? Message.of("face.two-corners-low-fits-what-was-told-of")
+                        : Message.of("face.two-corners-low-stored-or-stacked-loose"),
+                Message.of(
+                        "face.the-fourth-corner-above",
+                        told(LOOSE) ? Message.of("face.and-the-story-2") : Message.NONE));
         if (told(CUT)) {
-            add("It was cut before: a cut with the corners set level leaves a twist.", "the story");
+            add(Message.of("face.it-was-cut-before-a-cut-with-the"), Message.of("face.the-story"));
         }
     }
 
     private void local() {
-        if (told(LEAK) && seen.shape().contains("between")) {
+        if (told(LEAK) && seen.lowBetweenBores()) {
             add(
-                    "Low between two bores where a gasket leaked: look for etched or pitted metal there before you trust the depth.",
-                    "what bow and twist leave, and the story");
+                    Message.of("face.low-between-two-bores-where-a-gasket"),
+                    Message.of("face.what-bow-and-twist-leave-and-the-story"));
         } else {
-            add(
-                    "One low or high place: a burr, a dent, dirt or a gouge. Clean it, look at it, read it again.",
-                    "what bow and twist leave");
+            add(Message.of("face.one-low-or-high-place-a-burr-a-dent"), Message.of("face.what-bow-and-twist-leave"));
         }
     }
 

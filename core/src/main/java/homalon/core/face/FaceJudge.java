@@ -9,6 +9,7 @@ import homalon.core.part.PlaceNames;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.verdict.Verdict;
 import homalon.core.verdict.Working;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -134,27 +135,35 @@ public final class FaceJudge {
 
     private LimitVerdict overall(FlatnessLimit limit) {
         double zone = flatness.minimumZone().zone();
-        return proven(limit, OptionalDouble.of(zone), zone, true, "", zoneWorking(limit));
+        return proven(limit, OptionalDouble.of(zone), zone, true, Message.NONE, zoneWorking(limit));
     }
 
     private LimitVerdict rows(FlatnessLimit limit, boolean lengthwise) {
         Optional<LineFlatness.Worst> worst = LineFlatness.of(cloud ? thinned() : points, lengthwise);
-        Working.Builder working = Working.of("Straightness " + (lengthwise ? "along" : "across"));
+        Working.Builder working = Working.of(
+                Message.of("face.straightness", lengthwise ? Message.of("face.along") : Message.of("face.across")));
         worst.ifPresentOrElse(
                 w -> working.line(
-                        "Worst of " + w.rows() + " rows " + (lengthwise ? "along" : "across") + ": " + w.places()
-                                + " places about {} from the front and {} from the lower edge lie between lines {} apart",
+                        Message.of(
+                                "face.worst-of-rows-places-about-from-the",
+                                w.rows(),
+                                lengthwise ? Message.of("face.along") : Message.of("face.across"),
+                                w.places()),
                         w.middle().x(),
                         w.middle().y(),
                         w.straightness()),
-                () -> working.line("No row holds three places"));
-        working.line("Limit {}, from: " + limit.source().words(), limit.most().mm());
+                () -> working.line(Message.of("face.no-row-holds-three-places")));
+        working.line(
+                Message.of("face.limit-from", limit.source().words()),
+                limit.most().mm());
         return proven(
                 limit,
                 worst.isPresent() ? OptionalDouble.of(worst.get().straightness()) : OptionalDouble.empty(),
                 worst.map(LineFlatness.Worst::straightness).orElse(0.0),
                 worst.filter(w -> w.rows() >= 2).isPresent(),
-                "Fewer than two rows hold three places: measure more " + (lengthwise ? "along" : "across") + ".",
+                Message.of(
+                        "face.fewer-than-two-rows-hold-three-places",
+                        lengthwise ? Message.of("face.along") : Message.of("face.across")),
                 working.done());
     }
 
@@ -172,21 +181,20 @@ public final class FaceJudge {
     private LimitVerdict windowOfCloud(FlatnessLimit limit) {
         double side = limit.window().orElseThrow().mm();
         WindowBounds.Bounds b = WindowBounds.of(points, settings.layout().box(), side);
-        Working.Builder working = Working.of("Flatness in any square of a stated side")
-                .line("Squares of side {} a quarter of it apart: the worst has a zone of {}", side, b.least())
+        Working.Builder working = Working.of(Message.of("face.flatness-in-any-square-of-a-stated-side"))
+                .line(Message.of("face.squares-of-side-a-quarter-of-it-apart"), side, b.least())
+                .line(Message.of("face.any-square-lies-within-one-of-side-the"), b.larger(), b.most())
                 .line(
-                        "Any square lies within one of side {}; the worst of these has a zone of {}",
-                        b.larger(),
-                        b.most())
-                .line("Limit {}, from: " + limit.source().words(), limit.most().mm());
+                        Message.of("face.limit-from", limit.source().words()),
+                        limit.most().mm());
         double limitMm = limit.most().mm() + FlatnessSettings.VERDICT_SLACK_MM;
         boolean out = b.least() - settings.uncertainty() > limitMm;
         boolean within = b.filled() && b.most() + settings.uncertainty() <= limitMm;
-        String why = out || within
-                ? ""
+        Message why = out || within
+                ? Message.NONE
                 : b.filled()
-                        ? "Close to the limit in some square: between the squares tried it may be over."
-                        : "Some squares hold fewer than four points: scan what is missing.";
+                        ? Message.of("face.close-to-the-limit-in-some-square")
+                        : Message.of("face.some-squares-hold-fewer-than-four");
         return new LimitVerdict(
                 limit,
                 out ? Verdict.OUT : within ? Verdict.WITHIN : Verdict.NOT_PROVEN,
@@ -209,34 +217,29 @@ public final class FaceJudge {
                 || WindowFlatness.everyHolds(4, points, settings.layout().box(), side);
         double zone = worst.map(WindowFlatness.Worst::zone).orElse(wholeFaceWithin ? whole : 0.0);
         OptionalDouble value = worst.isPresent() || wholeFaceWithin ? OptionalDouble.of(zone) : OptionalDouble.empty();
-        Working.Builder working = Working.of("Flatness in any square of a stated side");
+        Working.Builder working = Working.of(Message.of("face.flatness-in-any-square-of-a-stated-side"));
         worst.ifPresentOrElse(
                 w -> working.line(
-                        "Worst square of side {}: lower left corner {} from the front and {} from the lower edge, "
-                                + w.points() + " places, minimum zone {}",
+                        Message.of("face.worst-square-of-side-lower-left-corner", w.points()),
                         side,
                         w.x0(),
                         w.y0(),
                         w.zone()),
-                () -> working.line("No square of side {} holds four measured places", side));
+                () -> working.line(Message.of("face.no-square-of-side-holds-four-measured"), side));
         if (wholeFaceWithin) {
-            working.line("The whole face has a zone of {}, so no square of it has more", whole);
+            working.line(Message.of("face.the-whole-face-has-a-zone-of-so-no"), whole);
         }
-        working.line("Limit {}, from: " + limit.source().words(), limit.most().mm());
-        return proven(
-                limit,
-                value,
-                zone,
-                filled,
-                "For the limit in any square, some squares hold fewer than four places: measure closer together.",
-                working.done());
+        working.line(
+                Message.of("face.limit-from", limit.source().words()),
+                limit.most().mm());
+        return proven(limit, value, zone, filled, Message.of("face.for-the-limit-in-any-square-some"), working.done());
     }
 
     private LimitVerdict bores(FlatnessLimit limit) {
         double worst = 0;
         boolean filled = true;
         boolean any = false;
-        Working.Builder working = Working.of("Flatness in the ring around each bore");
+        Working.Builder working = Working.of(Message.of("face.flatness-in-the-ring-around-each-bore"));
         for (int i = 0; i < flatness.bores().size(); i++) {
             BoreFlatness bore = flatness.bores().get(i);
             int number = settings.layout().bores().get(i).number();
@@ -244,34 +247,36 @@ public final class FaceJudge {
                 any = true;
                 worst = Math.max(worst, bore.zone().getAsDouble());
                 working.line(
-                        "Bore " + number + ": " + bore.points() + " places, minimum zone {}",
+                        Message.of("face.bore-places-minimum-zone", number, bore.points()),
                         bore.zone().getAsDouble());
             } else {
                 filled = false;
-                working.line("Bore " + number + ": " + bore.points() + " places; four are needed");
+                working.line(Message.of("face.bore-places-four-are-needed", number, bore.points()));
             }
         }
-        working.line("Limit {}, from: " + limit.source().words(), limit.most().mm());
+        working.line(
+                Message.of("face.limit-from", limit.source().words()),
+                limit.most().mm());
         return proven(
                 limit,
                 any ? OptionalDouble.of(worst) : OptionalDouble.empty(),
                 worst,
                 filled,
-                "Not every bore has four places in its ring: measure closer around the bores.",
+                Message.of("face.not-every-bore-has-four-places-in-its"),
                 working.done());
     }
 
     private LimitVerdict proven(
-            FlatnessLimit limit, OptionalDouble value, double zone, boolean filled, String unfilled, Working working) {
+            FlatnessLimit limit, OptionalDouble value, double zone, boolean filled, Message unfilled, Working working) {
         FlatnessSettings s = flatnessSettings().withLimit(limit.most().mm());
         boolean shaped = flatness.bend().determined();
         Verdict verdict = Flatness.judge(zone, s, flatness.cover(), filled && shaped);
         boolean covered = flatness.cover().distance() <= settings.cover() + s.slack();
-        String why = "";
+        Message why = Message.NONE;
         Optional<Spot> next = Optional.empty();
         if (verdict == Verdict.NOT_PROVEN) {
             if (zone + settings.uncertainty() > limit.most().mm() + s.slack()) {
-                why = "Closer to the limit than the instrument can tell: read again with a finer one.";
+                why = Message.of("face.closer-to-the-limit-than-the-instrument");
             } else if (!covered) {
                 why = uncovered();
                 next = Optional.of(flatness.cover().furthest());
@@ -290,24 +295,31 @@ public final class FaceJudge {
     private Working zoneWorking(FlatnessLimit limit) {
         MinimumZone.Result zone = flatness.minimumZone();
         Plane plane = zone.middle();
-        Working.Builder working = Working.of("Flatness: least zone between two parallel planes")
-                .line("Two parallel planes, as close as they can be with every measured place between them");
+        Working.Builder working = Working.of(Message.of("face.flatness-least-zone-between-two"))
+                .line(Message.of("face.two-parallel-planes-as-close-as-they"));
         for (int k = 0; k < zone.support().length; k++) {
             int i = zone.support()[k];
             working.line(
-                    (zone.above()[k] ? "Upper plane touches " : "Lower plane touches ") + names.apply(i) + ", read {}",
+                    Message.of(
+                            "face.read",
+                            zone.above()[k]
+                                    ? Message.of("face.upper-plane-touches")
+                                    : Message.of("face.lower-plane-touches"),
+                            names.apply(i)),
                     points.z(i));
         }
         working.line(
-                        "The planes rise {} along the face and {} across it",
+                        Message.of("face.the-planes-rise-along-the-face-and"),
                         plane.a() * settings.layout().box().width(),
                         plane.b() * settings.layout().box().height())
-                .line("Distance between them, square to them: {}", zone.zone())
-                .line("About the least-squares plane it would be {}; that is never less", flatness.leastSquares())
-                .line("Limit {}, from: " + limit.source().words(), limit.most().mm())
-                .line("Instrument's uncertainty kept on both sides of the limit: {}", settings.uncertainty())
+                .line(Message.of("face.distance-between-them-square-to-them"), zone.zone())
+                .line(Message.of("face.about-the-least-squares-plane-it-would"), flatness.leastSquares())
                 .line(
-                        "Land furthest from a measured place: {}; to be called within, at most {}",
+                        Message.of("face.limit-from", limit.source().words()),
+                        limit.most().mm())
+                .line(Message.of("face.instruments-uncertainty-kept-on-both"), settings.uncertainty())
+                .line(
+                        Message.of("face.land-furthest-from-a-measured-place-to"),
                         flatness.cover().distance(),
                         settings.cover());
         return working.done();
@@ -334,12 +346,14 @@ public final class FaceJudge {
         return least;
     }
 
-    private String unshaped() {
-        return "These places leave open: " + flatness.bend().open() + ". Read more between them.";
+    private Message unshaped() {
+        return Message.of(
+                "face.these-places-leave-open-read-more", flatness.bend().open());
     }
 
-    private String uncovered() {
+    private Message uncovered() {
         String name = PlaceNames.name(settings.layout(), flatness.cover().furthest());
-        return "Land is left unmeasured near: " + Character.toLowerCase(name.charAt(0)) + name.substring(1) + ".";
+        return Message.of(
+                "face.land-is-left-unmeasured-near", Character.toLowerCase(name.charAt(0)), name.substring(1));
     }
 }

@@ -72,14 +72,13 @@ public record FeelerLine(Spot from, Spot to, Rest rest, Tried ends, List<Station
                 && Double.isFinite(from.y())
                 && Double.isFinite(to.x())
                 && Double.isFinite(to.y());
-        problems.require(finite, name, name + " must have finite ends [x, y] in mm.");
-        problems.require(
-                finite && from.distance(to) > 1, name, name + " must be longer than a millimetre: give two ends.");
+        problems.require(finite, name, "face.must-have-finite-ends-x-y-in-mm", name);
+        problems.require(finite && from.distance(to) > 1, name, "face.must-be-longer-than-a-millimetre-give", name);
         interval(problems, name + ".endBlades", ends, thinnest);
         for (int i = 0; i < stations.size(); i++) {
             String at = name + ".stations[" + i + "]";
             double t = stations.get(i).at();
-            problems.require(t > 0 && t < 1, at, at + ".at must lie between the ends: above 0 and below 1.");
+            problems.require(t > 0 && t < 1, at, "face.at-must-lie-between-the-ends-above-0", at);
             interval(problems, at, stations.get(i).tried(), thinnest);
         }
     }
@@ -90,10 +89,9 @@ public record FeelerLine(Spot from, Spot to, Rest rest, Tried ends, List<Station
         problems.require(
                 goes > 0 && Double.isFinite(goes) && refuses > 0 && !Double.isNaN(refuses),
                 name,
-                name + ": blades are thicker than nothing.");
+                "face.blades-are-thicker-than-nothing",
+                name);
         problems.require(
-                tried.goes().isEmpty() || goes < refuses,
-                name,
-                name + ": the blade that goes must be thinner than the one that refuses: try both again.");
+                tried.goes().isEmpty() || goes < refuses, name, "face.the-blade-that-goes-must-be-thinner", name);
     }
 }

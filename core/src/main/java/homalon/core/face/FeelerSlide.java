@@ -42,19 +42,13 @@ public record FeelerSlide(Length blade, double from, double to) {
         double from = Length.parseSize(m.group(2), unit).mm();
         double to = Length.parseSize(m.group(3), unit).mm();
         if (blade.signum() <= 0) {
-            throw new BadInputException("typed", "Key the blade that was slid first, such as 0.05 120..260.");
+            throw new BadInputException("typed", "face.key-the-blade-that-was-slid-first-such");
         }
         if (from < 0 || to > length + MARKED || to - from < 3 * MARKED) {
-            throw new BadInputException(
-                    "typed",
-                    "The marks lie along the line, " + Math.round(length)
-                            + " mm long, from where it goes to where it ends, 6 mm apart at the least: such as 0.05 120..260.");
+            throw new BadInputException("typed", "face.the-marks-lie-along-the-line-mm-long", Math.round(length));
         }
         if (from < 2 * MARKED || to > length - 2 * MARKED) {
-            throw new BadInputException(
-                    "typed",
-                    "A blade that goes right to the end of the edge says that it does not touch there: key r when it rocks, and "
-                            + "then equal blades under both ends.");
+            throw new BadInputException("typed", "face.a-blade-that-goes-right-to-the-end-of");
         }
         return Optional.of(new FeelerSlide(blade, from / length, to / length));
     }

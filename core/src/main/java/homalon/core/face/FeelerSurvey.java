@@ -31,19 +31,17 @@ public record FeelerSurvey(Box box, double thinnest, List<FeelerLine> lines, dou
         lines = List.copyOf(lines);
         Problems problems = new Problems();
         problems.require(
-                Double.isFinite(thinnest) && thinnest > 0,
-                "thinnest",
-                "thinnest must be the thinnest blade of the set, above zero, in mm.");
-        problems.require(
-                Double.isFinite(limit) && limit > 0, "limit", "limit must be a number above zero, such as 0.05 mm.");
-        problems.require(
-                lines.size() <= MOST_LINES, "lines", "lines: lay at most " + MOST_LINES + " lines over one face.");
+                Double.isFinite(thinnest) && thinnest > 0, "thinnest", "face.thinnest-must-be-the-thinnest-blade-of");
+        problems.require(Double.isFinite(limit) && limit > 0, "limit", "face.limit-must-be-a-number-above-zero-such");
+        problems.require(lines.size() <= MOST_LINES, "lines", "face.lines-lay-at-most-lines-over-one-face", MOST_LINES);
         for (int i = 0; i < lines.size() && i < MOST_LINES; i++) {
             FeelerLine line = lines.get(i);
             problems.require(
                     line.stations().size() <= MOST_STATIONS,
                     "lines[" + i + "]",
-                    "lines[" + i + "]: try at most " + MOST_STATIONS + " places along one line.");
+                    "face.lines-try-at-most-places-along-one-line",
+                    i,
+                    MOST_STATIONS);
             line.check(problems, "lines[" + i + "]", thinnest);
         }
         problems.throwIfAny();

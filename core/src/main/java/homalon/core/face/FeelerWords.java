@@ -4,6 +4,7 @@ import homalon.core.face.FeelerResult.Judged;
 import homalon.core.geometry.Range;
 import homalon.core.part.Layout;
 import homalon.core.part.PlaceNames;
+import homalon.core.words.Message;
 import java.util.Optional;
 
 /** What feelers prove, in the trade's words. Each sentence comes from figures that are shown beside it. */
@@ -11,33 +12,34 @@ public final class FeelerWords {
     private FeelerWords() {}
 
     /** {@code intake edge}, {@code crosswise}, {@code diagonal, front exhaust to back intake}. */
-    public static String line(Judged judged, Layout layout) {
+    public static Message line(Judged judged, Layout layout) {
         boolean intakeTop = layout.numbers().intakeAtTop();
         var corners = layout.corners();
         return switch (judged) {
-            case UPPER_EDGE -> intakeTop ? "intake edge" : "exhaust edge";
-            case LOWER_EDGE -> intakeTop ? "exhaust edge" : "intake edge";
-            case CROSSWISE -> "crosswise";
+            case UPPER_EDGE -> intakeTop ? Message.of("face.intake-edge") : Message.of("face.exhaust-edge");
+            case LOWER_EDGE -> intakeTop ? Message.of("face.exhaust-edge") : Message.of("face.intake-edge");
+            case CROSSWISE -> Message.of("face.crosswise");
             case RISING_DIAGONAL ->
-                "diagonal, " + PlaceNames.corner(layout, corners.get(2)) + " to "
-                        + PlaceNames.corner(layout, corners.get(1));
+                Message.of(
+                        "face.diagonal-to",
+                        PlaceNames.corner(layout, corners.get(2)),
+                        PlaceNames.corner(layout, corners.get(1)));
             case FALLING_DIAGONAL ->
-                "diagonal, " + PlaceNames.corner(layout, corners.get(0)) + " to "
-                        + PlaceNames.corner(layout, corners.get(3));
+                Message.of(
+                        "face.diagonal-to",
+                        PlaceNames.corner(layout, corners.get(0)),
+                        PlaceNames.corner(layout, corners.get(3)));
         };
     }
 
     /** What shape is proven; empty when none is. */
-    public static Optional<String> shape(FeelerResult result, Layout layout) {
+    public static Optional<Message> shape(FeelerResult result, Layout layout) {
         switch (result.fits()) {
             case NOTHING -> {
-                return Optional.of(
-                        "No smooth bow and twist explains all of this: look for a local dip, dirt or a slip.");
+                return Optional.of(Message.of("face.no-smooth-bow-and-twist-explains-all-of"));
             }
             case ALL_BUT_ONE_LINE -> {
-                return Optional.of(
-                        "One line stands out: look for a local dip, dirt or a slip there. The others agree, and "
-                                + "the figures below are theirs.");
+                return Optional.of(Message.of("face.one-line-stands-out-look-for-a-local"));
             }
             case EDGES_APART -> {
                 return Optional.of(apart(result, layout));
@@ -53,22 +55,22 @@ public final class FeelerWords {
             return Optional.empty();
         }
         if (Math.abs(d) >= most) {
-            String corners = FaceWords.highCorners(d, layout);
-            return Optional.of("Twisted: " + corners
-                    + ". Along and across, both ends of the edge are lifted alike, so nothing shows there: only the "
-                    + "diagonals do, hollow under one, a crown under the other.");
+            Message corners = FaceWords.highCorners(d, layout);
+            return Optional.of(Message.of("face.twisted-along-and-across-both-ends-of", corners));
         }
         boolean lengthwise = Math.abs(e) >= most;
-        String word = (lengthwise ? e : f) > 0 ? "Hollow" : "Crowned";
-        return Optional.of(word + (lengthwise ? " lengthwise." : " crosswise."));
+        boolean hollow = (lengthwise ? e : f) > 0;
+        Shape shape = lengthwise
+                ? hollow ? Shape.HOLLOW_LENGTHWISE : Shape.CROWNED_LENGTHWISE
+                : hollow ? Shape.HOLLOW_CROSSWISE : Shape.CROWNED_CROSSWISE;
+        return Optional.of(Message.of("text.stop", Message.capital(shape.words())));
     }
 
-    private static String apart(FeelerResult result, Layout layout) {
+    private static Message apart(FeelerResult result, Layout layout) {
         boolean upper = result.edgesApart().orElse(0) > 0;
-        String more = line(upper ? Judged.UPPER_EDGE : Judged.LOWER_EDGE, layout);
-        String less = line(upper ? Judged.LOWER_EDGE : Judged.UPPER_EDGE, layout);
-        return "The two long edges bow differently: lower in the middle along the " + more + " than along the " + less
-                + ".";
+        Message more = line(upper ? Judged.UPPER_EDGE : Judged.LOWER_EDGE, layout);
+        Message less = line(upper ? Judged.LOWER_EDGE : Judged.UPPER_EDGE, layout);
+        return Message.of("face.the-two-long-edges-bow-differently", more, less);
     }
 
     /** The least size that is proven, with its sign; 0 when the range spans none. */

@@ -6,6 +6,7 @@ import homalon.core.input.Problems;
 import homalon.core.numeric.LeastSquaresPlane;
 import homalon.core.part.Land;
 import homalon.core.verdict.Verdict;
+import homalon.core.words.Message;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -87,17 +88,13 @@ public final class Flatness {
         boolean enough = problems.require(
                 points.size() >= FEWEST,
                 "points",
-                "Flatness needs at least four points; there " + (points.size() == 1 ? "is 1" : "are " + points.size())
-                        + ": measure more places.");
+                "face.flatness-needs-at-least-four-points",
+                points.size() == 1 ? Message.of("face.is-1") : Message.of("face.are", points.size()));
         for (int i = 0; i < points.size() && problems.none(); i++) {
             boolean near = Math.abs(points.x(i)) < FURTHEST_MM
                     && Math.abs(points.y(i)) < FURTHEST_MM
                     && Math.abs(points.z(i)) < FURTHEST_MM;
-            problems.require(
-                    near,
-                    "points[" + i + "]",
-                    "points[" + i
-                            + "] is too far away to be on a casting: give millimetres, such as [36.6, 39.7, 0.038].");
+            problems.require(near, "points[" + i + "]", "face.points-is-too-far-away-to-be-on-a", i);
         }
         if (enough && problems.none()) {
             checkPlaces(points, problems);
@@ -112,17 +109,10 @@ public final class Flatness {
             Integer first = seen.putIfAbsent(new Place(points.x(i) + 0.0, points.y(i) + 0.0), i);
             boolean twice = first != null && points.z(first) != points.z(i);
             if (twice) {
-                problems.require(
-                        false,
-                        "points[" + i + "]",
-                        "points[" + i + "] is the same place as points[" + first
-                                + "] with another height: give one height for each place.");
+                problems.require(false, "points[" + i + "]", "face.points-is-the-same-place-as-points-with", i, first);
                 return;
             }
         }
-        problems.require(
-                !points.onOneLine(),
-                "points",
-                "All points lie on one line, which says nothing of a plane: measure a place to the side of it.");
+        problems.require(!points.onOneLine(), "points", "face.all-points-lie-on-one-line-which-says");
     }
 }

@@ -4,6 +4,7 @@ import homalon.core.geometry.Spot;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.verdict.Verdict;
 import homalon.core.verdict.Working;
+import homalon.core.words.Message;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -18,7 +19,7 @@ import java.util.OptionalDouble;
  * @param working the sum
  */
 public record LimitVerdict(
-        FlatnessLimit limit, Verdict verdict, OptionalDouble value, String why, Optional<Spot> next, Working working) {
+        FlatnessLimit limit, Verdict verdict, OptionalDouble value, Message why, Optional<Spot> next, Working working) {
 
     /** How far the worst zone lies over the limit (+) or under it (-), mm. */
     public OptionalDouble over() {

@@ -7,6 +7,7 @@ import homalon.core.geometry.Raster;
 import homalon.core.geometry.Spot;
 import homalon.core.part.Layout;
 import homalon.core.part.PlaceNames;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -21,7 +22,7 @@ import java.util.Optional;
  * @param at where that is, on the deck
  * @param words what the two shapes say together
  */
-public record Mating(FaceMap map, double greatest, Spot at, List<String> words) {
+public record Mating(FaceMap map, double greatest, Spot at, List<Message> words) {
     private static final int EVERY = 4;
     /** Of the greater of both hollows: below this the two do not follow each other. */
     private static final double TOGETHER = 0.6;
@@ -88,7 +89,7 @@ public record Mating(FaceMap map, double greatest, Spot at, List<String> words) 
             int worst = lowest(sum, touch);
             Spot at = sum.spot(worst);
             double follow = ofHead > 0 && ofDeck > 0 ? both / Math.sqrt(ofHead * ofDeck) : 0;
-            List<String> words = words(follow, at, deck.land().layout());
+            List<Message> words = words(follow, at, deck.land().layout());
             double greatest = -sum.above(touch, worst);
             return FaceMap.of(sum, touch, deck.land()).map(m -> new Mating(m, greatest, at, words));
         }
@@ -121,20 +122,17 @@ public record Mating(FaceMap map, double greatest, Spot at, List<String> words) 
         return Math.max(to.y0(), Math.min(to.y1(), y));
     }
 
-    private static List<String> words(double follow, Spot at, Layout layout) {
+    private static List<Message> words(double follow, Spot at, Layout layout) {
         String name = PlaceNames.name(layout, at);
-        List<String> words = new ArrayList<>();
-        words.add("The widest gap is at the " + Character.toLowerCase(name.charAt(0)) + name.substring(1) + ".");
+        List<Message> words = new ArrayList<>();
+        words.add(
+                Message.of("face.the-widest-gap-is-at-the", Character.toLowerCase(name.charAt(0)), name.substring(1)));
         if (follow > TOGETHER) {
-            words.add(
-                    "Both are low in the same places: they moved together, so cut both. One cut flat leaves the other's "
-                            + "hollow open.");
+            words.add(Message.of("face.both-are-low-in-the-same-places-they"));
         } else if (follow < -TOGETHER) {
-            words.add(
-                    "One is low where the other is high: together they close better than either is flat. Cutting only one "
-                            + "opens the gap.");
+            words.add(Message.of("face.one-is-low-where-the-other-is-high"));
         } else {
-            words.add("The two do not follow each other: judge each by its own limit.");
+            words.add(Message.of("face.the-two-do-not-follow-each-other-judge"));
         }
         return List.copyOf(words);
     }

@@ -3,6 +3,7 @@ package homalon.core.face;
 import homalon.core.geometry.Range;
 import homalon.core.numeric.LinearBounds.Band;
 import homalon.core.part.Layout;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -16,7 +17,7 @@ import java.util.Optional;
  * @param gap that may stay open between the two, mm; infinite where nothing bounds it
  * @param words what the two shapes say together
  */
-public record MatingBounds(Range gap, List<String> words) {
+public record MatingBounds(Range gap, List<Message> words) {
 
     /**
      * What one smooth face may be, mm: long bow, cross bow and fourth-corner lift.
@@ -94,23 +95,21 @@ public record MatingBounds(Range gap, List<String> words) {
         return Optional.of(new MatingBounds(gap, words(head, deck)));
     }
 
-    private static List<String> words(Shape head, Shape deck) {
-        List<String> words = new ArrayList<>();
+    private static List<Message> words(Shape head, Shape deck) {
+        List<Message> words = new ArrayList<>();
         say(words, "lengthwise", head.longBow(), deck.longBow());
         say(words, "crosswise", head.crossBow(), deck.crossBow());
-        words.add("By bow and twist alone: dips between the lines are not in it.");
+        words.add(Message.of("face.by-bow-and-twist-alone-dips-between-the"));
         return List.copyOf(words);
     }
 
-    private static void say(List<String> words, String way, Range head, Range deck) {
+    private static void say(List<Message> words, String way, Range head, Range deck) {
         if (sign(head) > 0 && sign(deck) > 0) {
-            words.add("Both are hollow " + way
-                    + ": they moved together, so cut both. One cut flat leaves the other's hollow open.");
+            words.add(Message.of("face.both-are-hollow-they-moved-together-so", way));
         } else if (sign(head) * sign(deck) < 0) {
-            words.add("One is hollow " + way + " where the other is crowned: together they close better than either is "
-                    + "flat. Cutting only one opens the gap.");
+            words.add(Message.of("face.one-is-hollow-where-the-other-is", way));
         } else if (sign(head) < 0 && sign(deck) < 0) {
-            words.add("Both are crowned " + way + ": they touch in the middle and stay open at the ends.");
+            words.add(Message.of("face.both-are-crowned-they-touch-in-the", way));
         }
     }
 

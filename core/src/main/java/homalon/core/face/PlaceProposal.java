@@ -7,6 +7,7 @@ import homalon.core.part.Layout;
 import homalon.core.part.PlaceNames;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.RuleBook;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
@@ -24,21 +25,17 @@ public final class PlaceProposal {
     /** How many places. */
     public enum Density {
         /** Four corners: tells twist, and nothing else. */
-        CORNERS("corners only"),
+        CORNERS,
         /** Three rows at the ends and between the bores. */
-        USUAL("usual"),
+        USUAL,
         /** The edges at every bore as well, and two more places on each bridge. */
-        CLOSE("close"),
+        CLOSE,
         /** As many as it takes to prove every limit in force. */
-        PROVING("enough to prove every limit");
+        PROVING;
 
-        private final String words;
+        private final Message words = Message.of(this);
 
-        Density(String words) {
-            this.words = words;
-        }
-
-        public String words() {
+        public Message words() {
             return words;
         }
     }

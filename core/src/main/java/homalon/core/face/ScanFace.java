@@ -8,6 +8,7 @@ import homalon.core.numeric.LeastSquaresPlane;
 import homalon.core.part.LandRaster;
 import homalon.core.part.Layout;
 import homalon.core.rulebook.FlatnessLimit;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -29,8 +30,8 @@ public record ScanFace(
         Points thinned,
         FaceJudge.Judgement judgement,
         Optional<FaceMap> map,
-        String shape,
-        List<String> notes) {
+        Message shape,
+        List<Message> notes) {
 
     /** Chamber floors, valves and dust stand further off the face than any warp. */
     private static final double OFF_FACE = 1;
@@ -48,23 +49,22 @@ public record ScanFace(
     /** @throws BadInputException when the cloud does not fit the layout, or hardly any of it lies on the land */
     public static ScanFace of(Points cloud, Settings settings) {
         Layout layout = settings.land().layout();
-        List<String> notes = new ArrayList<>();
+        List<Message> notes = new ArrayList<>();
         Points laid = lay(cloud, layout.box(), notes);
         Points onLand = onLand(laid, layout);
         if (onLand.size() < FEWEST || onLand.onOneLine()) {
-            throw new BadInputException(
-                    "file",
-                    "Hardly any point lies on the land of this face: check the unit, the columns and the layout.");
+            throw new BadInputException("file", "face.hardly-any-point-lies-on-the-land-of");
         }
         Points near = onFace(onLand);
         if (near.size() < FEWEST || near.onOneLine()) {
-            throw new BadInputException(
-                    "file",
-                    "The heights jump by more than a millimetre all over the face: check the column and the unit of height.");
+            throw new BadInputException("file", "face.the-heights-jump-by-more-than-a");
         }
-        notes.add(near.size() + " of " + cloud.size() + " points lie on the land and count; "
-                + (cloud.size() - onLand.size()) + " lie in openings or off the face, " + (onLand.size() - near.size())
-                + " stand more than 1 mm off it.");
+        notes.add(Message.of(
+                "face.of-points-lie-on-the-land-and-count-lie",
+                near.size(),
+                cloud.size(),
+                cloud.size() - onLand.size(),
+                onLand.size() - near.size()));
         FaceJudge.Judgement judgement = FaceJudge.judgeCloud(
                 near, new FaceJudge.Settings(layout, settings.limits(), settings.cover(), settings.uncertainty()));
         Points thin = thin(near, layout.box());
@@ -75,9 +75,9 @@ public record ScanFace(
     }
 
     /** Centres the cloud on the face, turned by a quarter when it lies across. */
-    private static Points lay(Points cloud, Box face, List<String> notes) {
+    private static Points lay(Points cloud, Box face, List<Message> notes) {
         if (cloud.onOneLine()) {
-            throw new BadInputException("file", "All points lie on one line: scan the whole face.");
+            throw new BadInputException("file", "face.all-points-lie-on-one-line-scan-the");
         }
         Box b = cloud.bounds();
         boolean turned = fit(b.height(), b.width(), face) < fit(b.width(), b.height(), face);
@@ -94,12 +94,11 @@ public record ScanFace(
             y[i] = fy + (turned ? -px : py);
         }
         if (turned) {
-            notes.add("The scan lay across: it was turned by a quarter, so that its long side runs along the face.");
+            notes.add(Message.of("face.the-scan-lay-across-it-was-turned-by-a"));
         }
         double along = (turned ? b.height() : b.width()) / face.width();
         if (along < 0.8 || along > 1.08) {
-            notes.add("The scan is " + Math.round(along * 100)
-                    + " % as long as the face: check the unit, or scan all of it.");
+            notes.add(Message.of("face.the-scan-is-as-long-as-the-face-check", Math.round(along * 100)));
         }
         return Points.of(x, y, cloud.zs());
     }

@@ -1,5 +1,6 @@
 package homalon.core.face;
 
+import homalon.core.words.Message;
 import java.util.Optional;
 
 /**
@@ -31,10 +32,10 @@ public record ScanFormat(
     }
 
     /** What is wrong with it, as a sentence. */
-    public Optional<String> problem() {
+    public Optional<Message> problem() {
         boolean inside = x >= 0 && y >= 0 && z >= 0 && x < columns && y < columns && z < columns;
         if (!inside || x == y || y == z || x == z) {
-            return Optional.of("Along, across and height must be three different columns of the file.");
+            return Optional.of(Message.of("face.along-across-and-height-must-be-three"));
         }
         return Optional.empty();
     }

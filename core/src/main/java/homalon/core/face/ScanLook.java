@@ -2,6 +2,7 @@ package homalon.core.face;
 
 import homalon.core.geometry.Box;
 import homalon.core.input.BadInputException;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -21,7 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param names of the columns from the header; empty strings without one
  * @param asks what is a guess, in sentences
  */
-public record ScanLook(ScanFormat format, List<List<String>> sample, List<String> names, List<String> asks) {
+public record ScanLook(ScanFormat format, List<List<String>> sample, List<String> names, List<Message> asks) {
     private static final int MOST_HEADER = 60;
     private static final int SAMPLE = 6;
     private static final Pattern UNIT =
@@ -51,18 +52,15 @@ public record ScanLook(ScanFormat format, List<List<String>> sample, List<String
                 }
             }
         }
-        throw new BadInputException(
-                "file",
-                "No points were found in this file: send text with a line x y z for every point, as CSV or XYZ.");
+        throw new BadInputException("file", "face.no-points-were-found-in-this-file-send");
     }
 
     private static void refuseArchives(String head) {
         if (head.isEmpty()) {
-            throw new BadInputException("file", "The file is empty: export the points again.");
+            throw new BadInputException("file", "face.the-file-is-empty-export-the-points");
         }
         if (head.startsWith("PK") || head.charAt(0) == 0x1f || head.indexOf(0) >= 0) {
-            throw new BadInputException(
-                    "file", "This is an archive or a binary file: unpack it, and send the points as text.");
+            throw new BadInputException("file", "face.this-is-an-archive-or-a-binary-file");
         }
     }
 
@@ -108,9 +106,7 @@ public record ScanLook(ScanFormat format, List<List<String>> sample, List<String
 
     private static void refuseTwoCommas(char separator, int columns, List<double[]> rows) {
         if (separator == ',' && columns == 6 && rows.stream().allMatch(ScanLook::whole)) {
-            throw new BadInputException(
-                    "file",
-                    "A comma is used both between numbers and as decimal sign: export again with semicolons or with points.");
+            throw new BadInputException("file", "face.a-comma-is-used-both-between-numbers");
         }
     }
 
@@ -161,13 +157,13 @@ public record ScanLook(ScanFormat format, List<List<String>> sample, List<String
             List<List<String>> sample,
             List<String> names,
             Box face) {
-        List<String> asks = new ArrayList<>();
+        List<Message> asks = new ArrayList<>();
         OptionalInt x = named(names, 'x');
         OptionalInt y = named(names, 'y');
         OptionalInt z = named(names, 'z');
         boolean byName = x.isPresent() && y.isPresent() && z.isPresent();
         if (!byName && columns > 3) {
-            asks.add("Which columns are along, across and height? The file does not name them as x, y and z.");
+            asks.add(Message.of("face.which-columns-are-along-across-and"));
         }
         int[] at = byName ? new int[] {x.getAsInt(), y.getAsInt(), z.getAsInt()} : new int[] {0, 1, 2};
         double length = span(rows, at[0]);
@@ -177,14 +173,16 @@ public record ScanLook(ScanFormat format, List<List<String>> sample, List<String
         double share = Math.max(length, width) * places.mm() / face.width();
         // The first lines of a file that is sorted reach over the width at least.
         if (ofPlaces.isEmpty() && (share < 0.3 || share > 1.3)) {
-            asks.add("In what unit are the places? As " + places.words() + " the scan is " + Math.round(share * 100)
-                    + " % as long as the face.");
+            asks.add(Message.of(
+                    "face.in-what-unit-are-the-places-as-the-scan", places.words(), Math.round(share * 100)));
         }
         Optional<ScanUnit> ofHeights = unit(names.get(at[2]));
         ScanUnit heights = ofHeights.orElse(places);
         if (ofHeights.isEmpty() && span(rows, at[2]) * heights.mm() > 60) {
-            asks.add("In what unit are the heights? As " + heights.words() + " they span "
-                    + Math.round(span(rows, at[2]) * heights.mm()) + " mm.");
+            asks.add(Message.of(
+                    "face.in-what-unit-are-the-heights-as-they",
+                    heights.words(),
+                    Math.round(span(rows, at[2]) * heights.mm())));
         }
         return new ScanLook(
                 new ScanFormat(separator, comma, first, columns, at[0], at[1], at[2], places, heights),

@@ -2,6 +2,7 @@ package homalon.core.face;
 
 import homalon.core.geometry.Points;
 import homalon.core.input.BadInputException;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -38,7 +39,7 @@ public final class ScanReader {
      * @param left lines that held no point
      * @param notes what to know about the file, in sentences
      */
-    public record Read(Points points, int left, List<String> notes) {}
+    public record Read(Points points, int left, List<Message> notes) {}
 
     private final Source in;
     private final ScanFormat format;
@@ -85,23 +86,19 @@ public final class ScanReader {
                 point();
             }
         }
-        List<String> notes = new ArrayList<>();
+        List<Message> notes = new ArrayList<>();
         if (size < 4) {
-            throw new BadInputException("file", "Only " + size + " points could be read: at least four are needed.");
+            throw new BadInputException("file", "face.only-points-could-be-read-at-least-four", size);
         }
         if (left > 0) {
             boolean cut = left == 1 && lastBad == number;
             if (!cut && left * 100L > size) {
-                throw new BadInputException(
-                        "file",
-                        left + " lines hold no point, the last of them line " + lastBad
-                                + ": look at the file there, and say which columns and which decimal sign it has.");
+                throw new BadInputException("file", "face.lines-hold-no-point-the-last-of-them", left, lastBad);
             }
             notes.add(
                     cut
-                            ? "The last line is cut short: the file may not be complete. The " + size
-                                    + " points before it were read."
-                            : left + " lines without a point were left out, the last of them line " + lastBad + ".");
+                            ? Message.of("face.the-last-line-is-cut-short-the-file-may", size)
+                            : Message.of("face.lines-without-a-point-were-left-out-the", left, lastBad));
         }
         Points points = Points.of(Arrays.copyOf(x, size), Arrays.copyOf(y, size), Arrays.copyOf(z, size));
         return new Read(points, left, List.copyOf(notes));
@@ -124,13 +121,11 @@ public final class ScanReader {
                 return true;
             }
             if (b == 0) {
-                throw new BadInputException(
-                        "file", "There is no text on line " + (number + 1) + ": the file is damaged.");
+                throw new BadInputException("file", "face.there-is-no-text-on-line-the-file-is", number + 1);
             }
             if (b != '\r') {
                 if (length == LONGEST_LINE) {
-                    throw new BadInputException(
-                            "file", "Line " + (number + 1) + " is longer than any point: is this the right file?");
+                    throw new BadInputException("file", "face.line-is-longer-than-any-point-is-this", number + 1);
                 }
                 line[length++] = b;
             }
@@ -152,9 +147,7 @@ public final class ScanReader {
             return;
         }
         if (size == MOST_POINTS) {
-            throw new BadInputException(
-                    "file",
-                    "The file holds more than 2 000 000 points: thin it to that, every second or third point will do.");
+            throw new BadInputException("file", "face.the-file-holds-more-than-2-000-000");
         }
         if (size == x.length) {
             int larger = Math.min(MOST_POINTS, size + size / 2);

@@ -1,22 +1,23 @@
 package homalon.core.face;
 
+import homalon.core.words.Message;
+
 /** Units in which scanners write, and how many millimetres each is. */
 public enum ScanUnit {
-    MM("mm", 1),
-    MICRON("micrometres", 0.001),
-    INCH("inches", 25.4),
-    THOU("thou", 0.0254),
-    METRE("metres", 1000);
+    MM(1),
+    MICRON(0.001),
+    INCH(25.4),
+    THOU(0.0254),
+    METRE(1000);
 
-    private final String words;
+    private final Message words = Message.of(this);
     private final double mm;
 
-    ScanUnit(String words, double mm) {
-        this.words = words;
+    ScanUnit(double mm) {
         this.mm = mm;
     }
 
-    public String words() {
+    public Message words() {
         return words;
     }
 

@@ -1,23 +1,21 @@
 package homalon.core.face;
 
+import homalon.core.words.Message;
+
 /** The largest part of a face's departure from flat, named the way the trade does. */
 public enum Shape {
-    FLAT("flat"),
-    HOLLOW_LENGTHWISE("hollow lengthwise"),
-    CROWNED_LENGTHWISE("crowned lengthwise"),
-    HOLLOW_CROSSWISE("hollow crosswise"),
-    CROWNED_CROSSWISE("crowned crosswise"),
-    TWISTED("twisted"),
-    LOCAL("local: a dip or a burr, no bow and no twist"),
-    MIXED("mixed: no one shape holds half of it");
+    FLAT,
+    HOLLOW_LENGTHWISE,
+    CROWNED_LENGTHWISE,
+    HOLLOW_CROSSWISE,
+    CROWNED_CROSSWISE,
+    TWISTED,
+    LOCAL,
+    MIXED;
 
-    private final String words;
+    private final Message words = Message.of(this);
 
-    Shape(String words) {
-        this.words = words;
-    }
-
-    public String words() {
+    public Message words() {
         return words;
     }
 }

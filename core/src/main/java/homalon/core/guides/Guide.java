@@ -43,7 +43,7 @@ public record Guide(
         double[][] three = bore.length == 1 ? new double[][] {bore[0], null, null} : bore;
         if (bore.length == 2 || bore.length > 3) {
             Problems problems = new Problems();
-            problems.require(false, "bore", "A guide is read at top, middle and bottom, or at one end alone.");
+            problems.require(false, "bore", "guides.a-guide-is-read-at-top-middle-and");
             problems.throwIfAny();
         }
         return ofSome(stem, three);
@@ -95,7 +95,7 @@ public record Guide(
         boolean stems = problems.require(
                 stem.length >= 1 && stem.length <= 3 && DoubleStream.of(stem).allMatch(Guide::isSize),
                 "stem",
-                "Stem: key 1 to 3 diameters of 1 to 100 mm.");
+                "guides.stem-key-1-to-3-diameters-of-1-to-100");
         boolean bores = problems.require(
                 bore.length == 3
                         && Stream.of(bore).anyMatch(b -> b != null)
@@ -104,7 +104,7 @@ public record Guide(
                                 .allMatch(
                                         b -> b.length == 2 && DoubleStream.of(b).allMatch(Guide::isSize)),
                 "bore",
-                "Guide: key two diameters of 1 to 100 mm at each place, 90 degrees apart.");
+                "guides.guide-key-two-diameters-of-1-to-100-mm");
         if (stems && bores) {
             double thin = DoubleStream.of(stem).min().orElseThrow();
             problems.require(
@@ -113,7 +113,7 @@ public record Guide(
                             .flatMapToDouble(Arrays::stream)
                             .allMatch(b -> b > thin),
                     "bore",
-                    "The guide is smaller than its stem: the stem would not go in. Read both again, or set the gauge to the stem.");
+                    "guides.the-guide-is-smaller-than-its-stem-the");
         }
         problems.throwIfAny();
     }

@@ -3,6 +3,7 @@ package homalon.core.guides;
 import homalon.core.catalogue.Item;
 import homalon.core.input.Problems;
 import homalon.core.part.Material;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -25,18 +26,14 @@ public record GuideFit(double least, double most, List<One> each, Optional<Ream>
 
     /** How it would sit. */
     public enum Answer {
-        BITES("bites"),
-        TIGHT("too tight: it would crack the boss or gall"),
-        LOOSE("too loose: it works free when hot"),
-        DROPS("drops straight through");
+        BITES,
+        TIGHT,
+        LOOSE,
+        DROPS;
 
-        private final String words;
+        private final Message words = Message.of(this);
 
-        Answer(String words) {
-            this.words = words;
-        }
-
-        public String words() {
+        public Message words() {
             return words;
         }
     }
@@ -52,7 +49,7 @@ public record GuideFit(double least, double most, List<One> each, Optional<Ream>
      */
     public static GuideFit of(double housing, Material casting, List<Item> stock) {
         Problems problems = new Problems();
-        problems.require(housing >= 5 && housing <= 60, "housing", "Housing: key the bore in the casting, 5 to 60 mm.");
+        problems.require(housing >= 5 && housing <= 60, "housing", "guides.housing-key-the-bore-in-the-casting-5");
         problems.throwIfAny();
         double[] press = usualPress(casting);
         double middle = (press[0] + press[1]) / 2;

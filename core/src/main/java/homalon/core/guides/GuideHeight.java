@@ -1,6 +1,7 @@
 package homalon.core.guides;
 
 import homalon.core.input.Problems;
+import homalon.core.words.Message;
 
 /**
  * Where a guide's end is set, when the face it is measured from is still to be cut. Millimetres.
@@ -12,17 +13,13 @@ public record GuideHeight(double now, double after) {
     /** Which way the guide's end lies from the face it is measured from. */
     public enum From {
         /** Below the face, as in the deck of a side-valve block: the cut makes it shallower. */
-        BELOW_FACE("below the face"),
+        BELOW_FACE,
         /** Above the face or spring seat: the cut makes it stand higher. */
-        ABOVE_FACE("above the face");
+        ABOVE_FACE;
 
-        private final String words;
+        private final Message words = Message.of(this);
 
-        From(String words) {
-            this.words = words;
-        }
-
-        public String words() {
+        public Message words() {
             return words;
         }
     }
@@ -35,7 +32,7 @@ public record GuideHeight(double now, double after) {
         check(target, toCut);
         double now = from == From.BELOW_FACE ? target + toCut : target - toCut;
         Problems problems = new Problems();
-        problems.require(now > 0, "target", "The cut is deeper than the height wanted: key a larger height.");
+        problems.require(now > 0, "target", "guides.the-cut-is-deeper-than-the-height");
         problems.throwIfAny();
         return new GuideHeight(now, resulting(now, from, toCut));
     }
@@ -47,8 +44,8 @@ public record GuideHeight(double now, double after) {
 
     private static void check(double target, double toCut) {
         Problems problems = new Problems();
-        problems.require(target > 0 && target <= 300, "target", "Guide height: key 0 to 300 mm, such as 14.2.");
-        problems.require(toCut >= 0 && toCut <= 10, "toCut", "The cut still to come lies between 0 and 10 mm.");
+        problems.require(target > 0 && target <= 300, "target", "guides.guide-height-key-0-to-300-mm-such-as-14");
+        problems.require(toCut >= 0 && toCut <= 10, "toCut", "guides.the-cut-still-to-come-lies-between-0");
         problems.throwIfAny();
     }
 }

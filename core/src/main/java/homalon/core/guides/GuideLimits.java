@@ -17,8 +17,8 @@ public record GuideLimits(double least, double most, double service, double bell
         problems.require(
                 least > 0 && least <= most && most <= service && service <= 1,
                 "service",
-                "Clearances: the least new, the most new and the service limit must grow in this order, up to 1 mm.");
-        problems.require(bellMouth > 0 && ovality > 0, "bellMouth", "Bell-mouth and ovality limits are above zero.");
+                "guides.clearances-the-least-new-the-most-new");
+        problems.require(bellMouth > 0 && ovality > 0, "bellMouth", "guides.bell-mouth-and-ovality-limits-are-above");
         problems.throwIfAny();
     }
 

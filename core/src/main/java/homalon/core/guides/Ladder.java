@@ -1,6 +1,6 @@
 package homalon.core.guides;
 
-import homalon.core.verdict.Working.Line;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -14,20 +14,16 @@ import java.util.OptionalDouble;
 public record Ladder(List<Step> rungs) {
     /** A repair. */
     public enum Rung {
-        AS_IS("leave it"),
-        HONE("touch hone"),
-        OVERSIZE("ream for an oversize stem"),
-        KNURL("knurl and ream"),
-        LINER("thin-wall liner"),
-        REPLACE("replace");
+        AS_IS,
+        HONE,
+        OVERSIZE,
+        KNURL,
+        LINER,
+        REPLACE;
 
-        private final String words;
+        private final Message words = Message.of(this);
 
-        Rung(String words) {
-            this.words = words;
-        }
-
-        public String words() {
+        public Message words() {
             return words;
         }
 
@@ -50,7 +46,7 @@ public record Ladder(List<Step> rungs) {
      *
      * @param ream finished size of the guide for it, mm; empty where nothing is reamed
      */
-    public record Step(Rung rung, Helps helps, Line why, OptionalDouble ream) {}
+    public record Step(Rung rung, Helps helps, Message why, OptionalDouble ream) {}
 
     /**
      * What the shop holds to.
@@ -90,16 +86,15 @@ public record Ladder(List<Step> rungs) {
         rungs.add(new Step(
                 Rung.LINER,
                 Helps.YES,
-                said(
-                        "needs the old guide sound in the casting and a liner reamed in, then sized to the stem that will run in it"),
+                said(Message.of("guides.needs-the-old-guide-sound-in-the")),
                 OptionalDouble.of(stem + limits.wanted())));
         rungs.add(new Step(
                 Rung.REPLACE,
                 housing ? Helps.YES : Helps.MEASURE,
                 said(
                         housing
-                                ? "new guide pressed in, then sized to the stem that will run in it"
-                                : "measure the bore in the casting before a guide is ordered: one bought by eye drops straight through"),
+                                ? Message.of("guides.new-guide-pressed-in-then-sized-to-the")
+                                : Message.of("guides.measure-the-bore-in-the-casting-before")),
                 OptionalDouble.of(stem + limits.wanted())));
         return new Ladder(List.copyOf(rungs));
     }
@@ -112,24 +107,25 @@ public record Ladder(List<Step> rungs) {
                 .map(o -> new Step(
                         Rung.OVERSIZE,
                         Helps.YES,
-                        said(
-                                "needs valves with stems that much over, in hand before the guide is sized; usual oversizes, a general default; tapered stems go by the maker"),
+                        said(Message.of("guides.needs-valves-with-stems-that-much-over")),
                         OptionalDouble.of(stem + o + limits.wanted())))
                 .orElseGet(() -> new Step(
                         Rung.OVERSIZE,
                         Helps.NO,
-                        said("no stem is had that large: the worn place would stay"),
+                        said(Message.of("guides.no-stem-is-had-that-large-the-worn")),
                         OptionalDouble.empty()));
     }
 
     private static Step asIs(Guide guide, boolean clear, boolean shape, boolean free) {
-        String why = guide.oneEndOnly()
-                ? "read at one end only: the far end may be worn"
+        Message why = guide.oneEndOnly()
+                ? Message.of("guides.read-at-one-end-only-the-far-end-may-be")
                 : !clear
-                        ? "beyond the service limit"
+                        ? Message.of("guides.beyond-the-service-limit")
                         : !shape
-                                ? "mouth or ovality beyond its limit"
-                                : free ? "within" : "tight somewhere: it may seize";
+                                ? Message.of("guides.mouth-or-ovality-beyond-its-limit")
+                                : free
+                                        ? Message.of("guides.within")
+                                        : Message.of("guides.tight-somewhere-it-may-seize");
         boolean yes = clear && shape && free && !guide.oneEndOnly();
         return new Step(
                 Rung.AS_IS,
@@ -141,32 +137,34 @@ public record Ladder(List<Step> rungs) {
     private static Step hone(Guide guide, GuideLimits limits, boolean clear, boolean shape, boolean free) {
         boolean room = guide.clearanceGoverning() + HONE_ADDS <= limits.service() + 1e-9;
         boolean yes = clear && shape && !free && room && guide.clearanceLeast() + HONE_ADDS >= limits.least() - 1e-9;
-        String why = !clear || !shape
-                ? "it takes burrs, not wear"
+        Message why = !clear || !shape
+                ? Message.of("guides.it-takes-burrs-not-wear")
                 : free
-                        ? "nothing is tight"
-                        : yes ? "takes burrs, and a few thousandths with them" : "not enough to free it";
+                        ? Message.of("guides.nothing-is-tight")
+                        : yes
+                                ? Message.of("guides.takes-burrs-and-a-few-thousandths-with")
+                                : Message.of("guides.not-enough-to-free-it");
         return new Step(Rung.HONE, yes ? Helps.YES : Helps.NO, said(why), OptionalDouble.empty());
     }
 
     private static Step knurl(Guide guide, double stem, GuideLimits limits, Shop shop) {
-        String why = !shop.knurls()
-                ? "refused by this shop's rule"
+        Message why = !shop.knurls()
+                ? Message.of("guides.refused-by-this-shops-rule")
                 : shop.racing()
-                        ? "not for racing: it does not last"
+                        ? Message.of("guides.not-for-racing-it-does-not-last")
                         : guide.clearanceGoverning() > KNURL_MOST + 1e-9
-                                ? "worn beyond {}: too far to raise"
-                                : "short-lived, and only to be told to the customer as such";
+                                ? Message.of("guides.worn-beyond-too-far-to-raise", new Message.Mm(KNURL_MOST))
+                                : Message.of("guides.short-lived-and-only-to-be-told-to-the");
         boolean yes = shop.knurls() && !shop.racing() && guide.clearanceGoverning() <= KNURL_MOST + 1e-9;
         return new Step(
                 Rung.KNURL,
                 yes ? Helps.YES : Helps.NO,
-                new Line(why, List.of(KNURL_MOST).subList(0, why.contains("{}") ? 1 : 0)),
+                why,
                 yes ? OptionalDouble.of(stem + limits.wanted()) : OptionalDouble.empty());
     }
 
-    private static Line said(String words) {
-        return new Line(words, List.of());
+    private static Message said(Message words) {
+        return words;
     }
 
     /** The lowest rung that helps; empty when the first thing is to measure more. */

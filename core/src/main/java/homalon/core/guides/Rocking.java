@@ -17,13 +17,12 @@ public final class Rocking {
      */
     public static double clearance(double play, double reach, double guideLength) {
         Problems problems = new Problems();
-        problems.require(play >= 0 && play <= 10, "play", "Play: key the whole travel of the indicator, 0 to 10 mm.");
+        problems.require(play >= 0 && play <= 10, "play", "guides.play-key-the-whole-travel-of-the");
+        problems.require(reach >= 0 && reach <= 300, "reach", "guides.reach-key-how-far-below-the-guides-end");
         problems.require(
-                reach >= 0 && reach <= 300,
-                "reach",
-                "Reach: key how far below the guide's end the indicator stands, 0 to 300 mm.");
-        problems.require(
-                guideLength >= 5 && guideLength <= 300, "guideLength", "Guide length: key 5 to 300 mm, such as 52.");
+                guideLength >= 5 && guideLength <= 300,
+                "guideLength",
+                "guides.guide-length-key-5-to-300-mm-such-as-52");
         problems.throwIfAny();
         return play / (1 + 2 * reach / guideLength);
     }

@@ -1,14 +1,13 @@
 package homalon.core.input;
 
+import homalon.core.words.Message;
 import java.util.List;
-import java.util.Objects;
-import java.util.stream.Collectors;
 
 /**
  * A caller's mistakes, all of them at once, each naming the field, what is wrong with it and what would be right. Not
  * for numerical failure.
  */
-public final class BadInputException extends IllegalArgumentException {
+public final class BadInputException extends RefusedInputException {
     private static final long serialVersionUID = 1L;
 
     private final transient List<Problem> problems;
@@ -19,21 +18,20 @@ public final class BadInputException extends IllegalArgumentException {
      * @param field the field as the caller knows it, such as {@code points[3]}
      * @param sentence what is wrong and what to give instead
      */
-    public record Problem(String field, String sentence) {}
+    public record Problem(String field, Message sentence) {}
 
     public BadInputException(List<Problem> problems) {
-        super(problems.stream().map(Problem::sentence).collect(Collectors.joining(" ")));
+        super(problems.stream().map(Problem::sentence).collect(Message.joining("text.space")));
         this.problems = List.copyOf(problems);
     }
 
-    public BadInputException(String field, String sentence) {
-        this(List.of(new Problem(field, sentence)));
+    /** The sentence by its code and what stands in it, see {@link Message#of(String, Object...)}. */
+    public BadInputException(String field, String code, Object... args) {
+        this(field, Message.of(code, args));
     }
 
-    /** Every sentence, one after the other. */
-    @Override
-    public String getMessage() {
-        return Objects.requireNonNull(super.getMessage());
+    public BadInputException(String field, Message sentence) {
+        this(List.of(new Problem(field, sentence)));
     }
 
     public List<Problem> problems() {

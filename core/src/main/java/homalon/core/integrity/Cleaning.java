@@ -1,6 +1,7 @@
 package homalon.core.integrity;
 
 import homalon.core.part.Material;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -15,19 +16,15 @@ public final class Cleaning {
 
     /** What sticks to it. */
     public enum Dirt {
-        OIL("oil and sludge"),
-        CARBON("carbon"),
-        SCALE("rust and lime in the water space"),
-        GASKET("gasket and sealer on the face"),
-        PAINT("paint");
+        OIL,
+        CARBON,
+        SCALE,
+        GASKET,
+        PAINT;
 
-        private final String words;
+        private final Message words = Message.of(this);
 
-        Dirt(String words) {
-            this.words = words;
-        }
-
-        public String words() {
+        public Message words() {
             return words;
         }
     }
@@ -59,7 +56,7 @@ public final class Cleaning {
      * @param why reason of the refusal, what it takes off, or what to watch
      * @param asks small checks that are due after it
      */
-    public record Advice(CleaningMethod method, Fit fit, String why, Set<SmallCheck> asks) {}
+    public record Advice(CleaningMethod method, Fit fit, Message why, Set<SmallCheck> asks) {}
 
     /** Every method, those that fit first, those refused last. */
     public static List<Advice> advice(Asked asked) {
@@ -72,31 +69,35 @@ public final class Cleaning {
     }
 
     public static Advice advice(CleaningMethod method, Asked asked) {
-        String refusal = refusal(method, asked);
+        Message refusal = refusal(method, asked);
         Set<SmallCheck> asks = asks(method);
         if (!refusal.isEmpty()) {
             return new Advice(method, Fit.REFUSED, refusal, asks);
         }
         Set<Dirt> takes = takes(method);
         boolean fits = asked.dirt().isEmpty() || asked.dirt().stream().anyMatch(takes::contains);
-        String off =
-                "takes off " + String.join(", ", takes.stream().map(Dirt::words).toList());
-        String watch = watch(method, asked.material());
-        return new Advice(method, fits ? Fit.GOOD : Fit.WEAK, watch.isEmpty() ? off : off + "; " + watch, asks);
+        Message off = Message.of(
+                "integrity.takes-off",
+                Message.list(takes.stream().map(Dirt::words).toList()));
+        Message watch = watch(method, asked.material());
+        return new Advice(
+                method,
+                fits ? Fit.GOOD : Fit.WEAK,
+                watch.isEmpty() ? off : Message.of("text.semicolon", off, watch),
+                asks);
     }
 
-    private static String refusal(CleaningMethod method, Asked asked) {
+    private static Message refusal(CleaningMethod method, Asked asked) {
         boolean aluminium = asked.material() == Material.ALUMINIUM;
         return switch (method) {
             case BAKE ->
                 aluminium
-                        ? "baking draws the temper out of an aluminium casting: it goes soft and bends"
+                        ? Message.of("integrity.baking-draws-the-temper-out-of-an")
                         : asked.brassPlugs()
-                                ? "brass plugs loosen in thin walls when it is baked: drive them out first, or choose another way"
-                                : "";
-            case HOT_TANK ->
-                aluminium ? "hot caustic eats aluminium: use solvent, or a tank that is made for aluminium" : "";
-            default -> "";
+                                ? Message.of("integrity.brass-plugs-loosen-in-thin-walls-when")
+                                : Message.NONE;
+            case HOT_TANK -> aluminium ? Message.of("integrity.hot-caustic-eats-aluminium-use-solvent") : Message.NONE;
+            default -> Message.NONE;
         };
     }
 
@@ -107,24 +108,27 @@ public final class Cleaning {
             case BAKE -> EnumSet.of(Dirt.OIL, Dirt.CARBON, Dirt.PAINT);
             case BLAST -> EnumSet.of(Dirt.CARBON, Dirt.PAINT, Dirt.SCALE);
             case TUMBLE -> EnumSet.of(Dirt.CARBON, Dirt.SCALE);
-            case HAND_SCRAPE -> EnumSet.of(Dirt.GASKET, Dirt.CARBON);
+            case SCRAPE_BY_HAND -> EnumSet.of(Dirt.GASKET, Dirt.CARBON);
         };
     }
 
-    private static String watch(CleaningMethod method, Material material) {
+    private static Message watch(CleaningMethod method, Material material) {
         boolean aluminium = material == Material.ALUMINIUM;
         return switch (method) {
             case BLAST ->
-                "grit hides in oil ways: every passage is brushed through and signed for"
-                        + (aluminium ? "; fine bead or vapour only, and never on the face" : "; never on the face");
-            case TUMBLE -> "shot hides in oil ways: every passage is brushed through and signed for";
-            case HAND_SCRAPE ->
+                Message.of(
+                        "integrity.grit-hides-in-oil-ways-every-passage-is",
+                        aluminium
+                                ? Message.of("integrity.fine-bead-or-vapour-only-and-never-on")
+                                : Message.of("integrity.never-on-the-face"));
+            case TUMBLE -> Message.of("integrity.shot-hides-in-oil-ways-every-passage-is");
+            case SCRAPE_BY_HAND ->
                 aluminium
-                        ? "plastic scraper or a fine finishing pad only: no abrasive paper on an aluminium face"
-                        : "blade held flat; fine paper only with oil on a block";
-            case BAKE -> "let it soak through and cool slowly, an hour or more each";
-            case HOT_TANK -> "rinse at once, it rusts as it dries";
-            case SOLVENT -> "";
+                        ? Message.of("integrity.plastic-scraper-or-a-fine-finishing-pad")
+                        : Message.of("integrity.blade-held-flat-fine-paper-only-with");
+            case BAKE -> Message.of("integrity.let-it-soak-through-and-cool-slowly-an");
+            case HOT_TANK -> Message.of("integrity.rinse-at-once-it-rusts-as-it-dries");
+            case SOLVENT -> Message.NONE;
         };
     }
 

@@ -1,27 +1,23 @@
 package homalon.core.integrity;
 
+import homalon.core.words.Message;
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.Optional;
+
 /** How a casting is cleaned. */
 public enum CleaningMethod {
-    HOT_TANK("hot tank", "Hot caustic: face shield, gloves, lid on before the heat is up, ventilation."),
-    SOLVENT("solvent", "Fumes: ventilation, gloves, no flame and no hot casting near it."),
-    BAKE(
-            "bake",
-            "Fumes and a hot casting: ventilation, hoist, nothing alive in the oven. Let it cool before it is touched."),
-    BLAST(
-            "blast",
-            "Dust: closed cabinet, extraction, mask. Old paint and gaskets may hold lead or asbestos: keep them wet."),
-    TUMBLE("tumble", "Spinning drum: lid locked, hearing protection."),
-    HAND_SCRAPE("scrape by hand", "Sharp edges. Old gaskets may hold asbestos: keep them wet, no dry sanding.");
+    HOT_TANK,
+    SOLVENT,
+    BAKE,
+    BLAST,
+    TUMBLE,
+    SCRAPE_BY_HAND;
 
-    private final String words;
-    private final String caution;
+    private final Message words = Message.of(this, "words");
+    private final Message caution = Message.of(this, "caution");
 
-    CleaningMethod(String words, String caution) {
-        this.words = words;
-        this.caution = caution;
-    }
-
-    public String words() {
+    public Message words() {
         return words;
     }
 
@@ -30,13 +26,18 @@ public enum CleaningMethod {
         return this == BLAST || this == TUMBLE;
     }
 
-    /** The same of a method as it was written down. */
-    public static boolean leavesGrit(String words) {
-        return BLAST.words.equals(words) || TUMBLE.words.equals(words);
+    /** As it is written down, whatever it is called on the screen: {@code hot tank}. */
+    public String kept() {
+        return name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    }
+
+    /** Of what was written down. */
+    public static Optional<CleaningMethod> ofKept(String kept) {
+        return Arrays.stream(values()).filter(m -> m.kept().equals(kept)).findFirst();
     }
 
     /** What can hurt at this step. */
-    public String caution() {
+    public Message caution() {
         return caution;
     }
 }

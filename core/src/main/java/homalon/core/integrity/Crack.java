@@ -28,14 +28,12 @@ public record Crack(
         reaches = reaches.isEmpty() ? EnumSet.noneOf(Reach.class) : EnumSet.copyOf(reaches);
         Problems problems = new Problems();
         problems.require(
-                place.on(kind),
-                "place",
-                "A " + kind.words() + " has no such place: " + place.words() + ". Choose another.");
+                place.on(kind), "place", "integrity.a-has-no-such-place-choose-another", kind.words(), place.words());
         method.refusal(material).ifPresent(words -> problems.require(false, "method", words));
         problems.require(
                 suspect ? length >= 0 && length <= LONGEST : length > 0 && length <= LONGEST,
                 "length",
-                "Key how long the crack is: above zero and at most 1000 mm. For a wall that is only suspected mark it so.");
+                "integrity.key-how-long-the-crack-is-above-zero");
         problems.throwIfAny();
     }
 }

@@ -1,33 +1,33 @@
 package homalon.core.integrity;
 
 import homalon.core.part.PartKind;
+import homalon.core.words.Message;
 import org.jspecify.annotations.Nullable;
 
 /** Where a crack runs. */
 public enum CrackPlace {
     /** Seats, guides and their water stand in a block as well, where its valves do. */
-    BETWEEN_SEATS("between the seats", null),
-    SEAT_TO_PLUG("seat to plug", PartKind.HEAD),
-    SEAT_TO_WATER("seat to water", null),
-    SEAT_TO_BORE("seat to bore", PartKind.DECK),
-    GUIDE_BOSS("guide boss", null),
-    EXHAUST_PORT("exhaust port", PartKind.HEAD),
-    SPRING_POCKET("spring pocket", PartKind.HEAD),
-    BETWEEN_BORES("deck between bores", PartKind.DECK),
-    BORE_WALL("bore wall", PartKind.DECK),
-    MAIN_WEB("main web", PartKind.DECK),
-    BOLT_HOLE("bolt hole", null),
-    FACE("elsewhere in the face", null);
+    BETWEEN_SEATS(null),
+    SEAT_TO_PLUG(PartKind.HEAD),
+    SEAT_TO_WATER(null),
+    SEAT_TO_BORE(PartKind.DECK),
+    GUIDE_BOSS(null),
+    EXHAUST_PORT(PartKind.HEAD),
+    SPRING_POCKET(PartKind.HEAD),
+    BETWEEN_BORES(PartKind.DECK),
+    BORE_WALL(PartKind.DECK),
+    MAIN_WEB(PartKind.DECK),
+    BOLT_HOLE(null),
+    FACE(null);
 
-    private final String words;
+    private final Message words = Message.of(this);
     private final @Nullable PartKind only;
 
-    CrackPlace(String words, @Nullable PartKind only) {
-        this.words = words;
+    CrackPlace(@Nullable PartKind only) {
         this.only = only;
     }
 
-    public String words() {
+    public Message words() {
         return words;
     }
 

@@ -1,6 +1,7 @@
 package homalon.core.integrity;
 
 import homalon.core.part.Material;
+import homalon.core.words.Message;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -18,73 +19,73 @@ public final class CrackRules {
      * @param because why, in words
      * @param tests how often it is pressure tested until it is done
      */
-    public record Rule(String when, Predicate<Crack> fits, Remedy remedy, int tests, String because) {}
+    public record Rule(Message when, Predicate<Crack> fits, Remedy remedy, int tests, Message because) {}
 
     private static final Set<CrackPlace> AT_SEATS = EnumSet.of(
             CrackPlace.BETWEEN_SEATS, CrackPlace.SEAT_TO_PLUG, CrackPlace.SEAT_TO_WATER, CrackPlace.SEAT_TO_BORE);
 
     public static final List<Rule> RULES = List.of(
             new Rule(
-                    "a bore wall next to water, dented or scuffed, no crack to be seen",
+                    Message.of("integrity.a-bore-wall-next-to-water-dented-or"),
                     c -> c.suspect() && c.place() == CrackPlace.BORE_WALL,
                     Remedy.PROVE,
                     1,
-                    "it opens on the hidden side first: pressure test it or sleeve it, never call it fine"),
+                    Message.of("integrity.it-opens-on-the-hidden-side-first")),
             new Rule(
-                    "any other place that is only suspected",
+                    Message.of("integrity.any-other-place-that-is-only-suspected"),
                     Crack::suspect,
                     Remedy.PROVE,
                     1,
-                    "what cannot be seen is proven by pressure, never called fine"),
+                    Message.of("integrity.what-cannot-be-seen-is-proven-by")),
             new Rule(
-                    "from a bolt hole to a bore or to the main web",
+                    Message.of("integrity.from-a-bolt-hole-to-a-bore-or-to-the"),
                     c -> (c.place() == CrackPlace.BOLT_HOLE && reaches(c, Reach.COMBUSTION, Reach.WEB))
                             || (c.place() == CrackPlace.BORE_WALL && reaches(c, Reach.BOLT, Reach.WEB)),
                     Remedy.SCRAP,
                     0,
-                    "the bolt's pull opens it again whatever is put in"),
+                    Message.of("integrity.the-bolts-pull-opens-it-again-whatever")),
             new Rule(
-                    "in the main web, or down to it",
+                    Message.of("integrity.in-the-main-web-or-down-to-it"),
                     c -> c.place() == CrackPlace.MAIN_WEB || reaches(c, Reach.WEB),
                     Remedy.SCRAP,
                     0,
-                    "the web carries the crankshaft"),
+                    Message.of("integrity.the-web-carries-the-crankshaft")),
             new Rule(
-                    "a bore wall that is through to water, oil or combustion",
+                    Message.of("integrity.a-bore-wall-that-is-through-to-water"),
                     c -> c.place() == CrackPlace.BORE_WALL && !c.reaches().isEmpty(),
                     Remedy.SLEEVE,
                     1,
-                    "a piston runs over it: only a sleeve gives it a wall again"),
+                    Message.of("integrity.a-piston-runs-over-it-only-a-sleeve")),
             new Rule(
-                    "at the seats, down to water, in iron",
+                    Message.of("integrity.at-the-seats-down-to-water-in-iron"),
                     c -> AT_SEATS.contains(c.place()) && reaches(c, Reach.WATER) && iron(c),
                     Remedy.STITCH_AND_INSERT,
                     2,
-                    "pins close it, an insert carries the seat over them; tested after each"),
+                    Message.of("integrity.pins-close-it-an-insert-carries-the")),
             new Rule(
-                    "down to water, oil, combustion or a bolt, in aluminium",
+                    Message.of("integrity.down-to-water-oil-combustion-or-a-bolt"),
                     c -> !c.reaches().isEmpty() && !iron(c),
                     Remedy.WELD,
                     1,
-                    "pins do not hold in aluminium that moves: it is welded or scrapped"),
+                    Message.of("integrity.pins-do-not-hold-in-aluminium-that")),
             new Rule(
-                    "down to water, oil, combustion or a bolt, in iron",
+                    Message.of("integrity.down-to-water-oil-combustion-or-a-bolt-2"),
                     c -> !c.reaches().isEmpty() && iron(c),
                     Remedy.STITCH,
                     1,
-                    "tapered pins stop it at its tips and close it"),
+                    Message.of("integrity.tapered-pins-stop-it-at-its-tips-and")),
             new Rule(
-                    "a bore wall, reaching nothing yet",
+                    Message.of("integrity.a-bore-wall-reaching-nothing-yet"),
                     c -> c.place() == CrackPlace.BORE_WALL,
                     Remedy.SLEEVE,
                     1,
-                    "it grows under the rings and opens on the water side first"),
+                    Message.of("integrity.it-grows-under-the-rings-and-opens-on")),
             new Rule(
-                    "reaching nothing",
+                    Message.of("integrity.reaching-nothing"),
                     c -> true,
                     Remedy.LEAVE,
                     0,
-                    "it is noted with its length, so that the next visit sees whether it grew"));
+                    Message.of("integrity.it-is-noted-with-its-length-so-that-the")));
 
     private CrackRules() {}
 

@@ -2,6 +2,7 @@ package homalon.core.integrity;
 
 import homalon.core.input.Problems;
 import homalon.core.verdict.Verdict;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -17,12 +18,12 @@ import java.util.OptionalDouble;
  * @param curve of every reading, corrected
  * @param verdict out as soon as more was lost than allowed or a bubble was seen; within only after the whole time
  */
-public record Decay(double lost, double minutes, List<Point> curve, Verdict verdict, String why) {
+public record Decay(double lost, double minutes, List<Point> curve, Verdict verdict, Message why) {
     /** Standard atmosphere, bar: what is meant where nobody read the barometer. */
     public static final double ATMOSPHERE = 1.01325;
 
     private static final double ZERO = 273.15;
-    private static final String LEAKS = "bubbles were seen: no rate of decay makes that good";
+    private static final Message LEAKS = Message.of("integrity.bubbles-were-seen-no-rate-of-decay");
 
     /**
      * What is asked of it.
@@ -55,17 +56,13 @@ public record Decay(double lost, double minutes, List<Point> curve, Verdict verd
 
     /** What the eyes saw while it held. */
     public enum Bubbles {
-        NOT_LOOKED("not looked for"),
-        NONE("none seen"),
-        SEEN("seen");
+        NOT_LOOKED,
+        NONE,
+        SEEN;
 
-        private final String words;
+        private final Message words = Message.of(this);
 
-        Bubbles(String words) {
-            this.words = words;
-        }
-
-        public String words() {
+        public Message words() {
             return words;
         }
     }
@@ -93,7 +90,7 @@ public record Decay(double lost, double minutes, List<Point> curve, Verdict verd
         if (readings.isEmpty()) {
             return bubbles == Bubbles.SEEN
                     ? new Decay(0, 0, List.of(), Verdict.OUT, LEAKS)
-                    : new Decay(0, 0, List.of(), Verdict.NOT_PROVEN, "nothing read yet");
+                    : new Decay(0, 0, List.of(), Verdict.NOT_PROVEN, Message.of("integrity.nothing-read-yet"));
         }
         Reading first = readings.get(0);
         boolean told = readings.stream().allMatch(r -> r.celsius().isPresent());
@@ -112,7 +109,9 @@ public record Decay(double lost, double minutes, List<Point> curve, Verdict verd
             return new Decay(lost, minutes, List.copyOf(curve), Verdict.OUT, LEAKS);
         }
         if (fell || (told && leaks)) {
-            String why = fell ? "no cooling explains that fall" : "it lost more than it may";
+            Message why = fell
+                    ? Message.of("integrity.no-cooling-explains-that-fall")
+                    : Message.of("integrity.it-lost-more-than-it-may");
             return new Decay(lost, minutes, List.copyOf(curve), Verdict.OUT, why);
         }
         boolean proven = told && whole && bubbles != Bubbles.NOT_LOOKED;
@@ -120,16 +119,16 @@ public record Decay(double lost, double minutes, List<Point> curve, Verdict verd
         return new Decay(lost, minutes, List.copyOf(curve), verdict, notOut(told, whole, bubbles));
     }
 
-    private static String notOut(boolean told, boolean whole, Bubbles bubbles) {
+    private static Message notOut(boolean told, boolean whole, Bubbles bubbles) {
         if (!told) {
-            return "key the temperature with each reading: cooling looks like a leak, warming hides one";
+            return Message.of("integrity.key-the-temperature-with-each-reading");
         }
         if (!whole) {
-            return "hold it for the whole time";
+            return Message.of("integrity.hold-it-for-the-whole-time");
         }
         return bubbles == Bubbles.NOT_LOOKED
-                ? "it held; now look for bubbles all over and say so"
-                : "it held, and no bubbles were seen";
+                ? Message.of("integrity.it-held-now-look-for-bubbles-all-over")
+                : Message.of("integrity.it-held-and-no-bubbles-were-seen");
     }
 
     /** What would be left of the pressure if it had cooled as far as anything does; from room where nobody read how warm it was. */
@@ -165,16 +164,13 @@ public record Decay(double lost, double minutes, List<Point> curve, Verdict verd
         Problems problems = new Problems();
         double before = Double.NEGATIVE_INFINITY;
         for (Reading r : readings) {
-            problems.require(
-                    r.bar() >= 0 && r.bar() <= 10,
-                    "bar",
-                    "A test pressure lies between 0 and 10 bar: key what the gauge says, and stay below the plates' rating.");
-            problems.require(r.minute() > before, "minute", "Each reading comes later than the one before.");
+            problems.require(r.bar() >= 0 && r.bar() <= 10, "bar", "integrity.a-test-pressure-lies-between-0-and-10");
+            problems.require(r.minute() > before, "minute", "integrity.each-reading-comes-later-than-the-one");
             problems.require(
                     r.celsius().isEmpty()
                             || (r.celsius().getAsDouble() >= 1 && r.celsius().getAsDouble() <= 100),
                     "celsius",
-                    "The temperature of a test lies between 1 and 100 °C.");
+                    "integrity.the-temperature-of-a-test-lies-between");
             before = r.minute();
         }
         problems.throwIfAny();

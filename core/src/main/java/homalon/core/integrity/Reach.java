@@ -1,20 +1,18 @@
 package homalon.core.integrity;
 
+import homalon.core.words.Message;
+
 /** What a crack reaches. */
 public enum Reach {
-    WATER("water"),
-    OIL("oil"),
-    COMBUSTION("combustion"),
-    BOLT("a bolt hole"),
-    WEB("the main web");
+    WATER,
+    OIL,
+    COMBUSTION,
+    BOLT,
+    WEB;
 
-    private final String words;
+    private final Message words = Message.of(this);
 
-    Reach(String words) {
-        this.words = words;
-    }
-
-    public String words() {
+    public Message words() {
         return words;
     }
 }

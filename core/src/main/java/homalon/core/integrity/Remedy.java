@@ -1,22 +1,20 @@
 package homalon.core.integrity;
 
+import homalon.core.words.Message;
+
 /** What becomes of a crack, in rising cost. */
 public enum Remedy {
-    LEAVE("leave and note"),
-    PROVE("prove it by pressure first"),
-    STITCH("stitch with tapered pins"),
-    STITCH_AND_INSERT("stitch, then insert over it"),
-    WELD("weld, by a specialist"),
-    SLEEVE("sleeve"),
-    SCRAP("scrap");
+    LEAVE,
+    PROVE,
+    STITCH,
+    STITCH_AND_INSERT,
+    WELD,
+    SLEEVE,
+    SCRAP;
 
-    private final String words;
+    private final Message words = Message.of(this);
 
-    Remedy(String words) {
-        this.words = words;
-    }
-
-    public String words() {
+    public Message words() {
         return words;
     }
 }

@@ -1,26 +1,22 @@
 package homalon.core.integrity;
 
+import homalon.core.words.Message;
+
 /** What is done in a moment and forgotten as fast: each is ticked with a name. */
 public enum SmallCheck {
-    DOWELS_OUT("Dowels out", "an edge laid over a dowel reads a face that is not there"),
-    HOLES_CHASED(
-            "Bolt holes chased with the right tap", "dirt in a hole breaks the bolt's torque, and a blind hole splits"),
-    PASSAGES_BRUSHED("Passages brushed through", "one grain of grit costs a bearing"),
-    OILED_AND_BAGGED("Oiled and bagged", "a bare face rusts overnight");
+    DOWELS_OUT,
+    HOLES_CHASED,
+    PASSAGES_BRUSHED,
+    OILED_AND_BAGGED;
 
-    private final String words;
-    private final String because;
+    private final Message words = Message.of(this, "words");
+    private final Message because = Message.of(this, "because");
 
-    SmallCheck(String words, String because) {
-        this.words = words;
-        this.because = because;
-    }
-
-    public String words() {
+    public Message words() {
         return words;
     }
 
-    public String because() {
+    public Message because() {
         return because;
     }
 }

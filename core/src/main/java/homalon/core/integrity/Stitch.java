@@ -3,6 +3,7 @@ package homalon.core.integrity;
 import homalon.core.geometry.Spot;
 import homalon.core.input.Problems;
 import homalon.core.verdict.Working;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -23,13 +24,10 @@ public record Stitch(int pins, double pitch, double length, double diameter, dou
     /** @throws homalon.core.input.BadInputException for what cannot be drilled */
     public static Stitch of(double length, double diameter, double overlap) {
         Problems problems = new Problems();
+        problems.require(length > 0 && length <= 1000, "length", "integrity.the-cracks-length-must-be-above-zero");
         problems.require(
-                length > 0 && length <= 1000, "length", "The crack's length must be above zero and at most 1000 mm.");
-        problems.require(diameter >= 1 && diameter <= 25, "diameter", "A pin's diameter must lie between 1 and 25 mm.");
-        problems.require(
-                overlap >= 0 && overlap <= 0.9,
-                "overlap",
-                "The overlap is a share of the diameter from 0 to 0.9, such as 0.3.");
+                diameter >= 1 && diameter <= 25, "diameter", "integrity.a-pins-diameter-must-lie-between-1-and");
+        problems.require(overlap >= 0 && overlap <= 0.9, "overlap", "integrity.the-overlap-is-a-share-of-the-diameter");
         problems.throwIfAny();
         // A length that is a whole number of pitches needs no pin more for the last bit of rounding.
         int n = Math.max(2, (int) Math.ceil(length / (diameter * (1 - overlap)) - 1e-9) + 1);
@@ -47,11 +45,14 @@ public record Stitch(int pins, double pitch, double length, double diameter, dou
     }
 
     public Working working() {
-        return Working.of("Pins along the crack")
-                .line("n = ceil(L / (d (1 − s))) + 1, at least 2, with L = {} and d = {}", length, diameter)
-                .line("overlap s = " + overlap + (overlap == DEFAULT_OVERLAP ? ", a general default" : "") + ": n = "
-                        + pins)
-                .line("drilled {} apart, the end pins on the tips", pitch)
+        return Working.of(Message.of("integrity.pins-along-the-crack"))
+                .line(Message.of("integrity.n-ceil-l-d-1-s-1-at-least-2-with-l-and"), length, diameter)
+                .line(Message.of(
+                        "integrity.overlap-s-n",
+                        overlap,
+                        overlap == DEFAULT_OVERLAP ? Message.of("integrity.a-general-default") : Message.NONE,
+                        pins))
+                .line(Message.of("integrity.drilled-apart-the-end-pins-on-the-tips"), pitch)
                 .done();
     }
 }

@@ -108,31 +108,26 @@ public final class Ledger {
     /** @throws BadInputException when a pass of that depth cannot be meant */
     public static void checkPass(Length depth) {
         if (depth.signum() < 0) {
-            throw new BadInputException(
-                    "depth", "A pass takes metal off: key its depth without a minus. To take back a line, reverse it.");
+            throw new BadInputException("depth", "ledger.a-pass-takes-metal-off-key-its-depth");
         }
         if (depth.signum() == 0) {
-            throw new BadInputException(
-                    "depth", "A pass of nothing is no pass: key what the dial says, such as 0.03 mm.");
+            throw new BadInputException("depth", "ledger.a-pass-of-nothing-is-no-pass-key-what");
         }
         if (depth.compareTo(RuleBook.DEEPEST_PASS) > 0) {
-            throw new BadInputException(
-                    "depth",
-                    "No pass is that deep: key at most 2 mm (78.7 thou); check the decimal point and the unit.");
+            throw new BadInputException("depth", "ledger.no-pass-is-that-deep-key-at-most-2-mm");
         }
     }
 
     /** @throws BadInputException when the opening figure cannot be meant, or another one stands */
     public void checkOpening(Entry.Kind kind, Length depth) {
         if (depth.signum() < 0 || depth.mm() > 20) {
-            throw new BadInputException("depth", "Removed before: key from 0 to 20 mm, or say that nobody knows.");
+            throw new BadInputException("depth", "ledger.removed-before-key-from-0-to-20-mm-or");
         }
         if (kind == Entry.Kind.OPENING_UNKNOWN && depth.signum() != 0) {
-            throw new BadInputException("depth", "Nobody knows, or a figure: not both.");
+            throw new BadInputException("depth", "ledger.nobody-knows-or-a-figure-not-both");
         }
         if (entries.stream().anyMatch(e -> e.kind().isOpening() && stands(e))) {
-            throw new BadInputException(
-                    "depth", "An opening figure stands already: reverse that line first, then enter the new one.");
+            throw new BadInputException("depth", "ledger.an-opening-figure-stands-already");
         }
     }
 
@@ -143,11 +138,10 @@ public final class Ledger {
      */
     public Entry reversible(UUID id) {
         Optional<Entry> found = entries.stream().filter(e -> e.id().equals(id)).findFirst();
-        Entry entry = found.orElseThrow(() ->
-                new BadInputException("reverses", "There is no such line in this ledger: choose one that is listed."));
+        Entry entry = found.orElseThrow(
+                () -> new BadInputException("reverses", "ledger.there-is-no-such-line-in-this-ledger"));
         if (!stands(entry)) {
-            throw new BadInputException(
-                    "reverses", "That line was taken back already: write the pass again if it was cut after all.");
+            throw new BadInputException("reverses", "ledger.that-line-was-taken-back-already-write");
         }
         return entry;
     }

@@ -1,6 +1,7 @@
 package homalon.core.lines;
 
 import homalon.core.verdict.Verdict;
+import homalon.core.words.Message;
 
 /**
  * What a face and the line of a shaft in the same casting say together. Bow in millimetres over the length between the line's
@@ -11,7 +12,7 @@ import homalon.core.verdict.Verdict;
  * @param faceBow that it rests on
  * @param lineBow that it rests on
  */
-public record BentLine(Advice advice, String words, double faceBow, double lineBow) {
+public record BentLine(Advice advice, Message words, double faceBow, double lineBow) {
     /** What to do. */
     public enum Advice {
         NOTHING,
@@ -33,10 +34,7 @@ public record BentLine(Advice advice, String words, double faceBow, double lineB
     public static BentLine of(double faceBow, Verdict face, double lineBow, ShaftLine.Turns line, boolean straight) {
         if (face == Verdict.NOT_PROVEN || line == ShaftLine.Turns.NOT_PROVEN) {
             return new BentLine(
-                    Advice.MEASURE,
-                    "Settle both the face and the line before anything is bent or cut.",
-                    faceBow,
-                    lineBow);
+                    Advice.MEASURE, Message.of("lines.settle-both-the-face-and-the-line"), faceBow, lineBow);
         }
         return line == ShaftLine.Turns.FREE
                 ? turning(faceBow, face, lineBow, straight)
@@ -48,29 +46,22 @@ public record BentLine(Advice advice, String words, double faceBow, double lineB
             return new BentLine(
                     face == Verdict.WITHIN ? Advice.NOTHING : Advice.SKIM,
                     face == Verdict.WITHIN
-                            ? "The shaft turns, but its line is bowed by more than half its clearance: the casting is bent, and"
-                                    + " its face may have been cut so. It may stay; write it down for whoever fits it."
-                            : "The shaft turns, but its line is bowed by more than half its clearance. Straightening first"
-                                    + " spares the face most of the cut; skimmed as it is, the bow stays in the line.",
+                            ? Message.of("lines.the-shaft-turns-but-its-line-is-bowed")
+                            : Message.of("lines.the-shaft-turns-but-its-line-is-bowed-2"),
                     faceBow,
                     lineBow);
         }
         return face == Verdict.WITHIN
-                ? new BentLine(Advice.NOTHING, "Face flat and line straight: nothing is bent.", faceBow, lineBow)
+                ? new BentLine(
+                        Advice.NOTHING, Message.of("lines.face-flat-and-line-straight-nothing-is"), faceBow, lineBow)
                 : new BentLine(
-                        Advice.SKIM,
-                        "The line is straight: the face alone is out, and may be skimmed.",
-                        faceBow,
-                        lineBow);
+                        Advice.SKIM, Message.of("lines.the-line-is-straight-the-face-alone-is"), faceBow, lineBow);
     }
 
     private static BentLine binding(double faceBow, Verdict face, double lineBow) {
         if (face == Verdict.WITHIN) {
             return new BentLine(
-                    Advice.STRAIGHTEN,
-                    "The face is flat but the line is not: it was skimmed while bent, and the bend is still in it. Check caps, their order and direction first; then straighten or re-bore the line. Skimming cannot help.",
-                    faceBow,
-                    lineBow);
+                    Advice.STRAIGHTEN, Message.of("lines.the-face-is-flat-but-the-line-is-not-it"), faceBow, lineBow);
         }
         boolean alike = Math.signum(faceBow) == Math.signum(lineBow)
                 && Math.min(Math.abs(faceBow), Math.abs(lineBow))
@@ -78,13 +69,14 @@ public record BentLine(Advice advice, String words, double faceBow, double lineB
         return alike
                 ? new BentLine(
                         Advice.STRAIGHTEN,
-                        "Face and line are bowed alike: straighten first, " + (lineBow < 0 ? "hollow" : "crowned")
-                                + " as the face lies up, then skim. Skimming alone leaves the shaft binding.",
+                        Message.of(
+                                "lines.face-and-line-are-bowed-alike",
+                                lineBow < 0 ? Message.of("lines.hollow") : Message.of("lines.crowned")),
                         faceBow,
                         lineBow)
                 : new BentLine(
                         Advice.LINE_ONLY,
-                        "Face and line are not bowed alike: check caps, their order and direction, and single bores before the casting is blamed.",
+                        Message.of("lines.face-and-line-are-not-bowed-alike-check"),
                         faceBow,
                         lineBow);
     }

@@ -31,9 +31,7 @@ public record DeckIndex(double fall, double tilt, double bankAngleError, double 
             lowest = Math.min(lowest, heights.z(i));
             highest = Math.max(highest, heights.z(i));
             problems.require(
-                    heights.z(i) > 0 && heights.z(i) <= 1000,
-                    "height",
-                    "A deck height is the distance from the crank line to the deck: above zero and at most 1000 mm.");
+                    heights.z(i) > 0 && heights.z(i) <= 1000, "height", "lines.a-deck-height-is-the-distance-from-the");
         }
         problems.throwIfAny();
         double least = lowest;

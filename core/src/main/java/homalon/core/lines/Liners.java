@@ -2,11 +2,12 @@ package homalon.core.lines;
 
 import homalon.core.input.Problems;
 import homalon.core.verdict.Verdict;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalDouble;
-import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
 
 /**
  * How far liners stand above their deck, read at four clock places each: 12 towards the front of the block, then 3, 6, 9.
@@ -20,19 +21,18 @@ public record Liners(List<One> each, double step, Verdict verdict) {
     /** What is asked of them. */
     public enum School {
         /** Composite and copper gaskets: liners stand proud and bite; they settle, so the middle is aimed at. */
-        PROUD("proud", 0.03, 0.10, 0.065),
+        PROUD(0.03, 0.10, 0.065),
         /** Multi-layer steel: flush, or proud by a breath. */
-        FLUSH("flush", 0, 0.02, 0.01);
+        FLUSH(0, 0.02, 0.01);
 
-        private final String words;
+        private final Message words = Message.of(this);
         private final Range usual;
 
-        School(String words, double least, double most, double aim) {
-            this.words = words;
+        School(double least, double most, double aim) {
             this.usual = new Range(least, most, aim, 0.03, 0.03);
         }
 
-        public String words() {
+        public Message words() {
             return words;
         }
 
@@ -45,17 +45,13 @@ public record Liners(List<One> each, double step, Verdict verdict) {
     /** How they are held, and so how they are brought to height. */
     public enum Held {
         /** On a flange, and out again for the lathe: each is trimmed by itself, and a cut of the deck raises all. */
-        LOOSE("loose, trimmed one by one"),
+        LOOSE,
         /** Pressed in to stay: the cutter takes their tops with the deck. */
-        PRESSED_IN("pressed in, cut with the deck");
+        PRESSED_IN;
 
-        private final String words;
+        private final Message words = Message.of(this);
 
-        Held(String words) {
-            this.words = words;
-        }
-
-        public String words() {
+        public Message words() {
             return words;
         }
 
@@ -85,30 +81,57 @@ public record Liners(List<One> each, double step, Verdict verdict) {
      * @param verdict out above or below the range at any place, or leaning; not proven with a place unread
      * @param why in words
      */
-    public record One(int number, OptionalDouble mean, OptionalDouble tilt, double trim, Verdict verdict, String why) {}
+    public record One(
+            int number, OptionalDouble mean, OptionalDouble tilt, double trim, Verdict verdict, Message why) {}
 
     /**
-     * @param numbers of the bores, front to back
-     * @param protrusion four readings for each, NaN where it was not read
+     * What was read of one.
+     *
+     * @param number of its bore
+     * @param clock at 12, 3, 6 and 9 o'clock, mm; empty where it was not read
+     */
+    public record Read(int number, List<OptionalDouble> clock) {
+        public Read {
+            clock = List.copyOf(clock);
+        }
+
+        private Read after(double deckCut, Held held) {
+            return new Read(
+                    number,
+                    clock.stream()
+                            .map(p -> p.isPresent() ? OptionalDouble.of(held.after(p.getAsDouble(), deckCut)) : p)
+                            .toList());
+        }
+
+        private double[] known() {
+            return clock.stream().flatMapToDouble(OptionalDouble::stream).toArray();
+        }
+
+        /** How much one place stands above the one across from it. */
+        private OptionalDouble across(int place) {
+            OptionalDouble here = clock.get(place);
+            OptionalDouble there = clock.get(place + 2);
+            return here.isPresent() && there.isPresent()
+                    ? OptionalDouble.of(Math.abs(here.getAsDouble() - there.getAsDouble()))
+                    : OptionalDouble.empty();
+        }
+    }
+
+    /**
+     * @param read front to back
      * @param deckCut what the deck has lost since they were read, which raises fixed liners; 0 for none
      * @throws homalon.core.input.BadInputException for readings that no liner gives
      */
-    public static Liners of(int[] numbers, double[][] protrusion, double deckCut, Range range) {
-        return of(numbers, protrusion, deckCut, range, Held.LOOSE);
+    public static Liners of(List<Read> read, double deckCut, Range range) {
+        return of(read, deckCut, range, Held.LOOSE);
     }
 
     /** @param held how they are brought to height */
-    public static Liners of(int[] numbers, double[][] protrusion, double deckCut, Range range, Held held) {
-        check(numbers, protrusion, deckCut, range);
+    public static Liners of(List<Read> read, double deckCut, Range range, Held held) {
+        check(read, deckCut, range);
         List<One> each = new ArrayList<>();
-        for (int i = 0; i < numbers.length; i++) {
-            each.add(one(
-                    numbers[i],
-                    Arrays.stream(protrusion[i])
-                            .map(p -> held.after(p, deckCut))
-                            .toArray(),
-                    range,
-                    held));
+        for (Read one : read) {
+            each.add(one(one.after(deckCut, held), range, held));
         }
         double step = 0;
         boolean open = each.stream().anyMatch(o -> o.verdict() == Verdict.NOT_PROVEN);
@@ -123,57 +146,63 @@ public record Liners(List<One> each, double step, Verdict verdict) {
         return new Liners(List.copyOf(each), step, out ? Verdict.OUT : open ? Verdict.NOT_PROVEN : Verdict.WITHIN);
     }
 
-    private static One one(int number, double[] p, Range range, Held held) {
-        double[] read = Arrays.stream(p).filter(v -> !Double.isNaN(v)).toArray();
+    private static One one(Read of, Range range, Held held) {
+        int number = of.number();
+        double[] read = of.known();
         if (read.length == 0) {
-            return new One(number, OptionalDouble.empty(), OptionalDouble.empty(), 0, Verdict.NOT_PROVEN, "not read");
+            return new One(
+                    number,
+                    OptionalDouble.empty(),
+                    OptionalDouble.empty(),
+                    0,
+                    Verdict.NOT_PROVEN,
+                    Message.of("lines.not-read"));
         }
         double mean = Arrays.stream(read).average().orElseThrow();
         double low = Arrays.stream(read).min().orElseThrow();
         double high = Arrays.stream(read).max().orElseThrow();
-        OptionalDouble tilt = DoubleStream.of(p[0] - p[2], p[1] - p[3])
-                .filter(v -> !Double.isNaN(v))
-                .map(Math::abs)
+        OptionalDouble tilt = IntStream.of(0, 1)
+                .mapToObj(of::across)
+                .flatMapToDouble(OptionalDouble::stream)
                 .max();
         double trim = held == Held.LOOSE && high > range.most() + 1e-9 ? Math.max(0, mean - range.aim()) : 0;
-        String why;
+        Message why;
         Verdict verdict = Verdict.OUT;
         if (high > range.most() + 1e-9) {
-            why = held == Held.LOOSE ? "stands too high" : "stands too high: the cutter takes it with the deck";
+            why = held == Held.LOOSE
+                    ? Message.of("lines.stands-too-high")
+                    : Message.of("lines.stands-too-high-the-cutter-takes-it");
         } else if (low < range.least() - 1e-9) {
             why = held == Held.LOOSE
-                    ? "stands too low: trimming cannot help, look under its flange, shim it or cut the deck"
-                    : "stands too low: cut the deck down to it, or press in another";
+                    ? Message.of("lines.stands-too-low-trimming-cannot-help")
+                    : Message.of("lines.stands-too-low-cut-the-deck-down-to-it");
         } else if (tilt.orElse(0) > range.tilt() + 1e-9) {
-            why = "leans: look for dirt under its flange before anything is cut";
+            why = Message.of("lines.leans-look-for-dirt-under-its-flange");
         } else if (read.length < 4) {
             verdict = Verdict.NOT_PROVEN;
-            why = "read it at all four places";
+            why = Message.of("lines.read-it-at-all-four-places");
         } else {
             verdict = Verdict.WITHIN;
-            why = "within";
+            why = Message.of("lines.within");
         }
         return new One(number, OptionalDouble.of(mean), tilt, trim, verdict, why);
     }
 
-    private static void check(int[] numbers, double[][] protrusion, double deckCut, Range range) {
+    private static void check(List<Read> read, double deckCut, Range range) {
         Problems problems = new Problems();
-        problems.require(
-                numbers.length >= 1 && numbers.length == protrusion.length,
-                "liners",
-                "Each liner needs its bore's number and four readings.");
-        for (double[] p : protrusion) {
-            problems.require(p.length == 4, "liners", "A liner is read at four places: 12, 3, 6 and 9 o'clock.");
+        problems.require(!read.isEmpty(), "liners", "lines.each-liner-needs-its-bores-number-and");
+        for (Read one : read) {
+            problems.require(one.clock().size() == 4, "liners", "lines.a-liner-is-read-at-four-places-12-3-6");
             problems.require(
-                    Arrays.stream(p).allMatch(v -> Double.isNaN(v) || Math.abs(v) <= 5),
+                    Arrays.stream(one.known()).allMatch(v -> Math.abs(v) <= 5),
                     "reading",
-                    "A liner stands within 5 mm of its deck: + above, − below.");
+                    "lines.a-liner-stands-within-5-mm-of-its-deck");
         }
-        problems.require(deckCut >= 0 && deckCut <= 10, "deckCut", "The deck's cut must lie between 0 and 10 mm.");
+        problems.require(deckCut >= 0 && deckCut <= 10, "deckCut", "lines.the-decks-cut-must-lie-between-0-and-10");
         problems.require(
                 range.least() <= range.aim() && range.aim() <= range.most() && range.step() > 0 && range.tilt() > 0,
                 "range",
-                "The aim must lie between the least and the most protrusion.");
+                "lines.the-aim-must-lie-between-the-least-and");
         problems.throwIfAny();
     }
 }

@@ -34,13 +34,11 @@ public record SaddleGap(List<Gap> sides) {
             String figure = tidy.replaceAll("^[-+]|[-+]$", "");
             boolean none = figure.matches("0*[.,]?0*") && !figure.isEmpty();
             if (goes == refused && !none) {
-                throw new BadInputException(
-                        "typed",
-                        "Key + when the limit blade goes, - or 0 when it is refused; another blade with its sign, such as 0.08-.");
+                throw new BadInputException("typed", "lines.key-when-the-limit-blade-goes-or-0-when");
             }
             Length blade = figure.isEmpty() || none ? limit : Length.parse(figure, unit);
             if (blade.signum() <= 0 || blade.mm() > 5) {
-                throw new BadInputException("typed", "A blade is thicker than nothing and thinner than 5 mm.");
+                throw new BadInputException("typed", "lines.a-blade-is-thicker-than-nothing-and");
             }
             return new Tried(blade, goes);
         }

@@ -104,7 +104,7 @@ public record ShaftLine(
         problems.require(
                 bores.stream().allMatch(b -> b.least() <= b.most()),
                 "height",
-                "A bore's least height lies above its most: look at which blade went and which was refused.");
+                "lines.a-bores-least-height-lies-above-its");
         problems.throwIfAny();
         ShaftLine middle = of(
                 bores.stream()
@@ -178,9 +178,7 @@ public record ShaftLine(
     private static void check(List<Bore> bores, double running) {
         Problems problems = new Problems();
         problems.require(
-                bores.size() >= 2 && bores.size() <= MOST,
-                "at",
-                "A line needs two bores or more, and at most " + MOST + ".");
+                bores.size() >= 2 && bores.size() <= MOST, "at", "lines.a-line-needs-two-bores-or-more-and-at", MOST);
         problems.require(
                 bores.stream()
                         .allMatch(b -> Double.isFinite(b.at())
@@ -188,25 +186,25 @@ public record ShaftLine(
                                 && Double.isFinite(b.sideways())
                                 && Double.isFinite(b.clearance())),
                 "height",
-                "Places, heights and clearances must be finite numbers in mm.");
+                "lines.places-heights-and-clearances-must-be");
         if (problems.none()) {
             problems.require(
                     bores.stream().mapToDouble(Bore::at).distinct().count() == bores.size(),
                     "at",
-                    "Two bores stand at the same place: key how far each is from the first.");
+                    "lines.two-bores-stand-at-the-same-place-key");
             problems.require(
                     bores.stream().allMatch(b -> b.clearance() > 0 && b.clearance() <= 5),
                     "clearance",
-                    "A shaft needs clearance in each bore: key it on the diameter, above zero and at most 5 mm.");
+                    "lines.a-shaft-needs-clearance-in-each-bore");
             problems.require(
                     bores.stream().allMatch(b -> Math.abs(b.height()) <= 50 && Math.abs(b.sideways()) <= 50),
                     "height",
-                    "A bore does not stand more than 50 mm off its line: key heights against one straight datum.");
+                    "lines.a-bore-does-not-stand-more-than-50-mm");
         }
         problems.require(
                 Double.isFinite(running) && running >= 0,
                 "runningClearance",
-                "The least running clearance must be zero or more, in mm.");
+                "lines.the-least-running-clearance-must-be");
         problems.throwIfAny();
     }
 

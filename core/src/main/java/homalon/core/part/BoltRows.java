@@ -1,24 +1,22 @@
 package homalon.core.part;
 
+import homalon.core.words.Message;
+
 /** How the head bolts run. */
 public enum BoltRows {
-    NONE("no bolt holes"),
+    NONE,
     /** One row along each long edge, at the ends and between the bores. */
-    TWO("two rows"),
+    TWO,
     /** The two rows and a second pair closer to the bores, one at each bore. */
-    FOUR("four rows"),
+    FOUR,
     /** The two rows and one hole more between every two bores and at both ends, along the middle. */
-    THREE("two rows and one along the middle"),
+    THREE,
     /** Six about each bore, shared by neighbours where they meet. */
-    AROUND("six around each bore");
+    AROUND;
 
-    private final String words;
+    private final Message words = Message.of(this);
 
-    BoltRows(String words) {
-        this.words = words;
-    }
-
-    public String words() {
+    public Message words() {
         return words;
     }
 }

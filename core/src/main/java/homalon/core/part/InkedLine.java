@@ -7,6 +7,7 @@ import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.quantity.NotALengthException;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -27,8 +28,7 @@ public record InkedLine(List<Spot> points) {
     /** mm2: less encloses nothing. */
     private static final double LEAST_AREA = 25;
 
-    private static final String HOW =
-            "Inked line: key its corners in order as along across, parted by commas, such as 20 15, 180 15, 180 90, 20 90.";
+    private static final Message HOW = Message.of("part.inked-line-key-its-corners-in-order-as");
 
     /** @throws BadInputException for points that enclose nothing, or a line that crosses itself */
     public InkedLine {
@@ -38,10 +38,7 @@ public record InkedLine(List<Spot> points) {
         if (enough) {
             Polygon area = area(points);
             problems.require(
-                    area.isValid() && area.getArea() >= LEAST_AREA,
-                    "ink",
-                    "The inked line crosses itself or encloses nothing: key its corners in the order in which they"
-                            + " follow each other.");
+                    area.isValid() && area.getArea() >= LEAST_AREA, "ink", "part.the-inked-line-crosses-itself-or");
         }
         problems.throwIfAny();
     }
@@ -88,7 +85,7 @@ public record InkedLine(List<Spot> points) {
                     ? 0
                     : Length.parseSize(typed, unit).mm();
         } catch (NotALengthException e) {
-            throw new BadInputException("ink", "Inked line: " + e.getMessage());
+            throw new BadInputException("ink", "part.inked-line", e.sentence());
         }
     }
 

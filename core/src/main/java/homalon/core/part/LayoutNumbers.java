@@ -2,6 +2,7 @@ package homalon.core.part;
 
 import homalon.core.input.Problems;
 import homalon.core.quantity.Length;
+import homalon.core.words.Message;
 
 /**
  * The few numbers that a face is drawn from. All lengths positive; checked together, so that a person hears all that is
@@ -71,46 +72,53 @@ public record LayoutNumbers(
     /** @throws homalon.core.input.BadInputException naming every number that cannot be drawn */
     public LayoutNumbers {
         Problems problems = new Problems();
-        problems.require(cylinders >= 1 && cylinders <= 8, "cylinders", "Cylinders: key 1 to 8 for one face.");
-        problems.require(firstNumber >= 1 && firstNumber <= 16, "firstNumber", "First cylinder's number: key 1 to 16.");
-        problems.require(numberStep == 1 || numberStep == 2, "numberStep", "Numbering: 1 in line, 2 for every second.");
+        problems.require(cylinders >= 1 && cylinders <= 8, "cylinders", "part.cylinders-key-1-to-8-for-one-face");
         problems.require(
-                waterHoles == 0 || waterHoles == 2 || waterHoles == 4, "waterHoles", "Water holes: 0, 2 or 4 a bore.");
-        problems.require(dowels == 0 || dowels == 2, "dowels", "Dowels: 0 or 2 on one face.");
-        boolean boreFits = between(problems, "bore", "Bore", bore, 20, 500);
-        boolean lengthFits = between(problems, "length", "Length of the face", length, 40, 3000);
-        boolean widthFits = between(problems, "width", "Width of the face", width, 30, 1000);
+                firstNumber >= 1 && firstNumber <= 16, "firstNumber", "part.first-cylinders-number-key-1-to-16");
+        problems.require(
+                numberStep == 1 || numberStep == 2, "numberStep", "part.numbering-1-in-line-2-for-every-second");
+        problems.require(
+                waterHoles == 0 || waterHoles == 2 || waterHoles == 4,
+                "waterHoles",
+                "part.water-holes-0-2-or-4-a-bore");
+        problems.require(dowels == 0 || dowels == 2, "dowels", "part.dowels-0-or-2-on-one-face");
+        boolean boreFits = between(problems, "bore", Message.of("part.bore"), bore, 20, 500);
+        boolean lengthFits = between(problems, "length", Message.of("part.length-of-the-face"), length, 40, 3000);
+        boolean widthFits = between(problems, "width", Message.of("part.width-of-the-face"), width, 30, 1000);
         if (boltRows != BoltRows.NONE) {
-            between(problems, "boltHole", "Bolt hole", boltHole, 3, 60);
+            between(problems, "boltHole", Message.of("part.bolt-hole"), boltHole, 3, 60);
         }
-        if (boreFits && cylinders > 1 && between(problems, "spacing", "Bore spacing", spacing, 20, 1000)) {
+        if (boreFits
+                && cylinders > 1
+                && between(problems, "spacing", Message.of("part.bore-spacing"), spacing, 20, 1000)) {
             problems.require(
                     spacing.mm() >= bore.mm() + LEAST_BRIDGE,
                     "spacing",
-                    "Bore spacing must be more than the bore: key centre to centre, at least bore + 2 mm.");
+                    "part.bore-spacing-must-be-more-than-the-bore");
             if (lengthFits) {
                 problems.require(
                         length.mm() > (cylinders - 1) * spacing.mm() + bore.mm(),
                         "length",
-                        "The bores do not fit on that length: key at least (cylinders - 1) x spacing + bore.");
+                        "part.the-bores-do-not-fit-on-that-length-key");
             }
         }
         if (boreFits && widthFits) {
-            problems.require(
-                    width.mm() > bore.mm(), "width", "The bore is wider than the face: key the face's full width.");
+            problems.require(width.mm() > bore.mm(), "width", "part.the-bore-is-wider-than-the-face-key-the");
         }
         if (boreFits && lengthFits && cylinders == 1) {
-            problems.require(
-                    length.mm() > bore.mm(), "length", "The bore is longer than the face: key the face's full length.");
+            problems.require(length.mm() > bore.mm(), "length", "part.the-bore-is-longer-than-the-face-key");
         }
         problems.throwIfAny();
     }
 
-    private static boolean between(Problems problems, String field, String name, Length value, int least, int most) {
+    private static boolean between(Problems problems, String field, Message name, Length value, int least, int most) {
         return problems.require(
                 value != null && value.mm() >= least && value.mm() <= most,
                 field,
-                name + ": key a size from " + least + " to " + most + " mm.");
+                "part.key-a-size-from-to-mm",
+                name,
+                least,
+                most);
     }
 
     /**

@@ -1,17 +1,15 @@
 package homalon.core.part;
 
+import homalon.core.words.Message;
+
 /** What the casting is made of; chooses cutters, cleaning and pass depths. */
 public enum Material {
-    CAST_IRON("cast iron"),
-    ALUMINIUM("aluminium");
+    CAST_IRON,
+    ALUMINIUM;
 
-    private final String words;
+    private final Message words = Message.of(this);
 
-    Material(String words) {
-        this.words = words;
-    }
-
-    public String words() {
+    public Message words() {
         return words;
     }
 }

@@ -1,17 +1,15 @@
 package homalon.core.part;
 
+import homalon.core.words.Message;
+
 /** What is on the bench. */
 public enum PartKind {
-    HEAD("head"),
-    DECK("block deck");
+    HEAD,
+    DECK;
 
-    private final String words;
+    private final Message words = Message.of(this);
 
-    PartKind(String words) {
-        this.words = words;
-    }
-
-    public String words() {
+    public Message words() {
         return words;
     }
 }

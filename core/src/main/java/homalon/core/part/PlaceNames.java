@@ -46,6 +46,10 @@ public final class PlaceNames {
         return "back end";
     }
 
+    public static boolean betweenBores(Layout layout, Spot spot) {
+        return along(layout, spot).startsWith("between ");
+    }
+
     /** {@code intake edge}, {@code middle}, {@code exhaust edge}, and what lies between. */
     public static String across(Layout layout, Spot spot) {
         double v = layout.box().v(spot.y());

@@ -26,14 +26,12 @@ public record SealingBands(Length ring, Length bead, Optional<Length> opening, O
     /** @throws homalon.core.input.BadInputException for bands that no gasket has */
     public SealingBands {
         Problems problems = new Problems();
-        problems.require(
-                ring.mm() >= 1 && ring.mm() <= 80, "ring", "Ring around each bore: key a width from 1 to 80 mm.");
-        problems.require(
-                bead.mm() >= 0 && bead.mm() <= 40, "bead", "Bead around each hole: key a width from 0 to 40 mm.");
+        problems.require(ring.mm() >= 1 && ring.mm() <= 80, "ring", "part.ring-around-each-bore-key-a-width-from");
+        problems.require(bead.mm() >= 0 && bead.mm() <= 40, "bead", "part.bead-around-each-hole-key-a-width-from");
         problems.require(
                 opening.filter(o -> o.mm() < 20 || o.mm() > 600).isEmpty(),
                 "opening",
-                "Opening: key a diameter from 20 to 600 mm, or leave it blank for the bore.");
+                "part.opening-key-a-diameter-from-20-to-600");
         problems.throwIfAny();
     }
 

@@ -1,19 +1,20 @@
 package homalon.core.part;
 
+import homalon.core.words.Message;
+
 /** What a valve lets through. */
 public enum ValveKind {
-    INTAKE("intake", "I"),
-    EXHAUST("exhaust", "E");
+    INTAKE("I"),
+    EXHAUST("E");
 
-    private final String words;
+    private final Message words = Message.of(this);
     private final String letter;
 
-    ValveKind(String words, String letter) {
-        this.words = words;
+    ValveKind(String letter) {
         this.letter = letter;
     }
 
-    public String words() {
+    public Message words() {
         return words;
     }
 

@@ -2,9 +2,11 @@ package homalon.core.part;
 
 import homalon.core.geometry.Spot;
 import homalon.core.input.Problems;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 
 /**
  * How the valves of a face lie, the same for every cylinder.
@@ -19,17 +21,13 @@ import java.util.List;
 public record ValvePattern(int intake, int exhaust, Rows rows, boolean exhaustFirst, boolean mirrored) {
     /** Rows of valves. */
     public enum Rows {
-        ONE("in one row along the head"),
-        TWO("intakes in one row, exhausts in the other"),
-        IN_BLOCK("in the block, beside the bores");
+        ONE,
+        TWO,
+        IN_BLOCK;
 
-        private final String words;
+        private final Message words = Message.of(this);
 
-        Rows(String words) {
-            this.words = words;
-        }
-
-        public String words() {
+        public Message words() {
             return words;
         }
     }
@@ -42,16 +40,13 @@ public record ValvePattern(int intake, int exhaust, Rows rows, boolean exhaustFi
     /** @throws homalon.core.input.BadInputException for a number of valves that no cylinder has */
     public ValvePattern {
         Problems problems = new Problems();
-        problems.require(intake >= 0 && intake <= 3, "intake", "Intake valves of a cylinder: key 0 to 3.");
-        problems.require(exhaust >= 0 && exhaust <= 2, "exhaust", "Exhaust valves of a cylinder: key 0 to 2.");
-        problems.require(
-                intake + exhaust > 0,
-                "intake",
-                "A casting without valves has none to measure: key how many it carries.");
+        problems.require(intake >= 0 && intake <= 3, "intake", "part.intake-valves-of-a-cylinder-key-0-to-3");
+        problems.require(exhaust >= 0 && exhaust <= 2, "exhaust", "part.exhaust-valves-of-a-cylinder-key-0-to-2");
+        problems.require(intake + exhaust > 0, "intake", "part.a-casting-without-valves-has-none-to");
         problems.require(
                 rows == Rows.TWO || (intake + exhaust <= 2 && intake < 2 && exhaust < 2),
                 "rows",
-                "More than two valves of a cylinder lie in two rows: choose intakes in one row, exhausts in the other.");
+                "part.more-than-two-valves-of-a-cylinder-lie");
         problems.throwIfAny();
     }
 
@@ -118,11 +113,12 @@ public record ValvePattern(int intake, int exhaust, Rows rows, boolean exhaustFi
         String where = switch (no) {
             case "1" -> " front";
             case "2" -> " back";
+            case "3" -> " third";
             default -> "";
         };
         return new Valve(
                 bore.number() + kind.letter() + no,
-                bore.number() + " " + kind.words() + (no.equals("3") ? " third" : where),
+                bore.number() + " " + kind.name().toLowerCase(Locale.ROOT) + where,
                 bore.number(),
                 kind,
                 new Spot(bore.centre().x() + x, bore.centre().y() + y),

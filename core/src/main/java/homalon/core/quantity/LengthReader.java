@@ -1,5 +1,6 @@
 package homalon.core.quantity;
 
+import homalon.core.words.Message;
 import java.math.BigDecimal;
 import java.util.Locale;
 import java.util.regex.Matcher;
@@ -41,11 +42,10 @@ final class LengthReader {
     static Length read(String typed, BenchUnit unit, boolean size) {
         String text = tidy(typed);
         if (text.isEmpty()) {
-            throw new NotALengthException("Nothing keyed: key a number such as " + example(unit) + ".");
+            throw new NotALengthException(Message.of("quantity.nothing-keyed-key-a-number-such-as", example(unit)));
         }
         if (text.length() > LONGEST) {
-            throw new NotALengthException(
-                    "That is too long for a reading: key a number such as " + example(unit) + ".");
+            throw new NotALengthException(Message.of("quantity.that-is-too-long-for-a-reading-key-a", example(unit)));
         }
         Matcher fraction = FRACTION.matcher(text);
         if (fraction.matches()) {
@@ -57,7 +57,7 @@ final class LengthReader {
                         || (decimal.group(3) != null && !decimal.group(3).isEmpty()));
         if (!hasDigits) {
             throw new NotALengthException(
-                    "“" + shortened(typed) + "” is not a length: key digits such as " + example(unit) + ".");
+                    Message.of("quantity.is-not-a-length-key-digits-such-as", shortened(typed), example(unit)));
         }
         return ofDecimal(decimal, unit, size, typed);
     }
@@ -88,7 +88,7 @@ final class LengthReader {
         long bottom = Long.parseLong(m.group(4));
         if (bottom == 0 || Long.bitCount(bottom) != 1 || bottom > 64) {
             throw new NotALengthException(
-                    "“" + shortened(typed) + "” is not an inch fraction: key halves down to 64ths, such as 1-7/16.");
+                    Message.of("quantity.is-not-an-inch-fraction-key-halves-down", shortened(typed)));
         }
         long whole = m.group(2) == null ? 0 : Long.parseLong(m.group(2));
         BigDecimal top = BigDecimal.valueOf(whole * bottom + Long.parseLong(m.group(3)));
@@ -98,10 +98,10 @@ final class LengthReader {
     private static Length exact(BigDecimal nanometres, String sign, String typed) {
         if (nanometres.compareTo(MOST) > 0) {
             throw new NotALengthException(
-                    "“" + shortened(typed) + "” is over ten metres: check the decimal point and the unit.");
+                    Message.of("quantity.is-over-ten-metres-check-the-decimal", shortened(typed)));
         }
         if (nanometres.stripTrailingZeros().scale() > 0) {
-            throw new NotALengthException("“" + shortened(typed) + "” is finer than a nanometre: key fewer decimals.");
+            throw new NotALengthException(Message.of("quantity.is-finer-than-a-nanometre-key-fewer", shortened(typed)));
         }
         long value = nanometres.longValueExact();
         return new Length("-".equals(sign) ? -value : value);

@@ -1,17 +1,13 @@
 package homalon.core.quantity;
 
-import java.util.Objects;
+import homalon.core.input.RefusedInputException;
+import homalon.core.words.Message;
 
-/** What was keyed is not a length; the message is a sentence for the person who keyed it. */
-public final class NotALengthException extends IllegalArgumentException {
+/** What was keyed is not a length. */
+public final class NotALengthException extends RefusedInputException {
     private static final long serialVersionUID = 1L;
 
-    public NotALengthException(String sentence) {
+    public NotALengthException(Message sentence) {
         super(sentence);
-    }
-
-    @Override
-    public String getMessage() {
-        return Objects.requireNonNull(super.getMessage());
     }
 }

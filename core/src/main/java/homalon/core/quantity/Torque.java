@@ -26,8 +26,7 @@ public record Torque(double newtonMetres) {
         double unit = m.matches() ? unit(m.group(2).replaceAll("[ ./·-]", "")) : Double.NaN;
         double value = Double.isNaN(unit) ? 0 : Double.parseDouble(m.group(1).replace(',', '.')) * unit;
         if (!(value > 0) || value > MOST) {
-            throw new BadInputException(
-                    field, "Key the torque above zero in Nm, such as 2.5, or with its unit: 22 in-lb, 1.8 ft-lb.");
+            throw new BadInputException(field, "quantity.key-the-torque-above-zero-in-nm-such-as");
         }
         return new Torque(value);
     }

@@ -6,6 +6,7 @@ import homalon.core.lines.ShaftLine.Turns;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Step.Mark;
 import homalon.core.verdict.Verdict;
+import homalon.core.words.Message;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -41,12 +42,19 @@ final class BesideSteps {
                 facts.valves()
                         .map(this::valves)
                         .or(() -> concerns(Operation.VALVE_CHECK)
-                                ? Optional.of(of(kind, Operation.VALVE_CHECK, "", "Measure the valves"))
+                                ? Optional.of(of(
+                                        kind,
+                                        Operation.VALVE_CHECK,
+                                        Message.NONE,
+                                        Message.of("route.measure-the-valves")))
                                 : Optional.empty());
             case CHAMBERS -> concerns(Operation.CHAMBER_FILL) ? Optional.of(chambers()) : Optional.empty();
-            case GUIDES -> facts.valves().flatMap(v -> work(kind, v.guides(), "guide", "Mend the guides"));
-            case INSERTS -> facts.valves().flatMap(v -> work(kind, v.inserts(), "insert", "Fit the inserts"));
-            case SEATS -> facts.valves().flatMap(v -> work(kind, v.seats(), "seat", "Make the seats"));
+            case GUIDES ->
+                facts.valves().flatMap(v -> work(kind, v.guides(), "guide", Message.of("route.mend-the-guides")));
+            case INSERTS ->
+                facts.valves().flatMap(v -> work(kind, v.inserts(), "insert", Message.of("route.fit-the-inserts")));
+            case SEATS ->
+                facts.valves().flatMap(v -> work(kind, v.seats(), "seat", Message.of("route.make-the-seats")));
             case BOOKED, FACE, PLAN, CUT, PROVE, HAND_OVER -> Optional.empty();
         };
     }
@@ -56,37 +64,39 @@ final class BesideSteps {
     }
 
     /** Done, waived, due or waiting as the route has it, with what is said where nothing better is known. */
-    private Step of(StepKind kind, Operation operation, String done, String todo) {
+    private Step of(StepKind kind, Operation operation, Message done, Message todo) {
         Optional<Route.Step> open = route.open(operation);
         if (open.isEmpty()) {
-            return Step.done(kind, route.isWaived(operation) ? "left out, signed" : done);
+            return Step.done(kind, route.isWaived(operation) ? Message.of("route.left-out-signed") : done);
         }
-        String because = VisitSteps.first(open.get().because());
+        Message because = VisitSteps.first(open.get().because());
         if (open.get().state() == Route.State.WAITS) {
-            String after = route.comesBefore(open.get()).stream()
+            Message after = route.comesBefore(open.get()).stream()
                     .findFirst()
-                    .map(b -> "after " + route.operation(b.from()).words())
-                    .orElse("waits");
+                    .map(b -> Message.of(
+                            "route.after-2", route.operation(b.from()).words()))
+                    .orElse(Message.of("route.waits"));
             return new Step(kind, Mark.WAITS, after, todo, because);
         }
-        String note = route.wasDone(operation) ? "owed again" : "due";
+        Message note = route.wasDone(operation) ? Message.of("route.owed-again") : Message.of("route.due");
         return parts(operation)
                 .map(p -> new Step(kind, Mark.WAITS, p, todo, because))
                 .orElseGet(() -> new Step(kind, Mark.DUE, note, todo, because));
     }
 
     /** Nothing of what was ordered for a piece of work is here yet; the first that arrives frees it. */
-    private Optional<String> parts(Operation operation) {
+    private Optional<Message> parts(Operation operation) {
         List<VisitFacts.Ordered> ordered = facts.ordered(operation);
         boolean here = ordered.isEmpty() || ordered.stream().anyMatch(o -> o.arrived() > 0);
         return here
                 ? Optional.empty()
-                : Optional.of("for parts"
-                        + ordered.stream()
+                : Optional.of(Message.of(
+                        "route.for-parts",
+                        ordered.stream()
                                 .flatMap(o -> o.promised().stream())
                                 .min(Comparator.naturalOrder())
                                 .map(d -> ", " + DAY.format(d))
-                                .orElse(""));
+                                .orElse("")));
     }
 
     private Step clean() {
@@ -94,26 +104,29 @@ final class BesideSteps {
                 ? new Step(
                         StepKind.CLEAN,
                         Mark.BEGUN,
-                        "passages to brush",
-                        "Brush the passages and sign",
+                        Message.of("route.passages-to-brush"),
+                        Message.of("route.brush-the-passages-and-sign"),
                         SmallCheck.PASSAGES_BRUSHED.because())
-                : of(StepKind.CLEAN, Operation.CLEAN, "clean", "Clean it");
+                : of(StepKind.CLEAN, Operation.CLEAN, Message.of("route.clean"), Message.of("route.clean-it"));
     }
 
     private Step cracks() {
         int n = facts.cracks().size();
-        String found = n == 0 ? "none found" : n == 1 ? "1 marked" : n + " marked";
+        Message found = n == 0
+                ? Message.of("route.none-found")
+                : n == 1 ? Message.of("route.1-marked") : Message.of("route.marked", n);
         if (facts.cracks().stream().anyMatch(c -> c.remedy() == Remedy.SCRAP)) {
             return new Step(
                     StepKind.CRACKS,
                     Mark.BEGUN,
-                    "scrap",
-                    "Scrap it, or choose otherwise",
-                    "a crack that nothing mends");
+                    Message.of("route.scrap"),
+                    Message.of("route.scrap-it-or-choose-otherwise"),
+                    Message.of("route.a-crack-that-nothing-mends"));
         }
-        Step step = of(StepKind.CRACKS, Operation.CRACK_CHECK, found, "Look for cracks");
+        Step step = of(StepKind.CRACKS, Operation.CRACK_CHECK, found, Message.of("route.look-for-cracks"));
         return n > 0 && step.mark() == Mark.DUE && !route.wasDone(Operation.CRACK_CHECK)
-                ? new Step(StepKind.CRACKS, Mark.BEGUN, found, "Finish the crack check", step.detail())
+                ? new Step(
+                        StepKind.CRACKS, Mark.BEGUN, found, Message.of("route.finish-the-crack-check"), step.detail())
                 : step;
     }
 
@@ -129,12 +142,12 @@ final class BesideSteps {
             }
         }
         if (work.isEmpty()) {
-            return any ? Optional.of(Step.done(StepKind.REPAIR, "done")) : Optional.empty();
+            return any ? Optional.of(Step.done(StepKind.REPAIR, Message.of("route.done"))) : Optional.empty();
         }
         Optional<Route.Step> due =
                 work.stream().filter(s -> s.state() == Route.State.DUE).findFirst();
         Route.Step next = due.orElse(work.get(0));
-        String words = next.operation().words();
+        Message words = next.operation().words();
         return Optional.of(new Step(
                 StepKind.REPAIR,
                 due.isPresent() ? Mark.DUE : Mark.WAITS,
@@ -148,23 +161,37 @@ final class BesideSteps {
         return facts.valves().filter(v -> v.inserts().any()).isPresent();
     }
 
-    private String pins(Route.Step next) {
-        String because = VisitSteps.first(next.because());
+    private Message pins(Route.Step next) {
+        Message because = VisitSteps.first(next.because());
         int pins = facts.cracks().stream().mapToInt(VisitFacts.Cracked::pins).sum();
-        return next.operation() != Operation.STITCH || pins == 0 ? because : pins + " pins; " + because;
+        return next.operation() != Operation.STITCH || pins == 0 ? because : Message.of("route.pins", pins, because);
     }
 
     private Step pressure() {
-        Step step = of(StepKind.PRESSURE, Operation.PRESSURE_TEST, "held", "Pressure test");
+        Step step = of(
+                StepKind.PRESSURE,
+                Operation.PRESSURE_TEST,
+                Message.of("route.held"),
+                Message.of("route.pressure-test"));
         if (step.mark() == Mark.DONE || facts.tests().isEmpty()) {
             return step;
         }
         VisitFacts.Tested last = facts.tests().get(facts.tests().size() - 1);
         if (last.verdict() == Verdict.OUT) {
-            return new Step(StepKind.PRESSURE, Mark.BEGUN, "leaks", "It leaks: find where", last.why());
+            return new Step(
+                    StepKind.PRESSURE,
+                    Mark.BEGUN,
+                    Message.of("route.leaks"),
+                    Message.of("route.it-leaks-find-where"),
+                    last.why());
         }
         return last.verdict() == Verdict.NOT_PROVEN && last.begun()
-                ? new Step(StepKind.PRESSURE, Mark.BEGUN, "holding", "Finish the pressure test", last.why())
+                ? new Step(
+                        StepKind.PRESSURE,
+                        Mark.BEGUN,
+                        Message.of("route.holding"),
+                        Message.of("route.finish-the-pressure-test"),
+                        last.why())
                 : step;
     }
 
@@ -174,33 +201,34 @@ final class BesideSteps {
                 .sorted(Comparator.comparing(l -> Turns.WORST_FIRST.indexOf(l.turns())))
                 .toList();
         boolean read = worst.stream().anyMatch(l -> l.oldest().isPresent());
-        String said = !read
-                ? ""
-                : (worst.size() > 1 ? worst.get(0).name().toLowerCase(Locale.ROOT) + " " : "")
-                        + switch (worst.get(0).turns()) {
-                            case FREE -> "free";
-                            case TIGHT -> "tight";
-                            case BINDS -> "binds";
-                            case NOT_PROVEN -> "not proven";
-                        };
-        Step step = of(StepKind.LINE, Operation.LINE_CHECK, said, "Check the line");
+        Message said = !read
+                ? Message.NONE
+                : Message.sentences(
+                        worst.size() > 1 ? Message.plain(worst.get(0).name().toLowerCase(Locale.ROOT)) : Message.NONE,
+                        switch (worst.get(0).turns()) {
+                            case FREE -> Message.of("route.free");
+                            case TIGHT -> Message.of("route.tight");
+                            case BINDS -> Message.of("route.binds");
+                            case NOT_PROVEN -> Message.of("route.not-proven");
+                        });
+        Step step = of(StepKind.LINE, Operation.LINE_CHECK, said, Message.of("route.check-the-line"));
         if (step.mark() == Mark.WAITS && read) {
             return new Step(step.kind(), step.mark(), said, step.todo(), step.detail());
         }
         return step.mark() == Mark.DUE && read && !route.wasDone(Operation.LINE_CHECK)
-                ? new Step(StepKind.LINE, Mark.BEGUN, said, "Finish the line", step.detail())
+                ? new Step(StepKind.LINE, Mark.BEGUN, said, Message.of("route.finish-the-line"), step.detail())
                 : step;
     }
 
     private Step liners() {
-        String said = facts.liners()
+        Message said = facts.liners()
                 .map(l -> switch (l.verdict()) {
-                    case OUT -> "out";
-                    case WITHIN -> "within";
-                    case NOT_PROVEN -> "not proven";
+                    case OUT -> Message.of("route.out");
+                    case WITHIN -> Message.of("route.within");
+                    case NOT_PROVEN -> Message.of("route.not-proven");
                 })
-                .orElse("read");
-        Step step = of(StepKind.LINERS, Operation.LINER_CHECK, said, "Read the liners");
+                .orElse(Message.of("route.read"));
+        Step step = of(StepKind.LINERS, Operation.LINER_CHECK, said, Message.of("route.read-the-liners"));
         boolean out = facts.liners().filter(l -> l.verdict() == Verdict.OUT).isPresent();
         return step.mark() == Mark.WAITS && out
                 ? new Step(step.kind(), step.mark(), said, step.todo(), step.detail())
@@ -208,29 +236,29 @@ final class BesideSteps {
     }
 
     private Step index() {
-        String said = facts.index()
-                .map(i -> writer.number(i.toSquare()) + " to square")
-                .orElse("read");
-        return of(StepKind.INDEX, Operation.DECK_INDEX, said, "Read the deck's height");
+        Message said = facts.index()
+                .map(i -> Message.of("route.to-square", writer.number(i.toSquare())))
+                .orElse(Message.of("route.read"));
+        return of(StepKind.INDEX, Operation.DECK_INDEX, said, Message.of("route.read-the-decks-height"));
     }
 
     private Step valves(VisitFacts.Valves v) {
-        String said = v.out() == 0 ? "all within" : v.out() + " of " + v.count() + " out";
-        Step step = of(StepKind.VALVES, Operation.VALVE_CHECK, said, "Measure the valves");
+        Message said = v.out() == 0 ? Message.of("route.all-within") : Message.of("route.of-out", v.out(), v.count());
+        Step step = of(StepKind.VALVES, Operation.VALVE_CHECK, said, Message.of("route.measure-the-valves"));
         boolean begun = step.mark() == Mark.DUE && v.begun() && !v.complete();
         return begun
                 ? new Step(
                         StepKind.VALVES,
                         Mark.BEGUN,
-                        v.settled() + " of " + v.count(),
-                        "Go on with the valves",
-                        (v.count() - v.settled()) + " not settled yet")
+                        Message.of("route.of", v.settled(), v.count()),
+                        Message.of("route.go-on-with-the-valves"),
+                        Message.of("route.not-settled-yet", v.count() - v.settled()))
                 : step;
     }
 
     private Step chambers() {
-        String said = facts.chambers().map(VisitFacts.Chambers::said).orElse("");
-        Step step = of(StepKind.CHAMBERS, Operation.CHAMBER_FILL, said, "Fill the chambers");
+        Message said = facts.chambers().map(VisitFacts.Chambers::said).orElse(Message.NONE);
+        Step step = of(StepKind.CHAMBERS, Operation.CHAMBER_FILL, said, Message.of("route.fill-the-chambers"));
         if (step.mark() == Mark.WAITS
                 && facts.chambers().filter(c -> !c.filled().isEmpty()).isPresent()) {
             // Filled already; what waits is the filling after the cut.
@@ -241,23 +269,25 @@ final class BesideSteps {
                 .map(c -> new Step(
                         StepKind.CHAMBERS,
                         Mark.BEGUN,
-                        c.settled() + " of " + c.count(),
-                        "Go on filling the chambers",
-                        (c.count() - c.settled()) + " not settled yet"))
+                        Message.of("route.of", c.settled(), c.count()),
+                        Message.of("route.go-on-filling-the-chambers"),
+                        Message.of("route.not-settled-yet", c.count() - c.settled())))
                 .orElse(step);
     }
 
     /** Work that is done valve by valve. */
-    private Optional<Step> work(StepKind kind, VisitFacts.ValveWork work, String one, String todo) {
+    private Optional<Step> work(StepKind kind, VisitFacts.ValveWork work, String one, Message todo) {
         Operation operation = kind.operation().orElseThrow();
         if (!work.any() && !concerns(operation)) {
             return Optional.empty();
         }
-        Step step = of(kind, operation, work.done() + " done", todo);
+        Step step = of(kind, operation, Message.of("route.done-2", work.done()), todo);
         if (step.mark() != Mark.DUE || work.due() == 0) {
             return Optional.of(step);
         }
-        String left = work.due() + " " + one + (work.due() == 1 ? "" : "s") + " to do";
+        Message left = work.due() == 1
+                ? Message.of("route.one-to-do", one)
+                : Message.of("route.several-to-do", work.due(), one);
         return Optional.of(new Step(kind, work.done() > 0 ? Mark.BEGUN : Mark.DUE, left, todo, step.detail()));
     }
 }

@@ -4,6 +4,7 @@ import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Step.Mark;
 import homalon.core.verdict.Verdict;
+import homalon.core.words.Message;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -59,42 +60,51 @@ final class FaceSteps {
                     .map(f -> felt(
                             kind,
                             f,
-                            "Read the face with an indicator",
-                            "by feelers it is out; the plan needs its shape"))
-                    .orElse(new Step(kind, Mark.DUE, "due", "Check the face", "nothing is measured yet"));
+                            Message.of("route.read-the-face-with-an-indicator"),
+                            Message.of("route.by-feelers-it-is-out-the-plan-needs-its")))
+                    .orElse(new Step(
+                            kind,
+                            Mark.DUE,
+                            Message.of("route.due"),
+                            Message.of("route.check-the-face"),
+                            Message.of("route.nothing-is-measured-yet")));
         }
         VisitFacts.Face f = facts.face().get();
         // A survey that was opened and tells nothing yet decided no cut.
         boolean decided =
                 f.finding().isPresent() && (cut.signum() > 0 || facts.plan().isPresent());
         if (!f.complete() && !decided) {
-            return new Step(kind, Mark.BEGUN, keyed(f), "Finish the face", left(f));
+            return new Step(kind, Mark.BEGUN, keyed(f), Message.of("route.finish-the-face"), left(f));
         }
         if (f.verdict() != Verdict.NOT_PROVEN) {
-            return new Step(kind, Mark.DONE, said(f), "", "");
+            return new Step(kind, Mark.DONE, said(f), Message.NONE, Message.NONE);
         }
         // A cut was decided on what was read; that it is not proven stands beside the tick.
         return decided
-                ? Step.done(kind, "not proven, cut")
+                ? Step.done(kind, Message.of("route.not-proven-cut"))
                 : new Step(
                         kind,
                         Mark.BEGUN,
                         said(f),
-                        "Measure more of the face",
-                        f.finding().map(VisitFacts.FaceFound::next).orElse("too few places tell nothing"));
+                        Message.of("route.measure-more-of-the-face"),
+                        f.finding()
+                                .map(VisitFacts.FaceFound::next)
+                                .orElse(Message.of("route.too-few-places-tell-nothing")));
     }
 
-    private Step felt(StepKind kind, VisitFacts.Felt f, String whenOut, String detail) {
+    private Step felt(StepKind kind, VisitFacts.Felt f, Message whenOut, Message detail) {
         return switch (f.verdict()) {
-            case WITHIN -> Step.done(kind, "within, by feelers");
-            case OUT -> new Step(kind, Mark.BEGUN, "out, by feelers", whenOut, detail);
+            case WITHIN -> Step.done(kind, Message.of("route.within-by-feelers"));
+            case OUT -> new Step(kind, Mark.BEGUN, Message.of("route.out-by-feelers"), whenOut, detail);
             case NOT_PROVEN ->
                 new Step(
                         kind,
                         Mark.BEGUN,
-                        f.complete() ? "not proven" : f.handled() + " of " + f.asked() + " felt",
-                        "Go on with the feelers",
-                        "not proven yet");
+                        f.complete()
+                                ? Message.of("route.not-proven")
+                                : Message.of("route.of-felt", f.handled(), f.asked()),
+                        Message.of("route.go-on-with-the-feelers"),
+                        Message.of("route.not-proven-yet"));
         };
     }
 
@@ -110,60 +120,77 @@ final class FaceSteps {
                     ? new Step(
                             kind,
                             Mark.BEGUN,
-                            "face read since",
-                            "Plan the cut again",
-                            "the face was read again since the plan")
-                    : Step.done(kind, writer.number(p.total()) + " in " + p.passes());
+                            Message.of("route.face-read-since"),
+                            Message.of("route.plan-the-cut-again"),
+                            Message.of("route.the-face-was-read-again-since-the-plan"))
+                    : Step.done(kind, Message.of("route.in", writer.number(p.total()), p.passes()));
         }
         if (flatEnough()) {
-            return Step.done(kind, faceLeftOut() ? "no cut" : "no cut needed");
+            return Step.done(kind, faceLeftOut() ? Message.of("route.no-cut") : Message.of("route.no-cut-needed"));
         }
         if (cut.signum() > 0) {
-            return Step.done(kind, "cut without one");
+            return Step.done(kind, Message.of("route.cut-without-one"));
         }
         Optional<VisitFacts.FaceFound> found = facts.face().flatMap(VisitFacts.Face::finding);
         if (cutAsked() && found.isPresent()) {
-            return new Step(kind, Mark.DUE, "asked for", "Plan the cut", "a cut was asked for at the bench");
+            return new Step(
+                    kind,
+                    Mark.DUE,
+                    Message.of("route.asked-for"),
+                    Message.of("route.plan-the-cut"),
+                    Message.of("route.a-cut-was-asked-for-at-the-bench"));
         }
         boolean out = found.filter(f -> f.worst() == Verdict.OUT).isPresent()
                 || (found.isPresent() && facts.face().get().complete());
-        String zone =
-                found.map(f -> writer.full(f.zone()) + " to clean at the least").orElse("");
-        return new Step(kind, out ? Mark.DUE : Mark.WAITS, out ? "due" : "after the face", "Plan the cut", zone);
+        Message zone = found.map(f -> Message.of("route.to-clean-at-the-least", writer.full(f.zone())))
+                .orElse(Message.NONE);
+        return new Step(
+                kind,
+                out ? Mark.DUE : Mark.WAITS,
+                out ? Message.of("route.due") : Message.of("route.after-the-face"),
+                Message.of("route.plan-the-cut"),
+                zone);
     }
 
     Step cut() {
         StepKind kind = StepKind.CUT;
         if (facts.plan().isEmpty() && cut.signum() == 0) {
-            return flatEnough() ? Step.done(kind, "none") : new Step(kind, Mark.WAITS, "after the plan", "Cut", "");
+            return flatEnough()
+                    ? Step.done(kind, Message.of("route.none"))
+                    : new Step(
+                            kind,
+                            Mark.WAITS,
+                            Message.of("route.after-the-plan"),
+                            Message.of("route.cut"),
+                            Message.NONE);
         }
         if (facts.stopped()) {
-            return Step.done(kind, writer.number(cut) + " off, clean");
+            return Step.done(kind, Message.of("route.off-clean", writer.number(cut)));
         }
         if (facts.cutLeftThere()) {
-            return Step.done(kind, writer.number(cut) + " off, left there");
+            return Step.done(kind, Message.of("route.off-left-there", writer.number(cut)));
         }
         if (facts.plan().isEmpty()) {
             return provenWithin()
-                    ? Step.done(kind, writer.number(cut) + " off")
+                    ? Step.done(kind, Message.of("route.off", writer.number(cut)))
                     : new Step(
                             kind,
                             Mark.BEGUN,
-                            writer.number(cut) + " off",
-                            "Cut on until it is clean",
-                            "without a plan it is done when you say that it is clean");
+                            Message.of("route.off", writer.number(cut)),
+                            Message.of("route.cut-on-until-it-is-clean"),
+                            Message.of("route.without-a-plan-it-is-done-when-you-say"));
         }
         Length total = facts.plan().map(VisitFacts.Plan::total).orElse(Length.ZERO);
         if (cut.compareTo(total) >= 0) {
-            return Step.done(kind, writer.number(cut) + " off");
+            return Step.done(kind, Message.of("route.off", writer.number(cut)));
         }
         if (downToReference()) {
             return new Step(
                     kind,
                     Mark.BEGUN,
-                    "finish pass owed",
-                    "Cut the finish pass, last of all",
-                    writer.full(total.minus(cut)) + " to go, after the work that is done off the face");
+                    Message.of("route.finish-pass-owed"),
+                    Message.of("route.cut-the-finish-pass-last-of-all"),
+                    Message.of("route.to-go-after-the-work-that-is-done-off", writer.full(total.minus(cut))));
         }
         return passes(kind, total);
     }
@@ -173,11 +200,17 @@ final class FaceSteps {
         int planned = facts.plan().map(VisitFacts.Plan::passes).orElse(0);
         int made = facts.passes().number();
         String shims = shims();
-        String detail = writer.full(total.minus(cut)) + " to go" + (shims.isEmpty() ? "" : " · shims " + shims);
-        String todo = made == 0
-                ? "Cut: skim and " + (planned - 1) + (planned == 2 ? " pass" : " passes")
-                : "Cut on: pass " + (made + 1) + " of " + Math.max(planned, made + 1);
-        String note = made == 0 ? "due" : "pass " + made + " of " + planned;
+        Message detail = Message.of(
+                "route.to-go",
+                writer.full(total.minus(cut)),
+                shims.isEmpty() ? Message.NONE : Message.of("route.shims", shims));
+        Message todo = made == 0
+                ? Message.of(
+                        "route.cut-skim-and",
+                        planned - 1,
+                        planned == 2 ? Message.of("route.pass") : Message.of("route.passes"))
+                : Message.of("route.cut-on-pass-of", made + 1, Math.max(planned, made + 1));
+        Message note = made == 0 ? Message.of("route.due") : Message.of("route.pass-of", made, planned);
         return new Step(kind, made == 0 ? Mark.DUE : Mark.BEGUN, note, todo, detail);
     }
 
@@ -218,16 +251,17 @@ final class FaceSteps {
     Step proof() {
         StepKind kind = StepKind.PROVE;
         if (flatEnough() && facts.plan().isEmpty()) {
-            return Step.done(kind, faceLeftOut() ? "left out, signed" : "face within");
+            return Step.done(
+                    kind, faceLeftOut() ? Message.of("route.left-out-signed") : Message.of("route.face-within"));
         }
         boolean cutDone = cut().mark() == Mark.DONE;
         if (!cutDone && downToReference()) {
             return new Step(
                     kind,
                     Mark.WAITS,
-                    "after the finish pass",
-                    "Read the face again",
-                    "what is read between is no proof of the finished face");
+                    Message.of("route.after-the-finish-pass"),
+                    Message.of("route.read-the-face-again"),
+                    Message.of("route.what-is-read-between-is-no-proof-of-the"));
         }
         Optional<Instant> read = facts.proof()
                 .map(VisitFacts.Face::oldest)
@@ -235,53 +269,61 @@ final class FaceSteps {
         boolean cutSince = read.isPresent()
                 && facts.passes().last().filter(at -> at.isAfter(read.get())).isPresent();
         if (read.isEmpty() || cutSince) {
-            String waits = cutDone ? "due" : "after the cut";
+            Message waits = cutDone ? Message.of("route.due") : Message.of("route.after-the-cut");
             return new Step(
                     kind,
                     cutDone ? Mark.DUE : Mark.WAITS,
-                    cutSince ? "cut since" : waits,
-                    "Read the face again",
-                    cutSince ? "metal came off after it was read" : "the cut is not proven until it is measured");
+                    cutSince ? Message.of("route.cut-since") : waits,
+                    Message.of("route.read-the-face-again"),
+                    cutSince
+                            ? Message.of("route.metal-came-off-after-it-was-read")
+                            : Message.of("route.the-cut-is-not-proven-until-it-is"));
         }
         if (facts.proof().isEmpty()) {
-            return felt(kind, facts.proofFelt().get(), "Still out: cut again or stop", "out by feelers");
+            return felt(
+                    kind,
+                    facts.proofFelt().get(),
+                    Message.of("route.still-out-cut-again-or-stop"),
+                    Message.of("route.out-by-feelers-2"));
         }
         return proven(kind, facts.proof().get());
     }
 
     private Step proven(StepKind kind, VisitFacts.Face f) {
         if (!f.complete()) {
-            return new Step(kind, Mark.BEGUN, keyed(f), "Finish the proof", left(f));
+            return new Step(kind, Mark.BEGUN, keyed(f), Message.of("route.finish-the-proof"), left(f));
         }
         return switch (f.verdict()) {
             case WITHIN -> Step.done(kind, said(f));
-            case OUT -> new Step(kind, Mark.BEGUN, said(f), "Still out: cut again or stop", said(f));
+            case OUT -> new Step(kind, Mark.BEGUN, said(f), Message.of("route.still-out-cut-again-or-stop"), said(f));
             case NOT_PROVEN ->
                 new Step(
                         kind,
                         Mark.BEGUN,
                         said(f),
-                        "Measure more of the cut face",
-                        f.finding().map(VisitFacts.FaceFound::next).orElse("too few places tell nothing"));
+                        Message.of("route.measure-more-of-the-cut-face"),
+                        f.finding()
+                                .map(VisitFacts.FaceFound::next)
+                                .orElse(Message.of("route.too-few-places-tell-nothing")));
         };
     }
 
-    private static String keyed(VisitFacts.Face f) {
-        return f.handled() + " of " + f.asked() + " keyed";
+    private static Message keyed(VisitFacts.Face f) {
+        return Message.of("route.of-keyed", f.handled(), f.asked());
     }
 
-    private static String left(VisitFacts.Face f) {
+    private static Message left(VisitFacts.Face f) {
         int left = f.asked() - f.handled();
-        return left + (left == 1 ? " place" : " places") + " to key";
+        return Message.of("route.to-key", left, left == 1 ? Message.of("route.place") : Message.of("route.places"));
     }
 
-    private String said(VisitFacts.Face f) {
+    private Message said(VisitFacts.Face f) {
         return f.finding()
                 .map(found -> switch (found.worst()) {
-                    case WITHIN -> "within";
-                    case NOT_PROVEN -> "not proven";
-                    case OUT -> "out by " + writer.number(found.over());
+                    case WITHIN -> Message.of("route.within");
+                    case NOT_PROVEN -> Message.of("route.not-proven");
+                    case OUT -> Message.of("route.out-by", writer.number(found.over()));
                 })
-                .orElse("too few places");
+                .orElse(Message.of("route.too-few-places"));
     }
 }

@@ -1,32 +1,32 @@
 package homalon.core.route;
 
+import homalon.core.words.Message;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** What may have happened to a casting before it came; ticked at intake. Some of it makes a check owed. */
 public enum Happened {
-    OVERHEATED("overheated", Finding.MAY_BE_BENT, true),
-    SEIZED("seized", Finding.PICKED_UP, true),
-    METAL_FOUND("metal found in it", Finding.PICKED_UP, true),
-    BEARINGS_PICKED_UP("bearings or cams picked up", Finding.PICKED_UP, true),
-    DROPPED_VALVE("a valve or seat dropped", Finding.DROPPED, false),
-    GASKET_GONE("gasket gone", null, false),
-    REBUILT_BY_OTHERS("rebuilt by others", Finding.NOT_TRUSTED, true),
-    CUT_BEFORE("cut before", Finding.NOT_TRUSTED, true),
-    STOOD_WITH_WATER("stood with water in it", Finding.STOOD_WET, false),
-    BOUGHT_UNMEASURED("bought, not measured", Finding.NOT_TRUSTED, true);
+    OVERHEATED(Finding.MAY_BE_BENT, true),
+    SEIZED(Finding.PICKED_UP, true),
+    METAL_FOUND(Finding.PICKED_UP, true),
+    BEARINGS_PICKED_UP(Finding.PICKED_UP, true),
+    DROPPED_VALVE(Finding.DROPPED, false),
+    GASKET_GONE(null, false),
+    REBUILT_BY_OTHERS(Finding.NOT_TRUSTED, true),
+    CUT_BEFORE(Finding.NOT_TRUSTED, true),
+    STOOD_WITH_WATER(Finding.STOOD_WET, false),
+    BOUGHT_UNMEASURED(Finding.NOT_TRUSTED, true);
 
-    private final String words;
+    private final Message words = Message.of(this);
     private final @Nullable Finding makes;
     private final boolean onlyWithShafts;
 
-    Happened(String words, @Nullable Finding makes, boolean onlyWithShafts) {
-        this.words = words;
+    Happened(@Nullable Finding makes, boolean onlyWithShafts) {
         this.makes = makes;
         this.onlyWithShafts = onlyWithShafts;
     }
 
-    public String words() {
+    public Message words() {
         return words;
     }
 

@@ -1,42 +1,43 @@
 package homalon.core.route;
 
+import homalon.core.words.Message;
+
 /** One thing that is done to a casting: a check that looks, or work that changes it. */
 public enum Operation {
-    CLEAN("clean", false),
-    CRACK_CHECK("crack check", true),
-    STITCH("stitch with pins", false),
-    WELD("weld", false),
-    SLEEVE("sleeve", false),
-    INSERT("seat insert", false),
-    VALVE_CHECK("valve check", true),
-    GUIDE_WORK("guide work", false),
-    SEAT_WORK("seat work", false),
-    CHAMBER_FILL("fill the chambers", true),
-    PRESSURE_TEST("pressure test", true),
-    STRAIGHTEN("straighten", false),
-    LINE_BORE("cut the caps and line-bore", false),
-    LINE_CHECK("line check", true),
-    FACE_CHECK("face check", true),
-    DECK_INDEX("deck index", true),
-    CUT_PLAN("cut plan", false),
-    REFERENCE_CUT("reference cut", false),
-    CUT("cut the face", false),
-    PROOF("read the face again", true),
-    LINER_CHECK("liner protrusion", true),
-    LINER_TRIM("trim liners", false),
-    TORQUE("turning torque", true),
-    OIL_AND_BAG("oil and bag", false),
-    HAND_OVER("hand over", false);
+    CLEAN(false),
+    CRACK_CHECK(true),
+    STITCH(false),
+    WELD(false),
+    SLEEVE(false),
+    INSERT(false),
+    VALVE_CHECK(true),
+    GUIDE_WORK(false),
+    SEAT_WORK(false),
+    CHAMBER_FILL(true),
+    PRESSURE_TEST(true),
+    STRAIGHTEN(false),
+    LINE_BORE(false),
+    LINE_CHECK(true),
+    FACE_CHECK(true),
+    DECK_INDEX(true),
+    CUT_PLAN(false),
+    REFERENCE_CUT(false),
+    CUT(false),
+    PROOF(true),
+    LINER_CHECK(true),
+    LINER_TRIM(false),
+    TORQUE(true),
+    OIL_AND_BAG(false),
+    HAND_OVER(false);
 
-    private final String words;
+    private final Message words = Message.of(this);
     private final boolean check;
 
-    Operation(String words, boolean check) {
-        this.words = words;
+    Operation(boolean check) {
         this.check = check;
     }
 
-    public String words() {
+    public Message words() {
         return words;
     }
 

@@ -1,5 +1,6 @@
 package homalon.core.route;
 
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -38,13 +39,13 @@ public final class Route {
      * @param because why it is there, in the rules' words; for what was waived, who answers and why
      * @param layer how many steps come before it on the longest way, for drawing
      */
-    public record Step(int id, Operation operation, State state, List<String> because, int layer) {}
+    public record Step(int id, Operation operation, State state, List<Message> because, int layer) {}
 
     /** One step comes before another. */
-    public record Before(int from, int to, Strength strength, String because) {}
+    public record Before(int from, int to, Strength strength, Message because) {}
 
     private record Node(
-            int id, Operation operation, State state, int from, Set<String> because, Optional<Operation> once) {}
+            int id, Operation operation, State state, int from, Set<Message> because, Optional<Operation> once) {}
 
     private final List<Node> nodes = new ArrayList<>();
     private final List<Before> edges = new ArrayList<>();
@@ -186,17 +187,19 @@ public final class Route {
      * @param first that must be done
      * @param because why
      */
-    public record Against(Operation first, String because) {
-        public String words() {
-            return "First " + first.words() + ": " + because + ".";
+    public record Against(Operation first, Message because) {
+        public Message words() {
+            return Message.of("route.first", first.words(), because);
         }
 
         /** With who may lift it: the owner a check, whoever would do it work. */
-        public String sentence() {
-            return words()
-                    + (first.isCheck()
-                            ? " The owner may leave that out on the route, with a reason."
-                            : " On the route it can be left out, with a reason and a name.");
+        public Message sentence() {
+            return Message.of(
+                    "text.beside",
+                    words(),
+                    first.isCheck()
+                            ? Message.of("route.the-owner-may-leave-that-out-on-the")
+                            : Message.of("route.on-the-route-it-can-be-left-out-with-a"));
         }
     }
 
@@ -209,15 +212,16 @@ public final class Route {
     }
 
     /** The same in words. */
-    public Optional<String> refusal(Operation operation) {
+    public Optional<Message> refusal(Operation operation) {
         return standsAgainst(operation).map(Against::words);
     }
 
     /** What it risks to do it now, in words. */
-    public List<String> warnings(Operation operation) {
+    public List<Message> warnings(Operation operation) {
         return inTheWay(operation).stream()
                 .filter(b -> b.strength() == Strength.BETTER)
-                .map(b -> "Better " + node(b.from()).operation().words() + " first: " + b.because() + ".")
+                .map(b -> Message.of(
+                        "route.better-first", node(b.from()).operation().words(), b.because()))
                 .distinct()
                 .toList();
     }
@@ -235,7 +239,7 @@ public final class Route {
         return nodes.get(id);
     }
 
-    private Node add(Operation operation, State state, int from, Set<String> because, Optional<Operation> once) {
+    private Node add(Operation operation, State state, int from, Set<Message> because, Optional<Operation> once) {
         Node node = new Node(nodes.size(), operation, state, from, because, once);
         nodes.add(node);
         return node;
@@ -244,22 +248,29 @@ public final class Route {
     private void past() {
         for (int i = 0; i < events.size(); i++) {
             if (events.get(i) instanceof Event.Did did) {
-                add(did.operation(), State.DONE, i, new TreeSet<>(), Optional.empty());
+                add(did.operation(), State.DONE, i, reasons(), Optional.empty());
             } else if (events.get(i) instanceof Event.Waived waived) {
                 add(
                         waived.operation(),
                         State.WAIVED,
                         i,
-                        new TreeSet<>(Set.of(waived.who() + ": " + waived.why())),
+                        reasons(Message.of("text.colon", waived.who(), waived.why())),
                         Optional.empty());
             }
         }
     }
 
+    /** In an order of their own, so that it does not tell which was found first. */
+    private static Set<Message> reasons(Message... first) {
+        Set<Message> reasons = new TreeSet<>(Comparator.comparing(Message::toString));
+        reasons.addAll(List.of(first));
+        return reasons;
+    }
+
     /** Needs that nothing has met since they arose; those for one operation are one step. */
     private void open() {
         for (Operation operation : Operation.values()) {
-            Set<String> because = new TreeSet<>();
+            Set<Message> because = reasons();
             int last = -2;
             for (RouteRules.Always rule : RouteRules.ALWAYS) {
                 if (rule.operation() == operation && !metAfter(operation, -1)) {
@@ -269,7 +280,7 @@ public final class Route {
             }
             for (int i = 0; i < events.size(); i++) {
                 if (!metAfter(operation, i)) {
-                    List<String> why = needs(operation, i);
+                    List<Message> why = needs(operation, i);
                     because.addAll(why);
                     last = why.isEmpty() ? last : i;
                 }
@@ -297,23 +308,23 @@ public final class Route {
     }
 
     /** Why an event asks for an operation; empty when it does not. */
-    private List<String> needs(Operation operation, int event) {
+    private List<Message> needs(Operation operation, int event) {
         Event e = events.get(event);
         if (e instanceof Event.Found found) {
             return RouteRules.MAKES.stream()
                     .filter(r -> r.finding() == found.finding() && r.operation() == operation)
-                    .map(r -> found.finding().words() + ": " + r.because())
+                    .map(r -> Message.of("text.colon", found.finding().words(), r.because()))
                     .toList();
         }
         if (e instanceof Event.Did did) {
             return owed(did.operation(), operation).map(Route::said).stream().toList();
         }
         boolean asked = e instanceof Event.Added added && added.operation() == operation;
-        return asked ? List.of("asked for at the bench") : List.of();
+        return asked ? List.of(Message.of("route.asked-for-at-the-bench")) : List.of();
     }
 
-    private static String said(RouteRules.Owes rule) {
-        return "after " + rule.work().words() + ": " + rule.because();
+    private static Message said(RouteRules.Owes rule) {
+        return Message.of("route.after", rule.work().words(), rule.because());
     }
 
     private Optional<RouteRules.Owes> owed(Operation work, Operation then) {
@@ -344,7 +355,7 @@ public final class Route {
                 continue;
             }
             for (Operation then : Operation.values()) {
-                Optional<String> why = owed(w.operation(), then).map(Route::said);
+                Optional<Message> why = owed(w.operation(), then).map(Route::said);
                 if (why.isEmpty()) {
                     continue;
                 }
@@ -358,12 +369,7 @@ public final class Route {
                 } else if (nodes.stream()
                         .noneMatch(n ->
                                 n.operation() == then && isOpen(n) && n.once().equals(Optional.of(w.operation())))) {
-                    add(
-                            then,
-                            State.WAITS,
-                            events.size() + k,
-                            new TreeSet<>(Set.of(why.get())),
-                            Optional.of(w.operation()));
+                    add(then, State.WAITS, events.size() + k, reasons(why.get()), Optional.of(w.operation()));
                 }
             }
         }
@@ -430,7 +436,8 @@ public final class Route {
                         .filter(o -> edges.stream()
                                 .noneMatch(e -> e.from() == o.id() && isOpen(node(e.to())) && e.to() != n.id()))
                         .toList()
-                        .forEach(o -> edge(o, n, Strength.MUST, "it is owed before the casting leaves"));
+                        .forEach(o ->
+                                edge(o, n, Strength.MUST, Message.of("route.it-is-owed-before-the-casting-leaves")));
             }
         }
     }
@@ -464,7 +471,7 @@ public final class Route {
         return n.once().isEmpty() || ordered(n.once().get(), after.operation(), strength);
     }
 
-    private void edge(Node from, Node to, Strength strength, String because) {
+    private void edge(Node from, Node to, Strength strength, Message because) {
         if (from.id() != to.id() && graph.getEdge(from.id(), to.id()) == null) {
             graph.addEdge(from.id(), to.id());
             edges.add(new Before(from.id(), to.id(), strength, because));

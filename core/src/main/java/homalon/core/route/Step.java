@@ -1,5 +1,7 @@
 package homalon.core.route;
 
+import homalon.core.words.Message;
+
 /**
  * Where a step of a visit stands.
  *
@@ -9,7 +11,7 @@ package homalon.core.route;
  * @param todo what to do at the bench, as a command: {@code Finish the face}
  * @param detail one line more about it
  */
-public record Step(StepKind kind, Mark mark, String note, String todo, String detail) {
+public record Step(StepKind kind, Mark mark, Message note, Message todo, Message detail) {
 
     /** State of a step. */
     public enum Mark {
@@ -20,7 +22,7 @@ public record Step(StepKind kind, Mark mark, String note, String todo, String de
         WAITS
     }
 
-    static Step done(StepKind kind, String note) {
-        return new Step(kind, Mark.DONE, note, "", "");
+    static Step done(StepKind kind, Message note) {
+        return new Step(kind, Mark.DONE, note, Message.NONE, Message.NONE);
     }
 }

@@ -4,6 +4,7 @@ import homalon.core.integrity.Remedy;
 import homalon.core.lines.ShaftLine.Turns;
 import homalon.core.quantity.Length;
 import homalon.core.verdict.Verdict;
+import homalon.core.words.Message;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
@@ -91,7 +92,7 @@ public record VisitFacts(
      * @param shape in words
      * @param next what would settle it, in words; empty when it is settled
      */
-    public record FaceFound(Verdict worst, double over, double zone, String shape, String next) {}
+    public record FaceFound(Verdict worst, double over, double zone, Message shape, Message next) {}
 
     /**
      * A face tried by straightedge and feelers.
@@ -162,7 +163,7 @@ public record VisitFacts(
      * @param at its beginning: what was done while it held is not proven by it
      * @param begun a reading was keyed
      */
-    public record Tested(Instant at, Verdict verdict, boolean begun, String why) {}
+    public record Tested(Instant at, Verdict verdict, boolean begun, Message why) {}
 
     /**
      * The line of one shaft.
@@ -221,7 +222,7 @@ public record VisitFacts(
      * @param filled when all of them were filled, once for each state in which they were: the oldest fill that counts
      * @param said what they hold, in few words
      */
-    public record Chambers(int count, int settled, boolean begun, List<Instant> filled, String said) {}
+    public record Chambers(int count, int settled, boolean begun, List<Instant> filled, Message said) {}
 
     /** @param arrived pieces that are here */
     public record Ordered(Operation operation, int arrived, Optional<LocalDate> promised) {}

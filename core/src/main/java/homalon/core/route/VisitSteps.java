@@ -2,11 +2,11 @@ package homalon.core.route;
 
 import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Step.Mark;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -66,7 +66,9 @@ public final class VisitSteps {
 
     private Standing standing() {
         List<Step> strip = new ArrayList<>();
-        strip.add(Step.done(StepKind.BOOKED, facts.number() == 1 ? "kept" : "visit " + facts.number()));
+        strip.add(Step.done(
+                StepKind.BOOKED,
+                facts.number() == 1 ? Message.of("route.kept") : Message.of("route.visit", facts.number())));
         for (StepKind kind : StepKind.values()) {
             Optional.ofNullable(own.get(kind))
                     .map(this::held)
@@ -83,7 +85,12 @@ public final class VisitSteps {
         Operation operation = step.kind().operation().orElseThrow();
         Optional<Route.Step> open = route.open(operation);
         if (face.restsOnFace(step) && route.open(Operation.FACE_CHECK).isPresent()) {
-            return new Step(step.kind(), Mark.WAITS, "after the face", capital(operation.words()), "");
+            return new Step(
+                    step.kind(),
+                    Mark.WAITS,
+                    Message.of("route.after-the-face"),
+                    capital(operation.words()),
+                    Message.NONE);
         }
         if (step.mark() == Mark.DONE && open.isPresent()) {
             boolean due = open.get().state() == Route.State.DUE;
@@ -91,18 +98,18 @@ public final class VisitSteps {
             return new Step(
                     step.kind(),
                     due ? Mark.DUE : Mark.WAITS,
-                    again ? "owed again" : due ? "due" : "waits",
+                    again ? Message.of("route.owed-again") : due ? Message.of("route.due") : Message.of("route.waits"),
                     capital(operation.words()),
                     first(open.get().because()));
         }
         if (open.isEmpty() && step.mark() != Mark.DONE && route.isWaived(operation)) {
-            return Step.done(step.kind(), "left out, signed");
+            return Step.done(step.kind(), Message.of("route.left-out-signed"));
         }
         if (step.mark() == Mark.DUE && route.refusal(operation).isPresent()) {
             return new Step(
                     step.kind(),
                     Mark.WAITS,
-                    "waits",
+                    Message.of("route.waits"),
                     step.todo(),
                     route.refusal(operation).get());
         }
@@ -111,21 +118,23 @@ public final class VisitSteps {
 
     private Step handOver(boolean ready, boolean bare) {
         if (facts.released().isPresent()) {
-            return Step.done(StepKind.HAND_OVER, "gone");
+            return Step.done(StepKind.HAND_OVER, Message.of("route.gone"));
         }
         return new Step(
                 StepKind.HAND_OVER,
                 ready ? Mark.DUE : Mark.WAITS,
-                ready ? "due" : "waits",
-                "Hand over",
-                bare ? "oil and bag it, print the report, tie the tag on" : "print the report, tie the tag on");
+                ready ? Message.of("route.due") : Message.of("route.waits"),
+                Message.of("route.hand-over"),
+                bare
+                        ? Message.of("route.oil-and-bag-it-print-the-report-tie-the")
+                        : Message.of("route.print-the-report-tie-the-tag-on"));
     }
 
-    static String first(List<String> because) {
-        return because.isEmpty() ? "" : because.get(0);
+    static Message first(List<Message> because) {
+        return because.isEmpty() ? Message.NONE : because.get(0);
     }
 
-    static String capital(String words) {
-        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+    static Message capital(Message words) {
+        return Message.capital(words);
     }
 }

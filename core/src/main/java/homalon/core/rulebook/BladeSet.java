@@ -21,11 +21,10 @@ public record BladeSet(List<Length> blades) {
     public BladeSet {
         blades = blades.stream().distinct().sorted().toList();
         if (blades.size() < FEWEST || blades.size() > MOST) {
-            throw new BadInputException(
-                    "blades", "Feelers: key 3 to 60 different blades, such as 0.02 0.03 0.05 0.10.");
+            throw new BadInputException("blades", "rulebook.feelers-key-3-to-60-different-blades");
         }
         if (blades.get(0).signum() <= 0 || blades.get(blades.size() - 1).mm() > 5) {
-            throw new BadInputException("blades", "Feelers: a blade is thicker than nothing and thinner than 5 mm.");
+            throw new BadInputException("blades", "rulebook.feelers-a-blade-is-thicker-than-nothing");
         }
     }
 

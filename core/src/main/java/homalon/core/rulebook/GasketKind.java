@@ -2,29 +2,29 @@ package homalon.core.rulebook;
 
 import homalon.core.part.Material;
 import homalon.core.quantity.Length;
+import homalon.core.words.Message;
 import java.util.Optional;
 
 /** What kinds of head gasket ask of the two faces; the gasket maker's own figure comes before these. */
 public enum GasketKind {
     /** Soft: it wants a face to hold on; on aluminium a finer one, which it moves on less. */
-    COMPOSITE("composite", 1.5, 3.0, Optional.empty()),
-    LAYERED_STEEL("multi-layer steel", 0, 0.8, Optional.of(Length.ofMm("0.03"))),
-    COPPER("copper", 0.8, 1.5, Optional.empty()),
-    RACE("race, as its maker says", 0, 0.4, Optional.empty());
+    COMPOSITE(1.5, 3.0, Optional.empty()),
+    LAYERED_STEEL(0, 0.8, Optional.of(Length.ofMm("0.03"))),
+    COPPER(0.8, 1.5, Optional.empty()),
+    RACE(0, 0.4, Optional.empty());
 
-    private final String words;
+    private final Message words = Message.of(this);
     private final double leastRa;
     private final double mostRa;
     private final Optional<Length> flatness;
 
-    GasketKind(String words, double leastRa, double mostRa, Optional<Length> flatness) {
-        this.words = words;
+    GasketKind(double leastRa, double mostRa, Optional<Length> flatness) {
         this.leastRa = leastRa;
         this.mostRa = mostRa;
         this.flatness = flatness;
     }
 
-    public String words() {
+    public Message words() {
         return words;
     }
 

@@ -52,8 +52,7 @@ public final class ShimStock {
     /** @throws BadInputException when the step is not above zero */
     public static ShimStock inSteps(Length step) {
         if (step.signum() <= 0 || step.mm() > 5) {
-            throw new BadInputException(
-                    "shims", "Shims: key the step as a thickness above zero and at most 5 mm, such as 0.01.");
+            throw new BadInputException("shims", "rulebook.shims-key-the-step-as-a-thickness-above");
         }
         return new ShimStock(step, List.of());
     }
@@ -62,11 +61,10 @@ public final class ShimStock {
     public static ShimStock ofLeaves(List<Length> leaves) {
         List<Length> sorted = leaves.stream().distinct().sorted().toList();
         if (sorted.isEmpty() || sorted.size() > MOST_LEAVES) {
-            throw new BadInputException(
-                    "shims", "Shims: key 1 to 24 different thicknesses, such as 0.02 0.05 0.10 0.20 0.50.");
+            throw new BadInputException("shims", "rulebook.shims-key-1-to-24-different-thicknesses");
         }
         if (sorted.get(0).signum() <= 0 || sorted.get(sorted.size() - 1).mm() > 20) {
-            throw new BadInputException("shims", "Shims: a shim is thicker than nothing and at most 20 mm.");
+            throw new BadInputException("shims", "rulebook.shims-a-shim-is-thicker-than-nothing");
         }
         return new ShimStock(sorted.get(0), sorted);
     }

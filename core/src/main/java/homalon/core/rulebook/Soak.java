@@ -20,8 +20,8 @@ public record Soak(BigDecimal part, BigDecimal room) {
     /** @throws homalon.core.input.BadInputException when one is no temperature of a shop */
     public Soak {
         Problems problems = new Problems();
-        problems.require(fits(part), "part", "Part: key its temperature in degrees C, such as 21.");
-        problems.require(fits(room), "room", "Room: key its temperature in degrees C, such as 20.");
+        problems.require(fits(part), "part", "rulebook.part-key-its-temperature-in-degrees-c");
+        problems.require(fits(room), "room", "rulebook.room-key-its-temperature-in-degrees-c");
         problems.throwIfAny();
     }
 

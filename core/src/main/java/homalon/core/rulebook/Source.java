@@ -1,23 +1,21 @@
 package homalon.core.rulebook;
 
+import homalon.core.words.Message;
+
 /** Where a limit comes from, strongest first. */
 public enum Source {
-    MAKER("maker's book"),
-    GASKET("gasket maker"),
-    SHOP("shop rule"),
-    RULES("class rules"),
-    OWNER("the owner's wish"),
+    MAKER,
+    GASKET,
+    SHOP,
+    RULES,
+    OWNER,
     /** What gaskets of the kind that was chosen usually ask. */
-    GASKET_KIND("default for that kind of gasket"),
-    DEFAULT("general default, not from a book");
+    GASKET_KIND,
+    DEFAULT;
 
-    private final String words;
+    private final Message words = Message.of(this);
 
-    Source(String words) {
-        this.words = words;
-    }
-
-    public String words() {
+    public Message words() {
         return words;
     }
 

@@ -24,9 +24,8 @@ public record Damage(List<Arc> arcs) {
             problems.require(
                     from >= 0 && from <= 360 && to >= 0 && to <= 360,
                     "arc",
-                    "Damage: key from and to as hours of a clock, 12 towards the front, such as 2 to 5.");
-            problems.require(
-                    beyond > 0 && beyond <= 20, "beyond", "Damage: key how far it reaches past the wall, 0 to 20 mm.");
+                    "seats.damage-key-from-and-to-as-hours-of-a");
+            problems.require(beyond > 0 && beyond <= 20, "beyond", "seats.damage-key-how-far-it-reaches-past-the");
             problems.throwIfAny();
         }
 
@@ -36,7 +35,7 @@ public record Damage(List<Arc> arcs) {
             problems.require(
                     from >= 0 && from <= 12 && to >= 0 && to <= 12,
                     "arc",
-                    "Damage: key from and to as hours of a clock, 12 towards the front, such as 2 to 5.");
+                    "seats.damage-key-from-and-to-as-hours-of-a");
             problems.throwIfAny();
             return new Arc(from % 12 * 30, to % 12 * 30, beyond);
         }

@@ -4,13 +4,12 @@ import homalon.core.catalogue.Item;
 import homalon.core.catalogue.Metal;
 import homalon.core.input.Problems;
 import homalon.core.part.Material;
-import homalon.core.verdict.Working.Line;
+import homalon.core.words.Message;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.DoubleStream;
 
 /**
  * The step-up through a list of inserts from the smallest, each judged by every rule, until one passes or a rule that a larger
@@ -23,26 +22,25 @@ import java.util.stream.DoubleStream;
 public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Check> stop) {
     /** What is asked of an insert; those marked growing are broken further by every larger one. */
     public enum Rule {
-        CLEANS("cleans the damage", false),
-        CARRIES("carries the seat", false),
-        THROAT("opens to the throat", false),
-        METAL("metal wanted", false),
-        DEPTH("not deeper than the floor", false),
-        PRESS("press in its range", false),
-        HOT("holds when hot", false),
-        STRENGTH("the casting stands the press", true),
-        WALL("wall to water", true),
-        BRIDGE("bridge to the neighbour", true);
+        CLEANS(false),
+        CARRIES(false),
+        THROAT(false),
+        METAL(false),
+        DEPTH(false),
+        PRESS(false),
+        HOT(false),
+        STRENGTH(true),
+        WALL(true),
+        BRIDGE(true);
 
-        private final String words;
+        private final Message words = Message.of(this);
         private final boolean growing;
 
-        Rule(String words, boolean growing) {
-            this.words = words;
+        Rule(boolean growing) {
             this.growing = growing;
         }
 
-        public String words() {
+        public Message words() {
             return words;
         }
     }
@@ -53,7 +51,7 @@ public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Che
      * @param spare how much is left before it breaks; negative by how much it is broken, mm
      * @param says why, with its figures
      */
-    public record Check(Rule rule, boolean holds, double spare, Line says) {}
+    public record Check(Rule rule, boolean holds, double spare, Message says) {}
 
     /**
      * One insert.
@@ -122,18 +120,13 @@ public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Che
             problems.require(
                     counterbore >= 5 && counterbore <= 200,
                     "counterbore",
-                    "Counterbore: key its diameter, 5 to 200 mm.");
-            problems.require(floor > 0 && floor <= 60, "floor", "Depth: key the counterbore's floor, 0 to 60 mm.");
-            problems.require(
-                    wall > 0 && wall <= 200,
-                    "wall",
-                    "Wall to water: key what is left beside the counterbore, above zero. With none left there is nothing to press into.");
-            problems.require(throat > 0 && throat < 200, "throat", "Throat: key its diameter, such as 33.");
-            problems.require(
-                    seatOuter > throat, "seatOuter", "The seat's outer edge lies outside the throat: key both again.");
-            problems.require(Math.abs(proud) <= 5, "proud", "Proud or shy: key −5 to 5 mm.");
-            problems.require(
-                    runAt >= 20 && runAt <= 500, "runAt", "Running temperature: key 20 to 500 C, such as 200.");
+                    "seats.counterbore-key-its-diameter-5-to-200");
+            problems.require(floor > 0 && floor <= 60, "floor", "seats.depth-key-the-counterbores-floor-0-to");
+            problems.require(wall > 0 && wall <= 200, "wall", "seats.wall-to-water-key-what-is-left-beside");
+            problems.require(throat > 0 && throat < 200, "throat", "seats.throat-key-its-diameter-such-as-33");
+            problems.require(seatOuter > throat, "seatOuter", "seats.the-seats-outer-edge-lies-outside-the");
+            problems.require(Math.abs(proud) <= 5, "proud", "seats.proud-or-shy-key-5-to-5-mm");
+            problems.require(runAt >= 20 && runAt <= 500, "runAt", "seats.running-temperature-key-20-to-500-c");
             problems.throwIfAny();
         }
     }
@@ -211,20 +204,24 @@ public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Che
                 check(
                         Rule.CARRIES,
                         (insert.outer() - q.seatOuter()) / 2 - LEAST_CARRY,
-                        "the ring reaches {} beyond the seat's outer edge; half a millimetre wanted",
+                        Message.of("seats.the-ring-reaches-beyond-the-seats-outer"),
                         (insert.outer() - q.seatOuter()) / 2),
-                check(Rule.THROAT, q.throat() - insert.inner(), "inside {}, opened to the throat", insert.inner()),
+                check(
+                        Rule.THROAT,
+                        q.throat() - insert.inner(),
+                        Message.of("seats.inside-opened-to-the-throat"),
+                        insert.inner()),
                 metal(q, insert),
                 check(
                         Rule.DEPTH,
                         q.floor() + q.proud() - insert.height() + trimmable(insert),
-                        "height {} on the floor that is there",
+                        Message.of("seats.height-on-the-floor-that-is-there"),
                         insert.height()),
                 new Check(
                         Rule.PRESS,
                         press >= usual[0] - SLACK && press <= usual[1] + SLACK,
                         Math.min(press - usual[0], usual[1] - press),
-                        line("{}; {} to {}, general default", press, usual[0], usual[1])),
+                        line(Message.of("seats.to-general-default"), press, usual[0], usual[1])),
                 hot(q, cutTo, fit),
                 strength(q, fit),
                 wall(q, wall),
@@ -255,7 +252,7 @@ public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Che
                 Rule.METAL,
                 wanted,
                 wanted ? 0 : -1,
-                line(insert.metal().map(Metal::words).orElse("unknown")));
+                line(insert.metal().map(Metal::words).orElse(Message.of("seats.unknown"))));
     }
 
     private static Check hot(Asked q, double cutTo, Optional<PressFit> fit) {
@@ -264,14 +261,17 @@ public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Che
                     Rule.HOT,
                     false,
                     -1,
-                    line(cutTo < q.counterbore() ? "the hole that is there is larger" : "no wall to hold it"));
+                    line(
+                            cutTo < q.counterbore()
+                                    ? Message.of("seats.the-hole-that-is-there-is-larger")
+                                    : Message.of("seats.no-wall-to-hold-it")));
         }
         double hot = fit.get().hot();
         return new Check(
                 Rule.HOT,
                 hot > PressFit.LEAST_HOT,
                 hot - PressFit.LEAST_HOT,
-                line("{} left at " + Math.round(q.runAt()) + " C", hot));
+                line(Message.of("seats.left-at-c", Math.round(q.runAt())), hot));
     }
 
     private static Check wall(Asked q, double wall) {
@@ -282,9 +282,10 @@ public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Che
                 wall >= least - SLACK || (thin && wall > 0),
                 wall - least,
                 line(
-                        "{} left; {} wanted, general default"
-                                + (wall < least && thin ? "; signed for, press reduced" : "")
-                                + (q.judged() ? "; judged, not measured" : ""),
+                        Message.of(
+                                "seats.left-wanted-general-default",
+                                wall < least && thin ? Message.of("seats.signed-for-press-reduced") : Message.NONE,
+                                q.judged() ? Message.of("seats.judged-not-measured") : Message.NONE),
                         wall,
                         least));
     }
@@ -292,7 +293,7 @@ public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Che
     /** Whether the casting stands it, or somebody who may answers for it. */
     private static Check strength(Asked q, Optional<PressFit> fit) {
         if (fit.isEmpty()) {
-            return new Check(Rule.STRENGTH, false, -1, line("no wall to hold it"));
+            return new Check(Rule.STRENGTH, false, -1, line(Message.of("seats.no-wall-to-hold-it")));
         }
         PressFit.Strain strain = fit.get().strain();
         double share = Math.max(fit.get().shareCold(), fit.get().shareHot());
@@ -303,8 +304,10 @@ public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Che
                 Rule.STRENGTH,
                 holds,
                 PressFit.Strain.SIGNED.over() - share,
-                line(Math.round(100 * share) + " % of its tensile strength, general value, at the thinnest wall: "
-                        + (signed ? "signed for" : strain.words())));
+                line(Message.of(
+                        "seats.of-its-tensile-strength-general-value",
+                        Math.round(100 * share),
+                        signed ? Message.of("seats.signed-for") : strain.words())));
     }
 
     private static final Set<Sign> MAY_SIGN = Set.of(Sign.STRAIN, Sign.OVERSTRAIN);
@@ -318,15 +321,17 @@ public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Che
         double spare = cutTo - q.damage().cleanedBy(q.counterbore());
         boolean enough = q.damage().arcs().isEmpty() ? cutTo >= q.counterbore() - SLACK : spare >= -SLACK;
         boolean signed = q.signed().contains(Sign.PARTIAL) && bearing >= Damage.LEAST_SHARE - SLACK;
-        String share = Math.round(bearing * 100) + " % of the arc bears";
+        Message share = Message.of("seats.of-the-arc-bears", Math.round(bearing * 100));
         return new Check(
                 Rule.CLEANS,
                 enough || signed,
                 spare,
                 enough
-                        ? line("cut to {}, " + share, cutTo)
+                        ? line(Message.of("seats.cut-to", share), cutTo)
                         : line(
-                                "cut to {}, " + share + (signed ? ", signed for; {} would clean it" : "; {} cleans it"),
+                                signed
+                                        ? Message.of("seats.cut-to-signed-for-would-clean-it", share)
+                                        : Message.of("seats.cut-to-cleans-it", share),
                                 cutTo,
                                 cutTo - spare));
     }
@@ -346,16 +351,16 @@ public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Che
                 worst >= LEAST_BRIDGE - SLACK,
                 worst - LEAST_BRIDGE,
                 at.isEmpty()
-                        ? line("no neighbour keyed")
-                        : line("{} left to " + at + "; {} wanted, general default", worst, LEAST_BRIDGE));
+                        ? line(Message.of("seats.no-neighbour-keyed"))
+                        : line(Message.of("seats.left-to-wanted-general-default", at), worst, LEAST_BRIDGE));
     }
 
-    private static Check check(Rule rule, double spare, String text, double figure) {
+    private static Check check(Rule rule, double spare, Message text, double figure) {
         return new Check(rule, spare >= -SLACK, spare, line(text, figure));
     }
 
-    private static Line line(String text, double... figures) {
-        return new Line(text, DoubleStream.of(figures).boxed().toList());
+    private static Message line(Message text, double... figures) {
+        return text.with(figures);
     }
 
     /**

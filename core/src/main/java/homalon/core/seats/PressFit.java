@@ -4,6 +4,7 @@ import homalon.core.catalogue.Metal;
 import homalon.core.geometry.Spot;
 import homalon.core.input.Problems;
 import homalon.core.verdict.Working;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -62,50 +63,31 @@ public record PressFit(
             problems.require(
                     counterbore >= 5 && counterbore <= 200,
                     "counterbore",
-                    "Counterbore: key its diameter, 5 to 200 mm.");
-            problems.require(
-                    outer >= counterbore,
-                    "insertOuter",
-                    "The insert is smaller than its hole: it would fall out. Key a larger insert or measure the hole again.");
-            problems.require(
-                    outer - counterbore <= 1,
-                    "insertOuter",
-                    "The insert is more than 1 mm larger than its hole: measure both again.");
+                    "seats.counterbore-key-its-diameter-5-to-200");
+            problems.require(outer >= counterbore, "insertOuter", "seats.the-insert-is-smaller-than-its-hole-it");
+            problems.require(outer - counterbore <= 1, "insertOuter", "seats.the-insert-is-more-than-1-mm-larger");
             problems.require(
                     inner > 0 && inner < Math.min(counterbore, outer),
                     "insertInner",
-                    "The insert's inside must be smaller than its outside: no wall is left.");
+                    "seats.the-inserts-inside-must-be-smaller-than");
+            problems.require(wall > 0 && wall <= 500, "wallToWater", "seats.wall-to-water-key-what-is-left-between");
             problems.require(
-                    wall > 0 && wall <= 500,
-                    "wallToWater",
-                    "Wall to water: key what is left between bore and water, above zero; none left means it cannot be pressed.");
-            problems.require(
-                    chillTo >= COLDEST && chillTo <= ROOM,
-                    "chillTo",
-                    "Chill: key −200 to 20 C; 20 when the insert is not chilled.");
-            problems.require(
-                    warmTo >= ROOM && warmTo <= 350,
-                    "warmTo",
-                    "Warm: key 20 to 350 C; 20 when the head is not warmed.");
-            problems.require(
-                    runAt >= ROOM && runAt <= 500, "runAt", "Running temperature: key 20 to 500 C, such as 200.");
+                    chillTo >= COLDEST && chillTo <= ROOM, "chillTo", "seats.chill-key-200-to-20-c-20-when-the");
+            problems.require(warmTo >= ROOM && warmTo <= 350, "warmTo", "seats.warm-key-20-to-350-c-20-when-the-head");
+            problems.require(runAt >= ROOM && runAt <= 500, "runAt", "seats.running-temperature-key-20-to-500-c");
             problems.throwIfAny();
         }
     }
 
     /** How a ring goes in. */
     public enum Goes {
-        DROPS("drops in"),
-        QUICK("goes in if one is quick"),
-        DRIVEN("has to be driven");
+        DROPS,
+        QUICK,
+        DRIVEN;
 
-        private final String words;
+        private final Message words = Message.of(this);
 
-        Goes(String words) {
-            this.words = words;
-        }
-
-        public String words() {
+        public Message words() {
             return words;
         }
     }
@@ -158,20 +140,19 @@ public record PressFit(
 
     /** How the casting stands the stress at the bore, as a share of its tensile strength. */
     public enum Strain {
-        BEARS("bears it", 0),
-        WARNS("strained: less press, more wall, or another seat", 0.6),
-        SIGNED("so strained that somebody has to answer for it: less press, more wall, or another seat", 0.9),
-        BARRED("it would crack: less press, more wall, or another seat; the owner alone may lift it", 1.3);
+        BEARS(0),
+        WARNS(0.6),
+        SIGNED(0.9),
+        BARRED(1.3);
 
-        private final String words;
+        private final Message words = Message.of(this);
         private final double over;
 
-        Strain(String words, double over) {
-            this.words = words;
+        Strain(double over) {
             this.over = over;
         }
 
-        public String words() {
+        public Message words() {
             return words;
         }
 
@@ -243,27 +224,39 @@ public record PressFit(
     }
 
     public Working working() {
-        return Working.of("Press")
-                .line("expansion, stiffness and the like of the metals are general values, not the maker's")
-                .line("insert {} less counterbore {} leaves a press of {}", asked.outer(), asked.counterbore(), press)
+        return Working.of(Message.of("seats.press"))
+                .line(Message.of("seats.expansion-stiffness-and-the-like-of-the"))
                 .line(
-                        "left at " + whole(asked.runAt()) + " C: press less ("
-                                + asked.head().alpha() + " less "
-                                + asked.insert().alpha() + ") millionths x {} x " + whole(asked.runAt() - ROOM)
-                                + " = {}; more than {} wanted, general default",
+                        Message.of("seats.insert-less-counterbore-leaves-a-press"),
+                        asked.outer(),
+                        asked.counterbore(),
+                        press)
+                .line(
+                        Message.of(
+                                "seats.left-at-c-press-less-less-millionths-x",
+                                whole(asked.runAt()),
+                                asked.head().alpha(),
+                                asked.insert().alpha(),
+                                whole(asked.runAt() - ROOM)),
                         asked.counterbore(),
                         hot,
                         LEAST_HOT)
                 .line(
-                        "chilled to " + whole(asked.chillTo()) + " C, head at " + whole(asked.warmTo())
-                                + " C: gap {}; below zero it is driven",
+                        Message.of(
+                                "seats.chilled-to-c-head-at-c-gap-below-zero",
+                                whole(asked.chillTo()),
+                                whole(asked.warmTo())),
                         fitting)
                 .line(
-                        "thick rings, wall to water {}: " + Math.round(pressure) + " MPa between them, "
-                                + Math.round(hoop) + " MPa in the head at the bore: " + percent(shareCold())
-                                + " of what it stands cold, " + percent(shareHot()) + " at "
-                                + whole(asked.runAt()) + " C, " + percent(shareRingHotter()) + " with the ring "
-                                + whole(RING_HOTTER) + " C hotter than the head",
+                        Message.of(
+                                "seats.thick-rings-wall-to-water-mpa-between",
+                                Math.round(pressure),
+                                Math.round(hoop),
+                                percent(shareCold()),
+                                percent(shareHot()),
+                                whole(asked.runAt()),
+                                percent(shareRingHotter()),
+                                whole(RING_HOTTER)),
                         asked.wall())
                 .done();
     }

@@ -11,19 +11,13 @@ public record SeatAngles(double top, double face, double throat, OptionalDouble 
     /** @throws homalon.core.input.BadInputException when they do not grow from the chamber into the port */
     public SeatAngles {
         Problems problems = new Problems();
-        problems.require(face > 0 && face < 80, "faceAngle", "Face angle: key 15 to 75 degrees, such as 45.");
-        problems.require(
-                top >= 0 && top < face,
-                "topAngle",
-                "Angles are out of order: the top cut is flatter than the face, such as 30 over 45.");
-        problems.require(
-                throat > face && throat < 89,
-                "throatAngle",
-                "Angles are out of order: the throat is steeper than the face, such as 60 under 45.");
+        problems.require(face > 0 && face < 80, "faceAngle", "seats.face-angle-key-15-to-75-degrees-such-as");
+        problems.require(top >= 0 && top < face, "topAngle", "seats.angles-are-out-of-order-the-top-cut-is");
+        problems.require(throat > face && throat < 89, "throatAngle", "seats.angles-are-out-of-order-the-throat-is");
         problems.require(
                 bowl.isEmpty() || (bowl.getAsDouble() > throat && bowl.getAsDouble() < 89),
                 "bowlAngle",
-                "Angles are out of order: a fourth cut is steeper than the throat, such as 75 under 60.");
+                "seats.angles-are-out-of-order-a-fourth-cut-is");
         problems.throwIfAny();
     }
 

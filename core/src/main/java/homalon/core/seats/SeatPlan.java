@@ -2,6 +2,7 @@ package homalon.core.seats;
 
 import homalon.core.input.Problems;
 import homalon.core.verdict.Working;
+import homalon.core.words.Message;
 import java.util.OptionalDouble;
 
 /**
@@ -36,7 +37,7 @@ public record SeatPlan(
         double ringCc,
         Binds binds,
         boolean feasible,
-        String why) {
+        Message why) {
     /** Beyond it an insert is the answer; a general default. */
     public static final double DEFAULT_SINK_LIMIT = 0.5;
     /** A stone dresses at least this. */
@@ -51,16 +52,12 @@ public record SeatPlan(
 
     /** How the seat is made. */
     public enum Way {
-        STONE("stone"),
-        CUTTER("form cutter");
+        STONE,
+        CUTTER;
 
-        private final String words;
+        private final Message words = Message.of(this);
 
-        Way(String words) {
-            this.words = words;
-        }
-
-        public String words() {
+        public Message words() {
             return words;
         }
 
@@ -77,21 +74,17 @@ public record SeatPlan(
 
     /** What decides how far the face is sunk. */
     public enum Binds {
-        PITS("pits and runout"),
-        OUTER_EDGE("the outer edge has to come out"),
-        WIDTH("the width has to come"),
-        TOOL("the tool takes no less"),
-        LEVEL("to stand level with the others"),
-        OTHER_CUTS("top and throat alone make it right"),
-        NOTHING("it lies right, is wide enough, runs true and has no pits");
+        PITS,
+        OUTER_EDGE,
+        WIDTH,
+        TOOL,
+        LEVEL,
+        OTHER_CUTS,
+        NOTHING;
 
-        private final String words;
+        private final Message words = Message.of(this);
 
-        Binds(String words) {
-            this.words = words;
-        }
-
-        public String words() {
+        public Message words() {
             return words;
         }
     }
@@ -101,7 +94,7 @@ public record SeatPlan(
      *
      * @param outer diameter of the face's outer edge as found
      * @param inner diameter of its inner edge as found
-     * @param throatInner where a fourth cut begins; NaN without one
+     * @param throatInner where a fourth cut begins; empty without one
      * @param pitDepth of the deepest pit, square to the face
      * @param runout total, square to the face
      * @param targetOuter diameter of the outer edge wanted
@@ -116,7 +109,7 @@ public record SeatPlan(
             SeatAngles angles,
             double outer,
             double inner,
-            double throatInner,
+            OptionalDouble throatInner,
             double pitDepth,
             double runout,
             double targetOuter,
@@ -130,28 +123,27 @@ public record SeatPlan(
         public Asked {
             Problems problems = new Problems();
             boolean edges =
-                    problems.require(outer > 0 && outer <= 200, "outer", "Outer edge: key its diameter, up to 200 mm.");
+                    problems.require(outer > 0 && outer <= 200, "outer", "seats.outer-edge-key-its-diameter-up-to-200");
             problems.require(
-                    !edges || (inner > 0 && inner < outer),
-                    "inner",
-                    "The seat's inner edge lies inside its outer edge: key both diameters again.");
-            problems.require(pitDepth >= 0 && pitDepth <= 5, "pitDepth", "Pits: key their depth, 0 to 5 mm.");
-            problems.require(runout >= 0 && runout <= 5, "runout", "Runout: key the whole travel, 0 to 5 mm.");
+                    !edges || (inner > 0 && inner < outer), "inner", "seats.the-seats-inner-edge-lies-inside-its");
+            problems.require(pitDepth >= 0 && pitDepth <= 5, "pitDepth", "seats.pits-key-their-depth-0-to-5-mm");
+            problems.require(runout >= 0 && runout <= 5, "runout", "seats.runout-key-the-whole-travel-0-to-5-mm");
             problems.require(
                     headDiameter > 0 && headDiameter <= 200,
                     "headDiameter",
-                    "Valve head: key its diameter, up to 200 mm.");
+                    "seats.valve-head-key-its-diameter-up-to-200");
             problems.require(
                     targetOuter > 0 && targetOuter <= headDiameter + 1e-9,
                     "targetOuter",
-                    "The outer edge wanted lies on the valve: key a diameter no larger than the valve's head.");
+                    "seats.the-outer-edge-wanted-lies-on-the-valve");
             problems.require(
                     targetWidth > 0 && targetWidth * angles.cosFace() < targetOuter / 2,
                     "targetWidth",
-                    "Width wanted: above zero and less than fills the seat, such as 1.4.");
-            problems.require(sinkLimit > 0 && sinkLimit <= 10, "sinkLimit", "Sink limit: key 0 to 10 mm, such as 0.5.");
-            problems.require(least >= 0 && least <= 10, "least", "What the tool takes lies between 0 and 10 mm.");
-            problems.require(level >= 0 && level <= 20, "level", "To stand level: key 0 to 20 mm.");
+                    "seats.width-wanted-above-zero-and-less-than");
+            problems.require(
+                    sinkLimit > 0 && sinkLimit <= 10, "sinkLimit", "seats.sink-limit-key-0-to-10-mm-such-as-0-5");
+            problems.require(least >= 0 && least <= 10, "least", "seats.what-the-tool-takes-lies-between-0-and");
+            problems.require(level >= 0 && level <= 20, "level", "seats.to-stand-level-key-0-to-20-mm");
             problems.throwIfAny();
         }
 
@@ -267,8 +259,10 @@ public record SeatPlan(
                 binds,
                 feasible,
                 feasible
-                        ? (binds == Binds.NOTHING ? "" : "within the sink limit; ") + binds.words()
-                        : "beyond the sink limit because " + binds.words() + ": an insert is the answer");
+                        ? binds == Binds.NOTHING
+                                ? binds.words()
+                                : Message.of("seats.within-the-sink-limit", binds.words())
+                        : Message.of("seats.beyond-the-sink-limit-because-an-insert", binds.words()));
     }
 
     /** Of needs that are alike, what was found comes before what was aimed at because of it. */
@@ -295,19 +289,17 @@ public record SeatPlan(
 
     /** How it was worked out. */
     public Working working() {
-        return Working.of("Seat")
-                .line("pits and runout: (p + TIR / 2) / cos a = {}", asked.pits())
+        return Working.of(Message.of("seats.seat"))
+                .line(Message.of("seats.pits-and-runout-p-tir-2-cos-a"), asked.pits())
                 .line(
-                        "outer edge {} out to {}, width {}: the face goes in by the largest need, {}",
+                        Message.of("seats.outer-edge-out-to-width-the-face-goes"),
                         asked.outer(),
                         asked.targetOuter(),
                         asked.targetWidth(),
                         seatSink)
-                .line("outer edge stands then at {}: the top cut goes in by {}", outerAfterSeat, topSink)
-                .line("inner edge stands then at {}: the throat cut goes in by {}", innerAfterSeat, throatSink)
-                .line(
-                        "the valve sinks with its face by {}, its tip comes out and its spring grows by as much",
-                        valveSink)
+                .line(Message.of("seats.outer-edge-stands-then-at-the-top-cut"), outerAfterSeat, topSink)
+                .line(Message.of("seats.inner-edge-stands-then-at-the-throat"), innerAfterSeat, throatSink)
+                .line(Message.of("seats.the-valve-sinks-with-its-face-by-its"), valveSink)
                 .done();
     }
 

@@ -5,6 +5,7 @@ import homalon.core.input.BadInputException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.OptionalDouble;
 
 /**
  * Cross-section of a seat: what its conical cuts left, each having taken everything above its cone, so that the metal's height
@@ -28,10 +29,9 @@ public final class SeatProfile {
      * @param inner diameter of its inner edge
      * @param throatInner diameter where the throat cut ends and a fourth begins; used with a fourth angle only
      */
-    public static SeatProfile of(SeatAngles angles, double outer, double inner, double throatInner) {
+    public static SeatProfile of(SeatAngles angles, double outer, double inner, OptionalDouble throatInner) {
         if (!(inner > 0 && inner < outer)) {
-            throw new BadInputException(
-                    "inner", "The seat's inner edge lies inside its outer edge: key both diameters again.");
+            throw new BadInputException("inner", "seats.the-seats-inner-edge-lies-inside-its");
         }
         double a = SeatAngles.tan(angles.face());
         double b = SeatAngles.tan(angles.top());
@@ -43,12 +43,12 @@ public final class SeatProfile {
         if (angles.bowl().isEmpty()) {
             return new SeatProfile(new double[] {b, a, g}, new double[] {top, face, throat});
         }
-        if (!(throatInner > 0 && throatInner < inner)) {
-            throw new BadInputException(
-                    "throatInner", "The throat's inner edge lies inside that of the seat: key its diameter again.");
+        double end = throatInner.orElse(0);
+        if (!(end > 0 && end < inner)) {
+            throw new BadInputException("throatInner", "seats.the-throats-inner-edge-lies-inside-that");
         }
         double w = SeatAngles.tan(angles.bowl().getAsDouble());
-        double bowl = throat + throatInner / 2 * (g - w);
+        double bowl = throat + end / 2 * (g - w);
         return new SeatProfile(new double[] {b, a, g, w}, new double[] {top, face, throat, bowl});
     }
 

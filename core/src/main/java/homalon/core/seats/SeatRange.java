@@ -17,13 +17,11 @@ public record SeatRange(double outerLeast, double outerMost, double widthLeast, 
     public SeatRange {
         Problems problems = new Problems();
         problems.require(
-                outerLeast > 0 && outerLeast <= outerMost,
-                "INSET",
-                "Contact inside the valve's edge: the least must not be above the most, and some of the valve is left.");
+                outerLeast > 0 && outerLeast <= outerMost, "INSET", "seats.contact-inside-the-valves-edge-the");
         problems.require(
                 widthLeast > 0 && widthLeast <= widthMost,
                 "WIDTH_LEAST",
-                "Seat width: the least must not be above the most.");
+                "seats.seat-width-the-least-must-not-be-above");
         problems.throwIfAny();
     }
 

@@ -3,8 +3,11 @@ package homalon.core.seats;
 import homalon.core.input.Problems;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.ShimStock;
+import homalon.core.words.Message;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.function.DoubleBinaryOperator;
+import java.util.function.DoublePredicate;
 
 /**
  * A valve spring at its installed height. Millimetres; loads in newtons.
@@ -32,7 +35,7 @@ public record SpringFit(
         OptionalDouble seatLoad,
         OptionalDouble openLoad,
         boolean good,
-        String why) {
+        Message why) {
     /** General defaults. */
     public static final double LEAST_COIL_GAP = 1.0;
 
@@ -42,7 +45,7 @@ public record SpringFit(
             ShimStock.ofLeaves(List.of(Length.ofMm("0.4"), Length.ofMm("0.8"), Length.ofMm("1.5")));
 
     /**
-     * What is known of it; NaN where it is not.
+     * What is known of it.
      *
      * @param measured installed height, retainer and locks on, shimmed with nothing
      * @param specified by the book
@@ -56,30 +59,29 @@ public record SpringFit(
             double specified,
             double sink,
             double locator,
-            double free,
-            double solid,
-            double rate,
-            double lift,
-            double seal) {
+            OptionalDouble free,
+            OptionalDouble solid,
+            OptionalDouble rate,
+            OptionalDouble lift,
+            OptionalDouble seal) {
         /** @throws homalon.core.input.BadInputException for a spring that cannot be */
         public Spring {
             Problems problems = new Problems();
-            problems.require(measured > 5 && measured <= 200, "measured", "Installed height: key 5 to 200 mm.");
-            problems.require(specified > 5 && specified <= 200, "specified", "Height by the book: key 5 to 200 mm.");
-            problems.require(sink >= 0 && sink <= 10, "sink", "Seat work sinks a valve by 0 to 10 mm.");
-            problems.require(locator >= 0 && locator <= 10, "locator", "Locator: key its thickness, 0 to 10 mm.");
+            problems.require(measured > 5 && measured <= 200, "measured", "seats.installed-height-key-5-to-200-mm");
             problems.require(
-                    Double.isNaN(free) || free > specified,
-                    "free",
-                    "The spring's free length is larger than its installed height: key it again.");
+                    specified > 5 && specified <= 200, "specified", "seats.height-by-the-book-key-5-to-200-mm");
+            problems.require(sink >= 0 && sink <= 10, "sink", "seats.seat-work-sinks-a-valve-by-0-to-10-mm");
+            problems.require(locator >= 0 && locator <= 10, "locator", "seats.locator-key-its-thickness-0-to-10-mm");
+            problems.require(fits(free, f -> f > specified), "free", "seats.the-springs-free-length-is-larger-than");
             problems.require(
-                    Double.isNaN(solid) || (solid > 0 && solid < specified),
-                    "solid",
-                    "The solid height is smaller than the installed one: key it again.");
-            problems.require(Double.isNaN(rate) || (rate > 0 && rate <= 500), "rate", "Rate: key N/mm, such as 32.");
-            problems.require(
-                    Double.isNaN(lift) || (lift > 0 && lift <= 40), "lift", "Lift: key 0 to 40 mm, such as 10.5.");
+                    fits(solid, h -> h > 0 && h < specified), "solid", "seats.the-solid-height-is-smaller-than-the");
+            problems.require(fits(rate, r -> r > 0 && r <= 500), "rate", "seats.rate-key-n-mm-such-as-32");
+            problems.require(fits(lift, l -> l > 0 && l <= 40), "lift", "seats.lift-key-0-to-40-mm-such-as-10-5");
             problems.throwIfAny();
+        }
+
+        private static boolean fits(OptionalDouble known, DoublePredicate where) {
+            return known.isEmpty() || where.test(known.getAsDouble());
         }
     }
 
@@ -89,23 +91,29 @@ public record SpringFit(
         double laid = shim <= 0 ? 0 : stock.atMost(shim);
         List<Length> stack = stock.stack(Length.roundedFromMm(laid));
         double height = installed - s.locator() - laid;
-        OptionalDouble coil = known(height - s.lift() - s.solid());
-        OptionalDouble seal = known(s.seal() + s.sink() - s.lift());
-        OptionalDouble shut = known(s.rate() * (s.free() - height));
-        OptionalDouble open = known(s.rate() * (s.free() - height + s.lift()));
-        String why = "within";
+        OptionalDouble coil = of(s.lift(), s.solid(), (lift, solid) -> height - lift - solid);
+        OptionalDouble seal = of(s.seal(), s.lift(), (gap, lift) -> gap + s.sink() - lift);
+        OptionalDouble shut = of(s.rate(), s.free(), (rate, free) -> rate * (free - height));
+        OptionalDouble open = of(s.rate(), s.lift(), (rate, lift) -> rate * lift);
+        open = of(shut, open, Double::sum);
+        Message why = WITHIN;
         if (shim < -1e-9) {
-            why = "stands shorter than the book: a deeper retainer or locks, or the spring pocket; no shim helps";
+            why = Message.of("seats.stands-shorter-than-the-book-a-deeper");
         } else if (coil.isPresent() && coil.getAsDouble() < LEAST_COIL_GAP - 1e-9) {
-            why = "coils bind at full lift";
+            why = Message.of("seats.coils-bind-at-full-lift");
         } else if (seal.isPresent() && seal.getAsDouble() < LEAST_SEAL_GAP - 1e-9) {
-            why = "the retainer meets the stem seal at full lift";
+            why = Message.of("seats.the-retainer-meets-the-stem-seal-at");
         }
         return new SpringFit(
-                installed, shim, stack, shim - laid, height, coil, seal, shut, open, why.equals("within"), why);
+                installed, shim, stack, shim - laid, height, coil, seal, shut, open, why.equals(WITHIN), why);
     }
 
-    private static OptionalDouble known(double value) {
-        return Double.isNaN(value) ? OptionalDouble.empty() : OptionalDouble.of(value);
+    private static final Message WITHIN = Message.of("seats.within");
+
+    /** Known when both are. */
+    private static OptionalDouble of(OptionalDouble a, OptionalDouble b, DoubleBinaryOperator sum) {
+        return a.isPresent() && b.isPresent()
+                ? OptionalDouble.of(sum.applyAsDouble(a.getAsDouble(), b.getAsDouble()))
+                : OptionalDouble.empty();
     }
 }

@@ -38,8 +38,8 @@ public record ValveHeights(List<One> each) {
      */
     public static ValveHeights of(List<Valve> valves, double apart, double faceCut, OptionalDouble offset) {
         Problems problems = new Problems();
-        problems.require(apart >= 0 && apart <= 1, "apart", "Apart: key 0 to 1 mm.");
-        problems.require(faceCut >= 0 && faceCut <= 10, "faceCut", "The face's cut lies between 0 and 10 mm.");
+        problems.require(apart >= 0 && apart <= 1, "apart", "seats.apart-key-0-to-1-mm");
+        problems.require(faceCut >= 0 && faceCut <= 10, "faceCut", "seats.the-faces-cut-lies-between-0-and-10-mm");
         problems.throwIfAny();
         double intake = deepest(valves, false);
         double exhaust = deepest(valves, true);

@@ -2,6 +2,7 @@ package homalon.core.valves;
 
 import homalon.core.verdict.Verdict;
 import homalon.core.verdict.Working;
+import homalon.core.words.Message;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -19,30 +20,26 @@ public record Aspect(
         Optional<Verdict> verdict,
         OptionalDouble figure,
         OptionalDouble limit,
-        String source,
-        String says,
+        Message source,
+        Message says,
         Optional<Working> working) {
     /** What it is about. */
     public enum Subject {
-        GUIDE("guide"),
-        WIDTH("seat width"),
-        PLACE("place on the valve"),
-        RUNOUT("runout"),
-        PITS("pits"),
-        HEIGHT("height"),
-        MARGIN("margin"),
-        VACUUM("vacuum"),
-        FALL("vacuum falls"),
-        LOOKS("looks"),
-        SPRING("spring");
+        GUIDE,
+        WIDTH,
+        PLACE,
+        RUNOUT,
+        PITS,
+        HEIGHT,
+        MARGIN,
+        VACUUM,
+        FALL,
+        LOOKS,
+        SPRING;
 
-        private final String words;
+        private final Message words = Message.of(this);
 
-        Subject(String words) {
-            this.words = words;
-        }
-
-        public String words() {
+        public Message words() {
             return words;
         }
     }

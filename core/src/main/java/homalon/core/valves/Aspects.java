@@ -3,6 +3,7 @@ package homalon.core.valves;
 import homalon.core.valves.Aspect.Subject;
 import homalon.core.verdict.Verdict;
 import homalon.core.verdict.Working;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -28,13 +29,13 @@ final class Aspects {
     }
 
     /** What was seen or felt, and has no figure. */
-    void seen(Subject subject, Verdict verdict, String says) {
+    void seen(Subject subject, Verdict verdict, Message says) {
         all.add(new Aspect(
                 subject,
                 Optional.of(verdict),
                 OptionalDouble.empty(),
                 OptionalDouble.empty(),
-                "",
+                Message.NONE,
                 says,
                 Optional.empty()));
     }
@@ -49,14 +50,14 @@ final class Aspects {
             @Nullable Verdict verdict,
             double figure,
             @Nullable BookItem limit,
-            String says,
+            Message says,
             @Nullable Working working) {
         all.add(new Aspect(
                 subject,
                 Optional.ofNullable(verdict),
                 OptionalDouble.of(figure),
                 limit(limit),
-                limit == null ? "" : book.source(limit),
+                limit == null ? Message.NONE : book.source(limit),
                 says,
                 Optional.ofNullable(working)));
     }

@@ -2,44 +2,45 @@ package homalon.core.valves;
 
 import homalon.core.guides.GuideLimits;
 import homalon.core.part.ValveKind;
+import homalon.core.words.Message;
 import java.util.OptionalDouble;
 
 /** What a maker's book, a shop rule or a general default says about valves of one kind. Lengths in mm. */
 public enum BookItem {
-    HEAD_DIAMETER("Valve head diameter", Unit.SIZE, 8, 150),
-    STEM("Stem, nominal", Unit.SIZE, 3, 40),
-    CLEARANCE_LEAST("Stem clearance new, least", Unit.SMALL, 0.001, 1),
-    CLEARANCE_MOST("Stem clearance new, most", Unit.SMALL, 0.001, 1),
-    CLEARANCE_SERVICE("Stem clearance, service limit", Unit.SMALL, 0.001, 1),
-    BELL_MOUTH("Bell-mouth, most", Unit.SMALL, 0.001, 1),
-    OVALITY("Ovality, most", Unit.SMALL, 0.001, 1),
-    GUIDE_LENGTH("Guide length", Unit.SIZE, 5, 300),
-    GUIDE_HEIGHT("Guide height", Unit.SIZE, 0.1, 300),
-    FACE_ANGLE("Seat angle", Unit.DEGREES, 15, 75, 45, 45),
-    TOP_ANGLE("Top angle", Unit.DEGREES, 0, 60, 30, 30),
-    THROAT_ANGLE("Throat angle", Unit.DEGREES, 20, 88, 60, 60),
-    BOWL_ANGLE("Fourth angle, under the throat", Unit.DEGREES, 25, 88),
-    BOWL_EDGE("Where the fourth begins, diameter", Unit.SIZE, 5, 150),
-    WIDTH_LEAST("Seat width, least", Unit.SMALL, 0.2, 6, 1.0, 1.5),
-    WIDTH_MOST("Seat width, most", Unit.SMALL, 0.2, 6, 1.5, 2.0),
-    INSET_LEAST("Contact inside the valve's edge, least", Unit.SMALL, 0, 5, 0.1, 0.1),
-    INSET("Contact inside the valve's edge, most", Unit.SMALL, 0, 5, 0.5, 0.5),
-    RUNOUT_GOOD("Runout good to", Unit.SMALL, 0.001, 1, 0.05, 0.05),
-    RUNOUT_BAD("Runout bad above", Unit.SMALL, 0.001, 1, 0.08, 0.08),
-    MARGIN("Margin, least", Unit.SMALL, 0.1, 10, 0.8, 1.0),
-    RECESSION("Head below the face, most", Unit.SIGNED, -20, 20),
-    TIP("Stem tip above spring seat, most", Unit.SIZE, 5, 200),
-    SINK("Sink by seat work, most", Unit.SMALL, 0.05, 10, 0.5, 0.5),
-    VACUUM("Vacuum to hold, kPa", Unit.KPA, 5, 100, 60, 60),
-    FALL("Vacuum, seconds to fall, least", Unit.SECONDS, 1, 600, 10, 10),
-    SPRING_HEIGHT("Spring, installed height", Unit.SIZE, 5, 200),
-    SPRING_FREE("Spring, free length", Unit.SIZE, 5, 250),
-    SPRING_SOLID("Spring, solid height", Unit.SIZE, 3, 200),
-    SPRING_RATE("Spring rate, N per mm", Unit.RATE, 1, 500),
-    LOCATOR("Spring locator, thickness", Unit.SMALL, 0, 10),
-    LIFT("Lift at the valve", Unit.SIZE, 1, 40),
-    ROCKER_RATIO("Rocker ratio", Unit.RATIO, 0.5, 3),
-    OFFSET("Exhaust deeper than intake by", Unit.SIGNED, -10, 10);
+    HEAD_DIAMETER(Unit.SIZE, 8, 150),
+    STEM(Unit.SIZE, 3, 40),
+    CLEARANCE_LEAST(Unit.SMALL, 0.001, 1),
+    CLEARANCE_MOST(Unit.SMALL, 0.001, 1),
+    CLEARANCE_SERVICE(Unit.SMALL, 0.001, 1),
+    BELL_MOUTH(Unit.SMALL, 0.001, 1),
+    OVALITY(Unit.SMALL, 0.001, 1),
+    GUIDE_LENGTH(Unit.SIZE, 5, 300),
+    GUIDE_HEIGHT(Unit.SIZE, 0.1, 300),
+    FACE_ANGLE(Unit.DEGREES, 15, 75, 45, 45),
+    TOP_ANGLE(Unit.DEGREES, 0, 60, 30, 30),
+    THROAT_ANGLE(Unit.DEGREES, 20, 88, 60, 60),
+    BOWL_ANGLE(Unit.DEGREES, 25, 88),
+    BOWL_EDGE(Unit.SIZE, 5, 150),
+    WIDTH_LEAST(Unit.SMALL, 0.2, 6, 1.0, 1.5),
+    WIDTH_MOST(Unit.SMALL, 0.2, 6, 1.5, 2.0),
+    INSET_LEAST(Unit.SMALL, 0, 5, 0.1, 0.1),
+    INSET(Unit.SMALL, 0, 5, 0.5, 0.5),
+    RUNOUT_GOOD(Unit.SMALL, 0.001, 1, 0.05, 0.05),
+    RUNOUT_BAD(Unit.SMALL, 0.001, 1, 0.08, 0.08),
+    MARGIN(Unit.SMALL, 0.1, 10, 0.8, 1.0),
+    RECESSION(Unit.SIGNED, -20, 20),
+    TIP(Unit.SIZE, 5, 200),
+    SINK(Unit.SMALL, 0.05, 10, 0.5, 0.5),
+    VACUUM(Unit.KPA, 5, 100, 60, 60),
+    FALL(Unit.SECONDS, 1, 600, 10, 10),
+    SPRING_HEIGHT(Unit.SIZE, 5, 200),
+    SPRING_FREE(Unit.SIZE, 5, 250),
+    SPRING_SOLID(Unit.SIZE, 3, 200),
+    SPRING_RATE(Unit.RATE, 1, 500),
+    LOCATOR(Unit.SMALL, 0, 10),
+    LIFT(Unit.SIZE, 1, 40),
+    ROCKER_RATIO(Unit.RATIO, 0.5, 3),
+    OFFSET(Unit.SIGNED, -10, 10);
 
     /** What it is in. */
     public enum Unit {
@@ -57,19 +58,24 @@ public enum BookItem {
         }
     }
 
-    private final String words;
+    private final Message words = Message.of(this);
     private final Unit unit;
     private final double least;
     private final double most;
-    private final double intake;
-    private final double exhaust;
+    /** Defaults of an intake and of an exhaust valve; empty where only a book can say. */
+    private final OptionalDouble intake;
 
-    BookItem(String words, Unit unit, double least, double most) {
-        this(words, unit, least, most, Double.NaN, Double.NaN);
+    private final OptionalDouble exhaust;
+
+    BookItem(Unit unit, double least, double most) {
+        this(unit, least, most, OptionalDouble.empty(), OptionalDouble.empty());
     }
 
-    BookItem(String words, Unit unit, double least, double most, double intake, double exhaust) {
-        this.words = words;
+    BookItem(Unit unit, double least, double most, double intake, double exhaust) {
+        this(unit, least, most, OptionalDouble.of(intake), OptionalDouble.of(exhaust));
+    }
+
+    BookItem(Unit unit, double least, double most, OptionalDouble intake, OptionalDouble exhaust) {
         this.unit = unit;
         this.least = least;
         this.most = most;
@@ -77,7 +83,7 @@ public enum BookItem {
         this.exhaust = exhaust;
     }
 
-    public String words() {
+    public Message words() {
         return words;
     }
 
@@ -107,24 +113,21 @@ public enum BookItem {
      */
     public OptionalDouble usual(ValveKind kind, Basis by) {
         GuideLimits guide = GuideLimits.usual(kind == ValveKind.EXHAUST, by.stem());
-        double value = switch (this) {
-            case CLEARANCE_LEAST -> guide.least();
-            case CLEARANCE_MOST -> guide.most();
-            case CLEARANCE_SERVICE -> guide.service();
-            case BELL_MOUTH -> guide.bellMouth();
-            case OVALITY -> guide.ovality();
-            case TOP_ANGLE -> by.faceAngle() <= FLAT_FACE ? TOP_OF_FLAT_FACE : intake;
-            case INSET_LEAST -> by.racing() ? 0 : intake;
-            case INSET -> by.racing() ? RACING_INSET : intake;
-            case WIDTH_LEAST -> by.racing() ? own(kind, 0.8, 1.2) : own(kind, intake, exhaust);
-            case WIDTH_MOST -> by.racing() ? own(kind, 1.2, 1.6) : own(kind, intake, exhaust);
-            default -> own(kind, intake, exhaust);
+        boolean in = kind == ValveKind.INTAKE;
+        OptionalDouble usual = in ? intake : exhaust;
+        return switch (this) {
+            case CLEARANCE_LEAST -> OptionalDouble.of(guide.least());
+            case CLEARANCE_MOST -> OptionalDouble.of(guide.most());
+            case CLEARANCE_SERVICE -> OptionalDouble.of(guide.service());
+            case BELL_MOUTH -> OptionalDouble.of(guide.bellMouth());
+            case OVALITY -> OptionalDouble.of(guide.ovality());
+            case TOP_ANGLE -> by.faceAngle() <= FLAT_FACE ? OptionalDouble.of(TOP_OF_FLAT_FACE) : intake;
+            case INSET_LEAST -> by.racing() ? OptionalDouble.of(0) : intake;
+            case INSET -> by.racing() ? OptionalDouble.of(RACING_INSET) : intake;
+            case WIDTH_LEAST -> by.racing() ? OptionalDouble.of(in ? 0.8 : 1.2) : usual;
+            case WIDTH_MOST -> by.racing() ? OptionalDouble.of(in ? 1.2 : 1.6) : usual;
+            default -> usual;
         };
-        return Double.isNaN(value) ? OptionalDouble.empty() : OptionalDouble.of(value);
-    }
-
-    private static double own(ValveKind kind, double intake, double exhaust) {
-        return kind == ValveKind.INTAKE ? intake : exhaust;
     }
 
     /**

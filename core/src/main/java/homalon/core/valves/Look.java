@@ -1,31 +1,30 @@
 package homalon.core.valves;
 
 import homalon.core.input.BadInputException;
+import homalon.core.words.Message;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /** What a valve's seat looks like, each said by a digit, so that a keypad alone does. */
 public enum Look {
-    GOOD('1', "good", false, false),
-    PITTED('2', "pitted", true, false),
-    BURNT('3', "burnt", true, true),
-    CRACKED('4', "cracked", true, true),
-    LOOSE('5', "loose insert", true, true),
-    DROPPED('6', "insert dropped", true, true),
-    RIM('7', "contact near the rim", false, false),
-    MIDDLE('8', "contact in the middle", false, false),
-    LOW('9', "contact low", false, false);
+    GOOD('1', false, false),
+    PITTED('2', true, false),
+    BURNT('3', true, true),
+    CRACKED('4', true, true),
+    LOOSE('5', true, true),
+    DROPPED('6', true, true),
+    RIM('7', false, false),
+    MIDDLE('8', false, false),
+    LOW('9', false, false);
 
     private final char digit;
-    private final String words;
+    private final Message words = Message.of(this);
     private final boolean bad;
     private final boolean insert;
 
-    Look(char digit, String words, boolean bad, boolean insert) {
+    Look(char digit, boolean bad, boolean insert) {
         this.digit = digit;
-        this.words = words;
         this.bad = bad;
         this.insert = insert;
     }
@@ -34,7 +33,7 @@ public enum Look {
         return digit;
     }
 
-    public String words() {
+    public Message words() {
         return words;
     }
 
@@ -55,20 +54,24 @@ public enum Look {
             Look look = Arrays.stream(values())
                     .filter(l -> l.digit == c)
                     .findFirst()
-                    .orElseThrow(() -> new BadInputException("typed", digits() + "."));
+                    .orElseThrow(() -> new BadInputException("typed", "text.stop", digits()));
             said.add(look);
         }
         if (said.isEmpty()) {
-            throw new BadInputException("typed", digits() + ".");
+            throw new BadInputException("typed", "text.stop", digits());
         }
         boolean alsoBad = said.stream().anyMatch(Look::bad);
         if (said.contains(GOOD) && alsoBad) {
-            throw new BadInputException("typed", "Good, or what is wrong with it; not both.");
+            throw new BadInputException("typed", "valves.good-or-what-is-wrong-with-it-not-both");
         }
         return said;
     }
 
-    private static String digits() {
-        return Arrays.stream(values()).map(l -> l.digit + " " + l.words).collect(Collectors.joining(", ", "Key ", ""));
+    private static Message digits() {
+        return Message.of(
+                "valves.key",
+                Arrays.stream(values())
+                        .map(l -> Message.of("text.space", l.digit, l.words))
+                        .collect(Message.joining("text.comma")));
     }
 }

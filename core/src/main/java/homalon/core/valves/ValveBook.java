@@ -6,6 +6,7 @@ import homalon.core.part.ValveKind;
 import homalon.core.rulebook.Source;
 import homalon.core.seats.SeatAngles;
 import homalon.core.seats.SeatRange;
+import homalon.core.words.Message;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
@@ -44,7 +45,9 @@ public final class ValveBook {
                 problems.require(
                         fits,
                         item.name(),
-                        item.words() + ", " + kind.words() + ": that cannot be; key it again, or leave it blank.");
+                        "valves.that-cannot-be-key-it-again-or-leave-it",
+                        item.words(),
+                        kind.words());
                 all.put(item, entry);
             } else {
                 item.usual(kind, basis).ifPresent(v -> all.put(item, new Entry(v, Source.DEFAULT)));
@@ -58,29 +61,39 @@ public final class ValveBook {
         problems.require(
                 value(BookItem.WIDTH_LEAST) <= value(BookItem.WIDTH_MOST),
                 "WIDTH_LEAST",
-                "Seat width, " + kind.words() + ": the least must not be above the most.");
+                "valves.seat-width-the-least-must-not-be-above",
+                kind.words());
         problems.require(
                 value(BookItem.INSET_LEAST) <= value(BookItem.INSET),
                 "INSET_LEAST",
-                "Contact inside the valve's edge, " + kind.words() + ": the least must not be above the most.");
+                "valves.contact-inside-the-valves-edge-the",
+                kind.words());
         problems.require(
                 value(BookItem.RUNOUT_GOOD) <= value(BookItem.RUNOUT_BAD),
                 "RUNOUT_GOOD",
-                "Runout, " + kind.words() + ": good must not lie above bad.");
+                "valves.runout-good-must-not-lie-above-bad",
+                kind.words());
         problems.require(
                 entry(BookItem.BOWL_ANGLE).isPresent()
                         == entry(BookItem.BOWL_EDGE).isPresent(),
                 "BOWL_EDGE",
-                "A fourth angle needs the diameter at which it begins, and that the angle.");
+                "valves.a-fourth-angle-needs-the-diameter-at");
         problems.require(
-                !(value(BookItem.SPRING_FREE) <= value(BookItem.SPRING_HEIGHT)),
+                below(BookItem.SPRING_HEIGHT, BookItem.SPRING_FREE),
                 "SPRING_FREE",
-                "Spring, " + kind.words() + ": its free length is larger than its installed height; key both again.");
+                "valves.spring-its-free-length-is-larger-than",
+                kind.words());
         problems.require(
-                !(value(BookItem.SPRING_SOLID) >= value(BookItem.SPRING_HEIGHT)),
+                below(BookItem.SPRING_SOLID, BookItem.SPRING_HEIGHT),
                 "SPRING_SOLID",
-                "Spring, " + kind.words() + ": its solid height is smaller than the installed one; key both again.");
+                "valves.spring-its-solid-height-is-smaller-than",
+                kind.words());
         problems.throwIfAny();
+    }
+
+    /** Of two that are both known. */
+    private boolean below(BookItem least, BookItem most) {
+        return entry(least).isEmpty() || entry(most).isEmpty() || value(least) < value(most);
     }
 
     private static BookItem.Basis basis(Map<BookItem, Entry> keyed, BookItem.Basis by) {
@@ -158,14 +171,19 @@ public final class ValveBook {
         return Optional.ofNullable(entries.get(item));
     }
 
-    /** NaN where neither was keyed nor has a default. */
+    /** @throws java.util.NoSuchElementException for what neither was keyed nor has a default */
     public double value(BookItem item) {
-        return entry(item).map(Entry::value).orElse(Double.NaN);
+        return entry(item).orElseThrow().value();
+    }
+
+    /** Empty for what neither was keyed nor has a default. */
+    public OptionalDouble figure(BookItem item) {
+        return entry(item).map(e -> OptionalDouble.of(e.value())).orElseGet(OptionalDouble::empty);
     }
 
     /** {@code general default, not from a book} and so on; for what is not known, nothing. */
-    public String source(BookItem item) {
-        return entry(item).map(e -> e.source().words()).orElse("");
+    public Message source(BookItem item) {
+        return entry(item).map(e -> e.source().words()).orElse(Message.NONE);
     }
 
     public boolean isDefault(BookItem item) {

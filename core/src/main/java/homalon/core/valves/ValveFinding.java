@@ -3,11 +3,11 @@ package homalon.core.valves;
 import homalon.core.guides.Guide;
 import homalon.core.seats.SpringFit;
 import homalon.core.verdict.Verdict;
+import homalon.core.words.Message;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /**
  * What is found of one valve.
@@ -46,11 +46,11 @@ public record ValveFinding(
     }
 
     /** What is wrong with the seat, in words; empty where nothing is. */
-    public String seatSays() {
+    public Message seatSays() {
         return aspects.stream()
                 .filter(a -> OF_SEAT.contains(a.subject()) && a.is(Verdict.OUT))
                 .map(Aspect::says)
-                .collect(Collectors.joining(", "));
+                .collect(Message.joining("text.comma"));
     }
 
     /** Guide and seat are both decided, whichever way: a valve that is out for its seat may still have an unread guide. */
@@ -74,22 +74,26 @@ public record ValveFinding(
     }
 
     /** What is worst, in words; for a valve that is not settled what to read next. */
-    public String says() {
-        String worst = first(Verdict.OUT);
-        String open = first(Verdict.NOT_PROVEN);
+    public Message says() {
+        Message worst = first(Verdict.OUT);
+        Message open = first(Verdict.NOT_PROVEN);
         if (open.isEmpty() && !settled()) {
             open = !begun
-                    ? "nothing read yet"
-                    : aspect(Aspect.Subject.GUIDE).isEmpty() ? "read stem and guide" : "say what the seat looks like";
+                    ? Message.of("valves.nothing-read-yet")
+                    : aspect(Aspect.Subject.GUIDE).isEmpty()
+                            ? Message.of("valves.read-stem-and-guide")
+                            : Message.of("valves.say-what-the-seat-looks-like");
         }
-        return worst.isEmpty() ? open.isEmpty() ? "within" : open : open.isEmpty() ? worst : worst + "; " + open;
+        return worst.isEmpty()
+                ? open.isEmpty() ? Message.of("valves.within") : open
+                : open.isEmpty() ? worst : Message.of("text.semicolon", worst, open);
     }
 
-    private String first(Verdict verdict) {
+    private Message first(Verdict verdict) {
         return aspects.stream()
                 .filter(a -> a.is(verdict))
                 .findFirst()
                 .map(Aspect::says)
-                .orElse("");
+                .orElse(Message.NONE);
     }
 }

@@ -9,9 +9,9 @@ import homalon.core.seats.SpringFit;
 import homalon.core.valves.Aspect.Subject;
 import homalon.core.verdict.Verdict;
 import homalon.core.verdict.Working;
+import homalon.core.words.Message;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
 
 /** Judges one valve by what was read and what the book says. */
@@ -46,22 +46,21 @@ public final class ValveJudge {
      */
     public static void check(ValveReadings read, ValveBook book) {
         Problems problems = new Problems();
-        double outer = read.get(Measure.SEAT_OUTER);
-        double inner = read.get(Measure.SEAT_INNER);
+        boolean edges = read.has(Measure.SEAT_OUTER) && read.has(Measure.SEAT_INNER);
         problems.require(
-                !(inner >= outer),
+                !edges || read.get(Measure.SEAT_INNER) < read.get(Measure.SEAT_OUTER),
                 "typed",
-                "The seat's inner edge lies inside its outer edge: key both diameters again.");
-        double thin = DoubleStream.of(read.stem()).min().orElse(Double.NaN);
+                "valves.the-seats-inner-edge-lies-inside-its");
+        OptionalDouble thin = DoubleStream.of(read.stem()).min();
         for (Measure m : Measure.values()) {
             boolean ofGuide = m.walk() == Measure.Walk.GUIDE_TOPS
                     || m.walk() == Measure.Walk.GUIDE_MIDDLES
                     || m.walk() == Measure.Walk.GUIDE_BOTTOMS;
             if (ofGuide
                     && !problems.require(
-                            !(read.get(m) <= thin),
+                            thin.isEmpty() || !read.has(m) || read.get(m) > thin.getAsDouble(),
                             "typed",
-                            "The guide is smaller than its stem: the stem would not go in. Read both again, or set the gauge to the stem.")) {
+                            "valves.the-guide-is-smaller-than-its-stem-the")) {
                 break;
             }
         }
@@ -70,30 +69,36 @@ public final class ValveJudge {
     }
 
     private void seat() {
-        double outer = read.get(Measure.SEAT_OUTER);
-        double inner = inner(read, book);
+        OptionalDouble edge = read.figure(Measure.SEAT_OUTER);
+        OptionalDouble within = inner(read, book);
         if (read.has(Measure.SEAT_WIDTH) && !read.has(Measure.SEAT_INNER)) {
             width(read.get(Measure.SEAT_WIDTH), Optional.empty());
-        } else if (outer > inner) {
+        } else if (edge.isPresent() && within.isPresent() && edge.getAsDouble() > within.getAsDouble()) {
+            double outer = edge.getAsDouble();
+            double inner = within.getAsDouble();
             double angle = book.value(BookItem.FACE_ANGLE);
             double width = (outer - inner) / 2 / Math.cos(Math.toRadians(angle));
             width(
                     width,
-                    Optional.of(Working.of("Seat width")
-                            .line(
-                                    "width = (outer {} less inner {}) / 2 / cos " + whole(angle) + " = {}",
-                                    outer,
-                                    inner,
-                                    width)
+                    Optional.of(Working.of(Message.of("valves.seat-width"))
+                            .line(Message.of("valves.width-outer-less-inner-2-cos", whole(angle)), outer, inner, width)
                             .done()));
         }
-        if (read.has(Measure.SEAT_OUTER)) {
-            book.seat().ifPresent(range -> place(outer, range));
-        }
+        edge.ifPresent(outer -> book.seat().ifPresent(range -> place(outer, range)));
         runout();
         pits();
-        atLeast(Measure.VACUUM, BookItem.VACUUM, Subject.VACUUM, "holds vacuum", "does not hold vacuum");
-        atLeast(Measure.FALL, BookItem.FALL, Subject.FALL, "vacuum falls slowly enough", "vacuum falls too fast");
+        atLeast(
+                Measure.VACUUM,
+                BookItem.VACUUM,
+                Subject.VACUUM,
+                Message.of("valves.holds-vacuum"),
+                Message.of("valves.does-not-hold-vacuum"));
+        atLeast(
+                Measure.FALL,
+                BookItem.FALL,
+                Subject.FALL,
+                Message.of("valves.vacuum-falls-slowly-enough"),
+                Message.of("valves.vacuum-falls-too-fast"));
         looks();
     }
 
@@ -109,7 +114,11 @@ public final class ValveJudge {
                 good ? Verdict.WITHIN : bad ? Verdict.OUT : Verdict.NOT_PROVEN,
                 tir,
                 bad ? BookItem.RUNOUT_BAD : BookItem.RUNOUT_GOOD,
-                good ? "runs true" : bad ? "runs out" : "runout between good and bad: dress it, or read it again",
+                good
+                        ? Message.of("valves.runs-true")
+                        : bad
+                                ? Message.of("valves.runs-out")
+                                : Message.of("valves.runout-between-good-and-bad-dress-it-or"),
                 null);
     }
 
@@ -123,11 +132,11 @@ public final class ValveJudge {
                 none ? Verdict.WITHIN : Verdict.OUT,
                 read.get(Measure.PITS),
                 null,
-                none ? "no pits" : "pits to clean",
+                none ? Message.of("valves.no-pits") : Message.of("valves.pits-to-clean"),
                 null);
     }
 
-    private void atLeast(Measure measure, BookItem limit, Subject subject, String holds, String fails) {
+    private void atLeast(Measure measure, BookItem limit, Subject subject, Message holds, Message fails) {
         if (!read.has(measure)) {
             return;
         }
@@ -143,7 +152,7 @@ public final class ValveJudge {
         aspects.seen(
                 Subject.LOOKS,
                 bad ? Verdict.OUT : Verdict.WITHIN,
-                read.looks().stream().sorted().map(Look::words).collect(Collectors.joining(", ")));
+                read.looks().stream().sorted().map(Look::words).collect(Message.joining("text.comma")));
     }
 
     /** Where it touches the valve, by its outer edge. */
@@ -156,13 +165,13 @@ public final class ValveJudge {
                 inside,
                 place == SeatRange.Place.HIGH ? BookItem.INSET_LEAST : BookItem.INSET,
                 switch (place) {
-                    case IN -> "touches the valve where it may";
-                    case HIGH -> "touches too near the valve's edge";
-                    case LOW -> "touches too low on the valve's face";
+                    case IN -> Message.of("valves.touches-the-valve-where-it-may");
+                    case HIGH -> Message.of("valves.touches-too-near-the-valves-edge");
+                    case LOW -> Message.of("valves.touches-too-low-on-the-valves-face");
                 },
-                Working.of("Place on the valve")
+                Working.of(Message.of("valves.place-on-the-valve"))
                         .line(
-                                "inside the valve's edge: (head {} less outer edge {}) / 2 = {}",
+                                Message.of("valves.inside-the-valves-edge-head-less-outer"),
                                 book.value(BookItem.HEAD_DIAMETER),
                                 outer,
                                 inside)
@@ -177,21 +186,34 @@ public final class ValveJudge {
                 narrow || wide ? Verdict.OUT : Verdict.WITHIN,
                 width,
                 narrow ? BookItem.WIDTH_LEAST : BookItem.WIDTH_MOST,
-                narrow ? "seat too narrow" : wide ? "seat too wide" : "width within",
+                narrow
+                        ? Message.of("valves.seat-too-narrow")
+                        : wide ? Message.of("valves.seat-too-wide") : Message.of("valves.width-within"),
                 working.orElse(null));
     }
 
-    /** As read, or from outer edge and width along the face; NaN where neither is known. */
-    private static double inner(ValveReadings read, ValveBook book) {
-        return read.has(Measure.SEAT_INNER)
-                ? read.get(Measure.SEAT_INNER)
-                : read.get(Measure.SEAT_OUTER)
-                        - 2 * read.get(Measure.SEAT_WIDTH) * Math.cos(Math.toRadians(book.value(BookItem.FACE_ANGLE)));
+    /** As read, or from outer edge and width along the face; empty where neither is known. */
+    private static OptionalDouble inner(ValveReadings read, ValveBook book) {
+        if (read.has(Measure.SEAT_INNER) || !read.has(Measure.SEAT_OUTER) || !read.has(Measure.SEAT_WIDTH)) {
+            return read.figure(Measure.SEAT_INNER);
+        }
+        double slope = Math.cos(Math.toRadians(book.value(BookItem.FACE_ANGLE)));
+        return OptionalDouble.of(read.get(Measure.SEAT_OUTER) - 2 * read.get(Measure.SEAT_WIDTH) * slope);
     }
 
     private void heights() {
-        height(Measure.RECESSION, BookItem.RECESSION, "sunk below the limit", "height within", "below the face");
-        height(Measure.TIP, BookItem.TIP, "stem tip stands too high", "tip within", "above the spring seat");
+        height(
+                Measure.RECESSION,
+                BookItem.RECESSION,
+                Message.of("valves.sunk-below-the-limit"),
+                Message.of("valves.height-within"),
+                Message.of("valves.below-the-face"));
+        height(
+                Measure.TIP,
+                BookItem.TIP,
+                Message.of("valves.stem-tip-stands-too-high"),
+                Message.of("valves.tip-within"),
+                Message.of("valves.above-the-spring-seat"));
         if (read.has(Measure.MARGIN)) {
             boolean thin = read.get(Measure.MARGIN) < book.value(BookItem.MARGIN) - SLACK;
             aspects.add(
@@ -199,18 +221,18 @@ public final class ValveJudge {
                     thin ? Verdict.OUT : Verdict.WITHIN,
                     read.get(Measure.MARGIN),
                     BookItem.MARGIN,
-                    thin ? "margin too thin: another valve" : "margin within",
+                    thin ? Message.of("valves.margin-too-thin-another-valve") : Message.of("valves.margin-within"),
                     null);
         }
     }
 
-    private void height(Measure measure, BookItem limit, String out, String within, String unknown) {
+    private void height(Measure measure, BookItem limit, Message out, Message within, Message unknown) {
         if (!read.has(measure)) {
             return;
         }
         double value = read.get(measure);
         if (book.entry(limit).isEmpty()) {
-            aspects.add(Subject.HEIGHT, null, value, null, unknown + "; no limit keyed", null);
+            aspects.add(Subject.HEIGHT, null, value, null, Message.of("valves.no-limit-keyed", unknown), null);
             return;
         }
         boolean over = value > book.value(limit) + SLACK;
@@ -227,7 +249,7 @@ public final class ValveJudge {
                     null,
                     read.get(Measure.INSTALLED),
                     null,
-                    "spring height read; none keyed in the book",
+                    Message.of("valves.spring-height-read-none-keyed-in-the"),
                     null);
             return Optional.empty();
         }
@@ -238,31 +260,32 @@ public final class ValveJudge {
                 fit.good() && !shim ? Verdict.WITHIN : Verdict.OUT,
                 fit.installed(),
                 BookItem.SPRING_HEIGHT,
-                !fit.good() ? fit.why() : shim ? "spring to shim" : "spring within",
-                Working.of("Spring")
+                !fit.good()
+                        ? fit.why()
+                        : shim ? Message.of("valves.spring-to-shim") : Message.of("valves.spring-within"),
+                Working.of(Message.of("valves.spring"))
                         .line(
-                                "shim: measured {} less the book's {} less a locator = {}",
+                                Message.of("valves.shim-measured-less-the-books-less-a"),
                                 fit.installed(),
                                 book.value(BookItem.SPRING_HEIGHT),
                                 fit.shim())
-                        .line("laid without going over it leaves {}", fit.left())
+                        .line(Message.of("valves.laid-without-going-over-it-leaves"), fit.left())
                         .done());
         return Optional.of(fit);
     }
 
     private SpringFit spring(double sink) {
-        double locator = book.value(BookItem.LOCATOR);
         return SpringFit.of(
                 new SpringFit.Spring(
                         read.get(Measure.INSTALLED),
                         book.value(BookItem.SPRING_HEIGHT),
                         sink,
-                        Double.isNaN(locator) ? 0 : locator,
-                        book.value(BookItem.SPRING_FREE),
-                        book.value(BookItem.SPRING_SOLID),
-                        book.value(BookItem.SPRING_RATE),
-                        book.value(BookItem.LIFT),
-                        read.get(Measure.SEAL_GAP)),
+                        book.figure(BookItem.LOCATOR).orElse(0),
+                        book.figure(BookItem.SPRING_FREE),
+                        book.figure(BookItem.SPRING_SOLID),
+                        book.figure(BookItem.SPRING_RATE),
+                        book.figure(BookItem.LIFT),
+                        read.figure(Measure.SEAL_GAP)),
                 SpringFit.USUAL_SHIMS);
     }
 
@@ -289,8 +312,9 @@ public final class ValveJudge {
 
     /** What reading it leaves for a plan of its seat: the seat plan that readings and book ask for; empty until both edges are read. */
     public static Optional<SeatPlan.Asked> seatAsked(ValveReadings read, ValveBook book) {
+        OptionalDouble inner = inner(read, book);
         if (!read.has(Measure.SEAT_OUTER)
-                || Double.isNaN(inner(read, book))
+                || inner.isEmpty()
                 || book.entry(BookItem.HEAD_DIAMETER).isEmpty()) {
             return Optional.empty();
         }
@@ -299,10 +323,10 @@ public final class ValveJudge {
         return Optional.of(new SeatPlan.Asked(
                 book.angles(),
                 read.get(Measure.SEAT_OUTER),
-                inner(read, book),
-                bowl.isPresent() ? book.value(BookItem.BOWL_EDGE) : Double.NaN,
-                read.has(Measure.PITS) ? read.get(Measure.PITS) : 0,
-                read.has(Measure.RUNOUT) ? read.get(Measure.RUNOUT) : 0,
+                inner.getAsDouble(),
+                bowl.isPresent() ? book.figure(BookItem.BOWL_EDGE) : bowl,
+                read.figure(Measure.PITS).orElse(0),
+                read.figure(Measure.RUNOUT).orElse(0),
                 book.seat().orElseThrow().outerMost(),
                 book.value(BookItem.WIDTH_LEAST),
                 head,

@@ -3,8 +3,10 @@ package homalon.core.valves;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.NoSuchElementException;
+import java.util.OptionalDouble;
 import java.util.Set;
-import java.util.stream.DoubleStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -21,9 +23,14 @@ public record ValveReadings(Map<Measure, Double> figures, Set<Look> looks) {
 
     public static final ValveReadings NONE = new ValveReadings(Map.of(), Set.of());
 
-    /** NaN where it was not read. */
+    /** @throws NoSuchElementException where it was not read */
     public double get(Measure measure) {
-        return figures.getOrDefault(measure, Double.NaN);
+        return figure(measure).orElseThrow();
+    }
+
+    public OptionalDouble figure(Measure measure) {
+        Double read = figures.get(measure);
+        return read == null ? OptionalDouble.empty() : OptionalDouble.of(read);
     }
 
     public boolean has(Measure measure) {
@@ -36,8 +43,9 @@ public record ValveReadings(Map<Measure, Double> figures, Set<Look> looks) {
 
     /** Stem diameters that were read. */
     public double[] stem() {
-        return DoubleStream.of(get(Measure.STEM_TOP), get(Measure.STEM_MIDDLE), get(Measure.STEM_BOTTOM))
-                .filter(v -> !Double.isNaN(v))
+        return Stream.of(Measure.STEM_TOP, Measure.STEM_MIDDLE, Measure.STEM_BOTTOM)
+                .filter(this::has)
+                .mapToDouble(this::get)
                 .toArray();
     }
 
@@ -67,7 +75,7 @@ public record ValveReadings(Map<Measure, Double> figures, Set<Look> looks) {
 
     /** Found to rock by hand. */
     public boolean rocks() {
-        return get(Measure.FEEL) >= 2;
+        return figure(Measure.FEEL).orElse(0) >= 2;
     }
 
     private double @Nullable [] pair(Measure along, Measure across) {

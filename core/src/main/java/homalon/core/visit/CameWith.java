@@ -2,6 +2,7 @@ package homalon.core.visit;
 
 import homalon.core.input.BadInputException;
 import homalon.core.route.Happened;
+import homalon.core.words.Message;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
@@ -27,9 +28,7 @@ public record CameWith(Set<Happened> happened, List<String> shafts) {
                 .toList();
         if (shafts.size() > MOST_SHAFTS || shafts.stream().anyMatch(s -> s.length() > LONGEST_NAME)) {
             throw new BadInputException(
-                    "shafts",
-                    "Shafts: at most " + MOST_SHAFTS + ", each by a name of at most " + LONGEST_NAME
-                            + " letters, with commas between.");
+                    "shafts", "visit.shafts-at-most-each-by-a-name-of-at", MOST_SHAFTS, LONGEST_NAME);
         }
     }
 
@@ -57,9 +56,11 @@ public record CameWith(Set<Happened> happened, List<String> shafts) {
     }
 
     /** For the record of changes. */
-    public String words() {
-        String ticked = happened.stream().sorted().map(Happened::words).collect(Collectors.joining(", "));
-        return (ticked.isEmpty() ? "nothing ticked" : ticked) + "; shafts: "
-                + (shafts.isEmpty() ? "none" : shaftsKept());
+    public Message words() {
+        Message ticked = happened.stream().sorted().map(Happened::words).collect(Message.joining("text.comma"));
+        return Message.of(
+                "visit.shafts",
+                ticked.isEmpty() ? Message.of("visit.nothing-ticked") : ticked,
+                shafts.isEmpty() ? Message.of("visit.none") : Message.plain(shaftsKept()));
     }
 }

@@ -12,6 +12,7 @@ import homalon.core.part.Layout;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.Source;
+import homalon.core.words.Message;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -268,17 +269,17 @@ public final class ChamberFile {
     }
 
     /** {@code 45.6 to 46.2 cc}, as filled last; empty before any was filled. */
-    public String range() {
+    public Message range() {
         List<Double> cc = bores().stream()
                 .flatMap(b -> latest(b.number()).stream())
                 .map(f -> f.volume().cc())
                 .sorted()
                 .toList();
         if (cc.isEmpty()) {
-            return "";
+            return Message.NONE;
         }
         String most = Ratios.cc(cc.get(cc.size() - 1));
         String least = Ratios.cc(cc.get(0));
-        return least.equals(most) ? most : least.replace(" cc", "") + " to " + most;
+        return least.equals(most) ? Message.plain(most) : Message.of("visit.to", least.replace(" cc", ""), most);
     }
 }

@@ -62,12 +62,12 @@ public record ChamberSetup(Drive drive, Crown crown, Rods rods, List<Length> dep
                 boolean fits = problems.require(
                         depth.mm() >= 0.1 && depth.mm() <= 50 && depths.size() < MOST_DEPTHS,
                         "depths",
-                        "Fill to depths too: key up to four depths from 0.1 to 50 mm, such as 1 2.");
+                        "visit.fill-to-depths-too-key-up-to-four");
                 if (fits && !depths.contains(depth)) {
                     depths.add(depth);
                 }
             } catch (NotALengthException e) {
-                problems.require(false, "depths", "Fill to depths too: " + e.getMessage());
+                problems.require(false, "depths", "visit.fill-to-depths-too", e.sentence());
             }
         }
         ChamberSetup setup = new ChamberSetup(
@@ -85,7 +85,7 @@ public record ChamberSetup(Drive drive, Crown crown, Rods rods, List<Length> dep
                 return e;
             }
         }
-        problems.require(typed == null, field, "Choose one of what is offered.");
+        problems.require(typed == null, field, "visit.choose-one-of-what-is-offered");
         return type.getEnumConstants()[0];
     }
 

@@ -5,6 +5,7 @@ import homalon.core.input.BadInputException;
 import homalon.core.part.Layout;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -35,23 +36,26 @@ public record ChamberWalk(String key, ChamberPlace.What what, Length depth) {
             if (key.isEmpty()) {
                 return all.get(0);
             }
-            throw new BadInputException("of", "There is no such walk on this sheet any more: go on with another one.");
+            throw new BadInputException("of", "visit.there-is-no-such-walk-on-this-sheet-any");
         });
     }
 
-    public String words(LengthWriter writer) {
+    public Message words(LengthWriter writer) {
         return switch (what) {
-            case FILL -> depth.signum() == 0 ? "To the brim" : "To " + writer.full(depth) + " below";
-            case DECK -> "Pistons";
-            case CROWN -> "Crowns";
+            case FILL ->
+                depth.signum() == 0
+                        ? Message.of("visit.to-the-brim")
+                        : Message.of("visit.to-below", writer.full(depth));
+            case DECK -> Message.of("visit.pistons");
+            case CROWN -> Message.of("visit.crowns");
         };
     }
 
-    public String with() {
+    public Message with() {
         return switch (what) {
-            case FILL -> "a burette and a greased plate; head level, valves shut, plug in, until no bubble is left";
-            case DECK -> "an indicator over the bore at top dead centre; both sides of the pin, their mean";
-            case CROWN -> "a burette, piston a known depth down; dish and pockets +, dome −";
+            case FILL -> Message.of("visit.a-burette-and-a-greased-plate-head");
+            case DECK -> Message.of("visit.an-indicator-over-the-bore-at-top-dead");
+            case CROWN -> Message.of("visit.a-burette-piston-a-known-depth-down");
         };
     }
 

@@ -4,6 +4,7 @@ import homalon.core.chambers.EngineBook;
 import homalon.core.chambers.EngineItem;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.rulebook.Source;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -18,10 +19,10 @@ public final class EngineForm {
     private EngineForm() {}
 
     /** A group of fields; one that holds something keyed is open. */
-    public record Group(String name, String words, boolean limits, List<Field> fields) {}
+    public record Group(String name, Message words, boolean limits, List<Field> fields) {}
 
     /** @param usual what stands where the field is blank; empty where only a book or a measurement can say */
-    public record Field(String name, String words, String value, String usual, String unit, String source) {}
+    public record Field(String name, Message words, String value, String usual, String unit, String source) {}
 
     public static List<Group> of(ChamberFile file, BenchUnit unit) {
         List<Group> groups = new ArrayList<>();

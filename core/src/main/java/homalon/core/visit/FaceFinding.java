@@ -7,9 +7,11 @@ import homalon.core.face.FaceWords;
 import homalon.core.geometry.Points;
 import homalon.core.part.Land;
 import homalon.core.part.LandRaster;
+import homalon.core.part.Layout;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.RuleBook;
+import homalon.core.words.Message;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
@@ -29,7 +31,7 @@ public record FaceFinding(
         Points points,
         FaceJudge.Judgement judgement,
         Optional<FaceMap> map,
-        String shape,
+        Message shape,
         Length limit) {
 
     /**
@@ -67,8 +69,15 @@ public record FaceFinding(
         Points points = SurveyFile.points(all);
         Optional<FaceMap> map =
                 FaceMap.of(points, judgement.flatness().minimumZone().middle(), land, kept);
-        String shape = FaceWords.shape(judgement.flatness(), seal, land.layout());
+        Message shape = FaceWords.shape(judgement.flatness(), seal, land.layout());
         return Optional.of(new FaceFinding(all, points, judgement, map, shape, RuleBook.overall(limits)));
+    }
+
+    /** Whether the low place among the sealing ones that the shape names lies between two bores. */
+    public boolean lowBetweenBores(Layout layout) {
+        List<SurveyFile.PlaceFile> sealing =
+                all.stream().filter(SurveyFile.PlaceFile::sealing).toList();
+        return FaceWords.lowBetweenBores(judgement.flatness(), SurveyFile.points(sealing), layout);
     }
 
     /** Heights that the map's full colours stand for at the least, mm: a zone of the limit spans them. */

@@ -2,23 +2,23 @@ package homalon.core.visit;
 
 import homalon.core.input.InPath;
 import homalon.core.route.StepKind;
+import homalon.core.words.Message;
 
 /** What the straightedge is laid for. */
 public enum FeelerKind implements InPath {
-    FACE("Face, by straightedge and feelers", StepKind.FACE, "feelers"),
-    PROOF("Face again, by straightedge and feelers", StepKind.PROVE, "proof-feelers");
+    FACE(StepKind.FACE, "feelers"),
+    PROOF(StepKind.PROVE, "proof-feelers");
 
-    private final String words;
+    private final Message words = Message.of(this);
     private final StepKind step;
     private final String path;
 
-    FeelerKind(String words, StepKind step, String path) {
-        this.words = words;
+    FeelerKind(StepKind step, String path) {
         this.step = step;
         this.path = path;
     }
 
-    public String words() {
+    public Message words() {
         return words;
     }
 

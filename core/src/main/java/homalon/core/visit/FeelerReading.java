@@ -12,6 +12,7 @@ import homalon.core.quantity.LengthWriter;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.visit.FeelerFile.LineFile;
 import homalon.core.visit.FeelerFile.PlaceFile;
+import homalon.core.words.Message;
 import java.util.Comparator;
 import java.util.Optional;
 
@@ -62,19 +63,23 @@ public record FeelerReading(
     }
 
     /** The gap between what went and what was refused. */
-    public String value(Gap gap) {
+    public Message value(Gap gap) {
         if (gap.refuses().isEmpty()) {
-            return gap.goes().map(g -> writer.number(g) + " or more").orElse("");
+            return gap.goes()
+                    .map(g -> Message.of("visit.or-more", writer.number(g)))
+                    .orElse(Message.NONE);
         }
         String most = writer.number(gap.refuses().get());
-        return gap.goes().map(g -> writer.number(g) + " to " + most).orElse("under " + most);
+        return gap.goes()
+                .map(g -> Message.of("visit.to", writer.number(g), most))
+                .orElse(Message.of("visit.under", most));
     }
 
-    public static String rest(Rest rest) {
+    public static Message rest(Rest rest) {
         return switch (rest) {
-            case ROCKS -> "rocks";
-            case SITS_STILL -> "sits still";
-            case NOT_NOTED -> "not noted";
+            case ROCKS -> Message.of("visit.rocks");
+            case SITS_STILL -> Message.of("visit.sits-still");
+            case NOT_NOTED -> Message.of("visit.not-noted");
         };
     }
 

@@ -8,11 +8,11 @@ import homalon.core.quantity.Length;
 import homalon.core.verdict.Verdict;
 import homalon.core.visit.FeelerFile.LineFile;
 import homalon.core.visit.FeelerFile.PlaceFile;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
 
 /** The walk of a survey by straightedge and feelers: what is asked where, and what was said. */
 public final class FeelerWalk {
@@ -28,14 +28,14 @@ public final class FeelerWalk {
             UUID id,
             int number,
             String line,
-            String name,
+            Message name,
             String state,
-            String value,
+            Message value,
             String blade,
             String shown,
             long seen,
             boolean rest,
-            String note) {}
+            Message note) {}
 
     private final FeelerReading read;
 
@@ -91,46 +91,46 @@ public final class FeelerWalk {
                 p.id(),
                 number,
                 rest ? line.name() : "",
-                line.name() + " · " + asked(line, p),
+                Message.of("text.dot", line.name(), asked(line, p)),
                 open ? "open" : p.skipped() ? "skipped" : "read",
                 rest
-                        ? (p.rest() == Rest.NOT_NOTED ? "" : FeelerReading.rest(p.rest()))
-                        : p.gap().isTried() ? read.value(p.gap()) : "",
+                        ? p.rest() == Rest.NOT_NOTED ? Message.NONE : FeelerReading.rest(p.rest())
+                        : p.gap().isTried() ? read.value(p.gap()) : Message.NONE,
                 blade.map(read.writer()::exact).orElse(""),
                 blade.map(read.writer()::number).orElse(""),
                 p.seen(),
                 rest,
-                rest ? dowels(line) : "");
+                rest ? dowels(line) : Message.NONE);
     }
 
-    private String asked(LineFile line, PlaceFile p) {
+    private Message asked(LineFile line, PlaceFile p) {
         return switch (p.asked()) {
             case REST ->
                 read.survey().way() == FeelerWay.LIMIT
-                        ? "how does it rest; slide the "
-                                + read.writer()
+                        ? Message.of(
+                                "visit.how-does-it-rest-slide-the-blade-along",
+                                read.writer()
                                         .number(read.survey()
                                                 .along(
                                                         line,
                                                         read.layout().box(),
-                                                        read.limit().most()))
-                                + " blade along"
-                        : "how does it rest";
-            case STATION -> read.where(line, p);
-            case ENDS -> "equal blades under both ends";
-            case SLID -> "where the blade was slid to";
+                                                        read.limit().most())))
+                        : Message.of("visit.how-does-it-rest");
+            case STATION -> Message.plain(read.where(line, p));
+            case ENDS -> Message.of("visit.equal-blades-under-both-ends");
+            case SLID -> Message.of("visit.where-the-blade-was-slid-to");
         };
     }
 
     /** Which dowels an edge on that line would ride on; empty when none is in its way. */
-    private String dowels(LineFile line) {
+    private Message dowels(LineFile line) {
         List<Layout.Hole> under = FeelerProposal.dowels(read.layout(), line.from(), line.to());
         return under.isEmpty()
-                ? ""
-                : "Pull the dowel at the "
-                        + under.stream()
-                                .map(d -> PlaceNames.corner(read.layout(), d.centre()))
-                                .collect(Collectors.joining(" and "))
-                        + " first: the edge would ride on it.";
+                ? Message.NONE
+                : Message.of(
+                        "visit.pull-the-dowel-at-the-first-the-edge",
+                        under.stream()
+                                .map(d -> Message.plain(PlaceNames.corner(read.layout(), d.centre())))
+                                .collect(Message.joining("text.and")));
     }
 }

@@ -1,19 +1,17 @@
 package homalon.core.visit;
 
+import homalon.core.words.Message;
+
 /** Two ways to work with feelers. */
 public enum FeelerWay {
     /** The thickest blade that goes is found at every place. */
-    FIND("find the gap"),
+    FIND,
     /** One blade, as thick as the limit: it goes or it does not. */
-    LIMIT("limit blade only");
+    LIMIT;
 
-    private final String words;
+    private final Message words = Message.of(this);
 
-    FeelerWay(String words) {
-        this.words = words;
-    }
-
-    public String words() {
+    public Message words() {
         return words;
     }
 }

@@ -5,57 +5,59 @@ import homalon.core.face.FeelerSurvey;
 import homalon.core.face.FeelerWords;
 import homalon.core.geometry.Range;
 import homalon.core.verdict.Working;
+import homalon.core.words.Message;
 
 /** The working under what blades allow: the inequalities, and what bounds what. */
 public final class FeelerWorking {
     private FeelerWorking() {}
 
     public static Working of(FeelerReading read) {
-        Working.Builder w = Working.of("Straightedge and feelers")
-                .line("Under an edge on a smooth face z = e u² + f v² + d u v the gap is K t (1 − t), "
-                        + "K = e du² + f dv² + d du dv, with u and v from −1 to 1 over the face")
-                .line("A blade that goes: K t (1 − t) is at least as much; one that refuses: at most. "
-                        + "Rocks: K below 0; sits still: K / 4 above minus the thinnest blade")
+        Working.Builder w = Working.of(Message.of("visit.straightedge-and-feelers"))
+                .line(Message.of("visit.under-an-edge-on-a-smooth-face-z-e-u-f"))
+                .line(Message.of("visit.a-blade-that-goes-k-t-1-t-is-at-least"))
                 .line(
-                        "Thinnest blade of the set: {}",
+                        Message.of("visit.thinnest-blade-of-the-set"),
                         read.survey().blades().thinnest().mm());
         int said = read.survey().lines().stream()
                 .mapToInt(l -> l.stations().size())
                 .sum();
-        w.line("Places tried: " + said + "; all of them together are linear inequalities in e, f and d, and linear "
-                + "programmes give the least and the greatest that they allow");
+        w.line(Message.of("visit.places-tried-all-of-them-together-are", said));
         bounds(w, read);
         w.line(
-                "Limit {}, from: " + read.limit().source().words() + ", asked of "
-                        + (read.survey().limitKind() == FeelerSurvey.Kind.GAP ? "the gap under the edge" : "the zone"),
+                Message.of(
+                        "visit.limit-from-asked-of",
+                        read.limit().source().words(),
+                        read.survey().limitKind() == FeelerSurvey.Kind.GAP
+                                ? Message.of("visit.the-gap-under-the-edge")
+                                : Message.of("visit.the-zone")),
                 read.limit().most().mm());
         if (Double.isFinite(read.result().gapPossible())) {
             w.line(
-                    "Greatest bow that they allow under any edge from side to side, laid or not: {}",
+                    Message.of("visit.greatest-bow-that-they-allow-under-any"),
                     read.result().gapPossible());
         }
-        return w.line("Within needs an edge laid on all five lines and nothing unexplained; a local dip off every "
-                        + "line stays unseen")
-                .done();
+        return w.line(Message.of("visit.within-needs-an-edge-laid-on-all-five")).done();
     }
 
     private static void bounds(Working.Builder w, FeelerReading read) {
         read.result().shape().ifPresent(a -> {
-            bounds(w, "Long bow e", a.longBow());
-            bounds(w, "Cross bow f", a.crossBow());
-            bounds(w, "Fourth-corner lift 4 d", a.fourthCornerLift());
-            bounds(w, "Zone, the range of e u² + f v² + d u v over the face", a.zone());
+            bounds(w, Message.of("visit.long-bow-e"), a.longBow());
+            bounds(w, Message.of("visit.cross-bow-f"), a.crossBow());
+            bounds(w, Message.of("visit.fourth-corner-lift"), a.fourthCornerLift());
+            bounds(w, Message.of("visit.zone-the-range-over-the-face"), a.zone());
         });
         for (Bow b : read.result().bows()) {
-            b.quarterK().ifPresent(k -> bounds(w, "K / 4 on the " + FeelerWords.line(b.line(), read.layout()), k));
+            b.quarterK()
+                    .ifPresent(k -> bounds(
+                            w, Message.of("visit.quarter-k-on-the", FeelerWords.line(b.line(), read.layout())), k));
         }
     }
 
-    private static void bounds(Working.Builder w, String name, Range range) {
+    private static void bounds(Working.Builder w, Message name, Range range) {
         if (Double.isInfinite(range.least()) || Double.isInfinite(range.most())) {
-            w.line(name + ": not bounded on both sides yet");
+            w.line(Message.of("visit.not-bounded-on-both-sides-yet", name));
         } else {
-            w.line(name + ": from {} to {}", range.least(), range.most());
+            w.line(Message.of("visit.from-to", name), range.least(), range.most());
         }
     }
 }

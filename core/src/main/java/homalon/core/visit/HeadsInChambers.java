@@ -8,9 +8,12 @@ import homalon.core.valves.Measure;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -30,24 +33,27 @@ public record HeadsInChambers(Map<Integer, ValveHeads> byCylinder, Optional<Shal
     public static HeadsInChambers of(ValveFile file, Length toCut) {
         SeatPlans plans = new SeatPlans(file, toCut);
         Map<Integer, List<ValveHeads.Head>> heads = new HashMap<>();
+        Set<Integer> open = new HashSet<>();
         @Nullable Shallowest shallowest = null;
         for (Valve v : file.valves()) {
-            double diameter = file.book(v).value(BookItem.HEAD_DIAMETER);
-            heads.computeIfAbsent(v.cylinder(), c -> new ArrayList<>())
-                    .add(new ValveHeads.Head(diameter, plans.sink(v)));
+            OptionalDouble diameter = file.book(v).figure(BookItem.HEAD_DIAMETER);
+            if (diameter.isPresent()) {
+                heads.computeIfAbsent(v.cylinder(), c -> new ArrayList<>())
+                        .add(new ValveHeads.Head(diameter.getAsDouble(), plans.sink(v)));
+            } else {
+                open.add(v.cylinder());
+            }
             Optional<Figure> read = file.figure(v, Measure.RECESSION);
-            double recession = file.readings(v).get(Measure.RECESSION);
-            if (read.isPresent() && !Double.isNaN(recession)) {
-                boolean less = shallowest == null || recession < shallowest.recession();
-                shallowest = less ? new Shallowest(recession, read.get().at()) : shallowest;
+            OptionalDouble recession = file.readings(v).figure(Measure.RECESSION);
+            if (read.isPresent() && recession.isPresent()) {
+                double below = recession.getAsDouble();
+                boolean less = shallowest == null || below < shallowest.recession();
+                shallowest = less ? new Shallowest(below, read.get().at()) : shallowest;
             }
         }
+        heads.keySet().removeAll(open);
         Map<Integer, ValveHeads> known = new HashMap<>();
-        heads.forEach((c, list) -> {
-            if (list.stream().noneMatch(h -> Double.isNaN(h.diameter()))) {
-                known.put(c, new ValveHeads(list));
-            }
-        });
+        heads.forEach((c, list) -> known.put(c, new ValveHeads(list)));
         return new HeadsInChambers(known, Optional.ofNullable(shallowest));
     }
 }

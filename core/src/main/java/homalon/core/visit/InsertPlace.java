@@ -100,9 +100,7 @@ public final class InsertPlace {
             }
             Matcher m = HOURS.matcher(one.strip());
             if (!m.matches() || !number(m.group(1)) || !number(m.group(2))) {
-                throw new BadInputException(
-                        "damage",
-                        "Damage: key hours and how far past the wall, such as 2-5 0.4; several with ; between them.");
+                throw new BadInputException("damage", "visit.damage-key-hours-and-how-far-past-the");
             }
             arcs.add(Damage.Arc.ofHours(
                     Double.parseDouble(m.group(1)),
@@ -125,9 +123,7 @@ public final class InsertPlace {
             }
             Matcher m = NEIGHBOUR.matcher(one.strip());
             if (!m.matches()) {
-                throw new BadInputException(
-                        "neighbours",
-                        "Neighbours: key valve, distance of centres, its counterbore, such as 2E 38.5 34; several with ; between them.");
+                throw new BadInputException("neighbours", "visit.neighbours-key-valve-distance-of");
             }
             all.add(new Neighbour(
                     m.group(1).toUpperCase(Locale.ROOT),

@@ -16,6 +16,7 @@ import homalon.core.route.Happened;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.GasketKind;
 import homalon.core.rulebook.Source;
+import homalon.core.words.Message;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
@@ -234,7 +235,7 @@ public final class IntakeForm {
         try {
             due = get("due").isEmpty() ? due : Optional.of(LocalDate.parse(get("due")));
         } catch (DateTimeParseException e) {
-            problems.require(false, "due", "Due: key a date as year-month-day, such as 2026-12-04.");
+            problems.require(false, "due", "visit.due-key-a-date-as-year-month-day-such");
         }
         problems.throwIfAny();
         return new Booking(
@@ -265,16 +266,16 @@ public final class IntakeForm {
     /** Empty where a problem was told. */
     private Optional<LayoutNumbers> numbers(BenchUnit unit, Problems problems) {
         int cylinders = whole("cylinders", 4);
-        Optional<Length> bore = size("bore", "Bore", unit, problems);
-        Optional<Length> spacing = size("spacing", "Bore spacing", unit, problems);
-        Optional<Length> length = size("length", "Length", unit, problems);
-        Optional<Length> width = size("width", "Width", unit, problems);
-        Optional<Length> bolt = size("boltHole", "Bolt hole", unit, problems);
+        Optional<Length> bore = size("bore", Message.of("visit.bore-size"), unit, problems);
+        Optional<Length> spacing = size("spacing", Message.of("visit.bore-spacing"), unit, problems);
+        Optional<Length> length = size("length", Message.of("visit.length"), unit, problems);
+        Optional<Length> width = size("width", Message.of("visit.width"), unit, problems);
+        Optional<Length> bolt = size("boltHole", Message.of("visit.bolt-hole"), unit, problems);
         problems.require(
-                bore.isPresent() || !get("bore").isEmpty(), "bore", "Bore: key its diameter, such as 87 mm or 3-7/16.");
+                bore.isPresent() || !get("bore").isEmpty(), "bore", "visit.bore-key-its-diameter-such-as-87-mm-or");
         boolean needsSpacing =
                 cylinders > 1 && spacing.isEmpty() && get("spacing").isEmpty();
-        problems.require(!needsSpacing, "spacing", "Bore spacing: key it centre to centre, such as 98 mm.");
+        problems.require(!needsSpacing, "spacing", "visit.bore-spacing-key-it-centre-to-centre");
         if (!problems.none()) {
             return Optional.empty();
         }
@@ -323,60 +324,57 @@ public final class IntakeForm {
             e.problems().stream()
                     .filter(p -> List.of("cylinders", "bore", "spacing").contains(p.field()))
                     .forEach(p -> problems.require(false, p.field(), p.sentence()));
-            problems.require(
-                    !problems.none(), "bore", "These sizes make no face that can be drawn: check bore and spacing.");
+            problems.require(!problems.none(), "bore", "visit.these-sizes-make-no-face-that-can-be");
             return Optional.empty();
         }
     }
 
     private List<FlatnessLimit> limits(BenchUnit unit, Problems problems) {
         List<FlatnessLimit> limits = new ArrayList<>();
-        limit("overall", "Flatness overall", unit, problems)
+        limit("overall", Message.of("visit.flatness-overall"), unit, problems)
                 .ifPresent(m -> limits.add(FlatnessLimit.overall(m, source("overallSource"))));
-        limit("along", "Straight along", unit, problems)
+        limit("along", Message.of("visit.straight-along"), unit, problems)
                 .ifPresent(m -> limits.add(FlatnessLimit.along(m, source("alongSource"))));
-        limit("across", "Straight across", unit, problems)
+        limit("across", Message.of("visit.straight-across"), unit, problems)
                 .ifPresent(m -> limits.add(FlatnessLimit.across(m, source("acrossSource"))));
-        Optional<Length> side = size("windowSide", "Side of the square", unit, problems);
-        Optional<Length> window = limit("window", "Flatness in any square", unit, problems);
+        Optional<Length> side = size("windowSide", Message.of("visit.side-of-the-square"), unit, problems);
+        Optional<Length> window = limit("window", Message.of("visit.flatness-in-any-square"), unit, problems);
         boolean sideFits = problems.require(
                 side.isEmpty() || (side.get().mm() >= 10 && side.get().mm() <= 1000),
                 "windowSide",
-                "Side of the square: key from 10 to 1000 mm.");
+                "visit.side-of-the-square-key-from-10-to-1000");
         if (window.isPresent() && sideFits) {
             limits.add(FlatnessLimit.inAny(
                     side.orElse(homalon.core.rulebook.RuleBook.DEFAULT_WINDOW), window.get(), source("windowSource")));
         }
-        limit("boreLimit", "Flatness around a bore", unit, problems)
+        limit("boreLimit", Message.of("visit.flatness-around-a-bore"), unit, problems)
                 .ifPresent(m -> limits.add(FlatnessLimit.aroundBores(m, source("boreSource"))));
         return limits;
     }
 
-    private Optional<Length> limit(String field, String name, BenchUnit unit, Problems problems) {
+    private Optional<Length> limit(String field, Message name, BenchUnit unit, Problems problems) {
         if (get(field).isEmpty()) {
             return Optional.empty();
         }
         try {
             Length most = Length.parse(get(field), unit);
             boolean fits = problems.require(
-                    most.signum() > 0 && most.mm() <= 5,
-                    field,
-                    name + ": key a limit above zero and at most 5 mm, such as 0.05 mm.");
+                    most.signum() > 0 && most.mm() <= 5, field, "visit.key-a-limit-above-zero-and-at-most-5-mm", name);
             return fits ? Optional.of(most) : Optional.empty();
         } catch (NotALengthException e) {
-            problems.require(false, field, name + ": " + e.getMessage());
+            problems.require(false, field, "text.colon", name, e.sentence());
             return Optional.empty();
         }
     }
 
-    private Optional<Length> size(String field, String name, BenchUnit unit, Problems problems) {
+    private Optional<Length> size(String field, Message name, BenchUnit unit, Problems problems) {
         if (get(field).isEmpty()) {
             return Optional.empty();
         }
         try {
             return Optional.of(Length.parseSize(get(field), unit));
         } catch (NotALengthException e) {
-            problems.require(false, field, name + ": " + e.getMessage());
+            problems.require(false, field, "text.colon", name, e.sentence());
             return Optional.empty();
         }
     }

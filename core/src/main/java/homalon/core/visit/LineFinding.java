@@ -13,6 +13,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.TreeMap;
 
 /**
@@ -74,12 +75,12 @@ public record LineFinding(
                 setup.blade().filter(saddle::goes).ifPresent(b -> stopped.add(bore));
                 saddle.askew().ifPresent(by -> askew.put(bore, by));
             } else {
-                double height = sheet.mm(setup.key("h", i));
-                double side = setup.sideways() ? sheet.mm(setup.key("s", i)) : 0;
-                if (Double.isNaN(height) || Double.isNaN(side)) {
+                OptionalDouble height = sheet.mm(setup.key("h", i));
+                OptionalDouble side = setup.sideways() ? sheet.mm(setup.key("s", i)) : OptionalDouble.of(0);
+                if (height.isEmpty() || side.isEmpty()) {
                     return Optional.empty();
                 }
-                bores.add(new Bore(at, height, side, clearance));
+                bores.add(new Bore(at, height.getAsDouble(), side.getAsDouble(), clearance));
             }
         }
         if (felt.isEmpty()) {

@@ -6,6 +6,7 @@ import homalon.core.lines.SaddleGap;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.NotALengthException;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -50,7 +51,7 @@ public record LineSetup(
     private static final List<String> SIDES = List.of("", "b");
 
     /** A place to key. */
-    public record Place(String key, String name) {}
+    public record Place(String key, Message name) {}
 
     public static LineSetup of(Map<String, String> kept) {
         return new LineSetup(
@@ -121,11 +122,11 @@ public record LineSetup(
         List<Length> blades = list("blade", typed.blade(), unit, problems, false);
         boolean limit = typed.way() == Way.LIMIT_BLADE;
         bores(places, rooms, problems);
-        problems.require(least.size() == 1, "running", "Key one least running clearance.");
+        problems.require(least.size() == 1, "running", "visit.key-one-least-running-clearance");
         problems.require(
                 !limit || (blades.size() < 2 && blades.stream().allMatch(b -> b.signum() > 0)),
                 "blade",
-                "Key one limit blade, above zero, or leave it blank.");
+                "visit.key-one-limit-blade-above-zero-or-leave");
         problems.throwIfAny();
         List<Length> each =
                 rooms.size() == 1 ? places.stream().map(p -> rooms.get(0)).toList() : rooms;
@@ -146,19 +147,19 @@ public record LineSetup(
     }
 
     private static void bores(List<Length> places, List<Length> rooms, Problems problems) {
-        problems.require(places.size() >= 2, "at", "Key where each bore stands from the first, such as: 0 98 196 294.");
+        problems.require(places.size() >= 2, "at", "visit.key-where-each-bore-stands-from-the");
         problems.require(
                 places.stream().distinct().count() == places.size(),
                 "at",
-                "Two bores stand at the same place: key how far each is from the first.");
+                "visit.two-bores-stand-at-the-same-place-key");
         problems.require(
                 rooms.size() == 1 || rooms.size() == places.size(),
                 "clearance",
-                "Key one clearance for all bores, or one for each.");
+                "visit.key-one-clearance-for-all-bores-or-one");
         problems.require(
                 rooms.stream().allMatch(r -> r.signum() > 0),
                 "clearance",
-                "A shaft needs clearance in each bore, above zero.");
+                "visit.a-shaft-needs-clearance-in-each-bore");
     }
 
     /** The blade that proves the tightest bore: its clearance less what the shaft needs to run. */
@@ -166,10 +167,7 @@ public record LineSetup(
         Length blade =
                 rooms.stream().min(Comparator.naturalOrder()).orElseThrow().minus(least);
         Problems problems = new Problems();
-        problems.require(
-                blade.signum() > 0,
-                "blade",
-                "With no more clearance than it needs to run, no blade proves it: key the limit blade of the book.");
+        problems.require(blade.signum() > 0, "blade", "visit.with-no-more-clearance-than-it-needs-to");
         problems.throwIfAny();
         return blade;
     }
@@ -182,7 +180,7 @@ public record LineSetup(
                     all.add(sizes ? Length.parseSize(one, unit) : Length.parse(one, unit));
                 }
             } catch (NotALengthException e) {
-                problems.require(false, field, e.getMessage());
+                problems.require(false, field, e.sentence());
             }
         }
         return all;
@@ -217,26 +215,31 @@ public record LineSetup(
     /** @param told whether the name of the shaft stands before each place, as it must where there are several */
     public List<Place> places(boolean told) {
         List<Place> all = new ArrayList<>();
-        String of = told ? name + ", bore " : "Bore ";
+        Message of = told ? Message.of("visit.bore", name) : Message.of("visit.bore-2");
         for (int i = 0; i < at.size(); i++) {
-            String bore = of + (i + 1);
+            Message bore = Message.of("text.beside", of, i + 1);
             if (way == Way.INDICATOR) {
-                all.add(new Place(key("h", i), bore + ", height"));
+                all.add(new Place(key("h", i), Message.of("visit.height", bore)));
                 continue;
             }
             for (String side : sides()) {
-                String where = bore + (!bothSides ? "" : side.isEmpty() ? " at the front" : " at the back");
+                Message where = Message.of(
+                        "text.beside",
+                        bore,
+                        !bothSides
+                                ? Message.NONE
+                                : side.isEmpty() ? Message.of("visit.at-the-front") : Message.of("visit.at-the-back"));
                 if (way == Way.LIMIT_BLADE) {
-                    all.add(new Place(key("b", i) + side, where + ", limit blade: + goes, - refused"));
+                    all.add(new Place(key("b", i) + side, Message.of("visit.limit-blade-goes-refused", where)));
                 } else {
-                    all.add(new Place(key("go", i) + side, where + ", thickest blade that goes"));
-                    all.add(new Place(key("no", i) + side, where + ", thinnest blade refused"));
+                    all.add(new Place(key("go", i) + side, Message.of("visit.thickest-blade-that-goes", where)));
+                    all.add(new Place(key("no", i) + side, Message.of("visit.thinnest-blade-refused", where)));
                 }
             }
         }
         if (sideways) {
             for (int i = 0; i < at.size(); i++) {
-                all.add(new Place(key("s", i), of + (i + 1) + ", sideways"));
+                all.add(new Place(key("s", i), Message.of("visit.sideways", of, i + 1)));
             }
         }
         return all;

@@ -6,6 +6,7 @@ import homalon.core.part.Layout;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.GasketKind;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -40,12 +41,11 @@ public record LinersSetup(
         Length low = least.isBlank() ? Length.roundedFromMm(school.usual().least()) : Length.parse(least, unit);
         Length high = most.isBlank() ? Length.roundedFromMm(school.usual().most()) : Length.parse(most, unit);
         if (low.compareTo(high) >= 0) {
-            throw new BadInputException("most", "The most protrusion must be above the least: key both from the book.");
+            throw new BadInputException("most", "visit.the-most-protrusion-must-be-above-the");
         }
         Optional<Length> aimed = aim.isBlank() ? Optional.empty() : Optional.of(Length.parse(aim, unit));
         if (aimed.filter(a -> a.compareTo(low) < 0 || a.compareTo(high) > 0).isPresent()) {
-            throw new BadInputException(
-                    "aim", "The aim lies between the least and the most protrusion: key it anew, or leave it blank.");
+            throw new BadInputException("aim", "visit.the-aim-lies-between-the-least-and-the");
         }
         return new LinersSetup(school, held, low, high, aimed, usual);
     }
@@ -84,22 +84,18 @@ public record LinersSetup(
         for (Layout.Bore b : layout.bores()) {
             for (int hour : CLOCK) {
                 all.add(new LineSetup.Place(
-                        b.number() + "@" + hour, "Liner " + b.number() + " at " + hour + " o'clock"));
+                        b.number() + "@" + hour, Message.of("visit.liner-at-oclock", b.number(), hour)));
             }
         }
         return all;
     }
 
     public Liners of(SheetFile sheet, Layout layout, Length deckCut) {
-        int n = layout.bores().size();
-        int[] numbers = new int[n];
-        double[][] read = new double[n][CLOCK.size()];
-        for (int i = 0; i < n; i++) {
-            numbers[i] = layout.bores().get(i).number();
-            for (int k = 0; k < CLOCK.size(); k++) {
-                read[i][k] = sheet.mm(numbers[i] + "@" + CLOCK.get(k));
-            }
-        }
-        return Liners.of(numbers, read, deckCut.mm(), range(), held);
+        List<Liners.Read> read = layout.bores().stream()
+                .map(b -> new Liners.Read(
+                        b.number(),
+                        CLOCK.stream().map(k -> sheet.mm(b.number() + "@" + k)).toList()))
+                .toList();
+        return Liners.of(read, deckCut.mm(), range(), held);
     }
 }

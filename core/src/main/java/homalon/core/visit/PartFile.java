@@ -8,6 +8,7 @@ import homalon.core.part.SealingBands;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.GasketKind;
 import homalon.core.rulebook.RuleBook;
+import homalon.core.words.Message;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
@@ -72,7 +73,7 @@ public record PartFile(
      */
     public void requireHere(String field, String toDo) {
         if (visit.releasedAt().isPresent()) {
-            throw new BadInputException(field, "This part was handed over: book it in again " + toDo + ".");
+            throw new BadInputException(field, "visit.this-part-was-handed-over-book-it-in", toDo);
         }
     }
 
@@ -87,7 +88,7 @@ public record PartFile(
     }
 
     /** {@code iron head · Tern Island Ferries}. */
-    public String kindWords() {
-        return material.words() + " " + kind.words();
+    public Message kindWords() {
+        return Message.of("text.space", material.words(), kind.words());
     }
 }

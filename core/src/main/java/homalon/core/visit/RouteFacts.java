@@ -10,6 +10,7 @@ import homalon.core.quantity.Length;
 import homalon.core.route.VisitFacts;
 import homalon.core.route.VisitFacts.Told;
 import homalon.core.verdict.Verdict;
+import homalon.core.words.Message;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -92,7 +93,7 @@ public final class RouteFacts {
                         .filter(l -> l.verdict() == Verdict.NOT_PROVEN)
                         .map(LimitVerdict::why)
                         .findFirst()
-                        .orElse(""));
+                        .orElse(Message.NONE));
     }
 
     /** @param limit overall, in force */

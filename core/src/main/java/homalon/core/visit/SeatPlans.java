@@ -12,6 +12,7 @@ import homalon.core.valves.Measure;
 import homalon.core.valves.ValveBook;
 import homalon.core.valves.ValveJudge;
 import homalon.core.valves.ValveReadings;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -49,8 +50,10 @@ public final class SeatPlans {
     /** Highest less lowest place of the old top edge; where nobody measured it, what the runout lifts it by. */
     public double uneven(Valve v) {
         return file.length(v, Said.UNEVEN).map(Length::mm).orElseGet(() -> {
-            double tir = file.readings(v).get(Measure.RUNOUT);
-            return Double.isNaN(tir) ? 0 : SeatPlan.refaced(tir, file.book(v).value(BookItem.FACE_ANGLE));
+            OptionalDouble tir = file.readings(v).figure(Measure.RUNOUT);
+            return tir.isEmpty()
+                    ? 0
+                    : SeatPlan.refaced(tir.getAsDouble(), file.book(v).value(BookItem.FACE_ANGLE));
         });
     }
 
@@ -64,12 +67,12 @@ public final class SeatPlans {
     }
 
     /** Why no plan can be made of what was read; empty where one can, or nothing was read. */
-    public Optional<String> refused(Valve v) {
+    public Optional<Message> refused(Valve v) {
         try {
             ValveJudge.seatAsked(file.readings(v), file.book(v)).ifPresent(q -> q.by(way(v), uneven(v)));
             return Optional.empty();
         } catch (BadInputException e) {
-            return Optional.of(e.getMessage());
+            return Optional.of(e.sentence());
         }
     }
 
@@ -160,10 +163,7 @@ public final class SeatPlans {
             }
         }
         ValveBook exhaust = file.setup().book(ValveKind.EXHAUST);
-        OptionalDouble offset = exhaust.entry(BookItem.OFFSET).isPresent()
-                ? OptionalDouble.of(exhaust.value(BookItem.OFFSET))
-                : OptionalDouble.empty();
-        ValveHeights.of(read, ValveHeights.DEFAULT_APART, toCut.mm(), offset)
+        ValveHeights.of(read, ValveHeights.DEFAULT_APART, toCut.mm(), exhaust.figure(BookItem.OFFSET))
                 .each()
                 .forEach(h -> heights.put(h.name(), h));
     }

@@ -3,26 +3,26 @@ package homalon.core.visit;
 import homalon.core.input.InPath;
 import homalon.core.quantity.Length;
 import homalon.core.route.StepKind;
+import homalon.core.words.Message;
 
 /** What is keyed on a sheet. */
 public enum Sheet implements InPath {
-    LINE("Line of the shaft", StepKind.LINE, "line"),
-    LINERS("Liner protrusion", StepKind.LINERS, "liners"),
-    INDEX("Deck index", StepKind.INDEX, "index"),
-    VALVES("Valves", StepKind.VALVES, "valves"),
-    CHAMBERS("Chambers", StepKind.CHAMBERS, "chambers");
+    LINE(StepKind.LINE, "line"),
+    LINERS(StepKind.LINERS, "liners"),
+    INDEX(StepKind.INDEX, "index"),
+    VALVES(StepKind.VALVES, "valves"),
+    CHAMBERS(StepKind.CHAMBERS, "chambers");
 
-    private final String words;
+    private final Message words = Message.of(this);
     private final StepKind step;
     private final String path;
 
-    Sheet(String words, StepKind step, String path) {
-        this.words = words;
+    Sheet(StepKind step, String path) {
         this.step = step;
         this.path = path;
     }
 
-    public String words() {
+    public Message words() {
         return words;
     }
 

@@ -8,6 +8,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * A sheet of one visit as it stands.
@@ -33,8 +34,7 @@ public record SheetFile(
     /** @throws BadInputException when nobody has said yet how this sheet is set up */
     public SheetFile requireSetUp() {
         if (setup.isEmpty()) {
-            throw new BadInputException(
-                    "setup", "This sheet is not set up yet: open it, say how it is measured, then key.");
+            throw new BadInputException("setup", "visit.this-sheet-is-not-set-up-yet-open-it");
         }
         return this;
     }
@@ -63,9 +63,9 @@ public record SheetFile(
         return history.isEmpty() ? 0 : history.get(history.size() - 1).seq();
     }
 
-    /** In millimetres; NaN where nothing was read. */
-    public double mm(String place) {
-        return value(place).map(Length::mm).orElse(Double.NaN);
+    /** In millimetres. */
+    public OptionalDouble mm(String place) {
+        return value(place).map(l -> OptionalDouble.of(l.mm())).orElseGet(OptionalDouble::empty);
     }
 
     /** When the oldest of what counts was read: a check counts as made when all of it was. */

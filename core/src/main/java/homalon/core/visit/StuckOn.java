@@ -1,18 +1,21 @@
 package homalon.core.visit;
 
+import homalon.core.words.Message;
+
 /** Whom or what a part waits for. */
 public enum StuckOn {
-    CUSTOMER("On the customer"),
-    PARTS("On parts"),
-    CHECK("On a check");
+    CUSTOMER,
+    PARTS,
+    CHECK;
 
-    private final String words;
+    private final Message words = Message.of(this);
 
-    StuckOn(String words) {
-        this.words = words;
+    public Message words() {
+        return words;
     }
 
-    public String words() {
-        return words;
+    /** Within a sentence. */
+    public Message within() {
+        return Message.small(words);
     }
 }

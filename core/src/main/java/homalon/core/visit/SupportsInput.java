@@ -53,7 +53,7 @@ public final class SupportsInput {
      */
     public static Supports keyed(List<String> along, List<String> across, Box box, ShimStock stock, BenchUnit unit) {
         if (along.size() != across.size()) {
-            throw new BadInputException("supports", "Key both distances of every support.");
+            throw new BadInputException("supports", "visit.key-both-distances-of-every-support");
         }
         List<Spot> supports = new ArrayList<>();
         for (int j = 0; j < along.size(); j++) {

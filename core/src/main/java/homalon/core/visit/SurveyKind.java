@@ -2,25 +2,25 @@ package homalon.core.visit;
 
 import homalon.core.input.InPath;
 import homalon.core.route.StepKind;
+import homalon.core.words.Message;
 
 /** What a survey is read for. */
 public enum SurveyKind implements InPath {
-    FACE("Face, by indicator", StepKind.FACE, "face"),
-    PROOF("Face again, after the cut", StepKind.PROVE, "proof"),
-    THICKNESS("Thickness before the cut", StepKind.PLAN, "thickness"),
-    THICKNESS_AFTER("Thickness after the cut", StepKind.PROVE, "thickness-after");
+    FACE(StepKind.FACE, "face"),
+    PROOF(StepKind.PROVE, "proof"),
+    THICKNESS(StepKind.PLAN, "thickness"),
+    THICKNESS_AFTER(StepKind.PROVE, "thickness-after");
 
-    private final String words;
+    private final Message words = Message.of(this);
     private final StepKind step;
     private final String path;
 
-    SurveyKind(String words, StepKind step, String path) {
-        this.words = words;
+    SurveyKind(StepKind step, String path) {
         this.step = step;
         this.path = path;
     }
 
-    public String words() {
+    public Message words() {
         return words;
     }
 

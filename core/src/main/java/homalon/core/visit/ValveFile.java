@@ -14,6 +14,7 @@ import homalon.core.valves.ValveFinding;
 import homalon.core.valves.ValveJudge;
 import homalon.core.valves.ValveReadings;
 import homalon.core.verdict.Verdict;
+import homalon.core.words.Message;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -98,8 +99,8 @@ public final class ValveFile {
                     Optional.of(Verdict.NOT_PROVEN),
                     OptionalDouble.empty(),
                     OptionalDouble.empty(),
-                    "",
-                    e.getMessage(),
+                    Message.NONE,
+                    e.sentence(),
                     Optional.empty());
             return new ValveFinding(
                     List.of(odd), Optional.empty(), Optional.empty(), Verdict.NOT_PROVEN, !read.empty());
@@ -153,8 +154,7 @@ public final class ValveFile {
         return judged.valves.stream()
                 .filter(v -> v.key().equals(key))
                 .findFirst()
-                .orElseThrow(() -> new BadInputException(
-                        "valve", "There is no such valve on this casting: choose one on the drawing."));
+                .orElseThrow(() -> new BadInputException("valve", "visit.there-is-no-such-valve-on-this-casting"));
     }
 
     private One judged(Valve valve) {

@@ -10,6 +10,7 @@ import homalon.core.quantity.NotALengthException;
 import homalon.core.rulebook.Source;
 import homalon.core.valves.BookItem;
 import homalon.core.valves.ValveBook;
+import homalon.core.words.Message;
 import java.math.BigDecimal;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -115,8 +116,12 @@ public record ValveSetup(
             problems.require(
                     false,
                     field,
-                    item.words() + ", " + kind.words() + ": "
-                            + (e instanceof NotALengthException ? e.getMessage() : "key a number, such as 45."));
+                    "text.comma-colon",
+                    item.words(),
+                    kind.words(),
+                    e instanceof NotALengthException not
+                            ? not.sentence()
+                            : Message.of("visit.key-a-number-such-as-45"));
         }
     }
 
@@ -131,8 +136,7 @@ public record ValveSetup(
 
     private static int count(Map<String, String> form, String field, Problems problems) {
         String typed = form.getOrDefault(field, "").strip();
-        boolean digit =
-                problems.require(typed.matches("[0-9]"), field, "Valves of a cylinder: key a number, such as 2.");
+        boolean digit = problems.require(typed.matches("[0-9]"), field, "visit.valves-of-a-cylinder-key-a-number-such");
         return digit ? Integer.parseInt(typed) : 1;
     }
 
@@ -143,7 +147,7 @@ public record ValveSetup(
                 return e.name();
             }
         }
-        problems.require(false, field, "Choose one of what is offered.");
+        problems.require(false, field, "visit.choose-one-of-what-is-offered");
         return type.getEnumConstants()[0].name();
     }
 

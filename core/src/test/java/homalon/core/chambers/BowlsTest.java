@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import homalon.core.input.BadInputException;
+import homalon.core.words.English;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -86,7 +87,7 @@ class BowlsTest {
         String working = String.join(
                 "\n",
                 of(Optional.of(new Bowls.First(2, 2.5)), 13.4).working().lines().stream()
-                        .map(l -> l.text() + l.lengths())
+                        .map(l -> English.bare(l) + English.lengths(l))
                         .toList());
         assertTrue(working.contains("it passes from 14.4 cc"), working);
         assertTrue(working.contains("1250 mm²"), working);

@@ -12,6 +12,8 @@ import homalon.core.chambers.EngineBook.Rods;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.rulebook.Source;
+import homalon.core.words.English;
+import homalon.core.words.Message;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -41,8 +43,8 @@ class ChamberRulesTest {
         assertEquals(cc, volume.cc(), 1e-9);
         assertEquals(plusMinus, volume.plusMinus(), 1e-9);
         assertEquals(settled, volume.settled());
-        assertEquals(settled, volume.next().isEmpty());
-        assertTrue(volume.next().contains(next), volume.next());
+        assertEquals(settled, English.of(volume.next()).isEmpty());
+        assertTrue(English.of(volume.next()).contains(next), English.of(volume.next()));
         assertEquals(taken, volume.taken().size());
     }
 
@@ -74,8 +76,8 @@ class ChamberRulesTest {
         "1+1+1+1+1+1+1+1+1+1+1+1+1, end reading"
     })
     void whatABuretteCannotSay(String typed, String says) {
-        String refused = assertThrows(BadInputException.class, () -> Fill.read(typed, 100))
-                .getMessage();
+        String refused = English.of(assertThrows(BadInputException.class, () -> Fill.read(typed, 100))
+                .sentence());
         assertTrue(refused.contains(says), refused);
     }
 
@@ -199,7 +201,7 @@ class ChamberRulesTest {
         assertSame(Rods.IRON, whole.rods());
         assertEquals(7, whole.or(EngineItem.STROKE, 7) - 83);
         assertEquals(7, whole.or(EngineItem.GOUGE, 7));
-        assertTrue(Double.isNaN(whole.value(EngineItem.GOUGE)));
+        assertTrue(whole.figure(EngineItem.GOUGE).isEmpty());
     }
 
     @ParameterizedTest
@@ -272,11 +274,11 @@ class ChamberRulesTest {
         assertEquals(take / 4000 * 1000, cut.headCut(), 1e-9);
         assertEquals(take / 5000 * 1000, cut.blockCut(), 1e-9);
         assertEquals(40 - take, cut.chamberCcAfter(), 1e-9);
-        assertEquals(possible, cut.why().isEmpty());
-        assertTrue(cut.why().contains(why), cut.why());
+        assertEquals(possible, English.of(cut.why()).isEmpty());
+        assertTrue(English.of(cut.why()).contains(why), English.of(cut.why()));
         if (wanted == 5) {
             String thicker = String.format(java.util.Locale.ROOT, "%.2f mm", -take / 5000 * 1000);
-            assertTrue(cut.why().contains(thicker), cut.why());
+            assertTrue(English.of(cut.why()).contains(thicker), English.of(cut.why()));
         }
     }
 
@@ -300,10 +302,10 @@ class ChamberRulesTest {
         CutForRatio some = CutForRatio.of(ONE, ONE.withChamber(36).ratio(), fills, 5000);
         assertEquals(1, some.headCut(), 1e-6);
         assertEquals(36, some.chamberCcAfter(), 1e-6);
-        assertTrue(some.why().isEmpty());
+        assertTrue(English.of(some.why()).isEmpty());
         CutForRatio deep = CutForRatio.of(ONE, ONE.withChamber(30).ratio(), fills, 5000);
         assertEquals(2, deep.headCut(), 1e-6);
-        assertTrue(deep.why().contains("fill deeper"), deep.why());
+        assertTrue(English.of(deep.why()).contains("fill deeper"), English.of(deep.why()));
         assertEquals(33, deep.chamberCcAfter(), 1e-6);
         CutForRatio none = CutForRatio.of(ONE, ONE.ratio(), fills, 5000);
         assertEquals(0, none.headCut(), 1e-6);
@@ -314,7 +316,7 @@ class ChamberRulesTest {
         assertEquals(-0.2, less.headCut(), 1e-6);
         assertEquals(-0.18, less.blockCut(), 1e-6);
         assertEquals(40.9, less.chamberCcAfter(), 1e-6);
-        assertEquals(0.9 / 5000 * 1000, some(less.why()), 5e-3);
+        assertEquals(0.9 / 5000 * 1000, some(English.of(less.why())), 5e-3);
         CutForRatio block = CutForRatio.of(ONE, ONE.withChamber(36).ratio(), fills, 8000);
         assertEquals(0.5, block.blockCut(), 1e-6);
         assertEquals(4500, block.openingArea(), 1e-6);
@@ -342,7 +344,7 @@ class ChamberRulesTest {
         double slope = c.cylinder().sweptCc() / Math.pow(c.cylinder().clearanceCc(), 2);
         assertEquals(slope * c.chamberSpread(), c.spread(), 1e-9);
         assertTrue(c.words().startsWith(Ratios.ratio(c.ratio()) + " ± "), c.words());
-        String last = c.working("after").lines().get(7).text();
+        String last = English.bare(c.working(Message.plain("after")).lines().get(7));
         assertTrue(last.startsWith("spread: swept / clearance²"), last);
     }
 

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import homalon.core.input.BadInputException;
+import homalon.core.words.English;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -111,7 +112,7 @@ class CompressionTest {
         assertFalse(far.possible());
         assertEquals(2, far.headCut());
         assertEquals(42, far.chamberCcAfter(), 1e-9);
-        assertTrue(far.why().contains("fill deeper"), far.why());
+        assertTrue(English.of(far.why()).contains("fill deeper"), English.of(far.why()));
         CutForRatio near = CutForRatio.of(TYPICAL, TYPICAL.withChamber(46).ratio(), line, TYPICAL.boreArea());
         assertEquals(1, near.headCut(), 1e-9);
         assertTrue(near.possible());
@@ -128,10 +129,13 @@ class CompressionTest {
         CutForRatio less = CutForRatio.of(TYPICAL, TYPICAL.ratio() - 0.5, 4700, TYPICAL.boreArea());
         assertFalse(less.possible());
         assertTrue(less.headCut() < 0, "the figure is given either way");
-        assertTrue(less.why().contains("thicker by"), less.why());
+        assertTrue(English.of(less.why()).contains("thicker by"), English.of(less.why()));
         CutForRatio forty = CutForRatio.of(TYPICAL, 60, 4700, TYPICAL.boreArea());
         assertFalse(forty.possible());
-        assertTrue(forty.why().contains(Ratios.ratio(TYPICAL.withChamber(0).ratio())), forty.why());
+        assertTrue(
+                English.of(forty.why())
+                        .contains(Ratios.ratio(TYPICAL.withChamber(0).ratio())),
+                English.of(forty.why()));
         assertThrows(
                 BadInputException.class, () -> CutForRatio.of(TYPICAL, 1, 4700, TYPICAL.boreArea()), "no such ratio");
         assertThrows(BadInputException.class, () -> TYPICAL.withDeck(-10));

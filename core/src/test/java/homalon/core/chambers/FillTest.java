@@ -11,6 +11,7 @@ import homalon.core.chambers.EngineBook.Rods;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.rulebook.Source;
+import homalon.core.words.English;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
@@ -41,21 +42,21 @@ class FillTest {
     @ValueSource(strings = {"", "-", "45.8-3.2", "42.6-42.6", "51", "a", "1-2-3", "0-50+", "1e3", "-5", "4.23456"})
     void saysWhatToKeyInstead(String typed) {
         BadInputException e = assertThrows(BadInputException.class, () -> Fill.read(typed, 50));
-        assertTrue(e.getMessage().contains("ey "), e.getMessage());
+        assertTrue(English.of(e.sentence()).contains("ey "), English.of(e.sentence()));
     }
 
     @Test
     void fillsThatAgreeCount() {
         ChamberVolume one = ChamberVolume.of(new double[] {42.6}, 0.2);
         assertFalse(one.settled());
-        assertEquals("fill it a second time", one.next());
+        assertEquals("fill it a second time", English.of(one.next()));
         ChamberVolume two = ChamberVolume.of(new double[] {42.6, 42.9}, 0.1);
         assertTrue(two.settled());
         assertEquals(42.75, two.cc(), 1e-9);
         assertEquals(0.15, two.plusMinus(), 1e-9, "half of what they are apart");
         ChamberVolume apart = ChamberVolume.of(new double[] {42.6, 43.2}, 0.2);
         assertFalse(apart.settled());
-        assertTrue(apart.next().contains("again"));
+        assertTrue(English.of(apart.next()).contains("again"));
         ChamberVolume third = ChamberVolume.of(new double[] {42.6, 43.2, 43.1}, 0.2);
         assertTrue(third.settled());
         assertEquals(43.15, third.cc(), 1e-9);

@@ -7,6 +7,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import homalon.core.chambers.DepthFills.Level;
 import homalon.core.input.BadInputException;
+import homalon.core.words.English;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -36,7 +38,7 @@ class OpeningAreaTest {
         assertFalse(a.rough());
         assertEquals(3, a.working().lines().size());
         assertTrue(
-                a.working().lines().get(2).text().contains("46.0 cc"),
+                English.bare(a.working().lines().get(2)).contains("46.0 cc"),
                 a.working().toString());
         assertEquals(43.5, d.after(0.5), 1e-9);
         assertEquals(5000, d.meanArea(0.7), 1e-6);
@@ -51,7 +53,7 @@ class OpeningAreaTest {
         OpeningArea a = OpeningArea.toDepth(d, 0.1);
         assertEquals(5000, a.mm2(), 1e-6);
         assertEquals(Math.hypot(Math.sqrt(2) * 0.1 / 2 * 1000, 5000 * 0.02 / 2), a.plusMinus(), 1e-6);
-        assertTrue(a.working().lines().get(3).text().startsWith("slope of the parabola"));
+        assertTrue(English.bare(a.working().lines().get(3)).startsWith("slope of the parabola"));
         assertEquals(3000, d.area(2), 1e-6);
         assertEquals(4000, d.meanArea(2), 1e-6);
         assertEquals(38, d.after(2), 1e-9);
@@ -97,7 +99,7 @@ class OpeningAreaTest {
         assertEquals(5000, a.mm2(), 1e-9);
         assertEquals(Math.hypot(Math.hypot(0.1, 0.1) / 0.2 * 1000, 5000 * 0.005 / 0.2), a.plusMinus(), 1e-9);
         assertTrue(
-                a.working().lines().get(0).text().contains("46.0 cc"),
+                English.bare(a.working().lines().get(0)).contains("46.0 cc"),
                 a.working().toString());
         assertThrows(BadInputException.class, () -> OpeningArea.cutBetween(46, 0.1, 45, 0.1, 0, 0.005));
         assertThrows(BadInputException.class, () -> OpeningArea.cutBetween(46, 0.1, 46, 0.1, 0.2, 0.005));
@@ -108,7 +110,7 @@ class OpeningAreaTest {
         OpeningArea keyed = OpeningArea.keyed(5000);
         assertEquals(100, keyed.plusMinus(), 1e-9);
         assertFalse(keyed.rough());
-        assertTrue(keyed.working().lines().get(0).text().startsWith("keyed"));
+        assertTrue(English.bare(keyed.working().lines().get(0)).startsWith("keyed"));
         OpeningArea share = OpeningArea.share(100);
         assertEquals(0.8 * Math.PI / 4 * 1e4, share.mm2(), 1e-6);
         assertTrue(share.rough() && OpeningArea.outline(5000, 300).rough());
@@ -119,7 +121,7 @@ class OpeningAreaTest {
                         .orElseThrow());
         assertTrue(OpeningArea.best(List.of()).isEmpty());
         for (OpeningArea.Way way : OpeningArea.Way.values()) {
-            assertFalse(way.words().isEmpty());
+            assertFalse(English.of(way.words()).isEmpty());
         }
     }
 
@@ -138,10 +140,10 @@ class OpeningAreaTest {
         assertEquals((c.sweptCc() + bare) / bare, c.highest(), 1e-9);
         assertEquals(Double.POSITIVE_INFINITY, c.withCrown(-12).withChamber(46).highest());
         assertEquals(46, c.chamberFor(c.ratio()), 1e-9);
-        assertEquals(7, c.working("now").lines().size());
+        assertEquals(7, c.working(Message.plain("now")).lines().size());
         assertTrue(
-                c.working("now").lines().get(4).text().contains("2.00"),
-                c.working("now").toString());
+                English.bare(c.working(Message.plain("now")).lines().get(4)).contains("2.00"),
+                c.working(Message.plain("now")).toString());
     }
 
     @ParameterizedTest

@@ -9,9 +9,9 @@ import homalon.core.chambers.EngineBook.Drive;
 import homalon.core.cut.Consequence.Kind;
 import homalon.core.cut.Consequence.Tone;
 import homalon.core.part.PartKind;
-import homalon.core.verdict.Working;
+import homalon.core.words.English;
+import homalon.core.words.Message;
 import java.util.List;
-import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -21,12 +21,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** What a cut brings with it, figure by figure, by sums done beside the program. */
 class ConsequencesTest {
-    private static String said(Working.Line line) {
-        String text = line.text();
-        for (double mm : line.lengths()) {
-            text = text.replaceFirst("\\{}", String.format(Locale.ROOT, "%.3f", mm));
-        }
-        return text;
+    private static String said(Message line) {
+        return English.of(line);
     }
 
     private static Optional<Consequence> told(OutlookQuestion q, Kind kind) {
@@ -144,13 +140,13 @@ class ConsequencesTest {
             assertEquals(figures.get(i), c.figures().get(i), 1e-5);
         }
         assertTrue(said(c.says()).startsWith(says), said(c.says()));
-        assertEquals(advice == null, c.advice().isEmpty(), c.advice());
-        assertTrue(advice == null || c.advice().startsWith(advice), c.advice());
+        assertEquals(advice == null, English.of(c.advice()).isEmpty(), English.of(c.advice()));
+        assertTrue(advice == null || English.of(c.advice()).startsWith(advice), English.of(c.advice()));
         String reported = c.report().map(ConsequencesTest::said).orElse("");
         assertEquals(report == null, reported.isEmpty(), reported);
         assertTrue(report == null || reported.startsWith(report), reported);
         assertEquals(tone == Tone.NOT_KNOWN, c.working().lines().isEmpty());
-        assertEquals(kind.words(), c.working().title());
+        assertEquals(English.of(kind.words()), English.of(c.working().title()));
     }
 
     /** What does not concern an engine is not spoken of. */

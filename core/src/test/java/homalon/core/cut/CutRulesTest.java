@@ -15,6 +15,7 @@ import homalon.core.geometry.Spot;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.ShimStock;
+import homalon.core.words.English;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -75,7 +76,9 @@ class CutRulesTest {
     }
 
     private static List<String> names(PassPlan p) {
-        return IntStream.range(0, p.passes().size()).mapToObj(p::name).toList();
+        return IntStream.range(0, p.passes().size())
+                .mapToObj(it -> English.of(p.name(it)))
+                .toList();
     }
 
     @Test

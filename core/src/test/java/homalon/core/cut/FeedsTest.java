@@ -10,6 +10,7 @@ import homalon.core.part.Material;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.RuleBook;
+import homalon.core.words.English;
 import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -31,21 +32,21 @@ class FeedsTest {
         assertEquals(feed * rpm, f.finish().tableFeed().orElseThrow(), 1e-6);
         assertEquals((412 + 300) / (feed * rpm), f.finish().minutes().orElseThrow(), 1e-9);
         assertEquals(3500 * 0.05 * 150 * feed * rpm / 60e6, f.power(), 1e-9);
-        assertTrue(f.refused().isEmpty() && f.notes().isEmpty(), f.toString());
+        assertTrue(English.of(f.refused()).isEmpty() && English.of(f.notes()).isEmpty(), f.toString());
     }
 
     @Test
     void diamondIsRefusedOnIronAndOnSteelInAFace() {
         Cutter diamond = new Cutter("diamond", Insert.PCD, 300, 6.35, 8);
-        assertTrue(Feeds.of(SURFACER, diamond, cut(Material.CAST_IRON, false, 0.05, 0.8))
-                .refused()
+        assertTrue(English.of(Feeds.of(SURFACER, diamond, cut(Material.CAST_IRON, false, 0.05, 0.8))
+                        .refused())
                 .orElseThrow()
                 .contains("boron nitride"));
-        assertTrue(Feeds.of(SURFACER, diamond, cut(Material.ALUMINIUM, true, 0.05, 0.8))
-                .refused()
+        assertTrue(English.of(Feeds.of(SURFACER, diamond, cut(Material.ALUMINIUM, true, 0.05, 0.8))
+                        .refused())
                 .isPresent());
-        assertTrue(Feeds.of(SURFACER, diamond, cut(Material.ALUMINIUM, false, 0.05, 0.8))
-                .refused()
+        assertTrue(English.of(Feeds.of(SURFACER, diamond, cut(Material.ALUMINIUM, false, 0.05, 0.8))
+                        .refused())
                 .isEmpty());
     }
 
@@ -73,10 +74,11 @@ class FeedsTest {
             assertTrue(rpm >= m.minRpm() - 1e-6 && rpm <= m.maxRpm() + 1e-6);
             assertTrue(table >= m.minFeed() - 1e-6 && table <= m.maxFeed() + 1e-6);
             boolean asWanted = Math.abs(f.finish().ra() - f.wantedRa()) < 1e-6;
-            boolean told = f.notes().stream().anyMatch(n -> n.contains("table"));
+            boolean told = English.of(f.notes()).stream().anyMatch(n -> n.contains("table"));
             assertEquals(asWanted, !told, f.toString());
             assertEquals(
-                    f.share() > Feeds.MOST_SHARE, f.notes().stream().anyMatch(n -> n.contains("% of the spindle")));
+                    f.share() > Feeds.MOST_SHARE,
+                    English.of(f.notes()).stream().anyMatch(n -> n.contains("% of the spindle")));
             assertEquals(Feeds.MOST_SHARE, f.power() / m.power() * f.deepest() / 0.05, 1e-9);
         }
     }

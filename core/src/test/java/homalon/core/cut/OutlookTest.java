@@ -20,6 +20,7 @@ import homalon.core.cut.ChamberNow.Basis;
 import homalon.core.input.BadInputException;
 import homalon.core.part.PartKind;
 import homalon.core.rulebook.Source;
+import homalon.core.words.English;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -207,13 +208,13 @@ class OutlookTest {
                         b.limit(),
                         at.after() + (b.kind().least() ? -2 : 2) * at.plusMinus(),
                         b.kind() == Kind.CLASS_RATIO || b.kind() == Kind.CLASS_SPACE ? 5e-3 : 1e-6,
-                        b.name());
+                        English.of(b.name()));
                 assertEquals(
                         State.OVER,
                         same(q, b, b.room() + (b.kind().ofClass() ? 0.4 : 0.01)).state(),
-                        b.name());
+                        English.of(b.name()));
                 if (b.room() > 0.02 && !b.kind().ofClass()) {
-                    assertEquals(State.WITHIN, same(q, b, b.room() - 0.01).state(), b.name());
+                    assertEquals(State.WITHIN, same(q, b, b.room() - 0.01).state(), English.of(b.name()));
                 }
             }
         }
@@ -237,11 +238,11 @@ class OutlookTest {
         List<Budget> all = Outlook.of(q).budgets().all();
         for (Kind kind : List.of(Kind.RATIO, Kind.CLASS_RATIO, Kind.CLASS_SPACE)) {
             Budget b = all.stream().filter(x -> x.kind() == kind).findFirst().orElseThrow();
-            assertTrue(b.binds() && b.room() > 0.05, b.name() + " " + b.room());
+            assertTrue(b.binds() && b.room() > 0.05, English.of(b.name()) + " " + b.room());
             Budget at = same(q, b, b.room());
             double open = kind.ofClass() ? 2 * at.plusMinus() : 0;
-            assertEquals(b.limit(), at.after() + (kind.least() ? -open : open), 5e-3, b.name());
-            assertEquals("cyl. 2", b.where(), "the smallest chamber ends it");
+            assertEquals(b.limit(), at.after() + (kind.least() ? -open : open), 5e-3, English.of(b.name()));
+            assertEquals("cyl. 2", English.of(b.where()), "the smallest chamber ends it");
         }
         Budget ratio =
                 all.stream().filter(x -> x.kind() == Kind.RATIO).findFirst().orElseThrow();
@@ -343,15 +344,14 @@ class OutlookTest {
             Budget b = one(none, kind);
             assertEquals(State.NOT_MEASURED, b.state());
             assertTrue(
-                    b.working().lines().get(0).text().contains("Chamber volume"),
+                    English.bare(b.working().lines().get(0)).contains("Chamber volume"),
                     b.working().toString());
         }
         OutlookQuestion bare = q.with(q.book().without(EngineItem.STROKE));
-        assertTrue(one(Outlook.of(bare).budgets(), Kind.CLASS_SPACE)
-                .working()
-                .lines()
-                .get(0)
-                .text()
+        assertTrue(English.bare(one(Outlook.of(bare).budgets(), Kind.CLASS_SPACE)
+                        .working()
+                        .lines()
+                        .get(0))
                 .contains("Stroke"));
     }
 
@@ -532,13 +532,19 @@ class OutlookTest {
             for (int k = 0; k < one.size(); k++) {
                 assertEquals(one.get(k).kind(), two.get(k).kind());
                 assertEquals(
-                        one.get(k).after(), two.get(k).after(), 1e-9, one.get(k).name());
+                        one.get(k).after(),
+                        two.get(k).after(),
+                        1e-9,
+                        English.of(one.get(k).name()));
                 assertEquals(
                         one.get(k).room() - first,
                         two.get(k).room(),
                         deep ? 1e-4 : 1e-9,
-                        one.get(k).name());
-                assertEquals(one.get(k).state(), two.get(k).state(), one.get(k).name());
+                        English.of(one.get(k).name()));
+                assertEquals(
+                        one.get(k).state(),
+                        two.get(k).state(),
+                        English.of(one.get(k).name()));
             }
             // Told as one cut from the start, it brings what the whole of it would have brought.
             Outlook told = Outlook.of(then.asOneCut(first));
@@ -601,8 +607,7 @@ class OutlookTest {
         Wish ratio = Wish.of(Wish.Kind.RATIO, q, 12);
         assertFalse(ratio.met());
         assertEquals(0.12, ratio.whatIf().cut(), 1e-9);
-        assertTrue(
-                ratio.says().text().contains("thickness ends it"), ratio.says().text());
+        assertTrue(English.bare(ratio.says()).contains("thickness ends it"), English.bare(ratio.says()));
         // A cut since the micrometer was there comes off what it said.
         OutlookQuestion later = new OutlookQuestion(
                 q.book(),
@@ -636,7 +641,7 @@ class OutlookTest {
         assertEquals(List.of(EngineItem.THICKNESS_LEAST, EngineItem.LIFE_MOST), b.withoutLimit());
         assertFalse(Wish.of(Wish.Kind.MOST, q, 0).met());
         BadInputException e = assertThrows(BadInputException.class, () -> Wish.of(Wish.Kind.RATIO, q, 9.5));
-        assertTrue(e.getMessage().contains("bore"), e.getMessage());
+        assertTrue(English.of(e.sentence()).contains("bore"), English.of(e.sentence()));
     }
 
     @Test
@@ -726,7 +731,7 @@ class OutlookTest {
         assertEquals(Equalise.Way.GRIND, e.each().get(1).shares().get(0).way());
         Wish late = Wish.of(Wish.Kind.CLASS, head(Map.of(EngineItem.CLASS_CC, 46.0)), 0);
         assertFalse(late.met());
-        assertTrue(late.says().text().contains("too small already"), late.says().text());
+        assertTrue(English.bare(late.says()).contains("too small already"), English.bare(late.says()));
     }
 
     /** A piston that stands lower makes room as a chamber does: the cylinders are made equal by what is above the pistons. */
@@ -836,7 +841,7 @@ class OutlookTest {
     void aCutThatTakesAWholeChamber() {
         BadInputException e = assertThrows(
                 BadInputException.class, () -> Outlook.of(head(Map.of()).with(WhatIf.NOTHING.withCut(9.55))));
-        assertTrue(e.getMessage().contains("Chamber 2 holds 45.6 cc"), e.getMessage());
+        assertTrue(English.of(e.sentence()).contains("Chamber 2 holds 45.6 cc"), English.of(e.sentence()));
         assertEquals(
                 45.6 - 9.49 * 4.8,
                 Outlook.of(head(Map.of()).with(WhatIf.NOTHING.withCut(9.49)))

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.words.English;
 import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -58,7 +59,7 @@ class PassPlanTest {
                     // Only what is shown is keyed.
                     String keyed = new LengthWriter(unit).number(next.get());
                     assertTrue(
-                            plan.odd(off, Length.parse(keyed, unit), new LengthWriter(unit))
+                            English.of(plan.odd(off, Length.parse(keyed, unit), new LengthWriter(unit)))
                                     .isEmpty(),
                             keyed);
                     off = off.plus(Length.parse(keyed, unit));
@@ -90,7 +91,7 @@ class PassPlanTest {
     void anOddDepthIsAskedAbout(String off, String depth, String asked) {
         assertEquals(
                 asked,
-                PLAN.odd(Length.ofMm(off), Length.ofMm(depth), new LengthWriter(BenchUnit.MM))
+                English.of(PLAN.odd(Length.ofMm(off), Length.ofMm(depth), new LengthWriter(BenchUnit.MM)))
                         .orElse(""));
     }
 
@@ -100,7 +101,7 @@ class PassPlanTest {
         PassPlan none = new PassPlan(java.util.List.of());
         assertEquals(
                 asked,
-                none.odd(Length.ZERO, Length.ofMm(depth), new LengthWriter(BenchUnit.MM))
+                English.of(none.odd(Length.ZERO, Length.ofMm(depth), new LengthWriter(BenchUnit.MM)))
                         .isPresent());
         assertEquals(Optional.empty(), none.next(Length.ZERO, BenchUnit.MM));
     }

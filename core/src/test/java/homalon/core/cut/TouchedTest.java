@@ -11,6 +11,7 @@ import homalon.core.part.Layout;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.part.PartKind;
 import homalon.core.quantity.Length;
+import homalon.core.words.English;
 import java.util.BitSet;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -91,6 +92,6 @@ class TouchedTest {
     @ValueSource(strings = {"", "  ", "5", "0", "middle", "1 x", "-1", "123"})
     void whatIsNoPlaceIsRefusedInWords(String words) {
         BadInputException e = assertThrows(BadInputException.class, () -> said(words));
-        assertTrue(e.getMessage().contains("none, half, all"), e.getMessage());
+        assertTrue(English.of(e.sentence()).contains("none, half, all"), English.of(e.sentence()));
     }
 }

@@ -8,6 +8,7 @@ import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
 import homalon.core.part.PartKind;
 import homalon.core.sim.SeededFace;
+import homalon.core.words.English;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -28,8 +29,8 @@ class CausesTest {
         return Flatness.of(points, FlatnessSettings.over(BOX).withLimit(0.03));
     }
 
-    private static List<Causes.Cause> causes(FlatnessResult flat, String shape, String story, PartKind kind) {
-        return Causes.of(new Causes.Seen(flat, shape, story, kind));
+    private static List<Causes.Cause> causes(FlatnessResult flat, boolean between, String story, PartKind kind) {
+        return Causes.of(new Causes.Seen(flat, between, story, kind));
     }
 
     @ParameterizedTest
@@ -43,27 +44,27 @@ class CausesTest {
                 "0 | 0.3 | skimmed by others | corners set level"
             })
     void aCauseFitsTheShapeAndTheStory(double longBow, double lift, String story, String words) {
-        List<Causes.Cause> all = causes(face(longBow, lift), "", story, PartKind.HEAD);
-        assertTrue(all.stream().anyMatch(c -> c.words().contains(words)), all.toString());
-        assertTrue(all.stream().allMatch(c -> !c.from().isBlank()), "each says what it comes from");
-        assertTrue(all.get(all.size() - 1).words().startsWith("Read the deck"));
+        List<Causes.Cause> all = causes(face(longBow, lift), false, story, PartKind.HEAD);
+        assertTrue(all.stream().anyMatch(c -> English.of(c.words()).contains(words)), all.toString());
+        assertTrue(all.stream().allMatch(c -> !English.of(c.from()).isBlank()), "each says what it comes from");
+        assertTrue(English.of(all.get(all.size() - 1).words()).startsWith("Read the deck"));
     }
 
     @Test
     void aFlatOverheadCamHeadThatWasHotIsStillLookedAt() {
         FlatnessResult flat = face(0.005, 0);
-        List<Causes.Cause> all = causes(flat, "", "Twin-cam, boiled dry", PartKind.HEAD);
+        List<Causes.Cause> all = causes(flat, false, "Twin-cam, boiled dry", PartKind.HEAD);
         assertEquals(1, all.size());
-        assertTrue(all.get(0).words().contains("cam line"));
-        assertEquals(List.of(), causes(flat, "", "Twin-cam, in for a check", PartKind.HEAD));
-        assertEquals(List.of(), causes(flat, "", "Twin-cam, boiled dry", PartKind.DECK));
+        assertTrue(English.of(all.get(0).words()).contains("cam line"));
+        assertEquals(List.of(), causes(flat, false, "Twin-cam, in for a check", PartKind.HEAD));
+        assertEquals(List.of(), causes(flat, false, "Twin-cam, boiled dry", PartKind.DECK));
     }
 
     @Test
     void aLowBetweenBoresWhereAGasketLeakedSendsOneToLookForPits() {
         FlatnessResult local = face(0, 0, new SeededFace.Dip(new Spot(206, 75), 0.08, 25));
-        List<Causes.Cause> all = causes(local, "lowest between 2 and 3", "gasket gone between 2 and 3", PartKind.HEAD);
-        assertTrue(all.get(0).words().contains("pitted"), all.toString());
+        List<Causes.Cause> all = causes(local, true, "gasket gone between 2 and 3", PartKind.HEAD);
+        assertTrue(English.of(all.get(0).words()).contains("pitted"), all.toString());
     }
 
     private static FlatnessResult bowed(double longBow, double crossBow, double lift, SeededFace.Dip... dips) {
@@ -86,23 +87,24 @@ class CausesTest {
         assertEquals(Shape.MIXED, mixed.shape());
         assertEquals(
                 List.of("Read the deck as well: where a head is low, its block often is."),
-                words(causes(mixed, "", "in for a check", PartKind.HEAD)));
-        assertTrue(words(causes(mixed, "", "boiled dry", PartKind.HEAD)).get(0).startsWith("Low in the middle fits"));
+                words(causes(mixed, false, "in for a check", PartKind.HEAD)));
         assertTrue(
-                words(causes(mixed, "", "stored loose", PartKind.HEAD)).get(0).startsWith("Two corners low fits"));
-        assertTrue(words(causes(mixed, "lowest between 2 and 3", "gasket gone", PartKind.HEAD))
+                words(causes(mixed, false, "boiled dry", PartKind.HEAD)).get(0).startsWith("Low in the middle fits"));
+        assertTrue(words(causes(mixed, false, "stored loose", PartKind.HEAD))
                 .get(0)
-                .startsWith("Low between two bores"));
+                .startsWith("Two corners low fits"));
+        assertTrue(
+                words(causes(mixed, true, "gasket gone", PartKind.HEAD)).get(0).startsWith("Low between two bores"));
         FlatnessResult other = bowed(-0.05, -0.02, 0.1);
         assertEquals(Shape.MIXED, other.shape());
         assertTrue(
-                words(causes(other, "", "boiled dry, gasket gone", PartKind.HEAD)).stream()
+                words(causes(other, false, "boiled dry, gasket gone", PartKind.HEAD)).stream()
                         .noneMatch(w -> w.startsWith("Low")),
                 "a crown is no hollow, and nothing local is left");
     }
 
     private static List<String> words(List<Causes.Cause> causes) {
-        return causes.stream().map(Causes.Cause::words).toList();
+        return causes.stream().map(it -> English.of(it.words())).toList();
     }
 
     @ParameterizedTest
@@ -120,16 +122,16 @@ class CausesTest {
                 "0|0|0.3|stored in a shed|Two corners low fits|the fourth corner above, and the story"
             })
     void whatIsSaidFirst(double longBow, double crossBow, double lift, String story, String says, String from) {
-        List<Causes.Cause> all = causes(bowed(longBow, crossBow, lift), "", story, PartKind.DECK);
-        assertTrue(all.get(0).words().startsWith(says), all.toString());
-        assertEquals(from, all.get(0).from());
+        List<Causes.Cause> all = causes(bowed(longBow, crossBow, lift), false, story, PartKind.DECK);
+        assertTrue(English.of(all.get(0).words()).startsWith(says), all.toString());
+        assertEquals(from, English.of(all.get(0).from()));
         assertEquals(2, all.size(), "one cause and what to read as well: " + all);
-        assertTrue(all.get(1).words().startsWith("Read the head as well"));
+        assertTrue(English.of(all.get(1).words()).startsWith("Read the head as well"));
     }
 
     @Test
     void aTwistThatWasCutBeforeMayBeACut() {
-        List<String> all = words(causes(bowed(0, 0, 0.3), "", "cut before", PartKind.HEAD));
+        List<String> all = words(causes(bowed(0, 0, 0.3), false, "cut before", PartKind.HEAD));
         assertEquals("It was cut before: a cut with the corners set level leaves a twist.", all.get(1));
         assertEquals(3, all.size());
     }
@@ -138,11 +140,11 @@ class CausesTest {
     void aDentIsADent() {
         FlatnessResult local = face(0, 0, DENT);
         assertEquals(Shape.LOCAL, local.shape());
-        for (String[] told :
-                new String[][] {{"lowest between 2 and 3", "in for a check"}, {"lowest at 2", "it leaks"}}) {
-            assertTrue(
-                    words(causes(local, told[0], told[1], PartKind.HEAD)).get(0).startsWith("One low or high place"));
-        }
+        String says = "One low or high place";
+        assertTrue(words(causes(local, true, "in for a check", PartKind.HEAD))
+                .get(0)
+                .startsWith(says));
+        assertTrue(words(causes(local, false, "it leaks", PartKind.HEAD)).get(0).startsWith(says));
     }
 
     @ParameterizedTest

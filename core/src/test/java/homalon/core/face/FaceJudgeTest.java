@@ -16,10 +16,10 @@ import homalon.core.rulebook.Source;
 import homalon.core.sim.SeededFace;
 import homalon.core.verdict.Verdict;
 import homalon.core.verdict.Working;
+import homalon.core.words.English;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import java.util.Locale;
 import java.util.OptionalDouble;
 import java.util.function.DoubleBinaryOperator;
 import java.util.stream.Collectors;
@@ -74,15 +74,7 @@ class FaceJudgeTest {
     }
 
     private static String said(Working working) {
-        return working.lines().stream()
-                .map(l -> {
-                    String text = l.text();
-                    for (double mm : l.lengths()) {
-                        text = text.replaceFirst("\\{}", String.format(Locale.ROOT, "%.3f", mm));
-                    }
-                    return text;
-                })
-                .collect(Collectors.joining("; "));
+        return working.lines().stream().map(English::of).collect(Collectors.joining("; "));
     }
 
     /**
@@ -105,7 +97,7 @@ class FaceJudgeTest {
     void aBowAgainstItsLimits(String scope, String most, Verdict verdict, double value) {
         Judgement j = judge(grid(9, 5, bow(0.06, 0.02)), 0.002, limit(scope, most));
         LimitVerdict v = j.limits().get(0);
-        assertEquals(verdict, v.verdict(), v.why());
+        assertEquals(verdict, v.verdict(), English.of(v.why()));
         assertEquals(value, v.value().orElseThrow(), 1e-6);
         assertEquals(value - Double.parseDouble(most), v.over().orElseThrow(), 1e-6);
         assertEquals(verdict, j.worst());
@@ -113,7 +105,7 @@ class FaceJudgeTest {
                 verdict == Verdict.NOT_PROVEN
                         ? "Closer to the limit than the instrument can tell: read again with a finer one."
                         : "",
-                v.why());
+                English.of(v.why()));
         assertTrue(v.next().isEmpty(), "reading elsewhere helps nothing");
     }
 
@@ -154,13 +146,13 @@ class FaceJudgeTest {
                 .limits()
                 .get(0);
         assertEquals(Verdict.NOT_PROVEN, v.verdict());
-        assertTrue(v.why().startsWith("Land is left unmeasured near: "), v.why());
+        assertTrue(English.of(v.why()).startsWith("Land is left unmeasured near: "), English.of(v.why()));
         Spot next = v.next().orElseThrow();
         assertTrue(next.y() > 30 && next.y() < WIDTH - 30, next.toString());
         // With a wider cover it is the cross bow that two rows leave open.
         LimitVerdict open = judge(edges, 0, limit("OVERALL", "0.05")).limits().get(0);
         assertEquals(Verdict.NOT_PROVEN, open.verdict());
-        assertTrue(open.why().startsWith("These places leave open: "), open.why());
+        assertTrue(English.of(open.why()).startsWith("These places leave open: "), English.of(open.why()));
         Spot between = open.next().orElseThrow();
         assertTrue(between.y() > 5 && between.y() < WIDTH - 5, between.toString());
     }
@@ -176,7 +168,7 @@ class FaceJudgeTest {
                 .limits()
                 .get(0);
         assertEquals(Verdict.NOT_PROVEN, v.verdict());
-        assertEquals("Fewer than two rows hold three places: measure more along.", v.why());
+        assertEquals("Fewer than two rows hold three places: measure more along.", English.of(v.why()));
         assertTrue(v.value().isEmpty() && v.over().isEmpty());
         assertTrue(said(v.working()).startsWith("No row holds three places"), said(v.working()));
         assertTrue(v.next().isPresent());
@@ -194,13 +186,13 @@ class FaceJudgeTest {
     void squares(String side, String most, Verdict verdict) {
         Points p = grid(17, 9, (x, y) -> x < LENGTH / 2 ? 0 : 0.03);
         LimitVerdict v = judge(p, 0, limit(side, most)).limits().get(0);
-        assertEquals(verdict, v.verdict(), v.why() + said(v.working()));
+        assertEquals(verdict, v.verdict(), English.of(v.why()) + said(v.working()));
         assertEquals(
                 verdict == Verdict.NOT_PROVEN
                         ? "For the limit in any square, some squares hold fewer than four places: measure closer"
                                 + " together."
                         : "",
-                v.why());
+                English.of(v.why()));
     }
 
     /** A face whose zone is inside the limit has no square that is not, however few places it holds. */
@@ -280,7 +272,7 @@ class FaceJudgeTest {
                 verdict == Verdict.NOT_PROVEN
                         ? "Close to the limit in some square: between the squares tried it may be over."
                         : "",
-                v.why());
+                English.of(v.why()));
         // Over 100 of the length a parabola leaves 0.08 (100 / L)^2.
         assertEquals(0.08 * Math.pow(100 / LENGTH, 2), v.value().orElseThrow(), 5e-4);
         assertTrue(said(v.working()).startsWith("Squares of side 100.000 a quarter of it apart"), said(v.working()));
@@ -326,8 +318,8 @@ class FaceJudgeTest {
                         new Settings(LAYOUT, List.of(limit("ALONG", "0.05")), 500, 0))
                 .limits()
                 .get(0);
-        assertEquals(verdict, v.verdict(), v.why());
-        assertEquals(second ? "" : "Fewer than two rows hold three places: measure more along.", v.why());
+        assertEquals(verdict, v.verdict(), English.of(v.why()));
+        assertEquals(second ? "" : "Fewer than two rows hold three places: measure more along.", English.of(v.why()));
     }
 
     /** A limit still counts as kept; a hair less is out. */
@@ -361,7 +353,7 @@ class FaceJudgeTest {
                 .limits()
                 .get(0);
         assertEquals(Verdict.NOT_PROVEN, v.verdict());
-        assertEquals("Some squares hold fewer than four points: scan what is missing.", v.why());
+        assertEquals("Some squares hold fewer than four points: scan what is missing.", English.of(v.why()));
     }
 
     /** Rows of a scan are looked at in a part of its points, and tell the same. */

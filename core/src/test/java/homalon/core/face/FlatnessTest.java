@@ -22,6 +22,7 @@ import homalon.core.rulebook.RuleBook;
 import homalon.core.rulebook.Source;
 import homalon.core.sim.SeededFace;
 import homalon.core.verdict.Verdict;
+import homalon.core.words.English;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -91,7 +92,7 @@ class FlatnessTest {
         Points points = survey(dipped, PlaceProposal.Density.CLOSE);
         FlatnessResult result = Flatness.of(points, FlatnessSettings.over(FOUR.box()));
         assertEquals(Shape.LOCAL, result.shape());
-        assertTrue(FaceWords.shape(result, points, FOUR).contains("intake edge, between 2 and 3"));
+        assertTrue(English.of(FaceWords.shape(result, points, FOUR)).contains("intake edge, between 2 and 3"));
     }
 
     /** Four corners of a head hollow by 0.15 show nothing: that must never read as within. */
@@ -123,7 +124,7 @@ class FlatnessTest {
         FlatnessResult result = Flatness.of(
                 Points.of(read),
                 FlatnessSettings.over(new Box(0, 0, width, height)).withLimit(0.05));
-        assertEquals(open, result.bend().open());
+        assertEquals(open, English.of(result.bend().open()));
         assertEquals(open.isEmpty(), result.bend().determined());
         assertEquals(
                 open.isEmpty() ? Verdict.WITHIN : Verdict.NOT_PROVEN,
@@ -152,7 +153,7 @@ class FlatnessTest {
                 .limits()
                 .get(0);
         assertEquals(Verdict.NOT_PROVEN, limit.verdict());
-        assertEquals("These places leave open: cross bow. Read more between them.", limit.why());
+        assertEquals("These places leave open: cross bow. Read more between them.", English.of(limit.why()));
         double across = limit.next().orElseThrow().y();
         assertTrue(across > 30 && across < FOUR.box().y1() - 30, "between the edges: " + across);
     }
@@ -180,7 +181,7 @@ class FlatnessTest {
             if (now.verdict() == Verdict.WITHIN) {
                 break;
             }
-            assertTrue(now.why().startsWith("These places leave open"), now.why());
+            assertTrue(English.of(now.why()).startsWith("These places leave open"), English.of(now.why()));
             spots.add(now.next().orElseThrow());
             read++;
             assertTrue(read <= most, "read " + spots);
@@ -416,7 +417,7 @@ class FlatnessTest {
             BadInputException e = assertThrows(
                     BadInputException.class,
                     () -> Flatness.of(Points.of(bad.rows()), FlatnessSettings.over(new Box(0, 0, 1, 1))));
-            assertTrue(e.getMessage().contains(bad.words()), e.getMessage());
+            assertTrue(English.of(e.sentence()).contains(bad.words()), English.of(e.sentence()));
         }
         assertThrows(IllegalArgumentException.class, () -> Points.of(new double[][] {{0, Double.NaN, 0}}));
     }

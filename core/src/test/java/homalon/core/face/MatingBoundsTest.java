@@ -12,6 +12,7 @@ import homalon.core.part.PartKind;
 import homalon.core.quantity.Length;
 import homalon.core.sim.FeelerHand;
 import homalon.core.sim.SeededFace;
+import homalon.core.words.English;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Random;
@@ -46,7 +47,9 @@ class MatingBoundsTest {
         MatingBounds both = of(exactly(head, 0, 0), exactly(deck, 0, 0));
         assertEquals(gap, both.gap().most(), 1e-9);
         assertEquals(gap, both.gap().least(), 1e-9);
-        assertTrue(String.join(" ", both.words()).contains(says), both.words().toString());
+        assertTrue(
+                String.join(" ", English.of(both.words())).contains(says),
+                English.of(both.words()).toString());
     }
 
     /** Lift L is a twist of L / 2 from plane to plane; on each other, turned over, equal twists may cancel or add. */
@@ -78,8 +81,8 @@ class MatingBoundsTest {
         Range none = new Range(0, 0);
         assertEquals(
                 words,
-                of(Shape.within(new Range(a, b), none, none), Shape.within(new Range(c, d), none, none))
-                        .words()
+                English.of(of(Shape.within(new Range(a, b), none, none), Shape.within(new Range(c, d), none, none))
+                                .words())
                         .size());
     }
 
@@ -209,7 +212,7 @@ class MatingBoundsTest {
     @CsvSource({"0, 0.02", "-0.02, 0", "-0.01, 0.01"})
     void aBowThatMayBeEitherWayIsNotNamed(double least, double most) {
         Shape open = Shape.within(new Range(least, most), new Range(0, 0), new Range(0, 0));
-        assertEquals(1, of(open, exactly(0.05, 0, 0)).words().size());
-        assertEquals(1, of(open, exactly(-0.05, 0, 0)).words().size());
+        assertEquals(1, English.of(of(open, exactly(0.05, 0, 0)).words()).size());
+        assertEquals(1, English.of(of(open, exactly(-0.05, 0, 0)).words()).size());
     }
 }

@@ -13,6 +13,7 @@ import homalon.core.part.Layout;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.quantity.Length;
 import homalon.core.sim.SeededFace;
+import homalon.core.words.English;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -50,8 +51,12 @@ class MatingTest {
         FaceMap deck = map(layout(4, ChamberShape.ROUND, false), 0.04, -0.1);
         Mating both = Mating.of(head, deck).orElseThrow();
         assertEquals(0.10, both.greatest(), 0.012);
-        assertTrue(both.words().get(1).contains("cut both"), both.words().toString());
-        assertTrue(both.words().get(0).contains("between 2 and 3"), both.words().toString());
+        assertTrue(
+                English.of(both.words()).get(1).contains("cut both"),
+                English.of(both.words()).toString());
+        assertTrue(
+                English.of(both.words()).get(0).contains("between 2 and 3"),
+                English.of(both.words()).toString());
     }
 
     @Test
@@ -60,7 +65,7 @@ class MatingTest {
         FaceMap deck = map(layout(4, ChamberShape.ROUND, false), -0.06, 0);
         Mating both = Mating.of(head, deck).orElseThrow();
         assertTrue(both.greatest() < 0.012, "left open: " + both.greatest());
-        assertTrue(both.words().get(1).contains("close better"));
+        assertTrue(English.of(both.words()).get(1).contains("close better"));
     }
 
     /** A head is turned over onto its deck: what is drawn above on one is drawn below on the other. */

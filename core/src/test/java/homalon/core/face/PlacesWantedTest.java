@@ -16,6 +16,7 @@ import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.rulebook.Source;
 import homalon.core.verdict.Verdict;
+import homalon.core.words.English;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -86,7 +87,9 @@ class PlacesWantedTest {
                 new FaceJudge.Settings(layout, limits(cylinders), COVER, 0.002));
         for (LimitVerdict v : judged.limits()) {
             assertEquals(
-                    Verdict.WITHIN, v.verdict(), () -> v.limit().scope() + " with " + places.size() + ": " + v.why());
+                    Verdict.WITHIN,
+                    v.verdict(),
+                    () -> v.limit().scope() + " with " + places.size() + ": " + English.of(v.why()));
         }
         for (Spot s : spots) {
             assertTrue(LandRaster.clear(layout, s, PlaceProposal.TIP - 0.1), () -> "no metal at " + s);

@@ -16,6 +16,7 @@ import homalon.core.quantity.Length;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.sim.SeededFace;
 import homalon.core.verdict.Verdict;
+import homalon.core.words.English;
 import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -76,7 +77,7 @@ class ScanTest {
     void aScanIsReadLaidOverTheFaceAndJudgedFromEveryPointOnTheLand() {
         String text = cloud(160, ScanTest::plain);
         ScanLook look = look(text);
-        assertEquals(List.of(), look.asks());
+        assertEquals(List.of(), English.of(look.asks()));
         ScanFace face = judged(read(text, look.format()).points());
         double e = face.judgement().flatness().bend().longBow().orElseThrow();
         assertEquals(0.05, e, 1e-4);
@@ -99,7 +100,7 @@ class ScanTest {
         String moved = cloud(90, p -> plain(new double[] {-p[1] + 7000, p[0] - 300, p[2] + 55}));
         ScanFace there = judged(read(moved, look(moved).format()).points());
         assertEquals(here, there.judgement().flatness().minimumZone().zone(), 2e-5);
-        assertTrue(there.notes().get(0).contains("turned by a quarter"));
+        assertTrue(English.of(there.notes()).get(0).contains("turned by a quarter"));
     }
 
     @ParameterizedTest
@@ -132,12 +133,12 @@ class ScanTest {
         ScanLook unnamed = look("Punkt;Höhe;Länge;Breite\n" + rows);
         assertEquals(
                 1,
-                unnamed.asks().stream()
+                English.of(unnamed.asks()).stream()
                         .filter(a -> a.startsWith("Which columns"))
                         .count());
         assertEquals(List.of("Punkt", "Höhe", "Länge", "Breite"), unnamed.names());
         ScanLook named = look("nr;z [um];x_mm;y (mm)\n" + rows);
-        assertEquals(List.of(), named.asks());
+        assertEquals(List.of(), English.of(named.asks()));
         assertEquals(2, named.format().x());
         assertEquals(1, named.format().z());
         assertEquals(ScanUnit.MICRON, named.format().heights());
@@ -151,7 +152,9 @@ class ScanTest {
         int whole = read(text, format).points().size();
         ScanReader.Read cut = read(text.substring(0, text.length() - 12), format);
         assertEquals(whole - 1, cut.points().size());
-        assertTrue(cut.notes().get(0).contains("cut short"), cut.notes().toString());
+        assertTrue(
+                English.of(cut.notes()).get(0).contains("cut short"),
+                English.of(cut.notes()).toString());
     }
 
     @ParameterizedTest
@@ -165,14 +168,14 @@ class ScanTest {
             })
     void whatIsNoCloudIsRefusedInWords(String text, String says) {
         BadInputException e = assertThrows(BadInputException.class, () -> look(text == null ? "" : text));
-        assertTrue(e.getMessage().contains(says), e.getMessage());
+        assertTrue(English.of(e.sentence()).contains(says), English.of(e.sentence()));
     }
 
     @Test
     void aPictureIsNoCloud() {
         String picture = "a \0b";
         BadInputException e = assertThrows(BadInputException.class, () -> ScanLook.at(picture, true, BOX));
-        assertTrue(e.getMessage().contains("binary"), e.getMessage());
+        assertTrue(English.of(e.sentence()).contains("binary"), English.of(e.sentence()));
     }
 
     @Test
@@ -181,7 +184,7 @@ class ScanTest {
         ScanFormat format = look(text).format();
         String broken = text.replaceAll("(?m)^(\\S+) (\\S+) (\\S+)\n(\\S+) ", "$1 $2 12.4mm\n$4 ");
         BadInputException e = assertThrows(BadInputException.class, () -> read(broken, format));
-        assertTrue(e.getMessage().contains("line "), e.getMessage());
+        assertTrue(English.of(e.sentence()).contains("line "), English.of(e.sentence()));
     }
 
     @Test

@@ -10,6 +10,7 @@ import homalon.core.guides.Ladder.Helps;
 import homalon.core.guides.Ladder.Rung;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Material;
+import homalon.core.words.English;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -76,7 +77,7 @@ class GuideTest {
     void twoPlacesAreNotAGuide() {
         BadInputException refused = assertThrows(
                 BadInputException.class, () -> Guide.of(new double[] {7.96}, new double[][] {{8, 8}, {8, 8}}));
-        assertTrue(refused.problems().get(0).sentence().contains("top, middle and bottom"));
+        assertTrue(English.of(refused.problems().get(0).sentence()).contains("top, middle and bottom"));
     }
 
     @Test
@@ -192,7 +193,7 @@ class GuideTest {
     void whatCannotBeIsRefusedInWords() {
         BadInputException tight =
                 assertThrows(BadInputException.class, () -> Guide.of(new double[] {8.02}, bore(8.01, 8.01, 8.01)));
-        assertTrue(tight.getMessage().contains("smaller than its stem"), tight.getMessage());
+        assertTrue(English.of(tight.sentence()).contains("smaller than its stem"), English.of(tight.sentence()));
         assertThrows(BadInputException.class, () -> Guide.of(new double[] {}, bore(8, 8, 8)));
         assertThrows(BadInputException.class, () -> Guide.of(new double[] {7.9}, new double[][] {{8, 8}, {8, 8}}));
         assertThrows(BadInputException.class, () -> Guide.of(new double[] {Double.NaN}, bore(8, 8, 8)));

@@ -15,6 +15,7 @@ import homalon.core.part.Material;
 import homalon.core.part.PartKind;
 import homalon.core.quantity.Length;
 import homalon.core.verdict.Verdict;
+import homalon.core.words.English;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -130,7 +131,7 @@ class AtTheLimitsTest {
                 CrackPlace.BORE_WALL,
                 CrackPlace.MAIN_WEB);
         assertEquals(!below.contains(place), place.inFace());
-        assertFalse(place.words().isBlank());
+        assertFalse(English.of(place.words()).isBlank());
     }
 
     @ParameterizedTest
@@ -138,8 +139,9 @@ class AtTheLimitsTest {
     void gritStaysBehindWhereSomethingWasThrown(CleaningMethod method) {
         boolean thrown = method == CleaningMethod.BLAST || method == CleaningMethod.TUMBLE;
         assertEquals(thrown, method.leavesGrit());
-        assertEquals(thrown, CleaningMethod.leavesGrit(method.words()));
-        assertFalse(method.caution().isBlank());
+        assertEquals(
+                method, CleaningMethod.ofKept(English.of(method.words())).orElseThrow(), "as older records have it");
+        assertFalse(English.of(method.caution()).isBlank());
     }
 
     /** Whether it fits goes by the dirt that is there; with none said all that does no harm fits. */
@@ -158,8 +160,8 @@ class AtTheLimitsTest {
     }
 
     private static String why(CleaningMethod method, Material material) {
-        return Cleaning.advice(method, new Cleaning.Asked(material, false, Set.of()))
-                .why();
+        return English.of(Cleaning.advice(method, new Cleaning.Asked(material, false, Set.of()))
+                .why());
     }
 
     private static Crack crack(Material material, CrackPlace place, PartKind kind, boolean suspect) {
@@ -274,8 +276,8 @@ class AtTheLimitsTest {
         near(centres.get(5), 10, 41);
         near(centres.get(10), 10, 62);
         assertEquals(3, stitch.working().lines().size());
-        assertTrue(stitch.working().lines().stream().anyMatch(l -> l.toString().contains("a general default")));
+        assertTrue(stitch.working().lines().stream().anyMatch(l -> English.of(l).contains("a general default")));
         assertTrue(Stitch.of(42, 6, 0.4).working().lines().stream()
-                .noneMatch(l -> l.toString().contains("a general default")));
+                .noneMatch(l -> English.of(l).contains("a general default")));
     }
 }

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import homalon.core.part.Material;
+import homalon.core.words.English;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -18,7 +19,7 @@ class CleaningTest {
     void anAluminiumHeadIsNeitherBakedNorBoiledInCaustic() {
         Cleaning.Advice bake = advice(CleaningMethod.BAKE, Material.ALUMINIUM, false);
         assertEquals(Cleaning.Fit.REFUSED, bake.fit());
-        assertTrue(bake.why().contains("temper"));
+        assertTrue(English.of(bake.why()).contains("temper"));
         assertEquals(
                 Cleaning.Fit.REFUSED,
                 advice(CleaningMethod.HOT_TANK, Material.ALUMINIUM, false).fit());
@@ -30,7 +31,9 @@ class CleaningTest {
 
     @Test
     void brassPlugsKeepIronOutOfTheOvenButNotOutOfTheTank() {
-        assertTrue(advice(CleaningMethod.BAKE, Material.CAST_IRON, true).why().contains("plugs"));
+        assertTrue(
+                English.of(advice(CleaningMethod.BAKE, Material.CAST_IRON, true).why())
+                        .contains("plugs"));
         assertEquals(
                 Cleaning.Fit.GOOD,
                 advice(CleaningMethod.HOT_TANK, Material.CAST_IRON, true, Cleaning.Dirt.OIL)
@@ -47,8 +50,8 @@ class CleaningTest {
 
     @Test
     void noAbrasivePaperOnAluminium() {
-        assertTrue(advice(CleaningMethod.HAND_SCRAPE, Material.ALUMINIUM, false)
-                .why()
+        assertTrue(English.of(advice(CleaningMethod.SCRAPE_BY_HAND, Material.ALUMINIUM, false)
+                        .why())
                 .contains("no abrasive paper"));
     }
 

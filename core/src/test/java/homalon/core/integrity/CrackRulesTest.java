@@ -9,6 +9,7 @@ import homalon.core.geometry.Spot;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Material;
 import homalon.core.part.PartKind;
+import homalon.core.words.English;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
@@ -74,7 +75,9 @@ class CrackRulesTest {
                     }
                     Crack crack = crack(material, place, bits >= 32, reaches.toArray(Reach[]::new));
                     CrackRules.Rule rule = CrackRules.propose(crack);
-                    assertTrue(CrackRules.ladder(crack).contains(rule.remedy()), () -> crack + " " + rule.when());
+                    assertTrue(
+                            CrackRules.ladder(crack).contains(rule.remedy()),
+                            () -> crack + " " + English.of(rule.when()));
                     used.add(rule);
                 }
             }

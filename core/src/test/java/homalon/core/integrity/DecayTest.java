@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import homalon.core.input.BadInputException;
 import homalon.core.verdict.Verdict;
+import homalon.core.words.English;
 import java.util.List;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
@@ -64,7 +65,7 @@ class DecayTest {
                 Verdict.NOT_PROVEN, dry(reading(0, 3, 20), reading(6, 3, 20)).verdict());
         Decay untold = dry(reading(0, 3, 20), new Decay.Reading(10, 3, OptionalDouble.empty()));
         assertEquals(Verdict.NOT_PROVEN, untold.verdict());
-        assertTrue(untold.why().contains("temperature"));
+        assertTrue(English.of(untold.why()).contains("temperature"));
         assertEquals(
                 Verdict.OUT,
                 Decay.of(List.of(), false, Decay.Bubbles.SEEN, Decay.Asked.DEFAULT)
@@ -130,7 +131,7 @@ class DecayTest {
                 wet,
                 Decay.Bubbles.NONE,
                 Decay.Asked.DEFAULT);
-        assertEquals(verdict, decay.verdict(), decay.why());
+        assertEquals(verdict, decay.verdict(), English.of(decay.why()));
     }
 
     @Test

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.Length;
+import homalon.core.words.English;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -58,8 +59,8 @@ class LedgerTest {
     void whatCannotBeMeantIsRefusedInWords() {
         assertThrows(BadInputException.class, () -> Ledger.checkPass(Length.ofMm("40")));
         assertThrows(BadInputException.class, () -> Ledger.checkPass(Length.ZERO));
-        assertTrue(assertThrows(BadInputException.class, () -> Ledger.checkPass(Length.ofMm("-0.03")))
-                .getMessage()
+        assertTrue(English.of(assertThrows(BadInputException.class, () -> Ledger.checkPass(Length.ofMm("-0.03")))
+                        .sentence())
                 .contains("reverse it"));
         Entry pass = entry(NOW, Entry.Kind.PASS, Length.ofMm("0.03"), null);
         Entry back = entry(NOW, Entry.Kind.REVERSAL, Length.ZERO, pass.id());

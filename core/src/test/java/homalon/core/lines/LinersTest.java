@@ -6,9 +6,24 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import homalon.core.input.BadInputException;
 import homalon.core.verdict.Verdict;
+import homalon.core.words.English;
+import java.util.Arrays;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 class LinersTest {
+    private static List<Liners.Read> read(int[] numbers, double[][] protrusion) {
+        return IntStream.range(0, numbers.length)
+                .mapToObj(i -> new Liners.Read(
+                        numbers[i],
+                        Arrays.stream(protrusion[i])
+                                .mapToObj(p -> Double.isNaN(p) ? OptionalDouble.empty() : OptionalDouble.of(p))
+                                .toList()))
+                .toList();
+    }
+
     private static final Liners.Range PROUD = Liners.School.PROUD.usual();
     private static final Liners.Range FLUSH = Liners.School.FLUSH.usual();
 
@@ -20,8 +35,8 @@ class LinersTest {
     void whatIsRightForOneGasketIsWrongForTheOther() {
         double[][] proud = {all(0.06), all(0.07)};
         int[] numbers = {1, 2};
-        assertEquals(Verdict.WITHIN, Liners.of(numbers, proud, 0, PROUD).verdict());
-        Liners flush = Liners.of(numbers, proud, 0, FLUSH);
+        assertEquals(Verdict.WITHIN, Liners.of(read(numbers, proud), 0, PROUD).verdict());
+        Liners flush = Liners.of(read(numbers, proud), 0, FLUSH);
         assertEquals(Verdict.OUT, flush.verdict());
         assertEquals(0.05, flush.each().get(0).trim(), 1e-9);
         assertEquals(0.06, flush.each().get(1).trim(), 1e-9);
@@ -30,7 +45,7 @@ class LinersTest {
     /** A cut of the deck raises fixed liners by its depth: within before, too proud after. */
     @Test
     void aDeckCutRaisesThem() {
-        Liners after = Liners.of(new int[] {1}, new double[][] {all(0.05)}, 0.08, PROUD);
+        Liners after = Liners.of(read(new int[] {1}, new double[][] {all(0.05)}), 0.08, PROUD);
         assertEquals(0.13, after.each().get(0).mean().orElseThrow(), 1e-9);
         assertEquals(0.13 - 0.065, after.each().get(0).trim(), 1e-9);
     }
@@ -39,18 +54,18 @@ class LinersTest {
     @Test
     void pressedInTheyAreCutWithTheDeck() {
         double[][] read = {all(0.06), all(-0.02), all(-0.12)};
-        Liners before = Liners.of(new int[] {1, 2, 3}, read, 0, FLUSH, Liners.Held.PRESSED_IN);
+        Liners before = Liners.of(read(new int[] {1, 2, 3}, read), 0, FLUSH, Liners.Held.PRESSED_IN);
         assertEquals(0, before.each().get(0).trim(), "nothing is trimmed by itself");
-        assertTrue(before.each().get(0).why().contains("with the deck"));
-        assertTrue(before.each().get(1).why().contains("cut the deck down to it"));
-        Liners after = Liners.of(new int[] {1, 2, 3}, read, 0.08, FLUSH, Liners.Held.PRESSED_IN);
+        assertTrue(English.of(before.each().get(0).why()).contains("with the deck"));
+        assertTrue(English.of(before.each().get(1).why()).contains("cut the deck down to it"));
+        Liners after = Liners.of(read(new int[] {1, 2, 3}, read), 0.08, FLUSH, Liners.Held.PRESSED_IN);
         assertEquals(0, after.each().get(0).mean().orElseThrow(), 1e-9);
         assertEquals(0, after.each().get(1).mean().orElseThrow(), 1e-9);
         assertEquals(-0.04, after.each().get(2).mean().orElseThrow(), 1e-9);
         assertEquals(Verdict.OUT, after.verdict());
         assertEquals(
                 0.14,
-                Liners.of(new int[] {1}, new double[][] {all(0.06)}, 0.08, FLUSH, Liners.Held.LOOSE)
+                Liners.of(read(new int[] {1}, new double[][] {all(0.06)}), 0.08, FLUSH, Liners.Held.LOOSE)
                         .each()
                         .get(0)
                         .mean()
@@ -60,33 +75,33 @@ class LinersTest {
 
     @Test
     void leaningLowAndUnevenAreToldApart() {
-        Liners.One leans = Liners.of(new int[] {3}, new double[][] {{0.08, 0.06, 0.04, 0.06}}, 0, PROUD)
+        Liners.One leans = Liners.of(read(new int[] {3}, new double[][] {{0.08, 0.06, 0.04, 0.06}}), 0, PROUD)
                 .each()
                 .get(0);
         assertEquals(0.04, leans.tilt().orElseThrow(), 1e-9);
-        assertTrue(leans.why().startsWith("leans"));
-        assertTrue(Liners.of(new int[] {3}, new double[][] {all(0.01)}, 0, PROUD)
-                .each()
-                .get(0)
-                .why()
+        assertTrue(English.of(leans.why()).startsWith("leans"));
+        assertTrue(English.of(Liners.of(read(new int[] {3}, new double[][] {all(0.01)}), 0, PROUD)
+                        .each()
+                        .get(0)
+                        .why())
                 .contains("too low"));
-        Liners step = Liners.of(new int[] {1, 2}, new double[][] {all(0.03), all(0.09)}, 0, PROUD);
+        Liners step = Liners.of(read(new int[] {1, 2}, new double[][] {all(0.03), all(0.09)}), 0, PROUD);
         assertEquals(Verdict.OUT, step.verdict());
         assertEquals(0.06, step.step(), 1e-9);
     }
 
     @Test
     void aPlaceUnreadIsNotProven() {
-        Liners some =
-                Liners.of(new int[] {1, 2}, new double[][] {all(0.06), {0.06, Double.NaN, 0.06, Double.NaN}}, 0, PROUD);
+        Liners some = Liners.of(
+                read(new int[] {1, 2}, new double[][] {all(0.06), {0.06, Double.NaN, 0.06, Double.NaN}}), 0, PROUD);
         assertEquals(Verdict.NOT_PROVEN, some.verdict());
-        Liners none = Liners.of(new int[] {1}, new double[][] {all(Double.NaN)}, 0, PROUD);
+        Liners none = Liners.of(read(new int[] {1}, new double[][] {all(Double.NaN)}), 0, PROUD);
         assertEquals(Verdict.NOT_PROVEN, none.verdict());
     }
 
     @Test
     void whatNoLinerGivesIsRefused() {
-        assertThrows(BadInputException.class, () -> Liners.of(new int[] {1}, new double[][] {all(60)}, 0, PROUD));
-        assertThrows(BadInputException.class, () -> Liners.of(new int[] {1}, new double[][] {{0, 0}}, 0, PROUD));
+        assertThrows(BadInputException.class, () -> Liners.of(read(new int[] {1}, new double[][] {all(60)}), 0, PROUD));
+        assertThrows(BadInputException.class, () -> Liners.of(read(new int[] {1}, new double[][] {{0, 0}}), 0, PROUD));
     }
 }

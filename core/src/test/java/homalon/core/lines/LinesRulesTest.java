@@ -13,14 +13,27 @@ import homalon.core.lines.ShaftLine.Between;
 import homalon.core.lines.ShaftLine.Turns;
 import homalon.core.quantity.Length;
 import homalon.core.verdict.Verdict;
+import homalon.core.words.English;
 import java.util.Arrays;
 import java.util.List;
+import java.util.OptionalDouble;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** What is judged along a line, at its very limit and a hair beyond it. */
 class LinesRulesTest {
+    private static List<Liners.Read> read(int[] numbers, double[][] protrusion) {
+        return IntStream.range(0, numbers.length)
+                .mapToObj(i -> new Liners.Read(
+                        numbers[i],
+                        Arrays.stream(protrusion[i])
+                                .mapToObj(p -> Double.isNaN(p) ? OptionalDouble.empty() : OptionalDouble.of(p))
+                                .toList()))
+                .toList();
+    }
+
     private static final Liners.Range RANGE = new Liners.Range(0.02, 0.10, 0.06, 0.03, 0.03);
 
     /** Four readings of one liner against 0.02 to 0.10, lean 0.03. A limit still counts as kept. */
@@ -45,11 +58,11 @@ class LinesRulesTest {
         double[] p = Arrays.stream(readings.split(" "))
                 .mapToDouble(Double::parseDouble)
                 .toArray();
-        Liners liners = Liners.of(new int[] {1}, new double[][] {p}, 0, RANGE, held);
+        Liners liners = Liners.of(read(new int[] {1}, new double[][] {p}), 0, RANGE, held);
         Liners.One one = liners.each().get(0);
         assertEquals(verdict, one.verdict());
         assertEquals(verdict, liners.verdict());
-        assertTrue(one.why().contains(why), one.why());
+        assertTrue(English.of(one.why()).contains(why), English.of(one.why()));
         assertEquals(trim, one.trim(), 1e-9);
     }
 
@@ -58,7 +71,7 @@ class LinesRulesTest {
     @CsvSource({"0.09, WITHIN", "0.0901, OUT"})
     void neighbours(double second, Verdict verdict) {
         double[][] both = {{0.06, 0.06, 0.06, 0.06}, {second, second, second, second}};
-        assertEquals(verdict, Liners.of(new int[] {1, 2}, both, 0, RANGE).verdict());
+        assertEquals(verdict, Liners.of(read(new int[] {1, 2}, both), 0, RANGE).verdict());
     }
 
     @ParameterizedTest
@@ -73,9 +86,10 @@ class LinesRulesTest {
         Liners.Range range = new Liners.Range(least, most, aim, step, tilt);
         double[][] read = {{0.06, 0.06, 0.06, 0.06}};
         if (taken) {
-            assertEquals(Verdict.OUT, Liners.of(new int[] {1}, read, 0, range).verdict());
+            assertEquals(
+                    Verdict.OUT, Liners.of(read(new int[] {1}, read), 0, range).verdict());
         } else {
-            assertThrows(BadInputException.class, () -> Liners.of(new int[] {1}, read, 0, range));
+            assertThrows(BadInputException.class, () -> Liners.of(read(new int[] {1}, read), 0, range));
         }
     }
 
@@ -91,9 +105,9 @@ class LinesRulesTest {
     void readingsThatNoLinerGives(double reading, double deckCut, boolean taken) {
         double[][] read = {{reading, 0.05, 0.05, 0.05}};
         if (taken) {
-            Liners.of(new int[] {1}, read, deckCut, RANGE);
+            Liners.of(read(new int[] {1}, read), deckCut, RANGE);
         } else {
-            assertThrows(BadInputException.class, () -> Liners.of(new int[] {1}, read, deckCut, RANGE));
+            assertThrows(BadInputException.class, () -> Liners.of(read(new int[] {1}, read), deckCut, RANGE));
         }
     }
 
@@ -125,7 +139,7 @@ class LinesRulesTest {
             double face, Verdict flat, double line, Turns turns, boolean straight, Advice advice, String says) {
         BentLine bent = BentLine.of(face, flat, line, turns, straight);
         assertEquals(advice, bent.advice());
-        assertTrue(bent.words().contains(says), bent.words());
+        assertTrue(English.of(bent.words()).contains(says), English.of(bent.words()));
     }
 
     @ParameterizedTest

@@ -9,6 +9,7 @@ import homalon.core.input.BadInputException;
 import homalon.core.lines.ShaftLine.Bore;
 import homalon.core.lines.ShaftLine.Turns;
 import homalon.core.verdict.Verdict;
+import homalon.core.words.English;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.ArrayList;
@@ -248,11 +249,11 @@ class ShaftLineTest {
         assertFalse(ShaftLine.straight(ShaftLine.of(bores, 0.03).bow(), bores));
         assertTrue(ShaftLine.straight(0.04, bores));
         for (Verdict face : List.of(Verdict.WITHIN, Verdict.OUT)) {
-            assertFalse(BentLine.of(0, face, 0.045, ShaftLine.Turns.FREE, false)
-                    .words()
+            assertFalse(English.of(BentLine.of(0, face, 0.045, ShaftLine.Turns.FREE, false)
+                            .words())
                     .contains("straight:"));
-            assertTrue(BentLine.of(0, face, 0.045, ShaftLine.Turns.FREE, false)
-                    .words()
+            assertTrue(English.of(BentLine.of(0, face, 0.045, ShaftLine.Turns.FREE, false)
+                            .words())
                     .contains("more than half"));
         }
     }
@@ -293,7 +294,7 @@ class ShaftLineTest {
     void aFlatFaceOverABentLineWasSkimmedWhileBent() {
         BentLine skimmed = BentLine.of(0.01, Verdict.WITHIN, -0.09, ShaftLine.Turns.BINDS, true);
         assertEquals(BentLine.Advice.STRAIGHTEN, skimmed.advice());
-        assertTrue(skimmed.words().contains("skimmed while bent"));
+        assertTrue(English.of(skimmed.words()).contains("skimmed while bent"));
         assertEquals(
                 BentLine.Advice.STRAIGHTEN,
                 BentLine.of(-0.1, Verdict.OUT, -0.09, ShaftLine.Turns.BINDS, true)

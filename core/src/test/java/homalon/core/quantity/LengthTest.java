@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import homalon.core.words.English;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -59,7 +60,7 @@ class LengthTest {
             })
     void refusesTheRestInASentence(String typed) {
         NotALengthException e = assertThrows(NotALengthException.class, () -> Length.parse(typed, BenchUnit.MM));
-        assertTrue(e.getMessage().matches("(?s).*(key|check) .*"), e.getMessage());
+        assertTrue(English.of(e.sentence()).matches("(?s).*(key|check) .*"), English.of(e.sentence()));
     }
 
     @Test

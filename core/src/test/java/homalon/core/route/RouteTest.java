@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import homalon.core.words.English;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
@@ -45,10 +46,10 @@ class RouteTest {
         assertEquals(Route.State.WAITS, state(route, CRACK_CHECK));
         assertEquals(
                 "First clean: a crack under dirt is not seen.",
-                route.refusal(CRACK_CHECK).orElseThrow());
+                English.of(route.refusal(CRACK_CHECK)).orElseThrow());
         // The face may be read at once, at a risk that is named.
-        assertTrue(route.refusal(FACE_CHECK).isEmpty());
-        assertTrue(route.warnings(FACE_CHECK).get(0).startsWith("Better crack check first"));
+        assertTrue(English.of(route.refusal(FACE_CHECK)).isEmpty());
+        assertTrue(English.of(route.warnings(FACE_CHECK)).get(0).startsWith("Better crack check first"));
     }
 
     /** Iron, cracked between the seats: pins, test, insert, test again; nothing goes out between. */
@@ -62,12 +63,14 @@ class RouteTest {
         events.add(did(STITCH));
         Route pinned = Route.of(events);
         assertEquals(Route.State.DUE, state(pinned, PRESSURE_TEST));
-        assertEquals(1, pinned.warnings(INSERT).size());
+        assertEquals(1, English.of(pinned.warnings(INSERT)).size());
         events.addAll(List.of(did(PRESSURE_TEST), did(INSERT)));
         Route inserted = Route.of(events);
         assertEquals(List.of(CRACK_CHECK, PRESSURE_TEST), inserted.owed());
         assertEquals(List.of(CRACK_CHECK, PRESSURE_TEST, OIL_AND_BAG, HAND_OVER), open(inserted));
-        assertTrue(inserted.open(PRESSURE_TEST).orElseThrow().because().get(0).contains("counterbore"));
+        assertTrue(English.of(inserted.open(PRESSURE_TEST).orElseThrow().because())
+                .get(0)
+                .contains("counterbore"));
         events.addAll(List.of(did(CRACK_CHECK), did(PRESSURE_TEST)));
         assertEquals(List.of(OIL_AND_BAG, HAND_OVER), open(Route.of(events)));
     }
@@ -76,12 +79,12 @@ class RouteTest {
     void aBentLineIsStraightenedAndMeasuredAgainBeforeTheFaceIsCut() {
         List<Event> events = new ArrayList<>(List.of(
                 did(CLEAN), did(CRACK_CHECK), found(Finding.MAY_BE_BENT), found(Finding.FACE_OUT), did(FACE_CHECK)));
-        assertTrue(Route.of(events).refusal(CUT).isPresent());
+        assertTrue(English.of(Route.of(events).refusal(CUT)).isPresent());
         events.addAll(List.of(found(Finding.LINE_BENT), did(LINE_CHECK)));
         Route bent = Route.of(events);
         assertEquals(
                 "First straighten: skimmed while bent, it binds for good.",
-                bent.refusal(CUT_PLAN).orElseThrow());
+                English.of(bent.refusal(CUT_PLAN)).orElseThrow());
         assertEquals(
                 List.of(STRAIGHTEN, CRACK_CHECK, LINE_CHECK, FACE_CHECK, CUT_PLAN, CUT, PROOF, OIL_AND_BAG, HAND_OVER),
                 open(bent).stream()
@@ -99,7 +102,8 @@ class RouteTest {
         events.add(did(STRAIGHTEN));
         // A plan may be made from whatever was read, and says what it lacks.
         assertEquals(Set.of(CRACK_CHECK, LINE_CHECK, FACE_CHECK, CUT_PLAN), due(Route.of(events)));
-        assertTrue(Route.of(events).warnings(CUT_PLAN).stream().anyMatch(w -> w.startsWith("Better face check")));
+        assertTrue(English.of(Route.of(events).warnings(CUT_PLAN)).stream()
+                .anyMatch(w -> w.startsWith("Better face check")));
     }
 
     /** Each work that is open will owe its own test; a check that no work made owed is not owed on its account. */
@@ -158,7 +162,7 @@ class RouteTest {
                 .filter(s -> s.state() == Route.State.WAIVED)
                 .findFirst()
                 .orElseThrow();
-        assertEquals(List.of("Marit: no plates for this head"), waived.because());
+        assertEquals(List.of("Marit: no plates for this head"), English.of(waived.because()));
         events.add(did(INSERT));
         assertTrue(Route.of(events).open(PRESSURE_TEST).isPresent());
     }
@@ -179,10 +183,13 @@ class RouteTest {
     void everyFindingMakesItsWork(RouteRules.Makes rule) {
         Route route = Route.of(List.of(found(rule.finding())));
         Route.Step made = route.open(rule.operation()).orElseThrow();
-        assertTrue(made.because().stream().anyMatch(b -> b.endsWith(rule.because())), made::toString);
+        assertTrue(
+                English.of(made.because()).stream().anyMatch(b -> b.endsWith(English.of(rule.because()))),
+                made::toString);
         assertTrue(Route.of(List.of(found(rule.finding()), did(rule.operation()))).openSteps().stream()
                 .filter(s -> s.operation() == rule.operation())
-                .noneMatch(s -> s.because().stream().anyMatch(b -> b.endsWith(rule.because()))));
+                .noneMatch(
+                        s -> English.of(s.because()).stream().anyMatch(b -> b.endsWith(English.of(rule.because())))));
     }
 
     static Stream<RouteRules.Owes> owes() {
@@ -196,7 +203,9 @@ class RouteTest {
         rule.onlyWith().ifPresent(f -> events.add(found(f)));
         events.addAll(List.of(did(rule.then()), did(rule.work())));
         Route.Step owed = Route.of(events).open(rule.then()).orElseThrow();
-        assertTrue(owed.because().stream().anyMatch(b -> b.endsWith(rule.because())), owed::toString);
+        assertTrue(
+                English.of(owed.because()).stream().anyMatch(b -> b.endsWith(English.of(rule.because()))),
+                owed::toString);
         events.add(did(rule.then()));
         assertTrue(Route.of(events).open(rule.then()).isEmpty());
     }
@@ -217,14 +226,15 @@ class RouteTest {
                 .anyMatch(e -> e.from() == before && e.to() == after && e.strength() == rule.strength()));
         if (rule.before() == Operation.REFERENCE_CUT && rule.after() == Operation.CUT) {
             assertTrue(
-                    route.refusal(Operation.CUT)
+                    English.of(route.refusal(Operation.CUT))
                             .filter(w -> w.contains("reference cut"))
                             .isEmpty(),
                     "who cuts now makes the reference cut");
         } else if (rule.strength() == Strength.MUST) {
-            assertTrue(route.refusal(rule.after()).isPresent());
+            assertTrue(English.of(route.refusal(rule.after())).isPresent());
         } else {
-            assertTrue(route.warnings(rule.after()).stream().anyMatch(w -> w.contains(rule.because())));
+            assertTrue(English.of(route.warnings(rule.after())).stream()
+                    .anyMatch(w -> w.contains(English.of(rule.because()))));
         }
     }
 
@@ -284,7 +294,7 @@ class RouteTest {
                         .filter(s -> s.state() == Route.State.DUE)
                         .findFirst()
                         .orElseThrow(() -> new AssertionError("nothing is due in " + order));
-                assertTrue(route.refusal(next.operation()).isEmpty());
+                assertTrue(English.of(route.refusal(next.operation())).isEmpty());
                 events.add(did(next.operation()));
                 assertTrue(++steps < 80, () -> "no end: " + events);
             }
@@ -308,7 +318,7 @@ class RouteTest {
                 List<Event> events = new ArrayList<>(start);
                 events.addAll(findings);
                 Set<String> now = Route.of(events).openSteps().stream()
-                        .map(s -> s.operation() + " " + s.state() + " " + s.because())
+                        .map(s -> s.operation() + " " + s.state() + " " + English.of(s.because()))
                         .collect(Collectors.toSet());
                 first = first == null ? now : first;
                 assertEquals(first, now);
@@ -342,7 +352,7 @@ class RouteTest {
         assertEquals(
                 Operation.values().length,
                 Arrays.stream(Operation.values())
-                        .map(Operation::words)
+                        .map(it -> English.of(it.words()))
                         .distinct()
                         .count());
         assertFalse(Arrays.stream(Finding.values())

@@ -13,6 +13,8 @@ import homalon.core.lines.ShaftLine.Turns;
 import homalon.core.quantity.Length;
 import homalon.core.route.VisitFacts.ValveWork;
 import homalon.core.verdict.Verdict;
+import homalon.core.words.English;
+import homalon.core.words.Message;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -51,8 +53,8 @@ class StripInFullTest {
     }
 
     private static VisitOfTests chambers(VisitOfTests v, int settled, boolean begun, String said) {
-        v.chambers = Optional.of(
-                new VisitFacts.Chambers(4, settled, begun, settled == 4 ? List.of(v.tick()) : List.of(), said));
+        v.chambers = Optional.of(new VisitFacts.Chambers(
+                4, settled, begun, settled == 4 ? List.of(v.tick()) : List.of(), Message.plain(said)));
         return told(v, VisitFacts.Told.CHAMBERS_ASKED);
     }
 
@@ -83,7 +85,7 @@ class StripInFullTest {
     }
 
     private static VisitOfTests test(VisitOfTests v, Verdict verdict, boolean begun, String why) {
-        v.tests.add(new VisitFacts.Tested(v.tick(), verdict, begun, why));
+        v.tests.add(new VisitFacts.Tested(v.tick(), verdict, begun, Message.plain(why)));
         return v;
     }
 
@@ -514,7 +516,8 @@ class StripInFullTest {
     @MethodSource
     void inFull(StepKind step, String expected, UnaryOperator<VisitOfTests> what) {
         Optional<Step> found = what.apply(new VisitOfTests()).step(step);
-        String full = found.map(s -> s.mark() + " " + s.note() + " | " + s.todo() + " | " + s.detail())
+        String full = found.map(s -> s.mark() + " " + English.of(s.note()) + " | " + English.of(s.todo()) + " | "
+                        + English.of(s.detail()))
                 .orElse("none");
         String[] asked = expected.split("\\|", -1);
         String[] said = full.split("\\|", -1);
@@ -553,7 +556,7 @@ class StripInFullTest {
         Step booked = VisitSteps.of(third, new homalon.core.quantity.LengthWriter(homalon.core.quantity.BenchUnit.MM))
                 .strip()
                 .get(0);
-        assertEquals("visit 3", booked.note());
+        assertEquals("visit 3", English.of(booked.note()));
     }
 
     private static String layers(Route route) {
@@ -579,7 +582,7 @@ class StripInFullTest {
         assertEquals(
                 "First crack check: metal off a cracked casting is lost. The owner may leave that out on the route,"
                         + " with a reason.",
-                check.standsAgainst(Operation.CUT).orElseThrow().sentence());
+                English.of(check.standsAgainst(Operation.CUT).orElseThrow().sentence()));
         Route work = new VisitOfTests()
                 .ready()
                 .cracked(Remedy.STITCH, true)
@@ -588,7 +591,7 @@ class StripInFullTest {
         assertEquals(
                 "First stitch with pins: pins are cut flush with the face. On the route it can be left out, with a"
                         + " reason and a name.",
-                work.standsAgainst(Operation.CUT).orElseThrow().sentence());
+                English.of(work.standsAgainst(Operation.CUT).orElseThrow().sentence()));
     }
 
     /** What a check says holds up only what comes after it. */
@@ -597,9 +600,9 @@ class StripInFullTest {
         Route route = new VisitOfTests().did(Operation.CLEAN).standing().route();
         assertEquals(
                 List.of("Better crack check first: a crack may scrap it: the readings were for nothing."),
-                route.warnings(Operation.FACE_CHECK));
-        assertEquals(List.of(), route.warnings(Operation.CRACK_CHECK));
-        List<String> cut = route.warnings(Operation.CUT);
+                English.of(route.warnings(Operation.FACE_CHECK)));
+        assertEquals(List.of(), English.of(route.warnings(Operation.CRACK_CHECK)));
+        List<String> cut = English.of(route.warnings(Operation.CUT));
         assertTrue(cut.stream().noneMatch(w -> w.contains("crack check")), "that is a must: " + cut);
     }
 
@@ -736,7 +739,7 @@ class StripInFullTest {
         VisitOfTests v = new VisitOfTests().did(Operation.CLEAN).read(OUT).planned("0.15", 2);
         Step cut = v.step(StepKind.CUT).orElseThrow();
         assertEquals(Step.Mark.WAITS, cut.mark());
-        assertEquals("First crack check: metal off a cracked casting is lost.", cut.detail());
+        assertEquals("First crack check: metal off a cracked casting is lost.", English.of(cut.detail()));
     }
 
     @Test
@@ -760,7 +763,7 @@ class StripInFullTest {
                 .route();
         assertEquals(
                 List.of("face out of its limit: the face is out of its limit"),
-                out.open(Operation.CUT).orElseThrow().because());
+                English.of(out.open(Operation.CUT).orElseThrow().because()));
         Route within = new VisitOfTests()
                 .ready()
                 .read(WITHIN)
@@ -769,7 +772,7 @@ class StripInFullTest {
                 .route();
         assertEquals(
                 List.of("asked for at the bench"),
-                within.open(Operation.CUT).orElseThrow().because());
+                English.of(within.open(Operation.CUT).orElseThrow().because()));
         assertTrue(within.wasDone(Operation.CUT_PLAN));
     }
 
@@ -778,12 +781,12 @@ class StripInFullTest {
     void onlyAStagedCutWaitsForWorkOffTheFace() {
         VisitOfTests v = valves(new VisitOfTests().ready(), 8, true, 1, some(1, 0), NONE, some(1, 0));
         v.read(OUT).planned("0.15", 4);
-        assertTrue(
-                v.standing().route().warnings(Operation.CUT).stream().noneMatch(w -> w.contains("light finish pass")));
+        assertTrue(English.of(v.standing().route().warnings(Operation.CUT)).stream()
+                .noneMatch(w -> w.contains("light finish pass")));
         v.staged("0.13", "0.15", 4).pass("0.13");
         assertEquals(
                 2,
-                v.standing().route().warnings(Operation.CUT).stream()
+                English.of(v.standing().route().warnings(Operation.CUT)).stream()
                         .filter(w -> w.contains("light finish pass"))
                         .count());
     }

@@ -7,6 +7,8 @@ import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Step.Mark;
 import homalon.core.verdict.Verdict;
+import homalon.core.words.English;
+import homalon.core.words.Message;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -80,7 +82,7 @@ final class VisitOfTests {
 
     /** Its mark and note, as a machinist reads it on the strip; "none" when it is not there. */
     String on(StepKind kind) {
-        return step(kind).map(s -> s.mark() + " " + s.note()).orElse("none");
+        return step(kind).map(s -> s.mark() + " " + English.of(s.note())).orElse("none");
     }
 
     boolean done(StepKind kind) {
@@ -150,7 +152,11 @@ final class VisitOfTests {
                 handled < 4
                         ? Optional.empty()
                         : Optional.of(new VisitFacts.FaceFound(
-                                verdict, over, 0.04 + over, "hollow lengthwise", "the middle is not read")),
+                                verdict,
+                                over,
+                                0.04 + over,
+                                Message.plain("hollow lengthwise"),
+                                Message.plain("the middle is not read"))),
                 ++revision);
     }
 
@@ -237,7 +243,7 @@ final class VisitOfTests {
     }
 
     VisitOfTests tested(Verdict verdict) {
-        tests.add(new VisitFacts.Tested(tick(), verdict, true, "why"));
+        tests.add(new VisitFacts.Tested(tick(), verdict, true, Message.plain("why")));
         return this;
     }
 

@@ -12,6 +12,7 @@ import homalon.core.integrity.Remedy;
 import homalon.core.lines.ShaftLine.Turns;
 import homalon.core.route.Step.Mark;
 import homalon.core.route.VisitFacts.ValveWork;
+import homalon.core.words.English;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -602,8 +603,8 @@ class VisitStepsTest {
         VisitOfTests v = what.apply(new VisitOfTests());
         assertEquals(
                 may,
-                v.standing().route().refusal(operation).isEmpty(),
-                () -> v.standing().route().refusal(operation).orElse("may"));
+                English.of(v.standing().route().refusal(operation)).isEmpty(),
+                () -> English.of(v.standing().route().refusal(operation)).orElse("may"));
     }
 
     @Test
@@ -649,11 +650,12 @@ class VisitStepsTest {
                 .staged("0.13", "0.15", 4);
         Route before = v.standing().route();
         assertTrue(before.standsAgainst(Operation.CUT).isEmpty());
-        assertEquals(List.of(), before.warnings(Operation.CUT), "the reference cut is to be made now");
-        assertTrue(before.warnings(Operation.SEAT_WORK).stream().anyMatch(w -> w.contains("reference cut")));
+        assertEquals(List.of(), English.of(before.warnings(Operation.CUT)), "the reference cut is to be made now");
+        assertTrue(
+                English.of(before.warnings(Operation.SEAT_WORK)).stream().anyMatch(w -> w.contains("reference cut")));
         Route down = v.pass("0.13").standing().route();
-        assertTrue(down.warnings(Operation.CUT).stream().anyMatch(w -> w.contains("light finish pass")));
-        assertTrue(down.warnings(Operation.SEAT_WORK).stream().noneMatch(w -> w.contains("reference cut")));
+        assertTrue(English.of(down.warnings(Operation.CUT)).stream().anyMatch(w -> w.contains("light finish pass")));
+        assertTrue(English.of(down.warnings(Operation.SEAT_WORK)).stream().noneMatch(w -> w.contains("reference cut")));
         assertTrue(down.wasDone(Operation.REFERENCE_CUT) && !down.wasDone(Operation.CUT));
         assertTrue(down.open(Operation.CUT).isPresent(), "the finish pass is owed");
         Route finished = v.pass("0.02").standing().route();

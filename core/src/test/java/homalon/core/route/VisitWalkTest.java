@@ -9,6 +9,7 @@ import homalon.core.lines.ShaftLine.Turns;
 import homalon.core.route.Step.Mark;
 import homalon.core.route.VisitFacts.ValveWork;
 import homalon.core.verdict.Verdict;
+import homalon.core.words.English;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -128,7 +129,7 @@ class VisitWalkTest {
     private static void check(VisitOfTests v, VisitSteps.Standing standing) {
         VisitFacts facts = v.facts();
         String seen = standing.strip().stream()
-                .map(s -> s.kind() + " " + s.mark() + " " + s.note())
+                .map(s -> s.kind() + " " + s.mark() + " " + English.of(s.note()))
                 .collect(Collectors.joining(", "));
         for (Step s : standing.strip()) {
             if (s.mark() == Mark.DONE) {
@@ -159,7 +160,8 @@ class VisitWalkTest {
         }
         // Something may be done now: a step that is due, or any open operation that nothing stands against.
         boolean goesOn = standing.strip().stream().anyMatch(s -> s.mark() == Mark.DUE || s.mark() == Mark.BEGUN)
-                || open.stream().anyMatch(o -> standing.route().refusal(o).isEmpty());
+                || open.stream()
+                        .anyMatch(o -> English.of(standing.route().refusal(o)).isEmpty());
         assertTrue(goesOn, () -> "nothing may be done: " + seen + " open " + open);
     }
 

@@ -14,6 +14,7 @@ import homalon.core.seats.InsertChoice.Asked;
 import homalon.core.seats.InsertChoice.Neighbour;
 import homalon.core.seats.InsertChoice.Rule;
 import homalon.core.seats.InsertChoice.Sign;
+import homalon.core.words.English;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -248,8 +249,7 @@ class InsertTest {
                 .orElseThrow();
         assertEquals(holds, check.holds(), () -> check.says().toString());
         boolean lifted = holds && !sign.isEmpty();
-        assertEquals(
-                lifted, check.says().text().contains("signed for"), check.says().text());
+        assertEquals(lifted, English.bare(check.says()).contains("signed for"), English.bare(check.says()));
         assertEquals(holds && !lifted, check.spare() > 0, "over nine tenths there is nothing to spare");
     }
 
@@ -279,12 +279,11 @@ class InsertTest {
                 Optional.empty(),
                 true,
                 Set.of());
-        String says = InsertChoice.of(q, LIST).steps().get(0).checks().stream()
+        String says = English.bare(InsertChoice.of(q, LIST).steps().get(0).checks().stream()
                 .filter(c -> c.rule() == Rule.WALL)
                 .findFirst()
                 .orElseThrow()
-                .says()
-                .text();
+                .says());
         assertTrue(says.contains("judged, not measured"), says);
     }
 
@@ -327,9 +326,9 @@ class InsertTest {
         BadInputException small = assertThrows(
                 BadInputException.class,
                 () -> new PressFit.Asked(Metal.CAST_IRON, Metal.HARD_IRON, 35, 34.9, 27, 4, 20, 20, 200));
-        assertTrue(small.getMessage().contains("smaller than its hole"), small.getMessage());
+        assertTrue(English.of(small.sentence()).contains("smaller than its hole"), English.of(small.sentence()));
         BadInputException wall = assertThrows(BadInputException.class, () -> asked(-0.5, List.of(), Damage.NONE));
-        assertTrue(wall.getMessage().contains("nothing to press into"), wall.getMessage());
+        assertTrue(English.of(wall.sentence()).contains("nothing to press into"), English.of(wall.sentence()));
         assertThrows(BadInputException.class, () -> Damage.Arc.ofHours(13, 2, 0.3));
         assertThrows(BadInputException.class, () -> ring("X", 30, 31));
         assertFalse(LIST.get(0).nominal());

@@ -11,6 +11,7 @@ import homalon.core.quantity.Length;
 import homalon.core.seats.SeatPlan.Asked;
 import homalon.core.seats.SeatPlan.Binds;
 import homalon.core.seats.SeatPlan.Way;
+import homalon.core.words.English;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Random;
@@ -21,7 +22,19 @@ import org.junit.jupiter.params.provider.CsvSource;
 class SeatPlanTest {
     private static Asked asked(double pits, double runout, double targetOuter, double width) {
         return new Asked(
-                SeatAngles.of(30, 45, 60), 34.2, 31.6, Double.NaN, pits, runout, targetOuter, width, 35, 37, 0.5, 0, 0);
+                SeatAngles.of(30, 45, 60),
+                34.2,
+                31.6,
+                OptionalDouble.empty(),
+                pits,
+                runout,
+                targetOuter,
+                width,
+                35,
+                37,
+                0.5,
+                0,
+                0);
     }
 
     /** Whatever is asked: the edges come where they were wanted, nothing grows, and the face stays the one that was sunk. */
@@ -42,7 +55,7 @@ class SeatPlanTest {
                     angles,
                     outer,
                     inner,
-                    four ? inner - 1 : Double.NaN,
+                    four ? OptionalDouble.of(inner - 1) : OptionalDouble.empty(),
                     random.nextDouble() * 0.1,
                     random.nextDouble() * 0.1,
                     head - 0.4 - random.nextDouble(),
@@ -79,13 +92,26 @@ class SeatPlanTest {
         assertEquals(Binds.WIDTH, SeatPlan.of(asked(0.01, 0, 34.2, 2.4)).binds());
         SeatPlan deep = SeatPlan.of(asked(0.5, 0.1, 34, 1.5));
         assertFalse(deep.feasible());
-        assertTrue(deep.why().contains("insert"), deep.why());
+        assertTrue(English.of(deep.why()).contains("insert"), English.of(deep.why()));
     }
 
     private static final SeatRange RANGE = new SeatRange(34.0, 34.8, 1.0, 1.5, 0.05);
 
     private static Asked found(double outer, double inner, double pits, double runout) {
-        return new Asked(SeatAngles.of(30, 45, 60), outer, inner, Double.NaN, pits, runout, 34.8, 1, 35, 37, 0.5, 0, 0);
+        return new Asked(
+                SeatAngles.of(30, 45, 60),
+                outer,
+                inner,
+                OptionalDouble.empty(),
+                pits,
+                runout,
+                34.8,
+                1,
+                35,
+                37,
+                0.5,
+                0,
+                0);
     }
 
     /** Of all edges and widths that are allowed, none takes less. */
@@ -111,7 +137,7 @@ class SeatPlanTest {
                             q.angles(),
                             outer,
                             inner,
-                            Double.NaN,
+                            OptionalDouble.empty(),
                             q.pitDepth(),
                             q.runout(),
                             t,
@@ -172,7 +198,19 @@ class SeatPlanTest {
     void whatBindsOfARange(
             double outer, double inner, double pits, double runout, double least, double level, Binds binds) {
         Asked q = new Asked(
-                SeatAngles.of(30, 45, 60), outer, inner, Double.NaN, pits, runout, 34.8, 1, 35, 37, 0.5, least, level);
+                SeatAngles.of(30, 45, 60),
+                outer,
+                inner,
+                OptionalDouble.empty(),
+                pits,
+                runout,
+                34.8,
+                1,
+                35,
+                37,
+                0.5,
+                least,
+                level);
         SeatPlan plan = SeatPlan.least(q, RANGE);
         assertEquals(binds, plan.binds());
         assertEquals(
@@ -223,7 +261,7 @@ class SeatPlanTest {
 
     @Test
     void cornersAreWhereTheCutsMeet() {
-        SeatProfile p = SeatProfile.of(SeatAngles.of(30, 45, 60), 34, 31, Double.NaN);
+        SeatProfile p = SeatProfile.of(SeatAngles.of(30, 45, 60), 34, 31, OptionalDouble.empty());
         List<Spot> corners = p.corners(14, 18);
         assertEquals(4, corners.size());
         assertEquals(15.5, corners.get(1).x(), 1e-9);
@@ -253,15 +291,17 @@ class SeatPlanTest {
 
     @Test
     void whatCannotBeIsRefusedInWords() {
-        assertTrue(assertThrows(BadInputException.class, () -> SeatAngles.of(50, 45, 60))
-                .getMessage()
+        assertTrue(English.of(assertThrows(BadInputException.class, () -> SeatAngles.of(50, 45, 60))
+                        .sentence())
                 .contains("out of order"));
-        assertTrue(assertThrows(BadInputException.class, () -> SeatAngles.of(30, 45, 40))
-                .getMessage()
+        assertTrue(English.of(assertThrows(BadInputException.class, () -> SeatAngles.of(30, 45, 40))
+                        .sentence())
                 .contains("out of order"));
         assertThrows(BadInputException.class, () -> new SeatAngles(30, 45, 60, OptionalDouble.of(55)));
         assertThrows(BadInputException.class, () -> asked(0, 0, 36, 1.5), "beyond the valve");
-        assertThrows(BadInputException.class, () -> SeatProfile.of(SeatAngles.of(30, 45, 60), 30, 31, Double.NaN));
+        assertThrows(
+                BadInputException.class,
+                () -> SeatProfile.of(SeatAngles.of(30, 45, 60), 30, 31, OptionalDouble.empty()));
         assertThrows(BadInputException.class, () -> asked(Double.NaN, 0, 34, 1.5));
     }
 
@@ -295,7 +335,18 @@ class SeatPlanTest {
     }
 
     private static SpringFit spring(double measured, double sink, double solid) {
-        return SpringFit.of(new SpringFit.Spring(measured, 38, sink, 0, 48, solid, 30, 10, 14), SpringFit.USUAL_SHIMS);
+        return SpringFit.of(
+                new SpringFit.Spring(
+                        measured,
+                        38,
+                        sink,
+                        0,
+                        OptionalDouble.of(48),
+                        OptionalDouble.of(solid),
+                        OptionalDouble.of(30),
+                        OptionalDouble.of(10),
+                        OptionalDouble.of(14)),
+                SpringFit.USUAL_SHIMS);
     }
 
     @Test
@@ -314,7 +365,7 @@ class SeatPlanTest {
             assertTrue(any.height() >= 38 - 1e-9 || any.shim() < 0);
             assertTrue(any.left() < 0.4 || any.shim() > 4 * 1.5, "the thinnest leaf would not go in as well");
         }
-        assertTrue(spring(37.8, 0, 25).why().contains("no shim helps"));
-        assertTrue(spring(38, 0, 27.5).why().contains("coils bind"));
+        assertTrue(English.of(spring(37.8, 0, 25).why()).contains("no shim helps"));
+        assertTrue(English.of(spring(38, 0, 27.5).why()).contains("coils bind"));
     }
 }

@@ -13,11 +13,14 @@ import homalon.core.seats.InsertChoice.Asked;
 import homalon.core.seats.InsertChoice.Neighbour;
 import homalon.core.seats.InsertChoice.Rule;
 import homalon.core.seats.InsertChoice.Sign;
+import homalon.core.words.English;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -154,7 +157,7 @@ class SeatRulesTest {
         assertTrue(
                 step.checks().stream()
                         .filter(c -> c.rule() == Rule.BRIDGE)
-                        .allMatch(c -> c.says().text().contains("to 2E")),
+                        .allMatch(c -> English.bare(c.says()).contains("to 2E")),
                 "the nearest is named");
     }
 
@@ -211,7 +214,17 @@ class SeatRulesTest {
 
     private static SpringFit spring(double measured, double solid, double seal) {
         return SpringFit.of(
-                new SpringFit.Spring(measured, 38, 0.2, 0.1, 48, solid, 30, 10, seal), SpringFit.USUAL_SHIMS);
+                new SpringFit.Spring(
+                        measured,
+                        38,
+                        0.2,
+                        0.1,
+                        OptionalDouble.of(48),
+                        OptionalDouble.of(solid),
+                        OptionalDouble.of(30),
+                        OptionalDouble.of(10),
+                        OptionalDouble.of(seal)),
+                SpringFit.USUAL_SHIMS);
     }
 
     /** Coils a millimetre apart at full lift, the retainer 1.3 off the seal; each still counts as kept. */
@@ -225,7 +238,7 @@ class SeatRulesTest {
     })
     void springs(double measured, double solid, double seal, String why) {
         SpringFit fit = spring(measured, solid, seal);
-        assertTrue(fit.why().contains(why), fit.why());
+        assertTrue(English.of(fit.why()).contains(why), English.of(fit.why()));
         assertEquals(why.equals("within"), fit.good());
         assertEquals(measured + 0.2, fit.installed(), 1e-9);
         assertEquals(fit.height() - 10 - solid, fit.coilGap().orElseThrow(), 1e-9);
@@ -234,6 +247,37 @@ class SeatRulesTest {
         assertEquals(30 * (58 - fit.height()), fit.openLoad().orElseThrow(), 1e-9);
         assertEquals(
                 fit.shim() < 0.4 ? 0 : 1, fit.stack().size(), () -> fit.shim() + " takes the thinnest leaf, or none");
+    }
+
+    /** What is not keyed of it leaves open what needs it, and nothing else. */
+    @ParameterizedTest
+    @CsvSource({
+        "true, true, true, true, true, 1 1 1 1",
+        "false, true, true, true, true, 1 1 0 0",
+        "true, false, true, true, true, 0 1 1 1",
+        "true, true, false, true, true, 1 1 0 0",
+        "true, true, true, false, true, 0 0 1 0",
+        "true, true, true, true, false, 1 0 1 1",
+        "false, false, false, false, false, 0 0 0 0"
+    })
+    void whatOfASpringIsKnown(boolean free, boolean solid, boolean rate, boolean lift, boolean seal, String known) {
+        SpringFit fit = SpringFit.of(
+                new SpringFit.Spring(
+                        38.3,
+                        38,
+                        0,
+                        0,
+                        free ? OptionalDouble.of(48) : OptionalDouble.empty(),
+                        solid ? OptionalDouble.of(25) : OptionalDouble.empty(),
+                        rate ? OptionalDouble.of(30) : OptionalDouble.empty(),
+                        lift ? OptionalDouble.of(10) : OptionalDouble.empty(),
+                        seal ? OptionalDouble.of(12) : OptionalDouble.empty()),
+                SpringFit.USUAL_SHIMS);
+        String has = Stream.of(fit.coilGap(), fit.sealGap(), fit.seatLoad(), fit.openLoad())
+                .map(o -> o.isPresent() ? "1" : "0")
+                .collect(Collectors.joining(" "));
+        assertEquals(known, has);
+        assertTrue(fit.good());
     }
 
     @ParameterizedTest
@@ -249,11 +293,11 @@ class SeatRulesTest {
                         what.equals("specified") ? value : 38,
                         what.equals("sink") ? value : 0,
                         what.equals("locator") ? value : 0,
-                        what.equals("free") ? value : 48,
-                        what.equals("solid") ? value : 25,
-                        what.equals("rate") ? value : 30,
-                        what.equals("lift") ? value : 10,
-                        12));
+                        OptionalDouble.of(what.equals("free") ? value : 48),
+                        OptionalDouble.of(what.equals("solid") ? value : 25),
+                        OptionalDouble.of(what.equals("rate") ? value : 30),
+                        OptionalDouble.of(what.equals("lift") ? value : 10),
+                        OptionalDouble.of(12)));
     }
 
     /** Heights: apart by a twentieth is level; the cut brings all up; the maker's offset ties the two kinds. */
@@ -297,11 +341,24 @@ class SeatRulesTest {
     @Test
     void whatAPlanShows() {
         SeatAngles four = new SeatAngles(30, 45, 60, OptionalDouble.of(75));
-        SeatPlan.Asked q = new SeatPlan.Asked(four, 34, 31, 30, 0.1, 0.04, 33.6, 1.4, 35, 37, 0.5, 0, 0);
+        SeatPlan.Asked q =
+                new SeatPlan.Asked(four, 34, 31, OptionalDouble.of(30), 0.1, 0.04, 33.6, 1.4, 35, 37, 0.5, 0, 0);
         SeatPlan plan = SeatPlan.of(q);
         assertEquals(15, plan.bowlEdge().orElseThrow(), 1e-9);
         assertTrue(SeatPlan.of(new SeatPlan.Asked(
-                        SeatAngles.of(30, 45, 60), 34, 31, Double.NaN, 0.1, 0.04, 33.6, 1.4, 35, 37, 0.5, 0, 0))
+                        SeatAngles.of(30, 45, 60),
+                        34,
+                        31,
+                        OptionalDouble.empty(),
+                        0.1,
+                        0.04,
+                        33.6,
+                        1.4,
+                        35,
+                        37,
+                        0.5,
+                        0,
+                        0))
                 .bowlEdge()
                 .isEmpty());
         assertEquals(5, plan.working().lines().size());
@@ -309,10 +366,22 @@ class SeatRulesTest {
         assertEquals(Math.PI * 17.5 * 17.5 * plan.valveSink() / 1000, plan.valveCc(), 1e-9);
         assertTrue(plan.feasible());
         assertFalse(SeatPlan.of(new SeatPlan.Asked(
-                        four, 34, 31, 30, 0.1, 0.04, 33.6, 1.4, 35, 37, plan.seatSink() - 0.001, 0, 0))
+                        four,
+                        34,
+                        31,
+                        OptionalDouble.of(30),
+                        0.1,
+                        0.04,
+                        33.6,
+                        1.4,
+                        35,
+                        37,
+                        plan.seatSink() - 0.001,
+                        0,
+                        0))
                 .feasible());
-        assertTrue(
-                SeatPlan.of(new SeatPlan.Asked(four, 34, 31, 30, 0.1, 0.04, 33.6, 1.4, 35, 37, plan.seatSink(), 0, 0))
-                        .feasible());
+        assertTrue(SeatPlan.of(new SeatPlan.Asked(
+                        four, 34, 31, OptionalDouble.of(30), 0.1, 0.04, 33.6, 1.4, 35, 37, plan.seatSink(), 0, 0))
+                .feasible());
     }
 }

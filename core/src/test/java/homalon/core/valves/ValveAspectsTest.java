@@ -10,9 +10,11 @@ import homalon.core.part.ValveKind;
 import homalon.core.rulebook.Source;
 import homalon.core.valves.Aspect.Subject;
 import homalon.core.verdict.Verdict;
+import homalon.core.words.English;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -74,7 +76,7 @@ class ValveAspectsTest {
                 .aspect(subject)
                 .orElseThrow();
         assertTrue(aspect.is(verdict), () -> verdict + " wanted: " + aspect);
-        assertTrue(aspect.says().contains(says), aspect.says());
+        assertTrue(English.of(aspect.says()).contains(says), English.of(aspect.says()));
         assertEquals(value, aspect.figure().orElseThrow());
         if (verdict == Verdict.OUT && subject != Subject.PITS) {
             assertEquals(figure, aspect.limit().orElseThrow(), "the limit that it broke");
@@ -84,7 +86,8 @@ class ValveAspectsTest {
         boolean seat = subject != Subject.MARGIN && subject != Subject.HEIGHT;
         ValveFinding finding = ValveJudge.of(read(Set.of(), measure, value), book);
         assertEquals(seat && verdict == Verdict.OUT, finding.seatBad());
-        assertEquals(seat && verdict == Verdict.OUT, finding.seatSays().contains(says));
+        assertEquals(
+                seat && verdict == Verdict.OUT, English.of(finding.seatSays()).contains(says));
         assertEquals(verdict == Verdict.OUT, finding.out(subject));
         assertEquals(verdict == Verdict.OUT ? Verdict.OUT : Verdict.NOT_PROVEN, finding.verdict());
         assertFalse(finding.settled() || finding.guideWorn());
@@ -154,7 +157,7 @@ class ValveAspectsTest {
                         bx),
                 book);
         Aspect guide = finding.aspect(Subject.GUIDE).orElseThrow();
-        assertTrue(guide.is(verdict) && guide.says().contains(says), () -> guide.toString());
+        assertTrue(guide.is(verdict) && English.of(guide.says()).contains(says), () -> guide.toString());
         assertEquals(verdict, finding.verdict());
         assertEquals(verdict == Verdict.OUT, finding.guideWorn());
         assertEquals(guide.figure().isPresent(), finding.guide().isPresent(), "what was measured is handed on");
@@ -198,7 +201,7 @@ class ValveAspectsTest {
             case OUT -> "worn beyond service, by rocking";
             case NOT_PROVEN -> "key the guide's length";
         };
-        assertTrue(guide.says().contains(says), guide.says());
+        assertTrue(English.of(guide.says()).contains(says), English.of(guide.says()));
         assertTrue(
                 ValveJudge.of(read(Set.of(), Measure.PLAY, play), book)
                         .aspects()
@@ -217,7 +220,7 @@ class ValveAspectsTest {
         ValveReadings felt = read(Set.of(Look.GOOD), Measure.FEEL, feel);
         ValveFinding finding = ValveJudge.of(felt, book);
         Aspect guide = finding.aspect(Subject.GUIDE).orElseThrow();
-        assertTrue(guide.is(Verdict.NOT_PROVEN) && guide.says().contains(says), guide.says());
+        assertTrue(guide.is(Verdict.NOT_PROVEN) && English.of(guide.says()).contains(says), English.of(guide.says()));
         assertEquals(Verdict.NOT_PROVEN, finding.verdict());
         assertFalse(finding.settled() || finding.guideWorn());
         assertEquals(mayBeSigned, finding.goodByFeel(felt));
@@ -258,7 +261,7 @@ class ValveAspectsTest {
                 .aspect(Subject.LOOKS)
                 .orElseThrow();
         assertTrue(looks.is(verdict));
-        assertEquals(says, looks.says());
+        assertEquals(says, English.of(looks.says()));
         assertEquals(bad, seen.stream().anyMatch(Look::bad));
         assertEquals(insert, seen.stream().anyMatch(Look::asksInsert));
         assertEquals(
@@ -286,7 +289,7 @@ class ValveAspectsTest {
         ValveFinding finding = ValveJudge.of(read, book);
         Aspect spring = finding.aspect(Subject.SPRING).orElseThrow();
         assertEquals(java.util.Optional.ofNullable(verdict), spring.verdict());
-        assertTrue(spring.says().contains(says), spring.says());
+        assertTrue(English.of(spring.says()).contains(says), English.of(spring.says()));
         assertEquals(specified != null, finding.spring().isPresent());
         assertEquals(specified != null, ValveJudge.springAfter(read, book, 0.1).isPresent());
         assertTrue(ValveJudge.springAfter(ValveReadings.NONE, book, 0.1).isEmpty());
@@ -316,8 +319,8 @@ class ValveAspectsTest {
             ValveJudge.check(read, book);
             return;
         }
-        String refused = assertThrows(BadInputException.class, () -> ValveJudge.check(read, book))
-                .getMessage();
+        String refused = English.of(assertThrows(BadInputException.class, () -> ValveJudge.check(read, book))
+                .sentence());
         assertTrue(refused.contains(says), refused);
     }
 
@@ -325,20 +328,24 @@ class ValveAspectsTest {
     @Test
     void whatIsSaidOfAValve() {
         ValveBook book = book(ValveKind.INTAKE);
-        assertEquals("nothing read yet", ValveJudge.of(ValveReadings.NONE, book).says());
+        assertEquals(
+                "nothing read yet",
+                English.of(ValveJudge.of(ValveReadings.NONE, book).says()));
         assertEquals(
                 "read stem and guide",
-                ValveJudge.of(read(Set.of(Look.GOOD)), book).says());
+                English.of(ValveJudge.of(read(Set.of(Look.GOOD)), book).says()));
         assertEquals(
                 "say what the seat looks like",
-                ValveJudge.of(read(Set.of(), GUIDE), book).says());
+                English.of(ValveJudge.of(read(Set.of(), GUIDE), book).says()));
         assertEquals(
-                "within", ValveJudge.of(read(Set.of(Look.GOOD), GUIDE), book).says());
+                "within",
+                English.of(ValveJudge.of(read(Set.of(Look.GOOD), GUIDE), book).says()));
         assertEquals(
-                "pitted", ValveJudge.of(read(Set.of(Look.PITTED), GUIDE), book).says());
+                "pitted",
+                English.of(ValveJudge.of(read(Set.of(Look.PITTED), GUIDE), book).says()));
         assertEquals(
                 "pitted; read stem and guide",
-                ValveJudge.of(read(Set.of(Look.PITTED)), book).says());
+                English.of(ValveJudge.of(read(Set.of(Look.PITTED)), book).says()));
         assertTrue(ValveReadings.NONE.empty() && !read(Set.of(Look.GOOD)).empty());
     }
 
@@ -356,8 +363,10 @@ class ValveAspectsTest {
                 .isEmpty());
         ValveBook four = book(
                 ValveKind.INTAKE, BookItem.HEAD_DIAMETER, 35.0, BookItem.BOWL_ANGLE, 75.0, BookItem.BOWL_EDGE, 29.0);
-        assertEquals(29, ValveJudge.seatAsked(edges, four).orElseThrow().throatInner());
-        assertTrue(Double.isNaN(ValveJudge.seatAsked(edges, book).orElseThrow().throatInner()));
+        assertEquals(
+                OptionalDouble.of(29),
+                ValveJudge.seatAsked(edges, four).orElseThrow().throatInner());
+        assertTrue(ValveJudge.seatAsked(edges, book).orElseThrow().throatInner().isEmpty());
         assertEquals(ValveKind.INTAKE, book.kind());
     }
 
@@ -391,7 +400,7 @@ class ValveAspectsTest {
             assertTrue(
                     m.least() <= m.most()
                             && m.walk().measures().contains(m)
-                            && !m.words().isEmpty(),
+                            && !English.of(m.words()).isEmpty(),
                     m.name());
         }
     }

@@ -17,6 +17,7 @@ import homalon.core.quantity.Length;
 import homalon.core.rulebook.Source;
 import homalon.core.seats.SeatRange;
 import homalon.core.verdict.Verdict;
+import homalon.core.words.English;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -78,15 +79,17 @@ class ValveJudgeTest {
         // A seat that is out does not settle a guide that nobody read through.
         ValveFinding pitted = ValveJudge.of(read(Set.of(Look.PITTED), near), BOOK);
         assertTrue(pitted.verdict() == Verdict.OUT && !pitted.settled());
-        assertTrue(pitted.says().contains("pitted; one end only"), pitted.says());
-        assertTrue(before.says().contains("one end only: read the top and the middle"), before.says());
+        assertTrue(English.of(pitted.says()).contains("pitted; one end only"), English.of(pitted.says()));
+        assertTrue(
+                English.of(before.says()).contains("one end only: read the top and the middle"),
+                English.of(before.says()));
         Object[] all = SOUND.clone();
         all[3] = 8.08;
         all[5] = 8.09;
         ValveFinding after = ValveJudge.of(read(Set.of(Look.GOOD), all), BOOK);
         assertEquals(Verdict.OUT, after.verdict());
         assertTrue(after.guideWorn() && !after.seatBad());
-        assertTrue(after.says().contains("spring side"), after.says());
+        assertTrue(English.of(after.says()).contains("spring side"), English.of(after.says()));
     }
 
     /** Which places were read decides what is said of the others. */
@@ -106,19 +109,23 @@ class ValveJudgeTest {
         };
         ValveFinding open = ValveJudge.of(read(Set.of(Look.GOOD), ends), BOOK);
         assertEquals(Verdict.NOT_PROVEN, open.verdict());
-        assertTrue(open.says().contains("the middle not read") && !open.says().contains("one end"), open.says());
+        assertTrue(
+                English.of(open.says()).contains("the middle not read")
+                        && !English.of(open.says()).contains("one end"),
+                English.of(open.says()));
         Object[] both = SOUND.clone();
         both[3] = 8.08;
         both[5] = 8.08;
         both[11] = 8.08;
         both[13] = 8.08;
         ValveFinding worn = ValveJudge.of(read(Set.of(Look.GOOD), both), BOOK);
-        assertTrue(worn.says().contains("at both ends"), worn.says());
+        assertTrue(English.of(worn.says()).contains("at both ends"), English.of(worn.says()));
         Object[] bell = SOUND.clone();
         bell[11] = 8.045;
         bell[13] = 8.045;
         ValveFinding port = ValveJudge.of(read(Set.of(Look.GOOD), bell), BOOK);
-        assertTrue(port.says().contains("bell-mouthed at the bottom, the port side"), port.says());
+        assertTrue(
+                English.of(port.says()).contains("bell-mouthed at the bottom, the port side"), English.of(port.says()));
     }
 
     /** Without a book the limits follow the stem that was read; a keyed size, or a keyed limit, comes before it. */
@@ -211,7 +218,7 @@ class ValveJudgeTest {
                 new ValveBook(ValveKind.INTAKE, Map.of(BookItem.HEAD_DIAMETER, new ValveBook.Entry(35, Source.MAKER)));
         ValveFinding finding = ValveJudge.of(read(Set.of(), Measure.SEAT_OUTER, outer), book);
         Aspect place = finding.aspect(Aspect.Subject.PLACE).orElseThrow();
-        assertTrue(place.is(verdict) && place.says().contains(says), place.says());
+        assertTrue(place.is(verdict) && English.of(place.says()).contains(says), English.of(place.says()));
         assertEquals((35 - outer) / 2, place.figure().orElseThrow(), 1e-9);
         assertEquals(
                 book.value(outer > 34.5 ? BookItem.INSET_LEAST : BookItem.INSET),
@@ -229,28 +236,28 @@ class ValveJudgeTest {
         Object[] oval = SOUND.clone();
         oval[5] = 8.045;
         ValveFinding finding = ValveJudge.of(read(Set.of(Look.GOOD), oval), BOOK);
-        assertTrue(finding.says().contains("look at the valve gear"), finding.says());
+        assertTrue(English.of(finding.says()).contains("look at the valve gear"), English.of(finding.says()));
     }
 
     @Test
     void everyLimitSaysWhereItComesFrom() {
         ValveFinding byDefault = ValveJudge.of(read(Set.of(), SOUND), BOOK);
         assertEquals(
-                Source.DEFAULT.words(),
-                byDefault.aspect(Aspect.Subject.GUIDE).orElseThrow().source());
+                English.of(Source.DEFAULT.words()),
+                English.of(byDefault.aspect(Aspect.Subject.GUIDE).orElseThrow().source()));
         ValveBook keyed = new ValveBook(
                 ValveKind.INTAKE, Map.of(BookItem.CLEARANCE_SERVICE, new ValveBook.Entry(0.08, Source.MAKER)));
         Aspect guide = ValveJudge.of(read(Set.of(), SOUND), keyed)
                 .aspect(Aspect.Subject.GUIDE)
                 .orElseThrow();
-        assertEquals(Source.MAKER.words(), guide.source());
+        assertEquals(English.of(Source.MAKER.words()), English.of(guide.source()));
         assertEquals(0.08, guide.limit().orElseThrow());
         assertTrue(keyed.isDefault(BookItem.CLEARANCE_MOST) && !keyed.isDefault(BookItem.CLEARANCE_SERVICE));
         // Read without a limit: told, not judged.
         Aspect height = ValveJudge.of(read(Set.of(), Measure.RECESSION, 0.4), BOOK)
                 .aspect(Aspect.Subject.HEIGHT)
                 .orElseThrow();
-        assertTrue(height.verdict().isEmpty() && height.says().contains("no limit keyed"));
+        assertTrue(height.verdict().isEmpty() && English.of(height.says()).contains("no limit keyed"));
     }
 
     @Test
@@ -267,8 +274,8 @@ class ValveJudgeTest {
         assertTrue(ValveJudge.of(read(Set.of(Look.DROPPED)), BOOK).seatBad());
         assertEquals(Set.of(Look.PITTED, Look.LOW), Look.read("29"));
         assertThrows(BadInputException.class, () -> Look.read("12"));
-        assertTrue(assertThrows(BadInputException.class, () -> Look.read("x"))
-                .getMessage()
+        assertTrue(English.of(assertThrows(BadInputException.class, () -> Look.read("x"))
+                        .sentence())
                 .contains("3 burnt"));
     }
 

@@ -20,6 +20,7 @@ import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.route.VisitFacts;
+import homalon.core.words.English;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -71,7 +72,7 @@ class ChamberFileTest {
         fill(FillState.AS_CAME, "0", 2, 1, "46.0");
         fill(FillState.AS_CAME, "0", 2, 2, "46.2");
         assertTrue(file().settled(FillState.AS_CAME));
-        assertEquals("46.1 to 46.3 cc", file().range());
+        assertEquals("46.1 to 46.3 cc", English.of(file().range()));
         assertTrue(ChamberWalk.asked(file(), "brim").done(file(), FillState.AS_CAME));
         assertFalse(ChamberWalk.asked(file(), "deck").done(file(), FillState.AS_CAME));
     }
@@ -86,8 +87,9 @@ class ChamberFileTest {
         assertEquals(List.of("c.1", "c.2"), keys(file(), "crown", FillState.AS_CAME));
         assertThrows(BadInputException.class, () -> ChamberWalk.asked(file(), "to-3"));
         LengthWriter writer = new LengthWriter(BenchUnit.MM);
-        assertEquals("To the brim", ChamberWalk.asked(file(), "brim").words(writer));
-        assertTrue(ChamberWalk.asked(file(), "to-1000000").words(writer).startsWith("To 1"));
+        assertEquals("To the brim", English.of(ChamberWalk.asked(file(), "brim").words(writer)));
+        assertTrue(English.of(ChamberWalk.asked(file(), "to-1000000").words(writer))
+                .startsWith("To 1"));
         assertTrue(ChamberWalk.asked(file(), "brim").ofFills());
         assertFalse(ChamberWalk.asked(file(), "deck").ofFills());
     }

@@ -29,6 +29,7 @@ import homalon.core.rulebook.BladeSet;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.verdict.Verdict;
 import homalon.core.visit.SurveyFile.ReadingFile.Kind;
+import homalon.core.words.English;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -165,7 +166,7 @@ class FacesOfAVisitTest {
         VisitFacts.FaceFound heard = face.finding().orElseThrow();
         assertEquals(Verdict.OUT, heard.worst());
         assertTrue(heard.over() > 0.01, "over " + heard.over());
-        assertEquals(f.shape(), heard.shape());
+        assertEquals(English.of(f.shape()), English.of(heard.shape()));
         SurveyFile flat = survey((x, y) -> 0, 9, 4, 0);
         VisitFacts.FaceFound within =
                 RouteFacts.face(flat, found(flat)).finding().orElseThrow();

@@ -9,6 +9,7 @@ import homalon.core.input.BadInputException;
 import homalon.core.lines.ShaftLine.Turns;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
+import homalon.core.words.English;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -42,7 +43,7 @@ class LineSetupTest {
     })
     void whatCannotBeIsNamed(String at, String clearance, LineSetup.Way way, String blade, String field) {
         BadInputException bad = assertThrows(BadInputException.class, () -> typed(at, clearance, way, blade, false));
-        assertTrue(bad.problems().stream().anyMatch(p -> p.field().equals(field)), bad.getMessage());
+        assertTrue(bad.problems().stream().anyMatch(p -> p.field().equals(field)), English.of(bad.sentence()));
     }
 
     @Test
@@ -82,7 +83,8 @@ class LineSetupTest {
         assertEquals(
                 List.of("h0", "h1", "s0", "s1"),
                 setup.places(false).stream().map(LineSetup.Place::key).toList());
-        assertEquals("Line, bore 2, sideways", setup.places(true).get(3).name());
+        assertEquals(
+                "Line, bore 2, sideways", English.of(setup.places(true).get(3).name()));
     }
 
     @Test
@@ -98,7 +100,7 @@ class LineSetupTest {
                 limit.places(false).stream().map(LineSetup.Place::key).toList());
         assertEquals(
                 "Bore 1 at the back, limit blade: + goes, - refused",
-                limit.places(false).get(1).name());
+                English.of(limit.places(false).get(1).name()));
         assertTrue(limit.takesBlade("b1b"));
         assertFalse(limit.takesBlade("h0"));
         assertFalse(indicator().takesBlade("h0"));

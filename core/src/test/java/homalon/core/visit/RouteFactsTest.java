@@ -18,6 +18,7 @@ import homalon.core.part.PartKind;
 import homalon.core.quantity.Length;
 import homalon.core.route.VisitFacts;
 import homalon.core.route.VisitFacts.Told;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -72,11 +73,11 @@ class RouteFactsTest {
                 Optional.empty(),
                 Optional.empty());
         assertEquals(Set.of(Told.LINES_ASKED), line);
-        VisitFacts.Chambers begun = new VisitFacts.Chambers(4, 0, true, List.of(), "");
+        VisitFacts.Chambers begun = new VisitFacts.Chambers(4, 0, true, List.of(), Message.NONE);
         assertEquals(
                 Set.of(Told.CHAMBERS_ASKED),
                 RouteFacts.told(deck, Map.of(), List.of(), Optional.empty(), Optional.of(begun)));
-        VisitFacts.Chambers only = new VisitFacts.Chambers(4, 0, false, List.of(), "");
+        VisitFacts.Chambers only = new VisitFacts.Chambers(4, 0, false, List.of(), Message.NONE);
         assertEquals(Set.of(), RouteFacts.told(deck, Map.of(), List.of(), Optional.empty(), Optional.of(only)));
     }
 

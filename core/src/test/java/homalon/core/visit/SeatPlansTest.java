@@ -11,6 +11,7 @@ import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.seats.SeatPlan;
 import homalon.core.valves.Measure;
+import homalon.core.words.English;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -81,7 +82,7 @@ class SeatPlansTest {
         assertTrue(plan.valveSink() > 0);
         assertEquals(plan.valveSink(), plans().sink(valve("1I")), 1e-12);
         assertEquals(Optional.empty(), plans().of(valve("2I")), "nothing was read of it");
-        assertEquals(Optional.empty(), plans().refused(valve("1I")));
+        assertEquals(Optional.empty(), English.of(plans().refused(valve("1I"))));
         assertTrue(plans().alone(valve("1I"), SeatPlan.Way.STONE).isPresent());
         assertEquals(Optional.empty(), plans().alone(valve("2I"), SeatPlan.Way.STONE));
     }

@@ -17,6 +17,7 @@ import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.rulebook.GasketKind;
 import homalon.core.valves.BookItem;
+import homalon.core.words.English;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -59,8 +60,8 @@ class SheetsTest {
                 .file();
         assertEquals(Optional.of(SheetHand.START.plusSeconds(60)), sheet.since());
         assertEquals(2, sheet.last());
-        assertEquals(219.91, sheet.mm("c1"), 1e-12);
-        assertTrue(Double.isNaN(sheet.mm("c2")));
+        assertEquals(219.91, sheet.mm("c1").orElseThrow(), 1e-12);
+        assertTrue(sheet.mm("c2").isEmpty());
     }
 
     @ParameterizedTest
@@ -147,7 +148,7 @@ class SheetsTest {
                 IndexSetup.places().stream().map(LineSetup.Place::key).toList());
         assertEquals(
                 "Crank line to deck, lower front corner",
-                IndexSetup.places().get(2).name());
+                English.of(IndexSetup.places().get(2).name()));
     }
 
     @Test
@@ -259,7 +260,7 @@ class SheetsTest {
         CameWith came = CameWith.of(java.util.Set.of(), " Exhaust cam, ,Intake cam , Exhaust cam");
         assertEquals(List.of("Exhaust cam", "Intake cam"), came.shafts());
         assertEquals(came, CameWith.kept(came.happenedKept(), came.shaftsKept()));
-        assertEquals("nothing ticked; shafts: Exhaust cam, Intake cam", came.words());
+        assertEquals("nothing ticked; shafts: Exhaust cam, Intake cam", English.of(came.words()));
         assertEquals(6, CameWith.of(java.util.Set.of(), "1,2,3,4,5,6").shafts().size());
         refused(() -> CameWith.of(java.util.Set.of(), "1,2,3,4,5,6,7"));
         refused(() -> CameWith.of(java.util.Set.of(), "a".repeat(31)));

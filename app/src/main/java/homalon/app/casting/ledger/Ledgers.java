@@ -95,7 +95,7 @@ public class Ledgers {
         Entry line = of(part).ledger().reversible(wrong);
         String reason = why == null ? "" : why.strip();
         if (reason.isEmpty()) {
-            throw new BadInputException("why", "Say why the line is wrong, such as: dial was not zeroed.");
+            throw new BadInputException("why", "app.ledger.say-why-the-line-is-wrong-such-as-dial");
         }
         write(part, id, Entry.Kind.REVERSAL, Length.ZERO, line.id(), new Notes("", "", "", reason, ""), by);
     }
@@ -112,12 +112,11 @@ public class Ledgers {
         }
         List<LedgerFile.Line> passes = of(part).passes(part.visit().id());
         if (passes.isEmpty()) {
-            throw new BadInputException("undo", "No pass of this visit is left to take back here.");
+            throw new BadInputException("undo", "app.ledger.no-pass-of-this-visit-is-left-to-take");
         }
         LedgerFile.Line last = passes.get(passes.size() - 1);
         if (!last.by().equals(by)) {
-            throw new BadInputException(
-                    "undo", "Somebody else logged the last pass: open its line and say why it is wrong.");
+            throw new BadInputException("undo", "app.ledger.somebody-else-logged-the-last-pass-open");
         }
         reverse(part, id, last.id(), why, by);
     }
@@ -157,7 +156,7 @@ public class Ledgers {
     private static String limited(String text, int most, String field) {
         String tidy = text == null ? "" : text.strip();
         if (tidy.length() > most) {
-            throw new BadInputException(field, "That is too long to keep: at most " + most + " characters.");
+            throw new BadInputException(field, "app.ledger.that-is-too-long-to-keep-at-most", most);
         }
         return tidy;
     }

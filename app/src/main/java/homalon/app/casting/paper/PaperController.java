@@ -6,6 +6,7 @@ import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.drawing.RouteDrawing;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.reach.Reach;
+import homalon.app.foundation.words.Words;
 import homalon.core.route.Route;
 import homalon.core.route.StepKind;
 import homalon.core.visit.PartFile;
@@ -40,10 +41,10 @@ class PaperController {
             Route route = page.standing().route();
             List<Stop> stops = route.steps().stream()
                     .map(s -> new Stop(
-                            s.operation().words(),
+                            Words.of(s.operation().words()),
                             RouteDrawing.words(s.state()),
                             s.state() == Route.State.DONE || s.state() == Route.State.WAIVED,
-                            String.join("; ", s.because())))
+                            String.join("; ", Words.of(s.because()))))
                     .toList();
             page.show("stops", stops);
             return "casting/paper/traveller";

@@ -39,8 +39,7 @@ public class OwnLayouts {
     public void name(PartFile part, String name, UUID by) {
         String tidy = name.strip().replaceAll("\\s+", " ");
         if (tidy.isEmpty() || tidy.length() > 60 || parts.find(tidy).isPresent()) {
-            throw new BadInputException(
-                    "layout", "Name of the layout: key up to 60 characters that are no tag, such as harbour four.");
+            throw new BadInputException("layout", "app.part.name-of-the-layout-key-up-to-60");
         }
         OwnLayout layout = layouts.findById(key(tidy)).orElseGet(() -> new OwnLayout(key(tidy)));
         layout.name = tidy;

@@ -3,6 +3,7 @@ package homalon.app.casting.part;
 import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.web.Page;
+import homalon.app.foundation.words.Words;
 import homalon.core.input.BadInputException;
 import homalon.core.part.BoltRows;
 import homalon.core.part.ChamberShape;
@@ -19,6 +20,7 @@ import homalon.core.rulebook.Source;
 import homalon.core.visit.IntakeForm;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.StuckOn;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -61,7 +63,7 @@ class PartController {
             @RequestParam(name = "page", defaultValue = "0") int lot,
             @RequestHeader(name = "HX-Request", required = false) String swap) {
         if (lot < 0 || lot > MOST_PAGES) {
-            throw new BadInputException("page", "Page: 0 to " + MOST_PAGES + ".");
+            throw new BadInputException("page", "app.part.page-0-to", MOST_PAGES);
         }
         Optional<PartFile> exact = parts.find(q);
         if (exact.isPresent()) {
@@ -94,9 +96,7 @@ class PartController {
         if (!as.isBlank() && like.isEmpty()) {
             page.unprocessable();
             problems.add(new BadInputException.Problem(
-                    "as",
-                    "No casting has the tag “" + as.strip()
-                            + "”, and no layout that name: key another, or fill the sheet."));
+                    "as", Message.of("app.part.no-casting-has-the-tag-and-no-layout", as.strip())));
         }
         sheet(page, form, problems);
         page.show("as", as.strip());
@@ -220,7 +220,7 @@ class PartController {
                                     ? " · sizes left empty are proposed from the bore: measure and overwrite them"
                                     : ""));
         } catch (BadInputException e) {
-            page.show("sizes", e.getMessage());
+            page.show("sizes", Words.of(e.sentence()));
         }
     }
 }

@@ -1,6 +1,7 @@
 package homalon.app.casting.part;
 
 import homalon.core.input.BadInputException;
+import homalon.core.words.Message;
 
 /** Words that are keyed about a casting: without the blanks around them, and no longer than can be kept. */
 final class PartFields {
@@ -10,7 +11,7 @@ final class PartFields {
     static String required(String field, String text, int most, String sentence) {
         String tidy = limited(field, text, most);
         if (tidy.isEmpty()) {
-            throw new BadInputException(field, sentence);
+            throw new BadInputException(field, Message.plain(sentence));
         }
         return tidy;
     }
@@ -19,7 +20,7 @@ final class PartFields {
     static String limited(String field, String text, int most) {
         String tidy = text == null ? "" : text.strip();
         if (tidy.length() > most) {
-            throw new BadInputException(field, "That is too long to keep: at most " + most + " characters here.");
+            throw new BadInputException(field, "app.part.that-is-too-long-to-keep-at-most", most);
         }
         return tidy;
     }

@@ -1,6 +1,7 @@
 package homalon.app.casting.part;
 
 import homalon.app.foundation.drawing.Markup;
+import homalon.app.foundation.words.Words;
 import homalon.core.route.Operation;
 import homalon.core.route.Step;
 import homalon.core.route.StepKind;
@@ -35,10 +36,10 @@ public record PartHead(
         String base = "/parts/" + part.tag() + "/";
         List<StripMark> strip = steps.stream()
                 .map(s -> new StripMark(
-                        s.kind().words(),
+                        Words.of(s.kind().words()),
                         base + StepPages.path(s.kind()),
                         StepPages.key(s.kind()),
-                        s.note(),
+                        Words.of(s.note()),
                         s.mark().name().toLowerCase(Locale.ROOT),
                         s.mark() == Step.Mark.DONE ? "\u2713" : "",
                         here.filter(h -> h == s.kind()).isPresent()))
@@ -53,19 +54,19 @@ public record PartHead(
                 open(standing),
                 operation
                         .filter(o -> o != Operation.HAND_OVER)
-                        .flatMap(standing.route()::refusal)
+                        .flatMap(it -> Words.of(standing.route().refusal(it)))
                         .orElse(""),
-                operation.map(standing.route()::warnings).orElse(List.of()));
+                operation.map(it -> Words.of(standing.route().warnings(it))).orElse(List.of()));
     }
 
     /** Steps before the hand-over that are not done, in words. */
     public static List<String> open(VisitSteps.Standing standing) {
         List<String> open = new ArrayList<>(standing.strip().stream()
                 .filter(s -> s.kind() != StepKind.HAND_OVER && s.mark() != Step.Mark.DONE)
-                .map(s -> s.kind().words().toLowerCase(Locale.ROOT) + " (" + s.note() + ")")
+                .map(s -> Words.of(s.kind().words()).toLowerCase(Locale.ROOT) + " (" + Words.of(s.note()) + ")")
                 .toList());
         if (standing.route().open(Operation.OIL_AND_BAG).isPresent()) {
-            open.add(Operation.OIL_AND_BAG.words());
+            open.add(Words.of(Operation.OIL_AND_BAG.words()));
         }
         return open;
     }
@@ -110,6 +111,6 @@ public record PartHead(
     private static String line(PartFile part) {
         String history = part.visit().history();
         String shortened = history.length() > 90 ? history.substring(0, 88).strip() + "…" : history;
-        return part.kindWords() + " · " + part.customer() + (shortened.isEmpty() ? "" : " · " + shortened);
+        return Words.of(part.kindWords()) + " · " + part.customer() + (shortened.isEmpty() ? "" : " · " + shortened);
     }
 }

@@ -90,7 +90,7 @@ public final class PartPage extends Page {
      */
     public UUID lineId() {
         if (lineId == null) {
-            throw new BadInputException("id", "That came without its number: load the page again, then key it anew.");
+            throw new BadInputException("id", "app.part.that-came-without-its-number-load-the");
         }
         return lineId;
     }

@@ -1,6 +1,7 @@
 package homalon.app.casting.part;
 
 import homalon.app.foundation.web.StandsAgainstException;
+import homalon.app.foundation.words.Words;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Operation;
@@ -32,7 +33,7 @@ public class PartShells {
                 .route()
                 .standsAgainst(operation)
                 .ifPresent(against -> {
-                    throw new StandsAgainstException(against.sentence(), "/parts/" + part.tag() + "/route");
+                    throw new StandsAgainstException(Words.of(against.sentence()), "/parts/" + part.tag() + "/route");
                 });
     }
 

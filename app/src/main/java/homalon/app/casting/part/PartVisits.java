@@ -36,12 +36,11 @@ public class PartVisits {
     public void stick(UUID partId, Optional<StuckOn> on, String why, UUID by) {
         Job job = jobs.present(partId);
         if (job.releasedAt != null) {
-            throw new BadInputException(
-                    "why", "This part was handed over: book it in again before it waits for something.");
+            throw new BadInputException("why", "app.part.this-part-was-handed-over-book-it-in");
         }
         String tidy = why == null ? "" : why.strip();
         if (on.isPresent() && (tidy.isEmpty() || tidy.length() > 200)) {
-            throw new BadInputException("why", "Say in a few words what it waits for, such as: price for liners.");
+            throw new BadInputException("why", "app.part.say-in-a-few-words-what-it-waits-for");
         }
         job.stuckOn = on.orElse(null);
         job.stuckWhy = on.isPresent() ? tidy : null;
@@ -68,9 +67,7 @@ public class PartVisits {
         String why = PartFields.limited("note", note, 500);
         if (!open.isEmpty() && why.isEmpty()) {
             throw new BadInputException(
-                    "note",
-                    "Not done yet: " + String.join(", ", open)
-                            + ". Finish it, or key why the part leaves all the same.");
+                    "note", "app.part.not-done-yet-finish-it-or-key-why-the", String.join(", ", open));
         }
         job.releasedAt = clock.instant();
         job.releasedBy = by;
@@ -84,7 +81,7 @@ public class PartVisits {
     public PartFile comeBack(String tag, String history, String wishes, UUID by) {
         PartFile file = parts.byTag(tag);
         if (file.visit().releasedAt().isEmpty()) {
-            throw new BadInputException("tag", file.tag() + " is in the shop already: open it instead.");
+            throw new BadInputException("tag", "app.part.is-in-the-shop-already-open-it-instead", file.tag());
         }
         Job job = new Job(file.id(), file.visit().no() + 1, by, clock.instant());
         job.history = PartFields.limited("history", history, 2000);
@@ -102,9 +99,7 @@ public class PartVisits {
     public void seal(PartFile part, SealingBands bands, UUID by) {
         part.requireHere("ring", "to say where its gasket seals");
         if (bands.inked().stream().flatMap(l -> l.points().stream()).anyMatch(s -> !onFace(part, s))) {
-            throw new BadInputException(
-                    "ink",
-                    "Inked line: a corner lies beyond the face; key it from the front corner of the lower edge.");
+            throw new BadInputException("ink", "app.part.inked-line-a-corner-lies-beyond-the");
         }
         Job job = jobs.findById(part.visit().id()).orElseThrow();
         job.sealRing = bands.ring().nanometres();

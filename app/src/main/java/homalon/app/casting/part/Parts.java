@@ -1,12 +1,11 @@
 package homalon.app.casting.part;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
+import homalon.app.foundation.store.Latest;
 import homalon.app.foundation.web.NotHereException;
+import homalon.app.foundation.words.Words;
 import homalon.core.input.BadInputException;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.visit.Booking;
-import homalon.core.visit.CameWith;
 import homalon.core.visit.PartFile;
 import java.time.Clock;
 import java.time.Instant;
@@ -36,8 +35,7 @@ public class Parts {
     private final Changes changes;
     private final Clock clock;
     /** Every page of a part asks for it: one question tells whether it is what it was (ADR 18). */
-    private final Cache<String, Known> known =
-            Caffeine.newBuilder().maximumSize(400).build();
+    private final Latest<String, PartFile> known = new Latest<>(400);
 
     @Transactional(readOnly = true)
     public PartFile byTag(String tag) {
@@ -49,26 +47,16 @@ public class Parts {
     public Optional<PartFile> find(String tag) {
         String scanned = tag == null ? "" : tag.strip().replaceFirst("^https?://[^/]+/parts/([^/?#]+).*$", "$1");
         String tidy = tidy(scanned);
-        boolean reading = TransactionSynchronizationManager.isCurrentTransactionReadOnly();
-        if (!reading) {
+        if (!TransactionSynchronizationManager.isCurrentTransactionReadOnly()) {
             parts.flush();
         }
         // Read before the part: what is remembered may be newer than its stamp, never older.
         Optional<PartRepository.Stamp> stamp = parts.stamp(tidy);
-        Known before = known.getIfPresent(tidy);
-        if (before != null && stamp.filter(before.stamp()::equals).isPresent()) {
-            return Optional.of(before.file());
-        }
-        Optional<PartFile> found =
-                parts.findByTag(tidy).map(p -> files(List.of(p)).get(0));
-        // A change that is not committed yet may still be taken back.
-        if (reading && stamp.isPresent()) {
-            found.ifPresent(file -> known.put(tidy, new Known(stamp.get(), file)));
-        }
-        return found;
+        return stamp.flatMap(s -> known.at(tidy, s))
+                .or(() -> parts.findByTag(tidy)
+                        .map(p -> files(List.of(p)).get(0))
+                        .map(file -> stamp.map(s -> known.keep(tidy, s, file)).orElse(file)));
     }
-
-    private record Known(PartRepository.Stamp stamp, PartFile file) {}
 
     @Transactional(readOnly = true)
     public Optional<PartFile> byId(UUID id) {
@@ -169,11 +157,10 @@ public class Parts {
         Instant now = clock.instant();
         String tag = tidy(booking.tag());
         if (!tag.matches("[A-Z]{1,3}-[0-9]{2,6}")) {
-            throw new BadInputException("tag", "Tag: key letters, a dash and digits, such as T-0412.");
+            throw new BadInputException("tag", "app.part.tag-key-letters-a-dash-and-digits-such");
         }
         if (parts.findByTag(tag).isPresent()) {
-            throw new BadInputException(
-                    "tag", tag + " hangs on another part already: take the next free tag, or open that part.");
+            throw new BadInputException("tag", "app.part.hangs-on-another-part-already-take-the", tag);
         }
         Part part = new Part(tag, by, now);
         fill(part, booking);
@@ -198,7 +185,7 @@ public class Parts {
         Optional<String> came = booking.came()
                 .filter(c -> !c.happenedKept().equals(job.happened)
                         || !c.shaftsKept().equals(job.shafts))
-                .map(CameWith::words);
+                .map(it -> Words.of(it.words()));
         fill(part, booking);
         fill(job, booking);
         List<String> limited = limit(part, booking, by);
@@ -211,18 +198,13 @@ public class Parts {
 
     private static void mayChange(Part part, Job job, Booking booking, int version, boolean layoutMayChange) {
         if (part.version != version) {
-            throw new BadInputException(
-                    "tag", "Someone else changed this part meanwhile: look at it again before you change it.");
+            throw new BadInputException("tag", "app.part.someone-else-changed-this-part");
         }
         if (!layoutMayChange && !part.numbers().equals(booking.numbers())) {
-            throw new BadInputException(
-                    "cylinders",
-                    "The face has readings, which belong to the layout as drawn: take them back before you redraw it.");
+            throw new BadInputException("cylinders", "app.part.the-face-has-readings-which-belong-to");
         }
         if (job.releasedAt != null) {
-            throw new BadInputException(
-                    "tag",
-                    "This visit was handed over, and what was said of it stays: book the part in again to change it.");
+            throw new BadInputException("tag", "app.part.this-visit-was-handed-over-and-what-was");
         }
     }
 
@@ -253,7 +235,7 @@ public class Parts {
             turned.add("face drawn anew: " + b.numbers());
         }
         if (part.material != b.material()) {
-            turned.add("metal: " + b.material().words());
+            turned.add("metal: " + Words.of(b.material().words()));
         }
         return turned;
     }
@@ -261,7 +243,7 @@ public class Parts {
     private static String words(FlatnessLimit l) {
         return l.scope().name().toLowerCase(Locale.ROOT) + " " + l.most().mm() + " mm"
                 + l.window().map(w -> " in any " + w.mm() + " mm").orElse("") + ", "
-                + l.source().words();
+                + Words.of(l.source().words());
     }
 
     private static NotHereException noSuchPart(String tag) {

@@ -1,10 +1,9 @@
 package homalon.app.casting.sheets;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.app.casting.part.CastingLocks;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.store.EvidenceLog;
+import homalon.app.foundation.store.Latest;
 import homalon.app.foundation.web.AskAgainException;
 import homalon.app.foundation.web.Keyed;
 import homalon.app.foundation.web.ReadTransaction;
@@ -30,7 +29,6 @@ import java.util.function.Predicate;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** Keeps sheets: how each is set up, and every figure ever keyed on it. */
 @Service
@@ -43,8 +41,7 @@ public class Sheets {
     private final EntityManager entities;
     private final ReadTransaction reading;
     /** By visit; taken only for the lines that the store says are there now. */
-    private final Cache<UUID, Known> read =
-            Caffeine.newBuilder().maximumSize(300).build();
+    private final Latest<UUID, Known> read = new Latest<>(300);
 
     /**
      * What a visit's sheets were read at: lines are only ever added, so that as many lines with the same last one are the same
@@ -75,20 +72,16 @@ public class Sheets {
         Map<UUID, Map<Sheet, SheetFile>> all = new HashMap<>();
         List<Stamp> unread = new ArrayList<>();
         for (Stamp stamp : stamps) {
-            Known known = read.getIfPresent(stamp.visit());
-            Known now = known == null ? null : known.stamp().equals(stamp) ? known : grown(known, stamp);
-            if (now == null) {
-                unread.add(stamp);
-            } else {
-                all.put(stamp.visit(), now.files());
-            }
+            read.at(stamp.visit(), stamp)
+                    .or(() -> read.last(stamp.visit()).flatMap(known -> grown(known, stamp)))
+                    .ifPresentOrElse(now -> all.put(stamp.visit(), now.files()), () -> unread.add(stamp));
         }
         whole(unread).forEach(k -> all.put(k.stamp().visit(), k.files()));
         return all;
     }
 
-    /** The lines that came since; null when that does not come to what stands there now, and all has to be read. */
-    private Known grown(Known known, Stamp stamp) {
+    /** The lines that came since; empty when that does not come to what stands there now, and all has to be read. */
+    private Optional<Known> grown(Known known, Stamp stamp) {
         Stamp was = known.stamp();
         List<SheetSetup> setups = new ArrayList<>(known.setups());
         List<FigureLine> figures = new ArrayList<>(known.figures());
@@ -100,8 +93,8 @@ public class Sheets {
         }
         // Two who write at once may be seen in the other order than that of their numbers.
         return setups.size() == stamp.setups() && figures.size() == stamp.figures()
-                ? kept(stamp, setups, figures)
-                : null;
+                ? Optional.of(kept(stamp, setups, figures))
+                : Optional.empty();
     }
 
     private List<Known> whole(List<Stamp> stamps) {
@@ -129,15 +122,9 @@ public class Sheets {
             files.put(s.sheet(), file(s, until, own));
         }
         Known known = new Known(stamp, setups, figures, files);
-        // What is being written may be taken back: only what a reader saw is remembered. A line that came between the
-        // two
-        // questions is not taken for the state that was asked about.
-        if (TransactionSynchronizationManager.isCurrentTransactionReadOnly()
-                && setups.size() == stamp.setups()
-                && figures.size() == stamp.figures()) {
-            read.put(stamp.visit(), known);
-        }
-        return known;
+        // A line that came between the two questions is not taken for the state that was asked about.
+        boolean whole = setups.size() == stamp.setups() && figures.size() == stamp.figures();
+        return whole ? read.keep(stamp.visit(), stamp, known) : known;
     }
 
     private static SheetFile file(SheetSetup setup, List<Map<String, String>> setups, List<FigureLine> history) {
@@ -199,8 +186,7 @@ public class Sheets {
         }
         Length value = Length.parse(keyed.tidy(), keyed.unit());
         if (Math.abs(value.nanometres()) > sheet.furthest().nanometres()) {
-            throw new BadInputException(
-                    "typed", "That is too far off for this place: key it in the unit shown, or with its unit.");
+            throw new BadInputException("typed", "app.sheets.that-is-too-far-off-for-this-place-key");
         }
         say(part, sheet, keyed.place(), Optional.of(value), keyed.tidy(), keyed.unit(), hand);
     }

@@ -54,12 +54,12 @@ public class Timers {
         part.requireHere("timer", "to work on it");
         String name = what == null ? "" : what.strip();
         if (name.isEmpty() || name.length() > 60) {
-            throw new BadInputException("what", "Say what it is for in a few words, such as: oven.");
+            throw new BadInputException("what", "app.work.say-what-it-is-for-in-a-few-words-such");
         }
         String tidy = minutes == null ? "" : minutes.strip().replace(',', '.');
         double m = tidy.matches("[0-9]{1,4}(\\.[0-9]{1,2})?") ? Double.parseDouble(tidy) : 0;
         if (m <= 0 || m > 2880) {
-            throw new BadInputException("minutes", "Key minutes, such as 90: above zero and at most two days, 2880.");
+            throw new BadInputException("minutes", "app.work.key-minutes-such-as-90-above-zero-and");
         }
         TimerRow timer = new TimerRow();
         timer.id = id;

@@ -42,11 +42,10 @@ public class WorkLog {
         part.requireHere("work", "to work on it");
         String tidy = note == null ? "" : note.strip();
         if (tidy.length() > 300) {
-            throw new BadInputException("note", "That is too long to keep: at most 300 characters.");
+            throw new BadInputException("note", "app.work.that-is-too-long-to-keep-at-most-300");
         }
         if (kind == WorkEntry.Kind.WAIVED && tidy.isEmpty()) {
-            throw new BadInputException(
-                    "note", "Say why it is left out, such as: no plates for this head, customer told.");
+            throw new BadInputException("note", "app.work.say-why-it-is-left-out-such-as-no");
         }
         log.add(new WorkEntry(id, part.visit().id(), kind, what.name(), tidy, by));
         return true;
@@ -61,7 +60,7 @@ public class WorkLog {
         WorkEntry line = of(part).stream()
                 .filter(e -> e.id().equals(wrong))
                 .findFirst()
-                .orElseThrow(() -> new BadInputException("work", "That line was taken back already."));
+                .orElseThrow(() -> new BadInputException("work", "app.work.that-line-was-taken-back-already"));
         log.add(line.takenBack(id, by));
     }
 }

@@ -11,6 +11,7 @@ import homalon.app.foundation.web.AskAgainException;
 import homalon.app.foundation.web.Keyed;
 import homalon.app.foundation.web.Shell;
 import homalon.app.foundation.web.WriteTransaction;
+import homalon.app.foundation.words.Words;
 import homalon.core.face.PlaceProposal;
 import homalon.core.face.PlacesWanted;
 import homalon.core.geometry.Spot;
@@ -144,7 +145,7 @@ class FaceController {
     String undo(PartPage page, @PathVariable SurveyKind kind) {
         Optional<UUID> place = surveys.undo(page.part(), kind, page.lineId(), page.me());
         if (place.isEmpty()) {
-            throw new BadInputException("undo", "Nothing of yours is left to take back here.");
+            throw new BadInputException("undo", "app.face.nothing-of-yours-is-left-to-take-back");
         }
         page.standAt(place.get().toString());
         return live(page, kind);
@@ -202,8 +203,7 @@ class FaceController {
             case "bring-back" -> places.restore(part, survey, place, page.me());
             case "seals" -> places.setSealing(part, survey, place, true, page.me());
             case "does-not-seal" -> places.setSealing(part, survey, place, false, page.me());
-            default ->
-                throw new BadInputException("what", "A place can be moved, dropped, or marked as sealing or not.");
+            default -> throw new BadInputException("what", "app.face.a-place-can-be-moved-dropped-or-marked");
         }
         return live(page, survey);
     }
@@ -229,7 +229,7 @@ class FaceController {
     private String show(PartPage page, SurveyKind kind) {
         PartFile part = page.part();
         SurveyFile survey = surveys.find(part, kind)
-                .orElseThrow(() -> new BadInputException("survey", "This survey was not started: start it first."));
+                .orElseThrow(() -> new BadInputException("survey", "app.face.this-survey-was-not-started-start-it"));
         page.show("kind", kind);
         page.show("view", views.of(part, survey, page.unit()));
         page.frame(kind.step());
@@ -250,7 +250,7 @@ class FaceController {
                     : shell.writer().full(length) + " = " + other.full(length);
             return sentence(HttpStatus.OK, words);
         } catch (NotALengthException e) {
-            return sentence(HttpStatus.OK, typed.isBlank() ? "" : e.getMessage());
+            return sentence(HttpStatus.OK, typed.isBlank() ? "" : Words.of(e.sentence()));
         }
     }
 

@@ -4,7 +4,6 @@ import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.drawing.Markup;
 import homalon.app.foundation.drawing.ProfileDrawing;
 import homalon.app.foundation.web.Workings;
-import homalon.core.face.Causes;
 import homalon.core.visit.SurveyFile;
 import java.util.List;
 import java.util.Optional;
@@ -31,7 +30,7 @@ public record FaceView(
         List<ToClean> setUps,
         WalkList walk,
         Workings workings,
-        List<Causes.Cause> causes,
+        List<Cause> causes,
         boolean hasSuggestion,
         double suggestX,
         double suggestY,
@@ -45,6 +44,13 @@ public record FaceView(
 
     /** A way to set it up, and the depth that cleans it so; a dash where it cannot be said. */
     public record ToClean(String name, String depth) {}
+
+    /**
+     * What the shape may come from.
+     *
+     * @param from figures and words that it was drawn from
+     */
+    public record Cause(String words, String from) {}
 
     /** One figure. */
     public record Row(String name, String value, String note, String style) {}

@@ -6,6 +6,7 @@ import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.drawing.PlaceMark;
 import homalon.app.foundation.drawing.ProfileDrawing;
 import homalon.app.foundation.web.Workings;
+import homalon.app.foundation.words.Words;
 import homalon.core.cut.Comparison;
 import homalon.core.cut.SetUp;
 import homalon.core.cut.SetUpMethod;
@@ -32,6 +33,7 @@ import homalon.core.visit.FaceFinding;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SurveyFile;
 import homalon.core.visit.SurveyKind;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -78,7 +80,9 @@ public class FaceViews {
                         .orElse(List.of()),
                 new WalkList(survey, writer),
                 workings(finding, writer),
-                finding.filter(f -> survey.complete()).map(f -> causes(part, f)).orElse(List.of()),
+                finding.filter(f -> survey.complete())
+                        .map(f -> causes(part, f, layout))
+                        .orElse(List.of()),
                 next.isPresent(),
                 next.map(Spot::x).orElse(0.0),
                 next.map(Spot::y).orElse(0.0),
@@ -116,10 +120,14 @@ public class FaceViews {
                 .toList();
     }
 
-    private static List<Causes.Cause> causes(PartFile part, FaceFinding finding) {
+    private static List<FaceView.Cause> causes(PartFile part, FaceFinding finding, Layout layout) {
         String story = part.name() + ". " + part.visit().history() + ". "
                 + part.visit().wishes();
-        return Causes.of(new Causes.Seen(finding.judgement().flatness(), finding.shape(), story, part.kind()));
+        return Causes.of(new Causes.Seen(
+                        finding.judgement().flatness(), finding.lowBetweenBores(layout), story, part.kind()))
+                .stream()
+                .map(c -> new FaceView.Cause(Words.of(c.words()), Words.of(c.from())))
+                .toList();
     }
 
     /**
@@ -169,7 +177,7 @@ public class FaceViews {
     private static String spoken(PartFile part, SurveyFile survey, Optional<FaceFinding> finding) {
         return "Face of " + part.tag() + ", front at the left, " + survey.read() + " of "
                 + survey.places().size() + " places read. "
-                + finding.map(FaceFinding::shape).orElse("No map yet.");
+                + finding.map(it -> Words.of(it.shape())).orElse("No map yet.");
     }
 
     /** Figures on the drawing: departures from the middle plane once there is one, what was read before that. */
@@ -234,7 +242,7 @@ public class FaceViews {
 
     private static FaceView.Headline headline(FaceFinding finding, LengthWriter writer) {
         FaceJudge.Judgement judged = finding.judgement();
-        String shape = finding.shape();
+        String shape = Words.of(finding.shape());
         return switch (judged.worst()) {
             case OUT -> new FaceView.Headline("out", "Out by " + writer.number(over(judged)), shape);
             case WITHIN -> new FaceView.Headline("within", "Within", shape);
@@ -244,7 +252,7 @@ public class FaceViews {
                         "Not proven yet",
                         judged.limits().stream()
                                         .filter(l -> l.verdict() == Verdict.NOT_PROVEN)
-                                        .map(LimitVerdict::why)
+                                        .map(it -> Words.of(it.why()))
                                         .findFirst()
                                         .orElse("")
                                 + " " + shape);
@@ -273,8 +281,8 @@ public class FaceViews {
 
     private static List<FaceView.Row> bends(BowAndTwist bend, double one, Layout layout, LengthWriter writer) {
         BowAndTwist.Errors error = bend.error();
-        String high = FaceWords.highCorners(1, layout);
-        String low = FaceWords.highCorners(-1, layout);
+        String high = Words.of(FaceWords.highCorners(1, layout));
+        String low = Words.of(FaceWords.highCorners(-1, layout));
         return List.of(
                 bow("Long bow", bend.longBow(), one * error.longBow(), writer, "hollow", "crowned"),
                 bow("Cross bow", bend.crossBow(), one * error.crossBow(), writer, "hollow", "crowned"),
@@ -334,23 +342,20 @@ public class FaceViews {
     private static Working bendWorking(FaceFinding finding) {
         Points points = finding.points();
         BowAndTwist bend = finding.judgement().flatness().bend();
-        Working.Builder working = Working.of("Bow and twist")
-                .line("Least squares through the sealing places: z = c + a u + b v + e u² + f v² + d u v, "
-                        + "u and v from −1 to 1 along and across the face");
-        bend.longBow().ifPresent(e -> working.line("Long bow e = {}: + hollow, − crowned", e));
-        bend.crossBow().ifPresent(f -> working.line("Cross bow f = {}", f));
+        Working.Builder working = Working.of(Message.of("app.face.bow-and-twist"))
+                .line(Message.of("app.face.least-squares-through-the-sealing"));
+        bend.longBow().ifPresent(e -> working.line(Message.of("app.face.long-bow-e-hollow-crowned"), e));
+        bend.crossBow().ifPresent(f -> working.line(Message.of("app.face.cross-bow-f"), f));
         bend.fourthCornerLift()
-                .ifPresent(d -> working.line(
-                        "Fourth-corner lift 4 d = {}: with three corners on pins, the gap at the fourth", d));
+                .ifPresent(d -> working.line(Message.of("app.face.fourth-corner-lift-4-d-with-three"), d));
         if (!bend.determined()) {
-            working.line("Left open by these places, held at none and the rest fitted again: " + bend.open());
+            working.line(Message.of("app.face.left-open-by-these-places-held-at-none", bend.open()));
         }
         working.line(
-                "± is what one reading's uncertainty of {} makes of each",
+                Message.of("app.face.is-what-one-readings-uncertainty-of"),
                 finding.judgement().uncertainty());
-        working.line("What the fit leaves, lowest to highest: {}", bend.local())
-                .line("Shape: the largest of |e|, |f|, 2 |d| and the rest, named when it holds half of their sum; "
-                        + points.size() + " places read");
+        working.line(Message.of("app.face.what-the-fit-leaves-lowest-to-highest"), bend.local())
+                .line(Message.of("app.face.shape-the-largest-of-e-f-2-d-and-the", points.size()));
         return working.done();
     }
 }

@@ -3,6 +3,7 @@ package homalon.app.check.face;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.app.casting.part.Faces;
+import homalon.app.foundation.store.Latest;
 import homalon.core.face.Cover;
 import homalon.core.face.FaceMap;
 import homalon.core.geometry.Points;
@@ -26,15 +27,12 @@ import org.springframework.stereotype.Component;
 @RequiredArgsConstructor
 public class Findings {
 
-    private record Key(long revision, LayoutNumbers numbers, SealingBands bands, List<FlatnessLimit> limits) {}
+    private record Version(long revision, LayoutNumbers numbers, SealingBands bands, List<FlatnessLimit> limits) {}
 
     private final Faces faces;
 
-    private record Known(Key key, Optional<FaceFinding> finding) {}
-
     /** What each survey was last found to say. */
-    private final Cache<UUID, Known> known =
-            Caffeine.newBuilder().maximumSize(400).build();
+    private final Latest<UUID, Optional<FaceFinding>> known = new Latest<>(400);
 
     /** A land is kept once for its layout: the same land is the same object, which is asked sooner than all its numbers. */
     private record Places(LandRaster land, List<Spot> spots) {
@@ -58,14 +56,8 @@ public class Findings {
 
     /** Empty while fewer than four sealing places are read, or all on one line. */
     public Optional<FaceFinding> of(PartFile part, SurveyFile survey) {
-        Key key = new Key(survey.revision(), part.numbers(), part.bands(), part.limits());
-        Known before = known.getIfPresent(survey.id());
-        if (before != null && before.key().equals(key)) {
-            return before.finding();
-        }
-        Optional<FaceFinding> finding = find(part, survey);
-        known.put(survey.id(), new Known(key, finding));
-        return finding;
+        Version version = new Version(survey.revision(), part.numbers(), part.bands(), part.limits());
+        return known.at(survey.id(), version, () -> find(part, survey));
     }
 
     private Optional<FaceFinding> find(PartFile part, SurveyFile survey) {

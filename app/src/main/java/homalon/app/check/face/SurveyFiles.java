@@ -1,8 +1,7 @@
 package homalon.app.check.face;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.app.foundation.store.EvidenceLog;
+import homalon.app.foundation.store.Latest;
 import homalon.core.geometry.Spot;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.Soak;
@@ -18,8 +17,6 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.support.TransactionSynchronization;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** Puts a survey together from its rows: what stands at each place, and everything ever keyed there. */
 @Component
@@ -29,18 +26,12 @@ class SurveyFiles {
     private final ReadingRepository readings;
 
     /** Each survey at the revision at which it was last wanted; earlier ones are nobody's any more. */
-    private final Cache<UUID, SurveyFile> known =
-            Caffeine.newBuilder().maximumSize(500).build();
+    private final Latest<UUID, SurveyFile> known = new Latest<>(500);
 
     /** Places and readings are read from the store once for each revision of a survey. */
     List<SurveyFile> of(List<SurveyRow> rows) {
         Map<UUID, SurveyFile> files = new HashMap<>();
-        for (SurveyRow row : rows) {
-            SurveyFile file = known.getIfPresent(row.id);
-            if (file != null && file.revision() == row.revision) {
-                files.put(row.id, file);
-            }
-        }
+        rows.forEach(row -> known.at(row.id, row.revision).ifPresent(file -> files.put(row.id, file)));
         List<SurveyRow> unknown =
                 rows.stream().filter(r -> !files.containsKey(r.id)).toList();
         if (!unknown.isEmpty()) {
@@ -51,11 +42,7 @@ class SurveyFiles {
                     readings.ofSurveys(ids).stream().collect(Collectors.groupingBy(ReadingRow::place));
             for (SurveyRow row : unknown) {
                 SurveyFile file = file(row, bySurvey.getOrDefault(row.id, List.of()), byPlace);
-                files.put(row.id, file);
-                // What is not committed yet may still be taken back, or be half of a survey.
-                if (TransactionSynchronizationManager.isCurrentTransactionReadOnly()) {
-                    known.put(row.id, file);
-                }
+                files.put(row.id, known.keep(row.id, row.revision, file));
             }
         }
         return rows.stream().map(r -> files.get(r.id)).toList();
@@ -69,17 +56,12 @@ class SurveyFiles {
      */
     void advance(SurveyFile before, ReadingRow row) {
         SurveyFile after = after(before, row);
-        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-            @Override
-            public void afterCommit() {
-                known.put(after.id(), after);
-            }
-        });
+        known.becomes(after.id(), after.revision(), after);
     }
 
     /** As a second instance starts. */
     void forget() {
-        known.invalidateAll();
+        known.forget();
     }
 
     private static SurveyFile after(SurveyFile before, ReadingRow row) {

@@ -55,12 +55,11 @@ public class SurveyPlaces {
         SurveyFile survey = readings.open(part, kind);
         if (survey.places().size() >= PlaceProposal.MOST) {
             throw new BadInputException(
-                    "place", PlaceProposal.MOST + " places are the most for keying: drop one first.");
+                    "place", "app.face.places-are-the-most-for-keying-drop-one", PlaceProposal.MOST);
         }
         Layout layout = faces.layout(part.numbers());
         Spot spot = PlaceProposal.onMetal(layout, wanted)
-                .orElseThrow(() -> new BadInputException(
-                        "place", "There is no metal near that spot to stand an indicator on: choose one on the land."));
+                .orElseThrow(() -> new BadInputException("place", "app.face.there-is-no-metal-near-that-spot-to"));
         refuseTaken(survey, spot, null);
         int seq = 1 + survey.places().size() + survey.dropped().size();
         PlaceRow row = new PlaceRow(survey.id(), seq, PlaceNames.name(layout, spot), spot);
@@ -80,14 +79,11 @@ public class SurveyPlaces {
         SurveyFile survey = readings.open(part, kind);
         SurveyFile.PlaceFile place = Surveys.place(survey, placeId);
         if (place.reading().isPresent()) {
-            throw new BadInputException(
-                    "place",
-                    "This place was read where it is: take the reading back before you move it, or add another.");
+            throw new BadInputException("place", "app.face.this-place-was-read-where-it-is-take");
         }
         Layout layout = faces.layout(part.numbers());
         if (!LandRaster.clear(layout, spot, 0.5)) {
-            throw new BadInputException(
-                    "place", "That is not on the land: drop it on metal, clear of holes and edges.");
+            throw new BadInputException("place", "app.face.that-is-not-on-the-land-drop-it-on");
         }
         refuseTaken(survey, spot, placeId);
         PlaceRow row = places.findById(placeId).orElseThrow();
@@ -109,7 +105,7 @@ public class SurveyPlaces {
         boolean taken = survey.places().stream()
                 .anyMatch(p -> !p.id().equals(but) && p.spot().distance(spot) < 1);
         if (taken) {
-            throw new BadInputException("place", "There is a place already within a millimetre: choose another spot.");
+            throw new BadInputException("place", "app.face.there-is-a-place-already-within-a");
         }
     }
 
@@ -118,8 +114,7 @@ public class SurveyPlaces {
         SurveyFile survey = readings.open(part, kind);
         SurveyFile.PlaceFile place = Surveys.place(survey, placeId);
         if (survey.places().size() <= PlaceProposal.FEWEST) {
-            throw new BadInputException(
-                    "place", "Four places are the least that tell anything: add one before you drop one.");
+            throw new BadInputException("place", "app.face.four-places-are-the-least-that-tell");
         }
         places.findById(placeId).orElseThrow().dropped = true;
         changed(part, survey, What.PLACE_DROPPED, place.name(), by);
@@ -132,8 +127,7 @@ public class SurveyPlaces {
         SurveyFile.PlaceFile place = survey.dropped().stream()
                 .filter(p -> p.id().equals(placeId))
                 .findFirst()
-                .orElseThrow(
-                        () -> new BadInputException("place", "That place is in the survey: nothing to bring back."));
+                .orElseThrow(() -> new BadInputException("place", "app.face.that-place-is-in-the-survey-nothing-to"));
         refuseTaken(survey, place.spot(), placeId);
         places.findById(placeId).orElseThrow().dropped = false;
         changed(part, survey, What.PLACE_BROUGHT_BACK, place.name(), by);

@@ -32,8 +32,7 @@ public class SurveyStarts {
     public SurveyFile start(
             PartFile part, SurveyKind kind, PlaceProposal.Density density, Length uncertainty, UUID by) {
         if (uncertainty.signum() < 0 || uncertainty.mm() > 0.1) {
-            throw new BadInputException(
-                    "uncertainty", "Instrument's uncertainty: key from 0 to 0.1 mm (3.9 thou), such as 0.002 mm.");
+            throw new BadInputException("uncertainty", "app.face.instruments-uncertainty-key-from-0-to-0");
         }
         part.requireHere("survey", "to measure it");
         Optional<SurveyFile> begun = readings.find(part, kind);

@@ -123,11 +123,12 @@ public class Surveys {
         if (value.abs().compareTo(most) > 0) {
             throw new BadInputException(
                     "typed",
-                    "“" + keyed.tidy() + "” is " + new LengthWriter(keyed.unit()).full(value)
-                            + ", more than any face is out: check the decimal point and the unit.");
+                    "app.face.is-more-than-any-face-is-out-check-the",
+                    keyed.tidy(),
+                    new LengthWriter(keyed.unit()).full(value));
         }
         if (!kind.ofHeights() && value.signum() <= 0) {
-            throw new BadInputException("typed", "A thickness is more than nothing: key what the micrometer says.");
+            throw new BadInputException("typed", "app.face.a-thickness-is-more-than-nothing-key");
         }
         return value;
     }
@@ -202,14 +203,13 @@ public class Surveys {
         part.requireHere("survey", "to measure it");
         return surveys.locked(part.visit().id(), kind)
                 .map(row -> files.of(List.of(row)).get(0))
-                .orElseThrow(() -> new BadInputException("survey", "This survey was not started: start it first."));
+                .orElseThrow(() -> new BadInputException("survey", "app.face.this-survey-was-not-started-start-it"));
     }
 
     static SurveyFile.PlaceFile place(SurveyFile survey, UUID id) {
         return survey.places().stream()
                 .filter(p -> p.id().equals(id))
                 .findFirst()
-                .orElseThrow(() -> new BadInputException(
-                        "place", "That place is no longer in this survey: go on with another one."));
+                .orElseThrow(() -> new BadInputException("place", "app.face.that-place-is-no-longer-in-this-survey"));
     }
 }

@@ -128,7 +128,7 @@ class FeelerController {
     @PostMapping("/undo")
     String undo(PartPage page, @PathVariable FeelerKind kind) {
         UUID place = surveys.undo(page.part(), kind, page.lineId(), page.me())
-                .orElseThrow(() -> new BadInputException("undo", "Nothing of yours is left to take back here."));
+                .orElseThrow(() -> new BadInputException("undo", "app.feelers.nothing-of-yours-is-left-to-take-back"));
         page.standAt(place.toString());
         return page.read(() -> live(page, kind));
     }
@@ -145,7 +145,8 @@ class FeelerController {
     private String live(PartPage page, FeelerKind kind) {
         PartFile part = page.part();
         FeelerFile survey = surveys.find(part, kind)
-                .orElseThrow(() -> new BadInputException("survey", "This face was not begun: start it first."));
+                .orElseThrow(
+                        () -> new BadInputException("survey", "app.feelers.this-face-was-not-begun-start-it-first"));
         page.show("kind", kind);
         page.show("view", views.of(part, survey, page.unit()));
         page.frame(kind.step());

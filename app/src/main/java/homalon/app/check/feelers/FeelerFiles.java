@@ -1,8 +1,7 @@
 package homalon.app.check.feelers;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.app.foundation.store.EvidenceLog;
+import homalon.app.foundation.store.Latest;
 import homalon.core.face.FeelerLine.Rest;
 import homalon.core.face.Gap;
 import homalon.core.quantity.Length;
@@ -28,16 +27,13 @@ import org.springframework.stereotype.Component;
 @Component
 @RequiredArgsConstructor
 class FeelerFiles {
-    private record Revision(UUID survey, long number) {}
-
     private final FeelerLineRepository lines;
     private final FeelerPlaceRepository places;
     private final FeelerTryRepository tries;
-    private final Cache<Revision, FeelerFile> known =
-            Caffeine.newBuilder().maximumSize(300).build();
+    private final Latest<UUID, FeelerFile> known = new Latest<>(300);
 
     FeelerFile of(FeelerSurveyRow row) {
-        return known.get(new Revision(row.id, row.revision), r -> read(row));
+        return known.at(row.id, row.revision, () -> read(row));
     }
 
     private FeelerFile read(FeelerSurveyRow row) {

@@ -1,8 +1,7 @@
 package homalon.app.check.feelers;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.app.casting.part.Faces;
+import homalon.app.foundation.store.Latest;
 import homalon.core.face.FeelerResult;
 import homalon.core.face.Feelers;
 import homalon.core.part.LayoutNumbers;
@@ -18,16 +17,16 @@ import org.springframework.stereotype.Component;
 @Component
 @RequiredArgsConstructor
 public class FeelerFindings {
-    private record Key(UUID survey, long revision, LayoutNumbers numbers, Length limit) {}
+    private record Version(long revision, LayoutNumbers numbers, Length limit) {}
 
     private final Faces faces;
-    private final Cache<Key, FeelerResult> known =
-            Caffeine.newBuilder().maximumSize(300).build();
+    private final Latest<UUID, FeelerResult> known = new Latest<>(300);
 
     public FeelerResult of(PartFile part, FeelerFile survey) {
         Length limit = RuleBook.overall(part.limits());
-        return known.get(
-                new Key(survey.id(), survey.revision(), part.numbers(), limit),
-                k -> Feelers.look(survey.survey(faces.layout(part.numbers()).box(), limit)));
+        return known.at(
+                survey.id(),
+                new Version(survey.revision(), part.numbers(), limit),
+                () -> Feelers.look(survey.survey(faces.layout(part.numbers()).box(), limit)));
     }
 }

@@ -109,7 +109,8 @@ public class FeelerSurveys {
         LineFile line = survey.lines().stream()
                 .filter(l -> l.places().stream().anyMatch(p -> p.id().equals(keyed.placeId())))
                 .findFirst()
-                .orElseThrow(() -> new BadInputException("place", "There is no such place on this face: key another."));
+                .orElseThrow(
+                        () -> new BadInputException("place", "app.feelers.there-is-no-such-place-on-this-face-key"));
         PlaceFile place = line.places().stream()
                 .filter(p -> p.id().equals(keyed.placeId()))
                 .findFirst()
@@ -151,10 +152,7 @@ public class FeelerSurveys {
                     save(place.id(), stroke, FeelerSaid.SITS, Gap.UNTRIED);
                     nothingGoes(survey, line, stroke, part);
                 } else {
-                    throw new BadInputException(
-                            "typed",
-                            "How does the edge rest? Key r when it rocks, s when it sits still, 0 when it sits still and "
-                                    + "nothing goes under it.");
+                    throw new BadInputException("typed", "app.feelers.how-does-the-edge-rest-key-r-when-it");
                 }
             }
         }
@@ -163,7 +161,7 @@ public class FeelerSurveys {
     /** A lamp behind the edge is a very thin blade. */
     private void light(PlaceFile place, Stroke stroke, FeelerSaid said, Gap gap) {
         if (place.asked() != Asked.STATION) {
-            throw new BadInputException("typed", "Light is looked for along the edge: say first how the edge rests.");
+            throw new BadInputException("typed", "app.feelers.light-is-looked-for-along-the-edge-say");
         }
         save(place.id(), stroke, said, gap);
     }
@@ -221,7 +219,7 @@ public class FeelerSurveys {
         boolean goes = typed.startsWith("+") || typed.endsWith("+");
         boolean refuses = typed.matches("[-\u2212].*|.*[-\u2212]");
         if (goes && refuses) {
-            throw new BadInputException("typed", "Key + when the blade goes or - when it is refused, not both.");
+            throw new BadInputException("typed", "app.feelers.key-when-the-blade-goes-or-when-it-is");
         }
         String figure = typed.replaceAll("^[-+\u2212]|[-+\u2212]$", "");
         Length said = Length.parse(figure, keyed.unit());
@@ -233,7 +231,7 @@ public class FeelerSurveys {
         Length blade = of.orElseThrow(() -> noSuchBlade(set, said, keyed.unit()));
         if (goes || refuses) {
             if (blade.signum() == 0) {
-                throw new BadInputException("typed", "Key the blade as well, such as +0.05 when 0.05 goes.");
+                throw new BadInputException("typed", "app.feelers.key-the-blade-as-well-such-as-0-05-when");
             }
             say(place.id(), stroke, goes, blade);
             return;
@@ -259,10 +257,7 @@ public class FeelerSurveys {
                 .map(writer::number)
                 .collect(Collectors.joining(" or "));
         return new BadInputException(
-                "typed",
-                "There is no feeler of " + writer.full(blade) + " in this set: key the thickest that goes, " + near
-                        + ", or 0 when none does. One that you have in hand joins this survey: key it with + when it goes,"
-                        + " - when it is refused.");
+                "typed", "app.feelers.there-is-no-feeler-of-in-this-set-key", writer.full(blade), near);
     }
 
     private void save(UUID place, Stroke stroke, FeelerSaid said, Gap gap) {
@@ -305,6 +300,7 @@ public class FeelerSurveys {
         part.requireHere("survey", "to measure it");
         surveys.locked(part.visit().id(), kind);
         return find(part, kind)
-                .orElseThrow(() -> new BadInputException("survey", "This face was not begun: start it first."));
+                .orElseThrow(
+                        () -> new BadInputException("survey", "app.feelers.this-face-was-not-begun-start-it-first"));
     }
 }

@@ -6,6 +6,7 @@ import homalon.app.foundation.drawing.BowDrawing;
 import homalon.app.foundation.drawing.EdgeMark;
 import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.web.Workings;
+import homalon.app.foundation.words.Words;
 import homalon.core.face.FeelerResult;
 import homalon.core.face.FeelerResult.Bow;
 import homalon.core.face.FeelerResult.Try;
@@ -79,7 +80,7 @@ public class FeelerViews {
                     drawing,
                     survey.begun() ? bows() : "",
                     headline,
-                    survey.begun() ? FeelerWords.shape(result, layout).orElse("") : "",
+                    survey.begun() ? Words.of(FeelerWords.shape(result, layout)).orElse("") : "",
                     result.next().map(this::next).orElse(""),
                     result.next().flatMap(read::place).map(PlaceFile::id).orElse(null),
                     result.odd().stream().map(this::odd).toList(),
@@ -94,7 +95,8 @@ public class FeelerViews {
                 return new FaceView.Headline(
                         "open", "Not measured yet", "Lay the edge on the first line and say how it rests.");
             }
-            String limitWords = writer.full(limit.most()) + " " + limit.source().words();
+            String limitWords =
+                    writer.full(limit.most()) + " " + Words.of(limit.source().words());
             return switch (result.verdict()) {
                 case WITHIN ->
                     new FaceView.Headline(
@@ -152,7 +154,7 @@ public class FeelerViews {
             for (Bow bow : result.bows()) {
                 Range k = bow.quarterK().orElse(new Range(Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY));
                 String name = switch (bow.line()) {
-                    case LOWER_EDGE, UPPER_EDGE, CROSSWISE -> capital(FeelerWords.line(bow.line(), layout));
+                    case LOWER_EDGE, UPPER_EDGE, CROSSWISE -> capital(Words.of(FeelerWords.line(bow.line(), layout)));
                     case RISING_DIAGONAL -> "Diagonal, rising";
                     case FALLING_DIAGONAL -> "Diagonal, falling";
                 };
@@ -199,7 +201,7 @@ public class FeelerViews {
                     Double.isInfinite(result.gapPossible())
                             ? "nothing bounds it yet"
                             : "greatest under any edge, limit " + writer.number(limit.most()) + " "
-                                    + limit.source().words(),
+                                    + Words.of(limit.source().words()),
                     style()));
             result.shape().ifPresent(a -> {
                 rows.add(row("Long bow", a.longBow(), "hollow", "crowned"));
@@ -242,7 +244,9 @@ public class FeelerViews {
 
         private String next(Try next) {
             Optional<PlaceFile> place = read.place(next);
-            String line = place.isPresent() ? read.lineOf(place.get()).name() : FeelerWords.line(next.judged(), layout);
+            String line = place.isPresent()
+                    ? read.lineOf(place.get()).name()
+                    : Words.of(FeelerWords.line(next.judged(), layout));
             Length wanted = Length.roundedFromMm(next.blade());
             Length blade = place.map(p -> p.gap().refuses().isPresent()
                             ? read.thinner(p, wanted).orElse(wanted)
@@ -293,7 +297,7 @@ public class FeelerViews {
                 case NOT_NOTED -> EdgeMark.Rest.UNKNOWN;
             };
             String id = line.places().get(0).id().toString();
-            String title = line.name() + ": " + FeelerReading.rest(line.rest());
+            String title = line.name() + ": " + Words.of(FeelerReading.rest(line.rest()));
             return new EdgeMark(line.from(), line.to(), rest, id, gaps, title);
         }
 
@@ -310,7 +314,7 @@ public class FeelerViews {
         }
 
         private String words(Gap gap) {
-            return gap.isTried() ? read.value(gap) : "not tried";
+            return gap.isTried() ? Words.of(read.value(gap)) : "not tried";
         }
 
         private static String capital(String words) {

@@ -9,6 +9,7 @@ import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.web.FormTicks;
+import homalon.app.foundation.words.Words;
 import homalon.core.input.BadInputException;
 import homalon.core.integrity.Cleaning;
 import homalon.core.integrity.CleaningMethod;
@@ -99,7 +100,7 @@ class CleanController {
     /** What is to be looked at after every cleaning, and after those that were done. */
     private static Set<SmallCheck> asked(List<WorkEntry> cleanings, Cleaning.Asked asked) {
         Set<SmallCheck> checks = EnumSet.of(SmallCheck.DOWELS_OUT, SmallCheck.HOLES_CHASED);
-        cleanings.forEach(e -> method(e.note())
+        cleanings.forEach(e -> CleaningMethod.ofKept(e.note())
                 .ifPresent(m -> checks.addAll(Cleaning.advice(m, asked).asks())));
         return checks;
     }
@@ -127,15 +128,6 @@ class CleanController {
         return names.getOrDefault(e.by(), "someone") + ", " + WHEN.format(e.at().atZone(ZoneId.systemDefault()));
     }
 
-    private static Optional<CleaningMethod> method(String words) {
-        for (CleaningMethod m : CleaningMethod.values()) {
-            if (m.words().equals(words)) {
-                return Optional.of(m);
-            }
-        }
-        return Optional.empty();
-    }
-
     private static Way way(Cleaning.Advice a) {
         String style = a.fit().name().toLowerCase(Locale.ROOT);
         String sign = switch (a.fit()) {
@@ -143,7 +135,13 @@ class CleanController {
             case WEAK -> "·";
             case REFUSED -> "✕";
         };
-        return new Way(a.method(), style, sign, a.why(), a.method().caution(), a.fit() == Cleaning.Fit.REFUSED);
+        return new Way(
+                a.method(),
+                style,
+                sign,
+                Words.of(a.why()),
+                Words.of(a.method().caution()),
+                a.fit() == Cleaning.Fit.REFUSED);
     }
 
     /** Cleaned so; a method that harms this metal is refused here as well. */
@@ -158,9 +156,9 @@ class CleanController {
         Cleaning.Advice advice =
                 Cleaning.advice(method, new Cleaning.Asked(part.material(), plugs, FormTicks.ticks(dirt)));
         if (advice.fit() == Cleaning.Fit.REFUSED) {
-            throw new BadInputException("method", "Not " + method.words() + ": " + advice.why() + ".");
+            throw new BadInputException("method", "app.integrity.not", method.words(), advice.why());
         }
-        work.write(part, page.lineId(), WorkEntry.Kind.DID, Operation.CLEAN, method.words(), page.me());
+        work.write(part, page.lineId(), WorkEntry.Kind.DID, Operation.CLEAN, method.kept(), page.me());
         return live(page, FormTicks.ticks(dirt), plugs);
     }
 

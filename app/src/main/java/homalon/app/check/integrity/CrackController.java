@@ -10,6 +10,7 @@ import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.web.WorkingView;
+import homalon.app.foundation.words.Words;
 import homalon.core.input.BadInputException;
 import homalon.core.integrity.Crack;
 import homalon.core.integrity.CrackMethod;
@@ -27,6 +28,7 @@ import homalon.core.route.Operation;
 import homalon.core.route.StepKind;
 import homalon.core.visit.CrackFile;
 import homalon.core.visit.PartFile;
+import homalon.core.words.Message;
 import jakarta.validation.Valid;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -99,7 +101,8 @@ class CrackController {
         page.show(
                 "looks",
                 Arrays.stream(CrackMethod.values())
-                        .map(m -> new Look(m, m.refusal(part.material()).orElse("")))
+                        .map(m ->
+                                new Look(m, Words.of(m.refusal(part.material())).orElse("")))
                         .toList());
         page.show(
                 "places",
@@ -140,7 +143,7 @@ class CrackController {
                         ? "No crack marked."
                         : found.stream()
                                 .map(c -> "Crack " + c.no() + " "
-                                        + c.what().place().words())
+                                        + Words.of(c.what().place().words()))
                                 .collect(Collectors.joining(", ", "", ".")));
     }
 
@@ -155,8 +158,8 @@ class CrackController {
                     c.what().suspect() ? c.from() : c.to(),
                     stitch.map(s -> s.centres(c.from(), c.to())).orElse(List.of()),
                     c.pin().mm(),
-                    "Crack " + c.no() + ", " + c.what().place().words() + ": "
-                            + c.remedy().words()));
+                    "Crack " + c.no() + ", " + Words.of(c.what().place().words()) + ": "
+                            + Words.of(c.remedy().words())));
         }
         return all;
     }
@@ -172,19 +175,20 @@ class CrackController {
         return new Shown(
                 c.crack(),
                 c.no(),
-                what.place().words() + ", " + length,
+                Words.of(what.place().words()) + ", " + length,
                 what.suspect()
                         ? ""
                         : what.reaches().isEmpty()
                                 ? "reaches nothing"
                                 : "reaches "
                                         + what.reaches().stream()
-                                                .map(Reach::words)
+                                                .map(it -> Words.of(it.words()))
                                                 .collect(Collectors.joining(", ")),
-                "by " + what.method().words() + ", " + names.getOrDefault(c.by(), "someone"),
+                "by " + Words.of(what.method().words()) + ", " + names.getOrDefault(c.by(), "someone"),
                 c.remedy(),
-                rule.remedy().words() + (rule.tests() == 2 ? ", tested twice" : rule.tests() == 1 ? ", tested" : ""),
-                rule.when() + ": " + rule.because(),
+                Words.of(rule.remedy().words())
+                        + (rule.tests() == 2 ? ", tested twice" : rule.tests() == 1 ? ", tested" : ""),
+                Words.of(rule.when()) + ": " + Words.of(rule.because()),
                 c.why(),
                 CrackRules.ladder(what),
                 stitched,
@@ -230,13 +234,13 @@ class CrackController {
     String done(PartPage page, @RequestParam(required = false) CrackMethod method) {
         PartFile part = page.part();
         if (method == null) {
-            throw new BadInputException("method", "Say how it was looked at: what was not done is not signed for.");
+            throw new BadInputException("method", "app.integrity.say-how-it-was-looked-at-what-was-not");
         }
-        method.refusal(part.material()).ifPresent(no -> {
-            throw new BadInputException("method", no);
+        Words.of(method.refusal(part.material())).ifPresent(no -> {
+            throw new BadInputException("method", Message.plain(no));
         });
         page.require(Operation.CRACK_CHECK);
-        work.write(part, page.lineId(), WorkEntry.Kind.DID, Operation.CRACK_CHECK, method.words(), page.me());
+        work.write(part, page.lineId(), WorkEntry.Kind.DID, Operation.CRACK_CHECK, Words.of(method.words()), page.me());
         return live(page);
     }
 

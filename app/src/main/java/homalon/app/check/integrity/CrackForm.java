@@ -65,8 +65,7 @@ record CrackForm(
                 && x <= layout.box().width()
                 && y <= layout.box().height();
         if (!on) {
-            throw new BadInputException(
-                    "place", "That spot is not on the casting: tap on the drawing, or choose the bore.");
+            throw new BadInputException("place", "app.integrity.that-spot-is-not-on-the-casting-tap-on");
         }
         return new Spot(x, y);
     }

@@ -76,7 +76,7 @@ public class Cracks {
                         .orElse(0)
                 + 1;
         if (no > MOST) {
-            throw new BadInputException("crack", "Forty cracks on one casting: it is scrap, or mark only the worst.");
+            throw new BadInputException("crack", "app.integrity.forty-cracks-on-one-casting-it-is-scrap");
         }
         Remedy proposed = CrackRules.propose(crack).remedy();
         CrackFile file = new CrackFile(
@@ -120,16 +120,16 @@ public class Cracks {
     private static void mayBe(CrackFile file, Remedy remedy, String reason) {
         if (!CrackRules.ladder(file.what()).contains(remedy)) {
             throw new BadInputException(
-                    "remedy", "That cannot be done here: " + remedy.words() + ". Choose another of the list.");
+                    "remedy", "app.integrity.that-cannot-be-done-here-choose-another", remedy.words());
         }
         if (remedy != file.rule().remedy() && reason.isEmpty()) {
             throw new BadInputException(
                     "why",
-                    "The rule says " + file.rule().remedy().words()
-                            + ": key why you choose otherwise, it stays in the record.");
+                    "app.integrity.the-rule-says-key-why-you-choose",
+                    file.rule().remedy().words());
         }
         if (reason.length() > 300) {
-            throw new BadInputException("why", "That is too long to keep: at most 300 characters.");
+            throw new BadInputException("why", "app.integrity.that-is-too-long-to-keep-at-most-300");
         }
     }
 
@@ -147,7 +147,7 @@ public class Cracks {
                 .filter(c -> c.crack().equals(crack))
                 .findFirst()
                 .orElseThrow(
-                        () -> new BadInputException("crack", "That crack was taken off the drawing: mark it anew."));
+                        () -> new BadInputException("crack", "app.integrity.that-crack-was-taken-off-the-drawing"));
     }
 
     private static CrackFile file(PartFile part, List<CrackRow> lines) {

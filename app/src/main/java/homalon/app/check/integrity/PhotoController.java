@@ -47,7 +47,7 @@ class PhotoController {
         try {
             picture = files.take(request.getInputStream(), Picture.MOST, whole -> Picture.of(whole.readAllBytes()));
         } catch (BigFiles.TooLargeException e) {
-            throw new BadInputException("photo", "That photo is too large: send one of at most 10 MB.");
+            throw new BadInputException("photo", "app.integrity.that-photo-is-too-large-send-one-of-at");
         }
         photos.add(part, id, picture, note, me.id());
         model.addAttribute("part", part);

@@ -57,7 +57,7 @@ class Photos {
         }
         part.requireHere("photo", "to add photos");
         if (of(part).size() >= MOST) {
-            throw new BadInputException("photo", "Forty photos of one visit are enough: none more is kept.");
+            throw new BadInputException("photo", "app.integrity.forty-photos-of-one-visit-are-enough");
         }
         String tidy = note == null ? "" : note.strip();
         log.add(new PhotoRow(id, part.visit().id(), picture, tidy.length() > 120 ? tidy.substring(0, 120) : tidy, by));

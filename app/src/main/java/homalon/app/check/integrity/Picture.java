@@ -6,6 +6,7 @@ import com.drew.metadata.Directory;
 import com.drew.metadata.exif.ExifDirectoryBase;
 import com.drew.metadata.exif.ExifIFD0Directory;
 import homalon.core.input.BadInputException;
+import homalon.core.words.Message;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
@@ -35,14 +36,14 @@ record Picture(byte[] jpeg, int width, int height) {
     /** @throws BadInputException for anything but a photo of sensible size */
     static Picture of(byte[] sent) {
         if (sent.length == 0 || sent.length > MOST) {
-            throw new BadInputException("photo", NOT);
+            throw new BadInputException("photo", Message.plain(NOT));
         }
         try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(sent))) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
             ImageReader reader = readers.hasNext() ? readers.next() : null;
             if (reader == null
                     || !reader.getFormatName().toLowerCase(Locale.ROOT).matches("jpeg|png")) {
-                throw new BadInputException("photo", NOT);
+                throw new BadInputException("photo", Message.plain(NOT));
             }
             try {
                 return read(reader, in, sent);
@@ -54,7 +55,7 @@ record Picture(byte[] jpeg, int width, int height) {
                 throw said;
             }
             // Decoders throw all sorts of things at files that are broken on purpose.
-            throw new BadInputException("photo", NOT);
+            throw new BadInputException("photo", Message.plain(NOT));
         }
     }
 
@@ -63,8 +64,7 @@ record Picture(byte[] jpeg, int width, int height) {
         int w = reader.getWidth(0);
         int h = reader.getHeight(0);
         if (w < 1 || h < 1 || (long) w * h > PIXELS) {
-            throw new BadInputException(
-                    "photo", "That photo has too many pixels: send one of at most 60 megapixels, as a phone takes.");
+            throw new BadInputException("photo", "app.integrity.that-photo-has-too-many-pixels-send-one");
         }
         // As coarse as it is needed: sixty megapixels at once would take all the memory that there is.
         int every = Math.max(1, (int) Math.ceil(Math.max(w, h) / (double) (2 * LONGEST)));

@@ -8,6 +8,7 @@ import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.people.People;
+import homalon.app.foundation.words.Words;
 import homalon.core.geometry.Spot;
 import homalon.core.integrity.Decay;
 import homalon.core.integrity.Remedy;
@@ -77,7 +78,7 @@ class PressureController {
                 "owed",
                 standing.route()
                         .open(Operation.PRESSURE_TEST)
-                        .map(s -> s.because())
+                        .map(s -> Words.of(s.because()))
                         .orElse(List.of()));
         page.show(
                 "drawing",
@@ -125,7 +126,7 @@ class PressureController {
                 "Test " + no + ": " + t.medium(),
                 style,
                 words,
-                decay.why(),
+                Words.of(decay.why()),
                 bar(decay.lost()),
                 limit(t.asked()),
                 decay.leak(t.asked()).stream()

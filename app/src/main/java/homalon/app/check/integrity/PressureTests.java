@@ -8,6 +8,7 @@ import homalon.core.geometry.Spot;
 import homalon.core.input.BadInputException;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.TestFile;
+import homalon.core.words.Message;
 import jakarta.persistence.EntityManager;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -119,7 +120,7 @@ public class PressureTests {
                         / 1000);
         String words = asked.medium().strip();
         if (words.isEmpty() || words.length() > 60) {
-            throw new BadInputException("medium", "Say what it is tested with, such as air under water.");
+            throw new BadInputException("medium", "app.integrity.say-what-it-is-tested-with-such-as-air");
         }
         log.add(new PressureTestRow(id, part.visit().id(), words, asked.wet(), Math.max(1, seconds), mbar, volume, by));
     }
@@ -157,8 +158,7 @@ public class PressureTests {
         }
         int at = second;
         if (test.readings().stream().anyMatch(r -> r.second() == at && !r.id().equals(id))) {
-            throw new BadInputException(
-                    "minute", "There is a reading at that minute already: take it back first, or key another minute.");
+            throw new BadInputException("minute", "app.integrity.there-is-a-reading-at-that-minute");
         }
         log.add(PressureReadingRow.reading(id, test.id(), second, mbar, deci, by));
     }
@@ -170,8 +170,7 @@ public class PressureTests {
         }
         String words = where == null ? "" : where.strip();
         if (seen && (words.isEmpty() || words.length() > 120)) {
-            throw new BadInputException(
-                    "where", "Say where the bubbles are, such as: between seats 3, or tap the drawing.");
+            throw new BadInputException("where", "app.integrity.say-where-the-bubbles-are-such-as");
         }
         UUID test = last(part).id();
         log.add(
@@ -188,7 +187,7 @@ public class PressureTests {
         boolean stands = test.readings().stream().anyMatch(r -> r.id().equals(wrong))
                 || test.bubbles().stream().anyMatch(b -> b.id().equals(wrong));
         if (!stands) {
-            throw new BadInputException("reading", "That reading was taken back already.");
+            throw new BadInputException("reading", "app.integrity.that-reading-was-taken-back-already");
         }
         log.add(PressureReadingRow.takingBack(id, test.id(), wrong, by));
     }
@@ -197,7 +196,7 @@ public class PressureTests {
         part.requireHere("pressure", "to test it");
         List<TestFile> tests = of(part);
         if (tests.isEmpty()) {
-            throw new BadInputException("pressure", "No test was begun: say how it is tested first.");
+            throw new BadInputException("pressure", "app.integrity.no-test-was-begun-say-how-it-is-tested");
         }
         return tests.get(tests.size() - 1);
     }
@@ -206,11 +205,11 @@ public class PressureTests {
     private static int thousandths(String field, String typed, double least, double most, String sentence) {
         String tidy = typed == null ? "" : typed.strip().replace(',', '.');
         if (!tidy.matches("[0-9]{1,4}(\\.[0-9]{1,4})?")) {
-            throw new BadInputException(field, sentence);
+            throw new BadInputException(field, Message.plain(sentence));
         }
         BigDecimal value = new BigDecimal(tidy);
         if (value.doubleValue() < least || value.doubleValue() > most) {
-            throw new BadInputException(field, sentence);
+            throw new BadInputException(field, Message.plain(sentence));
         }
         return value.movePointRight(3).setScale(0, RoundingMode.HALF_UP).intValueExact();
     }

@@ -8,6 +8,7 @@ import homalon.app.check.lines.SheetView.Row;
 import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.drawing.PlaceMark;
 import homalon.app.foundation.web.Workings;
+import homalon.app.foundation.words.Words;
 import homalon.core.geometry.Spot;
 import homalon.core.lines.DeckIndex;
 import homalon.core.part.Layout;
@@ -18,6 +19,7 @@ import homalon.core.visit.IndexSetup;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.Sheet;
 import homalon.core.visit.SheetFile;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -77,7 +79,7 @@ class IndexViews {
                     inside,
                     value.isPresent() ? PlaceMark.State.READ : PlaceMark.State.OPEN,
                     value.map(writer::size).orElse(""),
-                    IndexSetup.places().get(i).name()));
+                    Words.of(IndexSetup.places().get(i).name())));
         }
         return marks;
     }
@@ -98,12 +100,10 @@ class IndexViews {
     }
 
     private static Working working(DeckIndex d) {
-        return Working.of("Squaring cut")
-                .line(
-                        "a plane parallel to the crank line at the nominal bank angle, down to the lowest place {}",
-                        d.lowest())
-                .line("depth at the highest corner = highest − lowest = {}", d.toSquare())
-                .line("bank angle error = atan((outer − inner) / distance), outer − inner = {}", d.tilt())
+        return Working.of(Message.of("app.lines.squaring-cut"))
+                .line(Message.of("app.lines.a-plane-parallel-to-the-crank-line-at"), d.lowest())
+                .line(Message.of("app.lines.depth-at-the-highest-corner-highest"), d.toSquare())
+                .line(Message.of("app.lines.bank-angle-error-atan-outer-inner"), d.tilt())
                 .done();
     }
 

@@ -6,6 +6,7 @@ import homalon.app.check.lines.SheetView.Picture;
 import homalon.app.check.lines.SheetView.Row;
 import homalon.app.foundation.drawing.ShaftDrawing;
 import homalon.app.foundation.web.Workings;
+import homalon.app.foundation.words.Words;
 import homalon.core.lines.Bearings;
 import homalon.core.lines.BentLine;
 import homalon.core.lines.LineBore;
@@ -20,6 +21,7 @@ import homalon.core.visit.LineSetup;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SheetFile;
 import homalon.core.visit.SurveyKind;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -242,17 +244,23 @@ class LineViews {
         LineFinding f = one.finding();
         ShaftLine s = f.shaft();
         List<ShaftLine.Bore> bores = f.bores();
-        return Working.of(several ? one.setup().name() + ": clearance left" : "Clearance left")
+        return Working.of(
+                        several
+                                ? Message.of(
+                                        "app.lines.clearance-left", one.setup().name())
+                                : Message.of("app.lines.clearance-left-2"))
+                .line(Message.of(
+                        "app.lines.a-straight-shaft-fits-when-a-line",
+                        one.setup().sideways() ? Message.of("app.lines.up-and-sideways-together-dy-dz") : Message.NONE))
                 .line(
-                        "A straight shaft fits when a line passes within c / 2 of every bore's centre; left is twice the largest m with |h − line| ≤ c / 2 − m at every bore"
-                                + (one.setup().sideways() ? ", up and sideways together: √(dy² + dz²)" : ""))
-                .line(
-                        "best line: {} at the first bore, rising {} over the line",
+                        Message.of("app.lines.best-line-at-the-first-bore-rising-over"),
                         s.line().heightAt(bores.get(0).at()),
                         s.line().rise()
                                 * (bores.get(bores.size() - 1).at()
                                         - bores.get(0).at()))
-                .line("least left at bore " + (s.worst() + 1) + ": {}", s.left().get(s.worst()))
+                .line(
+                        Message.of("app.lines.least-left-at-bore", s.worst() + 1),
+                        s.left().get(s.worst()))
                 .done();
     }
 
@@ -261,7 +269,7 @@ class LineViews {
                 + ", line " + writer.signed(Length.roundedFromMm(b.lineBow())) + ".";
         return new Picture(
                 several ? one.setup().name() + " together with the face" : "Together with the face",
-                b.words() + figures,
+                Words.of(b.words()) + figures,
                 "");
     }
 

@@ -6,6 +6,7 @@ import homalon.app.check.lines.SheetView.Row;
 import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.drawing.PlaceMark;
 import homalon.app.foundation.web.Workings;
+import homalon.app.foundation.words.Words;
 import homalon.core.geometry.Spot;
 import homalon.core.lines.Liners;
 import homalon.core.part.Layout;
@@ -16,6 +17,7 @@ import homalon.core.verdict.Working;
 import homalon.core.visit.LinersSetup;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SheetFile;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -78,7 +80,7 @@ class LinersViews {
         String lean = one.tilt().isEmpty()
                 ? ""
                 : ", leans " + writer.number(one.tilt().getAsDouble());
-        return new Row("Liner " + one.number(), value, one.why() + lean, style(one.verdict(), ""));
+        return new Row("Liner " + one.number(), value, Words.of(one.why()) + lean, style(one.verdict(), ""));
     }
 
     private static String trim(Liners.One one, LengthWriter writer) {
@@ -98,19 +100,19 @@ class LinersViews {
                         "May stand",
                         "",
                         writer.number(setup.least()) + " to " + writer.full(setup.most()) + ", "
-                                + setup.school().words() + source + "; "
-                                + setup.held().words(),
+                                + Words.of(setup.school().words()) + source + "; "
+                                + Words.of(setup.held().words()),
                         ""));
     }
 
     private static Working working(LinersSetup setup) {
-        return Working.of("Trim")
+        return Working.of(Message.of("app.lines.trim"))
                 .line(
-                        "trim = mean − aim where a place stands above {}; aim {}",
+                        Message.of("app.lines.trim-mean-aim-where-a-place-stands"),
                         setup.range().most(),
                         setup.range().aim())
                 .line(
-                        "lean: the larger difference of two places across, at most {}, a general default",
+                        Message.of("app.lines.lean-the-larger-difference-of-two"),
                         setup.range().tilt())
                 .done();
     }

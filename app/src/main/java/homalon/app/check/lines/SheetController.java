@@ -8,6 +8,7 @@ import homalon.app.casting.work.WorkLog;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.web.Keyed;
+import homalon.app.foundation.words.Words;
 import homalon.core.input.BadInputException;
 import homalon.core.lines.Bearings;
 import homalon.core.lines.Liners;
@@ -134,7 +135,7 @@ class SheetController {
         } else if (file.sheet() == Sheet.LINERS) {
             page.show(
                     "setUp",
-                    LinersSetup.of(file.setup()).school().words()
+                    Words.of(LinersSetup.of(file.setup()).school().words())
                             + " liners, four clock places each; 12 o'clock towards the front");
         } else {
             page.show("setUp", "crank line to deck at four corners");
@@ -170,7 +171,7 @@ class SheetController {
         PartFile part = page.part();
         if (LineSetup.all(sheets.of(part, Sheet.LINE)).stream()
                 .noneMatch(l -> l.name().equals(name))) {
-            throw new BadInputException("name", "There is no such shaft on this sheet any more.");
+            throw new BadInputException("name", "app.lines.there-is-no-such-shaft-on-this-sheet");
         }
         sheets.setUp(part, page.lineId(), Sheet.LINE, LineSetup.dropped(name), page.me());
         return "redirect:/parts/" + part.tag() + "/line";
@@ -237,7 +238,7 @@ class SheetController {
         Sheet of = sheet;
         List<LineSetup.Place> places = views.places(part, sheets.of(part, of));
         if (places.stream().noneMatch(p -> p.key().equals(keyed.place()))) {
-            throw new BadInputException("place", "That place is not on this sheet any more: go on with another one.");
+            throw new BadInputException("place", "app.lines.that-place-is-not-on-this-sheet-any");
         }
         Sheets.Hand hand = Sheets.Hand.of(keyed, page.me());
         Optional<LineSetup> saddles = of == Sheet.LINE
@@ -261,7 +262,7 @@ class SheetController {
     String undo(PartPage page, @PathVariable Sheet sheet) {
         Optional<String> place = sheets.undo(page.part(), sheet, page.lineId(), page.me());
         if (place.isEmpty()) {
-            throw new BadInputException("undo", "Nothing of yours is left to take back here.");
+            throw new BadInputException("undo", "app.lines.nothing-of-yours-is-left-to-take-back");
         }
         page.standAt(place.get());
         return live(page, sheet);

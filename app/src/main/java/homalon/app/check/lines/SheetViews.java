@@ -2,6 +2,7 @@ package homalon.app.check.lines;
 
 import homalon.app.casting.part.Faces;
 import homalon.app.foundation.web.WalkRows;
+import homalon.app.foundation.words.Words;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.visit.Figure;
@@ -82,7 +83,7 @@ class SheetViews {
             Optional<Length> value = sheet.value(p.key());
             list.add(new WalkRows.Place(
                     p.key(),
-                    p.name(),
+                    Words.of(p.name()),
                     WalkRows.State.of(figure != null, value.isEmpty()),
                     value.map(v -> written(sheet, figure, v, writer)).orElse(""),
                     figure == null ? 0 : figure.seq()));

@@ -1,6 +1,7 @@
 package homalon.app.check.lines;
 
 import homalon.app.casting.sheets.Sheets;
+import homalon.app.foundation.words.Words;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.Sheet;
@@ -32,7 +33,7 @@ public class SheetWords {
                 return; // those that were set up were dropped again
             }
             SheetView view = views.of(part, file, writer);
-            said.add(sheet.words() + ": " + view.words() + ". " + view.sentence());
+            said.add(Words.of(sheet.words()) + ": " + view.words() + ". " + view.sentence());
             if (shafts.size() > 1) {
                 said.add(String.join("; ", shafts) + ".");
             }

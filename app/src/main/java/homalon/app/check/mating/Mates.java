@@ -43,7 +43,10 @@ public class Mates {
     public void say(PartFile one, PartFile other, UUID by) {
         if (one.kind() == other.kind()) {
             throw new BadInputException(
-                    "with", other.tag() + " is a " + other.kind().words() + " too: a head goes on a block deck.");
+                    "with",
+                    "app.mating.is-a-too-a-head-goes-on-a-block-deck",
+                    other.tag(),
+                    other.kind().words());
         }
         MateRow row = new MateRow();
         row.headId = one.kind() == PartKind.HEAD ? one.id() : other.id();

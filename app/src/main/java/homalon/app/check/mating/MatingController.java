@@ -15,6 +15,7 @@ import homalon.app.foundation.drawing.PlaceMark;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.web.Shell;
+import homalon.app.foundation.words.Words;
 import homalon.core.face.Mating;
 import homalon.core.face.MatingBounds;
 import homalon.core.geometry.Range;
@@ -142,7 +143,7 @@ class MatingController {
                                 ? "Gap of at least " + writer.full(b.gap().least()) + ", nothing bounds it yet"
                                 : "Gap between " + writer.number(b.gap().least()) + " and "
                                         + writer.full(b.gap().most()),
-                        b.words()));
+                        Words.of(b.words())));
     }
 
     private Optional<MatingBounds.Shape> shape(PartFile part) {
@@ -188,7 +189,7 @@ class MatingController {
         FaceDrawing picture = FaceDrawing.of(
                         layout,
                         "f" + Integer.toUnsignedString(read.title().hashCode()),
-                        read.title() + ": " + read.finding().shape())
+                        read.title() + ": " + Words.of(read.finding().shape()))
                 .shownAt(BESIDE_PX)
                 .map(read.finding().map().orElseThrow(), bands);
         return new MatingView.Face(
@@ -223,7 +224,7 @@ class MatingController {
                                     writer.number(m.greatest()),
                                     "widest gap")));
                     List<FaceView.Legend> legend = FaceViews.legend(bands, writer);
-                    return new MatingView.Gap(picture, legend, writer.full(m.greatest()), m.words());
+                    return new MatingView.Gap(picture, legend, writer.full(m.greatest()), Words.of(m.words()));
                 });
     }
 }

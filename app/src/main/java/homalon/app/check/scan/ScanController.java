@@ -9,6 +9,7 @@ import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.web.NotHereException;
+import homalon.app.foundation.words.Words;
 import homalon.core.face.ScanLook;
 import homalon.core.face.ScanUnit;
 import homalon.core.part.Layout;
@@ -87,8 +88,8 @@ class ScanController {
         Layout layout = faces.layout(part.numbers());
         FaceFinding finding = scans.finding(part, scan);
         FaceViews.Figures figures = FaceViews.figures(finding, layout, page.unit());
-        FaceDrawing drawing =
-                FaceDrawing.of(layout, "scan", "Scan of " + part.tag() + ", front at the left. " + finding.shape());
+        FaceDrawing drawing = FaceDrawing.of(
+                layout, "scan", "Scan of " + part.tag() + ", front at the left. " + Words.of(finding.shape()));
         finding.map().ifPresent(m -> drawing.map(m, figures.bands().orElseThrow()));
         Map<UUID, String> names = people.names();
         return new ScanView(

@@ -45,7 +45,7 @@ record ScanForm(
     /** @throws BadInputException for what no file can be */
     ScanFormat format() {
         if (columns < 3 || columns > 100 || skip < 0) {
-            throw new BadInputException("columns", "Look at the file again: it has 3 to 100 columns.");
+            throw new BadInputException("columns", "app.scan.look-at-the-file-again-it-has-3-to-100");
         }
         return new ScanFormat(separator, decimalComma, skip, columns, x, y, z, places, heights);
     }

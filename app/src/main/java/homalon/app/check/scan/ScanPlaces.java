@@ -41,7 +41,7 @@ class ScanPlaces {
     int read(PartFile part, ScanFile scan, UUID by) {
         FaceFinding finding = scans.finding(part, scan);
         Plane level = finding.judgement().flatness().minimumZone().middle();
-        var map = finding.map().orElseThrow(() -> new BadInputException("scan", "This scan gives no map."));
+        var map = finding.map().orElseThrow(() -> new BadInputException("scan", "app.scan.this-scan-gives-no-map"));
         SurveyFile survey = starts.start(part, scan.kind(), PlaceProposal.Density.CLOSE, scan.uncertainty(), by);
         int read = 0;
         for (SurveyFile.PlaceFile place : survey.places()) {

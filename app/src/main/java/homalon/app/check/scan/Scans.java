@@ -4,6 +4,7 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.app.casting.part.Faces;
 import homalon.app.foundation.load.BigFiles;
+import homalon.app.foundation.words.Words;
 import homalon.core.face.ScanFace;
 import homalon.core.face.ScanFormat;
 import homalon.core.face.ScanReader;
@@ -101,11 +102,10 @@ public class Scans {
         }
         String name = taking.name() == null ? "" : taking.name().strip();
         if (name.isEmpty() || name.length() > 200) {
-            throw new BadInputException("name", "Give the scan a name of at most 200 letters.");
+            throw new BadInputException("name", "app.scan.give-the-scan-a-name-of-at-most-200");
         }
         if (taking.uncertainty().signum() < 0 || taking.uncertainty().mm() > 0.5) {
-            throw new BadInputException(
-                    "uncertainty", "Scanner's uncertainty: key from 0 to 0.5 mm, such as 0.005 mm.");
+            throw new BadInputException("uncertainty", "app.scan.scanners-uncertainty-key-from-0-to-0-5");
         }
         try {
             files.take(in, MOST_BYTES, whole -> {
@@ -113,9 +113,9 @@ public class Scans {
                 return null;
             });
         } catch (BigFiles.TooLargeException e) {
-            throw new BadInputException("file", "The file is larger than 200 MB: thin it, or write fewer digits.");
+            throw new BadInputException("file", "app.scan.the-file-is-larger-than-200-mb-thin-it");
         } catch (IOException e) {
-            throw new BadInputException("file", "The file did not come in whole: send it again.");
+            throw new BadInputException("file", "app.scan.the-file-did-not-come-in-whole-send-it");
         }
     }
 
@@ -142,7 +142,7 @@ public class Scans {
         row.read(taking.format());
         row.highIsMinus = taking.highIsMinus();
         row.points = read.points().size();
-        row.notes = String.join("\n", read.notes());
+        row.notes = String.join("\n", Words.of(read.notes()));
         row.byPerson = by;
         row.at = clock.instant();
         said.accept("keeping it");
@@ -183,7 +183,7 @@ public class Scans {
                         faces.land(part.numbers()), part.limits(), RuleBook.DEFAULT_COVER.mm(), uncertainty.mm()));
         FaceFinding finding = new FaceFinding(
                 List.of(), face.thinned(), face.judgement(), face.map(), face.shape(), RuleBook.overall(part.limits()));
-        return new Judged(finding, face.notes());
+        return new Judged(finding, Words.of(face.notes()));
     }
 
     private static Key key(PartFile part, UUID scan) {

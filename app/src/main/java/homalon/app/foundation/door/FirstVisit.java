@@ -66,16 +66,13 @@ class FirstVisit {
     private void requireCode(String given) {
         int wait = throttle.take(TRIES);
         if (wait > 0) {
-            throw new BadInputException("code", LoginThrottle.told(wait) + ", then key the code again.");
+            throw new BadInputException("code", "app.door.then-key-the-code-again", LoginThrottle.told(wait));
         }
         boolean right = !code.isEmpty()
                 && MessageDigest.isEqual(
                         tidy(given).getBytes(StandardCharsets.UTF_8), code.getBytes(StandardCharsets.UTF_8));
         if (!right) {
-            throw new BadInputException(
-                    "code",
-                    "That is not the code that the command printed where the shop runs: key that one, or come from that"
-                            + " machine.");
+            throw new BadInputException("code", "app.door.that-is-not-the-code-that-the-command");
         }
     }
 

@@ -73,7 +73,7 @@ class PersonController {
         try {
             int wait = throttle.take(subjects);
             if (wait > 0) {
-                throw new BadInputException("now", LoginThrottle.told(wait) + ", then key it again.");
+                throw new BadInputException("now", "app.door.then-key-it-again", LoginThrottle.told(wait));
             }
             if (people.knows(page.me(), now)) {
                 throttle.right(subjects);

@@ -132,7 +132,7 @@ class ShopController {
     String active(Page page, @RequestParam UUID id, @RequestParam boolean active) {
         return doing(page, () -> {
             if (id.equals(page.me())) {
-                throw new BadInputException("id", "You cannot shut yourself out: another owner can.");
+                throw new BadInputException("id", "app.door.you-cannot-shut-yourself-out-another");
             }
             people.setActive(id, active);
             journal.write(

@@ -2,6 +2,7 @@ package homalon.app.foundation.drawing;
 
 import homalon.app.foundation.drawing.Svg.Anchor;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.function.DoubleFunction;
 
 /**
@@ -19,13 +20,13 @@ public final class BudgetDrawing {
     /**
      * One limit.
      *
-     * @param room mm; infinite when the cut does not change it, NaN when it was not measured
+     * @param room mm; infinite when the cut does not change it, empty when it was not measured
      * @param used of it before, mm, for the one that counts a whole life; 0 else
      * @param note what is left of it, in words
      * @param style {@code within}, {@code line}, {@code over}, {@code unread}
      * @param binds whether it ends first
      */
-    public record Bar(String name, double room, double used, String note, String style, boolean binds) {}
+    public record Bar(String name, OptionalDouble room, double used, String note, String style, boolean binds) {}
 
     /**
      * What the face needs.
@@ -56,9 +57,8 @@ public final class BudgetDrawing {
         }
         double furthest = 0;
         for (Bar b : bars) {
-            if (Double.isFinite(b.room())) {
-                furthest = Math.max(furthest, b.room() * 1.05);
-            }
+            double room = b.room().orElse(0);
+            furthest = Double.isFinite(room) ? Math.max(furthest, room * 1.05) : furthest;
         }
         double used = bars.stream().mapToDouble(Bar::used).max().orElse(0);
         // What lies far beyond the cut is cut short with an arrow, so that what matters is seen.
@@ -110,23 +110,24 @@ public final class BudgetDrawing {
         svg.group("bar " + bar.style() + (bar.binds() ? " binds" : ""));
         double y = top + (ROW - BAR) / 2;
         text(LABEL - 10, y + BAR - 4, Anchor.END, bar.name(), "label");
-        if (Double.isNaN(bar.room())) {
+        double has = bar.room().orElse(0);
+        if (bar.room().isEmpty()) {
             rect("unread", 0, most, y);
-        } else if (Double.isInfinite(bar.room())) {
+        } else if (Double.isInfinite(has)) {
             svg.path("untouched", "M" + at(0) + " " + Markup.number(y + BAR / 2) + "H" + at(most));
         } else {
             if (bar.used() > 0) {
                 rect("used", Math.max(least, -bar.used()), 0, y);
             }
-            double room = Math.max(0, Math.min(bar.room(), most));
+            double room = Math.max(0, Math.min(has, most));
             rect("room", 0, room, y);
             rect("taken", 0, Math.min(cut, room), y);
-            if (cut > bar.room()) {
-                rect("over", Math.max(0, bar.room()), Math.min(cut, most), y);
+            if (cut > has) {
+                rect("over", Math.max(0, has), Math.min(cut, most), y);
             }
             svg.path(
-                    bar.room() > most ? "on" : "end",
-                    bar.room() > most
+                    has > most ? "on" : "end",
+                    has > most
                             ? "M" + at(most) + " " + Markup.number(y) + "l8 " + Markup.number(BAR / 2) + "l-8 "
                                     + Markup.number(BAR / 2) + "Z"
                             : "M" + at(room) + " " + Markup.number(y - 3) + "v" + Markup.number(BAR + 6));

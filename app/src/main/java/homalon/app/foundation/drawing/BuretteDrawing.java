@@ -2,6 +2,7 @@ package homalon.app.foundation.drawing;
 
 import homalon.app.foundation.drawing.Svg.Anchor;
 import java.util.Locale;
+import java.util.OptionalDouble;
 
 /** Draws a burette with the liquid at a reading, and through a lens how that reading is taken. It counts downwards from its top. */
 public final class BuretteDrawing {
@@ -25,15 +26,15 @@ public final class BuretteDrawing {
 
     /**
      * @param capacity cm3
-     * @param from reading at the start of the last run; NaN for none
+     * @param from reading at the start of the last run; empty for none
      * @param to reading at its end
      * @param title what it shows, in words
      */
-    public static String svg(double capacity, double from, double to, String title) {
+    public static String svg(double capacity, OptionalDouble from, double to, String title) {
         return new BuretteDrawing(capacity, capacity > 60 ? 0.2 : capacity > 15 ? 0.1 : 0.05).draw(from, to, title);
     }
 
-    private String draw(double from, double to, String title) {
+    private String draw(OptionalDouble from, double to, String title) {
         svg.picture("burette", 196, 322, title);
         svg.path("liquid", liquid(to));
         svg.path(
@@ -50,9 +51,7 @@ public final class BuretteDrawing {
                 text(LEFT - 6, y + 4, Anchor.END, plain(Math.floorDiv(i, 5) * major), "scale");
             }
         }
-        if (!Double.isNaN(from)) {
-            svg.path("start", "M" + (LEFT - 2) + " " + Markup.number(y(from)) + "H" + (RIGHT + 2));
-        }
+        from.ifPresent(at -> svg.path("start", "M" + (LEFT - 2) + " " + Markup.number(y(at)) + "H" + (RIGHT + 2)));
         lens(to);
         return svg.close("svg").toString();
     }

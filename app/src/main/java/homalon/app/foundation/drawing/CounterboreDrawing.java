@@ -2,6 +2,7 @@ package homalon.app.foundation.drawing;
 
 import homalon.app.foundation.drawing.Svg.Anchor;
 import homalon.core.seats.Damage;
+import java.util.OptionalDouble;
 
 /**
  * Draws a counterbore from above, to scale, 12 o'clock up: the hole as it is with what is broken out of it, the size it would be
@@ -15,13 +16,13 @@ public final class CounterboreDrawing {
 
     /**
      * @param counterbore present diameter, mm
-     * @param cutTo diameter to cut; NaN before one is chosen
-     * @param wall thinnest metal from the present bore to water, mm; NaN where it was not measured
+     * @param cutTo diameter to cut; empty before one is chosen
+     * @param wall thinnest metal from the present bore to water, mm
      */
     public static String svg(
-            double counterbore, double cutTo, double wall, double throat, Damage damage, String title) {
-        double reach = counterbore / 2 + Math.max(damage.deepest(), Double.isNaN(wall) ? 2 : wall);
-        reach = Double.isNaN(cutTo) ? reach : Math.max(reach, cutTo / 2);
+            double counterbore, OptionalDouble cutTo, double wall, double throat, Damage damage, String title) {
+        double reach = counterbore / 2 + Math.max(damage.deepest(), wall);
+        reach = Math.max(reach, cutTo.orElse(0) / 2);
         double scale = SIZE / 2 / (reach * 1.06);
         double r = counterbore / 2;
         Svg svg = new Svg();
@@ -32,7 +33,7 @@ public final class CounterboreDrawing {
             svg.path("broken", bite(C, r * scale, (r + a.beyond()) * scale, a));
         }
         ring(svg, "throat", throat / 2 * scale);
-        ring(svg, "cut-to", cutTo / 2 * scale);
+        cutTo.ifPresent(d -> ring(svg, "cut-to", d / 2 * scale));
         hours(svg, (throat > 0 ? throat / 2 : r) * scale - 16);
         return svg.close("svg").toString();
     }

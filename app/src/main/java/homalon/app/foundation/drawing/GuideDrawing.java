@@ -2,6 +2,7 @@ package homalon.app.foundation.drawing;
 
 import homalon.app.foundation.drawing.Svg.Anchor;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.stream.Stream;
 
 /**
@@ -21,9 +22,13 @@ public final class GuideDrawing {
     /**
      * One place of the guide.
      *
-     * @param along half of what its bore along the rocker line is wider than the stem, mm; NaN where it was not read
+     * @param along half of what its bore along the rocker line is wider than the stem, mm; empty where it was not read
      */
-    public record Place(String name, double along, double across, String written) {}
+    public record Place(String name, OptionalDouble along, OptionalDouble across, String written) {
+        public static Place unread(String name) {
+            return new Place(name, OptionalDouble.empty(), OptionalDouble.empty(), "not read");
+        }
+    }
 
     /**
      * @param places top, middle, bottom
@@ -48,9 +53,9 @@ public final class GuideDrawing {
     private static double widest(List<Place> places) {
         return places.stream()
                 .flatMap(p -> Stream.of(p.along(), p.across()))
-                .filter(v -> !Double.isNaN(v))
-                .max(Double::compare)
-                .orElse(0.0);
+                .flatMapToDouble(OptionalDouble::stream)
+                .max()
+                .orElse(0);
     }
 
     private static void words(Svg svg, List<Place> places) {
@@ -58,7 +63,7 @@ public final class GuideDrawing {
             Place p = places.get(i);
             double x = x(i);
             svg.words(null, x, HEIGHT - 30, Anchor.MIDDLE, 14, p.name());
-            svg.words(Double.isNaN(p.along()) ? "unread" : "figure", x, HEIGHT - 10, Anchor.MIDDLE, 14, p.written());
+            svg.words(p.along().isEmpty() ? "unread" : "figure", x, HEIGHT - 10, Anchor.MIDDLE, 14, p.written());
         }
         svg.words(null, 8, AXIS + 5, Anchor.START, 13, "spring");
         svg.words(null, WIDTH - 8, AXIS + 5, Anchor.END, 13, "port");
@@ -74,11 +79,12 @@ public final class GuideDrawing {
         double before = 0;
         boolean first = true;
         for (int i = 0; i < places.size(); i++) {
-            double gap = side < 0 ? places.get(i).along() : places.get(i).across();
-            if (Double.isNaN(gap)) {
+            OptionalDouble gap =
+                    side < 0 ? places.get(i).along() : places.get(i).across();
+            if (gap.isEmpty()) {
                 continue;
             }
-            double y = AXIS + side * (HALF + gap * scale);
+            double y = AXIS + side * (HALF + gap.getAsDouble() * scale);
             if (first) {
                 d.append('L').append(at(LEFT, y));
                 first = false;

@@ -6,6 +6,7 @@ import homalon.core.geometry.Plane;
 import homalon.core.part.Layout;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 
 /**
  * A section along the middle of a face, front to back, with its height drawn many times too large; on request the two long
@@ -23,7 +24,7 @@ public final class ProfileDrawing {
     private double paper;
     private int height = 84;
     private double leastSpan = 1e-4;
-    private double cut = Double.NaN;
+    private OptionalDouble cut = OptionalDouble.empty();
     private boolean edges;
     private boolean numbered;
     /** As cut through the map, once. */
@@ -57,7 +58,7 @@ public final class ProfileDrawing {
 
     /** A dashed line at this height, where the cutter ends. */
     public ProfileDrawing cut(double downTo) {
-        this.cut = downTo;
+        this.cut = OptionalDouble.of(downTo);
         return this;
     }
 
@@ -101,7 +102,7 @@ public final class ProfileDrawing {
         private final double perMm;
 
         Scale(List<Section> sections) {
-            double least = Double.isNaN(cut) ? Double.POSITIVE_INFINITY : cut;
+            double least = cut.orElse(Double.POSITIVE_INFINITY);
             double greatest = Double.NEGATIVE_INFINITY;
             for (Section s : sections) {
                 for (double z : s.z()) {
@@ -159,8 +160,8 @@ public final class ProfileDrawing {
         svg.path(
                 "body",
                 body + "L" + WIDTH + " " + Markup.number(scale.bottom) + "L0 " + Markup.number(scale.bottom) + "Z");
-        boolean cutting = !Double.isNaN(cut);
-        double reference = scale.y(cutting ? cut : scale.most);
+        boolean cutting = cut.isPresent();
+        double reference = scale.y(cut.orElse(scale.most));
         svg.line(cutting ? "cut" : "straight", 0, reference, WIDTH, reference);
         for (Section s : sections) {
             svg.path(s.style(), line(s, scale));

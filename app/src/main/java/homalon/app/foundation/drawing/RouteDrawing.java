@@ -1,6 +1,7 @@
 package homalon.app.foundation.drawing;
 
 import homalon.app.foundation.drawing.Svg.Anchor;
+import homalon.app.foundation.words.Words;
 import homalon.core.route.Route;
 import homalon.core.route.Strength;
 import java.util.HashMap;
@@ -58,7 +59,7 @@ public final class RouteDrawing {
                 height,
                 "The route of this part: "
                         + shown.stream()
-                                .map(s -> s.operation().words() + " " + words(s.state()))
+                                .map(s -> Words.of(s.operation().words()) + " " + words(s.state()))
                                 .collect(Collectors.joining(", ")));
         route.drawn().forEach(b -> before(svg, b));
         shown.forEach(step -> stop(svg, step));
@@ -76,7 +77,7 @@ public final class RouteDrawing {
         String d = "M" + at(from[0], y0) + "C" + at(from[0] + out, y0 + bend) + " " + at(to[0] + out, y1 - bend) + " "
                 + at(to[0], y1);
         svg.open("path", "class", b.strength() == Strength.MUST ? "must" : "better", "d", d);
-        svg.title(b.because()).close("path");
+        svg.title(Words.of(b.because())).close("path");
     }
 
     private static String at(double x, double y) {
@@ -85,9 +86,9 @@ public final class RouteDrawing {
 
     private void stop(Svg svg, Route.Step step) {
         double[] at = spots.get(step.id());
-        String words = step.operation().words();
+        String words = Words.of(step.operation().words());
         svg.group("stop " + step.state().name().toLowerCase(Locale.ROOT));
-        svg.title(words + ", " + words(step.state()) + ". " + String.join("; ", step.because()));
+        svg.title(words + ", " + words(step.state()) + ". " + String.join("; ", Words.of(step.because())));
         svg.rounded(null, at[0] - STOP / 2, at[1] - TALL / 2, STOP, TALL, 3);
         svg.words(null, at[0], at[1] + 5, Anchor.MIDDLE, 16, sign(step.state()) + words);
         svg.closeGroup();

@@ -11,6 +11,7 @@ import homalon.app.foundation.security.LoginThrottle;
 import homalon.app.foundation.security.SessionRenewal;
 import homalon.app.foundation.security.SessionToken;
 import homalon.core.input.BadInputException;
+import homalon.core.words.Message;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.net.URI;
@@ -129,10 +130,10 @@ class PasskeyController {
         PublicKeyCredentialCreationOptions options = making.load(request);
         String name = label.strip();
         if (name.isEmpty() || name.length() > LONGEST_LABEL) {
-            throw new BadInputException("label", "Name the device, such as: my phone.");
+            throw new BadInputException("label", "app.passkeys.name-the-device-such-as-my-phone");
         }
         if (options == null) {
-            throw new BadInputException("passkey", NOT);
+            throw new BadInputException("passkey", Message.plain(NOT));
         }
         making.save(request, response, null);
         try {
@@ -142,7 +143,7 @@ class PasskeyController {
                     new ImmutableRelyingPartyRegistrationRequest(options, new RelyingPartyPublicKey(credential, name)));
         } catch (JacksonException | IllegalArgumentException | IllegalStateException e) {
             LOG.info("no passkey: {}", e.toString());
-            throw new BadInputException("passkey", NOT);
+            throw new BadInputException("passkey", Message.plain(NOT));
         }
         journal.write(Journal.What.PASSKEY_MADE, me.id(), name);
         return answer("{}");

@@ -3,6 +3,7 @@ package homalon.app.foundation.people;
 import homalon.core.input.BadInputException;
 import homalon.core.input.Problems;
 import homalon.core.quantity.BenchUnit;
+import homalon.core.words.Message;
 import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
@@ -45,15 +46,14 @@ public class People {
         String given = password == null ? "" : password;
         Problems problems = new Problems();
         problems.require(
-                tidyLogin.matches("[a-z0-9.-]{2,40}"),
-                "login",
-                "Login: 2 to 40 small letters, digits, dots or dashes.");
+                tidyLogin.matches("[a-z0-9.-]{2,40}"), "login", "app.people.login-2-to-40-small-letters-digits-dots");
         problems.require(
-                !tidyName.isEmpty() && tidyName.length() <= 80, "name", "Name: key what the shop calls this person.");
-        problems.require(role != null, "role", "Role: choose what this person may do.");
+                !tidyName.isEmpty() && tidyName.length() <= 80, "name", "app.people.name-key-what-the-shop-calls-this");
+        problems.require(role != null, "role", "app.people.role-choose-what-this-person-may-do");
         Optional<String> wrong = Passwords.wrong(given, List.of(tidyLogin, tidyName));
-        problems.require(wrong.isEmpty(), "password", wrong.orElse(""));
-        problems.require(people.findByLogin(tidyLogin).isEmpty(), "login", "That login is taken: choose another.");
+        problems.require(wrong.isEmpty(), "password", wrong.map(Message::plain).orElse(Message.NONE));
+        problems.require(
+                people.findByLogin(tidyLogin).isEmpty(), "login", "app.people.that-login-is-taken-choose-another");
         problems.throwIfAny();
         return people.saveAndFlush(new Person(tidyLogin, tidyName, role, encoder.encode(given), clock.instant()))
                 .seen();
@@ -63,7 +63,7 @@ public class People {
     @Transactional(readOnly = true)
     public void requireNobody() {
         if (!nobodyYet()) {
-            throw new BadInputException("login", "This shop has its owner already: sign in instead.");
+            throw new BadInputException("login", "app.people.this-shop-has-its-owner-already-sign-in");
         }
     }
 
@@ -122,7 +122,7 @@ public class People {
     public void setRole(UUID id, Role role) {
         Person person = one(id);
         if (role == null) {
-            throw new BadInputException("role", "Role: choose what this person may do.");
+            throw new BadInputException("role", "app.people.role-choose-what-this-person-may-do");
         }
         if (role != Role.OWNER) {
             requireAnotherOwner(person);
@@ -132,14 +132,14 @@ public class People {
 
     private Person one(UUID id) {
         return people.findById(id)
-                .orElseThrow(() -> new BadInputException("id", "There is no such person: look at the list again."));
+                .orElseThrow(() -> new BadInputException("id", "app.people.there-is-no-such-person-look-at-the"));
     }
 
     private void requireAnotherOwner(Person person) {
         boolean another = people.findAllByOrderByName().stream()
                 .anyMatch(p -> p.role == Role.OWNER && p.active && !p.id.equals(person.id));
         if (person.role == Role.OWNER && !another) {
-            throw new BadInputException("id", person.name + " is the only owner: make somebody else an owner first.");
+            throw new BadInputException("id", "app.people.is-the-only-owner-make-somebody-else-an", person.name);
         }
     }
 
@@ -147,7 +147,7 @@ public class People {
     public void changePassword(UUID id, String now, String next) {
         Person person = one(id);
         if (!encoder.matches(now == null ? "" : now, person.passwordHash)) {
-            throw new BadInputException("now", "That is not your password of now: key it again.");
+            throw new BadInputException("now", "app.people.that-is-not-your-password-of-now-key-it");
         }
         resetPassword(id, next);
     }
@@ -157,7 +157,7 @@ public class People {
         Person person = one(id);
         Passwords.wrong(next == null ? "" : next, List.of(person.login, person.name))
                 .ifPresent(w -> {
-                    throw new BadInputException("password", w);
+                    throw new BadInputException("password", Message.plain(w));
                 });
         person.passwordHash = encoder.encode(next);
     }
@@ -177,8 +177,7 @@ public class People {
         String digits = pin == null ? "" : pin.strip();
         boolean allSame = digits.chars().distinct().count() < 2;
         if (!digits.matches("\\d{4,8}") || allSame || "0123456789".contains(digits)) {
-            throw new BadInputException(
-                    "pin", "PIN: four to eight digits, not all the same and not in a row such as 1234.");
+            throw new BadInputException("pin", "app.people.pin-four-to-eight-digits-not-all-the");
         }
         people.findById(id).ifPresent(p -> p.pinHash = encoder.encode(digits));
     }
@@ -198,7 +197,7 @@ public class People {
     public String enableDevice(String name, UUID owner) {
         String tidy = name == null ? "" : name.strip();
         if (tidy.isEmpty() || tidy.length() > 80) {
-            throw new BadInputException("name", "Name the bench PC so that you know it again, such as Surfacer bench.");
+            throw new BadInputException("name", "app.people.name-the-bench-pc-so-that-you-know-it");
         }
         String token = RandomTokens.newToken();
         devices.save(new BenchDevice(RandomTokens.hash(token), tidy, owner, clock.instant()));

@@ -26,7 +26,7 @@ public class ApiTokens {
     public String issue(String name, UUID owner) {
         String tidy = name == null ? "" : name.strip();
         if (tidy.isEmpty() || tidy.length() > 80) {
-            throw new BadInputException("tokenName", "Name the program that will use it, such as Gauge PC.");
+            throw new BadInputException("tokenName", "app.security.name-the-program-that-will-use-it-such");
         }
         String secret = RandomTokens.newToken();
         tokens.save(new ApiTokenRow(tidy, RandomTokens.hash(secret), owner, clock.instant()));

@@ -1,8 +1,8 @@
 package homalon.app.foundation.web;
 
 import homalon.app.foundation.load.BusyException;
-import homalon.core.input.BadInputException;
-import homalon.core.quantity.NotALengthException;
+import homalon.app.foundation.words.Words;
+import homalon.core.input.RefusedInputException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import org.slf4j.Logger;
@@ -34,9 +34,9 @@ class GlobalExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(GlobalExceptionHandler.class);
     private static final String NOT_READ = "That could not be read: go back, check what was keyed and send it again.";
 
-    @ExceptionHandler({BadInputException.class, NotALengthException.class})
-    Object badInput(IllegalArgumentException e, HttpServletRequest request) {
-        return ErrorAnswer.of(request, HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage());
+    @ExceptionHandler
+    Object badInput(RefusedInputException e, HttpServletRequest request) {
+        return ErrorAnswer.of(request, HttpStatus.UNPROCESSABLE_CONTENT, Words.of(e.sentence()));
     }
 
     @ExceptionHandler

@@ -67,7 +67,7 @@ public record Keyed(
         try {
             return UUID.fromString(place);
         } catch (IllegalArgumentException e) {
-            throw new BadInputException("place", "There is no such place on this face: key another.");
+            throw new BadInputException("place", "app.web.there-is-no-such-place-on-this-face-key");
         }
     }
 }

@@ -1,6 +1,7 @@
 package homalon.app.foundation.web;
 
 import homalon.app.foundation.security.CurrentUser;
+import homalon.app.foundation.words.Words;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.LengthWriter;
 import jakarta.servlet.http.HttpServletResponse;
@@ -55,8 +56,8 @@ public class Page {
     }
 
     /** The page comes as it stands, with what has to be keyed instead. */
-    public void refuse(IllegalArgumentException bad) {
-        refuse(bad.getMessage());
+    public void refuse(homalon.core.input.RefusedInputException bad) {
+        refuse(Words.of(bad.sentence()));
     }
 
     public void refuse(String sentence) {

@@ -2,6 +2,7 @@ package homalon.app.machining.batch;
 
 import homalon.app.casting.ledger.Ledgers;
 import homalon.app.casting.part.Parts;
+import homalon.app.foundation.words.Words;
 import homalon.app.machining.cut.Plans;
 import homalon.core.visit.LedgerFile;
 import homalon.core.visit.PartFile;
@@ -81,7 +82,7 @@ class BatchCandidates {
             return "it has no plan yet";
         }
         if (part.material() != first.material()) {
-            return part.material().words() + ": another cutter";
+            return Words.of(part.material().words()) + ": another cutter";
         }
         if (cut) {
             return "it is being cut already";

@@ -5,6 +5,7 @@ import homalon.app.foundation.devices.PartChanges;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.web.Page;
+import homalon.app.foundation.words.Words;
 import homalon.app.machining.cut.CutView;
 import homalon.app.machining.cut.CutViews;
 import homalon.app.machining.cut.PassForm;
@@ -116,7 +117,7 @@ class BatchController {
                 cut.picture().small().named("on-" + part.tag()).svg(),
                 cut.share(),
                 String.join("  ", PlanViews.shimWords(plan.plan().shims(), writer)),
-                clean >= 0 && clean < passes.passes().size() ? passes.name(clean) : "",
+                clean >= 0 && clean < passes.passes().size() ? Words.of(passes.name(clean)) : "",
                 share.extra().signum() > 0 ? writer.number(share.extra()) : "",
                 cut.life());
     }

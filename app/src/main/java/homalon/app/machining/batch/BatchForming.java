@@ -48,14 +48,15 @@ public class BatchForming {
         }
         List<PartFile> members = tags.stream().distinct().map(parts::byTag).toList();
         if (members.isEmpty()) {
-            throw new BadInputException("parts", "Mark the castings that go on the table together.");
+            throw new BadInputException("parts", "app.batch.mark-the-castings-that-go-on-the-table");
         }
         members.forEach(part -> part.requireHere("parts", "to cut it"));
         List<PlanFile> own = new ArrayList<>();
         List<Batch.Member> asked = new ArrayList<>();
         for (BatchCandidates.Candidate c : candidates.judged(members.get(0), members)) {
             if (!c.not().isEmpty()) {
-                throw new BadInputException("parts", c.part().tag() + " cannot go on this table: " + c.not() + ".");
+                throw new BadInputException(
+                        "parts", "app.batch.cannot-go-on-this-table", c.part().tag(), c.not());
             }
             PlanFile plan = c.plan().orElseThrow();
             own.add(plan);
@@ -75,8 +76,7 @@ public class BatchForming {
     private void join(UUID id, PartFile part, CutPlan plan, Tooling tooling, UUID by) {
         ComparedFace compared = planner.compare(part, plan.footing())
                 .orElseThrow(() -> new BadInputException(
-                        "parts",
-                        part.tag() + " cannot go on this table: its face cannot be judged any more. Read it again."));
+                        "parts", "app.batch.cannot-go-on-this-table-its-face-cannot", part.tag()));
         plans.choose(part, Batches.derived(id, part), compared.survey(), plan, tooling, by);
     }
 }

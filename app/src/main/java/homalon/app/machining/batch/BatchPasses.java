@@ -56,7 +56,7 @@ public class BatchPasses {
             }
         }
         if (!any) {
-            throw new BadInputException("why", "No pass of this batch stands: there is nothing to take back.");
+            throw new BadInputException("why", "app.batch.no-pass-of-this-batch-stands-there-is");
         }
     }
 

@@ -5,6 +5,7 @@ import homalon.app.foundation.devices.PartChanges;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.web.Page;
+import homalon.app.foundation.words.Words;
 import homalon.core.input.BadInputException;
 import homalon.core.visit.PartFile;
 import jakarta.servlet.http.HttpServletRequest;
@@ -51,7 +52,7 @@ class TableController {
             @RequestParam(name = "tag", defaultValue = "") List<String> marked,
             @RequestHeader(name = "HX-Request", required = false) String swap) {
         if (lot < 0 || lot > MOST_PAGES) {
-            throw new BadInputException("page", "Page: 0 to " + MOST_PAGES + ".");
+            throw new BadInputException("page", "app.batch.page-0-to", MOST_PAGES);
         }
         return page.read(() -> {
             PartFile first = parts.byTag(with);
@@ -66,7 +67,7 @@ class TableController {
                         c.part().tag(),
                         c.part().name(),
                         c.part().customer(),
-                        c.part().kindWords(),
+                        Words.of(c.part().kindWords()),
                         c.plan()
                                 .map(p -> page.writer().number(p.plan().toClean()))
                                 .orElse("—"),

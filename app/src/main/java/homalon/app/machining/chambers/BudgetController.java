@@ -2,6 +2,7 @@ package homalon.app.machining.chambers;
 
 import homalon.app.casting.part.PartPage;
 import homalon.app.foundation.opened.ToEverybody;
+import homalon.app.foundation.words.Words;
 import homalon.core.chambers.EngineItem;
 import homalon.core.cut.FaceNeed;
 import homalon.core.cut.Outlook;
@@ -9,13 +10,14 @@ import homalon.core.cut.OutlookQuestion;
 import homalon.core.cut.WhatIf;
 import homalon.core.cut.Wish;
 import homalon.core.input.BadInputException;
+import homalon.core.input.RefusedInputException;
 import homalon.core.part.PartKind;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
-import homalon.core.verdict.Working;
 import homalon.core.visit.ChamberFile;
 import homalon.core.visit.PartFile;
+import homalon.core.words.Message;
 import jakarta.servlet.http.HttpServletResponse;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -54,8 +56,8 @@ class BudgetController {
                 return typed == null || typed.isBlank()
                         ? 0
                         : Length.parse(typed, unit).mm();
-            } catch (IllegalArgumentException e) {
-                throw new BadInputException(field, e.getMessage());
+            } catch (RefusedInputException e) {
+                throw new BadInputException(field, e.sentence());
             }
         }
 
@@ -66,7 +68,7 @@ class BudgetController {
             try {
                 return OptionalDouble.of(item.read(typed, unit));
             } catch (BadInputException e) {
-                throw new BadInputException(field, e.getMessage());
+                throw new BadInputException(field, e.sentence());
             }
         }
     }
@@ -122,19 +124,15 @@ class BudgetController {
         double wanted = kind == Wish.Kind.RATIO ? ratio(asked.wanted()) : 0;
         Wish wish = Wish.of(kind, q, wanted);
         boolean byCut = wish.whatIf().gasket().equals(q.whatIf().gasket());
-        Working.Line says = byCut ? down(wish.says(), page.unit()) : wish.says();
-        page.show("wished", new Wished(wish.met(), BudgetViews.line(says, page.writer())));
+        Message says = byCut ? down(wish.says(), page.unit()) : wish.says();
+        page.show("wished", new Wished(wish.met(), Words.of(says, page.writer())));
         return wish.whatIf();
     }
 
     /** A cut that may come off is said as the field beside has it: rounded down, so that what is keyed may be had. */
-    private static Working.Line down(Working.Line said, BenchUnit unit) {
+    private static Message down(Message said, BenchUnit unit) {
         double step = unit.nanometres() / 1e6 / Math.pow(10, unit.decimals());
-        return new Working.Line(
-                said.text(),
-                said.lengths().stream()
-                        .map(mm -> Math.floor(mm / step + 1e-6) * step)
-                        .toList());
+        return said.lengths(mm -> Math.floor(mm / step + 1e-6) * step);
     }
 
     /** What was wished for, answered. */
@@ -146,13 +144,13 @@ class BudgetController {
                 return k;
             }
         }
-        throw new BadInputException("wish", "Choose one of what is offered.");
+        throw new BadInputException("wish", "app.chambers.choose-one-of-what-is-offered");
     }
 
     private static double ratio(String typed) {
         String tidy = typed == null ? "" : typed.strip().replace(',', '.').replaceFirst("\\s*:\\s*1$", "");
         if (!tidy.matches("-?[0-9]{1,4}(\\.[0-9]{1,4})?")) {
-            throw new BadInputException("wanted", "Wanted ratio: key a number, such as 9.5.");
+            throw new BadInputException("wanted", "app.chambers.wanted-ratio-key-a-number-such-as-9-5");
         }
         return Double.parseDouble(tidy);
     }

@@ -1,5 +1,6 @@
 package homalon.app.machining.chambers;
 
+import homalon.app.foundation.words.Words;
 import homalon.app.machining.cut.RoomSource;
 import homalon.core.cut.Budget;
 import homalon.core.cut.Budgets;
@@ -44,15 +45,15 @@ record BudgetHeadline(String style, String words, String sentence) {
                     "Not known what may come off",
                     "No limit is keyed that a cut could reach, or what it is held against was not measured." + open);
         }
-        String ends = BudgetViews.lower(binding.get().name()) + " ends it, "
-                + binding.get().source().words() + ".";
+        String ends = BudgetViews.lower(Words.of(binding.get().name())) + " ends it, "
+                + Words.of(binding.get().source().words()) + ".";
         String allowed = writer.allowed(most.orElse(0)) + " may come off";
         if (!budgets.enough()) {
             String sentence = needs(budgets, writer) + ": " + ends + " " + advice(outlook, writer);
             return new BudgetHeadline("out", "Stop: " + allowed, sentence + cautions(budgets, writer) + open);
         }
         if (!over.isEmpty()) {
-            String sentence = BudgetViews.capital(over.get(0).name()) + " is over: " + ends + open;
+            String sentence = BudgetViews.capital(Words.of(over.get(0).name())) + " is over: " + ends + open;
             return new BudgetHeadline("out", allowed + ", not " + writer.full(cut), sentence);
         }
         boolean line = budgets.all().stream().anyMatch(b -> b.state() == Budget.State.ON_THE_LINE);
@@ -68,7 +69,7 @@ record BudgetHeadline(String style, String words, String sentence) {
         return new BudgetHeadline(
                 "open",
                 writer.full(cut) + ", once the chambers are equal",
-                "As cut, " + BudgetViews.lower(chambers.name())
+                "As cut, " + BudgetViews.lower(Words.of(chambers.name()))
                         + " falls below the class; ground out to the largest, as listed" + " below, all of them pass."
                         + open);
     }
@@ -77,18 +78,20 @@ record BudgetHeadline(String style, String words, String sentence) {
         Budgets.Need need = budgets.needs().stream()
                 .max((a, b) -> Double.compare(a.depth(), b.depth()))
                 .orElseThrow();
-        return "The face needs " + writer.needed(need.depth()) + " " + need.words();
+        return "The face needs " + writer.needed(need.depth()) + " " + Words.of(need.words());
     }
 
     /** Over whatever is cut: the worst is named, and what may mend it. */
     private static BudgetHeadline already(List<Budget> already, String open) {
         Budget worst = already.get(0);
-        String others =
-                already.stream().skip(1).map(b -> BudgetViews.lower(b.name())).collect(Collectors.joining(", "));
+        String others = already.stream()
+                .skip(1)
+                .map(b -> BudgetViews.lower(Words.of(b.name())))
+                .collect(Collectors.joining(", "));
         return new BudgetHeadline(
                 "out",
-                BudgetViews.capital(BudgetViews.lower(worst.name())) + " is over already",
-                "Before anything is cut; limit from: " + worst.source().words() + "."
+                BudgetViews.capital(BudgetViews.lower(Words.of(worst.name()))) + " is over already",
+                "Before anything is cut; limit from: " + Words.of(worst.source().words()) + "."
                         + (others.isEmpty() ? "" : " Over as well: " + others + ".")
                         + (already.stream().anyMatch(b -> b.kind().goneWithMetal())
                                 ? " That metal is gone: no cut, and the owner decides."
@@ -132,15 +135,15 @@ record BudgetHeadline(String style, String words, String sentence) {
     /** What was not looked at is said beside whatever is found. */
     private static String open(Budgets budgets) {
         List<String> names = new ArrayList<>();
-        budgets.notMeasured().forEach(b -> names.add(BudgetViews.lower(b.name()) + " not measured"));
+        budgets.notMeasured().forEach(b -> names.add(BudgetViews.lower(Words.of(b.name())) + " not measured"));
         budgets.notProven()
-                .forEach(b -> names.add(BudgetViews.lower(b.name()) + " is inside, but "
+                .forEach(b -> names.add(BudgetViews.lower(Words.of(b.name())) + " is inside, but "
                         + (b.kind() == Budget.Kind.CLASS_BOWL
                                 ? "not every bowl was filled"
                                 : "not every chamber was filled" + (b.kind().ofClass() ? " twice" : ""))));
-        budgets.withoutLimit().forEach(i -> names.add("no limit for " + BudgetViews.lower(i.words())));
-        if (!budgets.lifeOpen().isEmpty()) {
-            names.add(budgets.lifeOpen());
+        budgets.withoutLimit().forEach(i -> names.add("no limit for " + BudgetViews.lower(Words.of(i.words()))));
+        if (!Words.of(budgets.lifeOpen()).isEmpty()) {
+            names.add(Words.of(budgets.lifeOpen()));
         }
         return names.isEmpty() ? "" : " Open: " + String.join("; ", names) + ".";
     }

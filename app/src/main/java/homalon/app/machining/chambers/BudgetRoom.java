@@ -1,5 +1,6 @@
 package homalon.app.machining.chambers;
 
+import homalon.app.foundation.words.Words;
 import homalon.app.machining.cut.RoomSource;
 import homalon.core.cut.WhatIf;
 import homalon.core.input.BadInputException;
@@ -28,7 +29,7 @@ class BudgetRoom implements RoomSource {
             return Optional.of(
                     BudgetHeadline.of(outlooks.of(file, whatIf), writer).room());
         } catch (BadInputException e) {
-            return Optional.of(new Room("out", "More than can come off", e.getMessage()));
+            return Optional.of(new Room("out", "More than can come off", Words.of(e.sentence())));
         }
     }
 

@@ -4,6 +4,7 @@ import homalon.app.foundation.drawing.BudgetDrawing;
 import homalon.app.foundation.drawing.ConsequenceDrawing;
 import homalon.app.foundation.web.WorkingView;
 import homalon.app.foundation.web.Workings;
+import homalon.app.foundation.words.Words;
 import homalon.core.chambers.Bowls;
 import homalon.core.chambers.Compression;
 import homalon.core.chambers.EngineItem;
@@ -18,12 +19,14 @@ import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.verdict.Working;
+import homalon.core.words.Message;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
@@ -38,8 +41,8 @@ class BudgetViews {
         budgets.all().forEach(b -> workings.add(b.working()));
         for (Outlook.Each e : outlook.each()) {
             e.then()
-                    .ifPresent(t ->
-                            workings.add(t.working("Cylinder " + e.chamber().name() + " after it")));
+                    .ifPresent(t -> workings.add(t.working(Message.of(
+                            "app.chambers.cylinder-after-it", e.chamber().name()))));
         }
         return new BudgetView(
                 headline.style(),
@@ -66,15 +69,15 @@ class BudgetViews {
         Optional<Budget> binding = budgets.binding();
         List<BudgetDrawing.Bar> bars = budgets.all().stream()
                 .map(b -> new BudgetDrawing.Bar(
-                        b.name(),
-                        b.room(),
+                        Words.of(b.name()),
+                        b.figures().map(f -> OptionalDouble.of(f.room())).orElseGet(OptionalDouble::empty),
                         b.kind() == Budget.Kind.LIFE ? b.now() : 0,
                         note(b, cut, writer),
                         style(b.state()),
                         binding.filter(b::equals).isPresent()))
                 .toList();
         List<BudgetDrawing.Need> needs = budgets.needs().stream()
-                .map(n -> new BudgetDrawing.Need(n.words() + ": " + writer.full(n.depth()), n.depth()))
+                .map(n -> new BudgetDrawing.Need(Words.of(n.words()) + ": " + writer.full(n.depth()), n.depth()))
                 .toList();
         double widest = budgets.all().stream()
                 .filter(Budget::binds)
@@ -102,7 +105,7 @@ class BudgetViews {
     private static String untouched(Budget.State state) {
         return switch (state) {
             case OVER -> "over already";
-            case ON_THE_LINE, NOT_PROVEN -> state.words();
+            case ON_THE_LINE, NOT_PROVEN -> Words.of(state.words());
             case WITHIN, NOT_MEASURED -> "not touched";
         };
     }
@@ -142,13 +145,17 @@ class BudgetViews {
         double cut = outlook.question().whatIf().cut();
         String open = b.plusMinus() > 0 ? " ± " + written(b, b.plusMinus(), writer) : "";
         return new BudgetView.Limit(
-                b.name(),
+                Words.of(b.name()),
                 (b.kind().least() ? "≥ " : "≤ ") + written(b, b.limit(), writer),
-                b.kind() == Budget.Kind.RING ? "the ring itself" : b.source().words(),
+                b.kind() == Budget.Kind.RING
+                        ? "the ring itself"
+                        : Words.of(b.source().words()),
                 measured ? written(b, b.now(), writer) : "",
                 measured ? written(b, b.after(), writer) + open : "",
                 !measured ? "" : b.binds() ? writer.allowedNumber(b.left(cut)) : "–",
-                b.kind().ofClass() && measured ? margin(b, writer) : b.state().words(),
+                b.kind().ofClass() && measured
+                        ? margin(b, writer)
+                        : Words.of(b.state().words()),
                 b.state() == Budget.State.OVER ? "out" : b.state() == Budget.State.WITHIN ? "within" : "");
     }
 
@@ -181,7 +188,7 @@ class BudgetViews {
         boolean known = !outlook.each().isEmpty()
                 && outlook.each().stream().allMatch(e -> e.now().isPresent());
         if (!known) {
-            outlook.question().book().missingForRatio().forEach(i -> names.add(lower(i.words())));
+            outlook.question().book().missingForRatio().forEach(i -> names.add(lower(Words.of(i.words()))));
         }
         if (outlook.each().isEmpty()) {
             names.add("what the chambers hold");
@@ -199,7 +206,7 @@ class BudgetViews {
         return new BudgetView.Cylinder(
                 e.chamber().name(),
                 Ratios.cc(e.chamber().nowCc()),
-                e.chamber().basis().words()
+                Words.of(e.chamber().basis().words())
                         + (since ? ", less " + writer.full(e.chamber().cutSince()) + " cut since" : ""),
                 writer.number(e.rim()),
                 Ratios.cc(e.thenCc()) + String.format(Locale.ROOT, " ± %.1f", e.thenPlusMinus()),
@@ -236,7 +243,7 @@ class BudgetViews {
         String first = figures.isEmpty() ? "?" : figures.get(0);
         String second = figures.size() < 2 ? "" : figures.get(1);
         return new BudgetView.Brings(
-                c.kind().words(),
+                Words.of(c.kind().words()),
                 switch (c.tone()) {
                     case FINE -> "within";
                     case LOOK -> "look";
@@ -244,13 +251,9 @@ class BudgetViews {
                     case NOT_KNOWN -> "open";
                 },
                 ConsequenceDrawing.svg(c.kind(), first, second),
-                line(c.says(), writer),
-                c.advice(),
+                Words.of(c.says(), writer),
+                Words.of(c.advice()),
                 WorkingView.of(c.working(), writer));
-    }
-
-    static String line(Working.Line line, LengthWriter writer) {
-        return WorkingView.of(new Working("", List.of(line)), writer).lines().get(0);
     }
 
     private static List<BudgetView.Bowl> bowls(Bowls bowls, LengthWriter writer) {
@@ -259,7 +262,7 @@ class BudgetViews {
                         o.name(),
                         o.cc().isPresent() ? Ratios.cc(o.cc().getAsDouble()) : "",
                         o.margin()
-                                .map(m -> m.standing().words()
+                                .map(m -> Words.of(m.standing().words())
                                         + (o.proven()
                                                 ? ""
                                                 : ", lacks "
@@ -297,7 +300,7 @@ class BudgetViews {
 
     /** By which way, with the depth of a pocket where one was tried. */
     private static String how(Equalise.Share s, Optional<Bowls.First> first, LengthWriter writer) {
-        String cc = s.way().words() + " " + Ratios.signedCc(s.cc()).replace("+", "");
+        String cc = Words.of(s.way().words()) + " " + Ratios.signedCc(s.cc()).replace("+", "");
         return s.way() == Equalise.Way.POCKET && first.isPresent()
                 ? cc + ", " + writer.needed(first.get().depthFor(s.cc())) + " deeper; fill it again"
                 : cc;
@@ -339,7 +342,7 @@ class BudgetViews {
     static List<String> report(Outlook outlook, LengthWriter writer) {
         return outlook.consequences().stream()
                 .flatMap(c -> c.report().stream())
-                .map(l -> line(l, writer))
+                .map(l -> Words.of(l, writer))
                 .toList();
     }
 

@@ -111,8 +111,7 @@ class ChamberController {
         ChamberPlace at = walk.places(file, state).stream()
                 .filter(p -> p.key().equals(keyed.place()))
                 .findFirst()
-                .orElseThrow(() -> new BadInputException(
-                        "place", "That place is not on this sheet any more: go on with another one."));
+                .orElseThrow(() -> new BadInputException("place", "app.chambers.that-place-is-not-on-this-sheet-any"));
         work.key(file, at, keyed, page.me());
         return live(page, of, state);
     }
@@ -120,7 +119,7 @@ class ChamberController {
     private ChamberFile require(PartFile part) {
         ChamberFile file = files.of(part);
         if (!file.begun()) {
-            throw new BadInputException("chambers", "Begin the sheet first: open Chambers of this part.");
+            throw new BadInputException("chambers", "app.chambers.begin-the-sheet-first-open-chambers-of");
         }
         return file;
     }
@@ -134,8 +133,7 @@ class ChamberController {
                 .map(ChamberPlace::key)
                 .toList();
         String place = sheets.undo(part, Sheet.CHAMBERS, page.lineId(), page.me(), places::contains)
-                .orElseThrow(
-                        () -> new BadInputException("undo", "Nothing of yours is left to take back in this walk."));
+                .orElseThrow(() -> new BadInputException("undo", "app.chambers.nothing-of-yours-is-left-to-take-back"));
         page.standAt(place);
         return live(page, of, state);
     }

@@ -1,5 +1,6 @@
 package homalon.app.machining.chambers;
 
+import homalon.app.foundation.words.Words;
 import homalon.core.chambers.Bowls;
 import homalon.core.chambers.Compression;
 import homalon.core.chambers.FillState;
@@ -77,7 +78,10 @@ public class ChamberReport {
                     each.flatMap(Outlook.Each::now).map(Compression::words).orElse("")));
         }
         return new Chambers(
-                said(file, now, writer), states.stream().map(FillState::words).toList(), rows, fitter(file, writer));
+                said(file, now, writer),
+                states.stream().map(it -> Words.of(it.words())).toList(),
+                rows,
+                fitter(file, writer));
     }
 
     /** As it was filled first. */
@@ -93,7 +97,7 @@ public class ChamberReport {
 
     private List<String> said(ChamberFile file, Outlook now, LengthWriter writer) {
         List<String> said = new ArrayList<>();
-        said.add("The chambers hold " + file.range() + " as last filled.");
+        said.add("The chambers hold " + Words.of(file.range()) + " as last filled.");
         now.question().bowls().ifPresent(b -> said.add(bowls(b)));
         double cut = outlooks.thisVisit(file);
         if (cut > 0 && now.each().stream().anyMatch(e -> e.now().isPresent())) {
@@ -108,7 +112,10 @@ public class ChamberReport {
                         + (o.cc().isEmpty()
                                 ? "not filled"
                                 : Ratios.cc(o.cc().getAsDouble()) + ", "
-                                        + o.margin().orElseThrow().standing().words()))
+                                        + Words.of(o.margin()
+                                                .orElseThrow()
+                                                .standing()
+                                                .words())))
                 .collect(Collectors.joining("; "));
         return "Bowls in the pistons, of which the class asks " + Ratios.cc(bowls.least()) + " at the least: " + each
                 + ". One fill is good to ± " + Ratios.exactCc(bowls.open())
@@ -128,7 +135,7 @@ public class ChamberReport {
                     .map(o -> BudgetViews.report(o, writer))
                     .orElse(List.of());
         } catch (BadInputException e) {
-            return List.of(e.getMessage());
+            return List.of(Words.of(e.sentence()));
         }
     }
 }

@@ -6,6 +6,7 @@ import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.drawing.ValveSign;
 import homalon.app.foundation.web.WalkRows;
 import homalon.app.foundation.web.WorkingView;
+import homalon.app.foundation.words.Words;
 import homalon.core.chambers.ChamberVolume;
 import homalon.core.chambers.EngineItem;
 import homalon.core.chambers.Fill;
@@ -23,6 +24,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lombok.RequiredArgsConstructor;
@@ -51,8 +53,8 @@ class ChamberViews {
                 rows,
                 walks,
                 states(file, state, suggested),
-                walk.words(writer),
-                walk.with(),
+                Words.of(walk.words(writer)),
+                Words.of(walk.with()),
                 walk(file, walk, state, writer),
                 next(walks),
                 said.style(),
@@ -73,7 +75,8 @@ class ChamberViews {
         for (Layout.Bore b : file.bores()) {
             Optional<ChamberFile.Filled> f = file.filled(b.number(), state);
             if (f.filter(x -> x.volume().settled()).isEmpty()) {
-                open.add(b.number() + ": " + f.map(x -> x.volume().next()).orElse("not filled yet"));
+                open.add(b.number() + ": "
+                        + f.map(x -> Words.of(x.volume().next())).orElse("not filled yet"));
             }
         }
         if (!open.isEmpty()) {
@@ -105,7 +108,7 @@ class ChamberViews {
                     false,
                     v.map(x -> x.settled() ? "within" : "begun").orElse("unread"),
                     "Chamber " + b.number() + ": "
-                            + v.map(x -> Ratios.cc(x.cc()) + (x.settled() ? "" : ", " + x.next()))
+                            + v.map(x -> Ratios.cc(x.cc()) + (x.settled() ? "" : ", " + Words.of(x.next())))
                                     .orElse("not filled"),
                     ""));
         }
@@ -132,7 +135,7 @@ class ChamberViews {
             double shown = Math.rint(capacity * 0.426 * 10) / 10;
             return BuretteDrawing.svg(
                     capacity,
-                    Double.NaN,
+                    OptionalDouble.empty(),
                     shown,
                     "A burette, read at the lowest point of the curve with the eye level; here, for example, " + shown);
         }
@@ -140,7 +143,7 @@ class ChamberViews {
         Fill.Run run = runs.get(runs.size() - 1);
         return BuretteDrawing.svg(
                 capacity,
-                run.from().doubleValue(),
+                OptionalDouble.of(run.from().doubleValue()),
                 run.to().doubleValue(),
                 "The burette as it was read last, from " + run.from() + " to " + run.to());
     }
@@ -185,7 +188,7 @@ class ChamberViews {
         String left = v.taken().size() < v.fills()
                 ? "; " + (v.fills() - v.taken().size()) + " of " + v.fills() + " fills stood apart, left out"
                 : "";
-        return v.settled() ? f.state().words() + left : v.next();
+        return v.settled() ? Words.of(f.state().words()) + left : Words.of(v.next());
     }
 
     private static List<ChamberView.Tab> walks(
@@ -198,7 +201,7 @@ class ChamberViews {
                     .count();
             tabs.add(new ChamberView.Tab(
                     w.key(),
-                    w.words(writer),
+                    Words.of(w.words(writer)),
                     done == 0 ? "" : done == places.size() ? "\u2713" : done + "/" + places.size(),
                     w.equals(here),
                     done == places.size()));
@@ -226,7 +229,7 @@ class ChamberViews {
                     .count();
             tabs.add(new ChamberView.Tab(
                     s.name(),
-                    s.words(),
+                    Words.of(s.words()),
                     filled > 0 ? filled + "/" + file.bores().size() : "",
                     s == here,
                     s == suggested));
@@ -241,7 +244,7 @@ class ChamberViews {
                         Ratios.square(c.opening().mm2())
                                 + String.format(
                                         Locale.ROOT, " ± %.0f", c.opening().plusMinus()),
-                        c.opening().way().words(),
+                        Words.of(c.opening().way().words()),
                         WorkingView.of(c.opening().working(), writer)))
                 .collect(Collectors.toList());
     }

@@ -79,7 +79,8 @@ public class WorkOnChambers {
             try {
                 meanwhile(file, item, form, by);
                 if (typed.length() > 40) {
-                    throw new BadInputException(item.name(), item.words() + ": that is too long; key a number.");
+                    throw new BadInputException(
+                            item.name(), "app.chambers.that-is-too-long-key-a-number", item.words());
                 }
                 if (!typed.isEmpty()) {
                     entries.put(item, new EngineBook.Entry(item.read(typed, unit), source(form, item)));
@@ -103,9 +104,7 @@ public class WorkOnChambers {
                 && !f.by().equals(by)
                 && !f.typed().equals(form.getOrDefault(item.name(), "").strip())) {
             throw new BadInputException(
-                    item.name(),
-                    "Somebody keyed " + f.typed() + " meanwhile for " + item.words()
-                            + ": open the page again to see it, then key yours.");
+                    item.name(), "app.chambers.somebody-keyed-meanwhile-for-open-the", f.typed(), item.words());
         }
     }
 
@@ -203,7 +202,7 @@ public class WorkOnChambers {
         try {
             return item.read(typed, unit);
         } catch (BadInputException e) {
-            throw new BadInputException("typed", e.getMessage());
+            throw new BadInputException("typed", e.sentence());
         }
     }
 
@@ -214,9 +213,8 @@ public class WorkOnChambers {
                 .ifPresent(f -> {
                     throw new BadInputException(
                             "typed",
-                            "To the brim this chamber holds "
-                                    + Ratios.cc(f.volume().cc())
-                                    + ": filled less than full it must hold less. Key it again.");
+                            "app.chambers.to-the-brim-this-chamber-holds-filled",
+                            Ratios.cc(f.volume().cc()));
                 });
     }
 

@@ -129,8 +129,7 @@ class CutController {
         Entry.Kind kind = Arrays.stream(Entry.Kind.values())
                 .filter(k -> k.isOpening() && k.name().equals("OPENING_" + sure))
                 .findFirst()
-                .orElseThrow(() -> new BadInputException(
-                        "sure", "Say how sure the figure is: known, estimated, or nobody knows."));
+                .orElseThrow(() -> new BadInputException("sure", "app.cut.say-how-sure-the-figure-is-known"));
         Length removed =
                 depth.isBlank() && kind == Entry.Kind.OPENING_UNKNOWN ? Length.ZERO : Length.parse(depth, page.unit());
         ledgers.opening(page.part(), page.lineId(), kind, removed, note, page.me());

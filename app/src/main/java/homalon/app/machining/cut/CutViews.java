@@ -3,6 +3,7 @@ package homalon.app.machining.cut;
 import homalon.app.casting.part.Faces;
 import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.people.People;
+import homalon.app.foundation.words.Words;
 import homalon.core.cut.Comparison;
 import homalon.core.cut.PassPlan;
 import homalon.core.cut.Removal;
@@ -271,7 +272,7 @@ public class CutViews {
                     i < size ? Optional.of(planned.passes().get(i).depth()) : Optional.empty();
             String proposed =
                     (i == passes.size() ? next : own).map(writer::number).orElse("");
-            String name = i < size ? planned.name(i) : "Pass " + (i + 1);
+            String name = i < size ? Words.of(planned.name(i)) : "Pass " + (i + 1);
             boolean done = i < passes.size();
             String value = done ? writer.number(passes.get(i).depth()) : "";
             walk.add(new CutView.Walk(i, name, done ? "read" : "open", value, proposed, proposed));

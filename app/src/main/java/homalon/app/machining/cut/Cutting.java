@@ -6,6 +6,7 @@ import homalon.app.casting.work.WorkEntry;
 import homalon.app.casting.work.WorkLog;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.web.AskAgainException;
+import homalon.app.foundation.words.Words;
 import homalon.core.cut.PassPlan;
 import homalon.core.cut.Removal;
 import homalon.core.input.BadInputException;
@@ -94,9 +95,9 @@ public class Cutting {
 
     private void askIfOdd(PartFile part, Optional<PlanFile> plan, Length depth, BenchUnit unit) {
         Length off = ledgers.of(part).ledger().totals(part.visit().id()).thisJob();
-        plan.map(p -> p.plan().passes())
-                .orElse(new PassPlan(List.of()))
-                .odd(off, depth, new LengthWriter(unit))
+        Words.of(plan.map(p -> p.plan().passes())
+                        .orElse(new PassPlan(List.of()))
+                        .odd(off, depth, new LengthWriter(unit)))
                 .ifPresent(odd -> {
                     throw new AskAgainException(odd + " Press Enter again to log it so, or Escape to key it anew.", 0);
                 });
@@ -112,7 +113,7 @@ public class Cutting {
     public void clean(PartFile part, UUID id, String note, UUID by) {
         locks.take(part);
         if (ledgers.of(part).passes(part.visit().id()).isEmpty()) {
-            throw new BadInputException("clean", "No pass is logged on this visit: key what came off first.");
+            throw new BadInputException("clean", "app.cut.no-pass-is-logged-on-this-visit-key");
         }
         work.write(part, id, WorkEntry.Kind.DID, Operation.CUT, note, by);
     }

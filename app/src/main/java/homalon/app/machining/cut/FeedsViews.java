@@ -1,6 +1,7 @@
 package homalon.app.machining.cut;
 
 import homalon.app.casting.sheets.Sheets;
+import homalon.app.foundation.words.Words;
 import homalon.app.shop.tools.Toolbox;
 import homalon.core.cut.Cutter;
 import homalon.core.cut.Feeds;
@@ -15,6 +16,7 @@ import homalon.core.rulebook.RuleBook;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.Sheet;
 import homalon.core.visit.Tooling;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -73,11 +75,11 @@ class FeedsViews {
             notes.add("Steel lies in the cut: no pass is deeper than "
                     + writer.full(RuleBook.passThroughSteel(writer.unit())) + ", a general default.");
         }
-        Optional<String> refused = cutter.flatMap(c -> Feeds.refused(c.insert(), part.material(), steel));
+        Optional<String> refused = cutter.flatMap(c -> Words.of(Feeds.refused(c.insert(), part.material(), steel)));
         if (machine.isPresent() && cutter.isPresent() && refused.isEmpty()) {
             Feeds feeds = Feeds.of(machine.get(), cutter.get(), cut(part, steel, passes, ra, writer));
             rows.addAll(rows(feeds, passes.passes().size(), writer));
-            notes.addAll(feeds.notes());
+            notes.addAll(Words.of(feeds.notes()));
         }
         return new View(
                 machines.stream().map(Machine::name).toList(),
@@ -109,7 +111,7 @@ class FeedsViews {
         Length limit = RuleBook.overall(part.limits());
         return gasket.flatness()
                 .filter(f -> f.compareTo(limit) < 0)
-                .map(f -> List.of("A " + gasket.words() + " gasket usually wants " + writer.full(f)
+                .map(f -> List.of("A " + Words.of(gasket.words()) + " gasket usually wants " + writer.full(f)
                         + " over the face; the limit in force is " + writer.full(limit) + "."))
                 .orElse(List.of());
     }
@@ -132,9 +134,9 @@ class FeedsViews {
     /** @throws BadInputException when it must not be cut so */
     void check(PartFile part, Tooling tooling) {
         toolbox.cutter(tooling.cutter())
-                .flatMap(c -> Feeds.refused(c.insert(), part.material(), steelInFace(part, tooling)))
+                .flatMap(c -> Words.of(Feeds.refused(c.insert(), part.material(), steelInFace(part, tooling))))
                 .ifPresent(why -> {
-                    throw new BadInputException("cutter", why);
+                    throw new BadInputException("cutter", Message.plain(why));
                 });
     }
 
@@ -147,7 +149,7 @@ class FeedsViews {
         } catch (NumberFormatException e) {
             // told below
         }
-        throw new BadInputException("ra", "Ra: key the wanted roughness in micrometres, from 0.05 to 12.5.");
+        throw new BadInputException("ra", "app.cut.ra-key-the-wanted-roughness-in");
     }
 
     private static String decimals(double value, int digits) {

@@ -74,8 +74,7 @@ public class Paintings {
     /** @throws BadInputException when the cells are not those of a face */
     public static Touched painted(String cells) {
         if (!cells.matches("[0-9a-f]{0,200}") || bits(cells).length() > TouchCells.COLUMNS * 16) {
-            throw new BadInputException(
-                    "cells", "These are not the cells of this face: reload the page and paint again.");
+            throw new BadInputException("cells", "app.cut.these-are-not-the-cells-of-this-face");
         }
         return Touched.painted(bits(cells));
     }
@@ -88,7 +87,7 @@ public class Paintings {
         part.requireHere("cells", "to cut it");
         long last = lastLine(part, ledger);
         if (last == 0) {
-            throw new BadInputException("cells", "Log the pass first, then paint what it touched.");
+            throw new BadInputException("cells", "app.cut.log-the-pass-first-then-paint-what-it");
         }
         log.add(new TouchedRow(
                 id,
@@ -106,9 +105,7 @@ public class Paintings {
         part.requireHere("leave", "to cut it");
         String reason = why == null ? "" : why.strip();
         if (reason.isEmpty() || reason.length() > 300) {
-            throw new BadInputException(
-                    "leave",
-                    "Say in a few words why it may stay, such as: pit at the oil gallery, gasket does not reach it.");
+            throw new BadInputException("leave", "app.cut.say-in-a-few-words-why-it-may-stay-such");
         }
         log.add(new LeftUncut(id, part.visit().id(), painting.id(), reason, by));
     }

@@ -44,7 +44,7 @@ public record PassForm(
     /** @throws BadInputException for what is no depth */
     public Length depth() {
         if (typed.strip().equals("/")) {
-            throw new BadInputException("typed", "A pass is not skipped: key its depth, or plan the cut anew.");
+            throw new BadInputException("typed", "app.cut.a-pass-is-not-skipped-key-its-depth-or");
         }
         return Length.parse(typed, unit);
     }

@@ -3,6 +3,7 @@ package homalon.app.machining.cut;
 import homalon.app.casting.part.Faces;
 import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.people.People;
+import homalon.app.foundation.words.Words;
 import homalon.core.cut.Comparison;
 import homalon.core.cut.PassWatch;
 import homalon.core.cut.Removal;
@@ -165,7 +166,7 @@ class PassWatcher {
                         "out",
                         "It lags behind",
                         shares + left + " Likely, in this order:",
-                        seen.reasons().stream().map(PassWatch.Reason::words).toList(),
+                        seen.reasons().stream().map(it -> Words.of(it.words())).toList(),
                         false),
                 toGo);
     }

@@ -135,7 +135,7 @@ class PlanController {
             footing = asked.footing(start, unit, planner.box(part));
             depths = deepest(part, asked.tooling(kept), asked.depths(usual, unit), unit);
             atLeast = CutPlan.checked(asked.atLeast(atLeast, unit));
-        } catch (IllegalArgumentException e) {
+        } catch (homalon.core.input.RefusedInputException e) {
             page.refuse(e);
         }
         Optional<ComparedFace> compared = planner.compare(part, footing);
@@ -235,14 +235,12 @@ class PlanController {
         BenchUnit unit = page.unit();
         Supports footing = asked.footing(planner.usual(part, unit), unit, planner.box(part));
         ComparedFace compared = planner.compare(part, footing)
-                .orElseThrow(() ->
-                        new BadInputException("plan", "The face is not measured: key at least four places first."));
+                .orElseThrow(() -> new BadInputException("plan", "app.cut.the-face-is-not-measured-key-at-least"));
         SetUpMethod school = Optional.ofNullable(asked.school())
-                .orElseThrow(() -> new BadInputException("school", "Choose one of the set-ups."));
+                .orElseThrow(() -> new BadInputException("school", "app.cut.choose-one-of-the-set-ups"));
         Removal removal = compared.setUps()
                 .with(school)
-                .orElseThrow(() -> new BadInputException(
-                        "school", "The thickness was not measured: key it at the corners, or choose another set-up."));
+                .orElseThrow(() -> new BadInputException("school", "app.cut.the-thickness-was-not-measured-key-it"));
         Length atLeast = asked.atLeast(Length.ZERO, unit);
         Length dialStep = step(asked.tooling(Optional.empty()), unit);
         PassPlan.Depths depths =

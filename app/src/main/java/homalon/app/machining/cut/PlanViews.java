@@ -4,6 +4,7 @@ import homalon.app.foundation.drawing.Bands;
 import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.drawing.PlaceMark;
 import homalon.app.foundation.drawing.ProfileDrawing;
+import homalon.app.foundation.words.Words;
 import homalon.core.cut.Comparison;
 import homalon.core.cut.CutPlan;
 import homalon.core.cut.PassPlan;
@@ -106,7 +107,7 @@ public class PlanViews {
         String where = r.corners().contains(most) ? most.name() : "bore " + most.name();
         return new PlanView.Card(
                 s.school().name(),
-                s.school().words(),
+                Words.of(s.school().words()),
                 key,
                 writer.number(s.toClean()),
                 String.join(
@@ -147,8 +148,8 @@ public class PlanViews {
                 r.corners().stream().map(a -> writer.number(a.depth())).toList();
         return new PlanView.Chosen(
                 plan.school().name(),
-                plan.school().words(),
-                plan.school().meaning(),
+                Words.of(plan.school().words()),
+                Words.of(plan.school().meaning()),
                 writer.number(plan.toClean()),
                 writer.number(plan.passes().total()),
                 plan.atLeast().signum() == 0 ? "" : writer.exact(plan.atLeast()),
@@ -168,7 +169,7 @@ public class PlanViews {
         Plane p = s.plane();
         Box box = setUps.layout().box();
         List<String> lines = new ArrayList<>();
-        lines.add("Plane: " + s.school().meaning() + "; it rises " + writer.full(p.a() * box.width())
+        lines.add("Plane: " + Words.of(s.school().meaning()) + "; it rises " + writer.full(p.a() * box.width())
                 + " along the face and " + writer.full(p.b() * box.height()) + " across it");
         lines.add(
                 "Depth = highest sealing place − lowest metal of the bands that seal, places and map, above that plane = "
@@ -206,7 +207,7 @@ public class PlanViews {
         List<PlanView.Pass> passes = new ArrayList<>();
         for (PassPlan.Pass pass : plan.passes()) {
             int index = passes.size();
-            String name = plan.name(index);
+            String name = Words.of(plan.name(index));
             String percent = percent(setUps.sealedShare(r, pass.total()));
             passes.add(new PlanView.Pass(
                     name,

@@ -31,14 +31,11 @@ public class SeenTouched {
         LedgerFile ledger = ledgers.of(part);
         Paintings.Painting painting = paintings
                 .now(part, ledger)
-                .orElseThrow(() -> new BadInputException(
-                        "leave", "Paint what the cutter touched first: what is left is not known."));
+                .orElseThrow(() -> new BadInputException("leave", "app.cut.paint-what-the-cutter-touched-first"));
         TouchCells grid = planner.cells(part);
         switch (StopRule.of(grid, painting.cells()).state()) {
-            case CLEAN -> throw new BadInputException("leave", "All of it is touched: nothing is left to sign for.");
-            case GO_ON ->
-                throw new BadInputException(
-                        "leave", "What is left lies where the gasket seals: it is cut, not signed for.");
+            case CLEAN -> throw new BadInputException("leave", "app.cut.all-of-it-is-touched-nothing-is-left-to");
+            case GO_ON -> throw new BadInputException("leave", "app.cut.what-is-left-lies-where-the-gasket");
             case MAY_STAY -> paintings.leave(part, id, painting, why, by);
         }
     }

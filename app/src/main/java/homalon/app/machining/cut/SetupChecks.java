@@ -76,14 +76,13 @@ public class SetupChecks {
         part.requireHere("read", "to set it up");
         int wanted = kind == Kind.LEVEL ? 3 : 5;
         if (typed.size() != wanted || typed.stream().anyMatch(String::isBlank)) {
-            throw new BadInputException("read", "Key all " + wanted + " heights: each says what the others do not.");
+            throw new BadInputException("read", "app.cut.key-all-heights-each-says-what-the", wanted);
         }
         List<Length> heights = new ArrayList<>();
         for (String each : typed) {
             Length height = Length.parse(each, unit);
             if (height.abs().compareTo(MOST) > 0) {
-                throw new BadInputException(
-                        "read", "“" + each + "” is more than a dial reads: check the decimal point.");
+                throw new BadInputException("read", "app.cut.is-more-than-a-dial-reads-check-the", each);
             }
             heights.add(height);
         }

@@ -3,6 +3,7 @@ package homalon.app.machining.valves;
 import homalon.app.casting.part.PartPage;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
+import homalon.app.foundation.words.Words;
 import homalon.core.guides.GuideFit;
 import homalon.core.guides.Ladder;
 import homalon.core.input.BadInputException;
@@ -67,13 +68,14 @@ class GuideController {
         Optional<Ladder.Step> step =
                 ValveFile.rung(rung).flatMap(r -> GuideViews.ladder(file, v).map(l -> l.rung(r)));
         if (!rung.isEmpty() && step.isEmpty()) {
-            throw new BadInputException("rung", "Read the stem and the guide first, then choose a rung.");
+            throw new BadInputException("rung", "app.valves.read-the-stem-and-the-guide-first-then");
         }
         if (step.filter(s -> s.helps() == Ladder.Helps.NO).isPresent()) {
             throw new BadInputException(
                     "rung",
-                    StringUtils.capitalize(step.get().rung().words()) + " does not help here: "
-                            + GuideViews.line(step.get().why(), writer) + ".");
+                    "app.valves.does-not-help-here",
+                    StringUtils.capitalize(Words.of(step.get().rung().words())),
+                    Words.of(step.get().why(), writer));
         }
         file.length(v, Said.HOUSING)
                 .ifPresent(h -> GuideFit.of(h.mm(), file.part().material(), List.of()));
@@ -87,21 +89,21 @@ class GuideController {
             return;
         }
         GuideFit.One one = fit
-                .orElseThrow(() -> new BadInputException(
-                        "housing", "Measure the bore in the casting before a guide is chosen: key 5 to 60 mm."))
+                .orElseThrow(
+                        () -> new BadInputException("housing", "app.valves.measure-the-bore-in-the-casting-before"))
                 .each()
                 .stream()
                 .filter(o -> o.guide().code().equals(item))
                 .findFirst()
-                .orElseThrow(
-                        () -> new BadInputException("item", "That guide is not on the shop's list: choose one of it."));
+                .orElseThrow(() -> new BadInputException("item", "app.valves.that-guide-is-not-on-the-shops-list"));
         boolean reamed =
                 fit.get().ream().filter(r -> r.guide().code().equals(item)).isPresent();
         if (one.answer() != GuideFit.Answer.BITES && !reamed) {
             throw new BadInputException(
                     "item",
-                    item + " " + one.answer().words()
-                            + " in this housing: choose one that bites, or ream for the next size.");
+                    "app.valves.in-this-housing-choose-one-that-bites",
+                    item,
+                    one.answer().words());
         }
     }
 
@@ -116,9 +118,9 @@ class GuideController {
         ValveFile file = files.require(page.part());
         String rung = file.text(file.valve(valve), Said.GUIDE)
                 .filter(g -> !g.equals(Ladder.Rung.AS_IS.name()))
-                .orElseThrow(() -> new BadInputException("done", "Choose first what is done to this guide."));
+                .orElseThrow(() -> new BadInputException("done", "app.valves.choose-first-what-is-done-to-this-guide"));
         if (size.isBlank()) {
-            throw new BadInputException("size", "Key the size it was finished at, measured.");
+            throw new BadInputException("size", "app.valves.key-the-size-it-was-finished-at");
         }
         String written = rung + " " + Length.parseSize(size, page.unit()).nanometres();
         return pages.done(

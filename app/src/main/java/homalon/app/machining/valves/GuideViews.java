@@ -1,7 +1,7 @@
 package homalon.app.machining.valves;
 
 import homalon.app.foundation.drawing.GuideDrawing;
-import homalon.app.foundation.web.WorkingView;
+import homalon.app.foundation.words.Words;
 import homalon.app.shop.stock.Catalogue;
 import homalon.core.catalogue.Item;
 import homalon.core.guides.Guide;
@@ -21,13 +21,13 @@ import homalon.core.valves.ValveBook;
 import homalon.core.valves.ValveFinding;
 import homalon.core.valves.ValveReadings;
 import homalon.core.verdict.Verdict;
-import homalon.core.verdict.Working;
 import homalon.core.visit.Said;
 import homalon.core.visit.ValveFile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.DoubleStream;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
@@ -67,7 +67,7 @@ class GuideViews {
                 guide.map(g -> picture(file, v, g, writer)).orElse(""),
                 style,
                 finding.aspect(Aspect.Subject.GUIDE)
-                        .map(a -> StringUtils.capitalize(a.says()))
+                        .map(a -> StringUtils.capitalize(Words.of(a.says())))
                         .orElse("Not read yet"),
                 sentence(ladder),
                 figures(file, v, writer),
@@ -91,8 +91,8 @@ class GuideViews {
     }
 
     private static String press(GuideFit fit, Material metal, LengthWriter writer) {
-        return "Press wanted " + writer.number(fit.least()) + " to " + writer.full(fit.most()) + " in " + metal.words()
-                + ", general default";
+        return "Press wanted " + writer.number(fit.least()) + " to " + writer.full(fit.most()) + " in "
+                + Words.of(metal.words()) + ", general default";
     }
 
     private static String ream(GuideFit fit, LengthWriter writer) {
@@ -105,7 +105,7 @@ class GuideViews {
     /** A piece of work as it was written: what, and the size that was measured after it. */
     static String done(String written, LengthWriter writer) {
         String[] parts = written.split(" ");
-        String what = ValveFile.rung(written).map(Ladder.Rung::words).orElse(parts[0]);
+        String what = ValveFile.rung(written).map(it -> Words.of(it.words())).orElse(parts[0]);
         return parts.length < 2
                 ? what
                 : what + ", finished at "
@@ -140,7 +140,7 @@ class GuideViews {
         }
         return ladder.get()
                 .lowest()
-                .map(s -> "Lowest rung that helps: " + s.rung().words() + ".")
+                .map(s -> "Lowest rung that helps: " + Words.of(s.rung().words()) + ".")
                 .orElse("Read it at all three places before anything is chosen.");
     }
 
@@ -151,18 +151,14 @@ class GuideViews {
             String ream = s.ream().isEmpty() ? "" : "finish at " + size(s.ream().getAsDouble(), writer);
             all.add(new GuideView.Rung(
                     s.rung().name(),
-                    StringUtils.capitalize(s.rung().words()),
+                    StringUtils.capitalize(Words.of(s.rung().words())),
                     s.helps().name().toLowerCase(Locale.ROOT),
-                    line(s.why(), writer),
+                    Words.of(s.why(), writer),
                     ream,
                     s.rung().name().equals(chosen),
                     lowest.filter(l -> l == s.rung()).isPresent()));
         }
         return all;
-    }
-
-    static String line(Working.Line line, LengthWriter writer) {
-        return WorkingView.of(new Working("", List.of(line)), writer).lines().get(0);
     }
 
     private List<GuideView.Fit> fits(GuideFit fit, LengthWriter writer) {
@@ -173,7 +169,7 @@ class GuideViews {
                     o.guide().words(),
                     size(o.guide().outer(), writer),
                     writer.signed(o.press()),
-                    o.answer().words(),
+                    Words.of(o.answer().words()),
                     o.answer() == GuideFit.Answer.BITES,
                     catalogue.byCode(o.guide().code()).map(Catalogue.Row::shelf).orElse(0)));
         }
@@ -194,10 +190,10 @@ class GuideViews {
             rows.add(new GuideView.Row(
                     v.key(),
                     f.guide().map(g -> writer.number(g.clearanceGoverning())).orElse(""),
-                    f.aspect(Aspect.Subject.GUIDE).map(a -> a.says()).orElse("not read"),
+                    f.aspect(Aspect.Subject.GUIDE).map(a -> Words.of(a.says())).orElse("not read"),
                     file.text(v, Said.GUIDE)
                             .flatMap(ValveFile::rung)
-                            .map(r -> r.words()
+                            .map(r -> Words.of(r.words())
                                     + file.text(v, Said.GUIDE_ITEM)
                                             .map(i -> ", " + i)
                                             .orElse(""))
@@ -221,11 +217,11 @@ class GuideViews {
         for (int i = 0; i < 3; i++) {
             places.add(
                     bore[i] == null
-                            ? new GuideDrawing.Place(names.get(i), Double.NaN, Double.NaN, "not read")
+                            ? GuideDrawing.Place.unread(names.get(i))
                             : new GuideDrawing.Place(
                                     names.get(i),
-                                    (bore[i][0] - stem) / 2,
-                                    (bore[i][1] - stem) / 2,
+                                    OptionalDouble.of((bore[i][0] - stem) / 2),
+                                    OptionalDouble.of((bore[i][1] - stem) / 2),
                                     writer.number(bore[i][0] - stem) + " / " + writer.number(bore[i][1] - stem)));
         }
         ValveBook book = file.book(v);

@@ -3,6 +3,7 @@ package homalon.app.machining.valves;
 import homalon.app.casting.part.PartPage;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
+import homalon.app.foundation.words.Words;
 import homalon.core.catalogue.Metal;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Valve;
@@ -63,7 +64,7 @@ class InsertController {
         }
         String metal = said.get(Said.METAL).strip();
         if (!metal.isEmpty() && !known(metal)) {
-            throw new BadInputException("METAL", "Choose a metal of the list, or any.");
+            throw new BadInputException("METAL", "app.valves.choose-a-metal-of-the-list-or-any");
         }
         said.put(
                 Said.SIGNED,
@@ -81,9 +82,7 @@ class InsertController {
             InsertPlace.neighbours(said.get(Said.NEIGHBOURS), page.unit());
             InsertPlace.of(file, v);
             file.length(v, Said.WALL).filter(w -> w.signum() <= 0).ifPresent(w -> {
-                throw new BadInputException(
-                        "wall",
-                        "Wall to water: key what is left beside the counterbore, above zero. With none left there is nothing to press into.");
+                throw new BadInputException("wall", "app.valves.wall-to-water-key-what-is-left-beside");
             });
         });
     }
@@ -109,8 +108,10 @@ class InsertController {
         }
         throw new BadInputException(
                 field,
-                "Temperature: key " + Math.round(least) + " to " + Math.round(most) + " degrees C, such as "
-                        + (least < 0 ? "-78" : "200") + ".");
+                "app.valves.temperature-key-to-degrees-c-such-as",
+                Math.round(least),
+                Math.round(most),
+                least < 0 ? "-78" : "200");
     }
 
     @ToMachinists
@@ -125,8 +126,10 @@ class InsertController {
                 InsertChoice.Check broken = step.broken().get(0);
                 throw new BadInputException(
                         "code",
-                        code + " does not pass: " + broken.rule().words() + ", "
-                                + GuideViews.line(broken.says(), page.writer()) + ".");
+                        "app.valves.does-not-pass",
+                        code,
+                        broken.rule().words(),
+                        Words.of(broken.says(), page.writer()));
             }
         });
     }
@@ -134,13 +137,12 @@ class InsertController {
     private InsertChoice.Step step(ValveFile file, Valve v, String code, LengthWriter writer) {
         return views
                 .choice(file, v, writer)
-                .orElseThrow(() ->
-                        new BadInputException("code", "Measure the place first: counterbore, floor, wall, throat."))
+                .orElseThrow(() -> new BadInputException("code", "app.valves.measure-the-place-first-counterbore"))
                 .steps()
                 .stream()
                 .filter(s -> s.insert().code().equals(code))
                 .findFirst()
-                .orElseThrow(() -> new BadInputException("code", "That insert is not on the list: choose one of it."));
+                .orElseThrow(() -> new BadInputException("code", "app.valves.that-insert-is-not-on-the-list-choose"));
     }
 
     @ToMachinists
@@ -175,7 +177,8 @@ class InsertController {
         }
         return fit.strain().compareTo(PressFit.Strain.SIGNED) < 0
                 ? Optional.empty()
-                : Optional.of("with that press the casting is " + fit.strain().words());
+                : Optional.of("with that press the casting is "
+                        + Words.of(fit.strain().words()));
     }
 
     @ToMachinists
@@ -189,9 +192,9 @@ class InsertController {
         page.require(Operation.INSERT);
         ValveFile file = files.require(page.part());
         String code = file.text(file.valve(valve), Said.INSERT)
-                .orElseThrow(() -> new BadInputException("done", "Choose the insert first."));
+                .orElseThrow(() -> new BadInputException("done", "app.valves.choose-the-insert-first"));
         if (hole.isBlank() || ring.isBlank()) {
-            throw new BadInputException("hole", "Key the counterbore as it was cut and the ring as it measures.");
+            throw new BadInputException("hole", "app.valves.key-the-counterbore-as-it-was-cut-and");
         }
         Length cut = Length.parseSize(hole, page.unit());
         Length outer = Length.parseSize(ring, page.unit());
@@ -201,9 +204,7 @@ class InsertController {
                 planned.map(p -> p.measured(cut.mm(), outer.mm())).flatMap(InsertController::odd);
         if (odd.isPresent() && !anyway) {
             throw new BadInputException(
-                    "hole",
-                    StringUtils.capitalize(odd.get())
-                            + ". Measure both again; if it is in so, tick that you answer for it and press once more.");
+                    "hole", "app.valves.measure-both-again-if-it-is-in-so-tick", StringUtils.capitalize(odd.get()));
         }
         String written = code + " " + cut.nanometres() + " " + outer.nanometres();
         return pages.done(page, WorkPage.INSERTS, valve, Map.of(Said.INSERT_DONE, written));

@@ -3,9 +3,9 @@ package homalon.app.machining.valves;
 import homalon.app.foundation.drawing.CounterboreDrawing;
 import homalon.app.foundation.drawing.PressDrawing;
 import homalon.app.foundation.web.Workings;
+import homalon.app.foundation.words.Words;
 import homalon.app.shop.stock.Catalogue;
 import homalon.core.catalogue.Item;
-import homalon.core.catalogue.Metal;
 import homalon.core.part.Material;
 import homalon.core.part.Valve;
 import homalon.core.quantity.BenchUnit;
@@ -23,6 +23,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
@@ -94,7 +95,7 @@ class InsertViews {
     }
 
     private static String usualHeat(Material metal) {
-        return Math.round(InsertChoice.usualHeat(metal)) + " C stands for " + metal.words()
+        return Math.round(InsertChoice.usualHeat(metal)) + " C stands for " + Words.of(metal.words())
                 + " when it is left blank: a general default.";
     }
 
@@ -143,7 +144,7 @@ class InsertViews {
         }
         if (chosen.isPresent() && !chosen.get().passes()) {
             return chosen.get().broken().stream()
-                    .map(c -> c.rule().words() + ": " + GuideViews.line(c.says(), writer))
+                    .map(c -> Words.of(c.rule().words()) + ": " + Words.of(c.says(), writer))
                     .collect(Collectors.joining("; "));
         }
         if (choice.get().steps().isEmpty()) {
@@ -165,7 +166,8 @@ class InsertViews {
 
     private static String stoppedBy(InsertChoice.Check c, LengthWriter writer) {
         String by = c.rule() == InsertChoice.Rule.STRENGTH ? "" : ", short by " + writer.full(-c.spare());
-        return "Stopped by: " + c.rule().words() + ". " + StringUtils.capitalize(GuideViews.line(c.says(), writer)) + by
+        return "Stopped by: " + Words.of(c.rule().words()) + ". "
+                + StringUtils.capitalize(Words.of(c.says(), writer)) + by
                 + ". Less press, more wall, or another seat; thinner only signed.";
     }
 
@@ -191,7 +193,7 @@ class InsertViews {
     private static String bore(InsertChoice.Asked q, Optional<InsertChoice.Step> shown, Valve v) {
         return CounterboreDrawing.svg(
                 q.counterbore(),
-                shown.map(InsertChoice.Step::cutTo).orElse(Double.NaN),
+                shown.map(s -> OptionalDouble.of(s.cutTo())).orElseGet(OptionalDouble::empty),
                 q.wall(),
                 q.throat(),
                 q.damage(),
@@ -206,11 +208,11 @@ class InsertViews {
         String first = choice.chosen().map(s -> s.insert().code()).orElse("");
         for (InsertChoice.Step s : choice.steps()) {
             List<InsertView.Rule> rules = s.checks().stream()
-                    .map(c -> new InsertView.Rule(c.rule().words(), c.holds(), GuideViews.line(c.says(), writer)))
+                    .map(c -> new InsertView.Rule(Words.of(c.rule().words()), c.holds(), Words.of(c.says(), writer)))
                     .toList();
             all.add(new InsertView.Step(
                     s.insert().code(),
-                    s.insert().metal().map(Metal::words).orElse("")
+                    s.insert().metal().map(it -> Words.of(it.words())).orElse("")
                             + (s.insert().nominal() ? ", nominal" : ""),
                     GuideViews.size(s.insert().outer(), writer),
                     GuideViews.size(s.cutTo(), writer),
@@ -218,7 +220,7 @@ class InsertViews {
                     s.passes(),
                     s.insert().code().equals(first),
                     rules,
-                    s.broken().stream().map(c -> c.rule().words()).collect(Collectors.joining(", ")),
+                    s.broken().stream().map(c -> Words.of(c.rule().words())).collect(Collectors.joining(", ")),
                     shelf.getOrDefault(s.insert().code(), 0)));
         }
         return all;
@@ -263,7 +265,10 @@ class InsertViews {
                         ends ? "overheating is how seats drop" : "the ring grows as much as the head",
                         ""),
                 new ValveView.Row(
-                        fitting, writer.signed(fit.fitting()), fit.goes().words() + felt, ""));
+                        fitting,
+                        writer.signed(fit.fitting()),
+                        Words.of(fit.goes().words()) + felt,
+                        ""));
     }
 
     private static List<ValveView.Row> stresses(PressFit fit) {
@@ -278,7 +283,7 @@ class InsertViews {
                         "Stress in the head",
                         Math.round(fit.hoop()) + " MPa",
                         percent(fit.shareCold()) + " of what it stands cold, " + percent(fit.shareHot()) + " hot: "
-                                + fit.strain().words() + " (thinnest wall, general default)",
+                                + Words.of(fit.strain().words()) + " (thinnest wall, general default)",
                         style),
                 new ValveView.Row(
                         "Stress, ring " + whole(PressFit.RING_HOTTER) + " C hotter",

@@ -64,7 +64,7 @@ class SeatController {
                 return w;
             }
         }
-        throw new BadInputException("way", "Choose stone or form cutter.");
+        throw new BadInputException("way", "app.valves.choose-stone-or-form-cutter");
     }
 
     /** A small length, so that a bare number at a thou bench is thou; kept with its unit. */
@@ -74,7 +74,7 @@ class SeatController {
         }
         Length length = Length.parse(typed, page.unit());
         if (length.signum() < 0 || length.mm() > 5) {
-            throw new BadInputException(field, "That lies between 0 and 5 mm: key it again, with its unit if need be.");
+            throw new BadInputException(field, "app.valves.that-lies-between-0-and-5-mm-key-it");
         }
         return typed.strip().matches(".*[a-z\"]$")
                 ? typed.strip()
@@ -91,16 +91,16 @@ class SeatController {
         page.require(Operation.SEAT_WORK);
         ValveFile file = files.require(page.part());
         if (runout.isBlank()) {
-            throw new BadInputException(
-                    "runout", "Key the runout measured over the pilot once it was made: it is the proof.");
+            throw new BadInputException("runout", "app.valves.key-the-runout-measured-over-the-pilot");
         }
         Length tir = Length.parse(runout, page.unit());
         double bad = file.book(file.valve(valve)).value(BookItem.RUNOUT_BAD);
         if (tir.signum() < 0 || tir.mm() > bad + 1e-9) {
             throw new BadInputException(
                     "runout",
-                    "It does not run true: " + page.writer().full(tir) + ", and bad begins above "
-                            + page.writer().full(bad) + ". Look at the pilot and cut it again; nothing was written.");
+                    "app.valves.it-does-not-run-true-and-bad-begins",
+                    page.writer().full(tir),
+                    page.writer().full(bad));
         }
         return pages.done(
                 page,

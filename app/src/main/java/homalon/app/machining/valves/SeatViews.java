@@ -2,6 +2,7 @@ package homalon.app.machining.valves;
 
 import homalon.app.foundation.drawing.SeatDrawing;
 import homalon.app.foundation.web.Workings;
+import homalon.app.foundation.words.Words;
 import homalon.core.part.Valve;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
@@ -59,8 +60,8 @@ class SeatViews {
                 plan.map(p -> picture(p, book, v)).orElse(""),
                 plan.isPresent() ? caption(book) : "",
                 style,
-                plans.refused(v).isPresent() ? "Cannot be planned" : words(file, v, plan, due),
-                plans.refused(v).orElseGet(() -> sentence(file, v, plan)),
+                Words.of(plans.refused(v)).isPresent() ? "Cannot be planned" : words(file, v, plan, due),
+                Words.of(plans.refused(v)).orElseGet(() -> sentence(file, v, plan)),
                 ways(file, plans, v, writer),
                 file.bareRing(v) ? bare(file, plans, v, writer) : figures(file, v, plan, writer),
                 after(file, plans, v, writer),
@@ -81,12 +82,12 @@ class SeatViews {
         return "before: broken; after: drawn out; shaded: what is taken; blue: the valve · "
                 + (book.isDefault(BookItem.FACE_ANGLE)
                         ? "angles are a general default"
-                        : "angles from the " + book.source(BookItem.FACE_ANGLE));
+                        : "angles from the " + Words.of(book.source(BookItem.FACE_ANGLE)));
     }
 
     static String done(String written, LengthWriter writer) {
         String[] p = written.split(" ");
-        return Way.valueOf(p[0]).words()
+        return Words.of(Way.valueOf(p[0]).words())
                 + (p.length > 1 ? ", runout measured " + writer.full(Length.ofNanometres(Long.parseLong(p[1]))) : "");
     }
 
@@ -131,9 +132,11 @@ class SeatViews {
             return "Key the valve's head in the book, and read both edges of the seat under Valves.";
         }
         ValveFinding f = file.finding(v);
-        String because = file.axisMoved(v) ? "its guide was made anew, the old seat no longer runs true" : f.seatSays();
-        return StringUtils.capitalize(
-                        (because.isEmpty() ? "" : because + "; ") + plan.get().why()) + ".";
+        String because = file.axisMoved(v)
+                ? "its guide was made anew, the old seat no longer runs true"
+                : Words.of(f.seatSays());
+        return StringUtils.capitalize((because.isEmpty() ? "" : because + "; ")
+                        + Words.of(plan.get().why())) + ".";
     }
 
     private static List<SeatView.Way> ways(ValveFile file, SeatPlans plans, Valve v, LengthWriter writer) {
@@ -142,12 +145,12 @@ class SeatViews {
             plans.alone(v, way)
                     .ifPresent(p -> all.add(new SeatView.Way(
                             way.name(),
-                            StringUtils.capitalize(way.words()),
+                            StringUtils.capitalize(Words.of(way.words())),
                             writer.full(p.seatSink()),
                             (way == Way.STONE
                                             ? "suits light wear"
                                             : "all angles in one go; suits deep wear, new rings, equal depth")
-                                    + "; " + p.binds().words(),
+                                    + "; " + Words.of(p.binds().words()),
                             way == plans.way(v) && file.text(v, Said.SEAT_WAY).isPresent())));
         }
         return all;
@@ -162,7 +165,7 @@ class SeatViews {
         List<ValveView.Row> rows = new ArrayList<>();
         String unread = Stream.of(Measure.PITS, Measure.RUNOUT)
                 .filter(m -> !file.readings(v).has(m))
-                .map(Measure::words)
+                .map(it -> Words.of(it.words()))
                 .collect(Collectors.joining(", "));
         if (!unread.isEmpty()) {
             rows.add(row("Not read", "", unread + ": worked out with none, so it may go deeper", "out"));
@@ -174,12 +177,17 @@ class SeatViews {
         String inner = "inner edge " + (p.throatSink() == 0 ? "stays at " : "from ") + size(p.innerAfterSeat(), writer);
         String width = range(book, BookItem.WIDTH_LEAST, BookItem.WIDTH_MOST, writer);
         String feasible = p.feasible() ? "" : "out";
-        rows.add(row("Sink the face by", writer.number(p.seatSink()), p.binds().words(), feasible));
+        rows.add(row(
+                "Sink the face by",
+                writer.number(p.seatSink()),
+                Words.of(p.binds().words()),
+                feasible));
         rows.add(row(
                 "Top cut by", writer.number(p.topSink()), from + size(p.asked().targetOuter(), writer) + inset, ""));
         rows.add(row("Throat cut by", writer.number(p.throatSink()), inner, ""));
         rows.add(row("Width then", writer.number(p.after().width()), width, ""));
-        rows.add(row("Sink limit", writer.number(p.asked().sinkLimit()), book.source(BookItem.SINK), feasible));
+        rows.add(row(
+                "Sink limit", writer.number(p.asked().sinkLimit()), Words.of(book.source(BookItem.SINK)), feasible));
         rows.add(row(
                 "Chamber gains",
                 cc(p.valveCc() + p.ringCc()),
@@ -215,7 +223,7 @@ class SeatViews {
                 .ifPresent(r -> rows.add(row(
                         "Outer edge between",
                         size(r.outerLeast(), writer),
-                        "and " + size(r.outerMost(), writer) + ", " + book.source(BookItem.INSET),
+                        "and " + size(r.outerMost(), writer) + ", " + Words.of(book.source(BookItem.INSET)),
                         "")));
         rows.add(row(
                 "Width",
@@ -226,7 +234,8 @@ class SeatViews {
     }
 
     private static String range(ValveBook book, BookItem least, BookItem most, LengthWriter writer) {
-        return writer.number(book.value(least)) + " to " + writer.number(book.value(most)) + ", " + book.source(most);
+        return writer.number(book.value(least)) + " to " + writer.number(book.value(most)) + ", "
+                + Words.of(book.source(most));
     }
 
     private static ValveView.Row row(String name, String value, String note, String style) {
@@ -251,10 +260,7 @@ class SeatViews {
             rows.add(margin(file, v, plans.refaced(v), writer));
         }
         rows.add(row("Valve goes in by", writer.number(sink), "its tip comes out by as much", ""));
-        double tip = file.readings(v).get(Measure.TIP);
-        if (!Double.isNaN(tip)) {
-            rows.add(tip(book, tip + sink, writer));
-        }
+        file.readings(v).figure(Measure.TIP).ifPresent(tip -> rows.add(tip(book, tip + sink, writer)));
         if (book.entry(BookItem.ROCKER_RATIO).isPresent()) {
             rows.add(row(
                     "Lifter preload grows by",
@@ -270,12 +276,12 @@ class SeatViews {
     private static ValveView.Row margin(ValveFile file, Valve v, double refaced, LengthWriter writer) {
         ValveBook book = file.book(v);
         double least = book.value(BookItem.MARGIN);
-        double margin = file.readings(v).get(Measure.MARGIN);
-        if (Double.isNaN(margin)) {
+        if (!file.readings(v).has(Measure.MARGIN)) {
             return row("Margin when refaced", "", "not read; refacing thins it by " + writer.number(refaced), "");
         }
+        double margin = file.readings(v).get(Measure.MARGIN);
         boolean thin = margin - refaced < least - 1e-9;
-        String limit = "at least " + writer.number(least) + ", " + book.source(BookItem.MARGIN);
+        String limit = "at least " + writer.number(least) + ", " + Words.of(book.source(BookItem.MARGIN));
         return row(
                 "Margin when refaced",
                 writer.number(margin - refaced),
@@ -289,7 +295,7 @@ class SeatViews {
             return row("Stem tip then", value, "no limit keyed", "");
         }
         boolean over = stands > book.value(BookItem.TIP) + 1e-9;
-        String limit = ValveViews.two(book.value(BookItem.TIP), writer) + ", " + book.source(BookItem.TIP);
+        String limit = ValveViews.two(book.value(BookItem.TIP), writer) + ", " + Words.of(book.source(BookItem.TIP));
         return row("Stem tip then", value, (over ? "over " : "at most ") + limit, over ? "out" : "");
     }
 
@@ -326,7 +332,7 @@ class SeatViews {
                 s.good()
                         ? "measured less the book's height is " + writer.number(s.shim()) + "; left open "
                                 + writer.number(s.left()) + "; leaves of " + leaves(writer) + ", general default"
-                        : s.why(),
+                        : Words.of(s.why()),
                 s.good() ? "" : "out"));
         s.coilGap()
                 .ifPresent(g -> rows.add(row(
@@ -354,16 +360,16 @@ class SeatViews {
         for (Valve v : file.valves()) {
             Optional<SeatPlan> plan = plans.of(v);
             Optional<ValveHeights.One> height = plans.height(v);
-            double recession = file.readings(v).get(Measure.RECESSION);
+            OptionalDouble recession = file.readings(v).figure(Measure.RECESSION);
             boolean due = file.seat(v) == ValveFile.Work.DUE;
             double further = height.map(ValveHeights.One::extra).orElse(0.0);
             // What would bring a seat level that is not to be made is told in brackets.
             rows.add(new SeatView.Row(
                     v.key(),
-                    plan.map(p -> p.binds().words()).orElse(""),
+                    plan.map(p -> Words.of(p.binds().words())).orElse(""),
                     plan.map(p -> writer.number(p.seatSink())).orElse(""),
                     further <= 0 ? "" : due ? writer.number(further) : "(" + writer.number(further) + ")",
-                    Double.isNaN(recession) ? "" : ValveViews.two(recession, writer),
+                    recession.isPresent() ? ValveViews.two(recession.getAsDouble(), writer) : "",
                     height.map(h -> ValveViews.two(h.after(), writer)).orElse(""),
                     plans.toCut().signum() > 0
                             ? height.map(h -> ValveViews.two(h.afterCut(), writer))

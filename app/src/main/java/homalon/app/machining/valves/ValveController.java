@@ -5,6 +5,7 @@ import homalon.app.casting.sheets.Sheets;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.web.Keyed;
+import homalon.app.foundation.words.Words;
 import homalon.core.input.BadInputException;
 import homalon.core.part.ChamberShape;
 import homalon.core.part.PartKind;
@@ -123,9 +124,9 @@ class ValveController {
                         name,
                         values.getOrDefault(name, ""),
                         ValveSetup.usual(books.get(kind), item, writer),
-                        item.words() + ", " + kind.words()));
+                        Words.of(item.words()) + ", " + Words.of(kind.words())));
             }
-            rows.add(new BookRow(item.name(), item.words(), fields));
+            rows.add(new BookRow(item.name(), Words.of(item.words()), fields));
         }
         page.show("book", rows);
         page.show("values", values);
@@ -166,7 +167,7 @@ class ValveController {
                 }
             }
         }
-        throw new BadInputException("place", "That place is not on this sheet any more: go on with another one.");
+        throw new BadInputException("place", "app.valves.that-place-is-not-on-this-sheet-any");
     }
 
     @ToMachinists
@@ -177,8 +178,7 @@ class ValveController {
                 .map(ValveViews.Place::key)
                 .toList();
         String place = sheets.undo(part, Sheet.VALVES, page.lineId(), page.me(), places::contains)
-                .orElseThrow(
-                        () -> new BadInputException("undo", "Nothing of yours is left to take back in this walk."));
+                .orElseThrow(() -> new BadInputException("undo", "app.valves.nothing-of-yours-is-left-to-take-back"));
         page.standAt(place);
         return live(page, of);
     }

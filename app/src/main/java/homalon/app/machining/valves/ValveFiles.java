@@ -49,7 +49,7 @@ class ValveFiles {
 
     /** @throws BadInputException before it was said how they lie */
     ValveFile require(PartFile part) {
-        return of(part).orElseThrow(() ->
-                new BadInputException("valves", "Say first how the valves lie: open Valves of this part."));
+        return of(part).orElseThrow(
+                        () -> new BadInputException("valves", "app.valves.say-first-how-the-valves-lie-open"));
     }
 }

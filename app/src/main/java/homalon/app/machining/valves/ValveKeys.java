@@ -3,6 +3,7 @@ package homalon.app.machining.valves;
 import homalon.app.casting.sheets.Sheets;
 import homalon.app.foundation.web.AskAgainException;
 import homalon.app.foundation.web.Keyed;
+import homalon.app.foundation.words.Words;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Valve;
 import homalon.core.quantity.BenchUnit;
@@ -57,7 +58,7 @@ class ValveKeys {
         double value = length.map(Length::mm).orElseGet(() -> number(tidy));
         range(measure, value, unit);
         if (measure == Measure.FEEL && value != Math.rint(value)) {
-            throw new BadInputException("typed", "By feel: key 1 for no play to speak of, 2 for one that rocks.");
+            throw new BadInputException("typed", "app.valves.by-feel-key-1-for-no-play-to-speak-of-2");
         }
         stands(file, valve, measure, value);
         if (!keyed.sure()) {
@@ -83,7 +84,7 @@ class ValveKeys {
         try {
             return Double.parseDouble(ValveSetup.plain(typed));
         } catch (NumberFormatException e) {
-            throw new BadInputException("typed", "Key a number, such as 60.");
+            throw new BadInputException("typed", "app.valves.key-a-number-such-as-60");
         }
     }
 
@@ -101,8 +102,9 @@ class ValveKeys {
                             };
             throw new BadInputException(
                     "typed",
-                    StringUtils.capitalize(m.words()) + " lies between " + range
-                            + ": key it again, with its unit if need be.");
+                    "app.valves.lies-between-key-it-again-with-its-unit",
+                    StringUtils.capitalize(Words.of(m.words())),
+                    range);
         }
     }
 
@@ -125,7 +127,7 @@ class ValveKeys {
                 .average();
         if (mean.isPresent() && Math.abs(value - mean.getAsDouble()) > ODD * mean.getAsDouble()) {
             LengthWriter writer = new LengthWriter(unit);
-            throw new AskAgainException("The other " + valve.kind().words() + "s read about "
+            throw new AskAgainException("The other " + Words.of(valve.kind().words()) + "s read about "
                     + writer.size(near(mean.getAsDouble(), unit))
                     + " here: Enter again if it is so, or key it anew.");
         }
@@ -141,7 +143,7 @@ class ValveKeys {
         }
         Optional<Length> length = what.isLength() ? Optional.of(Length.parseSize(tidy, unit)) : Optional.empty();
         if (!what.isLength() && tidy.length() > 200) {
-            throw new BadInputException("typed", "That is too long to keep: at most 200 letters.");
+            throw new BadInputException("typed", "app.valves.that-is-too-long-to-keep-at-most-200");
         }
         sheets.say(file.part(), Sheet.VALVES, place, length, tidy, unit, Sheets.Hand.sure(id, by));
     }

@@ -1,5 +1,6 @@
 package homalon.app.machining.valves;
 
+import homalon.app.foundation.words.Words;
 import homalon.app.machining.cut.CutToCome;
 import homalon.app.shop.stock.Catalogue;
 import homalon.app.shop.stock.Need;
@@ -72,7 +73,7 @@ class ValveNeeds implements NeedSource {
         } else if (rung.filter(r -> r == Ladder.Rung.OVERSIZE).isPresent()) {
             all.add(new One(
                     "VALVE-OS-" + v.kind().letter(),
-                    v.kind().words() + " valve with an oversize stem",
+                    Words.of(v.kind().words()) + " valve with an oversize stem",
                     Operation.GUIDE_WORK,
                     v.key()));
         }

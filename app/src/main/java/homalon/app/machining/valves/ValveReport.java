@@ -1,5 +1,6 @@
 package homalon.app.machining.valves;
 
+import homalon.app.foundation.words.Words;
 import homalon.core.part.Valve;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.valves.Aspect;
@@ -55,14 +56,14 @@ public class ValveReport {
             out += f.verdict() == Verdict.OUT ? 1 : 0;
             open += f.settled() || file.signedByFeel(v) ? 0 : 1;
             felt += file.signedByFeel(v) ? 1 : 0;
-            double recession = file.readings(v).get(Measure.RECESSION);
+            OptionalDouble recession = file.readings(v).figure(Measure.RECESSION);
             rows.add(new Row(
                     v.key(),
                     f.guide().map(g -> writer.number(g.clearanceGoverning())).orElse("not read"),
                     figure(f, Aspect.Subject.WIDTH, writer),
                     figure(f, Aspect.Subject.RUNOUT, writer),
-                    Double.isNaN(recession) ? "" : ValveViews.two(recession, writer),
-                    f.says(),
+                    recession.isPresent() ? ValveViews.two(recession.getAsDouble(), writer) : "",
+                    Words.of(f.says()),
                     done(file, v, writer)));
         }
         List<String> said = new ArrayList<>();

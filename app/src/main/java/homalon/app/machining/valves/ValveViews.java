@@ -6,6 +6,7 @@ import homalon.app.foundation.drawing.Markup;
 import homalon.app.foundation.drawing.ValveSign;
 import homalon.app.foundation.web.WalkRows;
 import homalon.app.foundation.web.Workings;
+import homalon.app.foundation.words.Words;
 import homalon.core.guides.Guide;
 import homalon.core.part.Valve;
 import homalon.core.part.ValveKind;
@@ -110,7 +111,7 @@ class ValveViews {
                     places.stream().filter(p -> p.standing(file).isPresent()).count();
             tabs.add(new ValveView.WalkTab(
                     w.name(),
-                    w.words(),
+                    Words.of(w.words()),
                     done == 0 ? "" : done == places.size() ? "\u2713" : done + "/" + places.size(),
                     w == here,
                     done == places.size()));
@@ -156,7 +157,7 @@ class ValveViews {
                         v.diameter(),
                         v.kind() == ValveKind.EXHAUST,
                         style.apply(v),
-                        v.name() + ": " + file.finding(v).says(),
+                        v.name() + ": " + Words.of(file.finding(v).says()),
                         href.apply(v)))
                 .toList();
         return FaceDrawing.of(
@@ -173,7 +174,7 @@ class ValveViews {
         t.open("thead").open("tr");
         t.open("th", "scope", "col").text("Valve").close("th");
         for (Subject s : COLUMNS) {
-            String words = StringUtils.capitalize(s.words());
+            String words = StringUtils.capitalize(Words.of(s.words()));
             t.open("th", "scope", "col", "class", "value").text(words).close("th");
         }
         t.open("th", "scope", "col", "class", "note").text("Finding").close("th");
@@ -183,7 +184,7 @@ class ValveViews {
             t.open("tr", "class", style(f), "data-valve-row", v.key());
             t.open("th", "scope", "row").text(v.key()).close("th");
             COLUMNS.forEach(s -> cell(t, f.aspect(s), writer));
-            t.open("td", "class", "note").text(f.says()).close("td").close("tr");
+            t.open("td", "class", "note").text(Words.of(f.says())).close("td").close("tr");
         }
         return t.close("tbody").toString();
     }
@@ -249,15 +250,15 @@ class ValveViews {
     private static ValveView.Row row(Aspect a, LengthWriter writer) {
         String limit = a.limit().isEmpty() || a.subject() == Subject.LOOKS
                 ? ""
-                : " · limit " + plain(a, writer) + ", " + a.source();
+                : " · limit " + plain(a, writer) + ", " + Words.of(a.source());
         String style = a.verdict()
                 .filter(x -> x != Verdict.NOT_PROVEN)
                 .map(x -> x.name().toLowerCase(Locale.ROOT))
                 .orElse("");
         return new ValveView.Row(
-                StringUtils.capitalize(a.subject().words()),
+                StringUtils.capitalize(Words.of(a.subject().words())),
                 a.figure().isEmpty() ? "" : figure(a, writer),
-                a.says() + limit,
+                Words.of(a.says()) + limit,
                 style);
     }
 
@@ -287,8 +288,8 @@ class ValveViews {
             boolean skipped = f != null && f.kind() == Figure.Kind.SKIPPED;
             WalkRows.Place place = new WalkRows.Place(
                     p.key(),
-                    p.valve().name() + ", " + p.measure().words(),
-                    p.valve().key() + " " + p.measure().words(),
+                    p.valve().name() + ", " + Words.of(p.measure().words()),
+                    p.valve().key() + " " + Words.of(p.measure().words()),
                     "",
                     WalkRows.State.of(f != null, skipped),
                     f == null || skipped ? "" : written(p.measure(), f, writer),
@@ -320,7 +321,8 @@ class ValveViews {
             case SIGNED -> f.value().map(writer::signed).orElse("");
             case KPA, SECONDS -> f.typed();
             case FEEL -> f.typed().startsWith("1") ? "no play to speak of" : "rocks";
-            case DIGITS -> Look.read(f.typed()).stream().map(Look::words).collect(Collectors.joining(", "));
+            case DIGITS ->
+                Look.read(f.typed()).stream().map(it -> Words.of(it.words())).collect(Collectors.joining(", "));
         };
     }
 

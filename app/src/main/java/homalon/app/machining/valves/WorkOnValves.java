@@ -110,20 +110,23 @@ public class WorkOnValves {
             }
         });
         if (said.isEmpty()) {
-            throw new BadInputException("all", "Choose it for this one first: it then stands for the others.");
+            throw new BadInputException("all", "app.valves.choose-it-for-this-one-first-it-then");
         }
         List<Valve> takers = file.valves().stream()
                 .filter(v -> v.kind() == model.kind() && !v.equals(model) && which.takes(file, v))
                 .toList();
         if (takers.isEmpty()) {
-            throw new BadInputException("all", "No other " + model.kind().words() + " is left to take it.");
+            throw new BadInputException(
+                    "all",
+                    "app.valves.no-other-is-left-to-take-it",
+                    model.kind().words());
         }
         for (Valve v : takers) {
             UUID own = UUID.nameUUIDFromBytes((id + v.key()).getBytes(StandardCharsets.UTF_8));
             try {
                 keep(part, own, v.key(), said, unit, by, check);
             } catch (BadInputException e) {
-                throw new BadInputException("all", v.name() + ": " + e.getMessage() + " Nothing was kept.");
+                throw new BadInputException("all", "app.valves.nothing-was-kept", v.name(), e.sentence());
             }
         }
     }
@@ -138,7 +141,7 @@ public class WorkOnValves {
         ValveFile file = files.require(part);
         List<Valve> felt = file.valves().stream().filter(file::mayBeSigned).toList();
         if (felt.isEmpty()) {
-            throw new BadInputException("felt", "No guide that was felt and found good waits for a name.");
+            throw new BadInputException("felt", "app.valves.no-guide-that-was-felt-and-found-good");
         }
         for (Valve v : felt) {
             UUID own = UUID.nameUUIDFromBytes((id + v.key()).getBytes(StandardCharsets.UTF_8));

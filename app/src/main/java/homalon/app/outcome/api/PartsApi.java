@@ -5,6 +5,7 @@ import homalon.app.casting.part.PartShells;
 import homalon.app.casting.part.Parts;
 import homalon.app.check.face.Surveys;
 import homalon.app.foundation.opened.ToPrograms;
+import homalon.app.foundation.words.Words;
 import homalon.core.input.BadInputException;
 import homalon.core.input.Problems;
 import homalon.core.quantity.BenchUnit;
@@ -121,7 +122,7 @@ class PartsApi {
                 mm(totals.thisJob().nanometres()),
                 mm(totals.life().nanometres()),
                 route.steps().stream()
-                        .map(s -> new Stop(s.operation().name(), s.state().name(), s.because()))
+                        .map(s -> new Stop(s.operation().name(), s.state().name(), Words.of(s.because())))
                         .toList());
     }
 
@@ -202,14 +203,14 @@ class PartsApi {
 
     private static void check(int page, int size) {
         Problems problems = new Problems();
-        problems.require(page >= 0 && page <= 100_000, "page", "page counts from 0.");
-        problems.require(size >= 1 && size <= MOST, "size", "size must lie between 1 and " + MOST + ".");
+        problems.require(page >= 0 && page <= 100_000, "page", "app.api.page-counts-from-0");
+        problems.require(size >= 1 && size <= MOST, "size", "app.api.size-must-lie-between-1-and", MOST);
         problems.throwIfAny();
     }
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> refused(BadInputException e) {
-        ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, e.getMessage());
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, Words.of(e.sentence()));
         problem.setProperty("problems", e.problems());
         return ResponseEntity.badRequest()
                 .contentType(MediaType.APPLICATION_PROBLEM_JSON)

@@ -10,6 +10,7 @@ import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.web.NotHereException;
 import homalon.app.foundation.web.Page;
 import homalon.app.foundation.web.Shell;
+import homalon.app.foundation.words.Words;
 import homalon.core.input.BadInputException;
 import homalon.core.route.Step;
 import homalon.core.route.VisitSteps;
@@ -150,13 +151,13 @@ class BenchController {
                 .findFirst()
                 .orElseThrow(() -> new NotHereException("Nothing waits for that: go back to the bench."));
         if (lot < 0 || lot > MOST_PAGES) {
-            throw new BadInputException("page", "Page: 0 to " + MOST_PAGES + ".");
+            throw new BadInputException("page", "app.bench.page-0-to", MOST_PAGES);
         }
         return page.read(() -> {
             LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
             List<Held> those = held(shop.stuck(whom, lot * STUCK_ON_A_PAGE, STUCK_ON_A_PAGE + 1), today);
             boolean more = those.size() > STUCK_ON_A_PAGE;
-            page.show("words", whom.words());
+            page.show("words", Words.of(whom.words()));
             page.show("path", path(whom));
             page.show("those", more ? those.subList(0, STUCK_ON_A_PAGE) : those);
             page.show("more", more ? lot + 1 : null);
@@ -182,8 +183,8 @@ class BenchController {
                     first ? next.size() + 1 : 0,
                     part.tag(),
                     part.name(),
-                    step.todo(),
-                    step.detail(),
+                    Words.of(step.todo()),
+                    Words.of(step.detail()),
                     life,
                     due.map(d -> dueWords(d, today)).orElse(""),
                     due.filter(d -> d.isBefore(today)).isPresent(),
@@ -215,7 +216,7 @@ class BenchController {
     private static List<HeldOn> held(InTheShop.Bench bench, LocalDate today) {
         return bench.stuck().entrySet().stream()
                 .map(s -> new HeldOn(
-                        s.getKey().words(),
+                        Words.of(s.getKey().words()),
                         path(s.getKey()),
                         held(s.getValue(), today),
                         bench.count().stuck().getOrDefault(s.getKey(), 0L)

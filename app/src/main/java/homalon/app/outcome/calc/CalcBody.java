@@ -35,12 +35,12 @@ class CalcBody {
         try {
             T read = mapper.readValue(new Limited(body), type);
             if (read == null) {
-                throw new BadInputException("body", "Send a JSON object.");
+                throw new BadInputException("body", "app.calc.send-a-json-object");
             }
             return read;
         } catch (UnrecognizedPropertyException e) {
             throw new BadInputException(
-                    e.getPropertyName(), "There is no field " + e.getPropertyName() + " in this call: leave it out.");
+                    e.getPropertyName(), "app.calc.there-is-no-field-in-this-call-leave-it", e.getPropertyName());
         } catch (JacksonException e) {
             throw told(e);
         }
@@ -58,10 +58,9 @@ class CalcBody {
         String field = e instanceof DatabindException d ? path(d) : "";
         if (e instanceof StreamReadException || field.isEmpty()) {
             return new BadInputException(
-                    field.isEmpty() ? "body" : field,
-                    "The body is not JSON of the expected shape: send one object with finite numbers (no NaN), as in the documentation.");
+                    field.isEmpty() ? "body" : field, "app.calc.the-body-is-not-json-of-the-expected");
         }
-        return new BadInputException(field, field + " has the wrong type: see the documentation of this call.");
+        return new BadInputException(field, "app.calc.has-the-wrong-type-see-the", field);
     }
 
     private static String path(DatabindException e) {

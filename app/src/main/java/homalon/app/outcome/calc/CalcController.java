@@ -1,7 +1,9 @@
 package homalon.app.outcome.calc;
 
 import homalon.app.foundation.opened.ToPrograms;
+import homalon.app.foundation.words.Words;
 import homalon.core.input.BadInputException;
+import homalon.core.words.Message;
 import io.swagger.v3.oas.annotations.OpenAPIDefinition;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.enums.SecuritySchemeType;
@@ -160,19 +162,20 @@ class CalcController {
 
     @ExceptionHandler
     ProblemDetail bad(BadInputException e) {
-        ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, e.getMessage());
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, Words.of(e.sentence()));
         problem.setTitle("Bad input");
         problem.setProperty(
                 "errors",
                 e.problems().stream()
-                        .map(p -> Map.of("field", p.field(), "detail", p.sentence()))
+                        .map(p -> Map.of("field", p.field(), "detail", Words.of(p.sentence())))
                         .toList());
         return problem;
     }
 
     @ExceptionHandler
     ProblemDetail shape(ShapeException e) {
-        return bad(new BadInputException(List.of(new BadInputException.Problem(e.field(), e.getMessage()))));
+        return bad(new BadInputException(
+                List.of(new BadInputException.Problem(e.field(), Message.plain(e.getMessage())))));
     }
 
     @ExceptionHandler({PointsBody.TooManyException.class, CalcBody.TooLargeException.class})

@@ -1,5 +1,6 @@
 package homalon.app.outcome.calc;
 
+import homalon.app.foundation.words.Words;
 import homalon.core.chambers.CutForRatio;
 import homalon.core.chambers.Cylinder;
 import homalon.core.chambers.DepthFills;
@@ -95,7 +96,12 @@ final class CutForRatioCall {
         required.check();
         CutForRatio cut = request.fills() == null ? byArea(request, wanted) : byFills(request, wanted);
         return new Answer(
-                cut.headCut(), cut.blockCut(), cut.openingArea(), cut.chamberCcAfter(), cut.possible(), cut.why());
+                cut.headCut(),
+                cut.blockCut(),
+                cut.openingArea(),
+                cut.chamberCcAfter(),
+                cut.possible(),
+                Words.of(cut.why()));
     }
 
     private static CutForRatio byArea(Request request, double wanted) {

@@ -126,10 +126,10 @@ final class FeelersCall {
         double[] b = request.box();
         boolean boxFits =
                 b != null && b.length == 4 && Arrays.stream(b).allMatch(Double::isFinite) && b[2] > b[0] && b[3] > b[1];
-        problems.require(boxFits, "box", "box is required: [x0, y0, x1, y1] with x1 > x0 and y1 > y0, in mm.");
-        problems.require(request.limit() != null, "limit", "limit is required, such as 0.05.");
-        problems.require(request.thinnest() != null, "thinnest", "thinnest is required, such as 0.02.");
-        problems.require(request.lines() != null, "lines", "lines is required: one for every laid straightedge.");
+        problems.require(boxFits, "box", "app.calc.box-is-required-x0-y0-x1-y1-with-x1-x0");
+        problems.require(request.limit() != null, "limit", "app.calc.limit-is-required-such-as-0-05");
+        problems.require(request.thinnest() != null, "thinnest", "app.calc.thinnest-is-required-such-as-0-02");
+        problems.require(request.lines() != null, "lines", "app.calc.lines-is-required-one-for-every-laid");
         List<FeelerLine> lines = new ArrayList<>();
         List<Line> given = request.lines() == null ? List.of() : request.lines();
         for (int i = 0; i < given.size(); i++) {
@@ -143,11 +143,10 @@ final class FeelersCall {
 
     private static Optional<FeelerLine> read(Line line, String name, Problems problems) {
         boolean ends = line != null && pair(line.from()) && pair(line.to());
-        problems.require(ends, name, name + " must have from and to, each [x, y] in mm.");
+        problems.require(ends, name, "app.calc.must-have-from-and-to-each-x-y-in-mm", name);
         boolean placed = line != null
                 && (line.stations() == null || line.stations().stream().allMatch(s -> s != null && s.at() != null));
-        problems.require(
-                placed, name + ".stations", name + ".stations: each must have at, from 0 to 1 along the line.");
+        problems.require(placed, name + ".stations", "app.calc.stations-each-must-have-at-from-0-to-1", name);
         if (!ends || !placed) {
             return Optional.empty();
         }

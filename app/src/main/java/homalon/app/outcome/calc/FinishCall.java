@@ -51,11 +51,11 @@ final class FinishCall {
 
     static Answer answer(Request request) {
         Problems problems = new Problems();
-        problems.require(request.noseRadius() != null, "noseRadius", "noseRadius is required, in mm, such as 6.35.");
+        problems.require(request.noseRadius() != null, "noseRadius", "app.calc.noseradius-is-required-in-mm-such-as-6");
         problems.require(
                 (request.feedPerRev() == null) != (request.wantedRa() == null),
                 "feedPerRev",
-                "Give either feedPerRev in mm or wantedRa in micrometres.");
+                "app.calc.give-either-feedperrev-in-mm-or");
         problems.throwIfAny();
         Finish.Spindle spindle = new Finish.Spindle(
                 optional(request.cutterDiameter()), optional(request.cuttingSpeed()), optional(request.maxRpm()));

@@ -109,7 +109,7 @@ final class FlatnessCall {
 
     static Answer answer(Request request) {
         Problems problems = new Problems();
-        problems.require(request.points() != null, "points", "points is required: a list of [x, y, z] in mm.");
+        problems.require(request.points() != null, "points", "app.calc.points-is-required-a-list-of-x-y-z-in");
         above(problems, "limit", request.limit());
         above(problems, "window", request.window());
         above(problems, "cover", request.cover());
@@ -117,19 +117,18 @@ final class FlatnessCall {
         problems.require(
                 request.uncertainty() == null || (finite(request.uncertainty()) && request.uncertainty() >= 0),
                 "uncertainty",
-                "uncertainty must be zero or above, in mm.");
+                "app.calc.uncertainty-must-be-zero-or-above-in-mm");
         boolean boxFits = request.box() == null
                 || (request.box().length == 4
                         && Arrays.stream(request.box()).allMatch(Double::isFinite)
                         && request.box()[2] > request.box()[0]
                         && request.box()[3] > request.box()[1]);
-        problems.require(boxFits, "box", "box must be [x0, y0, x1, y1] with x1 > x0 and y1 > y0.");
+        problems.require(boxFits, "box", "app.calc.box-must-be-x0-y0-x1-y1-with-x1-x0-and");
         List<Bore> bores = request.bores() == null ? List.of() : request.bores();
         for (int i = 0; i < bores.size(); i++) {
             Bore b = bores.get(i);
             boolean fits = b != null && finite(b.x()) && finite(b.y()) && finite(b.d()) && b.d() > 0;
-            problems.require(
-                    fits, "bores[" + i + "]", "bores[" + i + "] must have finite x, y and a diameter d above zero.");
+            problems.require(fits, "bores[" + i + "]", "app.calc.bores-must-have-finite-x-y-and-a", i);
         }
         problems.throwIfAny();
         Points points = request.points().points();
@@ -146,9 +145,7 @@ final class FlatnessCall {
         long ys = Arrays.stream(points.ys()).distinct().count();
         Problems problems = new Problems();
         problems.require(
-                xs * ys <= WindowFlatness.MOST_WINDOWS,
-                "window",
-                "window: these points make too many windows to search: thin them to 3000 or put them on a grid.");
+                xs * ys <= WindowFlatness.MOST_WINDOWS, "window", "app.calc.window-these-points-make-too-many");
         problems.throwIfAny();
     }
 
@@ -193,7 +190,10 @@ final class FlatnessCall {
 
     private static void above(Problems problems, String field, Double value) {
         problems.require(
-                value == null || (finite(value) && value > 0), field, field + " must be a number above zero, in mm.");
+                value == null || (finite(value) && value > 0),
+                field,
+                "app.calc.must-be-a-number-above-zero-in-mm",
+                field);
     }
 
     private static boolean finite(Double value) {

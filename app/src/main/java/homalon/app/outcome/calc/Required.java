@@ -1,6 +1,7 @@
 package homalon.app.outcome.calc;
 
 import homalon.core.input.Problems;
+import homalon.core.words.Message;
 import java.util.Arrays;
 import java.util.Objects;
 
@@ -10,17 +11,17 @@ final class Required {
 
     /** NaN when it is missing, which {@link #check} then refuses. */
     double number(String field, Double value, String whatFor) {
-        problems.require(value != null, field, field + " is required: " + whatFor + ".");
+        problems.require(value != null, field, "app.calc.is-required", field, whatFor);
         return value == null ? Double.NaN : value;
     }
 
     <T> T value(String field, T value, String whatFor) {
-        problems.require(value != null, field, field + " is required: " + whatFor + ".");
+        problems.require(value != null, field, "app.calc.is-required", field, whatFor);
         return value;
     }
 
     boolean require(boolean condition, String field, String sentence) {
-        return problems.require(condition, field, sentence);
+        return problems.require(condition, field, Message.plain(sentence));
     }
 
     /** True when all of a group were sent; those missing of a group that was begun are told. */
@@ -30,7 +31,9 @@ final class Required {
             problems.require(
                     values[i] != null,
                     fields[i],
-                    fields[i] + " is needed beside the others: " + String.join(", ", fields) + ".");
+                    "app.calc.is-needed-beside-the-others",
+                    fields[i],
+                    String.join(", ", fields));
         }
         return sent == fields.length;
     }

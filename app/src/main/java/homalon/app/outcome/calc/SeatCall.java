@@ -1,8 +1,10 @@
 package homalon.app.outcome.calc;
 
+import homalon.app.foundation.words.Words;
 import homalon.core.seats.SeatAngles;
 import homalon.core.seats.SeatPlan;
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.OptionalDouble;
 
 /** The call {@code seat}. */
 final class SeatCall {
@@ -84,7 +86,7 @@ final class SeatCall {
                 SeatAngles.of(top, face, throat),
                 outer,
                 inner,
-                Double.NaN,
+                OptionalDouble.empty(),
                 pits,
                 Required.or(request.runout(), 0),
                 targetOuter,
@@ -103,6 +105,6 @@ final class SeatCall {
                 plan.valveSink(),
                 plan.valveCc(),
                 plan.feasible(),
-                plan.why());
+                Words.of(plan.why()));
     }
 }

@@ -80,20 +80,20 @@ final class SetUpCall {
 
     static Answer answer(Request request) {
         Problems problems = new Problems();
-        problems.require(request.points() != null, "points", "points is required: a list of [x, y, z] in mm.");
-        problems.require(request.supports() != null, "supports", "supports is required: three or more [x, y] in mm.");
-        problems.require(request.corners() != null, "corners", "corners is required: three or four indices of points.");
-        problems.require(request.shimStep() != null, "shimStep", "shimStep is required, such as 0.01.");
+        problems.require(request.points() != null, "points", "app.calc.points-is-required-a-list-of-x-y-z-in");
+        problems.require(request.supports() != null, "supports", "app.calc.supports-is-required-three-or-more-x-y");
+        problems.require(request.corners() != null, "corners", "app.calc.corners-is-required-three-or-four");
+        problems.require(request.shimStep() != null, "shimStep", "app.calc.shimstep-is-required-such-as-0-01");
         problems.require(
                 request.shimStep() == null || (request.shimStep() >= 1e-6 && request.shimStep() <= 5),
                 "shimStep",
-                "shimStep must be above zero and at most 5 mm, such as 0.01.");
+                "app.calc.shimstep-must-be-above-zero-and-at-most");
         List<Spot> supports = supports(request, problems);
         SlopesBody slopes = request.parallelTo();
         problems.require(
                 slopes == null || (finite(slopes.a()) && finite(slopes.b())),
                 "parallelTo",
-                "parallelTo must hold two finite slopes a and b, in mm per mm.");
+                "app.calc.parallelto-must-hold-two-finite-slopes");
         problems.throwIfAny();
         Points points = request.points().points();
         Flatness.check(points);
@@ -125,7 +125,7 @@ final class SetUpCall {
         for (int i = 0; i < given.length; i++) {
             String name = "supports[" + i + "]";
             double[] s = given[i];
-            if (problems.require(s != null && s.length == 2, name, name + " must be [x, y] in mm.")) {
+            if (problems.require(s != null && s.length == 2, name, "app.calc.must-be-x-y-in-mm", name)) {
                 supports.add(new Spot(s[0], s[1]));
             }
         }

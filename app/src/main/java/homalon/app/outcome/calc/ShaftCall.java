@@ -57,24 +57,22 @@ final class ShaftCall {
 
     static Answer answer(Request request) {
         Problems problems = new Problems();
-        problems.require(request.at() != null, "at", "at is required: where the bores stand along the line, in mm.");
-        problems.require(request.height() != null, "height", "height is required: of each bore off the datum, in mm.");
-        problems.require(
-                request.clearance() != null,
-                "clearance",
-                "clearance is required: on the diameter, for each bore, in mm.");
+        problems.require(request.at() != null, "at", "app.calc.at-is-required-where-the-bores-stand");
+        problems.require(request.height() != null, "height", "app.calc.height-is-required-of-each-bore-off-the");
+        problems.require(request.clearance() != null, "clearance", "app.calc.clearance-is-required-on-the-diameter");
         problems.require(
                 request.runningClearance() != null,
                 "runningClearance",
-                "runningClearance is required, in mm, such as 0.02.");
+                "app.calc.runningclearance-is-required-in-mm-such");
         problems.throwIfAny();
         int n = request.at().length;
-        problems.require(request.height().length == n, "height", "height must hold one number for each bore.");
-        problems.require(request.clearance().length == n, "clearance", "clearance must hold one number for each bore.");
+        problems.require(request.height().length == n, "height", "app.calc.height-must-hold-one-number-for-each");
+        problems.require(
+                request.clearance().length == n, "clearance", "app.calc.clearance-must-hold-one-number-for-each");
         problems.require(
                 request.sideways() == null || request.sideways().length == n,
                 "sideways",
-                "sideways must hold one number for each bore, or be left out.");
+                "app.calc.sideways-must-hold-one-number-for-each");
         problems.throwIfAny();
         List<ShaftLine.Bore> bores = new ArrayList<>();
         for (int i = 0; i < n; i++) {

@@ -2,6 +2,7 @@ package homalon.app.outcome.report;
 
 import homalon.app.foundation.opened.ToOwners;
 import homalon.app.foundation.web.Page;
+import homalon.app.foundation.words.Words;
 import homalon.core.input.BadInputException;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Controller;
@@ -39,7 +40,7 @@ class CustomerController {
                     "");
         } catch (BadInputException e) {
             page.unprocessable();
-            return page(page, e.getMessage(), customer);
+            return page(page, Words.of(e.sentence()), customer);
         }
     }
 }

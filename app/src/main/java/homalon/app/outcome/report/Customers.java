@@ -3,6 +3,7 @@ package homalon.app.outcome.report;
 import homalon.app.casting.part.InTheShop;
 import homalon.app.foundation.people.Journal;
 import homalon.core.input.BadInputException;
+import homalon.core.words.Message;
 import java.util.List;
 import java.util.UUID;
 import lombok.RequiredArgsConstructor;
@@ -33,16 +34,16 @@ class Customers {
     public int erase(String name, UUID by) {
         String wanted = name.strip();
         if (wanted.isEmpty() || wanted.equals(ERASED)) {
-            throw new BadInputException("customer", "Key the customer's name as it stands on the casting's page.");
+            throw new BadInputException("customer", "app.report.key-the-customers-name-as-it-stands-on");
         }
         List<String> here = inTheShop.of(wanted);
         if (!here.isEmpty()) {
             throw new BadInputException(
                     "customer",
-                    String.join(", ", here.subList(0, Math.min(SHOWN, here.size())))
-                            + (here.size() > SHOWN ? " and " + (here.size() - SHOWN) + " more" : "")
-                            + " of this customer " + (here.size() == 1 ? "is" : "are")
-                            + " in the shop: hand over first, then erase.");
+                    "app.report.of-this-customer-in-the-shop-hand-over",
+                    String.join(", ", here.subList(0, Math.min(SHOWN, here.size()))),
+                    here.size() > SHOWN ? Message.of("app.report.and-more", here.size() - SHOWN) : Message.NONE,
+                    here.size() == 1 ? Message.of("app.report.is") : Message.of("app.report.are"));
         }
         // As an element of the page that was handed over: the same letters in a sentence that somebody wrote are left
         // alone.
@@ -51,13 +52,10 @@ class Customers {
             castings =
                     erased.erase(wanted, ">" + HtmlEscape.escapeHtml4Xml(wanted) + "<", ">" + ERASED + "<", ERASED, by);
         } catch (DataIntegrityViolationException e) {
-            throw new BadInputException(
-                    "customer",
-                    "A visit of this customer came in or is being sealed at this moment: try again in a minute.");
+            throw new BadInputException("customer", "app.report.a-visit-of-this-customer-came-in-or-is");
         }
         if (castings == 0) {
-            throw new BadInputException(
-                    "customer", "No casting has the customer " + wanted + ": key the name as it stands on its page.");
+            throw new BadInputException("customer", "app.report.no-casting-has-the-customer-key-the", wanted);
         }
         journal.write(Journal.What.CUSTOMER_ERASED, by, castings == 1 ? "1 casting" : castings + " castings");
         return castings;

@@ -2,6 +2,7 @@ package homalon.app.outcome.report;
 
 import homalon.app.casting.ledger.Ledgers;
 import homalon.app.foundation.people.People;
+import homalon.app.foundation.words.Words;
 import homalon.app.machining.cut.CutView;
 import homalon.app.machining.cut.CutViews;
 import homalon.app.machining.cut.Paintings;
@@ -90,7 +91,8 @@ class CutReport {
         if (totals.thisJob().signum() <= 0) {
             return "Nothing was cut on this visit.";
         }
-        String setUp = plan.map(p -> ", set up for " + p.plan().school().words().toLowerCase(Locale.ROOT))
+        String setUp = plan.map(p ->
+                        ", set up for " + Words.of(p.plan().school().words()).toLowerCase(Locale.ROOT))
                 .orElse("");
         return writer.full(totals.thisJob()) + " was taken off in " + passes + (passes == 1 ? " pass" : " passes")
                 + setUp + ".";
@@ -110,7 +112,7 @@ class CutReport {
             // A plain lid carries no shaft, and no timing with it.
             boolean lid = part.kind() == PartKind.HEAD
                     && part.visit().came().filter(c -> c.shafts().isEmpty()).isPresent();
-            fitter.add("This " + part.kind().words() + " is " + writer.full(totals.thisJob())
+            fitter.add("This " + Words.of(part.kind().words()) + " is " + writer.full(totals.thisJob())
                     + " thinner than when it came. Compression, piston and valve clearances"
                     + (lid ? "" : ", cam timing") + " and how the manifolds meet change with it: check each against the"
                     + " maker's manual before it runs.");
@@ -125,7 +127,8 @@ class CutReport {
     }
 
     private static String planWords(PlanFile plan, LengthWriter writer) {
-        return plan.plan().school().words() + ": " + plan.plan().school().meaning() + "; shims "
+        return Words.of(plan.plan().school().words()) + ": "
+                + Words.of(plan.plan().school().meaning()) + "; shims "
                 + String.join(", ", PlanViews.shimWords(plan.plan().shims(), writer)) + "; "
                 + writer.full(plan.plan().toClean()) + " from first touch to clean"
                 + (plan.plan().atLeast().signum() > 0

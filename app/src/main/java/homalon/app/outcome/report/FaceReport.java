@@ -9,6 +9,7 @@ import homalon.app.check.feelers.FeelerSurveys;
 import homalon.app.check.feelers.FeelerView;
 import homalon.app.check.feelers.FeelerViews;
 import homalon.app.foundation.people.People;
+import homalon.app.foundation.words.Words;
 import homalon.core.face.LimitVerdict;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.rulebook.FlatnessLimit;
@@ -70,7 +71,7 @@ class FaceReport {
 
     String asItCame(PartFile part, List<ReportView.Felt> felt, LengthWriter writer) {
         return finding(part, SurveyKind.FACE)
-                .map(f -> "As it came, the face read " + verdict(f, writer) + " " + f.shape())
+                .map(f -> "As it came, the face read " + verdict(f, writer) + " " + Words.of(f.shape()))
                 .orElse(
                         felt.isEmpty()
                                 ? "The face was not measured as it came."
@@ -118,7 +119,7 @@ class FaceReport {
         String when = "Tried " + ReportDay.of(last) + " by "
                 + people.names().getOrDefault(survey.startedBy(), "someone") + "; thinnest blade "
                 + writer.full(survey.blades().thinnest());
-        return new ReportView.Felt(survey.kind().words(), when, view);
+        return new ReportView.Felt(Words.of(survey.kind().words()), when, view);
     }
 
     /** {@code 0.062 flat, out of the limit of 0.050 (maker's book).} Each figure stands beside the limit that it was held against. */
@@ -145,12 +146,12 @@ class FaceReport {
                 ? writer.full(zone) + " flat"
                 : writer.full(worst.value().getAsDouble()) + " flat" + where + " (" + writer.full(zone) + " over all)";
         String limit = writer.full(worst.limit().most()) + where + " ("
-                + worst.limit().source().words() + ")";
+                + Words.of(worst.limit().source().words()) + ")";
         return figure
                 + switch (finding.judgement().worst()) {
                     case WITHIN -> ", within every limit of flatness set for it.";
                     case OUT -> ", out of the limit of " + limit + ".";
-                    case NOT_PROVEN -> ", not proven against the limit of " + limit + ". " + worst.why();
+                    case NOT_PROVEN -> ", not proven against the limit of " + limit + ". " + Words.of(worst.why());
                 };
     }
 }

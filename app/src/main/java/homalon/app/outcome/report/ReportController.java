@@ -6,6 +6,7 @@ import homalon.app.casting.work.WorkEntry;
 import homalon.app.casting.work.WorkLog;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
+import homalon.app.foundation.words.Words;
 import homalon.core.input.BadInputException;
 import homalon.core.route.Operation;
 import homalon.core.route.StepKind;
@@ -69,7 +70,7 @@ class ReportController {
             return "redirect:/parts/" + part.tag() + "/report";
         } catch (BadInputException e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return page(page, e.getMessage());
+            return page(page, Words.of(e.sentence()));
         }
     }
 
@@ -79,9 +80,8 @@ class ReportController {
         if (!owed.isEmpty() && !page.shell().owner()) {
             throw new BadInputException(
                     "note",
-                    "Owed before it leaves: "
-                            + owed.stream().map(Operation::words).collect(Collectors.joining(", "))
-                            + ". Do it, or have the owner sign on the route why it is left out.");
+                    "app.report.owed-before-it-leaves-do-it-or-have-the",
+                    owed.stream().map(it -> Words.of(it.words())).collect(Collectors.joining(", ")));
         }
     }
 

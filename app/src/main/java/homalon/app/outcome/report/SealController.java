@@ -41,7 +41,7 @@ class SealController {
         try {
             return files.take(in, MOST_FILE, whole -> seals.paper(page.part(), whole.readAllBytes()));
         } catch (BigFiles.TooLargeException e) {
-            throw new BadInputException("file", "That is larger than any report: choose the PDF or the sealed record.");
+            throw new BadInputException("file", "app.report.that-is-larger-than-any-report-choose");
         }
     }
 }

@@ -2,7 +2,7 @@ package homalon.app.outcome.report;
 
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.web.Shop;
-import homalon.core.rulebook.GasketKind;
+import homalon.app.foundation.words.Words;
 import homalon.core.visit.PartFile;
 import java.time.Clock;
 import java.util.ArrayList;
@@ -31,7 +31,10 @@ class VisitReport {
     List<ReportView.Fact> facts(PartFile part) {
         PartFile.Visit visit = part.visit();
         List<ReportView.Fact> facts = new ArrayList<>();
-        fact(facts, "Casting", part.kindWords() + (part.castingNumber().isEmpty() ? "" : ", " + part.castingNumber()));
+        fact(
+                facts,
+                "Casting",
+                Words.of(part.kindWords()) + (part.castingNumber().isEmpty() ? "" : ", " + part.castingNumber()));
         fact(facts, "For", part.customer());
         fact(facts, "Came in", ReportDay.of(visit.openedAt()) + (part.visits() > 1 ? ", visit " + visit.no() : ""));
         fact(facts, "What happened", visit.history());
@@ -39,7 +42,7 @@ class VisitReport {
         fact(
                 facts,
                 "Gasket",
-                Stream.concat(visit.gasketKind().map(GasketKind::words).stream(), Stream.of(visit.gasket()))
+                Stream.concat(visit.gasketKind().map(it -> Words.of(it.words())).stream(), Stream.of(visit.gasket()))
                         .filter(w -> !w.isEmpty())
                         .collect(Collectors.joining(", ")));
         visit.releasedAt()

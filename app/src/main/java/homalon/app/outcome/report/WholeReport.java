@@ -6,7 +6,7 @@ import homalon.app.check.integrity.Cracks;
 import homalon.app.check.integrity.PressureTests;
 import homalon.app.check.lines.SheetWords;
 import homalon.app.foundation.people.People;
-import homalon.core.integrity.Reach;
+import homalon.app.foundation.words.Words;
 import homalon.core.integrity.Remedy;
 import homalon.core.integrity.SmallCheck;
 import homalon.core.quantity.Length;
@@ -70,17 +70,17 @@ class WholeReport {
         Operation operation = Operation.valueOf(e.what());
         if (e.kind() == WorkEntry.Kind.WAIVED) {
             return Optional.of("Left out, signed for by " + names.getOrDefault(e.by(), "someone") + ": "
-                    + operation.words() + ". " + e.note() + ".");
+                    + Words.of(operation.words()) + ". " + e.note() + ".");
         }
         boolean told = operation == Operation.CLEAN || operation == Operation.CRACK_CHECK;
         String note = e.note().isEmpty() ? "" : ", " + e.note();
-        return told ? Optional.empty() : Optional.of("Done: " + operation.words() + note + ".");
+        return told ? Optional.empty() : Optional.of("Done: " + Words.of(operation.words()) + note + ".");
     }
 
     private static String ticked(List<WorkEntry> log) {
         return log.stream()
                 .filter(e -> e.kind() == WorkEntry.Kind.TICKED && !e.what().equals(Finding.TURNS_STIFF.name()))
-                .map(e -> SmallCheck.valueOf(e.what()).words().toLowerCase(Locale.ROOT))
+                .map(e -> Words.of(SmallCheck.valueOf(e.what()).words()).toLowerCase(Locale.ROOT))
                 .distinct()
                 .collect(Collectors.joining(", "));
     }
@@ -95,26 +95,29 @@ class WholeReport {
     }
 
     private static String suspicion(CrackFile c) {
-        return "Suspected and not proven: " + c.what().place().words() + ", no crack seen; "
-                + c.remedy().words() + ".";
+        return "Suspected and not proven: " + Words.of(c.what().place().words()) + ", no crack seen; "
+                + Words.of(c.remedy().words()) + ".";
     }
 
     private static String crack(CrackFile c, LengthWriter writer) {
         String what = writer.size(Length.roundedFromMm(c.what().length())) + " long";
         String reaches = c.what().reaches().isEmpty()
                 ? "reaches nothing"
-                : "reaches " + c.what().reaches().stream().map(Reach::words).collect(Collectors.joining(", "));
+                : "reaches "
+                        + c.what().reaches().stream()
+                                .map(it -> Words.of(it.words()))
+                                .collect(Collectors.joining(", "));
         String why = c.overruled() ? " (otherwise than the rule: " + c.why() + ")" : "";
         String next = c.remedy() == Remedy.LEAVE ? " Look at it again on the next visit." : "";
-        return "Crack " + c.no() + " " + c.what().place().words() + ", " + what + ", " + reaches + ": "
-                + c.remedy().words() + why + "." + next;
+        return "Crack " + c.no() + " " + Words.of(c.what().place().words()) + ", " + what + ", " + reaches + ": "
+                + Words.of(c.remedy().words()) + why + "." + next;
     }
 
     private static String test(TestFile t, int no) {
         var decay = t.decay();
         String lost = String.format(Locale.ROOT, "%.3f", decay.lost());
         String most = String.format(Locale.ROOT, "%.3f", t.asked().most());
-        return "Pressure test " + no + ", " + t.medium() + ": " + decay.why() + "; lost " + lost + " bar of " + most
-                + " allowed, put right for the temperature.";
+        return "Pressure test " + no + ", " + t.medium() + ": " + Words.of(decay.why()) + "; lost " + lost + " bar of "
+                + most + " allowed, put right for the temperature.";
     }
 }

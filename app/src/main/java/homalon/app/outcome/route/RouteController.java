@@ -9,6 +9,7 @@ import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.people.Journal;
 import homalon.app.foundation.people.People;
+import homalon.app.foundation.words.Words;
 import homalon.core.input.BadInputException;
 import homalon.core.route.Finding;
 import homalon.core.route.Operation;
@@ -18,6 +19,7 @@ import homalon.core.route.StepKind;
 import homalon.core.route.Strength;
 import homalon.core.route.VisitSteps;
 import homalon.core.visit.PartFile;
+import homalon.core.words.Message;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -115,9 +117,9 @@ class RouteController {
 
     private static String said(WorkEntry e) {
         if (e.kind() == WorkEntry.Kind.TICKED) {
-            return capital(Finding.valueOf(e.what()).words()) + ": " + e.note();
+            return capital(Words.of(Finding.valueOf(e.what()).words())) + ": " + e.note();
         }
-        String what = Operation.valueOf(e.what()).words();
+        String what = Words.of(Operation.valueOf(e.what()).words());
         String note = e.note().isEmpty() ? "" : ": " + e.note();
         return switch (e.kind()) {
             case DID -> capital(what) + " done" + note;
@@ -135,9 +137,9 @@ class RouteController {
         for (Route.Before b : route.edges()) {
             boolean open = route.openSteps().stream().anyMatch(o -> o.id() == b.from());
             if (b.to() == s.id() && open && s.operation() != Operation.HAND_OVER) {
-                boolean said = s.because().stream().anyMatch(w -> w.endsWith(b.because()));
+                boolean said = Words.of(s.because()).stream().anyMatch(w -> w.endsWith(Words.of(b.because())));
                 (b.strength() == Strength.MUST ? first : better)
-                        .add(operations.get(b.from()).words() + (said ? "" : ": " + b.because()));
+                        .add(Words.of(operations.get(b.from()).words()) + (said ? "" : ": " + Words.of(b.because())));
             }
         }
         Optional<StepKind> page = Arrays.stream(StepKind.values())
@@ -147,10 +149,10 @@ class RouteController {
         return new Shown(
                 s.id(),
                 s.operation(),
-                capital(s.operation().words()),
+                capital(Words.of(s.operation().words())),
                 s.state().name().toLowerCase(Locale.ROOT),
                 RouteDrawing.words(s.state()),
-                s.because(),
+                Words.of(s.because()),
                 first,
                 better,
                 ticked && s.state() == Route.State.DUE,
@@ -185,16 +187,15 @@ class RouteController {
     String did(PartPage page, @RequestParam Operation operation, @RequestParam(defaultValue = "") String note) {
         PartFile part = page.part();
         if (!VisitSteps.REPAIRS.contains(operation) && operation != Operation.OIL_AND_BAG) {
-            throw new BadInputException("operation", "That is done on its own page: open it from the strip.");
+            throw new BadInputException("operation", "app.route.that-is-done-on-its-own-page-open-it");
         }
         page.require(operation);
         if (NAMES_WHAT.contains(operation) && note.isBlank()) {
             throw new BadInputException(
                     "note",
                     operation == Operation.INSERT
-                            ? "No ring is named: say here which was fitted where and with what press, or choose and measure it "
-                                    + "valve by valve under Inserts."
-                            : "No sleeve is named: say here which was fitted where and with what press.");
+                            ? Message.of("app.route.no-ring-is-named-say-here-which-was")
+                            : Message.of("app.route.no-sleeve-is-named-say-here-which-was"));
         }
         work.write(part, page.lineId(), WorkEntry.Kind.DID, operation, note, page.me());
         return live(page);
@@ -213,16 +214,16 @@ class RouteController {
     String waive(PartPage page, @RequestParam Operation operation, @RequestParam(defaultValue = "") String note) {
         PartFile part = page.part();
         if (operation.isCheck() && !page.shell().owner()) {
-            throw new BadInputException(
-                    "operation",
-                    "A check that is owed is left out by the owner alone, with a reason: ask the owner to sign here.");
+            throw new BadInputException("operation", "app.route.a-check-that-is-owed-is-left-out-by-the");
         }
         if (operation == Operation.HAND_OVER) {
-            throw new BadInputException("operation", "The hand-over is not left out: the part stays until it goes.");
+            throw new BadInputException("operation", "app.route.the-hand-over-is-not-left-out-the-part");
         }
         if (work.write(part, page.lineId(), WorkEntry.Kind.WAIVED, operation, note, page.me())) {
             journal.write(
-                    Journal.What.LEFT_OUT, page.me(), part.tag() + ", " + operation.words() + ": " + note.strip());
+                    Journal.What.LEFT_OUT,
+                    page.me(),
+                    part.tag() + ", " + Words.of(operation.words()) + ": " + note.strip());
         }
         return live(page);
     }

@@ -119,7 +119,10 @@ class VisitFactsSource {
         return switch (e.kind()) {
             case DID -> {
                 Operation operation = Operation.valueOf(e.what());
-                boolean grit = operation == Operation.CLEAN && CleaningMethod.leavesGrit(e.note());
+                boolean grit = operation == Operation.CLEAN
+                        && CleaningMethod.ofKept(e.note())
+                                .filter(CleaningMethod::leavesGrit)
+                                .isPresent();
                 yield Stream.of(new VisitFacts.DidWork(e.at(), operation, grit));
             }
             case ADDED -> Stream.of(new VisitFacts.AddedWork(e.at(), Operation.valueOf(e.what())));

@@ -1,10 +1,9 @@
 package homalon.app.outcome.route;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.app.casting.ledger.Ledgers;
 import homalon.app.casting.work.WorkEntry;
 import homalon.app.casting.work.WorkLog;
+import homalon.app.foundation.store.Latest;
 import homalon.app.machining.cut.Plans;
 import homalon.app.shop.stock.Orders;
 import homalon.core.visit.LedgerFile;
@@ -33,7 +32,7 @@ class VisitRecords {
             List<WorkEntry> work,
             List<Orders.Order> orders) {}
 
-    private record Known(PartFile part, long revision, Lines lines) {}
+    private record Version(PartFile part, long revision) {}
 
     private final EntityManager entities;
     private final VisitChecks checks;
@@ -41,8 +40,7 @@ class VisitRecords {
     private final Ledgers ledgers;
     private final WorkLog work;
     private final Orders orders;
-    private final Cache<UUID, Known> known =
-            Caffeine.newBuilder().maximumSize(300).build();
+    private final Latest<UUID, Lines> known = new Latest<>(300);
 
     /** By visit, for parts that are here now. */
     Map<UUID, Lines> of(List<PartFile> parts) {
@@ -54,27 +52,23 @@ class VisitRecords {
         Map<UUID, Lines> all = new HashMap<>();
         List<PartFile> unread = new ArrayList<>();
         for (PartFile part : parts) {
-            UUID visit = part.visit().id();
-            Known k = known.getIfPresent(visit);
-            if (k != null
-                    && k.revision() == revisions.getOrDefault(visit, 0L)
-                    && k.part().equals(part)) {
-                all.put(visit, k.lines());
-            } else {
-                unread.add(part);
-            }
+            known.at(part.visit().id(), version(part, revisions))
+                    .ifPresentOrElse(lines -> all.put(part.visit().id(), lines), () -> unread.add(part));
         }
         read(unread).forEach((part, lines) -> {
             UUID visit = part.visit().id();
-            all.put(visit, lines);
-            known.put(visit, new Known(part, revisions.getOrDefault(visit, 0L), lines));
+            all.put(visit, known.keep(visit, version(part, revisions), lines));
         });
         return all;
     }
 
+    private static Version version(PartFile part, Map<UUID, Long> revisions) {
+        return new Version(part, revisions.getOrDefault(part.visit().id(), 0L));
+    }
+
     /** As a second instance starts. */
     void forget() {
-        known.invalidateAll();
+        known.forget();
     }
 
     private Map<UUID, Long> revisions(List<PartFile> parts) {

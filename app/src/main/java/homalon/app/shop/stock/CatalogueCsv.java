@@ -1,5 +1,6 @@
 package homalon.app.shop.stock;
 
+import homalon.app.foundation.words.Words;
 import homalon.core.catalogue.Item;
 import homalon.core.catalogue.Metal;
 import homalon.core.input.BadInputException;
@@ -45,16 +46,13 @@ final class CatalogueCsv {
             named(parser);
             List<Catalogue.Row> rows = rows(parser);
             if (rows.isEmpty()) {
-                throw new BadInputException(
-                        "file", "There is no line in it: send one line for each thing under the names of the columns.");
+                throw new BadInputException("file", "app.stock.there-is-no-line-in-it-send-one-line");
             }
             return rows;
         } catch (BadInputException known) {
             throw known;
         } catch (IOException | UncheckedIOException | IllegalArgumentException e) {
-            throw new BadInputException(
-                    "file",
-                    "That is not a table of text: send lines with commas or semicolons, columns named in the first.");
+            throw new BadInputException("file", "app.stock.that-is-not-a-table-of-text-send-lines");
         }
     }
 
@@ -75,9 +73,7 @@ final class CatalogueCsv {
         for (String column : List.of("code", "kind", "outer", "inner", "height")) {
             if (!parser.getHeaderMap().containsKey(column)) {
                 throw new BadInputException(
-                        "file",
-                        "The first line must name the columns: " + String.join(", ", COLUMNS) + ". There is no "
-                                + column + ".");
+                        "file", "app.stock.the-first-line-must-name-the-columns", String.join(", ", COLUMNS), column);
             }
         }
     }
@@ -88,22 +84,23 @@ final class CatalogueCsv {
         Set<String> codes = new HashSet<>();
         for (CSVRecord r : parser) {
             if (rows.size() >= MOST_ROWS) {
-                throw new BadInputException("file", "A list holds at most " + MOST_ROWS + " lines: send it in parts.");
+                throw new BadInputException("file", "app.stock.a-list-holds-at-most-lines-send-it-in", MOST_ROWS);
             }
             try {
                 Catalogue.Row row = row(r);
                 if (!codes.add(row.item().code())) {
-                    throw new BadInputException("code", row.item().code() + " stands there twice.");
+                    throw new BadInputException(
+                            "code", "app.stock.stands-there-twice", row.item().code());
                 }
                 rows.add(row);
             } catch (BadInputException | NotALengthException e) {
-                wrong.add("Line " + r.getRecordNumber() + ": " + e.getMessage());
+                wrong.add("Line " + r.getRecordNumber() + ": " + Words.of(e.sentence()));
             }
         }
         if (!wrong.isEmpty()) {
             String more = wrong.size() > MOST_TOLD ? " And " + (wrong.size() - MOST_TOLD) + " more." : "";
             List<String> told = wrong.subList(0, Math.min(MOST_TOLD, wrong.size()));
-            throw new BadInputException("file", "Nothing was taken. " + String.join(" ", told) + more);
+            throw new BadInputException("file", "app.stock.nothing-was-taken", String.join(" ", told), more);
         }
         return rows;
     }
@@ -116,13 +113,13 @@ final class CatalogueCsv {
                         one(Metal.values(), cell(r, "metal"), "metal", "such as powder metal, hard iron or bronze"));
         boolean nominal = cell(r, "sizing").equalsIgnoreCase("nominal");
         if (!nominal && !cell(r, "sizing").isEmpty() && !cell(r, "sizing").equalsIgnoreCase("true")) {
-            throw new BadInputException("sizing", "Sizing is true or nominal.");
+            throw new BadInputException("sizing", "app.stock.sizing-is-true-or-nominal");
         }
         double outer = mm(r, "outer");
         OptionalDouble hole = OptionalDouble.empty();
         if (nominal) {
             if (cell(r, "press").isEmpty()) {
-                throw new BadInputException("press", "A nominal size needs the ring's own press, such as 0.1.");
+                throw new BadInputException("press", "app.stock.a-nominal-size-needs-the-rings-own");
             }
             hole = OptionalDouble.of(outer);
             outer += mm(r, "press");
@@ -145,7 +142,7 @@ final class CatalogueCsv {
             return 0;
         }
         if (!typed.matches("[0-9]{1,4}")) {
-            throw new BadInputException("shelf", "Shelf is a number of pieces, 0 to 9999.");
+            throw new BadInputException("shelf", "app.stock.shelf-is-a-number-of-pieces-0-to-9999");
         }
         return Integer.parseInt(typed);
     }
@@ -155,7 +152,7 @@ final class CatalogueCsv {
         try {
             return Length.parseSize(typed, BenchUnit.MM).mm();
         } catch (NotALengthException e) {
-            throw new BadInputException(column, StringUtils.capitalize(column) + ": " + e.getMessage());
+            throw new BadInputException(column, "text.colon", StringUtils.capitalize(column), e.sentence());
         }
     }
 
@@ -171,7 +168,7 @@ final class CatalogueCsv {
                 return e;
             }
         }
-        throw new BadInputException(column, StringUtils.capitalize(column) + " must be one of: " + such + ".");
+        throw new BadInputException(column, "app.stock.must-be-one-of", StringUtils.capitalize(column), such);
     }
 
     static String write(List<Catalogue.Row> rows) {

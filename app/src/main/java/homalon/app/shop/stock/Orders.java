@@ -6,6 +6,7 @@ import homalon.core.input.BadInputException;
 import homalon.core.input.Problems;
 import homalon.core.route.Operation;
 import homalon.core.visit.PartFile;
+import homalon.core.words.Message;
 import jakarta.persistence.EntityManager;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
@@ -86,7 +87,8 @@ public class Orders {
     private void write(PartFile part, UUID id, Need need, Optional<LocalDate> promised, UUID by) {
         part.requireHere("order", "to order for it");
         Problems problems = new Problems();
-        problems.require(need.quantity() >= 1 && need.quantity() <= 200, "quantity", "Quantity: key 1 to 200 pieces.");
+        problems.require(
+                need.quantity() >= 1 && need.quantity() <= 200, "quantity", "app.stock.quantity-key-1-to-200-pieces");
         problems.throwIfAny();
         log.add(new PartOrder(id, part.visit().id(), need, promised, by));
     }
@@ -98,10 +100,9 @@ public class Orders {
         }
         Catalogue.Row row = catalogue
                 .byCode(code)
-                .orElseThrow(() -> new BadInputException("code", "That is not on the shop's list any more."));
+                .orElseThrow(() -> new BadInputException("code", "app.stock.that-is-not-on-the-shops-list-any-more"));
         if (quantity < 1 || quantity > row.shelf()) {
-            throw new BadInputException(
-                    "quantity", row.shelf() + " lie on the shelf: key how many are taken, up to that.");
+            throw new BadInputException("quantity", "app.stock.lie-on-the-shelf-key-how-many-are-taken", row.shelf());
         }
         write(
                 part,
@@ -124,8 +125,9 @@ public class Orders {
         if (quantity < 1 || quantity > left) {
             throw new BadInputException(
                     "quantity",
-                    left + (left == 1 ? " piece is" : " pieces are")
-                            + " still awaited: key how many came, up to that.");
+                    "app.stock.still-awaited-key-how-many-came-up-to",
+                    left,
+                    left == 1 ? Message.of("app.stock.piece-is") : Message.of("app.stock.pieces-are"));
         }
         log.add(new PartOrderEvent(id, order, PartOrderEvent.Kind.ARRIVED, quantity, note, by));
     }
@@ -135,7 +137,7 @@ public class Orders {
             return;
         }
         if (note.isBlank()) {
-            throw new BadInputException("note", "Say why it is cancelled: a wrong size, another supplier.");
+            throw new BadInputException("note", "app.stock.say-why-it-is-cancelled-a-wrong-size");
         }
         require(part, order);
         log.add(new PartOrderEvent(id, order, PartOrderEvent.Kind.CANCELLED, 0, note, by));
@@ -145,7 +147,6 @@ public class Orders {
         return of(part).stream()
                 .filter(o -> o.id().equals(order) && o.open())
                 .findFirst()
-                .orElseThrow(() ->
-                        new BadInputException("order", "That order is not open any more: look at the list again."));
+                .orElseThrow(() -> new BadInputException("order", "app.stock.that-order-is-not-open-any-more-look-at"));
     }
 }

@@ -4,6 +4,7 @@ import homalon.app.casting.part.PartPage;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.people.People;
+import homalon.app.foundation.words.Words;
 import homalon.core.input.BadInputException;
 import homalon.core.route.Operation;
 import homalon.core.sim.SimulatedSupplier.Answer;
@@ -129,7 +130,8 @@ class PartsListController {
         return new Ordered(
                 o.id(),
                 o.code(),
-                o.quantity() + " × " + o.words() + ", for " + o.operation().words(),
+                o.quantity() + " × " + o.words() + ", for "
+                        + Words.of(o.operation().words()),
                 o.quantity() - o.arrived(),
                 state,
                 names.getOrDefault(o.by(), "someone"),
@@ -150,7 +152,7 @@ class PartsListController {
                 .limit(40)
                 .toList());
         if (codes.isEmpty()) {
-            throw new BadInputException("ask", "Nothing is needed yet: choose guides and inserts first.");
+            throw new BadInputException("ask", "app.stock.nothing-is-needed-yet-choose-guides-and");
         }
         // Asked outside of any transaction: a slow supplier holds nothing up here.
         List<Quotes.Quote> answers = quotes.ask(codes);
@@ -163,7 +165,7 @@ class PartsListController {
         String code = form.code().strip().toUpperCase(Locale.ROOT);
         String what = catalogue.byCode(code).map(r -> r.item().words()).orElse(form.words());
         if (what.isEmpty()) {
-            throw new BadInputException("words", "That code is not on the shop's list: say in words what it is.");
+            throw new BadInputException("words", "app.stock.that-code-is-not-on-the-shops-list-say");
         }
         Need need = new Need(code, what, pieces(form.quantity()), form.operation(), List.of());
         orders.order(page.part(), page.lineId(), need, day(form.promised()), page.me());
@@ -185,7 +187,7 @@ class PartsListController {
     private static int pieces(String typed) {
         String tidy = typed.strip();
         if (!tidy.matches("[0-9]{1,3}")) {
-            throw new BadInputException("quantity", "Quantity: key a number of pieces, such as 2.");
+            throw new BadInputException("quantity", "app.stock.quantity-key-a-number-of-pieces-such-as");
         }
         return Integer.parseInt(tidy);
     }
@@ -197,7 +199,7 @@ class PartsListController {
         try {
             return Optional.of(LocalDate.parse(typed.strip()));
         } catch (DateTimeParseException e) {
-            throw new BadInputException("promised", "Promised: key a day as year-month-day, or leave it blank.");
+            throw new BadInputException("promised", "app.stock.promised-key-a-day-as-year-month-day-or");
         }
     }
 

@@ -5,8 +5,8 @@ import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.security.CurrentUser;
 import homalon.app.foundation.web.Page;
+import homalon.app.foundation.words.Words;
 import homalon.core.catalogue.Item;
-import homalon.core.catalogue.Metal;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
@@ -69,8 +69,9 @@ class StockController {
     }
 
     private static String text(Catalogue.Row r) {
-        return (r.item().code() + " " + r.item().words() + " " + r.item().kind().words() + " "
-                        + r.item().metal().map(Metal::words).orElse(""))
+        return (r.item().code() + " " + r.item().words() + " "
+                        + Words.of(r.item().kind().words()) + " "
+                        + r.item().metal().map(it -> Words.of(it.words())).orElse(""))
                 .toLowerCase(Locale.ROOT);
     }
 
@@ -78,12 +79,12 @@ class StockController {
         Item i = r.item();
         return new Line(
                 i.code(),
-                i.kind().words(),
+                Words.of(i.kind().words()),
                 i.words(),
                 size(i.outer(), writer),
                 size(i.inner(), writer),
                 size(i.height(), writer),
-                i.metal().map(Metal::words).orElse(""),
+                i.metal().map(it -> Words.of(it.words())).orElse(""),
                 i.kind() != Item.Kind.INSERT
                         ? ""
                         : i.nominal() ? "for a hole of " + size(i.counterbore().getAsDouble(), writer) : "true size",
@@ -111,7 +112,7 @@ class StockController {
         try {
             sent = files.take(request.getInputStream(), MOST_BYTES, InputStream::readAllBytes);
         } catch (BigFiles.TooLargeException e) {
-            throw new BadInputException("file", "The list is over 1 MB: send it in parts.");
+            throw new BadInputException("file", "app.stock.the-list-is-over-1-mb-send-it-in-parts");
         }
         String text;
         try {
@@ -120,7 +121,7 @@ class StockController {
                     .decode(ByteBuffer.wrap(sent))
                     .toString();
         } catch (CharacterCodingException e) {
-            throw new BadInputException("file", "That is no plain text in UTF-8: save the table as CSV and send that.");
+            throw new BadInputException("file", "app.stock.that-is-no-plain-text-in-utf-8-save-the");
         }
         List<Catalogue.Row> rows = CatalogueCsv.read(text);
         catalogue.keep(rows, page.me());

@@ -68,16 +68,14 @@ public class Toolbox {
 
     public void add(Machine machine) {
         if (machine(machine.name()).isPresent()) {
-            throw new BadInputException(
-                    "name", "There is a machine of that name: retire it first, or name this one otherwise.");
+            throw new BadInputException("name", "app.tools.there-is-a-machine-of-that-name-retire");
         }
         machines.save(new MachineRow(machine));
     }
 
     public void add(Cutter cutter) {
         if (cutter(cutter.name()).isPresent()) {
-            throw new BadInputException(
-                    "name", "There is a cutter of that name: retire it first, or name this one otherwise.");
+            throw new BadInputException("name", "app.tools.there-is-a-cutter-of-that-name-retire");
         }
         cutters.save(new CutterRow(cutter));
     }

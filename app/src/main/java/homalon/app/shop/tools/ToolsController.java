@@ -3,8 +3,10 @@ package homalon.app.shop.tools;
 import homalon.app.foundation.opened.ToOwners;
 import homalon.app.foundation.people.Journal;
 import homalon.app.foundation.web.Page;
+import homalon.app.foundation.words.Words;
 import homalon.core.cut.Insert;
 import homalon.core.input.BadInputException;
+import homalon.core.input.RefusedInputException;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.rulebook.ShimStock;
 import java.util.List;
@@ -61,9 +63,9 @@ class ToolsController {
             wish.fulfil();
             journal.write(Journal.What.TOOLS_CHANGED, page.me(), done);
             return page(page, done);
-        } catch (IllegalArgumentException e) {
+        } catch (RefusedInputException e) {
             page.unprocessable();
-            return page(page, e.getMessage());
+            return page(page, Words.of(e.sentence()));
         }
     }
 
@@ -71,7 +73,7 @@ class ToolsController {
     String blades(Page page, @RequestParam(defaultValue = "") String blades) {
         return doing(page, "These feelers are offered from now on.", () -> {
             if (blades.length() > 600) {
-                throw new BadInputException("blades", "Key at most sixty blades.");
+                throw new BadInputException("blades", "app.tools.key-at-most-sixty-blades");
             }
             toolbox.useBlades(blades, page.unit());
         });
@@ -81,7 +83,7 @@ class ToolsController {
     String shims(Page page, @RequestParam(defaultValue = "") String shims) {
         return doing(page, "Set-ups are rounded to these shims from now on.", () -> {
             if (shims.length() > 300) {
-                throw new BadInputException("shims", "Key at most twenty-four thicknesses.");
+                throw new BadInputException("shims", "app.tools.key-at-most-twenty-four-thicknesses");
             }
             toolbox.useShims(shims, page.unit());
         });

@@ -9,6 +9,7 @@ import homalon.app.casting.part.StepSource;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.people.PersonInfo;
 import homalon.app.foundation.web.Keyed;
+import homalon.app.foundation.words.Words;
 import homalon.app.machining.cut.Planner;
 import homalon.app.machining.cut.Plans;
 import homalon.app.testing.RunningShop;
@@ -240,7 +241,7 @@ class SurveysTest {
         assertEquals(Step.Mark.DONE, step(StepKind.PLAN).mark());
         places.setSealing(part, SurveyKind.FACE, face().places().get(2).id(), false, ines.id());
         assertEquals(Step.Mark.BEGUN, step(StepKind.PLAN).mark());
-        assertEquals("face read since", step(StepKind.PLAN).note());
+        assertEquals("face read since", Words.of(step(StepKind.PLAN).note()));
     }
 
     private Step step(StepKind kind) {

@@ -10,6 +10,7 @@ import homalon.app.casting.part.Parts;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.people.PersonInfo;
 import homalon.app.foundation.web.Keyed;
+import homalon.app.foundation.words.Words;
 import homalon.app.testing.Browser;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
@@ -284,8 +285,9 @@ class FeelersAtTheBenchTest {
     }
 
     private String refusal(FeelerFile.PlaceFile place, String typed) {
-        return assertThrows(IllegalArgumentException.class, () -> say(UUID.randomUUID(), place, typed))
-                .getMessage();
+        return Words.of(
+                assertThrows(homalon.core.input.RefusedInputException.class, () -> say(UUID.randomUUID(), place, typed))
+                        .sentence());
     }
 
     private FeelerFile.PlaceFile first(FeelerFile.LineFile line, Asked asked) {

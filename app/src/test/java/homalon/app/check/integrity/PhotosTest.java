@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import homalon.app.foundation.words.Words;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
@@ -111,7 +112,7 @@ class PhotosTest {
         bomb[22] = 0x27;
         bomb[23] = 0x10;
         BadInputException e = assertThrows(BadInputException.class, () -> Picture.of(bomb));
-        assertTrue(e.getMessage().contains("megapixels"), e::getMessage);
+        assertTrue(Words.of(e.sentence()).contains("megapixels"), () -> Words.of(e.sentence()));
         PartFile head = hands.book(Material.CAST_IRON);
         HttpResponse<String> renamed = ines.send("/parts/" + head.tag() + "/photos?id=" + id() + "&note=a.jpg", svg);
         assertEquals(422, renamed.statusCode());

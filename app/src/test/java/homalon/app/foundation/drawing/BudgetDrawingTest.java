@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import homalon.core.cut.Consequence;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -29,7 +30,8 @@ class BudgetDrawingTest {
     }
 
     private static BudgetDrawing.Bar bar(String name, double room, double used) {
-        return new BudgetDrawing.Bar(name, room, used, "", "within", false);
+        return new BudgetDrawing.Bar(
+                name, Double.isNaN(room) ? OptionalDouble.empty() : OptionalDouble.of(room), used, "", "within", false);
     }
 
     @Test
@@ -76,7 +78,7 @@ class BudgetDrawingTest {
     void theBuretteStandsWhereItWasRead() {
         for (double capacity : new double[] {50, 100}) {
             for (double read : new double[] {3.2, 25, 48.7}) {
-                String svg = BuretteDrawing.svg(capacity, 1, read, "title");
+                String svg = BuretteDrawing.svg(capacity, OptionalDouble.of(1), read, "title");
                 double top = one(svg, "class=\"scale\" x=\"[0-9.]+\" y=\"([0-9.]+)\" text-anchor=\"end\">0<");
                 double bottom = one(
                         svg,

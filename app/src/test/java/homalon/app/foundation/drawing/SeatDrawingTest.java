@@ -10,6 +10,7 @@ import homalon.core.seats.SeatPlan;
 import java.io.StringReader;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javax.xml.parsers.DocumentBuilderFactory;
@@ -24,7 +25,19 @@ class SeatDrawingTest {
 
     private static SeatPlan plan() {
         return SeatPlan.of(new SeatPlan.Asked(
-                SeatAngles.of(30, 45, 60), 34.4, 30.9, Double.NaN, 0.12, 0.05, 34.0, 1.4, 35, 37, 0.5, 0, 0));
+                SeatAngles.of(30, 45, 60),
+                34.4,
+                30.9,
+                OptionalDouble.empty(),
+                0.12,
+                0.05,
+                34.0,
+                1.4,
+                35,
+                37,
+                0.5,
+                0,
+                0));
     }
 
     private static Element parsed(String svg) throws Exception {
@@ -96,7 +109,7 @@ class SeatDrawingTest {
     @Test
     void theCounterboreIsToScaleAndItsDamageWhereTheClockSays() throws Exception {
         Damage damage = new Damage(List.of(Damage.Arc.ofHours(2, 5, 0.8)));
-        Element root = parsed(CounterboreDrawing.svg(34, 35, 4, 27, damage, "Counterbore"));
+        Element root = parsed(CounterboreDrawing.svg(34, OptionalDouble.of(35), 4, 27, damage, "Counterbore"));
         var circles = root.getElementsByTagName("circle");
         double bore = 0;
         double cut = 0;
@@ -106,9 +119,9 @@ class SeatDrawingTest {
             cut = c.getAttribute("class").equals("cut-to") ? Double.parseDouble(c.getAttribute("r")) : cut;
         }
         assertEquals(35.0 / 34, cut / bore, 1e-3);
-        // Nothing chosen and no wall measured: the hole is drawn all the same.
-        String bare = CounterboreDrawing.svg(34, Double.NaN, Double.NaN, 27, damage, "Counterbore");
-        assertEquals(2, parsed(bare).getElementsByTagName("circle").getLength());
+        // Nothing chosen: the hole is drawn all the same.
+        String bare = CounterboreDrawing.svg(34, OptionalDouble.empty(), 4, 27, damage, "Counterbore");
+        assertEquals(3, parsed(bare).getElementsByTagName("circle").getLength());
         assertTrue(path(parsed(bare), "broken").stream().allMatch(p -> p[0] > 0 && p[0] < 300 && p[1] > 0));
         double[] first = path(root, "broken").get(0);
         double hour = Math.toDegrees(Math.atan2(first[0] - 150, 150 - first[1])) / 30;

@@ -12,6 +12,7 @@ import homalon.app.casting.sheets.Sheets;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.web.AskAgainException;
 import homalon.app.foundation.web.Keyed;
+import homalon.app.foundation.words.Words;
 import homalon.app.machining.cut.RoomSource;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
@@ -134,7 +135,7 @@ class ChamberPagesTest {
         PartFile part = hands.book(Material.ALUMINIUM);
         BadInputException e = assertThrows(
                 BadInputException.class, () -> engine(part, BenchUnit.MM, "BORE", "84", "GASKET", "1.2", field, typed));
-        assertTrue(e.getMessage().contains(says), e.getMessage());
+        assertTrue(Words.of(e.sentence()).contains(says), Words.of(e.sentence()));
         assertTrue(shop.bean(Sheets.class).of(part, Sheet.CHAMBERS).standing().isEmpty(), "nothing was kept");
     }
 
@@ -192,7 +193,7 @@ class ChamberPagesTest {
         work.engine(part, UUID.randomUUID(), form("STROKE", "80", "THINNEST", "100.2"), BenchUnit.MM, brannoc);
         BadInputException e = assertThrows(
                 BadInputException.class, () -> engine(part, BenchUnit.MM, "STROKE", "80", "DECK", "0.2", "seen", seen));
-        assertTrue(e.getMessage().contains("Somebody keyed 100.2 meanwhile"), e.getMessage());
+        assertTrue(Words.of(e.sentence()).contains("Somebody keyed 100.2 meanwhile"), Words.of(e.sentence()));
         assertTrue(file(part).book().has(EngineItem.THINNEST));
         assertFalse(file(part).book().has(EngineItem.DECK), "nothing of it was kept");
         String now = Long.toString(file(part).sheet().last());
@@ -225,7 +226,7 @@ class ChamberPagesTest {
                         1,
                         new Keyed(UUID.randomUUID(), "", "45", BenchUnit.MM, 0L, true),
                         hands.ines()));
-        assertTrue(deeper.getMessage().contains("must hold less"), deeper.getMessage());
+        assertTrue(Words.of(deeper.sentence()).contains("must hold less"), Words.of(deeper.sentence()));
     }
 
     /** What was measured before a cut has lost the cut since; what was measured after it has not. */

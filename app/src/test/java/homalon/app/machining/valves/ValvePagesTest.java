@@ -10,6 +10,7 @@ import homalon.app.casting.sheets.Sheets;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.web.AskAgainException;
 import homalon.app.foundation.web.Keyed;
+import homalon.app.foundation.words.Words;
 import homalon.app.machining.cut.CutToCome;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
@@ -28,6 +29,7 @@ import homalon.core.visit.Said;
 import homalon.core.visit.SeatPlans;
 import homalon.core.visit.Sheet;
 import homalon.core.visit.ValveFile;
+import homalon.core.words.Message;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -103,7 +105,7 @@ class ValvePagesTest {
                         "0.05",
                         field,
                         typed));
-        assertTrue(e.getMessage().contains(says), e.getMessage());
+        assertTrue(Words.of(e.sentence()).contains(says), Words.of(e.sentence()));
         assertTrue(shop.bean(Sheets.class).of(part, Sheet.VALVES).setup().isEmpty(), "nothing was kept");
     }
 
@@ -246,7 +248,7 @@ class ValvePagesTest {
                             hands.ines(),
                             (file, v) -> {
                                 assertEquals(code, file.text(v, Said.INSERT).orElseThrow());
-                                throw new BadInputException("code", "does not pass");
+                                throw new BadInputException("code", Message.plain("does not pass"));
                             }));
             assertTrue(file(part).text(file(part).valve("1E"), Said.INSERT).isEmpty());
         }
@@ -271,10 +273,10 @@ class ValvePagesTest {
                 () -> work.keepForAll(
                         part, UUID.randomUUID(), "1E", List.of(Said.GUIDE), due, BenchUnit.MM, hands.ines(), (f, v) -> {
                             if (v.key().equals("3E")) {
-                                throw new BadInputException("rung", "It does not fit.");
+                                throw new BadInputException("rung", Message.plain("It does not fit."));
                             }
                         }));
-        assertTrue(none.getMessage().startsWith("3 exhaust: It does not fit."), none.getMessage());
+        assertTrue(Words.of(none.sentence()).startsWith("3 exhaust: It does not fit."), Words.of(none.sentence()));
         assertTrue(file(part).text(file(part).valve("2E"), Said.GUIDE).isEmpty(), "2E was kept and given back");
         UUID id = UUID.randomUUID();
         work.keepForAll(part, id, "1E", List.of(Said.GUIDE), due, BenchUnit.MM, hands.ines(), (f, v) -> {});
@@ -294,19 +296,19 @@ class ValvePagesTest {
                         BenchUnit.MM,
                         hands.ines(),
                         (f, v) -> {}));
-        assertTrue(all.getMessage().contains("No other"), all.getMessage());
-        assertTrue(assertThrows(
-                        BadInputException.class,
-                        () -> work.keepForAll(
-                                part,
-                                UUID.randomUUID(),
-                                "4I",
-                                List.of(Said.GUIDE),
-                                due,
-                                BenchUnit.MM,
-                                hands.ines(),
-                                (f, v) -> {}))
-                .getMessage()
+        assertTrue(Words.of(all.sentence()).contains("No other"), Words.of(all.sentence()));
+        assertTrue(Words.of(assertThrows(
+                                BadInputException.class,
+                                () -> work.keepForAll(
+                                        part,
+                                        UUID.randomUUID(),
+                                        "4I",
+                                        List.of(Said.GUIDE),
+                                        due,
+                                        BenchUnit.MM,
+                                        hands.ines(),
+                                        (f, v) -> {}))
+                        .sentence())
                 .contains("Choose it for this one first"));
     }
 

@@ -14,6 +14,7 @@ import homalon.app.check.feelers.FeelerSurveys;
 import homalon.app.check.integrity.Cracks;
 import homalon.app.check.integrity.PressureTests;
 import homalon.app.foundation.web.Keyed;
+import homalon.app.foundation.words.Words;
 import homalon.app.shop.stock.Need;
 import homalon.app.shop.stock.Orders;
 import homalon.app.testing.HandsOfTests;
@@ -76,7 +77,7 @@ class StepsTest {
                 .get(part.visit().id())
                 .strip();
         assertEquals(marks, steps.stream().map(s -> s.mark().name()).collect(Collectors.joining(" ")));
-        assertEquals(todo, PartHead.next(steps).todo());
+        assertEquals(todo, Words.of(PartHead.next(steps).todo()));
     }
 
     /** Whoever adds a line that a step rests on, and forgets it in the stamp, shows yesterday's steps: this is where it is seen. */

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
+import homalon.app.foundation.words.Words;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
 import homalon.core.catalogue.Item;
@@ -72,21 +73,21 @@ class StockTest {
             })
     void aBadLineTakesNothingAndSaysWhy(String line, String says) {
         BadInputException e = assertThrows(BadInputException.class, () -> CatalogueCsv.read(HEAD + line + "\n"));
-        assertTrue(e.getMessage().startsWith("Nothing was taken."), e.getMessage());
-        assertTrue(e.getMessage().contains(says), e.getMessage());
+        assertTrue(Words.of(e.sentence()).startsWith("Nothing was taken."), Words.of(e.sentence()));
+        assertTrue(Words.of(e.sentence()).contains(says), Words.of(e.sentence()));
     }
 
     @Test
     void aFileThatIsNoListIsRefused() {
-        assertTrue(assertThrows(BadInputException.class, () -> CatalogueCsv.read("x,y\n1,2\n"))
-                .getMessage()
+        assertTrue(Words.of(assertThrows(BadInputException.class, () -> CatalogueCsv.read("x,y\n1,2\n"))
+                        .sentence())
                 .contains("columns"));
-        assertTrue(assertThrows(BadInputException.class, () -> CatalogueCsv.read(HEAD))
-                .getMessage()
+        assertTrue(Words.of(assertThrows(BadInputException.class, () -> CatalogueCsv.read(HEAD))
+                        .sentence())
                 .contains("no line"));
         String twice = HEAD + "A,guide,x,13,7,42,,,,1\nA,guide,x,14,7,42,,,,1\n";
-        assertTrue(assertThrows(BadInputException.class, () -> CatalogueCsv.read(twice))
-                .getMessage()
+        assertTrue(Words.of(assertThrows(BadInputException.class, () -> CatalogueCsv.read(twice))
+                        .sentence())
                 .contains("twice"));
         assertThrows(BadInputException.class, () -> CatalogueCsv.read("\u0000\u0001\"never closed"));
     }

@@ -1,0 +1,94 @@
+package homalon.app.foundation.words;
+
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.words.Message;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.context.i18n.LocaleContextHolder;
+import org.springframework.context.support.ResourceBundleMessageSource;
+import org.springframework.util.StringUtils;
+
+/**
+ * The words of what the core has to say, in the reader's language and unit. The one place where a sentence comes from: a file for
+ * each room in {@code homalon/words}; another language is the same files with its sign behind their names.
+ */
+public final class Words {
+    private static final LengthWriter MILLIMETRES = new LengthWriter(BenchUnit.MM);
+
+    /** From here on a length is a size of the casting, mm. */
+    private static final double SIZE = 5;
+
+    /** Each has a file. */
+    static final List<String> ROOMS = List.of(
+            "route",
+            "face",
+            "cut",
+            "valves",
+            "chambers",
+            "seats",
+            "guides",
+            "integrity",
+            "lines",
+            "part",
+            "visit",
+            "rulebook",
+            "ledger",
+            "catalogue",
+            "quantity",
+            "text",
+            "app");
+
+    private static final ResourceBundleMessageSource SOURCE = source();
+
+    private Words() {}
+
+    private static ResourceBundleMessageSource source() {
+        ResourceBundleMessageSource source = new ResourceBundleMessageSource();
+        ROOMS.forEach(room -> source.addBasenames("homalon/words/" + room));
+        source.setDefaultEncoding("UTF-8");
+        source.setFallbackToSystemLocale(false);
+        source.setAlwaysUseMessageFormat(true);
+        return source;
+    }
+
+    /** Lengths in millimetres. */
+    public static String of(Message message) {
+        return of(message, MILLIMETRES);
+    }
+
+    /** Nothing for a message that says nothing. */
+    public static String of(Message message, LengthWriter writer) {
+        if (message.isEmpty()) {
+            return "";
+        }
+        Object[] args = message.args().stream().map(a -> written(a, writer)).toArray();
+        return SOURCE.getMessage(message.code(), args, LocaleContextHolder.getLocale());
+    }
+
+    public static List<String> of(Collection<Message> messages) {
+        return messages.stream().map(Words::of).toList();
+    }
+
+    public static Optional<String> of(Optional<Message> message) {
+        return message.map(Words::of);
+    }
+
+    private static String written(Object arg, LengthWriter writer) {
+        if (arg instanceof Message message) {
+            return of(message, writer);
+        }
+        if (arg instanceof Message.First first) {
+            String words = of(first.message(), writer);
+            return first.large() ? StringUtils.capitalize(words) : StringUtils.uncapitalize(words);
+        }
+        return arg instanceof Message.Mm mm ? written(mm.value(), writer) : String.valueOf(arg);
+    }
+
+    /** Sizes of a casting are written to a hundredth. */
+    private static String written(double mm, LengthWriter writer) {
+        return Math.abs(mm) >= SIZE ? writer.size(Length.roundedFromMm(Math.rint(mm * 100) / 100)) : writer.full(mm);
+    }
+}
