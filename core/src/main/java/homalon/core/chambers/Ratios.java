@@ -32,7 +32,7 @@ public final class Ratios {
 
     /** {@code 9.62}. */
     public static String ratio(double value) {
-        return Double.isInfinite(value) ? "no end" : rounded(value, 2);
+        return Double.isInfinite(value) ? "\u221e" : rounded(value, 2);
     }
 
     private static String rounded(double value, int decimals) {

@@ -121,6 +121,38 @@ class WordsTest {
         });
     }
 
+    /** Names of places and valves are data, kept with what was read there; a stock of shims says its own for a programmer. */
+    private static final Set<String> OF_DATA =
+            Set.of("PlaceNames.java", "ValvePattern.java", "FeelerProposal.java", "ShimStock.java");
+
+    private static final Pattern LITERAL = Pattern.compile("\"(?:[^\"\\\\]|\\\\.)*\"");
+    private static final Pattern COMMENT = Pattern.compile("(?s)/\\*.*?\\*/|(?m)^\\s*//.*$");
+    private static final Pattern TWO_WORDS = Pattern.compile("[A-Za-z]{2,} [a-z]{2,}");
+
+    /** What is told to a programmer is no word of the shop; nor is what is looked for in what was told at the door. */
+    @Test
+    void noSentenceStandsInTheCode() throws IOException {
+        List<String> found = new ArrayList<>();
+        try (Stream<Path> files = Files.walk(SOURCES)) {
+            for (Path file : files.filter(f -> f.toString().endsWith(".java")).toList()) {
+                if (OF_DATA.contains(file.getFileName().toString())) {
+                    continue;
+                }
+                String code = COMMENT.matcher(Files.readString(file)).replaceAll("");
+                for (String statement : code.split("[;{}]\\s*\\n")) {
+                    boolean ofTheShop = !statement.matches("(?s).*(Exception\\(|Pattern\\.compile|toString\\(\\)).*");
+                    if (ofTheShop
+                            && LITERAL.matcher(statement)
+                                    .results()
+                                    .anyMatch(r -> TWO_WORDS.matcher(r.group()).find())) {
+                        found.add(file.getFileName() + ": " + statement.strip());
+                    }
+                }
+            }
+        }
+        assertEquals(List.of(), found);
+    }
+
     @Test
     void lengthsStandAfterWhatIsThereAlready() {
         Message m = Message.of("text.difference", "0.30", new Message.Mm(0.1)).with(0.2);
