@@ -6,7 +6,10 @@ import homalon.core.quantity.LengthWriter;
 import homalon.core.words.Message;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import org.springframework.context.MessageSource;
 import org.springframework.context.i18n.LocaleContextHolder;
 import org.springframework.context.support.ResourceBundleMessageSource;
 import org.springframework.util.StringUtils;
@@ -41,13 +44,15 @@ public final class Words {
             "text",
             "app");
 
-    private static final ResourceBundleMessageSource SOURCE = source();
+    /** By room: a code is looked for in the file of its room alone. */
+    private static final Map<String, MessageSource> SOURCES =
+            ROOMS.stream().collect(Collectors.toUnmodifiableMap(room -> room, Words::source));
 
     private Words() {}
 
-    private static ResourceBundleMessageSource source() {
+    private static MessageSource source(String room) {
         ResourceBundleMessageSource source = new ResourceBundleMessageSource();
-        ROOMS.forEach(room -> source.addBasenames("homalon/words/" + room));
+        source.setBasename("homalon/words/" + room);
         source.setDefaultEncoding("UTF-8");
         source.setFallbackToSystemLocale(false);
         source.setAlwaysUseMessageFormat(true);
@@ -65,7 +70,8 @@ public final class Words {
             return "";
         }
         Object[] args = message.args().stream().map(a -> written(a, writer)).toArray();
-        return SOURCE.getMessage(message.code(), args, LocaleContextHolder.getLocale());
+        String room = message.code().substring(0, message.code().indexOf('.'));
+        return SOURCES.get(room).getMessage(message.code(), args, LocaleContextHolder.getLocale());
     }
 
     public static List<String> of(Collection<Message> messages) {
