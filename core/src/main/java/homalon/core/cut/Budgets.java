@@ -192,17 +192,11 @@ public final class Budgets {
         }
         double now = book.value(measured) - q.since(measured) + more;
         double least = book.value(limit);
-        add(
-                kind,
-                limit,
-                now,
-                now - q.whatIf().cut(),
-                0,
-                now - least,
-                Working.of(kind.words())
-                        .line(Message.of("cut.measured-cut-since-added"), book.value(measured), q.since(measured), more)
-                        .line(Message.of("cut.may-come-off"), now, least, now - least)
-                        .done());
+        Working working = Working.of(kind.words())
+                .line(Message.of("cut.measured-cut-since-added"), book.value(measured), q.since(measured), more)
+                .line(Message.of("cut.may-come-off"), now, least, now - least)
+                .done();
+        add(kind, limit, now, now - q.whatIf().cut(), 0, now - least, working);
     }
 
     private void thickness(Kind kind, EngineItem limit) {
@@ -215,23 +209,14 @@ public final class Budgets {
         }
         double most = book.value(EngineItem.LIFE_MOST);
         double total = q.life().total();
-        add(
-                Kind.LIFE,
-                EngineItem.LIFE_MOST,
-                total,
-                total + q.whatIf().cut(),
-                0,
-                most - total,
-                Working.of(Kind.LIFE.words())
-                        .line(
-                                q.life().sure() == OutlookQuestion.Life.Sure.KNOWN
-                                        ? Message.of("cut.ledger-off-so-far")
-                                        : Message.of(
-                                                "cut.ledger-off-so-far-but",
-                                                q.life().sure().words()),
-                                total)
-                        .line(Message.of("cut.may-come-off"), most, total, most - total)
-                        .done());
+        Message off = q.life().sure() == OutlookQuestion.Life.Sure.KNOWN
+                ? Message.of("cut.ledger-off-so-far")
+                : Message.of("cut.ledger-off-so-far-but", q.life().sure().words());
+        Working working = Working.of(Kind.LIFE.words())
+                .line(off, total)
+                .line(Message.of("cut.may-come-off"), most, total, most - total)
+                .done();
+        add(Kind.LIFE, EngineItem.LIFE_MOST, total, total + q.whatIf().cut(), 0, most - total, working);
     }
 
     private void squeeze() {

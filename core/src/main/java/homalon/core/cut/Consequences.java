@@ -184,13 +184,16 @@ final class Consequences {
         fitManifold(book.value(EngineItem.BANK_HALF), book.or(EngineItem.FLANGE_LEAN, 0));
     }
 
-    private void fitManifold(double half, double lean) {
-        ManifoldFit fit = ManifoldFit.of(off(), half, lean);
-        Message angles = Message.of(
+    private Message angles(double half, double lean) {
+        return Message.of(
                 "cut.bank-from-the-vertical-intake-face-from",
                 EngineItem.BANK_HALF.written(half, BenchUnit.MM),
                 EngineItem.FLANGE_LEAN.written(lean, BenchUnit.MM),
                 book.has(EngineItem.FLANGE_LEAN) ? Message.NONE : Message.of("cut.not-keyed"));
+    }
+
+    private void fitManifold(double half, double lean) {
+        ManifoldFit fit = ManifoldFit.of(off(), half, lean);
         boolean cut = off() != 0;
         Message needs = Message.of("cut.the-intake-manifold-needs-off-each");
         all.add(new Consequence(
@@ -201,7 +204,7 @@ final class Consequences {
                 cut ? Optional.of(line(needs, fit.flange(), fit.rails())) : Optional.empty(),
                 List.of(fit.flange(), fit.rails()),
                 Working.of(Kind.MANIFOLD.words())
-                        .line(angles)
+                        .line(angles(half, lean))
                         .line(Message.of("cut.flange-sin-q-cos-q-m"), off(), fit.flange())
                         .line(Message.of("cut.rails-cos-m-cos-q-m"), off(), fit.rails())
                         .done()));
@@ -376,17 +379,13 @@ final class Consequences {
             return;
         }
         boolean head = q.face() == PartKind.HEAD;
+        String stand = head ? "cut.dowels-and-oil-restrictors-stand" : "cut.dowels-restrictors-and-fixed-liners";
+        String shorten = head ? "cut.shorten-what-would-touch-spring-seats" : "cut.shorten-what-would-touch-liners-are";
         all.add(new Consequence(
                 Kind.PROUD,
                 Tone.LOOK,
-                line(
-                        head
-                                ? Message.of("cut.dowels-and-oil-restrictors-stand")
-                                : Message.of("cut.dowels-restrictors-and-fixed-liners"),
-                        cut),
-                head
-                        ? Message.of("cut.shorten-what-would-touch-spring-seats")
-                        : Message.of("cut.shorten-what-would-touch-liners-are"),
+                line(Message.of(stand), cut),
+                Message.of(shorten),
                 Optional.of(line(Message.of("cut.dowels-and-oil-restrictors-stand-2"), cut)),
                 List.of(cut),
                 Working.of(Kind.PROUD.words())

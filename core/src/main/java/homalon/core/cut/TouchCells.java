@@ -105,7 +105,7 @@ public final class TouchCells {
         return touched;
     }
 
-    /** Mean height of the land in each cell, by cell number; NaN without land. */
+    /** Mean height of the land in each cell, by cell number; nothing is to be said of one without land. */
     double[] means(Raster heights) {
         double[] sum = new double[size()];
         forLand(heights, (cell, height) -> sum[cell] += height);

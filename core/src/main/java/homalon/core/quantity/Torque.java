@@ -23,20 +23,23 @@ public record Torque(double newtonMetres) {
      */
     public static Torque parse(String field, String typed) {
         Matcher m = TYPED.matcher(typed == null ? "" : typed.strip().toLowerCase(Locale.ROOT));
-        double unit = m.matches() ? unit(m.group(2).replaceAll("[ ./·-]", "")) : Double.NaN;
-        double value = Double.isNaN(unit) ? 0 : Double.parseDouble(m.group(1).replace(',', '.')) * unit;
-        if (!(value > 0) || value > MOST) {
+        double value = m.matches()
+                ? Double.parseDouble(m.group(1).replace(',', '.'))
+                        * unit(m.group(2).replaceAll("[ ./·-]", ""))
+                : 0;
+        if (value <= 0 || value > MOST) {
             throw new BadInputException(field, "quantity.key-the-torque-above-zero-in-nm-such-as");
         }
         return new Torque(value);
     }
 
+    /** In Nm; 0 of what is no torque. */
     private static double unit(String letters) {
         return switch (letters) {
             case "", "nm" -> 1;
             case "inlb", "inlbs", "inlbf", "lbin" -> INCH * POUND;
             case "ftlb", "ftlbs", "ftlbf", "lbft" -> 12 * INCH * POUND;
-            default -> Double.NaN;
+            default -> 0;
         };
     }
 

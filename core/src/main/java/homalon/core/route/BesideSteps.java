@@ -195,22 +195,24 @@ final class BesideSteps {
                 : step;
     }
 
+    private static Message turns(VisitFacts.Line line, boolean several) {
+        return Message.sentences(
+                several ? Message.plain(line.name().toLowerCase(Locale.ROOT)) : Message.NONE,
+                switch (line.turns()) {
+                    case FREE -> Message.of("route.free");
+                    case TIGHT -> Message.of("route.tight");
+                    case BINDS -> Message.of("route.binds");
+                    case NOT_PROVEN -> Message.of("route.not-proven");
+                });
+    }
+
     /** The worst of all shafts; named where there are several. */
     private Step line() {
         List<VisitFacts.Line> worst = facts.lines().stream()
                 .sorted(Comparator.comparing(l -> Turns.WORST_FIRST.indexOf(l.turns())))
                 .toList();
         boolean read = worst.stream().anyMatch(l -> l.oldest().isPresent());
-        Message said = !read
-                ? Message.NONE
-                : Message.sentences(
-                        worst.size() > 1 ? Message.plain(worst.get(0).name().toLowerCase(Locale.ROOT)) : Message.NONE,
-                        switch (worst.get(0).turns()) {
-                            case FREE -> Message.of("route.free");
-                            case TIGHT -> Message.of("route.tight");
-                            case BINDS -> Message.of("route.binds");
-                            case NOT_PROVEN -> Message.of("route.not-proven");
-                        });
+        Message said = read ? turns(worst.get(0), worst.size() > 1) : Message.NONE;
         Step step = of(StepKind.LINE, Operation.LINE_CHECK, said, Message.of("route.check-the-line"));
         if (step.mark() == Mark.WAITS && read) {
             return new Step(step.kind(), step.mark(), said, step.todo(), step.detail());

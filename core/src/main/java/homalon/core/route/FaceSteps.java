@@ -108,22 +108,23 @@ final class FaceSteps {
         };
     }
 
+    private Step planned(VisitFacts.Plan p) {
+        boolean stale = cut.signum() == 0
+                && facts.face().filter(f -> f.revision() != p.surveyRevision()).isPresent();
+        return stale
+                ? new Step(
+                        StepKind.PLAN,
+                        Mark.BEGUN,
+                        Message.of("route.face-read-since"),
+                        Message.of("route.plan-the-cut-again"),
+                        Message.of("route.the-face-was-read-again-since-the-plan"))
+                : Step.done(StepKind.PLAN, Message.of("route.in", writer.number(p.total()), p.passes()));
+    }
+
     Step plan() {
         StepKind kind = StepKind.PLAN;
         if (facts.plan().isPresent()) {
-            VisitFacts.Plan p = facts.plan().get();
-            boolean stale = cut.signum() == 0
-                    && facts.face()
-                            .filter(f -> f.revision() != p.surveyRevision())
-                            .isPresent();
-            return stale
-                    ? new Step(
-                            kind,
-                            Mark.BEGUN,
-                            Message.of("route.face-read-since"),
-                            Message.of("route.plan-the-cut-again"),
-                            Message.of("route.the-face-was-read-again-since-the-plan"))
-                    : Step.done(kind, Message.of("route.in", writer.number(p.total()), p.passes()));
+            return planned(facts.plan().get());
         }
         if (flatEnough()) {
             return Step.done(kind, faceLeftOut() ? Message.of("route.no-cut") : Message.of("route.no-cut-needed"));

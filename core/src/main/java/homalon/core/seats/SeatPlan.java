@@ -258,11 +258,14 @@ public record SeatPlan(
                 before.volumeDownTo(after, valve, q.topEnd() / 2) / 1000,
                 binds,
                 feasible,
-                feasible
-                        ? binds == Binds.NOTHING
-                                ? binds.words()
-                                : Message.of("seats.within-the-sink-limit", binds.words())
-                        : Message.of("seats.beyond-the-sink-limit-because-an-insert", binds.words()));
+                why(binds, feasible));
+    }
+
+    private static Message why(Binds binds, boolean feasible) {
+        if (!feasible) {
+            return Message.of("seats.beyond-the-sink-limit-because-an-insert", binds.words());
+        }
+        return binds == Binds.NOTHING ? binds.words() : Message.of("seats.within-the-sink-limit", binds.words());
     }
 
     /** Of needs that are alike, what was found comes before what was aimed at because of it. */

@@ -96,19 +96,24 @@ public record SpringFit(
         OptionalDouble shut = of(s.rate(), s.free(), (rate, free) -> rate * (free - height));
         OptionalDouble open = of(s.rate(), s.lift(), (rate, lift) -> rate * lift);
         open = of(shut, open, Double::sum);
-        Message why = WITHIN;
-        if (shim < -1e-9) {
-            why = Message.of("seats.stands-shorter-than-the-book-a-deeper");
-        } else if (coil.isPresent() && coil.getAsDouble() < LEAST_COIL_GAP - 1e-9) {
-            why = Message.of("seats.coils-bind-at-full-lift");
-        } else if (seal.isPresent() && seal.getAsDouble() < LEAST_SEAL_GAP - 1e-9) {
-            why = Message.of("seats.the-retainer-meets-the-stem-seal-at");
-        }
+        Message why = why(shim, coil, seal);
         return new SpringFit(
                 installed, shim, stack, shim - laid, height, coil, seal, shut, open, why.equals(WITHIN), why);
     }
 
     private static final Message WITHIN = Message.of("seats.within");
+
+    private static Message why(double shim, OptionalDouble coil, OptionalDouble seal) {
+        if (shim < -1e-9) {
+            return Message.of("seats.stands-shorter-than-the-book-a-deeper");
+        }
+        if (coil.orElse(LEAST_COIL_GAP) < LEAST_COIL_GAP - 1e-9) {
+            return Message.of("seats.coils-bind-at-full-lift");
+        }
+        return seal.orElse(LEAST_SEAL_GAP) < LEAST_SEAL_GAP - 1e-9
+                ? Message.of("seats.the-retainer-meets-the-stem-seal-at")
+                : WITHIN;
+    }
 
     /** Known when both are. */
     private static OptionalDouble of(OptionalDouble a, OptionalDouble b, DoubleBinaryOperator sum) {

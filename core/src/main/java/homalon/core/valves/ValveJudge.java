@@ -164,11 +164,7 @@ public final class ValveJudge {
                 place == SeatRange.Place.IN ? Verdict.WITHIN : Verdict.OUT,
                 inside,
                 place == SeatRange.Place.HIGH ? BookItem.INSET_LEAST : BookItem.INSET,
-                switch (place) {
-                    case IN -> Message.of("valves.touches-the-valve-where-it-may");
-                    case HIGH -> Message.of("valves.touches-too-near-the-valves-edge");
-                    case LOW -> Message.of("valves.touches-too-low-on-the-valves-face");
-                },
+                says(place),
                 Working.of(Message.of("valves.place-on-the-valve"))
                         .line(
                                 Message.of("valves.inside-the-valves-edge-head-less-outer"),
@@ -176,6 +172,14 @@ public final class ValveJudge {
                                 outer,
                                 inside)
                         .done());
+    }
+
+    private static Message says(SeatRange.Place place) {
+        return switch (place) {
+            case IN -> Message.of("valves.touches-the-valve-where-it-may");
+            case HIGH -> Message.of("valves.touches-too-near-the-valves-edge");
+            case LOW -> Message.of("valves.touches-too-low-on-the-valves-face");
+        };
     }
 
     private void width(double width, Optional<Working> working) {

@@ -97,12 +97,17 @@ public class FaceViews {
                 .numbered();
     }
 
-    /** The four schools live beside the figures, before shims are rounded: what the page of set-ups then shows in full. */
-    private List<FaceView.ToClean> setUps(PartFile part, FaceFinding finding, Layout layout, LengthWriter writer) {
+    private static boolean[] sealing(FaceFinding finding) {
         boolean[] sealing = new boolean[finding.all().size()];
         for (int i = 0; i < sealing.length; i++) {
             sealing[i] = finding.all().get(i).sealing();
         }
+        return sealing;
+    }
+
+    /** The four schools live beside the figures, before shims are rounded: what the page of set-ups then shows in full. */
+    private List<FaceView.ToClean> setUps(PartFile part, FaceFinding finding, Layout layout, LengthWriter writer) {
+        boolean[] sealing = sealing(finding);
         Supports footing = Supports.usual(layout.box(), RuleBook.shims(writer.unit()));
         Map<SetUpMethod, SetUp> known = finding
                 .map()

@@ -244,11 +244,10 @@ class LineViews {
         LineFinding f = one.finding();
         ShaftLine s = f.shaft();
         List<ShaftLine.Bore> bores = f.bores();
-        return Working.of(
-                        several
-                                ? Message.of(
-                                        "app.lines.clearance-left", one.setup().name())
-                                : Message.of("app.lines.clearance-left-2"))
+        Message title = several
+                ? Message.of("app.lines.clearance-left", one.setup().name())
+                : Message.of("app.lines.clearance-left-2");
+        return Working.of(title)
                 .line(Message.of(
                         "app.lines.a-straight-shaft-fits-when-a-line",
                         one.setup().sideways() ? Message.of("app.lines.up-and-sideways-together-dy-dz") : Message.NONE))

@@ -41,6 +41,13 @@ public final class BuretteDrawing {
                 "glass",
                 "M" + LEFT + " 6V" + BOTTOM + "q0 12 11 14V318M" + RIGHT + " 6V" + BOTTOM + "q0 12 -11 14V318");
         svg.rounded("tap", LEFT + 2, 301.0, 26.0, 7.0, 3.0);
+        scale();
+        from.ifPresent(at -> svg.path("start", "M" + (LEFT - 2) + " " + Markup.number(y(at)) + "H" + (RIGHT + 2)));
+        lens(to);
+        return svg.close("svg").toString();
+    }
+
+    private void scale() {
         double major = capacity / 10;
         for (int i = 0; i <= 50; i++) {
             double at = capacity * i / 50;
@@ -51,9 +58,6 @@ public final class BuretteDrawing {
                 text(LEFT - 6, y + 4, Anchor.END, plain(Math.floorDiv(i, 5) * major), "scale");
             }
         }
-        from.ifPresent(at -> svg.path("start", "M" + (LEFT - 2) + " " + Markup.number(y(at)) + "H" + (RIGHT + 2)));
-        lens(to);
-        return svg.close("svg").toString();
     }
 
     /** Down from the reading, its top hollowed as water stands in glass. */

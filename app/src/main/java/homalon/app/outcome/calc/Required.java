@@ -9,10 +9,10 @@ import java.util.Objects;
 final class Required {
     private final Problems problems = new Problems();
 
-    /** NaN when it is missing, which {@link #check} then refuses. */
+    /** Zero when it is missing, which {@link #check} then refuses. */
     double number(String field, Double value, String whatFor) {
         problems.require(value != null, field, "app.calc.is-required", field, whatFor);
-        return value == null ? Double.NaN : value;
+        return value == null ? 0 : value;
     }
 
     <T> T value(String field, T value, String whatFor) {
