@@ -14,7 +14,8 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 class LinersTest {
-    private static List<Liners.Read> read(int[] numbers, double[][] protrusion) {
+    /** NaN for a place that nobody read. */
+    static List<Liners.Read> read(int[] numbers, double[][] protrusion) {
         return IntStream.range(0, numbers.length)
                 .mapToObj(i -> new Liners.Read(
                         numbers[i],

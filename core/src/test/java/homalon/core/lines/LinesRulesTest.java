@@ -16,24 +16,12 @@ import homalon.core.verdict.Verdict;
 import homalon.core.words.English;
 import java.util.Arrays;
 import java.util.List;
-import java.util.OptionalDouble;
-import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** What is judged along a line, at its very limit and a hair beyond it. */
 class LinesRulesTest {
-    private static List<Liners.Read> read(int[] numbers, double[][] protrusion) {
-        return IntStream.range(0, numbers.length)
-                .mapToObj(i -> new Liners.Read(
-                        numbers[i],
-                        Arrays.stream(protrusion[i])
-                                .mapToObj(p -> Double.isNaN(p) ? OptionalDouble.empty() : OptionalDouble.of(p))
-                                .toList()))
-                .toList();
-    }
-
     private static final Liners.Range RANGE = new Liners.Range(0.02, 0.10, 0.06, 0.03, 0.03);
 
     /** Four readings of one liner against 0.02 to 0.10, lean 0.03. A limit still counts as kept. */
@@ -58,7 +46,7 @@ class LinesRulesTest {
         double[] p = Arrays.stream(readings.split(" "))
                 .mapToDouble(Double::parseDouble)
                 .toArray();
-        Liners liners = Liners.of(read(new int[] {1}, new double[][] {p}), 0, RANGE, held);
+        Liners liners = Liners.of(LinersTest.read(new int[] {1}, new double[][] {p}), 0, RANGE, held);
         Liners.One one = liners.each().get(0);
         assertEquals(verdict, one.verdict());
         assertEquals(verdict, liners.verdict());
@@ -71,7 +59,9 @@ class LinesRulesTest {
     @CsvSource({"0.09, WITHIN", "0.0901, OUT"})
     void neighbours(double second, Verdict verdict) {
         double[][] both = {{0.06, 0.06, 0.06, 0.06}, {second, second, second, second}};
-        assertEquals(verdict, Liners.of(read(new int[] {1, 2}, both), 0, RANGE).verdict());
+        assertEquals(
+                verdict,
+                Liners.of(LinersTest.read(new int[] {1, 2}, both), 0, RANGE).verdict());
     }
 
     @ParameterizedTest
@@ -87,9 +77,10 @@ class LinesRulesTest {
         double[][] read = {{0.06, 0.06, 0.06, 0.06}};
         if (taken) {
             assertEquals(
-                    Verdict.OUT, Liners.of(read(new int[] {1}, read), 0, range).verdict());
+                    Verdict.OUT,
+                    Liners.of(LinersTest.read(new int[] {1}, read), 0, range).verdict());
         } else {
-            assertThrows(BadInputException.class, () -> Liners.of(read(new int[] {1}, read), 0, range));
+            assertThrows(BadInputException.class, () -> Liners.of(LinersTest.read(new int[] {1}, read), 0, range));
         }
     }
 
@@ -105,9 +96,10 @@ class LinesRulesTest {
     void readingsThatNoLinerGives(double reading, double deckCut, boolean taken) {
         double[][] read = {{reading, 0.05, 0.05, 0.05}};
         if (taken) {
-            Liners.of(read(new int[] {1}, read), deckCut, RANGE);
+            Liners.of(LinersTest.read(new int[] {1}, read), deckCut, RANGE);
         } else {
-            assertThrows(BadInputException.class, () -> Liners.of(read(new int[] {1}, read), deckCut, RANGE));
+            assertThrows(
+                    BadInputException.class, () -> Liners.of(LinersTest.read(new int[] {1}, read), deckCut, RANGE));
         }
     }
 
