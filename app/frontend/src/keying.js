@@ -291,13 +291,15 @@ export class Keying {
     this.show();
     this.input.value = reading.typed === '/' ? '' : reading.typed;
     this.say(answer.text);
-    if (answer.status === 409) {
+    const asks = answer.status === 409;
+    if (asks) {
       const told = answer.seen !== null && answer.seen !== undefined;
       this.asked = { place: reading.place, typed: reading.typed, seen: told ? answer.seen : reading.seen, sure: reading.sure || !told };
     }
     this.input.focus();
     this.input.select();
-    if (this.echoAs !== 'none') echo(this.input, this.root.querySelector('.echo'));
+    // What is no figure was just said; a figure that is asked about is shown for what it is taken for.
+    if (asks && this.echoAs !== 'none') echo(this.input, this.root.querySelector('.echo'));
   }
 
   async undo() {

@@ -4,6 +4,7 @@ import { beforeEach, test } from 'node:test';
 import { click, page, press, settled } from './page.js';
 import { kept } from './outbox-store.stub.js';
 import { server } from './server.stub.js';
+import { echoed } from './shell.stub.js';
 
 const AT = '/parts/T-0412/face/readings';
 
@@ -114,6 +115,7 @@ test('a refused reading comes back to its place with what was typed', async () =
   assert.equal(walk.at, 'a');
   assert.equal(walk.input.value, '9');
   assert.equal(said(), 'said 422');
+  assert.notEqual(echoed.at(-1), '9', 'what was just said is not said again below');
 });
 
 test('asked whether it is sure, the same again is sure, another is not', async () => {
@@ -121,6 +123,7 @@ test('asked whether it is sure, the same again is sure, another is not', async (
   server.answers = [(fields) => (sure.push(fields.sure), { status: 409, text: 'Is that so?', seen: null })];
   key('1.5');
   await settled();
+  assert.equal(echoed.at(-1), '1.5');
   press('Enter', walk.input);
   await settled();
   walk.input.value = '1.6';
