@@ -187,6 +187,6 @@ public record Budget(
     }
 
     public Message name() {
-        return where.isEmpty() ? kind.words() : Message.of("text.x-comma-x", kind.words(), where);
+        return where.isEmpty() ? kind.words() : Message.of("text.comma", kind.words(), where);
     }
 }

@@ -299,8 +299,8 @@ public final class Budgets {
                                 valve.sink())
                         .line(
                                 valve.crown() == EngineBook.Crown.FLAT
-                                        ? Message.of("cut.after-cos-lean")
-                                        : Message.of("cut.after-cos-lean-2"),
+                                        ? Message.of("cut.room-over-a-flat-crown")
+                                        : Message.of("cut.room-over-a-leant-pocket"),
                                 valve.measured(),
                                 off + q.nearer(),
                                 valve.sink(),

@@ -162,8 +162,8 @@ final class Consequences {
                         leanKeyed ? Message.NONE : Message.of("cut.lean-not-keyed-taken-as-none")))
                 .line(
                         valve.crown() == EngineBook.Crown.FLAT
-                                ? Message.of("cut.cos-lean-sunk")
-                                : Message.of("cut.cos-lean-sunk-2"),
+                                ? Message.of("cut.room-left-over-a-flat-crown")
+                                : Message.of("cut.room-left-over-a-leant-pocket"),
                         valve.measured(),
                         x,
                         valve.sink(),
@@ -386,7 +386,7 @@ final class Consequences {
                 Tone.LOOK,
                 line(Message.of(stand), cut),
                 Message.of(shorten),
-                Optional.of(line(Message.of("cut.dowels-and-oil-restrictors-stand-2"), cut)),
+                Optional.of(line(Message.of("cut.dowels-and-oil-restrictors-for-the-report"), cut)),
                 List.of(cut),
                 Working.of(Kind.PROUD.words())
                         .line(Message.of("cut.the-face-goes-back-by-what-stands-in-it"), cut)

@@ -129,7 +129,7 @@ public final class Causes {
                 told(WELDED)
                         ? Message.of("face.high-in-the-middle-fits-the-weld-that")
                         : Message.of("face.high-in-the-middle-welded-heated-from"),
-                Message.of("face.a-crown-bow-above", told(WELDED) ? Message.of("face.and-the-story-2") : Message.NONE));
+                Message.of("face.a-crown-bow-above", told(WELDED) ? Message.of("face.the-story-too") : Message.NONE));
     }
 
     private void twisted() {
@@ -138,8 +138,7 @@ public final class Causes {
                         ? Message.of("face.two-corners-low-fits-what-was-told-of")
                         : Message.of("face.two-corners-low-stored-or-stacked-loose"),
                 Message.of(
-                        "face.the-fourth-corner-above",
-                        told(LOOSE) ? Message.of("face.and-the-story-2") : Message.NONE));
+                        "face.the-fourth-corner-above", told(LOOSE) ? Message.of("face.the-story-too") : Message.NONE));
         if (told(CUT)) {
             add(Message.of("face.it-was-cut-before-a-cut-with-the"), Message.of("face.the-story"));
         }

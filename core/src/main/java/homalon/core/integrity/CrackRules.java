@@ -63,13 +63,13 @@ public final class CrackRules {
                     2,
                     Message.of("integrity.pins-close-it-an-insert-carries-the")),
             new Rule(
-                    Message.of("integrity.down-to-water-oil-combustion-or-a-bolt"),
+                    Message.of("integrity.down-to-something-in-aluminium"),
                     c -> !c.reaches().isEmpty() && !iron(c),
                     Remedy.WELD,
                     1,
                     Message.of("integrity.pins-do-not-hold-in-aluminium-that")),
             new Rule(
-                    Message.of("integrity.down-to-water-oil-combustion-or-a-bolt-2"),
+                    Message.of("integrity.down-to-something-in-iron"),
                     c -> !c.reaches().isEmpty() && iron(c),
                     Remedy.STITCH,
                     1,

@@ -46,8 +46,8 @@ public record BentLine(Advice advice, Message words, double faceBow, double line
             return new BentLine(
                     face == Verdict.WITHIN ? Advice.NOTHING : Advice.SKIM,
                     face == Verdict.WITHIN
-                            ? Message.of("lines.the-shaft-turns-but-its-line-is-bowed")
-                            : Message.of("lines.the-shaft-turns-but-its-line-is-bowed-2"),
+                            ? Message.of("lines.bowed-but-turns-it-may-stay")
+                            : Message.of("lines.bowed-but-turns-straighten-it-first"),
                     faceBow,
                     lineBow);
         }

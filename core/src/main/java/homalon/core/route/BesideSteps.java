@@ -74,7 +74,7 @@ final class BesideSteps {
             Message after = route.comesBefore(open.get()).stream()
                     .findFirst()
                     .map(b -> Message.of(
-                            "route.after-2", route.operation(b.from()).words()))
+                            "route.after-it", route.operation(b.from()).words()))
                     .orElse(Message.of("route.waits"));
             return new Step(kind, Mark.WAITS, after, todo, because);
         }
@@ -283,7 +283,7 @@ final class BesideSteps {
         if (!work.any() && !concerns(operation)) {
             return Optional.empty();
         }
-        Step step = of(kind, operation, Message.of("route.done-2", work.done()), todo);
+        Step step = of(kind, operation, Message.of("route.so-many-done", work.done()), todo);
         if (step.mark() != Mark.DUE || work.due() == 0) {
             return Optional.of(step);
         }

@@ -285,7 +285,7 @@ final class FaceSteps {
                     kind,
                     facts.proofFelt().get(),
                     Message.of("route.still-out-cut-again-or-stop"),
-                    Message.of("route.out-by-feelers-2"));
+                    Message.of("route.the-feelers-find-it-out"));
         }
         return proven(kind, facts.proof().get());
     }

@@ -43,11 +43,12 @@ final class GuideJudge {
         double mouth = Math.max(g.bellMouthTop().orElse(0), g.bellMouthBottom().orElse(0));
         double clearance = g.clearanceGoverning();
         if (clearance > limits.service() + SLACK) {
-            Message words = Message.of("valves.worn-beyond-service", ends(g, g.wear() / 2, Message.of("valves.at")));
+            Message words =
+                    Message.of("valves.worn-beyond-service", ends(g, g.wear() / 2, Message.of("valves.worn-at")));
             say(Verdict.OUT, clearance, BookItem.CLEARANCE_SERVICE, words, working);
         } else if (mouth > limits.bellMouth() + SLACK) {
-            Message words =
-                    Message.of("valves.bell-mouthed", ends(g, limits.bellMouth() + SLACK, Message.of("valves.at-2")));
+            Message words = Message.of(
+                    "valves.bell-mouthed", ends(g, limits.bellMouth() + SLACK, Message.of("valves.bell-mouthed-at")));
             say(Verdict.OUT, mouth, BookItem.BELL_MOUTH, words, working);
         } else if (g.ovality() > limits.ovality() + SLACK) {
             say(Verdict.OUT, g.ovality(), BookItem.OVALITY, oval(g), working);

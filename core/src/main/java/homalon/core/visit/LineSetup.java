@@ -215,7 +215,7 @@ public record LineSetup(
     /** @param told whether the name of the shaft stands before each place, as it must where there are several */
     public List<Place> places(boolean told) {
         List<Place> all = new ArrayList<>();
-        Message of = told ? Message.of("visit.bore", name) : Message.of("visit.bore-2");
+        Message of = told ? Message.of("visit.bore-of-a-named-shaft", name) : Message.of("visit.bore-of-the-one-shaft");
         for (int i = 0; i < at.size(); i++) {
             Message bore = Message.of("text.beside", of, i + 1);
             if (way == Way.INDICATOR) {

@@ -246,7 +246,7 @@ class LineViews {
         List<ShaftLine.Bore> bores = f.bores();
         Message title = several
                 ? Message.of("app.lines.clearance-left", one.setup().name())
-                : Message.of("app.lines.clearance-left-2");
+                : Message.of("app.lines.clearance-left-of-the-one-shaft");
         return Working.of(title)
                 .line(Message.of(
                         "app.lines.a-straight-shaft-fits-when-a-line",
