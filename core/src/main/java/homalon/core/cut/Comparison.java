@@ -68,18 +68,22 @@ public final class Comparison {
 
     private static SetUp onMap(SetUp s, Question q) {
         Plane plane = s.onShims();
-        double above = highest(plane, q) - q.points().range(plane).most();
+        Raster heights = q.map().heightsAbove(plane);
+        double above = highest(plane, heights, q) - q.points().range(plane).most();
         double lowest = Double.POSITIVE_INFINITY;
         for (int i = 0; i < q.points().size(); i++) {
             lowest = q.sealing()[i] ? Math.min(lowest, q.points().above(plane, i)) : lowest;
         }
-        return s.onMap(above, Math.max(0, lowest - lowestOfBands(plane, q)));
+        return s.onMap(above, Math.max(0, lowest - lowestOfBands(heights, q)));
+    }
+
+    private static double highest(Plane plane, Question q) {
+        return highest(plane, q.map().heightsAbove(plane), q);
     }
 
     /** The highest metal: of the map's land, of the places, and at the corners of the outline. */
-    private static double highest(Plane plane, Question q) {
+    private static double highest(Plane plane, Raster heights, Question q) {
         double highest = q.points().range(plane).most();
-        Raster heights = q.map().heightsAbove(plane);
         for (int j = 0; j < heights.rows(); j++) {
             for (int i = 0; i < heights.columns(); i++) {
                 if (q.map().land().isLand(heights, i, j)) {
@@ -94,8 +98,7 @@ public final class Comparison {
     }
 
     /** The lowest metal of the bands that seal; what lies nearest to a place marked as not sealing is left out. */
-    private static double lowestOfBands(Plane plane, Question q) {
-        Raster heights = q.map().heightsAbove(plane);
+    private static double lowestOfBands(Raster heights, Question q) {
         BitSet bands = bands(q);
         double lowest = Double.POSITIVE_INFINITY;
         for (int n = bands.nextSetBit(0); n >= 0; n = bands.nextSetBit(n + 1)) {

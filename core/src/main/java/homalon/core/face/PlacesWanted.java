@@ -3,19 +3,13 @@ package homalon.core.face;
 import homalon.core.geometry.Box;
 import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
-import homalon.core.part.LandRaster;
 import homalon.core.part.Layout;
 import homalon.core.rulebook.FlatnessLimit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.WeakHashMap;
-import org.jspecify.annotations.Nullable;
-import org.locationtech.jts.algorithm.locate.PointOnGeometryLocator;
-import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.Location;
 
 /**
  * Places that a survey lacks before it can prove the limits in force: four in any square of a window limit wherever it is slid,
@@ -23,8 +17,7 @@ import org.locationtech.jts.geom.Location;
  * the other is taken that serves most of what is lacking (the greedy answer to covering; not the fewest, and near it).
  */
 public final class PlacesWanted {
-    /** Steps of the places that are tried, mm. */
-    private static final double STEP = 7;
+    private static final double STEP = MetalGrid.STEP;
     /** Steps by which a window is slid; any window between two of them holds the part that both share, mm. */
     private static final double SLIDE = 5;
 
@@ -37,44 +30,11 @@ public final class PlacesWanted {
     /** Land is asked for at points this far apart, mm. */
     private static final double LAND_STEP = 18;
 
-    private static final Map<Layout, List<Spot>> METAL = new WeakHashMap<>();
+    private static final Map<Layout, MetalGrid> METAL = new WeakHashMap<>();
 
     private final Layout layout;
-    private final List<Spot> metal;
-    private final List<Demand> demands = new ArrayList<>();
-
-    /** So many more places wanted in some part of the face. */
-    private static final class Demand {
-        private final @Nullable Box box;
-        private final @Nullable Spot centre;
-        private final double from;
-        private final double to;
-        private int open;
-
-        private Demand(@Nullable Box box, @Nullable Spot centre, double from, double to, int open) {
-            this.box = box;
-            this.centre = centre;
-            this.from = from;
-            this.to = to;
-            this.open = open;
-        }
-
-        static Demand in(Box box, int places) {
-            return new Demand(box, null, 0, 0, places);
-        }
-
-        static Demand around(Spot centre, double from, double to, int places) {
-            return new Demand(null, centre, from, to, places);
-        }
-
-        boolean holds(Spot s) {
-            if (box != null) {
-                return s.x() >= box.x0() && s.x() <= box.x1() && s.y() >= box.y0() && s.y() <= box.y1();
-            }
-            double r = Objects.requireNonNull(centre).distance(s);
-            return r >= from && r <= to;
-        }
-    }
+    private final MetalGrid metal;
+    private final List<PlaceDemand> demands = new ArrayList<>();
 
     private PlacesWanted(Layout layout, List<Spot> have, List<FlatnessLimit> limits, double cover) {
         this.layout = layout;
@@ -88,11 +48,11 @@ public final class PlacesWanted {
                 }
             }
         }
-        for (Spot land : metal) {
+        for (Spot land : metal.spots()) {
             boolean node = Math.rint(land.x() / LAND_STEP) == Math.rint((land.x() - STEP) / LAND_STEP) + 1
                     && Math.rint(land.y() / LAND_STEP) == Math.rint((land.y() - STEP) / LAND_STEP) + 1;
             if (node) {
-                demands.add(Demand.around(land, 0, Math.max(STEP, cover - LAND_STEP), 1));
+                demands.add(PlaceDemand.around(land, 0, Math.max(STEP, cover - LAND_STEP), 1));
             }
         }
         have.forEach(this::place);
@@ -137,35 +97,29 @@ public final class PlacesWanted {
     }
 
     private void place(Spot spot) {
-        for (Demand d : demands) {
-            if (d.open > 0 && d.holds(spot)) {
-                d.open--;
-            }
-        }
-        demands.removeIf(d -> d.open == 0);
+        demands.forEach(d -> d.place(spot));
+        demands.removeIf(PlaceDemand::met);
     }
 
     /** Serves most, well away from what stands where that can be; among equals the one furthest from it. */
     private Optional<Spot> best(List<Spot> have, List<Spot> more) {
-        return best(have, more, APART).or(() -> best(have, more, STEP / 2));
+        int[] serving = metal.serving(demands);
+        return best(serving, have, more, APART).or(() -> best(serving, have, more, STEP / 2));
     }
 
-    private Optional<Spot> best(List<Spot> have, List<Spot> more, double apart) {
+    private Optional<Spot> best(int[] serving, List<Spot> have, List<Spot> more, double apart) {
         Spot best = null;
-        long most = 0;
+        int most = 1;
         double away = 0;
-        for (Spot s : metal) {
-            long serves = 0;
-            for (Demand d : demands) {
-                serves += d.holds(s) ? 1 : 0;
-            }
-            if (serves == 0 || serves < most) {
+        for (int k = 0; k < serving.length; k++) {
+            if (serving[k] < most) {
                 continue;
             }
+            Spot s = metal.spots().get(k);
             double from = Math.min(nearest(have, s), nearest(more, s));
-            if (from > apart && (serves > most || from > away)) {
+            if (from > apart && (serving[k] > most || from > away)) {
                 best = s;
-                most = serves;
+                most = serving[k];
                 away = from;
             }
         }
@@ -186,7 +140,7 @@ public final class PlacesWanted {
         double h = Math.min(side, box.height());
         for (double[] x : slides(box.x0(), box.x1(), w)) {
             for (double[] y : slides(box.y0(), box.y1(), h)) {
-                demands.add(Demand.in(new Box(x[0], y[0], x[1], y[1]), IN_A_WINDOW));
+                demands.add(PlaceDemand.in(new Box(x[0], y[0], x[1], y[1]), IN_A_WINDOW));
             }
         }
     }
@@ -206,7 +160,7 @@ public final class PlacesWanted {
         double band = FlatnessSettings.over(layout.box()).band();
         for (Layout.Bore bore : layout.bores()) {
             double r = bore.diameter() / 2;
-            demands.add(Demand.around(bore.centre(), r, r + band, IN_A_RING));
+            demands.add(PlaceDemand.around(bore.centre(), r, r + band, IN_A_RING));
         }
     }
 
@@ -243,15 +197,16 @@ public final class PlacesWanted {
 
     /** The outermost line of tried places that holds three, thinned to its ends and its middle. */
     private List<Spot> line(boolean along, boolean first) {
-        List<Double> lines = metal.stream()
+        List<Double> lines = metal.spots().stream()
                 .map(s -> along ? s.y() : s.x())
                 .distinct()
                 .sorted()
                 .toList();
         for (int k = 0; k < lines.size(); k++) {
             double at = lines.get(first ? k : lines.size() - 1 - k);
-            List<Spot> on =
-                    metal.stream().filter(s -> (along ? s.y() : s.x()) == at).toList();
+            List<Spot> on = metal.spots().stream()
+                    .filter(s -> (along ? s.y() : s.x()) == at)
+                    .toList();
             if (on.size() >= IN_A_ROW) {
                 return List.of(on.get(0), on.get(on.size() / 2), on.get(on.size() - 1));
             }
@@ -259,24 +214,9 @@ public final class PlacesWanted {
         return List.of();
     }
 
-    /** Places on a grid where a tip stands on metal. */
-    private static List<Spot> metal(Layout layout) {
+    private static MetalGrid metal(Layout layout) {
         synchronized (METAL) {
-            return METAL.computeIfAbsent(layout, PlacesWanted::find);
+            return METAL.computeIfAbsent(layout, MetalGrid::of);
         }
-    }
-
-    private static List<Spot> find(Layout layout) {
-        PointOnGeometryLocator land = LandRaster.clearLand(layout, PlaceProposal.TIP);
-        Box box = layout.box();
-        List<Spot> spots = new ArrayList<>();
-        for (double y = box.y0() + STEP / 2; y < box.y1(); y += STEP) {
-            for (double x = box.x0() + STEP / 2; x < box.x1(); x += STEP) {
-                if (land.locate(new Coordinate(x, y)) != Location.EXTERIOR) {
-                    spots.add(new Spot(x, y));
-                }
-            }
-        }
-        return List.copyOf(spots);
     }
 }

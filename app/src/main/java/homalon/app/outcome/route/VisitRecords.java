@@ -4,6 +4,7 @@ import homalon.app.casting.ledger.Ledgers;
 import homalon.app.casting.work.WorkEntry;
 import homalon.app.casting.work.WorkLog;
 import homalon.app.foundation.store.Latest;
+import homalon.app.foundation.web.SingleOrList;
 import homalon.app.machining.cut.Plans;
 import homalon.app.shop.stock.Orders;
 import homalon.core.visit.LedgerFile;
@@ -72,13 +73,16 @@ class VisitRecords {
     }
 
     private Map<UUID, Long> revisions(List<PartFile> parts) {
-        // As numbers, not as entities: a session that read one before would be given that one again.
-        return entities
-                .createQuery("select visit, revision from VisitRevision where visit in (:visits)", Counted.class)
-                .setParameter("visits", parts.stream().map(p -> p.visit().id()).toList())
-                .getResultList()
-                .stream()
+        List<UUID> visits = parts.stream().map(p -> p.visit().id()).toList();
+        return SingleOrList.of(visits, v -> counted("= :visits", v), v -> counted("in (:visits)", v)).stream()
                 .collect(Collectors.toMap(Counted::visit, Counted::revision));
+    }
+
+    private List<Counted> counted(String among, Object visits) {
+        // As numbers, not as entities: a session that read one before would be given that one again.
+        return entities.createQuery("select visit, revision from VisitRevision where visit " + among, Counted.class)
+                .setParameter("visits", visits)
+                .getResultList();
     }
 
     private record Counted(UUID visit, long revision) {}
