@@ -29,6 +29,8 @@ public final class Contours {
     private final byte[] reached;
     /** The edge that a ring comes to after an edge, by its number; -1 where none passes, as everywhere between two levels. */
     private final int[] next;
+    /** Cells whose corners do not all reach the same level, in order: only these does any level pass through. */
+    private final int[] uneven;
     /** Cells that a level passes through. */
     private final int[] crossed;
 
@@ -41,7 +43,6 @@ public final class Contours {
         this.wide = 1 << shift;
         this.reached = new byte[wide * (raster.rows() + 2)];
         this.next = new int[2 * reached.length];
-        this.crossed = new int[reached.length];
         Arrays.fill(next, -1);
         for (int j = 0; j < raster.rows(); j++) {
             for (int i = 0; i < raster.columns(); i++) {
@@ -53,6 +54,13 @@ public final class Contours {
                 reached[(j + 1) * wide + i + 1] = (byte) count;
             }
         }
+        // The last column has no cell, but nothing is high on either side of the step to the next row.
+        this.uneven = IntStream.range(0, reached.length - wide - 1)
+                .filter(at -> reached[at] != reached[at + 1]
+                        || reached[at] != reached[at + wide]
+                        || reached[at] != reached[at + wide + 1])
+                .toArray();
+        this.crossed = new int[uneven.length];
     }
 
     /**
@@ -75,12 +83,11 @@ public final class Contours {
     private List<double[]> trace(int k) {
         level = levels[k];
         int count = 0;
-        for (int at = 0; at < reached.length - wide - 1; at++) {
+        for (int at : uneven) {
             int code = (reached[at] > k ? 1 : 0)
                     | (reached[at + 1] > k ? 2 : 0)
                     | (reached[at + wide + 1] > k ? 4 : 0)
                     | (reached[at + wide] > k ? 8 : 0);
-            // The last column has no cell, but nothing is high on either side of the step to the next row.
             if (code != 0 && code != 15) {
                 cell((at & wide - 1) - 1, (at >> shift) - 1, code);
                 crossed[count++] = at;
