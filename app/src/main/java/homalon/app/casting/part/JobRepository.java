@@ -1,6 +1,6 @@
 package homalon.app.casting.part;
 
-import homalon.app.foundation.web.SingleOrList;
+import homalon.app.foundation.store.SingleOrList;
 import homalon.core.visit.StuckOn;
 import java.time.Instant;
 import java.time.LocalDate;

@@ -12,19 +12,6 @@ import org.springframework.data.jpa.repository.Query;
 interface PartRepository extends JpaRepository<Part, UUID> {
     Optional<Part> findByTag(String tag);
 
-    /** Changes whenever the part, a visit of it or a limit entered for it does: versions and numbers only go up. */
-    record Stamp(UUID id, int version, long visits, long versions, long limits, long withdrawn) {}
-
-    @Query("""
-            select p.id, p.version,
-              (select count(*) from Job j where j.partId = p.id),
-              (select coalesce(sum(j.version), 0) from Job j where j.partId = p.id),
-              (select count(*) from LimitRow l where l.partId = p.id),
-              (select count(l.withdrawnAt) from LimitRow l where l.partId = p.id)
-            from Part p where p.tag = :tag
-            """)
-    Optional<Stamp> stamp(String tag);
-
     // The index part_by_age holds all that is asked for: words that are rare among the youngest need no look at the
     // rows.
     @Query(value = """

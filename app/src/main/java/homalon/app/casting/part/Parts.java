@@ -7,6 +7,7 @@ import homalon.core.input.BadInputException;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.visit.Booking;
 import homalon.core.visit.PartFile;
+import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -33,9 +34,13 @@ public class Parts {
     private final JobRepository jobs;
     private final LimitRepository limits;
     private final Changes changes;
+    private final EntityManager entities;
     private final Clock clock;
     /** Every page of a part asks for it: one question tells whether it is what it was (ADR 18). */
     private final Latest<String, PartFile> known = new Latest<>(400);
+
+    /** Changes whenever the part, a visit of it or a limit entered for it does: versions and numbers only go up. */
+    private record Stamp(UUID id, int version, long visits, long versions, long limits, long withdrawn) {}
 
     @Transactional(readOnly = true)
     public PartFile byTag(String tag) {
@@ -51,11 +56,24 @@ public class Parts {
             parts.flush();
         }
         // Read before the part: what is remembered may be newer than its stamp, never older.
-        Optional<PartRepository.Stamp> stamp = parts.stamp(tidy);
+        Optional<Stamp> stamp = stamp(tidy);
         return stamp.flatMap(s -> known.at(tidy, s))
                 .or(() -> parts.findByTag(tidy)
                         .map(p -> files(List.of(p)).get(0))
                         .map(file -> stamp.map(s -> known.keep(tidy, s, file)).orElse(file)));
+    }
+
+    private Optional<Stamp> stamp(String tag) {
+        // By the session itself: a repository's way round it costs as much again, at every page of a part.
+        return entities.createQuery("""
+                        select p.id, p.version,
+                          (select count(*) from Job j where j.partId = p.id),
+                          (select coalesce(sum(j.version), 0) from Job j where j.partId = p.id),
+                          (select count(*) from LimitRow l where l.partId = p.id),
+                          (select count(l.withdrawnAt) from LimitRow l where l.partId = p.id)
+                        from Part p where p.tag = :tag
+                        """, Stamp.class).setParameter("tag", tag).getResultList().stream()
+                .findFirst();
     }
 
     @Transactional(readOnly = true)

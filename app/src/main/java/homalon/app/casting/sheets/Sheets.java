@@ -4,6 +4,7 @@ import homalon.app.casting.part.CastingLocks;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.store.EvidenceLog;
 import homalon.app.foundation.store.Latest;
+import homalon.app.foundation.store.SingleOrList;
 import homalon.app.foundation.web.AskAgainException;
 import homalon.app.foundation.web.Keyed;
 import homalon.app.foundation.web.ReadTransaction;
@@ -63,11 +64,11 @@ public class Sheets {
         List<Stamp> stamps = entities.createQuery("""
                         select s.visit, s.n, s.last, coalesce(f.n, 0), coalesce(f.last, 0)
                         from (select visit visit, count(*) n, max(seq) last from SheetSetup
-                              where visit in (:visits) group by visit) s
+                              where visit :which group by visit) s
                         left join (select visit visit, count(*) n, max(seq) last from FigureLine
-                              where visit in (:visits) group by visit) f on f.visit = s.visit
-                        """, Stamp.class)
-                .setParameter("visits", visits)
+                              where visit :which group by visit) f on f.visit = s.visit
+                        """.replace(":which", SingleOrList.among(visits)), Stamp.class)
+                .setParameter("ids", SingleOrList.value(visits))
                 .getResultList();
         Map<UUID, Map<Sheet, SheetFile>> all = new HashMap<>();
         List<Stamp> unread = new ArrayList<>();

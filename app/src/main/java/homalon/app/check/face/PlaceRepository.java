@@ -1,6 +1,6 @@
 package homalon.app.check.face;
 
-import homalon.app.foundation.web.SingleOrList;
+import homalon.app.foundation.store.SingleOrList;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;

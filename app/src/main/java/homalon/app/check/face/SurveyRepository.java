@@ -1,6 +1,6 @@
 package homalon.app.check.face;
 
-import homalon.app.foundation.web.SingleOrList;
+import homalon.app.foundation.store.SingleOrList;
 import homalon.core.visit.SurveyKind;
 import jakarta.persistence.LockModeType;
 import java.util.Collection;

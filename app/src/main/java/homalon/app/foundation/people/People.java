@@ -4,6 +4,7 @@ import homalon.core.input.BadInputException;
 import homalon.core.input.Problems;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.words.Message;
+import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
@@ -25,6 +26,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class People {
     private final PersonRepository people;
     private final BenchDeviceRepository devices;
+    private final EntityManager entities;
     private final PasswordEncoder encoder;
     private final Clock clock;
 
@@ -83,7 +85,15 @@ public class People {
     /** Asked at every request: one question by itself, with no transaction around it to begin and end. */
     @Transactional(propagation = Propagation.SUPPORTS)
     public Optional<PersonInfo> find(UUID id) {
-        return people.seen(id);
+        // By the session itself: a repository's way round it costs as much again, at every request.
+        return entities
+                .createQuery(
+                        "select id, login, name, role, unit, theme, pinHash is not null, active from Person where id = :id",
+                        PersonInfo.class)
+                .setParameter("id", id)
+                .getResultList()
+                .stream()
+                .findFirst();
     }
 
     @Transactional(readOnly = true)

@@ -11,9 +11,6 @@ interface PersonRepository extends JpaRepository<Person, UUID> {
 
     List<Person> findAllByOrderByName();
 
-    @Query("select id, login, name, role, unit, theme, pinHash is not null, active from Person where id = :id")
-    Optional<PersonInfo> seen(UUID id);
-
     /** Until the end of the transaction. */
     @Query(nativeQuery = true, value = "select 1 from pg_advisory_xact_lock(hashtext('homalon first owner'))")
     int takeFirstOwnersTurn();

@@ -60,11 +60,10 @@ public class EvidenceLog {
         if (visits.isEmpty()) {
             return List.of();
         }
-        // One visit is asked for by far the most often: it keeps a plan of its own.
-        boolean one = visits.size() == 1;
-        String which = one ? "visit = :visits" : "visit in (:visits)";
-        return entities.createQuery("from " + type.getName() + " where " + which + " and seq > :seq order by seq", type)
-                .setParameter("visits", one ? visits.iterator().next() : visits)
+        String which = SingleOrList.among(visits);
+        return entities.createQuery(
+                        "from " + type.getName() + " where visit " + which + " and seq > :seq order by seq", type)
+                .setParameter("ids", SingleOrList.value(visits))
                 .setParameter("seq", seq)
                 .getResultList();
     }

@@ -4,7 +4,7 @@ import homalon.app.casting.ledger.Ledgers;
 import homalon.app.casting.work.WorkEntry;
 import homalon.app.casting.work.WorkLog;
 import homalon.app.foundation.store.Latest;
-import homalon.app.foundation.web.SingleOrList;
+import homalon.app.foundation.store.SingleOrList;
 import homalon.app.machining.cut.Plans;
 import homalon.app.shop.stock.Orders;
 import homalon.core.visit.LedgerFile;
@@ -74,15 +74,15 @@ class VisitRecords {
 
     private Map<UUID, Long> revisions(List<PartFile> parts) {
         List<UUID> visits = parts.stream().map(p -> p.visit().id()).toList();
-        return SingleOrList.of(visits, v -> counted("= :visits", v), v -> counted("in (:visits)", v)).stream()
-                .collect(Collectors.toMap(Counted::visit, Counted::revision));
-    }
-
-    private List<Counted> counted(String among, Object visits) {
         // As numbers, not as entities: a session that read one before would be given that one again.
-        return entities.createQuery("select visit, revision from VisitRevision where visit " + among, Counted.class)
-                .setParameter("visits", visits)
-                .getResultList();
+        return entities
+                .createQuery(
+                        "select visit, revision from VisitRevision where visit " + SingleOrList.among(visits),
+                        Counted.class)
+                .setParameter("ids", SingleOrList.value(visits))
+                .getResultList()
+                .stream()
+                .collect(Collectors.toMap(Counted::visit, Counted::revision));
     }
 
     private record Counted(UUID visit, long revision) {}

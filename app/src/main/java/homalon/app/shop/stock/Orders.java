@@ -2,6 +2,7 @@ package homalon.app.shop.stock;
 
 import homalon.app.casting.part.CastingLocks;
 import homalon.app.foundation.store.EvidenceLog;
+import homalon.app.foundation.store.SingleOrList;
 import homalon.core.input.BadInputException;
 import homalon.core.input.Problems;
 import homalon.core.route.Operation;
@@ -61,9 +62,10 @@ public class Orders {
         if (placed.isEmpty()) {
             return Map.of();
         }
+        List<UUID> orders = placed.stream().map(PartOrder::id).toList();
         Map<UUID, List<PartOrderEvent>> events = entities
-                .createQuery("from PartOrderEvent where order in (:orders)", PartOrderEvent.class)
-                .setParameter("orders", placed.stream().map(PartOrder::id).toList())
+                .createQuery("from PartOrderEvent where order " + SingleOrList.among(orders), PartOrderEvent.class)
+                .setParameter("ids", SingleOrList.value(orders))
                 .getResultList()
                 .stream()
                 .collect(Collectors.groupingBy(PartOrderEvent::order));

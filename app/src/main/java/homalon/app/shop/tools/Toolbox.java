@@ -118,7 +118,7 @@ public class Toolbox {
     @Transactional(readOnly = true)
     public Optional<ShimStock> ownShims() {
         List<Length> own =
-                shims.findAll().stream().map(s -> Length.ofNanometres(s.nm)).toList();
+                shims.thicknesses().stream().map(Length::ofNanometres).toList();
         return own.isEmpty() ? Optional.empty() : Optional.of(ShimStock.ofLeaves(own));
     }
 

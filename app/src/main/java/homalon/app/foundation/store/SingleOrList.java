@@ -1,4 +1,4 @@
-package homalon.app.foundation.web;
+package homalon.app.foundation.store;
 
 import java.util.Collection;
 import java.util.List;
@@ -19,5 +19,18 @@ public final class SingleOrList {
             case 1 -> one.apply(ids.iterator().next());
             default -> many.apply(ids);
         };
+    }
+
+    /**
+     * What ends a condition of a query on the ids that stand for {@code :ids}; the ids themselves as {@link #value} has them.
+     *
+     * @param ids one or more
+     */
+    public static String among(Collection<UUID> ids) {
+        return ids.size() == 1 ? "= :ids" : "in (:ids)";
+    }
+
+    public static Object value(Collection<UUID> ids) {
+        return ids.size() == 1 ? ids.iterator().next() : ids;
     }
 }
