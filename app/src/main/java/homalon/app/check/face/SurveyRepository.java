@@ -26,6 +26,7 @@ interface SurveyRepository extends JpaRepository<SurveyRow, UUID> {
     @Query("select s from SurveyRow s where s.jobId = :job and s.kind = :kind")
     Optional<SurveyRow> locked(UUID job, SurveyKind kind);
 
+    /** For changes of its places and of what was noted; readings count it up by themselves (V33). */
     @Modifying(flushAutomatically = true, clearAutomatically = true)
     @Query("update SurveyRow set revision = revision + 1 where id = :id")
     void changed(UUID id);

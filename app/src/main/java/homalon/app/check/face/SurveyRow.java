@@ -38,7 +38,7 @@ class SurveyRow {
     @Column(name = "room_decidegrees")
     Integer roomTemperature;
 
-    /** Counts every change of places and readings; written by {@link SurveyRepository#changed} alone. */
+    /** Counts every change of places and readings; written by {@link SurveyRepository#changed} and with each reading (V33). */
     @Column(insertable = false, updatable = false)
     long revision;
 

@@ -107,14 +107,9 @@ public class Surveys {
             return question.get();
         }
         ReadingRow row = ReadingRow.keyed(keyed.id(), place.id(), value, keyed.tidy(), keyed.unit(), by);
-        write(survey, row);
+        log.add(row);
         files.advance(survey, row);
         return new Outcome.Kept();
-    }
-
-    private void write(SurveyFile survey, ReadingRow row) {
-        log.add(row);
-        surveys.changed(survey.id());
     }
 
     private static Length read(Keyed keyed, SurveyKind kind) {
@@ -177,7 +172,7 @@ public class Surveys {
         Optional<SurveyFile.ReadingFile> last = own.stream()
                 .map(p -> p.reading().orElseThrow())
                 .max(Comparator.comparingLong(SurveyFile.ReadingFile::seq));
-        last.ifPresent(r -> write(survey, ReadingRow.takingBack(id, r, by)));
+        last.ifPresent(r -> log.add(ReadingRow.takingBack(id, r, by)));
         return last.map(SurveyFile.ReadingFile::place);
     }
 
