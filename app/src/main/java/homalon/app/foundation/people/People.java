@@ -4,7 +4,7 @@ import homalon.core.input.BadInputException;
 import homalon.core.input.Problems;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.words.Message;
-import jakarta.persistence.EntityManager;
+import jakarta.persistence.EntityManagerFactory;
 import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
@@ -14,6 +14,8 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import lombok.RequiredArgsConstructor;
+import org.hibernate.SessionFactory;
+import org.hibernate.StatelessSession;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
@@ -26,7 +28,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class People {
     private final PersonRepository people;
     private final BenchDeviceRepository devices;
-    private final EntityManager entities;
+    private final EntityManagerFactory sessions;
     private final PasswordEncoder encoder;
     private final Clock clock;
 
@@ -82,18 +84,17 @@ public class People {
         return people.findByLogin(login.strip().toLowerCase(Locale.ROOT)).map(People::credentials);
     }
 
-    /** Asked at every request: one question by itself, with no transaction around it to begin and end. */
-    @Transactional(propagation = Propagation.SUPPORTS)
+    /** Asked at every request: one question by itself, beside any transaction; what is not committed yet is not seen. */
+    @Transactional(propagation = Propagation.NOT_SUPPORTED)
     public Optional<PersonInfo> find(UUID id) {
-        // By the session itself: a repository's way round it costs as much again, at every request.
-        return entities
-                .createQuery(
-                        "select id, login, name, role, unit, theme, pinHash is not null, active from Person where id = :id",
-                        PersonInfo.class)
-                .setParameter("id", id)
-                .getResultList()
-                .stream()
-                .findFirst();
+        // Without a session's book-keeping, which costs as much again.
+        try (StatelessSession session = sessions.unwrap(SessionFactory.class).openStatelessSession()) {
+            return session.createSelectionQuery(
+                            "select id, login, name, role, unit, theme, pinHash is not null, active from Person where id = :id",
+                            PersonInfo.class)
+                    .setParameter("id", id)
+                    .uniqueResultOptional();
+        }
     }
 
     @Transactional(readOnly = true)
@@ -108,7 +109,7 @@ public class People {
     }
 
     public String nameOf(UUID id) {
-        return find(id).map(PersonInfo::name).orElse("Someone");
+        return people.findById(id).map(p -> p.seen().name()).orElse("Someone");
     }
 
     public void useUnit(UUID id, BenchUnit unit) {
