@@ -25,7 +25,6 @@ import homalon.core.rulebook.Soak;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SurveyFile;
 import homalon.core.visit.SurveyKind;
-import jakarta.validation.Valid;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -38,7 +37,6 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -130,7 +128,7 @@ class FaceController {
     /** Stores one reading and answers with what it changes on the page; 409 with a question when it seems odd. */
     @ToMachinists
     @PostMapping("/parts/{tag}/{kind:face|proof|thickness|thickness-after}/readings")
-    Object key(PartPage page, @PathVariable SurveyKind kind, @Valid @ModelAttribute Keyed keyed) {
+    Object key(PartPage page, @PathVariable SurveyKind kind, Keyed keyed) {
         Surveys.Outcome outcome = writing.of(() -> surveys.key(page.part(), kind, keyed, people::nameOf, page.me()));
         if (outcome instanceof Surveys.Outcome.Asks asks) {
             throw new AskAgainException(asks.sentence(), asks.seen());

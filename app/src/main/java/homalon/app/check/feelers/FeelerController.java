@@ -22,7 +22,6 @@ import homalon.core.visit.FeelerFile;
 import homalon.core.visit.FeelerKind;
 import homalon.core.visit.FeelerWay;
 import homalon.core.visit.PartFile;
-import jakarta.validation.Valid;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -30,7 +29,6 @@ import lombok.RequiredArgsConstructor;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -116,7 +114,7 @@ class FeelerController {
     /** Stores what was keyed and answers with what it changes on the page; 409 with a question when another was there. */
     @ToMachinists
     @PostMapping("/readings")
-    Object key(PartPage page, @PathVariable FeelerKind kind, @Valid @ModelAttribute Keyed keyed) {
+    Object key(PartPage page, @PathVariable FeelerKind kind, Keyed keyed) {
         FeelerSurveys.Outcome outcome = surveys.key(page.part(), kind, keyed, people::nameOf, page.me());
         if (outcome instanceof FeelerSurveys.Outcome.Asks asks) {
             throw new AskAgainException(asks.sentence(), asks.seen());

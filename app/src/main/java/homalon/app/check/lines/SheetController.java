@@ -233,7 +233,7 @@ class SheetController {
 
     @ToMachinists
     @PostMapping("/parts/{tag}/{sheet:line|liners|index}/readings")
-    String key(PartPage page, @PathVariable Sheet sheet, @Valid @ModelAttribute Keyed keyed) {
+    String key(PartPage page, @PathVariable Sheet sheet, Keyed keyed) {
         PartFile part = page.part();
         Sheet of = sheet;
         List<LineSetup.Place> places = views.places(part, sheets.of(part, of));

@@ -26,7 +26,7 @@ class HandlerLookup implements WebMvcRegistrations {
     /** Separators and what stands between them, as Spring takes an address apart; empty where a pattern takes any number. */
     static Optional<Integer> parts(String pattern) {
         boolean plain = pattern.startsWith("/") && pattern.length() > 1 && !pattern.endsWith("/");
-        return plain && !pattern.contains("**") && !pattern.contains("{*") && !pattern.contains(":")
+        return plain && !pattern.contains("**") && !pattern.contains("{*")
                 ? Optional.of(2 * (int) pattern.chars().filter(c -> c == '/').count())
                 : Optional.empty();
     }

@@ -18,7 +18,6 @@ import homalon.core.visit.EngineForm;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.Sheet;
 import homalon.core.visit.SheetFile;
-import jakarta.validation.Valid;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -26,7 +25,6 @@ import lombok.RequiredArgsConstructor;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -104,8 +102,7 @@ class ChamberController {
 
     @ToMachinists
     @PostMapping("/parts/{tag}/chambers/readings/{of}/{state}")
-    String key(
-            PartPage page, @PathVariable String of, @PathVariable FillState state, @Valid @ModelAttribute Keyed keyed) {
+    String key(PartPage page, @PathVariable String of, @PathVariable FillState state, Keyed keyed) {
         ChamberFile file = require(page.part());
         ChamberWalk walk = ChamberWalk.asked(file, of);
         ChamberPlace at = walk.places(file, state).stream()

@@ -6,6 +6,7 @@ import homalon.core.chambers.Compression;
 import homalon.core.chambers.FillState;
 import homalon.core.chambers.GasketAdvice;
 import homalon.core.chambers.Ratios;
+import homalon.core.cut.Budgets;
 import homalon.core.cut.Outlook;
 import homalon.core.cut.WhatIf;
 import homalon.core.input.BadInputException;
@@ -47,6 +48,11 @@ public class ChamberReport {
         boolean any =
                 file.bores().stream().anyMatch(b -> file.latest(b.number()).isPresent());
         return any ? Optional.of(of(file, writer)) : Optional.empty();
+    }
+
+    /** What limits leave of the metal, as it stands now. */
+    public Budgets budgets(PartFile part) {
+        return outlooks.of(files.of(part), WhatIf.NOTHING).budgets();
     }
 
     private Chambers of(ChamberFile file, LengthWriter writer) {

@@ -23,7 +23,6 @@ import homalon.core.visit.Sheet;
 import homalon.core.visit.SheetFile;
 import homalon.core.visit.ValveFile;
 import homalon.core.visit.ValveSetup;
-import jakarta.validation.Valid;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -34,7 +33,6 @@ import lombok.RequiredArgsConstructor;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -144,7 +142,7 @@ class ValveController {
 
     @ToMachinists
     @PostMapping("/parts/{tag}/valves/readings")
-    String key(PartPage page, @Valid @ModelAttribute Keyed keyed) {
+    String key(PartPage page, Keyed keyed) {
         ValveFile file = files.require(page.part());
         ValveViews.Place at = at(file, keyed.place());
         keys.key(file, at.valve(), at.measure(), keyed, page.me());
