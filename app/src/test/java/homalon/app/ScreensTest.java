@@ -27,6 +27,7 @@ class ScreensTest {
             "/parts/T-0419/feelers",
             "/parts/T-0419/scan",
             "/parts/T-0402/compare",
+            "/parts/T-0402/life",
             "/parts/T-0415/thickness",
             "/parts/T-0415/plan",
             "/parts/T-0409/cut",

@@ -396,5 +396,58 @@ class SampleBench {
                 99,
                 55);
         hands.release(tug, List.of(), "", 54);
+        twice();
+    }
+
+    /** Here twice, three years apart: what was made flat went hollow again where it runs hot. */
+    private void twice() {
+        PartFile launch = hands.book(
+                "T-0379",
+                SampleHands.head(
+                        "Pilot launch, four in line",
+                        "Bar Pilots' Boathouse",
+                        Material.CAST_IRON,
+                        4,
+                        "88",
+                        "100",
+                        "428",
+                        "152"),
+                List.of(FlatnessLimit.overall(SampleHands.mm("0.05"), Source.MAKER)),
+                "gasket blown between 2 and 3",
+                "make it hold; the launch is waiting",
+                null,
+                1130);
+        hands.opening(launch, Entry.Kind.OPENING_ESTIMATED, "0.15", "from its thickness", 1129);
+        hands.read(
+                launch,
+                SurveyKind.FACE,
+                PlaceProposal.Density.CLOSE,
+                SampleHands.face(launch, 0.09, 0.02, 0.01, 0.004, 0.003),
+                99,
+                1129);
+        hands.plan(launch, SetUpMethod.LEAST_REMOVAL, 1128);
+        hands.cut(launch, 99, "CBN disc 1", "1", 1128);
+        hands.read(
+                launch,
+                SurveyKind.PROOF,
+                PlaceProposal.Density.CLOSE,
+                SampleHands.face(launch, 0.003, 0.002, 0.004, -0.002, 0.003),
+                99,
+                1127);
+        hands.release(launch, List.of(), "", 1126);
+        PartFile again =
+                hands.comeBack(launch, "ran hot last summer, thermostat stuck", "look at it before the season", 44);
+        hands.read(
+                again,
+                SurveyKind.FACE,
+                PlaceProposal.Density.CLOSE,
+                SampleHands.face(again, 0.02, 0.01, 0.006, 0.003, 0.004, SampleHands.dip(3, 0.05, 60)),
+                99,
+                43);
+        hands.release(
+                again,
+                List.of("Skim"),
+                "a dip at 3 within the limit over all; goes as it is, at the pilots' wish, and comes back in autumn",
+                42);
     }
 }

@@ -141,6 +141,12 @@ class SampleHands {
         clock.ago(Duration.ofDays(daysAgo), () -> visits.handOver(part.id(), open, note, ines.id()));
     }
 
+    /** The same casting is booked in again. */
+    PartFile comeBack(PartFile part, String history, String wishes, int daysAgo) {
+        clock.ago(Duration.ofDays(daysAgo), () -> visits.comeBack(part.tag(), history, wishes, ines.id()));
+        return parts.byTag(part.tag());
+    }
+
     PartFile book(
             String tag,
             Booking sheet,

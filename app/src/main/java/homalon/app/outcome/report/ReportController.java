@@ -6,6 +6,7 @@ import homalon.app.casting.work.WorkEntry;
 import homalon.app.casting.work.WorkLog;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
+import homalon.app.foundation.web.NotHereException;
 import homalon.app.foundation.words.Words;
 import homalon.core.input.BadInputException;
 import homalon.core.route.Operation;
@@ -20,6 +21,7 @@ import lombok.RequiredArgsConstructor;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
@@ -37,6 +39,27 @@ class ReportController {
     @GetMapping("/parts/{tag}/report")
     String page(PartPage page) {
         return page.read(() -> page(page, null));
+    }
+
+    /** A visit as it was handed over; the one in hand has its own page. */
+    @GetMapping("/parts/{tag}/visits/{no}")
+    String visit(PartPage page, @PathVariable int no) {
+        return page.read(() -> {
+            PartFile part = page.part();
+            if (no == part.visit().no()) {
+                return "redirect:/parts/" + part.tag() + "/report";
+            }
+            Releases.Release release = releases.of(part, no).orElseThrow();
+            page.frame();
+            page.show("no", no);
+            page.show("erased", papers.erasedAt(release.visit()).orElse(null));
+            page.show(
+                    "sealed",
+                    papers.paper(release.visit(), "page", page.unit())
+                            .map(p -> new String(p, StandardCharsets.UTF_8))
+                            .orElseThrow(() -> new NotHereException("The page of visit " + no + " was not kept.")));
+            return "outcome/report/visit";
+        });
     }
 
     private String page(PartPage page, String said) {

@@ -1,0 +1,101 @@
+package homalon.app.outcome.life;
+
+import homalon.app.casting.ledger.Ledgers;
+import homalon.app.casting.part.Faces;
+import homalon.app.casting.work.WorkEntry;
+import homalon.app.check.face.FaceViews;
+import homalon.app.check.face.Findings;
+import homalon.app.foundation.words.Words;
+import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.route.Operation;
+import homalon.core.visit.FaceFinding;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.SurveyFile;
+import homalon.core.visit.SurveyKind;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import lombok.RequiredArgsConstructor;
+import org.springframework.stereotype.Component;
+
+/** Puts what was written on one visit into words. */
+@Component
+@RequiredArgsConstructor
+class StayViews {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
+
+    private final Findings findings;
+    private final Ledgers ledgers;
+    private final Faces faces;
+
+    /** The faces read on a visit: as it came, then after the cut. */
+    List<ReadFace> read(PartFile visit, List<SurveyFile> surveysOfVisit) {
+        List<ReadFace> own = new ArrayList<>();
+        for (SurveyKind kind : List.of(SurveyKind.FACE, SurveyKind.PROOF)) {
+            surveysOfVisit.stream()
+                    .filter(s -> s.kind() == kind && s.read() > 0)
+                    .findFirst()
+                    .flatMap(s -> findings.of(visit, s))
+                    .ifPresent(f -> own.add(new ReadFace(visit, kind, f)));
+        }
+        return own;
+    }
+
+    LifeView.Stay of(
+            PartFile visit, List<ReadFace> own, List<WorkEntry> log, Map<UUID, String> names, LengthWriter writer) {
+        PartFile.Visit v = visit.visit();
+        Length off = ledgers.of(visit).ledger().totals(v.id()).thisJob();
+        return new LifeView.Stay(
+                v.no(),
+                v.releasedAt().isEmpty(),
+                day(v.openedAt()) + v.releasedAt().map(at -> " to " + day(at)).orElse(", here now"),
+                v.wishes(),
+                face(own, SurveyKind.FACE, writer),
+                face(own, SurveyKind.PROOF, writer),
+                off.signum() == 0 ? "Nothing came off its face." : writer.full(off) + " came off its face.",
+                done(log),
+                leftOut(log, names),
+                v.releasedNote());
+    }
+
+    private static String day(Instant at) {
+        return DAY.format(at.atZone(ZoneId.systemDefault()));
+    }
+
+    private Optional<LifeView.Face> face(List<ReadFace> own, SurveyKind kind, LengthWriter writer) {
+        return own.stream().filter(r -> r.kind() == kind).findFirst().map(r -> {
+            FaceFinding finding = r.finding();
+            FaceViews.Figures figures =
+                    FaceViews.figures(finding, faces.layout(r.visit().numbers()), writer.unit());
+            return new LifeView.Face(
+                    kind == SurveyKind.FACE ? "As it came" : "After the cut",
+                    figures.headline().words(),
+                    figures.headline().sentence(),
+                    figures.headline().style());
+        });
+    }
+
+    private static List<String> done(List<WorkEntry> log) {
+        return log.stream()
+                .filter(e -> e.kind() == WorkEntry.Kind.DID)
+                .map(e -> Words.of(Operation.valueOf(e.what()).words())
+                        + (e.note().isEmpty() ? "" : ", " + e.note()))
+                .distinct()
+                .toList();
+    }
+
+    private static List<String> leftOut(List<WorkEntry> log, Map<UUID, String> names) {
+        return log.stream()
+                .filter(e -> e.kind() == WorkEntry.Kind.WAIVED)
+                .map(e -> Words.of(Operation.valueOf(e.what()).words()) + ": " + e.note() + ", signed for by "
+                        + names.getOrDefault(e.by(), "someone"))
+                .toList();
+    }
+}
