@@ -422,7 +422,7 @@ class SampleBench {
                 launch,
                 SurveyKind.FACE,
                 PlaceProposal.Density.CLOSE,
-                SampleHands.face(launch, 0.09, 0.02, 0.01, 0.004, 0.003),
+                SampleHands.face(launch, 0.02, 0.01, 0.09, 0.004, 0.003),
                 99,
                 1129);
         hands.plan(launch, SetUpMethod.LEAST_REMOVAL, 1128);
@@ -447,7 +447,7 @@ class SampleBench {
         hands.release(
                 again,
                 List.of("Skim"),
-                "a dip at 3 within the limit over all; goes as it is, at the pilots' wish, and comes back in autumn",
+                "low between 3 and 4; goes as it is, at the pilots' wish, and comes back after the season",
                 42);
     }
 }
