@@ -19,7 +19,7 @@ import java.util.List;
 import java.util.UUID;
 import lombok.RequiredArgsConstructor;
 
-/** Castings of the sample shop as they lie about on a working day: on the bench, tried with feelers, stuck, out of the door. */
+/** Castings of the sample shop as they lie about on a working day: on the bench, tried with feelers, stuck. */
 @OfTheDemo
 @RequiredArgsConstructor
 class SampleBench {
@@ -27,13 +27,14 @@ class SampleBench {
     private final Mates mates;
     private final SampleHands hands;
     private final SampleFeelers feelers;
+    private final SampleGone gone;
     private UUID measuring;
 
     void all(PersonInfo ines, PersonInfo brannoc) {
         hands.are(ines, brannoc);
         feelers.are(ines.id());
         measuring = ines.id();
-        outOfTheDoor();
+        gone.all();
         onTheBench();
         felt();
         stuck();
@@ -359,95 +360,5 @@ class SampleBench {
                 10);
         mates.say(parts.byTag("T-0409"), block, measuring);
         hands.wait(block, StuckOn.CHECK, "dowels to pull before the far corner can be read", 1);
-    }
-
-    private void outOfTheDoor() {
-        PartFile tug = hands.book(
-                "T-0388",
-                SampleHands.head(
-                        "Dredger tender, six in line",
-                        "Estuary Dredging",
-                        Material.CAST_IRON,
-                        6,
-                        "100",
-                        "116",
-                        "718",
-                        "172"),
-                List.of(FlatnessLimit.overall(SampleHands.mm("0.08"), Source.MAKER)),
-                "low along one side: was cut on an angle before",
-                "stock",
-                null,
-                60);
-        hands.opening(tug, Entry.Kind.OPENING_KNOWN, "0.25", "stamped by the last shop", 58);
-        hands.read(
-                tug,
-                SurveyKind.FACE,
-                PlaceProposal.Density.CLOSE,
-                SampleHands.face(tug, 0.04, 0.09, 0.06, 0.03, 0.05),
-                99,
-                58);
-        hands.plan(tug, SetUpMethod.AVERAGE, 57);
-        hands.cut(tug, 99, "CBN disc 1", "2", 56);
-        hands.read(
-                tug,
-                SurveyKind.PROOF,
-                PlaceProposal.Density.CLOSE,
-                SampleHands.face(tug, 0.004, 0.002, 0.006, 0.003, -0.004),
-                99,
-                55);
-        hands.release(tug, List.of(), "", 54);
-        twice();
-    }
-
-    /** Here twice, three years apart: what was made flat went hollow again where it runs hot. */
-    private void twice() {
-        PartFile launch = hands.book(
-                "T-0379",
-                SampleHands.head(
-                        "Pilot launch, four in line",
-                        "Bar Pilots' Boathouse",
-                        Material.CAST_IRON,
-                        4,
-                        "88",
-                        "100",
-                        "428",
-                        "152"),
-                List.of(FlatnessLimit.overall(SampleHands.mm("0.05"), Source.MAKER)),
-                "gasket blown between 2 and 3",
-                "make it hold; the launch is waiting",
-                null,
-                1130);
-        hands.opening(launch, Entry.Kind.OPENING_ESTIMATED, "0.15", "from its thickness", 1129);
-        hands.read(
-                launch,
-                SurveyKind.FACE,
-                PlaceProposal.Density.CLOSE,
-                SampleHands.face(launch, 0.02, 0.01, 0.09, 0.004, 0.003),
-                99,
-                1129);
-        hands.plan(launch, SetUpMethod.LEAST_REMOVAL, 1128);
-        hands.cut(launch, 99, "CBN disc 1", "1", 1128);
-        hands.read(
-                launch,
-                SurveyKind.PROOF,
-                PlaceProposal.Density.CLOSE,
-                SampleHands.face(launch, 0.003, 0.002, 0.004, -0.002, 0.003),
-                99,
-                1127);
-        hands.release(launch, List.of(), "", 1126);
-        PartFile again =
-                hands.comeBack(launch, "ran hot last summer, thermostat stuck", "look at it before the season", 44);
-        hands.read(
-                again,
-                SurveyKind.FACE,
-                PlaceProposal.Density.CLOSE,
-                SampleHands.face(again, 0.02, 0.01, 0.006, 0.003, 0.004, SampleHands.dip(3, 0.05, 60)),
-                99,
-                43);
-        hands.release(
-                again,
-                List.of("Skim"),
-                "low between 3 and 4; goes as it is, at the pilots' wish, and comes back after the season",
-                42);
     }
 }

@@ -1,5 +1,6 @@
 package homalon.app.testing;
 
+import homalon.app.casting.ledger.Ledgers;
 import homalon.app.casting.part.Parts;
 import homalon.app.casting.work.WorkEntry;
 import homalon.app.casting.work.WorkLog;
@@ -127,6 +128,19 @@ public final class HandsOfTests {
                 RuleBook.dialStep(BenchUnit.MM));
         shop.bean(Plans.class).choose(part, UUID.randomUUID(), compared.survey(), plan, ines);
         return plan;
+    }
+
+    /** A pass all over, booked in the ledger. */
+    public void pass(PartFile part, String mm) {
+        shop.bean(Ledgers.class)
+                .pass(
+                        part,
+                        UUID.randomUUID(),
+                        Length.ofMm(mm),
+                        Optional.empty(),
+                        Ledgers.Notes.NONE,
+                        Optional.empty(),
+                        ines);
     }
 
     /** One figure of a valve. */

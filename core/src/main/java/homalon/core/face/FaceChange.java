@@ -5,7 +5,6 @@ import homalon.core.geometry.Points;
 import homalon.core.geometry.Raster;
 import homalon.core.geometry.Spot;
 import homalon.core.part.LandRaster;
-import homalon.core.part.Layout;
 import homalon.core.part.PlaceNames;
 import homalon.core.words.Message;
 import java.util.ArrayList;
@@ -35,12 +34,14 @@ public record FaceChange(FaceMap map, Optional<At> sunk, Optional<At> risen, dou
 
     /**
      * @param told sum of the uncertainties of a reading of both surveys, mm
-     * @return empty when the layouts differ in size or bores: then the maps are not of the same face as it is drawn
+     * @return empty when the land holds too few nodes of the grid to draw a map
+     * @throws IllegalArgumentException when the layouts differ: the maps are not of one face
      */
     public static Optional<FaceChange> of(FaceMap earlier, FaceMap later, double told) {
         LandRaster land = later.land();
-        if (!same(earlier.land().layout(), land.layout())) {
-            return Optional.empty();
+        if (!earlier.land().layout().numbers().equals(land.layout().numbers())) {
+            throw new IllegalArgumentException(
+                    "both maps must be of one layout: a casting has one through all its visits");
         }
         Raster grid = land.grid();
         List<double[]> rows = new ArrayList<>();
@@ -64,10 +65,6 @@ public record FaceChange(FaceMap map, Optional<At> sunk, Optional<At> risen, dou
         Optional<At> highest = risen;
         return FaceMap.of(Points.of(rows.toArray(double[][]::new)), Plane.LEVEL, land)
                 .map(m -> new FaceChange(m, lowest, highest, told));
-    }
-
-    private static boolean same(Layout a, Layout b) {
-        return a.numbers().equals(b.numbers());
     }
 
     private static Optional<At> further(Optional<At> so, Spot spot, double by) {

@@ -3,18 +3,14 @@ package homalon.core.face;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import homalon.core.geometry.Plane;
-import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
 import homalon.core.part.BoltRows;
 import homalon.core.part.ChamberShape;
-import homalon.core.part.LandRaster;
 import homalon.core.part.Layout;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.quantity.Length;
 import homalon.core.sim.SeededFace;
 import homalon.core.words.English;
-import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class MatingTest {
@@ -35,20 +31,10 @@ class MatingTest {
                 intakeAtTop));
     }
 
-    private static FaceMap map(Layout layout, double longBow, double tilt, SeededFace.Dip... dips) {
-        SeededFace face = new SeededFace(layout.box(), tilt, 0, longBow, 0, 0, List.of(dips));
-        List<Spot> spots = PlaceProposal.of(layout, PlaceProposal.Density.CLOSE).stream()
-                .map(PlaceProposal.Place::spot)
-                .toList();
-        Points points = face.read(spots, 0, 1);
-        Plane level = MinimumZone.of(points).middle();
-        return FaceMap.of(points, level, LandRaster.of(layout, 84)).orElseThrow();
-    }
-
     @Test
     void twoHollowsAddUpAndAreSaidToHaveMovedTogether() {
-        FaceMap head = map(layout(4, ChamberShape.CUT_OFF, false), 0.06, 0.2);
-        FaceMap deck = map(layout(4, ChamberShape.ROUND, false), 0.04, -0.1);
+        FaceMap head = SeededMaps.map(layout(4, ChamberShape.CUT_OFF, false), 0.06, 0.2);
+        FaceMap deck = SeededMaps.map(layout(4, ChamberShape.ROUND, false), 0.04, -0.1);
         Mating both = Mating.of(head, deck).orElseThrow();
         assertEquals(0.10, both.greatest(), 0.012);
         assertTrue(
@@ -61,8 +47,8 @@ class MatingTest {
 
     @Test
     void aHollowHeadOnACrownedDeckClosesUp() {
-        FaceMap head = map(layout(4, ChamberShape.CUT_OFF, false), 0.06, 0);
-        FaceMap deck = map(layout(4, ChamberShape.ROUND, false), -0.06, 0);
+        FaceMap head = SeededMaps.map(layout(4, ChamberShape.CUT_OFF, false), 0.06, 0);
+        FaceMap deck = SeededMaps.map(layout(4, ChamberShape.ROUND, false), -0.06, 0);
         Mating both = Mating.of(head, deck).orElseThrow();
         assertTrue(both.greatest() < 0.012, "left open: " + both.greatest());
         assertTrue(English.of(both.words()).get(1).contains("close better"));
@@ -74,20 +60,20 @@ class MatingTest {
         Layout top = layout(4, ChamberShape.CUT_OFF, false);
         Layout bottom = layout(4, ChamberShape.ROUND, true);
         // Both low at the intake edge: below on the head's drawing, above on the deck's.
-        FaceMap head = map(top, 0, 0, new SeededFace.Dip(new Spot(206, 10), 0.06, 60));
-        FaceMap deck = map(bottom, 0, 0, new SeededFace.Dip(new Spot(206, 140), 0.06, 60));
+        FaceMap head = SeededMaps.map(top, 0, 0, new SeededFace.Dip(new Spot(206, 10), 0.06, 60));
+        FaceMap deck = SeededMaps.map(bottom, 0, 0, new SeededFace.Dip(new Spot(206, 140), 0.06, 60));
         Mating both = Mating.of(head, deck).orElseThrow();
         assertTrue(both.greatest() > 0.1, "the two dips lie over each other: " + both.greatest());
         assertTrue(both.at().y() > 100);
         Layout same = layout(4, ChamberShape.ROUND, false);
-        FaceMap other = map(same, 0, 0, new SeededFace.Dip(new Spot(206, 140), 0.06, 60));
+        FaceMap other = SeededMaps.map(same, 0, 0, new SeededFace.Dip(new Spot(206, 140), 0.06, 60));
         assertTrue(Mating.of(head, other).orElseThrow().greatest() < 0.085);
     }
 
     @Test
     void castingsThatCanBeNoPairAreNotPutTogether() {
-        FaceMap head = map(layout(4, ChamberShape.CUT_OFF, false), 0.06, 0);
-        FaceMap deck = map(layout(3, ChamberShape.ROUND, false), 0.06, 0);
+        FaceMap head = SeededMaps.map(layout(4, ChamberShape.CUT_OFF, false), 0.06, 0);
+        FaceMap deck = SeededMaps.map(layout(3, ChamberShape.ROUND, false), 0.06, 0);
         assertTrue(Mating.of(head, deck).isEmpty());
     }
 }

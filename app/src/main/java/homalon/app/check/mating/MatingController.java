@@ -5,6 +5,7 @@ import homalon.app.casting.part.PartPage;
 import homalon.app.casting.part.Parts;
 import homalon.app.check.face.FaceView;
 import homalon.app.check.face.FaceViews;
+import homalon.app.check.face.FacesBeside;
 import homalon.app.check.face.Findings;
 import homalon.app.check.face.Surveys;
 import homalon.app.check.feelers.FeelerFindings;
@@ -18,7 +19,6 @@ import homalon.app.foundation.web.Shell;
 import homalon.app.foundation.words.Words;
 import homalon.core.face.Mating;
 import homalon.core.face.MatingBounds;
-import homalon.core.geometry.Range;
 import homalon.core.part.Layout;
 import homalon.core.part.PartKind;
 import homalon.core.quantity.LengthWriter;
@@ -43,9 +43,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequiredArgsConstructor
 class MatingController {
-    /** Width of a drawing that stands beside another, px. */
-    private static final double BESIDE_PX = 440;
-
     private final Parts parts;
     private final Faces faces;
     private final Surveys surveys;
@@ -107,7 +104,9 @@ class MatingController {
         boolean head = part.kind() == PartKind.HEAD;
         Optional<MatingView.Bounds> bounds = other.filter(o -> own.isEmpty() || its.isEmpty())
                 .flatMap(o -> head ? bounds(part, o, shell) : bounds(o, part, shell));
-        Bands bands = all.isEmpty() ? null : bands(all, shell);
+        Bands bands = all.isEmpty()
+                ? null
+                : FacesBeside.bands(all.stream().map(Read::finding).toList(), shell.unit());
         Optional<Read> last = proof.or(() -> own);
         Optional<MatingView.Gap> gap = its.flatMap(i -> head ? gap(last, its, shell) : gap(its, last, shell));
         List<String> missing = new ArrayList<>();
@@ -168,30 +167,15 @@ class MatingController {
                 .or(() -> read(part, SurveyKind.FACE, part.tag() + " as it came"));
     }
 
-    /** One scale of colours for all, so that they can be compared by eye. */
-    private static Bands bands(List<Read> all, Shell shell) {
-        double least = all.stream()
-                .mapToDouble(r -> r.finding().map().orElseThrow().range().least())
-                .min()
-                .orElse(0);
-        double most = all.stream()
-                .mapToDouble(r -> r.finding().map().orElseThrow().range().most())
-                .max()
-                .orElse(0);
-        double reach =
-                all.stream().mapToDouble(r -> r.finding().colourReach()).max().orElse(0);
-        return Bands.of(new Range(least, most), reach, shell.unit());
-    }
-
     private MatingView.Face face(Read read, Bands bands, Shell shell) {
         Layout layout = faces.layout(read.part().numbers());
         FaceViews.Figures figures = FaceViews.figures(read.finding(), layout, shell.unit());
-        FaceDrawing picture = FaceDrawing.of(
-                        layout,
-                        "f" + Integer.toUnsignedString(read.title().hashCode()),
-                        read.title() + ": " + Words.of(read.finding().shape()))
-                .shownAt(BESIDE_PX)
-                .map(read.finding().map().orElseThrow(), bands);
+        FaceDrawing picture = FacesBeside.picture(
+                read.finding(),
+                layout,
+                "f" + Integer.toUnsignedString(read.title().hashCode()),
+                read.title(),
+                bands);
         return new MatingView.Face(
                 read.title(),
                 figures.headline().words(),

@@ -56,7 +56,7 @@ class LastResortFilter extends OncePerRequestFilter {
     }
 
     /** Whether the store is what failed, and not a page of ours: who is told to wait for it would wait in vain. */
-    static boolean ofTheStore(Throwable fault) {
+    private static boolean ofTheStore(Throwable fault) {
         for (Throwable e = fault; e != null; e = e.getCause()) {
             if (e instanceof DataAccessException || e instanceof TransactionException || e instanceof SQLException) {
                 return true;

@@ -2,16 +2,15 @@ package homalon.app.outcome.life;
 
 import homalon.app.casting.part.Faces;
 import homalon.app.check.face.FaceViews;
+import homalon.app.check.face.FacesBeside;
 import homalon.app.foundation.drawing.Bands;
 import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.words.Words;
 import homalon.core.face.FaceChange;
 import homalon.core.face.FaceMap;
-import homalon.core.geometry.Range;
 import homalon.core.part.Layout;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.LengthWriter;
-import homalon.core.visit.FaceFinding;
 import java.util.List;
 import java.util.Optional;
 import lombok.RequiredArgsConstructor;
@@ -21,9 +20,6 @@ import org.springframework.stereotype.Component;
 @Component
 @RequiredArgsConstructor
 class ChangeViews {
-    /** Width of a drawing that stands beside another, px. */
-    private static final double BESIDE_PX = 440;
-
     private final Faces faces;
 
     /** The two asked for, where they were read; else the first and the last. */
@@ -44,8 +40,7 @@ class ChangeViews {
 
     private LifeView.Compared compared(ReadFace then, ReadFace now, BenchUnit unit) {
         LengthWriter writer = new LengthWriter(unit);
-        // One scale of colours for both, so that they can be compared by eye.
-        Bands bands = bands(List.of(then.finding(), now.finding()), unit);
+        Bands bands = FacesBeside.bands(List.of(then.finding(), now.finding()), unit);
         FaceMap earlier = then.finding().map().orElseThrow();
         FaceMap later = now.finding().map().orElseThrow();
         double told = then.finding().judgement().uncertainty()
@@ -56,33 +51,14 @@ class ChangeViews {
                 now.choice(),
                 List.of(beside(then, "then", bands, unit), beside(now, "now", bands, unit)),
                 FaceViews.legend(bands, writer),
-                change.map(c -> change(c, faces.layout(now.visit().numbers()), unit)),
-                change.isPresent()
-                        ? ""
-                        : "Its layout was amended between the two: their maps cannot be laid on each other.");
-    }
-
-    private static Bands bands(List<FaceFinding> findings, BenchUnit unit) {
-        double least = 0;
-        double most = 0;
-        double reach = 0;
-        for (FaceFinding f : findings) {
-            Range range = f.map().orElseThrow().range();
-            least = Math.min(least, range.least());
-            most = Math.max(most, range.most());
-            reach = Math.max(reach, f.colourReach());
-        }
-        return Bands.of(new Range(least, most), reach, unit);
+                change.map(c -> change(c, faces.layout(now.visit().numbers()), unit)));
     }
 
     private LifeView.Beside beside(ReadFace read, String id, Bands bands, BenchUnit unit) {
         Layout layout = faces.layout(read.visit().numbers());
         FaceViews.Figures figures = FaceViews.figures(read.finding(), layout, unit);
         String title = read.choice().name();
-        FaceDrawing picture = FaceDrawing.of(
-                        layout, id, title + ": " + Words.of(read.finding().shape()))
-                .shownAt(BESIDE_PX)
-                .map(read.finding().map().orElseThrow(), bands);
+        FaceDrawing picture = FacesBeside.picture(read.finding(), layout, id, title, bands);
         return new LifeView.Beside(
                 title, figures.headline().words(), figures.headline().style(), picture);
     }

@@ -68,12 +68,7 @@ record LifeView(List<Stay> stays, Metal metal, List<Choice> faces, Optional<Comp
 
     /** Two faces in the same colours, and what changed between them. */
     record Compared(
-            Choice then,
-            Choice now,
-            List<Beside> beside,
-            List<FaceView.Legend> legend,
-            Optional<Change> change,
-            String why) {}
+            Choice then, Choice now, List<Beside> beside, List<FaceView.Legend> legend, Optional<Change> change) {}
 
     record Beside(String title, String words, String style, FaceDrawing picture) {}
 

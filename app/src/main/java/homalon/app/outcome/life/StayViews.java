@@ -5,6 +5,7 @@ import homalon.app.casting.part.Faces;
 import homalon.app.casting.work.WorkEntry;
 import homalon.app.check.face.FaceViews;
 import homalon.app.check.face.Findings;
+import homalon.app.foundation.time.WrittenDay;
 import homalon.app.foundation.words.Words;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
@@ -13,12 +14,8 @@ import homalon.core.visit.FaceFinding;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SurveyFile;
 import homalon.core.visit.SurveyKind;
-import java.time.Instant;
-import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -29,8 +26,6 @@ import org.springframework.stereotype.Component;
 @Component
 @RequiredArgsConstructor
 class StayViews {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
-
     private final Findings findings;
     private final Ledgers ledgers;
     private final Faces faces;
@@ -55,7 +50,8 @@ class StayViews {
         return new LifeView.Stay(
                 v.no(),
                 v.releasedAt().isEmpty(),
-                day(v.openedAt()) + v.releasedAt().map(at -> " to " + day(at)).orElse(", here now"),
+                WrittenDay.of(v.openedAt())
+                        + v.releasedAt().map(at -> " to " + WrittenDay.of(at)).orElse(", here now"),
                 v.wishes(),
                 face(own, SurveyKind.FACE, writer),
                 face(own, SurveyKind.PROOF, writer),
@@ -63,10 +59,6 @@ class StayViews {
                 done(log),
                 leftOut(log, names),
                 v.releasedNote());
-    }
-
-    private static String day(Instant at) {
-        return DAY.format(at.atZone(ZoneId.systemDefault()));
     }
 
     private Optional<LifeView.Face> face(List<ReadFace> own, SurveyKind kind, LengthWriter writer) {

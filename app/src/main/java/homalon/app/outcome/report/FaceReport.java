@@ -9,6 +9,7 @@ import homalon.app.check.feelers.FeelerSurveys;
 import homalon.app.check.feelers.FeelerView;
 import homalon.app.check.feelers.FeelerViews;
 import homalon.app.foundation.people.People;
+import homalon.app.foundation.time.WrittenDay;
 import homalon.app.foundation.words.Words;
 import homalon.core.face.LimitVerdict;
 import homalon.core.quantity.LengthWriter;
@@ -99,7 +100,7 @@ class FaceReport {
     private ReportView.Face face(String title, PartFile part, SurveyFile survey, LengthWriter writer) {
         Map<UUID, String> names = people.names();
         Instant last = survey.history().get(survey.history().size() - 1).at();
-        String when = "Read " + ReportDay.of(last) + " by " + names.getOrDefault(survey.startedBy(), "someone") + ", "
+        String when = "Read " + WrittenDay.of(last) + " by " + names.getOrDefault(survey.startedBy(), "someone") + ", "
                 + survey.read() + " places, instrument good to " + writer.full(survey.uncertainty());
         return new ReportView.Face(title, when, views.of(part, survey, writer.unit()), places(survey, names, writer));
     }
@@ -116,7 +117,7 @@ class FaceReport {
     private ReportView.Felt felt(PartFile part, FeelerFile survey, LengthWriter writer) {
         FeelerView view = feelerViews.of(part, survey, writer.unit());
         Instant last = survey.history().get(survey.history().size() - 1).at();
-        String when = "Tried " + ReportDay.of(last) + " by "
+        String when = "Tried " + WrittenDay.of(last) + " by "
                 + people.names().getOrDefault(survey.startedBy(), "someone") + "; thinnest blade "
                 + writer.full(survey.blades().thinnest());
         return new ReportView.Felt(Words.of(survey.kind().words()), when, view);

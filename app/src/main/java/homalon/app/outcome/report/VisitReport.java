@@ -1,6 +1,7 @@
 package homalon.app.outcome.report;
 
 import homalon.app.foundation.people.People;
+import homalon.app.foundation.time.WrittenDay;
 import homalon.app.foundation.web.Shop;
 import homalon.app.foundation.words.Words;
 import homalon.core.visit.PartFile;
@@ -25,7 +26,7 @@ class VisitReport {
     }
 
     String today() {
-        return ReportDay.of(clock.instant());
+        return WrittenDay.of(clock.instant());
     }
 
     List<ReportView.Fact> facts(PartFile part) {
@@ -36,7 +37,7 @@ class VisitReport {
                 "Casting",
                 Words.of(part.kindWords()) + (part.castingNumber().isEmpty() ? "" : ", " + part.castingNumber()));
         fact(facts, "For", part.customer());
-        fact(facts, "Came in", ReportDay.of(visit.openedAt()) + (part.visits() > 1 ? ", visit " + visit.no() : ""));
+        fact(facts, "Came in", WrittenDay.of(visit.openedAt()) + (part.visits() > 1 ? ", visit " + visit.no() : ""));
         fact(facts, "What happened", visit.history());
         fact(facts, "Wanted", visit.wishes());
         fact(
@@ -49,7 +50,7 @@ class VisitReport {
                 .ifPresent(at -> fact(
                         facts,
                         "Handed over",
-                        ReportDay.of(at) + " by "
+                        WrittenDay.of(at) + " by "
                                 + visit.releasedBy()
                                         .map(p -> people.names().getOrDefault(p, "someone"))
                                         .orElse("someone")));

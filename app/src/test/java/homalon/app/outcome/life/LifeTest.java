@@ -12,11 +12,9 @@ import homalon.app.testing.Visitor;
 import homalon.core.cut.SetUpMethod;
 import homalon.core.part.Material;
 import homalon.core.quantity.BenchUnit;
-import homalon.core.quantity.Length;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SurveyKind;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -59,18 +57,6 @@ class LifeTest {
         hands.read(part, SurveyKind.FACE, s -> hollow * Math.pow(s.x() / 200 - 1, 2));
     }
 
-    private void cut(PartFile part, String mm) {
-        shop.bean(Ledgers.class)
-                .pass(
-                        again(part),
-                        UUID.randomUUID(),
-                        Length.ofMm(mm),
-                        Optional.empty(),
-                        Ledgers.Notes.NONE,
-                        Optional.empty(),
-                        hands.ines());
-    }
-
     private LifeView life(PartFile part) {
         return views.of(again(part), "", "", BenchUnit.MM);
     }
@@ -94,7 +80,7 @@ class LifeTest {
         PartFile part = hands.book(Material.CAST_IRON);
         read(part, 0.12);
         hands.plan(part, SetUpMethod.LEAST_REMOVAL);
-        cut(part, "0.08");
+        hands.pass(again(part), "0.08");
         handOver(part);
         comeBack(part);
         read(again(part), 0.01);
@@ -152,7 +138,7 @@ class LifeTest {
         PartFile part = hands.book(Material.CAST_IRON);
         read(part, 0.12);
         hands.plan(part, SetUpMethod.LEAST_REMOVAL);
-        cut(part, "0.08");
+        hands.pass(again(part), "0.08");
         assertEquals(1, life(part).metal().parts().size());
         shop.bean(Ledgers.class).reverseLast(again(part), UUID.randomUUID(), "not cut after all", hands.ines());
         assertEquals(List.of(), life(part).metal().parts());

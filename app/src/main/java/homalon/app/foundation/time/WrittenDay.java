@@ -1,18 +1,18 @@
-package homalon.app.outcome.report;
+package homalon.app.foundation.time;
 
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 
-/** A day as papers write it. */
-final class ReportDay {
+/** A day as papers and pages write it in full. */
+public final class WrittenDay {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
 
-    private ReportDay() {}
+    private WrittenDay() {}
 
     /** {@code 4 March 2026}, by the shop's own clock. */
-    static String of(Instant at) {
+    public static String of(Instant at) {
         return DAY.format(at.atZone(ZoneId.systemDefault()));
     }
 }
