@@ -34,7 +34,7 @@ class SampleBench {
         hands.are(ines, brannoc);
         feelers.are(ines.id());
         measuring = ines.id();
-        gone.all();
+        gone.all(ines.id());
         onTheBench();
         felt();
         stuck();

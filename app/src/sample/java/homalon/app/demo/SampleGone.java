@@ -1,14 +1,20 @@
 package homalon.app.demo;
 
+import homalon.app.foundation.time.ShopClock;
+import homalon.app.machining.chambers.WorkOnChambers;
 import homalon.core.cut.SetUpMethod;
 import homalon.core.face.PlaceProposal;
 import homalon.core.ledger.Entry;
 import homalon.core.part.Material;
+import homalon.core.quantity.BenchUnit;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.Source;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SurveyKind;
+import java.time.Duration;
 import java.util.List;
+import java.util.Map;
+import java.util.UUID;
 import lombok.RequiredArgsConstructor;
 
 /** Castings of the sample shop that were handed over, one of them twice. */
@@ -16,10 +22,12 @@ import lombok.RequiredArgsConstructor;
 @RequiredArgsConstructor
 class SampleGone {
     private final SampleHands hands;
+    private final WorkOnChambers chambers;
+    private final ShopClock clock;
 
-    void all() {
+    void all(UUID measuring) {
         once();
-        twice();
+        twice(measuring);
     }
 
     private void once() {
@@ -60,7 +68,7 @@ class SampleGone {
     }
 
     /** Here twice, three years apart: what was made flat went hollow again where it runs hot. */
-    private void twice() {
+    private void twice(UUID measuring) {
         PartFile launch = hands.book(
                 "T-0379",
                 SampleHands.head(
@@ -104,6 +112,9 @@ class SampleGone {
                 SampleHands.face(again, 0.02, 0.01, 0.006, 0.003, 0.004, SampleHands.dip(3, 0.05, 60)),
                 99,
                 43);
+        Map<String, String> most = Map.of(
+                "LIFE_MOST", "0.6", "LIFE_MOST.source", "MAKER", "drive", "GEARS", "crown", "FLAT", "rods", "IRON");
+        clock.ago(Duration.ofDays(43), () -> chambers.engine(again, UUID.randomUUID(), most, BenchUnit.MM, measuring));
         hands.release(
                 again,
                 List.of("Skim"),

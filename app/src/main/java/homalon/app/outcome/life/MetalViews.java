@@ -73,7 +73,7 @@ class MetalViews {
         if (more.isEmpty()) {
             said.add(
                     "What may still come off is not known: no limit that can be held against a figure is entered. Key the"
-                            + " least thickness or the most in its life under Engine.");
+                            + " least thickness, or the most in its life, under Engine figures on Budget.");
             return said;
         }
         budgets.binding()
