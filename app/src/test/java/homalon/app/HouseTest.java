@@ -13,6 +13,7 @@ import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.domain.JavaConstructor;
 import com.tngtech.archunit.core.domain.JavaMethod;
+import com.tngtech.archunit.core.domain.JavaModifier;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.core.importer.Location;
 import com.tngtech.archunit.junit.AnalyzeClasses;
@@ -21,6 +22,7 @@ import com.tngtech.archunit.lang.ArchCondition;
 import com.tngtech.archunit.lang.ArchRule;
 import com.tngtech.archunit.lang.ConditionEvents;
 import com.tngtech.archunit.lang.SimpleConditionEvent;
+import jakarta.persistence.Entity;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -92,6 +94,11 @@ class HouseTest {
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage("jakarta.persistence..", "org.springframework.data..", "org.springframework.jdbc..");
+
+    /** For a class that could have children Hibernate writes a stand-in at every start: a twentieth of it, for nothing. */
+    @ArchTest
+    static final ArchRule nobodyIsStoodInFor =
+            classes().that().areAnnotatedWith(Entity.class).should().haveModifier(JavaModifier.FINAL);
 
     @ArchTest
     static final ArchRule noMutableStatics =

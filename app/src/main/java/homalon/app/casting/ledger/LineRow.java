@@ -19,7 +19,7 @@ import org.springframework.data.domain.Persistable;
 /** A line of the ledger. The database refuses to change or remove it. */
 @Entity
 @Table(name = "ledger_line")
-class LineRow implements Persistable<UUID> {
+final class LineRow implements Persistable<UUID> {
     @Id
     UUID id;
 

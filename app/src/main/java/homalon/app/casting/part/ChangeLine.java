@@ -14,7 +14,7 @@ import org.hibernate.annotations.Immutable;
 @Immutable
 @Table(name = "change_line")
 @Getter
-public class ChangeLine extends VisitLine {
+public final class ChangeLine extends VisitLine {
     /** What was changed. */
     public enum What {
         LAYOUT,
@@ -38,7 +38,7 @@ public class ChangeLine extends VisitLine {
 
     private String detail;
 
-    protected ChangeLine() {}
+    ChangeLine() {}
 
     ChangeLine(UUID visit, What what, String detail, UUID by) {
         super(UUID.randomUUID(), visit, by);

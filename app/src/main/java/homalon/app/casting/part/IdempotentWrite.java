@@ -10,7 +10,7 @@ import org.hibernate.annotations.Immutable;
 @Entity
 @Immutable
 @Table(name = "kept_once")
-class IdempotentWrite {
+final class IdempotentWrite {
     @Id
     UUID id;
 }

@@ -16,7 +16,7 @@ import java.util.UUID;
 /** A flatness limit entered for a part; withdrawn, never overwritten. */
 @Entity
 @Table(name = "flatness_limit")
-class LimitRow {
+final class LimitRow {
     @Id
     UUID id;
 
@@ -44,7 +44,7 @@ class LimitRow {
     @Column(name = "withdrawn_at")
     Instant withdrawnAt;
 
-    protected LimitRow() {}
+    LimitRow() {}
 
     LimitRow(UUID partId, FlatnessLimit limit, UUID enteredBy, Instant enteredAt) {
         this.id = UUID.randomUUID();

@@ -10,7 +10,7 @@ import java.util.UUID;
 /** A name for the layout of a casting. */
 @Entity
 @Table(name = "own_layout")
-class OwnLayout {
+final class OwnLayout {
     /** The name in small letters. */
     @Id
     @Column(name = "name_key")
@@ -27,7 +27,7 @@ class OwnLayout {
     @Column(name = "kept_at")
     Instant keptAt;
 
-    protected OwnLayout() {}
+    OwnLayout() {}
 
     OwnLayout(String key) {
         this.key = key;

@@ -20,7 +20,7 @@ import org.hibernate.annotations.Immutable;
 @Immutable
 @Table(name = "figure")
 @Getter
-class FigureLine extends VisitLine implements Figure {
+final class FigureLine extends VisitLine implements Figure {
     @Enumerated(EnumType.STRING)
     private Sheet sheet;
 
@@ -39,7 +39,7 @@ class FigureLine extends VisitLine implements Figure {
 
     private UUID withdraws;
 
-    protected FigureLine() {}
+    FigureLine() {}
 
     private FigureLine(
             UUID id, UUID visit, Sheet sheet, String place, Kind kind, String typed, BenchUnit unit, UUID by) {

@@ -20,7 +20,7 @@ import org.hibernate.type.SqlTypes;
 @Immutable
 @Table(name = "sheet_setup")
 @Getter(AccessLevel.PACKAGE)
-class SheetSetup extends VisitLine {
+final class SheetSetup extends VisitLine {
     @Enumerated(EnumType.STRING)
     private Sheet sheet;
 
@@ -28,7 +28,7 @@ class SheetSetup extends VisitLine {
     @JdbcTypeCode(SqlTypes.JSON)
     private Map<String, String> values;
 
-    protected SheetSetup() {}
+    SheetSetup() {}
 
     SheetSetup(UUID id, UUID visit, Sheet sheet, Map<String, String> values, UUID by) {
         super(id, visit, by);

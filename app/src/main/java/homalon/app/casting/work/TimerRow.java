@@ -12,7 +12,7 @@ import org.hibernate.annotations.DynamicUpdate;
 @Entity
 @Table(name = "timer")
 @DynamicUpdate
-class TimerRow {
+final class TimerRow {
     @Id
     UUID id;
 

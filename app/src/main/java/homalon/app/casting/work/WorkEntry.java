@@ -14,7 +14,7 @@ import org.hibernate.annotations.Immutable;
 @Immutable
 @Table(name = "work_entry")
 @Getter
-public class WorkEntry extends VisitLine {
+public final class WorkEntry extends VisitLine {
     /** What a line says. */
     public enum Kind {
         DID,
@@ -33,7 +33,7 @@ public class WorkEntry extends VisitLine {
     private String note;
     private UUID withdraws;
 
-    protected WorkEntry() {}
+    WorkEntry() {}
 
     WorkEntry(UUID id, UUID visit, Kind kind, String what, String note, UUID by) {
         super(id, visit, by);

@@ -11,7 +11,7 @@ import java.util.UUID;
 /** A place of a survey. Once read it does not move: the reading belongs to where it was taken. */
 @Entity
 @Table(name = "place")
-class PlaceRow {
+final class PlaceRow {
     @Id
     UUID id;
 
@@ -30,7 +30,7 @@ class PlaceRow {
     boolean sealing;
     boolean dropped;
 
-    protected PlaceRow() {}
+    PlaceRow() {}
 
     PlaceRow(UUID surveyId, int seq, String name, Spot spot) {
         this.id = UUID.randomUUID();

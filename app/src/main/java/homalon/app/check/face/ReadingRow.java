@@ -18,7 +18,7 @@ import org.hibernate.annotations.Immutable;
 @Entity
 @Immutable
 @Table(name = "reading")
-class ReadingRow extends EvidenceLine {
+final class ReadingRow extends EvidenceLine {
     @Column(name = "place_id")
     private UUID place;
 
@@ -35,7 +35,7 @@ class ReadingRow extends EvidenceLine {
 
     private UUID withdraws;
 
-    protected ReadingRow() {}
+    ReadingRow() {}
 
     private ReadingRow(UUID id, UUID place, Kind kind, String typed, BenchUnit unit, UUID by) {
         super(id, by);

@@ -13,7 +13,7 @@ import java.util.UUID;
 /** One survey of one visit. */
 @Entity
 @Table(name = "survey")
-class SurveyRow {
+final class SurveyRow {
     @Id
     UUID id;
 
@@ -42,7 +42,7 @@ class SurveyRow {
     @Column(insertable = false, updatable = false)
     long revision;
 
-    protected SurveyRow() {}
+    SurveyRow() {}
 
     SurveyRow(UUID jobId, SurveyKind kind, long uncertainty, UUID startedBy, Instant startedAt) {
         this.id = UUID.randomUUID();

@@ -11,7 +11,7 @@ import java.util.UUID;
 /** Where an edge is laid. */
 @Entity
 @Table(name = "feeler_line")
-class FeelerLineRow {
+final class FeelerLineRow {
     @Id
     UUID id = UUID.randomUUID();
 
@@ -33,7 +33,7 @@ class FeelerLineRow {
     @Column(name = "y1_nm")
     long y1;
 
-    protected FeelerLineRow() {}
+    FeelerLineRow() {}
 
     FeelerLineRow(UUID surveyId, int seq, String name, Spot from, Spot to) {
         this.surveyId = surveyId;

@@ -12,7 +12,7 @@ import java.util.UUID;
 /** Something that is asked of a line. */
 @Entity
 @Table(name = "feeler_place")
-class FeelerPlaceRow {
+final class FeelerPlaceRow {
     @Id
     UUID id = UUID.randomUUID();
 
@@ -27,7 +27,7 @@ class FeelerPlaceRow {
     @Column(name = "at_millionths")
     Integer at;
 
-    protected FeelerPlaceRow() {}
+    FeelerPlaceRow() {}
 
     FeelerPlaceRow(UUID lineId, int seq, Asked kind, Integer at) {
         this.lineId = lineId;

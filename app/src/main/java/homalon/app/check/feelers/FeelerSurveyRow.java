@@ -15,7 +15,7 @@ import java.util.UUID;
 /** One face tried with straightedge and feelers in one visit. */
 @Entity
 @Table(name = "feeler_survey")
-class FeelerSurveyRow {
+final class FeelerSurveyRow {
     @Id
     UUID id = UUID.randomUUID();
 

@@ -22,7 +22,7 @@ import org.hibernate.annotations.Immutable;
 @Immutable
 @Table(name = "feeler_try")
 @Getter(AccessLevel.PACKAGE)
-class FeelerTryRow extends EvidenceLine {
+final class FeelerTryRow extends EvidenceLine {
     @Column(name = "place_id")
     private UUID place;
 
@@ -42,7 +42,7 @@ class FeelerTryRow extends EvidenceLine {
 
     private UUID withdraws;
 
-    protected FeelerTryRow() {}
+    FeelerTryRow() {}
 
     FeelerTryRow(UUID id, UUID place, FeelerSaid said, Gap gap, String typed, BenchUnit unit, UUID by) {
         super(id, by);

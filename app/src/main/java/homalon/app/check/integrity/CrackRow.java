@@ -30,7 +30,7 @@ import org.hibernate.annotations.Immutable;
 @Immutable
 @Table(name = "crack_mark")
 @Getter(AccessLevel.PACKAGE)
-class CrackRow extends VisitLine {
+final class CrackRow extends VisitLine {
     private UUID crack;
     private int no;
 
@@ -71,7 +71,7 @@ class CrackRow extends VisitLine {
 
     private boolean gone;
 
-    protected CrackRow() {}
+    CrackRow() {}
 
     CrackRow(UUID id, UUID visit, CrackFile c, boolean gone, UUID by) {
         super(id, visit, by);

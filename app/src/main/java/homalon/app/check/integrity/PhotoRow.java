@@ -11,13 +11,13 @@ import org.hibernate.annotations.Immutable;
 @Immutable
 @Table(name = "photo")
 @SuppressWarnings("unused") // some fields are read by queries alone
-class PhotoRow extends VisitLine {
+final class PhotoRow extends VisitLine {
     private String note;
     private int width;
     private int height;
     private byte[] jpeg;
 
-    protected PhotoRow() {}
+    PhotoRow() {}
 
     PhotoRow(UUID id, UUID visit, Picture picture, String note, UUID by) {
         super(id, visit, by);

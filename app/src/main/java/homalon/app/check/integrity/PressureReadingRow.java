@@ -20,7 +20,7 @@ import org.hibernate.annotations.Immutable;
 @Immutable
 @Table(name = "pressure_reading")
 @Getter(AccessLevel.PACKAGE)
-class PressureReadingRow extends EvidenceLine {
+final class PressureReadingRow extends EvidenceLine {
     /** What a line says. */
     enum Kind {
         READING,
@@ -51,7 +51,7 @@ class PressureReadingRow extends EvidenceLine {
 
     private UUID withdraws;
 
-    protected PressureReadingRow() {}
+    PressureReadingRow() {}
 
     private PressureReadingRow(UUID id, UUID test, Kind kind, UUID by) {
         super(id, by);

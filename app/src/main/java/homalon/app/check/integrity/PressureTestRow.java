@@ -16,7 +16,7 @@ import org.hibernate.annotations.Immutable;
 @Immutable
 @Table(name = "pressure_test")
 @Getter(AccessLevel.PACKAGE)
-class PressureTestRow extends VisitLine {
+final class PressureTestRow extends VisitLine {
     private String medium;
     private boolean wet;
 
@@ -29,7 +29,7 @@ class PressureTestRow extends VisitLine {
     @Column(name = "volume_cc")
     private Integer volume;
 
-    protected PressureTestRow() {}
+    PressureTestRow() {}
 
     /** @param volume under pressure, cc; null where nobody knows it */
     PressureTestRow(

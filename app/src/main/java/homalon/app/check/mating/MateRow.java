@@ -12,7 +12,7 @@ import java.util.UUID;
 /** Somebody said that a head goes on a deck. */
 @Entity
 @Table(name = "mate")
-class MateRow {
+final class MateRow {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     Long seq;

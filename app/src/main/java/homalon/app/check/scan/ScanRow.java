@@ -17,7 +17,7 @@ import org.springframework.data.domain.Persistable;
 /** One scan: how its text is to be read, and what was said of it. */
 @Entity
 @Table(name = "scan")
-class ScanRow implements Persistable<UUID> {
+final class ScanRow implements Persistable<UUID> {
     @Id
     UUID id;
 

@@ -10,14 +10,14 @@ import org.springframework.data.domain.Persistable;
 /** The text of a scan as it came, compressed. */
 @Entity
 @Table(name = "scan_text")
-class ScanTextRow implements Persistable<UUID> {
+final class ScanTextRow implements Persistable<UUID> {
     @Id
     @Column(name = "scan_id")
     UUID scanId;
 
     byte[] gzip;
 
-    protected ScanTextRow() {}
+    ScanTextRow() {}
 
     ScanTextRow(UUID scanId, byte[] gzip) {
         this.scanId = scanId;

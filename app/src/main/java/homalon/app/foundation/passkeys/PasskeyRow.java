@@ -10,7 +10,7 @@ import java.util.UUID;
 /** One passkey, as the standard calls its parts. */
 @Entity
 @Table(name = "passkey")
-class PasskeyRow {
+final class PasskeyRow {
     /** The credential's id, as base64url: what the device calls it. */
     @Id
     String id;

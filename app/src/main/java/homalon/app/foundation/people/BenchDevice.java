@@ -8,7 +8,7 @@ import java.util.UUID;
 
 /** A bench PC on which people may change by PIN. */
 @Entity
-class BenchDevice {
+final class BenchDevice {
     @Id
     UUID id;
 
@@ -26,7 +26,7 @@ class BenchDevice {
     @Column(name = "revoked_at")
     Instant revokedAt;
 
-    protected BenchDevice() {}
+    BenchDevice() {}
 
     BenchDevice(String tokenHash, String name, UUID enabledBy, Instant enabledAt) {
         this.id = UUID.randomUUID();

@@ -14,7 +14,7 @@ import java.util.UUID;
 /** A line of the journal. The database gives it its time, and refuses to change or remove it. */
 @Entity
 @Table(name = "journal")
-class JournalLine {
+final class JournalLine {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     Long seq;
@@ -31,7 +31,7 @@ class JournalLine {
 
     String detail;
 
-    protected JournalLine() {}
+    JournalLine() {}
 
     JournalLine(UUID by, Journal.What what, String detail) {
         this.by = by;

@@ -11,7 +11,7 @@ import java.util.UUID;
 
 /** A row of the table of people. Other features see {@link PersonInfo}. */
 @Entity
-class Person {
+final class Person {
     @Id
     UUID id;
 
@@ -38,7 +38,7 @@ class Person {
     @Column(name = "created_at")
     Instant createdAt;
 
-    protected Person() {}
+    Person() {}
 
     Person(String login, String name, Role role, String passwordHash, Instant createdAt) {
         this.id = UUID.randomUUID();

@@ -12,7 +12,7 @@ import org.hibernate.annotations.DynamicUpdate;
 @Entity
 @Table(name = "api_token")
 @DynamicUpdate
-class ApiTokenRow {
+final class ApiTokenRow {
     @Id
     UUID id;
 
@@ -31,7 +31,7 @@ class ApiTokenRow {
     @Column(name = "revoked_at")
     Instant revokedAt;
 
-    protected ApiTokenRow() {}
+    ApiTokenRow() {}
 
     ApiTokenRow(String name, String hash, UUID issuedBy, Instant issuedAt) {
         this.id = UUID.randomUUID();

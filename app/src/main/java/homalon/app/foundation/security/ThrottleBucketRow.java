@@ -8,7 +8,7 @@ import jakarta.persistence.Table;
 /** The tries that are left for one subject, as the library that counts them writes them. */
 @Entity
 @Table(name = "try_bucket")
-class ThrottleBucketRow {
+final class ThrottleBucketRow {
     @Id
     String subject;
 

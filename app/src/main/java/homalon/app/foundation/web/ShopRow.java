@@ -7,7 +7,7 @@ import jakarta.persistence.Table;
 /** The one line about the shop itself. */
 @Entity
 @Table(name = "shop")
-class ShopRow {
+final class ShopRow {
     @Id
     short id = 1;
 

@@ -17,7 +17,7 @@ import org.springframework.data.domain.Persistable;
 /** Castings that were put together on one table. */
 @Entity
 @Table(name = "batch")
-class BatchRow implements Persistable<UUID> {
+final class BatchRow implements Persistable<UUID> {
     @Id
     UUID id;
 
@@ -33,7 +33,7 @@ class BatchRow implements Persistable<UUID> {
     @Column(name = "job_id")
     List<UUID> visits = new ArrayList<>();
 
-    protected BatchRow() {}
+    BatchRow() {}
 
     @Override
     public UUID getId() {

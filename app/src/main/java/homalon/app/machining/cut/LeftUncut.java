@@ -13,14 +13,14 @@ import org.hibernate.annotations.Immutable;
 @Immutable
 @Table(name = "left_uncut")
 @Getter
-public class LeftUncut extends VisitLine {
+public final class LeftUncut extends VisitLine {
     /** What was painted when it was signed for. */
     @Column(name = "painting_id")
     private UUID painting;
 
     private String why;
 
-    protected LeftUncut() {}
+    LeftUncut() {}
 
     LeftUncut(UUID id, UUID visit, UUID painting, String why, UUID by) {
         super(id, visit, by);

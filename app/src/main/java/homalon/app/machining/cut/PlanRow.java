@@ -22,7 +22,7 @@ import org.springframework.data.domain.Persistable;
 /** A plan as it was chosen; the last one of a visit counts. */
 @Entity
 @Table(name = "cut_plan")
-class PlanRow implements Persistable<UUID> {
+final class PlanRow implements Persistable<UUID> {
     @Id
     UUID id;
 

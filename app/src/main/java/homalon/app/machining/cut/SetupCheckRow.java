@@ -15,13 +15,13 @@ import org.hibernate.annotations.Immutable;
 @Entity
 @Immutable
 @Table(name = "setup_check")
-class SetupCheckRow extends VisitLine {
+final class SetupCheckRow extends VisitLine {
     @Enumerated(EnumType.STRING)
     private SetupChecks.Kind kind;
 
     private String heights;
 
-    protected SetupCheckRow() {}
+    SetupCheckRow() {}
 
     SetupCheckRow(UUID id, UUID visit, SetupChecks.Kind kind, List<Length> heights, UUID by) {
         super(id, visit, by);

@@ -14,7 +14,7 @@ import org.hibernate.annotations.Immutable;
 @Immutable
 @Table(name = "touched")
 @Getter(AccessLevel.PACKAGE)
-class TouchedRow extends VisitLine {
+final class TouchedRow extends VisitLine {
     @Column(name = "after_line")
     private long afterLine;
 
@@ -23,7 +23,7 @@ class TouchedRow extends VisitLine {
 
     private String said;
 
-    protected TouchedRow() {}
+    TouchedRow() {}
 
     /** @param said the words, where it was said and not painted; null otherwise */
     TouchedRow(UUID id, UUID visit, long afterLine, String cells, String said, UUID by) {

@@ -11,7 +11,7 @@ import org.hibernate.annotations.Immutable;
 @Entity
 @Immutable
 @Table(name = "backup_made")
-class BackupMade {
+final class BackupMade {
     @Id
     long seq;
 

@@ -12,7 +12,7 @@ import org.hibernate.annotations.Immutable;
 @Entity
 @Immutable
 @Table(name = "release_erased")
-class ReleaseErasedRow {
+final class ReleaseErasedRow {
     @Id
     @Column(name = "job_id")
     UUID visit;

@@ -13,7 +13,7 @@ import org.springframework.data.domain.Persistable;
 @Entity
 @Table(name = "release_paper")
 @IdClass(ReleasePaperRow.Key.class)
-class ReleasePaperRow implements Persistable<ReleasePaperRow.Key> {
+final class ReleasePaperRow implements Persistable<ReleasePaperRow.Key> {
     /** Of one visit, by name such as {@code pdf-mm}. */
     record Key(UUID visit, String name) implements Serializable {}
 
@@ -26,7 +26,7 @@ class ReleasePaperRow implements Persistable<ReleasePaperRow.Key> {
 
     byte[] content;
 
-    protected ReleasePaperRow() {}
+    ReleasePaperRow() {}
 
     ReleasePaperRow(UUID visit, String name, byte[] content) {
         this.visit = visit;

@@ -11,7 +11,7 @@ import org.springframework.data.domain.Persistable;
 /** A visit that was handed over, sealed. Never changed. */
 @Entity
 @Table(name = "release")
-class ReleaseRow implements Persistable<UUID> {
+final class ReleaseRow implements Persistable<UUID> {
     @Id
     @Column(name = "job_id")
     UUID visit;

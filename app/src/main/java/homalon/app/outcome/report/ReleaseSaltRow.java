@@ -10,14 +10,14 @@ import org.springframework.data.domain.Persistable;
 /** What the customer's name was salted with in a seal; without it the name cannot be guessed from the digest. */
 @Entity
 @Table(name = "release_salt")
-class ReleaseSaltRow implements Persistable<UUID> {
+final class ReleaseSaltRow implements Persistable<UUID> {
     @Id
     @Column(name = "job_id")
     UUID visit;
 
     byte[] salt;
 
-    protected ReleaseSaltRow() {}
+    ReleaseSaltRow() {}
 
     ReleaseSaltRow(UUID visit, byte[] salt) {
         this.visit = visit;

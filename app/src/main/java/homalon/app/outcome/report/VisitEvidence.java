@@ -16,7 +16,7 @@ import org.hibernate.type.SqlTypes;
 @Immutable
 @Table(name = "visit_evidence")
 @IdClass(VisitEvidence.Key.class)
-class VisitEvidence {
+final class VisitEvidence {
     /** A table and the number of a line of it. */
     record Key(String kind, long seq) implements Serializable {}
 

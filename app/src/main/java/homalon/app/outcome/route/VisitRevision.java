@@ -11,7 +11,7 @@ import org.hibernate.annotations.Immutable;
 @Entity
 @Immutable
 @Table(name = "visit_revision")
-class VisitRevision {
+final class VisitRevision {
     @Id
     @Column(name = "job_id")
     UUID visit;

@@ -19,7 +19,7 @@ import org.hibernate.annotations.Immutable;
 @Immutable
 @Table(name = "catalogue_line")
 @SuppressWarnings("unused") // some fields are read by queries alone
-class CatalogueLine extends EvidenceLine {
+final class CatalogueLine extends EvidenceLine {
     private String code;
 
     @Enumerated(EnumType.STRING)
@@ -45,7 +45,7 @@ class CatalogueLine extends EvidenceLine {
     private int shelf;
     private boolean gone;
 
-    protected CatalogueLine() {}
+    CatalogueLine() {}
 
     CatalogueLine(Catalogue.Row row, boolean gone, UUID by) {
         super(UUID.randomUUID(), by);

@@ -16,7 +16,7 @@ import org.hibernate.annotations.Immutable;
 @Entity
 @Immutable
 @Table(name = "part_order")
-class PartOrder extends VisitLine {
+final class PartOrder extends VisitLine {
     private static final int MOST_WORDS = 120;
 
     private String code;
@@ -28,7 +28,7 @@ class PartOrder extends VisitLine {
 
     private LocalDate promised;
 
-    protected PartOrder() {}
+    PartOrder() {}
 
     PartOrder(UUID id, UUID visit, Need need, Optional<LocalDate> promised, UUID by) {
         super(id, visit, by);

@@ -14,7 +14,7 @@ import org.hibernate.annotations.Immutable;
 @Immutable
 @Table(name = "part_order_event")
 @SuppressWarnings("unused") // some fields are read by queries alone
-class PartOrderEvent extends EvidenceLine {
+final class PartOrderEvent extends EvidenceLine {
     private static final int MOST_NOTE = 200;
 
     /** What happened. */
@@ -32,7 +32,7 @@ class PartOrderEvent extends EvidenceLine {
     private int quantity;
     private String note;
 
-    protected PartOrderEvent() {}
+    PartOrderEvent() {}
 
     PartOrderEvent(UUID id, UUID order, Kind kind, int quantity, String note, UUID by) {
         super(id, by);

@@ -8,12 +8,12 @@ import jakarta.persistence.Table;
 /** A feeler that the shop has. */
 @Entity
 @Table(name = "shop_blade")
-class BladeRow {
+final class BladeRow {
     @Id
     @Column(name = "nm")
     Long nm;
 
-    protected BladeRow() {}
+    BladeRow() {}
 
     BladeRow(long nm) {
         this.nm = nm;

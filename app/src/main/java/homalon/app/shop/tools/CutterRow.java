@@ -14,7 +14,7 @@ import java.util.UUID;
 /** A cutter of the shop. */
 @Entity
 @Table(name = "cutter")
-class CutterRow {
+final class CutterRow {
     @Id
     UUID id = UUID.randomUUID();
 
@@ -34,7 +34,7 @@ class CutterRow {
     @Column(name = "retired_at")
     Instant retiredAt;
 
-    protected CutterRow() {}
+    CutterRow() {}
 
     CutterRow(Cutter c) {
         name = c.name();

@@ -13,7 +13,7 @@ import java.util.UUID;
 /** A machine of the shop. */
 @Entity
 @Table(name = "machine")
-class MachineRow {
+final class MachineRow {
     @Id
     UUID id = UUID.randomUUID();
 
@@ -40,7 +40,7 @@ class MachineRow {
     @Column(name = "retired_at")
     Instant retiredAt;
 
-    protected MachineRow() {}
+    MachineRow() {}
 
     MachineRow(Machine m) {
         name = m.name();

@@ -8,12 +8,12 @@ import jakarta.persistence.Table;
 /** A shim that the shop has leaves of. */
 @Entity
 @Table(name = "shop_shim")
-class ShimRow {
+final class ShimRow {
     @Id
     @Column(name = "nm")
     Long nm;
 
-    protected ShimRow() {}
+    ShimRow() {}
 
     ShimRow(long nm) {
         this.nm = nm;
