@@ -24,6 +24,16 @@ document.addEventListener('keydown', (event) => {
   if (chord) setTimeout(() => (chord = false), 1500);
 });
 
+// What was refused is marked where it was keyed, and the hand goes to the first of it.
+const wrong = [...document.querySelectorAll('[data-wrong]')].flatMap((said) => {
+  const at = document.getElementsByName(said.dataset.wrong)[0];
+  at?.setAttribute('aria-invalid', 'true');
+  if (at && said.id) at.setAttribute('aria-describedby', said.id);
+  at?.closest('details')?.setAttribute('open', '');
+  return at ?? [];
+});
+wrong[0]?.focus();
+
 // Enter goes on with the page's main button; a phone would scroll down to it, past what one came to read.
 document.querySelector('[data-focus]')?.focus({ preventScroll: true });
 

@@ -63,7 +63,7 @@ class ScreensTest {
             "/person",
             "/shop",
             "/shop/tools",
-            "/shop/customers",
+            "/customers",
             "/parts/T-9999/face");
 
     private final RunningShop.Shop shop;

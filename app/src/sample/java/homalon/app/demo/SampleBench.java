@@ -28,12 +28,14 @@ class SampleBench {
     private final SampleHands hands;
     private final SampleFeelers feelers;
     private final SampleGone gone;
+    private final SampleCustomers customers;
     private UUID measuring;
 
     void all(PersonInfo ines, PersonInfo brannoc) {
         hands.are(ines, brannoc);
         feelers.are(ines.id());
         measuring = ines.id();
+        customers.are(ines.id());
         gone.all(ines.id());
         onTheBench();
         felt();

@@ -162,6 +162,7 @@ class SampleHands {
                 sheet.customer(),
                 sheet.material(),
                 sheet.castingNumber(),
+                sheet.stamps(),
                 sheet.numbers(),
                 limits,
                 history,

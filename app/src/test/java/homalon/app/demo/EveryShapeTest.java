@@ -2,7 +2,7 @@ package homalon.app.demo;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
-import homalon.app.casting.part.Parts;
+import homalon.app.casting.part.PartFinder;
 import homalon.app.check.face.Findings;
 import homalon.app.check.face.Surveys;
 import homalon.app.testing.RunningShop;
@@ -11,7 +11,9 @@ import homalon.core.part.PartKind;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SurveyFile;
 import homalon.core.visit.SurveyKind;
+import homalon.core.visit.Wanted;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -30,11 +32,12 @@ class EveryShapeTest {
     @ParameterizedTest
     @EnumSource(PartKind.class)
     void isInTheSampleShop(PartKind kind) {
-        Parts parts = shop.bean(Parts.class);
+        PartFinder finder = shop.bean(PartFinder.class);
         Surveys surveys = shop.bean(Surveys.class);
         Findings findings = shop.bean(Findings.class);
         Set<Shape> seen = EnumSet.noneOf(Shape.class);
-        for (PartFile part : parts.page("", 0, 2000).parts().stream().toList()) {
+        for (PartFile part :
+                finder.page(new Wanted(List.of()), 0, 2000).parts().stream().toList()) {
             Optional<SurveyFile> face = surveys.find(part, SurveyKind.FACE);
             if (part.kind() == kind) {
                 face.flatMap(s -> findings.of(part, s))

@@ -30,6 +30,7 @@ import homalon.core.visit.SurveyFile;
 import homalon.core.visit.SurveyKind;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -97,6 +98,41 @@ public final class HandsOfTests {
                         "",
                         "",
                         Optional.empty()),
+                ines);
+    }
+
+    /** A casting of somebody. */
+    public PartFile bookFor(String customer) {
+        LayoutNumbers numbers = LayoutNumbers.proposed(PartKind.HEAD, 4, Length.ofMm("84"), Length.ofMm("96"));
+        return book("Kelp cutter, four in line", customer, "", "", numbers, Optional.empty());
+    }
+
+    /** With what tells it from another. */
+    public PartFile book(
+            String name,
+            String customer,
+            String castingNumber,
+            String stamps,
+            LayoutNumbers numbers,
+            Optional<LocalDate> due) {
+        Parts parts = shop.bean(Parts.class);
+        return parts.book(
+                new Booking(
+                        parts.nextTag(),
+                        PartKind.HEAD,
+                        name,
+                        customer,
+                        Material.CAST_IRON,
+                        castingNumber,
+                        stamps,
+                        numbers,
+                        List.of(),
+                        "",
+                        Optional.empty(),
+                        "",
+                        "",
+                        Optional.empty(),
+                        due),
                 ines);
     }
 

@@ -43,6 +43,10 @@ public final class IntakeForm {
             FlatnessLimit.Scope.WINDOW, "window",
             FlatnessLimit.Scope.BORE, "bore");
 
+    /** What no other casting has in common with it. */
+    private static final List<String> OF_THE_JOB =
+            List.of("tag", "customer", "stamps", "due", "history", "happened", "wishes", "gasket");
+
     private static final List<String> FIELDS = List.of(
             "tag",
             "kind",
@@ -50,6 +54,7 @@ public final class IntakeForm {
             "customer",
             "material",
             "castingNumber",
+            "stamps",
             "cylinders",
             "firstNumber",
             "numberStep",
@@ -124,9 +129,33 @@ public final class IntakeForm {
     public static IntakeForm as(PartFile like, String tag, boolean job, BenchUnit unit) {
         Map<String, String> v = new LinkedHashMap<>(of(like, unit).values);
         List<String> own = job
-                ? List.of("history", "happened", "version")
-                : List.of("history", "happened", "version", "customer", "wishes", "due", "gasket");
+                ? List.of("history", "happened", "stamps", "version")
+                : List.of("history", "happened", "stamps", "version", "customer", "wishes", "due", "gasket");
         own.forEach(v::remove);
+        v.put("tag", tag);
+        return new IntakeForm(v);
+    }
+
+    /**
+     * A sheet that was begun, with the rest filled as a casting of the same kind: what is its own or its job's stays as keyed.
+     *
+     * @param keyed so far
+     */
+    public static IntakeForm filled(IntakeForm keyed, PartFile like, BenchUnit unit) {
+        Map<String, String> v = new LinkedHashMap<>(of(like, unit).values);
+        OF_THE_JOB.forEach(f -> v.put(f, keyed.get(f)));
+        v.put("version", "");
+        for (String known : List.of("name", "castingNumber", "gasketKind")) {
+            if (!keyed.get(known).isEmpty()) {
+                v.put(known, keyed.get(known));
+            }
+        }
+        return new IntakeForm(v);
+    }
+
+    /** The same sheet with another tag. */
+    public IntakeForm withTag(String tag) {
+        Map<String, String> v = new LinkedHashMap<>(values);
         v.put("tag", tag);
         return new IntakeForm(v);
     }
@@ -140,6 +169,7 @@ public final class IntakeForm {
         v.put("customer", part.customer());
         v.put("material", part.material().name());
         v.put("castingNumber", part.castingNumber());
+        v.put("stamps", part.stamps());
         sizes(part.numbers(), unit, v);
         asked(part, v);
         v.put("version", Integer.toString(part.version()));
@@ -245,6 +275,7 @@ public final class IntakeForm {
                 get("customer"),
                 choice("material", Material.class, Material.CAST_IRON),
                 get("castingNumber"),
+                get("stamps"),
                 numbers.orElseThrow(),
                 limits,
                 get("history"),

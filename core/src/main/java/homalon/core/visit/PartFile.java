@@ -18,6 +18,7 @@ import java.util.UUID;
 /**
  * A casting and its present visit, as the other features see them.
  *
+ * @param stamps what is stamped on this one, such as a number of an earlier shop; empty where nothing is
  * @param entered limits entered for it; defaults are not among them
  * @param visits how many times it has been here
  */
@@ -29,6 +30,7 @@ public record PartFile(
         String customer,
         Material material,
         String castingNumber,
+        String stamps,
         LayoutNumbers numbers,
         List<FlatnessLimit> entered,
         Visit visit,

@@ -28,6 +28,7 @@ final class Castings {
                 "Tern Island Ferries",
                 Material.ALUMINIUM,
                 "",
+                "",
                 LayoutNumbers.proposed(kind, cylinders, Length.ofMm("87"), Length.ofMm("98")),
                 List.of(),
                 new PartFile.Visit(

@@ -116,7 +116,7 @@ public class InTheShop {
     }
 
     /** Tags of a customer's castings, the first that came first. */
-    public List<String> of(String customer) {
+    public List<String> of(UUID customer) {
         return rows.inTheShopOf(customer);
     }
 

@@ -11,10 +11,11 @@ import jakarta.persistence.Version;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** One visit of a casting. */
 @Entity
-class Job {
+final class Job {
     @Id
     UUID id;
 
@@ -80,7 +81,16 @@ class Job {
     @Column(name = "released_note")
     String releasedNote = "";
 
-    protected Job() {}
+    /** When and why the booking was voided; null for every other. */
+    @Column(name = "voided_at")
+    @Nullable
+    Instant voidedAt;
+
+    @Column(name = "voided_why")
+    @Nullable
+    String voidedWhy;
+
+    Job() {}
 
     Job(UUID partId, int no, UUID openedBy, Instant openedAt) {
         this.id = UUID.randomUUID();

@@ -13,24 +13,28 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
 interface JobRepository extends JpaRepository<Job, UUID> {
-    List<Job> findByPartIdOrderByNo(UUID partId);
+    /** Its visits, the first visit first; none that was voided. */
+    @Query("from Job where partId = :part and voidedAt is null order by no")
+    List<Job> ofPart(UUID part);
 
     /** The visit that a casting is on, or was on last. */
     default Job present(UUID partId) {
-        List<Job> visits = findByPartIdOrderByNo(partId);
+        List<Job> visits = ofPart(partId);
         return visits.get(visits.size() - 1);
     }
 
-    List<Job> findByPartIdInOrderByNo(Collection<UUID> partIds);
+    @Query("from Job where partId in :parts and voidedAt is null order by no")
+    List<Job> ofAllParts(Collection<UUID> parts);
 
     default List<Job> ofParts(Collection<UUID> ids) {
-        return SingleOrList.of(ids, this::findByPartIdOrderByNo, this::findByPartIdInOrderByNo);
+        return SingleOrList.of(ids, this::ofPart, this::ofAllParts);
     }
 
-    @Query("select j.partId from Job j where j.releasedAt is not null order by j.releasedAt desc")
+    @Query(
+            "select j.partId from Job j where j.releasedAt is not null and j.voidedAt is null order by j.releasedAt desc")
     List<UUID> handedOver(Limit most);
 
-    @Query("select id from Job where releasedAt is not null")
+    @Query("select id from Job where releasedAt is not null and voidedAt is null")
     List<UUID> handedOver();
 
     @Query("select min(openedAt) from Job")

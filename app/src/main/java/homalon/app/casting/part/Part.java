@@ -15,10 +15,11 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** A casting for life. Other features see {@link PartFile}. */
 @Entity
-class Part {
+final class Part {
     @Id
     UUID id;
 
@@ -30,13 +31,26 @@ class Part {
     String name;
     String customer;
 
+    /** Its record; null where the customer was erased. */
+    @Column(name = "customer_id")
+    @Nullable
+    UUID customerId;
+
     @Enumerated(EnumType.STRING)
     Material material;
 
     @Column(name = "casting_number")
     String castingNumber;
 
-    /** What is looked for: the database makes it of tag, name, customer and casting number. */
+    /** What is stamped on it; it tells two of one casting number apart. */
+    String stamps = "";
+
+    /** The tag that it had until its booking was voided; null for every other. */
+    @Column(name = "voided_tag")
+    @Nullable
+    String voidedTag;
+
+    /** What is looked for: the database makes it of tag, name, customer, casting number and stamps. */
     @Column(insertable = false, updatable = false)
     String words;
 
@@ -87,7 +101,7 @@ class Part {
     @Column(name = "created_at")
     Instant createdAt;
 
-    protected Part() {}
+    Part() {}
 
     Part(String tag, UUID createdBy, Instant createdAt) {
         this.id = UUID.randomUUID();

@@ -30,23 +30,20 @@ import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 
-/** Booking in, the intake sheet, finding a part, and what holds it up. */
+/** Booking in, the intake sheet, and what holds a part up. */
 @ToEverybody
 @Controller
 @RequiredArgsConstructor
 class PartController {
-    private static final int AT_ONCE = 15;
-    private static final int MOST_PAGES = 10_000;
-
     private final Parts parts;
     private final PartVisits visits;
     private final Faces faces;
     private final StepSource steps;
     private final List<LayoutGuard> guards;
     private final OwnLayouts layouts;
+    private final VoidedBookings voided;
 
     @GetMapping("/parts/{tag}")
     String part(PartPage page) {
@@ -54,35 +51,6 @@ class PartController {
         Step next = PartHead.next(
                 steps.steps(List.of(part), page.writer()).get(part.visit().id()).strip());
         return "redirect:/parts/" + part.tag() + "/" + StepPages.path(next.kind());
-    }
-
-    @GetMapping("/find")
-    String find(
-            Page page,
-            @RequestParam(defaultValue = "") String q,
-            @RequestParam(name = "page", defaultValue = "0") int lot,
-            @RequestHeader(name = "HX-Request", required = false) String swap) {
-        if (lot < 0 || lot > MOST_PAGES) {
-            throw new BadInputException("page", "app.part.page-0-to", MOST_PAGES);
-        }
-        Optional<PartFile> exact = parts.find(q);
-        if (exact.isPresent()) {
-            return "redirect:/parts/" + exact.get().tag();
-        }
-        Parts.Some found = parts.search(q, lot, AT_ONCE);
-        page.show("q", q);
-        page.show("found", found.parts());
-        page.show("next", found.more() ? lot + 1 : null);
-        return swap == null ? "casting/part/find" : "casting/part/find :: list";
-    }
-
-    /** What the search field proposes while one types. */
-    @GetMapping("/find/list")
-    String findList(Page page, @RequestParam(defaultValue = "") String q) {
-        page.show("found", q.isBlank() ? List.of() : parts.search(q, 0, 6).parts());
-        page.show("q", q);
-        page.show("next", null);
-        return "casting/part/find :: list";
     }
 
     /** @param as tag of a casting like it, or a layout's name in this shop; blank for an empty sheet */
@@ -120,8 +88,32 @@ class PartController {
             return "redirect:/parts/" + part.tag();
         } catch (BadInputException e) {
             page.unprocessable();
-            sheet(page, form, e.problems());
+            // The tag that is printed next is there already; the others were refused for what they are.
+            boolean taken = parts.find(form.get("tag")).isPresent();
+            sheet(page, taken ? form.withTag(parts.nextTag()) : form, e.problems());
             page.show("head", null);
+            return "casting/part/intake";
+        }
+    }
+
+    /** The sheet as it was keyed so far, the rest filled as that casting. */
+    @PostMapping("/parts/filled")
+    String filled(Page page, @RequestParam String as, @RequestParam Map<String, String> given) {
+        sheet(page, IntakeForm.filled(new IntakeForm(given), parts.byTag(as), page.unit()), List.of());
+        page.show("head", null);
+        return "casting/part/intake";
+    }
+
+    /** A booking that was a mistake. */
+    @PostMapping("/parts/{tag}/void")
+    String voids(PartPage page, @RequestParam(name = "void", defaultValue = "") String why) {
+        PartFile part = page.part();
+        try {
+            return voided.voids(part, why, page.me()) ? "redirect:/parts/" + part.tag() : "redirect:/";
+        } catch (BadInputException e) {
+            page.unprocessable();
+            sheet(page, IntakeForm.of(part, page.unit()), e.problems());
+            page.frame(StepKind.BOOKED);
             return "casting/part/intake";
         }
     }

@@ -7,20 +7,20 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 interface PartRepository extends JpaRepository<Part, UUID> {
     Optional<Part> findByTag(String tag);
 
-    // The index part_by_age holds all that is asked for: words that are rare among the youngest need no look at the
-    // rows.
-    @Query(value = """
-            select id from part where words like :like escape '!' order by created_at desc, tag desc limit :most offset :from
-            """, nativeQuery = true)
-    List<UUID> find(String like, int from, int most);
+    @Query(
+            "select p.id from Part p where p.voidedTag is null and lower(p.castingNumber) = lower(:number) order by p.createdAt desc")
+    List<UUID> withCastingNumber(String number, Limit most);
 
-    @Query("select count(*) from Part p where p.words like :like escape '!'")
-    long count(String like);
+    // By the index of the words; a name that is only part of another's is no such engine.
+    @Query(
+            "select p.id from Part p where p.voidedTag is null and p.words like concat('%', lower(:name), '%') and lower(p.name) = lower(:name) order by p.createdAt desc")
+    List<UUID> ofEngine(String name, Limit most);
 
     // The same customer's, then the others as they came, by the index job_by_coming: the first few are soon found,
     // though nearly all
@@ -42,10 +42,29 @@ interface PartRepository extends JpaRepository<Part, UUID> {
 
     @Query("""
             select p.tag from Part p join Job j on j.partId = p.id
-            where j.releasedAt is null and p.customer = :customer
+            where j.releasedAt is null and p.customerId = :customer
             order by j.openedAt, p.tag
             """)
-    List<String> inTheShopOf(String customer);
+    List<String> inTheShopOf(UUID customer);
+
+    /** Castings of a customer by its record. */
+    record OfCustomer(UUID customer, long castings, long here) {}
+
+    @Query("""
+            select p.customerId, count(distinct p.id), count(distinct case when j.releasedAt is null then p.id end)
+            from Part p join Job j on j.partId = p.id
+            where p.voidedTag is null and j.voidedAt is null and p.customerId in :customers group by p.customerId
+            """)
+    List<OfCustomer> counts(Collection<UUID> customers);
+
+    @Query(
+            "select p.id from Part p where p.voidedTag is null and p.customerId = :customer order by p.createdAt desc, p.tag desc")
+    List<UUID> ofCustomer(UUID customer);
+
+    // The intake sheet that is open somewhere shows the old name: it is asked to look again before it is kept.
+    @Modifying(flushAutomatically = true, clearAutomatically = true)
+    @Query("update versioned Part p set p.customer = :name, p.customerId = :into where p.customerId = :from")
+    int hangOn(UUID from, UUID into, String name);
 
     /** The tag of a casting by its visit. */
     record TagOfVisit(UUID visit, String tag) {}

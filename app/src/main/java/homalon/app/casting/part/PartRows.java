@@ -24,6 +24,7 @@ final class PartRows {
                 p.customer,
                 p.material,
                 p.castingNumber,
+                p.stamps,
                 p.numbers(),
                 entered.stream().map(LimitRow::limit).toList(),
                 visit(visits.get(visits.size() - 1)),

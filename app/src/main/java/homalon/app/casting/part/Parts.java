@@ -1,5 +1,7 @@
 package homalon.app.casting.part;
 
+import homalon.app.casting.customer.Customer;
+import homalon.app.casting.customer.Customers;
 import homalon.app.foundation.store.Latest;
 import homalon.app.foundation.web.NotHereException;
 import homalon.app.foundation.words.Words;
@@ -34,6 +36,7 @@ public class Parts {
     private final JobRepository jobs;
     private final LimitRepository limits;
     private final Changes changes;
+    private final Customers customers;
     private final EntityManager entities;
     private final Clock clock;
     /** Every page of a part asks for it: one question tells whether it is what it was (ADR 18). */
@@ -67,7 +70,7 @@ public class Parts {
         // By the session itself: a repository's way round it costs as much again, at every page of a part.
         return entities.createQuery("""
                         select p.id, p.version,
-                          (select count(*) from Job j where j.partId = p.id),
+                          (select count(*) from Job j where j.partId = p.id and j.voidedAt is null),
                           (select coalesce(sum(j.version), 0) from Job j where j.partId = p.id),
                           (select count(*) from LimitRow l where l.partId = p.id),
                           (select count(l.withdrawnAt) from LimitRow l where l.partId = p.id)
@@ -78,7 +81,7 @@ public class Parts {
 
     @Transactional(readOnly = true)
     public Optional<PartFile> byId(UUID id) {
-        return parts.findById(id).map(p -> files(List.of(p)).get(0));
+        return parts.findById(id).flatMap(p -> files(List.of(p)).stream().findFirst());
     }
 
     /** The part once for each of its visits, the first visit first. */
@@ -87,7 +90,7 @@ public class Parts {
         Part row = parts.findById(part.id()).orElseThrow();
         // A visit that was handed over is judged by the limits of that day.
         List<LimitRow> entered = limits.findByPartId(row.id);
-        return jobs.findByPartIdOrderByNo(row.id).stream()
+        return jobs.ofPart(row.id).stream()
                 .map(j -> PartRows.file(
                         row,
                         List.of(j),
@@ -95,24 +98,6 @@ public class Parts {
                                 .filter(l -> j.releasedAt == null ? l.withdrawnAt == null : l.inForceAt(j.releasedAt))
                                 .toList()))
                 .toList();
-    }
-
-    /** Some of the parts that fit, the youngest first, and whether there are more. */
-    public record Some(List<PartFile> parts, boolean more) {}
-
-    /** @param from page, counted from 0 */
-    @Transactional(readOnly = true)
-    public Some search(String words, int from, int size) {
-        List<UUID> found = parts.find(like(words), from * size, size + 1);
-        return new Some(byIds(found.subList(0, Math.min(size, found.size()))), found.size() > size);
-    }
-
-    /** Some of all parts that fit, the youngest first, and how many there are. */
-    public record Found(List<PartFile> parts, long total) {}
-
-    @Transactional(readOnly = true)
-    public Found page(String words, int page, int size) {
-        return new Found(byIds(parts.find(like(words), page * size, size)), parts.count(like(words)));
     }
 
     /** What is typed as a pattern for the words of a part, with ! before what would stand for any letter. */
@@ -181,7 +166,7 @@ public class Parts {
             throw new BadInputException("tag", "app.part.hangs-on-another-part-already-take-the", tag);
         }
         Part part = new Part(tag, by, now);
-        fill(part, booking);
+        fill(part, booking, by);
         parts.save(part);
         Job job = new Job(part.id, 1, by, now);
         fill(job, booking);
@@ -204,7 +189,7 @@ public class Parts {
                 .filter(c -> !c.happenedKept().equals(job.happened)
                         || !c.shaftsKept().equals(job.shafts))
                 .map(it -> Words.of(it.words()));
-        fill(part, booking);
+        fill(part, booking, by);
         fill(job, booking);
         List<String> limited = limit(part, booking, by);
         turned.forEach(t -> changes.write(job.id, ChangeLine.What.LAYOUT, t, by));
@@ -268,13 +253,19 @@ public class Parts {
         return new NotHereException("There is no part with the tag " + tag + ": check the tag, or book the part in.");
     }
 
-    private static void fill(Part part, Booking b) {
+    private void fill(Part part, Booking b, UUID by) {
         part.kind = b.kind();
         part.name = PartFields.required(
                 "name", b.name(), 120, "Engine: say what it is from, such as Ferry auxiliary, four in line.");
-        part.customer = PartFields.required("customer", b.customer(), 120, "Customer: say whose it is.");
+        String whose = PartFields.required("customer", b.customer(), 120, "Customer: say whose it is.");
+        if (part.customer == null || !whose.equals(part.customer)) {
+            Customer customer = customers.named(whose, by);
+            part.customer = customer.name();
+            part.customerId = customer.id();
+        }
         part.material = b.material();
         part.castingNumber = PartFields.limited("castingNumber", b.castingNumber(), 60);
+        part.stamps = PartFields.limited("stamps", b.stamps(), 60);
         part.draw(b.numbers());
     }
 
@@ -299,6 +290,7 @@ public class Parts {
         Map<UUID, List<Job>> visits = jobs.ofParts(ids).stream().collect(Collectors.groupingBy(j -> j.partId));
         Map<UUID, List<LimitRow>> entered = limits.ofParts(ids).stream().collect(Collectors.groupingBy(l -> l.partId));
         Function<Part, PartFile> file = p -> PartRows.file(p, visits.get(p.id), entered.getOrDefault(p.id, List.of()));
-        return found.stream().map(file).toList();
+        // What was voided has no visit left.
+        return found.stream().filter(p -> visits.containsKey(p.id)).map(file).toList();
     }
 }

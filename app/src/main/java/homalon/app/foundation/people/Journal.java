@@ -45,7 +45,10 @@ public class Journal {
         TOOLS_CHANGED("changed the tools"),
         LEFT_OUT("left out of a route"),
         LEFT_UNFINISHED("handed over unfinished"),
+        CUSTOMER_CHANGED("changed a customer"),
+        CUSTOMERS_MERGED("merged customers"),
         CUSTOMER_ERASED("erased a customer"),
+        BOOKING_VOIDED("voided a booking"),
         EXPORTED("took along"),
         RESTORED("restored");
 

@@ -1,6 +1,7 @@
 package homalon.app.foundation.time;
 
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
@@ -10,6 +11,11 @@ public final class WrittenDay {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
 
     private WrittenDay() {}
+
+    /** {@code 4 March 2026}. */
+    public static String of(LocalDate day) {
+        return DAY.format(day);
+    }
 
     /** {@code 4 March 2026}, by the shop's own clock. */
     public static String of(Instant at) {

@@ -1,6 +1,7 @@
 package homalon.app.outcome.api;
 
 import homalon.app.casting.ledger.Ledgers;
+import homalon.app.casting.part.PartFinder;
 import homalon.app.casting.part.PartShells;
 import homalon.app.casting.part.Parts;
 import homalon.app.check.face.Surveys;
@@ -14,6 +15,7 @@ import homalon.core.route.Route;
 import homalon.core.visit.LedgerFile;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SurveyFile;
+import homalon.core.visit.Wanted;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
@@ -44,6 +46,7 @@ class PartsApi {
     private static final int MOST = 100;
 
     private final Parts parts;
+    private final PartFinder finder;
     private final PartShells shells;
     private final Surveys surveys;
     private final Ledgers ledgers;
@@ -95,14 +98,15 @@ class PartsApi {
 
     @Operation(
             summary = "All parts, the youngest first",
-            description = "q finds in tag, engine, customer and casting number; size 1 to 100")
+            description =
+                    "q finds in tag, engine, customer, casting number and stamps, a bore such as 96 mm, when it came or left such as 2026-03, where it is such as late; all of it must fit; size 1 to 100")
     @GetMapping
     Paged<Summary> list(
             @RequestParam(defaultValue = "") String q,
             @RequestParam(defaultValue = "0") int page,
             @RequestParam(defaultValue = "20") int size) {
         check(page, size);
-        Parts.Found found = parts.page(q, page, size);
+        PartFinder.Found found = finder.page(Wanted.read(q, BenchUnit.MM), page, size);
         return new Paged<>(
                 page,
                 size,

@@ -8,6 +8,6 @@ import org.springframework.data.repository.Repository;
 interface ReleaseErasedRepository extends Repository<ReleaseErasedRow, UUID> {
     Optional<ReleaseErasedRow> findById(UUID visit);
 
-    @Query(nativeQuery = true, value = "select erase_customer(:name, :shown, :blank, :instead, :by)")
-    int erase(String name, String shown, String blank, String instead, UUID by);
+    @Query(nativeQuery = true, value = "select erase_customer(:who, :shown, :blank, :instead, :by)")
+    int erase(UUID who, String[] shown, String blank, String instead, UUID by);
 }

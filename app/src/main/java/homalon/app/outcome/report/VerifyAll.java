@@ -1,7 +1,9 @@
 package homalon.app.outcome.report;
 
-import homalon.app.casting.part.Parts;
+import homalon.app.casting.part.PartFinder;
 import homalon.core.visit.PartFile;
+import homalon.core.visit.Wanted;
+import java.util.List;
 import java.util.Optional;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
@@ -20,19 +22,19 @@ import org.springframework.stereotype.Component;
 class VerifyAll implements ApplicationRunner {
     private static final int AT_ONCE = 200;
 
-    private final Parts parts;
+    private final PartFinder finder;
     private final SealCheck seals;
     private final ConfigurableApplicationContext context;
     private final String sum;
 
     /** @param sum SHA-256 of the one file that is asked about; empty for all seals */
     VerifyAll(
-            Parts parts,
+            PartFinder finder,
             SealCheck seals,
             ConfigurableApplicationContext context,
             @Value("${homalon.verify-sum:}") String sum) {
         this.sum = sum;
-        this.parts = parts;
+        this.finder = finder;
         this.seals = seals;
         this.context = context;
     }
@@ -54,7 +56,7 @@ class VerifyAll implements ApplicationRunner {
         int sealed = 0;
         int wrong = 0;
         for (int page = 0; ; page++) {
-            Parts.Found some = parts.page("", page, AT_ONCE);
+            PartFinder.Found some = finder.page(new Wanted(List.of()), page, AT_ONCE);
             for (PartFile part : some.parts()) {
                 for (SealCheck.Found found : seals.of(part)) {
                     sealed++;

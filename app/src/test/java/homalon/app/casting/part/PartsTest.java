@@ -134,6 +134,7 @@ class PartsTest {
                 b.customer(),
                 b.material(),
                 b.castingNumber(),
+                b.stamps(),
                 b.numbers(),
                 b.limits(),
                 b.history(),

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import homalon.app.casting.part.ChangeLine;
 import homalon.app.casting.part.Changes;
+import homalon.app.casting.part.PartFinder;
 import homalon.app.casting.part.Parts;
 import homalon.app.casting.work.WorkEntry;
 import homalon.app.casting.work.WorkLog;
@@ -13,6 +14,7 @@ import homalon.app.foundation.people.People;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.RunningShop.Shop;
 import homalon.core.route.Operation;
+import homalon.core.visit.Wanted;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -29,6 +31,7 @@ class EvidenceLogTest {
     private final Changes changes;
     private final WorkLog work;
     private final Parts parts;
+    private final PartFinder finder;
     private final UUID somebody;
     private final TransactionTemplate transaction;
 
@@ -37,12 +40,13 @@ class EvidenceLogTest {
         changes = shop.bean(Changes.class);
         work = shop.bean(WorkLog.class);
         parts = shop.bean(Parts.class);
+        finder = shop.bean(PartFinder.class);
         somebody = shop.bean(People.class).all().get(0).id();
         transaction = new TransactionTemplate(shop.bean(PlatformTransactionManager.class));
     }
 
     private UUID visit() {
-        return parts.search("", 0, 1).parts().get(0).visit().id();
+        return finder.page(new Wanted(List.of()), 0, 1).parts().get(0).visit().id();
     }
 
     /** Whoever writes is told the number at once: by it, what another keyed meanwhile is known. */
@@ -85,7 +89,7 @@ class EvidenceLogTest {
     /** What was taken back stands no more, nor does the line that takes it back; both stay in the tables. */
     @Test
     void aLineThatIsTakenBackStandsNoMore() {
-        var part = parts.search("T-0412", 0, 1).parts().get(0);
+        var part = parts.byTag("T-0412");
         UUID first = UUID.randomUUID();
         UUID second = UUID.randomUUID();
         transaction.executeWithoutResult(t -> {

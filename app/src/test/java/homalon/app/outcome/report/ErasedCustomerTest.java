@@ -5,6 +5,8 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import homalon.app.casting.customer.Customer;
+import homalon.app.casting.customer.Customers;
 import homalon.app.casting.part.Parts;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
@@ -15,6 +17,7 @@ import homalon.core.visit.PartFile;
 import homalon.core.visit.SurveyKind;
 import java.net.http.HttpResponse;
 import java.util.List;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.dao.DataAccessException;
@@ -38,9 +41,11 @@ class ErasedCustomerTest {
 
     private PartFile of(String customer) {
         PartFile part = hands.book(Material.CAST_IRON);
+        Customer record =
+                shop.bean(Customers.class).named(customer, part.visit().openedBy());
         shop.bean(JdbcClient.class)
-                .sql("update part set customer = ? where id = ?")
-                .params(customer, part.id())
+                .sql("update part set customer = ?, customer_id = ? where id = ?")
+                .params(customer, record.id(), part.id())
                 .update();
         hands.read(part, SurveyKind.FACE, s -> 0.01 * Math.sin(s.x() / 60));
         hands.plan(part, SetUpMethod.LEAST_REMOVAL);
@@ -54,8 +59,13 @@ class ErasedCustomerTest {
     }
 
     private HttpResponse<String> erase(String name) {
-        marit.get("/shop/customers");
-        return marit.post("/shop/customers", "customer", name);
+        String page = "/shop/customers/" + id(name) + "/erase";
+        marit.get(page);
+        return marit.post(page, "name", name);
+    }
+
+    private UUID id(String name) {
+        return shop.bean(Customers.class).called(name).orElseThrow().id();
     }
 
     private List<SealCheck.Found> seals(String tag) {
@@ -115,18 +125,40 @@ class ErasedCustomerTest {
                 DataAccessException.class,
                 () -> shop.bean(ReleaseErasedRepository.class)
                         .erase(
-                                "Wherry Yard",
-                                "-",
+                                id("Wherry Yard"),
+                                new String[] {"-"},
                                 "-",
                                 "erased",
                                 shop.bean(Parts.class).byTag(part.tag()).id()));
         leave(part);
         assertEquals(200, erase("Wherry Yard").statusCode());
-        HttpResponse<String> nobody = erase("Wherry Yard");
-        assertEquals(422, nobody.statusCode());
-        assertTrue(nobody.body().contains("No casting has the customer Wherry Yard"));
-        assertEquals(422, erase("  ").statusCode());
-        assertEquals(422, erase("erased").statusCode());
+        assertTrue(shop.bean(Customers.class).called("Wherry Yard").isEmpty(), "phone and notes went along");
+    }
+
+    @Test
+    void nobodyIsErasedByASlip() {
+        of("Slipway Stores");
+        String page = "/shop/customers/" + id("Slipway Stores") + "/erase";
+        marit.get(page);
+        HttpResponse<String> refused = marit.post(page, "name", "Slipway");
+        assertEquals(422, refused.statusCode());
+        assertTrue(refused.body().contains("Key the name as it stands there"), refused.body());
+        assertTrue(shop.bean(Customers.class).called("Slipway Stores").isPresent());
+    }
+
+    @Test
+    void everyNameThatACustomerHadGoesFromThePapers() {
+        String tag = leave(of("Ebb & Flow Boats"));
+        Customer was = shop.bean(Customers.class).called("Ebb & Flow Boats").orElseThrow();
+        UUID by = shop.bean(Parts.class).byTag(tag).visit().openedBy();
+        shop.bean(Customers.class).change(was.id(), "Neap Boats", "", "", "", "", was.version(), by);
+        String page = marit.get("/parts/" + tag + "/report").body();
+        assertTrue(page.contains("Ebb &amp; Flow Boats"), "what was handed over still says the name of that day");
+        assertEquals("Neap Boats", shop.bean(Parts.class).byTag(tag).customer());
+        assertEquals(200, erase("Neap Boats").statusCode());
+        String after = marit.get("/parts/" + tag + "/report").body();
+        assertFalse(after.contains("Ebb &amp; Flow") || after.contains("Neap Boats"), after);
+        assertTrue(seals(tag).get(0).agrees(), seals(tag).toString());
     }
 
     /** The application's own role can take nothing from what was handed over but through the one function. */

@@ -1,0 +1,209 @@
+package homalon.app.casting.part;
+
+import homalon.core.visit.PartFile;
+import homalon.core.visit.Wanted;
+import homalon.core.visit.Wanted.Term;
+import jakarta.persistence.EntityManager;
+import jakarta.persistence.Query;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Finds castings by what was typed. As many conditions as things were typed: no query can be written down beforehand. */
+@Service
+@Transactional(readOnly = true)
+@RequiredArgsConstructor
+public class PartFinder {
+    // Hibernate has no word for "spelt nearly so" (<%, trigrams), and the index for the youngest wants this order.
+    private static final String YOUNGEST = " order by p.created_at desc, p.tag desc limit :most offset :from";
+    private static final int FUZZY = 3;
+
+    /** A letter or two of six may be wrong. */
+    private static final String NEAR = "0.45";
+
+    private final Parts parts;
+    private final PartRepository rows;
+    private final EntityManager entities;
+    private final Clock clock;
+
+    /** Conditions and what stands in them. */
+    private record Where(String text, Map<String, Object> values) {
+        void into(Query query) {
+            values.forEach(query::setParameter);
+        }
+    }
+
+    /**
+     * Some of the parts that fit.
+     *
+     * @param near whether nothing was spelt as typed, and these are spelt nearly so
+     */
+    public record Some(List<PartFile> parts, boolean more, boolean near) {}
+
+    /**
+     * The youngest first; where nothing is spelt as typed, what is spelt nearly so, the nearest first.
+     *
+     * @param from page, counted from 0
+     */
+    public Some search(Wanted wanted, int from, int size) {
+        List<UUID> found = exact(wanted, from * size, size + 1);
+        boolean nearly = found.isEmpty() && exact(wanted, 0, 1).isEmpty();
+        if (nearly) {
+            found = near(wanted, from * size, size + 1);
+        }
+        return new Some(parts.byIds(found.subList(0, Math.min(size, found.size()))), found.size() > size, nearly);
+    }
+
+    /** Some of all parts that fit, the youngest first, and how many there are. */
+    public record Found(List<PartFile> parts, long total) {}
+
+    public Found page(Wanted wanted, int page, int size) {
+        return new Found(parts.byIds(exact(wanted, page * size, size)), count(wanted));
+    }
+
+    /** How many castings of a customer there are, and how many of them are in the shop. */
+    public record OfCustomer(long castings, long here) {}
+
+    public Map<UUID, OfCustomer> ofCustomers(List<UUID> customers) {
+        return customers.isEmpty()
+                ? Map.of()
+                : rows.counts(customers).stream()
+                        .collect(Collectors.toMap(
+                                PartRepository.OfCustomer::customer, c -> new OfCustomer(c.castings(), c.here())));
+    }
+
+    /** The youngest with that casting number, else of an engine so called; both however their capitals are keyed. */
+    public Optional<PartFile> like(String castingNumber, String name) {
+        String number = castingNumber.strip();
+        String engine = name.strip();
+        Optional<UUID> found = number.isEmpty()
+                ? Optional.empty()
+                : rows.withCastingNumber(number, Limit.of(1)).stream().findFirst();
+        return found.or(() -> engine.isEmpty()
+                        ? Optional.empty()
+                        : rows.ofEngine(engine, Limit.of(1)).stream().findFirst())
+                .flatMap(parts::byId);
+    }
+
+    /** All castings of a customer, the youngest first. */
+    public List<PartFile> castings(UUID customer) {
+        return parts.byIds(rows.ofCustomer(customer));
+    }
+
+    /** Those that all of it fits letter by letter, the youngest first. */
+    private List<UUID> exact(Wanted wanted, int from, int most) {
+        Where where = where(wanted, false);
+        return ids("select p.id from part p where " + where.text + YOUNGEST, where, from, most);
+    }
+
+    /** Those whose words are spelt nearly so, each by itself or all of them in a row; the nearest first. */
+    private List<UUID> near(Wanted wanted, int from, int most) {
+        List<String> words = wanted.terms().stream()
+                .filter(PartFinder::fuzzy)
+                .map(Term::word)
+                .toList();
+        if (words.isEmpty()) {
+            return List.of();
+        }
+        entities.createNativeQuery("select set_config('pg_trgm.word_similarity_threshold', :least, true)")
+                .setParameter("least", NEAR)
+                .getSingleResult();
+        Where where = where(wanted, true);
+        where.values.put("all", String.join(" ", words));
+        return ids(
+                "select p.id from part p where " + where.text
+                        + " order by word_similarity(:all, p.words) desc, p.created_at desc, p.tag desc limit :most offset :from",
+                where,
+                from,
+                most);
+    }
+
+    private long count(Wanted wanted) {
+        Where where = where(wanted, false);
+        Query query = entities.createNativeQuery("select count(*) from part p where " + where.text, Long.class);
+        where.into(query);
+        return (Long) query.getSingleResult();
+    }
+
+    private List<UUID> ids(String text, Where where, int from, int most) {
+        Query query = entities.createNativeQuery(text, UUID.class)
+                .setParameter("most", most)
+                .setParameter("from", from);
+        where.into(query);
+        @SuppressWarnings("unchecked")
+        List<UUID> found = query.getResultList();
+        return found;
+    }
+
+    private static boolean fuzzy(Term term) {
+        return term.plain() && term.word().length() >= FUZZY;
+    }
+
+    private Where where(Wanted wanted, boolean near) {
+        Map<String, Object> values = new LinkedHashMap<>();
+        List<String> all = new ArrayList<>(List.of("p.voided_tag is null"));
+        for (int i = 0; i < wanted.terms().size(); i++) {
+            all.add(either(wanted.terms().get(i), i, near, values));
+        }
+        return new Where(String.join(" and ", all), values);
+    }
+
+    /** What of one term suffices. */
+    private String either(Term term, int no, boolean near, Map<String, Object> values) {
+        List<String> any = new ArrayList<>();
+        if (!term.word().isEmpty()) {
+            values.put("like" + no, Parts.like(term.word()));
+            any.add("p.words like :like" + no + " escape '!'");
+        }
+        if (near && fuzzy(term)) {
+            values.put("near" + no, term.word());
+            any.add(":near" + no + " <% p.words");
+            any.add(":all <% p.words");
+        }
+        term.bore().ifPresent(b -> {
+            values.put("least" + no, b.from().nanometres());
+            values.put("largest" + no, b.to().nanometres());
+            any.add("p.bore_nm between :least" + no + " and :largest" + no);
+        });
+        term.days().ifPresent(d -> {
+            values.put("since" + no, start(d.from()));
+            values.put("until" + no, start(d.to().plusDays(1)));
+            any.add(visit("(j.opened_at >= :since" + no + " and j.opened_at < :until" + no
+                    + " or j.released_at >= :since" + no + " and j.released_at < :until" + no + ")"));
+        });
+        term.state().ifPresent(s -> any.add(state(s, no, values)));
+        return any.stream().collect(Collectors.joining(" or ", "(", ")"));
+    }
+
+    private Instant start(LocalDate day) {
+        return day.atStartOfDay(ZoneId.systemDefault()).toInstant();
+    }
+
+    private static String visit(String condition) {
+        return "exists (select from job j where j.part_id = p.id and j.voided_at is null and " + condition + ")";
+    }
+
+    private String state(Wanted.State state, int no, Map<String, Object> values) {
+        return switch (state) {
+            case HERE -> visit("j.released_at is null");
+            case WAITING -> visit("j.released_at is null and j.stuck_on is not null");
+            case LATE -> {
+                values.put("today" + no, LocalDate.now(clock));
+                yield visit("j.released_at is null and j.due < :today" + no);
+            }
+            case GONE -> "not " + visit("j.released_at is null");
+        };
+    }
+}
