@@ -121,7 +121,10 @@ class BelongsTest {
         PersonInfo other = somebody(Role.MACHINIST);
         Visitor machinist = Visitor.signedIn(shop.port(), other.login()).through("X-Keyed-By", id(runa));
         assertEquals(403, pass(machinist, path, UUID.randomUUID()).statusCode(), "no owner");
-        assertEquals(403, owner.post("/shop/name", "shopName", "Another").statusCode(), "readings and nothing else");
+        assertEquals(
+                403,
+                owner.post("/shop/settings/shop", "shopName", "Another").statusCode(),
+                "readings and nothing else");
         assertEquals(
                 403,
                 pass(oda.another().through("X-Keyed-By", "nobody"), path, UUID.randomUUID())
@@ -199,7 +202,8 @@ class BelongsTest {
         HttpResponse<String> asked = bench.get("/shop");
         assertEquals("/confirm", asked.headers().firstValue("Location").orElse(""));
         bench.get("/confirm");
-        assertEquals(302, bench.post("/shop/name", "shopName", "Taken over").statusCode());
+        assertEquals(
+                302, bench.post("/shop/settings/shop", "shopName", "Taken over").statusCode());
         assertFalse(bench.get("/").body().contains("Taken over"));
         assertEquals(422, bench.post("/confirm", "password", "4826").statusCode());
         assertEquals(302, bench.post("/confirm", "password", PASSWORD).statusCode());

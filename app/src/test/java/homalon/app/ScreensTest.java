@@ -64,6 +64,7 @@ class ScreensTest {
             "/shop",
             "/shop/tools",
             "/customers",
+            "/shop/settings",
             "/parts/T-9999/face");
 
     private final RunningShop.Shop shop;

@@ -5,6 +5,7 @@ import homalon.core.geometry.Spot;
 import homalon.core.part.LandRaster;
 import homalon.core.part.Layout;
 import homalon.core.part.PlaceNames;
+import homalon.core.rulebook.FaceDefaults;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.words.Message;
@@ -95,7 +96,11 @@ public final class PlaceProposal {
     /** For {@link Density#PROVING} by the general defaults; {@link #proving} knows the limits. */
     public static List<Place> of(Layout layout, Density density) {
         if (density == Density.PROVING) {
-            return proving(layout, RuleBook.defaultLimits(layout.bores().size()), RuleBook.DEFAULT_COVER.mm());
+            return proving(
+                    layout,
+                    FaceDefaults.of(homalon.core.quantity.BenchUnit.MM)
+                            .limits(layout.bores().size()),
+                    RuleBook.DEFAULT_COVER.mm());
         }
         Box box = layout.box();
         double inset = Math.min(INSET, box.height() * 0.12);

@@ -1,27 +1,23 @@
 package homalon.core.rulebook;
 
 import homalon.core.part.Material;
-import homalon.core.quantity.Length;
 import homalon.core.words.Message;
-import java.util.Optional;
 
 /** What kinds of head gasket ask of the two faces; the gasket maker's own figure comes before these. */
 public enum GasketKind {
     /** Soft: it wants a face to hold on; on aluminium a finer one, which it moves on less. */
-    COMPOSITE(1.5, 3.0, Optional.empty()),
-    LAYERED_STEEL(0, 0.8, Optional.of(Length.ofMm("0.03"))),
-    COPPER(0.8, 1.5, Optional.empty()),
-    RACE(0, 0.4, Optional.empty());
+    COMPOSITE(1.5, 3.0),
+    LAYERED_STEEL(0, 0.8),
+    COPPER(0.8, 1.5),
+    RACE(0, 0.4);
 
     private final Message words = Message.of(this);
     private final double leastRa;
     private final double mostRa;
-    private final Optional<Length> flatness;
 
-    GasketKind(double leastRa, double mostRa, Optional<Length> flatness) {
+    GasketKind(double leastRa, double mostRa) {
         this.leastRa = leastRa;
         this.mostRa = mostRa;
-        this.flatness = flatness;
     }
 
     public Message words() {
@@ -48,10 +44,5 @@ public enum GasketKind {
     /** What to aim at: the roughest that it stands where smoother is better, else the middle. */
     public double wantedRa(Material face) {
         return leastRa == 0 ? mostRa : (leastRa(face) + mostRa(face)) / 2;
-    }
-
-    /** Flatness that it wants of the whole face; empty where no more than usual. */
-    public Optional<Length> flatness() {
-        return flatness;
     }
 }

@@ -13,6 +13,7 @@ import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.quantity.NotALengthException;
 import homalon.core.route.Happened;
+import homalon.core.rulebook.FaceDefaults;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.GasketKind;
 import homalon.core.rulebook.Source;
@@ -256,11 +257,14 @@ public final class IntakeForm {
         return get("version").matches("\\d{1,9}") ? Integer.parseInt(get("version")) : 0;
     }
 
-    /** @throws BadInputException naming everything that cannot be read */
-    public Booking read(BenchUnit unit) {
+    /**
+     * @param defaults of the shop, for a square whose side was not keyed
+     * @throws BadInputException naming everything that cannot be read
+     */
+    public Booking read(BenchUnit unit, FaceDefaults defaults) {
         Problems problems = new Problems();
         Optional<LayoutNumbers> numbers = numbers(unit, problems);
-        List<FlatnessLimit> limits = limits(unit, problems);
+        List<FlatnessLimit> limits = limits(unit, defaults, problems);
         Optional<LocalDate> due = Optional.empty();
         try {
             due = get("due").isEmpty() ? due : Optional.of(LocalDate.parse(get("due")));
@@ -360,7 +364,7 @@ public final class IntakeForm {
         }
     }
 
-    private List<FlatnessLimit> limits(BenchUnit unit, Problems problems) {
+    private List<FlatnessLimit> limits(BenchUnit unit, FaceDefaults defaults, Problems problems) {
         List<FlatnessLimit> limits = new ArrayList<>();
         limit("overall", Message.of("visit.flatness-overall"), unit, problems)
                 .ifPresent(m -> limits.add(FlatnessLimit.overall(m, source("overallSource"))));
@@ -375,8 +379,7 @@ public final class IntakeForm {
                 "windowSide",
                 "visit.side-of-the-square-key-from-10-to-1000");
         if (window.isPresent() && sideFits) {
-            limits.add(FlatnessLimit.inAny(
-                    side.orElse(homalon.core.rulebook.RuleBook.DEFAULT_WINDOW), window.get(), source("windowSource")));
+            limits.add(FlatnessLimit.inAny(side.orElse(defaults.square()), window.get(), source("windowSource")));
         }
         limit("boreLimit", Message.of("visit.flatness-around-a-bore"), unit, problems)
                 .ifPresent(m -> limits.add(FlatnessLimit.aroundBores(m, source("boreSource"))));
@@ -412,7 +415,7 @@ public final class IntakeForm {
 
     private Source source(String field) {
         Source chosen = choice(field, Source.class, Source.MAKER);
-        return chosen == Source.DEFAULT || chosen == Source.GASKET_KIND ? Source.SHOP : chosen;
+        return chosen.entered() ? chosen : Source.SHOP;
     }
 
     private int whole(String field, int otherwise) {

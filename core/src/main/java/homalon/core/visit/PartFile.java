@@ -5,9 +5,9 @@ import homalon.core.part.LayoutNumbers;
 import homalon.core.part.Material;
 import homalon.core.part.PartKind;
 import homalon.core.part.SealingBands;
+import homalon.core.rulebook.FaceDefaults;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.GasketKind;
-import homalon.core.rulebook.RuleBook;
 import homalon.core.words.Message;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -21,6 +21,7 @@ import java.util.UUID;
  * @param stamps what is stamped on this one, such as a number of an earlier shop; empty where nothing is
  * @param entered limits entered for it; defaults are not among them
  * @param visits how many times it has been here
+ * @param defaults what stands where nothing was entered: of the day it left, else of now
  */
 public record PartFile(
         UUID id,
@@ -35,7 +36,8 @@ public record PartFile(
         List<FlatnessLimit> entered,
         Visit visit,
         int visits,
-        int version) {
+        int version,
+        FaceDefaults defaults) {
 
     /**
      * One visit.
@@ -66,7 +68,7 @@ public record PartFile(
 
     /** The limits in force, defaults included. */
     public List<FlatnessLimit> limits() {
-        return RuleBook.inForce(entered, visit.gasketKind(), numbers.cylinders());
+        return defaults.inForce(entered, visit.gasketKind(), numbers.cylinders());
     }
 
     /**

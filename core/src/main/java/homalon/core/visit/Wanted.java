@@ -41,15 +41,15 @@ public record Wanted(List<Term> terms) {
 
     /** Where a casting is. */
     public enum State {
-        HERE("here", "in the shop"),
-        WAITING("waiting", "waits", "stuck"),
-        LATE("late", "overdue"),
-        GONE("gone", "left", "handed over");
+        HERE(Pattern.compile("here|in the shop")),
+        WAITING(Pattern.compile("wait(s|ing)?|stuck|waits? on \\w+")),
+        LATE(Pattern.compile("late|overdue")),
+        GONE(Pattern.compile("gone|left|handed over"));
 
-        private final List<String> words;
+        private final Pattern words;
 
-        State(String... words) {
-            this.words = List.of(words);
+        State(Pattern words) {
+            this.words = words;
         }
     }
 
@@ -169,9 +169,8 @@ public record Wanted(List<Term> terms) {
     }
 
     private static Optional<Term> state(String word) {
-        String said = word.startsWith("wait") ? "waits" : word;
         return Arrays.stream(State.values())
-                .filter(s -> s.words.contains(said))
+                .filter(s -> s.words.matcher(word).matches())
                 .findFirst()
                 .map(s -> Term.state(word, s));
     }

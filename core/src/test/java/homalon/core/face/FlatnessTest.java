@@ -16,9 +16,10 @@ import homalon.core.part.LandRaster;
 import homalon.core.part.Layout;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.part.PartKind;
+import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
+import homalon.core.rulebook.FaceDefaults;
 import homalon.core.rulebook.FlatnessLimit;
-import homalon.core.rulebook.RuleBook;
 import homalon.core.rulebook.Source;
 import homalon.core.sim.SeededFace;
 import homalon.core.verdict.Verdict;
@@ -497,9 +498,12 @@ class FlatnessTest {
         FlatnessLimit shop = FlatnessLimit.overall(Length.ofMm("0.04"), Source.SHOP);
         FlatnessLimit maker = FlatnessLimit.overall(Length.ofMm("0.08"), Source.MAKER);
         FlatnessLimit window = FlatnessLimit.inAny(Length.ofMm("150"), Length.ofMm("0.03"), Source.GASKET);
-        List<FlatnessLimit> inForce = RuleBook.inForce(List.of(shop, maker, window));
+        List<FlatnessLimit> inForce =
+                FaceDefaults.of(BenchUnit.MM).inForce(List.of(shop, maker, window), Optional.empty(), 4);
         assertEquals(List.of(maker, FlatnessLimit.across(Length.ofMm("0.04"), Source.DEFAULT), window), inForce);
-        assertEquals(RuleBook.defaultLimits(4), RuleBook.inForce(List.of()));
+        assertEquals(
+                FaceDefaults.of(BenchUnit.MM).limits(4),
+                FaceDefaults.of(BenchUnit.MM).inForce(List.of(), Optional.empty(), 4));
     }
 
     @Test

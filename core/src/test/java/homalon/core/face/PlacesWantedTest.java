@@ -11,9 +11,10 @@ import homalon.core.part.ChamberShape;
 import homalon.core.part.LandRaster;
 import homalon.core.part.Layout;
 import homalon.core.part.LayoutNumbers;
+import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
+import homalon.core.rulebook.FaceDefaults;
 import homalon.core.rulebook.FlatnessLimit;
-import homalon.core.rulebook.RuleBook;
 import homalon.core.rulebook.Source;
 import homalon.core.verdict.Verdict;
 import homalon.core.words.English;
@@ -46,7 +47,7 @@ class PlacesWantedTest {
     private static final Layout FOUR = layout(4, "412", "148", "86", "96");
 
     private static List<FlatnessLimit> limits(int cylinders) {
-        List<FlatnessLimit> all = new ArrayList<>(RuleBook.defaultLimits(cylinders));
+        List<FlatnessLimit> all = new ArrayList<>(FaceDefaults.of(BenchUnit.MM).limits(cylinders));
         all.add(FlatnessLimit.aroundBores(Length.ofMm("0.02"), Source.MAKER));
         all.add(FlatnessLimit.along(Length.ofMm("0.05"), Source.MAKER));
         return all;
@@ -107,7 +108,8 @@ class PlacesWantedTest {
         List<Spot> usual = PlaceProposal.of(FOUR, PlaceProposal.Density.USUAL).stream()
                 .map(PlaceProposal.Place::spot)
                 .toList();
-        List<Spot> more = PlacesWanted.missing(FOUR, usual, RuleBook.defaultLimits(4), COVER);
+        List<Spot> more =
+                PlacesWanted.missing(FOUR, usual, FaceDefaults.of(BenchUnit.MM).limits(4), COVER);
         assertFalse(more.isEmpty());
         assertTrue(usual.size() + more.size() <= 48, () -> usual.size() + " and " + more.size());
         // Without a limit in squares nothing is lacking.
@@ -117,13 +119,16 @@ class PlacesWantedTest {
                         FOUR, usual, List.of(FlatnessLimit.overall(Length.ofMm("0.05"), Source.MAKER)), COVER));
         List<Spot> all = new ArrayList<>(usual);
         all.addAll(more);
-        assertEquals(List.of(), PlacesWanted.missing(FOUR, all, RuleBook.defaultLimits(4), COVER), "then nothing is");
+        assertEquals(
+                List.of(),
+                PlacesWanted.missing(FOUR, all, FaceDefaults.of(BenchUnit.MM).limits(4), COVER),
+                "then nothing is");
     }
 
     /** Place by place as it is named, the limit that is open is served until it is proven. */
     @Test
     void measureNextGetsThere() {
-        List<FlatnessLimit> limits = RuleBook.defaultLimits(4);
+        List<FlatnessLimit> limits = FaceDefaults.of(BenchUnit.MM).limits(4);
         List<Spot> spots = new ArrayList<>(PlaceProposal.of(FOUR, PlaceProposal.Density.USUAL).stream()
                 .map(PlaceProposal.Place::spot)
                 .toList());
@@ -148,7 +153,7 @@ class PlacesWantedTest {
     @ParameterizedTest
     @CsvSource({"1, 0.03, 0.02", "2, 0.03, 0.02", "3, 0.05, 0.025", "4, 0.05, 0.025", "5, 0.08, 0.04", "8, 0.08, 0.04"})
     void defaultsByCylinders(int cylinders, double whole, double across) {
-        List<FlatnessLimit> limits = RuleBook.inForce(List.of(), Optional.empty(), cylinders);
+        List<FlatnessLimit> limits = FaceDefaults.of(BenchUnit.MM).inForce(List.of(), Optional.empty(), cylinders);
         assertEquals(whole, most(limits, FlatnessLimit.Scope.OVERALL), 1e-12);
         assertEquals(across, most(limits, FlatnessLimit.Scope.ACROSS), 1e-12);
         assertEquals(0.02, most(limits, FlatnessLimit.Scope.WINDOW), 1e-12);
@@ -159,11 +164,17 @@ class PlacesWantedTest {
     void acrossFollowsTheWhole() {
         FlatnessLimit maker = FlatnessLimit.overall(Length.ofMm("0.1"), Source.MAKER);
         assertEquals(
-                0.05, most(RuleBook.inForce(List.of(maker), Optional.empty(), 4), FlatnessLimit.Scope.ACROSS), 1e-12);
+                0.05,
+                most(
+                        FaceDefaults.of(BenchUnit.MM).inForce(List.of(maker), Optional.empty(), 4),
+                        FlatnessLimit.Scope.ACROSS),
+                1e-12);
         FlatnessLimit across = FlatnessLimit.across(Length.ofMm("0.07"), Source.SHOP);
         assertEquals(
                 0.07,
-                most(RuleBook.inForce(List.of(maker, across), Optional.empty(), 4), FlatnessLimit.Scope.ACROSS),
+                most(
+                        FaceDefaults.of(BenchUnit.MM).inForce(List.of(maker, across), Optional.empty(), 4),
+                        FlatnessLimit.Scope.ACROSS),
                 1e-12);
     }
 

@@ -12,8 +12,9 @@ import homalon.core.part.LandRaster;
 import homalon.core.part.Layout;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.part.PartKind;
+import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
-import homalon.core.rulebook.RuleBook;
+import homalon.core.rulebook.FaceDefaults;
 import homalon.core.sim.SeededFace;
 import homalon.core.verdict.Verdict;
 import homalon.core.words.English;
@@ -70,7 +71,9 @@ class ScanTest {
 
     private static ScanFace judged(Points points) {
         return ScanFace.of(
-                points, new ScanFace.Settings(LandRaster.of(LAYOUT, 84), RuleBook.defaultLimits(4), 75, 0.002));
+                points,
+                new ScanFace.Settings(
+                        LandRaster.of(LAYOUT, 84), FaceDefaults.of(BenchUnit.MM).limits(4), 75, 0.002));
     }
 
     @Test

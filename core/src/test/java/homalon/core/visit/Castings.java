@@ -4,7 +4,9 @@ import homalon.core.ledger.Entry;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.part.Material;
 import homalon.core.part.PartKind;
+import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
+import homalon.core.rulebook.FaceDefaults;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -48,7 +50,8 @@ final class Castings {
                         Optional.empty(),
                         ""),
                 1,
-                0);
+                0,
+                FaceDefaults.of(BenchUnit.MM));
     }
 
     /** A line of the ledger, so many minutes after the first. */

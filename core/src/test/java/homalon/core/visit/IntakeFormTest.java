@@ -12,6 +12,7 @@ import homalon.core.part.PartKind;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.route.Happened;
+import homalon.core.rulebook.FaceDefaults;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.rulebook.Source;
@@ -49,14 +50,16 @@ class IntakeFormTest {
     }
 
     private static List<String> refused(IntakeForm form, BenchUnit unit) {
-        return assertThrows(BadInputException.class, () -> form.read(unit)).problems().stream()
+        return assertThrows(BadInputException.class, () -> form.read(unit, FaceDefaults.of(BenchUnit.MM)))
+                .problems()
+                .stream()
                 .map(BadInputException.Problem::field)
                 .toList();
     }
 
     @Test
     void whatIsLeftBlankIsProposedFromBoreAndSpacing() {
-        Booking booking = keyed().read(BenchUnit.MM);
+        Booking booking = keyed().read(BenchUnit.MM, FaceDefaults.of(BenchUnit.MM));
         LayoutNumbers usual = LayoutNumbers.proposed(PartKind.HEAD, 4, Length.ofMm("87"), Length.ofMm("98"));
         assertEquals(usual.length(), booking.numbers().length());
         assertEquals(usual.width(), booking.numbers().width());
@@ -71,7 +74,7 @@ class IntakeFormTest {
     void whatIsKeyedStandsInItsPlace() {
         Booking booking = keyed(
                         "length", "412", "width", "150.5", "boltHole", "12", "intakeSide", "top", "firstNumber", "5")
-                .read(BenchUnit.MM);
+                .read(BenchUnit.MM, FaceDefaults.of(BenchUnit.MM));
         assertEquals(Length.ofMm("412"), booking.numbers().length());
         assertEquals(Length.ofMm("150.5"), booking.numbers().width());
         assertEquals(Length.ofMm("12"), booking.numbers().boltHole());
@@ -85,12 +88,15 @@ class IntakeFormTest {
         assertEquals(
                 ChamberShape.ROUND,
                 keyed("kind", "DECK", "chambers", "CUT_OFF")
-                        .read(BenchUnit.MM)
+                        .read(BenchUnit.MM, FaceDefaults.of(BenchUnit.MM))
                         .numbers()
                         .chambers());
         assertEquals(
                 ChamberShape.CUT_OFF,
-                keyed("chambers", "CUT_OFF").read(BenchUnit.MM).numbers().chambers());
+                keyed("chambers", "CUT_OFF")
+                        .read(BenchUnit.MM, FaceDefaults.of(BenchUnit.MM))
+                        .numbers()
+                        .chambers());
     }
 
     @Test
@@ -116,7 +122,7 @@ class IntakeFormTest {
                         "0.01",
                         "boreSource",
                         "RULES")
-                .read(BenchUnit.MM)
+                .read(BenchUnit.MM, FaceDefaults.of(BenchUnit.MM))
                 .limits();
         assertEquals(
                 Set.of(
@@ -134,11 +140,14 @@ class IntakeFormTest {
         assertTrue(apart.ticked(Happened.OVERHEATED));
         assertEquals(
                 Set.of(Happened.OVERHEATED, Happened.STOOD_WITH_WATER),
-                apart.read(BenchUnit.MM).came().orElseThrow().happened());
+                apart.read(BenchUnit.MM, FaceDefaults.of(BenchUnit.MM))
+                        .came()
+                        .orElseThrow()
+                        .happened());
         assertEquals(
                 Set.of(Happened.OVERHEATED),
                 keyed("happened", "OVERHEATED")
-                        .read(BenchUnit.MM)
+                        .read(BenchUnit.MM, FaceDefaults.of(BenchUnit.MM))
                         .came()
                         .orElseThrow()
                         .happened());
@@ -167,7 +176,7 @@ class IntakeFormTest {
     @ParameterizedTest
     @CsvSource({"overall, 5", "windowSide, 10", "windowSide, 1000"})
     void theEdgeIsStillTaken(String field, String typed) {
-        keyed(field, typed, "window", "0.02").read(BenchUnit.MM);
+        keyed(field, typed, "window", "0.02").read(BenchUnit.MM, FaceDefaults.of(BenchUnit.MM));
     }
 
     @Test
@@ -182,7 +191,7 @@ class IntakeFormTest {
         assertEquals(
                 Length.ofMm("87"),
                 keyed("cylinders", "1", "spacing", "")
-                        .read(BenchUnit.MM)
+                        .read(BenchUnit.MM, FaceDefaults.of(BenchUnit.MM))
                         .numbers()
                         .spacing());
     }
@@ -197,7 +206,7 @@ class IntakeFormTest {
                 Optional.of(new CameWith(Set.of(Happened.OVERHEATED), List.of("Cam"))),
                 "overheated",
                 "skim");
-        Booking booking = IntakeForm.of(part, unit).read(unit);
+        Booking booking = IntakeForm.of(part, unit).read(unit, FaceDefaults.of(BenchUnit.MM));
         assertEquals(part.tag(), booking.tag());
         assertEquals(part.kind(), booking.kind());
         assertEquals(part.customer(), booking.customer());
@@ -231,6 +240,9 @@ class IntakeFormTest {
         assertEquals("", other.get("wishes"));
         assertEquals(
                 LocalDate.of(2026, 12, 4),
-                keyed("due", "2026-12-04").read(BenchUnit.MM).due().orElseThrow());
+                keyed("due", "2026-12-04")
+                        .read(BenchUnit.MM, FaceDefaults.of(BenchUnit.MM))
+                        .due()
+                        .orElseThrow());
     }
 }

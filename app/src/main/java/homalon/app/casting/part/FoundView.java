@@ -38,7 +38,7 @@ public record FoundView(String tag, String name, String customer, String what, S
         String came = "came " + WrittenDay.of(visit.openedAt());
         return visit.releasedAt()
                 .map(at -> "handed over " + WrittenDay.of(at))
-                .or(() -> visit.stuck().map(s -> came + ", waits on " + Words.of(s.on().within()) + ": " + s.why()))
+                .or(() -> visit.stuck().map(s -> came + ", waits " + Words.of(s.on().within()) + ": " + s.why()))
                 .orElseGet(() -> "in the shop, " + came
                         + visit.due().map(d -> ", due " + WrittenDay.of(d)).orElse(""));
     }

@@ -2,6 +2,7 @@ package homalon.app.casting.part;
 
 import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.opened.ToEverybody;
+import homalon.app.foundation.settings.ShopSettings;
 import homalon.app.foundation.web.Page;
 import homalon.app.foundation.words.Words;
 import homalon.core.input.BadInputException;
@@ -12,17 +13,15 @@ import homalon.core.part.Material;
 import homalon.core.part.PartKind;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Happened;
-import homalon.core.route.Step;
 import homalon.core.route.StepKind;
+import homalon.core.rulebook.FaceDefaults;
 import homalon.core.rulebook.GasketKind;
-import homalon.core.rulebook.RuleBook;
 import homalon.core.rulebook.Source;
 import homalon.core.visit.IntakeForm;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.StuckOn;
 import homalon.core.words.Message;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -32,26 +31,17 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
-/** Booking in, the intake sheet, and what holds a part up. */
+/** Booking in, and the intake sheet. */
 @ToEverybody
 @Controller
 @RequiredArgsConstructor
 class PartController {
     private final Parts parts;
-    private final PartVisits visits;
     private final Faces faces;
-    private final StepSource steps;
     private final List<LayoutGuard> guards;
     private final OwnLayouts layouts;
     private final VoidedBookings voided;
-
-    @GetMapping("/parts/{tag}")
-    String part(PartPage page) {
-        PartFile part = page.part();
-        Step next = PartHead.next(
-                steps.steps(List.of(part), page.writer()).get(part.visit().id()).strip());
-        return "redirect:/parts/" + part.tag() + "/" + StepPages.path(next.kind());
-    }
+    private final ShopSettings settings;
 
     /** @param as tag of a casting like it, or a layout's name in this shop; blank for an empty sheet */
     @GetMapping("/parts/new")
@@ -84,7 +74,7 @@ class PartController {
     String book(Page page, @RequestParam Map<String, String> given) {
         IntakeForm form = new IntakeForm(given);
         try {
-            PartFile part = parts.book(form.read(page.unit()), page.me());
+            PartFile part = parts.book(form.read(page.unit(), settings.now()), page.me());
             return "redirect:/parts/" + part.tag();
         } catch (BadInputException e) {
             page.unprocessable();
@@ -132,7 +122,7 @@ class PartController {
         IntakeForm form = new IntakeForm(given);
         try {
             boolean free = guards.stream().allMatch(g -> g.layoutMayChange(part));
-            parts.amend(form.read(page.unit()), form.version(), free, page.me());
+            parts.amend(form.read(page.unit(), settings.now()), form.version(), free, page.me());
             return "redirect:/parts/" + part.tag() + "/intake";
         } catch (BadInputException e) {
             page.unprocessable();
@@ -146,25 +136,6 @@ class PartController {
     String preview(Page page, @RequestParam Map<String, String> given) {
         preview(page, new IntakeForm(given));
         return "casting/part/intake :: preview";
-    }
-
-    @PostMapping("/parts/{tag}/stuck")
-    String stick(
-            PartPage page, @RequestParam(defaultValue = "") String on, @RequestParam(defaultValue = "") String why) {
-        PartFile part = page.part();
-        Optional<StuckOn> whom =
-                Arrays.stream(StuckOn.values()).filter(s -> s.name().equals(on)).findFirst();
-        visits.stick(part.id(), whom, why, page.me());
-        return "redirect:/parts/" + part.tag() + "/intake";
-    }
-
-    @PostMapping("/parts/{tag}/come-back")
-    String comeBack(
-            PartPage page,
-            @RequestParam(defaultValue = "") String history,
-            @RequestParam(defaultValue = "") String wishes) {
-        PartFile part = visits.comeBack(page.tag(), history, wishes, page.me());
-        return "redirect:/parts/" + part.tag();
     }
 
     private void sheet(Page page, IntakeForm form, List<BadInputException.Problem> problems) {
@@ -181,9 +152,10 @@ class PartController {
         page.show("gaskets", GasketKind.values());
         page.show("stuckOn", StuckOn.values());
         LengthWriter writer = page.writer();
-        page.show("defaultOverall", writer.full(RuleBook.overall(cylinders(form))));
-        page.show("defaultWindow", writer.full(RuleBook.DEFAULT_IN_WINDOW));
-        page.show("defaultSide", writer.size(RuleBook.DEFAULT_WINDOW));
+        FaceDefaults defaults = settings.now();
+        page.show("defaultOverall", writer.full(defaults.overall(cylinders(form))));
+        page.show("defaultWindow", writer.full(defaults.inSquare()));
+        page.show("defaultSide", writer.size(defaults.square()));
         preview(page, form);
     }
 

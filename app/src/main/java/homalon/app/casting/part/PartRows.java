@@ -1,5 +1,6 @@
 package homalon.app.casting.part;
 
+import homalon.app.foundation.settings.ShopSettings;
 import homalon.core.geometry.Spot;
 import homalon.core.part.InkedLine;
 import homalon.core.part.SealingBands;
@@ -15,7 +16,8 @@ final class PartRows {
     private PartRows() {}
 
     /** @param visits of the casting, the first visit first; the last one is the present */
-    static PartFile file(Part p, List<Job> visits, List<LimitRow> entered) {
+    static PartFile file(Part p, List<Job> visits, List<LimitRow> entered, ShopSettings.History settings) {
+        Job present = visits.get(visits.size() - 1);
         return new PartFile(
                 p.id,
                 p.tag,
@@ -27,9 +29,10 @@ final class PartRows {
                 p.stamps,
                 p.numbers(),
                 entered.stream().map(LimitRow::limit).toList(),
-                visit(visits.get(visits.size() - 1)),
+                visit(present),
                 visits.size(),
-                p.version);
+                p.version,
+                present.releasedAt == null ? settings.now() : settings.at(present.releasedAt));
     }
 
     private static PartFile.Visit visit(Job j) {

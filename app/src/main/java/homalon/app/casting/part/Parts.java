@@ -9,7 +9,6 @@ import homalon.core.input.BadInputException;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.visit.Booking;
 import homalon.core.visit.PartFile;
-import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -37,13 +36,10 @@ public class Parts {
     private final LimitRepository limits;
     private final Changes changes;
     private final Customers customers;
-    private final EntityManager entities;
+    private final PartFiles files;
     private final Clock clock;
     /** Every page of a part asks for it: one question tells whether it is what it was (ADR 18). */
     private final Latest<String, PartFile> known = new Latest<>(400);
-
-    /** Changes whenever the part, a visit of it or a limit entered for it does: versions and numbers only go up. */
-    private record Stamp(UUID id, int version, long visits, long versions, long limits, long withdrawn) {}
 
     @Transactional(readOnly = true)
     public PartFile byTag(String tag) {
@@ -59,45 +55,22 @@ public class Parts {
             parts.flush();
         }
         // Read before the part: what is remembered may be newer than its stamp, never older.
-        Optional<Stamp> stamp = stamp(tidy);
+        Optional<PartFiles.Stamp> stamp = files.stamp(tidy);
         return stamp.flatMap(s -> known.at(tidy, s))
                 .or(() -> parts.findByTag(tidy)
-                        .map(p -> files(List.of(p)).get(0))
+                        .map(p -> files.of(List.of(p)).get(0))
                         .map(file -> stamp.map(s -> known.keep(tidy, s, file)).orElse(file)));
-    }
-
-    private Optional<Stamp> stamp(String tag) {
-        // By the session itself: a repository's way round it costs as much again, at every page of a part.
-        return entities.createQuery("""
-                        select p.id, p.version,
-                          (select count(*) from Job j where j.partId = p.id and j.voidedAt is null),
-                          (select coalesce(sum(j.version), 0) from Job j where j.partId = p.id),
-                          (select count(*) from LimitRow l where l.partId = p.id),
-                          (select count(l.withdrawnAt) from LimitRow l where l.partId = p.id)
-                        from Part p where p.tag = :tag
-                        """, Stamp.class).setParameter("tag", tag).getResultList().stream()
-                .findFirst();
     }
 
     @Transactional(readOnly = true)
     public Optional<PartFile> byId(UUID id) {
-        return parts.findById(id).flatMap(p -> files(List.of(p)).stream().findFirst());
+        return parts.findById(id).flatMap(p -> files.of(List.of(p)).stream().findFirst());
     }
 
     /** The part once for each of its visits, the first visit first. */
     @Transactional(readOnly = true)
     public List<PartFile> everyVisit(PartFile part) {
-        Part row = parts.findById(part.id()).orElseThrow();
-        // A visit that was handed over is judged by the limits of that day.
-        List<LimitRow> entered = limits.findByPartId(row.id);
-        return jobs.ofPart(row.id).stream()
-                .map(j -> PartRows.file(
-                        row,
-                        List.of(j),
-                        entered.stream()
-                                .filter(l -> j.releasedAt == null ? l.withdrawnAt == null : l.inForceAt(j.releasedAt))
-                                .toList()))
-                .toList();
+        return files.everyVisit(parts.findById(part.id()).orElseThrow());
     }
 
     /** What is typed as a pattern for the words of a part, with ! before what would stand for any letter. */
@@ -146,7 +119,7 @@ public class Parts {
             return List.of();
         }
         Map<UUID, PartFile> found =
-                files(parts.findAllById(ids)).stream().collect(Collectors.toMap(PartFile::id, Function.identity()));
+                files.of(parts.findAllById(ids)).stream().collect(Collectors.toMap(PartFile::id, Function.identity()));
         return ids.stream().map(found::get).filter(Objects::nonNull).toList();
     }
 
@@ -283,14 +256,5 @@ public class Parts {
 
     private static String tidy(String tag) {
         return tag == null ? "" : tag.strip().toUpperCase(Locale.ROOT);
-    }
-
-    private List<PartFile> files(Collection<Part> found) {
-        List<UUID> ids = found.stream().map(p -> p.id).toList();
-        Map<UUID, List<Job>> visits = jobs.ofParts(ids).stream().collect(Collectors.groupingBy(j -> j.partId));
-        Map<UUID, List<LimitRow>> entered = limits.ofParts(ids).stream().collect(Collectors.groupingBy(l -> l.partId));
-        Function<Part, PartFile> file = p -> PartRows.file(p, visits.get(p.id), entered.getOrDefault(p.id, List.of()));
-        // What was voided has no visit left.
-        return found.stream().filter(p -> visits.containsKey(p.id)).map(file).toList();
     }
 }

@@ -309,7 +309,9 @@ public class FaceViews {
             case SHOP -> "shop rule";
             case RULES -> "class rules";
             case OWNER -> "owner's wish";
+            case SHOP_GASKET_KIND -> "shop, for its gasket";
             case GASKET_KIND -> "default for its gasket";
+            case SHOP_DEFAULT -> "shop default";
             case DEFAULT -> "default";
         };
         String verdict = switch (l.verdict()) {

@@ -8,6 +8,7 @@ import homalon.app.foundation.reach.Authority;
 import homalon.app.foundation.security.LoginThrottle;
 import homalon.app.foundation.web.Page;
 import homalon.core.input.BadInputException;
+import homalon.core.quantity.BenchUnit;
 import jakarta.servlet.http.HttpServletRequest;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Controller;
@@ -73,9 +74,15 @@ class DoorController {
             @RequestParam(defaultValue = "") String login,
             @RequestParam(defaultValue = "") String password,
             @RequestParam(defaultValue = "") String code,
+            @RequestParam(defaultValue = "MM") String unit,
             HttpServletRequest request) {
         try {
-            firstVisit.make(request, code, shopName, new FirstVisit.Owner(login, name, password));
+            firstVisit.make(
+                    request,
+                    code,
+                    shopName,
+                    new FirstVisit.Owner(
+                            login, name, password, unit.equals(BenchUnit.THOU.name()) ? BenchUnit.THOU : BenchUnit.MM));
             return "redirect:/sign-in";
         } catch (BadInputException e) {
             page.show("needsCode", FirstVisit.needsCode(request));

@@ -5,8 +5,10 @@ import homalon.app.foundation.people.People;
 import homalon.app.foundation.people.PersonInfo;
 import homalon.app.foundation.reach.Reach;
 import homalon.app.foundation.security.LoginThrottle;
+import homalon.app.foundation.settings.ShopSettings;
 import homalon.app.foundation.web.Shop;
 import homalon.core.input.BadInputException;
+import homalon.core.quantity.BenchUnit;
 import jakarta.servlet.http.HttpServletRequest;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
@@ -26,6 +28,7 @@ class FirstVisit {
 
     private final People people;
     private final Shop shop;
+    private final ShopSettings settings;
     private final LoginThrottle throttle;
     private final Journal journal;
     private final String code;
@@ -34,18 +37,24 @@ class FirstVisit {
     FirstVisit(
             People people,
             Shop shop,
+            ShopSettings settings,
             LoginThrottle throttle,
             Journal journal,
             @Value("${homalon.first-visit-code:}") String code) {
         this.people = people;
         this.shop = shop;
+        this.settings = settings;
         this.throttle = throttle;
         this.journal = journal;
         this.code = tidy(code);
     }
 
-    /** What is keyed of the owner. */
-    record Owner(String login, String name, String password) {}
+    /**
+     * What is keyed of the owner.
+     *
+     * @param unit of the shop, and of the owner until the other one is chosen
+     */
+    record Owner(String login, String name, String password, BenchUnit unit) {}
 
     static boolean needsCode(HttpServletRequest request) {
         return !Reach.fromThisMachine(request);
@@ -60,6 +69,8 @@ class FirstVisit {
         }
         shop.rename(shopName);
         PersonInfo made = people.addFirstOwner(owner.login(), owner.name(), owner.password());
+        settings.useUnit(owner.unit(), made.id());
+        people.useUnit(made.id(), owner.unit());
         journal.write(Journal.What.FIRST_OWNER, made.id(), made.login());
     }
 

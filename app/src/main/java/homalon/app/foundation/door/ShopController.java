@@ -10,7 +10,6 @@ import homalon.app.foundation.security.ApiTokens;
 import homalon.app.foundation.security.LoginThrottle;
 import homalon.app.foundation.security.PinSignIn;
 import homalon.app.foundation.web.Page;
-import homalon.app.foundation.web.Shop;
 import homalon.core.input.BadInputException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -34,7 +33,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequiredArgsConstructor
 class ShopController {
     private final People people;
-    private final Shop shop;
     private final ApiTokens tokens;
     private final LoginThrottle throttle;
     private final Journal journal;
@@ -138,15 +136,6 @@ class ShopController {
             journal.write(
                     active ? Journal.What.PERSON_LET_IN : Journal.What.PERSON_SHUT_OUT, page.me(), people.nameOf(id));
             return active ? "May sign in again." : "Is out, on every device. What this person measured stays.";
-        });
-    }
-
-    @PostMapping("/name")
-    String rename(Page page, @RequestParam(defaultValue = "") String shopName) {
-        return doing(page, () -> {
-            shop.rename(shopName);
-            journal.write(Journal.What.SHOP_RENAMED, page.me(), shopName.strip());
-            return "The shop is called " + shopName.strip() + ".";
         });
     }
 

@@ -40,6 +40,7 @@ public class Journal {
         TOKEN_ISSUED("issued a token"),
         TOKEN_REVOKED("revoked a token"),
         SHOP_RENAMED("renamed the shop"),
+        SETTINGS_CHANGED("changed the settings"),
         WAITS_LIFTED("lifted waits"),
         ACCEPTED("accepted what was keyed by"),
         TOOLS_CHANGED("changed the tools"),

@@ -1,5 +1,6 @@
 package homalon.app.foundation.people;
 
+import homalon.app.foundation.settings.ShopSettings;
 import homalon.core.input.BadInputException;
 import homalon.core.input.Problems;
 import homalon.core.quantity.BenchUnit;
@@ -30,6 +31,7 @@ public class People {
     private final BenchDeviceRepository devices;
     private final EntityManagerFactory sessions;
     private final PasswordEncoder encoder;
+    private final ShopSettings settings;
     private final Clock clock;
 
     /** How a person proves who they are; for the security package only. */
@@ -59,7 +61,8 @@ public class People {
         problems.require(
                 people.findByLogin(tidyLogin).isEmpty(), "login", "app.people.that-login-is-taken-choose-another");
         problems.throwIfAny();
-        return people.saveAndFlush(new Person(tidyLogin, tidyName, role, encoder.encode(given), clock.instant()))
+        return people.saveAndFlush(
+                        new Person(tidyLogin, tidyName, role, encoder.encode(given), settings.unit(), clock.instant()))
                 .seen();
     }
 

@@ -40,13 +40,13 @@ final class Person {
 
     Person() {}
 
-    Person(String login, String name, Role role, String passwordHash, Instant createdAt) {
+    Person(String login, String name, Role role, String passwordHash, BenchUnit unit, Instant createdAt) {
         this.id = UUID.randomUUID();
         this.login = login;
         this.name = name;
         this.role = role;
         this.passwordHash = passwordHash;
-        this.unit = BenchUnit.MM;
+        this.unit = unit;
         this.theme = Theme.LIGHT;
         this.active = true;
         this.createdAt = createdAt;

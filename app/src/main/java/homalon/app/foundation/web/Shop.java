@@ -32,7 +32,7 @@ public class Shop {
     public void rename(String name) {
         String tidy = name == null ? "" : name.strip();
         if (tidy.isEmpty() || tidy.length() > 80) {
-            throw new BadInputException("shop", "app.web.shop-key-its-name-as-it-stands-on-the");
+            throw new BadInputException("shopName", "app.web.shop-key-its-name-as-it-stands-on-the");
         }
         ShopRow row = new ShopRow();
         row.name = tidy;

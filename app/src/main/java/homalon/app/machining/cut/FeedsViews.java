@@ -109,7 +109,8 @@ class FeedsViews {
 
     private static List<String> flatnessNote(PartFile part, GasketKind gasket, LengthWriter writer) {
         Length limit = RuleBook.overall(part.limits());
-        return gasket.flatness()
+        return part.defaults()
+                .of(gasket)
                 .filter(f -> f.compareTo(limit) < 0)
                 .map(f -> List.of("A " + Words.of(gasket.words()) + " gasket usually wants " + writer.full(f)
                         + " over the face; the limit in force is " + writer.full(limit) + "."))

@@ -14,6 +14,7 @@ import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Happened;
 import homalon.core.route.StepKind;
+import homalon.core.rulebook.FaceDefaults;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.Source;
 import homalon.core.visit.Booking;
@@ -101,7 +102,8 @@ class PartsTest {
         amend(as("Kelp cutter, overhead cam", List.of(), "overheated on the way home"));
         assertTrue(parts.byTag(booked.tag()).visit().came().isEmpty());
         assertTrue(lineOwed());
-        Booking kept = IntakeForm.of(parts.byTag(booked.tag()), BenchUnit.MM).read(BenchUnit.MM);
+        Booking kept = IntakeForm.of(parts.byTag(booked.tag()), BenchUnit.MM)
+                .read(BenchUnit.MM, FaceDefaults.of(BenchUnit.MM));
         amend(kept);
         CameWith came = parts.byTag(booked.tag()).visit().came().orElseThrow();
         assertEquals(Set.of(Happened.OVERHEATED), came.happened());
@@ -117,7 +119,7 @@ class PartsTest {
                         "select detail from change_line where job_id = '"
                                 + booked.visit().id() + "' and what = 'CAME_WITH' order by seq"));
         // Kept once more as it is, nothing is written.
-        amend(IntakeForm.of(parts.byTag(booked.tag()), BenchUnit.MM).read(BenchUnit.MM));
+        amend(IntakeForm.of(parts.byTag(booked.tag()), BenchUnit.MM).read(BenchUnit.MM, FaceDefaults.of(BenchUnit.MM)));
         assertEquals(
                 List.of("2"),
                 OwnDatabase.asked(

@@ -82,13 +82,15 @@ class OwnerTest {
 
     @Test
     void theShopHasItsNameOnEveryPage() {
-        refused(marit.post("/shop/name", "shopName", " "), "shop");
+        refused(marit.post("/shop/settings/shop", "shopName", " "), "shop");
         assertEquals(
-                200, marit.post("/shop/name", "shopName", "Saltmarsh <b>& Sons").statusCode());
+                302,
+                marit.post("/shop/settings/shop", "shopName", "Saltmarsh <b>& Sons")
+                        .statusCode());
         String page = Visitor.signedIn(shop.port(), "ines").get("/").body();
         assertTrue(page.contains("Saltmarsh &lt;b&gt;&amp; Sons"), "escaped wherever it is shown");
         assertFalse(page.contains("Saltmarsh <b>"));
-        marit.post("/shop/name", "shopName", "Saltmarsh Head & Deck");
+        marit.post("/shop/settings/shop", "shopName", "Saltmarsh Head & Deck");
     }
 
     @ParameterizedTest

@@ -1,0 +1,68 @@
+package homalon.app.casting.part;
+
+import homalon.app.foundation.settings.ShopSettings;
+import homalon.core.visit.PartFile;
+import jakarta.persistence.EntityManager;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import lombok.RequiredArgsConstructor;
+import org.springframework.stereotype.Component;
+
+/** Puts a casting together from its rows: itself, its visits, the limits entered for it, and what the shop set. */
+@Component
+@RequiredArgsConstructor
+class PartFiles {
+    private final JobRepository jobs;
+    private final LimitRepository limits;
+    private final ShopSettings settings;
+    private final EntityManager entities;
+
+    /** Changes whenever the part, a visit of it or a limit entered for it does: versions and numbers only go up. */
+    record Stamp(UUID id, int version, long visits, long versions, long limits, long withdrawn, long setting) {}
+
+    Optional<Stamp> stamp(String tag) {
+        // By the session itself: a repository's way round it costs as much again, at every page of a part.
+        return entities.createQuery("""
+                        select p.id, p.version,
+                          (select count(*) from Job j where j.partId = p.id and j.voidedAt is null),
+                          (select coalesce(sum(j.version), 0) from Job j where j.partId = p.id),
+                          (select count(*) from LimitRow l where l.partId = p.id),
+                          (select count(l.withdrawnAt) from LimitRow l where l.partId = p.id),
+                          (select coalesce(max(s.seq), 0) from ShopSetting s)
+                        from Part p where p.tag = :tag
+                        """, Stamp.class).setParameter("tag", tag).getResultList().stream()
+                .findFirst();
+    }
+
+    /** The casting once for each of its visits, the first visit first. */
+    List<PartFile> everyVisit(Part row) {
+        // A visit that was handed over is judged by the limits of that day.
+        List<LimitRow> entered = limits.findByPartId(row.id);
+        ShopSettings.History history = settings.history();
+        return jobs.ofPart(row.id).stream()
+                .map(j -> PartRows.file(
+                        row,
+                        List.of(j),
+                        entered.stream()
+                                .filter(l -> j.releasedAt == null ? l.withdrawnAt == null : l.inForceAt(j.releasedAt))
+                                .toList(),
+                        history))
+                .toList();
+    }
+
+    List<PartFile> of(Collection<Part> found) {
+        List<UUID> ids = found.stream().map(p -> p.id).toList();
+        Map<UUID, List<Job>> visits = jobs.ofParts(ids).stream().collect(Collectors.groupingBy(j -> j.partId));
+        Map<UUID, List<LimitRow>> entered = limits.ofParts(ids).stream().collect(Collectors.groupingBy(l -> l.partId));
+        ShopSettings.History history = settings.history();
+        Function<Part, PartFile> file =
+                p -> PartRows.file(p, visits.get(p.id), entered.getOrDefault(p.id, List.of()), history);
+        // What was voided has no visit left.
+        return found.stream().filter(p -> visits.containsKey(p.id)).map(file).toList();
+    }
+}

@@ -1,0 +1,117 @@
+package homalon.app.foundation.settings;
+
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
+import homalon.core.rulebook.FaceDefaults;
+import homalon.core.rulebook.FaceDefaults.Item;
+import jakarta.persistence.EntityManager;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import lombok.RequiredArgsConstructor;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What the shop set, as it stands now and as it stood on a day. */
+@Service
+@Transactional
+@RequiredArgsConstructor
+public class ShopSettings {
+    private static final String UNIT = "UNIT";
+
+    private final EntityManager entities;
+    private final Clock clock;
+
+    /** All that was ever set, to be asked for a day. */
+    public static final class History {
+        private final List<ShopSetting> lines;
+
+        private History(List<ShopSetting> lines) {
+            this.lines = lines;
+        }
+
+        /** As it stands now. */
+        public FaceDefaults now() {
+            return of(lines);
+        }
+
+        /** As it stood then. */
+        public FaceDefaults at(Instant then) {
+            return of(lines.stream().filter(l -> !l.at.isAfter(then)).toList());
+        }
+
+        private static FaceDefaults of(List<ShopSetting> lines) {
+            BenchUnit unit = BenchUnit.MM;
+            Map<Item, FaceDefaults.Own> own = new EnumMap<>(Item.class);
+            for (ShopSetting line : lines) {
+                if (line.name.equals(UNIT)) {
+                    unit = BenchUnit.valueOf(line.words);
+                    continue;
+                }
+                Optional<Item> item = Arrays.stream(Item.values())
+                        .filter(i -> i.name().equals(line.name))
+                        .findFirst();
+                item.ifPresent(i -> {
+                    if (line.nanometres == null) {
+                        own.remove(i);
+                    } else {
+                        own.put(i, new FaceDefaults.Own(Length.ofNanometres(line.nanometres), line.words));
+                    }
+                });
+            }
+            return new FaceDefaults(unit, own);
+        }
+    }
+
+    @Transactional(readOnly = true)
+    public History history() {
+        return new History(entities.createQuery("from ShopSetting order by seq", ShopSetting.class)
+                .getResultList());
+    }
+
+    @Transactional(readOnly = true)
+    public FaceDefaults now() {
+        return history().now();
+    }
+
+    /** The shop's unit: in it general values are round, and a person who is new thinks. */
+    @Transactional(readOnly = true)
+    public BenchUnit unit() {
+        return now().unit();
+    }
+
+    public void useUnit(BenchUnit unit, UUID by) {
+        if (unit != unit()) {
+            entities.persist(new ShopSetting(UNIT, null, unit.name(), by, clock.instant()));
+        }
+    }
+
+    /**
+     * Sets the shop's own figures; what is the same is left.
+     *
+     * @param own all that shall stand; what is missing is the general value again
+     * @return how many changed
+     */
+    public int use(Map<Item, FaceDefaults.Own> own, UUID by) {
+        Map<Item, FaceDefaults.Own> before = now().own();
+        int changed = 0;
+        for (Item item : Item.values()) {
+            Optional<FaceDefaults.Own> wanted = Optional.ofNullable(own.get(item));
+            if (!wanted.equals(Optional.ofNullable(before.get(item)))) {
+                entities.persist(new ShopSetting(
+                        item.name(),
+                        wanted.map(o -> o.value().nanometres()).orElse(null),
+                        wanted.map(FaceDefaults.Own::from).orElse(""),
+                        by,
+                        clock.instant()));
+                changed++;
+            }
+        }
+        return changed;
+    }
+}

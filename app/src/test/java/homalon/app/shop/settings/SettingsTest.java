@@ -1,0 +1,160 @@
+package homalon.app.shop.settings;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import homalon.app.casting.part.PartVisits;
+import homalon.app.casting.part.Parts;
+import homalon.app.foundation.people.People;
+import homalon.app.foundation.people.PersonInfo;
+import homalon.app.foundation.people.Role;
+import homalon.app.foundation.settings.ShopSettings;
+import homalon.app.testing.HandsOfTests;
+import homalon.app.testing.RunningShop;
+import homalon.app.testing.Visitor;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
+import homalon.core.rulebook.FaceDefaults.Item;
+import homalon.core.rulebook.RuleBook;
+import homalon.core.rulebook.Source;
+import homalon.core.visit.PartFile;
+import java.net.http.HttpResponse;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.dao.DataAccessException;
+import org.springframework.jdbc.core.simple.JdbcClient;
+
+/** What a shop sets for itself, from the page to the limits of a face. */
+@ExtendWith(RunningShop.class)
+class SettingsTest {
+    private final RunningShop.Shop shop;
+    private final HandsOfTests hands;
+    private final Parts parts;
+    private final ShopSettings settings;
+    private final Visitor marit;
+
+    SettingsTest(RunningShop.Shop shop) {
+        this.shop = shop;
+        this.hands = new HandsOfTests(shop);
+        this.parts = shop.bean(Parts.class);
+        this.settings = shop.bean(ShopSettings.class);
+        this.marit = Visitor.signedIn(shop.port(), "marit");
+        marit.get("/shop/settings");
+    }
+
+    @AfterEach
+    void asItWas() {
+        settings.use(Map.of(), hands.ines());
+        settings.useUnit(BenchUnit.MM, hands.ines());
+    }
+
+    private HttpResponse<String> keep(String... given) {
+        return marit.post("/shop/settings/limits", given);
+    }
+
+    private Length overall(PartFile part) {
+        return RuleBook.overall(parts.byTag(part.tag()).limits());
+    }
+
+    @Test
+    void aFigureOfTheShopStandsForEveryFaceWithoutOneOfItsOwn() {
+        PartFile part = hands.bookFor("Limits Yard");
+        assertEquals(Length.ofMm("0.05"), overall(part));
+        String said = keep("THREE_OR_FOUR", "0.04", "THREE_OR_FOUR.from", "sheet of the slipway")
+                .body();
+        assertTrue(said.contains("These stand from now on."), said);
+        assertTrue(said.contains("sheet of the slipway"), "and is there to be keyed again");
+        assertEquals(Length.ofMm("0.04"), overall(part));
+        assertTrue(parts.byTag(part.tag()).limits().stream().anyMatch(l -> l.source() == Source.SHOP_DEFAULT));
+        assertTrue(marit.get("/shop").body().contains("changed the settings: limits of faces"));
+        keep("THREE_OR_FOUR", "", "THREE_OR_FOUR.from", "");
+        assertEquals(Length.ofMm("0.05"), overall(part), "an empty field is the general value again");
+    }
+
+    @Test
+    void whatWasHandedOverKeepsTheLimitsOfItsDay() {
+        PartFile part = hands.bookFor("Limits Yard");
+        keep("THREE_OR_FOUR", "0.04", "THREE_OR_FOUR.from", "a sheet");
+        shop.bean(PartVisits.class).handOver(part.id(), List.of(), "", hands.ines());
+        keep("THREE_OR_FOUR", "0.03", "THREE_OR_FOUR.from", "a newer sheet");
+        assertEquals(Length.ofMm("0.04"), overall(part));
+        shop.bean(PartVisits.class).comeBack(part.tag(), "", "", hands.ines());
+        assertEquals(Length.ofMm("0.03"), overall(part), "the next visit is judged by what stands now");
+        List<PartFile> both = parts.everyVisit(parts.byTag(part.tag()));
+        assertEquals(
+                List.of(Length.ofMm("0.04"), Length.ofMm("0.03")),
+                both.stream().map(p -> RuleBook.overall(p.limits())).toList());
+    }
+
+    @Test
+    void aThouShopHasRoundFiguresInThou() {
+        assertEquals(
+                302,
+                marit.post("/shop/settings/shop", "shopName", "Saltmarsh Head & Deck", "unit", "THOU")
+                        .statusCode());
+        PartFile part = hands.bookFor("Limits Yard");
+        assertEquals(Length.ofThou("2"), overall(part));
+        People people = shop.bean(People.class);
+        people.useUnit(hands.ines(), BenchUnit.THOU);
+        String sheet = Visitor.signedIn(shop.port(), "ines").get("/parts/new").body();
+        people.useUnit(hands.ines(), BenchUnit.MM);
+        for (String round : List.of("default 2.00 thou", "default 0.80 thou", "default 4 in")) {
+            assertTrue(sheet.contains(round), () -> round + " in " + sheet);
+        }
+        String login = "thou" + UUID.randomUUID().toString().substring(0, 6);
+        PersonInfo fresh = people.add(login, "Thea", Role.MACHINIST, "three or four words");
+        assertEquals(BenchUnit.THOU, fresh.unit(), "somebody new starts in the shop's unit");
+    }
+
+    @Test
+    void aFigureWithoutASourceIsRefusedAndStaysAsKeyed() {
+        HttpResponse<String> answer = keep("COPPER", "0.06", "COPPER.from", "");
+        assertEquals(422, answer.statusCode());
+        assertTrue(answer.body().contains("data-wrong=\"COPPER.from\""), answer.body());
+        assertTrue(answer.body().contains("value=\"0.06\""));
+        assertTrue(settings.now().own().isEmpty());
+    }
+
+    @Test
+    void whatIsTheSameIsNotWrittenTwice() {
+        keep("COPPER", "0.06", "COPPER.from", "a sheet of its own");
+        assertTrue(keep("COPPER", "0.06", "COPPER.from", "a sheet of its own")
+                .body()
+                .contains("Nothing was changed."));
+        assertEquals(
+                1L,
+                shop.bean(JdbcClient.class)
+                        .sql("select count(*) from shop_setting where name = 'COPPER' and words = 'a sheet of its own'")
+                        .query(Long.class)
+                        .single());
+        assertEquals("a sheet of its own", settings.now().own().get(Item.COPPER).from());
+    }
+
+    @Test
+    void onlyAnOwnerSetsIt() {
+        Visitor ines = Visitor.signedIn(shop.port(), "ines");
+        assertEquals(403, ines.get("/shop/settings").statusCode());
+        ines.get("/");
+        assertEquals(
+                403,
+                ines.post("/shop/settings/limits", "COPPER", "0.06", "COPPER.from", "x")
+                        .statusCode());
+        assertTrue(settings.now().own().isEmpty());
+    }
+
+    @Test
+    void whatWasSetIsNeverChanged() {
+        keep("COPPER", "0.06", "COPPER.from", "a sheet");
+        JdbcClient jdbc = shop.bean(JdbcClient.class);
+        for (String sql : List.of("update shop_setting set nm = 1", "delete from shop_setting")) {
+            assertThrows(DataAccessException.class, () -> jdbc.sql(sql).update(), sql);
+        }
+        assertFalse(settings.now().own().isEmpty());
+    }
+}
