@@ -1,6 +1,6 @@
 // Moving, adding and dropping places on the drawing, in a mode of its own so that a glove does not move one by accident.
 import { draggable, spot } from './drawing.js';
-import { field, plain, typing } from './keys.js';
+import { chord, field, plain, typing } from './keys.js';
 import { change } from './server.js';
 
 class Arrange {
@@ -61,7 +61,7 @@ class Arrange {
   }
 
   key(event) {
-    if (!plain(event)) return;
+    if (!plain(event) || chord.begun) return;
     if (event.key === 'e' && !typing()) {
       event.preventDefault();
       this.toggle(!this.on);

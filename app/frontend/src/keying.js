@@ -1,6 +1,6 @@
 // The one keying component: a field and a walk of places; what is keyed goes to the outbox. The walk is written by the
 // server (#walk); this only moves along it.
-import { plain } from './keys.js';
+import { chord, plain } from './keys.js';
 import { outbox } from './outbox.js';
 import { change, put, uuid } from './server.js';
 import { echo } from './shell.js';
@@ -159,7 +159,7 @@ export class Keying {
   }
 
   key(event) {
-    if (plain(event) && this.press(event.key)) event.preventDefault();
+    if (plain(event) && !chord.begun && this.press(event.key)) event.preventDefault();
   }
 
   /** @returns false for a key that goes into the field */

@@ -1,6 +1,9 @@
 // Keys that say something by themselves, where nothing is being typed.
 const FIELDS = 'input, textarea, select';
 
+/** Whether g was pressed: the next key says where to go, and means nothing else. */
+export const chord = { begun: false };
+
 export const plain = (event) => !event.ctrlKey && !event.metaKey && !event.altKey;
 
 /** The field that has the hand, whatever stands in it. */

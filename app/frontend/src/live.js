@@ -77,7 +77,7 @@ class Gauge {
     this.at = Date.now();
     this.lost += value.missed;
     if (this.linked && value.unitChanged) {
-      this.warned = `${value.gauge} now sends ${value.unit}: look at its switch. Space takes the value all the same.`;
+      this.warned = `${value.gauge} now sends ${value.unit}: look at its switch. Space still takes the value.`;
     }
     this.show();
     if (this.linked && value.button && !value.unitChanged) this.take();

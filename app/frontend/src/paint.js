@@ -1,5 +1,5 @@
 // Painting what the cutter touched: a brush for finger or mouse, a cursor for the keyboard.
-import { plain, typing } from './keys.js';
+import { chord, plain, typing } from './keys.js';
 import { change, uuid } from './server.js';
 
 export class Paint {
@@ -79,7 +79,7 @@ export class Paint {
   }
 
   key(event) {
-    if (!plain(event)) return;
+    if (!plain(event) || chord.begun) return;
     if (!this.on) {
       if (event.key !== 'b' || typing() || !document.querySelector('[data-paint-start]')) return;
       event.preventDefault();

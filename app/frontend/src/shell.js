@@ -1,27 +1,27 @@
 // Keys that work everywhere, switches of unit and theme, help, and forms that must not be sent twice.
-import { field, plain, typing } from './keys.js';
+import { chord, field, plain, typing } from './keys.js';
 import { put, reached, state, uuid } from './server.js';
 
 /** Where a letter stands for the same on every page. */
-const EVERYWHERE = { u: '[data-switch=unit]', d: '[data-switch=theme]', '?': '[data-open-keys]', '/': '#find' };
-
-let chord = false;
+const EVERYWHERE = { '?': '[data-open-keys]', '/': '#find' };
+/** After g, so that no slip of the hand turns the unit of what is being keyed; find from a reading field as well. */
+const AFTER_G = { u: '[data-switch=unit]', d: '[data-switch=theme]', '/': '#find' };
 
 document.addEventListener('keydown', (event) => {
   const { key } = event;
   if (!plain(event) || event.defaultPrevented) return;
   if (key === 'Escape') field()?.blur();
   // A figure and a slash go into the keying field.
-  if (typing() || (field() && /[/1-9]/.test(key))) return;
+  if (typing() || (!chord.begun && field() && /[/1-9]/.test(key))) return;
   const named = (what) => document.querySelector(`[data-${what}="${CSS.escape(key)}"]`);
   let there = named('letter') ?? named('number');
   if (EVERYWHERE[key]) there = document.querySelector(EVERYWHERE[key]);
-  if (chord) there = named('go');
+  if (chord.begun) there = AFTER_G[key] ? document.querySelector(AFTER_G[key]) : named('go');
   if (there || key === 'g') event.preventDefault();
   if (there?.matches('input')) there.focus();
   else there?.click();
-  chord = key === 'g' && !chord;
-  if (chord) setTimeout(() => (chord = false), 1500);
+  chord.begun = key === 'g' && !chord.begun;
+  if (chord.begun) setTimeout(() => (chord.begun = false), 1500);
 });
 
 // What was refused is marked where it was keyed, and the hand goes to the first of it.

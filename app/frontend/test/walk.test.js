@@ -19,6 +19,7 @@ const sheet = (places, more = '') => `
 page(sheet(place('a') + place('b') + place('c')));
 const { Keying } = await import('../src/keying.js');
 const { outbox } = await import('../src/outbox.js');
+const { chord } = await import('../src/keys.js');
 
 let walk;
 const key = (typed) => {
@@ -55,6 +56,17 @@ test('a reading is sent once, and the hand is at the next open place', async () 
   await settled();
   assert.equal(server.sent.length, 1);
   assert.equal(server.sent[0].url, AT);
+});
+
+test('after g a letter goes somewhere, and neither walks nor takes back', async () => {
+  chord.begun = true;
+  for (const letter of ['z', 'k', 'j', '/', '*', 'Backspace']) assert.equal(press(letter, walk.input), false, letter);
+  chord.begun = false;
+  await settled();
+  assert.equal(walk.at, 'a');
+  assert.deepEqual(server.sent, []);
+  assert.equal(press('j', walk.input), true, 'by itself it walks');
+  assert.equal(walk.at, 'b');
 });
 
 test('arrows and Backspace walk, and stop at both ends', () => {

@@ -133,7 +133,7 @@ class JourneyTest {
         String tag = page.inputValue("[name=tag]");
         keys("Enter");
         at("/parts/" + tag + "/clean");
-        press("Cleaned so");
+        press("Cleaned this way");
         PlaywrightAssertions.assertThat(page.locator("#strip .done")).hasCount(2);
         keys("g", "x");
         at("/cracks");
@@ -149,12 +149,12 @@ class JourneyTest {
         LengthWriter mm = new LengthWriter(BenchUnit.MM);
         String zone = mm.number(zone(keyed));
         assertEquals(zone, text("table.figures .value"));
-        assertEquals("Out by " + mm.number(zone(keyed) - 0.05), text(".verdict .words"));
+        assertEquals("Out by " + mm.full(zone(keyed) - 0.05), text(".verdict .words"));
 
-        keys("u");
+        keys("g", "u");
         PlaywrightAssertions.assertThat(page.locator("table.figures .value").first())
                 .hasText(new LengthWriter(BenchUnit.THOU).number(zone(keyed)));
-        keys("u");
+        keys("g", "u");
         PlaywrightAssertions.assertThat(page.locator("table.figures .value").first())
                 .hasText(zone);
 

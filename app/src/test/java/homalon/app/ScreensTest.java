@@ -127,7 +127,7 @@ class ScreensTest {
 
     private static void light(Page page, String theme) {
         if (!theme.equals(page.getAttribute("html", "data-theme"))) {
-            page.keyboard().press("d");
+            page.keyboard().type("gd");
             page.waitForCondition(() -> theme.equals(page.getAttribute("html", "data-theme")));
         }
     }

@@ -170,20 +170,35 @@ class SampleStories {
                         part,
                         UUID.randomUUID(),
                         new PressureTests.SetUp("air under water", false, "10", "0.05", ""),
+                        BenchUnit.MM,
                         brannoc));
-        clock.ago(ago.minusMinutes(1), () -> tests.read(part, UUID.randomUUID(), "0", "" + bar, "" + celsius, brannoc));
+        clock.ago(
+                ago.minusMinutes(1),
+                () -> tests.read(
+                        part,
+                        UUID.randomUUID(),
+                        new PressureTests.Reading("0", "" + bar, "" + celsius),
+                        BenchUnit.MM,
+                        brannoc));
         clock.ago(
                 ago.minusMinutes(6),
                 () -> tests.read(
                         part,
                         UUID.randomUUID(),
-                        "5",
-                        "%.3f".formatted((bar + barThen) / 2).replace(',', '.'),
-                        "" + (celsius + celsiusThen) / 2,
+                        new PressureTests.Reading(
+                                "5",
+                                "%.3f".formatted((bar + barThen) / 2).replace(',', '.'),
+                                "" + (celsius + celsiusThen) / 2),
+                        BenchUnit.MM,
                         brannoc));
         clock.ago(
                 ago.minusMinutes(11),
-                () -> tests.read(part, UUID.randomUUID(), "10", "" + barThen, "" + celsiusThen, brannoc));
+                () -> tests.read(
+                        part,
+                        UUID.randomUUID(),
+                        new PressureTests.Reading("10", "" + barThen, "" + celsiusThen),
+                        BenchUnit.MM,
+                        brannoc));
         clock.ago(
                 ago.minusMinutes(12), () -> tests.bubbles(part, UUID.randomUUID(), false, "", new Spot(0, 0), brannoc));
     }

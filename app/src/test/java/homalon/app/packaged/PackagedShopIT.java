@@ -305,7 +305,7 @@ class PackagedShopIT {
         assertEquals("T-0001", tag, "the first of this shop");
         page.locator("[name=overall]").press("Enter");
         page.waitForURL("**/clean");
-        press(page, "Cleaned so");
+        press(page, "Cleaned this way");
         assertThat(page.locator("#strip .done")).hasCount(2);
         go(page, "cracks");
         page.selectOption("#checked-by", "EYES");

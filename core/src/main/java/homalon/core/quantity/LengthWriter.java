@@ -70,6 +70,11 @@ public record LengthWriter(BenchUnit unit) {
         return trimmed(inches) + " in";
     }
 
+    /** The same for a computed size in millimetres. */
+    public String size(double mm) {
+        return size(Length.roundedFromMm(mm));
+    }
+
     /** Every digit that the length has in this unit, for a field that is to be edited or a record that must be exact. */
     public String exact(Length length) {
         BigDecimal value = BigDecimal.valueOf(length.nanometres())

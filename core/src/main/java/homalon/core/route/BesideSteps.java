@@ -4,6 +4,7 @@ import homalon.core.integrity.Remedy;
 import homalon.core.integrity.SmallCheck;
 import homalon.core.lines.ShaftLine.Turns;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.route.Step.Found;
 import homalon.core.route.Step.Mark;
 import homalon.core.verdict.Verdict;
 import homalon.core.words.Message;
@@ -67,7 +68,9 @@ final class BesideSteps {
     private Step of(StepKind kind, Operation operation, Message done, Message todo) {
         Optional<Route.Step> open = route.open(operation);
         if (open.isEmpty()) {
-            return Step.done(kind, route.isWaived(operation) ? Message.of("route.left-out-signed") : done);
+            return route.isWaived(operation)
+                    ? Step.done(kind, Message.of("route.left-out-signed"), Found.NOT_JUDGED)
+                    : Step.done(kind, done);
         }
         Message because = VisitSteps.first(open.get().because());
         if (open.get().state() == Route.State.WAITS) {
@@ -127,7 +130,7 @@ final class BesideSteps {
         return n > 0 && step.mark() == Mark.DUE && !route.wasDone(Operation.CRACK_CHECK)
                 ? new Step(
                         StepKind.CRACKS, Mark.BEGUN, found, Message.of("route.finish-the-crack-check"), step.detail())
-                : step;
+                : n > 0 && good(step) ? step.found(Found.NOT_JUDGED) : step;
     }
 
     private Optional<Step> repair() {
@@ -219,7 +222,15 @@ final class BesideSteps {
         }
         return step.mark() == Mark.DUE && read && !route.wasDone(Operation.LINE_CHECK)
                 ? new Step(StepKind.LINE, Mark.BEGUN, said, Message.of("route.finish-the-line"), step.detail())
-                : step;
+                : read && good(step) ? step.found(found(worst.get(0).turns())) : step;
+    }
+
+    private static Found found(Turns turns) {
+        return switch (turns) {
+            case FREE -> Found.GOOD;
+            case TIGHT, BINDS -> Found.OUT;
+            case NOT_PROVEN -> Found.NOT_JUDGED;
+        };
     }
 
     private Step liners() {
@@ -232,14 +243,20 @@ final class BesideSteps {
                 .orElse(Message.of("route.read"));
         Step step = of(StepKind.LINERS, Operation.LINER_CHECK, said, Message.of("route.read-the-liners"));
         boolean out = facts.liners().filter(l -> l.verdict() == Verdict.OUT).isPresent();
-        return step.mark() == Mark.WAITS && out
-                ? new Step(step.kind(), step.mark(), said, step.todo(), step.detail())
-                : step;
+        if (step.mark() == Mark.WAITS && out) {
+            return new Step(step.kind(), step.mark(), said, step.todo(), step.detail(), Found.OUT);
+        }
+        return out && good(step) ? step.found(Found.OUT) : step;
+    }
+
+    /** It is done and was not left out, so that what was found is told of it. */
+    private static boolean good(Step step) {
+        return step.mark() == Mark.DONE && step.found() == Found.GOOD;
     }
 
     private Step index() {
         Message said = facts.index()
-                .map(i -> Message.of("route.to-square", writer.number(i.toSquare())))
+                .map(i -> Message.of("route.to-square", writer.full(i.toSquare())))
                 .orElse(Message.of("route.read"));
         return of(StepKind.INDEX, Operation.DECK_INDEX, said, Message.of("route.read-the-decks-height"));
     }
@@ -255,7 +272,7 @@ final class BesideSteps {
                         Message.of("route.of", v.settled(), v.count()),
                         Message.of("route.go-on-with-the-valves"),
                         Message.of("route.not-settled-yet", v.count() - v.settled()))
-                : step;
+                : v.out() > 0 && good(step) ? step.found(Found.OUT) : step;
     }
 
     private Step chambers() {

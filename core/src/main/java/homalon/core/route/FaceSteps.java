@@ -2,6 +2,7 @@ package homalon.core.route;
 
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.route.Step.Found;
 import homalon.core.route.Step.Mark;
 import homalon.core.verdict.Verdict;
 import homalon.core.words.Message;
@@ -77,11 +78,11 @@ final class FaceSteps {
             return new Step(kind, Mark.BEGUN, keyed(f), Message.of("route.finish-the-face"), left(f));
         }
         if (f.verdict() != Verdict.NOT_PROVEN) {
-            return new Step(kind, Mark.DONE, said(f), Message.NONE, Message.NONE);
+            return Step.done(kind, said(f), f.verdict() == Verdict.OUT ? Found.OUT : Found.GOOD);
         }
         // A cut was decided on what was read; that it is not proven stands beside the tick.
         return decided
-                ? Step.done(kind, Message.of("route.not-proven-cut"))
+                ? Step.done(kind, Message.of("route.not-proven-cut"), Found.NOT_JUDGED)
                 : new Step(
                         kind,
                         Mark.BEGUN,
@@ -95,7 +96,7 @@ final class FaceSteps {
     private Step felt(StepKind kind, VisitFacts.Felt f, Message whenOut, Message detail) {
         return switch (f.verdict()) {
             case WITHIN -> Step.done(kind, Message.of("route.within-by-feelers"));
-            case OUT -> new Step(kind, Mark.BEGUN, Message.of("route.out-by-feelers"), whenOut, detail);
+            case OUT -> new Step(kind, Mark.BEGUN, Message.of("route.out-by-feelers"), whenOut, detail, Found.OUT);
             case NOT_PROVEN ->
                 new Step(
                         kind,
@@ -118,7 +119,7 @@ final class FaceSteps {
                         Message.of("route.face-read-since"),
                         Message.of("route.plan-the-cut-again"),
                         Message.of("route.the-face-was-read-again-since-the-plan"))
-                : Step.done(StepKind.PLAN, Message.of("route.in", writer.number(p.total()), p.passes()));
+                : Step.done(StepKind.PLAN, Message.of("route.in", writer.full(p.total()), p.passes()));
     }
 
     Step plan() {
@@ -127,10 +128,12 @@ final class FaceSteps {
             return planned(facts.plan().get());
         }
         if (flatEnough()) {
-            return Step.done(kind, faceLeftOut() ? Message.of("route.no-cut") : Message.of("route.no-cut-needed"));
+            return faceLeftOut()
+                    ? Step.done(kind, Message.of("route.no-cut"), Found.NOT_JUDGED)
+                    : Step.done(kind, Message.of("route.no-cut-needed"));
         }
         if (cut.signum() > 0) {
-            return Step.done(kind, Message.of("route.cut-without-one"));
+            return Step.done(kind, Message.of("route.cut-without-one"), Found.NOT_JUDGED);
         }
         Optional<VisitFacts.FaceFound> found = facts.face().flatMap(VisitFacts.Face::finding);
         if (cutAsked() && found.isPresent()) {
@@ -166,24 +169,24 @@ final class FaceSteps {
                             Message.NONE);
         }
         if (facts.stopped()) {
-            return Step.done(kind, Message.of("route.off-clean", writer.number(cut)));
+            return Step.done(kind, Message.of("route.off-clean", writer.full(cut)));
         }
         if (facts.cutLeftThere()) {
-            return Step.done(kind, Message.of("route.off-left-there", writer.number(cut)));
+            return Step.done(kind, Message.of("route.off-left-there", writer.full(cut)), Found.NOT_JUDGED);
         }
         if (facts.plan().isEmpty()) {
             return provenWithin()
-                    ? Step.done(kind, Message.of("route.off", writer.number(cut)))
+                    ? Step.done(kind, Message.of("route.off", writer.full(cut)))
                     : new Step(
                             kind,
                             Mark.BEGUN,
-                            Message.of("route.off", writer.number(cut)),
+                            Message.of("route.off", writer.full(cut)),
                             Message.of("route.cut-on-until-it-is-clean"),
                             Message.of("route.without-a-plan-it-is-done-when-you-say"));
         }
         Length total = facts.plan().map(VisitFacts.Plan::total).orElse(Length.ZERO);
         if (cut.compareTo(total) >= 0) {
-            return Step.done(kind, Message.of("route.off", writer.number(cut)));
+            return Step.done(kind, Message.of("route.off", writer.full(cut)));
         }
         if (downToReference()) {
             return new Step(
@@ -253,7 +256,9 @@ final class FaceSteps {
         StepKind kind = StepKind.PROVE;
         if (flatEnough() && facts.plan().isEmpty()) {
             return Step.done(
-                    kind, faceLeftOut() ? Message.of("route.left-out-signed") : Message.of("route.face-within"));
+                    kind,
+                    faceLeftOut() ? Message.of("route.left-out-signed") : Message.of("route.face-within"),
+                    faceLeftOut() ? Found.NOT_JUDGED : Found.GOOD);
         }
         boolean cutDone = cut().mark() == Mark.DONE;
         if (!cutDone && downToReference()) {
@@ -296,7 +301,9 @@ final class FaceSteps {
         }
         return switch (f.verdict()) {
             case WITHIN -> Step.done(kind, said(f));
-            case OUT -> new Step(kind, Mark.BEGUN, said(f), Message.of("route.still-out-cut-again-or-stop"), said(f));
+            case OUT ->
+                new Step(
+                        kind, Mark.BEGUN, said(f), Message.of("route.still-out-cut-again-or-stop"), said(f), Found.OUT);
             case NOT_PROVEN ->
                 new Step(
                         kind,
@@ -323,7 +330,7 @@ final class FaceSteps {
                 .map(found -> switch (found.worst()) {
                     case WITHIN -> Message.of("route.within");
                     case NOT_PROVEN -> Message.of("route.not-proven");
-                    case OUT -> Message.of("route.out-by", writer.number(found.over()));
+                    case OUT -> Message.of("route.out-by", writer.full(found.over()));
                 })
                 .orElse(Message.of("route.too-few-places"));
     }

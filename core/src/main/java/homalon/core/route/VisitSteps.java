@@ -103,7 +103,7 @@ public final class VisitSteps {
                     first(open.get().because()));
         }
         if (open.isEmpty() && step.mark() != Mark.DONE && route.isWaived(operation)) {
-            return Step.done(step.kind(), Message.of("route.left-out-signed"));
+            return Step.done(step.kind(), Message.of("route.left-out-signed"), Step.Found.NOT_JUDGED);
         }
         if (step.mark() == Mark.DUE && route.refusal(operation).isPresent()) {
             return new Step(

@@ -56,7 +56,7 @@ class VisitStepsTest {
                         "BEGUN 8 of 15 keyed",
                         v -> v.ready().read(WITHIN, 8, 15)),
                 row("within", StepKind.FACE, "DONE within", v -> v.ready().read(WITHIN)),
-                row("out", StepKind.FACE, "DONE out by 0.050", v -> v.ready().read(OUT)),
+                row("out", StepKind.FACE, "DONE out by 0.050 mm", v -> v.ready().read(OUT)),
                 row("open", StepKind.FACE, "BEGUN not proven", v -> v.ready().read(NOT_PROVEN)),
                 row(
                         "three places",
@@ -129,7 +129,7 @@ class VisitStepsTest {
                 row(
                         "planned",
                         StepKind.PLAN,
-                        "DONE 0.150 in 4",
+                        "DONE 0.150 mm in 4",
                         v -> v.ready().read(OUT).planned("0.15", 4)),
                 row(
                         "read again since",
@@ -155,7 +155,7 @@ class VisitStepsTest {
                 row(
                         "through",
                         StepKind.CUT,
-                        "DONE 0.150 off",
+                        "DONE 0.150 mm off",
                         v -> v.ready().read(OUT).planned("0.15", 4).pass("0.10").pass("0.05")),
                 row(
                         "a within face that shall be cut",
@@ -215,7 +215,7 @@ class VisitStepsTest {
                 row(
                         "finished in stages",
                         StepKind.CUT,
-                        "DONE 0.150 off",
+                        "DONE 0.150 mm off",
                         v -> v.ready()
                                 .read(OUT)
                                 .staged("0.13", "0.15", 4)
@@ -224,7 +224,7 @@ class VisitStepsTest {
                 row(
                         "in stages, clean before the finish pass",
                         StepKind.CUT,
-                        "DONE 0.130 off, clean",
+                        "DONE 0.130 mm off, clean",
                         v -> v.ready()
                                 .read(OUT)
                                 .staged("0.13", "0.15", 4)
@@ -240,27 +240,27 @@ class VisitStepsTest {
                 row(
                         "skimmed, not clean yet",
                         StepKind.CUT,
-                        "BEGUN 0.010 off",
+                        "BEGUN 0.010 mm off",
                         v -> v.ready().pass("0.01")),
                 row(
                         "clean, stop here",
                         StepKind.CUT,
-                        "DONE 0.060 off, clean",
+                        "DONE 0.060 mm off, clean",
                         v -> v.ready().pass("0.01").pass("0.05").did(Operation.CUT)),
                 row(
                         "clean under the plan",
                         StepKind.CUT,
-                        "DONE 0.060 off, clean",
+                        "DONE 0.060 mm off, clean",
                         v -> v.ready().read(OUT).planned("0.15", 4).pass("0.06").did(Operation.CUT)),
                 row(
                         "clean, and cut on",
                         StepKind.CUT,
-                        "BEGUN 0.080 off",
+                        "BEGUN 0.080 mm off",
                         v -> v.ready().pass("0.06").did(Operation.CUT).pass("0.02")),
                 row(
                         "read within after it",
                         StepKind.CUT,
-                        "DONE 0.060 off",
+                        "DONE 0.060 mm off",
                         v -> v.ready().pass("0.06").proven(WITHIN)),
                 row(
                         "clean is not proven",
@@ -296,7 +296,7 @@ class VisitStepsTest {
                         v -> v.ready().read(WITHIN)),
                 row("not read again", StepKind.PROVE, "DUE due", v -> cut(v)),
                 row("read within", StepKind.PROVE, "DONE within", v -> cut(v).proven(WITHIN)),
-                row("read out", StepKind.PROVE, "BEGUN out by 0.050", v -> cut(v).proven(OUT)),
+                row("read out", StepKind.PROVE, "BEGUN out by 0.050 mm", v -> cut(v).proven(OUT)),
                 row("read, and open", StepKind.PROVE, "BEGUN not proven", v -> cut(v).proven(NOT_PROVEN)),
                 row("felt within after", StepKind.PROVE, "DONE within, by feelers", v -> cut(v).provenByFeel(WITHIN)),
                 row("felt, and open", StepKind.PROVE, "BEGUN not proven", v -> cut(v).provenByFeel(NOT_PROVEN)),

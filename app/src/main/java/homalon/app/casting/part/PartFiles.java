@@ -56,10 +56,18 @@ class PartFiles {
     }
 
     List<PartFile> of(Collection<Part> found) {
+        return of(found, settings.history());
+    }
+
+    /** @param stamp that was read before */
+    PartFile of(Part found, Stamp stamp) {
+        return of(List.of(found), settings.history(stamp.setting())).get(0);
+    }
+
+    private List<PartFile> of(Collection<Part> found, ShopSettings.History history) {
         List<UUID> ids = found.stream().map(p -> p.id).toList();
         Map<UUID, List<Job>> visits = jobs.ofParts(ids).stream().collect(Collectors.groupingBy(j -> j.partId));
         Map<UUID, List<LimitRow>> entered = limits.ofParts(ids).stream().collect(Collectors.groupingBy(l -> l.partId));
-        ShopSettings.History history = settings.history();
         Function<Part, PartFile> file =
                 p -> PartRows.file(p, visits.get(p.id), entered.getOrDefault(p.id, List.of()), history);
         // What was voided has no visit left.

@@ -40,8 +40,8 @@ public record PartHead(
                         base + StepPages.path(s.kind()),
                         StepPages.key(s.kind()),
                         Words.of(s.note()),
-                        s.mark().name().toLowerCase(Locale.ROOT),
-                        s.mark() == Step.Mark.DONE ? "\u2713" : "",
+                        style(s),
+                        sign(s),
                         here.filter(h -> h == s.kind()).isPresent()))
                 .toList();
         boolean toDo =
@@ -106,6 +106,24 @@ public record PartHead(
                 .findFirst()
                 .or(() -> steps.stream().filter(s -> s.mark() != Step.Mark.DONE).findFirst())
                 .orElse(steps.get(steps.size() - 1));
+    }
+
+    /** Never green for what is out, or was left out. */
+    private static String style(Step step) {
+        return step.mark().name().toLowerCase(Locale.ROOT)
+                + switch (step.found()) {
+                    case GOOD -> " good";
+                    case OUT -> " out";
+                    case NOT_JUDGED -> "";
+                };
+    }
+
+    private static String sign(Step step) {
+        return switch (step.found()) {
+            case GOOD -> "\u2713";
+            case OUT -> "\u2715";
+            case NOT_JUDGED -> step.mark() == Step.Mark.DONE ? "\u2013" : "";
+        };
     }
 
     private static String line(PartFile part) {

@@ -55,11 +55,9 @@ public class Parts {
             parts.flush();
         }
         // Read before the part: what is remembered may be newer than its stamp, never older.
-        Optional<PartFiles.Stamp> stamp = files.stamp(tidy);
-        return stamp.flatMap(s -> known.at(tidy, s))
-                .or(() -> parts.findByTag(tidy)
-                        .map(p -> files.of(List.of(p)).get(0))
-                        .map(file -> stamp.map(s -> known.keep(tidy, s, file)).orElse(file)));
+        return files.stamp(tidy)
+                .flatMap(stamp -> known.at(tidy, stamp)
+                        .or(() -> parts.findByTag(tidy).map(p -> known.keep(tidy, stamp, files.of(p, stamp)))));
     }
 
     @Transactional(readOnly = true)

@@ -17,9 +17,11 @@ import homalon.core.face.PlacesWanted;
 import homalon.core.geometry.Spot;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Layout;
+import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.quantity.NotALengthException;
+import homalon.core.quantity.Quantity;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.rulebook.Soak;
 import homalon.core.visit.PartFile;
@@ -30,8 +32,10 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import lombok.RequiredArgsConstructor;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -161,9 +165,11 @@ class FaceController {
     }
 
     /** Null for what is no number. */
+    /** In °C; with its suffix in °F. Nothing for what is no temperature, which is refused in its own words. */
+    @Nullable
     private static BigDecimal degrees(String typed) {
-        String tidy = typed.strip().replace(',', '.').replace('\u2212', '-');
-        return tidy.matches("-?[0-9]{1,3}(\\.[0-9])?") ? new BigDecimal(tidy) : null;
+        OptionalDouble celsius = Quantity.TEMPERATURE.read(typed, BenchUnit.MM);
+        return celsius.isPresent() ? BigDecimal.valueOf(Math.rint(celsius.getAsDouble() * 10) / 10) : null;
     }
 
     @ToMachinists

@@ -249,7 +249,7 @@ public class FaceViews {
         FaceJudge.Judgement judged = finding.judgement();
         String shape = Words.of(finding.shape());
         return switch (judged.worst()) {
-            case OUT -> new FaceView.Headline("out", "Out by " + writer.number(over(judged)), shape);
+            case OUT -> new FaceView.Headline("out", "Out by " + writer.full(over(judged)), shape);
             case WITHIN -> new FaceView.Headline("within", "Within", shape);
             case NOT_PROVEN ->
                 new FaceView.Headline(

@@ -101,11 +101,11 @@ public class FeelerViews {
                 case WITHIN ->
                     new FaceView.Headline(
                             "within",
-                            "Within " + writer.number(limit.most()),
+                            "Within " + writer.full(limit.most()),
                             (survey.limitKind() == FeelerSurvey.Kind.GAP
                                             ? "No more than " + writer.full(result.gapPossible())
                                                     + " can be under the edge anywhere, flat to "
-                                                    + writer.number(zone().most()) + " at worst"
+                                                    + writer.full(zone().most()) + " at worst"
                                             : "Two planes " + writer.full(zone().most()) + " apart hold the face")
                                     + "; limit " + limitWords + ".");
                 case OUT ->
@@ -132,7 +132,7 @@ public class FeelerViews {
 
         private String out() {
             if (result.gapProven() >= limit.most().mm() - 1e-9) {
-                return "Out: a " + writer.number(result.gapProven()) + " blade went in";
+                return "Out: a " + writer.full(result.gapProven()) + " blade went in";
             }
             double least = survey.limitKind() == FeelerSurvey.Kind.ZONE
                     ? zone().least()
@@ -141,7 +141,7 @@ public class FeelerViews {
                             .mapToDouble(Range::least)
                             .max()
                             .orElse(0);
-            return "Out: bent by " + writer.number(least) + " at the least";
+            return "Out: bent by " + writer.full(least) + " at the least";
         }
 
         private Range zone() {

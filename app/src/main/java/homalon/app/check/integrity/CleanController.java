@@ -144,7 +144,7 @@ class CleanController {
                 a.fit() == Cleaning.Fit.REFUSED);
     }
 
-    /** Cleaned so; a method that harms this metal is refused here as well. */
+    /** Cleaned this way; a method that harms this metal is refused here as well. */
     @ToMachinists
     @PostMapping("/parts/{tag}/clean")
     String cleaned(

@@ -12,6 +12,8 @@ import homalon.app.foundation.words.Words;
 import homalon.core.geometry.Spot;
 import homalon.core.integrity.Decay;
 import homalon.core.integrity.Remedy;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Quantity;
 import homalon.core.route.Operation;
 import homalon.core.route.StepKind;
 import homalon.core.verdict.Verdict;
@@ -38,6 +40,11 @@ class PressureController {
     private final PressureTests tests;
     private final Cracks cracks;
     private final People people;
+
+    /** Of a test as it is usually held, bar. */
+    private static final double USUAL_LEAST = 2;
+
+    private static final double USUAL_MOST = 3;
 
     /** One reading. */
     record Line(UUID id, String minute, String bar, String celsius, String corrected, String by) {}
@@ -90,12 +97,15 @@ class PressureController {
                         .svg());
         List<Shown> shown = new ArrayList<>();
         for (int i = all.size() - 1; i >= 0; i--) {
-            shown.add(shown(all.get(i), i + 1, names));
+            shown.add(shown(all.get(i), i + 1, names, page.unit()));
         }
         page.show("tests", shown);
         boolean settled = all.isEmpty() || all.get(all.size() - 1).decay().verdict() != Verdict.NOT_PROVEN;
         page.show("settled", settled);
         page.show("asked", Decay.Asked.DEFAULT);
+        page.show("pressureUnit", Quantity.PRESSURE.unit(page.unit()));
+        page.show("mayLose", Quantity.PRESSURE.aboutNumber(Decay.Asked.DEFAULT.mostLost(), page.unit()));
+        page.show("usual", usual(page.unit()));
         page.frame(StepKind.PRESSURE);
     }
 
@@ -111,7 +121,14 @@ class PressureController {
         return marks;
     }
 
-    private static Shown shown(TestFile t, int no, Map<UUID, String> names) {
+    /** {@code 10 minutes and 0.05 bar at 2 to 3 bar}. */
+    private static String usual(BenchUnit unit) {
+        return minutes(Decay.Asked.DEFAULT.hold()) + " minutes and "
+                + Quantity.PRESSURE.about(Decay.Asked.DEFAULT.mostLost(), unit) + " at "
+                + Quantity.PRESSURE.aboutNumber(USUAL_LEAST, unit) + " to " + Quantity.PRESSURE.about(USUAL_MOST, unit);
+    }
+
+    private static Shown shown(TestFile t, int no, Map<UUID, String> names, BenchUnit unit) {
         Decay decay = t.decay();
         String words = switch (decay.verdict()) {
             case WITHIN -> "It held";
@@ -121,21 +138,21 @@ class PressureController {
         String style = decay.verdict() == Verdict.NOT_PROVEN
                 ? "open"
                 : decay.verdict().name().toLowerCase(Locale.ROOT);
-        String title = "Pressure over time: " + words + ", lost " + bar(decay.lost()) + " bar";
+        String title = "Pressure over time: " + words + ", lost " + Quantity.PRESSURE.full(decay.lost(), unit);
         return new Shown(
                 "Test " + no + ": " + t.medium(),
                 style,
                 words,
                 Words.of(decay.why()),
-                bar(decay.lost()),
-                limit(t.asked()),
+                Quantity.PRESSURE.full(decay.lost(), unit),
+                limit(t.asked(), unit),
                 decay.leak(t.asked()).stream()
                         .mapToObj(PressureController::leak)
                         .findFirst()
                         .orElse(""),
-                working(t),
-                decay.curve().isEmpty() ? "" : DecayDrawing.svg(decay.curve(), t.asked(), title),
-                lines(t, names),
+                working(t, unit),
+                decay.curve().isEmpty() ? "" : DecayDrawing.svg(decay.curve(), t.asked(), title, unit),
+                lines(t, names, unit),
                 t.bubbles().stream()
                         .map(b -> new Bubble(b.id(), b.where(), names.getOrDefault(b.by(), "someone")))
                         .toList(),
@@ -150,52 +167,48 @@ class PressureController {
                 Decay.MOST_LEAK);
     }
 
-    private static List<Line> lines(TestFile t, Map<UUID, String> names) {
+    private static List<Line> lines(TestFile t, Map<UUID, String> names, BenchUnit unit) {
         List<Line> lines = new ArrayList<>();
         for (int i = 0; i < t.readings().size(); i++) {
             TestFile.ReadingFile r = t.readings().get(i);
             lines.add(new Line(
                     r.id(),
                     minutes(r.second() / 60.0),
-                    bar(r.bar()),
+                    Quantity.PRESSURE.number(r.bar(), unit),
                     r.celsius().isPresent()
                             ? String.format(Locale.ROOT, "%.1f", r.celsius().getAsDouble())
                             : "not read",
-                    bar(t.decay().curve().get(i).corrected()),
+                    Quantity.PRESSURE.number(t.decay().curve().get(i).corrected(), unit),
                     names.getOrDefault(r.by(), "someone")));
         }
         return lines;
     }
 
-    private static List<String> working(TestFile t) {
+    private static List<String> working(TestFile t, BenchUnit unit) {
         Decay decay = t.decay();
         return List.of(
                 "Air that cools loses pressure without a leak: p2' = (p2 + a − v2) T1 / T2 + v1 − a, in kelvin",
-                "a = %.3f bar, the air around; v the vapour pressure of water where it stands in the space: %s"
-                        .formatted(Decay.ATMOSPHERE, t.wet() ? "counted" : "none, dry"),
-                "lost = p1 − p2' = %s bar after %s min; it may lose %s in %s min"
+                "a = %s, the air around; v the vapour pressure of water where it stands in the space: %s"
+                        .formatted(Quantity.PRESSURE.full(Decay.ATMOSPHERE, unit), t.wet() ? "counted" : "none, dry"),
+                "lost = p1 − p2' = %s after %s min; it may lose %s in %s min"
                         .formatted(
-                                bar(decay.lost()),
+                                Quantity.PRESSURE.full(decay.lost(), unit),
                                 minutes(decay.minutes()),
-                                bar(t.asked().mostLost()),
+                                Quantity.PRESSURE.full(t.asked().mostLost(), unit),
                                 minutes(t.asked().hold())),
                 t.asked().volume().isPresent()
                         ? "leak = volume %.0f cm³ × lost / (minutes × atmosphere), in standard cm³ a minute"
                                 .formatted(t.asked().volume().getAsDouble())
-                        : "the volume was not keyed: the limit in bar is strict for a small jacket and lax for a large one");
+                        : "the volume was not keyed: a limit of pressure alone is strict for a small jacket and lax for a large one");
     }
 
-    private static String limit(Decay.Asked asked) {
-        String within = bar(asked.mostLost()) + " bar in " + minutes(asked.hold()) + " min";
+    private static String limit(Decay.Asked asked, BenchUnit unit) {
+        String within = Quantity.PRESSURE.full(asked.mostLost(), unit) + " in " + minutes(asked.hold()) + " min";
         if (asked.volume().isPresent()) {
             return within + ", by its volume";
         }
         return within + (asked.equals(Decay.Asked.DEFAULT) ? ", a general default, not from a book" : ", as keyed here")
                 + "; strict for a small jacket, lax for a large one";
-    }
-
-    private static String bar(double bar) {
-        return String.format(Locale.ROOT, "%.3f", bar);
     }
 
     private static String minutes(double minutes) {
@@ -207,18 +220,14 @@ class PressureController {
     @ToMachinists
     @PostMapping("/parts/{tag}/pressure")
     String begin(PartPage page, @ModelAttribute("pressureForm") PressureTests.SetUp form) {
-        tests.begin(page.part(), page.lineId(), form, page.me());
+        tests.begin(page.part(), page.lineId(), form, page.unit(), page.me());
         return live(page);
     }
 
     @ToMachinists
     @PostMapping("/parts/{tag}/pressure/readings")
-    String read(
-            PartPage page,
-            @RequestParam(defaultValue = "") String minute,
-            @RequestParam(defaultValue = "") String bar,
-            @RequestParam(defaultValue = "") String celsius) {
-        tests.read(page.part(), page.lineId(), minute, bar, celsius, page.me());
+    String read(PartPage page, @ModelAttribute("readingForm") PressureTests.Reading form) {
+        tests.read(page.part(), page.lineId(), form, page.unit(), page.me());
         return live(page);
     }
 

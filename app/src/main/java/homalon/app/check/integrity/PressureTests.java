@@ -6,6 +6,8 @@ import homalon.app.foundation.store.EvidenceLog;
 import homalon.app.foundation.web.Blanks;
 import homalon.core.geometry.Spot;
 import homalon.core.input.BadInputException;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Quantity;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.TestFile;
 import homalon.core.words.Message;
@@ -99,7 +101,7 @@ public class PressureTests {
     }
 
     /** @throws BadInputException naming what cannot be asked of a test */
-    public void begin(PartFile part, UUID id, SetUp asked, UUID by) {
+    public void begin(PartFile part, UUID id, SetUp asked, BenchUnit unit, UUID by) {
         if (!locks.first(part, id)) {
             return;
         }
@@ -107,8 +109,7 @@ public class PressureTests {
         int seconds = thousandths("hold", asked.hold(), 1, 240, "Key how many minutes it shall hold, such as 10.")
                 * 60
                 / 1000;
-        int mbar = thousandths(
-                "most", asked.most(), 0.001, 1, "Key how much it may lose in that time, in bar, such as 0.05.");
+        int mbar = pressure("most", asked.most(), unit, 0.001, 1, "app.integrity.key-how-much-it-may-lose");
         Integer volume = asked.volume().isBlank()
                 ? null
                 : Integer.valueOf(thousandths(
@@ -126,22 +127,30 @@ public class PressureTests {
     }
 
     /**
-     * Writes what the gauge says.
+     * What the gauge says, as it was keyed.
      *
      * @param minute since the first reading; blank: by the clock
+     * @param bar in the bench's unit of pressure, or with its suffix
      */
-    public void read(PartFile part, UUID id, String minute, String bar, String celsius, UUID by) {
+    public record Reading(String minute, String bar, String celsius) {
+        public Reading {
+            minute = Blanks.of(minute);
+            bar = Blanks.of(bar);
+            celsius = Blanks.of(celsius);
+        }
+    }
+
+    /** Writes what the gauge says. */
+    public void read(PartFile part, UUID id, Reading keyed, BenchUnit unit, UUID by) {
         if (!locks.first(part, id)) {
             return;
         }
         TestFile test = last(part);
-        int mbar = thousandths("bar", bar, 0, 10, "Key the pressure in bar, such as 2.5.");
-        Integer deci = celsius == null || celsius.isBlank()
-                ? null
-                : Integer.valueOf(
-                        thousandths("celsius", celsius, 1, 100, "Key the temperature in °C, such as 21.5.") / 100);
+        int mbar = pressure("bar", keyed.bar(), unit, 0, 10, "app.integrity.key-the-pressure");
+        Integer deci = keyed.celsius().isBlank() ? null : Integer.valueOf(deciCelsius(keyed.celsius()));
+        String minute = keyed.minute();
         int second = 0;
-        if (minute != null && !minute.isBlank()) {
+        if (!minute.isBlank()) {
             second = thousandths(
                             "minute",
                             minute,
@@ -199,6 +208,27 @@ public class PressureTests {
             throw new BadInputException("pressure", "app.integrity.no-test-was-begun-say-how-it-is-tested");
         }
         return tests.get(tests.size() - 1);
+    }
+
+    /** In thousandths of a bar. */
+    private static int pressure(
+            String field, String typed, BenchUnit unit, double least, double most, String sentence) {
+        double bar = Quantity.PRESSURE.read(typed, unit).orElseThrow(() -> new BadInputException(field, sentence));
+        if (bar < least || bar > most) {
+            throw new BadInputException(field, sentence);
+        }
+        return (int) Math.round(bar * 1000);
+    }
+
+    /** In tenths of a degree; without a suffix in °C at either bench. */
+    private static int deciCelsius(String typed) {
+        double celsius = Quantity.TEMPERATURE
+                .read(typed, BenchUnit.MM)
+                .orElseThrow(() -> new BadInputException("celsius", "app.integrity.key-the-temperature"));
+        if (celsius < 1 || celsius > 100) {
+            throw new BadInputException("celsius", "app.integrity.key-the-temperature");
+        }
+        return (int) Math.round(celsius * 10);
     }
 
     /** A keyed number in thousandths of its unit. */

@@ -116,7 +116,7 @@ class LineViews {
         return switch (f.verdict()) {
             case FREE ->
                 f.span()
-                        .map(b -> "Free: at least " + writer.number(b.least()) + " left")
+                        .map(b -> "Free: at least " + writer.full(b.least()) + " left")
                         .orElse("Free");
             case TIGHT -> "Tight";
             case BINDS ->
@@ -144,7 +144,7 @@ class LineViews {
         ShaftLine s = f.shaft();
         if (byBlade(f)) {
             return "The limit blade goes at " + boresOf(f.stopped())
-                    + ": that is not passed. No more blades are needed for that. Whether a straight shaft would run all the same "
+                    + ": that is not passed. No more blades are needed for that. Whether a straight shaft would still run "
                     + "shows when a thicker one is refused there: key it with its sign, such as "
                     + writer.exact(THICKER) + "-. " + remedies(part, s, writer);
         }
@@ -183,7 +183,7 @@ class LineViews {
         Length running = one.setup().running();
         boolean usual =
                 running.equals(Bearings.runningClearance(true)) || running.equals(Bearings.runningClearance(false));
-        String worst = writer.number(s.left().get(s.worst())) + " left there";
+        String worst = writer.full(s.left().get(s.worst())) + " left there";
         List<Row> rows = new ArrayList<>();
         if (several) {
             rows.add(new Row(one.setup().name(), "", words(f, writer), ""));
@@ -193,7 +193,7 @@ class LineViews {
         rows.add(new Row("Bow", writer.number(Math.abs(s.bow())), bow(f), ""));
         rows.add(new Row("Straightness", writer.number(s.zone()), "of the heights", ""));
         rows.add(new Row(
-                "Snake", Integer.toString(s.snakes()), s.snakes() == 0 ? "no change of side" : "changes of side", ""));
+                "Wander", Integer.toString(s.snakes()), s.snakes() == 0 ? "no change of side" : "changes of side", ""));
         rows.add(new Row("Worst bore", Integer.toString(s.worst() + 1), worst, ""));
         f.askew()
                 .forEach((bore, by) -> rows.add(new Row(

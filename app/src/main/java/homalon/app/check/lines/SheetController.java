@@ -189,10 +189,10 @@ class SheetController {
             @RequestParam(defaultValue = "") String most,
             @RequestParam(defaultValue = "false") boolean restarts) {
         PartFile part = page.part();
-        Torque now = Torque.parse("turns", turns);
-        Torque limit = Torque.parse("most", most);
+        Torque now = Torque.parse("turns", turns, page.unit());
+        Torque limit = Torque.parse("most", most, page.unit());
         boolean free = now.newtonMetres() <= limit.newtonMetres() && restarts;
-        String words = "turns at " + now.words() + ", at most " + limit.words() + ", "
+        String words = "turns at " + now.words(page.unit()) + ", at most " + limit.words(page.unit()) + ", "
                 + (restarts ? "starts freely after a rest" : "stiffer after a rest");
         if (free) {
             work.write(part, page.lineId(), WorkEntry.Kind.DID, Operation.TORQUE, words, page.me());

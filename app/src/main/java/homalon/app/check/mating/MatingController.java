@@ -97,7 +97,7 @@ class MatingController {
 
     private MatingView view(PartFile part, Shell shell) {
         Optional<PartFile> other = mates.of(part);
-        Optional<Read> own = read(part, SurveyKind.FACE, part.tag() + " as it came");
+        Optional<Read> own = read(part, SurveyKind.FACE, part.tag() + " on arrival");
         Optional<Read> proof = read(part, SurveyKind.PROOF, part.tag() + " after the cut");
         Optional<Read> its = other.flatMap(o -> latest(o));
         List<Read> all = Stream.of(own, proof, its).flatMap(Optional::stream).toList();
@@ -164,7 +164,7 @@ class MatingController {
 
     private Optional<Read> latest(PartFile part) {
         return read(part, SurveyKind.PROOF, part.tag() + " after its cut")
-                .or(() -> read(part, SurveyKind.FACE, part.tag() + " as it came"));
+                .or(() -> read(part, SurveyKind.FACE, part.tag() + " on arrival"));
     }
 
     private MatingView.Face face(Read read, Bands bands, Shell shell) {

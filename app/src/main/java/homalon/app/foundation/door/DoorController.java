@@ -42,7 +42,7 @@ class DoorController {
             said = "Login and password do not belong together: key them again.";
         } else if (passkey != null) {
             said =
-                    "Here an owner comes in with the passkey: show the device. Lost, it is replaced by homalon recover at the machine.";
+                    "An owner signs in with the passkey here: show the device. Lost, it is replaced by homalon recover at the machine.";
         } else if (wait != null) {
             said = LoginThrottle.told(Math.max(1, Math.min(wait, 60))) + ", then try again.";
         } else if (out != null) {

@@ -2,6 +2,8 @@ package homalon.app.foundation.drawing;
 
 import homalon.app.foundation.drawing.Svg.Anchor;
 import homalon.core.integrity.Decay;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Quantity;
 import java.util.List;
 import java.util.Locale;
 
@@ -15,6 +17,7 @@ public final class DecayDrawing {
     private static final double LEFT = 64;
     private static final double BOTTOM = 34;
     private static final double TOP = 16;
+    private static final int LINES = 5;
 
     private final List<Decay.Point> curve;
     private final Decay.Asked asked;
@@ -22,8 +25,11 @@ public final class DecayDrawing {
     private final double high;
     private final double low;
 
-    private DecayDrawing(List<Decay.Point> curve, Decay.Asked asked) {
+    private final BenchUnit unit;
+
+    private DecayDrawing(List<Decay.Point> curve, Decay.Asked asked, BenchUnit unit) {
         this.curve = curve;
+        this.unit = unit;
         this.asked = asked;
         this.span = Math.max(asked.hold(), curve.get(curve.size() - 1).minute()) * 1.05;
         double start = curve.get(0).bar();
@@ -39,8 +45,8 @@ public final class DecayDrawing {
     }
 
     /** @param curve one reading or more */
-    public static String svg(List<Decay.Point> curve, Decay.Asked asked, String title) {
-        return new DecayDrawing(curve, asked).draw(title);
+    public static String svg(List<Decay.Point> curve, Decay.Asked asked, String title, BenchUnit unit) {
+        return new DecayDrawing(curve, asked, unit).draw(title);
     }
 
     private String draw(String title) {
@@ -75,12 +81,21 @@ public final class DecayDrawing {
             text(svg, x(m), HEIGHT - 12, Anchor.MIDDLE, Markup.number(m));
         }
         text(svg, WIDTH - 2, HEIGHT - 12, Anchor.END, "min");
-        double bar = high - low > 0.5 ? 0.2 : high - low > 0.2 ? 0.05 : 0.02;
-        for (double p = Math.ceil(low / bar) * bar; p <= high; p += bar) {
-            text(svg, LEFT - 8, y(p) + 4, Anchor.END, String.format(Locale.ROOT, "%.2f", p));
-            svg.path("grid", "M" + at(0, p) + "L" + at(span, p));
+        double least = Quantity.PRESSURE.at(low, unit);
+        double most = Quantity.PRESSURE.at(high, unit);
+        double each = round((most - least) / LINES);
+        for (double p = Math.ceil(least / each) * each; p <= most; p += each) {
+            double bar = Quantity.PRESSURE.of(p, unit);
+            text(svg, LEFT - 8, y(bar) + 4, Anchor.END, String.format(Locale.ROOT, each < 1 ? "%.2f" : "%.0f", p));
+            svg.path("grid", "M" + at(0, bar) + "L" + at(span, bar));
         }
-        text(svg, LEFT - 8, HEIGHT - 12, Anchor.END, "bar");
+        text(svg, LEFT - 8, HEIGHT - 12, Anchor.END, Quantity.PRESSURE.unit(unit));
+    }
+
+    /** The next of 1, 2 and 5 times a power of ten. */
+    private static double round(double step) {
+        double ten = Math.pow(10, Math.floor(Math.log10(step)));
+        return step <= ten ? ten : step <= 2 * ten ? 2 * ten : step <= 5 * ten ? 5 * ten : 10 * ten;
     }
 
     private static void text(Svg svg, double x, double y, Anchor anchor, String words) {

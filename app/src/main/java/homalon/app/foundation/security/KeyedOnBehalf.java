@@ -32,7 +32,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class KeyedOnBehalf extends OncePerRequestFilter {
     static final String HEADER = "X-Keyed-By";
     private static final String NOT =
-            "Only the owner may accept what somebody else keyed, and only of a person who was shut out: let them sign in and send it.";
+            "Only the owner may accept what somebody else keyed, and only of a person whose account is blocked: let them sign in and send it.";
 
     private final People people;
     private final Journal journal;

@@ -1,11 +1,14 @@
 package homalon.app.foundation.settings;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.FaceDefaults;
 import homalon.core.rulebook.FaceDefaults.Item;
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -14,8 +17,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import lombok.RequiredArgsConstructor;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** What the shop set, as it stands now and as it stood on a day. */
 @Service
@@ -33,6 +39,10 @@ public class ShopSettings {
 
         private History(List<ShopSetting> lines) {
             this.lines = lines;
+        }
+
+        private long last() {
+            return lines.isEmpty() ? 0 : lines.get(lines.size() - 1).seq;
         }
 
         /** As it stands now. */
@@ -68,10 +78,38 @@ public class ShopSettings {
         }
     }
 
+    /** Lists ask for it with every answer. Another instance goes by what is new that much later. */
+    private final Cache<Boolean, History> known =
+            Caffeine.newBuilder().expireAfterWrite(Duration.ofSeconds(10)).build();
+
     @Transactional(readOnly = true)
     public History history() {
+        // What this transaction set itself is not for the others before it is kept.
+        return TransactionSynchronizationManager.isCurrentTransactionReadOnly() ? known.get(true, k -> read()) : read();
+    }
+
+    /** @param last number of the last line that the caller knows to be there */
+    @Transactional(readOnly = true)
+    public History history(long last) {
+        if (history().last() < last) {
+            known.invalidateAll();
+        }
+        return history();
+    }
+
+    private History read() {
         return new History(entities.createQuery("from ShopSetting order by seq", ShopSetting.class)
                 .getResultList());
+    }
+
+    private void set(String name, @Nullable Long nanometres, String words, UUID by) {
+        entities.persist(new ShopSetting(name, nanometres, words, by, clock.instant()));
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCommit() {
+                known.invalidateAll();
+            }
+        });
     }
 
     @Transactional(readOnly = true)
@@ -87,7 +125,7 @@ public class ShopSettings {
 
     public void useUnit(BenchUnit unit, UUID by) {
         if (unit != unit()) {
-            entities.persist(new ShopSetting(UNIT, null, unit.name(), by, clock.instant()));
+            set(UNIT, null, unit.name(), by);
         }
     }
 
@@ -103,12 +141,11 @@ public class ShopSettings {
         for (Item item : Item.values()) {
             Optional<FaceDefaults.Own> wanted = Optional.ofNullable(own.get(item));
             if (!wanted.equals(Optional.ofNullable(before.get(item)))) {
-                entities.persist(new ShopSetting(
+                set(
                         item.name(),
                         wanted.map(o -> o.value().nanometres()).orElse(null),
                         wanted.map(FaceDefaults.Own::from).orElse(""),
-                        by,
-                        clock.instant()));
+                        by);
                 changed++;
             }
         }

@@ -160,23 +160,23 @@ public class CutViews {
             return seen.isPresent()
                     ? new CutView.Headline(
                             "open",
-                            "At least " + writer.number(seen.getAsDouble()) + " to go",
+                            "At least " + writer.full(seen.getAsDouble()) + " to go",
                             "By what was touched at which depth. Say what the next pass touches, and when it is clean.")
                     : new CutView.Headline(
                             "open",
                             "No plan",
-                            "Log the passes all the same, and say when it is clean; a plan says how deep and how many.");
+                            "Log the passes anyway, and say when it is clean; a plan says how deep and how many.");
         }
         Length left = planned.get().minus(totals.thisJob());
         if (seen.isPresent() && seen.getAsDouble() > Math.max(0, left.mm()) + PassWatcher.ONE_FIGURE) {
             return new CutView.Headline(
                     "open",
-                    writer.number(seen.getAsDouble()) + " to go by what was seen",
-                    "By the plan it were " + writer.number(left.signum() > 0 ? left : Length.ZERO) + ".");
+                    writer.full(seen.getAsDouble()) + " to go by what was seen",
+                    "By the plan it would be " + writer.full(left.signum() > 0 ? left : Length.ZERO) + ".");
         }
-        String cut = writer.number(totals.thisJob()) + " of " + writer.number(planned.get()) + " cut.";
+        String cut = writer.number(totals.thisJob()) + " of " + writer.full(planned.get()) + " cut.";
         return switch (left.signum()) {
-            case 1 -> new CutView.Headline("open", writer.number(left) + " to go", cut);
+            case 1 -> new CutView.Headline("open", writer.full(left) + " to go", cut);
             case 0 ->
                 new CutView.Headline(
                         "within",
@@ -185,7 +185,7 @@ public class CutViews {
             default ->
                 new CutView.Headline(
                         "out",
-                        writer.number(left.abs()) + " past the plan",
+                        writer.full(left.abs()) + " past the plan",
                         "More was cut than planned. Check the life total, then read the face again.");
         };
     }
@@ -196,7 +196,7 @@ public class CutViews {
         String stays = spared.signum() > 0 ? "; " + writer.full(spared) + " of the plan stay on" : "";
         return new CutView.Headline(
                 "within",
-                "Clean at " + writer.number(totals.thisJob()),
+                "Clean at " + writer.full(totals.thisJob()),
                 clean + " stopped here" + stays
                         + ". Read the face again before it leaves: a cut is not proven until measured.");
     }

@@ -9,8 +9,10 @@ import homalon.core.cut.Finish;
 import homalon.core.cut.Machine;
 import homalon.core.cut.PassPlan;
 import homalon.core.input.BadInputException;
+import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.quantity.Quantity;
 import homalon.core.rulebook.GasketKind;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.visit.PartFile;
@@ -21,6 +23,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
@@ -28,6 +31,9 @@ import org.springframework.stereotype.Component;
 @Component
 @RequiredArgsConstructor
 class FeedsViews {
+    private static final double LEAST_RA = 0.05;
+    private static final double MOST_RA = 12.5;
+
     private final Toolbox toolbox;
     private final Sheets sheets;
 
@@ -51,6 +57,7 @@ class FeedsViews {
             GasketKind[] gaskets,
             String gasket,
             String ra,
+            String raUnit,
             Tooling tooling,
             List<Row> rows,
             String refused,
@@ -67,7 +74,7 @@ class FeedsViews {
         List<Cutter> cutters = toolbox.cutters();
         Optional<Machine> machine = toolbox.machine(asked.tooling().machine());
         Optional<Cutter> cutter = toolbox.cutter(asked.tooling().cutter());
-        double ra = asked.ra().isBlank() ? asked.gasket().wantedRa(part.material()) : ra(asked.ra());
+        double ra = asked.ra().isBlank() ? asked.gasket().wantedRa(part.material()) : ra(asked.ra(), writer.unit());
         boolean steel = steelInFace(part, asked.tooling());
         List<Row> rows = new ArrayList<>();
         List<String> notes = new ArrayList<>(flatnessNote(part, asked.gasket(), writer));
@@ -86,7 +93,8 @@ class FeedsViews {
                 cutters.stream().map(Cutter::name).toList(),
                 GasketKind.values(),
                 asked.gasket().name(),
-                decimals(ra, 1),
+                Quantity.ROUGHNESS.aboutNumber(ra, writer.unit()),
+                Quantity.ROUGHNESS.unit(writer.unit()),
                 asked.tooling(),
                 rows,
                 refused.orElse(""),
@@ -121,13 +129,15 @@ class FeedsViews {
         Finish finish = f.finish();
         double minutes = finish.minutes().orElse(0);
         String all = passes > 1 ? ", " + decimals(minutes * passes, 0) + " in " + passes : "";
-        String feed = "mm/min, " + decimals(finish.feedPerRev(), 3) + " mm a turn";
-        String rt = "µm, one insert cutting; Rt " + decimals(finish.rt(), 1);
+        BenchUnit unit = writer.unit();
+        String feed = Quantity.FEED.unit(unit) + ", " + Quantity.FEED_A_TURN.full(finish.feedPerRev(), unit);
+        String rt = Quantity.ROUGHNESS.unit(unit) + ", one insert cutting; Rt "
+                + Quantity.ROUGHNESS.number(finish.rt(), unit);
         String deepest = "of the spindle in the deepest pass; 70 % at " + writer.full(f.deepest());
         return List.of(
                 new Row("Spindle", decimals(finish.rpm().orElse(0), 0), "rpm, usual speed of the insert (default)"),
-                new Row("Table, finish", decimals(finish.tableFeed().orElse(0), 0), feed),
-                new Row("Ra, theory", decimals(finish.ra(), 2), rt),
+                new Row("Table, finish", Quantity.FEED.number(finish.tableFeed().orElse(0), unit), feed),
+                new Row("Ra, theory", Quantity.ROUGHNESS.number(finish.ra(), unit), rt),
                 new Row("Minutes", decimals(minutes, 1), "a pass" + all),
                 new Row("Power", decimals(100 * f.share(), 0) + " %", deepest));
     }
@@ -141,14 +151,10 @@ class FeedsViews {
                 });
     }
 
-    private static double ra(String typed) {
-        try {
-            double value = Double.parseDouble(typed.strip().replace(',', '.'));
-            if (value >= 0.05 && value <= 12.5) {
-                return value;
-            }
-        } catch (NumberFormatException e) {
-            // told below
+    private static double ra(String typed, BenchUnit unit) {
+        OptionalDouble ra = Quantity.ROUGHNESS.read(typed, unit);
+        if (ra.isPresent() && ra.getAsDouble() >= LEAST_RA && ra.getAsDouble() <= MOST_RA) {
+            return ra.getAsDouble();
         }
         throw new BadInputException("ra", "app.cut.ra-key-the-wanted-roughness-in");
     }

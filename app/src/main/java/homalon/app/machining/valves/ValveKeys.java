@@ -9,6 +9,7 @@ import homalon.core.part.Valve;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.quantity.Quantity;
 import homalon.core.valves.Look;
 import homalon.core.valves.Measure;
 import homalon.core.valves.ValveJudge;
@@ -17,6 +18,8 @@ import homalon.core.visit.Said;
 import homalon.core.visit.Sheet;
 import homalon.core.visit.ValveFile;
 import homalon.core.visit.ValveSetup;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
@@ -55,7 +58,7 @@ class ValveKeys {
             return;
         }
         Optional<Length> length = measure.isLength() ? Optional.of(length(measure, tidy, unit)) : Optional.empty();
-        double value = length.map(Length::mm).orElseGet(() -> number(tidy));
+        double value = length.map(Length::mm).orElseGet(() -> number(measure, tidy, unit));
         range(measure, value, unit);
         if (measure == Measure.FEEL && value != Math.rint(value)) {
             throw new BadInputException("typed", "app.valves.by-feel-key-1-for-no-play-to-speak-of-2");
@@ -64,7 +67,15 @@ class ValveKeys {
         if (!keyed.sure()) {
             odd(file, valve, measure, value, unit);
         }
-        String kept = length.isPresent() ? tidy : ValveSetup.plain(tidy);
+        // A vacuum is kept in kPa, whatever the bench has on its dial.
+        String kept = length.isPresent()
+                ? tidy
+                : measure.unit() == Measure.Unit.KPA
+                        ? BigDecimal.valueOf(value)
+                                .setScale(2, RoundingMode.HALF_UP)
+                                .stripTrailingZeros()
+                                .toPlainString()
+                        : ValveSetup.plain(tidy);
         sheets.say(file.part(), Sheet.VALVES, place, length, kept, unit, hand);
     }
 
@@ -80,7 +91,12 @@ class ValveKeys {
         ValveJudge.check(new ValveReadings(with, file.readings(valve).looks()), file.book(valve));
     }
 
-    private static double number(String typed) {
+    private static double number(Measure measure, String typed, BenchUnit unit) {
+        if (measure.unit() == Measure.Unit.KPA) {
+            return Quantity.VACUUM
+                    .read(typed, unit)
+                    .orElseThrow(() -> new BadInputException("typed", "app.valves.key-the-vacuum-such-as"));
+        }
         try {
             return Double.parseDouble(ValveSetup.plain(typed));
         } catch (NumberFormatException e) {
@@ -94,12 +110,10 @@ class ValveKeys {
             String range = m.isLength()
                     ? writer.size(Length.roundedFromMm(m.least())) + " to "
                             + writer.size(Length.roundedFromMm(m.most()))
-                    : Math.round(m.least()) + " to " + Math.round(m.most())
-                            + switch (m.unit()) {
-                                case SECONDS -> " s";
-                                case FEEL -> ", 1 no play to speak of, 2 rocks";
-                                default -> " kPa";
-                            };
+                    : m.unit() == Measure.Unit.KPA
+                            ? Quantity.VACUUM.number(m.least(), unit) + " to " + Quantity.VACUUM.full(m.most(), unit)
+                            : Math.round(m.least()) + " to " + Math.round(m.most())
+                                    + (m.unit() == Measure.Unit.SECONDS ? " s" : ", 1 no play to speak of, 2 rocks");
             throw new BadInputException(
                     "typed",
                     "app.valves.lies-between-key-it-again-with-its-unit",

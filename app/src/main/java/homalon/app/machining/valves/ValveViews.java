@@ -13,6 +13,7 @@ import homalon.core.part.ValveKind;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.quantity.Quantity;
 import homalon.core.valves.Aspect;
 import homalon.core.valves.Aspect.Subject;
 import homalon.core.valves.Look;
@@ -203,7 +204,8 @@ class ValveViews {
         }
         double figure = a.figure().getAsDouble();
         String value = switch (a.subject()) {
-            case VACUUM, FALL -> Long.toString(Math.round(figure));
+            case VACUUM -> Quantity.VACUUM.number(figure, writer.unit());
+            case FALL -> Long.toString(Math.round(figure));
             case HEIGHT, SPRING -> two(figure, writer);
             default -> writer.number(figure);
         };
@@ -213,7 +215,7 @@ class ValveViews {
     private static String plain(Aspect a, LengthWriter writer) {
         double limit = a.limit().orElseThrow();
         return switch (a.subject()) {
-            case VACUUM -> Math.round(limit) + " kPa";
+            case VACUUM -> Quantity.VACUUM.about(limit, writer.unit());
             case FALL -> Math.round(limit) + " s";
             default -> writer.number(limit);
         };
@@ -306,7 +308,7 @@ class ValveViews {
         return switch (m.unit()) {
             case SIZE -> writer.unit() == BenchUnit.MM ? "mm" : "in";
             case SMALL, SIGNED -> writer.unit().label();
-            case KPA -> "kPa";
+            case KPA -> Quantity.VACUUM.unit(writer.unit());
             case SECONDS -> "s";
             case FEEL -> "1–2";
             case DIGITS -> "1–9";
@@ -319,7 +321,11 @@ class ValveViews {
                 f.value().map(ValveViews::size).map(s -> s.apply(writer)).orElse("");
             case SMALL -> f.value().map(writer::number).orElse("");
             case SIGNED -> f.value().map(writer::signed).orElse("");
-            case KPA, SECONDS -> f.typed();
+            case KPA ->
+                writer.unit() == BenchUnit.MM
+                        ? f.typed()
+                        : Quantity.VACUUM.number(Double.parseDouble(f.typed()), writer.unit());
+            case SECONDS -> f.typed();
             case FEEL -> f.typed().startsWith("1") ? "no play to speak of" : "rocks";
             case DIGITS ->
                 Look.read(f.typed()).stream().map(it -> Words.of(it.words())).collect(Collectors.joining(", "));

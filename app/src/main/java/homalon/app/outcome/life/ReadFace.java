@@ -10,6 +10,6 @@ record ReadFace(PartFile visit, SurveyKind kind, FaceFinding finding) {
         int no = visit.visit().no();
         boolean came = kind == SurveyKind.FACE;
         return new LifeView.Choice(
-                no + (came ? "-came" : "-left"), "Visit " + no + (came ? ", as it came" : ", after the cut"));
+                no + (came ? "-came" : "-left"), "Visit " + no + (came ? ", on arrival" : ", after the cut"));
     }
 }

@@ -67,7 +67,7 @@ class StayViews {
             FaceViews.Figures figures =
                     FaceViews.figures(finding, faces.layout(r.visit().numbers()), writer.unit());
             return new LifeView.Face(
-                    kind == SurveyKind.FACE ? "As it came" : "After the cut",
+                    kind == SurveyKind.FACE ? "On arrival" : "After the cut",
                     figures.headline().words(),
                     figures.headline().sentence(),
                     figures.headline().style());

@@ -45,7 +45,7 @@ class FaceReport {
     /** As it came and as it left, each with its map; what was not read is not there. */
     List<ReportView.Face> faces(PartFile part, LengthWriter writer) {
         List<ReportView.Face> faces = new ArrayList<>();
-        read(part, SurveyKind.FACE).ifPresent(s -> faces.add(face("The face as it came", part, s, writer)));
+        read(part, SurveyKind.FACE).ifPresent(s -> faces.add(face("The face on arrival", part, s, writer)));
         read(part, SurveyKind.PROOF).ifPresent(s -> faces.add(face("The face after the cut", part, s, writer)));
         return faces;
     }
@@ -72,11 +72,11 @@ class FaceReport {
 
     String asItCame(PartFile part, List<ReportView.Felt> felt, LengthWriter writer) {
         return finding(part, SurveyKind.FACE)
-                .map(f -> "As it came, the face read " + verdict(f, writer) + " " + Words.of(f.shape()))
+                .map(f -> "On arrival, the face read " + verdict(f, writer) + " " + Words.of(f.shape()))
                 .orElse(
                         felt.isEmpty()
-                                ? "The face was not measured as it came."
-                                : "The face was not read with an indicator as it came.");
+                                ? "The face was not measured on arrival."
+                                : "The face was not read with an indicator on arrival.");
     }
 
     /** What was read after the cut; empty where nothing was cut and nothing read. */

@@ -9,8 +9,10 @@ import homalon.app.foundation.people.People;
 import homalon.app.foundation.words.Words;
 import homalon.core.integrity.Remedy;
 import homalon.core.integrity.SmallCheck;
+import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.quantity.Quantity;
 import homalon.core.route.Finding;
 import homalon.core.route.Operation;
 import homalon.core.visit.CrackFile;
@@ -46,7 +48,7 @@ class WholeReport {
         log.stream().flatMap(e -> work(e, names).stream()).forEach(said::add);
         List<TestFile> tested = tests.of(part);
         for (int i = 0; i < tested.size(); i++) {
-            said.add(test(tested.get(i), i + 1));
+            said.add(test(tested.get(i), i + 1, writer.unit()));
         }
         said.addAll(sheets.of(part, writer));
         String stiff = Finding.TURNS_STIFF.name();
@@ -113,11 +115,11 @@ class WholeReport {
                 + Words.of(c.remedy().words()) + why + "." + next;
     }
 
-    private static String test(TestFile t, int no) {
+    private static String test(TestFile t, int no, BenchUnit unit) {
         var decay = t.decay();
-        String lost = String.format(Locale.ROOT, "%.3f", decay.lost());
-        String most = String.format(Locale.ROOT, "%.3f", t.asked().most());
-        return "Pressure test " + no + ", " + t.medium() + ": " + Words.of(decay.why()) + "; lost " + lost + " bar of "
+        String lost = Quantity.PRESSURE.full(decay.lost(), unit);
+        String most = Quantity.PRESSURE.full(t.asked().most(), unit);
+        return "Pressure test " + no + ", " + t.medium() + ": " + Words.of(decay.why()) + "; lost " + lost + " of "
                 + most + " allowed, put right for the temperature.";
     }
 }

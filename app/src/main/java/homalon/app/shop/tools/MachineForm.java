@@ -4,6 +4,7 @@ import homalon.app.foundation.web.Blanks;
 import homalon.core.cut.Machine;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
+import homalon.core.quantity.Quantity;
 import java.util.Optional;
 
 /**
@@ -23,9 +24,9 @@ record MachineForm(
                 name,
                 ToolNumbers.number(minRpm),
                 ToolNumbers.number(maxRpm),
-                ToolNumbers.number(power),
-                ToolNumbers.number(minFeed),
-                ToolNumbers.number(maxFeed),
+                ToolNumbers.quantity(Quantity.POWER, power, unit),
+                ToolNumbers.quantity(Quantity.FEED, minFeed, unit),
+                ToolNumbers.quantity(Quantity.FEED, maxFeed, unit),
                 step.isBlank() ? Optional.empty() : Optional.of(Length.parse(step, unit)));
     }
 }

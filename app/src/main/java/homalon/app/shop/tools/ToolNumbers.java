@@ -3,16 +3,20 @@ package homalon.app.shop.tools;
 import homalon.app.foundation.web.Blanks;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
+import homalon.core.quantity.Quantity;
 
 /** Figures of tools as they are typed. */
 final class ToolNumbers {
     private ToolNumbers() {}
 
     /** mm; 0 where nothing is keyed, which no tool has. */
-    static double size(String typed) {
-        return Blanks.of(typed).isBlank()
-                ? 0
-                : Length.parseSize(typed, BenchUnit.MM).mm();
+    static double size(String typed, BenchUnit unit) {
+        return Blanks.of(typed).isBlank() ? 0 : Length.parseSize(typed, unit).mm();
+    }
+
+    /** In its metric unit; 0 for what is none, which no tool has. */
+    static double quantity(Quantity kind, String typed, BenchUnit unit) {
+        return kind.read(typed, unit).orElse(0);
     }
 
     /** 0 for what is no number, which no tool has. */

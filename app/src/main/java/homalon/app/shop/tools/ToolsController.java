@@ -7,6 +7,7 @@ import homalon.app.foundation.words.Words;
 import homalon.core.cut.Insert;
 import homalon.core.input.BadInputException;
 import homalon.core.input.RefusedInputException;
+import homalon.core.quantity.Quantity;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.rulebook.ShimStock;
 import java.util.List;
@@ -47,6 +48,8 @@ class ToolsController {
                         .collect(Collectors.joining(" ")));
         page.show("shimStep", page.writer().full(RuleBook.shims(page.unit()).step()));
         page.show("machines", toolbox.machines());
+        page.show("power", Quantity.POWER);
+        page.show("feed", Quantity.FEED);
         page.show("cutters", toolbox.cutters());
         page.show("inserts", Insert.values());
         page.show("said", said);
@@ -96,7 +99,7 @@ class ToolsController {
 
     @PostMapping("/cutters")
     String cutter(Page page, @ModelAttribute CutterForm form) {
-        return doing(page, form.name() + " is in the list.", () -> toolbox.add(form.cutter()));
+        return doing(page, form.name() + " is in the list.", () -> toolbox.add(form.cutter(page.unit())));
     }
 
     @PostMapping("/retire")

@@ -175,7 +175,7 @@ class FeelersAtTheBenchTest {
         // What the limit blade leaves open is settled by thinner ones, asked for one after the other at the place that
         // tells most.
         keyAll(page, face(0.01, 0.01), true);
-        PlaywrightAssertions.assertThat(page.locator(".verdict .words")).hasText("Within 0.050");
+        PlaywrightAssertions.assertThat(page.locator(".verdict .words")).hasText("Within 0.050 mm");
         PlaywrightAssertions.assertThat(page.locator("#strip")).containsText("within, by feelers");
         Length thinnest = now().lines().stream()
                 .flatMap(l -> l.places().stream())

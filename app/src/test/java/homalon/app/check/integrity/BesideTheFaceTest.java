@@ -174,16 +174,16 @@ class BesideTheFaceTest {
         // Clean, and stopped there: done at what was taken, and not proven by that.
         assertEquals(200, ines.key(parts + "/cut/clean", "id", id(), "note", "").statusCode());
         String page = ines.get(parts + "/cut").body();
-        assertTrue(page.contains("Clean at 0.050"), page);
+        assertTrue(page.contains("Clean at 0.050 mm"), page);
         assertTrue(page.contains("Ines stopped here"), page);
         // Taken back, it was not said of this depth.
         ines.key(parts + "/cut/readings", "id", id(), "typed", "0.02", "unit", "MM", "place", "1");
         ines.key(parts + "/cut/clean", "id", id(), "note", "");
-        assertTrue(ines.get(parts + "/cut").body().contains("Clean at 0.070"));
+        assertTrue(ines.get(parts + "/cut").body().contains("Clean at 0.070 mm"));
         ines.key(parts + "/cut/undo", "id", id());
         assertFalse(ines.get(parts + "/cut").body().contains("Clean at"));
         ines.key(parts + "/cut/clean", "id", id(), "note", "");
-        assertTrue(ines.get(parts + "/cut").body().contains("Clean at 0.050"));
+        assertTrue(ines.get(parts + "/cut").body().contains("Clean at 0.050 mm"));
         // Cut on, it is not clean any more.
         ines.key(parts + "/cut/readings", "id", id(), "typed", "0.01", "unit", "MM", "place", "1");
         assertFalse(ines.get(parts + "/cut").body().contains("Clean at"));

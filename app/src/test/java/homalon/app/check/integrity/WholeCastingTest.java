@@ -51,7 +51,7 @@ class WholeCastingTest {
         hand.go(part, "clean");
         page.keyboard().press("1");
         assertThat(page.locator("#ticks li.done")).hasCount(1);
-        hand.press("Cleaned so");
+        hand.press("Cleaned this way");
         hand.strip("Clean", "clean");
     }
 

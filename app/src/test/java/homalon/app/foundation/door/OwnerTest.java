@@ -77,7 +77,7 @@ class OwnerTest {
         assertEquals(302, again.get("/").statusCode(), "shut out");
         refused(
                 marit.post("/shop/people/active", "id", id("Marit").toString(), "active", "false"),
-                "You cannot shut yourself out");
+                "You cannot block your own account");
     }
 
     @Test

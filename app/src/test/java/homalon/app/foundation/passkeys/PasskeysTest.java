@@ -82,7 +82,7 @@ class PasskeysTest {
     void anOwnerComesInWithADeviceUntilThePasskeyOrTheRoleIsGone() {
         Page page = window.open(address + "/sign-in", 1280, 800, new ArrayList<>());
         device(page);
-        page.getByText("Come in with a passkey").click();
+        page.getByText("Sign in with a passkey").click();
         assertThat(page.locator("[data-passkey-sign-in] .say")).containsText("did not show a passkey");
 
         signInByPassword(page);
@@ -97,7 +97,7 @@ class PasskeysTest {
 
         page.context().clearCookies();
         page.navigate(address + "/sign-in");
-        page.getByText("Come in with a passkey").click();
+        page.getByText("Sign in with a passkey").click();
         page.waitForURL(address + "/");
         assertEquals(Journal.What.SIGNED_IN, last().what());
         assertTrue(last().detail().startsWith("by passkey"), last().detail());
@@ -105,7 +105,7 @@ class PasskeysTest {
         people.setRole(oda, Role.MACHINIST);
         page.context().clearCookies();
         page.navigate(address + "/sign-in");
-        page.getByText("Come in with a passkey").click();
+        page.getByText("Sign in with a passkey").click();
         assertThat(page.locator("[data-passkey-sign-in] .say")).containsText("was not taken");
         assertEquals(Journal.What.NOT_LET_IN, last().what());
         people.setRole(oda, Role.OWNER);
@@ -119,7 +119,7 @@ class PasskeysTest {
                 OwnDatabase.asked(shop, "select count(*)::text from passkey").get(0));
         page.context().clearCookies();
         page.navigate(address + "/sign-in");
-        page.getByText("Come in with a passkey").click();
+        page.getByText("Sign in with a passkey").click();
         assertThat(page.locator("[data-passkey-sign-in] .say")).containsText("was not taken");
         page.context().close();
     }
@@ -147,11 +147,11 @@ class PasskeysTest {
 
             page.context().clearCookies();
             byPassword(page, own);
-            assertThat(page.locator("body")).containsText("an owner comes in with the passkey");
+            assertThat(page.locator("body")).containsText("owner signs in with the passkey");
             assertEquals(
                     Journal.What.NOT_LET_IN,
                     only.bean(Journal.class).last(1).get(0).what());
-            page.getByText("Come in with a passkey").click();
+            page.getByText("Sign in with a passkey").click();
             page.waitForURL(own + "/");
             page.context().close();
         }

@@ -84,7 +84,7 @@ class HalfAThouDeckTest {
         page.keyboard().press("Enter");
         assertThat(page.locator("#walk [data-state=read]")).hasCount(1);
         page.keyboard().press("c");
-        assertThat(page.locator("#figures .words").first()).hasText("Clean at 0.010");
+        assertThat(page.locator("#figures .words").first()).hasText("Clean at 0.010 mm");
         assertEquals(List.of(), faults);
     }
 

@@ -18,6 +18,7 @@ import homalon.core.cut.Touched;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Layout;
 import homalon.core.part.Material;
+import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.sim.SeededFace;
 import homalon.core.visit.PartFile;
@@ -145,8 +146,18 @@ class PaintedPassesTest {
                 UUID.randomUUID(),
                 shop.bean(SeenTouched.class).said(part, "1 f"),
                 hands.ines());
-        tests.begin(part, UUID.randomUUID(), new PressureTests.SetUp("air", false, "10", "0.05", ""), hands.ines());
-        tests.begin(part, UUID.randomUUID(), new PressureTests.SetUp("air", false, "10", "0.05", "900"), hands.ines());
+        tests.begin(
+                part,
+                UUID.randomUUID(),
+                new PressureTests.SetUp("air", false, "10", "0.05", ""),
+                BenchUnit.MM,
+                hands.ines());
+        tests.begin(
+                part,
+                UUID.randomUUID(),
+                new PressureTests.SetUp("air", false, "10", "0.05", "900"),
+                BenchUnit.MM,
+                hands.ines());
         JdbcClient jdbc = shop.bean(JdbcClient.class);
         List<String> lines =
                 jdbc.sql("""

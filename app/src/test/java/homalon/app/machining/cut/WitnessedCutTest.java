@@ -80,7 +80,7 @@ class WitnessedCutTest {
         touched(page, "all");
         assertThat(said).hasText("All of it is touched");
         page.keyboard().press("c");
-        assertThat(page.locator("#figures .words").first()).hasText("Clean at 0.150");
+        assertThat(page.locator("#figures .words").first()).hasText("Clean at 0.150 mm");
         assertEquals(List.of(), faults);
     }
 }

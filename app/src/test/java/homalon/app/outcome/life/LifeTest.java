@@ -71,7 +71,7 @@ class LifeTest {
         assertEquals(List.of(), life.metal().parts(), "nothing is off and no limit is known: no bar is drawn full");
         assertTrue(life.metal().said().get(1).startsWith("What may still come off is not known"));
         String page = marit.get("/parts/" + part.tag() + "/life").body();
-        assertTrue(page.contains("Its face was not read with an indicator as it came."));
+        assertTrue(page.contains("Its face was not read with an indicator on arrival."));
         assertTrue(page.contains("No face of it was read"));
     }
 
@@ -112,7 +112,7 @@ class LifeTest {
         assertTrue(page.contains("What changed between them"));
         String then = marit.get(at + "/visits/1").body();
         assertTrue(then.contains("As it was handed over"));
-        assertTrue(then.contains("The face as it came"), "the whole report of that day");
+        assertTrue(then.contains("The face on arrival"), "the whole report of that day");
         assertEquals(302, marit.get(at + "/visits/2").statusCode(), "the one in hand has its own page");
         assertEquals(404, marit.get(at + "/visits/3").statusCode());
         assertEquals(400, marit.get(at + "/visits/first").statusCode());

@@ -109,8 +109,12 @@ class StepsTest {
                         part,
                         UUID.randomUUID(),
                         new PressureTests.SetUp("air under water", false, "10", "0.05", ""),
+                        BenchUnit.MM,
                         ines));
-        noticed(part, () -> tests.read(part, UUID.randomUUID(), "0", "2.6", "20", ines));
+        noticed(
+                part,
+                () -> tests.read(
+                        part, UUID.randomUUID(), new PressureTests.Reading("0", "2.6", "20"), BenchUnit.MM, ines));
         noticed(part, () -> sheets.setUp(part, UUID.randomUUID(), Sheet.INDEX, Map.of("outerAtTop", "true"), ines));
         noticed(
                 part,
