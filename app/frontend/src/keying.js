@@ -36,7 +36,8 @@ export class Keying {
     document.addEventListener('homalon:put', () => this.follow());
     const wanted = new URLSearchParams(location.search).get('place');
     this.go(wanted && this.entry(wanted) ? wanted : this.firstOpen());
-    if (this.root.dataset.complete !== 'true' || wanted) this.input.focus();
+    // A walk that is through leaves the hand to the page's main button, where there is one.
+    if (this.root.dataset.complete !== 'true' || wanted || !document.querySelector('[data-focus]')) this.input.focus();
     outbox.loaded.then(() => this.waiting().has(this.at) && this.input.value === '' && this.go(this.firstOpen()));
     outbox.listen(this.url, { kept: (answer) => this.kept(answer), refused: (fields, answer) => this.giveBack(fields, answer) });
   }

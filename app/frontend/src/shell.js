@@ -25,14 +25,13 @@ document.addEventListener('keydown', (event) => {
 });
 
 // What was refused is marked where it was keyed, and the hand goes to the first of it.
-const wrong = [...document.querySelectorAll('[data-wrong]')].flatMap((said) => {
+for (const said of [...document.querySelectorAll('[data-wrong]')].reverse()) {
   const at = document.getElementsByName(said.dataset.wrong)[0];
   at?.setAttribute('aria-invalid', 'true');
-  if (at && said.id) at.setAttribute('aria-describedby', said.id);
+  at?.setAttribute('aria-describedby', said.id);
   at?.closest('details')?.setAttribute('open', '');
-  return at ?? [];
-});
-wrong[0]?.focus();
+  at?.focus();
+}
 
 // Enter goes on with the page's main button; a phone would scroll down to it, past what one came to read.
 document.querySelector('[data-focus]')?.focus({ preventScroll: true });
@@ -57,21 +56,18 @@ document.addEventListener('htmx:afterOnLoad', reached);
 
 /** The form that was sent is on the page anew: the hand stays where it was. One that stays is emptied for the next. */
 function handBack(form) {
-  if (form.dataset.toKey !== undefined && window.keying) {
-    window.keying.input.focus();
-    return;
-  }
-  if (form.isConnected) {
+  if (form.dataset.toKey !== undefined && window.keying) window.keying.input.focus();
+  else if (form.isConnected) {
     if (form.dataset.tap !== undefined) {
       form.reset();
       form.querySelector('[data-tap-words]')?.replaceChildren('Marked. Go on with the next one.');
     }
     form.querySelector('.say')?.replaceChildren();
-    return;
+  } else {
+    const all = [...document.querySelectorAll('form[data-live]')];
+    const next = all.find((f) => f.action === form.action) ?? all[0];
+    next?.querySelector('input:not([type=hidden]), select, button')?.focus({ preventScroll: true });
   }
-  const again = [...document.querySelectorAll('form[data-live]')].filter((f) => f.action === form.action);
-  const next = again[0] ?? document.querySelector('form[data-live]');
-  next?.querySelector('input:not([type=hidden]), select, button')?.focus({ preventScroll: true });
 }
 
 /** Says beside what was keyed why it was not taken, and leads to where that is lifted. */
@@ -92,7 +88,6 @@ function sentence(xhr) {
 }
 
 const NOT_SENT = 'Not sent: the server is not reached. What you keyed stands here; send it again.';
-const MOST_MS = 8000;
 
 // Forms are sent by htmx. A live one changes parts of its page; another leads to a page, and stays where it is when it is refused.
 const sent = (type, act) =>
@@ -100,7 +95,7 @@ const sent = (type, act) =>
     const form = event.detail.requestConfig?.elt ?? event.detail.elt;
     if (form.tagName === 'FORM') act(event.detail, form, form.dataset.live !== undefined);
   });
-sent('configRequest', (detail, form, live) => live && (detail.timeout = MOST_MS));
+sent('configRequest', (detail, form, live) => live && (detail.timeout = 8000));
 sent('beforeRequest', (detail, form, live) => live && state('keeping'));
 sent('beforeSwap', (detail, form, live) => {
   const lays = form.dataset.lays !== undefined;

@@ -5,17 +5,13 @@ const called = new Set(JSON.parse(sessionStorage.getItem(KEY) ?? '[]'));
 /** Hours only where there are any; a day at the most. */
 const clock = (seconds) => new Date(Math.min(86_399, Math.abs(Math.ceil(seconds))) * 1000).toISOString().slice(11, 19).replace(/^00:0?|^0/, '');
 
+/** A browser that may not sound yet only shows it. */
 function beep() {
-  try {
-    const audio = new AudioContext();
-    const tone = audio.createOscillator();
-    tone.frequency.value = 880;
-    tone.connect(audio.destination);
-    tone.start();
-    tone.stop(audio.currentTime + 0.6);
-  } catch {
-    // A browser that may not sound yet still shows it.
-  }
+  const audio = new AudioContext();
+  const tone = new OscillatorNode(audio, { frequency: 880 });
+  tone.connect(audio.destination);
+  tone.start();
+  tone.stop(audio.currentTime + 0.6);
 }
 
 function tick() {

@@ -2,7 +2,9 @@ package homalon.core.valves;
 
 import homalon.core.guides.GuideLimits;
 import homalon.core.part.ValveKind;
+import homalon.core.quantity.Quantity;
 import homalon.core.words.Message;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /** What a maker's book, a shop rule or a general default says about valves of one kind. Lengths in mm. */
@@ -55,6 +57,15 @@ public enum BookItem {
 
         public boolean isLength() {
             return this == SIZE || this == SMALL || this == SIGNED;
+        }
+
+        /** Empty for lengths and for what is in the same unit at every bench. */
+        public Optional<Quantity> quantity() {
+            return switch (this) {
+                case KPA -> Optional.of(Quantity.VACUUM);
+                case RATE -> Optional.of(Quantity.SPRING_RATE);
+                default -> Optional.empty();
+            };
         }
     }
 

@@ -7,11 +7,13 @@ import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.quantity.NotALengthException;
+import homalon.core.quantity.Quantity;
 import homalon.core.rulebook.Source;
 import homalon.core.valves.BookItem;
 import homalon.core.valves.ValveBook;
 import homalon.core.words.Message;
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.Map;
@@ -109,6 +111,8 @@ public record ValveSetup(
                 Length length =
                         item.unit() == BookItem.Unit.SIZE ? Length.parseSize(typed, unit) : Length.parse(typed, unit);
                 kept.put(field, Long.toString(length.nanometres()));
+            } else if (item.unit().quantity().isPresent()) {
+                kept.put(field, metric(item.unit().quantity().get(), typed, unit));
             } else {
                 kept.put(field, plain(typed));
             }
@@ -123,6 +127,20 @@ public record ValveSetup(
                             ? not.sentence()
                             : Message.of("visit.key-a-number-such-as-45"));
         }
+    }
+
+    private static String metric(Quantity kind, String typed, BenchUnit unit) {
+        double value = kind.read(typed, unit).orElseThrow(() -> new NumberFormatException(typed));
+        return BigDecimal.valueOf(value)
+                .setScale(4, RoundingMode.HALF_UP)
+                .stripTrailingZeros()
+                .toPlainString();
+    }
+
+    /** As it is keyed again: in the unit it is held in, with its suffix, where the reader's would round it. */
+    private static String again(Quantity kind, String value, BenchUnit unit) {
+        String own = kind.number(Double.parseDouble(value), unit);
+        return metric(kind, own, unit).equals(value) ? own : value + " " + kind.unit(BenchUnit.MM);
     }
 
     /** A number with point or comma, at most six digits before it. */
@@ -163,7 +181,12 @@ public record ValveSetup(
             BookItem item = BookItem.valueOf(key.substring(dot + 1));
             shown.put(
                     key,
-                    item.unit().isLength() ? exact(Length.ofNanometres(Long.parseLong(value)), item, writer) : value);
+                    item.unit().isLength()
+                            ? exact(Length.ofNanometres(Long.parseLong(value)), item, writer)
+                            : item.unit()
+                                    .quantity()
+                                    .map(q -> again(q, value, writer.unit()))
+                                    .orElse(value));
         });
         return shown;
     }
@@ -183,6 +206,10 @@ public record ValveSetup(
         double value = usual.getAsDouble();
         return item.unit().isLength()
                 ? writer.number(value)
-                : BigDecimal.valueOf(value).stripTrailingZeros().toPlainString();
+                : item.unit()
+                        .quantity()
+                        .map(q -> q.aboutNumber(value, writer.unit()))
+                        .orElseGet(() ->
+                                BigDecimal.valueOf(value).stripTrailingZeros().toPlainString());
     }
 }

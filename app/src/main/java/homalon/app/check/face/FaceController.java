@@ -77,6 +77,7 @@ class FaceController {
         PartFile part = page.part();
         Optional<SurveyFile> begun = surveys.find(part, survey);
         page.show("kind", survey);
+        page.show("cover", page.writer().size(RuleBook.DEFAULT_COVER));
         if (begun.isEmpty()) {
             empty(page, survey, density);
         } else {

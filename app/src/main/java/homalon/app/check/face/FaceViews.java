@@ -34,6 +34,7 @@ import homalon.core.visit.PartFile;
 import homalon.core.visit.SurveyFile;
 import homalon.core.visit.SurveyKind;
 import homalon.core.words.Message;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -206,11 +207,16 @@ public class FaceViews {
         return marks;
     }
 
-    /** Microns at a mm bench, tenths of a thou kept at a thou bench. */
+    /** In the unit of the table beside it, as short as a place has room for: {@code +.031} mm, {@code +1.2} thou. */
     private static String fine(double mm, BenchUnit unit) {
         if (unit == BenchUnit.MM) {
             long um = Math.round(mm * 1000);
-            return um == 0 ? "0" : (um > 0 ? "+" : "\u2212") + Math.abs(um);
+            return um == 0
+                    ? "0"
+                    : (um > 0 ? "+" : "\u2212")
+                            + BigDecimal.valueOf(Math.abs(um), 3)
+                                    .toPlainString()
+                                    .replaceFirst("^0", "");
         }
         double thou = Math.rint(mm / 0.0254 * 10) / 10;
         return thou == 0 ? "0" : (thou > 0 ? "+" : "\u2212") + Math.abs(thou);
@@ -220,7 +226,7 @@ public class FaceViews {
         if (finding.isEmpty()) {
             return "figures as read, in " + unit.label();
         }
-        return "figures in " + (unit == BenchUnit.MM ? "microns" : "thou")
+        return "figures in " + unit.label()
                 + " from the middle plane · bores, bolt and water holes are cut out"
                 + (survey.places().stream().anyMatch(p -> !p.sealing()) ? " · hollow crosses do not count" : "");
     }

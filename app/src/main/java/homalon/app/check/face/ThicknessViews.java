@@ -9,6 +9,7 @@ import homalon.core.lines.Taper;
 import homalon.core.part.Layout;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.rulebook.FaceDefaults;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SquareReference;
@@ -142,11 +143,12 @@ public class ThicknessViews {
 
     /** Over the whole face, which says how long it is: the same slope is another figure over another length. */
     private static FaceView.Row taperRow(String name, double taper, String side, double over, LengthWriter writer) {
+        Length span = FaceDefaults.Item.SQUARE.usual(writer.unit()).orElseThrow();
         return new FaceView.Row(
                 name,
                 writer.number(Math.abs(taper)),
                 side + ", over " + writer.size(Length.roundedFromMm(over)) + ": "
-                        + writer.number(Math.abs(taper) / over * 100) + " in any 100 mm",
+                        + writer.number(Math.abs(taper) / over * span.mm()) + " in any " + writer.size(span),
                 "");
     }
 

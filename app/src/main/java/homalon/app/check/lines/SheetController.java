@@ -102,6 +102,10 @@ class SheetController {
                     like.clearance().stream().map(writer::exact).distinct().collect(Collectors.joining(" ")));
         }
         page.show("running", writer.number(Bearings.runningClearance(cam)));
+        page.show(
+                "usualRunning",
+                writer.full(Bearings.runningClearance(true)) + " to run with for a cam and "
+                        + writer.full(Bearings.runningClearance(false)) + " for mains");
         List<String> told = part.visit().came().map(CameWith::shafts).orElse(List.of());
         List<String> names = !told.isEmpty()
                 ? told

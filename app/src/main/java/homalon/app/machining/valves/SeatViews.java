@@ -191,7 +191,8 @@ class SeatViews {
         rows.add(row(
                 "Chamber gains",
                 cc(p.valveCc() + p.ringCc()),
-                "of which " + cc(p.ringCc()) + " beside the valve, the top cut run out 1 mm past it (a default)",
+                "of which " + cc(p.ringCc()) + " beside the valve, the top cut run out " + writer.size(1.0)
+                        + " past it (a default)",
                 ""));
         return rows;
     }

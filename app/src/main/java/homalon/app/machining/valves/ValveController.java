@@ -116,15 +116,20 @@ class ValveController {
         List<BookRow> rows = new ArrayList<>();
         for (BookItem item : BookItem.values()) {
             List<Field> fields = new ArrayList<>();
+            String words = Words.of(item.words())
+                    + item.unit()
+                            .quantity()
+                            .map(q -> ", " + q.unit(page.unit()))
+                            .orElse("");
             for (ValveKind kind : ValveKind.values()) {
                 String name = ValveSetup.key(kind, item);
                 fields.add(new Field(
                         name,
                         values.getOrDefault(name, ""),
                         ValveSetup.usual(books.get(kind), item, writer),
-                        Words.of(item.words()) + ", " + Words.of(kind.words())));
+                        words + ", " + Words.of(kind.words())));
             }
-            rows.add(new BookRow(item.name(), Words.of(item.words()), fields));
+            rows.add(new BookRow(item.name(), words, fields));
         }
         page.show("book", rows);
         page.show("values", values);
