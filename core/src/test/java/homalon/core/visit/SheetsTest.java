@@ -17,6 +17,7 @@ import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.rulebook.GasketKind;
 import homalon.core.valves.BookItem;
+import homalon.core.valves.ValveBook;
 import homalon.core.words.English;
 import java.util.HashMap;
 import java.util.List;
@@ -265,5 +266,47 @@ class SheetsTest {
         refused(() -> CameWith.of(java.util.Set.of(), "1,2,3,4,5,6,7"));
         refused(() -> CameWith.of(java.util.Set.of(), "a".repeat(31)));
         assertEquals(1, CameWith.of(java.util.Set.of(), "a".repeat(30)).shafts().size());
+    }
+
+    /** Kept in the metric unit whatever the bench, keyed again as it stands, and never rounded by being looked at. */
+    @Test
+    void vacuumAndSpringRateAreOfTheBench() {
+        Map<String, String> form = Map.of(
+                "intake",
+                "1",
+                "exhaust",
+                "1",
+                "rows",
+                "ONE",
+                "source",
+                "SHOP",
+                "I.VACUUM",
+                "20",
+                "E.VACUUM",
+                "60 kPa",
+                "I.SPRING_RATE",
+                "180");
+        Map<String, String> kept = ValveSetup.typed(form, BenchUnit.THOU);
+        assertEquals(67.7278, Double.parseDouble(kept.get("I.VACUUM")), 1e-4);
+        assertEquals("60", kept.get("E.VACUUM"));
+        assertEquals(31.5228, Double.parseDouble(kept.get("I.SPRING_RATE")), 1e-4);
+        Map<String, String> thou = ValveSetup.shown(kept, new LengthWriter(BenchUnit.THOU));
+        assertEquals("20.0", thou.get("I.VACUUM"));
+        assertEquals("60 kPa", thou.get("E.VACUUM"));
+        for (BenchUnit bench : BenchUnit.values()) {
+            Map<String, String> again = new java.util.HashMap<>(form);
+            again.putAll(ValveSetup.shown(kept, new LengthWriter(bench)));
+            assertEquals(kept, ValveSetup.typed(again, bench), bench.name());
+        }
+        ValveBook usual = new ValveBook(ValveKind.INTAKE, Map.of(), false);
+        assertEquals("18", ValveSetup.usual(usual, BookItem.VACUUM, new LengthWriter(BenchUnit.THOU)));
+        assertEquals("60", ValveSetup.usual(usual, BookItem.VACUUM, new LengthWriter(BenchUnit.MM)));
+    }
+
+    @Test
+    void aVacuumThatIsNoneIsRefused() {
+        Map<String, String> form =
+                Map.of("intake", "1", "exhaust", "1", "rows", "ONE", "source", "SHOP", "I.VACUUM", "20 psi a");
+        assertThrows(homalon.core.input.BadInputException.class, () -> ValveSetup.typed(form, BenchUnit.THOU));
     }
 }
