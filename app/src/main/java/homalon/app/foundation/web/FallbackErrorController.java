@@ -20,6 +20,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 @RequiredArgsConstructor
 class FallbackErrorController implements ErrorController {
     private final ApplicationAvailability availability;
+    private final ErrorAnswer answer;
 
     @RequestMapping("/error")
     Object page(HttpServletRequest request) {
@@ -27,7 +28,7 @@ class FallbackErrorController implements ErrorController {
         Object path = request.getAttribute(RequestDispatcher.ERROR_REQUEST_URI);
         int code = status instanceof Integer i ? Math.min(i, 503) : 404;
         code = code == 500 ? 503 : code;
-        return ErrorAnswer.of(request, path instanceof String s ? s : "", HttpStatusCode.valueOf(code), sentence(code));
+        return answer.of(request, path instanceof String s ? s : "", HttpStatusCode.valueOf(code), sentence(code));
     }
 
     private static String sentence(int code) {

@@ -5,6 +5,7 @@ import homalon.app.foundation.words.Words;
 import homalon.core.input.RefusedInputException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import lombok.RequiredArgsConstructor;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
@@ -29,20 +30,23 @@ import org.springframework.web.context.request.async.AsyncRequestTimeoutExceptio
  * background, a page of its own otherwise. Nothing of the inside is ever shown.
  */
 @ControllerAdvice
+@RequiredArgsConstructor
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class GlobalExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(GlobalExceptionHandler.class);
     private static final String NOT_READ = "That could not be read: go back, check what was keyed and send it again.";
 
+    private final ErrorAnswer answer;
+
     @ExceptionHandler
     Object badInput(RefusedInputException e, HttpServletRequest request) {
-        return ErrorAnswer.of(request, HttpStatus.UNPROCESSABLE_CONTENT, Words.of(e.sentence()));
+        return answer.of(request, HttpStatus.UNPROCESSABLE_CONTENT, Words.of(e.sentence()));
     }
 
     @ExceptionHandler
     Object standsAgainst(StandsAgainstException e, HttpServletRequest request, HttpServletResponse response) {
         response.setHeader("X-Lead", e.lead());
-        return ErrorAnswer.of(request, HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage());
+        return answer.of(request, HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage());
     }
 
     @ExceptionHandler
@@ -50,23 +54,23 @@ class GlobalExceptionHandler {
         if (e.seen() > 0) {
             response.setHeader("X-Seen", Long.toString(e.seen()));
         }
-        return ErrorAnswer.of(request, HttpStatus.CONFLICT, e.getMessage());
+        return answer.of(request, HttpStatus.CONFLICT, e.getMessage());
     }
 
     @ExceptionHandler
     Object busy(BusyException e, HttpServletRequest request, HttpServletResponse response) {
         response.setHeader("Retry-After", Integer.toString(BusyException.LATER));
-        return ErrorAnswer.of(request, HttpStatus.SERVICE_UNAVAILABLE, e.getMessage());
+        return answer.of(request, HttpStatus.SERVICE_UNAVAILABLE, e.getMessage());
     }
 
     @ExceptionHandler
     Object notHere(NotHereException e, HttpServletRequest request) {
-        return ErrorAnswer.of(request, HttpStatus.NOT_FOUND, e.getMessage());
+        return answer.of(request, HttpStatus.NOT_FOUND, e.getMessage());
     }
 
     @ExceptionHandler({TypeMismatchException.class, HttpMessageNotReadableException.class})
     Object notReadable(Exception e, HttpServletRequest request) {
-        return ErrorAnswer.of(request, HttpStatus.BAD_REQUEST, NOT_READ);
+        return answer.of(request, HttpStatus.BAD_REQUEST, NOT_READ);
     }
 
     /** A form that lacks something, or holds what cannot be read. */
@@ -74,7 +78,7 @@ class GlobalExceptionHandler {
     Object notValid(BindException e, HttpServletRequest request) {
         FieldError first = e.getFieldError();
         boolean unread = first == null || first.isBindingFailure();
-        return ErrorAnswer.of(
+        return answer.of(
                 request,
                 unread ? HttpStatus.BAD_REQUEST : HttpStatus.UNPROCESSABLE_CONTENT,
                 unread ? NOT_READ : first.getDefaultMessage());
@@ -84,7 +88,7 @@ class GlobalExceptionHandler {
     @ExceptionHandler
     Object notStored(DataIntegrityViolationException e, HttpServletRequest request) {
         LOG.warn("the store refused: {}", e.getMostSpecificCause().getMessage());
-        return ErrorAnswer.of(
+        return answer.of(
                 request,
                 HttpStatus.UNPROCESSABLE_CONTENT,
                 "That was not kept: someone may have written the same meanwhile. Look at the page again, then key it anew.");
@@ -94,7 +98,7 @@ class GlobalExceptionHandler {
     Object noStore(Exception e, HttpServletRequest request) {
         LOG.warn("the store did not answer: {}", e.getClass().getSimpleName());
         LOG.debug("cause", e);
-        return ErrorAnswer.of(
+        return answer.of(
                 request,
                 HttpStatus.SERVICE_UNAVAILABLE,
                 "The store cannot be reached just now. What you keyed is not lost: it is sent again by itself.");
@@ -111,10 +115,10 @@ class GlobalExceptionHandler {
         if (e instanceof ErrorResponse known && known.getStatusCode().is4xxClientError()) {
             HttpStatusCode status = known.getStatusCode();
             String sentence = status.value() == 404 ? "There is no such page: go back to the bench." : NOT_READ;
-            return ErrorAnswer.of(request, status, sentence);
+            return answer.of(request, status, sentence);
         }
         LOG.error("unexpected", e);
-        return ErrorAnswer.of(
+        return answer.of(
                 request,
                 HttpStatus.SERVICE_UNAVAILABLE,
                 "Something went wrong here, not with you. What was kept is kept; try again.");
