@@ -17,7 +17,7 @@ declare
     wanted text;
     given text;
     -- What points at a casting or at something of it gets a new id of the same old one and n; people and shared things stay.
-    shared text[] := array['by_person', 'stored_by', 'opened_by', 'released_by', 'entered_by', 'started_by', 'made_by', 'created_by', 'sealed_by', 'batch_id'];
+    shared text[] := array['by_person', 'stored_by', 'opened_by', 'released_by', 'entered_by', 'started_by', 'made_by', 'created_by', 'sealed_by', 'batch_id', 'customer_id'];
     tables text[] := array['part', 'job', 'flatness_limit', 'survey', 'place', 'reading', 'cut_plan', 'plan_pass', 'ledger_line',
         'work_entry', 'sheet_setup', 'figure', 'crack_mark', 'feeler_survey', 'feeler_line', 'feeler_place', 'feeler_try',
         'pressure_test', 'pressure_reading', 'part_order', 'part_order_event', 'change_line'];

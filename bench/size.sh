@@ -8,7 +8,7 @@ export HOMALON_GAUGE_PORT=0 HOMALON_WATCH_PORT=${HOMALON_WATCH_PORT:-8683}
 base=http://127.0.0.1:$HOMALON_PORT
 jar=$HOMALON_HOME.cookies
 log=$HOMALON_HOME.log
-pages=(/alive / '/batch?with=T-0401' /parts/T-0424/compare /parts/T-0424/compare/others '/find?q=ferry' '/find?q=T-04' '/find?q=nothing' '/find/list?q=fe' /find /parts/new /stuck/customer)
+pages=(/alive / '/batch?with=T-0401' /parts/T-0424/compare /parts/T-0424/compare/others '/find?q=ferry' '/find?q=T-04' '/find?q=nothing' '/find?q=ferrie+wriggt' '/find?q=bore+88' '/find?q=ferry+late' '/find?q=2026-11+four' '/find/list?q=fe' /find '/customers?q=terns' '/customers/names?customer=tern' '/parts/known?castingNumber=77'  /parts/new /stuck/customer)
 
 token() { curl -s -m 10 -b "$jar" -c "$jar" "$base$1" | grep -o 'name="_\?csrf"[^>]*\(value\|content\)="[^"]*"' | head -1 | sed 's/.*="//;s/"$//'; }
 # the middle of 80 answers to each page, in ms, after as many to get warm

@@ -5,8 +5,10 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import homalon.app.foundation.people.People;
+import homalon.app.foundation.settings.ShopSettings;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
+import homalon.core.quantity.BenchUnit;
 import java.io.IOException;
 import java.net.Socket;
 import java.net.http.HttpResponse;
@@ -45,8 +47,17 @@ class EmptyShopTest {
     }
 
     private static String[] owner(String login, String... more) {
-        List<String> fields = new ArrayList<>(
-                List.of("shopName", "Quay Street", "name", login, "login", login, "password", "saltmarsh-demo"));
+        List<String> fields = new ArrayList<>(List.of(
+                "shopName",
+                "Quay Street",
+                "name",
+                login,
+                "login",
+                login,
+                "password",
+                "saltmarsh-demo",
+                "unit",
+                "THOU"));
         fields.addAll(List.of(more));
         return fields.toArray(String[]::new);
     }
@@ -180,6 +191,10 @@ class EmptyShopTest {
         assertEquals(1, shop.bean(People.class).all().size());
         Visitor owner = Visitor.signedIn(
                 shop.port(), shop.bean(People.class).all().get(0).login());
-        assertTrue(owner.get("/").body().contains("Quay Street"));
+        String bench = owner.get("/").body();
+        assertTrue(bench.contains("Quay Street"));
+        assertTrue(bench.contains("Before the first casting") && bench.contains("href=\"/shop/settings\""), bench);
+        assertEquals(BenchUnit.THOU, shop.bean(ShopSettings.class).unit(), "as it was said at the first visit");
+        assertTrue(owner.get("/parts/new").body().contains("default 2.00 thou"), "and the owner thinks in it");
     }
 }

@@ -130,7 +130,7 @@ class LostNetworkTest {
         page.navigate(shop.address() + "/");
         assertThat(page.locator("#status")).hasText("all kept");
         page.context().setOffline(true);
-        page.keyboard().type("gu");
+        page.locator("[data-switch=unit]").click();
         assertThat(page.locator("#status")).hasText("not reaching the server");
         page.context().setOffline(false);
         page.evaluate("() => window.htmx.ajax('GET', '/timers', { swap: 'none' })");

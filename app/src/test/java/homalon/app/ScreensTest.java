@@ -127,7 +127,7 @@ class ScreensTest {
 
     private static void light(Page page, String theme) {
         if (!theme.equals(page.getAttribute("html", "data-theme"))) {
-            page.keyboard().type("gd");
+            page.locator("[data-switch=theme]").click();
             page.waitForCondition(() -> theme.equals(page.getAttribute("html", "data-theme")));
         }
     }

@@ -9,6 +9,8 @@ public enum SetUpMethod {
     CORNERS("corners"),
     PARALLEL("parallel");
 
+    private static final Message CRANK_LINE = Message.of("cut.parallel-to-the-crank-line");
+
     private final Message words = Message.of(this, "words");
     private final String brief;
     private final Message meaning = Message.of(this, "meaning");
@@ -19,6 +21,11 @@ public enum SetUpMethod {
 
     public Message words() {
         return words;
+    }
+
+    /** @param crankLine whether the reference is the crank line, as a deck index gives it, and not the other deck */
+    public Message words(boolean crankLine) {
+        return this == PARALLEL && crankLine ? CRANK_LINE : words;
     }
 
     /** In one word, where the four stand in a row. */

@@ -7,8 +7,12 @@ import homalon.core.part.LandRaster;
 import java.util.List;
 import java.util.Optional;
 
-/** A survey of the face, what it says, and the set-ups worked out from it. */
-public record ComparedFace(SurveyFile survey, FaceFinding finding, Comparison setUps) {
+/**
+ * A survey of the face, what it says, and the set-ups worked out from it.
+ *
+ * @param crankLine whether the parallel one goes by the crank line and not by the other deck
+ */
+public record ComparedFace(SurveyFile survey, FaceFinding finding, Comparison setUps, boolean crankLine) {
 
     /**
      * The set-ups of a face of which a map could be drawn.

@@ -58,7 +58,7 @@ public class PlanViews {
         return new PlanView(
                 cards,
                 setUps.with(SetUpMethod.PARALLEL).isEmpty(),
-                chosen(setUps, chosen, plan, same, stale, writer),
+                chosen(setUps, chosen, plan, same, stale, compared.crankLine(), writer),
                 supportsDrawing(compared, plan, writer),
                 supports(setUps, plan, writer),
                 tips(setUps, plan.footing()),
@@ -107,7 +107,7 @@ public class PlanViews {
         String where = r.corners().contains(most) ? most.name() : "bore " + most.name();
         return new PlanView.Card(
                 s.school().name(),
-                Words.of(s.school().words()),
+                Words.of(s.school().words(compared.crankLine())),
                 key,
                 writer.number(s.toClean()),
                 String.join(
@@ -143,12 +143,18 @@ public class PlanViews {
     }
 
     private PlanView.Chosen chosen(
-            Comparison setUps, Removal r, CutPlan plan, boolean kept, boolean stale, LengthWriter writer) {
+            Comparison setUps,
+            Removal r,
+            CutPlan plan,
+            boolean kept,
+            boolean stale,
+            boolean crankLine,
+            LengthWriter writer) {
         List<String> corners =
                 r.corners().stream().map(a -> writer.number(a.depth())).toList();
         return new PlanView.Chosen(
                 plan.school().name(),
-                Words.of(plan.school().words()),
+                Words.of(plan.school().words(crankLine)),
                 Words.of(plan.school().meaning()),
                 writer.number(plan.toClean()),
                 writer.number(plan.passes().total()),

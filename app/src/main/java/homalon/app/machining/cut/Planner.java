@@ -76,10 +76,19 @@ public class Planner {
         if (finding.map().isEmpty()) {
             return Optional.empty();
         }
+        boolean crankLine = toCrankLine(part);
         Optional<Plane> reference = square.over(part).or(() -> thickness(part));
         Question question = new Question(part.numbers(), part.bands(), finding.all(), reference, footing);
         return Optional.of(new ComparedFace(
-                survey, finding, known.get(question, q -> ComparedFace.compare(finding, q.reference(), q.footing()))));
+                survey,
+                finding,
+                known.get(question, q -> ComparedFace.compare(finding, q.reference(), q.footing())),
+                crankLine));
+    }
+
+    /** Whether a cut set up parallel goes by the crank line, which the deck's index gave. */
+    public boolean toCrankLine(PartFile part) {
+        return square.over(part).isPresent();
     }
 
     private Optional<Plane> thickness(PartFile part) {

@@ -57,7 +57,7 @@ class CutReport {
         Ledger.Totals totals = ledger.ledger().totals(part.visit().id());
         return new Told(
                 totals.thisJob().signum() > 0,
-                plan.map(p -> planWords(p, writer)),
+                plan.map(p -> planWords(p, planner.toCrankLine(part), writer)),
                 ledger.lines().isEmpty() ? Optional.empty() : Optional.of(view(part, ledger, plan, writer)),
                 said(part, ledger, totals, plan, writer),
                 leftUncut(part),
@@ -75,10 +75,11 @@ class CutReport {
                 writer);
     }
 
-    private static List<String> said(
+    private List<String> said(
             PartFile part, LedgerFile ledger, Ledger.Totals totals, Optional<PlanFile> plan, LengthWriter writer) {
         List<String> said = new ArrayList<>();
-        said.add(thisJob(ledger.passes(part.visit().id()).size(), totals, plan, writer));
+        Optional<String> setUp = plan.map(p -> Words.of(p.plan().school().words(planner.toCrankLine(part))));
+        said.add(thisJob(ledger.passes(part.visit().id()).size(), totals, setUp, writer));
         if (totals.life().signum() > 0) {
             boolean known = totals.opening() == Ledger.Opening.KNOWN || totals.opening() == Ledger.Opening.ESTIMATED;
             said.add("In its life " + writer.full(totals.life()) + " has come off" + (known ? ", " : " ")
@@ -87,13 +88,12 @@ class CutReport {
         return said;
     }
 
-    private static String thisJob(int passes, Ledger.Totals totals, Optional<PlanFile> plan, LengthWriter writer) {
+    private static String thisJob(int passes, Ledger.Totals totals, Optional<String> school, LengthWriter writer) {
         if (totals.thisJob().signum() <= 0) {
             return "Nothing was cut on this visit.";
         }
-        String setUp = plan.map(p ->
-                        ", set up for " + Words.of(p.plan().school().words()).toLowerCase(Locale.ROOT))
-                .orElse("");
+        String setUp =
+                school.map(s -> ", set up for " + s.toLowerCase(Locale.ROOT)).orElse("");
         return writer.full(totals.thisJob()) + " was taken off in " + passes + (passes == 1 ? " pass" : " passes")
                 + setUp + ".";
     }
@@ -126,8 +126,8 @@ class CutReport {
         return fitter;
     }
 
-    private static String planWords(PlanFile plan, LengthWriter writer) {
-        return Words.of(plan.plan().school().words()) + ": "
+    private static String planWords(PlanFile plan, boolean crankLine, LengthWriter writer) {
+        return Words.of(plan.plan().school().words(crankLine)) + ": "
                 + Words.of(plan.plan().school().meaning()) + "; shims "
                 + String.join(", ", PlanViews.shimWords(plan.plan().shims(), writer)) + "; "
                 + writer.full(plan.plan().toClean()) + " from first touch to clean"

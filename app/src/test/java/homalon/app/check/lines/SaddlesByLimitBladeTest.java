@@ -61,7 +61,7 @@ class SaddlesByLimitBladeTest {
         key("b0", "-");
         assertEquals(422, key("b1", "0.05").statusCode());
         key("b1", "0");
-        assertTrue(key("b2", "-").body().contains("Free: at least 0.030 left"));
+        assertTrue(key("b2", "-").body().contains("Free: at least 0.030 mm left"));
     }
 
     @Test
@@ -73,7 +73,7 @@ class SaddlesByLimitBladeTest {
         assertTrue(body.contains("Stop: out at bore 2"), body);
         assertTrue(body.contains("0.050 goes"));
         body = key("b1", "0.06-").body();
-        assertTrue(body.contains("Free: at least 0.080 left"), body);
+        assertTrue(body.contains("Free: at least 0.080 mm left"), body);
         assertFalse(body.contains("Stop: out"));
         // What was said before still stands behind it: taking the last back leads there again.
         assertTrue(ines.key(line + "/undo", "id", id()).body().contains("Stop: out at bore 2"));
