@@ -92,10 +92,10 @@ class JobsAtTheEdgeTest {
         String part = "/parts/" + head.tag();
         line(part + "/line", "Exhaust cam");
         String bound = key(part + "/line", "", "0", "0.1", "0");
-        assertTrue(bound.contains("Binds by 0.040"), bound);
+        assertTrue(bound.contains("Binds by 0.040 mm"), bound);
         line(part + "/line", "Intake cam");
         String both = key(part + "/line", "2-", "0", "0", "0");
-        assertTrue(both.contains("Exhaust cam: binds by 0.040"), both);
+        assertTrue(both.contains("Exhaust cam: binds by 0.040 mm"), both);
         assertTrue(ines.get(part + "/route").body().contains("Straighten"));
         HttpResponse<String> leaves = ines.post(part + "/report", "note", "");
         assertEquals(422, leaves.statusCode());

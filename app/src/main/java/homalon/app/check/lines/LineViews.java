@@ -121,9 +121,9 @@ class LineViews {
             case TIGHT -> "Tight";
             case BINDS ->
                 f.span()
-                        .map(b -> "Binds by at least " + writer.number(Math.abs(b.most())))
+                        .map(b -> "Binds by at least " + writer.full(Math.abs(b.most())))
                         .orElseGet(() ->
-                                "Binds by " + writer.number(Math.abs(f.shaft().clearanceLeft())));
+                                "Binds by " + writer.full(Math.abs(f.shaft().clearanceLeft())));
             case NOT_PROVEN -> "Not proven yet";
         };
     }

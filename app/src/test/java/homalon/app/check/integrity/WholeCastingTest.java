@@ -155,7 +155,7 @@ class WholeCastingTest {
         hand.type("clearance", ".06");
         hand.press("Start");
         keyLine("0", "-.06", "-.095", "-.06", "0");
-        verdict("Binds by 0.035");
+        verdict("Binds by 0.035 mm");
         assertThat(page.locator("#live-drawing")).containsText("it was skimmed while bent");
         hand.strip("Repair", "straighten");
         hand.strip("Face", "owed again");
