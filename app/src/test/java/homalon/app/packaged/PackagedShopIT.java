@@ -261,6 +261,8 @@ class PackagedShopIT {
             page.setDefaultTimeout(30_000);
             page.waitForURL("**/first-visit");
             page.keyboard().type("Quay Street Heads");
+            // Its unit, which stays mm.
+            page.keyboard().press("Tab");
             next(page, "Oda");
             next(page, "oda");
             next(page, PASSWORD);
