@@ -6,11 +6,15 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import homalon.app.casting.ledger.Ledgers;
+import homalon.app.casting.work.WorkEntry;
+import homalon.app.casting.work.WorkLog;
+import homalon.app.foundation.words.Words;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
 import homalon.core.cut.SetUpMethod;
 import homalon.core.input.BadInputException;
+import homalon.core.route.Operation;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SurveyKind;
 import java.net.http.HttpResponse;
@@ -96,6 +100,21 @@ class VoidedBookingTest {
         assertTrue(parts.find(part.tag()).isPresent());
         shop.bean(Ledgers.class).reverseLast(part, UUID.randomUUID(), "never cut", hands.ines());
         assertFalse(voided.voids(part, "a pass that never was", hands.ines()));
+    }
+
+    /** Cleaned and looked at it is as it was; what was stitched stays stitched. */
+    @Test
+    void notOnceWorkWasDoneOnIt() {
+        PartFile part = hands.bookFor("Void Yard");
+        hands.prepare(part);
+        WorkLog work = shop.bean(WorkLog.class);
+        UUID stitch = UUID.randomUUID();
+        work.write(part, stitch, WorkEntry.Kind.DID, Operation.STITCH, "6 pins", hands.ines());
+        BadInputException e =
+                assertThrows(BadInputException.class, () -> voided.voids(part, "a mistake", hands.ines()));
+        assertTrue(Words.of(e.sentence()).contains("Stitch with pins was done on it"), Words.of(e.sentence()));
+        work.takeBack(part, UUID.randomUUID(), stitch, hands.ines());
+        assertFalse(voided.voids(part, "a mistake", hands.ines()));
     }
 
     @Test
