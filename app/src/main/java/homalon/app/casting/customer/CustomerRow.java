@@ -29,7 +29,7 @@ final class CustomerRow {
     String phone = "";
     String mail = "";
 
-    /** The customer thinks in it; null for the shop's. */
+    /** See {@link Customer}. */
     @Enumerated(EnumType.STRING)
     @Nullable
     BenchUnit unit;

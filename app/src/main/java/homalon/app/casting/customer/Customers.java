@@ -101,7 +101,7 @@ public class Customers {
     /**
      * Changes what is kept of a customer; a new name stands on every casting from now on.
      *
-     * @param unit a unit's name, blank for the shop's
+     * @param unit a unit's name; blank for that of whoever prints
      * @param version of what was on the screen
      * @throws BadInputException when it cannot be kept, or somebody changed it meanwhile
      */

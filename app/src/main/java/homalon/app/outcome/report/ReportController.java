@@ -35,6 +35,7 @@ class ReportController {
     private final Releases releases;
     private final SealedPapers papers;
     private final HandOver handOver;
+    private final ReportPrint print;
 
     @GetMapping("/parts/{tag}/report")
     String page(PartPage page) {
@@ -78,6 +79,7 @@ class ReportController {
         page.show("gone", part.visit().releasedAt().isPresent());
         page.show(
                 "earlier", all.stream().filter(r -> r.no() < part.visit().no()).toList());
+        page.show("printed", print.unit(part, page.unit()));
         page.show("said", said);
         page.show("bare", page.standing().route().open(Operation.OIL_AND_BAG).isPresent());
         return "outcome/report/report";

@@ -4,6 +4,7 @@ import homalon.app.casting.part.PartPage;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.people.Journal;
 import homalon.app.foundation.web.NotHereException;
+import homalon.core.quantity.BenchUnit;
 import homalon.core.visit.PartFile;
 import java.nio.charset.StandardCharsets;
 import java.util.Optional;
@@ -23,8 +24,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 class ReportFiles {
     private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
 
-    private final Reports reports;
-    private final ReportPdf pdf;
+    private final ReportPrint print;
     private final RecordJson json;
     private final RecordCsv csv;
     private final Releases releases;
@@ -39,11 +39,12 @@ class ReportFiles {
             throw new NotHereException("The PDF of that visit of " + part.tag()
                     + " went when the customer was erased: the report's page has the rest.");
         });
-        Optional<byte[]> sealed = release.flatMap(r -> papers.paper(r.visit(), "pdf", page.unit()));
+        BenchUnit unit = print.unit(part, page.unit());
+        Optional<byte[]> sealed = release.flatMap(r -> papers.paper(r.visit(), "pdf", unit));
         return file(
                 part.tag() + (visit > 0 ? "-visit-" + visit : "") + "-report.pdf",
                 MediaType.APPLICATION_PDF,
-                sealed.orElseGet(() -> pdf.print(reports.of(part, page.writer()))));
+                sealed.orElseGet(() -> print.of(part, unit)));
     }
 
     /** The sealed record as it was sealed: its SHA-256 is the digest on the papers. */
