@@ -63,7 +63,7 @@ public class PartFinder {
         if (nearly) {
             found = near(wanted, from * size, size + 1);
         }
-        return new Some(parts.byIds(found.subList(0, Math.min(size, found.size()))), found.size() > size, nearly);
+        return some(found, size, nearly);
     }
 
     /** Some of all parts that fit, the youngest first, and how many there are. */
@@ -97,9 +97,19 @@ public class PartFinder {
                 .flatMap(parts::byId);
     }
 
-    /** All castings of a customer, the youngest first. */
-    public List<PartFile> castings(UUID customer) {
-        return parts.byIds(rows.ofCustomer(customer));
+    /**
+     * Some castings of a customer, the youngest first.
+     *
+     * @param from page, counted from 0
+     */
+    public Some castings(UUID customer, int from, int size) {
+        List<UUID> found = rows.ofCustomer(customer, from * size, size + 1);
+        return some(found, size, false);
+    }
+
+    /** @param found one more than are wanted, where there are more */
+    private Some some(List<UUID> found, int size, boolean near) {
+        return new Some(parts.byIds(found.subList(0, Math.min(size, found.size()))), found.size() > size, near);
     }
 
     /** Those that all of it fits letter by letter, the youngest first. */

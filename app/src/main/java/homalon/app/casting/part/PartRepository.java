@@ -57,9 +57,11 @@ interface PartRepository extends JpaRepository<Part, UUID> {
             """)
     List<OfCustomer> counts(Collection<UUID> customers);
 
-    @Query(
-            "select p.id from Part p where p.voidedTag is null and p.customerId = :customer order by p.createdAt desc, p.tag desc")
-    List<UUID> ofCustomer(UUID customer);
+    @Query(value = """
+            select id from part where voided_tag is null and customer_id = :customer
+            order by created_at desc, tag desc limit :most offset :from
+            """, nativeQuery = true)
+    List<UUID> ofCustomer(UUID customer, int from, int most);
 
     // The intake sheet that is open somewhere shows the old name: it is asked to look again before it is kept.
     @Modifying(flushAutomatically = true, clearAutomatically = true)

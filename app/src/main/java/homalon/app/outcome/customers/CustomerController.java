@@ -45,9 +45,7 @@ class CustomerController {
             @RequestParam(defaultValue = "") String q,
             @RequestParam(name = "page", defaultValue = "0") int lot,
             @RequestHeader(name = "HX-Request", required = false) String swap) {
-        if (lot < 0 || lot > MOST_PAGES) {
-            throw new BadInputException("page", "app.part.page-0-to", MOST_PAGES);
-        }
+        requirePage(lot);
         List<Customer> found = customers.find(q, lot * AT_ONCE, AT_ONCE + 1);
         List<Customer> shown = found.subList(0, Math.min(AT_ONCE, found.size()));
         Map<UUID, PartFinder.OfCustomer> counts =
@@ -87,17 +85,32 @@ class CustomerController {
     }
 
     @GetMapping("/{id}")
-    String one(Page page, @PathVariable UUID id) {
+    String one(
+            Page page,
+            @PathVariable UUID id,
+            @RequestParam(name = "page", defaultValue = "0") int lot,
+            @RequestHeader(name = "HX-Request", required = false) String swap) {
+        requirePage(lot);
         Customer customer = customers.byId(id);
-        return one(page, customer, CustomerForm.of(customer), List.of());
+        String whole = one(page, customer, lot, CustomerForm.of(customer), List.of());
+        return swap == null ? whole : whole + " :: castings";
     }
 
-    private String one(Page page, Customer customer, CustomerForm form, List<BadInputException.Problem> problems) {
+    private static void requirePage(int lot) {
+        if (lot < 0 || lot > MOST_PAGES) {
+            throw new BadInputException("page", "app.part.page-0-to", MOST_PAGES);
+        }
+    }
+
+    private String one(
+            Page page, Customer customer, int lot, CustomerForm form, List<BadInputException.Problem> problems) {
         page.show("customer", customer);
         page.show("form", form);
         page.show("problems", problems);
         page.show("former", customers.formerNames(customer.id()));
-        page.show("found", FoundView.of(finder.castings(customer.id()), page));
+        PartFinder.Some found = finder.castings(customer.id(), lot, AT_ONCE);
+        page.show("found", FoundView.of(found.parts(), page));
+        page.show("next", found.more() ? lot + 1 : null);
         page.show("units", BenchUnit.values());
         return "outcome/customers/customer";
     }
@@ -117,7 +130,7 @@ class CustomerController {
             return "redirect:/customers/" + id;
         } catch (BadInputException e) {
             page.unprocessable();
-            return one(page, customers.byId(id), form, e.problems());
+            return one(page, customers.byId(id), 0, form, e.problems());
         }
     }
 
@@ -137,7 +150,7 @@ class CustomerController {
         } catch (BadInputException e) {
             page.unprocessable();
             Customer customer = customers.byId(id);
-            return one(page, customer, CustomerForm.of(customer), e.problems());
+            return one(page, customer, 0, CustomerForm.of(customer), e.problems());
         }
     }
 }

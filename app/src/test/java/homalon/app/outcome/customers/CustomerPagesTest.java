@@ -1,0 +1,149 @@
+package homalon.app.outcome.customers;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import homalon.app.casting.customer.Customer;
+import homalon.app.casting.customer.Customers;
+import homalon.app.casting.part.Parts;
+import homalon.app.testing.HandsOfTests;
+import homalon.app.testing.RunningShop;
+import homalon.app.testing.Visitor;
+import homalon.core.visit.PartFile;
+import java.io.InputStream;
+import java.net.URI;
+import java.net.http.HttpResponse;
+import java.util.UUID;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Customers on their pages, as the desk uses them. */
+@ExtendWith(RunningShop.class)
+class CustomerPagesTest {
+    private final RunningShop.Shop shop;
+    private final Customers customers;
+    private final HandsOfTests hands;
+    private final Visitor desk;
+
+    CustomerPagesTest(RunningShop.Shop shop) {
+        this.shop = shop;
+        this.customers = shop.bean(Customers.class);
+        this.hands = new HandsOfTests(shop);
+        this.desk = Visitor.signedIn(shop.port(), "desk");
+    }
+
+    private Customer fresh(String name) {
+        return customers.named(name + " " + UUID.randomUUID().toString().substring(0, 8), hands.ines());
+    }
+
+    private String at(Customer c) {
+        return "/customers/" + c.id();
+    }
+
+    @Test
+    void areListedWithHowManyCastingsAreHere() {
+        Customer c = fresh("Gannet Haulage");
+        hands.bookFor(c.name());
+        String list = desk.get("/customers?q=ganet+haulage").body();
+        assertTrue(list.contains(c.name()), list);
+        assertTrue(list.contains("1 casting, 1 in the shop"), list);
+        assertTrue(desk.get("/customers?q=zqxjkvw").body().contains("Nobody is called like that"));
+    }
+
+    @Test
+    void areProposedWhileSomebodyKeys() {
+        Customer c = fresh("Gannet Towage");
+        assertTrue(desk.get("/customers/names?customer=gannet+tow").body().contains("value=\"" + c.name() + "\""));
+        assertTrue(desk.get("/customers/names?into=gannet+tow").body().contains(c.name()));
+        assertFalse(desk.get("/customers/names?customer=").body().contains("option"));
+    }
+
+    @Test
+    void aNameIsCorrectedOnceForAll() {
+        Customer c = fresh("Ganet Ropes");
+        PartFile part = hands.bookFor(c.name());
+        desk.get(at(c));
+        String right = c.name().replace("Ganet", "Gannet");
+        HttpResponse<String> kept = desk.post(
+                at(c), "name", right, "phone", "1", "mail", "", "unit", "", "notes", "", "version", "" + c.version());
+        assertEquals(302, kept.statusCode());
+        assertEquals(right, shop.bean(Parts.class).byTag(part.tag()).customer());
+        assertTrue(desk.get(at(c)).body().contains("Before: " + c.name()));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"name, ''", "mail, nowhere"})
+    void whatCannotBeKeptIsSaidAtItsField(String field, String typed) {
+        Customer c = fresh("Gannet Slip");
+        desk.get(at(c));
+        HttpResponse<String> refused = desk.post(
+                at(c),
+                "name",
+                field.equals("name") ? typed : c.name(),
+                "mail",
+                field.equals("mail") ? typed : "",
+                "notes",
+                "stays as keyed",
+                "version",
+                "" + c.version());
+        assertEquals(422, refused.statusCode());
+        assertTrue(refused.body().contains("data-wrong=\"" + field + "\""), refused.body());
+        assertTrue(refused.body().contains(">stays as keyed</textarea>"));
+    }
+
+    @Test
+    void twoBecomeOneByName() {
+        Customer gone = fresh("Gannet Stores");
+        Customer stays = fresh("Gannets Stores");
+        PartFile part = hands.bookFor(gone.name());
+        desk.get(at(gone));
+        assertTrue(
+                desk.post(at(gone) + "/merge", "into", "nobody at all").body().contains("data-wrong=\"into\""));
+        HttpResponse<String> merged = desk.post(at(gone) + "/merge", "into", stays.name());
+        assertEquals(
+                at(stays),
+                URI.create(merged.headers().firstValue("Location").orElse("")).getPath());
+        assertEquals(stays.name(), shop.bean(Parts.class).byTag(part.tag()).customer());
+        assertEquals(404, desk.get(at(gone)).statusCode());
+    }
+
+    @Test
+    void manyCastingsComePageByPage() {
+        Customer c = fresh("Gannet Fleet");
+        for (int i = 0; i < 21; i++) {
+            hands.bookFor(c.name());
+        }
+        String first = desk.get(at(c)).body();
+        assertEquals(20, first.split("class=\"tag\"", -1).length - 1);
+        assertTrue(first.contains(at(c) + "?page=1"), first);
+        String rest = desk.get(at(c) + "?page=1").body();
+        assertEquals(1, rest.split("class=\"tag\"", -1).length - 1);
+        assertFalse(rest.contains("More of them"));
+        assertEquals(422, desk.get(at(c) + "?page=-1").statusCode());
+    }
+
+    /** Whoever prints it: the customer gets it in the unit that is kept for the customer. */
+    @Test
+    void theReportIsPrintedInTheCustomersUnit() throws Exception {
+        Customer c = fresh("Gannet Marine");
+        PartFile part = hands.bookFor(c.name());
+        assertTrue(print(part).contains("mm") && !print(part).contains("thou"), print(part));
+        customers.change(c.id(), c.name(), "", "", "THOU", "", c.version(), hands.ines());
+        String page = desk.get("/parts/" + part.tag() + "/report").body();
+        assertTrue(page.contains("(PDF, in thou for this customer)"), page);
+        assertTrue(print(part).contains("thou"), print(part));
+    }
+
+    private String print(PartFile part) throws Exception {
+        try (InputStream file = desk.stream("/parts/" + part.tag() + "/report.pdf");
+                PDDocument document = Loader.loadPDF(file.readAllBytes())) {
+            return new PDFTextStripper().getText(document);
+        }
+    }
+}
