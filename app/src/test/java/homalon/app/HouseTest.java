@@ -100,6 +100,15 @@ class HouseTest {
     static final ArchRule nobodyIsStoodInFor =
             classes().that().areAnnotatedWith(Entity.class).should().haveModifier(JavaModifier.FINAL);
 
+    /** One memory, with one rule for what may grow old and one bound on all of it (ADR 18). */
+    @ArchTest
+    static final ArchRule onlyTheMemoryRemembers = noClasses()
+            .that()
+            .resideOutsideOfPackage("homalon.app.foundation.memory..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("com.github.benmanes.caffeine..");
+
     @ArchTest
     static final ArchRule noMutableStatics =
             fields().that().areStatic().should().beFinal();

@@ -1,5 +1,7 @@
 package homalon.app.casting.part;
 
+import homalon.app.foundation.memory.Memory;
+import homalon.app.foundation.memory.Question;
 import homalon.app.foundation.settings.ShopSettings;
 import homalon.core.visit.PartFile;
 import jakarta.persistence.EntityManager;
@@ -9,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
@@ -21,11 +24,12 @@ class PartFiles {
     private final LimitRepository limits;
     private final ShopSettings settings;
     private final EntityManager entities;
+    private final Memory memory;
 
     /** Changes whenever the part, a visit of it or a limit entered for it does: versions and numbers only go up. */
-    record Stamp(UUID id, int version, long visits, long versions, long limits, long withdrawn, long setting) {}
+    private record Stamp(UUID id, int version, long visits, long versions, long limits, long withdrawn, long setting) {}
 
-    Optional<Stamp> stamp(String tag) {
+    private Optional<Stamp> stamp(String tag) {
         // By the session itself: a repository's way round it costs as much again, at every page of a part.
         return entities.createQuery("""
                         select p.id, p.version,
@@ -59,8 +63,22 @@ class PartFiles {
         return of(found, settings.history());
     }
 
-    /** @param stamp that was read before */
-    PartFile of(Part found, Stamp stamp) {
+    private record Tagged(String tag) implements Question<PartFile> {}
+
+    /**
+     * Every page of a part asks for it: one question tells whether it is what it was (ADR 18).
+     *
+     * @param find asked where it is not
+     */
+    Optional<PartFile> ofTag(String tag, Supplier<Optional<Part>> find) {
+        Tagged of = new Tagged(tag);
+        // Read before the part: what is remembered may be newer than its stamp, never older.
+        return stamp(tag)
+                .flatMap(stamp ->
+                        memory.at(of, stamp).or(() -> find.get().map(p -> memory.keep(of, stamp, part(p, stamp)))));
+    }
+
+    private PartFile part(Part found, Stamp stamp) {
         return of(List.of(found), settings.history(stamp.setting())).get(0);
     }
 

@@ -2,7 +2,6 @@ package homalon.app.casting.part;
 
 import homalon.app.casting.customer.Customer;
 import homalon.app.casting.customer.Customers;
-import homalon.app.foundation.store.Latest;
 import homalon.app.foundation.web.NotHereException;
 import homalon.app.foundation.words.Words;
 import homalon.core.input.BadInputException;
@@ -38,8 +37,6 @@ public class Parts {
     private final Customers customers;
     private final PartFiles files;
     private final Clock clock;
-    /** Every page of a part asks for it: one question tells whether it is what it was (ADR 18). */
-    private final Latest<String, PartFile> known = new Latest<>(400);
 
     @Transactional(readOnly = true)
     public PartFile byTag(String tag) {
@@ -54,10 +51,7 @@ public class Parts {
         if (!TransactionSynchronizationManager.isCurrentTransactionReadOnly()) {
             parts.flush();
         }
-        // Read before the part: what is remembered may be newer than its stamp, never older.
-        return files.stamp(tidy)
-                .flatMap(stamp -> known.at(tidy, stamp)
-                        .or(() -> parts.findByTag(tidy).map(p -> known.keep(tidy, stamp, files.of(p, stamp)))));
+        return files.ofTag(tidy, () -> parts.findByTag(tidy));
     }
 
     @Transactional(readOnly = true)

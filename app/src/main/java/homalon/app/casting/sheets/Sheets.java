@@ -1,9 +1,10 @@
 package homalon.app.casting.sheets;
 
 import homalon.app.casting.part.CastingLocks;
+import homalon.app.foundation.memory.Memory;
+import homalon.app.foundation.memory.Question;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.store.EvidenceLog;
-import homalon.app.foundation.store.Latest;
 import homalon.app.foundation.store.SingleOrList;
 import homalon.app.foundation.web.AskAgainException;
 import homalon.app.foundation.web.Keyed;
@@ -41,8 +42,10 @@ public class Sheets {
     private final EvidenceLog log;
     private final EntityManager entities;
     private final ReadTransaction reading;
-    /** By visit; taken only for the lines that the store says are there now. */
-    private final Latest<UUID, Known> read = new Latest<>(300);
+    private final Memory memory;
+
+    /** Taken only for the lines that the store says are there now. */
+    private record Of(UUID visit) implements Question<Known> {}
 
     /**
      * What a visit's sheets were read at: lines are only ever added, so that as many lines with the same last one are the same
@@ -73,8 +76,9 @@ public class Sheets {
         Map<UUID, Map<Sheet, SheetFile>> all = new HashMap<>();
         List<Stamp> unread = new ArrayList<>();
         for (Stamp stamp : stamps) {
-            read.at(stamp.visit(), stamp)
-                    .or(() -> read.last(stamp.visit()).flatMap(known -> grown(known, stamp)))
+            Of of = new Of(stamp.visit());
+            memory.at(of, stamp)
+                    .or(() -> memory.last(of).flatMap(known -> grown(known, stamp)))
                     .ifPresentOrElse(now -> all.put(stamp.visit(), now.files()), () -> unread.add(stamp));
         }
         whole(unread).forEach(k -> all.put(k.stamp().visit(), k.files()));
@@ -125,7 +129,7 @@ public class Sheets {
         Known known = new Known(stamp, setups, figures, files);
         // A line that came between the two questions is not taken for the state that was asked about.
         boolean whole = setups.size() == stamp.setups() && figures.size() == stamp.figures();
-        return whole ? read.keep(stamp.visit(), stamp, known) : known;
+        return whole ? memory.keep(new Of(stamp.visit()), stamp, known) : known;
     }
 
     private static SheetFile file(SheetSetup setup, List<Map<String, String>> setups, List<FigureLine> history) {

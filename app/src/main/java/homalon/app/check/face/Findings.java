@@ -1,9 +1,8 @@
 package homalon.app.check.face;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.app.casting.part.Faces;
-import homalon.app.foundation.store.Latest;
+import homalon.app.foundation.memory.Memory;
+import homalon.app.foundation.memory.Question;
 import homalon.core.face.Cover;
 import homalon.core.face.FaceMap;
 import homalon.core.geometry.Points;
@@ -30,9 +29,15 @@ public class Findings {
     private record Version(long revision, LayoutNumbers numbers, SealingBands bands, List<FlatnessLimit> limits) {}
 
     private final Faces faces;
+    private final Memory memory;
 
     /** What each survey was last found to say. */
-    private final Latest<UUID, Optional<FaceFinding>> known = new Latest<>(400);
+    private record Said(UUID survey) implements Question<Optional<FaceFinding>> {
+        @Override
+        public int kilobytes() {
+            return 128;
+        }
+    }
 
     /** A land is kept once for its layout: the same land is the same object, which is asked sooner than all its numbers. */
     private record Places(LandRaster land, List<Spot> spots) {
@@ -43,21 +48,33 @@ public class Findings {
         }
     }
 
-    private record Reach(LandRaster land, Spot place) {}
+    // What depends on where the places are and not on what was read there: a place read again changes none of it.
 
-    /** What depends on where the places are and not on what was read there: a place read again changes none of it. */
-    private final Cache<Places, Cover> covers =
-            Caffeine.newBuilder().maximumSize(200).build();
+    private record CoverOf(Places places) implements Question<Cover> {
+        @Override
+        public int kilobytes() {
+            return 64;
+        }
+    }
 
-    private final Cache<Places, FaceMap.Ground> grounds =
-            Caffeine.newBuilder().maximumSize(100).build();
-    private final Cache<Reach, double[]> reaches =
-            Caffeine.newBuilder().maximumSize(800).build();
+    private record GroundOf(Places places) implements Question<FaceMap.Ground> {
+        @Override
+        public int kilobytes() {
+            return 256;
+        }
+    }
+
+    private record Reach(LandRaster land, Spot place) implements Question<double[]> {
+        @Override
+        public int kilobytes() {
+            return 64;
+        }
+    }
 
     /** Empty while fewer than four sealing places are read, or all on one line. */
     public Optional<FaceFinding> of(PartFile part, SurveyFile survey) {
         Version version = new Version(survey.revision(), part.numbers(), part.bands(), part.limits());
-        return known.at(survey.id(), version, () -> find(part, survey));
+        return memory.at(new Said(survey.id()), version, () -> find(part, survey));
     }
 
     private Optional<FaceFinding> find(PartFile part, SurveyFile survey) {
@@ -66,7 +83,7 @@ public class Findings {
                 survey,
                 land,
                 part.limits(),
-                (places, asked) -> covers.get(Places.of(land, places), p -> Cover.of(places, asked)),
+                (places, asked) -> memory.answer(new CoverOf(Places.of(land, places)), () -> Cover.of(places, asked)),
                 new KeptOf(land));
     }
 
@@ -79,12 +96,12 @@ public class Findings {
 
         @Override
         public FaceMap.Ground ground(Points places) {
-            return grounds.get(Places.of(land, places), p -> FaceMap.ground(land, places));
+            return memory.answer(new GroundOf(Places.of(land, places)), () -> FaceMap.ground(land, places));
         }
 
         @Override
         public double[] reach(Spot place) {
-            return reaches.get(new Reach(land, place), r -> FaceMap.reach(land, place));
+            return memory.answer(new Reach(land, place), () -> FaceMap.reach(land, place));
         }
     }
 }

@@ -1,7 +1,8 @@
 package homalon.app.check.face;
 
+import homalon.app.foundation.memory.Memory;
+import homalon.app.foundation.memory.Question;
 import homalon.app.foundation.store.EvidenceLog;
-import homalon.app.foundation.store.Latest;
 import homalon.core.geometry.Spot;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.Soak;
@@ -24,14 +25,15 @@ import org.springframework.stereotype.Component;
 class SurveyFiles {
     private final PlaceRepository places;
     private final ReadingRepository readings;
+    private final Memory memory;
 
     /** Each survey at the revision at which it was last wanted; earlier ones are nobody's any more. */
-    private final Latest<UUID, SurveyFile> known = new Latest<>(500);
+    private record Survey(UUID id) implements Question<SurveyFile> {}
 
     /** Places and readings are read from the store once for each revision of a survey. */
     List<SurveyFile> of(List<SurveyRow> rows) {
         Map<UUID, SurveyFile> files = new HashMap<>();
-        rows.forEach(row -> known.at(row.id, row.revision).ifPresent(file -> files.put(row.id, file)));
+        rows.forEach(row -> memory.at(new Survey(row.id), row.revision).ifPresent(file -> files.put(row.id, file)));
         List<SurveyRow> unknown =
                 rows.stream().filter(r -> !files.containsKey(r.id)).toList();
         if (!unknown.isEmpty()) {
@@ -42,7 +44,7 @@ class SurveyFiles {
                     readings.ofSurveys(ids).stream().collect(Collectors.groupingBy(ReadingRow::place));
             for (SurveyRow row : unknown) {
                 SurveyFile file = file(row, bySurvey.getOrDefault(row.id, List.of()), byPlace);
-                files.put(row.id, known.keep(row.id, row.revision, file));
+                files.put(row.id, memory.keep(new Survey(row.id), row.revision, file));
             }
         }
         return rows.stream().map(r -> files.get(r.id)).toList();
@@ -56,12 +58,7 @@ class SurveyFiles {
      */
     void advance(SurveyFile before, ReadingRow row) {
         SurveyFile after = after(before, row);
-        known.becomes(after.id(), after.revision(), after);
-    }
-
-    /** As a second instance starts. */
-    void forget() {
-        known.forget();
+        memory.becomes(new Survey(after.id()), after.revision(), after);
     }
 
     private static SurveyFile after(SurveyFile before, ReadingRow row) {

@@ -1,7 +1,8 @@
 package homalon.app.check.feelers;
 
+import homalon.app.foundation.memory.Memory;
+import homalon.app.foundation.memory.Question;
 import homalon.app.foundation.store.EvidenceLog;
-import homalon.app.foundation.store.Latest;
 import homalon.core.face.FeelerLine.Rest;
 import homalon.core.face.Gap;
 import homalon.core.quantity.Length;
@@ -30,10 +31,12 @@ class FeelerFiles {
     private final FeelerLineRepository lines;
     private final FeelerPlaceRepository places;
     private final FeelerTryRepository tries;
-    private final Latest<UUID, FeelerFile> known = new Latest<>(300);
+    private final Memory memory;
+
+    private record Survey(UUID id) implements Question<FeelerFile> {}
 
     FeelerFile of(FeelerSurveyRow row) {
-        return known.at(row.id, row.revision, () -> read(row));
+        return memory.at(new Survey(row.id), row.revision, () -> read(row));
     }
 
     private FeelerFile read(FeelerSurveyRow row) {

@@ -1,7 +1,8 @@
 package homalon.app.check.feelers;
 
 import homalon.app.casting.part.Faces;
-import homalon.app.foundation.store.Latest;
+import homalon.app.foundation.memory.Memory;
+import homalon.app.foundation.memory.Question;
 import homalon.core.face.FeelerResult;
 import homalon.core.face.Feelers;
 import homalon.core.part.LayoutNumbers;
@@ -19,13 +20,15 @@ import org.springframework.stereotype.Component;
 public class FeelerFindings {
     private record Version(long revision, LayoutNumbers numbers, Length limit) {}
 
+    private record Said(UUID survey) implements Question<FeelerResult> {}
+
     private final Faces faces;
-    private final Latest<UUID, FeelerResult> known = new Latest<>(300);
+    private final Memory memory;
 
     public FeelerResult of(PartFile part, FeelerFile survey) {
         Length limit = RuleBook.overall(part.limits());
-        return known.at(
-                survey.id(),
+        return memory.at(
+                new Said(survey.id()),
                 new Version(survey.revision(), part.numbers(), limit),
                 () -> Feelers.look(survey.survey(faces.layout(part.numbers()).box(), limit)));
     }

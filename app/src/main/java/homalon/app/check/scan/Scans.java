@@ -1,9 +1,9 @@
 package homalon.app.check.scan;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.app.casting.part.Faces;
 import homalon.app.foundation.load.BigFiles;
+import homalon.app.foundation.memory.Memory;
+import homalon.app.foundation.memory.Question;
 import homalon.app.foundation.words.Words;
 import homalon.core.face.ScanFace;
 import homalon.core.face.ScanFormat;
@@ -49,14 +49,17 @@ public class Scans {
     private final TransactionTemplate transaction;
     private final BigFiles files;
     private final Clock clock;
+    private final Memory memory;
 
-    private record Key(UUID scan, LayoutNumbers numbers, List<FlatnessLimit> limits) {}
+    private record Judging(UUID scan, LayoutNumbers numbers, List<FlatnessLimit> limits) implements Question<Judged> {
+        @Override
+        public int kilobytes() {
+            return 1024;
+        }
+    }
 
     /** What is kept in memory of a judged scan: nothing that grows with its points. */
     private record Judged(FaceFinding finding, List<String> notes) {}
-
-    private final Cache<Key, Judged> known =
-            Caffeine.newBuilder().maximumSize(60).build();
 
     Scans(
             ScanRepository scans,
@@ -64,7 +67,9 @@ public class Scans {
             Faces faces,
             PlatformTransactionManager transactions,
             BigFiles files,
-            Clock clock) {
+            Clock clock,
+            Memory memory) {
+        this.memory = memory;
         this.files = files;
         this.scans = scans;
         this.texts = texts;
@@ -150,7 +155,7 @@ public class Scans {
             scans.saveAndFlush(row);
             texts.save(new ScanTextRow(row.id, kept.toByteArray()));
         });
-        known.put(key(part, row.id), judged);
+        memory.know(judging(part, row.id), judged);
     }
 
     private static ScanReader.Source copying(InputStream in, GZIPOutputStream gzip) {
@@ -186,8 +191,8 @@ public class Scans {
         return new Judged(finding, Words.of(face.notes()));
     }
 
-    private static Key key(PartFile part, UUID scan) {
-        return new Key(scan, part.numbers(), part.limits());
+    private static Judging judging(PartFile part, UUID scan) {
+        return new Judging(scan, part.numbers(), part.limits());
     }
 
     /** What a scan says of its face; read again from what is kept when nothing is remembered of it. */
@@ -202,9 +207,9 @@ public class Scans {
     }
 
     private Judged judged(PartFile part, ScanFile scan) {
-        return known.get(
-                key(part, scan.id()),
-                k -> files.alone(() -> judge(part, upright(points(scan), scan.highIsMinus()), scan.uncertainty())));
+        return memory.answer(
+                judging(part, scan.id()),
+                () -> files.alone(() -> judge(part, upright(points(scan), scan.highIsMinus()), scan.uncertainty())));
     }
 
     private Points points(ScanFile scan) {

@@ -1,14 +1,13 @@
 package homalon.app.foundation.settings;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
+import homalon.app.foundation.memory.Memory;
+import homalon.app.foundation.memory.Question;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.FaceDefaults;
 import homalon.core.rulebook.FaceDefaults.Item;
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -20,7 +19,6 @@ import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** What the shop set, as it stands now and as it stood on a day. */
@@ -32,6 +30,9 @@ public class ShopSettings {
 
     private final EntityManager entities;
     private final Clock clock;
+    private final Memory memory;
+
+    private record Set() implements Question<History> {}
 
     /** All that was ever set, to be asked for a day. */
     public static final class History {
@@ -78,21 +79,20 @@ public class ShopSettings {
         }
     }
 
-    /** Lists ask for it with every answer. Another instance goes by what is new that much later. */
-    private final Cache<Boolean, History> known =
-            Caffeine.newBuilder().expireAfterWrite(Duration.ofSeconds(10)).build();
-
+    /** Lists ask for it with every answer. Another instance goes by what is new within ten seconds. */
     @Transactional(readOnly = true)
     public History history() {
-        // What this transaction set itself is not for the others before it is kept.
-        return TransactionSynchronizationManager.isCurrentTransactionReadOnly() ? known.get(true, k -> read()) : read();
+        // What this transaction set itself counts for it at once, and for the others once it is through.
+        return TransactionSynchronizationManager.isCurrentTransactionReadOnly()
+                ? memory.at(new Set(), clock.instant().getEpochSecond() / 10, this::read)
+                : read();
     }
 
     /** @param last number of the last line that the caller knows to be there */
     @Transactional(readOnly = true)
     public History history(long last) {
         if (history().last() < last) {
-            known.invalidateAll();
+            memory.forget(new Set());
         }
         return history();
     }
@@ -104,12 +104,7 @@ public class ShopSettings {
 
     private void set(String name, @Nullable Long nanometres, String words, UUID by) {
         entities.persist(new ShopSetting(name, nanometres, words, by, clock.instant()));
-        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-            @Override
-            public void afterCommit() {
-                known.invalidateAll();
-            }
-        });
+        memory.changes(new Set());
     }
 
     @Transactional(readOnly = true)

@@ -1,29 +1,30 @@
 package homalon.app.foundation.web;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
+import homalon.app.foundation.memory.Memory;
+import homalon.app.foundation.memory.Question;
 import homalon.core.input.BadInputException;
 import jakarta.persistence.EntityManager;
-import java.time.Duration;
+import java.time.Clock;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionSynchronization;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** The shop's own name, shown on every page and report. */
 @Service
 @RequiredArgsConstructor
 public class Shop {
     private final EntityManager entities;
-    /** Every page shows it. Another instance shows a new name that much later. */
-    private final Cache<Boolean, String> known =
-            Caffeine.newBuilder().expireAfterWrite(Duration.ofSeconds(10)).build();
+    private final Memory memory;
+    private final Clock clock;
 
+    private record Name() implements Question<String> {}
+
+    /** Every page shows it. Another instance shows a new name within ten seconds. */
     public String name() {
-        return known.get(
-                true,
-                k -> entities.createQuery("select name from ShopRow", String.class).getResultList().stream()
+        return memory.at(
+                new Name(),
+                clock.instant().getEpochSecond() / 10,
+                () -> entities.createQuery("select name from ShopRow", String.class).getResultList().stream()
                         .findFirst()
                         .orElse("Homalon"));
     }
@@ -37,11 +38,6 @@ public class Shop {
         ShopRow row = new ShopRow();
         row.name = tidy;
         entities.merge(row);
-        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-            @Override
-            public void afterCommit() {
-                known.invalidateAll();
-            }
-        });
+        memory.changes(new Name());
     }
 }

@@ -1,9 +1,9 @@
 package homalon.app.machining.chambers;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.app.casting.part.Faces;
 import homalon.app.casting.sheets.Sheets;
+import homalon.app.foundation.memory.Memory;
+import homalon.app.foundation.memory.Question;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.visit.ChamberFile;
 import homalon.core.visit.PartFile;
@@ -20,12 +20,15 @@ import org.springframework.stereotype.Component;
 class ChamberFiles {
     private final Sheets sheets;
     private final Faces faces;
-    /** What was read out of a sheet's lines is a pure value of them and the layout: any instance comes to the same. */
-    private final Cache<Key, ChamberFile.Read> read =
-            Caffeine.newBuilder().maximumSize(200).build();
+    private final Memory memory;
 
-    /** @param last number of the sheet's last line: numbers are never given twice */
-    private record Key(UUID visit, long revision, long last, Map<String, String> setup, LayoutNumbers numbers) {}
+    /**
+     * What was read out of a sheet's lines is a pure value of them and the layout: any instance comes to the same.
+     *
+     * @param last number of the sheet's last line: numbers are never given twice
+     */
+    private record Lines(UUID visit, long revision, long last, Map<String, String> setup, LayoutNumbers numbers)
+            implements Question<ChamberFile.Read> {}
 
     ChamberFile of(PartFile part) {
         return of(part, sheets.of(part, Sheet.CHAMBERS));
@@ -34,8 +37,10 @@ class ChamberFiles {
     /** @param sheet null where none was begun */
     ChamberFile of(PartFile part, SheetFile sheet) {
         SheetFile of = sheet == null ? SheetFile.empty(Sheet.CHAMBERS) : sheet;
-        Key key = new Key(part.visit().id(), of.revision(), of.last(), of.setup(), part.numbers());
+        Lines lines = new Lines(part.visit().id(), of.revision(), of.last(), of.setup(), part.numbers());
         return new ChamberFile(
-                part, of, read.get(key, k -> ChamberFile.Read.of(of, k.numbers(), faces.layout(k.numbers()))));
+                part,
+                of,
+                memory.answer(lines, () -> ChamberFile.Read.of(of, part.numbers(), faces.layout(part.numbers()))));
     }
 }

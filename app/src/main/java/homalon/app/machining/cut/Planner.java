@@ -1,10 +1,10 @@
 package homalon.app.machining.cut;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.app.casting.part.Faces;
 import homalon.app.check.face.Findings;
 import homalon.app.check.face.Surveys;
+import homalon.app.foundation.memory.Memory;
+import homalon.app.foundation.memory.Question;
 import homalon.app.shop.tools.Toolbox;
 import homalon.core.cut.Comparison;
 import homalon.core.cut.Supports;
@@ -36,17 +36,21 @@ public class Planner {
     private final Findings findings;
     private final Faces faces;
     private final Toolbox toolbox;
+    private final Memory memory;
 
     /** All that a comparison depends on. */
-    private record Question(
+    private record OfSetUps(
             LayoutNumbers numbers,
             SealingBands bands,
             List<SurveyFile.PlaceFile> face,
             Optional<Plane> reference,
-            Supports footing) {}
-
-    private final Cache<Question, Comparison> known =
-            Caffeine.newBuilder().maximumSize(200).build();
+            Supports footing)
+            implements Question<Comparison> {
+        @Override
+        public int kilobytes() {
+            return 128;
+        }
+    }
 
     /** Empty while the face cannot be judged. */
     public Optional<ComparedFace> compare(PartFile part, Supports footing) {
@@ -78,11 +82,11 @@ public class Planner {
         }
         boolean crankLine = toCrankLine(part);
         Optional<Plane> reference = square.over(part).or(() -> thickness(part));
-        Question question = new Question(part.numbers(), part.bands(), finding.all(), reference, footing);
+        OfSetUps question = new OfSetUps(part.numbers(), part.bands(), finding.all(), reference, footing);
         return Optional.of(new ComparedFace(
                 survey,
                 finding,
-                known.get(question, q -> ComparedFace.compare(finding, q.reference(), q.footing())),
+                memory.answer(question, () -> ComparedFace.compare(finding, reference, footing)),
                 crankLine));
     }
 

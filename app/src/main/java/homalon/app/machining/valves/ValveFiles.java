@@ -1,9 +1,9 @@
 package homalon.app.machining.valves;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.app.casting.part.Faces;
 import homalon.app.casting.sheets.Sheets;
+import homalon.app.foundation.memory.Memory;
+import homalon.app.foundation.memory.Question;
 import homalon.core.input.BadInputException;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.visit.PartFile;
@@ -21,15 +21,16 @@ import org.springframework.stereotype.Component;
 class ValveFiles {
     private final Sheets sheets;
     private final Faces faces;
-    /** A verdict is a pure value of the sheet's lines and the layout: any instance comes to the same one. */
-    private final Cache<Key, ValveFile.Judged> judged =
-            Caffeine.newBuilder().maximumSize(200).build();
+    private final Memory memory;
 
     /**
+     * A verdict is a pure value of the sheet's lines and the layout: any instance comes to the same one.
+     *
      * @param last number of the sheet's last line: numbers are never given twice, so that what a transaction wrote and took back
      *     is not taken for what another wrote in its place
      */
-    private record Key(UUID visit, long revision, long last, LayoutNumbers numbers) {}
+    private record Lines(UUID visit, long revision, long last, LayoutNumbers numbers)
+            implements Question<ValveFile.Judged> {}
 
     /** Empty before it was said how they lie. */
     Optional<ValveFile> of(PartFile part) {
@@ -42,9 +43,9 @@ class ValveFiles {
                 : Optional.of(new ValveFile(
                         part,
                         sheet,
-                        judged.get(
-                                new Key(part.visit().id(), sheet.revision(), sheet.last(), part.numbers()),
-                                k -> ValveFile.Judged.of(sheet, faces.layout(k.numbers())))));
+                        memory.answer(
+                                new Lines(part.visit().id(), sheet.revision(), sheet.last(), part.numbers()),
+                                () -> ValveFile.Judged.of(sheet, faces.layout(part.numbers())))));
     }
 
     /** @throws BadInputException before it was said how they lie */

@@ -1,11 +1,11 @@
 package homalon.app.outcome.bench;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.app.casting.part.Faces;
 import homalon.app.check.face.Findings;
 import homalon.app.foundation.drawing.Bands;
 import homalon.app.foundation.drawing.FaceDrawing;
+import homalon.app.foundation.memory.Memory;
+import homalon.app.foundation.memory.Question;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.rulebook.FlatnessLimit;
@@ -24,17 +24,11 @@ import org.springframework.stereotype.Component;
 class BenchPictures {
     private final Findings findings;
     private final Faces faces;
+    private final Memory memory;
 
     private record Picture(
-            UUID survey,
-            long revision,
-            String tag,
-            LayoutNumbers numbers,
-            List<FlatnessLimit> limits,
-            BenchUnit unit) {}
-
-    private final Cache<Picture, String> pictures =
-            Caffeine.newBuilder().maximumSize(400).build();
+            UUID survey, long revision, String tag, LayoutNumbers numbers, List<FlatnessLimit> limits, BenchUnit unit)
+            implements Question<String> {}
 
     String of(PartFile part, Optional<SurveyFile> survey, BenchUnit unit) {
         Picture key = new Picture(
@@ -44,7 +38,7 @@ class BenchPictures {
                 part.numbers(),
                 part.limits(),
                 unit);
-        return pictures.get(key, k -> {
+        return memory.answer(key, () -> {
             FaceDrawing drawing = FaceDrawing.of(
                             faces.layout(part.numbers()),
                             "m-" + part.tag().toLowerCase(Locale.ROOT),

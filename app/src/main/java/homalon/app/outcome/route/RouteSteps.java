@@ -1,10 +1,10 @@
 package homalon.app.outcome.route;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import homalon.app.casting.part.StepSource;
 import homalon.app.casting.work.WorkEntry;
 import homalon.app.check.face.Surveys;
+import homalon.app.foundation.memory.Memory;
+import homalon.app.foundation.memory.Question;
 import homalon.app.foundation.people.People;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.LengthWriter;
@@ -30,9 +30,12 @@ class RouteSteps implements StepSource {
     private final VisitRecords written;
     private final VisitFactsSource facts;
     private final People people;
+    private final Memory memory;
+
     /** A route is a pure value of its events: any instance grows the same one. */
-    private final Cache<List<Event>, Route> grown =
-            Caffeine.newBuilder().maximumSize(600).build();
+    private record Grown(List<Event> events) implements Question<Route> {}
+
+    private record Standing(UUID visit) implements Question<Stood> {}
 
     /** Where a visit stood, and what that was found from. */
     private record Stood(
@@ -41,9 +44,6 @@ class RouteSteps implements StepSource {
             Map<UUID, String> names,
             BenchUnit unit,
             VisitSteps.Standing standing) {}
-
-    private final Cache<UUID, Stood> stood =
-            Caffeine.newBuilder().maximumSize(300).build();
 
     @Override
     public Map<UUID, VisitSteps.Standing> steps(List<PartFile> parts, LengthWriter writer) {
@@ -82,7 +82,8 @@ class RouteSteps implements StepSource {
             VisitRecords.Lines lines,
             Map<UUID, String> names,
             LengthWriter writer) {
-        Stood before = stood.getIfPresent(part.visit().id());
+        Standing of = new Standing(part.visit().id());
+        Stood before = memory.last(of).orElse(null);
         // Both are the same objects as long as neither the part nor anything written about it or read of it changed.
         if (before != null
                 && before.lines() == lines
@@ -91,9 +92,12 @@ class RouteSteps implements StepSource {
                 && before.unit() == writer.unit()) {
             return before.standing();
         }
-        VisitSteps.Standing now =
-                VisitSteps.of(facts.of(part, surveys, lines, names), writer, events -> grown.get(events, Route::of));
-        stood.put(part.visit().id(), new Stood(lines, surveys, names, writer.unit(), now));
+        VisitSteps.Standing now = VisitSteps.of(facts.of(part, surveys, lines, names), writer, this::route);
+        memory.keep(of, writer.unit(), new Stood(lines, surveys, names, writer.unit(), now));
         return now;
+    }
+
+    private Route route(List<Event> events) {
+        return memory.answer(new Grown(events), () -> Route.of(events));
     }
 }

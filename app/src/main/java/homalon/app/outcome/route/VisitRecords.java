@@ -3,7 +3,8 @@ package homalon.app.outcome.route;
 import homalon.app.casting.ledger.Ledgers;
 import homalon.app.casting.work.WorkEntry;
 import homalon.app.casting.work.WorkLog;
-import homalon.app.foundation.store.Latest;
+import homalon.app.foundation.memory.Memory;
+import homalon.app.foundation.memory.Question;
 import homalon.app.foundation.store.SingleOrList;
 import homalon.app.machining.cut.Plans;
 import homalon.app.shop.stock.Orders;
@@ -35,13 +36,15 @@ class VisitRecords {
 
     private record Version(PartFile part, long revision) {}
 
+    private record Of(UUID visit) implements Question<Lines> {}
+
     private final EntityManager entities;
     private final VisitChecks checks;
     private final Plans plans;
     private final Ledgers ledgers;
     private final WorkLog work;
     private final Orders orders;
-    private final Latest<UUID, Lines> known = new Latest<>(300);
+    private final Memory memory;
 
     /** By visit, for parts that are here now. */
     Map<UUID, Lines> of(List<PartFile> parts) {
@@ -53,23 +56,18 @@ class VisitRecords {
         Map<UUID, Lines> all = new HashMap<>();
         List<PartFile> unread = new ArrayList<>();
         for (PartFile part : parts) {
-            known.at(part.visit().id(), version(part, revisions))
+            memory.at(new Of(part.visit().id()), version(part, revisions))
                     .ifPresentOrElse(lines -> all.put(part.visit().id(), lines), () -> unread.add(part));
         }
         read(unread).forEach((part, lines) -> {
             UUID visit = part.visit().id();
-            all.put(visit, known.keep(visit, version(part, revisions), lines));
+            all.put(visit, memory.keep(new Of(visit), version(part, revisions), lines));
         });
         return all;
     }
 
     private static Version version(PartFile part, Map<UUID, Long> revisions) {
         return new Version(part, revisions.getOrDefault(part.visit().id(), 0L));
-    }
-
-    /** As a second instance starts. */
-    void forget() {
-        known.forget();
     }
 
     private Map<UUID, Long> revisions(List<PartFile> parts) {

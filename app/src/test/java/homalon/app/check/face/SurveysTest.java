@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import homalon.app.casting.part.Parts;
 import homalon.app.casting.part.StepSource;
+import homalon.app.foundation.memory.Memory;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.people.PersonInfo;
 import homalon.app.foundation.web.Keyed;
@@ -290,7 +291,7 @@ class SurveysTest {
                     ines.id());
         }
         SurveyFile remembered = face();
-        shop.bean(SurveyFiles.class).forget();
+        shop.bean(Memory.class).forget();
         assertEquals(face(), remembered);
         assertEquals(first.revision() + 3, remembered.revision());
     }

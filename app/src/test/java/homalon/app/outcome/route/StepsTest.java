@@ -13,6 +13,7 @@ import homalon.app.casting.work.WorkLog;
 import homalon.app.check.feelers.FeelerSurveys;
 import homalon.app.check.integrity.Cracks;
 import homalon.app.check.integrity.PressureTests;
+import homalon.app.foundation.memory.Memory;
 import homalon.app.foundation.web.Keyed;
 import homalon.app.foundation.words.Words;
 import homalon.app.shop.stock.Need;
@@ -166,7 +167,7 @@ class StepsTest {
         write.run();
         List<Object> after = known(part);
         assertNotEquals(before, after);
-        shop.bean(VisitRecords.class).forget();
+        shop.bean(Memory.class).forget();
         assertEquals(known(part), after);
     }
 
