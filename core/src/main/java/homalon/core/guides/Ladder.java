@@ -136,11 +136,14 @@ public record Ladder(List<Step> rungs) {
 
     private static Step hone(Guide guide, GuideLimits limits, boolean clear, boolean shape, boolean free) {
         boolean room = guide.clearanceGoverning() + HONE_ADDS <= limits.service() + 1e-9;
-        boolean yes = clear && shape && !free && room && guide.clearanceLeast() + HONE_ADDS >= limits.least() - 1e-9;
+        // Burrs are taken out of a good guide as well, as long as there is room for what the hone takes.
+        boolean yes = clear && shape && room && guide.clearanceLeast() + HONE_ADDS >= limits.least() - 1e-9;
         Message why = !clear || !shape
                 ? Message.of("guides.it-takes-burrs-not-wear")
                 : free
-                        ? Message.of("guides.nothing-is-tight")
+                        ? yes
+                                ? Message.of("guides.takes-burrs-nothing-is-tight")
+                                : Message.of("guides.no-room-for-a-hone")
                         : yes
                                 ? Message.of("guides.takes-burrs-and-a-few-thousandths-with")
                                 : Message.of("guides.not-enough-to-free-it");

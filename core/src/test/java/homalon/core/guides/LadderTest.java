@@ -51,7 +51,7 @@ class LadderTest {
                 ladder(c, least, mouth, oval, oneEnd).lowest().isEmpty());
     }
 
-    /** A hone frees what is tight, and nothing else; five thousandths are all it takes. */
+    /** A hone frees what is tight and takes burrs out of a good guide, wear never; five thousandths are all it takes. */
     @ParameterizedTest
     @CsvSource({
         "0.08, 0.026, 0.01, 0.01, YES, takes burrs, few",
@@ -59,7 +59,10 @@ class LadderTest {
         "0.095, 0.026, 0.01, 0.01, YES, takes burrs, few",
         "0.096, 0.026, 0.01, 0.01, NO, not enough, ''",
         "0.08, 0.0249, 0.01, 0.01, NO, not enough, ''",
-        "0.08, 0.04, 0.01, 0.01, NO, nothing is tight, ''",
+        "0.08, 0.04, 0.01, 0.01, YES, nothing is tight, burrs",
+        "0.095, 0.04, 0.01, 0.01, YES, nothing is tight, burrs",
+        "0.096, 0.04, 0.01, 0.01, NO, nothing is tight, service limit",
+        "0.08, 0.04, 0.04, 0.01, NO, not wear, ''",
         "0.12, 0.026, 0.01, 0.01, NO, not wear, ''",
         "0.08, 0.026, 0.04, 0.01, NO, not wear, ''"
     })
