@@ -8,6 +8,7 @@ import java.util.List;
  *
  * @param drawing the face with every chamber's volume
  * @param burette the last reading, drawn
+ * @param pistons that stand apart from the others, in words
  * @param states in which they were or can be filled
  * @param walk places of the walk in hand, as a list
  * @param next the walk after this one; empty for none
@@ -17,6 +18,7 @@ record ChamberView(
         String burette,
         String buretteWords,
         List<Row> rows,
+        List<String> pistons,
         List<Tab> walks,
         List<Tab> states,
         String walkWords,

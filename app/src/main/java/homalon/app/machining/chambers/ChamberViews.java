@@ -11,6 +11,7 @@ import homalon.core.chambers.ChamberVolume;
 import homalon.core.chambers.EngineItem;
 import homalon.core.chambers.Fill;
 import homalon.core.chambers.FillState;
+import homalon.core.chambers.PistonLevel;
 import homalon.core.chambers.Ratios;
 import homalon.core.cut.WhatIf;
 import homalon.core.part.Layout;
@@ -23,8 +24,10 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lombok.RequiredArgsConstructor;
@@ -51,6 +54,7 @@ class ChamberViews {
                                         : " cc"))
                         .orElse("It counts downwards from its top"),
                 rows,
+                pistons(file, writer),
                 walks,
                 states(file, state, suggested),
                 Words.of(walk.words(writer)),
@@ -146,6 +150,16 @@ class ChamberViews {
                 OptionalDouble.of(run.from().doubleValue()),
                 run.to().doubleValue(),
                 "The burette as it was read last, from " + run.from() + " to " + run.to());
+    }
+
+    private static List<String> pistons(ChamberFile file, LengthWriter writer) {
+        Map<Integer, Double> below = new TreeMap<>();
+        for (Layout.Bore b : file.bores()) {
+            file.deckOf(b.number()).ifPresent(deck -> below.put(b.number(), deck));
+        }
+        return PistonLevel.of(below).odd().stream()
+                .map(o -> Words.of(o.words(), writer))
+                .toList();
     }
 
     private static List<ChamberView.Row> rows(ChamberFile file, LengthWriter writer) {
