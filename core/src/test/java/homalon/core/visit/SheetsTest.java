@@ -6,8 +6,10 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import homalon.core.chambers.EngineBook;
+import homalon.core.geometry.Spot;
 import homalon.core.input.BadInputException;
 import homalon.core.lines.Liners;
+import homalon.core.part.LandRaster;
 import homalon.core.part.Layout;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.part.PartKind;
@@ -146,10 +148,36 @@ class SheetsTest {
         assertTrue(setup.of(hand.size("c3", "220.04").file(), DECK).isPresent());
         assertEquals(
                 List.of("c0", "c1", "c2", "c3"),
-                IndexSetup.places().stream().map(LineSetup.Place::key).toList());
-        assertEquals(
-                "Crank line to deck, lower front corner",
-                English.of(IndexSetup.places().get(2).name()));
+                setup.places().stream().map(LineSetup.Place::key).toList());
+    }
+
+    /** The corners are asked for in the words that were just chosen. */
+    @ParameterizedTest
+    @CsvSource({
+        "true, outer front, outer back, inner front, inner back",
+        "false, inner front, inner back, outer front, outer back"
+    })
+    void cornersAreCalledByTheEdgeOfTheBank(
+            boolean outerAtTop, String first, String second, String third, String fourth) {
+        List<LineSetup.Place> places = new IndexSetup(outerAtTop).places();
+        List<String> corners = List.of(first, second, third, fourth);
+        for (int i = 0; i < 4; i++) {
+            assertEquals(
+                    "Crank line to deck, " + corners.get(i) + " corner",
+                    English.of(places.get(i).name()));
+        }
+    }
+
+    /** A gauge is not put into a bolt hole. */
+    @Test
+    void heightsAreReadOffTheBoltHoles() {
+        List<Spot> marks = IndexSetup.marks(DECK);
+        for (int i = 0; i < 4; i++) {
+            Spot mark = marks.get(i);
+            assertTrue(LandRaster.clear(DECK, mark, 3), mark.toString());
+            assertTrue(mark.distance(DECK.corners().get(i)) < 70, mark.toString());
+        }
+        assertEquals(4, marks.stream().distinct().count());
     }
 
     @Test

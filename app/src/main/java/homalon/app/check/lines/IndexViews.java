@@ -9,6 +9,7 @@ import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.drawing.PlaceMark;
 import homalon.app.foundation.web.Workings;
 import homalon.app.foundation.words.Words;
+import homalon.core.cut.SetUpMethod;
 import homalon.core.geometry.Spot;
 import homalon.core.lines.DeckIndex;
 import homalon.core.part.Layout;
@@ -16,6 +17,7 @@ import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.verdict.Working;
 import homalon.core.visit.IndexSetup;
+import homalon.core.visit.LineSetup;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.Sheet;
 import homalon.core.visit.SheetFile;
@@ -26,6 +28,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
@@ -56,7 +59,11 @@ class IndexViews {
         }
         DeckIndex d = index.get();
         List<Row> rows = new ArrayList<>(rows(d, writer));
-        banks(part).forEach((tag, other) -> rows.add(bank(d, tag, other, writer)));
+        List<SheetView.Link> links = new ArrayList<>();
+        banks(part).forEach((tag, other) -> {
+            rows.add(bank(d, tag, other, writer));
+            links.addAll(plans(part.tag(), d, tag, other, writer));
+        });
         boolean square = d.square(DeckIndex.DEFAULT_SQUARE);
         return new SheetSaid(
                 square ? "within" : "out",
@@ -65,21 +72,22 @@ class IndexViews {
                 List.of(picture),
                 rows,
                 List.of(),
+                links,
                 Workings.of(List.of(working(d)), writer));
     }
 
     private static List<PlaceMark> corners(Layout layout, SheetFile sheet, LengthWriter writer) {
         List<PlaceMark> marks = new ArrayList<>();
-        for (int i = 0; i < 4; i++) {
-            Spot c = layout.corners().get(i);
-            Spot inside = new Spot(c.x() > 0 ? c.x() - 14 : 14, c.y() > 0 ? c.y() - 14 : 14);
+        List<Spot> spots = IndexSetup.marks(layout);
+        List<LineSetup.Place> places = IndexSetup.of(sheet.setup()).places();
+        for (int i = 0; i < spots.size(); i++) {
             Optional<Length> value = sheet.value("c" + i);
             marks.add(new PlaceMark(
                     "c" + i,
-                    inside,
+                    spots.get(i),
                     value.isPresent() ? PlaceMark.State.READ : PlaceMark.State.OPEN,
                     value.map(writer::size).orElse(""),
-                    Words.of(IndexSetup.places().get(i).name())));
+                    Words.of(places.get(i).name())));
         }
         return marks;
     }
@@ -117,6 +125,20 @@ class IndexViews {
                     .ifPresent(i -> found.put(other.tag(), i));
         }
         return found;
+    }
+
+    /** The cut that brings each bank to the height that both can have, handed to its plan. */
+    private static List<SheetView.Link> plans(
+            String tag, DeckIndex own, String besides, DeckIndex other, LengthWriter writer) {
+        double common = DeckIndex.common(own, other);
+        String height = writer.size(Length.roundedFromMm(common));
+        return Stream.of(Map.entry(tag, own.toHeight(common)), Map.entry(besides, other.toHeight(common)))
+                .filter(e -> e.getValue() > 0)
+                .map(e -> new SheetView.Link(
+                        "Plan " + e.getKey() + " to " + height,
+                        "/parts/" + e.getKey() + "/plan?school=" + SetUpMethod.PARALLEL + "&total="
+                                + Length.roundedFromMm(e.getValue()).mm() + "mm"))
+                .toList();
     }
 
     private static Row bank(DeckIndex own, String tag, DeckIndex other, LengthWriter writer) {

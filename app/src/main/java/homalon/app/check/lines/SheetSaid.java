@@ -13,4 +13,17 @@ record SheetSaid(
         List<Picture> pictures,
         List<Row> rows,
         List<String> trims,
-        Workings workings) {}
+        List<SheetView.Link> links,
+        Workings workings) {
+
+    SheetSaid(
+            String style,
+            String words,
+            String sentence,
+            List<Picture> pictures,
+            List<Row> rows,
+            List<String> trims,
+            Workings workings) {
+        this(style, words, sentence, pictures, rows, trims, List.of(), workings);
+    }
+}

@@ -38,7 +38,7 @@ class SheetViews {
                         .toList();
             }
             case LINERS -> LinersSetup.places(faces.layout(part.numbers()));
-            case INDEX -> IndexSetup.places();
+            case INDEX -> IndexSetup.of(sheet.setup()).places();
             case VALVES, CHAMBERS -> throw new IllegalStateException("these are walked on their own page");
         };
     }
@@ -60,6 +60,7 @@ class SheetViews {
                 said.pictures(),
                 said.rows(),
                 said.trims(),
+                said.links(),
                 said.workings(),
                 walk(places, sheet, writer),
                 places.stream().allMatch(p -> sheet.standing().containsKey(p.key())),
