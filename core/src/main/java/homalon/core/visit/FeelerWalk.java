@@ -38,9 +38,12 @@ public final class FeelerWalk {
             Message note) {}
 
     private final FeelerReading read;
+    private final boolean dowelsOut;
 
-    public FeelerWalk(FeelerReading read) {
+    /** @param dowelsOut somebody signed that no dowel stands in the face */
+    public FeelerWalk(FeelerReading read, boolean dowelsOut) {
         this.read = read;
+        this.dowelsOut = dowelsOut;
     }
 
     /** A place where a thinner blade would tell more, though the one that was asked for has been tried there. */
@@ -124,7 +127,7 @@ public final class FeelerWalk {
 
     /** Which dowels an edge on that line would ride on; empty when none is in its way. */
     private Message dowels(LineFile line) {
-        List<Layout.Hole> under = FeelerProposal.dowels(read.layout(), line.from(), line.to());
+        List<Layout.Hole> under = dowelsOut ? List.of() : FeelerProposal.dowels(read.layout(), line.from(), line.to());
         return under.isEmpty()
                 ? Message.NONE
                 : Message.of(

@@ -31,6 +31,13 @@ public class WorkLog {
         return EvidenceLog.standing(log.ofVisit(WorkEntry.class, part.visit().id()));
     }
 
+    /** Whether somebody signed for a small check on this visit. */
+    @Transactional(readOnly = true)
+    public boolean isTicked(PartFile part, Enum<?> check) {
+        return of(part).stream()
+                .anyMatch(e -> e.kind() == WorkEntry.Kind.TICKED && e.what().equals(check.name()));
+    }
+
     /**
      * @return false when the line is there already: it was sent again
      * @throws BadInputException when the note is too long, or the part has left

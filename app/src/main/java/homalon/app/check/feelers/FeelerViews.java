@@ -1,6 +1,7 @@
 package homalon.app.check.feelers;
 
 import homalon.app.casting.part.Faces;
+import homalon.app.casting.work.WorkLog;
 import homalon.app.check.face.FaceView;
 import homalon.app.foundation.drawing.BowDrawing;
 import homalon.app.foundation.drawing.EdgeMark;
@@ -14,6 +15,7 @@ import homalon.core.face.FeelerSurvey;
 import homalon.core.face.FeelerWords;
 import homalon.core.face.Gap;
 import homalon.core.geometry.Range;
+import homalon.core.integrity.SmallCheck;
 import homalon.core.part.Layout;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
@@ -42,11 +44,12 @@ import org.springframework.stereotype.Component;
 public class FeelerViews {
     private final Faces faces;
     private final FeelerFindings findings;
+    private final WorkLog work;
 
     public FeelerView of(PartFile part, FeelerFile survey, BenchUnit unit) {
         FeelerReading reading =
                 FeelerReading.of(part, survey, faces.layout(part.numbers()), findings.of(part, survey), unit);
-        return new Writing(reading).view();
+        return new Writing(reading, work.isTicked(part, SmallCheck.DOWELS_OUT)).view();
     }
 
     /** A blade that few sets have and every roll of shim stock gives, mm: half a thou. */
@@ -55,14 +58,16 @@ public class FeelerViews {
     /** One survey being written. */
     private static final class Writing {
         private final FeelerReading read;
+        private final boolean dowelsOut;
         private final FeelerFile survey;
         private final LengthWriter writer;
         private final Layout layout;
         private final FlatnessLimit limit;
         private final FeelerResult result;
 
-        Writing(FeelerReading read) {
+        Writing(FeelerReading read, boolean dowelsOut) {
             this.read = read;
+            this.dowelsOut = dowelsOut;
             this.survey = read.survey();
             this.writer = read.writer();
             this.layout = read.layout();
@@ -85,7 +90,7 @@ public class FeelerViews {
                     result.next().flatMap(read::place).map(PlaceFile::id).orElse(null),
                     result.odd().stream().map(this::odd).toList(),
                     survey.begun() ? rows() : List.of(),
-                    new FeelerWalk(read).walk(),
+                    new FeelerWalk(read, dowelsOut).walk(),
                     survey.begun() ? Workings.of(List.of(FeelerWorking.of(read)), writer) : Workings.NONE,
                     survey.complete(limit.most()));
         }
