@@ -1,16 +1,25 @@
 package homalon.app.casting.paper;
 
+import homalon.app.casting.part.DoneBy;
 import homalon.app.casting.part.Faces;
 import homalon.app.casting.part.PartPage;
 import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.drawing.RouteDrawing;
 import homalon.app.foundation.opened.ToEverybody;
+import homalon.app.foundation.people.People;
 import homalon.app.foundation.reach.Reach;
 import homalon.app.foundation.words.Words;
+import homalon.core.route.Operation;
 import homalon.core.route.Route;
 import homalon.core.route.StepKind;
 import homalon.core.visit.PartFile;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -20,11 +29,20 @@ import org.springframework.web.bind.annotation.GetMapping;
 @Controller
 @RequiredArgsConstructor
 class PaperController {
+    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH);
+
     private final Faces faces;
     private final Reach reach;
 
-    /** A line of the traveller. */
-    record Stop(String words, String state, boolean done, String because) {}
+    private final DoneBy doneBy;
+    private final People people;
+
+    /**
+     * A line of the traveller.
+     *
+     * @param signed who was the last at it and when; empty while nobody was: it is signed by hand
+     */
+    record Stop(String words, String state, boolean done, String because, String signed) {}
 
     @GetMapping("/parts/{tag}/tag")
     String tag(PartPage page) {
@@ -39,12 +57,18 @@ class PaperController {
         return page.read(() -> {
             fill(page);
             Route route = page.standing().route();
+            Map<Operation, DoneBy.Hand> hands = doneBy.hands(page.part());
+            Map<UUID, String> names = people.names();
             List<Stop> stops = route.steps().stream()
                     .map(s -> new Stop(
                             Words.of(s.operation().words()),
                             RouteDrawing.words(s.state()),
                             s.state() == Route.State.DONE || s.state() == Route.State.WAIVED,
-                            String.join("; ", Words.of(s.because()))))
+                            String.join("; ", Words.of(s.because())),
+                            Optional.ofNullable(hands.get(s.operation()))
+                                    .map(h -> names.getOrDefault(h.by(), "someone") + ", "
+                                            + WHEN.format(h.at().atZone(ZoneId.systemDefault())))
+                                    .orElse("")))
                     .toList();
             page.show("stops", stops);
             return "casting/paper/traveller";
