@@ -19,6 +19,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
@@ -87,14 +88,14 @@ final class CatalogueCsv {
                 throw new BadInputException("file", "app.stock.a-list-holds-at-most-lines-send-it-in", MOST_ROWS);
             }
             try {
-                Catalogue.Row row = row(r);
+                Catalogue.Row row = row(column -> cell(r, column), BenchUnit.MM);
                 if (!codes.add(row.item().code())) {
                     throw new BadInputException(
                             "code", "app.stock.stands-there-twice", row.item().code());
                 }
                 rows.add(row);
             } catch (BadInputException | NotALengthException e) {
-                wrong.add("Line " + r.getRecordNumber() + ": " + Words.of(e.sentence()));
+                wrong.add("Line " + parser.getCurrentLineNumber() + ": " + Words.of(e.sentence()));
             }
         }
         if (!wrong.isEmpty()) {
@@ -105,36 +106,44 @@ final class CatalogueCsv {
         return rows;
     }
 
-    private static Catalogue.Row row(CSVRecord r) {
-        Item.Kind kind = one(Item.Kind.values(), cell(r, "kind"), "kind", "insert, guide, liner or shim");
-        Optional<Metal> metal = cell(r, "metal").isEmpty()
+    /**
+     * One line of the list.
+     *
+     * @param cell what stands in a column; empty where nothing does
+     * @param unit of bare numbers
+     * @throws BadInputException naming the column that cannot be
+     */
+    static Catalogue.Row row(UnaryOperator<String> cell, BenchUnit unit) {
+        Item.Kind kind = one(Item.Kind.values(), cell.apply("kind"), "kind", "insert, guide, liner or shim");
+        String ofMetal = cell.apply("metal");
+        Optional<Metal> metal = ofMetal.isEmpty()
                 ? Optional.empty()
-                : Optional.of(
-                        one(Metal.values(), cell(r, "metal"), "metal", "such as powder metal, hard iron or bronze"));
-        boolean nominal = cell(r, "sizing").equalsIgnoreCase("nominal");
-        if (!nominal && !cell(r, "sizing").isEmpty() && !cell(r, "sizing").equalsIgnoreCase("true")) {
+                : Optional.of(one(Metal.values(), ofMetal, "metal", "such as powder metal, hard iron or bronze"));
+        String sizing = cell.apply("sizing");
+        boolean nominal = sizing.equalsIgnoreCase("nominal");
+        if (!nominal && !sizing.isEmpty() && !sizing.equalsIgnoreCase("true")) {
             throw new BadInputException("sizing", "app.stock.sizing-is-true-or-nominal");
         }
-        double outer = mm(r, "outer");
+        double outer = mm(cell, "outer", unit);
         OptionalDouble hole = OptionalDouble.empty();
         if (nominal) {
-            if (cell(r, "press").isEmpty()) {
+            if (cell.apply("press").isEmpty()) {
                 throw new BadInputException("press", "app.stock.a-nominal-size-needs-the-rings-own");
             }
             hole = OptionalDouble.of(outer);
-            outer += mm(r, "press");
+            outer += mm(cell, "press", unit);
         }
         return new Catalogue.Row(
                 new Item(
-                        cell(r, "code").toUpperCase(Locale.ROOT),
+                        cell.apply("code").toUpperCase(Locale.ROOT),
                         kind,
-                        cell(r, "what"),
+                        cell.apply("what"),
                         outer,
-                        mm(r, "inner"),
-                        mm(r, "height"),
+                        mm(cell, "inner", unit),
+                        mm(cell, "height", unit),
                         metal,
                         hole),
-                shelf(cell(r, "shelf")));
+                shelf(cell.apply("shelf")));
     }
 
     private static int shelf(String typed) {
@@ -147,10 +156,9 @@ final class CatalogueCsv {
         return Integer.parseInt(typed);
     }
 
-    private static double mm(CSVRecord r, String column) {
-        String typed = cell(r, column);
+    private static double mm(UnaryOperator<String> cell, String column, BenchUnit unit) {
         try {
-            return Length.parseSize(typed, BenchUnit.MM).mm();
+            return Length.parseSize(cell.apply(column), unit).mm();
         } catch (NotALengthException e) {
             throw new BadInputException(column, "text.colon", StringUtils.capitalize(column), e.sentence());
         }
@@ -169,6 +177,17 @@ final class CatalogueCsv {
             }
         }
         throw new BadInputException(column, "app.stock.must-be-one-of", StringUtils.capitalize(column), such);
+    }
+
+    /** A list to be filled: its columns, and a line of each kind to go by. */
+    static String template() {
+        return String.join(",", COLUMNS) + """
+
+                RING-38,insert,example: its own size is given,38.10,31.5,7.0,hard iron,true,,0
+                RING-1.500,insert,example: sold by its hole,1-1/2,1.25in,0.281in,powder metal,nominal,0.10,0
+                GUIDE-8,guide,example,13.05,7.9,45,bronze,,,0
+                SHIM-1,shim,example,30,20,1,,,,0
+                """;
     }
 
     static String write(List<Catalogue.Row> rows) {

@@ -37,6 +37,7 @@ class PartsListController {
     private final NeedSource needs;
     private final Catalogue catalogue;
     private final Orders orders;
+    private final WaitsOnParts waits;
     private final Quotes quotes;
     private final People people;
     private final Clock clock;
@@ -78,6 +79,8 @@ class PartsListController {
                 "needed",
                 needs.needs(part).stream().map(n -> needed(n, ordered, quoted)).toList());
         page.show("ordered", ordered.stream().map(o -> ordered(o, names)).toList());
+        page.show("waiting", waits.waiting(part));
+        page.show("nothingOpen", ordered.stream().noneMatch(Orders.Order::open));
         page.show("supplier", quotes.supplier());
         page.show("asked", !quoted.isEmpty());
         page.show(
@@ -162,13 +165,21 @@ class PartsListController {
     @ToMachinists
     @PostMapping("/parts/{tag}/parts-list/order")
     String order(PartPage page, @Valid @ModelAttribute OrderForm form) {
-        String code = form.code().strip().toUpperCase(Locale.ROOT);
+        String code = form.code().toUpperCase(Locale.ROOT);
         String what = catalogue.byCode(code).map(r -> r.item().words()).orElse(form.words());
         if (what.isEmpty()) {
-            throw new BadInputException("words", "app.stock.that-code-is-not-on-the-shops-list-say");
+            throw new BadInputException(
+                    "words",
+                    code.isEmpty()
+                            ? "app.stock.say-what-to-order-its-code-or-in-words"
+                            : "app.stock.that-code-is-not-on-the-shops-list-say");
         }
         Need need = new Need(code, what, pieces(form.quantity()), form.operation(), List.of());
-        orders.order(page.part(), page.lineId(), need, day(form.promised()), page.me());
+        Optional<LocalDate> promised = day(form.promised());
+        orders.order(page.part(), page.lineId(), need, promised, page.me());
+        if (form.waits().equals("true")) {
+            waits.on(page.part(), need, promised, page.me());
+        }
         return live(page, List.of());
     }
 
@@ -181,6 +192,13 @@ class PartsListController {
             @RequestParam(defaultValue = "") String quantity,
             @RequestParam Operation operation) {
         orders.takeFromShelf(page.part(), page.lineId(), code.strip(), pieces(quantity), operation, page.me());
+        return live(page, List.of());
+    }
+
+    @ToMachinists
+    @PostMapping("/parts/{tag}/parts-list/go-on")
+    String goOn(PartPage page) {
+        waits.end(page.part(), page.me());
         return live(page, List.of());
     }
 
@@ -207,6 +225,7 @@ class PartsListController {
     @PostMapping("/parts/{tag}/parts-list/arrived")
     String arrived(PartPage page, @RequestParam UUID order, @RequestParam(defaultValue = "") String quantity) {
         orders.arrived(page.part(), page.lineId(), order, pieces(quantity), "", page.me());
+        waits.goOn(page.part(), page.me());
         return live(page, List.of());
     }
 
@@ -214,6 +233,7 @@ class PartsListController {
     @PostMapping("/parts/{tag}/parts-list/cancel")
     String cancel(PartPage page, @RequestParam UUID order, @RequestParam(defaultValue = "") String note) {
         orders.cancel(page.part(), page.lineId(), order, note, page.me());
+        waits.goOn(page.part(), page.me());
         return live(page, List.of());
     }
 

@@ -7,6 +7,7 @@ import homalon.app.foundation.security.CurrentUser;
 import homalon.app.foundation.web.Page;
 import homalon.app.foundation.words.Words;
 import homalon.core.catalogue.Item;
+import homalon.core.catalogue.Metal;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
@@ -18,6 +19,7 @@ import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import lombok.RequiredArgsConstructor;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -65,6 +67,8 @@ class StockController {
                 .map(r -> line(r, page.writer()))
                 .toList();
         page.show("lines", lines);
+        page.show("kinds", Item.Kind.values());
+        page.show("metals", Metal.values());
         page.show("q", q);
     }
 
@@ -102,6 +106,28 @@ class StockController {
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"stock.csv\"")
                 .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
                 .body(body);
+    }
+
+    @GetMapping("/stock-template.csv")
+    ResponseEntity<byte[]> template() {
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"stock-template.csv\"")
+                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+                .body(CatalogueCsv.template().getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** One line, keyed by hand in the reader's unit; a code that is there already gets it. */
+    @ToMachinists
+    @PostMapping(path = "/stock/line", consumes = MediaType.APPLICATION_FORM_URLENCODED_VALUE)
+    String line(Page page, @RequestParam Map<String, String> given) {
+        Catalogue.Row row =
+                CatalogueCsv.row(column -> given.getOrDefault(column, "").strip(), page.unit());
+        catalogue.keep(List.of(row), page.me());
+        page.show("taken", 1);
+        return page.read(() -> {
+            show(page, "");
+            return "shop/stock/stock :: live";
+        });
     }
 
     /** A whole list or none of it, sent as it is. */

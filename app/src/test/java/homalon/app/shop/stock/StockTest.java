@@ -6,15 +6,21 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
+import homalon.app.casting.part.PartVisits;
+import homalon.app.casting.part.Parts;
 import homalon.app.foundation.words.Words;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
+import homalon.app.testing.Visitor;
 import homalon.core.catalogue.Item;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Material;
 import homalon.core.route.Operation;
 import homalon.core.sim.SimulatedSupplier;
 import homalon.core.visit.PartFile;
+import homalon.core.visit.StuckOn;
+import java.net.http.HttpResponse;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -66,7 +72,7 @@ class StockTest {
                 "A,insert,x,30,25,6,,true,,1 | needs its metal",
                 "A,insert,x,30,25,6,hard iron,nominal,,1 | needs the ring's own press",
                 "A,ring,x,30,25,6,hard iron,true,,1 | must be one of",
-                "A,insert,x,wide,25,6,hard iron,true,,1 | Line 1: Outer",
+                "A,insert,x,wide,25,6,hard iron,true,,1 | Line 2: Outer",
                 "A,insert,x,30,25,6,cheese,true,,1 | must be one of",
                 "A,guide,x,13,7,42,,,,many | number of pieces",
                 "=cmd,guide,x,13,7,42,,,,1 | Code"
@@ -162,5 +168,119 @@ class StockTest {
                 BadInputException.class,
                 () -> orders.takeFromShelf(
                         part, UUID.randomUUID(), "SHIM-0.8", 9999, Operation.SEAT_WORK, hands.ines()));
+    }
+
+    /** What no list has is ordered by its words; a casting that waits on it goes on by itself once it is here. */
+    @Test
+    void whatIsOffTheListIsOrderedAndHoldsTheCastingUntilItIsHere() {
+        PartFile part = hands.book(Material.CAST_IRON);
+        Visitor ines = Visitor.signedIn(shop.port(), "ines");
+        String list = "/parts/" + part.tag() + "/parts-list";
+        ines.get(list);
+        String[] order = {"id", UUID.randomUUID().toString(), "code", "", "quantity", "2", "operation", "GUIDE_WORK"};
+        HttpResponse<String> nothing = ines.key(list + "/order", order);
+        assertEquals(422, nothing.statusCode());
+        assertTrue(nothing.body().contains("its code, or what it is in a few words"), nothing.body());
+        String[] named = Arrays.copyOf(order, order.length + 4);
+        named[order.length] = "words";
+        named[order.length + 1] = "bronze rod, 16 mm";
+        named[order.length + 2] = "waits";
+        named[order.length + 3] = "true";
+        assertEquals(200, ines.key(list + "/order", named).statusCode());
+        Orders orders = shop.bean(Orders.class);
+        Orders.Order rod = orders.of(part).get(0);
+        assertEquals("", rod.code());
+        assertEquals(Optional.of("2 × bronze rod, 16 mm"), stuck(part));
+        String page = ines.get(list).body();
+        assertTrue(page.contains("Waits on parts") && page.contains("once all of it is here"), page);
+        arrived(ines, list, rod, 1);
+        assertEquals(Optional.of("2 × bronze rod, 16 mm"), stuck(part), "one of two");
+        arrived(ines, list, rod, 1);
+        assertEquals(Optional.empty(), stuck(part));
+    }
+
+    @Test
+    void whoWaitsForSomethingElseIsNotFreedByParts() {
+        PartFile part = hands.book(Material.CAST_IRON);
+        Visitor ines = Visitor.signedIn(shop.port(), "ines");
+        String list = "/parts/" + part.tag() + "/parts-list";
+        ines.get(list);
+        UUID id = UUID.randomUUID();
+        Need need = new Need("HI-34.0", "ring", 1, Operation.INSERT, List.of());
+        shop.bean(Orders.class).order(part, id, need, Optional.empty(), hands.ines());
+        PartVisits visits = shop.bean(PartVisits.class);
+        visits.stick(part.id(), Optional.of(StuckOn.CUSTOMER), "price for liners", hands.ines());
+        arrived(ines, list, shop.bean(Orders.class).of(part).get(0), 1);
+        assertEquals(Optional.of("price for liners"), stuck(part));
+        visits.stick(part.id(), Optional.of(StuckOn.PARTS), "a ring that nobody ordered", hands.ines());
+        assertTrue(ines.get(list).body().contains("Nothing of it is ordered here"));
+        ines.key(list + "/go-on");
+        assertEquals(Optional.empty(), stuck(part));
+    }
+
+    private Optional<String> stuck(PartFile part) {
+        return shop.bean(Parts.class).byTag(part.tag()).visit().stuck().map(PartFile.Stuck::why);
+    }
+
+    private static void arrived(Visitor by, String list, Orders.Order order, int pieces) {
+        by.key(
+                list + "/arrived",
+                "id",
+                UUID.randomUUID().toString(),
+                "order",
+                order.id().toString(),
+                "quantity",
+                Integer.toString(pieces));
+    }
+
+    /** At a thou bench a bare size is in inches, as everywhere. */
+    @Test
+    void aLineIsPutOnTheListByHand() {
+        Visitor ines = Visitor.signedIn(shop.port(), "ines");
+        ines.get("/stock");
+        String[] line = {
+            "code",
+            "hand-1",
+            "kind",
+            "INSERT",
+            "what",
+            "by hand",
+            "outer",
+            "1-1/2in",
+            "inner",
+            "31.5",
+            "height",
+            "7",
+            "metal",
+            "HARD_IRON",
+            "sizing",
+            "nominal",
+            "press",
+            "0.1",
+            "shelf",
+            "2"
+        };
+        HttpResponse<String> taken = ines.key("/stock/line", line);
+        assertTrue(taken.body().contains("1 line taken in."), taken.body());
+        Catalogue.Row row = shop.bean(Catalogue.class).byCode("HAND-1").orElseThrow();
+        assertEquals(38.2, row.item().outer(), 1e-9);
+        assertEquals(38.1, row.item().counterbore().getAsDouble(), 1e-9);
+        assertEquals(2, row.shelf());
+        line[9] = "";
+        HttpResponse<String> refused = ines.key("/stock/line", line);
+        assertEquals(422, refused.statusCode());
+        assertTrue(refused.body().contains("Inner"), refused.body());
+        shop.bean(Catalogue.class).drop("HAND-1", hands.ines());
+    }
+
+    /** The list to be filled is one that is taken in as it is, and a line number counts the line of the columns. */
+    @Test
+    void theTemplateIsAList() {
+        String template =
+                Visitor.signedIn(shop.port(), "ines").get("/stock-template.csv").body();
+        assertEquals(4, CatalogueCsv.read(template).size());
+        BadInputException e =
+                assertThrows(BadInputException.class, () -> CatalogueCsv.read(template + "X,saddle,,1,1,1,,,,\n"));
+        assertTrue(Words.of(e.sentence()).contains("Line 6:"), Words.of(e.sentence()));
     }
 }
