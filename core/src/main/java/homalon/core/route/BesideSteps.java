@@ -102,7 +102,25 @@ final class BesideSteps {
                                 .orElse("")));
     }
 
+    /** {@code 2 lines to tick}. */
+    static Message toTick(int lines) {
+        return lines == 1 ? Message.of("route.one-line-to-tick") : Message.of("route.lines-to-tick", lines);
+    }
+
     private Step clean() {
+        Step step = cleaned();
+        List<String> toTick = facts.toTick(StepKind.CLEAN);
+        return step.mark() == Mark.DONE && !toTick.isEmpty()
+                ? new Step(
+                        StepKind.CLEAN,
+                        Mark.BEGUN,
+                        toTick(toTick.size()),
+                        Message.of("route.tick-what-is-left-at-the-cleaning"),
+                        Message.plain(toTick.get(0)))
+                : step;
+    }
+
+    private Step cleaned() {
         return facts.gritLeft()
                 ? new Step(
                         StepKind.CLEAN,

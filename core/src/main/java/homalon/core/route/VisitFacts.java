@@ -3,6 +3,7 @@ package homalon.core.route;
 import homalon.core.integrity.Remedy;
 import homalon.core.lines.ShaftLine.Turns;
 import homalon.core.quantity.Length;
+import homalon.core.rulebook.OwnLines;
 import homalon.core.verdict.Verdict;
 import homalon.core.words.Message;
 import java.time.Instant;
@@ -153,6 +154,11 @@ public record VisitFacts(
 
     public record PassagesBrushed(Instant at) implements Entry {}
 
+    /** A line to tick at a step, of the shop's own or for this casting alone. */
+    public record LineListed(Instant at, StepKind step, String words) implements Entry {}
+
+    public record LineTicked(Instant at, StepKind step, String words) implements Entry {}
+
     /** A shaft turned by hand took more than it should, or stuck after a rest. */
     public record TurnedStiff(Instant at) implements Entry {}
 
@@ -243,6 +249,20 @@ public record VisitFacts(
                 .reduce((a, b) -> b);
         return grit.isPresent()
                 && brushed().filter(at -> !at.isBefore(grit.get())).isEmpty();
+    }
+
+    /** Lines at a step that nobody ticked, in the order in which they were put down. */
+    List<String> toTick(StepKind step) {
+        List<String> ticked = work.stream()
+                .filter(e -> e instanceof LineTicked t && t.step() == step)
+                .map(e -> ((LineTicked) e).words())
+                .toList();
+        return work.stream()
+                .filter(e -> e instanceof LineListed l && l.step() == step)
+                .map(e -> ((LineListed) e).words())
+                .filter(words -> OwnLines.same(ticked, words).isEmpty())
+                .distinct()
+                .toList();
     }
 
     /** Somebody said that it is clean and stopped there, and nothing was cut since. */

@@ -40,8 +40,9 @@ public final class VisitSteps {
      *
      * @param strip its steps in the order of the work
      * @param route what is owed and what comes before what
+     * @param toTick lines of the shop's own that nobody ticked and that are ticked before it leaves
      */
-    public record Standing(List<Step> strip, Route route) {}
+    public record Standing(List<Step> strip, Route route, List<String> toTick) {}
 
     private VisitSteps(VisitFacts facts, LengthWriter writer, Function<List<Event>, Route> grow) {
         this.facts = facts;
@@ -76,8 +77,9 @@ public final class VisitSteps {
                     .ifPresent(strip::add);
         }
         boolean ready = strip.stream().allMatch(s -> s.mark() == Mark.DONE);
-        strip.add(handOver(ready, route.open(Operation.OIL_AND_BAG).isPresent()));
-        return new Standing(List.copyOf(strip), route);
+        List<String> toTick = facts.toTick(StepKind.HAND_OVER);
+        strip.add(handOver(ready, route.open(Operation.OIL_AND_BAG).isPresent(), toTick));
+        return new Standing(List.copyOf(strip), route, toTick);
     }
 
     /** A step that was done and is owed again, or that must wait for another. */
@@ -116,14 +118,16 @@ public final class VisitSteps {
         return step;
     }
 
-    private Step handOver(boolean ready, boolean bare) {
+    private Step handOver(boolean ready, boolean bare, List<String> toTick) {
         if (facts.released().isPresent()) {
             return Step.done(StepKind.HAND_OVER, Message.of("route.gone"));
         }
         return new Step(
                 StepKind.HAND_OVER,
                 ready ? Mark.DUE : Mark.WAITS,
-                ready ? Message.of("route.due") : Message.of("route.waits"),
+                !ready
+                        ? Message.of("route.waits")
+                        : toTick.isEmpty() ? Message.of("route.due") : BesideSteps.toTick(toTick.size()),
                 Message.of("route.hand-over"),
                 bare
                         ? Message.of("route.oil-and-bag-it-print-the-report-tie-the")

@@ -5,9 +5,9 @@ import homalon.core.part.LayoutNumbers;
 import homalon.core.part.Material;
 import homalon.core.part.PartKind;
 import homalon.core.part.SealingBands;
-import homalon.core.rulebook.FaceDefaults;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.GasketKind;
+import homalon.core.rulebook.ShopRules;
 import homalon.core.words.Message;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -21,7 +21,7 @@ import java.util.UUID;
  * @param stamps what is stamped on this one, such as a number of an earlier shop; empty where nothing is
  * @param entered limits entered for it; defaults are not among them
  * @param visits how many times it has been here
- * @param defaults what stands where nothing was entered: of the day it left, else of now
+ * @param rules what the shop goes by: of the day it left, else of now
  */
 public record PartFile(
         UUID id,
@@ -37,7 +37,7 @@ public record PartFile(
         Visit visit,
         int visits,
         int version,
-        FaceDefaults defaults) {
+        ShopRules rules) {
 
     /**
      * One visit.
@@ -68,7 +68,7 @@ public record PartFile(
 
     /** The limits in force, defaults included. */
     public List<FlatnessLimit> limits() {
-        return defaults.inForce(entered, visit.gasketKind(), numbers.cylinders());
+        return rules.faces().inForce(entered, visit.gasketKind(), numbers.cylinders());
     }
 
     /**

@@ -114,6 +114,16 @@ final class VisitOfTests {
         return this;
     }
 
+    VisitOfTests listed(StepKind step, String words) {
+        work.add(new VisitFacts.LineListed(tick(), step, words));
+        return this;
+    }
+
+    VisitOfTests ticked(StepKind step, String words) {
+        work.add(new VisitFacts.LineTicked(tick(), step, words));
+        return this;
+    }
+
     VisitOfTests added(Operation operation) {
         work.add(new VisitFacts.AddedWork(tick(), operation));
         return this;

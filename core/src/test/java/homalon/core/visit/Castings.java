@@ -6,7 +6,7 @@ import homalon.core.part.Material;
 import homalon.core.part.PartKind;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
-import homalon.core.rulebook.FaceDefaults;
+import homalon.core.rulebook.ShopRules;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -51,7 +51,7 @@ final class Castings {
                         ""),
                 1,
                 0,
-                FaceDefaults.of(BenchUnit.MM));
+                ShopRules.of(BenchUnit.MM));
     }
 
     /** A line of the ledger, so many minutes after the first. */

@@ -68,6 +68,7 @@ public record PartHead(
         if (standing.route().open(Operation.OIL_AND_BAG).isPresent()) {
             open.add(Words.of(Operation.OIL_AND_BAG.words()));
         }
+        standing.toTick().forEach(line -> open.add("to tick: " + line));
         return open;
     }
 

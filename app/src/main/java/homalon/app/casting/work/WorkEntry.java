@@ -21,13 +21,17 @@ public final class WorkEntry extends VisitLine {
         ADDED,
         WAIVED,
         TICKED,
+        /** A line to tick was put down for this casting: at which step, and its words. */
+        LISTED,
+        /** Such a line, or one of the shop's, was ticked. */
+        LINE_TICKED,
         WITHDRAWN
     }
 
     @Enumerated(EnumType.STRING)
     private Kind kind;
 
-    /** Name of the operation or of the small check. */
+    /** Name of the operation, of the small check, or of the step at which a line is ticked. */
     private String what;
 
     private String note;

@@ -2,6 +2,7 @@ package homalon.app.check.integrity;
 
 import homalon.app.casting.part.Faces;
 import homalon.app.casting.part.PartPage;
+import homalon.app.casting.work.OwnTicks;
 import homalon.app.casting.work.WorkEntry;
 import homalon.app.casting.work.WorkLog;
 import homalon.app.foundation.drawing.FaceDrawing;
@@ -42,6 +43,7 @@ class CleanController {
 
     private final Faces faces;
     private final WorkLog work;
+    private final OwnTicks lines;
     private final People people;
 
     /** A method as the page shows it. */
@@ -83,6 +85,7 @@ class CleanController {
                         .toList());
         page.show("grit", ticks.stream().anyMatch(CleanController::grit));
         page.show("ticks", ticks);
+        page.show("lines", lines.at(part, StepKind.CLEAN));
         page.show("dirts", Cleaning.Dirt.values());
         page.show("dirt", dirt);
         page.show("plugs", plugs);
@@ -170,7 +173,21 @@ class CleanController {
     }
 
     @ToMachinists
-    @PostMapping("/parts/{tag}/clean/take-back")
+    @PostMapping("/parts/{tag}/clean/lines")
+    String put(PartPage page, @RequestParam(defaultValue = "") String line) {
+        lines.put(page.part(), page.lineId(), StepKind.CLEAN, line, page.me());
+        return live(page, Set.of(), false);
+    }
+
+    @ToMachinists
+    @PostMapping("/parts/{tag}/clean/lines/tick")
+    String tickLine(PartPage page, @RequestParam String line) {
+        lines.tick(page.part(), page.lineId(), StepKind.CLEAN, line, page.me());
+        return live(page, Set.of(), false);
+    }
+
+    @ToMachinists
+    @PostMapping({"/parts/{tag}/clean/take-back", "/parts/{tag}/clean/lines/take-back"})
     String takeBack(PartPage page, @RequestParam UUID entry) {
         work.takeBack(page.part(), page.lineId(), entry, page.me());
         return live(page, Set.of(), false);

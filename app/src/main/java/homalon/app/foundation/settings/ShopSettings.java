@@ -6,6 +6,8 @@ import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.FaceDefaults;
 import homalon.core.rulebook.FaceDefaults.Item;
+import homalon.core.rulebook.OwnLines;
+import homalon.core.rulebook.ShopRules;
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.Instant;
@@ -27,6 +29,8 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 @RequiredArgsConstructor
 public class ShopSettings {
     private static final String UNIT = "UNIT";
+    private static final String CLEANING = "LINES_CLEANING";
+    private static final String LEAVING = "LINES_LEAVING";
 
     private final EntityManager entities;
     private final Clock clock;
@@ -47,22 +51,30 @@ public class ShopSettings {
         }
 
         /** As it stands now. */
-        public FaceDefaults now() {
+        public ShopRules now() {
             return of(lines);
         }
 
         /** As it stood then. */
-        public FaceDefaults at(Instant then) {
+        public ShopRules at(Instant then) {
             return of(lines.stream().filter(l -> !l.at.isAfter(then)).toList());
         }
 
-        private static FaceDefaults of(List<ShopSetting> lines) {
+        private static ShopRules of(List<ShopSetting> lines) {
             BenchUnit unit = BenchUnit.MM;
             Map<Item, FaceDefaults.Own> own = new EnumMap<>(Item.class);
+            List<String> cleaning = List.of();
+            List<String> leaving = List.of();
             for (ShopSetting line : lines) {
                 if (line.name.equals(UNIT)) {
                     unit = BenchUnit.valueOf(line.words);
                     continue;
+                }
+                if (line.name.equals(CLEANING)) {
+                    cleaning = line.words.lines().toList();
+                }
+                if (line.name.equals(LEAVING)) {
+                    leaving = line.words.lines().toList();
                 }
                 Optional<Item> item = Arrays.stream(Item.values())
                         .filter(i -> i.name().equals(line.name))
@@ -75,7 +87,7 @@ public class ShopSettings {
                     }
                 });
             }
-            return new FaceDefaults(unit, own);
+            return new ShopRules(new FaceDefaults(unit, own), new OwnLines(cleaning, leaving));
         }
     }
 
@@ -109,13 +121,30 @@ public class ShopSettings {
 
     @Transactional(readOnly = true)
     public FaceDefaults now() {
-        return history().now();
+        return history().now().faces();
     }
 
     /** The shop's unit: in it general values are round, and a person who is new thinks. */
     @Transactional(readOnly = true)
     public BenchUnit unit() {
         return now().unit();
+    }
+
+    @Transactional(readOnly = true)
+    public OwnLines lines() {
+        return history().now().lines();
+    }
+
+    /** @return whether that is anything new */
+    public boolean use(OwnLines wanted, UUID by) {
+        OwnLines before = lines();
+        if (!wanted.cleaning().equals(before.cleaning())) {
+            set(CLEANING, null, String.join("\n", wanted.cleaning()), by);
+        }
+        if (!wanted.leaving().equals(before.leaving())) {
+            set(LEAVING, null, String.join("\n", wanted.leaving()), by);
+        }
+        return !wanted.equals(before);
     }
 
     public void useUnit(BenchUnit unit, UUID by) {

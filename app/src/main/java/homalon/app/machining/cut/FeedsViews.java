@@ -117,7 +117,8 @@ class FeedsViews {
 
     private static List<String> flatnessNote(PartFile part, GasketKind gasket, LengthWriter writer) {
         Length limit = RuleBook.overall(part.limits());
-        return part.defaults()
+        return part.rules()
+                .faces()
                 .of(gasket)
                 .filter(f -> f.compareTo(limit) < 0)
                 .map(f -> List.of("A " + Words.of(gasket.words()) + " gasket usually wants " + writer.full(f)

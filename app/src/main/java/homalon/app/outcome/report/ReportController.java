@@ -2,10 +2,8 @@ package homalon.app.outcome.report;
 
 import homalon.app.casting.part.PartHead;
 import homalon.app.casting.part.PartPage;
-import homalon.app.casting.work.WorkEntry;
-import homalon.app.casting.work.WorkLog;
+import homalon.app.casting.work.OwnTicks;
 import homalon.app.foundation.opened.ToEverybody;
-import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.web.NotHereException;
 import homalon.app.foundation.words.Words;
 import homalon.core.input.BadInputException;
@@ -31,7 +29,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequiredArgsConstructor
 class ReportController {
     private final Reports reports;
-    private final WorkLog work;
+    private final OwnTicks lines;
     private final Releases releases;
     private final SealedPapers papers;
     private final HandOver handOver;
@@ -81,6 +79,7 @@ class ReportController {
                 "earlier", all.stream().filter(r -> r.no() < part.visit().no()).toList());
         page.show("printed", print.unit(part, page.unit()));
         page.show("said", said);
+        page.show("lines", lines.at(part, StepKind.HAND_OVER));
         page.show("bare", page.standing().route().open(Operation.OIL_AND_BAG).isPresent());
         return "outcome/report/report";
     }
@@ -99,23 +98,19 @@ class ReportController {
         }
     }
 
-    /** A check that work made owed is passed over by the owner alone. */
+    /** A check that work made owed, or a line of the shop's own, is passed over by the owner alone. */
     private void signed(PartPage page) {
         List<Operation> owed = page.standing().route().owed();
+        List<String> toTick = page.standing().toTick();
+        if (!toTick.isEmpty() && !page.shell().owner()) {
+            throw new BadInputException(
+                    "note", "app.report.tick-before-it-leaves-or-have-the", String.join(", ", toTick));
+        }
         if (!owed.isEmpty() && !page.shell().owner()) {
             throw new BadInputException(
                     "note",
                     "app.report.owed-before-it-leaves-do-it-or-have-the",
                     owed.stream().map(it -> Words.of(it.words())).collect(Collectors.joining(", ")));
         }
-    }
-
-    @ToMachinists
-    @PostMapping("/parts/{tag}/report/oiled")
-    String oiled(PartPage page) {
-        PartFile part = page.part();
-        page.require(Operation.OIL_AND_BAG);
-        work.write(part, page.lineId(), WorkEntry.Kind.DID, Operation.OIL_AND_BAG, "", page.me());
-        return "redirect:/parts/" + part.tag() + "/report";
     }
 }

@@ -81,8 +81,11 @@ class WholeReport {
 
     private static String ticked(List<WorkEntry> log) {
         return log.stream()
-                .filter(e -> e.kind() == WorkEntry.Kind.TICKED && !e.what().equals(Finding.TURNS_STIFF.name()))
-                .map(e -> Words.of(SmallCheck.valueOf(e.what()).words()).toLowerCase(Locale.ROOT))
+                .filter(e -> e.kind() == WorkEntry.Kind.LINE_TICKED
+                        || (e.kind() == WorkEntry.Kind.TICKED && !e.what().equals(Finding.TURNS_STIFF.name())))
+                .map(e -> e.kind() == WorkEntry.Kind.LINE_TICKED
+                        ? e.note()
+                        : Words.of(SmallCheck.valueOf(e.what()).words()).toLowerCase(Locale.ROOT))
                 .distinct()
                 .collect(Collectors.joining(", "));
     }

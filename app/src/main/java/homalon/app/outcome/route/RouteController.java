@@ -99,6 +99,10 @@ class RouteController {
                 route.openSteps().stream().map(s -> shown(part, route, s)).toList());
         List<Logged> log = new ArrayList<>();
         for (WorkEntry e : work.of(part)) {
+            // Lines that are ticked have their own place, at the cleaning and at the hand-over.
+            if (e.kind() == WorkEntry.Kind.LISTED || e.kind() == WorkEntry.Kind.LINE_TICKED) {
+                continue;
+            }
             if (e.kind() != WorkEntry.Kind.TICKED || e.what().equals(Finding.TURNS_STIFF.name())) {
                 log.add(new Logged(
                         e.id(),

@@ -12,6 +12,7 @@ import homalon.core.integrity.SmallCheck;
 import homalon.core.lines.DeckIndex;
 import homalon.core.route.Finding;
 import homalon.core.route.Operation;
+import homalon.core.route.StepKind;
 import homalon.core.route.VisitFacts;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.visit.CameWith;
@@ -25,6 +26,7 @@ import homalon.core.visit.Sheet;
 import homalon.core.visit.SheetFile;
 import homalon.core.visit.SurveyFile;
 import homalon.core.visit.SurveyKind;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -65,7 +67,8 @@ class VisitFactsSource {
                 felt(part, lines, FeelerKind.PROOF),
                 lines.plan().map(p -> plan(p, lines.ledger(), visit)),
                 lines.ledger().cut(visit),
-                lines.work().stream().flatMap(e -> entry(e, names)).toList(),
+                Stream.concat(asked(part), lines.work().stream().flatMap(e -> entry(e, names)))
+                        .toList(),
                 lines.checked().cracks().stream().map(RouteFacts::crack).toList(),
                 lines.checked().tests().stream().map(RouteFacts::test).toList(),
                 RouteFacts.lines(part, shafts),
@@ -115,6 +118,14 @@ class VisitFactsSource {
                 .map(s -> RouteFacts.felt(s, feelers.of(part, s).verdict(), RuleBook.overall(part.limits())));
     }
 
+    /** What the shop has ticked for every casting. */
+    private static Stream<VisitFacts.Entry> asked(PartFile part) {
+        Instant since = part.visit().openedAt();
+        return Stream.of(StepKind.CLEAN, StepKind.HAND_OVER)
+                .flatMap(step -> part.rules().lines().at(step == StepKind.CLEAN).stream()
+                        .map(words -> new VisitFacts.LineListed(since, step, words)));
+    }
+
     private static Stream<VisitFacts.Entry> entry(WorkEntry e, Map<UUID, String> names) {
         return switch (e.kind()) {
             case DID -> {
@@ -138,6 +149,8 @@ class VisitFactsSource {
                         ? Stream.of(new VisitFacts.TurnedStiff(e.at()))
                         : Stream.empty();
             }
+            case LISTED -> Stream.of(new VisitFacts.LineListed(e.at(), StepKind.valueOf(e.what()), e.note()));
+            case LINE_TICKED -> Stream.of(new VisitFacts.LineTicked(e.at(), StepKind.valueOf(e.what()), e.note()));
             case WITHDRAWN -> Stream.empty();
         };
     }

@@ -12,6 +12,7 @@ import homalon.core.quantity.LengthWriter;
 import homalon.core.rulebook.DefaultsForm;
 import homalon.core.rulebook.FaceDefaults;
 import homalon.core.rulebook.FaceDefaults.Item;
+import homalon.core.rulebook.OwnLines;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -46,7 +47,7 @@ class SettingsController {
         return page(page, now, DefaultsForm.of(now, page.unit()), List.of(), null);
     }
 
-    private static String page(
+    private String page(
             Page page, FaceDefaults now, DefaultsForm form, List<BadInputException.Problem> problems, String said) {
         LengthWriter writer = page.writer();
         page.show(
@@ -54,6 +55,7 @@ class SettingsController {
                 Arrays.stream(Item.values()).map(i -> row(i, now, form, writer)).toList());
         page.show("unit", now.unit());
         page.show("units", BenchUnit.values());
+        page.show("lines", settings.lines());
         page.show("problems", problems);
         page.show("said", said);
         return "shop/settings/settings";
@@ -92,6 +94,26 @@ class SettingsController {
             journal.write(Journal.What.SETTINGS_CHANGED, page.me(), "unit of the shop: " + wanted.label());
         }
         return "redirect:/shop/settings";
+    }
+
+    @PostMapping("/lines")
+    String lines(
+            Page page,
+            @RequestParam(defaultValue = "") String cleaning,
+            @RequestParam(defaultValue = "") String leaving) {
+        FaceDefaults now = settings.now();
+        try {
+            OwnLines own = new OwnLines(OwnLines.read("cleaning", cleaning), OwnLines.read("leaving", leaving));
+            if (settings.use(own, page.me())) {
+                journal.write(Journal.What.SETTINGS_CHANGED, page.me(), "lines to tick");
+            }
+            return "redirect:/shop/settings";
+        } catch (BadInputException e) {
+            page.unprocessable();
+            page.show("cleaning", cleaning);
+            page.show("leaving", leaving);
+            return page(page, now, DefaultsForm.of(now, page.unit()), e.problems(), null);
+        }
     }
 
     @PostMapping("/limits")

@@ -1,0 +1,17 @@
+package homalon.core.rulebook;
+
+import homalon.core.quantity.BenchUnit;
+
+/**
+ * What a shop goes by, as it stood on one day.
+ *
+ * @param faces what a face may have where nothing was entered for it
+ * @param lines that are ticked for every casting
+ */
+public record ShopRules(FaceDefaults faces, OwnLines lines) {
+
+    /** Before a shop set anything. */
+    public static ShopRules of(BenchUnit unit) {
+        return new ShopRules(FaceDefaults.of(unit), OwnLines.NONE);
+    }
+}
