@@ -336,7 +336,7 @@ class PackagedShopIT {
         if (page.locator("[name=note]").count() > 0) {
             page.fill("[name=note]", "the desk rang, it may go");
         }
-        page.locator("form[action$='/report'] button.main").first().press("Enter");
+        page.locator("form[action$='/report'] .act button").first().press("Enter");
         assertThat(page.locator("main")).containsText("Handed over");
         report = page.locator(".report-said").innerText();
         assertTrue(report.contains("was taken off in " + passes + " passes"), report);
