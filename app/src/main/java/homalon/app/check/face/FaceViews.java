@@ -90,6 +90,20 @@ public class FaceViews {
                 next.map(n -> PlaceNames.name(layout, n)).orElse(""));
     }
 
+    /**
+     * The face at a glance: its land and its map, without places and figures.
+     *
+     * @param survey whose map is shown; empty for the bare face
+     * @param name of the drawing, unlike any other on its page
+     */
+    public FaceDrawing glance(PartFile part, Optional<SurveyFile> survey, String name, String spoken, BenchUnit unit) {
+        FaceDrawing drawing =
+                FaceDrawing.of(faces.layout(part.numbers()), name, spoken).small();
+        survey.flatMap(s -> findings.of(part, s))
+                .ifPresent(f -> f.map().ifPresent(m -> drawing.map(m, Bands.of(m.range(), f.colourReach(), unit))));
+        return drawing;
+    }
+
     private static ProfileDrawing profile(FaceMap map, SurveyFile survey, FaceFinding finding) {
         return ProfileDrawing.of(map, map.level(), survey.kind().path() + "-along")
                 .height(110)

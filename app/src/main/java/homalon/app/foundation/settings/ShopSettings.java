@@ -7,15 +7,18 @@ import homalon.core.quantity.Length;
 import homalon.core.rulebook.FaceDefaults;
 import homalon.core.rulebook.FaceDefaults.Item;
 import homalon.core.rulebook.OwnLines;
+import homalon.core.rulebook.ShopPaper;
 import homalon.core.rulebook.ShopRules;
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
@@ -31,12 +34,17 @@ public class ShopSettings {
     private static final String UNIT = "UNIT";
     private static final String CLEANING = "LINES_CLEANING";
     private static final String LEAVING = "LINES_LEAVING";
+    private static final String ADDRESS = "PAPER_ADDRESS";
+    private static final String PHONE = "PAPER_PHONE";
+    private static final String MAIL = "PAPER_MAIL";
+    private static final String LABEL = "PAPER_LABEL";
+    private static final Set<String> PAPER = Set.of(ADDRESS, PHONE, MAIL, LABEL);
 
     private final EntityManager entities;
     private final Clock clock;
     private final Memory memory;
 
-    private record Set() implements Question<History> {}
+    private record All() implements Question<History> {}
 
     /** All that was ever set, to be asked for a day. */
     public static final class History {
@@ -65,6 +73,7 @@ public class ShopSettings {
             Map<Item, FaceDefaults.Own> own = new EnumMap<>(Item.class);
             List<String> cleaning = List.of();
             List<String> leaving = List.of();
+            Map<String, String> paper = new HashMap<>();
             for (ShopSetting line : lines) {
                 if (line.name.equals(UNIT)) {
                     unit = BenchUnit.valueOf(line.words);
@@ -75,6 +84,9 @@ public class ShopSettings {
                 }
                 if (line.name.equals(LEAVING)) {
                     leaving = line.words.lines().toList();
+                }
+                if (PAPER.contains(line.name)) {
+                    paper.put(line.name, line.words);
                 }
                 Optional<Item> item = Arrays.stream(Item.values())
                         .filter(i -> i.name().equals(line.name))
@@ -87,7 +99,15 @@ public class ShopSettings {
                     }
                 });
             }
-            return new ShopRules(new FaceDefaults(unit, own), new OwnLines(cleaning, leaving));
+            return new ShopRules(new FaceDefaults(unit, own), new OwnLines(cleaning, leaving), paper(paper));
+        }
+
+        private static ShopPaper paper(Map<String, String> kept) {
+            return new ShopPaper(
+                    kept.getOrDefault(ADDRESS, "").lines().toList(),
+                    kept.getOrDefault(PHONE, ""),
+                    kept.getOrDefault(MAIL, ""),
+                    ShopPaper.Label.byName(kept.getOrDefault(LABEL, "")).orElse(ShopPaper.Label.SHEET));
         }
     }
 
@@ -96,7 +116,7 @@ public class ShopSettings {
     public History history() {
         // What this transaction set itself counts for it at once, and for the others once it is through.
         return TransactionSynchronizationManager.isCurrentTransactionReadOnly()
-                ? memory.at(new Set(), clock.instant().getEpochSecond() / 10, this::read)
+                ? memory.at(new All(), clock.instant().getEpochSecond() / 10, this::read)
                 : read();
     }
 
@@ -104,7 +124,7 @@ public class ShopSettings {
     @Transactional(readOnly = true)
     public History history(long last) {
         if (history().last() < last) {
-            memory.forget(new Set());
+            memory.forget(new All());
         }
         return history();
     }
@@ -116,7 +136,7 @@ public class ShopSettings {
 
     private void set(String name, @Nullable Long nanometres, String words, UUID by) {
         entities.persist(new ShopSetting(name, nanometres, words, by, clock.instant()));
-        memory.changes(new Set());
+        memory.changes(new All());
     }
 
     @Transactional(readOnly = true)
@@ -145,6 +165,31 @@ public class ShopSettings {
             set(LEAVING, null, String.join("\n", wanted.leaving()), by);
         }
         return !wanted.equals(before);
+    }
+
+    @Transactional(readOnly = true)
+    public ShopPaper paper() {
+        return history().now().paper();
+    }
+
+    /** @return whether that is anything new */
+    public boolean use(ShopPaper wanted, UUID by) {
+        ShopPaper before = paper();
+        Map<String, String> now = words(wanted);
+        words(before).forEach((name, was) -> {
+            if (!now.get(name).equals(was)) {
+                set(name, null, now.get(name), by);
+            }
+        });
+        return !wanted.equals(before);
+    }
+
+    private static Map<String, String> words(ShopPaper paper) {
+        return Map.of(
+                ADDRESS, String.join("\n", paper.address()),
+                PHONE, paper.phone(),
+                MAIL, paper.mail(),
+                LABEL, paper.label().name());
     }
 
     public void useUnit(BenchUnit unit, UUID by) {

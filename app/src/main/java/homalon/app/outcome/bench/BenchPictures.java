@@ -1,9 +1,6 @@
 package homalon.app.outcome.bench;
 
-import homalon.app.casting.part.Faces;
-import homalon.app.check.face.Findings;
-import homalon.app.foundation.drawing.Bands;
-import homalon.app.foundation.drawing.FaceDrawing;
+import homalon.app.check.face.FaceViews;
 import homalon.app.foundation.memory.Memory;
 import homalon.app.foundation.memory.Question;
 import homalon.core.part.LayoutNumbers;
@@ -22,8 +19,7 @@ import org.springframework.stereotype.Component;
 @Component
 @RequiredArgsConstructor
 class BenchPictures {
-    private final Findings findings;
-    private final Faces faces;
+    private final FaceViews views;
     private final Memory memory;
 
     private record Picture(
@@ -38,15 +34,10 @@ class BenchPictures {
                 part.numbers(),
                 part.limits(),
                 unit);
-        return memory.answer(key, () -> {
-            FaceDrawing drawing = FaceDrawing.of(
-                            faces.layout(part.numbers()),
-                            "m-" + part.tag().toLowerCase(Locale.ROOT),
-                            "Face of " + part.tag())
-                    .small();
-            survey.flatMap(s -> findings.of(part, s))
-                    .ifPresent(f -> f.map().ifPresent(m -> drawing.map(m, Bands.of(m.range(), f.colourReach(), unit))));
-            return drawing.svg();
-        });
+        String name = "m-" + part.tag().toLowerCase(Locale.ROOT);
+        return memory.answer(
+                key,
+                () -> views.glance(part, survey, name, "Face of " + part.tag(), unit)
+                        .svg());
     }
 }

@@ -102,7 +102,13 @@ class FaceReport {
         Instant last = survey.history().get(survey.history().size() - 1).at();
         String when = "Read " + WrittenDay.of(last) + " by " + names.getOrDefault(survey.startedBy(), "someone") + ", "
                 + survey.read() + " places, instrument good to " + writer.full(survey.uncertainty());
-        return new ReportView.Face(title, when, views.of(part, survey, writer.unit()), places(survey, names, writer));
+        String name = "glance-" + survey.kind().path();
+        return new ReportView.Face(
+                title,
+                when,
+                views.of(part, survey, writer.unit()),
+                views.glance(part, Optional.of(survey), name, title, writer.unit()),
+                places(survey, names, writer));
     }
 
     private static List<ReportView.Place> places(SurveyFile survey, Map<UUID, String> names, LengthWriter writer) {

@@ -23,6 +23,7 @@ import org.thymeleaf.context.Context;
 @Component
 class ReportPdf implements WarmUpTask {
     private static final double PAPER_MM = 128;
+    private static final double HALF_MM = 84;
 
     private final ITemplateEngine templates;
     private final String css;
@@ -45,6 +46,7 @@ class ReportPdf implements WarmUpTask {
 
     byte[] print(ReportView report) {
         for (ReportView.Face face : report.faces()) {
+            face.glance().onPaper(HALF_MM, drawingCss);
             face.view().picture().onPaper(PAPER_MM, drawingCss);
             face.view().section().ifPresent(s -> s.onPaper(PAPER_MM, drawingCss));
         }
@@ -74,6 +76,8 @@ class ReportPdf implements WarmUpTask {
         font(builder, "AtkinsonHyperlegibleMono_500Medium.ttf", "Figures", 400);
         font(builder, "BarlowCondensed_600SemiBold.ttf", "Names", 400);
         builder.withProducer("Homalon");
+        // Tagged, so that it can be read aloud.
+        builder.usePdfUaAccessibility(true);
         builder.withHtmlContent(html, null);
         builder.toStream(out);
         try {

@@ -2,12 +2,14 @@ package homalon.app.outcome.report;
 
 import homalon.app.check.face.FaceView;
 import homalon.app.check.feelers.FeelerView;
+import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.machining.chambers.ChamberReport;
 import homalon.app.machining.cut.CutView;
 import homalon.app.machining.valves.ValveReport;
 import homalon.core.visit.PartFile;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * A visit ready to be handed over, every figure written in the reader's unit.
@@ -46,8 +48,20 @@ public record ReportView(
     /** One known thing. */
     public record Fact(String name, String value) {}
 
-    /** One survey of the face. */
-    public record Face(String title, String when, FaceView view, List<Place> places) {}
+    /**
+     * One survey of the face.
+     *
+     * @param glance its map by itself, for the first page
+     */
+    public record Face(String title, String when, FaceView view, FaceDrawing glance, List<Place> places) {
+
+        /** Two beside each other, so that they take half the paper. */
+        public List<List<Place>> pairs() {
+            return IntStream.range(0, (places.size() + 1) / 2)
+                    .mapToObj(i -> places.subList(2 * i, Math.min(2 * i + 2, places.size())))
+                    .toList();
+        }
+    }
 
     /** One place of a survey. */
     public record Place(String name, String value, String by) {}

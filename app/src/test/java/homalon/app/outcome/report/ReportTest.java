@@ -76,6 +76,27 @@ class ReportTest {
         }
     }
 
+    /** Read aloud as it is seen; the first page has all that the one who fits it must know, with what was found before and after. */
+    @Test
+    void theFirstPageSaysItAllAndThePaperIsTagged() throws IOException {
+        try (PDDocument document = pdf("T-0408", BenchUnit.MM)) {
+            assertTrue(document.getDocumentCatalog().getMarkInfo().isMarked());
+            assertTrue(document.getDocumentCatalog().getStructureTreeRoot().getKids().size() > 0);
+            assertEquals("en", document.getDocumentCatalog().getLanguage());
+            PDFTextStripper first = new PDFTextStripper();
+            first.setEndPage(1);
+            String text = first.getText(document).replaceAll("\\s+", " ");
+            for (String what : List.of(
+                    "The face on arrival Out by",
+                    "The face after the cut Within",
+                    "For whoever fits it",
+                    "The casting itself",
+                    "Saltmarsh Head & Deck")) {
+                assertTrue(text.contains(what), what + " in " + text);
+            }
+        }
+    }
+
     @Test
     void aCutThatWasNotReadAgainIsNotCalledGood() throws IOException {
         try (PDDocument document = pdf("T-0409", BenchUnit.MM)) {

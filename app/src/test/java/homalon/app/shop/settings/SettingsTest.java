@@ -157,4 +157,29 @@ class SettingsTest {
         }
         assertFalse(settings.now().own().isEmpty());
     }
+
+    @Test
+    void whatStandsOnThePapersIsKeyedOnceAndRefusedWhereItFitsOnNoLetter() {
+        PartFile part = hands.bookFor("Paper Yard");
+        marit.get("/shop/settings/paper");
+        HttpResponse<String> kept = marit.post(
+                "/shop/settings/paper",
+                "address",
+                "Quay 4\n\nSaltmarsh",
+                "phone",
+                "0123 456",
+                "mail",
+                "desk@saltmarsh.example",
+                "label",
+                "TAPE_62");
+        assertTrue(kept.body().contains("This stands on every paper from now on."), kept.body());
+        String report = marit.get("/parts/" + part.tag() + "/report").body();
+        assertTrue(report.contains("Quay 4 · Saltmarsh · 0123 456 · desk@saltmarsh.example"), report);
+        assertTrue(marit.get("/parts/" + part.tag() + "/tag").body().contains("tape62"));
+        HttpResponse<String> refused = marit.post("/shop/settings/paper", "address", "Quay 5", "mail", "nobody");
+        assertEquals(422, refused.statusCode());
+        assertTrue(refused.body().contains("key the address with its @") && refused.body().contains("Quay 5"));
+        marit.post("/shop/settings/paper");
+        assertFalse(marit.get("/parts/" + part.tag() + "/report").body().contains("Quay 4"));
+    }
 }
