@@ -1,5 +1,6 @@
 package homalon.app.outcome.report;
 
+import static org.junit.jupiter.api.Assertions.assertDoesNotThrow;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -76,12 +77,22 @@ class ReportTest {
         }
     }
 
+    /** A shop that cannot print does not start: the first page is printed while it does. */
+    @Test
+    void thePrinterIsWarmedWithFontsOfItsOwn() {
+        assertDoesNotThrow(() -> shop.bean(ReportPdf.class).warm());
+    }
+
     /** Read aloud as it is seen; the first page has all that the one who fits it must know, with what was found before and after. */
     @Test
     void theFirstPageSaysItAllAndThePaperIsTagged() throws IOException {
         try (PDDocument document = pdf("T-0408", BenchUnit.MM)) {
             assertTrue(document.getDocumentCatalog().getMarkInfo().isMarked());
-            assertTrue(document.getDocumentCatalog().getStructureTreeRoot().getKids().size() > 0);
+            assertTrue(document.getDocumentCatalog()
+                            .getStructureTreeRoot()
+                            .getKids()
+                            .size()
+                    > 0);
             assertEquals("en", document.getDocumentCatalog().getLanguage());
             PDFTextStripper first = new PDFTextStripper();
             first.setEndPage(1);

@@ -178,7 +178,8 @@ class SettingsTest {
         assertTrue(marit.get("/parts/" + part.tag() + "/tag").body().contains("tape62"));
         HttpResponse<String> refused = marit.post("/shop/settings/paper", "address", "Quay 5", "mail", "nobody");
         assertEquals(422, refused.statusCode());
-        assertTrue(refused.body().contains("key the address with its @") && refused.body().contains("Quay 5"));
+        assertTrue(refused.body().contains("key the address with its @")
+                && refused.body().contains("Quay 5"));
         marit.post("/shop/settings/paper");
         assertFalse(marit.get("/parts/" + part.tag() + "/report").body().contains("Quay 4"));
     }
