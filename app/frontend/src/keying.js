@@ -14,6 +14,7 @@ const EMPTY = {
   ArrowDown: (k) => k.step(1),
   j: (k) => k.step(1),
   z: (k) => k.undo(),
+  '=': () => document.querySelector('[data-all-same]')?.click(),
 };
 
 export class Keying {

@@ -29,6 +29,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import lombok.RequiredArgsConstructor;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -47,6 +48,7 @@ class ValveController {
     private final WorkOnValves work;
     private final Sheets sheets;
     private final ValveViews views;
+    private final SameForAll same;
 
     /** A line of the book's form: what was keyed for each kind, and what stands where nothing is. */
     record BookRow(String item, String words, List<Field> fields) {}
@@ -73,6 +75,11 @@ class ValveController {
                 file.map(f -> f.valves().stream().filter(f::mayBeSigned).count())
                         .orElse(0L));
         page.show("looks", Look.values());
+        page.show(
+                "same",
+                file.flatMap(f -> same.offer(f, walk))
+                        .map(o -> o.words(page.writer()))
+                        .orElse(null));
         page.frame(StepKind.VALVES);
     }
 
@@ -152,6 +159,23 @@ class ValveController {
         ValveViews.Place at = at(file, keyed.place());
         keys.key(file, at.valve(), at.measure(), keyed, page.me());
         return live(page, at.measure().walk());
+    }
+
+    /** What was keyed last goes to all valves of its kind that are open on this walk. */
+    @ToMachinists
+    @PostMapping("/parts/{tag}/valves/same/{of}")
+    String same(PartPage page, @PathVariable Measure.Walk of) {
+        UUID id = page.lineId();
+        page.show("filled", same.give(page.part(), id, of, page.me()));
+        page.show("given", id);
+        return live(page, of);
+    }
+
+    @ToMachinists
+    @PostMapping("/parts/{tag}/valves/same/{of}/take-back")
+    String takeBack(PartPage page, @PathVariable Measure.Walk of, @RequestParam UUID given) {
+        same.takeBack(page.part(), page.lineId(), given, of, page.me());
+        return live(page, of);
     }
 
     /** A machinist answers for every guide that was felt and found good. */

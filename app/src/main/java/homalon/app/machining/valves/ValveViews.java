@@ -315,7 +315,7 @@ class ValveViews {
         };
     }
 
-    private static String written(Measure m, Figure f, LengthWriter writer) {
+    static String written(Measure m, Figure f, LengthWriter writer) {
         return switch (m.unit()) {
             case SIZE ->
                 f.value().map(ValveViews::size).map(s -> s.apply(writer)).orElse("");

@@ -356,7 +356,7 @@ class ValveJourneyTest {
         Locator file = page.locator("[data-file]");
         file.setInputFiles(list(
                 "code,kind,outer,inner,height,metal\nNEW-1,insert,1-7/16,28,7,bronze\nNEW-2,insert,30,31,7,bronze\n"));
-        assertThat(page.locator("#taken")).containsText("Nothing was taken. Line 2");
+        assertThat(page.locator("#taken")).containsText("Nothing was taken. Line 3");
         assertThat(page.locator("#list")).not().containsText("NEW-1");
         file.setInputFiles(list("code,kind,outer,inner,height,metal\nNEW-1,insert,1-7/16,28,7,bronze\n"));
         assertThat(page.locator("#list .said")).hasText("1 line taken in.");

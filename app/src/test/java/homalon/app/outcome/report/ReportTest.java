@@ -86,7 +86,7 @@ class ReportTest {
     /** Read aloud as it is seen; the first page has all that the one who fits it must know, with what was found before and after. */
     @Test
     void theFirstPageSaysItAllAndThePaperIsTagged() throws IOException {
-        try (PDDocument document = pdf("T-0408", BenchUnit.MM)) {
+        try (PDDocument document = pdf("T-0407", BenchUnit.MM)) {
             assertTrue(document.getDocumentCatalog().getMarkInfo().isMarked());
             assertTrue(document.getDocumentCatalog()
                             .getStructureTreeRoot()
