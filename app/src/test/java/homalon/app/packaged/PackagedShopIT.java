@@ -458,6 +458,36 @@ class PackagedShopIT {
         }
     }
 
+    /** Everything as one file, read into a shop that was started and never opened: row by row the same, and its owner gets in. */
+    @Test
+    @Order(7)
+    void everythingGoesOutAsOneFileAndIsReadInElsewhere() throws Exception {
+        Path file = Program.open(folder.resolve("out")).resolve("shop.zip");
+        assertTrue(shop.run("out", file.toString()).well().text().contains("written"));
+        assertEquals(1, shop.run("out", file.toString()).code(), "never over a file that is there");
+        file.toFile().setReadable(true, false);
+        Map<String, String> before = tables(shop);
+        assertEquals(1, shop.run("in", file.toString()).code(), "never into a shop that has people");
+        Program elsewhere = new Program(folder.resolve("tree/usr/bin/homalon"), Program.home(folder, "elsewhere"))
+                .with("HOMALON_ADDRESS", "127.0.0.4");
+        Program.Serving served = elsewhere.serve("start");
+        try {
+            assertTrue(elsewhere.run("in", file.toString()).well().text().contains("Castings: 1, visits: 1"));
+            Map<String, String> after = tables(elsewhere);
+            List<String> ofOneInstallation =
+                    List.of("person", "passkey", "api_token", "bench_device", "try_bucket", "kept_once");
+            before.forEach((table, rows) -> {
+                if (!ofOneInstallation.contains(table) && !table.equals("flyway_schema_history")) {
+                    assertEquals(rows, after.get(table), table + ", row by row");
+                }
+            });
+            assertTrue(elsewhere.run("recover", "oda").well().text().contains("Sign in as oda"));
+        } finally {
+            elsewhere.run("stop").well();
+            served.process().waitFor();
+        }
+    }
+
     private static Connection database(Program of) throws Exception {
         String secret = Files.readAllLines(Path.of(of.setting("HOMALON_HOME")).resolve("secrets")).stream()
                 .filter(l -> l.startsWith("PG_ADMIN="))

@@ -1,0 +1,52 @@
+package homalon.app.foundation.carry;
+
+import homalon.app.foundation.opened.ToOwners;
+import homalon.app.foundation.web.Shop;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.Locale;
+import java.util.Optional;
+import javax.sql.DataSource;
+import org.springframework.boot.info.BuildProperties;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+
+/** Everything of the shop, taken along by its owner. */
+@ToOwners
+@Controller
+class EverythingController {
+    private final DataSource database;
+    private final Shop shop;
+    private final Clock clock;
+    private final String version;
+
+    EverythingController(DataSource database, Shop shop, Clock clock, Optional<BuildProperties> build) {
+        this.database = database;
+        this.shop = shop;
+        this.clock = clock;
+        this.version = build.map(BuildProperties::getVersion).orElse("");
+    }
+
+    /** Written while it is sent: what has begun cannot be refused in words any more, so that a browser says that it broke off. */
+    @GetMapping("/shop/everything.zip")
+    void everything(HttpServletResponse response) throws IOException, SQLException {
+        String name = shop.name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
+        response.setContentType("application/zip");
+        response.setHeader(
+                HttpHeaders.CONTENT_DISPOSITION,
+                ContentDisposition.attachment()
+                        .filename(name + "-" + LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC) + ".zip")
+                        .build()
+                        .toString());
+        try (Connection c = database.getConnection()) {
+            WriteOut.to(response.getOutputStream(), c, version);
+        }
+    }
+}
