@@ -65,6 +65,8 @@ class ScreensTest {
             "/shop/tools",
             "/customers",
             "/shop/settings",
+            "/shop/settings/paper",
+            "/help/valves",
             "/parts/T-9999/face");
 
     private final RunningShop.Shop shop;

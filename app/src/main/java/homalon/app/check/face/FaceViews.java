@@ -93,14 +93,14 @@ public class FaceViews {
     /**
      * The face at a glance: its land and its map, without places and figures.
      *
-     * @param survey whose map is shown; empty for the bare face
+     * @param finding whose map is shown; empty for the bare face
      * @param name of the drawing, unlike any other on its page
      */
-    public FaceDrawing glance(PartFile part, Optional<SurveyFile> survey, String name, String spoken, BenchUnit unit) {
+    public FaceDrawing glance(
+            PartFile part, Optional<FaceFinding> finding, String name, String spoken, BenchUnit unit) {
         FaceDrawing drawing =
                 FaceDrawing.of(faces.layout(part.numbers()), name, spoken).small();
-        survey.flatMap(s -> findings.of(part, s))
-                .ifPresent(f -> f.map().ifPresent(m -> drawing.map(m, Bands.of(m.range(), f.colourReach(), unit))));
+        finding.ifPresent(f -> f.map().ifPresent(m -> drawing.map(m, Bands.of(m.range(), f.colourReach(), unit))));
         return drawing;
     }
 

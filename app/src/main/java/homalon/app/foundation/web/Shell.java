@@ -10,6 +10,7 @@ import java.util.function.Supplier;
  *
  * @param me null for a visitor who has not signed in
  * @param version of the program; empty where it was not built as one
+ * @param help what is told of the page
  */
 public record Shell(
         PersonInfo me,
@@ -18,7 +19,8 @@ public record Shell(
         String theme,
         boolean demo,
         boolean benchDevice,
-        String version) {
+        String version,
+        HelpTopic help) {
     /** Asked for only where a page shows its frame. */
     public String shop() {
         return shopName.get();

@@ -48,6 +48,7 @@ public class ShellAdvice {
                 me.map(m -> m.theme().name().toLowerCase(Locale.ROOT)).orElse("light"),
                 demo,
                 benchDevice,
-                version);
+                version,
+                HelpTopic.of(request.getRequestURI()));
     }
 }

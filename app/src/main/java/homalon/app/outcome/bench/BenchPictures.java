@@ -1,6 +1,7 @@
 package homalon.app.outcome.bench;
 
 import homalon.app.check.face.FaceViews;
+import homalon.app.check.face.Findings;
 import homalon.app.foundation.memory.Memory;
 import homalon.app.foundation.memory.Question;
 import homalon.core.part.LayoutNumbers;
@@ -19,6 +20,7 @@ import org.springframework.stereotype.Component;
 @Component
 @RequiredArgsConstructor
 class BenchPictures {
+    private final Findings findings;
     private final FaceViews views;
     private final Memory memory;
 
@@ -37,7 +39,7 @@ class BenchPictures {
         String name = "m-" + part.tag().toLowerCase(Locale.ROOT);
         return memory.answer(
                 key,
-                () -> views.glance(part, survey, name, "Face of " + part.tag(), unit)
+                () -> views.glance(part, survey.flatMap(s -> findings.of(part, s)), name, "Face of " + part.tag(), unit)
                         .svg());
     }
 }

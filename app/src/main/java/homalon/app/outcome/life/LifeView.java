@@ -23,6 +23,7 @@ record LifeView(List<Stay> stays, Metal metal, List<Choice> faces, Optional<Comp
      * @param came the face as it came; empty where it was not read
      * @param left the face after the cut; empty where it was not read
      * @param off what came off on it
+     * @param fitted parts that came for it
      * @param done work that was done
      * @param leftOut what was left out, and who signed for it
      * @param note why it left with work open; empty when it did not
@@ -35,12 +36,13 @@ record LifeView(List<Stay> stays, Metal metal, List<Choice> faces, Optional<Comp
             Optional<Face> came,
             Optional<Face> left,
             String off,
+            List<String> fitted,
             List<String> done,
             List<String> leftOut,
             String note) {}
 
-    /** A face in a few words. */
-    record Face(String title, String words, String sentence, String style) {}
+    /** A face in a few words, with its map. */
+    record Face(String title, String words, String sentence, String style, FaceDrawing picture) {}
 
     /**
      * A bar of all that could ever come off.

@@ -36,6 +36,7 @@ class LifeViews {
         Map<UUID, List<SurveyFile>> read =
                 surveys.ofVisits(ids).stream().collect(Collectors.groupingBy(SurveyFile::visit));
         Map<UUID, List<WorkEntry>> worked = work.ofVisits(ids);
+        Map<UUID, List<String>> fitted = stays.fitted(ids);
         Map<UUID, String> names = people.names();
         List<LifeView.Stay> all = new ArrayList<>();
         List<ReadFace> faces = new ArrayList<>();
@@ -43,7 +44,9 @@ class LifeViews {
             List<ReadFace> own =
                     stays.read(visit, read.getOrDefault(visit.visit().id(), List.of()));
             faces.addAll(own);
-            all.add(stays.of(visit, own, worked.getOrDefault(visit.visit().id(), List.of()), names, writer));
+            UUID id = visit.visit().id();
+            all.add(stays.of(
+                    visit, own, worked.getOrDefault(id, List.of()), fitted.getOrDefault(id, List.of()), names, writer));
         }
         return new LifeView(
                 all,

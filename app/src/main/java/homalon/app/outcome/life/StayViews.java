@@ -7,6 +7,7 @@ import homalon.app.check.face.FaceViews;
 import homalon.app.check.face.Findings;
 import homalon.app.foundation.time.WrittenDay;
 import homalon.app.foundation.words.Words;
+import homalon.app.shop.stock.Orders;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Operation;
@@ -19,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
@@ -29,6 +31,20 @@ class StayViews {
     private final Findings findings;
     private final Ledgers ledgers;
     private final Faces faces;
+    private final FaceViews views;
+    private final Orders orders;
+
+    /** Parts that came for each visit, in words. */
+    Map<UUID, List<String>> fitted(List<UUID> visits) {
+        return orders.ofVisits(visits).entrySet().stream()
+                .collect(Collectors.toMap(
+                        Map.Entry::getKey,
+                        e -> e.getValue().stream()
+                                .filter(o -> o.arrived() > 0)
+                                .map(o -> o.arrived() + " × " + (o.code() + " " + o.words()).strip() + ", for "
+                                        + Words.of(o.operation().words()))
+                                .toList()));
+    }
 
     /** The faces read on a visit: as it came, then after the cut. */
     List<ReadFace> read(PartFile visit, List<SurveyFile> surveysOfVisit) {
@@ -44,7 +60,12 @@ class StayViews {
     }
 
     LifeView.Stay of(
-            PartFile visit, List<ReadFace> own, List<WorkEntry> log, Map<UUID, String> names, LengthWriter writer) {
+            PartFile visit,
+            List<ReadFace> own,
+            List<WorkEntry> log,
+            List<String> fitted,
+            Map<UUID, String> names,
+            LengthWriter writer) {
         PartFile.Visit v = visit.visit();
         Length off = ledgers.of(visit).ledger().totals(v.id()).thisJob();
         return new LifeView.Stay(
@@ -56,6 +77,7 @@ class StayViews {
                 face(own, SurveyKind.FACE, writer),
                 face(own, SurveyKind.PROOF, writer),
                 off.signum() == 0 ? "Nothing came off its face." : writer.full(off) + " came off its face.",
+                fitted,
                 done(log),
                 leftOut(log, names),
                 v.releasedNote());
@@ -66,11 +88,14 @@ class StayViews {
             FaceFinding finding = r.finding();
             FaceViews.Figures figures =
                     FaceViews.figures(finding, faces.layout(r.visit().numbers()), writer.unit());
+            String title = kind == SurveyKind.FACE ? "On arrival" : "After the cut";
+            String name = "stay-" + r.visit().visit().no() + "-" + kind.path();
             return new LifeView.Face(
-                    kind == SurveyKind.FACE ? "On arrival" : "After the cut",
+                    title,
                     figures.headline().words(),
                     figures.headline().sentence(),
-                    figures.headline().style());
+                    figures.headline().style(),
+                    views.glance(r.visit(), Optional.of(finding), name, title, writer.unit()));
         });
     }
 

@@ -107,7 +107,7 @@ class FaceReport {
                 title,
                 when,
                 views.of(part, survey, writer.unit()),
-                views.glance(part, Optional.of(survey), name, title, writer.unit()),
+                views.glance(part, findings.of(part, survey), name, title, writer.unit()),
                 places(survey, names, writer));
     }
 

@@ -13,10 +13,15 @@ import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
 import homalon.core.cut.SetUpMethod;
+import homalon.core.part.LayoutNumbers;
+import homalon.core.part.PartKind;
+import homalon.core.quantity.Length;
 import homalon.core.route.Operation;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SurveyKind;
+import java.time.LocalDate;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -65,6 +70,18 @@ class TravellerTest {
             assertTrue(row(page, done, day), done + " in " + page);
         }
         assertFalse(row(page, Operation.HAND_OVER, day), "nobody handed it over yet");
+    }
+
+    /** A day is written one way, whatever language the browser asks for. */
+    @Test
+    void aDayIsWrittenOneWay() {
+        LayoutNumbers numbers = LayoutNumbers.proposed(PartKind.HEAD, 4, Length.ofMm("84"), Length.ofMm("96"));
+        PartFile part = hands.book("Dated", "Dated Yard", "", "", numbers, Optional.of(LocalDate.of(2031, 3, 4)));
+        Visitor french = Visitor.signedIn(shop.port(), "ines").through("Accept-Language", "fr-FR,fr;q=0.9");
+        for (String paper : new String[] {"tag", "traveller"}) {
+            String page = french.get("/parts/" + part.tag() + "/" + paper).body();
+            assertTrue(page.contains("due <b>4 March 2031</b>"), page);
+        }
     }
 
     private static boolean row(String page, Operation of, String signed) {
