@@ -76,8 +76,7 @@ final class BesideSteps {
         if (open.get().state() == Route.State.WAITS) {
             Message after = route.comesBefore(open.get()).stream()
                     .findFirst()
-                    .map(b -> Message.of(
-                            "route.after-it", route.operation(b.from()).words()))
+                    .map(b -> route.operation(b.from()).after())
                     .orElse(Message.of("route.waits"));
             return new Step(kind, Mark.WAITS, after, todo, because);
         }

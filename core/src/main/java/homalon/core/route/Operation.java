@@ -31,6 +31,7 @@ public enum Operation {
     HAND_OVER(false);
 
     private final Message words = Message.of(this);
+    private final Message after = Message.of(this, "after");
     private final boolean check;
 
     Operation(boolean check) {
@@ -39,6 +40,11 @@ public enum Operation {
 
     public Message words() {
         return words;
+    }
+
+    /** {@code after the cut}. */
+    public Message after() {
+        return after;
     }
 
     /** A check can be owed again; work is done once for what made it. */

@@ -324,7 +324,7 @@ public final class Route {
     }
 
     private static Message said(RouteRules.Owes rule) {
-        return Message.of("route.after", rule.work().words(), rule.because());
+        return Message.of("route.after", rule.work().after(), rule.because());
     }
 
     private Optional<RouteRules.Owes> owed(Operation work, Operation then) {

@@ -212,7 +212,7 @@ class StripInFullTest {
                 row(
                         "those that stood right before the cut are read again after it",
                         StepKind.LINERS,
-                        "WAITS after cut the face | Read the liners | after cut the face: a deck cut raises a fixed liner by its depth",
+                        "WAITS after the cut | Read the liners | after the cut: a deck cut raises a fixed liner by its depth",
                         v -> liners(v.ready(), WITHIN).read(OUT).planned("0.15", 2)),
                 row(
                         StepKind.LINERS,
@@ -265,7 +265,7 @@ class StripInFullTest {
                 row(
                         "what was measured is worked on, not before",
                         StepKind.GUIDES,
-                        "WAITS after valve check | Repair the guides",
+                        "WAITS after the valve check | Repair the guides",
                         v -> valves(v.ready(), 3, true, 1, some(1, 0))),
                 row(
                         StepKind.INSERTS,

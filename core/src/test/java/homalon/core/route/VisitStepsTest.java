@@ -39,7 +39,7 @@ class VisitStepsTest {
                         StepKind.CLEAN,
                         "DONE clean",
                         v -> v.blasted().brushed()),
-                row("dirty", StepKind.CRACKS, "WAITS after clean", v -> v),
+                row("dirty", StepKind.CRACKS, "WAITS after cleaning", v -> v),
                 row("looked over", StepKind.CRACKS, "DONE none found", VisitOfTests::ready),
                 row(
                         "a mark and no look to its end",

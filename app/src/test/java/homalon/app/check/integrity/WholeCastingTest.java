@@ -105,7 +105,7 @@ class WholeCastingTest {
         hand.press("Crack check done");
         assertThat(page.locator("#crack-state .words")).hasText("1 crack marked");
         // Looked over once; the ring that is to go in asks for it once more.
-        hand.strip("Cracks", "after seat insert");
+        hand.strip("Cracks", "after the inserts");
         hand.strip("Repair", "stitch");
 
         hand.go(head, "route");
