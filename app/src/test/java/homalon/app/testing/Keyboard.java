@@ -46,9 +46,11 @@ public final class Keyboard {
         page.keyboard().type(text);
     }
 
+    /** By its name alone: the note of another step may name it too. */
     public Locator strip(String step) {
         return page.locator("#strip a")
-                .filter(new Locator.FilterOptions().setHasText(step))
+                .filter(new Locator.FilterOptions()
+                        .setHas(page.locator(".name", new Page.LocatorOptions().setHasText(step))))
                 .first();
     }
 

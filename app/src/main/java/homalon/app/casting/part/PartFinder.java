@@ -97,6 +97,19 @@ public class PartFinder {
                 .flatMap(parts::byId);
     }
 
+    /** Others of its kind with that casting number, else of an engine so called; the youngest first. */
+    public List<PartFile> alike(PartFile part, int most) {
+        List<UUID> found = part.castingNumber().isEmpty()
+                ? List.of()
+                : others(rows.withCastingNumber(part.castingNumber(), Limit.of(most + 1)), part);
+        List<UUID> those = found.isEmpty() ? others(rows.ofEngine(part.name(), Limit.of(most + 1)), part) : found;
+        return parts.byIds(those).stream().filter(p -> p.kind() == part.kind()).toList();
+    }
+
+    private static List<UUID> others(List<UUID> found, PartFile than) {
+        return found.stream().filter(id -> !id.equals(than.id())).toList();
+    }
+
     /**
      * Some castings of a customer, the youngest first.
      *

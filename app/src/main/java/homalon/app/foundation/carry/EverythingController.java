@@ -1,6 +1,8 @@
 package homalon.app.foundation.carry;
 
 import homalon.app.foundation.opened.ToOwners;
+import homalon.app.foundation.people.Journal;
+import homalon.app.foundation.security.CurrentUser;
 import homalon.app.foundation.web.Shop;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -15,6 +17,7 @@ import javax.sql.DataSource;
 import org.springframework.boot.info.BuildProperties;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 
@@ -23,12 +26,15 @@ import org.springframework.web.bind.annotation.GetMapping;
 @Controller
 class EverythingController {
     private final DataSource database;
+    private final Journal journal;
     private final Shop shop;
     private final Clock clock;
     private final String version;
 
-    EverythingController(DataSource database, Shop shop, Clock clock, Optional<BuildProperties> build) {
+    EverythingController(
+            DataSource database, Journal journal, Shop shop, Clock clock, Optional<BuildProperties> build) {
         this.database = database;
+        this.journal = journal;
         this.shop = shop;
         this.clock = clock;
         this.version = build.map(BuildProperties::getVersion).orElse("");
@@ -36,7 +42,9 @@ class EverythingController {
 
     /** Written while it is sent: what has begun cannot be refused in words any more, so that a browser says that it broke off. */
     @GetMapping("/shop/everything.zip")
-    void everything(HttpServletResponse response) throws IOException, SQLException {
+    void everything(HttpServletResponse response, @AuthenticationPrincipal CurrentUser me)
+            throws IOException, SQLException {
+        journal.write(Journal.What.EXPORTED, me.id(), "everything of the shop");
         String name = shop.name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
         response.setContentType("application/zip");
         response.setHeader(

@@ -1,5 +1,6 @@
 package homalon.app.machining.valves;
 
+import homalon.app.casting.part.PartFinder;
 import homalon.app.casting.part.PartPage;
 import homalon.app.casting.sheets.Sheets;
 import homalon.app.foundation.opened.ToEverybody;
@@ -49,6 +50,13 @@ class ValveController {
     private final Sheets sheets;
     private final ValveViews views;
     private final SameForAll same;
+    private final PartFinder finder;
+
+    /** Of castings like it, as many are looked at for a book. */
+    private static final int ALIKE = 5;
+
+    /** A book that was keyed for a casting like it. */
+    private record Book(String tag, Map<String, String> setup) {}
 
     /** A line of the book's form: what was keyed for each kind, and what stands where nothing is. */
     record BookRow(String item, String words, List<Field> fields) {}
@@ -61,7 +69,13 @@ class ValveController {
             PartFile part = page.part();
             Optional<ValveFile> file = files.of(part);
             show(page, file, walk(of, file));
-            form(file.map(f -> f.sheet().setup()).orElseGet(() -> proposed(part)), page);
+            Optional<Book> alike = file.isPresent() ? Optional.empty() : alike(part);
+            page.show("alike", alike.map(Book::tag).orElse(null));
+            form(
+                    file.map(f -> f.sheet().setup())
+                            .or(() -> alike.map(Book::setup))
+                            .orElseGet(() -> proposed(part)),
+                    page);
             return "machining/valves/valves";
         });
     }
@@ -81,6 +95,20 @@ class ValveController {
                         .map(o -> o.words(page.writer()))
                         .orElse(null));
         page.frame(StepKind.VALVES);
+    }
+
+    /** How the valves lie, and the book, of the youngest casting like it that has them: proposed, and kept once it is started with. */
+    private Optional<Book> alike(PartFile part) {
+        List<PartFile> others = finder.alike(part, ALIKE);
+        Map<UUID, Map<Sheet, SheetFile>> begun =
+                sheets.ofVisits(others.stream().map(p -> p.visit().id()).toList());
+        return others.stream()
+                .flatMap(p -> Optional.ofNullable(
+                        begun.getOrDefault(p.visit().id(), Map.of()).get(Sheet.VALVES))
+                        .filter(s -> !s.setup().isEmpty())
+                        .map(s -> new Book(p.tag(), s.setup()))
+                        .stream())
+                .findFirst();
     }
 
     /** The walk asked for; else the first that has something to key. */

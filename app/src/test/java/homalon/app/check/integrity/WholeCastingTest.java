@@ -199,7 +199,7 @@ class WholeCastingTest {
         assertThat(page.locator("#figures")).containsText("low at the back");
         hand.strip("Plan", "due");
         // Squared is what was read over the crank line again after the cut.
-        hand.strip("Index", "after cut");
+        hand.strip("Index", "after the cut");
         // The set-up parallel to the crank line takes that off where the deck stands highest over it.
         hand.go(deck, "plan");
         double depth = Double.parseDouble(

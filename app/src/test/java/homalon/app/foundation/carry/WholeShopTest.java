@@ -229,6 +229,9 @@ class WholeShopTest {
         try (ZipFile zip = new ZipFile(taken.toFile())) {
             assertTrue(zip.getEntry("about.json") != null && zip.getEntry("tables/part.jsonl") != null);
         }
+        assertTrue(
+                marit.get("/shop").body().contains("took along: everything of the shop"),
+                "the journal says who did, and when");
         assertEquals(
                 403,
                 Visitor.signedIn(shop.port(), "ines")

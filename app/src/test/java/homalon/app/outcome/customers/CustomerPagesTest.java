@@ -136,7 +136,7 @@ class CustomerPagesTest {
         assertTrue(print(part).contains("mm") && !print(part).contains("thou"), print(part));
         customers.change(c.id(), c.name(), "", "", "THOU", "", c.version(), hands.ines());
         String page = desk.get("/parts/" + part.tag() + "/report").body();
-        assertTrue(page.contains("(PDF, in thou for this customer)"), page);
+        assertTrue(page.contains("(PDF, in the customer&#39;s own unit)"), page);
         assertTrue(print(part).contains("thou"), print(part));
     }
 
