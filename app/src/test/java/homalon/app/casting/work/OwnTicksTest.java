@@ -1,10 +1,13 @@
 package homalon.app.casting.work;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import com.microsoft.playwright.Page;
 import homalon.app.foundation.settings.ShopSettings;
+import homalon.app.testing.Browser;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
@@ -12,6 +15,7 @@ import homalon.core.route.StepKind;
 import homalon.core.rulebook.OwnLines;
 import homalon.core.visit.PartFile;
 import java.net.http.HttpResponse;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -20,14 +24,16 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
 /** Lines of one's own, from the settings and from one casting, ticked at the cleaning and before it leaves. */
-@ExtendWith(RunningShop.class)
+@ExtendWith({RunningShop.class, Browser.class})
 class OwnTicksTest {
     private final RunningShop.Shop shop;
     private final HandsOfTests hands;
     private final Visitor ines;
     private final Visitor marit;
+    private final Browser.Window window;
 
-    OwnTicksTest(RunningShop.Shop shop) {
+    OwnTicksTest(RunningShop.Shop shop, Browser.Window window) {
+        this.window = window;
         this.shop = shop;
         this.hands = new HandsOfTests(shop);
         this.ines = Visitor.signedIn(shop.port(), "ines");
@@ -153,5 +159,20 @@ class OwnTicksTest {
         assertTrue(many.body().contains("At most 12 lines"), many.body());
         assertTrue(many.body().contains("\nl\nm"), "what was keyed is there to be shortened");
         assertEquals(OwnLines.NONE, shop.bean(ShopSettings.class).lines());
+    }
+
+    /** One key ticks it on the last page as well, and the hand stays on the page. */
+    @Test
+    void oneKeyTicksALineBeforeItLeaves() {
+        PartFile part = hands.bookFor("Lines Yard");
+        shop.bean(ShopSettings.class).use(new OwnLines(List.of(), List.of("studs back in")), hands.ines());
+        List<String> faults = new ArrayList<>();
+        Page page = window.signedIn(shop, "ines", 1280, 800, faults);
+        page.navigate(shop.address() + "/parts/" + part.tag() + "/report");
+        assertThat(page.locator("[data-number='1']")).isFocused();
+        page.keyboard().press("6");
+        assertThat(page.locator("#leaving .done")).containsText("studs back in");
+        assertThat(page.locator("[data-number='1']")).isFocused();
+        assertEquals(List.of(), faults);
     }
 }
