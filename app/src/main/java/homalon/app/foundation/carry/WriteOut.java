@@ -74,19 +74,18 @@ public final class WriteOut {
         for (Table table : tables) {
             digest.reset();
             long rows = rows(table);
-            written.add(new TreeMap<>(Map.of(
-                    "table",
-                    table.name(),
-                    "rows",
-                    rows,
-                    "sha256",
-                    HexFormat.of().formatHex(digest.digest()))));
+            String lines = summed();
+            Map<String, String> files = new TreeMap<>();
+            for (Column column : table.files()) {
+                digest.reset();
+                files(table, column);
+                files.put(column.name(), summed());
+            }
+            written.add(
+                    new TreeMap<>(Map.of("table", table.name(), "rows", rows, "sha256", lines, "filesSha256", files)));
         }
         for (Table table : tables) {
             csv(table);
-            if (!table.files().isEmpty()) {
-                files(table);
-            }
         }
         entry("schema.json", JsonSchema.of(tables));
         entry(
@@ -104,6 +103,10 @@ public final class WriteOut {
                         written)));
         zip.finish();
         zip.flush();
+    }
+
+    private String summed() {
+        return HexFormat.of().formatHex(digest.digest());
     }
 
     private void entry(String name, Object content) throws IOException {
@@ -166,26 +169,42 @@ public final class WriteOut {
         return rows;
     }
 
+    /** For a spreadsheet: a text that it might take for a formula is preceded by an apostrophe. */
+    private static String plain(Table table) {
+        String columns = table.own().stream()
+                .map(col -> {
+                    String name = quoted(col.name());
+                    return !col.type().equals("text")
+                            ? name
+                            : "case when " + name + " ~ '^[=+@\\t\\r-]' and " + name
+                                    + " !~ '^[+-]?[0-9.,]+$' then '''' || " + name + " else " + name + " end as "
+                                    + name;
+                })
+                .collect(Collectors.joining(", "));
+        return "select " + columns + " from (" + select(table) + ") t";
+    }
+
     private void csv(Table table) throws SQLException, IOException {
         zip.putNextEntry(new ZipEntry("csv/" + table.name() + ".csv"));
         c.unwrap(PGConnection.class)
                 .getCopyAPI()
-                .copyOut("copy (" + select(table) + ") to stdout with (format csv, header)", zip);
+                .copyOut("copy (" + plain(table) + ") to stdout with (format csv, header)", zip);
         zip.closeEntry();
     }
 
-    private void files(Table table) throws SQLException, IOException {
-        for (Column column : table.files()) {
-            try (Statement s = c.createStatement()) {
-                s.setFetchSize(1);
-                try (ResultSet r = s.executeQuery(
-                        "select " + file(table, column) + ", " + quoted(column.name()) + " from " + quoted(table.name())
-                                + " where " + quoted(column.name()) + " is not null order by 1")) {
-                    while (r.next()) {
-                        zip.putNextEntry(new ZipEntry(r.getString(1)));
-                        zip.write(r.getBytes(2));
-                        zip.closeEntry();
-                    }
+    /** In the order of the rows, so that who reads them comes to the same sum. */
+    private void files(Table table, Column column) throws SQLException, IOException {
+        try (Statement s = c.createStatement()) {
+            s.setFetchSize(1);
+            try (ResultSet r = s.executeQuery(
+                    "select " + file(table, column) + ", " + quoted(column.name()) + " from " + quoted(table.name())
+                            + " where " + quoted(column.name()) + " is not null order by " + order(table))) {
+                while (r.next()) {
+                    byte[] bytes = r.getBytes(2);
+                    digest.update(bytes);
+                    zip.putNextEntry(new ZipEntry(r.getString(1)));
+                    zip.write(bytes);
+                    zip.closeEntry();
                 }
             }
         }

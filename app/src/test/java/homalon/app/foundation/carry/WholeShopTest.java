@@ -23,6 +23,7 @@ import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.function.UnaryOperator;
@@ -237,6 +238,59 @@ class WholeShopTest {
                 Visitor.signedIn(shop.port(), "ines")
                         .get("/shop/everything.zip")
                         .statusCode());
+    }
+
+    /** A sealed paper that was put in place of another is found, though its line still names it. */
+    @Test
+    void aFileThatWasChangedIsFound() throws Exception {
+        String paper;
+        try (ZipFile zip = new ZipFile(archive.toFile())) {
+            paper = zip.stream()
+                    .map(ZipEntry::getName)
+                    .filter(n -> n.startsWith("files/release_paper/"))
+                    .findFirst()
+                    .orElseThrow();
+        }
+        refused(changed(paper, t -> t + "x"), "release_paper was changed");
+    }
+
+    /** An archive that somebody wrote with a password of their own lets nobody in by it. */
+    @Test
+    void aPasswordThatIsInAnArchiveIsNone() throws Exception {
+        Path forged = changed(
+                "tables/person.jsonl", t -> t.replace("\"password_hash\":\"!\"", "\"password_hash\":\"known\""));
+        byte[] people;
+        try (ZipFile zip = new ZipFile(forged.toFile())) {
+            people = content(zip, "tables/person.jsonl");
+        }
+        assertTrue(new String(people, StandardCharsets.UTF_8).contains("known"), "it was forged");
+        String sum = HexFormat.of().formatHex(WriteOut.sha256().digest(people));
+        archive = Files.move(forged, folder.resolve("forged.zip"));
+        Path whole = changed(
+                "about.json",
+                t -> t.replaceFirst("(\"sha256\" : \")[0-9a-f]{64}(\",\\s*\"table\" : \"person\")", "$1" + sum + "$2"));
+        try (Connection c = elsewhere()) {
+            ReadIn.from(whole, c);
+            try (Statement s = c.createStatement();
+                    ResultSet r = s.executeQuery(
+                            "select count(*), count(*) filter (where password_hash = '!') from person")) {
+                r.next();
+                assertTrue(r.getLong(1) > 0);
+                assertEquals(r.getLong(1), r.getLong(2));
+            }
+        }
+    }
+
+    @Test
+    void aSpreadsheetIsGivenNoFormula() throws Exception {
+        hands.bookFor("=1+1 Yard");
+        try (ZipFile zip = new ZipFile(out("csv.zip", sample()).toFile())) {
+            String parts = new String(content(zip, "csv/part.csv"), StandardCharsets.UTF_8);
+            assertTrue(parts.contains(",'=1+1 Yard,"), "preceded by an apostrophe");
+            assertFalse(parts.contains(",=1+1"), "and nowhere bare");
+            String figures = new String(content(zip, "csv/figure.csv"), StandardCharsets.UTF_8);
+            assertFalse(figures.contains(",'-0"), "a figure stays a figure");
+        }
     }
 
     private void refused(Path from, String why) throws SQLException {
