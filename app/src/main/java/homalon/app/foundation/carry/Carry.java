@@ -1,16 +1,15 @@
 package homalon.app.foundation.carry;
 
+import homalon.app.foundation.upgrade.CommandInput;
 import java.io.BufferedOutputStream;
 import java.io.FileDescriptor;
 import java.io.FileOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
-import java.util.HashMap;
 import java.util.Map;
 
 /**
@@ -21,12 +20,7 @@ public final class Carry {
     private Carry() {}
 
     public static void main(String[] args) throws IOException {
-        Map<String, String> given = new HashMap<>();
-        new String(System.in.readAllBytes(), StandardCharsets.UTF_8)
-                .lines()
-                .map(l -> l.split("=", 2))
-                .filter(l -> l.length == 2)
-                .forEach(l -> given.put(l[0], l[1]));
+        Map<String, String> given = CommandInput.read();
         try (Connection c = DriverManager.getConnection(given.get("url"), given.get("owner"), given.get("password"))) {
             if (args[0].equals("out")) {
                 try (OutputStream out = new BufferedOutputStream(new FileOutputStream(FileDescriptor.out))) {

@@ -1,13 +1,12 @@
 package homalon.app.foundation.people;
 
+import homalon.app.foundation.upgrade.CommandInput;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.security.SecureRandom;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.PreparedStatement;
 import java.sql.SQLException;
-import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
 
@@ -21,12 +20,7 @@ public final class Recovery {
     private Recovery() {}
 
     public static void main(String[] args) throws IOException {
-        Map<String, String> given = new HashMap<>();
-        new String(System.in.readAllBytes(), StandardCharsets.UTF_8)
-                .lines()
-                .map(l -> l.split("=", 2))
-                .filter(l -> l.length == 2)
-                .forEach(l -> given.put(l[0], l[1]));
+        Map<String, String> given = CommandInput.read();
         String login = given.getOrDefault("login", "").strip().toLowerCase(Locale.ROOT);
         try (Connection c = DriverManager.getConnection(given.get("url"), given.get("owner"), given.get("password"))) {
             c.setAutoCommit(false);

@@ -1,14 +1,12 @@
 package homalon.app.foundation.upgrade;
 
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -137,12 +135,7 @@ public record Upgrade(String url, String owner, String password, String appRole)
      * password stands on a command line.
      */
     public static void main(String[] args) throws IOException {
-        Map<String, String> given = new HashMap<>();
-        new String(System.in.readAllBytes(), StandardCharsets.UTF_8)
-                .lines()
-                .map(l -> l.split("=", 2))
-                .filter(l -> l.length == 2)
-                .forEach(l -> given.put(l[0], l[1]));
+        Map<String, String> given = CommandInput.read();
         Upgrade upgrade =
                 new Upgrade(given.get("url"), given.get("owner"), given.get("password"), given.get("app_role"));
         try {
