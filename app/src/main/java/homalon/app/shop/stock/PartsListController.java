@@ -232,8 +232,8 @@ class PartsListController {
     @ToMachinists
     @PostMapping("/parts/{tag}/parts-list/cancel")
     String cancel(PartPage page, @RequestParam UUID order, @RequestParam(defaultValue = "") String note) {
+        // It still waits on parts, if it did: what was cancelled is not here.
         orders.cancel(page.part(), page.lineId(), order, note, page.me());
-        waits.goOn(page.part(), page.me());
         return live(page, List.of());
     }
 

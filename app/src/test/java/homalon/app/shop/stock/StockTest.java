@@ -213,6 +213,11 @@ class StockTest {
         arrived(ines, list, shop.bean(Orders.class).of(part).get(0), 1);
         assertEquals(Optional.of("price for liners"), stuck(part));
         visits.stick(part.id(), Optional.of(StuckOn.PARTS), "a ring that nobody ordered", hands.ines());
+        UUID wrong = UUID.randomUUID();
+        shop.bean(Orders.class).order(part, wrong, need, Optional.empty(), hands.ines());
+        String[] cancel = {"id", UUID.randomUUID().toString(), "order", wrong.toString(), "note", "a wrong size"};
+        assertEquals(200, ines.key(list + "/cancel", cancel).statusCode());
+        assertEquals(Optional.of("a ring that nobody ordered"), stuck(part), "what was cancelled is not here");
         assertTrue(ines.get(list).body().contains("Nothing of it is ordered here"));
         ines.key(list + "/go-on");
         assertEquals(Optional.empty(), stuck(part));
