@@ -1,5 +1,6 @@
 package homalon.core.rulebook;
 
+import homalon.core.input.MailAddress;
 import homalon.core.input.Problems;
 import homalon.core.words.Message;
 import java.util.ArrayList;
@@ -19,7 +20,6 @@ public record ShopPaper(List<String> address, String phone, String mail, Label l
 
     private static final int LINES = 5;
     private static final int LETTERS = 60;
-    private static final int MAIL_LETTERS = 120;
 
     /** What a tag is printed on. */
     public enum Label {
@@ -63,12 +63,7 @@ public record ShopPaper(List<String> address, String phone, String mail, Label l
                 LETTERS);
         problems.require(
                 phone.strip().length() <= LETTERS, "phone", "rulebook.a-phone-number-has-so-many-letters", LETTERS);
-        problems.require(
-                mail.isBlank()
-                        || (mail.strip().matches("[^\\s@]+@[^\\s@]+")
-                                && mail.strip().length() <= MAIL_LETTERS),
-                "mail",
-                "rulebook.key-the-mail-address-with-its-at");
+        problems.require(MailAddress.isOneOrBlank(mail), "mail", "rulebook.key-the-mail-address-with-its-at");
         problems.throwIfAny();
         return new ShopPaper(
                 lines, phone.strip(), mail.strip(), Label.byName(label).orElse(Label.SHEET));

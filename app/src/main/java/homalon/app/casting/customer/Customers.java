@@ -3,6 +3,7 @@ package homalon.app.casting.customer;
 import homalon.app.foundation.people.Journal;
 import homalon.app.foundation.web.NotHereException;
 import homalon.core.input.BadInputException;
+import homalon.core.input.MailAddress;
 import homalon.core.input.Problems;
 import homalon.core.quantity.BenchUnit;
 import java.time.Clock;
@@ -116,12 +117,7 @@ public class Customers {
                 "name",
                 "app.customer.key-a-name");
         problems.require(phone.strip().length() <= 60, "phone", "app.customer.that-is-too-long", 60);
-        problems.require(
-                mail.isBlank()
-                        || (mail.strip().matches("[^\\s@]+@[^\\s@]+")
-                                && mail.strip().length() <= 120),
-                "mail",
-                "app.customer.key-an-address-such-as");
+        problems.require(MailAddress.isOneOrBlank(mail), "mail", "app.customer.key-an-address-such-as");
         problems.require(notes.strip().length() <= 2000, "notes", "app.customer.that-is-too-long", 2000);
         Optional<CustomerRow> other = customers.findByName(called).filter(o -> !o.id.equals(id));
         problems.require(other.isEmpty(), "name", "app.customer.another-is-called-so-merge", called);
