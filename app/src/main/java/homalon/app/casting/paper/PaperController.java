@@ -7,16 +7,14 @@ import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.drawing.RouteDrawing;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.people.People;
+import homalon.app.foundation.people.Signature;
 import homalon.app.foundation.reach.Reach;
 import homalon.app.foundation.words.Words;
 import homalon.core.route.Operation;
 import homalon.core.route.Route;
 import homalon.core.route.StepKind;
 import homalon.core.visit.PartFile;
-import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -29,8 +27,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 @Controller
 @RequiredArgsConstructor
 class PaperController {
-    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH);
-
     private final Faces faces;
     private final Reach reach;
 
@@ -66,8 +62,7 @@ class PaperController {
                             s.state() == Route.State.DONE || s.state() == Route.State.WAIVED,
                             String.join("; ", Words.of(s.because())),
                             Optional.ofNullable(hands.get(s.operation()))
-                                    .map(h -> names.getOrDefault(h.by(), "someone") + ", "
-                                            + WHEN.format(h.at().atZone(ZoneId.systemDefault())))
+                                    .map(h -> Signature.of(names, h.by(), h.at()))
                                     .orElse("")))
                     .toList();
             page.show("stops", stops);

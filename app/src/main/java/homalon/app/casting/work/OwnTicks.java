@@ -1,15 +1,13 @@
 package homalon.app.casting.work;
 
 import homalon.app.foundation.people.People;
+import homalon.app.foundation.people.Signature;
 import homalon.core.input.BadInputException;
 import homalon.core.route.StepKind;
 import homalon.core.rulebook.OwnLines;
 import homalon.core.visit.PartFile;
-import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import lombok.RequiredArgsConstructor;
@@ -21,8 +19,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 @RequiredArgsConstructor
 public class OwnTicks {
-    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH);
-
     private final WorkLog work;
     private final People people;
 
@@ -51,8 +47,7 @@ public class OwnTicks {
     private static Line line(String words, StepKind step, List<WorkEntry> log, Map<UUID, String> names) {
         WorkEntry ticked = last(log, WorkEntry.Kind.LINE_TICKED, step, words);
         if (ticked != null) {
-            String when = WHEN.format(ticked.at().atZone(ZoneId.systemDefault()));
-            return new Line(words, names.getOrDefault(ticked.by(), "someone") + ", " + when, ticked.id());
+            return new Line(words, Signature.of(names, ticked.by(), ticked.at()), ticked.id());
         }
         WorkEntry listed = last(log, WorkEntry.Kind.LISTED, step, words);
         return new Line(words, "", listed == null ? null : listed.id());

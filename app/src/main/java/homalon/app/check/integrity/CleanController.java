@@ -9,6 +9,7 @@ import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.people.People;
+import homalon.app.foundation.people.Signature;
 import homalon.app.foundation.web.FormTicks;
 import homalon.app.foundation.words.Words;
 import homalon.core.input.BadInputException;
@@ -18,8 +19,6 @@ import homalon.core.integrity.SmallCheck;
 import homalon.core.route.Operation;
 import homalon.core.route.StepKind;
 import homalon.core.visit.PartFile;
-import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -39,8 +38,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequiredArgsConstructor
 class CleanController {
-    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH);
-
     private final Faces faces;
     private final WorkLog work;
     private final OwnTicks lines;
@@ -128,7 +125,7 @@ class CleanController {
     }
 
     private static String signed(WorkEntry e, Map<UUID, String> names) {
-        return names.getOrDefault(e.by(), "someone") + ", " + WHEN.format(e.at().atZone(ZoneId.systemDefault()));
+        return Signature.of(names, e.by(), e.at());
     }
 
     private static Way way(Cleaning.Advice a) {

@@ -55,7 +55,8 @@ class IndexViews {
                         .places(corners(layout, sheet, writer))
                         .svg());
         if (index.isEmpty()) {
-            return new SheetSaid("open", "Not read yet", toKey, List.of(picture), List.of(), List.of(), Workings.NONE);
+            return new SheetSaid(
+                    "open", "Not read yet", toKey, List.of(picture), List.of(), List.of(), List.of(), Workings.NONE);
         }
         DeckIndex d = index.get();
         List<Row> rows = new ArrayList<>(rows(d, writer));

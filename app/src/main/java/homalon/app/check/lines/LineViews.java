@@ -53,7 +53,8 @@ class LineViews {
                 .map(LineSetup::name)
                 .toList();
         if (read.isEmpty()) {
-            return new SheetSaid("open", "Not settled yet", toKey, List.of(), List.of(), List.of(), Workings.NONE);
+            return new SheetSaid(
+                    "open", "Not settled yet", toKey, List.of(), List.of(), List.of(), List.of(), Workings.NONE);
         }
         One worst = read.get(0);
         boolean settled = open.isEmpty() || worst.finding().verdict() == Turns.BINDS;
@@ -71,6 +72,7 @@ class LineViews {
                         : String.join(", ", open) + ": " + toKey,
                 laid.stream().flatMap(o -> pictures(part, o, several, writer)).toList(),
                 laid.stream().flatMap(o -> rows(o, several, writer).stream()).toList(),
+                List.of(),
                 List.of(),
                 Workings.of(laid.stream().map(o -> working(o, several)).toList(), writer));
     }

@@ -62,6 +62,7 @@ class LinersViews {
                 List.of(picture),
                 rows,
                 trims,
+                List.of(),
                 Workings.of(List.of(working(setup)), writer));
     }
 

@@ -14,16 +14,4 @@ record SheetSaid(
         List<Row> rows,
         List<String> trims,
         List<SheetView.Link> links,
-        Workings workings) {
-
-    SheetSaid(
-            String style,
-            String words,
-            String sentence,
-            List<Picture> pictures,
-            List<Row> rows,
-            List<String> trims,
-            Workings workings) {
-        this(style, words, sentence, pictures, rows, trims, List.of(), workings);
-    }
-}
+        Workings workings) {}

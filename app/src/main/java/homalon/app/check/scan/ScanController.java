@@ -8,6 +8,7 @@ import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.people.People;
+import homalon.app.foundation.time.WrittenDay;
 import homalon.app.foundation.web.NotHereException;
 import homalon.app.foundation.words.Words;
 import homalon.core.face.ScanLook;
@@ -22,10 +23,7 @@ import jakarta.validation.Valid;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
-import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import lombok.RequiredArgsConstructor;
@@ -46,7 +44,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequiredArgsConstructor
 class ScanController {
     private static final int HEAD = 1 << 16;
-    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH);
 
     private final Faces faces;
     private final Scans scans;
@@ -106,8 +103,7 @@ class ScanController {
     }
 
     private static String when(ScanFile scan, Map<UUID, String> names) {
-        return WHEN.format(scan.at().atZone(ZoneId.systemDefault())) + " by "
-                + names.getOrDefault(scan.by(), "someone");
+        return WrittenDay.moment(scan.at()) + " by " + names.getOrDefault(scan.by(), "someone");
     }
 
     /** What the first lines of a file tell, and what has to be asked. */

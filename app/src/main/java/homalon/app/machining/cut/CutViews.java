@@ -3,6 +3,7 @@ package homalon.app.machining.cut;
 import homalon.app.casting.part.Faces;
 import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.people.People;
+import homalon.app.foundation.time.WrittenDay;
 import homalon.app.foundation.words.Words;
 import homalon.core.cut.Comparison;
 import homalon.core.cut.PassPlan;
@@ -19,8 +20,6 @@ import homalon.core.visit.ComparedFace;
 import homalon.core.visit.LedgerFile;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.PlanFile;
-import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -35,8 +34,6 @@ import org.springframework.stereotype.Component;
 @Component
 @RequiredArgsConstructor
 public class CutViews {
-    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM HH:mm", java.util.Locale.ENGLISH);
-
     private final Faces faces;
     private final People people;
     private final PlanViews planViews;
@@ -238,7 +235,7 @@ public class CutViews {
                     pass || l.depth().signum() > 0 ? writer.number(l.depth()) : "—",
                     writer.number(running),
                     names.getOrDefault(l.by(), ""),
-                    WHEN.format(l.at().atZone(ZoneId.systemDefault())),
+                    WrittenDay.moment(l.at()),
                     notes,
                     l.kind() == Entry.Kind.REVERSAL ? "reversal" : l.stands() ? "stands" : "taken-back",
                     l.stands() && part.visit().releasedAt().isEmpty()));

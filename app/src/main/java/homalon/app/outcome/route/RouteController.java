@@ -9,6 +9,7 @@ import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.people.Journal;
 import homalon.app.foundation.people.People;
+import homalon.app.foundation.people.Signature;
 import homalon.app.foundation.words.Words;
 import homalon.core.input.BadInputException;
 import homalon.core.route.Finding;
@@ -20,8 +21,6 @@ import homalon.core.route.Strength;
 import homalon.core.route.VisitSteps;
 import homalon.core.visit.PartFile;
 import homalon.core.words.Message;
-import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumSet;
@@ -43,7 +42,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequiredArgsConstructor
 class RouteController {
-    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH);
     /** What may be asked for beyond what was found. */
     private static final Set<Operation> EXTRA = EnumSet.of(
             Operation.PRESSURE_TEST,
@@ -104,11 +102,7 @@ class RouteController {
                 continue;
             }
             if (e.kind() != WorkEntry.Kind.TICKED || e.what().equals(Finding.TURNS_STIFF.name())) {
-                log.add(new Logged(
-                        e.id(),
-                        said(e),
-                        names.getOrDefault(e.by(), "someone") + ", "
-                                + WHEN.format(e.at().atZone(ZoneId.systemDefault()))));
+                log.add(new Logged(e.id(), said(e), Signature.of(names, e.by(), e.at())));
             }
         }
         page.show("log", log);

@@ -35,7 +35,7 @@ class RouteSteps implements StepSource {
     /** A route is a pure value of its events: any instance grows the same one. */
     private record Grown(List<Event> events) implements Question<Route> {}
 
-    private record Standing(UUID visit) implements Question<Stood> {}
+    private record LastOf(UUID visit) implements Question<Stood> {}
 
     /** Where a visit stood, and what that was found from. */
     private record Stood(
@@ -82,7 +82,7 @@ class RouteSteps implements StepSource {
             VisitRecords.Lines lines,
             Map<UUID, String> names,
             LengthWriter writer) {
-        Standing of = new Standing(part.visit().id());
+        LastOf of = new LastOf(part.visit().id());
         Stood before = memory.last(of).orElse(null);
         // Both are the same objects as long as neither the part nor anything written about it or read of it changed.
         if (before != null

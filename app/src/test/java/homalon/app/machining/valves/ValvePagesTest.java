@@ -14,12 +14,9 @@ import homalon.app.foundation.words.Words;
 import homalon.app.machining.cut.CutToCome;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
-import homalon.app.testing.Visitor;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Layout;
-import homalon.core.part.LayoutNumbers;
 import homalon.core.part.Material;
-import homalon.core.part.PartKind;
 import homalon.core.part.Valve;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
@@ -36,7 +33,6 @@ import homalon.core.words.Message;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -49,13 +45,11 @@ class ValvePagesTest {
     private final RunningShop.Shop shop;
     private final HandsOfTests hands;
     private final WorkOnValves work;
-    private final Visitor ines;
 
     ValvePagesTest(RunningShop.Shop shop) {
         this.shop = shop;
         this.hands = new HandsOfTests(shop);
         this.work = shop.bean(WorkOnValves.class);
-        this.ines = Visitor.signedIn(shop.port(), "ines");
     }
 
     private PartFile head(String... book) {
@@ -416,27 +410,5 @@ class ValvePagesTest {
                 ValveFile.of(barge, file(barge).sheet(), Layout.of(barge.numbers()))
                         .valves()
                         .size());
-    }
-
-    /** The next of a batch is not keyed from the book again; what was found on the first is no part of it. */
-    @Test
-    void theBookOfACastingLikeItIsProposed() {
-        PartFile first = alike("KW 77-1", "Alike Yard");
-        setUp(first, "I.STEM", "6.97");
-        key(first, "1I", Measure.RUNOUT, "0.05", BenchUnit.MM, true);
-        PartFile next = alike("kw 77-1", "Other Yard");
-        String page = ines.get("/parts/" + next.tag() + "/valves").body();
-        assertTrue(page.contains("Filled as <a href=\"/parts/" + first.tag() + "/valves\""), page);
-        assertTrue(page.contains("value=\"6.97"), page);
-        assertTrue(shop.bean(Sheets.class).of(next, Sheet.VALVES).setup().isEmpty(), "proposed, and not kept");
-        PartFile other = alike("KW 78-2", "Alike Yard");
-        assertFalse(ines.get("/parts/" + other.tag() + "/valves").body().contains("Filled as"));
-        setUp(next);
-        assertFalse(ines.get("/parts/" + next.tag() + "/valves").body().contains("Filled as"), "its own stands");
-    }
-
-    private PartFile alike(String castingNumber, String customer) {
-        LayoutNumbers numbers = LayoutNumbers.proposed(PartKind.HEAD, 4, Length.ofMm("84"), Length.ofMm("96"));
-        return hands.book("Alike " + castingNumber, customer, castingNumber, "", numbers, Optional.empty());
     }
 }
