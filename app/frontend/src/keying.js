@@ -14,7 +14,8 @@ const EMPTY = {
   ArrowDown: (k) => k.step(1),
   j: (k) => k.step(1),
   z: (k) => k.undo(),
-  '=': () => document.querySelector('[data-all-same]')?.click(),
+  // What was keyed last and has not gone yet is not what would be given.
+  '=': (k) => outbox.waiting(k.url).length || document.querySelector('[data-all-same]')?.click(),
 };
 
 export class Keying {

@@ -39,8 +39,9 @@ class SameForAll {
      * @param from the valve that was keyed last
      * @param keyed its places on this walk that have a figure
      * @param open places that would get one of them
+     * @param last number of the figure that was keyed last: by it a page says what it saw
      */
-    record Offer(ValveFile file, Valve from, List<ValveViews.Place> keyed, List<ValveViews.Place> open) {
+    record Offer(ValveFile file, Valve from, List<ValveViews.Place> keyed, List<ValveViews.Place> open, long last) {
 
         /** How many valves would get something. */
         long valves() {
@@ -83,7 +84,14 @@ class SameForAll {
                 open.add(p);
             }
         }
-        return open.isEmpty() ? Optional.empty() : Optional.of(new Offer(file, from, keyed, open));
+        return open.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Offer(
+                        file,
+                        from,
+                        keyed,
+                        open,
+                        keyed(file, last.get()).orElseThrow().seq()));
     }
 
     private static Optional<Figure> keyed(ValveFile file, ValveViews.Place place) {
@@ -92,14 +100,19 @@ class SameForAll {
 
     /**
      * @param id of the whole; each place gets one of its own made from it
+     * @param seen number of the figure that was offered: one that was keyed since is not given unseen
      * @return how many places were filled
-     * @throws BadInputException when there is nothing to give, or one of them cannot have it; nothing is kept then
+     * @throws BadInputException when there is nothing to give, another was keyed since, or one of them cannot have it; nothing is
+     *     kept then
      */
     @Transactional
-    public int give(PartFile part, UUID id, Measure.Walk walk, UUID by) {
+    public int give(PartFile part, UUID id, Measure.Walk walk, long seen, UUID by) {
         ValveFile file = files.require(part);
         Offer offer = offer(file, walk)
                 .orElseThrow(() -> new BadInputException("same", "app.valves.key-one-valve-first-then-all-the-others"));
+        if (offer.last() != seen) {
+            throw new BadInputException("same", "app.valves.another-was-keyed-since-look-at-what");
+        }
         for (ValveViews.Place p : offer.open()) {
             Figure as =
                     keyed(file, new ValveViews.Place(offer.from(), p.measure())).orElseThrow();

@@ -89,11 +89,9 @@ class ValveController {
                 file.map(f -> f.valves().stream().filter(f::mayBeSigned).count())
                         .orElse(0L));
         page.show("looks", Look.values());
-        page.show(
-                "same",
-                file.flatMap(f -> same.offer(f, walk))
-                        .map(o -> o.words(page.writer()))
-                        .orElse(null));
+        Optional<SameForAll.Offer> offer = file.flatMap(f -> same.offer(f, walk));
+        page.show("same", offer.map(o -> o.words(page.writer())).orElse(null));
+        page.show("sameSeen", offer.map(SameForAll.Offer::last).orElse(0L));
         page.frame(StepKind.VALVES);
     }
 
@@ -192,9 +190,9 @@ class ValveController {
     /** What was keyed last goes to all valves of its kind that are open on this walk. */
     @ToMachinists
     @PostMapping("/parts/{tag}/valves/same/{of}")
-    String same(PartPage page, @PathVariable Measure.Walk of) {
+    String same(PartPage page, @PathVariable Measure.Walk of, @RequestParam(defaultValue = "0") long seen) {
         UUID id = page.lineId();
-        page.show("filled", same.give(page.part(), id, of, page.me()));
+        page.show("filled", same.give(page.part(), id, of, seen, page.me()));
         page.show("given", id);
         return live(page, of);
     }

@@ -64,6 +64,11 @@ class SameForAllTest {
         return shop.bean(ValveFiles.class).require(part);
     }
 
+    private int give(PartFile part, UUID id, Measure.Walk walk) {
+        long seen = same.offer(file(part), walk).map(SameForAll.Offer::last).orElse(0L);
+        return same.give(part, id, walk, seen, hands.ines());
+    }
+
     /** What stands on a walk, by place. */
     private Map<String, String> standing(PartFile part, Measure.Walk walk) {
         ValveFile file = file(part);
@@ -84,7 +89,7 @@ class SameForAllTest {
         assertEquals(
                 "the other 3 open intake valves the same: 6.975, 6.974", offer.words(new LengthWriter(BenchUnit.MM)));
         UUID id = UUID.randomUUID();
-        assertEquals(8, same.give(part, id, Measure.Walk.STEMS, hands.ines()));
+        assertEquals(8, same.give(part, id, Measure.Walk.STEMS, offer.last(), hands.ines()));
         Map<String, String> now = standing(part, Measure.Walk.STEMS);
         assertEquals(12, now.size(), "no exhaust valve got one: " + now);
         assertEquals("6.970", now.get(ValveFile.place("2I", Measure.STEM_TOP)), "what was read stands");
@@ -102,14 +107,27 @@ class SameForAllTest {
         PartFile part = head();
         key(part, "1E", Measure.RUNOUT, "0.02", BenchUnit.MM);
         UUID id = UUID.randomUUID();
-        same.give(part, id, Measure.Walk.RUNOUT, hands.ines());
-        assertThrows(
-                BadInputException.class, () -> same.give(part, id, Measure.Walk.RUNOUT, hands.ines()), "all are there");
+        give(part, id, Measure.Walk.RUNOUT);
+        assertThrows(BadInputException.class, () -> give(part, id, Measure.Walk.RUNOUT), "all are there");
         assertEquals(4, standing(part, Measure.Walk.RUNOUT).size());
         assertEquals(4, shop.bean(Sheets.class).of(part, Sheet.VALVES).history().size());
-        BadInputException e = assertThrows(
-                BadInputException.class, () -> same.give(part, UUID.randomUUID(), Measure.Walk.MARGINS, hands.ines()));
+        BadInputException e =
+                assertThrows(BadInputException.class, () -> give(part, UUID.randomUUID(), Measure.Walk.MARGINS));
         assertEquals("same", e.problems().get(0).field());
+    }
+
+    /** Somebody keys an exhaust while a hand is on the way to the button that says intakes. */
+    @Test
+    void whatWasKeyedSinceIsNotGivenUnseen() {
+        PartFile part = head();
+        key(part, "1I", Measure.RUNOUT, "0.02", BenchUnit.MM);
+        long seen = same.offer(file(part), Measure.Walk.RUNOUT).orElseThrow().last();
+        key(part, "1E", Measure.RUNOUT, "0.09", BenchUnit.MM);
+        BadInputException e = assertThrows(
+                BadInputException.class,
+                () -> same.give(part, UUID.randomUUID(), Measure.Walk.RUNOUT, seen, hands.ines()));
+        assertEquals("same", e.problems().get(0).field());
+        assertEquals(2, standing(part, Measure.Walk.RUNOUT).size());
     }
 
     /** What was keyed at a thou bench is given as it was keyed; a vacuum is kept in kPa whatever was keyed. */
@@ -117,14 +135,14 @@ class SameForAllTest {
     void theUnitGoesAlong() {
         PartFile part = head();
         key(part, "1I", Measure.MARGIN, "40", BenchUnit.THOU);
-        same.give(part, UUID.randomUUID(), Measure.Walk.MARGINS, hands.ines());
+        give(part, UUID.randomUUID(), Measure.Walk.MARGINS);
         ValveFile file = file(part);
         for (ValveViews.Place p : ValveViews.places(file, Measure.Walk.MARGINS)) {
             p.standing(file)
                     .ifPresent(f -> assertEquals(1.016, f.value().orElseThrow().mm(), 1e-9));
         }
         key(part, "1I", Measure.VACUUM, "20", BenchUnit.THOU);
-        same.give(part, UUID.randomUUID(), Measure.Walk.VACUUM, hands.ines());
+        give(part, UUID.randomUUID(), Measure.Walk.VACUUM);
         Map<String, String> vacuum = standing(part, Measure.Walk.VACUUM);
         assertEquals(4, vacuum.size());
         assertEquals(1, vacuum.values().stream().distinct().count(), vacuum.toString());
