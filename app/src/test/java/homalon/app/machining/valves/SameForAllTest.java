@@ -162,8 +162,11 @@ class SameForAllTest {
         page.keyboard().press("=");
         assertThat(page.locator("#figures")).containsText("3 places filled.");
         assertThat(page.locator("#walk [data-state=read]")).hasCount(4);
+        // An Enter under fast hands is the next reading's and not the button's that takes all back.
+        assertThat(page.locator("input.key")).isFocused();
         page.getByText("Take them back").click();
         assertThat(page.locator("#walk [data-state=read]")).hasCount(1);
+        assertThat(page.locator("input.key")).isFocused();
         assertFalse(page.content().contains("places filled"));
         assertEquals(List.of(), faults);
     }
