@@ -36,6 +36,12 @@ for (const said of [...document.querySelectorAll('[data-wrong]')].reverse()) {
 // Enter goes on with the page's main button; a phone would scroll down to it, past what one came to read.
 document.querySelector('[data-focus]')?.focus({ preventScroll: true });
 
+/** Whoever goes by keys never loses the page: where the hand was is gone, it is held by the work as a whole. */
+const held = () => document.activeElement === document.body && document.getElementById('main')?.focus({ preventScroll: true });
+held();
+document.addEventListener('focusout', () => setTimeout(held));
+document.addEventListener('homalon:put', held);
+
 /** On a narrow screen the strip is longer than the page: the step in hand is brought into sight. */
 function stepInSight() {
   const here = document.querySelector('.strip [aria-current]');

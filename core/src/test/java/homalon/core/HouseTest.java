@@ -23,6 +23,7 @@ class HouseTest {
     private static final List<String> FLOORS = List.of(
             "words",
             "input",
+            "table",
             "quantity",
             "geometry",
             "numeric",

@@ -84,6 +84,11 @@ public record FeelerReading(
     }
 
     public String where(LineFile line, PlaceFile place) {
+        return where(layout, line, place);
+    }
+
+    /** Where along its line a place lies, in words. */
+    public static String where(Layout layout, LineFile line, PlaceFile place) {
         var spot = line.spot(place);
         boolean crosswise = Math.abs(line.to().x() - line.from().x()) < 1;
         return crosswise ? PlaceNames.across(layout, spot) : PlaceNames.along(layout, spot);

@@ -156,8 +156,13 @@ public final class IntakeForm {
 
     /** The same sheet with another tag. */
     public IntakeForm withTag(String tag) {
+        return with(Map.of("tag", tag));
+    }
+
+    /** The same sheet with these fields in place of its own. */
+    public IntakeForm with(Map<String, String> keyed) {
         Map<String, String> v = new LinkedHashMap<>(values);
-        v.put("tag", tag);
+        v.putAll(keyed);
         return new IntakeForm(v);
     }
 

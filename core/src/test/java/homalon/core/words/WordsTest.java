@@ -121,9 +121,19 @@ class WordsTest {
         });
     }
 
-    /** Names of places and valves are data, kept with what was read there; a stock of shims says its own for a programmer. */
-    private static final Set<String> OF_DATA =
-            Set.of("PlaceNames.java", "ValvePattern.java", "FeelerProposal.java", "ShimStock.java");
+    /**
+     * Names of places and valves are data, kept with what was read there, and so is what stands in a table that is brought along; a
+     * stock of shims says its own for a programmer.
+     */
+    private static final Set<String> OF_DATA = Set.of(
+            "PlaceNames.java",
+            "ValvePattern.java",
+            "FeelerProposal.java",
+            "ShimStock.java",
+            "TableKind.java",
+            "CastingLine.java",
+            "Removal.java",
+            "Heading.java");
 
     private static final Pattern LITERAL = Pattern.compile("\"(?:[^\"\\\\]|\\\\.)*\"");
     private static final Pattern COMMENT = Pattern.compile("(?s)/\\*.*?\\*/|(?m)^\\s*//.*$");

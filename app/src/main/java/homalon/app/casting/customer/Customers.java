@@ -71,6 +71,16 @@ public class Customers {
         return customers.findByName(name.strip()).map(CustomerRow::told);
     }
 
+    /** Whether somebody goes by that name, however its capitals and dashes are keyed. */
+    @Transactional(readOnly = true)
+    public boolean known(String name) {
+        return customers.findByName(name).isPresent()
+                || (!key(name).isEmpty()
+                        && customers
+                                .findFirstByKeyOrderByCreatedAtAscIdAsc(key(name))
+                                .isPresent());
+    }
+
     /** What the customer was called before, the last first. */
     @Transactional(readOnly = true)
     public List<String> formerNames(UUID id) {

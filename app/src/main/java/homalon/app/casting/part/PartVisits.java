@@ -10,6 +10,7 @@ import homalon.core.quantity.LengthWriter;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.StuckOn;
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
@@ -75,6 +76,19 @@ public class PartVisits {
         job.stuckOn = null;
         job.stuckWhy = null;
         job.stuckSince = null;
+    }
+
+    /**
+     * A visit of former years is over: nothing of it was measured here.
+     *
+     * @param left not before it came
+     * @param note where it is known from
+     */
+    public void leftBefore(UUID partId, Instant left, String note, UUID by) {
+        Job job = jobs.present(partId);
+        job.releasedAt = left;
+        job.releasedBy = by;
+        job.releasedNote = PartFields.limited("note", note, 500);
     }
 
     /** The same casting is back: a new visit with its life behind it. */

@@ -122,6 +122,15 @@ public class Parts {
 
     /** @throws BadInputException when the tag is taken or cannot be one */
     public PartFile book(Booking booking, UUID by) {
+        return book(booking, clock.instant(), by);
+    }
+
+    /**
+     * The same for a casting that came before it was written down here.
+     *
+     * @param came the beginning of its first visit
+     */
+    public PartFile book(Booking booking, Instant came, UUID by) {
         Instant now = clock.instant();
         String tag = tidy(booking.tag());
         if (!tag.matches("[A-Z]{1,3}-[0-9]{2,6}")) {
@@ -133,7 +142,7 @@ public class Parts {
         Part part = new Part(tag, by, now);
         fill(part, booking, by);
         parts.save(part);
-        Job job = new Job(part.id, 1, by, now);
+        Job job = new Job(part.id, 1, by, came);
         fill(job, booking);
         jobs.save(job);
         booking.limits().forEach(l -> limits.save(new LimitRow(part.id, l, by, now)));

@@ -6,8 +6,6 @@ import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.drawing.PlaceMark;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
-import homalon.app.foundation.people.People;
-import homalon.app.foundation.web.AskAgainException;
 import homalon.app.foundation.web.Keyed;
 import homalon.app.foundation.web.Shell;
 import homalon.app.foundation.web.WriteTransaction;
@@ -55,7 +53,7 @@ class FaceController {
     private final SurveyStarts starts;
     private final SurveyPlaces places;
     private final FaceViews views;
-    private final People people;
+    private final FaceReadings readings;
     private final WriteTransaction writing;
 
     /**
@@ -134,10 +132,10 @@ class FaceController {
     @ToMachinists
     @PostMapping("/parts/{tag}/{kind:face|proof|thickness|thickness-after}/readings")
     Object key(PartPage page, @PathVariable SurveyKind kind, Keyed keyed) {
-        Surveys.Outcome outcome = writing.of(() -> surveys.key(page.part(), kind, keyed, people::nameOf, page.me()));
-        if (outcome instanceof Surveys.Outcome.Asks asks) {
-            throw new AskAgainException(asks.sentence(), asks.seen());
-        }
+        writing.of(() -> {
+            readings.key(page.part(), kind.path(), keyed, page.me());
+            return true;
+        });
         // The page holds the other rows of the walk already.
         page.show("only", keyed.placeId());
         return live(page, kind);

@@ -2,8 +2,11 @@ package homalon.app.check.face;
 
 import homalon.app.casting.part.Faces;
 import homalon.core.face.PlaceProposal;
+import homalon.core.geometry.Spot;
 import homalon.core.input.BadInputException;
+import homalon.core.part.LandRaster;
 import homalon.core.part.Layout;
+import homalon.core.part.PlaceNames;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.visit.PartFile;
@@ -39,7 +42,40 @@ public class SurveyStarts {
         if (begun.isPresent()) {
             return begun.get();
         }
-        List<PlaceProposal.Place> proposed = proposed(part, kind, density);
+        return begin(part, kind, proposed(part, kind, density), uncertainty, by);
+    }
+
+    /**
+     * Starts one with places of the hand's own, in the order in which they come.
+     *
+     * @param at on metal, mm
+     * @throws BadInputException when they are too few or too many, lie beside the metal, or two lie within a millimetre
+     */
+    public SurveyFile startAt(PartFile part, SurveyKind kind, List<Spot> at, Length uncertainty, UUID by) {
+        part.requireHere("survey", "to measure it");
+        Layout layout = faces.layout(part.numbers());
+        if (at.size() < PlaceProposal.FEWEST || at.size() > PlaceProposal.MOST) {
+            throw new BadInputException(
+                    "place", "app.face.a-survey-has-so-many-places", PlaceProposal.FEWEST, PlaceProposal.MOST);
+        }
+        for (int i = 0; i < at.size(); i++) {
+            Spot spot = at.get(i);
+            String where = spot.x() + ", " + spot.y();
+            if (!LandRaster.clear(layout, spot, 0.5)) {
+                throw new BadInputException("place", "app.face.is-not-on-the-metal-of-this-face", where);
+            }
+            if (at.subList(0, i).stream().anyMatch(o -> o.distance(spot) < 1)) {
+                throw new BadInputException("place", "app.face.another-place-lies-within-a-millimetre", where);
+            }
+        }
+        List<PlaceProposal.Place> places = at.stream()
+                .map(s -> new PlaceProposal.Place(PlaceNames.name(layout, s), s))
+                .toList();
+        return begin(part, kind, places, uncertainty, by);
+    }
+
+    private SurveyFile begin(
+            PartFile part, SurveyKind kind, List<PlaceProposal.Place> proposed, Length uncertainty, UUID by) {
         SurveyRow row = new SurveyRow(part.visit().id(), kind, uncertainty.nanometres(), by, clock.instant());
         surveys.save(row);
         int seq = 0;

@@ -6,8 +6,6 @@ import homalon.app.foundation.drawing.EdgeMark;
 import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
-import homalon.app.foundation.people.People;
-import homalon.app.foundation.web.AskAgainException;
 import homalon.app.foundation.web.Keyed;
 import homalon.app.shop.tools.Toolbox;
 import homalon.core.face.FeelerProposal;
@@ -45,7 +43,7 @@ class FeelerController {
     private final FeelerStarts starts;
     private final FeelerViews views;
     private final Toolbox toolbox;
-    private final People people;
+    private final FeelerReadings readings;
 
     @GetMapping
     String page(PartPage page, @PathVariable FeelerKind kind) {
@@ -115,10 +113,7 @@ class FeelerController {
     @ToMachinists
     @PostMapping("/readings")
     Object key(PartPage page, @PathVariable FeelerKind kind, Keyed keyed) {
-        FeelerSurveys.Outcome outcome = surveys.key(page.part(), kind, keyed, people::nameOf, page.me());
-        if (outcome instanceof FeelerSurveys.Outcome.Asks asks) {
-            throw new AskAgainException(asks.sentence(), asks.seen());
-        }
+        readings.key(page.part(), kind.path(), keyed, page.me());
         return page.read(() -> live(page, kind));
     }
 

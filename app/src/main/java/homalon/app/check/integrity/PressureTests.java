@@ -18,6 +18,7 @@ import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -42,20 +43,33 @@ public class PressureTests {
         if (visits.isEmpty()) {
             return Map.of();
         }
-        List<PressureTestRow> tests = log.ofVisits(PressureTestRow.class, visits);
+        Map<UUID, List<TestFile>> all = new HashMap<>();
+        everyLine(visits)
+                .forEach((test, lines) -> all.computeIfAbsent(test.visit(), k -> new ArrayList<>())
+                        .add(file(test, standing(lines))));
+        return all;
+    }
+
+    static List<PressureReadingRow> standing(List<PressureReadingRow> lines) {
+        return EvidenceLog.standing(lines);
+    }
+
+    /** Every line of every test of these visits, the first test first; those of one test in time. */
+    @Transactional(readOnly = true)
+    Map<PressureTestRow, List<PressureReadingRow>> everyLine(Collection<UUID> visits) {
+        List<PressureTestRow> tests = visits.isEmpty() ? List.of() : log.ofVisits(PressureTestRow.class, visits);
         if (tests.isEmpty()) {
             return Map.of();
         }
-        List<PressureReadingRow> lines = entities.createQuery(
+        Map<UUID, List<PressureReadingRow>> read = entities
+                .createQuery(
                         "from PressureReadingRow where test in (:tests) order by second, seq", PressureReadingRow.class)
                 .setParameter("tests", tests.stream().map(PressureTestRow::id).toList())
-                .getResultList();
-        Map<UUID, List<PressureReadingRow>> read =
-                EvidenceLog.standing(lines).stream().collect(Collectors.groupingBy(PressureReadingRow::test));
-        Map<UUID, List<TestFile>> all = new HashMap<>();
-        for (PressureTestRow t : tests) {
-            all.computeIfAbsent(t.visit(), k -> new ArrayList<>()).add(file(t, read.getOrDefault(t.id(), List.of())));
-        }
+                .getResultList()
+                .stream()
+                .collect(Collectors.groupingBy(PressureReadingRow::test));
+        Map<PressureTestRow, List<PressureReadingRow>> all = new LinkedHashMap<>();
+        tests.forEach(t -> all.put(t, read.getOrDefault(t.id(), List.of())));
         return all;
     }
 

@@ -12,7 +12,6 @@ import homalon.app.foundation.words.Words;
 import homalon.core.input.BadInputException;
 import homalon.core.lines.Bearings;
 import homalon.core.lines.Liners;
-import homalon.core.lines.SaddleGap;
 import homalon.core.part.PartKind;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
@@ -49,6 +48,7 @@ class SheetController {
     private final Sheets sheets;
     private final SheetViews views;
     private final WorkLog work;
+    private final SheetReadings readings;
 
     @GetMapping("/parts/{tag}/{sheet:line|liners|index}")
     String page(PartPage page, @PathVariable Sheet sheet) {
@@ -238,27 +238,8 @@ class SheetController {
     @ToMachinists
     @PostMapping("/parts/{tag}/{sheet:line|liners|index}/readings")
     String key(PartPage page, @PathVariable Sheet sheet, Keyed keyed) {
-        PartFile part = page.part();
-        Sheet of = sheet;
-        List<LineSetup.Place> places = views.places(part, sheets.of(part, of));
-        if (places.stream().noneMatch(p -> p.key().equals(keyed.place()))) {
-            throw new BadInputException("place", "app.lines.that-place-is-not-on-this-sheet-any");
-        }
-        Sheets.Hand hand = Sheets.Hand.of(keyed, page.me());
-        Optional<LineSetup> saddles = of == Sheet.LINE
-                ? LineSetup.all(sheets.of(part, of)).stream()
-                        .filter(l -> l.takesBlade(keyed.place()))
-                        .findFirst()
-                : Optional.empty();
-        if (saddles.isPresent() && !keyed.skips()) {
-            SaddleGap.Tried tried =
-                    SaddleGap.Tried.parse(keyed.typed(), saddles.get().blade().orElseThrow(), keyed.unit());
-            String said = new LengthWriter(keyed.unit()).exact(tried.blade()) + (tried.goes() ? "+" : "-");
-            sheets.say(part, of, keyed.place(), Optional.of(tried.blade()), said, keyed.unit(), hand);
-        } else {
-            sheets.key(part, of, keyed, page.me());
-        }
-        return live(page, of);
+        readings.key(page.part(), sheet.path(), keyed, page.me());
+        return live(page, sheet);
     }
 
     @ToMachinists

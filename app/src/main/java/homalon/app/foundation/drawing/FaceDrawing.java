@@ -17,8 +17,14 @@ import java.util.Optional;
  * draws chooses layers, never shapes.
  */
 public final class FaceDrawing {
-    /** Width of the drawing that label sizes are made for, px. */
-    private static final double REFERENCE_PX = 800;
+    /** Room beside and below the casting on a usual bench screen, which label sizes are made for, px. */
+    private static final double REFERENCE_WIDTH = 816;
+
+    private static final double REFERENCE_HEIGHT = 400;
+    /** Kept free at each side, and above and below for the names of the sides, px. */
+    private static final double BESIDE = 8;
+
+    private static final double ABOVE = 26;
 
     private final Layout layout;
     private String id;
@@ -49,7 +55,7 @@ public final class FaceDrawing {
         this.id = id;
         this.title = title;
         this.box = layout.box();
-        shownAt(REFERENCE_PX);
+        fittedInto(REFERENCE_WIDTH, REFERENCE_HEIGHT);
     }
 
     /**
@@ -63,6 +69,12 @@ public final class FaceDrawing {
     /** Width at which it will be seen, px: signs and figures keep their size on the screen. */
     public FaceDrawing shownAt(double width) {
         this.px = Math.max(box.width(), box.height() * 1.9) / width;
+        return this;
+    }
+
+    /** Room into which it is fitted whole, px: signs and figures keep their size on the screen. */
+    public FaceDrawing fittedInto(double width, double height) {
+        this.px = Math.max(box.width() / (width - 2 * BESIDE), box.height() / (height - 2 * ABOVE));
         return this;
     }
 
@@ -145,8 +157,8 @@ public final class FaceDrawing {
     }
 
     public String svg() {
-        double margin = small ? 2 * px : 26 * px;
-        double side = small ? 2 * px : 8 * px;
+        double margin = small ? 2 * px : ABOVE * px;
+        double side = small ? 2 * px : BESIDE * px;
         Svg svg = new Svg();
         String view = Markup.number(-side) + " " + Markup.number(-margin) + " " + Markup.number(box.width() + 2 * side)
                 + " " + Markup.number(box.height() + 2 * margin);

@@ -1,5 +1,6 @@
 package homalon.app.foundation.load;
 
+import homalon.core.input.BadInputException;
 import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -21,6 +22,7 @@ import org.springframework.stereotype.Component;
 @Component
 public class BigFiles {
     private static final int COMING = 16;
+    private static final int MOST_OF_TABLE = 1_000_000;
     /** On disk, of all that come at once. */
     private static final long BUDGET = 1_500_000_000L;
     /** Slower than this over the whole of it is no upload, bytes in a second. */
@@ -45,6 +47,19 @@ public class BigFiles {
     /** More came than may come. */
     public static final class TooLargeException extends RuntimeException {
         private static final long serialVersionUID = 1L;
+    }
+
+    /**
+     * A table of text as a spreadsheet writes it, whole.
+     *
+     * @throws BadInputException when it is larger than any list of a shop
+     */
+    public byte[] table(InputStream in) throws IOException {
+        try {
+            return take(in, MOST_OF_TABLE, InputStream::readAllBytes);
+        } catch (TooLargeException e) {
+            throw new BadInputException("file", "app.load.the-table-is-over-1-mb");
+        }
     }
 
     /**

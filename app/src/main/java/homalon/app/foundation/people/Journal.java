@@ -50,6 +50,7 @@ public class Journal {
         CUSTOMERS_MERGED("merged customers"),
         CUSTOMER_ERASED("erased a customer"),
         BOOKING_VOIDED("voided a booking"),
+        TABLE_TAKEN("took a table in"),
         EXPORTED("took along"),
         RESTORED("restored");
 

@@ -10,13 +10,7 @@ import org.springframework.stereotype.Component;
 class FromPath implements ConverterFactory<String, InPath> {
     @Override
     public <T extends InPath> Converter<String, T> getConverter(Class<T> kind) {
-        return path -> {
-            for (T one : kind.getEnumConstants()) {
-                if (one.path().equals(path)) {
-                    return one;
-                }
-            }
-            throw new NotHereException("There is no such page: go back to the bench.");
-        };
+        return path -> InPath.find(kind, path)
+                .orElseThrow(() -> new NotHereException("There is no such page: go back to the bench."));
     }
 }

@@ -20,6 +20,7 @@ public enum HelpTopic {
     CHAMBERS("Chambers and what may come off", "chambers", "budget"),
     SHOP("The shop's own limits", "settings"),
     BOOKING("Finding and booking in", "intake", "new", "find", "customers"),
+    TABLES("Tables that you bring along", "tables"),
     PAPER("Tag and traveller", "tag", "traveller");
 
     private static final Map<String, HelpTopic> BY_PAGE = new TreeMap<>();

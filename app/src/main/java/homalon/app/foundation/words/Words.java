@@ -37,6 +37,7 @@ public final class Words {
             "lines",
             "part",
             "visit",
+            "table",
             "rulebook",
             "ledger",
             "catalogue",

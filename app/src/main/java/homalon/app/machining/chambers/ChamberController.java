@@ -37,6 +37,7 @@ class ChamberController {
     private final ChamberFiles files;
     private final WorkOnChambers work;
     private final Sheets sheets;
+    private final ReadingsOfChambers readings;
     private final Ledgers ledgers;
     private final ValveFindings valves;
     private final ChamberViews views;
@@ -103,29 +104,15 @@ class ChamberController {
     @ToMachinists
     @PostMapping("/parts/{tag}/chambers/readings/{of}/{state}")
     String key(PartPage page, @PathVariable String of, @PathVariable FillState state, Keyed keyed) {
-        ChamberFile file = require(page.part());
-        ChamberWalk walk = ChamberWalk.asked(file, of);
-        ChamberPlace at = walk.places(file, state).stream()
-                .filter(p -> p.key().equals(keyed.place()))
-                .findFirst()
-                .orElseThrow(() -> new BadInputException("place", "app.chambers.that-place-is-not-on-this-sheet-any"));
-        work.key(file, at, keyed, page.me());
+        readings.key(page.part(), Sheet.CHAMBERS.path(), keyed, page.me());
         return live(page, of, state);
-    }
-
-    private ChamberFile require(PartFile part) {
-        ChamberFile file = files.of(part);
-        if (!file.begun()) {
-            throw new BadInputException("chambers", "app.chambers.begin-the-sheet-first-open-chambers-of");
-        }
-        return file;
     }
 
     @ToMachinists
     @PostMapping("/parts/{tag}/chambers/undo/{of}/{state}")
     String undo(PartPage page, @PathVariable String of, @PathVariable FillState state) {
         PartFile part = page.part();
-        ChamberFile file = require(part);
+        ChamberFile file = files.require(part);
         List<String> places = ChamberWalk.asked(file, of).places(file, state).stream()
                 .map(ChamberPlace::key)
                 .toList();

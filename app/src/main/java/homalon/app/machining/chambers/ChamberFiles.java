@@ -4,6 +4,7 @@ import homalon.app.casting.part.Faces;
 import homalon.app.casting.sheets.Sheets;
 import homalon.app.foundation.memory.Memory;
 import homalon.app.foundation.memory.Question;
+import homalon.core.input.BadInputException;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.visit.ChamberFile;
 import homalon.core.visit.PartFile;
@@ -32,6 +33,15 @@ class ChamberFiles {
 
     ChamberFile of(PartFile part) {
         return of(part, sheets.of(part, Sheet.CHAMBERS));
+    }
+
+    /** @throws BadInputException before it was begun */
+    ChamberFile require(PartFile part) {
+        ChamberFile file = of(part);
+        if (!file.begun()) {
+            throw new BadInputException("chambers", "app.chambers.begin-the-sheet-first-open-chambers-of");
+        }
+        return file;
     }
 
     /** @param sheet null where none was begun */

@@ -297,7 +297,8 @@ class ChamberViews {
         return ChamberPlace.fill(fill.state(), fill.depth(), fill.cylinder(), fill.number() - 1);
     }
 
-    private static String name(ChamberPlace p) {
+    /** A place without its walk and state. */
+    static String name(ChamberPlace p) {
         return switch (p.what()) {
             case FILL -> "chamber " + p.cylinder() + ", fill " + p.number();
             case DECK -> "piston " + p.cylinder() + " below the deck";

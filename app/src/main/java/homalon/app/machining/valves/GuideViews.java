@@ -55,12 +55,11 @@ class GuideViews {
         String style =
                 finding.guideWorn() ? "out" : guide.filter(g -> !g.oneEndOnly()).isPresent() ? "within" : "open";
         return new GuideView(
-                valves.drawing(
+                valves.above(
                         file,
                         "guides",
                         x -> Picked.style(file.guide(x)) + (x.equals(v) ? " now" : ""),
-                        x -> base + x.key(),
-                        writer),
+                        x -> base + x.key()),
                 rows(file, writer),
                 picked,
                 Picked.words(file.guide(v)),

@@ -55,12 +55,11 @@ class InsertViews {
                 .map(f -> file.text(v, Said.INSERT_DONE).map(d -> got(d, f)).orElse(f));
         String base = "/parts/" + file.part().tag() + "/inserts?valve=";
         return new InsertView(
-                valves.drawing(
+                valves.above(
                         file,
                         "inserts",
                         x -> Picked.style(file.insert(x)) + (x.equals(v) ? " now" : ""),
-                        x -> base + x.key(),
-                        writer),
+                        x -> base + x.key()),
                 picked,
                 Picked.words(file.insert(v)),
                 style(choice, chosen),

@@ -48,12 +48,11 @@ class SeatViews {
         String style = plan.map(p -> p.feasible() ? due || !decided(file, v) ? "open" : "within" : "out")
                 .orElse("open");
         return new SeatView(
-                valves.drawing(
+                valves.above(
                         file,
                         "seats",
                         x -> Picked.style(file.seat(x)) + (x.equals(v) ? " now" : ""),
-                        x -> base + x.key(),
-                        writer),
+                        x -> base + x.key()),
                 rows(file, plans, writer),
                 picked,
                 Picked.words(file.seat(v)),

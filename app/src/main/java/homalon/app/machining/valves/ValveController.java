@@ -45,7 +45,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequiredArgsConstructor
 class ValveController {
     private final ValveFiles files;
-    private final ValveKeys keys;
+    private final ReadingsOfValves readings;
     private final WorkOnValves work;
     private final Sheets sheets;
     private final ValveViews views;
@@ -181,10 +181,10 @@ class ValveController {
     @ToMachinists
     @PostMapping("/parts/{tag}/valves/readings")
     String key(PartPage page, Keyed keyed) {
-        ValveFile file = files.require(page.part());
-        ValveViews.Place at = at(file, keyed.place());
-        keys.key(file, at.valve(), at.measure(), keyed, page.me());
-        return live(page, at.measure().walk());
+        readings.key(page.part(), Sheet.VALVES.path(), keyed, page.me());
+        Measure of =
+                ReadingsOfValves.at(files.require(page.part()), keyed.place()).measure();
+        return live(page, of.walk());
     }
 
     /** What was keyed last goes to all valves of its kind that are open on this walk. */
@@ -210,17 +210,6 @@ class ValveController {
     String felt(PartPage page, @PathVariable Measure.Walk of) {
         work.signFelt(page.part(), page.lineId(), page.unit(), page.me());
         return live(page, of);
-    }
-
-    private static ValveViews.Place at(ValveFile file, String place) {
-        for (Measure.Walk w : Measure.Walk.values()) {
-            for (ValveViews.Place p : ValveViews.places(file, w)) {
-                if (p.key().equals(place)) {
-                    return p;
-                }
-            }
-        }
-        throw new BadInputException("place", "app.valves.that-place-is-not-on-this-sheet-any");
     }
 
     @ToMachinists

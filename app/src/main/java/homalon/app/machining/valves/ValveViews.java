@@ -72,7 +72,7 @@ class ValveViews {
                                 ? "Felt by hand and signed for is not measured: the report says so."
                                 : "Every guide and seat was read.";
         return new ValveView(
-                drawing(file, "valves", v -> style(file.finding(v)), v -> "", writer),
+                signed(file, "valves", v -> style(file.finding(v)), v -> "").svg(),
                 table(file, writer),
                 walk(file, walk, writer),
                 tabs,
@@ -89,6 +89,11 @@ class ValveViews {
     record Place(Valve valve, Measure measure) {
         String key() {
             return ValveFile.place(valve.key(), measure);
+        }
+
+        /** As on the screen. */
+        String words() {
+            return valve.name() + ", " + Words.of(measure.words());
         }
 
         Optional<Figure> standing(ValveFile file) {
@@ -140,16 +145,23 @@ class ValveViews {
         };
     }
 
+    /** Above the drawing of one guide or seat, px. */
+    private static final double ABOVE_WIDTH = 840;
+
+    private static final double ABOVE_HEIGHT = 190;
+
+    /** The face above a drawing of one valve of it. */
+    String above(ValveFile file, String id, Function<Valve, String> style, Function<Valve, String> href) {
+        return signed(file, id, style, href)
+                .fittedInto(ABOVE_WIDTH, ABOVE_HEIGHT)
+                .svg();
+    }
+
     /**
      * @param style of each valve's sign
      * @param href of each; empty where the page follows it by itself
      */
-    String drawing(
-            ValveFile file,
-            String id,
-            Function<Valve, String> style,
-            Function<Valve, String> href,
-            LengthWriter writer) {
+    private FaceDrawing signed(ValveFile file, String id, Function<Valve, String> style, Function<Valve, String> href) {
         List<ValveSign> signs = file.valves().stream()
                 .map(v -> new ValveSign(
                         v.key(),
@@ -165,8 +177,7 @@ class ValveViews {
                         faces.layout(file.part().numbers()),
                         id,
                         "Valves of " + file.part().tag() + ": round signs are intakes, square ones exhausts")
-                .valves(signs)
-                .svg();
+                .valves(signs);
     }
 
     /** Every valve with its figures; sixteen rows of nine through the template engine would take longer than their verdicts. */
@@ -290,7 +301,7 @@ class ValveViews {
             boolean skipped = f != null && f.kind() == Figure.Kind.SKIPPED;
             WalkRows.Place place = new WalkRows.Place(
                     p.key(),
-                    p.valve().name() + ", " + Words.of(p.measure().words()),
+                    p.words(),
                     p.valve().key() + " " + Words.of(p.measure().words()),
                     "",
                     WalkRows.State.of(f != null, skipped),

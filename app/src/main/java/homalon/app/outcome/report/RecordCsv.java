@@ -2,25 +2,23 @@ package homalon.app.outcome.report;
 
 import homalon.app.casting.ledger.Ledgers;
 import homalon.app.casting.part.Parts;
-import homalon.app.check.face.Surveys;
+import homalon.app.casting.readings.KeyedLine;
+import homalon.app.casting.readings.TellsReadings;
 import homalon.app.foundation.people.People;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.visit.LedgerFile;
 import homalon.core.visit.PartFile;
-import homalon.core.visit.SurveyFile;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.function.Function;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import lombok.RequiredArgsConstructor;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
@@ -36,7 +34,7 @@ class RecordCsv {
     private static final LengthWriter MM = new LengthWriter(BenchUnit.MM);
 
     private final Parts parts;
-    private final Surveys surveys;
+    private final List<TellsReadings> rooms;
     private final Ledgers ledgers;
     private final People people;
 
@@ -56,46 +54,42 @@ class RecordCsv {
         return text.toString().getBytes(StandardCharsets.UTF_8);
     }
 
+    /** Whatever was read, of every kind, walk by walk. */
     byte[] readings(PartFile part) {
-        Map<UUID, Integer> visits = visits(part);
+        List<PartFile> visits = parts.everyVisit(part);
+        Map<UUID, Integer> numbers = visits(part);
         Map<UUID, String> names = people.names();
-        List<SurveyFile> all = surveys.ofVisits(visits.keySet());
+        List<KeyedLine> lines = rooms.stream()
+                .flatMap(r -> r.history(visits).stream())
+                .sorted(Comparator.comparingInt((KeyedLine l) -> numbers.get(l.visit()))
+                        .thenComparing(KeyedLine::walk)
+                        .thenComparingLong(KeyedLine::seq))
+                .toList();
         return csv(
                 out -> {
-                    for (SurveyFile survey : all) {
-                        int visit = visits.get(survey.visit());
-                        Map<UUID, SurveyFile.PlaceFile> places = Stream.concat(
-                                        survey.places().stream(), survey.dropped().stream())
-                                .collect(Collectors.toMap(SurveyFile.PlaceFile::id, Function.identity()));
-                        for (SurveyFile.ReadingFile r : survey.history()) {
-                            out.printRecord(reading(visit, survey, places.get(r.place()), r, names));
-                        }
+                    for (KeyedLine l : lines) {
+                        out.printRecord(reading(numbers.get(l.visit()), l, names));
                     }
                 },
-                "visit,survey,line,place,x_mm,y_mm,seals,kind,typed,typed_unit,value_mm,stands,by,at".split(","));
+                "visit,walk,line,place,x_mm,y_mm,seals,kind,typed,typed_unit,value_mm,stands,by,at".split(","));
     }
 
-    private static List<Object> reading(
-            int visit,
-            SurveyFile survey,
-            SurveyFile.PlaceFile place,
-            SurveyFile.ReadingFile r,
-            Map<UUID, String> names) {
+    private static List<Object> reading(int visit, KeyedLine l, Map<UUID, String> names) {
         return List.of(
                 visit,
-                survey.kind().name(),
-                r.seq(),
-                place.name(),
-                MM.exact(Length.roundedFromMm(place.spot().x())),
-                MM.exact(Length.roundedFromMm(place.spot().y())),
-                place.sealing(),
-                r.kind().name(),
-                text(r.typed()),
-                r.unit().label(),
-                r.value().map(MM::exact).orElse(""),
-                r.stands(),
-                text(names.getOrDefault(r.by(), "")),
-                r.at());
+                l.walk(),
+                l.seq(),
+                text(l.place()),
+                l.spot().map(s -> MM.exact(Length.roundedFromMm(s.x()))).orElse(""),
+                l.spot().map(s -> MM.exact(Length.roundedFromMm(s.y()))).orElse(""),
+                l.seals().map(Object::toString).orElse(""),
+                l.kind(),
+                text(l.typed()),
+                l.unit(),
+                l.value().map(MM::exact).orElse(""),
+                l.stands(),
+                text(names.getOrDefault(l.by(), "")),
+                l.at());
     }
 
     private static String corner(LedgerFile.Line l, int c) {

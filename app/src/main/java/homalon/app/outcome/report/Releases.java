@@ -1,6 +1,7 @@
 package homalon.app.outcome.report;
 
 import homalon.app.casting.part.Parts;
+import homalon.app.foundation.load.Sha256;
 import homalon.app.foundation.web.NotHereException;
 import homalon.core.visit.PartFile;
 import java.nio.charset.StandardCharsets;

@@ -1,5 +1,6 @@
 package homalon.app.outcome.report;
 
+import homalon.app.foundation.load.Sha256;
 import homalon.core.visit.PartFile;
 import java.time.Instant;
 import java.util.ArrayList;

@@ -1,5 +1,6 @@
 package homalon.app.outcome.report;
 
+import homalon.app.foundation.load.Sha256;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.visit.PartFile;

@@ -1,5 +1,6 @@
 package homalon.app.outcome.report;
 
+import homalon.app.foundation.load.Sha256;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;

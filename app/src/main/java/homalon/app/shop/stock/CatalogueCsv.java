@@ -1,5 +1,6 @@
 package homalon.app.shop.stock;
 
+import homalon.app.foundation.load.TextTable;
 import homalon.app.foundation.words.Words;
 import homalon.core.catalogue.Item;
 import homalon.core.catalogue.Metal;
@@ -9,7 +10,6 @@ import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.quantity.NotALengthException;
 import java.io.IOException;
-import java.io.StringReader;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
@@ -21,9 +21,7 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
-import org.apache.commons.csv.CSVRecord;
 import org.springframework.util.StringUtils;
 
 /**
@@ -40,62 +38,29 @@ final class CatalogueCsv {
     private CatalogueCsv() {}
 
     /** @throws BadInputException naming each line that cannot be, and what would be right */
-    static List<Catalogue.Row> read(String text) {
-        char separator = text.lines().findFirst().orElse("").contains(";") ? ';' : ',';
-        String plain = text.startsWith("\uFEFF") ? text.substring(1) : text;
-        try (CSVParser parser = CSVParser.parse(new StringReader(plain), format(separator))) {
-            named(parser);
-            List<Catalogue.Row> rows = rows(parser);
-            if (rows.isEmpty()) {
-                throw new BadInputException("file", "app.stock.there-is-no-line-in-it-send-one-line");
-            }
-            return rows;
-        } catch (BadInputException known) {
-            throw known;
-        } catch (IOException | UncheckedIOException | IllegalArgumentException e) {
-            throw new BadInputException("file", "app.stock.that-is-not-a-table-of-text-send-lines");
-        }
-    }
-
-    private static CSVFormat format(char separator) {
-        return CSVFormat.DEFAULT
-                .builder()
-                .setDelimiter(separator)
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .setIgnoreHeaderCase(true)
-                .setIgnoreEmptyLines(true)
-                .setTrim(true)
-                .setAllowMissingColumnNames(true)
-                .get();
-    }
-
-    private static void named(CSVParser parser) {
+    static List<Catalogue.Row> read(byte[] sent) {
+        TextTable table = TextTable.read(sent, MOST_ROWS);
+        List<String> heads =
+                table.heads().stream().map(h -> h.toLowerCase(Locale.ROOT)).toList();
         for (String column : List.of("code", "kind", "outer", "inner", "height")) {
-            if (!parser.getHeaderMap().containsKey(column)) {
+            if (!heads.contains(column)) {
                 throw new BadInputException(
                         "file", "app.stock.the-first-line-must-name-the-columns", String.join(", ", COLUMNS), column);
             }
         }
-    }
-
-    private static List<Catalogue.Row> rows(CSVParser parser) {
         List<Catalogue.Row> rows = new ArrayList<>();
         List<String> wrong = new ArrayList<>();
         Set<String> codes = new HashSet<>();
-        for (CSVRecord r : parser) {
-            if (rows.size() >= MOST_ROWS) {
-                throw new BadInputException("file", "app.stock.a-list-holds-at-most-lines-send-it-in", MOST_ROWS);
-            }
+        for (TextTable.Line line : table.lines()) {
             try {
-                Catalogue.Row row = row(column -> cell(r, column), BenchUnit.MM);
+                Catalogue.Row row = row(column -> cell(heads, line, column), BenchUnit.MM);
                 if (!codes.add(row.item().code())) {
                     throw new BadInputException(
                             "code", "app.stock.stands-there-twice", row.item().code());
                 }
                 rows.add(row);
             } catch (BadInputException | NotALengthException e) {
-                wrong.add("Line " + parser.getCurrentLineNumber() + ": " + Words.of(e.sentence()));
+                wrong.add("Line " + line.number() + ": " + Words.of(e.sentence()));
             }
         }
         if (!wrong.isEmpty()) {
@@ -164,8 +129,9 @@ final class CatalogueCsv {
         }
     }
 
-    private static String cell(CSVRecord r, String column) {
-        return r.isMapped(column) && r.isSet(column) ? r.get(column) : "";
+    private static String cell(List<String> heads, TextTable.Line line, String column) {
+        int at = heads.indexOf(column);
+        return at >= 0 && at < line.cells().size() ? line.cells().get(at) : "";
     }
 
     private static <E extends Enum<E>> E one(E[] all, String typed, String column, String such) {

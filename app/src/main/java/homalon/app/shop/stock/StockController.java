@@ -8,14 +8,10 @@ import homalon.app.foundation.web.Page;
 import homalon.app.foundation.words.Words;
 import homalon.core.catalogue.Item;
 import homalon.core.catalogue.Metal;
-import homalon.core.input.BadInputException;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
-import java.io.InputStream;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
@@ -35,8 +31,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequiredArgsConstructor
 class StockController {
-    private static final int MOST_BYTES = 1_000_000;
-
     private final Catalogue catalogue;
     private final BigFiles files;
 
@@ -134,22 +128,7 @@ class StockController {
     @ToMachinists
     @PostMapping(path = "/stock", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     String take(Page page, HttpServletRequest request) throws IOException {
-        byte[] sent;
-        try {
-            sent = files.take(request.getInputStream(), MOST_BYTES, InputStream::readAllBytes);
-        } catch (BigFiles.TooLargeException e) {
-            throw new BadInputException("file", "app.stock.the-list-is-over-1-mb-send-it-in-parts");
-        }
-        String text;
-        try {
-            text = StandardCharsets.UTF_8
-                    .newDecoder()
-                    .decode(ByteBuffer.wrap(sent))
-                    .toString();
-        } catch (CharacterCodingException e) {
-            throw new BadInputException("file", "app.stock.that-is-no-plain-text-in-utf-8-save-the");
-        }
-        List<Catalogue.Row> rows = CatalogueCsv.read(text);
+        List<Catalogue.Row> rows = CatalogueCsv.read(files.table(request.getInputStream()));
         catalogue.keep(rows, page.me());
         page.show("taken", rows.size());
         return page.read(() -> {

@@ -8,6 +8,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import homalon.app.casting.customer.Customer;
 import homalon.app.casting.customer.Customers;
 import homalon.app.casting.part.Parts;
+import homalon.app.foundation.load.Sha256;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;

@@ -6,18 +6,26 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import homalon.app.casting.part.Parts;
+import homalon.app.casting.readings.TakesReadings;
+import homalon.app.casting.readings.Walks;
+import homalon.app.casting.sheets.Sheets;
+import homalon.app.foundation.web.Keyed;
+import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.visit.PartFile;
+import homalon.core.visit.Sheet;
 import java.io.IOException;
 import java.io.StringReader;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.UUID;
 import java.util.stream.StreamSupport;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
@@ -218,5 +226,60 @@ class ReportTest {
     @ValueSource(strings = {"-0.013", "+.5", "0,02", "1-7/16", "dial was not zeroed", ""})
     void whatIsKeyedStaysAsKeyed(String typed) {
         assertEquals(typed, RecordCsv.text(typed));
+    }
+
+    /** Whatever was read leaves with the casting, not the indicator's readings alone. */
+    @Test
+    void theReadingsOfEveryKindOfWalkAreInTheTable() throws IOException {
+        Map<String, String> walks = Map.of(
+                "T-0446",
+                "valves",
+                "T-0421",
+                "feelers",
+                "T-0440",
+                "pressure",
+                "T-0451",
+                "chambers",
+                "T-0441",
+                "line",
+                "T-0444",
+                "liners",
+                "T-0442",
+                "index",
+                "T-0415",
+                "thickness",
+                "T-0407",
+                "face");
+        for (Map.Entry<String, String> e : walks.entrySet()) {
+            PartFile part = shop.bean(Parts.class).byTag(e.getKey());
+            List<CSVRecord> own = rows(shop.bean(RecordCsv.class).readings(part)).stream()
+                    .filter(r -> r.get("walk").equals(e.getValue()))
+                    .toList();
+            assertFalse(own.isEmpty(), e.toString());
+            for (CSVRecord r : own) {
+                assertFalse(r.get("place").isBlank(), e.toString());
+                assertEquals(r.get("kind").equals("WITHDRAWN"), r.get("typed").isBlank(), r.toString());
+            }
+            assertTrue(own.stream().anyMatch(r -> r.get("stands").equals("true")), e.toString());
+        }
+    }
+
+    /** A reading keyed anew: both are there, one stands. */
+    @Test
+    void aFigureThatAnotherTookThePlaceOfStaysInTheTable() throws IOException {
+        HandsOfTests hands = new HandsOfTests(shop);
+        PartFile part = hands.bookReady();
+        Sheets sheets = shop.bean(Sheets.class);
+        sheets.setUp(part, UUID.randomUUID(), Sheet.INDEX, Map.of("outerAtTop", "true"), hands.ines());
+        TakesReadings room = shop.bean(Walks.class).of("index");
+        String place = room.places(part, "index").get(0).key();
+        for (String typed : List.of("229.60", "229.63")) {
+            Keyed keyed = Keyed.sure(UUID.randomUUID(), place, typed, BenchUnit.MM);
+            room.key(part, "index", keyed, hands.ines());
+        }
+        List<List<String>> told = rows(shop.bean(RecordCsv.class).readings(part)).stream()
+                .map(r -> List.of(r.get("typed"), r.get("value_mm"), r.get("stands")))
+                .toList();
+        assertEquals(List.of(List.of("229.60", "229.6", "false"), List.of("229.63", "229.63", "true")), told);
     }
 }

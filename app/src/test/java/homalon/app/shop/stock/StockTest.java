@@ -20,6 +20,7 @@ import homalon.core.sim.SimulatedSupplier;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.StuckOn;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -43,9 +44,13 @@ class StockTest {
         this.hands = new HandsOfTests(shop);
     }
 
+    private static List<Catalogue.Row> read(String text) {
+        return CatalogueCsv.read(text.getBytes(StandardCharsets.UTF_8));
+    }
+
     @Test
     void aListGoesOutAndComesInAgainUnchanged() {
-        List<Catalogue.Row> rows = CatalogueCsv.read(HEAD
+        List<Catalogue.Row> rows = read(HEAD
                 + "a-1,insert,ring,1-7/16,1.1in,6.4,hard iron,true,,3\n"
                 + "A-2,insert,ring,1-3/8,28,7.1,nickel-cobalt,nominal,0.12,\n"
                 + "G-1,guide,guide,13.045,6.9,42,,,,4\n");
@@ -54,13 +59,13 @@ class StockTest {
         // A nominal ring is larger than the hole it is named after, by its own press.
         assertEquals(34.925, rows.get(1).item().counterbore().getAsDouble(), 1e-9);
         assertEquals(35.045, rows.get(1).item().outer(), 1e-9);
-        assertEquals(rows, CatalogueCsv.read(CatalogueCsv.write(rows)));
+        assertEquals(rows, read(CatalogueCsv.write(rows)));
         List<Catalogue.Row> demo = shop.bean(Catalogue.class).rows();
-        assertEquals(demo, CatalogueCsv.read(CatalogueCsv.write(demo)));
+        assertEquals(demo, read(CatalogueCsv.write(demo)));
         // As a spreadsheet of another country saves it.
         assertEquals(
                 1,
-                CatalogueCsv.read("\uFEFFCode;Kind;Outer;Inner;Height\nG-2;guide;13,05;7;42\n".replace(",", "."))
+                read("\uFEFFCode;Kind;Outer;Inner;Height\nG-2;guide;13,05;7;42\n".replace(",", "."))
                         .size());
     }
 
@@ -78,33 +83,31 @@ class StockTest {
                 "=cmd,guide,x,13,7,42,,,,1 | Code"
             })
     void aBadLineTakesNothingAndSaysWhy(String line, String says) {
-        BadInputException e = assertThrows(BadInputException.class, () -> CatalogueCsv.read(HEAD + line + "\n"));
+        BadInputException e = assertThrows(BadInputException.class, () -> read(HEAD + line + "\n"));
         assertTrue(Words.of(e.sentence()).startsWith("Nothing was taken."), Words.of(e.sentence()));
         assertTrue(Words.of(e.sentence()).contains(says), Words.of(e.sentence()));
     }
 
     @Test
     void aFileThatIsNoListIsRefused() {
-        assertTrue(Words.of(assertThrows(BadInputException.class, () -> CatalogueCsv.read("x,y\n1,2\n"))
+        assertTrue(Words.of(assertThrows(BadInputException.class, () -> read("x,y\n1,2\n"))
                         .sentence())
                 .contains("columns"));
-        assertTrue(Words.of(assertThrows(BadInputException.class, () -> CatalogueCsv.read(HEAD))
-                        .sentence())
-                .contains("no line"));
+        assertTrue(
+                Words.of(assertThrows(BadInputException.class, () -> read(HEAD)).sentence())
+                        .contains("no line"));
         String twice = HEAD + "A,guide,x,13,7,42,,,,1\nA,guide,x,14,7,42,,,,1\n";
-        assertTrue(Words.of(assertThrows(BadInputException.class, () -> CatalogueCsv.read(twice))
-                        .sentence())
+        assertTrue(Words.of(
+                        assertThrows(BadInputException.class, () -> read(twice)).sentence())
                 .contains("twice"));
-        assertThrows(BadInputException.class, () -> CatalogueCsv.read("\u0000\u0001\"never closed"));
+        assertThrows(BadInputException.class, () -> read("\u0000\u0001\"never closed"));
     }
 
     /** What became of a code stands; what stood before is not lost. */
     @Test
     void linesAreSuperseded() {
         Catalogue list = shop.bean(Catalogue.class);
-        Item item = CatalogueCsv.read(HEAD + "TEST-9,guide,x,13.5,7,42,,,,5\n")
-                .get(0)
-                .item();
+        Item item = read(HEAD + "TEST-9,guide,x,13.5,7,42,,,,5\n").get(0).item();
         list.keep(List.of(new Catalogue.Row(item, 5)), hands.ines());
         list.keep(List.of(new Catalogue.Row(item, 2)), hands.ines());
         assertEquals(2, list.byCode("test-9").orElseThrow().shelf());
@@ -283,9 +286,8 @@ class StockTest {
     void theTemplateIsAList() {
         String template =
                 Visitor.signedIn(shop.port(), "ines").get("/stock-template.csv").body();
-        assertEquals(4, CatalogueCsv.read(template).size());
-        BadInputException e =
-                assertThrows(BadInputException.class, () -> CatalogueCsv.read(template + "X,saddle,,1,1,1,,,,\n"));
+        assertEquals(4, read(template).size());
+        BadInputException e = assertThrows(BadInputException.class, () -> read(template + "X,saddle,,1,1,1,,,,\n"));
         assertTrue(Words.of(e.sentence()).contains("Line 6:"), Words.of(e.sentence()));
     }
 }

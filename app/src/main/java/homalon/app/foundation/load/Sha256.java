@@ -1,14 +1,14 @@
-package homalon.app.outcome.report;
+package homalon.app.foundation.load;
 
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 
 /** SHA-256 in small hex digits. */
-final class Sha256 {
+public final class Sha256 {
     private Sha256() {}
 
-    static String of(byte[]... parts) {
+    public static String of(byte[]... parts) {
         try {
             MessageDigest digest = MessageDigest.getInstance("SHA-256");
             for (byte[] part : parts) {
