@@ -21,6 +21,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.time.Duration;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -274,7 +275,7 @@ class BelongsTest {
                 .filter(p -> p.login().equals("oda"))
                 .findFirst()
                 .orElseThrow();
-        String token = shop.bean(ApiTokens.class).issue("Gauge PC", owner.id());
+        String token = shop.bean(ApiTokens.class).issue("Gauge PC", Optional.empty(), owner.id());
         int last = 0;
         for (int i = 0; i < 60; i++) {
             last = call("wrong-" + i);

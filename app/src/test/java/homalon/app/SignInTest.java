@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import homalon.app.foundation.people.People;
+import homalon.app.foundation.security.ApiTokens;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
 import java.net.http.HttpHeaders;
@@ -132,14 +133,14 @@ class SignInTest {
         String page = owner.post("/shop/tokens", "tokenName", "Gauge PC").body();
         String secret =
                 page.replaceAll("(?s).*<code[^>]*>([^<]+)</code>.*", "$1").strip();
-        var program = shop.bean(homalon.app.foundation.security.ApiTokens.class);
-        assertEquals("Gauge PC", program.nameOf(secret).orElseThrow());
+        var program = shop.bean(ApiTokens.class);
+        assertEquals("Gauge PC", program.of(secret).map(ApiTokens.Token::name).orElseThrow());
         UUID token = program.inForce().stream()
                 .filter(t -> t.name().equals("Gauge PC"))
                 .findFirst()
                 .orElseThrow()
                 .id();
         owner.post("/shop/tokens/revoke", "id", token.toString());
-        assertTrue(program.nameOf(secret).isEmpty());
+        assertTrue(program.of(secret).isEmpty());
     }
 }

@@ -103,8 +103,8 @@ final class Part {
 
     Part() {}
 
-    Part(String tag, UUID createdBy, Instant createdAt) {
-        this.id = UUID.randomUUID();
+    Part(UUID id, String tag, UUID createdBy, Instant createdAt) {
+        this.id = id;
         this.tag = tag;
         this.createdBy = createdBy;
         this.createdAt = createdAt;

@@ -131,6 +131,19 @@ public class Parts {
      * @param came the beginning of its first visit
      */
     public PartFile book(Booking booking, Instant came, UUID by) {
+        return book(UUID.randomUUID(), booking, came, by);
+    }
+
+    /**
+     * The same under an id that somebody else made, so that a repeat books in once.
+     *
+     * @return the casting that was booked in, now or before
+     */
+    public PartFile bookOnce(UUID id, Booking booking, UUID by) {
+        return byId(id).orElseGet(() -> book(id, booking, clock.instant(), by));
+    }
+
+    private PartFile book(UUID id, Booking booking, Instant came, UUID by) {
         Instant now = clock.instant();
         String tag = tidy(booking.tag());
         if (!tag.matches("[A-Z]{1,3}-[0-9]{2,6}")) {
@@ -139,7 +152,7 @@ public class Parts {
         if (parts.findByTag(tag).isPresent()) {
             throw new BadInputException("tag", "app.part.hangs-on-another-part-already-take-the", tag);
         }
-        Part part = new Part(tag, by, now);
+        Part part = new Part(id, tag, by, now);
         fill(part, booking, by);
         parts.save(part);
         Job job = new Job(part.id, 1, by, came);

@@ -56,7 +56,7 @@ class SheetReadings implements TakesReadings {
     @Transactional
     public void key(PartFile part, String walk, Keyed keyed, UUID by) {
         Sheet sheet = InPath.find(Sheet.class, walk).orElseThrow();
-        SheetFile file = sheets.of(part, sheet).requireSetUp();
+        SheetFile file = sheets.of(part, sheet);
         if (views.places(part, file).stream().noneMatch(p -> p.key().equals(keyed.place()))) {
             throw new BadInputException("place", "app.lines.that-place-is-not-on-this-sheet-any");
         }

@@ -20,7 +20,7 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 @EnableScheduling
 public class PartChanges implements WebMvcConfigurer, HandlerInterceptor {
     private static final String ON = PartChanges.class.getName() + ".on";
-    private static final Pattern PART = Pattern.compile("/parts/([A-Za-z]{1,3}-[0-9]{2,6})/.*");
+    private static final Pattern PART = Pattern.compile("(?:/api/v1)?/parts/([A-Za-z]{1,3}-[0-9]{2,6})/.*");
 
     private final LiveBus bus;
 
@@ -33,7 +33,7 @@ public class PartChanges implements WebMvcConfigurer, HandlerInterceptor {
 
     @Override
     public void addInterceptors(InterceptorRegistry registry) {
-        registry.addInterceptor(this).addPathPatterns("/parts/**", "/batch/**");
+        registry.addInterceptor(this).addPathPatterns("/parts/**", "/batch/**", "/api/v1/parts/**");
     }
 
     /** Says on which parts this request writes, where its address does not name them. */

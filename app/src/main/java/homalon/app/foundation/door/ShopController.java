@@ -17,6 +17,7 @@ import java.time.Duration;
 import java.util.Optional;
 import java.util.UUID;
 import lombok.RequiredArgsConstructor;
+import org.jspecify.annotations.Nullable;
 import org.springframework.boot.info.BuildProperties;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseCookie;
@@ -169,9 +170,12 @@ class ShopController {
     }
 
     @PostMapping("/tokens")
-    String issue(Page page, @RequestParam(defaultValue = "") String tokenName) {
+    String issue(
+            Page page,
+            @RequestParam(defaultValue = "") String tokenName,
+            @RequestParam(required = false) @Nullable UUID writesFor) {
         try {
-            String secret = tokens.issue(tokenName, page.me());
+            String secret = tokens.issue(tokenName, Optional.ofNullable(writesFor), page.me());
             journal.write(Journal.What.TOKEN_ISSUED, page.me(), tokenName.strip());
             return page(page, "Copy this token now: it is not shown again.", secret);
         } catch (BadInputException e) {

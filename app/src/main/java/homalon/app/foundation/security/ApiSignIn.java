@@ -1,20 +1,27 @@
 package homalon.app.foundation.security;
 
+import homalon.app.foundation.people.People;
+import homalon.app.foundation.people.PersonInfo;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.Authentication;
 import org.springframework.security.core.AuthenticationException;
+import org.springframework.security.core.GrantedAuthority;
 import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.AuthenticationEntryPoint;
@@ -30,12 +37,17 @@ class ApiSignIn extends OncePerRequestFilter implements AuthenticationEntryPoint
     private static final String DEMO_ACCOUNT = "api";
     private static final String DEMO_PASSWORD = "saltmarsh-demo";
 
+    /** Stands in no table. */
+    private static final UUID DEMO = new UUID(0, 0);
+
     private final ApiTokens tokens;
+    private final People people;
     private final LoginThrottle throttle;
     private final boolean demo;
 
-    ApiSignIn(ApiTokens tokens, LoginThrottle throttle, @Value("${homalon.demo}") boolean demo) {
+    ApiSignIn(ApiTokens tokens, People people, LoginThrottle throttle, @Value("${homalon.demo}") boolean demo) {
         this.tokens = tokens;
+        this.people = people;
         this.throttle = throttle;
         this.demo = demo;
     }
@@ -47,8 +59,8 @@ class ApiSignIn extends OncePerRequestFilter implements AuthenticationEntryPoint
         if (header != null) {
             List<LoginThrottle.Subject> subjects =
                     List.of(LoginThrottle.Subject.address("api-from:" + request.getRemoteAddr()));
-            Optional<String> name = program(header);
-            int wait = name.isEmpty() ? throttle.take(subjects) : 0;
+            Optional<ApiTokens.Token> token = program(header);
+            int wait = token.isEmpty() ? throttle.take(subjects) : 0;
             if (wait > 0) {
                 ProblemJson.write(
                         response,
@@ -57,16 +69,27 @@ class ApiSignIn extends OncePerRequestFilter implements AuthenticationEntryPoint
                         LoginThrottle.told(wait) + ", then use a token that works.");
                 return;
             }
-            name.ifPresent(n -> SecurityContextHolder.getContext()
-                    .setAuthentication(UsernamePasswordAuthenticationToken.authenticated(
-                            n, null, List.of(new SimpleGrantedAuthority("ROLE_PROGRAM")))));
+            token.ifPresent(t -> SecurityContextHolder.getContext().setAuthentication(signedIn(t)));
         }
         chain.doFilter(request, response);
     }
 
-    private Optional<String> program(String header) {
+    /** One that writes is signed in as whoever answers for it, as long as that person is not blocked. */
+    private Authentication signedIn(ApiTokens.Token token) {
+        List<GrantedAuthority> may = new ArrayList<>(List.of(new SimpleGrantedAuthority("ROLE_PROGRAM")));
+        Object who = token.name();
+        Optional<PersonInfo> person = token.writesFor().flatMap(people::find).filter(PersonInfo::active);
+        if (person.isPresent()) {
+            may.add(new SimpleGrantedAuthority("ROLE_WRITING_PROGRAM"));
+            PersonInfo p = person.get();
+            who = new CurrentUser(p.id(), p.login(), p.role(), false, token.issuedAt());
+        }
+        return UsernamePasswordAuthenticationToken.authenticated(who, null, may);
+    }
+
+    private Optional<ApiTokens.Token> program(String header) {
         if (header.regionMatches(true, 0, "Bearer ", 0, 7)) {
-            return tokens.nameOf(header.substring(7).strip());
+            return tokens.of(header.substring(7).strip());
         }
         if (!header.regionMatches(true, 0, "Basic ", 0, 6)) {
             return Optional.empty();
@@ -78,9 +101,9 @@ class ApiSignIn extends OncePerRequestFilter implements AuthenticationEntryPoint
             String user = colon < 0 ? pair : pair.substring(0, colon);
             String password = colon < 0 ? "" : pair.substring(colon + 1);
             if (demo && user.equals(DEMO_ACCOUNT) && password.equals(DEMO_PASSWORD)) {
-                return Optional.of("demo");
+                return Optional.of(new ApiTokens.Token(DEMO, "demo", Instant.EPOCH, Optional.empty()));
             }
-            return tokens.nameOf(password);
+            return tokens.of(password);
         } catch (IllegalArgumentException e) {
             return Optional.empty();
         }

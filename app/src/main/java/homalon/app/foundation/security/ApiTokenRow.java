@@ -7,6 +7,7 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
 import org.hibernate.annotations.DynamicUpdate;
+import org.jspecify.annotations.Nullable;
 
 /** A token of a program; what it is known by is kept as a hash only. */
 @Entity
@@ -31,13 +32,19 @@ final class ApiTokenRow {
     @Column(name = "revoked_at")
     Instant revokedAt;
 
+    /** Whose readings and bookings it sends, and who answers for them; null for one that reads only. */
+    @Column(name = "writes_for")
+    @Nullable
+    UUID writesFor;
+
     ApiTokenRow() {}
 
-    ApiTokenRow(String name, String hash, UUID issuedBy, Instant issuedAt) {
+    ApiTokenRow(String name, String hash, UUID issuedBy, Instant issuedAt, @Nullable UUID writesFor) {
         this.id = UUID.randomUUID();
         this.name = name;
         this.hash = hash;
         this.issuedBy = issuedBy;
         this.issuedAt = issuedAt;
+        this.writesFor = writesFor;
     }
 }

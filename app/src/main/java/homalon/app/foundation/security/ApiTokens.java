@@ -11,7 +11,7 @@ import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Tokens with which the shop's own programs call the calculation interface; issued and revoked by the owner. */
+/** Tokens with which the shop's own programs call the interface for programs; issued and revoked by the owner. */
 @Service
 @Transactional
 @RequiredArgsConstructor
@@ -19,17 +19,24 @@ public class ApiTokens {
     private final ApiTokenRepository tokens;
     private final Clock clock;
 
-    /** A token that works; the secret itself is not kept. */
-    public record Token(UUID id, String name, Instant issuedAt) {}
+    /**
+     * A token that works; the secret itself is not kept.
+     *
+     * @param writesFor whoever answers for what it writes; empty for one that reads only
+     */
+    public record Token(UUID id, String name, Instant issuedAt, Optional<UUID> writesFor) {}
 
-    /** @return the secret, to be shown once */
-    public String issue(String name, UUID owner) {
+    /**
+     * @param writesFor whoever answers for what it writes; empty for one that reads only
+     * @return the secret, to be shown once
+     */
+    public String issue(String name, Optional<UUID> writesFor, UUID owner) {
         String tidy = name == null ? "" : name.strip();
         if (tidy.isEmpty() || tidy.length() > 80) {
             throw new BadInputException("tokenName", "app.security.name-the-program-that-will-use-it-such");
         }
         String secret = RandomTokens.newToken();
-        tokens.save(new ApiTokenRow(tidy, RandomTokens.hash(secret), owner, clock.instant()));
+        tokens.save(new ApiTokenRow(tidy, RandomTokens.hash(secret), owner, clock.instant(), writesFor.orElse(null)));
         return secret;
     }
 
@@ -40,12 +47,16 @@ public class ApiTokens {
     @Transactional(readOnly = true)
     public List<Token> inForce() {
         return tokens.findByRevokedAtIsNullOrderByIssuedAt().stream()
-                .map(t -> new Token(t.id, t.name, t.issuedAt))
+                .map(ApiTokens::told)
                 .toList();
     }
 
     @Transactional(readOnly = true)
-    public Optional<String> nameOf(String secret) {
-        return tokens.findByHashAndRevokedAtIsNull(RandomTokens.hash(secret)).map(t -> t.name);
+    public Optional<Token> of(String secret) {
+        return tokens.findByHashAndRevokedAtIsNull(RandomTokens.hash(secret)).map(ApiTokens::told);
+    }
+
+    private static Token told(ApiTokenRow t) {
+        return new Token(t.id, t.name, t.issuedAt, Optional.ofNullable(t.writesFor));
     }
 }

@@ -31,7 +31,7 @@ import org.springframework.web.context.request.async.AsyncRequestTimeoutExceptio
  */
 @ControllerAdvice
 @RequiredArgsConstructor
-@Order(Ordered.HIGHEST_PRECEDENCE)
+@Order(Ordered.HIGHEST_PRECEDENCE + 10)
 class GlobalExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(GlobalExceptionHandler.class);
     private static final String NOT_READ = "That could not be read: go back, check what was keyed and send it again.";

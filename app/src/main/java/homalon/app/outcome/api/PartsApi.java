@@ -7,7 +7,6 @@ import homalon.app.casting.part.Parts;
 import homalon.app.check.face.Surveys;
 import homalon.app.foundation.opened.ToPrograms;
 import homalon.app.foundation.words.Words;
-import homalon.core.input.BadInputException;
 import homalon.core.input.Problems;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.LengthWriter;
@@ -25,11 +24,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import lombok.RequiredArgsConstructor;
-import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
-import org.springframework.http.ProblemDetail;
-import org.springframework.http.ResponseEntity;
-import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -116,7 +111,8 @@ class PartsApi {
 
     @Operation(summary = "One part: where it stands, and what came off it")
     @GetMapping("/{tag}")
-    Detail one(PartFile part) {
+    Detail one(@PathVariable String tag) {
+        PartFile part = parts.byTag(tag);
         var totals = ledgers.of(part).ledger().totals(part.visit().id());
         Route route = shells.standing(part, new LengthWriter(BenchUnit.MM)).route();
         return new Detail(
@@ -210,14 +206,5 @@ class PartsApi {
         problems.require(page >= 0 && page <= 100_000, "page", "app.api.page-counts-from-0");
         problems.require(size >= 1 && size <= MOST, "size", "app.api.size-must-lie-between-1-and", MOST);
         problems.throwIfAny();
-    }
-
-    @ExceptionHandler
-    ResponseEntity<ProblemDetail> refused(BadInputException e) {
-        ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, Words.of(e.sentence()));
-        problem.setProperty("problems", e.problems());
-        return ResponseEntity.badRequest()
-                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
-                .body(problem);
     }
 }
