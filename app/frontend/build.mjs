@@ -52,7 +52,7 @@ async function styles(out) {
   writeFileSync(out, execFileSync(bin('esbuild'), small, { cwd: here, input: build([...words]) }));
 }
 
-const sources = [...files(join(here, 'src')), ...files(templates), lock, fileURLToPath(import.meta.url)];
+const sources = [...files(join(here, 'src')), ...files(join(here, 'static')), ...files(templates), lock, fileURLToPath(import.meta.url)];
 await once(join(out, '.from-sources'), hash(sources), async () => {
   mkdirSync(join(assets, 'files'), { recursive: true });
   await styles(join(assets, 'app.css'));
@@ -61,6 +61,7 @@ await once(join(out, '.from-sources'), hash(sources), async () => {
     ['src/main.js', '--bundle', '--minify', '--target=es2022', '--log-level=warning', `--outfile=${join(assets, 'app.js')}`],
     { cwd: here, stdio: 'inherit' },
   );
+  execFileSync(bin('esbuild'), ['src/worker.js', '--bundle', '--minify', '--target=es2022', '--define:process.env.NODE_ENV="production"', '--log-level=warning', `--outfile=${join(assets, 'worker.js')}`], { cwd: here, stdio: 'inherit' });
   execFileSync(bin('esbuild'), ['src/old.js', '--minify', '--target=es5', '--log-level=warning', `--outfile=${join(assets, 'old.js')}`], {
     cwd: here,
     stdio: 'inherit',
@@ -87,6 +88,7 @@ await once(join(out, '.from-sources'), hash(sources), async () => {
     },
     'atkinson-hyperlegible-mono': { '500Medium': 'AtkinsonHyperlegibleMono_500Medium.ttf' },
   };
+  cpSync(join(here, 'static'), assets, { recursive: true });
   mkdirSync(join(out, 'report-fonts'), { recursive: true });
   for (const [name, folders] of Object.entries(print)) {
     for (const [folder, file] of Object.entries(folders)) {

@@ -282,7 +282,9 @@ export class Keying {
 
   /** What was keyed last opened a place of its own, as a fill that differs from the one before: the hand is still there. */
   again() {
-    const more = this.entries().find((e) => e.dataset.again === this.keyed?.valve && e.dataset.state === 'open');
+    // What waited from before this page was opened was not keyed here.
+    if (!this.keyed) return;
+    const more = this.entries().find((e) => e.dataset.again === this.keyed.valve && e.dataset.state === 'open');
     if (!more || this.input.value !== '' || this.keyed.place !== more.dataset.after || outbox.waiting(this.url).length) return;
     this.keyed = null;
     this.go(more.dataset.place);

@@ -15,7 +15,12 @@ class Left {
   }
 
   async show() {
-    const left = (await store.everything().catch(() => [])).filter((r) => this.out.has(r.person));
+    const keys = new Map();
+    for (const person of this.out.keys()) {
+      const answer = await fetch(`/shop/left-key/${person}`).catch(() => null);
+      if (crypto.subtle && answer?.ok) keys.set(person, await store.keyOf(await answer.arrayBuffer()));
+    }
+    const left = (await store.everything(keys).catch(() => [])).filter((r) => this.out.has(r.person));
     this.root.hidden = left.length === 0;
     this.list.replaceChildren(...left.map((r) => this.line(r)));
   }

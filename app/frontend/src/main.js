@@ -9,6 +9,7 @@ import './live.js';
 import './drawing.js';
 import './timers.js';
 import './left.js';
+import './away.js';
 import './passkeys.js';
 import './files.js';
 import './what-if.js';

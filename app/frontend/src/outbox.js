@@ -29,6 +29,7 @@ export class Outbox {
   }
 
   async load() {
+    await store.unlock(this.person).catch(() => {});
     await this.takeOver();
     await this.reload();
     this.read = true;

@@ -17,9 +17,14 @@ export function whatWaits(asked) {
   waits = asked;
 }
 
+/** When the page was written by the server, where this device showed it from what it keeps. */
+let stood = Number(document.documentElement.dataset.stood ?? 0);
+const asItStood = () => `not reaching the server: as it stood at ${new Date(stood).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })}`;
+
 export function state(name, detail = '') {
   const status = document.getElementById('status');
   if (!status) return;
+  if (stood && name !== 'keeping') return void Object.assign(status, { textContent: detail || asItStood() }).setAttribute('data-state', 'away');
   if (name === 'kept' && waits()) return;
   status.dataset.state = name;
   status.textContent = detail || words[name];
@@ -27,6 +32,7 @@ export function state(name, detail = '') {
 
 /** The server answered again. */
 export function reached() {
+  stood = 0;
   if (document.getElementById('status')?.dataset.state === 'away') state('kept');
 }
 

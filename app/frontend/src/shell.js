@@ -37,7 +37,9 @@ for (const said of [...document.querySelectorAll('[data-wrong]')].reverse()) {
 document.querySelector('[data-focus]')?.focus({ preventScroll: true });
 
 /** Whoever goes by keys never loses the page: where the hand was is gone, it is held by the work as a whole. */
-const held = () => document.activeElement === document.body && document.getElementById('main')?.focus({ preventScroll: true });
+function held() {
+  if (document.activeElement === document.body) (document.querySelector('[autofocus]') ?? document.getElementById('main'))?.focus({ preventScroll: true });
+}
 held();
 document.addEventListener('focusout', () => setTimeout(held));
 document.addEventListener('homalon:put', held);

@@ -29,3 +29,5 @@ export async function drop(seq) {
 }
 
 export function lasting() {}
+
+export async function unlock() {}

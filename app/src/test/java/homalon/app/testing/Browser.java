@@ -4,6 +4,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.io.File;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -43,10 +44,23 @@ public final class Browser implements ParameterResolver {
                                     "--no-first-run")));
         }
 
-        /** A visitor with cookies of their own. What the page complains of is collected in faults. */
+        /**
+         * A visitor with cookies of their own. What the page complains of is collected in faults. Its worker, which keeps pages for a
+         * device away from the net, is tried by a test of its own: a request that it answers cannot be held up by the others.
+         */
         public Page open(String address, int width, int height, List<String> faults) {
-            BrowserContext context = browser.newContext(
-                    new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(width, height));
+            return open(address, width, height, faults, ServiceWorkerPolicy.BLOCK);
+        }
+
+        /** One whose pages are kept on the device. */
+        public Page openKeeping(String address, int width, int height, List<String> faults) {
+            return open(address, width, height, faults, ServiceWorkerPolicy.ALLOW);
+        }
+
+        private Page open(String address, int width, int height, List<String> faults, ServiceWorkerPolicy worker) {
+            BrowserContext context = browser.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+                    .setViewportSize(width, height)
+                    .setServiceWorkers(worker));
             context.setDefaultTimeout(10_000);
             // The first page of a program that has just started waits for it to be loaded, on a machine that others
             // share.
@@ -65,12 +79,17 @@ public final class Browser implements ParameterResolver {
 
         public Page signedIn(RunningShop.Shop shop, String login, int width, int height, List<String> faults) {
             Page page = open(shop.address() + "/sign-in", width, height, faults);
+            signIn(page, shop, login);
+            return page;
+        }
+
+        /** At the page that asks for it. */
+        public static void signIn(Page page, RunningShop.Shop shop, String login) {
             page.keyboard().type(login);
             page.keyboard().press("Tab");
             page.keyboard().type("saltmarsh-demo");
             page.keyboard().press("Enter");
             page.waitForURL(shop.address() + "/");
-            return page;
         }
 
         public Page signedIn(RunningShop.Shop shop, String login) {

@@ -23,6 +23,7 @@ final class Tables {
             "bench_device",
             "try_bucket",
             "kept_once",
+            "device_key",
             "backup_made");
 
     /**

@@ -29,7 +29,7 @@ import org.springframework.security.web.util.matcher.RequestHeaderRequestMatcher
 @Configuration
 class SecurityConfig {
     private static final String OWN_ONLY = "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; "
-            + "img-src 'self' data:; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+            + "img-src 'self' data:; connect-src 'self'; worker-src 'self'; manifest-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
     /** The interface's reader sets styles on its own elements; its scripts are files of ours all the same. */
     private static final String DOCS = OWN_ONLY.replace("style-src 'self'", "style-src 'self' 'unsafe-inline'");
 
@@ -114,7 +114,15 @@ class SecurityConfig {
             AuthorizeHttpRequestsConfigurer<HttpSecurity>.AuthorizationManagerRequestMatcherRegistry a) {
         a.dispatcherTypeMatchers(DispatcherType.ERROR)
                 .permitAll()
-                .requestMatchers("/assets/**", "/sign-in/**", "/first-visit", "/trust/**", "/favicon.ico", "/alive")
+                .requestMatchers(
+                        "/assets/**",
+                        "/sign-in/**",
+                        "/first-visit",
+                        "/trust/**",
+                        "/favicon.ico",
+                        "/alive",
+                        "/worker.js",
+                        "/manifest.webmanifest")
                 .permitAll()
                 .requestMatchers("/shop/**")
                 .hasRole("OWNER")
