@@ -1,6 +1,7 @@
 package homalon.app.testing;
 
 import homalon.app.casting.ledger.Ledgers;
+import homalon.app.casting.part.FreeTags;
 import homalon.app.casting.part.Parts;
 import homalon.app.casting.work.WorkEntry;
 import homalon.app.casting.work.WorkLog;
@@ -86,7 +87,7 @@ public final class HandsOfTests {
         LayoutNumbers numbers = LayoutNumbers.proposed(kind, 4, Length.ofMm("84"), Length.ofMm("96"));
         return parts.book(
                 new Booking(
-                        parts.nextTag(),
+                        shop.bean(FreeTags.class).next(),
                         kind,
                         "Kelp cutter, four in line",
                         "Kelp Row",
@@ -118,7 +119,7 @@ public final class HandsOfTests {
         Parts parts = shop.bean(Parts.class);
         return parts.book(
                 new Booking(
-                        parts.nextTag(),
+                        shop.bean(FreeTags.class).next(),
                         PartKind.HEAD,
                         name,
                         customer,

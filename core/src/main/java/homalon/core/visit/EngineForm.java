@@ -8,6 +8,7 @@ import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /** The form of an engine's figures: what was keyed, and what stands where nothing was. */
@@ -15,6 +16,26 @@ public final class EngineForm {
     /** Whom a figure may be held from. */
     public static final List<Source> SOURCES =
             List.of(Source.MAKER, Source.GASKET, Source.SHOP, Source.RULES, Source.OWNER);
+
+    /** What is of the engine and not of one casting, its bench or its owner: the same on every casting like it. */
+    private static final Set<EngineItem> OF_THE_ENGINE = EnumSet.of(
+            EngineItem.STROKE,
+            EngineItem.GASKET_BORE,
+            EngineItem.GASKET_AREA,
+            EngineItem.GASKET,
+            EngineItem.CROWN,
+            EngineItem.PLAY,
+            EngineItem.TOP_LAND,
+            EngineItem.THICKNESS_LEAST,
+            EngineItem.LIFE_MOST,
+            EngineItem.SQUEEZE_LEAST,
+            EngineItem.INTAKE_LEAST,
+            EngineItem.EXHAUST_LEAST,
+            EngineItem.WAY_METAL_LEAST,
+            EngineItem.RECESSION_LEAST,
+            EngineItem.ROOM_LEAST,
+            EngineItem.RETARD_MOST,
+            EngineItem.PRELOAD_MOST);
 
     private EngineForm() {}
 
@@ -25,12 +46,21 @@ public final class EngineForm {
     public record Field(String name, Message words, String value, String usual, String unit, String source) {}
 
     public static List<Group> of(ChamberFile file, BenchUnit unit) {
+        return of(file, Optional.empty(), unit);
+    }
+
+    /**
+     * Filled, where nothing was begun, with what was keyed for a casting like it: its engine's book, not what was measured on it, nor
+     * what its owner or the rules of its class want.
+     */
+    public static List<Group> of(ChamberFile file, Optional<ChamberFile> alike, BenchUnit unit) {
         List<Group> groups = new ArrayList<>();
         for (EngineItem.Group g : EngineItem.Group.values()) {
             List<Field> fields = new ArrayList<>();
             for (EngineItem item : EngineItem.values()) {
                 if (item.group() == g) {
-                    fields.add(field(file, item, unit));
+                    Optional<ChamberFile> book = alike.filter(a -> !file.begun() && carried(a, item));
+                    fields.add(field(file, book.orElse(file), item, unit));
                 }
             }
             groups.add(new Group(g.name(), g.words(), g == EngineItem.Group.LIMITS, fields));
@@ -38,7 +68,17 @@ public final class EngineForm {
         return groups;
     }
 
-    private static Field field(ChamberFile file, EngineItem item, BenchUnit unit) {
+    private static boolean carried(ChamberFile alike, EngineItem item) {
+        return OF_THE_ENGINE.contains(item) && alike.sheet().standing().containsKey(ChamberFile.place(item));
+    }
+
+    /** Whether a casting like it has anything of the engine's book to go by. */
+    public static boolean carries(ChamberFile alike) {
+        return OF_THE_ENGINE.stream().anyMatch(item -> carried(alike, item));
+    }
+
+    /** @param keyed in which its figure stands, if any does */
+    private static Field field(ChamberFile file, ChamberFile keyed, EngineItem item, BenchUnit unit) {
         String usual = item == EngineItem.BORE
                 ? plain(item, file.part().numbers().bore().mm(), unit)
                 : EngineBook.usual(item, file.setup().drive(), file.setup().rods())
@@ -52,13 +92,13 @@ public final class EngineForm {
                                         .getAsDouble(),
                                 unit)
                         : "";
-        Figure source = file.sheet().standing().get(ChamberFile.source(item));
+        Figure source = keyed.sheet().standing().get(ChamberFile.source(item));
         boolean ofClass = item.name().startsWith("CLASS_");
         String fallback = (ofClass ? Source.RULES : item == EngineItem.RATIO_MOST ? Source.OWNER : Source.MAKER).name();
         return new Field(
                 item.name(),
                 item.words(),
-                shown(file, item, unit),
+                shown(keyed, item, unit),
                 usual,
                 item.unit().label(unit),
                 source == null ? fallback : source.typed());

@@ -37,6 +37,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequiredArgsConstructor
 class PartController {
     private final Parts parts;
+    private final FreeTags tags;
     private final Faces faces;
     private final List<LayoutGuard> guards;
     private final OwnLayouts layouts;
@@ -48,8 +49,8 @@ class PartController {
     String blank(Page page, @RequestParam(defaultValue = "") String as) {
         Optional<PartFile> tagged = parts.find(as);
         Optional<PartFile> like = tagged.or(() -> layouts.named(as));
-        IntakeForm form = like.map(l -> IntakeForm.as(l, parts.nextTag(), tagged.isPresent(), page.unit()))
-                .orElseGet(() -> IntakeForm.blank(parts.nextTag()));
+        IntakeForm form = like.map(l -> IntakeForm.as(l, tags.next(), tagged.isPresent(), page.unit()))
+                .orElseGet(() -> IntakeForm.blank(tags.next()));
         List<BadInputException.Problem> problems = new ArrayList<>();
         if (!as.isBlank() && like.isEmpty()) {
             page.unprocessable();
@@ -80,7 +81,7 @@ class PartController {
             page.unprocessable();
             // The tag that is printed next is there already; the others were refused for what they are.
             boolean taken = parts.find(form.get("tag")).isPresent();
-            sheet(page, taken ? form.withTag(parts.nextTag()) : form, e.problems());
+            sheet(page, taken ? form.withTag(tags.next()) : form, e.problems());
             page.show("head", null);
             return "casting/part/intake";
         }

@@ -85,7 +85,8 @@ interface PartRepository extends JpaRepository<Part, UUID> {
     List<UUID> besides(PartKind kind, String customer, UUID own, Limit limit);
 
     @Query(
-            value = "select coalesce(max(cast(substring(tag from 3) as integer)), 0) from part where tag like 'T-%'",
+            value =
+                    "select coalesce(max(cast(split_part(tag, '-', 2) as integer)), 0) from part where tag like :prefix || '-%'",
             nativeQuery = true)
-    int highestNumber();
+    int highestNumber(String prefix);
 }

@@ -115,11 +115,6 @@ public class Parts {
         return ids.stream().map(found::get).filter(Objects::nonNull).toList();
     }
 
-    @Transactional(readOnly = true)
-    public String nextTag() {
-        return "T-%04d".formatted(parts.highestNumber() + 1);
-    }
-
     /** @throws BadInputException when the tag is taken or cannot be one */
     public PartFile book(Booking booking, UUID by) {
         return book(booking, clock.instant(), by);

@@ -2,6 +2,7 @@ package homalon.app.check.integrity;
 
 import homalon.app.casting.part.Parts;
 import homalon.app.foundation.load.BigFiles;
+import homalon.app.foundation.load.Picture;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.security.CurrentUser;

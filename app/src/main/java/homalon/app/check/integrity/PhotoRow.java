@@ -1,5 +1,6 @@
 package homalon.app.check.integrity;
 
+import homalon.app.foundation.load.Picture;
 import homalon.app.foundation.store.VisitLine;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;

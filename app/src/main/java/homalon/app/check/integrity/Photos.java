@@ -2,6 +2,7 @@ package homalon.app.check.integrity;
 
 import homalon.app.casting.part.CastingLocks;
 import homalon.app.casting.part.Parts;
+import homalon.app.foundation.load.Picture;
 import homalon.app.foundation.store.EvidenceLog;
 import homalon.core.input.BadInputException;
 import homalon.core.visit.PartFile;

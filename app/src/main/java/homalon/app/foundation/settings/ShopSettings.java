@@ -9,6 +9,7 @@ import homalon.core.rulebook.FaceDefaults.Item;
 import homalon.core.rulebook.OwnLines;
 import homalon.core.rulebook.ShopPaper;
 import homalon.core.rulebook.ShopRules;
+import homalon.core.rulebook.TagNumbers;
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.Instant;
@@ -32,6 +33,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 @RequiredArgsConstructor
 public class ShopSettings {
     private static final String UNIT = "UNIT";
+    private static final String TAGS = "FIRST_TAG";
     private static final String CLEANING = "LINES_CLEANING";
     private static final String LEAVING = "LINES_LEAVING";
     private static final String ADDRESS = "PAPER_ADDRESS";
@@ -71,6 +73,7 @@ public class ShopSettings {
         private static ShopRules of(List<ShopSetting> lines) {
             BenchUnit unit = BenchUnit.MM;
             Map<Item, FaceDefaults.Own> own = new EnumMap<>(Item.class);
+            TagNumbers tags = TagNumbers.USUAL;
             List<String> cleaning = List.of();
             List<String> leaving = List.of();
             Map<String, String> paper = new HashMap<>();
@@ -78,6 +81,9 @@ public class ShopSettings {
                 if (line.name.equals(UNIT)) {
                     unit = BenchUnit.valueOf(line.words);
                     continue;
+                }
+                if (line.name.equals(TAGS)) {
+                    tags = TagNumbers.read(line.words);
                 }
                 if (line.name.equals(CLEANING)) {
                     cleaning = line.words.lines().toList();
@@ -99,7 +105,7 @@ public class ShopSettings {
                     }
                 });
             }
-            return new ShopRules(new FaceDefaults(unit, own), new OwnLines(cleaning, leaving), paper(paper));
+            return new ShopRules(new FaceDefaults(unit, own), new OwnLines(cleaning, leaving), paper(paper), tags);
         }
 
         private static ShopPaper paper(Map<String, String> kept) {
@@ -190,6 +196,15 @@ public class ShopSettings {
                 PHONE, paper.phone(),
                 MAIL, paper.mail(),
                 LABEL, paper.label().name());
+    }
+
+    /** @return whether that is anything new */
+    public boolean use(TagNumbers wanted, UUID by) {
+        boolean changed = !wanted.equals(history().now().tags());
+        if (changed) {
+            set(TAGS, null, wanted.first(), by);
+        }
+        return changed;
     }
 
     public void useUnit(BenchUnit unit, UUID by) {

@@ -111,7 +111,7 @@ class BudgetController {
             page.show("slides", slides(from, whatIf, page.writer()));
             page.show("wishes", Wish.Kind.values());
             page.frame();
-            ChamberController.form(file, page);
+            ChamberController.form(file, files.alike(file), page);
             return "machining/chambers/budget";
         });
     }

@@ -13,6 +13,7 @@ import homalon.core.input.BadInputException;
 import homalon.core.route.StepKind;
 import homalon.core.visit.ChamberFile;
 import homalon.core.visit.ChamberPlace;
+import homalon.core.visit.ChamberSetup;
 import homalon.core.visit.ChamberWalk;
 import homalon.core.visit.EngineForm;
 import homalon.core.visit.PartFile;
@@ -49,7 +50,7 @@ class ChamberController {
             PartFile part = page.part();
             ChamberFile file = files.of(part);
             show(file, ChamberWalk.asked(file, of), state(part, state), page);
-            form(file, page);
+            form(file, files.alike(file), page);
             return "machining/chambers/chambers";
         });
     }
@@ -80,13 +81,21 @@ class ChamberController {
         page.frame(StepKind.CHAMBERS);
     }
 
-    /** The form of the engine's figures, on whichever page it stands. */
-    static void form(ChamberFile file, PartPage page) {
-        page.show("groups", EngineForm.of(file, page.unit()));
-        page.show("keyed", EngineForm.keyed(file).stream().map(Enum::name).toList());
+    /**
+     * The form of the engine's figures, on whichever page it stands.
+     *
+     * @param alike of a casting like it, with which it is filled to be looked over
+     */
+    static void form(ChamberFile file, Optional<ChamberFile> alike, PartPage page) {
+        ChamberSetup setup = alike.map(ChamberFile::setup).orElse(file.setup());
+        page.show("groups", EngineForm.of(file, alike, page.unit()));
+        page.show("alike", alike.map(a -> a.part().tag()).orElse(null));
+        page.show(
+                "keyed",
+                EngineForm.keyed(alike.orElse(file)).stream().map(Enum::name).toList());
         page.show("lastLine", file.sheet().last());
-        page.show("setup", file.setup());
-        page.show("depths", file.setup().shownDepths(page.writer()));
+        page.show("setup", setup);
+        page.show("depths", setup.shownDepths(page.writer()));
         page.show("drives", EngineBook.Drive.values());
         page.show("crowns", EngineBook.Crown.values());
         page.show("rods", EngineBook.Rods.values());

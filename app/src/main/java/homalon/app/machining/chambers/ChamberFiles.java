@@ -1,16 +1,20 @@
 package homalon.app.machining.chambers;
 
 import homalon.app.casting.part.Faces;
+import homalon.app.casting.part.PartFinder;
 import homalon.app.casting.sheets.Sheets;
 import homalon.app.foundation.memory.Memory;
 import homalon.app.foundation.memory.Question;
 import homalon.core.input.BadInputException;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.visit.ChamberFile;
+import homalon.core.visit.EngineForm;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.Sheet;
 import homalon.core.visit.SheetFile;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
@@ -19,6 +23,10 @@ import org.springframework.stereotype.Component;
 @Component
 @RequiredArgsConstructor
 class ChamberFiles {
+    /** Of castings like it, as many are looked at. */
+    private static final int LOOKED_AT = 5;
+
+    private final PartFinder finder;
     private final Sheets sheets;
     private final Faces faces;
     private final Memory memory;
@@ -33,6 +41,23 @@ class ChamberFiles {
 
     ChamberFile of(PartFile part) {
         return of(part, sheets.of(part, Sheet.CHAMBERS));
+    }
+
+    /**
+     * Where the shop has an engine's figures already: of the youngest casting like it for which they were keyed. Empty where its own
+     * sheet is begun.
+     */
+    Optional<ChamberFile> alike(ChamberFile file) {
+        if (file.begun()) {
+            return Optional.empty();
+        }
+        List<PartFile> others = finder.alike(file.part(), LOOKED_AT);
+        Map<UUID, Map<Sheet, SheetFile>> begun =
+                sheets.ofVisits(others.stream().map(p -> p.visit().id()).toList());
+        return others.stream()
+                .map(p -> of(p, begun.getOrDefault(p.visit().id(), Map.of()).get(Sheet.CHAMBERS)))
+                .filter(EngineForm::carries)
+                .findFirst();
     }
 
     /** @throws BadInputException before it was begun */

@@ -1,5 +1,6 @@
 package homalon.app.outcome.api;
 
+import homalon.app.casting.part.FreeTags;
 import homalon.app.casting.part.OwnLayouts;
 import homalon.app.casting.part.Parts;
 import homalon.app.casting.readings.ReadingPlace;
@@ -59,6 +60,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequiredArgsConstructor
 class WritingApi {
     private final Parts parts;
+    private final FreeTags tags;
     private final OwnLayouts layouts;
     private final Walks walks;
     private final ShopSettings settings;
@@ -132,7 +134,7 @@ class WritingApi {
 
     private homalon.core.visit.Booking read(BookingIn booking) {
         LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
-        String tag = booking.tag() == null || booking.tag().isBlank() ? parts.nextTag() : booking.tag();
+        String tag = booking.tag() == null || booking.tag().isBlank() ? tags.next() : booking.tag();
         IntakeForm start = Optional.ofNullable(booking.like())
                 .filter(l -> !l.isBlank())
                 .map(l -> like(l, tag))

@@ -14,6 +14,7 @@ import java.util.stream.IntStream;
 /**
  * A visit ready to be handed over, every figure written in the reader's unit.
  *
+ * @param logo at its head, a picture that carries itself; empty where the shop has none
  * @param facts name and value of what is known of the casting
  * @param said what was found and done, in plain words
  * @param whole what was found and done beside the face: cleaned, cracks, pressure, lines; and what was not looked at
@@ -30,6 +31,7 @@ import java.util.stream.IntStream;
 public record ReportView(
         PartFile part,
         String shop,
+        Optional<String> logo,
         String made,
         String unit,
         List<Fact> facts,
@@ -73,6 +75,7 @@ public record ReportView(
         return new ReportView(
                 part,
                 shop,
+                logo,
                 made,
                 unit,
                 facts,

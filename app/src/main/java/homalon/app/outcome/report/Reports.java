@@ -37,6 +37,7 @@ class Reports {
         return new ReportView(
                 part,
                 visit.shop(),
+                visit.logo(part),
                 visit.today(),
                 writer.unit().label(),
                 visit.facts(part),

@@ -1,6 +1,7 @@
 package homalon.app.outcome.report;
 
 import homalon.app.foundation.people.People;
+import homalon.app.foundation.settings.ShopLogos;
 import homalon.app.foundation.time.WrittenDay;
 import homalon.app.foundation.web.Shop;
 import homalon.app.foundation.words.Words;
@@ -8,6 +9,7 @@ import homalon.core.visit.PartFile;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lombok.RequiredArgsConstructor;
@@ -20,9 +22,15 @@ class VisitReport {
     private final People people;
     private final Shop shop;
     private final Clock clock;
+    private final ShopLogos logos;
 
     String shop() {
         return shop.name();
+    }
+
+    /** That of the day on which it was handed over; while it is here, that of now. */
+    Optional<String> logo(PartFile part) {
+        return logos.at(part.visit().releasedAt().orElseGet(clock::instant));
     }
 
     String today() {

@@ -1,6 +1,7 @@
 package homalon.app.outcome.tables;
 
 import homalon.app.casting.ledger.Ledgers;
+import homalon.app.casting.part.FreeTags;
 import homalon.app.casting.part.OwnLayouts;
 import homalon.app.casting.part.PartVisits;
 import homalon.app.casting.part.Parts;
@@ -28,6 +29,7 @@ class CastingsIn implements TakesLines {
     private static final String FROM = "Taken over from the shop's own list: nothing of this visit was measured here.";
 
     private final Parts parts;
+    private final FreeTags tags;
     private final PartVisits visits;
     private final OwnLayouts layouts;
     private final Ledgers ledgers;
@@ -71,7 +73,7 @@ class CastingsIn implements TakesLines {
     }
 
     private IntakeForm start(Line line, BenchUnit unit) {
-        String tag = line.at("tag").isEmpty() ? parts.nextTag() : line.at("tag");
+        String tag = line.at("tag").isEmpty() ? tags.next() : line.at("tag");
         String like = line.at("like");
         if (like.isEmpty()) {
             return IntakeForm.blank(tag);

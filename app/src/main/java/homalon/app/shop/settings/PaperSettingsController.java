@@ -2,6 +2,7 @@ package homalon.app.shop.settings;
 
 import homalon.app.foundation.opened.ToOwners;
 import homalon.app.foundation.people.Journal;
+import homalon.app.foundation.settings.ShopLogos;
 import homalon.app.foundation.settings.ShopSettings;
 import homalon.app.foundation.web.Page;
 import homalon.core.input.BadInputException;
@@ -20,6 +21,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequiredArgsConstructor
 class PaperSettingsController {
     private final ShopSettings settings;
+    private final ShopLogos logos;
     private final Journal journal;
 
     @GetMapping
@@ -33,12 +35,13 @@ class PaperSettingsController {
                 paper.label().name());
     }
 
-    private static String page(Page page, String address, String phone, String mail, String label) {
+    private String page(Page page, String address, String phone, String mail, String label) {
         page.show("address", address);
         page.show("phone", phone);
         page.show("mail", mail);
         page.show("label", label);
         page.show("labels", ShopPaper.Label.values());
+        page.show("logo", logos.now().orElse(null));
         return "shop/settings/paper";
     }
 

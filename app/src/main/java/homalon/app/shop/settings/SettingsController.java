@@ -13,6 +13,7 @@ import homalon.core.rulebook.DefaultsForm;
 import homalon.core.rulebook.FaceDefaults;
 import homalon.core.rulebook.FaceDefaults.Item;
 import homalon.core.rulebook.OwnLines;
+import homalon.core.rulebook.TagNumbers;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -56,6 +57,7 @@ class SettingsController {
         page.show("unit", now.unit());
         page.show("units", BenchUnit.values());
         page.show("lines", settings.lines());
+        page.show("tags", settings.history().now().tags());
         page.show("problems", problems);
         page.show("said", said);
         return "shop/settings/settings";
@@ -77,8 +79,12 @@ class SettingsController {
     String shop(
             Page page,
             @RequestParam(defaultValue = "") String shopName,
-            @RequestParam(defaultValue = "MM") String unit) {
+            @RequestParam(defaultValue = "MM") String unit,
+            @RequestParam(defaultValue = "") String firstTag) {
         try {
+            if (settings.use(TagNumbers.read(firstTag), page.me())) {
+                journal.write(Journal.What.SETTINGS_CHANGED, page.me(), "tags: " + firstTag.strip());
+            }
             if (!shopName.strip().equals(shop.name())) {
                 shop.rename(shopName);
                 journal.write(Journal.What.SHOP_RENAMED, page.me(), shopName.strip());

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import homalon.app.foundation.load.Picture;
 import homalon.app.foundation.words.Words;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;

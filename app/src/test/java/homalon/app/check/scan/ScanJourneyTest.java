@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import homalon.app.casting.part.FreeTags;
 import homalon.app.casting.part.Parts;
 import homalon.app.foundation.devices.LiveBus;
 import homalon.app.foundation.people.People;
@@ -57,7 +58,7 @@ class ScanJourneyTest {
         UUID by = shop.bean(People.class).all().get(0).id();
         this.part = parts.book(
                 new Booking(
-                        parts.nextTag(),
+                        shop.bean(FreeTags.class).next(),
                         PartKind.HEAD,
                         "Buoy tender, four in line",
                         "Outer Buoys",

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.WaitForSelectorState;
+import homalon.app.casting.part.FreeTags;
 import homalon.app.casting.part.Parts;
 import homalon.app.check.face.Surveys;
 import homalon.app.foundation.people.People;
@@ -62,7 +63,7 @@ class GaugeJourneyTest {
         Parts parts = shop.bean(Parts.class);
         this.part = parts.book(
                 new Booking(
-                        parts.nextTag(),
+                        shop.bean(FreeTags.class).next(),
                         PartKind.HEAD,
                         "Mussel dredger, three in line",
                         "Mussel Bank",

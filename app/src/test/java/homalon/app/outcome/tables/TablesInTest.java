@@ -11,6 +11,7 @@ import com.microsoft.playwright.options.FilePayload;
 import homalon.app.casting.customer.Customer;
 import homalon.app.casting.customer.Customers;
 import homalon.app.casting.ledger.Ledgers;
+import homalon.app.casting.part.FreeTags;
 import homalon.app.casting.part.PartFinder;
 import homalon.app.casting.part.Parts;
 import homalon.app.check.face.SurveyStarts;
@@ -79,7 +80,8 @@ class TablesInTest {
     }
 
     private String freeTag(int further) {
-        return "T-%04d".formatted(Integer.parseInt(parts.nextTag().substring(2)) + further);
+        return "T-%04d"
+                .formatted(Integer.parseInt(shop.bean(FreeTags.class).next().substring(2)) + further);
     }
 
     @Test

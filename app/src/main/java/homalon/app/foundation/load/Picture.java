@@ -1,4 +1,4 @@
-package homalon.app.check.integrity;
+package homalon.app.foundation.load;
 
 import com.drew.imaging.ImageMetadataReader;
 import com.drew.imaging.ImageProcessingException;
@@ -22,19 +22,26 @@ import javax.imageio.stream.ImageInputStream;
 import net.coobird.thumbnailator.Thumbnails;
 
 /**
- * A photo decoded and encoded anew: only its pixels are kept, upright, at most {@value #LONGEST} on the longer side. What the file
+ * A photo decoded and encoded anew: only its pixels are kept, upright, no more on the longer side than asked for. What the file
  * calls itself does not matter; what is no JPEG or PNG inside is refused, and its size is asked before a pixel is decoded.
  */
-record Picture(byte[] jpeg, int width, int height) {
+public record Picture(byte[] jpeg, int width, int height) {
     /** Bytes that may be sent. */
-    static final int MOST = 10_000_000;
+    public static final int MOST = 10_000_000;
 
     private static final long PIXELS = 60_000_000L;
+    /** On the longer side of a photo, px. */
     private static final int LONGEST = 2000;
+
     private static final String NOT = "That is no photo that can be kept: send a JPEG or PNG of at most 10 MB.";
 
     /** @throws BadInputException for anything but a photo of sensible size */
-    static Picture of(byte[] sent) {
+    public static Picture of(byte[] sent) {
+        return of(sent, LONGEST);
+    }
+
+    /** @param longest on the longer side, px */
+    public static Picture of(byte[] sent, int longest) {
         if (sent.length == 0 || sent.length > MOST) {
             throw new BadInputException("photo", Message.plain(NOT));
         }
@@ -46,7 +53,7 @@ record Picture(byte[] jpeg, int width, int height) {
                 throw new BadInputException("photo", Message.plain(NOT));
             }
             try {
-                return read(reader, in, sent);
+                return read(reader, in, sent, longest);
             } finally {
                 reader.dispose();
             }
@@ -59,7 +66,7 @@ record Picture(byte[] jpeg, int width, int height) {
         }
     }
 
-    private static Picture read(ImageReader reader, ImageInputStream in, byte[] sent) throws IOException {
+    private static Picture read(ImageReader reader, ImageInputStream in, byte[] sent, int longest) throws IOException {
         reader.setInput(in, true, true);
         int w = reader.getWidth(0);
         int h = reader.getHeight(0);
@@ -67,12 +74,12 @@ record Picture(byte[] jpeg, int width, int height) {
             throw new BadInputException("photo", "app.integrity.that-photo-has-too-many-pixels-send-one");
         }
         // As coarse as it is needed: sixty megapixels at once would take all the memory that there is.
-        int every = Math.max(1, (int) Math.ceil(Math.max(w, h) / (double) (2 * LONGEST)));
+        int every = Math.max(1, (int) Math.ceil(Math.max(w, h) / (double) (2 * longest)));
         ImageReadParam param = reader.getDefaultReadParam();
         param.setSourceSubsampling(every, every, 0, 0);
         BufferedImage image = reader.read(0, param);
         BufferedImage upright = Thumbnails.of(image)
-                .scale(Math.min(1, (double) LONGEST / Math.max(image.getWidth(), image.getHeight())))
+                .scale(Math.min(1, (double) longest / Math.max(image.getWidth(), image.getHeight())))
                 .imageType(BufferedImage.TYPE_INT_ARGB)
                 .rotate(held(sent))
                 .addFilter(Picture::onWhite)
