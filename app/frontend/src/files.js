@@ -13,8 +13,9 @@ document.addEventListener('change', async ({ target }) => {
     const answer = await send(`${input.dataset.file}?${new URLSearchParams({ id: uuid(), note })}`, file);
     const text = await answer.text();
     // Either the parts of the page that it changes, or a sentence.
-    if (answer.ok && text.trimStart().startsWith('<')) put(text, true);
-    else said.textContent = text;
+    const parts = answer.ok && text.trimStart().startsWith('<');
+    said.textContent = parts ? '' : text;
+    if (parts) put(text, true);
     state('kept');
   } catch {
     state('away');

@@ -39,8 +39,11 @@ final class ValveLayer {
             shape(v, x, y, r, "fill", "url(#" + id + "-hatch)");
         }
         double size = Math.min(15 * px, r * 1.05);
-        double half = size * 0.34 * v.label().length() + 2 * px;
-        svg.rounded("plate", x - half, y - size * 0.62, 2 * half, size * 1.24, 2 * px);
+        double half = size * 0.27 * v.label().length() + 2 * px;
+        // Inside its sign a word is read as it is, and the sign is seen.
+        if (half > r) {
+            svg.rounded("plate", x - half, y - size * 0.62, 2 * half, size * 1.24, 2 * px);
+        }
         svg.words(null, x, y + size * 0.36, Anchor.MIDDLE, size, v.label());
         svg.closeGroup();
     }

@@ -16,7 +16,7 @@ public enum HelpTopic {
     ROUTE("The route", "route", "life", "report", "visits"),
     CLEAN("Clean, cracks, pressure", "clean", "cracks", "pressure"),
     LINES("Lines, decks, liners", "line", "liners", "index"),
-    VALVES("Valves", "valves", "guides", "inserts", "seats", "parts-list"),
+    VALVES("Valves", "valves", "guides", "inserts", "seats", "parts-list", "stock"),
     CHAMBERS("Chambers and what may come off", "chambers", "budget"),
     SHOP("The shop's own limits", "settings"),
     BOOKING("Finding and booking in", "intake", "new", "find", "customers"),

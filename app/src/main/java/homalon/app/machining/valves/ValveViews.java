@@ -148,7 +148,7 @@ class ValveViews {
     /** Above the drawing of one guide or seat, px. */
     private static final double ABOVE_WIDTH = 840;
 
-    private static final double ABOVE_HEIGHT = 190;
+    private static final double ABOVE_HEIGHT = 220;
 
     /** The face above a drawing of one valve of it. */
     String above(ValveFile file, String id, Function<Valve, String> style, Function<Valve, String> href) {
