@@ -57,10 +57,32 @@ public final class Browser implements ParameterResolver {
             return open(address, width, height, faults, ServiceWorkerPolicy.ALLOW);
         }
 
+        /** One that is touched with thumbs. */
+        public Page touched(RunningShop.Shop shop, String login, int width, int height, List<String> faults) {
+            Page page = open(
+                    shop.address() + "/sign-in",
+                    faults,
+                    new com.microsoft.playwright.Browser.NewContextOptions()
+                            .setViewportSize(width, height)
+                            .setHasTouch(true)
+                            .setIsMobile(true)
+                            .setServiceWorkers(ServiceWorkerPolicy.BLOCK));
+            signIn(page, shop, login);
+            return page;
+        }
+
         private Page open(String address, int width, int height, List<String> faults, ServiceWorkerPolicy worker) {
-            BrowserContext context = browser.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
-                    .setViewportSize(width, height)
-                    .setServiceWorkers(worker));
+            return open(
+                    address,
+                    faults,
+                    new com.microsoft.playwright.Browser.NewContextOptions()
+                            .setViewportSize(width, height)
+                            .setServiceWorkers(worker));
+        }
+
+        private Page open(
+                String address, List<String> faults, com.microsoft.playwright.Browser.NewContextOptions options) {
+            BrowserContext context = browser.newContext(options);
             context.setDefaultTimeout(10_000);
             // The first page of a program that has just started waits for it to be loaded, on a machine that others
             // share.

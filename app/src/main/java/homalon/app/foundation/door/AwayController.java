@@ -21,6 +21,7 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.ResponseBody;
 
 /** What a device needs to work away from the net: the worker, how the program is installed, and keys. */
 @Controller
@@ -62,6 +63,14 @@ class AwayController {
                                         icon("/assets/icon.svg", "any", "image/svg+xml"),
                                         icon("/assets/icon-192.png", "192x192", "image/png"),
                                         icon("/assets/icon-512.png", "512x512", "image/png"))));
+    }
+
+    /** Nothing is to be found without signing in, so that nothing need be forbidden. */
+    @ToVisitors
+    @GetMapping(path = "/robots.txt", produces = MediaType.TEXT_PLAIN_VALUE)
+    @ResponseBody
+    String robots() {
+        return "User-agent: *\nDisallow:\n";
     }
 
     private static Map<String, String> icon(String src, String sizes, String type) {

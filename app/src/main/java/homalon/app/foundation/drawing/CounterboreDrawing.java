@@ -48,7 +48,7 @@ public final class CounterboreDrawing {
     private static void hours(Svg svg, double r) {
         for (int hour : new int[] {12, 3, 6, 9}) {
             double a = Math.toRadians(hour * 30);
-            svg.words(null, C + r * Math.sin(a), C - r * Math.cos(a) + 5, Anchor.MIDDLE, 14, Integer.toString(hour));
+            svg.words(null, C + r * Math.sin(a), C - r * Math.cos(a) + 5, Anchor.MIDDLE, 15, Integer.toString(hour));
         }
     }
 

@@ -23,7 +23,7 @@ final class PlaceLayer {
     void draw(Svg svg) {
         // What all of them share is said once: sixty places come with every reading.
         String name = id + "-places";
-        double text = 12.5 * px;
+        double text = 13.2 * px;
         svg.group("places", "id", name, "stroke-width", 1.4 * px, "font-size", text, "text-anchor", "middle");
         LabelRoom room = new LabelRoom(layout, px);
         places.forEach(p -> room.keep(p.spot()));
@@ -59,7 +59,7 @@ final class PlaceLayer {
     }
 
     private void label(Svg svg, PlaceMark mark, LabelRoom room) {
-        double width = (mark.label().length() * 7.4 + 8) * px;
+        double width = (mark.label().length() * 7.8 + 8) * px;
         double height = 16 * px;
         Spot centre = room.place(mark.spot(), width, height);
         svg.rounded("plate", centre.x() - width / 2, up(centre.y()) - height / 2, width, height, 2 * px);

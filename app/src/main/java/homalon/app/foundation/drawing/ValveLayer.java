@@ -28,7 +28,7 @@ final class ValveLayer {
     }
 
     private void draw(ValveSign v) {
-        double r = Math.max(v.diameter() / 2, 12.5 * px);
+        double r = Math.max(v.diameter() / 2, (v.square() ? 14.2 : 13.2) * px);
         double x = v.centre().x();
         double y = box.height() - v.centre().y();
         // No link inside a picture: a table beside it holds the links, and a click on the sign follows the same way.

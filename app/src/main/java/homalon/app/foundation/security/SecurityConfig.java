@@ -121,6 +121,7 @@ class SecurityConfig {
                         "/trust/**",
                         "/favicon.ico",
                         "/alive",
+                        "/robots.txt",
                         "/worker.js",
                         "/manifest.webmanifest")
                 .permitAll()
