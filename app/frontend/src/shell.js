@@ -103,7 +103,7 @@ const sent = (type, act) =>
     const form = event.detail.requestConfig?.elt ?? event.detail.elt;
     if (form.tagName === 'FORM') act(event.detail, form, form.dataset.live !== undefined);
   });
-sent('configRequest', (detail, form, live) => live && (detail.timeout = 8000));
+sent('configRequest', (detail, form, live) => live && (detail.timeout = Number(form.dataset.patience ?? 8000)));
 sent('beforeRequest', (detail, form, live) => live && state('keeping'));
 sent('beforeSwap', (detail, form, live) => {
   const lays = form.dataset.lays !== undefined;

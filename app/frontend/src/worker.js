@@ -2,7 +2,7 @@
 // stand when they are shown from here, and go at sign-out.
 import { clientsClaim } from 'workbox-core';
 import { registerRoute } from 'workbox-routing';
-import { NetworkFirst, StaleWhileRevalidate } from 'workbox-strategies';
+import { NetworkFirst } from 'workbox-strategies';
 
 const PAGES = 'pages';
 /** The bench, and the pages of a casting. */
@@ -30,7 +30,8 @@ const asTheServerWroteIt = {
 const pages = new NetworkFirst({ cacheName: PAGES, networkTimeoutSeconds: 4, plugins: [asTheServerWroteIt] });
 registerRoute(({ request, url }) => request.mode === 'navigate' && OF_CASTINGS.test(url.pathname), pages);
 registerRoute(({ request, url }) => request.mode === 'navigate' && url.pathname === '/sign-in', async ({ request, url }) => fetch(request).catch(() => notHere(url)));
-registerRoute(({ url }) => url.pathname.startsWith('/assets/'), new StaleWhileRevalidate({ cacheName: 'assets' }));
+// The server's own first: after an upgrade no page is to run with the script of the version before.
+registerRoute(({ url }) => url.pathname.startsWith('/assets/'), new NetworkFirst({ cacheName: 'assets', networkTimeoutSeconds: 4 }));
 
 /** Asked for with other words behind it, the same page may be here; else what is here is told. */
 async function notHere(url) {

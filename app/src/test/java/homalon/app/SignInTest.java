@@ -143,4 +143,20 @@ class SignInTest {
         owner.post("/shop/tokens/revoke", "id", token.toString());
         assertTrue(program.of(secret).isEmpty());
     }
+
+    /** Signed out elsewhere, a page that asks on by itself does not decide where one comes in again. */
+    @Test
+    void whatAPageAsksForByItselfIsNowhereToGo() {
+        Visitor visitor = new Visitor(shop.port());
+        visitor.get("/parts/T-0407/face");
+        visitor.through("Accept", "text/event-stream").get("/live?part=T-0407");
+        visitor.through("Sec-Fetch-Mode", "cors").get("/person/device-key");
+        visitor.through("X-Keying", "1").get("/parts/T-0407/face/live");
+        visitor.through("Accept", "text/html").get("/sign-in");
+        String there = visitor.post("/sign-in", "login", "ines", "password", "saltmarsh-demo")
+                .headers()
+                .firstValue("Location")
+                .orElse("");
+        assertTrue(there.contains("/parts/T-0407/face") && !there.contains("/live"), there);
+    }
 }

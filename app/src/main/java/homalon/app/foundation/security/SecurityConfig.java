@@ -8,6 +8,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AuthorizeHttpRequestsConfigurer;
 import org.springframework.security.config.annotation.web.configurers.ExceptionHandlingConfigurer;
@@ -88,6 +89,7 @@ class SecurityConfig {
             throws Exception {
         // Where a visitor wanted to go is kept in a cookie: no session before somebody signed in.
         var wanted = new CookieRequestCache();
+        wanted.setRequestMatcher(SecurityConfig::opensAPage);
         return http.authenticationProvider(passwords)
                 .csrf(c -> c.csrfTokenRepository(
                         new TokenOfVisitors(secure ? "__Host-homalon-visitor" : "homalon-visitor", secure)))
@@ -107,6 +109,15 @@ class SecurityConfig {
                         .referrerPolicy(r -> r.policy(ReferrerPolicy.SAME_ORIGIN))
                         .permissionsPolicyHeader(p -> p.policy("camera=(), microphone=(), geolocation=()")))
                 .build();
+    }
+
+    /** What a page asks for by itself is nowhere that somebody wanted to go. */
+    private static boolean opensAPage(HttpServletRequest request) {
+        String mode = request.getHeader("Sec-Fetch-Mode");
+        boolean byItself = request.getHeader("X-Keying") != null
+                || request.getHeader("HX-Request") != null
+                || MediaType.TEXT_EVENT_STREAM_VALUE.equals(request.getHeader("Accept"));
+        return request.getMethod().equals("GET") && (mode == null ? !byItself : mode.equals("navigate"));
     }
 
     /** Who may what, each handler says itself (homalon.app.foundation.opened); what says nothing is closed. */

@@ -13,6 +13,7 @@ import homalon.app.casting.work.WorkLog;
 import homalon.app.foundation.people.People;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.RunningShop.Shop;
+import homalon.core.quantity.BenchUnit;
 import homalon.core.route.Operation;
 import homalon.core.visit.Wanted;
 import java.util.List;
@@ -46,7 +47,11 @@ class EvidenceLogTest {
     }
 
     private UUID visit() {
-        return finder.page(new Wanted(List.of()), 0, 1).parts().get(0).visit().id();
+        return finder.page(Wanted.read("here", BenchUnit.MM), 0, 1)
+                .parts()
+                .get(0)
+                .visit()
+                .id();
     }
 
     /** Whoever writes is told the number at once: by it, what another keyed meanwhile is known. */
