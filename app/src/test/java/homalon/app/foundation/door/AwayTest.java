@@ -99,7 +99,7 @@ class AwayTest {
         // A browser that is told to be away lets something of a page that is loaded anew through: how much waits is not
         // asked.
         page.reload();
-        assertThat(page.locator("#walk")).isVisible();
+        assertThat(page.locator("input.key")).isVisible();
         away(page, false);
         assertThat(page.locator("#status")).containsText("all kept");
         assertEquals(
