@@ -6,6 +6,8 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import homalon.app.foundation.people.DeviceKeys;
+import homalon.app.foundation.security.ApiTokens;
 import homalon.app.foundation.upgrade.Upgrade;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.OwnDatabase;
@@ -23,9 +25,11 @@ import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.Base64;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
@@ -161,6 +165,30 @@ class WholeShopTest {
                     assertEquals(0, r.getLong(2));
                 }
                 c.rollback();
+            }
+        }
+    }
+
+    /** Whoever has the file gets into nothing with it, and reads nothing that a device keeps. */
+    @Test
+    void whatOpensSomethingOfThisInstallationStaysBehind() throws Exception {
+        byte[] key = shop.bean(DeviceKeys.class).of(hands.ines());
+        shop.bean(ApiTokens.class).issue("Stays here", Optional.of(hands.ines()), hands.ines());
+        archive = out("fourth.zip", sample());
+        try (ZipFile zip = new ZipFile(archive.toFile())) {
+            for (String table : List.of("device_key", "api_token", "passkey", "bench_device", "spring_session")) {
+                assertEquals(
+                        List.of(),
+                        zip.stream().filter(e -> e.getName().contains(table)).toList(),
+                        table);
+            }
+            String hex = HexFormat.of().formatHex(key);
+            String base64 = Base64.getEncoder().encodeToString(key);
+            for (ZipEntry e : zip.stream().toList()) {
+                byte[] content = content(zip, e.getName());
+                String text = new String(content, StandardCharsets.ISO_8859_1);
+                assertFalse(text.contains(hex) || text.contains(base64), e.getName());
+                assertFalse(text.contains(new String(key, StandardCharsets.ISO_8859_1)), e.getName());
             }
         }
     }

@@ -96,6 +96,7 @@ class AwayTest {
             page.keyboard().press("Enter");
         }
         assertThat(page.locator("#status")).containsText("3 waiting here");
+        assertEquals(0, survey(part).read(), "the server has none of them yet");
         // A browser that is told to be away lets something of a page that is loaded anew through: how much waits is not
         // asked.
         page.reload();
