@@ -1,21 +1,30 @@
 // A device away from the net: which pages its worker keeps, for whom, and that nothing of them can be read once that person has signed out.
 import * as store from './outbox-store.js';
-import { token } from './server.js';
+import { renewToken, token } from './server.js';
 
 const person = document.body.dataset.person ?? '';
 const OWED = 'homalon-owes-a-sign-out';
 
+/** Whether the server has ended the session, or had none: any other answer leaves it open. */
+async function heard() {
+  const answer = await fetch('/sign-out', { method: 'POST', headers: { 'X-CSRF-TOKEN': token(), 'X-Keying': '1' }, redirect: 'manual' }).catch(() => null);
+  return answer?.type === 'opaqueredirect' || answer?.status === 401;
+}
+
 /** Signed out on this device at once; the server hears it now, or when it is in reach again. */
 async function signOut() {
   await store.forget().catch(() => {});
-  localStorage.setItem(OWED, '1');
-  const heard = await fetch('/sign-out', { method: 'POST', headers: { 'X-CSRF-TOKEN': token() } }).catch(() => null);
-  if (heard) localStorage.removeItem(OWED);
+  localStorage.setItem(OWED, person);
+  // A page that was kept here may have a token that is none any more.
+  if ((await heard()) || ((await renewToken().catch(() => false)) && (await heard()))) localStorage.removeItem(OWED);
   location.replace('/sign-in?out');
 }
 
 document.addEventListener('submit', (event) => {
-  if (new URL(event.target.action).pathname !== '/sign-out') return;
+  const { pathname } = new URL(event.target.action);
+  // Whoever signs in has a session of its own: nothing is owed for the one before.
+  if (pathname === '/sign-in') localStorage.removeItem(OWED);
+  if (pathname !== '/sign-out') return;
   event.preventDefault();
   signOut();
 });
@@ -27,7 +36,7 @@ function inHand() {
 }
 
 async function begin() {
-  if (person && localStorage.getItem(OWED)) return signOut();
+  if (person && localStorage.getItem(OWED) === person) return signOut();
   if (!person) await store.forget().catch(() => {});
   if (!navigator.serviceWorker) return;
   await navigator.serviceWorker.register('/worker.js');

@@ -17,7 +17,7 @@ class Left {
   async show() {
     const keys = new Map();
     for (const person of this.out.keys()) {
-      const answer = await fetch(`/shop/left-key/${person}`).catch(() => null);
+      const answer = await fetch(`/shop/left-key/${person}`, { redirect: 'manual' }).catch(() => null);
       if (crypto.subtle && answer?.ok) keys.set(person, await store.keyOf(await answer.arrayBuffer()));
     }
     const left = (await store.everything(keys).catch(() => [])).filter((r) => this.out.has(r.person));

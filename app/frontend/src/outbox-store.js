@@ -37,8 +37,8 @@ export async function unlock(person) {
   if ((await holder()) === person) return;
   await forget();
   if (!crypto.subtle) return;
-  const answer = await fetch('/person/device-key').catch(() => null);
-  if (answer?.ok && !answer.redirected) await (await database()).put(KEYS, await keyOf(await answer.arrayBuffer()), person);
+  const answer = await fetch('/person/device-key', { redirect: 'manual' }).catch(() => null);
+  if (answer?.ok) await (await database()).put(KEYS, await keyOf(await answer.arrayBuffer()), person);
 }
 
 /** Pages go, and the key under which what was not sent is written; that stays, for its person alone. */

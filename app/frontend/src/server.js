@@ -147,7 +147,7 @@ function replace(there, fresh) {
 
 /** A fresh token after the session was renewed elsewhere. */
 export async function renewToken() {
-  const answer = await fetch(location.href, { headers: { Accept: 'text/html' } });
+  const answer = await fetch(location.href, { headers: { Accept: 'text/html' }, redirect: 'manual' });
   const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
   const fresh = page.querySelector('meta[name=csrf]')?.content;
   // Another person's session must not take this one's readings.

@@ -59,8 +59,8 @@ async function ahead(urls) {
 }
 
 async function fetchOne(cache, url, now) {
-  const answer = await fetch(url, { headers: { Accept: 'text/html' } }).catch(() => null);
-  if (!answer || answer.redirected || answer.status >= 500) return false;
+  const answer = await fetch(url, { headers: { Accept: 'text/html' }, redirect: 'manual' }).catch(() => null);
+  if (!answer || answer.type === 'opaqueredirect' || answer.status === 401 || answer.status >= 500) return false;
   if (answer.ok && now === hand) await cache.put(url, answer);
   return true;
 }

@@ -107,7 +107,7 @@ class BelongsTest {
 
         people.setActive(runa.id(), false);
         UUID kept = UUID.randomUUID();
-        assertEquals(302, pass(bench, path, kept).statusCode(), "out: to the sign-in");
+        assertEquals(401, pass(bench, path, kept).statusCode(), "out");
         assertEquals(200, pass(owner, path, kept).statusCode());
         assertEquals(
                 List.of(id(runa) + " " + oda()),

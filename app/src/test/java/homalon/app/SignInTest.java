@@ -15,6 +15,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.boot.info.BuildProperties;
 
@@ -158,5 +159,16 @@ class SignInTest {
                 .firstValue("Location")
                 .orElse("");
         assertTrue(there.contains("/parts/T-0407/face") && !there.contains("/live"), there);
+    }
+
+    /** Else it would bring a token beside that of the page at which somebody signs in, who would be refused. */
+    @ParameterizedTest
+    @CsvSource({"X-Keying, 1", "HX-Request, true", "Accept, text/event-stream", "Sec-Fetch-Mode, cors"})
+    void aPageThatAsksByItselfIsToldAndNotLedToTheDoor(String header, String value) {
+        HttpResponse<String> told =
+                new Visitor(shop.port()).through(header, value).get("/person/device-key");
+        assertEquals(401, told.statusCode());
+        assertEquals(List.of(), told.headers().allValues("Set-Cookie"));
+        assertEquals(302, new Visitor(shop.port()).get("/person/device-key").statusCode());
     }
 }

@@ -24,7 +24,6 @@ import org.springframework.security.web.authentication.www.BasicAuthenticationFi
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.security.web.savedrequest.CookieRequestCache;
 import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
-import org.springframework.security.web.util.matcher.RequestHeaderRequestMatcher;
 
 /** Two doors: the calculation interface (stateless) and the pages (session and CSRF token). */
 @Configuration
@@ -113,11 +112,16 @@ class SecurityConfig {
 
     /** What a page asks for by itself is nowhere that somebody wanted to go. */
     private static boolean opensAPage(HttpServletRequest request) {
+        return request.getMethod().equals("GET") && !byItself(request);
+    }
+
+    /** Asked for by a page that is open, and not by somebody who goes to another. */
+    private static boolean byItself(HttpServletRequest request) {
         String mode = request.getHeader("Sec-Fetch-Mode");
-        boolean byItself = request.getHeader("X-Keying") != null
+        return request.getHeader("X-Keying") != null
                 || request.getHeader("HX-Request") != null
-                || MediaType.TEXT_EVENT_STREAM_VALUE.equals(request.getHeader("Accept"));
-        return request.getMethod().equals("GET") && (mode == null ? !byItself : mode.equals("navigate"));
+                || MediaType.TEXT_EVENT_STREAM_VALUE.equals(request.getHeader("Accept"))
+                || (mode != null && !mode.equals("navigate"));
     }
 
     /** Who may what, each handler says itself (homalon.app.foundation.opened); what says nothing is closed. */
@@ -149,11 +153,13 @@ class SecurityConfig {
         return e instanceof PasswordProvider.PasskeyAsked ? "/sign-in?passkey" : "/sign-in?wrong";
     }
 
-    /** A page leads to the door; a part of a page is told that nobody is signed in. */
+    /**
+     * A page leads to the door; a part of a page is told that nobody is signed in. Led to the door as well, it would bring a visitor's
+     * token of its own, beside that of the page at which somebody signs in.
+     */
     private static void signedOut(ExceptionHandlingConfigurer<HttpSecurity> e) {
         e.defaultAuthenticationEntryPointFor(
-                        new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED),
-                        new RequestHeaderRequestMatcher("HX-Request", "true"))
+                        new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED), SecurityConfig::byItself)
                 .defaultAuthenticationEntryPointFor(
                         new LoginUrlAuthenticationEntryPoint("/sign-in"),
                         PathPatternRequestMatcher.withDefaults().matcher("/**"));

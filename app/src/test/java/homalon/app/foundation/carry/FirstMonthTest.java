@@ -13,6 +13,7 @@ import homalon.app.casting.part.Parts;
 import homalon.app.check.face.SurveyStarts;
 import homalon.app.foundation.settings.ShopSettings;
 import homalon.app.testing.Browser;
+import homalon.app.testing.Net;
 import homalon.app.testing.OwnDatabase;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
@@ -23,6 +24,7 @@ import homalon.core.quantity.LengthWriter;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SurveyKind;
 import homalon.core.visit.Wanted;
+import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
@@ -32,6 +34,7 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.zip.ZipFile;
 import org.junit.jupiter.api.AfterAll;
@@ -50,6 +53,7 @@ class FirstMonthTest {
     private static final String PASSWORD = "three kelp boats";
     private static final List<String> FAULTS = new ArrayList<>();
 
+    private static Net net;
     private static RunningShop.Shop shop;
     private static Page page;
 
@@ -58,17 +62,24 @@ class FirstMonthTest {
 
     private final Browser.Window window;
 
+    private static final Pattern VERDICT = Pattern.compile("(?m)^Within");
+    private static final Pattern STEP = Pattern.compile("(step \\d+ of \\d+)");
+    private static final Pattern KEY = Pattern.compile("(?m)^(\\S) (?:sits still|[\\d.]+ does not)$");
+
     FirstMonthTest(Browser.Window window) {
         this.window = window;
     }
 
     @BeforeAll
     static void start() {
-        shop = RunningShop.empty();
+        RunningShop.Shop there = RunningShop.empty();
+        net = new Net(there);
+        shop = net.through(there);
     }
 
     @AfterAll
-    static void stop() {
+    static void stop() throws IOException {
+        net.close();
         shop.close();
     }
 
@@ -132,23 +143,22 @@ class FirstMonthTest {
         // Back from the button to the choice of the way.
         keys.press("Shift+Tab", "Shift+Tab", "Shift+Tab", "ArrowDown", "Enter");
         assertThat(page.locator("input.key")).isFocused();
-        int tries = 0;
-        while (!page.locator("#figures .verdict").first().textContent().contains("ithin") && tries++ < 60) {
-            boolean rest = "true".equals(page.locator("#walk [aria-current]").getAttribute("data-rest"));
-            String place = page.locator("#walk [aria-current]").getAttribute("data-place");
-            if (rest) {
-                keys.press("s");
-            } else {
-                keys.press("-");
-            }
-            page.waitForFunction(
-                    "(was) => document.querySelector('#walk [aria-current]')?.dataset.place !== was"
-                            + " || document.querySelector('#figures .verdict')?.textContent.includes('ithin')",
-                    place);
+        Locator screen = page.locator("main");
+        for (String seen = screen.innerText(); !VERDICT.matcher(seen).find(); seen = screen.innerText()) {
+            String step = told(STEP, seen);
+            // The screen tells which key says that nothing rocks, and which that the blade does not go.
+            keys.press(told(KEY, seen).replace('\u2212', '-'));
+            assertThat(screen).not().containsText(step);
         }
         assertThat(page.locator("#figures .verdict").first()).containsText("ithin");
         assertTrue(keys.pressed <= 150, keys.pressed + " keys");
         assertEquals(List.of(), FAULTS);
+    }
+
+    private static String told(Pattern what, String seen) {
+        Matcher told = what.matcher(seen);
+        assertTrue(told.find(), seen);
+        return told.group(1);
     }
 
     private static void file(String name, String... lines) {
@@ -279,6 +289,7 @@ class FirstMonthTest {
         page.reload();
         page.waitForCondition(() -> Boolean.TRUE.equals(
                 page.evaluate("async () => Boolean(await (await caches.open('pages')).match('/parts/QS-0102/face'))")));
+        net.cut();
         page.context().setOffline(true);
         page.navigate(shop.address() + "/parts/QS-0102/face");
         for (String typed : List.of("1", ".5", "-1")) {
@@ -286,6 +297,7 @@ class FirstMonthTest {
             page.keyboard().press("Enter");
         }
         assertThat(page.locator("#status")).containsText("3 waiting here");
+        net.mend();
         page.context().setOffline(false);
         assertThat(page.locator("#status")).containsText("all kept");
         assertThat(page.locator("#walk [data-state=read]")).hasCount(3);

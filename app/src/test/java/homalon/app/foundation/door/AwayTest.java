@@ -13,6 +13,7 @@ import homalon.app.check.face.Surveys;
 import homalon.app.foundation.people.DeviceKeys;
 import homalon.app.testing.Browser;
 import homalon.app.testing.HandsOfTests;
+import homalon.app.testing.Net;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
 import homalon.core.face.PlaceProposal;
@@ -20,24 +21,33 @@ import homalon.core.rulebook.RuleBook;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SurveyFile;
 import homalon.core.visit.SurveyKind;
+import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
 /** A tablet away from the net: castings in hand open and are keyed, and nothing of them can be read once somebody has signed out. */
 @ExtendWith({RunningShop.class, Browser.class})
 class AwayTest {
+    private final Net net;
     private final RunningShop.Shop shop;
     private final Browser.Window window;
     private final HandsOfTests hands;
     private final List<String> faults = new ArrayList<>();
 
     AwayTest(RunningShop.Shop shop, Browser.Window window) {
-        this.shop = shop;
+        this.net = new Net(shop);
+        this.shop = net.through(shop);
         this.window = window;
         this.hands = new HandsOfTests(shop);
+    }
+
+    @AfterEach
+    void close() throws IOException {
+        net.close();
     }
 
     private PartFile begun() {
@@ -70,7 +80,13 @@ class AwayTest {
         page.waitForFunction("() => navigator.serviceWorker.controller");
     }
 
-    private static void away(Page page, boolean is) {
+    /** The net is cut, which the browser also notices by itself. */
+    private void away(Page page, boolean is) {
+        if (is) {
+            net.cut();
+        } else {
+            net.mend();
+        }
         page.context().setOffline(is);
     }
 
@@ -97,10 +113,9 @@ class AwayTest {
         }
         assertThat(page.locator("#status")).containsText("3 waiting here");
         assertEquals(0, survey(part).read(), "the server has none of them yet");
-        // A browser that is told to be away lets something of a page that is loaded anew through: how much waits is not
-        // asked.
         page.reload();
-        assertThat(page.locator("input.key")).isVisible();
+        assertThat(page.locator("#status")).containsText("3 waiting here");
+        assertEquals(0, survey(part).read());
         away(page, false);
         assertThat(page.locator("#status")).containsText("all kept");
         assertEquals(
@@ -155,6 +170,7 @@ class AwayTest {
         page.navigate(shop.address() + "/");
         assertThat(page).hasURL(Pattern.compile(".*/sign-in.*"));
         assertThat(page.locator("input[name=login]")).isFocused();
+        assertEquals("null", String.valueOf(page.evaluate("localStorage.getItem('homalon-owes-a-sign-out')")));
         Browser.Window.signIn(page, shop, "brannoc");
         assertThat(page.locator("#status")).containsText("all kept");
         assertEquals(0, survey(part).read());
@@ -166,6 +182,18 @@ class AwayTest {
         page.waitForCondition(() -> survey(part).read() == 1);
         assertEquals("0.0123", survey(part).history().get(0).typed());
         assertEquals("[]", lying(page));
+    }
+
+    /** An answer that is none of a sign-out leaves it owed: the session is not over because something came back. */
+    @Test
+    void aSignOutThatIsRefusedIsOwed() {
+        Page page = tablet();
+        page.evaluate("document.querySelector('meta[name=csrf]').content = 'none any more'");
+        signOutHere(page);
+        assertThat(page.locator("input[name=login]")).isFocused();
+        assertEquals("null", String.valueOf(page.evaluate("localStorage.getItem('homalon-owes-a-sign-out')")));
+        page.navigate(shop.address() + "/person");
+        assertThat(page).hasURL(Pattern.compile(".*/sign-in.*"));
     }
 
     /** As the button does, on a page that holds none. */
