@@ -70,7 +70,7 @@ class ManyCastingsTest {
     /** So many and no more, whatever the number of castings. */
     @Test
     void theMainAnswersAskTheDatabaseSoManyTimes() {
-        assertThat(counted().get("/")).as("bench").isLessThanOrEqualTo(12);
+        assertThat(counted().get("/")).as("bench").isBetween(4L, 12L);
         ines.post("/parts/T-0419/face/start");
         String face = ines.get("/parts/T-0419/face").body();
         List<String> places = found(face, "data-place=\"([0-9a-f-]{36})\"");

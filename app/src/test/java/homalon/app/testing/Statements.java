@@ -7,7 +7,10 @@ import java.util.concurrent.atomic.AtomicLong;
 import javax.sql.DataSource;
 import org.springframework.beans.factory.config.BeanPostProcessor;
 
-/** Counts the statements that an application sends to its database, whoever in it sends them. */
+/**
+ * Counts the statements that an application sends to its database while it answers. What it does by itself meanwhile, such as sealing
+ * what was handed over without, belongs to no answer.
+ */
 public final class Statements implements BeanPostProcessor {
     private final AtomicLong sent = new AtomicLong();
 
@@ -22,7 +25,10 @@ public final class Statements implements BeanPostProcessor {
 
     private <T> T wrapped(Class<T> type, T inner) {
         return type.cast(Proxy.newProxyInstance(type.getClassLoader(), new Class<?>[] {type}, (self, method, given) -> {
-            if (method.getName().startsWith("prepare") || method.getName().equals("createStatement")) {
+            boolean answering = Thread.currentThread().getName().contains("-exec-");
+            if (answering
+                    && (method.getName().startsWith("prepare")
+                            || method.getName().equals("createStatement"))) {
                 sent.incrementAndGet();
             }
             try {
