@@ -1,6 +1,8 @@
 package homalon.core.chambers;
 
 import homalon.core.input.Problems;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.rulebook.BookDefaults;
 import homalon.core.rulebook.Source;
 import homalon.core.words.Message;
 import java.util.ArrayList;
@@ -17,21 +19,25 @@ public final class EngineBook {
 
     /** How the valves are driven. */
     public enum Drive {
-        UNKNOWN(2.0, 2.5),
-        CHAIN_OR_BELT(1.5, 2.0),
-        GEARS(1.5, 2.0),
-        PUSHROD(2.0, 2.5),
-        SIDE_VALVE(2.0, 2.5);
+        UNKNOWN(2.0, 80, 2.5, 100),
+        CHAIN_OR_BELT(1.5, 60, 2.0, 80),
+        GEARS(1.5, 60, 2.0, 80),
+        PUSHROD(2.0, 80, 2.5, 100),
+        SIDE_VALVE(2.0, 80, 2.5, 100);
 
         private final Message words = Message.of(this);
-        /** Room from a valve to the piston, least, mm: long gear bends and floats further; not said, the larger stand. */
+        /** Room from a valve to the piston, least, mm and thou: long gear bends and floats further; not said, the larger stand. */
         private final double intakeLeast;
 
+        private final double intakeThou;
         private final double exhaustLeast;
+        private final double exhaustThou;
 
-        Drive(double intakeLeast, double exhaustLeast) {
+        Drive(double intakeLeast, double intakeThou, double exhaustLeast, double exhaustThou) {
             this.intakeLeast = intakeLeast;
+            this.intakeThou = intakeThou;
             this.exhaustLeast = exhaustLeast;
+            this.exhaustThou = exhaustThou;
         }
 
         public Message words() {
@@ -53,14 +59,16 @@ public final class EngineBook {
 
     /** How far a rod stretches. */
     public enum Rods {
-        IRON(1.0),
-        ALUMINIUM_OR_FAST(1.5);
+        IRON(1.0, 40),
+        ALUMINIUM_OR_FAST(1.5, 60);
 
         private final Message words = Message.of(this);
         private final double squeeze;
+        private final double squeezeThou;
 
-        Rods(double squeeze) {
+        Rods(double squeeze, double squeezeThou) {
             this.squeeze = squeeze;
+            this.squeezeThou = squeezeThou;
         }
 
         public Message words() {
@@ -72,13 +80,21 @@ public final class EngineBook {
     private final Drive drive;
     private final Crown crown;
     private final Rods rods;
+    private final BookDefaults shop;
+
+    /** With general values in mm. */
+    public EngineBook(Map<EngineItem, Entry> keyed, Drive drive, Crown crown, Rods rods) {
+        this(keyed, drive, crown, rods, BookDefaults.of(BenchUnit.MM));
+    }
 
     /**
      * @param keyed what was keyed
+     * @param shop what stands where nothing was keyed
      * @throws homalon.core.input.BadInputException for figures that cannot stand beside each other
      */
-    public EngineBook(Map<EngineItem, Entry> keyed, Drive drive, Crown crown, Rods rods) {
+    public EngineBook(Map<EngineItem, Entry> keyed, Drive drive, Crown crown, Rods rods, BookDefaults shop) {
         this.drive = drive;
+        this.shop = shop;
         this.crown = crown;
         this.rods = rods;
         this.entries = new EnumMap<>(EngineItem.class);
@@ -87,7 +103,8 @@ public final class EngineBook {
             if (entry != null) {
                 entries.put(item, entry);
             } else {
-                usual(item, drive, rods).ifPresent(v -> entries.put(item, new Entry(v, Source.DEFAULT)));
+                Source source = shop.own(item.ofShop()).isPresent() ? Source.SHOP_DEFAULT : Source.DEFAULT;
+                usual(item, drive, rods, shop).ifPresent(v -> entries.put(item, new Entry(v, source)));
             }
         }
         Problems problems = new Problems();
@@ -104,12 +121,19 @@ public final class EngineBook {
         problems.throwIfAny();
     }
 
-    /** The default that stands where nothing was keyed. */
-    public static OptionalDouble usual(EngineItem item, Drive drive, Rods rods) {
+    /** What stands where nothing was keyed: the shop's own figure, else the general default. */
+    public static OptionalDouble usual(EngineItem item, Drive drive, Rods rods, BookDefaults shop) {
+        OptionalDouble own = shop.own(item.ofShop());
+        return own.isPresent() ? own : general(item, drive, rods, shop);
+    }
+
+    /** The general default, round in the shop's unit. */
+    public static OptionalDouble general(EngineItem item, Drive drive, Rods rods, BookDefaults shop) {
         return switch (item) {
-            case SQUEEZE_LEAST -> OptionalDouble.of(rods.squeeze);
-            case INTAKE_LEAST -> OptionalDouble.of(drive.intakeLeast);
-            case EXHAUST_LEAST -> OptionalDouble.of(drive.exhaustLeast);
+            case SQUEEZE_LEAST -> OptionalDouble.of(shop.round(rods.squeeze, rods.squeezeThou));
+            case INTAKE_LEAST -> OptionalDouble.of(shop.round(drive.intakeLeast, drive.intakeThou));
+            case EXHAUST_LEAST -> OptionalDouble.of(shop.round(drive.exhaustLeast, drive.exhaustThou));
+            case ROOM_LEAST -> OptionalDouble.of(shop.round(1.0, 40));
             default -> item.usual();
         };
     }
@@ -122,20 +146,20 @@ public final class EngineBook {
     public EngineBook with(EngineItem item, double value) {
         Map<EngineItem, Entry> keyed = keyed();
         keyed.put(item, new Entry(value, Source.SHOP));
-        return new EngineBook(keyed, drive, crown, rods);
+        return new EngineBook(keyed, drive, crown, rods, shop);
     }
 
     /** The same as if one had not been keyed. */
     public EngineBook without(EngineItem item) {
         Map<EngineItem, Entry> keyed = keyed();
         keyed.remove(item);
-        return new EngineBook(keyed, drive, crown, rods);
+        return new EngineBook(keyed, drive, crown, rods, shop);
     }
 
     private Map<EngineItem, Entry> keyed() {
         Map<EngineItem, Entry> keyed = new EnumMap<>(EngineItem.class);
         entries.forEach((i, e) -> {
-            if (e.source() != Source.DEFAULT) {
+            if (!e.source().usual()) {
                 keyed.put(i, e);
             }
         });

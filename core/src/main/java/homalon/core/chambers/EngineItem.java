@@ -47,7 +47,7 @@ public enum EngineItem {
     CLASS_DECK(Group.LIMITS, Unit.SIGNED, -20, 20),
     WAY_METAL_LEAST(Group.LIMITS, Unit.SMALL, 0.5, 50),
     RECESSION_LEAST(Group.LIMITS, Unit.SIGNED, -20, 20),
-    ROOM_LEAST(Group.LIMITS, Unit.SMALL, 0.1, 10, 1.0),
+    ROOM_LEAST(Group.LIMITS, Unit.SMALL, 0.1, 10),
     RETARD_MOST(Group.LIMITS, Unit.DEGREES, 0.1, 20, 1.0),
     PRELOAD_MOST(Group.LIMITS, Unit.SMALL, 0.05, 10),
 
@@ -162,6 +162,19 @@ public enum EngineItem {
 
     public Unit unit() {
         return unit;
+    }
+
+    public double least() {
+        return least;
+    }
+
+    public double most() {
+        return most;
+    }
+
+    /** What a shop keeps its own figure under. */
+    public String ofShop() {
+        return "ENGINE_" + name();
     }
 
     /** General default; empty where only a book or a measurement can say. */

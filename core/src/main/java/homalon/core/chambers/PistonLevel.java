@@ -14,9 +14,6 @@ import java.util.TreeMap;
  * @param odd those that stand apart, by cylinder
  */
 public record PistonLevel(double spread, List<Odd> odd) {
-    /** Standing apart by more than this is odd, mm; a general default, twice what decks and rods of one engine usually differ by. */
-    public static final double DEFAULT_ODD = 0.10;
-
     /** @param below the median of the others, mm; negative: above it */
     public record Odd(int cylinder, double below) {
         public Message words() {
@@ -31,8 +28,9 @@ public record PistonLevel(double spread, List<Odd> odd) {
      * Each is held against the median of all others, so that one bent rod does not make the straight ones look odd.
      *
      * @param below the deck at top dead centre, by cylinder, mm; + below it
+     * @param most standing further apart than this is odd, mm
      */
-    public static PistonLevel of(Map<Integer, Double> below) {
+    public static PistonLevel of(Map<Integer, Double> below, double most) {
         List<Odd> odd = new ArrayList<>();
         new TreeMap<>(below).forEach((cylinder, here) -> {
             List<Double> others = below.entrySet().stream()
@@ -44,7 +42,7 @@ public record PistonLevel(double spread, List<Odd> odd) {
                 double apart = here - median(others);
                 // Of two nobody knows which is right: the lower one is named, since a rod bends shorter and never
                 // longer.
-                if (Math.abs(apart) > DEFAULT_ODD + 1e-9 && (others.size() > 1 || apart > 0)) {
+                if (Math.abs(apart) > most + 1e-9 && (others.size() > 1 || apart > 0)) {
                     odd.add(new Odd(cylinder, apart));
                 }
             }

@@ -1,6 +1,9 @@
 package homalon.core.integrity;
 
 import homalon.core.input.Problems;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.rulebook.BenchFigure;
+import homalon.core.rulebook.BookDefaults;
 import homalon.core.verdict.Verdict;
 import homalon.core.words.Message;
 import java.util.ArrayList;
@@ -34,7 +37,21 @@ public record Decay(double lost, double minutes, List<Point> curve, Verdict verd
      */
     public record Asked(double hold, double most, OptionalDouble volume) {
         /** General default: at most 0.05 bar in 10 minutes. */
-        public static final Asked DEFAULT = new Asked(10, 0.05, OptionalDouble.empty());
+        public static final Asked DEFAULT = usual(BookDefaults.of(BenchUnit.MM));
+
+        /** What a shop asks where nothing was keyed. */
+        public static Asked usual(BookDefaults shop) {
+            return new Asked(
+                    BenchFigure.TEST_HOLD.value(shop), BenchFigure.TEST_DROP.value(shop), OptionalDouble.empty());
+        }
+
+        /** Whether nothing else was keyed, to the thousandth of a bar and of a minute. */
+        public boolean isUsual(BookDefaults shop) {
+            Asked usual = usual(shop);
+            return volume.isEmpty() && Math.abs(hold - usual.hold) < KEPT_TO && Math.abs(most - usual.most) < KEPT_TO;
+        }
+
+        private static final double KEPT_TO = 0.001;
 
         /** What may be lost by so many minutes, bar: of a known volume what the leak allowed takes, else the limit in bar. */
         double mostAfter(double minutes) {

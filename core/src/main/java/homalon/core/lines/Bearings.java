@@ -22,9 +22,4 @@ public final class Bearings {
         all.add(Length.roundedFromMm(last + step));
         return all;
     }
-
-    /** General default of the least clearance that a shaft runs with: a cam of 20 to 35 mm, or a main line. */
-    public static Length runningClearance(boolean cam) {
-        return Length.ofMm(cam ? "0.03" : "0.04");
-    }
 }

@@ -42,9 +42,6 @@ public record DeckIndex(double fall, double tilt, double bankAngleError, double 
         });
     }
 
-    /** General default, not from a book: how much end to end or inner to outer may differ. */
-    public static final double DEFAULT_SQUARE = 0.05;
-
     /** Whether its ends and edges stand alike within a limit, mm. */
     public boolean square(double limit) {
         return Math.abs(fall) <= limit + 1e-9 && Math.abs(tilt) <= limit + 1e-9;

@@ -6,14 +6,16 @@ import homalon.core.quantity.BenchUnit;
  * What a shop goes by, as it stood on one day.
  *
  * @param faces what a face may have where nothing was entered for it
+ * @param books what stands in the books of valves and engines where nothing was keyed
  * @param lines that are ticked for every casting
  * @param paper what stands on its papers
  * @param tags how they are numbered
  */
-public record ShopRules(FaceDefaults faces, OwnLines lines, ShopPaper paper, TagNumbers tags) {
+public record ShopRules(FaceDefaults faces, BookDefaults books, OwnLines lines, ShopPaper paper, TagNumbers tags) {
 
     /** Before a shop set anything. */
     public static ShopRules of(BenchUnit unit) {
-        return new ShopRules(FaceDefaults.of(unit), OwnLines.NONE, ShopPaper.NONE, TagNumbers.USUAL);
+        return new ShopRules(
+                FaceDefaults.of(unit), BookDefaults.of(unit), OwnLines.NONE, ShopPaper.NONE, TagNumbers.USUAL);
     }
 }

@@ -9,9 +9,6 @@ import java.util.OptionalDouble;
  * Valves of a head brought to one height: all of a kind to the deepest one's recession. Millimetres, + deeper below the face.
  */
 public record ValveHeights(List<One> each) {
-    /** Valves of a kind may differ by this; a general default. */
-    public static final double DEFAULT_APART = 0.05;
-
     /**
      * A valve before.
      *

@@ -3,14 +3,18 @@ package homalon.core.valves;
 import homalon.core.guides.GuideLimits;
 import homalon.core.input.Problems;
 import homalon.core.part.ValveKind;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.rulebook.BookDefaults;
 import homalon.core.rulebook.Source;
 import homalon.core.seats.SeatAngles;
 import homalon.core.seats.SeatRange;
 import homalon.core.words.Message;
 import java.util.EnumMap;
+import java.util.HashSet;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.stream.DoubleStream;
 
 /** What stands for the valves of one kind: what was keyed, with its source, and general defaults where nothing was. */
@@ -29,7 +33,12 @@ public final class ValveBook {
 
     /** @param racing the engine is raced: some defaults are others */
     public ValveBook(ValveKind kind, Map<BookItem, Entry> keyed, boolean racing) {
-        this(kind, keyed, new BookItem.Basis(BookItem.Basis.NONE.stem(), BookItem.Basis.NONE.faceAngle(), racing));
+        this(kind, keyed, racing, BookDefaults.of(BenchUnit.MM));
+    }
+
+    /** @param shop what stands there where nothing was keyed */
+    public ValveBook(ValveKind kind, Map<BookItem, Entry> keyed, boolean racing, BookDefaults shop) {
+        this(kind, keyed, BookItem.Basis.of(racing, shop));
     }
 
     /** @param by what defaults go by where the book does not say */
@@ -50,11 +59,19 @@ public final class ValveBook {
                         kind.words());
                 all.put(item, entry);
             } else {
-                item.usual(kind, basis).ifPresent(v -> all.put(item, new Entry(v, Source.DEFAULT)));
+                item.usual(kind, basis).ifPresent(v -> all.put(item, new Entry(v, source(kind, item, basis.shop()))));
             }
         }
         this.entries = all;
-        giveWay(keyed);
+        // General figures give way to the shop's own, and both to what was keyed.
+        Set<BookItem> said = new HashSet<>(keyed.keySet());
+        all.forEach((item, entry) -> {
+            if (entry.source() == Source.SHOP_DEFAULT) {
+                said.add(item);
+            }
+        });
+        giveWay(said);
+        giveWay(keyed.keySet());
         problems.throwIfAny();
         guide();
         angles();
@@ -100,7 +117,10 @@ public final class ValveBook {
         Entry size = keyed.get(BookItem.STEM);
         Entry face = keyed.get(BookItem.FACE_ANGLE);
         return new BookItem.Basis(
-                size == null ? by.stem() : size.value(), face == null ? by.faceAngle() : face.value(), by.racing());
+                size == null ? by.stem() : size.value(),
+                face == null ? by.faceAngle() : face.value(),
+                by.racing(),
+                by.shop());
     }
 
     /** What stands where a figure is left blank; empty where only a book can say. */
@@ -109,13 +129,13 @@ public final class ValveBook {
     }
 
     /** A figure by default never stands against one that was keyed. */
-    private void giveWay(Map<BookItem, Entry> keyed) {
+    private void giveWay(Set<BookItem> keyed) {
         pair(BookItem.WIDTH_LEAST, BookItem.WIDTH_MOST, keyed);
         pair(BookItem.INSET_LEAST, BookItem.INSET, keyed);
         pair(BookItem.RUNOUT_GOOD, BookItem.RUNOUT_BAD, keyed);
-        boolean least = keyed.containsKey(BookItem.CLEARANCE_LEAST);
-        boolean most = keyed.containsKey(BookItem.CLEARANCE_MOST);
-        if (!keyed.containsKey(BookItem.CLEARANCE_SERVICE)) {
+        boolean least = keyed.contains(BookItem.CLEARANCE_LEAST);
+        boolean most = keyed.contains(BookItem.CLEARANCE_MOST);
+        if (!keyed.contains(BookItem.CLEARANCE_SERVICE)) {
             double floor =
                     Math.max(least ? value(BookItem.CLEARANCE_LEAST) : 0, most ? value(BookItem.CLEARANCE_MOST) : 0);
             standIn(BookItem.CLEARANCE_SERVICE, Math.max(floor, value(BookItem.CLEARANCE_SERVICE)));
@@ -134,18 +154,24 @@ public final class ValveBook {
     }
 
     /** Of a least and a most the one that was keyed stands. */
-    private void pair(BookItem least, BookItem most, Map<BookItem, Entry> keyed) {
+    private void pair(BookItem least, BookItem most, Set<BookItem> keyed) {
         if (value(least) > value(most)) {
-            if (!keyed.containsKey(least)) {
+            if (!keyed.contains(least)) {
                 standIn(least, value(most));
-            } else if (!keyed.containsKey(most)) {
+            } else if (!keyed.contains(most)) {
                 standIn(most, value(least));
             }
         }
     }
 
     private void standIn(BookItem item, double value) {
-        entries.put(item, new Entry(value, Source.DEFAULT));
+        if (value(item) != value) {
+            entries.put(item, new Entry(value, Source.DEFAULT));
+        }
+    }
+
+    private static Source source(ValveKind kind, BookItem item, BookDefaults shop) {
+        return shop.own(item.name(kind)).isPresent() ? Source.SHOP_DEFAULT : Source.DEFAULT;
     }
 
     /**
@@ -158,9 +184,9 @@ public final class ValveBook {
             return this;
         }
         Map<BookItem, Entry> keyed = new EnumMap<>(entries);
-        keyed.values().removeIf(e -> e.source() == Source.DEFAULT);
+        keyed.values().removeIf(e -> e.source().usual());
         double size = BookItem.Basis.nominal(DoubleStream.of(stems).max().orElseThrow());
-        return new ValveBook(kind, keyed, new BookItem.Basis(size, basis.faceAngle(), basis.racing()));
+        return new ValveBook(kind, keyed, new BookItem.Basis(size, basis.faceAngle(), basis.racing(), basis.shop()));
     }
 
     public ValveKind kind() {
@@ -187,7 +213,7 @@ public final class ValveBook {
     }
 
     public boolean isDefault(BookItem item) {
-        return entry(item).filter(e -> e.source() == Source.DEFAULT).isPresent();
+        return entry(item).filter(e -> e.source().usual()).isPresent();
     }
 
     public GuideLimits guide() {

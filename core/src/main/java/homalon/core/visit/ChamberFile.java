@@ -11,6 +11,7 @@ import homalon.core.input.BadInputException;
 import homalon.core.part.Layout;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.quantity.Length;
+import homalon.core.rulebook.BookDefaults;
 import homalon.core.rulebook.Source;
 import homalon.core.words.Message;
 import java.time.Instant;
@@ -46,10 +47,10 @@ public final class ChamberFile {
         private final Map<Level, List<Figure>> figures = new HashMap<>();
         private final Map<Level, Filled> filled = new HashMap<>();
 
-        private Read(SheetFile sheet, LayoutNumbers numbers, Layout layout) {
+        private Read(SheetFile sheet, LayoutNumbers numbers, Layout layout, BookDefaults shop) {
             this.setup = ChamberSetup.of(sheet.setup());
             this.bores = layout.bores();
-            this.book = book(setup, entries(sheet, numbers));
+            this.book = book(setup, entries(sheet, numbers), shop);
             List<Length> depths = new ArrayList<>(setup.depths());
             depths.add(0, Length.ZERO);
             for (Layout.Bore b : bores) {
@@ -87,8 +88,9 @@ public final class ChamberFile {
             return new Filled(at.state(), volume, figures, last.at(), last.seq());
         }
 
-        public static Read of(SheetFile sheet, LayoutNumbers numbers, Layout layout) {
-            return new Read(sheet, numbers, layout);
+        /** @param shop what stands where nothing was keyed */
+        public static Read of(SheetFile sheet, LayoutNumbers numbers, Layout layout, BookDefaults shop) {
+            return new Read(sheet, numbers, layout, shop);
         }
     }
 
@@ -141,12 +143,12 @@ public final class ChamberFile {
     }
 
     /** A drawing that was changed since may not go with what was keyed: then what was keyed stands alone. */
-    private static EngineBook book(ChamberSetup setup, Map<EngineItem, EngineBook.Entry> entries) {
+    private static EngineBook book(ChamberSetup setup, Map<EngineItem, EngineBook.Entry> entries, BookDefaults shop) {
         try {
-            return new EngineBook(entries, setup.drive(), setup.crown(), setup.rods());
+            return new EngineBook(entries, setup.drive(), setup.crown(), setup.rods(), shop);
         } catch (BadInputException e) {
             entries.remove(EngineItem.BORE);
-            return new EngineBook(entries, setup.drive(), setup.crown(), setup.rods());
+            return new EngineBook(entries, setup.drive(), setup.crown(), setup.rods(), shop);
         }
     }
 

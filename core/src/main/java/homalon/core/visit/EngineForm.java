@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 
 /** The form of an engine's figures: what was keyed, and what stands where nothing was. */
@@ -79,19 +80,14 @@ public final class EngineForm {
 
     /** @param keyed in which its figure stands, if any does */
     private static Field field(ChamberFile file, ChamberFile keyed, EngineItem item, BenchUnit unit) {
-        String usual = item == EngineItem.BORE
-                ? plain(item, file.part().numbers().bore().mm(), unit)
-                : EngineBook.usual(item, file.setup().drive(), file.setup().rods())
-                                .isPresent()
-                        ? plain(
-                                item,
-                                EngineBook.usual(
-                                                item,
-                                                file.setup().drive(),
-                                                file.setup().rods())
-                                        .getAsDouble(),
-                                unit)
-                        : "";
+        OptionalDouble stands = item == EngineItem.BORE
+                ? OptionalDouble.of(file.part().numbers().bore().mm())
+                : EngineBook.usual(
+                        item,
+                        file.setup().drive(),
+                        file.setup().rods(),
+                        file.part().rules().books());
+        String usual = stands.isPresent() ? plain(item, stands.getAsDouble(), unit) : "";
         Figure source = keyed.sheet().standing().get(ChamberFile.source(item));
         boolean ofClass = item.name().startsWith("CLASS_");
         String fallback = (ofClass ? Source.RULES : item == EngineItem.RATIO_MOST ? Source.OWNER : Source.MAKER).name();

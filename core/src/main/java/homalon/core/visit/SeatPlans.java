@@ -4,6 +4,7 @@ import homalon.core.input.BadInputException;
 import homalon.core.part.Valve;
 import homalon.core.part.ValveKind;
 import homalon.core.quantity.Length;
+import homalon.core.rulebook.BenchFigure;
 import homalon.core.seats.SeatPlan;
 import homalon.core.seats.SeatPlan.Way;
 import homalon.core.seats.ValveHeights;
@@ -163,7 +164,11 @@ public final class SeatPlans {
             }
         }
         ValveBook exhaust = file.setup().book(ValveKind.EXHAUST);
-        ValveHeights.of(read, ValveHeights.DEFAULT_APART, toCut.mm(), exhaust.figure(BookItem.OFFSET))
+        ValveHeights.of(
+                        read,
+                        BenchFigure.HEIGHTS_APART.value(file.part().rules().books()),
+                        toCut.mm(),
+                        exhaust.figure(BookItem.OFFSET))
                 .each()
                 .forEach(h -> heights.put(h.name(), h));
     }

@@ -6,6 +6,7 @@ import homalon.core.part.Layout;
 import homalon.core.part.Valve;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
+import homalon.core.rulebook.BookDefaults;
 import homalon.core.valves.Aspect;
 import homalon.core.valves.Look;
 import homalon.core.valves.Measure;
@@ -50,8 +51,8 @@ public final class ValveFile {
         private final List<Valve> valves;
         private final Map<String, One> byKey = new HashMap<>();
 
-        private Judged(SheetFile sheet, Layout layout) {
-            this.setup = ValveSetup.of(sheet.setup());
+        private Judged(SheetFile sheet, Layout layout, BookDefaults shop) {
+            this.setup = ValveSetup.of(sheet.setup(), shop);
             this.valves = setup.pattern().of(layout);
             Map<String, Map<Measure, Figure>> measured = new HashMap<>();
             Map<String, Map<Said, Figure>> said = new HashMap<>();
@@ -75,9 +76,12 @@ public final class ValveFile {
             }
         }
 
-        /** @param sheet set up already */
-        public static Judged of(SheetFile sheet, Layout layout) {
-            return new Judged(sheet, layout);
+        /**
+         * @param sheet set up already
+         * @param shop what stands where nothing was keyed
+         */
+        public static Judged of(SheetFile sheet, Layout layout, BookDefaults shop) {
+            return new Judged(sheet, layout, shop);
         }
     }
 
@@ -86,7 +90,7 @@ public final class ValveFile {
 
     /** @param sheet set up already */
     public static ValveFile of(PartFile part, SheetFile sheet, Layout layout) {
-        return new ValveFile(part, sheet, Judged.of(sheet, layout));
+        return new ValveFile(part, sheet, Judged.of(sheet, layout, part.rules().books()));
     }
 
     /** What was kept before the book was changed may not stand beside it any more: it is not proven then, and says why. */

@@ -8,12 +8,14 @@ import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.quantity.NotALengthException;
 import homalon.core.quantity.Quantity;
+import homalon.core.rulebook.BookDefaults;
 import homalon.core.rulebook.Source;
 import homalon.core.valves.BookItem;
 import homalon.core.valves.ValveBook;
 import homalon.core.words.Message;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.Map;
@@ -25,19 +27,21 @@ import org.jspecify.annotations.Nullable;
 /**
  * How the valves of a casting lie and what the book says of them.
  *
- * @param source of all that was keyed of the book
+ * @param source of what was keyed of the book and has none of its own
  * @param knurls whether this shop knurls guides
  * @param racing the engine is raced
  */
 public record ValveSetup(
         ValvePattern pattern, Map<ValveKind, ValveBook> books, Source source, boolean knurls, boolean racing) {
+    private static final String FROM = "from.";
 
-    public static ValveSetup of(Map<String, String> kept) {
+    /** @param shop what stands where nothing was keyed */
+    public static ValveSetup of(Map<String, String> kept, BookDefaults shop) {
         Source source = Source.valueOf(Objects.requireNonNull(kept.get("source")));
         Map<ValveKind, ValveBook> books = new EnumMap<>(ValveKind.class);
         boolean racing = Boolean.parseBoolean(kept.get("racing"));
         for (ValveKind kind : ValveKind.values()) {
-            books.put(kind, new ValveBook(kind, keyed(kept, kind), racing));
+            books.put(kind, new ValveBook(kind, keyed(kept, kind), racing, shop));
         }
         return new ValveSetup(
                 new ValvePattern(
@@ -61,7 +65,8 @@ public record ValveSetup(
                 double of = item.unit().isLength()
                         ? Length.ofNanometres(Long.parseLong(value)).mm()
                         : Double.parseDouble(value);
-                entries.put(item, new ValveBook.Entry(of, Source.valueOf(Objects.requireNonNull(kept.get("source")))));
+                String from = kept.getOrDefault(from(item), Objects.requireNonNull(kept.get("source")));
+                entries.put(item, new ValveBook.Entry(of, Source.valueOf(from)));
             }
         }
         return entries;
@@ -69,6 +74,11 @@ public record ValveSetup(
 
     public static String key(ValveKind kind, BookItem item) {
         return kind.letter() + "." + item.name();
+    }
+
+    /** Where one figure comes from, of both kinds, if not from where the book does. */
+    public static String from(BookItem item) {
+        return FROM + item.name();
     }
 
     public ValveBook book(ValveKind kind) {
@@ -80,7 +90,7 @@ public record ValveSetup(
      *
      * @throws homalon.core.input.BadInputException naming every field that cannot be
      */
-    public static Map<String, String> typed(Map<String, String> form, BenchUnit unit) {
+    public static Map<String, String> typed(Map<String, String> form, BenchUnit unit, BookDefaults shop) {
         Problems problems = new Problems();
         Map<String, String> kept = new TreeMap<>();
         kept.put("intake", Integer.toString(count(form, "intake", problems)));
@@ -98,8 +108,14 @@ public record ValveSetup(
                 }
             }
         }
+        for (BookItem item : BookItem.values()) {
+            boolean keyed = Arrays.stream(ValveKind.values()).anyMatch(k -> kept.containsKey(key(k, item)));
+            if (keyed && !form.getOrDefault(from(item), "").isEmpty()) {
+                kept.put(from(item), oneOf(form.get(from(item)), Source.class, from(item), problems));
+            }
+        }
         problems.throwIfAny();
-        of(kept);
+        of(kept, shop);
         return kept;
     }
 
@@ -174,7 +190,7 @@ public record ValveSetup(
         Map<String, String> shown = new HashMap<>();
         kept.forEach((key, value) -> {
             int dot = key.indexOf('.');
-            if (dot < 0) {
+            if (dot < 0 || key.startsWith(FROM)) {
                 shown.put(key, value);
                 return;
             }

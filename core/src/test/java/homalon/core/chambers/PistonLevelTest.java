@@ -18,7 +18,7 @@ class PistonLevelTest {
         for (int i = 0; i < each.length; i++) {
             below.put(i + 1, Double.parseDouble(each[i]));
         }
-        return PistonLevel.of(below);
+        return PistonLevel.of(below, 0.10);
     }
 
     @ParameterizedTest
@@ -63,13 +63,13 @@ class PistonLevelTest {
             lower.put(i, heights[i] + 1.7);
         }
         assertEquals(
-                PistonLevel.of(here).odd().stream()
+                PistonLevel.of(here, 0.10).odd().stream()
                         .map(PistonLevel.Odd::cylinder)
                         .toList(),
-                PistonLevel.of(lower).odd().stream()
+                PistonLevel.of(lower, 0.10).odd().stream()
                         .map(PistonLevel.Odd::cylinder)
                         .toList());
-        assertEquals(0.35, PistonLevel.of(lower).spread(), 1e-9);
-        assertEquals(0, PistonLevel.of(Map.of()).spread());
+        assertEquals(0.35, PistonLevel.of(lower, 0.10).spread(), 1e-9);
+        assertEquals(0, PistonLevel.of(Map.of(), 0.10).spread());
     }
 }

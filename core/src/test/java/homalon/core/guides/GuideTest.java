@@ -10,6 +10,8 @@ import homalon.core.guides.Ladder.Helps;
 import homalon.core.guides.Ladder.Rung;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Material;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.rulebook.BookDefaults;
 import homalon.core.words.English;
 import java.util.List;
 import java.util.Optional;
@@ -66,7 +68,7 @@ class GuideTest {
         "false, 2, 0.020, 0.020, 0.025"
     })
     void clearancesGrowWithTheStem(boolean exhaust, double stem, double least, double most, double service) {
-        GuideLimits limits = GuideLimits.usual(exhaust, stem);
+        GuideLimits limits = GuideLimits.usual(exhaust, stem, BookDefaults.of(BenchUnit.MM));
         assertEquals(least, limits.least(), 1e-12);
         assertEquals(most, limits.most(), 1e-12);
         assertEquals(service, limits.service(), 1e-12);

@@ -27,7 +27,7 @@ class DeckIndexTest {
         // One part in 3200 over the width is about 64 seconds of arc.
         assertEquals(64.46 / 3600, low.bankAngleError(), 1e-5);
         assertEquals(0.17, low.toSquare(), 1e-9);
-        assertTrue(!low.square(DeckIndex.DEFAULT_SQUARE) && low.square(0.12));
+        assertTrue(!low.square(0.05) && low.square(0.12));
         assertEquals(229.68, low.lowest(), 1e-9);
     }
 

@@ -11,7 +11,9 @@ import homalon.core.lines.BentLine.Advice;
 import homalon.core.lines.Liners.Held;
 import homalon.core.lines.ShaftLine.Between;
 import homalon.core.lines.ShaftLine.Turns;
-import homalon.core.quantity.Length;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.rulebook.BenchFigure;
+import homalon.core.rulebook.BookDefaults;
 import homalon.core.verdict.Verdict;
 import homalon.core.words.English;
 import java.util.Arrays;
@@ -177,8 +179,8 @@ class LinesRulesTest {
 
     @Test
     void aCamRunsCloserThanACrank() {
-        assertEquals(Length.ofMm("0.03"), Bearings.runningClearance(true));
-        assertEquals(Length.ofMm("0.04"), Bearings.runningClearance(false));
+        assertEquals(0.03, BenchFigure.RUNNING_CAM.value(BookDefaults.of(BenchUnit.MM)));
+        assertEquals(0.04, BenchFigure.RUNNING_MAIN.value(BookDefaults.of(BenchUnit.MM)));
     }
 
     /** Where every blade went in, a bore is as high as it may be; else in the middle. */

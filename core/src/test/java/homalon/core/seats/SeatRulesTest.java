@@ -308,7 +308,7 @@ class SeatRulesTest {
                         List.of(
                                 new ValveHeights.Valve("1I", false, recession, 0, true),
                                 new ValveHeights.Valve("2I", false, 0.4, 0, true)),
-                        ValveHeights.DEFAULT_APART,
+                        0.05,
                         0.1,
                         OptionalDouble.empty())
                 .each()

@@ -20,6 +20,7 @@ import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.route.VisitFacts;
+import homalon.core.rulebook.BookDefaults;
 import homalon.core.words.English;
 import java.util.ArrayList;
 import java.util.List;
@@ -40,7 +41,8 @@ class ChamberFileTest {
 
     private ChamberFile file() {
         SheetFile sheet = hand.file();
-        return new ChamberFile(HEAD, sheet, ChamberFile.Read.of(sheet, HEAD.numbers(), LAYOUT));
+        return new ChamberFile(
+                HEAD, sheet, ChamberFile.Read.of(sheet, HEAD.numbers(), LAYOUT, BookDefaults.of(BenchUnit.MM)));
     }
 
     private void fill(FillState state, String depth, int cylinder, int number, String cc) {

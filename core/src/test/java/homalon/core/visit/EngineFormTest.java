@@ -8,6 +8,7 @@ import homalon.core.chambers.EngineItem;
 import homalon.core.part.Layout;
 import homalon.core.part.PartKind;
 import homalon.core.quantity.BenchUnit;
+import homalon.core.rulebook.BookDefaults;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -20,7 +21,10 @@ class EngineFormTest {
 
     private static ChamberFile file(SheetHand hand) {
         SheetFile sheet = hand.file();
-        return new ChamberFile(HEAD, sheet, ChamberFile.Read.of(sheet, HEAD.numbers(), Layout.of(HEAD.numbers())));
+        return new ChamberFile(
+                HEAD,
+                sheet,
+                ChamberFile.Read.of(sheet, HEAD.numbers(), Layout.of(HEAD.numbers()), BookDefaults.of(BenchUnit.MM)));
     }
 
     private static SheetHand begun() {
@@ -30,7 +34,10 @@ class EngineFormTest {
 
     private static ChamberFile blank() {
         SheetFile empty = SheetFile.empty(Sheet.CHAMBERS);
-        return new ChamberFile(HEAD, empty, ChamberFile.Read.of(empty, HEAD.numbers(), Layout.of(HEAD.numbers())));
+        return new ChamberFile(
+                HEAD,
+                empty,
+                ChamberFile.Read.of(empty, HEAD.numbers(), Layout.of(HEAD.numbers()), BookDefaults.of(BenchUnit.MM)));
     }
 
     private static EngineForm.Field field(

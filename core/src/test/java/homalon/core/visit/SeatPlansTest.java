@@ -9,6 +9,7 @@ import homalon.core.part.PartKind;
 import homalon.core.part.Valve;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
+import homalon.core.rulebook.BookDefaults;
 import homalon.core.seats.SeatPlan;
 import homalon.core.valves.Measure;
 import homalon.core.words.English;
@@ -32,7 +33,7 @@ class SeatPlansTest {
                 Map.of("intake", "1", "exhaust", "1", "rows", "ONE", "source", "MAKER", "knurls", "true"));
         form.put("I.HEAD_DIAMETER", "40");
         form.put("E.HEAD_DIAMETER", "34");
-        hand = new SheetHand(Sheet.VALVES).setUp(ValveSetup.typed(form, BenchUnit.MM));
+        hand = new SheetHand(Sheet.VALVES).setUp(ValveSetup.typed(form, BenchUnit.MM, BookDefaults.of(BenchUnit.MM)));
     }
 
     private void read(String of, String outer, String inner, String recession, String runout) {
@@ -151,7 +152,7 @@ class SeatPlansTest {
         Map<String, String> form = new HashMap<>(
                 Map.of("intake", "1", "exhaust", "1", "rows", "ONE", "source", "MAKER", "I.HEAD_DIAMETER", "40"));
         SheetFile unknown = new SheetHand(Sheet.VALVES)
-                .setUp(ValveSetup.typed(form, BenchUnit.MM))
+                .setUp(ValveSetup.typed(form, BenchUnit.MM, BookDefaults.of(BenchUnit.MM)))
                 .file();
         assertFalse(HeadsInChambers.of(ValveFile.of(HEAD, unknown, Layout.of(HEAD.numbers())), Length.ZERO)
                 .byCylinder()

@@ -17,6 +17,7 @@ import homalon.core.part.ValveKind;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.rulebook.BookDefaults;
 import homalon.core.rulebook.GasketKind;
 import homalon.core.valves.BookItem;
 import homalon.core.valves.ValveBook;
@@ -244,11 +245,12 @@ class SheetsTest {
                         "30,5",
                         "racing",
                         "true"),
-                BenchUnit.THOU);
+                BenchUnit.THOU,
+                BookDefaults.of(BenchUnit.MM));
         assertEquals("38100000", kept.get("I.HEAD_DIAMETER"));
         assertEquals("101600", kept.get("E.CLEARANCE_SERVICE"));
         assertEquals("30.5", kept.get("I.FACE_ANGLE"));
-        ValveSetup setup = ValveSetup.of(kept);
+        ValveSetup setup = ValveSetup.of(kept, BookDefaults.of(BenchUnit.MM));
         assertTrue(setup.racing());
         assertTrue(setup.knurls());
         assertEquals(0.1016, setup.book(ValveKind.EXHAUST).value(BookItem.CLEARANCE_SERVICE), 1e-9);
@@ -278,7 +280,7 @@ class SheetsTest {
     void aBookRefusesByField(String field, String typed) {
         assertEquals(
                 field,
-                refused(() -> ValveSetup.typed(book(field, typed), BenchUnit.MM))
+                refused(() -> ValveSetup.typed(book(field, typed), BenchUnit.MM, BookDefaults.of(BenchUnit.MM)))
                         .problems()
                         .get(0)
                         .field());
@@ -314,7 +316,7 @@ class SheetsTest {
                 "60 kPa",
                 "I.SPRING_RATE",
                 "180");
-        Map<String, String> kept = ValveSetup.typed(form, BenchUnit.THOU);
+        Map<String, String> kept = ValveSetup.typed(form, BenchUnit.THOU, BookDefaults.of(BenchUnit.MM));
         assertEquals(67.7278, Double.parseDouble(kept.get("I.VACUUM")), 1e-4);
         assertEquals("60", kept.get("E.VACUUM"));
         assertEquals(31.5228, Double.parseDouble(kept.get("I.SPRING_RATE")), 1e-4);
@@ -324,7 +326,7 @@ class SheetsTest {
         for (BenchUnit bench : BenchUnit.values()) {
             Map<String, String> again = new java.util.HashMap<>(form);
             again.putAll(ValveSetup.shown(kept, new LengthWriter(bench)));
-            assertEquals(kept, ValveSetup.typed(again, bench), bench.name());
+            assertEquals(kept, ValveSetup.typed(again, bench, BookDefaults.of(BenchUnit.MM)), bench.name());
         }
         ValveBook usual = new ValveBook(ValveKind.INTAKE, Map.of(), false);
         assertEquals("18", ValveSetup.usual(usual, BookItem.VACUUM, new LengthWriter(BenchUnit.THOU)));
@@ -335,6 +337,8 @@ class SheetsTest {
     void aVacuumThatIsNoneIsRefused() {
         Map<String, String> form =
                 Map.of("intake", "1", "exhaust", "1", "rows", "ONE", "source", "SHOP", "I.VACUUM", "20 psi a");
-        assertThrows(homalon.core.input.BadInputException.class, () -> ValveSetup.typed(form, BenchUnit.THOU));
+        assertThrows(
+                homalon.core.input.BadInputException.class,
+                () -> ValveSetup.typed(form, BenchUnit.THOU, BookDefaults.of(BenchUnit.MM)));
     }
 }

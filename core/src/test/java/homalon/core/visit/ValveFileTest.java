@@ -11,6 +11,7 @@ import homalon.core.part.PartKind;
 import homalon.core.part.Valve;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.route.VisitFacts;
+import homalon.core.rulebook.BookDefaults;
 import homalon.core.seats.Damage;
 import homalon.core.valves.BookItem;
 import homalon.core.valves.Measure;
@@ -45,7 +46,7 @@ class ValveFileTest {
             form.put(k + ".CLEARANCE_SERVICE", "0.10");
             form.put(k + ".HEAD_DIAMETER", k.equals("I") ? "40" : "34");
         }
-        return ValveSetup.typed(form, BenchUnit.MM);
+        return ValveSetup.typed(form, BenchUnit.MM, BookDefaults.of(BenchUnit.MM));
     }
 
     private ValveFile file() {

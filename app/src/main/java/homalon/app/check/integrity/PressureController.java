@@ -16,6 +16,8 @@ import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Quantity;
 import homalon.core.route.Operation;
 import homalon.core.route.StepKind;
+import homalon.core.rulebook.BenchFigure;
+import homalon.core.rulebook.BookDefaults;
 import homalon.core.verdict.Verdict;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.TestFile;
@@ -97,15 +99,16 @@ class PressureController {
                         .svg());
         List<Shown> shown = new ArrayList<>();
         for (int i = all.size() - 1; i >= 0; i--) {
-            shown.add(shown(all.get(i), i + 1, names, page.unit()));
+            shown.add(shown(all.get(i), i + 1, names, part.rules().books(), page.unit()));
         }
         page.show("tests", shown);
         boolean settled = all.isEmpty() || all.get(all.size() - 1).decay().verdict() != Verdict.NOT_PROVEN;
         page.show("settled", settled);
-        page.show("asked", Decay.Asked.DEFAULT);
+        Decay.Asked asked = Decay.Asked.usual(page.part().rules().books());
+        page.show("asked", asked);
         page.show("pressureUnit", Quantity.PRESSURE.unit(page.unit()));
-        page.show("mayLose", Quantity.PRESSURE.aboutNumber(Decay.Asked.DEFAULT.mostLost(), page.unit()));
-        page.show("usual", usual(page.unit()));
+        page.show("mayLose", Quantity.PRESSURE.aboutNumber(asked.mostLost(), page.unit()));
+        page.show("usual", usual(asked, page.unit()));
         page.frame(StepKind.PRESSURE);
     }
 
@@ -122,13 +125,13 @@ class PressureController {
     }
 
     /** {@code 10 minutes and 0.05 bar at 2 to 3 bar}. */
-    private static String usual(BenchUnit unit) {
-        return minutes(Decay.Asked.DEFAULT.hold()) + " minutes and "
-                + Quantity.PRESSURE.about(Decay.Asked.DEFAULT.mostLost(), unit) + " at "
+    private static String usual(Decay.Asked asked, BenchUnit unit) {
+        return minutes(asked.hold()) + " minutes and "
+                + Quantity.PRESSURE.about(asked.mostLost(), unit) + " at "
                 + Quantity.PRESSURE.aboutNumber(USUAL_LEAST, unit) + " to " + Quantity.PRESSURE.about(USUAL_MOST, unit);
     }
 
-    private static Shown shown(TestFile t, int no, Map<UUID, String> names, BenchUnit unit) {
+    private static Shown shown(TestFile t, int no, Map<UUID, String> names, BookDefaults shop, BenchUnit unit) {
         Decay decay = t.decay();
         String words = switch (decay.verdict()) {
             case WITHIN -> "It held";
@@ -145,7 +148,7 @@ class PressureController {
                 words,
                 Words.of(decay.why()),
                 Quantity.PRESSURE.full(decay.lost(), unit),
-                limit(t.asked(), unit),
+                limit(t.asked(), shop, unit),
                 decay.leak(t.asked()).stream()
                         .mapToObj(PressureController::leak)
                         .findFirst()
@@ -202,12 +205,15 @@ class PressureController {
                         : "the volume was not keyed: a limit of pressure alone is strict for a small jacket and lax for a large one");
     }
 
-    private static String limit(Decay.Asked asked, BenchUnit unit) {
+    private static String limit(Decay.Asked asked, BookDefaults shop, BenchUnit unit) {
         String within = Quantity.PRESSURE.full(asked.mostLost(), unit) + " in " + minutes(asked.hold()) + " min";
         if (asked.volume().isPresent()) {
             return within + ", by its volume";
         }
-        return within + (asked.equals(Decay.Asked.DEFAULT) ? ", a general default, not from a book" : ", as keyed here")
+        return within
+                + (asked.isUsual(shop)
+                        ? ", " + Words.of(BenchFigure.TEST_DROP.source(shop).words())
+                        : ", as keyed here")
                 + "; strict for a small jacket, lax for a large one";
     }
 

@@ -15,6 +15,8 @@ import homalon.core.lines.DeckIndex;
 import homalon.core.part.Layout;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.rulebook.BenchFigure;
+import homalon.core.rulebook.BookDefaults;
 import homalon.core.verdict.Working;
 import homalon.core.visit.IndexSetup;
 import homalon.core.visit.LineSetup;
@@ -59,13 +61,13 @@ class IndexViews {
                     "open", "Not read yet", toKey, List.of(picture), List.of(), List.of(), List.of(), Workings.NONE);
         }
         DeckIndex d = index.get();
-        List<Row> rows = new ArrayList<>(rows(d, writer));
+        List<Row> rows = new ArrayList<>(rows(d, part.rules().books(), writer));
         List<SheetView.Link> links = new ArrayList<>();
         banks(part).forEach((tag, other) -> {
             rows.add(bank(d, tag, other, writer));
             links.addAll(plans(part.tag(), d, tag, other, writer));
         });
-        boolean square = d.square(DeckIndex.DEFAULT_SQUARE);
+        boolean square = d.square(BenchFigure.INDEX_SQUARE.value(part.rules().books()));
         return new SheetSaid(
                 square ? "within" : "out",
                 square ? "Square enough" : writer.full(d.toSquare()) + " to square it",
@@ -93,19 +95,24 @@ class IndexViews {
         return marks;
     }
 
-    private static List<Row> rows(DeckIndex d, LengthWriter writer) {
+    private static List<Row> rows(DeckIndex d, BookDefaults shop, LengthWriter writer) {
         String fall = writer.signed(Length.roundedFromMm(d.fall()));
         String tilt = writer.signed(Length.roundedFromMm(d.tilt()));
         String angle = String.format(Locale.ROOT, "%+.3f°", d.bankAngleError());
         String lowest = writer.size(Length.roundedFromMm(d.lowest()));
-        String most = writer.number(DeckIndex.DEFAULT_SQUARE);
+        String most = writer.number(BenchFigure.INDEX_SQUARE.value(shop));
         return List.of(
                 new Row("End to end", fall, d.fall() < 0 ? "low at the back" : "high at the back", ""),
                 new Row("Inner to outer", tilt, d.tilt() < 0 ? "outer edge low" : "outer edge high", ""),
                 new Row("Bank angle", angle, "off the nominal angle", ""),
                 new Row("Lowest", lowest, "governs the squaring cut", ""),
                 new Row("To square", writer.number(d.toSquare()), "off at the highest corner", ""),
-                new Row("May differ", most, "end to end, inner to outer; general default", ""));
+                new Row(
+                        "May differ",
+                        most,
+                        "end to end, inner to outer; "
+                                + Words.of(BenchFigure.INDEX_SQUARE.source(shop).words()),
+                        ""));
     }
 
     private static Working working(DeckIndex d) {

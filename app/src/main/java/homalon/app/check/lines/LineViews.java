@@ -7,7 +7,6 @@ import homalon.app.check.lines.SheetView.Row;
 import homalon.app.foundation.drawing.ShaftDrawing;
 import homalon.app.foundation.web.Workings;
 import homalon.app.foundation.words.Words;
-import homalon.core.lines.Bearings;
 import homalon.core.lines.BentLine;
 import homalon.core.lines.LineBore;
 import homalon.core.lines.ShaftLine;
@@ -15,6 +14,8 @@ import homalon.core.lines.ShaftLine.Turns;
 import homalon.core.part.PartKind;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.rulebook.BenchFigure;
+import homalon.core.rulebook.BookDefaults;
 import homalon.core.verdict.Working;
 import homalon.core.visit.LineFinding;
 import homalon.core.visit.LineSetup;
@@ -71,7 +72,9 @@ class LineViews {
                         ? sentence(part, worst.finding(), worst.setup().blade().isPresent(), writer)
                         : String.join(", ", open) + ": " + toKey,
                 laid.stream().flatMap(o -> pictures(part, o, several, writer)).toList(),
-                laid.stream().flatMap(o -> rows(o, several, writer).stream()).toList(),
+                laid.stream()
+                        .flatMap(o -> rows(o, part.rules().books(), several, writer).stream())
+                        .toList(),
                 List.of(),
                 List.of(),
                 Workings.of(laid.stream().map(o -> working(o, several)).toList(), writer));
@@ -179,19 +182,22 @@ class LineViews {
                 + "; or replace it. Read the line again after.";
     }
 
-    private static List<Row> rows(One one, boolean several, LengthWriter writer) {
+    private static List<Row> rows(One one, BookDefaults shop, boolean several, LengthWriter writer) {
         LineFinding f = one.finding();
         ShaftLine s = f.shaft();
         Length running = one.setup().running();
-        boolean usual =
-                running.equals(Bearings.runningClearance(true)) || running.equals(Bearings.runningClearance(false));
+        String from = Stream.of(BenchFigure.RUNNING_CAM, BenchFigure.RUNNING_MAIN)
+                .filter(b -> running.equals(Length.roundedFromMm(b.value(shop))))
+                .findFirst()
+                .map(b -> Words.of(b.source(shop).words()))
+                .orElse("as keyed here");
         String worst = writer.full(s.left().get(s.worst())) + " left there";
         List<Row> rows = new ArrayList<>();
         if (several) {
             rows.add(new Row(one.setup().name(), "", words(f, writer), ""));
         }
         rows.add(clearance(f, writer));
-        rows.add(new Row("Least to run", writer.number(running), usual ? "general default" : "as keyed here", ""));
+        rows.add(new Row("Least to run", writer.number(running), from, ""));
         rows.add(new Row("Bow", writer.number(Math.abs(s.bow())), bow(f), ""));
         rows.add(new Row("Straightness", writer.number(s.zone()), "of the heights", ""));
         rows.add(new Row(

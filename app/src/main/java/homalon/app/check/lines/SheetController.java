@@ -18,6 +18,8 @@ import homalon.core.quantity.LengthWriter;
 import homalon.core.quantity.Torque;
 import homalon.core.route.Finding;
 import homalon.core.route.Operation;
+import homalon.core.rulebook.BenchFigure;
+import homalon.core.rulebook.BookDefaults;
 import homalon.core.visit.CameWith;
 import homalon.core.visit.IndexSetup;
 import homalon.core.visit.LineSetup;
@@ -101,11 +103,12 @@ class SheetController {
                     "clearance",
                     like.clearance().stream().map(writer::exact).distinct().collect(Collectors.joining(" ")));
         }
-        page.show("running", writer.number(Bearings.runningClearance(cam)));
+        BookDefaults shop = part.rules().books();
+        page.show("running", writer.number((cam ? BenchFigure.RUNNING_CAM : BenchFigure.RUNNING_MAIN).value(shop)));
         page.show(
                 "usualRunning",
-                writer.full(Bearings.runningClearance(true)) + " to run with for a cam and "
-                        + writer.full(Bearings.runningClearance(false)) + " for mains");
+                writer.full(BenchFigure.RUNNING_CAM.value(shop)) + " to run with for a cam and "
+                        + writer.full(BenchFigure.RUNNING_MAIN.value(shop)) + " for mains");
         List<String> told = part.visit().came().map(CameWith::shafts).orElse(List.of());
         List<String> names = !told.isEmpty()
                 ? told

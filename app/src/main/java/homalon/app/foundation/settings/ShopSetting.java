@@ -5,6 +5,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
+import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.UUID;
 import org.hibernate.annotations.Immutable;
@@ -29,6 +30,9 @@ final class ShopSetting {
     @Nullable
     Long nanometres;
 
+    @Nullable
+    BigDecimal figure;
+
     String words = "";
 
     ShopSetting() {}
@@ -39,5 +43,10 @@ final class ShopSetting {
         this.words = words;
         this.by = by;
         this.at = at;
+    }
+
+    ShopSetting withFigure(@Nullable BigDecimal value) {
+        this.figure = value;
+        return this;
     }
 }

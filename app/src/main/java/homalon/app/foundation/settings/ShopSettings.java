@@ -4,6 +4,7 @@ import homalon.app.foundation.memory.Memory;
 import homalon.app.foundation.memory.Question;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
+import homalon.core.rulebook.BookDefaults;
 import homalon.core.rulebook.FaceDefaults;
 import homalon.core.rulebook.FaceDefaults.Item;
 import homalon.core.rulebook.OwnLines;
@@ -11,6 +12,8 @@ import homalon.core.rulebook.ShopPaper;
 import homalon.core.rulebook.ShopRules;
 import homalon.core.rulebook.TagNumbers;
 import jakarta.persistence.EntityManager;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Arrays;
@@ -20,7 +23,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -41,6 +46,9 @@ public class ShopSettings {
     private static final String MAIL = "PAPER_MAIL";
     private static final String LABEL = "PAPER_LABEL";
     private static final Set<String> PAPER = Set.of(ADDRESS, PHONE, MAIL, LABEL);
+
+    private static final Pattern OF_BOOKS = Pattern.compile("(VALVE|ENGINE|BENCH)_[A-Z_]+");
+    private static final int DIGITS = 7;
 
     private final EntityManager entities;
     private final Clock clock;
@@ -77,6 +85,7 @@ public class ShopSettings {
             List<String> cleaning = List.of();
             List<String> leaving = List.of();
             Map<String, String> paper = new HashMap<>();
+            Map<String, BookDefaults.Own> books = new HashMap<>();
             for (ShopSetting line : lines) {
                 if (line.name.equals(UNIT)) {
                     unit = BenchUnit.valueOf(line.words);
@@ -90,6 +99,13 @@ public class ShopSettings {
                 }
                 if (line.name.equals(LEAVING)) {
                     leaving = line.words.lines().toList();
+                }
+                if (OF_BOOKS.matcher(line.name).matches()) {
+                    if (line.figure == null) {
+                        books.remove(line.name);
+                    } else {
+                        books.put(line.name, new BookDefaults.Own(line.figure.doubleValue(), line.words));
+                    }
                 }
                 if (PAPER.contains(line.name)) {
                     paper.put(line.name, line.words);
@@ -105,7 +121,12 @@ public class ShopSettings {
                     }
                 });
             }
-            return new ShopRules(new FaceDefaults(unit, own), new OwnLines(cleaning, leaving), paper(paper), tags);
+            return new ShopRules(
+                    new FaceDefaults(unit, own),
+                    new BookDefaults(unit, books),
+                    new OwnLines(cleaning, leaving),
+                    paper(paper),
+                    tags);
         }
 
         private static ShopPaper paper(Map<String, String> kept) {
@@ -234,5 +255,37 @@ public class ShopSettings {
             }
         }
         return changed;
+    }
+
+    /**
+     * Sets the shop's own figures of its books; what is the same is left.
+     *
+     * @param wanted all that shall stand; what is missing is the general value again
+     * @return how many changed
+     */
+    public int use(BookDefaults wanted, UUID by) {
+        Map<String, BookDefaults.Own> before = history().now().books().own();
+        Set<String> names = new TreeSet<>(before.keySet());
+        names.addAll(wanted.own().keySet());
+        int changed = 0;
+        for (String name : names) {
+            Optional<BookDefaults.Own> now = Optional.ofNullable(wanted.own().get(name));
+            if (!now.map(ShopSettings::kept)
+                    .equals(Optional.ofNullable(before.get(name)).map(ShopSettings::kept))) {
+                BigDecimal figure = now.map(o -> kept(o).figure()).orElse(null);
+                String from = now.map(BookDefaults.Own::from).orElse("");
+                entities.persist(new ShopSetting(name, null, from, by, clock.instant()).withFigure(figure));
+                changed++;
+            }
+        }
+        memory.changes(new All());
+        return changed;
+    }
+
+    /** To the digits that are kept. */
+    private record Kept(BigDecimal figure, String from) {}
+
+    private static Kept kept(BookDefaults.Own own) {
+        return new Kept(BigDecimal.valueOf(own.value()).setScale(DIGITS, RoundingMode.HALF_UP), own.from());
     }
 }

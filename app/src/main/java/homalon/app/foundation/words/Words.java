@@ -54,6 +54,8 @@ public final class Words {
     private static MessageSource source(String room) {
         ResourceBundleMessageSource source = new ResourceBundleMessageSource();
         source.setBasename("homalon/words/" + room);
+        // Not that of whichever thread asks first.
+        source.setBundleClassLoader(Words.class.getClassLoader());
         source.setDefaultEncoding("UTF-8");
         source.setFallbackToSystemLocale(false);
         source.setAlwaysUseMessageFormat(true);

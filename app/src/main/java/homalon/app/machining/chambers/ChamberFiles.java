@@ -7,6 +7,7 @@ import homalon.app.foundation.memory.Memory;
 import homalon.app.foundation.memory.Question;
 import homalon.core.input.BadInputException;
 import homalon.core.part.LayoutNumbers;
+import homalon.core.rulebook.BookDefaults;
 import homalon.core.visit.ChamberFile;
 import homalon.core.visit.EngineForm;
 import homalon.core.visit.PartFile;
@@ -36,7 +37,8 @@ class ChamberFiles {
      *
      * @param last number of the sheet's last line: numbers are never given twice
      */
-    private record Lines(UUID visit, long revision, long last, Map<String, String> setup, LayoutNumbers numbers)
+    private record Lines(
+            UUID visit, long revision, long last, Map<String, String> setup, LayoutNumbers numbers, BookDefaults shop)
             implements Question<ChamberFile.Read> {}
 
     ChamberFile of(PartFile part) {
@@ -72,10 +74,12 @@ class ChamberFiles {
     /** @param sheet null where none was begun */
     ChamberFile of(PartFile part, SheetFile sheet) {
         SheetFile of = sheet == null ? SheetFile.empty(Sheet.CHAMBERS) : sheet;
-        Lines lines = new Lines(part.visit().id(), of.revision(), of.last(), of.setup(), part.numbers());
+        BookDefaults shop = part.rules().books();
+        Lines lines = new Lines(part.visit().id(), of.revision(), of.last(), of.setup(), part.numbers(), shop);
         return new ChamberFile(
                 part,
                 of,
-                memory.answer(lines, () -> ChamberFile.Read.of(of, part.numbers(), faces.layout(part.numbers()))));
+                memory.answer(
+                        lines, () -> ChamberFile.Read.of(of, part.numbers(), faces.layout(part.numbers()), shop)));
     }
 }

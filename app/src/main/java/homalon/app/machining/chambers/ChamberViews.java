@@ -16,6 +16,7 @@ import homalon.core.chambers.Ratios;
 import homalon.core.cut.WhatIf;
 import homalon.core.part.Layout;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.rulebook.BenchFigure;
 import homalon.core.visit.ChamberFile;
 import homalon.core.visit.ChamberPlace;
 import homalon.core.visit.ChamberWalk;
@@ -157,7 +158,10 @@ class ChamberViews {
         for (Layout.Bore b : file.bores()) {
             file.deckOf(b.number()).ifPresent(deck -> below.put(b.number(), deck));
         }
-        return PistonLevel.of(below).odd().stream()
+        return PistonLevel.of(
+                        below, BenchFigure.PISTON_ODD.value(file.part().rules().books()))
+                .odd()
+                .stream()
                 .map(o -> Words.of(o.words(), writer))
                 .toList();
     }

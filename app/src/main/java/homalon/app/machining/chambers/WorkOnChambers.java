@@ -53,7 +53,12 @@ public class WorkOnChambers {
         ChamberFile file = files.of(part);
         ChamberSetup setup = ChamberSetup.typed(form, unit);
         Map<EngineItem, EngineBook.Entry> entries = entries(file, form, unit, by);
-        new EngineBook(entries, setup.drive(), setup.crown(), setup.rods());
+        new EngineBook(
+                entries,
+                setup.drive(),
+                setup.crown(),
+                setup.rods(),
+                part.rules().books());
         if (!setup.kept().equals(file.sheet().setup())) {
             sheets.setUp(part, id, Sheet.CHAMBERS, setup.kept(), by);
         }

@@ -6,6 +6,8 @@ import homalon.app.foundation.words.Words;
 import homalon.core.part.Valve;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.rulebook.BenchFigure;
+import homalon.core.rulebook.BookDefaults;
 import homalon.core.seats.SeatAngles;
 import homalon.core.seats.SeatPlan;
 import homalon.core.seats.SeatPlan.Way;
@@ -268,7 +270,7 @@ class SeatViews {
                     "sink over the rocker ratio",
                     ""));
         }
-        plans.height(v).ifPresent(h -> height(h, plans, writer, rows));
+        plans.height(v).ifPresent(h -> height(h, plans, file.part().rules().books(), writer, rows));
         springs(file, v, sink, writer, rows);
         return rows;
     }
@@ -299,13 +301,15 @@ class SeatViews {
         return row("Stem tip then", value, (over ? "over " : "at most ") + limit, over ? "out" : "");
     }
 
-    private static void height(ValveHeights.One h, SeatPlans plans, LengthWriter writer, List<ValveView.Row> rows) {
+    private static void height(
+            ValveHeights.One h, SeatPlans plans, BookDefaults shop, LengthWriter writer, List<ValveView.Row> rows) {
         if (h.extra() > 0) {
             rows.add(row(
                     "Sunk further by",
                     writer.number(h.extra()),
-                    "to come within " + writer.number(ValveHeights.DEFAULT_APART)
-                            + " of the deepest of its kind, general default",
+                    "to come within " + writer.number(BenchFigure.HEIGHTS_APART.value(shop))
+                            + " of the deepest of its kind, "
+                            + Words.of(BenchFigure.HEIGHTS_APART.source(shop).words()),
                     ""));
         }
         rows.add(row(

@@ -19,6 +19,7 @@ import homalon.core.valves.BookItem;
 import homalon.core.valves.Look;
 import homalon.core.valves.Measure;
 import homalon.core.valves.ValveBook;
+import homalon.core.visit.EngineForm;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.Sheet;
 import homalon.core.visit.SheetFile;
@@ -144,7 +145,12 @@ class ValveController {
         Map<ValveKind, ValveBook> books = new EnumMap<>(ValveKind.class);
         for (ValveKind kind : ValveKind.values()) {
             books.put(
-                    kind, new ValveBook(kind, ValveSetup.keyed(kept, kind), Boolean.parseBoolean(kept.get("racing"))));
+                    kind,
+                    new ValveBook(
+                            kind,
+                            ValveSetup.keyed(kept, kind),
+                            Boolean.parseBoolean(kept.get("racing")),
+                            page.part().rules().books()));
         }
         List<BookRow> rows = new ArrayList<>();
         for (BookItem item : BookItem.values()) {
@@ -167,14 +173,20 @@ class ValveController {
         page.show("book", rows);
         page.show("values", values);
         page.show("rows", ValvePattern.Rows.values());
-        page.show("sources", List.of(Source.MAKER, Source.SHOP));
+        page.show("sources", EngineForm.SOURCES);
+        page.show("ownSources", values.keySet().stream().anyMatch(k -> k.startsWith("from.")));
     }
 
     @ToMachinists
     @PostMapping("/parts/{tag}/valves/set-up")
     String setUp(PartPage page, @RequestParam Map<String, String> form) {
         PartFile part = page.part();
-        sheets.setUp(part, page.lineId(), Sheet.VALVES, ValveSetup.typed(form, page.unit()), page.me());
+        sheets.setUp(
+                part,
+                page.lineId(),
+                Sheet.VALVES,
+                ValveSetup.typed(form, page.unit(), part.rules().books()),
+                page.me());
         return "redirect:/parts/" + part.tag() + "/valves";
     }
 

@@ -6,6 +6,7 @@ import homalon.app.foundation.memory.Memory;
 import homalon.app.foundation.memory.Question;
 import homalon.core.input.BadInputException;
 import homalon.core.part.LayoutNumbers;
+import homalon.core.rulebook.BookDefaults;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.Sheet;
 import homalon.core.visit.SheetFile;
@@ -29,7 +30,7 @@ class ValveFiles {
      * @param last number of the sheet's last line: numbers are never given twice, so that what a transaction wrote and took back
      *     is not taken for what another wrote in its place
      */
-    private record Lines(UUID visit, long revision, long last, LayoutNumbers numbers)
+    private record Lines(UUID visit, long revision, long last, LayoutNumbers numbers, BookDefaults shop)
             implements Question<ValveFile.Judged> {}
 
     /** Empty before it was said how they lie. */
@@ -38,14 +39,15 @@ class ValveFiles {
     }
 
     Optional<ValveFile> of(PartFile part, SheetFile sheet) {
+        BookDefaults shop = part.rules().books();
         return sheet == null || sheet.setup().isEmpty()
                 ? Optional.empty()
                 : Optional.of(new ValveFile(
                         part,
                         sheet,
                         memory.answer(
-                                new Lines(part.visit().id(), sheet.revision(), sheet.last(), part.numbers()),
-                                () -> ValveFile.Judged.of(sheet, faces.layout(part.numbers())))));
+                                new Lines(part.visit().id(), sheet.revision(), sheet.last(), part.numbers(), shop),
+                                () -> ValveFile.Judged.of(sheet, faces.layout(part.numbers()), shop))));
     }
 
     /** @throws BadInputException before it was said how they lie */

@@ -34,7 +34,12 @@ public class WorkOnValves {
     /** @param form as typed: how they lie, and the book, each field named by kind and item */
     @Transactional
     public void setUp(PartFile part, UUID id, Map<String, String> form, BenchUnit unit, UUID by) {
-        sheets.setUp(part, id, Sheet.VALVES, ValveSetup.typed(form, unit), by);
+        sheets.setUp(
+                part,
+                id,
+                Sheet.VALVES,
+                ValveSetup.typed(form, unit, part.rules().books()),
+                by);
     }
 
     /** @param sure odd as it is, it is so */

@@ -9,11 +9,11 @@ import homalon.app.machining.valves.ValveFindings;
 import homalon.core.cut.CutPlan;
 import homalon.core.integrity.CleaningMethod;
 import homalon.core.integrity.SmallCheck;
-import homalon.core.lines.DeckIndex;
 import homalon.core.route.Finding;
 import homalon.core.route.Operation;
 import homalon.core.route.StepKind;
 import homalon.core.route.VisitFacts;
+import homalon.core.rulebook.BenchFigure;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.visit.CameWith;
 import homalon.core.visit.FeelerKind;
@@ -101,7 +101,11 @@ class VisitFactsSource {
     private Optional<VisitFacts.Index> index(PartFile part, SheetFile sheet) {
         return sheets.index(part, sheet)
                 .flatMap(i -> sheet.since()
-                        .map(since -> new VisitFacts.Index(since, i.square(DeckIndex.DEFAULT_SQUARE), i.toSquare())));
+                        .map(since -> new VisitFacts.Index(
+                                since,
+                                i.square(BenchFigure.INDEX_SQUARE.value(
+                                        part.rules().books())),
+                                i.toSquare())));
     }
 
     private Optional<VisitFacts.Face> face(PartFile part, List<SurveyFile> surveys, SurveyKind kind) {

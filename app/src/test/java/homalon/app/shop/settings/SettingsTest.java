@@ -16,6 +16,7 @@ import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
+import homalon.core.rulebook.BookDefaults;
 import homalon.core.rulebook.FaceDefaults.Item;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.rulebook.Source;
@@ -24,6 +25,8 @@ import java.net.http.HttpResponse;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -51,6 +54,7 @@ class SettingsTest {
     @AfterEach
     void asItWas() {
         settings.use(Map.of(), hands.ines());
+        settings.use(BookDefaults.of(BenchUnit.MM), hands.ines());
         settings.useUnit(BenchUnit.MM, hands.ines());
     }
 
@@ -110,6 +114,85 @@ class SettingsTest {
         String login = "thou" + UUID.randomUUID().toString().substring(0, 6);
         PersonInfo fresh = people.add(login, "Thea", Role.MACHINIST, "three or four words");
         assertEquals(BenchUnit.THOU, fresh.unit(), "somebody new starts in the shop's unit");
+    }
+
+    private HttpResponse<String> keepBooks(String... given) {
+        return marit.post("/shop/settings/books", given);
+    }
+
+    private static String standing(String page, String field) {
+        Matcher m = Pattern.compile("name=\"" + field + "\"[^>]*(?:placeholder|value)=\"([^\"]*)\"")
+                .matcher(page);
+        assertTrue(m.find(), field);
+        return m.group(1);
+    }
+
+    @Test
+    void aFigureOfTheShopStandsInEveryBookThatWasLeftBlank() {
+        String path = "/parts/" + hands.bookReady().tag();
+        assertEquals("0.500", standing(marit.get(path + "/valves").body(), "I.SINK"));
+        String said = keepBooks(
+                        "VALVE_I_SINK",
+                        "0.6",
+                        "VALVE_I_SINK.from",
+                        "sheet of the slipway",
+                        "ENGINE_BURETTE",
+                        "50",
+                        "ENGINE_BURETTE.from",
+                        "the burette on the wall",
+                        "BENCH_TEST_HOLD",
+                        "15",
+                        "BENCH_TEST_HOLD.from",
+                        "sheet of the slipway")
+                .body();
+        assertTrue(said.contains("These stand from now on.") && said.contains("sheet of the slipway"), said);
+        assertEquals("0.600", standing(marit.get(path + "/valves").body(), "I.SINK"));
+        assertEquals("50.0", standing(marit.get(path + "/chambers").body(), "BURETTE"));
+        assertEquals("15", standing(marit.get(path + "/pressure").body(), "hold"));
+        assertTrue(marit.get("/shop").body().contains("changed the settings: limits of books"));
+        assertTrue(keepBooks(
+                        "VALVE_I_SINK",
+                        "0.6",
+                        "VALVE_I_SINK.from",
+                        "sheet of the slipway",
+                        "ENGINE_BURETTE",
+                        "50",
+                        "ENGINE_BURETTE.from",
+                        "the burette on the wall",
+                        "BENCH_TEST_HOLD",
+                        "15",
+                        "BENCH_TEST_HOLD.from",
+                        "sheet of the slipway")
+                .body()
+                .contains("Nothing was changed."));
+        keepBooks();
+        assertEquals("0.500", standing(marit.get(path + "/valves").body(), "I.SINK"));
+    }
+
+    /** What was judged by them counts as it did when it left, and what is here by what stands now. */
+    @Test
+    void aBookThatWasHandedOverKeepsTheFiguresOfItsDay() {
+        PartFile part = hands.bookReady();
+        keepBooks("VALVE_I_SINK", "0.6", "VALVE_I_SINK.from", "a sheet");
+        shop.bean(PartVisits.class).handOver(part.id(), List.of(), "", hands.ines());
+        keepBooks("VALVE_I_SINK", "0.7", "VALVE_I_SINK.from", "a newer sheet");
+        assertEquals(
+                0.6, parts.byTag(part.tag()).rules().books().own("VALVE_I_SINK").orElseThrow());
+        assertEquals(0.7, hands.bookReady().rules().books().own("VALVE_I_SINK").orElseThrow());
+    }
+
+    @Test
+    void aBooksFigureThatCannotBeIsRefusedAndStaysAsKeyed() {
+        HttpResponse<String> answer = keepBooks("VALVE_I_SINK", "twelve", "VALVE_I_SINK.from", "a sheet");
+        assertEquals(422, answer.statusCode());
+        assertTrue(answer.body().contains("data-wrong=\"VALVE_I_SINK\"")
+                && answer.body().contains("twelve"));
+        assertTrue(settings.history().now().books().own().isEmpty());
+        assertEquals(
+                403,
+                Visitor.signedIn(shop.port(), "ines")
+                        .get("/shop/settings/books")
+                        .statusCode());
     }
 
     @Test
