@@ -56,12 +56,11 @@ class UnitsOfTheBenchTest {
             "life",
             "compare");
 
-    /** Areas of openings are in mm² at both benches, as volumes are in cc. */
     private static final Pattern METRIC = Pattern.compile(
-            "(?<![\\p{L}/])(mm/min|mm/rev|N/mm|N per mm|µm|microns?|kPa|kW|Nm|m/min|bar|mm)(?![\\p{L}/²])");
+            "(?<![\\p{L}/])(mm/min|mm/rev|N/mm|N per mm|µm|microns?|kPa|kW|Nm|m/min|bar|mm²|mm)(?![\\p{L}/²])");
 
     private static final Pattern IMPERIAL =
-            Pattern.compile("(?<![\\p{L}/])(thou|psi|inHg|in/min|in/rev|lb/in|µin|hp|in-lb|ft-lb)(?![\\p{L}/])");
+            Pattern.compile("(?<![\\p{L}/])(thou|psi|inHg|in/min|in/rev|lb/in|µin|hp|in-lb|ft-lb|in²)(?![\\p{L}/])");
 
     /** A hint that gives one example for each bench; names of what is bought and of tools; what a machinist wrote. */
     private static final Pattern ALLOWED = Pattern.compile(

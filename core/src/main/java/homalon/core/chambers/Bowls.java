@@ -116,7 +116,7 @@ public record Bowls(double least, double open, List<One> each, Optional<First> f
                 Message.of(
                         "chambers.the-first-bowl-deeper-gave-a-floor-of",
                         Ratios.exactCc(f.gave()),
-                        Ratios.square(f.floorMm2())),
+                        new Message.Mm2(f.floorMm2())),
                 f.deeper()));
         for (One o : each) {
             o.deeper()

@@ -133,7 +133,7 @@ public record Cylinder(
                 .line(Message.of("chambers.swept-4", Ratios.exactCc(sweptCc())), bore, stroke)
                 .line(Message.of("chambers.chamber", Ratios.exactCc(chamberCc)))
                 .line(
-                        Message.of("chambers.gasket", Ratios.square(gasket.areaMm2()), Ratios.exactCc(gasket.cc())),
+                        Message.of("chambers.gasket", new Message.Mm2(gasket.areaMm2()), Ratios.exactCc(gasket.cc())),
                         gasket.thickness())
                 .line(Message.of("chambers.piston-below-the-deck-4", Ratios.exactCc(deckCc())), bore, deck)
                 .line(Message.of("chambers.crown-crevice", Ratios.signedCc(crownCc), Ratios.signedCc(creviceCc)))

@@ -5,6 +5,7 @@ import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.quantity.NotALengthException;
+import homalon.core.quantity.Quantity;
 import homalon.core.words.Message;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -116,7 +117,7 @@ public enum EngineItem {
                 case SIZE -> unit == BenchUnit.MM ? "mm" : "in";
                 case SMALL, SIGNED -> unit.label();
                 case CC -> "cc";
-                case SQUARE -> "mm²";
+                case SQUARE -> Quantity.AREA.unit(unit);
                 case RATIO -> ": 1";
                 case DEGREES -> "°";
                 case MINUTES -> "min";
@@ -180,6 +181,12 @@ public enum EngineItem {
     /** General default; empty where only a book or a measurement can say. */
     public OptionalDouble usual() {
         return usual;
+    }
+
+    /** What was typed at a bench as it is kept: a bare area is given the unit that it has there, since one without is in mm2. */
+    public String asKept(String typed, BenchUnit bench) {
+        boolean bare = typed.matches("[+-]?[0-9]*[.,]?[0-9]+[.,]?");
+        return unit == Unit.SQUARE && bench == BenchUnit.THOU && bare ? typed + " in2" : typed;
     }
 
     /**
@@ -260,7 +267,7 @@ public enum EngineItem {
             case SIZE -> writer.size(Length.roundedFromMm(value));
             case SMALL, SIGNED -> writer.full(value);
             case CC -> Ratios.cc(value);
-            case SQUARE -> Ratios.square(value);
+            case SQUARE -> Quantity.AREA.full(value, bench);
             case RATIO -> Ratios.ratio(value);
             case DEGREES -> trimmed(value) + "°";
             case MINUTES -> trimmed(value) + " min";

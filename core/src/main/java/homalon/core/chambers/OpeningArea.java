@@ -147,7 +147,7 @@ public record OpeningArea(Way way, double mm2, double plusMinus, Working working
         return Ratios.exactCc(value);
     }
 
-    private static String area(double mm2) {
-        return Ratios.square(mm2);
+    private static Message.Mm2 area(double mm2) {
+        return new Message.Mm2(mm2);
     }
 }

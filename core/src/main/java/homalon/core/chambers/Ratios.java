@@ -25,11 +25,6 @@ public final class Ratios {
         return Math.abs(value) < 0.005 ? text : (value > 0 ? "+" : "\u2212") + text;
     }
 
-    /** {@code 5027 mm²}. */
-    public static String square(double mm2) {
-        return rounded(mm2, 0) + " mm²";
-    }
-
     /** {@code 9.62}. */
     public static String ratio(double value) {
         return Double.isInfinite(value) ? "\u221e" : rounded(value, 2);

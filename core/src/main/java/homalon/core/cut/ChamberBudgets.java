@@ -135,7 +135,7 @@ final class ChamberBudgets {
                             .line(
                                     Message.of(
                                             "cut.less-two-standard-uncertainties-of-what",
-                                            Ratios.square(c.opening().mm2())),
+                                            new Message.Mm2(c.opening().mm2())),
                                     rim)
                             .done()));
         }

@@ -51,6 +51,13 @@ public enum Quantity {
                     "lbft",
                     Factor.INCH_POUND * 12)),
     POWER("kW", 1, "hp", 1, Map.of("kw", 1.0, "w", 0.001, "hp", Factor.POUND * 550 * 12 * Factor.INCH / 1e6)),
+    /** A mm bench thinks of an opening in mm², a thou bench in in². */
+    AREA(
+            "mm²",
+            0,
+            "in²",
+            3,
+            Map.of("mm2", 1.0, "mm²", 1.0, "cm2", 100.0, "cm²", 100.0, "in2", 645.16, "in²", 645.16, "sqin", 645.16)),
     TEMPERATURE("°C", 1, "°F", 0, Map.of("c", 1.0, "f", 1 / 1.8));
 
     /** What the units are made of. */
@@ -66,7 +73,8 @@ public enum Quantity {
     }
 
     private static final double FREEZING_FAHRENHEIT = 32;
-    private static final Pattern TYPED = Pattern.compile("([+-]?[0-9]{0,6}(?:[.,][0-9]{0,6})?)\\s*([a-zµ°./·\\- ]*)");
+    private static final Pattern TYPED =
+            Pattern.compile("([+-]?[0-9]{0,6}(?:[.,][0-9]{0,6})?)\\s*((?![0-9.,])[a-z0-9²µ°./·\\- ]*)");
 
     private final String metric;
     private final int metricDecimals;

@@ -102,7 +102,7 @@ public final class EngineForm {
 
     /** Without the unit, which stands beside the field. */
     private static String plain(EngineItem item, double value, BenchUnit unit) {
-        return item.written(value, unit).replaceFirst("\\s*(mm|in|thou|cc|mm²|min|°)$", "");
+        return item.written(value, unit).replaceFirst("\\s*(mm|in|thou|cc|mm²|in²|min|°)$", "");
     }
 
     /** As it was typed, with its unit where another bench typed it: kept as it is when nothing is changed. */
@@ -111,8 +111,13 @@ public final class EngineForm {
         if (f == null) {
             return "";
         }
-        boolean foreign =
-                item.unit().isLength() && f.unit() != unit && f.typed().matches("[-+]?[0-9.,]+");
+        if (!f.typed().matches("[-+]?[0-9.,]+")) {
+            return f.typed();
+        }
+        if (item.unit() == EngineItem.Unit.SQUARE) {
+            return unit == BenchUnit.MM ? f.typed() : f.typed() + " mm2";
+        }
+        boolean foreign = item.unit().isLength() && f.unit() != unit;
         return foreign ? f.typed() + " " + suffix(item, f) : f.typed();
     }
 

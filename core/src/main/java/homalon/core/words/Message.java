@@ -14,7 +14,7 @@ import java.util.stream.Stream;
  * message chooses the language and the unit.
  *
  * @param code of the sentence: the room, a dot, and its first words or the constant that it names
- * @param args in the order of the pattern's numbers: messages, {@link Mm}, {@link First}, and what is shown as it is
+ * @param args in the order of the pattern's numbers: messages, {@link Mm}, {@link Mm2}, {@link First}, and what is shown as it is
  */
 public record Message(String code, List<Object> args) {
     /** Says nothing. */
@@ -28,6 +28,9 @@ public record Message(String code, List<Object> args) {
 
     /** A computed length in millimetres, shown in the unit of the bench. */
     public record Mm(double value) {}
+
+    /** An area in square millimetres, shown in the unit of the bench. */
+    public record Mm2(double value) {}
 
     /** A message whose first letter is written large, or small, whatever its words are. */
     public record First(Message message, boolean large) {}

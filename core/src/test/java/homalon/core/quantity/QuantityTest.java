@@ -31,6 +31,9 @@ class QuantityTest {
         "TORQUE, 10 ft-lb, 13.55818",
         "TORQUE, 10 ft·lb, 13.55818",
         "POWER, 10 hp, 7.456999",
+        "AREA, 7.5 in², 4838.7",
+        "AREA, 50cm2, 5000",
+        "AREA, 5020 mm2, 5020",
         "TEMPERATURE, 212 °F, 100",
         "TEMPERATURE, -40 F, -40",
         "TEMPERATURE, 21.5 °C, 21.5",
@@ -47,6 +50,7 @@ class QuantityTest {
         "TEMPERATURE, 32, 32, 0",
         "POWER, '7,5', 7.5, 5.592749",
         "ROUGHNESS, 32, 32, 0.8128",
+        "AREA, 2, 2, 1290.32",
     })
     void aBareNumberIsOfTheBenchsOwnUnit(Quantity kind, String typed, double mm, double thou) {
         assertEquals(mm, kind.read(typed, BenchUnit.MM).orElseThrow(), 1e-6);

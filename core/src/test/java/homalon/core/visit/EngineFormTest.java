@@ -108,4 +108,29 @@ class EngineFormTest {
         assertFalse(EngineForm.carries(blank()));
         assertFalse(EngineForm.carries(file(begun().say(ChamberFile.place(EngineItem.CHAMBER), "41.5"))));
     }
+
+    /** What is kept is square millimetres where no unit stands, whatever bench wrote it; a thou bench keys and sees square inches. */
+    @ParameterizedTest
+    @CsvSource({
+        "5020, MM, 5020, 5020 mm2",
+        "7.5, THOU, 7.5 in2, 7.5 in2",
+        "7.5 in2, MM, 7.5 in2, 7.5 in2",
+        "50 cm2, THOU, 50 cm2, 50 cm2"
+    })
+    void anAreaIsKeyedInTheBenchsUnitAndComesBackAsItWas(String typed, BenchUnit bench, String atMm, String atThou) {
+        String kept = EngineItem.OPENING.asKept(typed, bench);
+        ChamberFile file = file(begun().say(ChamberFile.place(EngineItem.OPENING), kept));
+        double mm2 = EngineItem.OPENING.read(kept, bench);
+        assertEquals(mm2, file.book().value(EngineItem.OPENING), 1e-9);
+        assertEquals(atMm, EngineForm.shown(file, EngineItem.OPENING, BenchUnit.MM));
+        assertEquals(atThou, EngineForm.shown(file, EngineItem.OPENING, BenchUnit.THOU));
+        for (BenchUnit again : BenchUnit.values()) {
+            String shown = EngineForm.shown(file, EngineItem.OPENING, again);
+            assertEquals(mm2, EngineItem.OPENING.read(EngineItem.OPENING.asKept(shown, again), again), 1e-9);
+        }
+        assertEquals(
+                "in\u00b2",
+                field(file, Optional.empty(), BenchUnit.THOU, EngineItem.OPENING)
+                        .unit());
+    }
 }

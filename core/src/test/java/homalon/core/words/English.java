@@ -1,5 +1,7 @@
 package homalon.core.words;
 
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Quantity;
 import java.text.MessageFormat;
 import java.util.Collection;
 import java.util.List;
@@ -66,6 +68,10 @@ public final class English {
         }
         return arg instanceof Message m
                 ? of(m, length)
-                : arg instanceof Message.Mm mm ? length.apply(mm.value()) : String.valueOf(arg);
+                : arg instanceof Message.Mm mm
+                        ? length.apply(mm.value())
+                        : arg instanceof Message.Mm2 area
+                                ? Quantity.AREA.full(area.value(), BenchUnit.MM)
+                                : String.valueOf(arg);
     }
 }

@@ -3,6 +3,7 @@ package homalon.app.foundation.words;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.quantity.Quantity;
 import homalon.core.words.Message;
 import java.util.Collection;
 import java.util.List;
@@ -92,6 +93,9 @@ public final class Words {
         if (arg instanceof Message.First first) {
             String words = of(first.message(), writer);
             return first.large() ? StringUtils.capitalize(words) : StringUtils.uncapitalize(words);
+        }
+        if (arg instanceof Message.Mm2 area) {
+            return Quantity.AREA.full(area.value(), writer.unit());
         }
         return arg instanceof Message.Mm mm ? written(mm.value(), writer) : String.valueOf(arg);
     }

@@ -16,6 +16,7 @@ import homalon.core.chambers.Ratios;
 import homalon.core.cut.WhatIf;
 import homalon.core.part.Layout;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.quantity.Quantity;
 import homalon.core.rulebook.BenchFigure;
 import homalon.core.visit.ChamberFile;
 import homalon.core.visit.ChamberPlace;
@@ -24,7 +25,6 @@ import homalon.core.visit.Figure;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -259,9 +259,8 @@ class ChamberViews {
         return outlooks.question(file, WhatIf.NOTHING).chambers().stream()
                 .map(c -> new ChamberView.Opening(
                         c.name(),
-                        Ratios.square(c.opening().mm2())
-                                + String.format(
-                                        Locale.ROOT, " ± %.0f", c.opening().plusMinus()),
+                        Quantity.AREA.number(c.opening().mm2(), writer.unit()) + " ± "
+                                + Quantity.AREA.full(c.opening().plusMinus(), writer.unit()),
                         Words.of(c.opening().way().words()),
                         WorkingView.of(c.opening().working(), writer)))
                 .collect(Collectors.toList());

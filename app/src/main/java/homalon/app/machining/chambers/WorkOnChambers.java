@@ -63,7 +63,7 @@ public class WorkOnChambers {
             sheets.setUp(part, id, Sheet.CHAMBERS, setup.kept(), by);
         }
         for (EngineItem item : EngineItem.values()) {
-            keep(file, item, id, typed(form, item), unit, by);
+            keep(file, item, id, typed(form, item, unit), unit, by);
             if (item.group() == EngineItem.Group.LIMITS) {
                 String source = entries.containsKey(item) ? source(form, item).name() : "";
                 keepText(file, ChamberFile.source(item), id, source, unit, by);
@@ -71,8 +71,8 @@ public class WorkOnChambers {
         }
     }
 
-    private static String typed(Map<String, String> form, EngineItem item) {
-        return form.getOrDefault(item.name(), "").strip();
+    private static String typed(Map<String, String> form, EngineItem item, BenchUnit unit) {
+        return item.asKept(form.getOrDefault(item.name(), "").strip(), unit);
     }
 
     private static Map<EngineItem, EngineBook.Entry> entries(
@@ -80,7 +80,7 @@ public class WorkOnChambers {
         Map<EngineItem, EngineBook.Entry> entries = new EnumMap<>(EngineItem.class);
         List<BadInputException.Problem> problems = new ArrayList<>();
         for (EngineItem item : EngineItem.values()) {
-            String typed = typed(form, item);
+            String typed = typed(form, item, unit);
             try {
                 meanwhile(file, item, form, by);
                 if (typed.length() > 40) {
