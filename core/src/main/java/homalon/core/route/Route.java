@@ -51,12 +51,14 @@ public final class Route {
     private final List<Before> edges = new ArrayList<>();
     private final DirectedAcyclicGraph<Integer, DefaultEdge> graph = new DirectedAcyclicGraph<>(DefaultEdge.class);
     private final List<Event> events;
+    private final RouteRules.InForce rules;
     private final Set<Finding> known;
     private final Map<Operation, Integer> lastMet = new EnumMap<>(Operation.class);
     private final List<Step> steps;
 
-    private Route(List<Event> events) {
+    private Route(List<Event> events, RouteRules.InForce rules) {
         this.events = List.copyOf(events);
+        this.rules = rules;
         this.known = known(events);
         for (Operation operation : Operation.values()) {
             lastMet.put(operation, lastMet(events, operation));
@@ -72,7 +74,12 @@ public final class Route {
 
     /** @param events in the order in which they happened */
     public static Route of(List<Event> events) {
-        return new Route(events);
+        return of(events, RouteRules.ALL);
+    }
+
+    /** @param rules that the shop goes by */
+    public static Route of(List<Event> events, RouteRules.InForce rules) {
+        return new Route(events, rules);
     }
 
     /** Every step, each after all that comes before it. */
@@ -169,7 +176,7 @@ public final class Route {
             return comesBefore(step.get());
         }
         List<Before> found = new ArrayList<>();
-        for (RouteRules.Order rule : RouteRules.ORDER) {
+        for (RouteRules.Order rule : rules.order()) {
             if (!holds(rule)) {
                 continue;
             }
@@ -311,7 +318,7 @@ public final class Route {
     private List<Message> needs(Operation operation, int event) {
         Event e = events.get(event);
         if (e instanceof Event.Found found) {
-            return RouteRules.MAKES.stream()
+            return rules.makes().stream()
                     .filter(r -> r.finding() == found.finding() && r.operation() == operation)
                     .map(r -> Message.of("text.colon", found.finding().words(), r.because()))
                     .toList();
@@ -376,12 +383,12 @@ public final class Route {
     }
 
     /** A rule lets the one come before the other by itself. */
-    private static boolean ordered(Operation before, Operation after) {
-        return RouteRules.ORDER.stream().anyMatch(r -> r.before() == before && r.after() == after);
+    private boolean ordered(Operation before, Operation after) {
+        return rules.order().stream().anyMatch(r -> r.before() == before && r.after() == after);
     }
 
-    private static boolean ordered(Operation before, Operation after, Strength atLeast) {
-        return RouteRules.ORDER.stream()
+    private boolean ordered(Operation before, Operation after, Strength atLeast) {
+        return rules.order().stream()
                 .anyMatch(r -> r.before() == before
                         && r.after() == after
                         && (r.strength() == Strength.MUST || atLeast == Strength.BETTER));
@@ -422,7 +429,7 @@ public final class Route {
     /** The strict rules first: where a check is owed again after work, it cannot come before that work as well. */
     private void order() {
         for (Strength strength : Strength.values()) {
-            for (RouteRules.Order rule : RouteRules.ORDER) {
+            for (RouteRules.Order rule : rules.order()) {
                 if (rule.strength() == strength && holds(rule)) {
                     nodes.stream().filter(n -> n.operation() == rule.after()).forEach(after -> before(rule, after));
                 }

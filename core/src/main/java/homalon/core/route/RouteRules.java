@@ -7,14 +7,17 @@ import static homalon.core.route.Strength.MUST;
 
 import homalon.core.words.Message;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
  * The rules of the route, all in this one place: what every casting needs, what a finding makes, what work makes owed, and what
- * comes before what. Each says why, in the words that the screens show.
+ * comes before what. Each says why, in the words that the screens show. A shop may let go an order that is only better so, and a check
+ * that a finding asks for, if not of cracks or leaks; what follows from work that was done stays.
  */
 public final class RouteRules {
     private RouteRules() {}
@@ -23,7 +26,16 @@ public final class RouteRules {
     public record Always(Operation operation, Message because) {}
 
     /** A finding makes work, or a check. */
-    public record Makes(Finding finding, Operation operation, Message because) {}
+    public record Makes(Finding finding, Operation operation, Message because) {
+        /** Under which a shop lets it go. */
+        public String name() {
+            return "ROUTE." + finding.name() + "." + operation.name();
+        }
+
+        public boolean mayGo() {
+            return operation.isCheck() && !KEPT.contains(operation);
+        }
+    }
 
     /**
      * Work makes a check owed, or other work, each time that it is done.
@@ -38,7 +50,40 @@ public final class RouteRules {
      * @param onlyWith the rule holds only where that is part of the route as well
      */
     public record Order(
-            Operation before, Operation after, Strength strength, Optional<Operation> onlyWith, Message because) {}
+            Operation before, Operation after, Strength strength, Optional<Operation> onlyWith, Message because) {
+        /** Under which a shop lets it go. */
+        public String name() {
+            return "ROUTE." + before.name() + "." + after.name();
+        }
+
+        public boolean mayGo() {
+            return strength == BETTER;
+        }
+    }
+
+    /**
+     * The rules that a shop goes by.
+     *
+     * @param makes what findings ask for
+     * @param order what comes before what
+     */
+    public record InForce(List<Makes> makes, List<Order> order) {
+        /** @param off names of what the shop let go; a name of what may not go changes nothing */
+        public static InForce without(Set<String> off) {
+            return off.isEmpty()
+                    ? ALL
+                    : new InForce(
+                            MAKES.stream()
+                                    .filter(r -> !r.mayGo() || !off.contains(r.name()))
+                                    .toList(),
+                            ORDER.stream()
+                                    .filter(r -> !r.mayGo() || !off.contains(r.name()))
+                                    .toList());
+        }
+    }
+
+    /** What finds cracks and leaks: no shop lets a rule go that asks for it. */
+    private static final Set<Operation> KEPT = EnumSet.of(PRESSURE_TEST, CRACK_CHECK);
 
     public static final List<Always> ALWAYS = List.of(
             new Always(CLEAN, Message.of("route.dirt-hides-cracks-and-holds-an-edge-off")),
@@ -172,6 +217,9 @@ public final class RouteRules {
             order(LINER_CHECK, OIL_AND_BAG, BETTER, Message.of("route.oil-holds-an-edge-off-the-face")),
             order(PRESSURE_TEST, OIL_AND_BAG, MUST, Message.of("route.after-the-last-wet-step")),
             order(CUT, OIL_AND_BAG, MUST, Message.of("route.after-the-last-wet-step")));
+
+    /** Every rule, where a shop lets none go. */
+    public static final InForce ALL = new InForce(MAKES, ORDER);
 
     private static final Map<Operation, List<Owes>> OWES_BY_WORK = OWES.stream()
             .collect(Collectors.groupingBy(Owes::work, () -> new EnumMap<>(Operation.class), Collectors.toList()));

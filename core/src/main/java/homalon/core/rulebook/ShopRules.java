@@ -1,6 +1,7 @@
 package homalon.core.rulebook;
 
 import homalon.core.quantity.BenchUnit;
+import java.util.Map;
 
 /**
  * What a shop goes by, as it stood on one day.
@@ -8,14 +9,29 @@ import homalon.core.quantity.BenchUnit;
  * @param faces what a face may have where nothing was entered for it
  * @param books what stands in the books of valves and engines where nothing was keyed
  * @param lines that are ticked for every casting
+ * @param letGo rules of the route that it does not go by, by name, and why
  * @param paper what stands on its papers
  * @param tags how they are numbered
  */
-public record ShopRules(FaceDefaults faces, BookDefaults books, OwnLines lines, ShopPaper paper, TagNumbers tags) {
+public record ShopRules(
+        FaceDefaults faces,
+        BookDefaults books,
+        OwnLines lines,
+        Map<String, String> letGo,
+        ShopPaper paper,
+        TagNumbers tags) {
+    public ShopRules {
+        letGo = Map.copyOf(letGo);
+    }
 
     /** Before a shop set anything. */
     public static ShopRules of(BenchUnit unit) {
         return new ShopRules(
-                FaceDefaults.of(unit), BookDefaults.of(unit), OwnLines.NONE, ShopPaper.NONE, TagNumbers.USUAL);
+                FaceDefaults.of(unit),
+                BookDefaults.of(unit),
+                OwnLines.NONE,
+                Map.of(),
+                ShopPaper.NONE,
+                TagNumbers.USUAL);
     }
 }

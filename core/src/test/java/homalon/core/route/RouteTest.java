@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import homalon.core.words.English;
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
@@ -358,5 +359,53 @@ class RouteTest {
         assertFalse(Arrays.stream(Finding.values())
                 .anyMatch(f -> RouteRules.MAKES.stream().noneMatch(m -> m.finding() == f)
                         && RouteRules.OWES.stream().noneMatch(o -> o.onlyWith().equals(java.util.Optional.of(f)))));
+    }
+
+    private static Route without(List<Event> events, String... names) {
+        return Route.of(events, RouteRules.InForce.without(Set.of(names)));
+    }
+
+    @Test
+    void aRuleThatAShopLetsGoHoldsNoMore() {
+        List<Event> told = List.of(found(Finding.MAY_BE_BENT));
+        assertTrue(Route.of(told).open(LINE_CHECK).isPresent());
+        assertTrue(
+                without(told, "ROUTE.MAY_BE_BENT.LINE_CHECK").open(LINE_CHECK).isEmpty());
+        assertTrue(
+                without(List.of(found(Finding.PICKED_UP)), "ROUTE.MAY_BE_BENT.LINE_CHECK")
+                        .open(LINE_CHECK)
+                        .isPresent(),
+                "another finding asks for it as well");
+        List<Event> clean = List.of(did(CLEAN));
+        assertTrue(Route.of(clean).inTheWay(FACE_CHECK).stream()
+                .anyMatch(b -> b.because().equals(Message.of("route.a-crack-may-scrap-it-the-readings-were"))));
+        assertEquals(List.of(), without(clean, "ROUTE.CRACK_CHECK.FACE_CHECK").inTheWay(FACE_CHECK));
+    }
+
+    /** What looks for cracks and leaks, what must come first and what follows from work stays, whatever somebody wrote. */
+    @Test
+    void whatKeepsACastingSafeCannotBeLetGo() {
+        List<RouteRules.Makes> stay =
+                RouteRules.MAKES.stream().filter(m -> !m.mayGo()).toList();
+        List<RouteRules.Order> must =
+                RouteRules.ORDER.stream().filter(o -> !o.mayGo()).toList();
+        assertTrue(RouteRules.MAKES.stream()
+                .filter(RouteRules.Makes::mayGo)
+                .map(RouteRules.Makes::operation)
+                .allMatch(o -> o.isCheck() && o != CRACK_CHECK && o != PRESSURE_TEST));
+        assertTrue(must.stream().allMatch(o -> o.strength() == Strength.MUST));
+        Set<String> everything = Stream.concat(
+                        RouteRules.MAKES.stream().map(RouteRules.Makes::name),
+                        RouteRules.ORDER.stream().map(RouteRules.Order::name))
+                .collect(Collectors.toSet());
+        RouteRules.InForce left = RouteRules.InForce.without(everything);
+        assertEquals(stay, left.makes());
+        assertEquals(must, left.order());
+        assertEquals(
+                Route.of(List.of(did(WELD))).owed(),
+                Route.of(List.of(did(WELD)), left).owed());
+        assertEquals(
+                List.of(PRESSURE_TEST),
+                Route.of(List.of(found(Finding.DROPPED)), left).owed());
     }
 }

@@ -48,6 +48,7 @@ public class ShopSettings {
     private static final Set<String> PAPER = Set.of(ADDRESS, PHONE, MAIL, LABEL);
 
     private static final Pattern OF_BOOKS = Pattern.compile("(VALVE|ENGINE|BENCH)_[A-Z_]+");
+    private static final String OF_THE_ROUTE = "ROUTE.";
     private static final int DIGITS = 7;
 
     private final EntityManager entities;
@@ -86,6 +87,7 @@ public class ShopSettings {
             List<String> leaving = List.of();
             Map<String, String> paper = new HashMap<>();
             Map<String, BookDefaults.Own> books = new HashMap<>();
+            Map<String, String> letGo = new HashMap<>();
             for (ShopSetting line : lines) {
                 if (line.name.equals(UNIT)) {
                     unit = BenchUnit.valueOf(line.words);
@@ -107,6 +109,13 @@ public class ShopSettings {
                         books.put(line.name, new BookDefaults.Own(line.figure.doubleValue(), line.words));
                     }
                 }
+                if (line.name.startsWith(OF_THE_ROUTE)) {
+                    if (line.words.isEmpty()) {
+                        letGo.remove(line.name);
+                    } else {
+                        letGo.put(line.name, line.words);
+                    }
+                }
                 if (PAPER.contains(line.name)) {
                     paper.put(line.name, line.words);
                 }
@@ -125,6 +134,7 @@ public class ShopSettings {
                     new FaceDefaults(unit, own),
                     new BookDefaults(unit, books),
                     new OwnLines(cleaning, leaving),
+                    letGo,
                     paper(paper),
                     tags);
         }
@@ -279,6 +289,20 @@ public class ShopSettings {
             }
         }
         memory.changes(new All());
+        return changed;
+    }
+
+    /**
+     * Lets a rule of the route go.
+     *
+     * @param why the shop does without it; empty: it holds again
+     * @return whether that is anything new
+     */
+    public boolean letGo(String rule, String why, UUID by) {
+        boolean changed = !history().now().letGo().getOrDefault(rule, "").equals(why);
+        if (changed) {
+            set(rule, null, why, by);
+        }
         return changed;
     }
 

@@ -31,6 +31,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -107,10 +108,26 @@ class RouteController {
         }
         page.show("log", log);
         page.show("extra", EXTRA.stream().filter(o -> route.open(o).isEmpty()).toList());
-        page.show("orders", RouteRules.ORDER);
+        Map<String, String> letGo = part.rules().letGo();
+        RouteRules.InForce rules = RouteRules.InForce.without(letGo.keySet());
+        page.show("orders", rules.order());
         page.show("owes", RouteRules.OWES);
-        page.show("makes", RouteRules.MAKES);
+        page.show("makes", rules.makes());
+        page.show("letGo", letGo(letGo));
         page.frame(StepKind.REPAIR);
+    }
+
+    /** What the shop does without, and why. */
+    private static List<String> letGo(Map<String, String> why) {
+        Stream<String> makes = RouteRules.MAKES.stream()
+                .filter(m -> m.mayGo() && why.containsKey(m.name()))
+                .map(m -> Words.of(m.finding().words()) + ", "
+                        + Words.of(m.operation().words()) + ": " + why.get(m.name()));
+        Stream<String> order = RouteRules.ORDER.stream()
+                .filter(o -> o.mayGo() && why.containsKey(o.name()))
+                .map(o -> Words.of(o.before().words()) + " before "
+                        + Words.of(o.after().words()) + ": " + why.get(o.name()));
+        return Stream.concat(makes, order).toList();
     }
 
     private static String said(WorkEntry e) {

@@ -10,12 +10,14 @@ import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Event;
 import homalon.core.route.Route;
+import homalon.core.route.RouteRules;
 import homalon.core.route.VisitSteps;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SurveyFile;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -33,7 +35,7 @@ class RouteSteps implements StepSource {
     private final Memory memory;
 
     /** A route is a pure value of its events: any instance grows the same one. */
-    private record Grown(List<Event> events) implements Question<Route> {}
+    private record Grown(List<Event> events, Set<String> letGo) implements Question<Route> {}
 
     private record LastOf(UUID visit) implements Question<Stood> {}
 
@@ -92,12 +94,15 @@ class RouteSteps implements StepSource {
                 && before.unit() == writer.unit()) {
             return before.standing();
         }
-        VisitSteps.Standing now = VisitSteps.of(facts.of(part, surveys, lines, names), writer, this::route);
+        VisitSteps.Standing now = VisitSteps.of(
+                facts.of(part, surveys, lines, names),
+                writer,
+                events -> route(events, part.rules().letGo().keySet()));
         memory.keep(of, writer.unit(), new Stood(lines, surveys, names, writer.unit(), now));
         return now;
     }
 
-    private Route route(List<Event> events) {
-        return memory.answer(new Grown(events), () -> Route.of(events));
+    private Route route(List<Event> events, Set<String> letGo) {
+        return memory.answer(new Grown(events, letGo), () -> Route.of(events, RouteRules.InForce.without(letGo)));
     }
 }

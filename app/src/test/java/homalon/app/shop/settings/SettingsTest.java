@@ -56,6 +56,7 @@ class SettingsTest {
         settings.use(Map.of(), hands.ines());
         settings.use(BookDefaults.of(BenchUnit.MM), hands.ines());
         settings.useUnit(BenchUnit.MM, hands.ines());
+        settings.history().now().letGo().keySet().forEach(r -> settings.letGo(r, "", hands.ines()));
     }
 
     private HttpResponse<String> keep(String... given) {
@@ -193,6 +194,31 @@ class SettingsTest {
                 Visitor.signedIn(shop.port(), "ines")
                         .get("/shop/settings/books")
                         .statusCode());
+    }
+
+    @Test
+    void aRuleOfTheRouteIsLetGoWithItsReasonAndComesBack() {
+        PartFile part = hands.bookReady();
+        String rule = "ROUTE.CRACK_CHECK.VALVE_CHECK";
+        String route = "/parts/" + part.tag() + "/route";
+        String before = marit.get(route).body();
+        assertFalse(before.contains("does not hold in this shop"), before);
+        String said = marit.post("/shop/settings/route", rule, "valves are read while the dye dries")
+                .body();
+        assertTrue(said.contains("Every route goes by these from now on."), said);
+        assertEquals(
+                Map.of(rule, "valves are read while the dye dries"),
+                parts.byTag(part.tag()).rules().letGo());
+        String after = marit.get(route).body();
+        assertTrue(
+                after.contains("One rule of the route does not hold") && after.contains("while the dye dries"), after);
+        assertTrue(marit.post("/shop/settings/route", rule, "valves are read while the dye dries")
+                .body()
+                .contains("Nothing was changed."));
+        assertEquals(
+                422, marit.post("/shop/settings/route", rule, "x".repeat(121)).statusCode());
+        marit.post("/shop/settings/route", rule, "");
+        assertEquals(Map.of(), parts.byTag(part.tag()).rules().letGo());
     }
 
     @Test
