@@ -19,7 +19,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 @RequiredArgsConstructor
-class Photos {
+public class Photos {
     private static final int MOST = 40;
 
     private final CastingLocks locks;
@@ -27,7 +27,8 @@ class Photos {
     private final EvidenceLog log;
     private final EntityManager entities;
 
-    record Photo(UUID id, String note, int width, int height, UUID by, Instant at) {}
+    /** A photo without its picture. */
+    public record Photo(UUID id, String note, int width, int height, UUID by, Instant at) {}
 
     @Transactional(readOnly = true)
     List<Photo> of(PartFile part) {
@@ -38,9 +39,14 @@ class Photos {
                 .getResultList();
     }
 
+    @Transactional(readOnly = true)
+    public List<Photo> ofEveryVisit(PartFile part) {
+        return parts.everyVisit(part).stream().flatMap(v -> of(v).stream()).toList();
+    }
+
     /** Of any visit of the casting. */
     @Transactional(readOnly = true)
-    Optional<byte[]> jpeg(PartFile part, UUID id) {
+    public Optional<byte[]> jpeg(PartFile part, UUID id) {
         return entities
                 .createQuery("select jpeg from PhotoRow where id = :id and visit in (:visits)", byte[].class)
                 .setParameter("id", id)

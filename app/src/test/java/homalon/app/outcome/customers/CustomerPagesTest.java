@@ -6,7 +6,9 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import homalon.app.casting.customer.Customer;
 import homalon.app.casting.customer.Customers;
+import homalon.app.casting.part.PartVisits;
 import homalon.app.casting.part.Parts;
+import homalon.app.outcome.report.Releases;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
@@ -14,7 +16,15 @@ import homalon.core.visit.PartFile;
 import java.io.InputStream;
 import java.net.URI;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
 import java.util.UUID;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -145,5 +155,46 @@ class CustomerPagesTest {
                 PDDocument document = Loader.loadPDF(file.readAllBytes())) {
             return new PDFTextStripper().getText(document);
         }
+    }
+
+    /** Theirs and nobody else's: who they are, and of each casting its record, readings, ledger and the papers that were handed over. */
+    @Test
+    void allOfOneCustomerGoesIntoAFile() throws Exception {
+        Customer c = fresh("Gannet Chandlers");
+        PartFile here = hands.bookFor(c.name());
+        PartFile left = hands.bookFor(c.name());
+        shop.bean(PartVisits.class).handOver(left.id(), List.of(), "fetched as it is", hands.ines());
+        shop.bean(Releases.class).seal(shop.bean(Parts.class).byTag(left.tag()), Optional.of(hands.ines()));
+        hands.bookFor(fresh("Gannet Cranes").name());
+        assertTrue(desk.get(at(c)).body().contains(at(c) + "/everything.zip"));
+        Map<String, String> files = new TreeMap<>();
+        try (ZipInputStream zip = new ZipInputStream(desk.stream(at(c) + "/everything.zip"))) {
+            for (ZipEntry e = zip.getNextEntry(); e != null; e = zip.getNextEntry()) {
+                files.put(e.getName(), new String(zip.readAllBytes(), StandardCharsets.UTF_8));
+            }
+        }
+        String of = "castings/" + here.tag() + "/";
+        String gone = "castings/" + left.tag() + "/";
+        assertEquals(
+                Set.of(
+                        "customer.json",
+                        of + "record.json",
+                        of + "readings.csv",
+                        of + "ledger.csv",
+                        gone + "record.json",
+                        gone + "readings.csv",
+                        gone + "ledger.csv",
+                        gone + "visit-1-seal.json",
+                        gone + "visit-1-report.pdf"),
+                files.keySet());
+        assertTrue(files.get("customer.json").contains(c.name()));
+        assertTrue(files.get(of + "record.json").contains(here.tag()));
+        assertTrue(files.get(gone + "visit-1-report.pdf").startsWith("%PDF"));
+        assertEquals(
+                404,
+                desk.get("/customers/" + UUID.randomUUID() + "/everything.zip").statusCode());
+        String journal = Visitor.signedIn(shop.port(), "marit").get("/shop").body();
+        assertTrue(journal.contains("all of one customer"), journal);
+        assertFalse(journal.contains(c.name()));
     }
 }
