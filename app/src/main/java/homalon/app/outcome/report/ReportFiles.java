@@ -27,6 +27,7 @@ class ReportFiles {
     private final ReportPrint print;
     private final RecordJson json;
     private final RecordCsv csv;
+    private final ReportDrawings drawings;
     private final Releases releases;
     private final SealedPapers papers;
     private final Journal journal;
@@ -72,6 +73,17 @@ class ReportFiles {
     ResponseEntity<byte[]> ledger(PartPage page) {
         PartFile part = page.part();
         return taken(page, part.tag() + "-ledger.csv", CSV, csv.ledger(part));
+    }
+
+    /** In the unit of the reader. */
+    @GetMapping("/parts/{tag}/drawings.zip")
+    ResponseEntity<byte[]> drawings(PartPage page) {
+        PartFile part = page.part();
+        return taken(
+                page,
+                part.tag() + "-drawings.zip",
+                MediaType.valueOf("application/zip"),
+                drawings.zip(part, page.writer()));
     }
 
     /** What leaves the shop as data is noted. */

@@ -12,6 +12,7 @@ import homalon.app.casting.sheets.Sheets;
 import homalon.app.foundation.web.Keyed;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
+import homalon.app.testing.Visitor;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
@@ -25,8 +26,12 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.StreamSupport;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import javax.xml.parsers.DocumentBuilderFactory;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import org.apache.pdfbox.Loader;
@@ -40,6 +45,8 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.w3c.dom.Element;
+import org.xml.sax.InputSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -281,5 +288,31 @@ class ReportTest {
                 .map(r -> List.of(r.get("typed"), r.get("value_mm"), r.get("stands")))
                 .toList();
         assertEquals(List.of(List.of("229.60", "229.6", "false"), List.of("229.63", "229.63", "true")), told);
+    }
+
+    /** Each stands by itself: its style is in it, its size is said, and it asks for nothing elsewhere. */
+    @ParameterizedTest
+    @CsvSource({"T-0412, face", "T-0421, feelers", "T-0409, pass"})
+    void drawingsGoOutAsPicturesOfTheirOwn(String tag, String what) throws Exception {
+        Map<String, String> files = new TreeMap<>();
+        try (ZipInputStream zip =
+                new ZipInputStream(Visitor.signedIn(shop.port(), "desk").stream("/parts/" + tag + "/drawings.zip"))) {
+            for (ZipEntry e = zip.getNextEntry(); e != null; e = zip.getNextEntry()) {
+                files.put(e.getName(), new String(zip.readAllBytes(), StandardCharsets.UTF_8));
+            }
+        }
+        assertTrue(files.keySet().stream().anyMatch(n -> n.contains(what)), files.keySet()::toString);
+        for (Map.Entry<String, String> file : files.entrySet()) {
+            assertTrue(file.getKey().matches("[0-9]{2}-[a-z0-9-]+\\.svg"), file.getKey());
+            Element svg = DocumentBuilderFactory.newDefaultInstance()
+                    .newDocumentBuilder()
+                    .parse(new InputSource(new StringReader(file.getValue())))
+                    .getDocumentElement();
+            assertEquals("svg", svg.getTagName());
+            assertTrue(svg.getAttribute("width").endsWith("mm"), file.getKey());
+            assertEquals(1, svg.getElementsByTagName("style").getLength(), file.getKey());
+            assertFalse(
+                    file.getValue().replaceAll("xmlns(:xlink)?=\"[^\"]*\"", "").contains("http"), file.getKey());
+        }
     }
 }
