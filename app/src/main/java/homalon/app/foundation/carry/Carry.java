@@ -11,6 +11,7 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.util.Map;
+import java.util.function.IntConsumer;
 
 /**
  * {@code homalon out} and {@code homalon in}: the whole shop to standard output, or out of a file. Reads {@code name=value} lines from
@@ -21,14 +22,15 @@ public final class Carry {
 
     public static void main(String[] args) throws IOException {
         Map<String, String> given = CommandInput.read();
+        IntConsumer progress = Progress.onTerminal("yes".equals(given.get("terminal")));
         try (Connection c = DriverManager.getConnection(given.get("url"), given.get("owner"), given.get("password"))) {
             if (args[0].equals("out")) {
                 try (OutputStream out = new BufferedOutputStream(new FileOutputStream(FileDescriptor.out))) {
-                    WriteOut.to(out, c, given.getOrDefault("program", "?"));
+                    WriteOut.to(out, c, given.getOrDefault("program", "?"), progress);
                 }
                 return;
             }
-            Map<String, Long> rows = ReadIn.from(Path.of(given.get("file")), c);
+            Map<String, Long> rows = ReadIn.from(Path.of(given.get("file")), c, progress);
             System.out.println("Castings: " + rows.get("part") + ", visits: " + rows.get("job") + ", customers: "
                     + rows.get("customer")
                     + ", lines in all: "

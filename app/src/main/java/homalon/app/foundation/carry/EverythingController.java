@@ -1,8 +1,11 @@
 package homalon.app.foundation.carry;
 
+import homalon.app.foundation.memory.Memory;
+import homalon.app.foundation.memory.Question;
 import homalon.app.foundation.opened.ToOwners;
 import homalon.app.foundation.people.Journal;
 import homalon.app.foundation.security.CurrentUser;
+import homalon.app.foundation.web.Page;
 import homalon.app.foundation.web.Shop;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -13,6 +16,7 @@ import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.UUID;
 import javax.sql.DataSource;
 import org.springframework.boot.info.BuildProperties;
 import org.springframework.http.ContentDisposition;
@@ -29,18 +33,37 @@ class EverythingController {
     private final Journal journal;
     private final Shop shop;
     private final Clock clock;
+    private final Memory memory;
     private final String version;
 
     EverythingController(
-            DataSource database, Journal journal, Shop shop, Clock clock, Optional<BuildProperties> build) {
+            DataSource database,
+            Journal journal,
+            Shop shop,
+            Clock clock,
+            Memory memory,
+            Optional<BuildProperties> build) {
         this.database = database;
         this.journal = journal;
         this.shop = shop;
         this.clock = clock;
+        this.memory = memory;
         this.version = build.map(BuildProperties::getVersion).orElse("");
     }
 
-    /** Written while it is sent: what has begun cannot be refused in words any more, so that a browser says that it broke off. */
+    /** How far the last download of an owner is, in percent. */
+    private record HowFar(UUID owner) implements Question<Integer> {}
+
+    /** Asked for again and again by the page at which the download was begun. */
+    @GetMapping("/shop/everything/progress")
+    String progress(Page page) {
+        page.show("percent", memory.last(new HowFar(page.me())).orElse(0));
+        return "foundation/door/progress :: bar";
+    }
+
+    /**
+     * Written while it is sent: what has begun cannot be refused in words any more, so that a browser says that it broke off.
+     */
     @GetMapping("/shop/everything.zip")
     void everything(HttpServletResponse response, @AuthenticationPrincipal CurrentUser me)
             throws IOException, SQLException {
@@ -54,7 +77,11 @@ class EverythingController {
                         .build()
                         .toString());
         try (Connection c = database.getConnection()) {
-            WriteOut.to(response.getOutputStream(), c, version);
+            WriteOut.to(
+                    response.getOutputStream(),
+                    c,
+                    version,
+                    percent -> memory.keep(new HowFar(me.id()), percent, percent));
         }
     }
 }

@@ -22,6 +22,7 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.function.IntConsumer;
 import java.util.stream.Collectors;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
@@ -38,6 +39,7 @@ public final class ReadIn {
 
     private final Connection c;
     private final ZipFile zip;
+    private Progress progress = new Progress(1, percent -> {});
 
     private ReadIn(Connection c, ZipFile zip) {
         this.c = c;
@@ -58,9 +60,14 @@ public final class ReadIn {
      * @throws NotReadInException when the archive is none, is of another version or was changed, or when somebody has an account here
      */
     public static Map<String, Long> from(Path archive, Connection c) throws SQLException {
+        return from(archive, c, percent -> {});
+    }
+
+    /** @param told how far it is, in percent */
+    static Map<String, Long> from(Path archive, Connection c, IntConsumer told) throws SQLException {
         c.setAutoCommit(false);
         try (ZipFile zip = new ZipFile(archive.toFile())) {
-            Map<String, Long> rows = new ReadIn(c, zip).all();
+            Map<String, Long> rows = new ReadIn(c, zip).all(told);
             c.commit();
             return rows;
         } catch (IOException e) {
@@ -72,12 +79,14 @@ public final class ReadIn {
         }
     }
 
-    private Map<String, Long> all() throws SQLException, IOException {
+    private Map<String, Long> all(IntConsumer told) throws SQLException, IOException {
         JsonNode about = about();
         List<Table> tables = Tables.of(c);
         empty();
         Map<String, JsonNode> said = new TreeMap<>();
         about.get("tables").forEach(t -> said.put(t.get("table").asString(), t));
+        progress = new Progress(
+                said.values().stream().mapToLong(t -> t.path("rows").asLong()).sum(), told);
         for (Table t : tables) {
             run("alter table " + quoted(t.name()) + " disable trigger user");
         }
@@ -97,6 +106,7 @@ public final class ReadIn {
         }
         run("insert into journal (at, what, detail) values (now(), 'RESTORED', 'everything of a shop, made "
                 + about.get("made").asString().replaceAll("[^0-9A-Za-z:.-]", "") + "')");
+        progress.ended();
         return read;
     }
 
@@ -152,6 +162,7 @@ public final class ReadIn {
             for (String line = reader.readLine(); line != null; line = reader.readLine()) {
                 some.add(files.isEmpty() ? line : withFiles(table, line, files));
                 rows++;
+                progress.one();
                 if (some.size() == (files.isEmpty() ? AT_ONCE : 1)) {
                     keep(insert, some);
                 }

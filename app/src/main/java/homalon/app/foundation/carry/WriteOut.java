@@ -5,6 +5,7 @@ import static homalon.app.foundation.carry.Tables.quoted;
 import homalon.app.foundation.carry.Tables.Column;
 import homalon.app.foundation.carry.Tables.Table;
 import java.io.BufferedOutputStream;
+import java.io.FilterOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
@@ -21,7 +22,9 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.function.IntConsumer;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.postgresql.PGConnection;
@@ -38,6 +41,7 @@ public final class WriteOut {
     private final Connection c;
     private final ZipOutputStream zip;
     private final MessageDigest digest;
+    private Progress progress = new Progress(1, percent -> {});
 
     private WriteOut(Connection c, OutputStream out) {
         this.c = c;
@@ -58,18 +62,24 @@ public final class WriteOut {
      * @param program version that writes
      */
     public static void to(OutputStream out, Connection c, String program) throws SQLException, IOException {
+        to(out, c, program, percent -> {});
+    }
+
+    /** @param told how far it is, in percent */
+    static void to(OutputStream out, Connection c, String program, IntConsumer told) throws SQLException, IOException {
         c.setAutoCommit(false);
         c.setReadOnly(true);
         c.setTransactionIsolation(Connection.TRANSACTION_REPEATABLE_READ);
         try {
-            new WriteOut(c, out).all(program);
+            new WriteOut(c, out).all(program, told);
         } finally {
             c.rollback();
         }
     }
 
-    private void all(String program) throws SQLException, IOException {
+    private void all(String program, IntConsumer told) throws SQLException, IOException {
         List<Table> tables = Tables.of(c);
+        progress = new Progress(count(tables), told);
         List<Map<String, Object>> written = new ArrayList<>();
         for (Table table : tables) {
             digest.reset();
@@ -103,6 +113,24 @@ public final class WriteOut {
                         written)));
         zip.finish();
         zip.flush();
+        progress.ended();
+    }
+
+    /** Lines, as JSON and again as CSV, and files. */
+    private long count(List<Table> tables) throws SQLException {
+        long all = 0;
+        for (Table table : tables) {
+            String counts = Stream.concat(
+                            Stream.of("2 * count(*)"),
+                            table.files().stream().map(f -> "count(" + quoted(f.name()) + ")"))
+                    .collect(Collectors.joining(" + "));
+            try (Statement s = c.createStatement();
+                    ResultSet r = s.executeQuery("select " + counts + " from " + quoted(table.name()))) {
+                r.next();
+                all += r.getLong(1);
+            }
+        }
+        return all;
     }
 
     private String summed() {
@@ -162,6 +190,7 @@ public final class WriteOut {
                     out.write(r.getString(1).getBytes(StandardCharsets.UTF_8));
                     out.write('\n');
                     rows++;
+                    progress.one();
                 }
             }
         }
@@ -188,8 +217,19 @@ public final class WriteOut {
         zip.putNextEntry(new ZipEntry("csv/" + table.name() + ".csv"));
         c.unwrap(PGConnection.class)
                 .getCopyAPI()
-                .copyOut("copy (" + plain(table) + ") to stdout with (format csv, header)", zip);
+                .copyOut("copy (" + plain(table) + ") to stdout with (format csv, header)", counted());
         zip.closeEntry();
+    }
+
+    /** The archive, which counts each line that is written to it. */
+    private OutputStream counted() {
+        return new FilterOutputStream(zip) {
+            @Override
+            public void write(byte[] bytes, int from, int length) throws IOException {
+                out.write(bytes, from, length);
+                progress.one();
+            }
+        };
     }
 
     /** In the order of the rows, so that who reads them comes to the same sum. */
@@ -205,6 +245,7 @@ public final class WriteOut {
                     zip.putNextEntry(new ZipEntry(r.getString(1)));
                     zip.write(bytes);
                     zip.closeEntry();
+                    progress.one();
                 }
             }
         }

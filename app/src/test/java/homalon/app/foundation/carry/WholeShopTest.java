@@ -25,6 +25,7 @@ import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.ArrayList;
 import java.util.Base64;
 import java.util.HexFormat;
 import java.util.List;
@@ -258,6 +259,9 @@ class WholeShopTest {
         try (ZipFile zip = new ZipFile(taken.toFile())) {
             assertTrue(zip.getEntry("about.json") != null && zip.getEntry("tables/part.jsonl") != null);
         }
+        String bar = marit.get("/shop/everything/progress").body();
+        assertTrue(bar.contains("All of it is written") && bar.contains("value=\"100\""), bar);
+        assertFalse(bar.contains("hx-get"), "and is not asked for any more");
         assertTrue(
                 marit.get("/shop").body().contains("took along: everything of the shop"),
                 "the journal says who did, and when");
@@ -266,6 +270,24 @@ class WholeShopTest {
                 Visitor.signedIn(shop.port(), "ines")
                         .get("/shop/everything.zip")
                         .statusCode());
+    }
+
+    /** Each whole hundredth once, from nothing to all, out and in. */
+    @Test
+    void itIsToldHowFarItIs() throws Exception {
+        List<Integer> out = new ArrayList<>();
+        try (Connection from = sample()) {
+            WriteOut.to(OutputStream.nullOutputStream(), from, "0.0", out::add);
+        }
+        List<Integer> in = new ArrayList<>();
+        try (Connection to = elsewhere()) {
+            ReadIn.from(archive, to, in::add);
+        }
+        for (List<Integer> told : List.of(out, in)) {
+            assertTrue(told.size() > 50, told::toString);
+            assertEquals(told.stream().distinct().sorted().toList(), told);
+            assertEquals(List.of(0, 100), List.of(told.get(0), told.get(told.size() - 1)));
+        }
     }
 
     /** A sealed paper that was put in place of another is found, though its line still names it. */
