@@ -14,7 +14,7 @@ document.addEventListener('change', async ({ target }) => {
     const text = await answer.text();
     // Either the parts of the page that it changes, or a sentence.
     const parts = answer.ok && text.trimStart().startsWith('<');
-    said.textContent = parts ? '' : text;
+    said.textContent = parts ? (input.dataset.done ?? '') : text;
     if (parts) put(text, true);
     state('kept');
   } catch {

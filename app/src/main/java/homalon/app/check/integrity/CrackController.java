@@ -111,6 +111,7 @@ class CrackController {
                         .toList());
         page.show("reaches", Reach.values());
         page.show("bores", layout.bores());
+        page.show("lowerEdge", part.numbers().intakeAtTop() ? "exhaust edge" : "intake edge");
         page.show("usual", part.material() == Material.CAST_IRON ? CrackMethod.MAGNETIC_PARTICLE : CrackMethod.DYE);
         page.show("photos", photos.of(part));
         page.show("checked", checked(part, names));
@@ -203,7 +204,7 @@ class CrackController {
     String mark(PartPage page, @Valid @ModelAttribute CrackForm form) {
         PartFile part = page.part();
         Crack crack = form.crack(part, page.unit());
-        CrackSpots.Tips tips = form.tips(faces.layout(part.numbers()), crack);
+        CrackSpots.Tips tips = form.tips(faces.layout(part.numbers()), crack, page.unit());
         cracks.mark(part, page.lineId(), crack, form.bore(), tips.from(), tips.to(), page.me());
         return live(page);
     }

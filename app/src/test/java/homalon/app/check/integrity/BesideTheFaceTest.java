@@ -9,11 +9,14 @@ import com.google.zxing.BinaryBitmap;
 import com.google.zxing.RGBLuminanceSource;
 import com.google.zxing.common.HybridBinarizer;
 import com.google.zxing.qrcode.QRCodeReader;
+import homalon.app.foundation.people.People;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
 import homalon.core.part.Material;
 import homalon.core.part.PartKind;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.visit.CrackFile;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SurveyKind;
 import java.net.URI;
@@ -61,6 +64,9 @@ class BesideTheFaceTest {
                 "cracks; place=BETWEEN_SEATS,length=-4,method=DYE; above zero",
                 "cracks; place=BETWEEN_SEATS,length=ten,method=DYE; ",
                 "cracks; place=FACE,length=12,method=DYE,x1=4000,y1=3; not on the casting",
+                "cracks; place=FACE,length=12,method=DYE,front1=4000,across1=3; not on the casting",
+                "cracks; place=FACE,length=12,method=DYE,front1=40; both figures",
+                "cracks; place=FACE,length=12,method=DYE,front1=40,across1=20,across2=30; both figures",
                 "pressure; medium=air,hold=0,most=0.05; how many minutes",
                 "pressure; medium=,hold=10,most=0.05; what it is tested with",
                 "pressure/readings; bar=2.5; No test was begun",
@@ -409,5 +415,27 @@ class BesideTheFaceTest {
                         .toArray());
         hands.read(deck, SurveyKind.FACE, spot -> 0.01);
         assertTrue(ines.get("/parts/" + deck.tag() + "/report").body().contains("Looked over for cracks by eyes."));
+    }
+
+    /** Without a pointer: both ends by figures from the edges, in the unit of the bench, and its length follows from them. */
+    @ParameterizedTest
+    @CsvSource({"MM, 40, 20, 43, 24", "THOU, 40 mm, 20mm, 43 mm, 24 mm", "THOU, 1.5748, 0.7874, 1.6929, 0.9449"})
+    void aCrackIsMarkedByKeysAlone(BenchUnit unit, String front1, String across1, String front2, String across2) {
+        PartFile head = new HandsOfTests(shop).bookReady();
+        shop.bean(People.class).useUnit(new HandsOfTests(shop).ines(), unit);
+        Visitor hand = Visitor.signedIn(shop.port(), "ines");
+        String path = "/parts/" + head.tag() + "/cracks";
+        hand.get(path);
+        HttpResponse<String> marked = hand.key(
+                path, "id", id(), "place", "FACE", "method", "DYE", "front1", front1, "across1", across1, "front2",
+                front2, "across2", across2);
+        shop.bean(People.class).useUnit(new HandsOfTests(shop).ines(), BenchUnit.MM);
+        assertEquals(200, marked.statusCode(), marked.body());
+        CrackFile crack = shop.bean(Cracks.class).of(head).get(0);
+        assertEquals(5, crack.what().length(), 0.01);
+        assertEquals(40, crack.from().x(), 0.01);
+        assertEquals(20, crack.from().y(), 0.01);
+        assertEquals(43, crack.to().x(), 0.01);
+        assertEquals(24, crack.to().y(), 0.01);
     }
 }

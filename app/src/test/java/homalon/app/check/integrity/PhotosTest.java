@@ -1,12 +1,17 @@
 package homalon.app.check.integrity;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.FilePayload;
 import homalon.app.foundation.load.Picture;
 import homalon.app.foundation.words.Words;
+import homalon.app.testing.Browser;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
@@ -19,7 +24,9 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -28,12 +35,17 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
 /** Photos of a casting: kept as pixels and nothing else, served as pictures, and what is none refused. */
-@ExtendWith(RunningShop.class)
+@ExtendWith({RunningShop.class, Browser.class})
 class PhotosTest {
     private final HandsOfTests hands;
     private final Visitor ines;
 
-    PhotosTest(RunningShop.Shop shop) {
+    private final RunningShop.Shop shop;
+    private final Browser.Window window;
+
+    PhotosTest(RunningShop.Shop shop, Browser.Window window) {
+        this.shop = shop;
+        this.window = window;
         this.hands = new HandsOfTests(shop);
         this.ines = Visitor.signedIn(shop.port(), "ines");
     }
@@ -71,6 +83,23 @@ class PhotosTest {
         assertTrue(served.headers().allValues("Content-Security-Policy").contains("default-src 'none'; sandbox"));
         PartFile other = hands.book(Material.CAST_IRON);
         assertEquals(404, ines.get(m.group(1).replace(head.tag(), other.tag())).statusCode());
+    }
+
+    /** From the code on the tag to the camera: the page that it opens has it in reach of a thumb, and says that the photo is kept. */
+    @Test
+    void aPhoneTakesAPhotoWhereTheTagsCodeLedIt() throws IOException {
+        PartFile head = hands.book(Material.CAST_IRON);
+        List<String> faults = new ArrayList<>();
+        Page phone = window.touched(shop, "ines", 390, 844, faults);
+        phone.navigate(shop.address() + "/parts/" + head.tag());
+        Locator camera = phone.getByLabel("Take a photo");
+        assertEquals("environment", camera.getAttribute("capture"));
+        assertTrue(camera.boundingBox().height >= 44);
+        camera.setInputFiles(new FilePayload("taken.png", "image/png", image("png", 300, 120)));
+        assertThat(phone.locator("#photo-taken")).hasText("Kept: it is shown under Cracks.");
+        phone.navigate(shop.address() + "/parts/" + head.tag() + "/cracks");
+        assertThat(phone.locator("#photos img")).hasCount(1);
+        assertEquals(List.of(), faults);
     }
 
     /** The camera lay on its side: EXIF says so, and is gone from what is kept. */
