@@ -1,9 +1,11 @@
 package homalon.app;
 
+import static org.assertj.core.api.Assertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import homalon.app.casting.part.Parts;
+import homalon.app.check.face.Surveys;
 import homalon.app.check.integrity.PressureTests;
 import homalon.app.foundation.people.People;
 import homalon.app.testing.HandsOfTests;
@@ -11,7 +13,9 @@ import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
 import homalon.core.part.Material;
 import homalon.core.quantity.BenchUnit;
+import homalon.core.rulebook.Soak;
 import homalon.core.visit.PartFile;
+import homalon.core.visit.SurveyKind;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -77,6 +81,7 @@ class UnitsOfTheBenchTest {
     @AfterEach
     void asItWas() {
         shop.bean(People.class).useUnit(hands.ines(), BenchUnit.MM);
+        shop.bean(People.class).useFahrenheit(hands.ines(), false);
     }
 
     private Visitor at(BenchUnit bench) {
@@ -151,5 +156,56 @@ class UnitsOfTheBenchTest {
         assertEquals(0.048, test.asked().mostLost(), 1e-9);
         assertEquals(2.413, test.readings().get(0).bar(), 1e-9);
         assertEquals(21.1, test.readings().get(0).celsius().orElseThrow(), 1e-9);
+    }
+
+    /** Whoever thinks in °F keys and sees it everywhere, at either bench; what is kept is the same. */
+    @Test
+    void temperaturesAreKeyedAndShownInWhatOneChose() {
+        Visitor ines = at(BenchUnit.THOU);
+        ines.get("/person");
+        ines.post("/person/degrees", "fahrenheit", "true");
+        PartFile head = hands.bookReady();
+        String face = "/parts/" + head.tag() + "/face";
+        ines.get(face);
+        ines.post(face + "/start");
+        String soaked = ines.key(face + "/soak", "warm", "77", "room", "68").body();
+        assertThat(soaked)
+                .contains("value=\"77\"")
+                .contains("value=\"68\"")
+                .contains("9 °F")
+                .contains("Part, °F");
+        Soak kept = shop.bean(Surveys.class)
+                .find(head, SurveyKind.FACE)
+                .orElseThrow()
+                .soak()
+                .orElseThrow();
+        assertThat(kept.part()).isEqualByComparingTo("25");
+        String pressure = "/parts/" + head.tag() + "/pressure";
+        ines.get(pressure);
+        assertEquals(
+                200,
+                ines.key(
+                                pressure,
+                                "id",
+                                UUID.randomUUID().toString(),
+                                "medium",
+                                "hot water",
+                                "wet",
+                                "true",
+                                "hold",
+                                "10",
+                                "most",
+                                "1")
+                        .statusCode());
+        String read = ines.key(pressure + "/readings", "id", UUID.randomUUID().toString(), "bar", "40", "celsius", "70")
+                .body();
+        assertThat(read).contains(">70<").contains("°F");
+        for (String page : List.of("inserts", "pressure", "face")) {
+            assertThat(ines.get("/parts/T-0448/" + page).body()).as(page).doesNotContain("°C");
+        }
+        assertThat(ines.get("/parts/T-0448/inserts").body()).contains("Worst heat in service, °F");
+        ines.get("/person");
+        ines.post("/person/degrees", "fahrenheit", "false");
+        assertThat(ines.get(face).body()).contains("value=\"25\"").contains("Part, °C");
     }
 }

@@ -5,9 +5,54 @@ import java.math.RoundingMode;
 
 /**
  * Writes lengths in a bench's unit. Rounds for the eye only (halves away from zero); the length itself is untouched. A
- * value that rounds to nothing is written without a sign.
+ * value that rounds to nothing is written without a sign. Temperatures are written in what the reader chose.
+ *
+ * @param fahrenheit the reader thinks of temperatures in °F
  */
-public record LengthWriter(BenchUnit unit) {
+public record LengthWriter(BenchUnit unit, boolean fahrenheit) {
+    private static final double FAHRENHEIT_PER_KELVIN = 1.8;
+
+    /** With temperatures in °C, as both benches have them where nobody chose. */
+    public LengthWriter(BenchUnit unit) {
+        this(unit, false);
+    }
+
+    /** The bench whose temperatures these are: what a bare number means there. */
+    public BenchUnit degrees() {
+        return fahrenheit ? BenchUnit.THOU : BenchUnit.MM;
+    }
+
+    /** A temperature, whole: {@code 200 °C}, {@code 392 °F}. */
+    public String temperature(double celsius) {
+        long whole = Math.round(Quantity.TEMPERATURE.at(celsius, degrees()));
+        return Long.toString(whole).replace('-', '\u2212') + " " + Quantity.TEMPERATURE.unit(degrees());
+    }
+
+    /** The number of a temperature to a tenth, as a field or a column has it: {@code 21.5}. */
+    public String temperatureNumber(double celsius) {
+        return BigDecimal.valueOf(Quantity.TEMPERATURE.at(celsius, degrees()))
+                .setScale(1, RoundingMode.HALF_UP)
+                .stripTrailingZeros()
+                .toPlainString();
+    }
+
+    /** What a field of temperatures is in: {@code °C}. */
+    public String temperatureUnit() {
+        return Quantity.TEMPERATURE.unit(degrees());
+    }
+
+    /** A temperature as the reader typed it, a bare number with the unit that it has for this reader. */
+    public String temperatureTyped(String typed) {
+        return fahrenheit && typed.strip().matches("[+\u2212-]?[0-9]*[.,]?[0-9]+") ? typed.strip() + " F" : typed;
+    }
+
+    /** A difference of temperatures: {@code 3 K}, {@code 5.4 °F}. */
+    public String apart(double kelvin) {
+        BigDecimal of = BigDecimal.valueOf(fahrenheit ? kelvin * FAHRENHEIT_PER_KELVIN : kelvin)
+                .setScale(1, RoundingMode.HALF_UP)
+                .stripTrailingZeros();
+        return of.toPlainString() + (fahrenheit ? " °F" : " K");
+    }
 
     /** Number without unit, at the unit's usual decimals: {@code 0.084}, {@code 3.31}. */
     public String number(Length length) {

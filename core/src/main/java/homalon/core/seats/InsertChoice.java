@@ -271,7 +271,7 @@ public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Che
                 Rule.HOT,
                 hot > PressFit.LEAST_HOT,
                 hot - PressFit.LEAST_HOT,
-                line(Message.of("seats.left-at-c", Math.round(q.runAt())), hot));
+                line(Message.of("seats.left-at-c", new Message.Celsius(q.runAt())), hot));
     }
 
     private static Check wall(Asked q, double wall) {

@@ -234,7 +234,7 @@ public record PressFit(
                 .line(
                         Message.of(
                                 "seats.left-at-c-press-less-less-millionths-x",
-                                whole(asked.runAt()),
+                                new Message.Celsius(asked.runAt()),
                                 asked.head().alpha(),
                                 asked.insert().alpha(),
                                 whole(asked.runAt() - ROOM)),
@@ -244,8 +244,8 @@ public record PressFit(
                 .line(
                         Message.of(
                                 "seats.chilled-to-c-head-at-c-gap-below-zero",
-                                whole(asked.chillTo()),
-                                whole(asked.warmTo())),
+                                new Message.Celsius(asked.chillTo()),
+                                new Message.Celsius(asked.warmTo())),
                         fitting)
                 .line(
                         Message.of(
@@ -254,9 +254,9 @@ public record PressFit(
                                 Math.round(hoop),
                                 percent(shareCold()),
                                 percent(shareHot()),
-                                whole(asked.runAt()),
+                                new Message.Celsius(asked.runAt()),
                                 percent(shareRingHotter()),
-                                whole(RING_HOTTER)),
+                                new Message.Kelvin(RING_HOTTER)),
                         asked.wall())
                 .done();
     }

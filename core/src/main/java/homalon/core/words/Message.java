@@ -14,7 +14,7 @@ import java.util.stream.Stream;
  * message chooses the language and the unit.
  *
  * @param code of the sentence: the room, a dot, and its first words or the constant that it names
- * @param args in the order of the pattern's numbers: messages, {@link Mm}, {@link Mm2}, {@link First}, and what is shown as it is
+ * @param args in the order of the pattern's numbers: messages, {@link Mm}, {@link Mm2}, {@link Celsius}, {@link Kelvin}, {@link First}, and what is shown as it is
  */
 public record Message(String code, List<Object> args) {
     /** Says nothing. */
@@ -31,6 +31,12 @@ public record Message(String code, List<Object> args) {
 
     /** An area in square millimetres, shown in the unit of the bench. */
     public record Mm2(double value) {}
+
+    /** A temperature in degrees Celsius, shown in what the reader chose. */
+    public record Celsius(double value) {}
+
+    /** A difference of temperatures in kelvin. */
+    public record Kelvin(double value) {}
 
     /** A message whose first letter is written large, or small, whatever its words are. */
     public record First(Message message, boolean large) {}

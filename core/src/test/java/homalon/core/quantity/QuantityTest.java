@@ -110,4 +110,24 @@ class QuantityTest {
             }
         }
     }
+
+    /** In what the reader chose, at either bench; a bare number is of that, and one with its letter is what it says. */
+    @ParameterizedTest
+    @CsvSource({
+        "false, 200, 200 °C, 200, 3 K, 20, 20",
+        "true, 200, 392 °F, 392, 5.4 °F, 20, 20 F",
+        "true, -78, −108 °F, -108.4, 5.4 °F, -108.4, -108.4 F",
+        "true, 20, 68 °F, 68, 5.4 °F, 20 C, 20 C",
+        "false, 20, 20 °C, 20, 3 K, 68 F, 68 F",
+    })
+    void temperaturesAreInWhatTheReaderChose(
+            boolean fahrenheit, double celsius, String shown, String number, String apart, String typed, String read) {
+        for (BenchUnit bench : BenchUnit.values()) {
+            LengthWriter writer = new LengthWriter(bench, fahrenheit);
+            assertEquals(shown, writer.temperature(celsius));
+            assertEquals(number, writer.temperatureNumber(celsius));
+            assertEquals(apart, writer.apart(3));
+            assertEquals(read, writer.temperatureTyped(typed));
+        }
+    }
 }

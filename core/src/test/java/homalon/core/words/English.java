@@ -1,6 +1,7 @@
 package homalon.core.words;
 
 import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.LengthWriter;
 import homalon.core.quantity.Quantity;
 import java.text.MessageFormat;
 import java.util.Collection;
@@ -70,8 +71,12 @@ public final class English {
                 ? of(m, length)
                 : arg instanceof Message.Mm mm
                         ? length.apply(mm.value())
-                        : arg instanceof Message.Mm2 area
-                                ? Quantity.AREA.full(area.value(), BenchUnit.MM)
-                                : String.valueOf(arg);
+                        : arg instanceof Message.Celsius heat
+                                ? new LengthWriter(BenchUnit.MM).temperature(heat.value())
+                                : arg instanceof Message.Kelvin apart
+                                        ? new LengthWriter(BenchUnit.MM).apart(apart.value())
+                                        : arg instanceof Message.Mm2 area
+                                                ? Quantity.AREA.full(area.value(), BenchUnit.MM)
+                                                : String.valueOf(arg);
     }
 }

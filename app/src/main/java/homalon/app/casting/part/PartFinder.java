@@ -59,11 +59,19 @@ public class PartFinder {
      */
     public Some search(Wanted wanted, int from, int size) {
         List<UUID> found = exact(wanted, from * size, size + 1);
-        boolean nearly = found.isEmpty() && exact(wanted, 0, 1).isEmpty();
+        boolean nearly = found.isEmpty() && (from == 0 || exact(wanted, 0, 1).isEmpty()) && !spelt(wanted);
         if (nearly) {
             found = near(wanted, from * size, size + 1);
         }
         return some(found, size, nearly);
+    }
+
+    /** Its words stand on some casting as they were keyed: what was not found is a day, a size or a state. */
+    private boolean spelt(Wanted wanted) {
+        List<Term> words = wanted.terms().stream().filter(Term::plain).toList();
+        return !words.isEmpty()
+                && words.size() < wanted.terms().size()
+                && !exact(new Wanted(words), 0, 1).isEmpty();
     }
 
     /** Some of all parts that fit, the youngest first, and how many there are. */

@@ -13,8 +13,9 @@ import org.springframework.data.jpa.repository.Query;
 interface PartRepository extends JpaRepository<Part, UUID> {
     Optional<Part> findByTag(String tag);
 
+    // By the index of casting numbers, which has those that have one.
     @Query(
-            "select p.id from Part p where p.voidedTag is null and lower(p.castingNumber) = lower(:number) order by p.createdAt desc")
+            "select p.id from Part p where p.voidedTag is null and p.castingNumber <> '' and lower(p.castingNumber) = lower(:number) order by p.createdAt desc")
     List<UUID> withCastingNumber(String number, Limit most);
 
     // By the index of the words; a name that is only part of another's is no such engine.

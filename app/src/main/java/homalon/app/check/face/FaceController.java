@@ -79,7 +79,7 @@ class FaceController {
         if (begun.isEmpty()) {
             empty(page, survey, density);
         } else {
-            page.show("view", views.of(part, begun.get(), page.unit()));
+            page.show("view", views.of(part, begun.get(), page.writer()));
         }
         page.frame(survey.step());
         return begun.isEmpty() ? "check/face/start" : "check/face/survey";
@@ -159,15 +159,14 @@ class FaceController {
             @PathVariable SurveyKind kind,
             @RequestParam(defaultValue = "") String warm,
             @RequestParam(defaultValue = "") String room) {
-        surveys.note(page.part(), kind, new Soak(degrees(warm), degrees(room)), page.me());
+        surveys.note(page.part(), kind, new Soak(degrees(page, warm), degrees(page, room)), page.me());
         return live(page, kind);
     }
 
-    /** Null for what is no number. */
-    /** In °C; with its suffix in °F. Nothing for what is no temperature, which is refused in its own words. */
+    /** In °C; a bare number is what the reader chose. Nothing for what is no temperature, which is refused in its own words. */
     @Nullable
-    private static BigDecimal degrees(String typed) {
-        OptionalDouble celsius = Quantity.TEMPERATURE.read(typed, BenchUnit.MM);
+    private static BigDecimal degrees(PartPage page, String typed) {
+        OptionalDouble celsius = Quantity.TEMPERATURE.read(page.writer().temperatureTyped(typed), BenchUnit.MM);
         return celsius.isPresent() ? BigDecimal.valueOf(Math.rint(celsius.getAsDouble() * 10) / 10) : null;
     }
 
@@ -234,7 +233,7 @@ class FaceController {
         SurveyFile survey = surveys.find(part, kind)
                 .orElseThrow(() -> new BadInputException("survey", "app.face.this-survey-was-not-started-start-it"));
         page.show("kind", kind);
-        page.show("view", views.of(part, survey, page.unit()));
+        page.show("view", views.of(part, survey, page.writer()));
         page.frame(kind.step());
         return "check/face/survey :: live";
     }

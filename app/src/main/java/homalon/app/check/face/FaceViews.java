@@ -53,8 +53,8 @@ public class FaceViews {
     private final Findings findings;
     private final ThicknessViews thickness;
 
-    public FaceView of(PartFile part, SurveyFile survey, BenchUnit unit) {
-        LengthWriter writer = new LengthWriter(unit);
+    public FaceView of(PartFile part, SurveyFile survey, LengthWriter writer) {
+        BenchUnit unit = writer.unit();
         Layout layout = faces.layout(part.numbers());
         Optional<FaceFinding> finding = survey.kind().ofHeights() ? findings.of(part, survey) : Optional.empty();
         // While places are still open the walk itself says where to go next.
@@ -75,7 +75,7 @@ public class FaceViews {
                 bands.map(b -> legend(b, writer)).orElse(List.of()),
                 labels(survey, finding, unit),
                 heights ? headline(finding, survey, writer) : thickness.headline(part, survey, writer),
-                withSoak(survey, rows),
+                withSoak(survey, rows, writer),
                 finding.filter(f -> survey.kind() == SurveyKind.FACE)
                         .map(f -> setUps(part, f, layout, writer))
                         .orElse(List.of()),
@@ -173,16 +173,18 @@ public class FaceViews {
                 bands.map(b -> legend(b, writer)).orElse(List.of()));
     }
 
-    private static List<FaceView.Row> withSoak(SurveyFile survey, List<FaceView.Row> rows) {
+    private static List<FaceView.Row> withSoak(SurveyFile survey, List<FaceView.Row> rows, LengthWriter writer) {
         if (survey.soak().isEmpty()) {
             return rows;
         }
         Soak soak = survey.soak().get();
         List<FaceView.Row> all = new ArrayList<>(rows);
         String note = soak.marks()
-                ? "K between part and room: not soaked, it may bow. More than " + Soak.MOST + " K marks the survey"
-                : "K between part and room, soaked";
-        all.add(new FaceView.Row("Temperature", soak.difference().toPlainString(), note, soak.marks() ? "out" : ""));
+                ? "between part and room: not soaked, it may bow. More than " + writer.apart(Soak.MOST.doubleValue())
+                        + " marks the survey"
+                : "between part and room, soaked";
+        all.add(new FaceView.Row(
+                "Temperature", writer.apart(soak.difference().doubleValue()), note, soak.marks() ? "out" : ""));
         return all;
     }
 

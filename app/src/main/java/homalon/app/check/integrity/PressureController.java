@@ -13,6 +13,7 @@ import homalon.core.geometry.Spot;
 import homalon.core.integrity.Decay;
 import homalon.core.integrity.Remedy;
 import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.LengthWriter;
 import homalon.core.quantity.Quantity;
 import homalon.core.route.Operation;
 import homalon.core.route.StepKind;
@@ -99,7 +100,7 @@ class PressureController {
                         .svg());
         List<Shown> shown = new ArrayList<>();
         for (int i = all.size() - 1; i >= 0; i--) {
-            shown.add(shown(all.get(i), i + 1, names, part.rules().books(), page.unit()));
+            shown.add(shown(all.get(i), i + 1, names, part.rules().books(), page.writer()));
         }
         page.show("tests", shown);
         boolean settled = all.isEmpty() || all.get(all.size() - 1).decay().verdict() != Verdict.NOT_PROVEN;
@@ -131,7 +132,8 @@ class PressureController {
                 + Quantity.PRESSURE.aboutNumber(USUAL_LEAST, unit) + " to " + Quantity.PRESSURE.about(USUAL_MOST, unit);
     }
 
-    private static Shown shown(TestFile t, int no, Map<UUID, String> names, BookDefaults shop, BenchUnit unit) {
+    private static Shown shown(TestFile t, int no, Map<UUID, String> names, BookDefaults shop, LengthWriter writer) {
+        BenchUnit unit = writer.unit();
         Decay decay = t.decay();
         String words = switch (decay.verdict()) {
             case WITHIN -> "It held";
@@ -155,7 +157,7 @@ class PressureController {
                         .orElse(""),
                 working(t, unit),
                 decay.curve().isEmpty() ? "" : DecayDrawing.svg(decay.curve(), t.asked(), title, unit),
-                lines(t, names, unit),
+                lines(t, names, writer),
                 t.bubbles().stream()
                         .map(b -> new Bubble(b.id(), b.where(), names.getOrDefault(b.by(), "someone")))
                         .toList(),
@@ -170,7 +172,8 @@ class PressureController {
                 Decay.MOST_LEAK);
     }
 
-    private static List<Line> lines(TestFile t, Map<UUID, String> names, BenchUnit unit) {
+    private static List<Line> lines(TestFile t, Map<UUID, String> names, LengthWriter writer) {
+        BenchUnit unit = writer.unit();
         List<Line> lines = new ArrayList<>();
         for (int i = 0; i < t.readings().size(); i++) {
             TestFile.ReadingFile r = t.readings().get(i);
@@ -179,7 +182,7 @@ class PressureController {
                     minutes(r.second() / 60.0),
                     Quantity.PRESSURE.number(r.bar(), unit),
                     r.celsius().isPresent()
-                            ? String.format(Locale.ROOT, "%.1f", r.celsius().getAsDouble())
+                            ? writer.temperatureNumber(r.celsius().getAsDouble())
                             : "not read",
                     Quantity.PRESSURE.number(t.decay().curve().get(i).corrected(), unit),
                     names.getOrDefault(r.by(), "someone")));
@@ -233,7 +236,9 @@ class PressureController {
     @ToMachinists
     @PostMapping("/parts/{tag}/pressure/readings")
     String read(PartPage page, @ModelAttribute("readingForm") PressureTests.Reading form) {
-        tests.read(page.part(), page.lineId(), form, page.unit(), page.me());
+        PressureTests.Reading read = new PressureTests.Reading(
+                form.minute(), form.bar(), page.writer().temperatureTyped(form.celsius()));
+        tests.read(page.part(), page.lineId(), read, page.unit(), page.me());
         return live(page);
     }
 

@@ -145,6 +145,13 @@ class PersonController {
         return anew();
     }
 
+    /** @param fahrenheit temperatures in °F, else in °C */
+    @PostMapping("/person/degrees")
+    String degrees(Page page, @RequestParam(defaultValue = "false") boolean fahrenheit) {
+        people.useFahrenheit(page.me(), fahrenheit);
+        return "redirect:/person";
+    }
+
     @PostMapping("/me/theme")
     ResponseEntity<Void> theme(@AuthenticationPrincipal CurrentUser me, @RequestParam Theme to) {
         people.useTheme(me.id(), to);

@@ -3,6 +3,7 @@ package homalon.app.foundation.drawing;
 import homalon.app.foundation.drawing.Svg.Anchor;
 import homalon.core.geometry.Spot;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.quantity.Quantity;
 import homalon.core.seats.PressFit;
 import java.util.List;
 
@@ -52,10 +53,13 @@ public final class PressDrawing {
     }
 
     private void scales(Svg svg, LengthWriter writer) {
-        for (int t = -200; t <= 300; t += 100) {
-            text(svg, x(t), HEIGHT - 12, Anchor.MIDDLE, (t < 0 ? "\u2212" : "") + Math.abs(t));
+        int step = writer.fahrenheit() ? 200 : 100;
+        int last = writer.fahrenheit() ? 400 : 300;
+        for (int t = -200; t <= last; t += step) {
+            double celsius = Quantity.TEMPERATURE.of(t, writer.degrees());
+            text(svg, x(celsius), HEIGHT - 12, Anchor.MIDDLE, (t < 0 ? "\u2212" : "") + Math.abs(t));
         }
-        text(svg, WIDTH - 2, HEIGHT - 12, Anchor.END, "°C");
+        text(svg, WIDTH - 2, HEIGHT - 12, Anchor.END, writer.temperatureUnit());
         text(svg, LEFT - 6, y(fit.press()) + 4, Anchor.END, writer.number(fit.press()));
         text(svg, LEFT - 6, y(0) + 4, Anchor.END, "0");
         text(svg, LEFT + 4, TOP - 2, Anchor.START, writer.unit().label());

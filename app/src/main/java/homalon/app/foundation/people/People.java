@@ -93,7 +93,7 @@ public class People {
         // Without a session's book-keeping, which costs as much again.
         try (StatelessSession session = sessions.unwrap(SessionFactory.class).openStatelessSession()) {
             return session.createSelectionQuery(
-                            "select id, login, name, role, unit, theme, pinHash is not null, active from Person where id = :id",
+                            "select id, login, name, role, unit, fahrenheit, theme, pinHash is not null, active from Person where id = :id",
                             PersonInfo.class)
                     .setParameter("id", id)
                     .uniqueResultOptional();
@@ -117,6 +117,10 @@ public class People {
 
     public void useUnit(UUID id, BenchUnit unit) {
         people.findById(id).ifPresent(p -> p.unit = unit);
+    }
+
+    public void useFahrenheit(UUID id, boolean fahrenheit) {
+        people.findById(id).ifPresent(p -> p.fahrenheit = fahrenheit);
     }
 
     public void useTheme(UUID id, Theme theme) {

@@ -30,6 +30,8 @@ final class Person {
     @Enumerated(EnumType.STRING)
     BenchUnit unit;
 
+    boolean fahrenheit;
+
     @Enumerated(EnumType.STRING)
     Theme theme;
 
@@ -53,6 +55,6 @@ final class Person {
     }
 
     PersonInfo seen() {
-        return new PersonInfo(id, login, name, role, unit, theme, pinHash != null, active);
+        return new PersonInfo(id, login, name, role, unit, fahrenheit, theme, pinHash != null, active);
     }
 }

@@ -27,7 +27,7 @@ public record Shell(
     }
 
     public LengthWriter writer() {
-        return new LengthWriter(unit);
+        return new LengthWriter(unit, me != null && me.fahrenheit());
     }
 
     /** The desk books in, reads and hands over; measuring and cutting are a machinist's. */

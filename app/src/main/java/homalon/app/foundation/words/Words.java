@@ -94,6 +94,12 @@ public final class Words {
             String words = of(first.message(), writer);
             return first.large() ? StringUtils.capitalize(words) : StringUtils.uncapitalize(words);
         }
+        if (arg instanceof Message.Celsius heat) {
+            return writer.temperature(heat.value());
+        }
+        if (arg instanceof Message.Kelvin apart) {
+            return writer.apart(apart.value());
+        }
         if (arg instanceof Message.Mm2 area) {
             return Quantity.AREA.full(area.value(), writer.unit());
         }

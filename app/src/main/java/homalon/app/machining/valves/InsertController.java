@@ -7,20 +7,24 @@ import homalon.app.foundation.words.Words;
 import homalon.core.catalogue.Metal;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Valve;
+import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.quantity.Quantity;
 import homalon.core.route.Operation;
 import homalon.core.seats.InsertChoice;
 import homalon.core.seats.PressFit;
 import homalon.core.visit.InsertPlace;
 import homalon.core.visit.Said;
 import homalon.core.visit.ValveFile;
-import homalon.core.visit.ValveSetup;
+import homalon.core.words.Message;
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lombok.RequiredArgsConstructor;
@@ -35,6 +39,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequiredArgsConstructor
 class InsertController {
+    /** What a whole degree of another scale is rounded by. */
+    private static final double HALF = 0.5;
+
     private static final List<Said> PLACE = List.of(
             Said.COUNTERBORE,
             Said.FLOOR,
@@ -60,7 +67,7 @@ class InsertController {
         PLACE.forEach(s -> said.put(s, form.getOrDefault(s.name(), "")));
         String runAt = said.get(Said.RUN_AT).strip();
         if (!runAt.isEmpty()) {
-            said.put(Said.RUN_AT, degrees("RUN_AT", runAt, 20, 500));
+            said.put(Said.RUN_AT, degrees(page, "RUN_AT", runAt, 20, 500));
         }
         String metal = said.get(Said.METAL).strip();
         if (!metal.isEmpty() && !known(metal)) {
@@ -96,22 +103,20 @@ class InsertController {
         return false;
     }
 
-    private static String degrees(String field, String typed, double least, double most) {
-        try {
-            String plain = ValveSetup.plain(typed);
-            double value = new BigDecimal(plain).doubleValue();
-            if (value >= least && value <= most) {
-                return plain;
-            }
-        } catch (NumberFormatException e) {
-            // Said below, as for what lies outside.
+    private static String degrees(PartPage page, String field, String typed, double least, double most) {
+        OptionalDouble celsius = Quantity.TEMPERATURE.read(page.writer().temperatureTyped(typed), BenchUnit.MM);
+        if (celsius.isPresent() && celsius.getAsDouble() >= least - HALF && celsius.getAsDouble() <= most + HALF) {
+            return BigDecimal.valueOf(Math.max(least, Math.min(most, celsius.getAsDouble())))
+                    .setScale(1, RoundingMode.HALF_UP)
+                    .stripTrailingZeros()
+                    .toPlainString();
         }
         throw new BadInputException(
                 field,
                 "app.valves.temperature-key-to-degrees-c-such-as",
-                Math.round(least),
-                Math.round(most),
-                least < 0 ? "-78" : "200");
+                new Message.Celsius(least),
+                new Message.Celsius(most),
+                new Message.Celsius(least < 0 ? -78 : 200));
     }
 
     @ToMachinists
@@ -152,8 +157,8 @@ class InsertController {
             @PathVariable String valve,
             @RequestParam(defaultValue = "") String chillTo,
             @RequestParam(defaultValue = "") String warmTo) {
-        String chill = chillTo.isBlank() ? "20" : degrees("chillTo", chillTo, -200, PressFit.ROOM);
-        String warm = warmTo.isBlank() ? "20" : degrees("warmTo", warmTo, PressFit.ROOM, 350);
+        String chill = chillTo.isBlank() ? "20" : degrees(page, "chillTo", chillTo, -200, PressFit.ROOM);
+        String warm = warmTo.isBlank() ? "20" : degrees(page, "warmTo", warmTo, PressFit.ROOM, 350);
         return pages.keep(page, WorkPage.INSERTS, valve, Map.of(Said.CHILL, chill + " " + warm), (f, v) -> {});
     }
 

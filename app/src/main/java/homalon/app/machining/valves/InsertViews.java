@@ -8,7 +8,6 @@ import homalon.app.shop.stock.Catalogue;
 import homalon.core.catalogue.Item;
 import homalon.core.part.Material;
 import homalon.core.part.Valve;
-import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.seats.Damage;
@@ -65,7 +64,7 @@ class InsertViews {
                 style(choice, chosen),
                 words(choice, chosen, code),
                 why(choice, chosen, writer),
-                typed(file, v, writer.unit()),
+                typed(file, v, writer),
                 place.map(q -> bore(q, shown.or(() -> choice.flatMap(InsertViews::stoppedAt)), v))
                         .orElse(""),
                 fit.map(f -> curve(f, shown.get(), writer)).orElse(""),
@@ -75,7 +74,7 @@ class InsertViews {
                 fit.map(f -> figures(f, shown.get(), writer)).orElse(List.of()),
                 fit.map(f -> Workings.of(List.of(f.working()), writer)).orElse(Workings.NONE),
                 shown.map(s -> after(s, place.orElseThrow(), writer)).orElse(List.of()),
-                usualHeat(file.part().material()),
+                usualHeat(file.part().material(), writer),
                 file.text(v, Said.INSERT_DONE).map(d -> done(d, writer)).orElse(""));
     }
 
@@ -93,8 +92,8 @@ class InsertViews {
         return PressDrawing.svg(fit, writer, title);
     }
 
-    private static String usualHeat(Material metal) {
-        return Math.round(InsertChoice.usualHeat(metal)) + " C stands for " + Words.of(metal.words())
+    private static String usualHeat(Material metal, LengthWriter writer) {
+        return writer.temperature(InsertChoice.usualHeat(metal)) + " stands for " + Words.of(metal.words())
                 + " when it is left blank: a general default.";
     }
 
@@ -178,15 +177,21 @@ class InsertViews {
                         .findFirst());
     }
 
-    private static Map<String, String> typed(ValveFile file, Valve v, BenchUnit unit) {
+    private static Map<String, String> typed(ValveFile file, Valve v, LengthWriter writer) {
         Map<String, String> typed = new HashMap<>();
         for (Said s : Said.values()) {
-            typed.put(s.name(), file.shown(v, s, unit));
+            typed.put(s.name(), file.shown(v, s, writer.unit()));
         }
         String[] t = typed.get(Said.CHILL.name()).split(" ");
-        typed.put("chillTo", t.length == 2 ? t[0] : "");
-        typed.put("warmTo", t.length == 2 ? t[1] : "");
+        typed.put("chillTo", t.length == 2 ? degrees(t[0], writer) : "");
+        typed.put("warmTo", t.length == 2 ? degrees(t[1], writer) : "");
+        typed.computeIfPresent(Said.RUN_AT.name(), (k, kept) -> degrees(kept, writer));
         return typed;
+    }
+
+    /** Kept in °C, and keyed again in what the reader chose. */
+    private static String degrees(String kept, LengthWriter writer) {
+        return kept.isEmpty() ? "" : writer.temperatureNumber(Double.parseDouble(kept));
     }
 
     private static String bore(InsertChoice.Asked q, Optional<InsertChoice.Step> shown, Valve v) {
@@ -247,20 +252,20 @@ class InsertViews {
         boolean room = fit.asked().chillTo() == PressFit.ROOM && fit.asked().warmTo() == PressFit.ROOM;
         String fitting = room
                 ? "Fitting, both at room"
-                : "Fitting, ring at " + whole(fit.asked().chillTo()) + ", head at "
-                        + whole(fit.asked().warmTo()) + " C";
+                : "Fitting, ring at " + writer.temperature(fit.asked().chillTo()) + ", head at "
+                        + writer.temperature(fit.asked().warmTo());
         String felt =
                 fit.goes() == PressFit.Goes.DRIVEN ? ": " + writer.full(-fit.fitting()) + " of press is felt" : "";
         return List.of(
                 new ValveView.Row("Press now", writer.number(fit.press()), "", ""),
                 new ValveView.Row(
-                        "Press at " + Math.round(fit.asked().runAt()) + " C",
+                        "Press at " + writer.temperature(fit.asked().runAt()),
                         writer.number(fit.hot()),
                         "more than " + writer.number(PressFit.LEAST_HOT) + " wanted, general default",
                         fit.holdsHot() ? "within" : "out"),
                 new ValveView.Row(
                         "Gone at",
-                        ends ? Math.round(fit.goneAt().getAsDouble()) + " C" : "never",
+                        ends ? writer.temperature(fit.goneAt().getAsDouble()) : "never",
                         ends ? "overheating is how seats drop" : "the ring grows as much as the head",
                         ""),
                 new ValveView.Row(

@@ -62,7 +62,7 @@ class FaceReport {
     List<FaceView.Row> thicknesses(PartFile part, LengthWriter writer) {
         return read(part, SurveyKind.THICKNESS_AFTER)
                 .or(() -> read(part, SurveyKind.THICKNESS))
-                .map(t -> views.of(part, t, writer.unit()).rows())
+                .map(t -> views.of(part, t, writer).rows())
                 .orElse(List.of());
     }
 
@@ -106,7 +106,7 @@ class FaceReport {
         return new ReportView.Face(
                 title,
                 when,
-                views.of(part, survey, writer.unit()),
+                views.of(part, survey, writer),
                 views.glance(part, findings.of(part, survey), name, title, writer.unit()),
                 places(survey, names, writer));
     }
