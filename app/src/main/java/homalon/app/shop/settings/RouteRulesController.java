@@ -13,6 +13,7 @@ import java.util.Map;
 import lombok.RequiredArgsConstructor;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
+import org.springframework.util.StringUtils;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -57,7 +58,7 @@ class RouteRulesController {
     }
 
     private static Row row(String name, String says, String because, Map<String, String> letGo) {
-        return new Row(name, says, because, letGo.getOrDefault(name, ""));
+        return new Row(name, StringUtils.capitalize(says), because, letGo.getOrDefault(name, ""));
     }
 
     @GetMapping
