@@ -23,3 +23,9 @@ document.addEventListener('change', async ({ target }) => {
   }
   input.value = '';
 });
+
+// htmx would keep a link that it listens to from being followed: how far a download is is asked for beside it.
+document.addEventListener('click', ({ target }) => {
+  const link = target.closest('a[data-progress]');
+  if (link) setTimeout(() => window.htmx.ajax('GET', link.dataset.progress, { target: `#${link.dataset.said}`, swap: 'innerHTML' }), 1000);
+});

@@ -65,7 +65,9 @@ class ScreensTest {
             "/shop/tools",
             "/customers",
             "/shop/settings",
+            "/shop/settings/books",
             "/shop/settings/paper",
+            "/shop/settings/route",
             "/shop/tables/castings",
             "/help/valves",
             "/parts/T-9999/face");

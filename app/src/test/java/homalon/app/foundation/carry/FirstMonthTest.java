@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FilePayload;
@@ -310,6 +311,11 @@ class FirstMonthTest {
     @Test
     @Order(7)
     void everythingGoesIntoASecondEmptyShop() throws Exception {
+        page.navigate(shop.address() + "/shop");
+        Download taken = page.waitForDownload(
+                () -> page.getByText("Take everything along").click());
+        assertTrue(taken.suggestedFilename().endsWith(".zip"), taken.suggestedFilename());
+        assertThat(page.locator("#written-so-far")).containsText("All of it is written");
         Visitor oda = new Visitor(shop.port());
         oda.get("/sign-in");
         oda.post("/sign-in", "login", "oda", "password", PASSWORD);
