@@ -51,7 +51,8 @@ public record Decay(double lost, double minutes, List<Point> curve, Verdict verd
             return volume.isEmpty() && Math.abs(hold - usual.hold) < KEPT_TO && Math.abs(most - usual.most) < KEPT_TO;
         }
 
-        private static final double KEPT_TO = 0.001;
+        /** Half of what the last digit is, and what sums leave. */
+        private static final double KEPT_TO = 0.0005 + 1e-9;
 
         /** What may be lost by so many minutes, bar: of a known volume what the leak allowed takes, else the limit in bar. */
         double mostAfter(double minutes) {

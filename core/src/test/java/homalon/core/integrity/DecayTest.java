@@ -1,10 +1,13 @@
 package homalon.core.integrity;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import homalon.core.input.BadInputException;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.rulebook.BookDefaults;
 import homalon.core.verdict.Verdict;
 import homalon.core.words.English;
 import java.util.List;
@@ -139,5 +142,18 @@ class DecayTest {
         assertThrows(BadInputException.class, () -> dry(reading(0, 3, 20), reading(0, 3, 20)));
         assertThrows(BadInputException.class, () -> dry(reading(0, 45, 20)));
         assertThrows(BadInputException.class, () -> dry(reading(0, 3, 300)));
+    }
+
+    /** To what is kept: 0.7 psi is 48 thousandths of a bar, and one more is another limit. */
+    @Test
+    void whatWasKeyedIsToldFromTheDefault() {
+        BookDefaults thou = BookDefaults.of(BenchUnit.THOU);
+        assertTrue(new Decay.Asked(10, 0.048, OptionalDouble.empty()).isUsual(thou));
+        assertFalse(new Decay.Asked(10, 0.049, OptionalDouble.empty()).isUsual(thou));
+        BookDefaults mm = BookDefaults.of(BenchUnit.MM);
+        assertTrue(new Decay.Asked(10, 0.05, OptionalDouble.empty()).isUsual(mm));
+        assertFalse(new Decay.Asked(10, 0.051, OptionalDouble.empty()).isUsual(mm));
+        assertFalse(new Decay.Asked(11, 0.05, OptionalDouble.empty()).isUsual(mm));
+        assertFalse(new Decay.Asked(10, 0.05, OptionalDouble.of(5000)).isUsual(mm));
     }
 }

@@ -51,7 +51,10 @@ class EverythingController {
         this.version = build.map(BuildProperties::getVersion).orElse("");
     }
 
-    /** How far the last download of an owner is, in percent. */
+    private static final int ALL = 100;
+    private static final int BROKE_OFF = -1;
+
+    /** How far the last download of an owner is, in percent; below zero when it broke off. */
     private record HowFar(UUID owner) implements Question<Integer> {}
 
     /** Asked for again and again by the page at which the download was begun. */
@@ -76,12 +79,15 @@ class EverythingController {
                         .filename(name + "-" + LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC) + ".zip")
                         .build()
                         .toString());
+        HowFar howFar = new HowFar(me.id());
+        // Before anything is counted: what an earlier one came to is not told of this one.
+        memory.keep(howFar, 0, 0);
         try (Connection c = database.getConnection()) {
-            WriteOut.to(
-                    response.getOutputStream(),
-                    c,
-                    version,
-                    percent -> memory.keep(new HowFar(me.id()), percent, percent));
+            WriteOut.to(response.getOutputStream(), c, version, percent -> memory.keep(howFar, percent, percent));
+        } finally {
+            if (memory.last(howFar).orElse(0) < ALL) {
+                memory.keep(howFar, BROKE_OFF, BROKE_OFF);
+            }
         }
     }
 }

@@ -39,8 +39,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequiredArgsConstructor
 class InsertController {
-    /** What a whole degree of another scale is rounded by. */
-    private static final double HALF = 0.5;
+    /** What turning °F into °C leaves. */
+    private static final double SLACK = 1e-6;
 
     private static final List<Said> PLACE = List.of(
             Said.COUNTERBORE,
@@ -105,8 +105,8 @@ class InsertController {
 
     private static String degrees(PartPage page, String field, String typed, double least, double most) {
         OptionalDouble celsius = Quantity.TEMPERATURE.read(page.writer().temperatureTyped(typed), BenchUnit.MM);
-        if (celsius.isPresent() && celsius.getAsDouble() >= least - HALF && celsius.getAsDouble() <= most + HALF) {
-            return BigDecimal.valueOf(Math.max(least, Math.min(most, celsius.getAsDouble())))
+        if (celsius.isPresent() && celsius.getAsDouble() >= least - SLACK && celsius.getAsDouble() <= most + SLACK) {
+            return BigDecimal.valueOf(celsius.getAsDouble())
                     .setScale(1, RoundingMode.HALF_UP)
                     .stripTrailingZeros()
                     .toPlainString();

@@ -132,40 +132,27 @@ class SettingsTest {
     void aFigureOfTheShopStandsInEveryBookThatWasLeftBlank() {
         String path = "/parts/" + hands.bookReady().tag();
         assertEquals("0.500", standing(marit.get(path + "/valves").body(), "I.SINK"));
-        String said = keepBooks(
-                        "VALVE_I_SINK",
-                        "0.6",
-                        "VALVE_I_SINK.from",
-                        "sheet of the slipway",
-                        "ENGINE_BURETTE",
-                        "50",
-                        "ENGINE_BURETTE.from",
-                        "the burette on the wall",
-                        "BENCH_TEST_HOLD",
-                        "15",
-                        "BENCH_TEST_HOLD.from",
-                        "sheet of the slipway")
-                .body();
+        String[] own = {
+            "VALVE_I_SINK",
+            "0.6",
+            "VALVE_I_SINK.from",
+            "sheet of the slipway",
+            "ENGINE_BURETTE",
+            "50",
+            "ENGINE_BURETTE.from",
+            "the burette on the wall",
+            "BENCH_TEST_HOLD",
+            "15",
+            "BENCH_TEST_HOLD.from",
+            "sheet of the slipway"
+        };
+        String said = keepBooks(own).body();
         assertTrue(said.contains("These stand from now on.") && said.contains("sheet of the slipway"), said);
         assertEquals("0.600", standing(marit.get(path + "/valves").body(), "I.SINK"));
         assertEquals("50.0", standing(marit.get(path + "/chambers").body(), "BURETTE"));
         assertEquals("15", standing(marit.get(path + "/pressure").body(), "hold"));
         assertTrue(marit.get("/shop").body().contains("changed the settings: limits of books"));
-        assertTrue(keepBooks(
-                        "VALVE_I_SINK",
-                        "0.6",
-                        "VALVE_I_SINK.from",
-                        "sheet of the slipway",
-                        "ENGINE_BURETTE",
-                        "50",
-                        "ENGINE_BURETTE.from",
-                        "the burette on the wall",
-                        "BENCH_TEST_HOLD",
-                        "15",
-                        "BENCH_TEST_HOLD.from",
-                        "sheet of the slipway")
-                .body()
-                .contains("Nothing was changed."));
+        assertTrue(keepBooks(own).body().contains("Nothing was changed."));
         keepBooks();
         assertEquals("0.500", standing(marit.get(path + "/valves").body(), "I.SINK"));
     }
