@@ -81,8 +81,7 @@ export class Outbox {
   add(url, fields) {
     const reading = { person: this.person, url, fields, keyed: Date.now() };
     this.list.push(reading);
-    if (this.away) this.tellAway();
-    else state('keeping');
+    if (!this.away) state('keeping');
     this.keep(reading);
     this.send();
   }
@@ -96,6 +95,7 @@ export class Outbox {
       if (waiting) waiting.seq = seq;
       else await store.drop(seq);
       store.lasting();
+      if (this.away) this.tellAway();
       this.windows.postMessage({ changed: true });
     } catch {
       this.refusing = true;
@@ -103,10 +103,12 @@ export class Outbox {
     }
   }
 
+  /** Counts as waiting here only what the store has taken: a page closed that moment loses the rest. */
   tellAway() {
-    const count = this.list.filter((r) => !r.answer).length;
-    if (this.stopped()) state('away', `this browser keeps nothing: leave this page open, ${count} not kept yet`);
-    else if (this.away) state('away', `${this.away}: ${count} waiting here`);
+    const waiting = this.list.filter((r) => !r.answer);
+    const stored = waiting.filter((r) => r.seq !== undefined).length;
+    if (this.stopped()) state('away', `this browser keeps nothing: leave this page open, ${waiting.length} not kept yet`);
+    else if (this.away) state('away', stored ? `${this.away}: ${stored} waiting here` : this.away);
   }
 
   async remove(reading) {

@@ -84,6 +84,22 @@ test('the server being away, they wait in the store and go when it is back', asy
   assert.equal(server.waits(), false);
 });
 
+test('only what the store has taken is said to wait here', async () => {
+  server.answers = [new Error('no network')];
+  const outbox = await opened();
+  outbox.add(AT, { id: 'a' });
+  await settled();
+  assert.equal(server.said.at(-1), 'not reaching the server: 1 waiting here');
+  let stored;
+  kept.slow = new Promise((ok) => (stored = ok));
+  outbox.add(AT, { id: 'b' });
+  await settled();
+  assert.equal(server.said.at(-1), 'not reaching the server: 1 waiting here');
+  stored();
+  await settled();
+  assert.equal(server.said.at(-1), 'not reaching the server: 2 waiting here');
+});
+
 test('a busy server is asked later, and not sooner than it says', async () => {
   server.answers = [() => ({ status: 503, text: '', retryAfter: '7' }), 200];
   const outbox = await opened();
