@@ -91,7 +91,8 @@ class ValveCasesTest {
                 n(q, "wallToWater"),
                 n(q, "chillTo"),
                 n(q, "warmTo"),
-                n(q, "runAt")));
+                n(q, "runAt"),
+                0.02));
         Map<String, Object> all = new HashMap<>();
         all.put("press", f.press());
         all.put("pressWhenHot", f.hot());

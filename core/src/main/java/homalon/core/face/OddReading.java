@@ -1,5 +1,7 @@
 package homalon.core.face;
 
+import homalon.core.rulebook.BenchFigure;
+import homalon.core.rulebook.BookDefaults;
 import java.util.Arrays;
 
 /**
@@ -9,12 +11,8 @@ import java.util.Arrays;
 public final class OddReading {
     /** How many times the reach of the others a reading may stand off before it is asked about. */
     private static final double TIMES = 6;
-    /** Reach that a face is taken to have at least, mm. */
-    private static final double LEAST_REACH = 0.03;
-    /** With fewer others than this only the size itself tells, mm. */
+    /** With fewer others than this only the size itself tells. */
     private static final int FEW = 3;
-
-    private static final double LARGE = 2;
 
     private OddReading() {}
 
@@ -22,15 +20,16 @@ public final class OddReading {
      * @param value the reading, mm
      * @param others readings at the other places of the survey, mm
      * @param aboutZero true when readings are small departures; false for sizes such as a thickness
+     * @param shop how far it has to stand off at the least, and what is large while few others are read
      */
-    public static boolean asks(double value, double[] others, boolean aboutZero) {
+    public static boolean asks(double value, double[] others, boolean aboutZero, BookDefaults shop) {
         if (others.length < FEW) {
-            return aboutZero && Math.abs(value) > LARGE;
+            return aboutZero && Math.abs(value) > BenchFigure.FACE_LARGE.value(shop);
         }
         double[] sorted = others.clone();
         Arrays.sort(sorted);
         double median = sorted[sorted.length / 2];
-        double reach = Math.max(LEAST_REACH, sorted[sorted.length - 1] - sorted[0]);
-        return Math.abs(value - median) > TIMES * reach;
+        double reach = sorted[sorted.length - 1] - sorted[0];
+        return Math.abs(value - median) > Math.max(BenchFigure.FACE_ODD.value(shop), TIMES * reach);
     }
 }

@@ -3,6 +3,9 @@ package homalon.core.guides;
 import homalon.core.catalogue.Item;
 import homalon.core.input.Problems;
 import homalon.core.part.Material;
+import homalon.core.rulebook.BenchFigure;
+import homalon.core.rulebook.BookDefaults;
+import homalon.core.rulebook.Source;
 import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -14,10 +17,11 @@ import java.util.Optional;
  *
  * @param least press wanted at the least, mm on the diameter
  * @param most press wanted at the most
+ * @param source where the two are from
  * @param each every guide with the press it would have, the best first
  * @param ream the smallest oversize that is had by reaming the housing; empty where one fits as it is, or none is larger
  */
-public record GuideFit(double least, double most, List<One> each, Optional<Ream> ream) {
+public record GuideFit(double least, double most, Source source, List<One> each, Optional<Ream> ream) {
     /** One guide of the stock in this housing. */
     public record One(Item guide, double press, Answer answer) {}
 
@@ -38,21 +42,24 @@ public record GuideFit(double least, double most, List<One> each, Optional<Ream>
         }
     }
 
-    /** General default, mm: {least, most} of press in that casting. */
-    public static double[] usualPress(Material casting) {
-        return casting == Material.ALUMINIUM ? new double[] {0.03, 0.06} : new double[] {0.02, 0.05};
+    private static BenchFigure.Span press(Material casting, BookDefaults shop) {
+        return casting == Material.ALUMINIUM
+                ? BenchFigure.span(
+                        BenchFigure.GUIDE_PRESS_LEAST_ALUMINIUM, BenchFigure.GUIDE_PRESS_MOST_ALUMINIUM, shop)
+                : BenchFigure.span(BenchFigure.GUIDE_PRESS_LEAST_IRON, BenchFigure.GUIDE_PRESS_MOST_IRON, shop);
     }
 
     /**
      * @param housing bore in the casting, measured before anything is ordered, mm
+     * @param shop whose press is wanted
      * @throws homalon.core.input.BadInputException for a bore that is none
      */
-    public static GuideFit of(double housing, Material casting, List<Item> stock) {
+    public static GuideFit of(double housing, Material casting, List<Item> stock, BookDefaults shop) {
         Problems problems = new Problems();
         problems.require(housing >= 5 && housing <= 60, "housing", "guides.housing-key-the-bore-in-the-casting-5");
         problems.throwIfAny();
-        double[] press = usualPress(casting);
-        double middle = (press[0] + press[1]) / 2;
+        BenchFigure.Span press = press(casting, shop);
+        double middle = (press.least() + press.most()) / 2;
         List<One> each = new ArrayList<>();
         for (Item guide : stock) {
             if (guide.kind() == Item.Kind.GUIDE) {
@@ -66,20 +73,20 @@ public record GuideFit(double least, double most, List<One> each, Optional<Ream>
         Optional<Ream> ream = fits
                 ? Optional.empty()
                 : each.stream()
-                        .filter(o -> o.guide().outer() - press[0] > housing)
+                        .filter(o -> o.guide().outer() - press.least() > housing)
                         .min(Comparator.comparingDouble((One o) -> o.guide().outer())
                                 .thenComparing(o -> o.guide().code()))
                         .map(o -> new Ream(o.guide(), o.guide().outer() - middle));
-        return new GuideFit(press[0], press[1], List.copyOf(each), ream);
+        return new GuideFit(press.least(), press.most(), press.source(), List.copyOf(each), ream);
     }
 
-    private static Answer answer(double p, double[] wanted) {
+    private static Answer answer(double p, BenchFigure.Span wanted) {
         if (p <= 0) {
             return Answer.DROPS;
         }
-        if (p < wanted[0] - 1e-9) {
+        if (p < wanted.least() - 1e-9) {
             return Answer.LOOSE;
         }
-        return p > wanted[1] + 1e-9 ? Answer.TIGHT : Answer.BITES;
+        return p > wanted.most() + 1e-9 ? Answer.TIGHT : Answer.BITES;
     }
 }

@@ -2,7 +2,7 @@ package homalon.core.rulebook;
 
 import homalon.core.words.Message;
 
-/** A figure of tests and of what counts as odd: general engineering values, which a shop may set for itself. */
+/** A figure of tests, of presses and of what counts as odd: general engineering values, which a shop may set for itself. */
 public enum BenchFigure {
     /** Least clearance that a camshaft runs with, of 20 to 35 mm. */
     RUNNING_CAM(Unit.SMALL, 0.001, 1, 0.03, 1.2),
@@ -14,13 +14,32 @@ public enum BenchFigure {
     /** How much valves of a kind may stand apart. */
     HEIGHTS_APART(Unit.SMALL, 0.005, 1, 0.05, 2),
     /** A piston at the top further from the others than this is odd: twice what decks and rods of one engine usually leave. */
-    PISTON_ODD(Unit.SMALL, 0.01, 2, 0.10, 4);
+    PISTON_ODD(Unit.SMALL, 0.01, 2, 0.10, 4),
+    /** A height of a face this far from the middle of the others is asked about, on a face that else is good. */
+    FACE_ODD(Unit.SMALL, 0.03, 2, 0.18, 7),
+    /** The first heights of a face are asked about from this size on. */
+    FACE_LARGE(Unit.SMALL, 0.2, 10, 2, 80),
+    GUIDE_PRESS_LEAST_IRON(Unit.SMALL, 0.005, 0.2, 0.02, 0.8),
+    GUIDE_PRESS_MOST_IRON(Unit.SMALL, 0.005, 0.2, 0.05, 2),
+    GUIDE_PRESS_LEAST_ALUMINIUM(Unit.SMALL, 0.005, 0.2, 0.03, 1.2),
+    GUIDE_PRESS_MOST_ALUMINIUM(Unit.SMALL, 0.005, 0.2, 0.06, 2.4),
+    INSERT_PRESS_LEAST_IRON(Unit.SHARE, 0.5, 8, 2.0, 2.0),
+    INSERT_PRESS_MOST_IRON(Unit.SHARE, 0.5, 8, 2.8, 2.8),
+    INSERT_PRESS_LEAST_ALUMINIUM(Unit.SHARE, 0.5, 8, 2.8, 2.8),
+    INSERT_PRESS_MOST_ALUMINIUM(Unit.SHARE, 0.5, 8, 3.6, 3.6),
+    /** Press that must be left at the worst temperature in service. */
+    INSERT_HOT(Unit.SMALL, 0, 0.2, 0.02, 0.8),
+    INSERT_WALL_IRON(Unit.SMALL, 1, 10, 3.0, 120),
+    INSERT_WALL_ALUMINIUM(Unit.SMALL, 1, 10, 3.5, 140),
+    /** Metal between two inserts. */
+    INSERT_BRIDGE(Unit.SMALL, 0.5, 10, 1.5, 60);
 
-    /** What it is in: mm, minutes, bar. */
+    /** What it is in: mm, minutes, bar, thousandths of the diameter. */
     public enum Unit {
         SMALL,
         MINUTES,
-        PRESSURE
+        PRESSURE,
+        SHARE
     }
 
     private final Message words = Message.of(this);
@@ -40,6 +59,11 @@ public enum BenchFigure {
 
     public Message words() {
         return words;
+    }
+
+    /** Whether it is of what is pressed in. */
+    public boolean ofPresses() {
+        return compareTo(GUIDE_PRESS_LEAST_IRON) >= 0;
     }
 
     public Unit unit() {
@@ -64,13 +88,32 @@ public enum BenchFigure {
         return switch (unit) {
             case SMALL -> shop.round(metric, imperial);
             case PRESSURE -> shop.roundPressure(metric, imperial);
-            case MINUTES -> metric;
+            case MINUTES, SHARE -> metric;
         };
     }
 
     /** The shop's own, else the general value. */
     public double value(BookDefaults shop) {
         return shop.own(ofShop()).orElseGet(() -> general(shop));
+    }
+
+    /**
+     * A least and a most that belong together.
+     *
+     * @param source the shop's where one of the two is
+     */
+    public record Span(double least, double most, Source source) {}
+
+    /** The two as they stand; where a figure of the shop's own passes the general value beside it, that value gives way. */
+    public static Span span(BenchFigure least, BenchFigure most, BookDefaults shop) {
+        double from = least.value(shop);
+        double to = most.value(shop);
+        boolean ownLeast = shop.own(least.ofShop()).isPresent();
+        Source source = ownLeast ? least.source(shop) : most.source(shop);
+        if (from <= to) {
+            return new Span(from, to, source);
+        }
+        return ownLeast ? new Span(from, from, source) : new Span(to, to, source);
     }
 
     public Source source(BookDefaults shop) {

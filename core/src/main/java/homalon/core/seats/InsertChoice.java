@@ -100,7 +100,7 @@ public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Che
      * @param signed what somebody answers for
      */
     public record Asked(
-            Material head,
+            InsertLimits limits,
             double counterbore,
             double floor,
             double wall,
@@ -131,13 +131,6 @@ public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Che
         }
     }
 
-    /** General default: thinnest wall to water. */
-    public static double leastWall(Material head) {
-        return head == Material.ALUMINIUM ? 3.5 : 3.0;
-    }
-
-    /** General default: thinnest bridge between two inserts. */
-    public static final double LEAST_BRIDGE = 1.5;
     /** General default: worst temperature of a head in service. */
     public static double usualHeat(Material head) {
         return head == Material.ALUMINIUM ? 220 : 200;
@@ -146,23 +139,6 @@ public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Che
     private static final double LEAST_CARRY = 0.5;
 
     private static final double SLACK = 1e-9;
-
-    /** Kept above what must be left hot, so that a hole bored a little large still holds. */
-    private static final double HOT_TO_SPARE = 0.005;
-
-    /**
-     * General default by counterbore D and casting, {least, most} press on the diameter: iron 0.0020 to 0.0028 D, aluminium 0.0028
-     * to 0.0036 D, and never less than what leaves the least that must hold hot.
-     */
-    public static double[] usualPress(Material head, Metal ring, double counterbore, double runAt) {
-        boolean aluminium = head == Material.ALUMINIUM;
-        double grows =
-                Math.max(0, Metal.of(head).alpha() - ring.alpha()) * 1e-6 * counterbore * (runAt - PressFit.ROOM);
-        double hot = PressFit.LEAST_HOT + HOT_TO_SPARE + grows;
-        double least = Math.max(hot, (aluminium ? 0.0028 : 0.0020) * counterbore);
-        double most = Math.max(least, (aluminium ? 0.0036 : 0.0028) * counterbore);
-        return new double[] {least, most};
-    }
 
     /** @param list the shop's; what is no insert is passed over */
     public static InsertChoice of(Asked q, List<Item> list) {
@@ -190,8 +166,8 @@ public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Che
     }
 
     private static Step step(Asked q, Item insert) {
-        double[] usual = usualPress(
-                q.head(), insert.metal().orElseThrow(), insert.counterbore().orElse(insert.outer()), q.runAt());
+        double[] usual = q.limits()
+                .press(insert.metal().orElseThrow(), insert.counterbore().orElse(insert.outer()), q.runAt());
         double press = insert.nominal()
                 ? insert.outer() - insert.counterbore().getAsDouble()
                 : q.signed().contains(Sign.THIN_WALL) ? usual[0] : (usual[0] + usual[1]) / 2;
@@ -221,7 +197,13 @@ public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Che
                         Rule.PRESS,
                         press >= usual[0] - SLACK && press <= usual[1] + SLACK,
                         Math.min(press - usual[0], usual[1] - press),
-                        line(Message.of("seats.to-general-default"), press, usual[0], usual[1])),
+                        line(
+                                Message.of(
+                                        "seats.to-from",
+                                        q.limits().pressSource().words()),
+                                press,
+                                usual[0],
+                                usual[1])),
                 hot(q, cutTo, fit),
                 strength(q, fit),
                 wall(q, wall),
@@ -234,7 +216,7 @@ public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Che
         boolean stands = wall > 0 && cutTo >= q.counterbore() - SLACK && insert.inner() < cutTo;
         return stands
                 ? Optional.of(PressFit.of(new PressFit.Asked(
-                        Metal.of(q.head()),
+                        Metal.of(q.limits().head()),
                         insert.metal().orElseThrow(),
                         cutTo,
                         insert.outer(),
@@ -242,7 +224,8 @@ public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Che
                         wall,
                         PressFit.ROOM,
                         PressFit.ROOM,
-                        q.runAt())))
+                        q.runAt(),
+                        q.limits().hot())))
                 : Optional.empty();
     }
 
@@ -269,13 +252,13 @@ public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Che
         double hot = fit.get().hot();
         return new Check(
                 Rule.HOT,
-                hot > PressFit.LEAST_HOT,
-                hot - PressFit.LEAST_HOT,
+                fit.get().holdsHot(),
+                hot - q.limits().hot(),
                 line(Message.of("seats.left-at-c", new Message.Celsius(q.runAt())), hot));
     }
 
     private static Check wall(Asked q, double wall) {
-        double least = leastWall(q.head());
+        double least = q.limits().wall();
         boolean thin = q.signed().contains(Sign.THIN_WALL);
         return new Check(
                 Rule.WALL,
@@ -283,7 +266,8 @@ public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Che
                 wall - least,
                 line(
                         Message.of(
-                                "seats.left-wanted-general-default",
+                                "seats.left-wanted-from",
+                                q.limits().wallSource().words(),
                                 wall < least && thin ? Message.of("seats.signed-for-press-reduced") : Message.NONE,
                                 q.judged() ? Message.of("seats.judged-not-measured") : Message.NONE),
                         wall,
@@ -337,6 +321,7 @@ public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Che
     }
 
     private static Check bridge(Asked q, double cutTo) {
+        double least = q.limits().bridge();
         double worst = Double.POSITIVE_INFINITY;
         String at = "";
         for (Neighbour n : q.neighbours()) {
@@ -348,11 +333,17 @@ public record InsertChoice(List<Step> steps, Optional<Step> chosen, Optional<Che
         }
         return new Check(
                 Rule.BRIDGE,
-                worst >= LEAST_BRIDGE - SLACK,
-                worst - LEAST_BRIDGE,
+                worst >= least - SLACK,
+                worst - least,
                 at.isEmpty()
                         ? line(Message.of("seats.no-neighbour-keyed"))
-                        : line(Message.of("seats.left-to-wanted-general-default", at), worst, LEAST_BRIDGE));
+                        : line(
+                                Message.of(
+                                        "seats.left-to-wanted-from",
+                                        at,
+                                        q.limits().bridgeSource().words()),
+                                worst,
+                                least));
     }
 
     private static Check check(Rule rule, double spare, Message text, double figure) {

@@ -23,8 +23,6 @@ import java.util.OptionalDouble;
 public record PressFit(
         Asked asked, double press, double hot, OptionalDouble goneAt, double fitting, double pressure, double hoop) {
     public static final double ROOM = 20;
-    /** Press that must be left hot; a general default. */
-    public static final double LEAST_HOT = 0.02;
     /** A gap above which a ring drops in by itself. */
     public static final double DROPS_IN = 0.02;
 
@@ -46,6 +44,7 @@ public record PressFit(
      * @param chillTo temperature the ring is chilled to; 20 when it is not
      * @param warmTo temperature the head is warmed to
      * @param runAt worst temperature in service
+     * @param leastHot press that must be left at it
      */
     public record Asked(
             Metal head,
@@ -56,7 +55,8 @@ public record PressFit(
             double wall,
             double chillTo,
             double warmTo,
-            double runAt) {
+            double runAt,
+            double leastHot) {
         /** @throws homalon.core.input.BadInputException naming each figure that cannot be */
         public Asked {
             Problems problems = new Problems();
@@ -76,6 +76,11 @@ public record PressFit(
             problems.require(warmTo >= ROOM && warmTo <= 350, "warmTo", "seats.warm-key-20-to-350-c-20-when-the-head");
             problems.require(runAt >= ROOM && runAt <= 500, "runAt", "seats.running-temperature-key-20-to-500-c");
             problems.throwIfAny();
+        }
+
+        /** The same place with another ring or hole, chilled and warmed so. */
+        public Asked with(double hole, double ring, double chill, double warm) {
+            return new Asked(head, insert, hole, ring, inner, wall, chill, warm, runAt, leastHot);
         }
     }
 
@@ -118,16 +123,7 @@ public record PressFit(
      * @throws homalon.core.input.BadInputException for a ring that is smaller than its hole
      */
     public PressFit measured(double counterbore, double outer) {
-        return of(new Asked(
-                asked.head(),
-                asked.insert(),
-                counterbore,
-                outer,
-                asked.inner(),
-                asked.wall(),
-                asked.chillTo(),
-                asked.warmTo(),
-                asked.runAt()));
+        return of(asked.with(counterbore, outer, asked.chillTo(), asked.warmTo()));
     }
 
     public Goes goes() {
@@ -135,7 +131,7 @@ public record PressFit(
     }
 
     public boolean holdsHot() {
-        return hot > LEAST_HOT;
+        return hot > asked.leastHot();
     }
 
     /** How the casting stands the stress at the bore, as a share of its tensile strength. */
@@ -240,7 +236,7 @@ public record PressFit(
                                 whole(asked.runAt() - ROOM)),
                         asked.counterbore(),
                         hot,
-                        LEAST_HOT)
+                        asked.leastHot())
                 .line(
                         Message.of(
                                 "seats.chilled-to-c-head-at-c-gap-below-zero",

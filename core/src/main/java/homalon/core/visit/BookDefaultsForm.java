@@ -63,6 +63,12 @@ public final class BookDefaultsForm {
             EngineItem.SINK_MINUTES,
             EngineItem.POCKET_MINUTES);
 
+    private static final Map<BenchFigure, BenchFigure> SPANS = Map.of(
+            BenchFigure.GUIDE_PRESS_LEAST_IRON, BenchFigure.GUIDE_PRESS_MOST_IRON,
+            BenchFigure.GUIDE_PRESS_LEAST_ALUMINIUM, BenchFigure.GUIDE_PRESS_MOST_ALUMINIUM,
+            BenchFigure.INSERT_PRESS_LEAST_IRON, BenchFigure.INSERT_PRESS_MOST_IRON,
+            BenchFigure.INSERT_PRESS_LEAST_ALUMINIUM, BenchFigure.INSERT_PRESS_MOST_ALUMINIUM);
+
     private final Map<String, String> values;
 
     public BookDefaultsForm(Map<String, String> given) {
@@ -72,6 +78,7 @@ public final class BookDefaultsForm {
     /** Groups of items, in the order of the page. */
     public enum Group {
         VALVES,
+        PRESSES,
         ENGINE,
         TESTS;
 
@@ -96,7 +103,8 @@ public final class BookDefaultsForm {
         SECONDS,
         MINUTES,
         CC,
-        DEGREES;
+        DEGREES,
+        SHARE;
 
         String unit(BenchUnit bench) {
             return switch (this) {
@@ -107,6 +115,7 @@ public final class BookDefaultsForm {
                 case MINUTES -> "min";
                 case CC -> "cc";
                 case DEGREES -> "\u00b0";
+                case SHARE -> "/1000";
             };
         }
 
@@ -154,7 +163,7 @@ public final class BookDefaultsForm {
             return quantity()
                     .map(q -> q.read(typed, bench).orElseThrow(() -> new NumberFormatException(typed)))
                     .orElseGet(() -> Double.parseDouble(
-                            ValveSetup.plain(typed.strip().replaceFirst("\\s*(s|min|cc|deg|\u00b0)$", ""))));
+                            ValveSetup.plain(typed.strip().replaceFirst("\\s*(s|min|cc|deg|\u00b0|/1000)$", ""))));
         }
 
         private static String plain(double value) {
@@ -206,7 +215,8 @@ public final class BookDefaultsForm {
         for (BenchFigure f : BenchFigure.values()) {
             Kind of = Kind.valueOf(f.unit().name());
             OptionalDouble general = OptionalDouble.of(f.general(plain));
-            all.add(new Item(f.ofShop(), Group.TESTS, of, f.words(), f.least(), f.most(), general));
+            Group group = f.ofPresses() ? Group.PRESSES : Group.TESTS;
+            all.add(new Item(f.ofShop(), group, of, f.words(), f.least(), f.most(), general));
         }
         return all;
     }
@@ -317,5 +327,15 @@ public final class BookDefaultsForm {
             }
             new ValveBook(kind, Map.of(), false, read);
         }
+        SPANS.forEach((least, most) -> {
+            OptionalDouble from = read.own(least.ofShop());
+            OptionalDouble to = read.own(most.ofShop());
+            problems.require(
+                    from.isEmpty() || to.isEmpty() || from.getAsDouble() <= to.getAsDouble(),
+                    least.ofShop(),
+                    "visit.must-not-be-above-that",
+                    least.words(),
+                    most.words());
+        });
     }
 }

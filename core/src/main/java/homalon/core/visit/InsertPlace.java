@@ -8,6 +8,7 @@ import homalon.core.quantity.Length;
 import homalon.core.seats.Damage;
 import homalon.core.seats.InsertChoice;
 import homalon.core.seats.InsertChoice.Neighbour;
+import homalon.core.seats.InsertLimits;
 import homalon.core.valves.BookItem;
 import homalon.core.valves.ValveBook;
 import java.util.ArrayList;
@@ -44,7 +45,7 @@ public final class InsertPlace {
                 : throat.get().mm() + SEAT_OVER_THROAT;
         String signed = file.text(v, Said.SIGNED).orElse("");
         return Optional.of(new InsertChoice.Asked(
-                file.part().material(),
+                new InsertLimits(file.part().material(), file.part().rules().books()),
                 bore.get().mm(),
                 floor.get().mm(),
                 wall.get().mm(),

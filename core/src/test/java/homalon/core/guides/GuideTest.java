@@ -22,6 +22,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class GuideTest {
+    private static final BookDefaults PLAIN = BookDefaults.of(BenchUnit.MM);
+
     private static final GuideLimits LIMITS = new GuideLimits(0.03, 0.06, 0.10, 0.03, 0.03);
     private static final Ladder.Shop SHOP = new Ladder.Shop(true, false, Ladder.Shop.USUAL_OVERSIZES);
 
@@ -161,7 +163,7 @@ class GuideTest {
     void aGuideBoughtByEyeDropsThrough() {
         List<Item> stock =
                 List.of(guide("G-13", 13.0), guide("G-13A", 13.04), guide("G-13B", 13.10), guide("G-13C", 13.30));
-        GuideFit fit = GuideFit.of(13.055, Material.ALUMINIUM, stock);
+        GuideFit fit = GuideFit.of(13.055, Material.ALUMINIUM, stock, PLAIN);
         assertEquals("G-13B", fit.each().get(0).guide().code());
         assertEquals(GuideFit.Answer.BITES, fit.each().get(0).answer());
         assertEquals(0.045, fit.each().get(0).press(), 1e-9);
@@ -172,11 +174,11 @@ class GuideTest {
                         .count());
         assertTrue(fit.ream().isEmpty());
         // In a housing between two sizes it is reamed for the next, to leave the middle of the press wanted.
-        GuideFit between = GuideFit.of(13.15, Material.CAST_IRON, stock);
+        GuideFit between = GuideFit.of(13.15, Material.CAST_IRON, stock, PLAIN);
         assertFalse(between.each().stream().anyMatch(o -> o.answer() == GuideFit.Answer.BITES));
         assertEquals("G-13C", between.ream().orElseThrow().guide().code());
         assertEquals(13.30 - 0.035, between.ream().orElseThrow().size(), 1e-9);
-        assertTrue(GuideFit.of(13.9, Material.CAST_IRON, stock).ream().isEmpty());
+        assertTrue(GuideFit.of(13.9, Material.CAST_IRON, stock, PLAIN).ream().isEmpty());
     }
 
     @Test

@@ -10,8 +10,12 @@ import homalon.core.guides.Ladder.Helps;
 import homalon.core.guides.Ladder.Rung;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Material;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.rulebook.BookDefaults;
+import homalon.core.rulebook.Source;
 import homalon.core.words.English;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
@@ -21,6 +25,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** Every rung of the ladder, which guides bite, and the figures that neither may stand on. */
 class LadderTest {
+    private static final BookDefaults PLAIN = BookDefaults.of(BenchUnit.MM);
+
     private static final GuideLimits LIMITS = new GuideLimits(0.03, 0.06, 0.10, 0.03, 0.03);
 
     private static Ladder ladder(double clearance, double least, double mouth, double oval, boolean oneEnd) {
@@ -151,10 +157,37 @@ class LadderTest {
         "ALUMINIUM, 14.061, TIGHT"
     })
     void whichGuidesBite(Material casting, double outer, Answer answer) {
-        GuideFit fit = GuideFit.of(14, casting, List.of(guide("G", outer)));
+        GuideFit fit = GuideFit.of(14, casting, List.of(guide("G", outer)), PLAIN);
         assertEquals(answer, fit.each().get(0).answer());
         assertEquals(outer - 14, fit.each().get(0).press(), 1e-9);
         assertEquals(answer == Answer.TIGHT, fit.ream().isPresent(), "a larger one is reamed for, a smaller one never");
+    }
+
+    /** A shop that presses tighter has other guides that bite, and reams to another size. */
+    @Test
+    void theShopsOwnPress() {
+        BookDefaults shop = new BookDefaults(
+                BenchUnit.MM,
+                Map.of(
+                        "BENCH_GUIDE_PRESS_LEAST_IRON", new BookDefaults.Own(0.045, "our lathe"),
+                        "BENCH_GUIDE_PRESS_MOST_IRON", new BookDefaults.Own(0.075, "our lathe")));
+        GuideFit fit = GuideFit.of(14, Material.CAST_IRON, List.of(guide("G", 14.035), guide("H", 14.1)), shop);
+        assertEquals(Answer.LOOSE, fit.each().get(0).answer());
+        assertEquals(Source.SHOP_DEFAULT, fit.source());
+        assertEquals(14.04, fit.ream().orElseThrow().size(), 1e-9);
+        assertEquals(
+                Answer.BITES,
+                GuideFit.of(14, Material.CAST_IRON, List.of(guide("G", 14.06)), shop)
+                        .each()
+                        .get(0)
+                        .answer());
+        assertEquals(
+                Answer.TIGHT,
+                GuideFit.of(14, Material.CAST_IRON, List.of(guide("G", 14.06)), PLAIN)
+                        .each()
+                        .get(0)
+                        .answer());
+        assertEquals(0.03, GuideFit.of(14, Material.ALUMINIUM, List.of(), shop).least(), "aluminium is not theirs");
     }
 
     /** Of those that bite the one nearest to the middle comes first, of two alike the one first in the list's order. */
@@ -163,17 +196,18 @@ class LadderTest {
         GuideFit fit = GuideFit.of(
                 14,
                 Material.CAST_IRON,
-                List.of(guide("C", 14.05), guide("B", 14.035), guide("A", 14.035), guide("D", 14.2)));
+                List.of(guide("C", 14.05), guide("B", 14.035), guide("A", 14.035), guide("D", 14.2)),
+                PLAIN);
         assertEquals(
                 List.of("A", "B", "C", "D"),
                 fit.each().stream().map(o -> o.guide().code()).toList());
         assertTrue(fit.ream().isEmpty());
-        GuideFit next =
-                GuideFit.of(14, Material.CAST_IRON, List.of(guide("Z", 14.3), guide("Y", 14.1), guide("X", 14.1)));
+        GuideFit next = GuideFit.of(
+                14, Material.CAST_IRON, List.of(guide("Z", 14.3), guide("Y", 14.1), guide("X", 14.1)), PLAIN);
         assertEquals("X", next.ream().orElseThrow().guide().code());
         assertEquals(14.1 - 0.035, next.ream().orElseThrow().size(), 1e-9);
         // One that is too small for any reaming is none.
-        assertTrue(GuideFit.of(14, Material.CAST_IRON, List.of(guide("S", 14.015)))
+        assertTrue(GuideFit.of(14, Material.CAST_IRON, List.of(guide("S", 14.015)), PLAIN)
                 .ream()
                 .isEmpty());
     }
@@ -181,13 +215,15 @@ class LadderTest {
     @ParameterizedTest
     @ValueSource(doubles = {4.99, 60.01, Double.NaN})
     void aHousingThatIsNone(double housing) {
-        assertThrows(BadInputException.class, () -> GuideFit.of(housing, Material.CAST_IRON, List.of()));
+        assertThrows(BadInputException.class, () -> GuideFit.of(housing, Material.CAST_IRON, List.of(), PLAIN));
     }
 
     @ParameterizedTest
     @ValueSource(doubles = {5, 60})
     void theSmallestAndTheLargestHousing(double housing) {
-        assertTrue(GuideFit.of(housing, Material.CAST_IRON, List.of()).each().isEmpty());
+        assertTrue(GuideFit.of(housing, Material.CAST_IRON, List.of(), PLAIN)
+                .each()
+                .isEmpty());
     }
 
     /** What rocking may be keyed from: the ends of each range still count. */

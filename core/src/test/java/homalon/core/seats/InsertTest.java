@@ -10,12 +10,16 @@ import homalon.core.catalogue.Metal;
 import homalon.core.geometry.Spot;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Material;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.rulebook.BookDefaults;
+import homalon.core.rulebook.Source;
 import homalon.core.seats.InsertChoice.Asked;
 import homalon.core.seats.InsertChoice.Neighbour;
 import homalon.core.seats.InsertChoice.Rule;
 import homalon.core.seats.InsertChoice.Sign;
 import homalon.core.words.English;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
@@ -26,6 +30,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class InsertTest {
+    private static final BookDefaults PLAIN = BookDefaults.of(BenchUnit.MM);
+
     private static Item ring(String code, double outer, double inner) {
         return new Item(
                 code, Item.Kind.INSERT, "", outer, inner, 7, Optional.of(Metal.HARD_IRON), OptionalDouble.empty());
@@ -36,7 +42,7 @@ class InsertTest {
 
     private static Asked asked(double wall, List<Neighbour> neighbours, Damage damage, Sign... signed) {
         return new Asked(
-                Material.ALUMINIUM,
+                new InsertLimits(Material.ALUMINIUM, PLAIN),
                 34.4,
                 7,
                 wall,
@@ -58,12 +64,14 @@ class InsertTest {
     /** A ring with no hole in a wall without end, of one metal: pressure is press times E over twice the diameter. */
     @Test
     void thickRingsMeetTheSimpleCase() {
-        PressFit fit =
-                PressFit.of(new PressFit.Asked(Metal.HARD_IRON, Metal.HARD_IRON, 40, 40.1, 0.001, 500, 20, 20, 20));
+        PressFit fit = PressFit.of(
+                new PressFit.Asked(Metal.HARD_IRON, Metal.HARD_IRON, 40, 40.1, 0.001, 500, 20, 20, 20, 0.02));
         assertEquals(0.1 * 150_000 / (2 * 40), fit.pressure(), 0.4, "but for a wall of half a metre");
         // A thinner wall holds with less pressure and more stress.
-        PressFit thin = PressFit.of(new PressFit.Asked(Metal.HARD_IRON, Metal.HARD_IRON, 40, 40.1, 30, 2, 20, 20, 20));
-        PressFit thick = PressFit.of(new PressFit.Asked(Metal.HARD_IRON, Metal.HARD_IRON, 40, 40.1, 30, 8, 20, 20, 20));
+        PressFit thin =
+                PressFit.of(new PressFit.Asked(Metal.HARD_IRON, Metal.HARD_IRON, 40, 40.1, 30, 2, 20, 20, 20, 0.02));
+        PressFit thick =
+                PressFit.of(new PressFit.Asked(Metal.HARD_IRON, Metal.HARD_IRON, 40, 40.1, 30, 8, 20, 20, 20, 0.02));
         assertTrue(thin.pressure() < thick.pressure() && thin.hoop() > thick.hoop());
     }
 
@@ -81,7 +89,8 @@ class InsertTest {
                     4,
                     -78,
                     120,
-                    20 + random.nextDouble() * 300));
+                    20 + random.nextDouble() * 300,
+                    0.02));
             assertEquals(fit.press(), fit.at(20), 1e-12);
             assertEquals(fit.hot(), fit.at(fit.asked().runAt()), 1e-12);
             assertEquals(0, fit.at(fit.goneAt().orElseThrow()), 1e-9);
@@ -96,9 +105,10 @@ class InsertTest {
 
     @Test
     void deepColdShrinksLessThanThePlainFigurePromises() {
-        PressFit.Asked dry = new PressFit.Asked(Metal.CAST_IRON, Metal.POWDER_METAL, 38, 38.1, 31, 5, -99, 20, 200);
+        PressFit.Asked dry =
+                new PressFit.Asked(Metal.CAST_IRON, Metal.POWDER_METAL, 38, 38.1, 31, 5, -99, 20, 200, 0.02);
         PressFit.Asked nitrogen =
-                new PressFit.Asked(Metal.CAST_IRON, Metal.POWDER_METAL, 38, 38.1, 31, 5, -196, 20, 200);
+                new PressFit.Asked(Metal.CAST_IRON, Metal.POWDER_METAL, 38, 38.1, 31, 5, -196, 20, 200, 0.02);
         double deep = (216 * 9.5e-6 - 70 * 12e-6) / 146;
         assertEquals(-0.1 + 38 * (12e-6 * 70 + deep * 49), PressFit.of(dry).fitting(), 1e-9);
         assertEquals(-0.1 + 9.5e-6 * 38 * 216, PressFit.of(nitrogen).fitting(), 1e-9);
@@ -111,7 +121,8 @@ class InsertTest {
     void theColderTheLooser(Metal ring) {
         double before = Double.NEGATIVE_INFINITY;
         for (double chill = 20; chill >= -200; chill -= 0.5) {
-            double fitting = PressFit.of(new PressFit.Asked(Metal.CAST_IRON, ring, 38, 38.1, 31, 5, chill, 20, 200))
+            double fitting = PressFit.of(
+                            new PressFit.Asked(Metal.CAST_IRON, ring, 38, 38.1, 31, 5, chill, 20, 200, 0.02))
                     .fitting();
             assertTrue(fitting > before, "at " + chill);
             assertTrue(Double.isInfinite(before) || fitting - before < 38 * 0.5 * 20e-6, "no jump at " + chill);
@@ -165,9 +176,61 @@ class InsertTest {
         "CAST_IRON, NICKEL_COBALT, 50, 400, 0.1000, 0.1400"
     })
     void pressWanted(Material head, Metal ring, double bore, double runAt, double least, double most) {
-        double[] press = InsertChoice.usualPress(head, ring, bore, runAt);
+        double[] press = new InsertLimits(head, PLAIN).press(ring, bore, runAt);
         assertEquals(least, press[0], 1e-9);
         assertEquals(most, press[1], 1e-9);
+    }
+
+    /** The shop's own limits stand before the general ones, each with where it is from. */
+    @Test
+    void theShopsOwnLimits() {
+        BookDefaults shop = new BookDefaults(
+                BenchUnit.MM,
+                Map.of(
+                        "BENCH_INSERT_HOT", new BookDefaults.Own(0.05, "ours"),
+                        "BENCH_INSERT_PRESS_LEAST_ALUMINIUM", new BookDefaults.Own(3.8, "ours"),
+                        "BENCH_INSERT_WALL_ALUMINIUM", new BookDefaults.Own(4.5, "ours"),
+                        "BENCH_INSERT_BRIDGE", new BookDefaults.Own(2.5, "ours")));
+        InsertLimits ours = new InsertLimits(Material.ALUMINIUM, shop);
+        double[] press = ours.press(Metal.HARD_IRON, 40, 20);
+        assertEquals(0.152, press[0], 1e-9);
+        assertEquals(0.152, press[1], 1e-9, "the general most gives way");
+        assertEquals(0.055, ours.press(Metal.HARD_IRON, 8, 20)[0], 1e-9);
+        Asked plain = asked(5.2, List.of(new Neighbour("2I", 37, 34)), Damage.NONE);
+        Asked q = new Asked(
+                ours,
+                34.4,
+                7,
+                5.2,
+                28.5,
+                33,
+                0,
+                200,
+                plain.neighbours(),
+                Damage.NONE,
+                Optional.empty(),
+                false,
+                Set.of());
+        for (Rule rule : List.of(Rule.WALL, Rule.BRIDGE)) {
+            InsertChoice.Check own = check(q, "D", rule);
+            InsertChoice.Check general = check(plain, "D", rule);
+            assertTrue(general.holds(), rule.name());
+            assertFalse(own.holds(), rule.name());
+            assertEquals(-1, own.spare() - general.spare(), 0.02, rule.name());
+        }
+        assertEquals(Source.SHOP_DEFAULT, ours.wallSource());
+        assertEquals(Source.SHOP_DEFAULT, ours.pressSource());
+        assertEquals(Source.DEFAULT, new InsertLimits(Material.CAST_IRON, shop).wallSource());
+        assertEquals(3.0, new InsertLimits(Material.CAST_IRON, shop).wall());
+    }
+
+    private static InsertChoice.Check check(Asked q, String code, Rule rule) {
+        return InsertChoice.of(q, LIST).steps().stream()
+                .filter(s -> s.insert().code().equals(code))
+                .flatMap(s -> s.checks().stream())
+                .filter(c -> c.rule() == rule)
+                .findFirst()
+                .orElseThrow();
     }
 
     /** Stress against the strength of the casting, cold and hot. */
@@ -181,7 +244,7 @@ class InsertTest {
     })
     void howTheCastingStandsIt(double press, double wall, double runAt, PressFit.Strain strain) {
         PressFit fit = PressFit.of(
-                new PressFit.Asked(Metal.CAST_IRON, Metal.HARD_IRON, 40, 40 + press, 30, wall, 20, 20, runAt));
+                new PressFit.Asked(Metal.CAST_IRON, Metal.HARD_IRON, 40, 40 + press, 30, wall, 20, 20, runAt, 0.02));
         assertEquals(strain, fit.strain(), () -> fit.shareCold() + " " + fit.shareHot());
         assertEquals(fit.hoop() / 220, fit.shareCold(), 1e-12);
         assertEquals(fit.shareCold(), fit.shareHot(), 1e-12, "of one growth, the press stays");
@@ -201,14 +264,16 @@ class InsertTest {
         assertEquals(130, Metal.ALUMINIUM.strength(220), 1e-9);
         assertEquals(185, Metal.ALUMINIUM.strength(120), 1e-9);
         assertEquals(Metal.ALUMINIUM.strength(300), Metal.ALUMINIUM.strength(500), 1e-9, "no further guess");
-        PressFit same = PressFit.of(new PressFit.Asked(Metal.ALUMINIUM, Metal.ALUMINIUM, 40, 40.1, 30, 8, 20, 20, 220));
+        PressFit same =
+                PressFit.of(new PressFit.Asked(Metal.ALUMINIUM, Metal.ALUMINIUM, 40, 40.1, 30, 8, 20, 20, 220, 0.02));
         assertEquals(same.hoop() / 130, same.shareHot(), 1e-12);
         assertTrue(same.shareHot() > same.shareCold());
-        PressFit let = PressFit.of(new PressFit.Asked(Metal.ALUMINIUM, Metal.HARD_IRON, 40, 40.05, 30, 8, 20, 20, 300));
+        PressFit let =
+                PressFit.of(new PressFit.Asked(Metal.ALUMINIUM, Metal.HARD_IRON, 40, 40.05, 30, 8, 20, 20, 300, 0.02));
         assertEquals(0, let.shareHot(), "nothing is left of it");
         // A ring that runs hotter warns, and no more.
         PressFit hotter =
-                PressFit.of(new PressFit.Asked(Metal.CAST_IRON, Metal.HARD_IRON, 40, 40.07, 30, 6, 20, 20, 200));
+                PressFit.of(new PressFit.Asked(Metal.CAST_IRON, Metal.HARD_IRON, 40, 40.07, 30, 6, 20, 20, 200, 0.02));
         assertTrue(
                 hotter.shareCold() < 0.6 && hotter.shareRingHotter() > 0.6,
                 () -> hotter.shareCold() + " " + hotter.shareRingHotter());
@@ -230,7 +295,7 @@ class InsertTest {
         Item nominal = new Item(
                 "N", Item.Kind.INSERT, "", 34.5 + press, 27, 7, Optional.of(Metal.HARD_IRON), OptionalDouble.of(34.5));
         Asked q = new Asked(
-                Material.CAST_IRON,
+                new InsertLimits(Material.CAST_IRON, PLAIN),
                 34.4,
                 7,
                 3,
@@ -255,8 +320,8 @@ class InsertTest {
 
     @Test
     void measuredSizesTakeThePlaceOfNominalOnes() {
-        PressFit planned =
-                PressFit.of(new PressFit.Asked(Metal.ALUMINIUM, Metal.HARD_IRON, 35, 35.11, 27, 5, -78, 120, 220));
+        PressFit planned = PressFit.of(
+                new PressFit.Asked(Metal.ALUMINIUM, Metal.HARD_IRON, 35, 35.11, 27, 5, -78, 120, 220, 0.02));
         PressFit got = planned.measured(35.03, 35.10);
         assertEquals(0.07, got.press(), 1e-9);
         assertFalse(got.holdsHot());
@@ -266,7 +331,7 @@ class InsertTest {
     @Test
     void aJudgedWallSaysSo() {
         Asked q = new Asked(
-                Material.ALUMINIUM,
+                new InsertLimits(Material.ALUMINIUM, PLAIN),
                 34.4,
                 7,
                 5,
@@ -325,7 +390,7 @@ class InsertTest {
     void whatCannotBeIsRefusedInWords() {
         BadInputException small = assertThrows(
                 BadInputException.class,
-                () -> new PressFit.Asked(Metal.CAST_IRON, Metal.HARD_IRON, 35, 34.9, 27, 4, 20, 20, 200));
+                () -> new PressFit.Asked(Metal.CAST_IRON, Metal.HARD_IRON, 35, 34.9, 27, 4, 20, 20, 200, 0.02));
         assertTrue(English.of(small.sentence()).contains("smaller than its hole"), English.of(small.sentence()));
         BadInputException wall = assertThrows(BadInputException.class, () -> asked(-0.5, List.of(), Damage.NONE));
         assertTrue(English.of(wall.sentence()).contains("nothing to press into"), English.of(wall.sentence()));

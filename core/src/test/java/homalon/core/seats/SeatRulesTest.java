@@ -9,6 +9,8 @@ import homalon.core.catalogue.Item;
 import homalon.core.catalogue.Metal;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Material;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.rulebook.BookDefaults;
 import homalon.core.seats.InsertChoice.Asked;
 import homalon.core.seats.InsertChoice.Neighbour;
 import homalon.core.seats.InsertChoice.Rule;
@@ -27,6 +29,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** Each rule of an insert, of a spring and of heights, at its very limit and a hair beyond it. */
 class SeatRulesTest {
+    private static final BookDefaults PLAIN = BookDefaults.of(BenchUnit.MM);
+
     /** A nominal ring: its hole is 35 by the catalogue, whatever else is asked. */
     private static Item ring(double press, double inner, double height) {
         return new Item(
@@ -46,7 +50,7 @@ class SeatRulesTest {
 
     private static Asked asked(Place p, List<Neighbour> near, Damage damage, Optional<Metal> metal, Sign... signs) {
         return new Asked(
-                Material.CAST_IRON,
+                new InsertLimits(Material.CAST_IRON, PLAIN),
                 p.counterbore(),
                 p.floor(),
                 p.wall(),
@@ -190,7 +194,7 @@ class SeatRulesTest {
                 .isEmpty());
         assertEquals(220, InsertChoice.usualHeat(Material.ALUMINIUM));
         assertEquals(200, InsertChoice.usualHeat(Material.CAST_IRON));
-        assertEquals(3.5, InsertChoice.leastWall(Material.ALUMINIUM));
+        assertEquals(3.5, new InsertLimits(Material.ALUMINIUM, PLAIN).wall());
         assertEquals(0.3, InsertChoice.trim(7.2, 7, -0.1), 1e-9);
     }
 
@@ -198,14 +202,14 @@ class SeatRulesTest {
     @ParameterizedTest
     @CsvSource({"0.02, QUICK", "0.0201, DROPS", "0, QUICK", "-0.0001, DRIVEN"})
     void howItGoesIn(double gap, PressFit.Goes goes) {
-        PressFit.Asked q = new PressFit.Asked(Metal.CAST_IRON, Metal.HARD_IRON, 35, 35.1, 28, 5, 20, 20, 200);
+        PressFit.Asked q = new PressFit.Asked(Metal.CAST_IRON, Metal.HARD_IRON, 35, 35.1, 28, 5, 20, 20, 200, 0.02);
         assertEquals(goes, new PressFit(q, 0.1, 0.1, OptionalDouble.empty(), gap, 10, 50).goes());
     }
 
     @ParameterizedTest
     @CsvSource({"0.02, false", "0.0201, true", "-0.01, false"})
     void whatHoldsHot(double hot, boolean holds) {
-        PressFit.Asked q = new PressFit.Asked(Metal.CAST_IRON, Metal.HARD_IRON, 35, 35.1, 28, 5, 20, 20, 200);
+        PressFit.Asked q = new PressFit.Asked(Metal.CAST_IRON, Metal.HARD_IRON, 35, 35.1, 28, 5, 20, 20, 200, 0.02);
         PressFit fit = new PressFit(q, 0.1, hot, OptionalDouble.empty(), 0, 10, 50);
         assertEquals(holds, fit.holdsHot());
         assertEquals(Math.max(0, hot) / 0.1 * 50 / 220, fit.shareHot(), 1e-12);

@@ -140,6 +140,11 @@ class BookDefaultsTest {
         "BENCH_TEST_HOLD, 15 min, MM, 15",
         "ENGINE_BURETTE, 50, THOU, 50",
         "ENGINE_SQUEEZE_LEAST, 40, THOU, 1.016",
+        "BENCH_INSERT_PRESS_LEAST_IRON, 2.2, THOU, 2.2",
+        "BENCH_INSERT_PRESS_LEAST_IRON, 2.2/1000, MM, 2.2",
+        "BENCH_GUIDE_PRESS_MOST_ALUMINIUM, 2.2, THOU, 0.05588",
+        "BENCH_INSERT_WALL_IRON, 100, THOU, 2.54",
+        "BENCH_FACE_ODD, 0.1, MM, 0.1",
     })
     void aFigureIsReadInAnyUnitAndComesBackAsItIs(String name, String typed, BenchUnit bench, double value) {
         BookDefaults read = new BookDefaultsForm(form(name, typed)).read(BenchUnit.MM, bench);
@@ -167,6 +172,13 @@ class BookDefaultsTest {
         assertEquals(
                 List.of("VALVE_I_CLEARANCE_LEAST"),
                 refused(form("VALVE_I_CLEARANCE_LEAST", "0.09", "VALVE_I_CLEARANCE_SERVICE", "0.06")));
+        assertEquals(
+                List.of("BENCH_GUIDE_PRESS_LEAST_IRON"),
+                refused(form("BENCH_GUIDE_PRESS_LEAST_IRON", "0.06", "BENCH_GUIDE_PRESS_MOST_IRON", "0.05")));
+        assertEquals(
+                List.of("BENCH_INSERT_PRESS_LEAST_ALUMINIUM"),
+                refused(form("BENCH_INSERT_PRESS_LEAST_ALUMINIUM", "3", "BENCH_INSERT_PRESS_MOST_ALUMINIUM", "2.9")));
+        assertEquals(List.of("BENCH_INSERT_WALL_IRON"), refused(form("BENCH_INSERT_WALL_IRON", "0.9")));
     }
 
     @Test

@@ -9,6 +9,7 @@ import homalon.core.face.OddReading;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.rulebook.BookDefaults;
 import homalon.core.rulebook.Soak;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SurveyFile;
@@ -98,7 +99,8 @@ public class Surveys {
         if (!keyed.skips()) {
             value = Optional.of(read(keyed, kind));
         }
-        Optional<Outcome.Asks> question = question(survey, place, keyed, value, named, by)
+        Optional<Outcome.Asks> question = question(
+                        survey, place, keyed, value, part.rules().books(), named, by)
                 .or(() -> keyed.sure()
                         ? Optional.empty()
                         : before.asks(part, kind, place, new LengthWriter(keyed.unit()))
@@ -133,6 +135,7 @@ public class Surveys {
             SurveyFile.PlaceFile place,
             Keyed keyed,
             Optional<Length> value,
+            BookDefaults shop,
             Function<UUID, String> named,
             UUID by) {
         LengthWriter writer = new LengthWriter(keyed.unit());
@@ -150,7 +153,7 @@ public class Surveys {
                 .toArray();
         if (!keyed.sure()
                 && value.isPresent()
-                && OddReading.asks(value.get().mm(), others, survey.kind().ofHeights())) {
+                && OddReading.asks(value.get().mm(), others, survey.kind().ofHeights(), shop)) {
             return Optional.of(new Outcome.Asks(
                     writer.full(value.get())
                             + " is far from the other places. Press Enter again to keep it, or key it anew.",

@@ -36,8 +36,16 @@ public final class PressDrawing {
     private String draw(LengthWriter writer, String title) {
         Svg svg = new Svg();
         svg.picture("decay press", WIDTH, HEIGHT, title);
-        svg.rect("lost", LEFT, y(PressFit.LEAST_HOT), WIDTH - LEFT - RIGHT, y(low) - y(PressFit.LEAST_HOT));
-        svg.path("may", "M" + at(-200, PressFit.LEAST_HOT) + "L" + at(350, PressFit.LEAST_HOT));
+        svg.rect(
+                "lost",
+                LEFT,
+                y(fit.asked().leastHot()),
+                WIDTH - LEFT - RIGHT,
+                y(low) - y(fit.asked().leastHot()));
+        svg.path(
+                "may",
+                "M" + at(-200, fit.asked().leastHot()) + "L"
+                        + at(350, fit.asked().leastHot()));
         svg.path("grid", "M" + at(-200, 0) + "L" + at(350, 0));
         double run = fit.asked().runAt();
         svg.path("hold", "M" + at(run, low) + "L" + at(run, high));

@@ -78,7 +78,11 @@ class GuideController {
                     Words.of(step.get().why(), writer));
         }
         file.length(v, Said.HOUSING)
-                .ifPresent(h -> GuideFit.of(h.mm(), file.part().material(), List.of()));
+                .ifPresent(h -> GuideFit.of(
+                        h.mm(),
+                        file.part().material(),
+                        List.of(),
+                        file.part().rules().books()));
         fits(file, v, item);
     }
 

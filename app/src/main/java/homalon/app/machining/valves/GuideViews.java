@@ -91,7 +91,8 @@ class GuideViews {
 
     private static String press(GuideFit fit, Material metal, LengthWriter writer) {
         return "Press wanted " + writer.number(fit.least()) + " to " + writer.full(fit.most()) + " in "
-                + Words.of(metal.words()) + ", general default";
+                + Words.of(metal.words()) + ", "
+                + Words.of(fit.source().words());
     }
 
     private static String ream(GuideFit fit, LengthWriter writer) {
@@ -126,7 +127,11 @@ class GuideViews {
     Optional<GuideFit> fit(ValveFile file, Valve v) {
         return file.length(v, Said.HOUSING).flatMap(h -> {
             try {
-                return Optional.of(GuideFit.of(h.mm(), file.part().material(), catalogue.items(Item.Kind.GUIDE)));
+                return Optional.of(GuideFit.of(
+                        h.mm(),
+                        file.part().material(),
+                        catalogue.items(Item.Kind.GUIDE),
+                        file.part().rules().books()));
             } catch (BadInputException e) {
                 return Optional.empty();
             }

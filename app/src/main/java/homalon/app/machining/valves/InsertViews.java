@@ -12,6 +12,7 @@ import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.seats.Damage;
 import homalon.core.seats.InsertChoice;
+import homalon.core.seats.InsertLimits;
 import homalon.core.seats.PressFit;
 import homalon.core.visit.InsertPlace;
 import homalon.core.visit.Said;
@@ -19,7 +20,6 @@ import homalon.core.visit.ValveFile;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -71,7 +71,8 @@ class InsertViews {
                 choice.map(c -> steps(c, writer)).orElse(List.of()),
                 code,
                 chosen.filter(InsertChoice.Step::passes).isPresent(),
-                fit.map(f -> figures(f, shown.get(), writer)).orElse(List.of()),
+                fit.map(f -> figures(f, shown.get(), place.orElseThrow().limits(), writer))
+                        .orElse(List.of()),
                 fit.map(f -> Workings.of(List.of(f.working()), writer)).orElse(Workings.NONE),
                 shown.map(s -> after(s, place.orElseThrow(), writer)).orElse(List.of()),
                 usualHeat(file.part().material(), writer),
@@ -119,8 +120,7 @@ class InsertViews {
                 .map(InsertPlace::temperatures)
                 .orElse(new double[] {PressFit.ROOM, PressFit.ROOM});
         PressFit.Asked a = fit.asked();
-        return PressFit.of(new PressFit.Asked(
-                a.head(), a.insert(), a.counterbore(), a.outer(), a.inner(), a.wall(), t[0], t[1], a.runAt()));
+        return PressFit.of(a.with(a.counterbore(), a.outer(), t[0], t[1]));
     }
 
     private static String words(Optional<InsertChoice> choice, Optional<InsertChoice.Step> chosen, String code) {
@@ -230,15 +230,16 @@ class InsertViews {
         return all;
     }
 
-    private static List<ValveView.Row> figures(PressFit fit, InsertChoice.Step step, LengthWriter writer) {
+    private static List<ValveView.Row> figures(
+            PressFit fit, InsertChoice.Step step, InsertLimits limits, LengthWriter writer) {
         List<ValveView.Row> rows = new ArrayList<>();
         rows.add(new ValveView.Row(
                 "Cut the counterbore to",
                 GuideViews.size(step.cutTo(), writer),
                 "on a pilot in a sound guide; flat bottom just cleaned",
                 ""));
-        rows.addAll(presses(fit, writer));
-        rows.addAll(stresses(fit));
+        rows.addAll(presses(fit, limits, writer));
+        rows.addAll(stresses(fit, writer));
         rows.add(new ValveView.Row(
                 "Arc that bears",
                 Math.round(step.bearing() * 100) + " %",
@@ -247,7 +248,7 @@ class InsertViews {
         return rows;
     }
 
-    private static List<ValveView.Row> presses(PressFit fit, LengthWriter writer) {
+    private static List<ValveView.Row> presses(PressFit fit, InsertLimits limits, LengthWriter writer) {
         boolean ends = fit.goneAt().isPresent();
         boolean room = fit.asked().chillTo() == PressFit.ROOM && fit.asked().warmTo() == PressFit.ROOM;
         String fitting = room
@@ -261,7 +262,8 @@ class InsertViews {
                 new ValveView.Row(
                         "Press at " + writer.temperature(fit.asked().runAt()),
                         writer.number(fit.hot()),
-                        "more than " + writer.number(PressFit.LEAST_HOT) + " wanted, general default",
+                        "more than " + writer.number(limits.hot()) + " wanted, "
+                                + Words.of(limits.hotSource().words()),
                         fit.holdsHot() ? "within" : "out"),
                 new ValveView.Row(
                         "Gone at",
@@ -275,7 +277,7 @@ class InsertViews {
                         ""));
     }
 
-    private static List<ValveView.Row> stresses(PressFit fit) {
+    private static List<ValveView.Row> stresses(PressFit fit, LengthWriter writer) {
         String style = switch (fit.strain()) {
             case BEARS -> "";
             case WARNS -> "open";
@@ -290,7 +292,7 @@ class InsertViews {
                                 + Words.of(fit.strain().words()) + " (thinnest wall, general default)",
                         style),
                 new ValveView.Row(
-                        "Stress, ring " + whole(PressFit.RING_HOTTER) + " C hotter",
+                        "Stress, ring " + writer.apart(PressFit.RING_HOTTER) + " hotter",
                         percent(fit.shareRingHotter()),
                         PressFit.Strain.WARNS.over() < fit.shareRingHotter()
                                 ? "of what it stands: overheated, the ring may yield and be loose afterwards"
@@ -300,10 +302,6 @@ class InsertViews {
 
     private static String percent(double share) {
         return Math.round(100 * share) + " %";
-    }
-
-    private static String whole(double t) {
-        return String.format(Locale.ROOT, "%.0f", t).replace('-', '\u2212');
     }
 
     private static List<String> after(InsertChoice.Step step, InsertChoice.Asked q, LengthWriter writer) {

@@ -2,6 +2,9 @@ package homalon.app.outcome.calc;
 
 import homalon.core.catalogue.Metal;
 import homalon.core.part.Material;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.rulebook.BenchFigure;
+import homalon.core.rulebook.BookDefaults;
 import homalon.core.seats.PressFit;
 import io.swagger.v3.oas.annotations.media.Schema;
 
@@ -74,7 +77,8 @@ final class InsertFitCall {
                 wall,
                 Required.or(request.chillTo(), PressFit.ROOM),
                 Required.or(request.warmTo(), PressFit.ROOM),
-                run));
+                run,
+                BenchFigure.INSERT_HOT.general(BookDefaults.of(BenchUnit.MM))));
         return new Answer(
                 fit.press(),
                 fit.hot(),

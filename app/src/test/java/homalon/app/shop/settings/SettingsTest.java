@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import homalon.app.casting.part.PartVisits;
 import homalon.app.casting.part.Parts;
+import homalon.app.check.face.Surveys;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.people.PersonInfo;
 import homalon.app.foundation.people.Role;
@@ -14,6 +15,7 @@ import homalon.app.foundation.settings.ShopSettings;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
+import homalon.core.part.Material;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.BookDefaults;
@@ -21,6 +23,8 @@ import homalon.core.rulebook.FaceDefaults.Item;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.rulebook.Source;
 import homalon.core.visit.PartFile;
+import homalon.core.visit.SurveyFile;
+import homalon.core.visit.SurveyKind;
 import java.net.http.HttpResponse;
 import java.util.List;
 import java.util.Map;
@@ -155,6 +159,66 @@ class SettingsTest {
         assertTrue(keepBooks(own).body().contains("Nothing was changed."));
         keepBooks();
         assertEquals("0.500", standing(marit.get(path + "/valves").body(), "I.SINK"));
+    }
+
+    @Test
+    void whatCountsAsOddIsTheShopsToSay() {
+        PartFile part = hands.bookReady();
+        hands.read(part, SurveyKind.FACE, spot -> 0);
+        assertEquals(200, keyed(part, "0.1").statusCode());
+        keepBooks("BENCH_FACE_ODD", "0.08", "BENCH_FACE_ODD.from", "our granite");
+        assertEquals(409, keyed(part, "0.11").statusCode());
+        assertEquals(200, keyed(part, "0.07").statusCode());
+    }
+
+    private HttpResponse<String> keyed(PartFile part, String typed) {
+        SurveyFile.PlaceFile place = shop.bean(Surveys.class)
+                .find(part, SurveyKind.FACE)
+                .orElseThrow()
+                .places()
+                .get(0);
+        return marit.key(
+                "/parts/" + part.tag() + "/face/readings",
+                "id",
+                UUID.randomUUID().toString(),
+                "place",
+                place.id().toString(),
+                "typed",
+                typed,
+                "unit",
+                "MM",
+                "seen",
+                Long.toString(place.reading().orElseThrow().seq()));
+    }
+
+    @Test
+    void guidesArePressedAsTheShopDoes() {
+        PartFile part = hands.book(Material.CAST_IRON);
+        String path = "/parts/" + part.tag();
+        marit.post(
+                path + "/valves/set-up",
+                "id",
+                UUID.randomUUID().toString(),
+                "intake",
+                "1",
+                "exhaust",
+                "1",
+                "rows",
+                "ONE",
+                "source",
+                "MAKER");
+        for (String at : List.of("TOP", "MIDDLE", "BOTTOM")) {
+            hands.valve(parts.byTag(part.tag()), "1I", "STEM_" + at, "7.95");
+            hands.valve(parts.byTag(part.tag()), "1I", "GUIDE_" + at + "_ALONG", "8.2");
+            hands.valve(parts.byTag(part.tag()), "1I", "GUIDE_" + at + "_ACROSS", "8.2");
+        }
+        marit.post(
+                path + "/guides/1I/choose", "id", UUID.randomUUID().toString(), "rung", "REPLACE", "housing", "13.045");
+        String guides = marit.get(path + "/guides?valve=1I").body();
+        assertTrue(guides.contains("Press wanted 0.020 to 0.050 mm in cast iron, general default"), guides);
+        keepBooks("BENCH_GUIDE_PRESS_MOST_IRON", "0.04", "BENCH_GUIDE_PRESS_MOST_IRON.from", "our lathe");
+        guides = marit.get(path + "/guides?valve=1I").body();
+        assertTrue(guides.contains("Press wanted 0.020 to 0.040 mm in cast iron, this shop"), guides);
     }
 
     /** What was judged by them counts as it did when it left, and what is here by what stands now. */
