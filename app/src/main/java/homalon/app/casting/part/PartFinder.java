@@ -16,6 +16,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lombok.RequiredArgsConstructor;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -27,8 +28,11 @@ import org.springframework.transaction.annotation.Transactional;
 @RequiredArgsConstructor
 public class PartFinder {
     // Hibernate has no word for "spelt nearly so" (<%, trigrams), and the index for the youngest wants this order.
-    private static final String YOUNGEST = " order by p.created_at desc, p.tag desc limit :most offset :from";
+    private static final String YOUNGEST = " order by p.created_at desc, p.tag desc limit ";
     private static final int FUZZY = 3;
+
+    /** So many lists are looked through for what may be meant in several ways. */
+    private static final int MOST_LISTS = 8;
 
     /** A letter or two of six may be wrong. */
     private static final String NEAR = "0.45";
@@ -38,8 +42,12 @@ public class PartFinder {
     private final EntityManager entities;
     private final Clock clock;
 
-    /** Conditions and what stands in them. */
+    /** Conditions, one way in a line, and what stands in them. */
     private record Where(String text, Map<String, Object> values) {
+        Stream<String> lines() {
+            return text.lines();
+        }
+
         void into(Query query) {
             values.forEach(query::setParameter);
         }
@@ -85,11 +93,15 @@ public class PartFinder {
     public record OfCustomer(long castings, long here) {}
 
     public Map<UUID, OfCustomer> ofCustomers(List<UUID> customers) {
-        return customers.isEmpty()
-                ? Map.of()
-                : rows.counts(customers).stream()
-                        .collect(Collectors.toMap(
-                                PartRepository.OfCustomer::customer, c -> new OfCustomer(c.castings(), c.here())));
+        if (customers.isEmpty()) {
+            return Map.of();
+        }
+        Map<UUID, Long> here = rows.here(customers).stream()
+                .collect(Collectors.toMap(PartRepository.OfCustomer::customer, PartRepository.OfCustomer::castings));
+        return rows.all(customers).stream()
+                .collect(Collectors.toMap(
+                        PartRepository.OfCustomer::customer,
+                        c -> new OfCustomer(c.castings(), here.getOrDefault(c.customer(), 0L))));
     }
 
     /** The youngest with that casting number, else of an engine so called; both however their capitals are keyed. */
@@ -135,8 +147,29 @@ public class PartFinder {
 
     /** Those that all of it fits letter by letter, the youngest first. */
     private List<UUID> exact(Wanted wanted, int from, int most) {
-        Where where = where(wanted, false);
-        return ids("select p.id from part p where " + where.text + YOUNGEST, where, from, most);
+        Where where = lists(wanted);
+        String each = where.lines()
+                .map(l -> "(select p.id, p.created_at, p.tag from part p where " + l + YOUNGEST + ":last)")
+                .collect(Collectors.joining(" union "));
+        where.values.put("last", from + most);
+        return ids("select p.id from (" + each + ") p" + YOUNGEST + ":most offset :from", where, from, most);
+    }
+
+    /**
+     * One list for each way in which all that was typed may be meant, a year for instance as a day or as letters: a list of its own is
+     * found by an index, and stops when it is long enough.
+     */
+    private Where lists(Wanted wanted) {
+        Map<String, Object> values = new LinkedHashMap<>();
+        List<String> lists = List.of("p.voided_tag is null");
+        for (int i = 0; i < wanted.terms().size(); i++) {
+            List<String> ways = ways(wanted.terms().get(i), i, values);
+            List<String> one = lists.size() * ways.size() > MOST_LISTS ? List.of(either(ways)) : ways;
+            lists = lists.stream()
+                    .flatMap(l -> one.stream().map(w -> l + " and " + w))
+                    .toList();
+        }
+        return new Where(String.join("\n", lists), values);
     }
 
     /** Those whose words are spelt nearly so, each by itself or all of them in a row; the nearest first. */
@@ -151,7 +184,7 @@ public class PartFinder {
         entities.createNativeQuery("select set_config('pg_trgm.word_similarity_threshold', :least, true)")
                 .setParameter("least", NEAR)
                 .getSingleResult();
-        Where where = where(wanted, true);
+        Where where = nearly(wanted);
         where.values.put("all", String.join(" ", words));
         return ids(
                 "select p.id from part p where " + where.text
@@ -162,8 +195,10 @@ public class PartFinder {
     }
 
     private long count(Wanted wanted) {
-        Where where = where(wanted, false);
-        Query query = entities.createNativeQuery("select count(*) from part p where " + where.text, Long.class);
+        Where where = lists(wanted);
+        String each =
+                where.lines().map(l -> "select p.id from part p where " + l).collect(Collectors.joining(" union "));
+        Query query = entities.createNativeQuery("select count(*) from (" + each + ") found", Long.class);
         where.into(query);
         return (Long) query.getSingleResult();
     }
@@ -182,26 +217,32 @@ public class PartFinder {
         return term.plain() && term.word().length() >= FUZZY;
     }
 
-    private Where where(Wanted wanted, boolean near) {
+    private Where nearly(Wanted wanted) {
         Map<String, Object> values = new LinkedHashMap<>();
         List<String> all = new ArrayList<>(List.of("p.voided_tag is null"));
         for (int i = 0; i < wanted.terms().size(); i++) {
-            all.add(either(wanted.terms().get(i), i, near, values));
+            Term term = wanted.terms().get(i);
+            List<String> ways = new ArrayList<>(ways(term, i, values));
+            if (fuzzy(term)) {
+                values.put("near" + i, term.word());
+                ways.add(":near" + i + " <% p.words");
+                ways.add(":all <% p.words");
+            }
+            all.add(either(ways));
         }
         return new Where(String.join(" and ", all), values);
     }
 
-    /** What of one term suffices. */
-    private String either(Term term, int no, boolean near, Map<String, Object> values) {
+    private static String either(List<String> ways) {
+        return ways.stream().collect(Collectors.joining(" or ", "(", ")"));
+    }
+
+    /** Any of which suffices of one term. */
+    private List<String> ways(Term term, int no, Map<String, Object> values) {
         List<String> any = new ArrayList<>();
         if (!term.word().isEmpty()) {
             values.put("like" + no, Parts.like(term.word()));
             any.add("p.words like :like" + no + " escape '!'");
-        }
-        if (near && fuzzy(term)) {
-            values.put("near" + no, term.word());
-            any.add(":near" + no + " <% p.words");
-            any.add(":all <% p.words");
         }
         term.bore().ifPresent(b -> {
             values.put("least" + no, b.from().nanometres());
@@ -215,7 +256,7 @@ public class PartFinder {
                     + " or j.released_at >= :since" + no + " and j.released_at < :until" + no + ")"));
         });
         term.state().ifPresent(s -> any.add(state(s, no, values)));
-        return any.stream().collect(Collectors.joining(" or ", "(", ")"));
+        return any;
     }
 
     private Instant start(LocalDate day) {

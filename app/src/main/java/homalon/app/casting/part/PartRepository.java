@@ -48,15 +48,20 @@ interface PartRepository extends JpaRepository<Part, UUID> {
             """)
     List<String> inTheShopOf(UUID customer);
 
-    /** Castings of a customer by its record. */
-    record OfCustomer(UUID customer, long castings, long here) {}
+    /** How many castings of a customer, by its record. */
+    record OfCustomer(UUID customer, long castings) {}
 
     @Query("""
-            select p.customerId, count(distinct p.id), count(distinct case when j.releasedAt is null then p.id end)
-            from Part p join Job j on j.partId = p.id
-            where p.voidedTag is null and j.voidedAt is null and p.customerId in :customers group by p.customerId
+            select p.customerId, count(p) from Part p
+            where p.voidedTag is null and p.customerId in :customers group by p.customerId
             """)
-    List<OfCustomer> counts(Collection<UUID> customers);
+    List<OfCustomer> all(Collection<UUID> customers);
+
+    @Query("""
+            select p.customerId, count(p) from Job j join Part p on j.partId = p.id
+            where j.releasedAt is null and j.voidedAt is null and p.customerId in :customers group by p.customerId
+            """)
+    List<OfCustomer> here(Collection<UUID> customers);
 
     @Query(value = """
             select id from part where voided_tag is null and customer_id = :customer

@@ -100,6 +100,34 @@ class FindTest {
         assertFalse(finds("windlass " + today.plusDays(1), part));
     }
 
+    /** A word of state may be a name as well: what is both stands once, what is either stands too, and pages follow one another. */
+    @Test
+    void whatMayBeMeantInSeveralWaysIsOneList() {
+        LocalDate past = LocalDate.now(ZoneId.systemDefault()).minusDays(2);
+        PartFile both = hands.book("Late Brewhouse", "Gone & Left", "", "", SIZES, Optional.of(past));
+        PartFile named = hands.book("Late Brewhouse", "Gone & Left", "", "", SIZES, Optional.empty());
+        PartFile late = hands.book("Brewhouse", "Gone & Left", "", "", SIZES, Optional.of(past));
+        hands.book("Brewhouse", "Gone & Left", "", "", SIZES, Optional.empty());
+        String year = " " + Year.now(ZoneId.systemDefault());
+        List<PartFile> wanted = List.of(late, named, both);
+        for (String typed :
+                List.of("brewhouse late", "brewhouse late" + year, "late gone brewhouse left here" + year)) {
+            Wanted read = Wanted.read(typed, BenchUnit.MM);
+            assertEquals(
+                    wanted.stream().map(PartFile::id).toList(),
+                    finder.search(read, 0, 50).parts().stream()
+                            .map(PartFile::id)
+                            .toList(),
+                    typed);
+            assertEquals(3, finder.page(read, 0, 50).total(), typed);
+            for (int i = 0; i < wanted.size(); i++) {
+                PartFinder.Some lot = finder.search(read, i, 1);
+                assertEquals(wanted.get(i).id(), lot.parts().get(0).id(), typed);
+                assertEquals(i < 2, lot.more(), typed);
+            }
+        }
+    }
+
     @Test
     void byWhereItIs() {
         PartFile part = hands.book(
