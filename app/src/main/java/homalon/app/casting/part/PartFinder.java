@@ -255,7 +255,7 @@ public class PartFinder {
             any.add(visit("(j.opened_at >= :since" + no + " and j.opened_at < :until" + no
                     + " or j.released_at >= :since" + no + " and j.released_at < :until" + no + ")"));
         });
-        term.state().ifPresent(s -> any.add(state(s, no, values)));
+        term.state().ifPresent(s -> any.add(state(s)));
         return any;
     }
 
@@ -267,14 +267,13 @@ public class PartFinder {
         return "exists (select from job j where j.part_id = p.id and j.voided_at is null and " + condition + ")";
     }
 
-    private String state(Wanted.State state, int no, Map<String, Object> values) {
+    private String state(Wanted.State state) {
         return switch (state) {
             case HERE -> visit("j.released_at is null");
             case WAITING -> visit("j.released_at is null and j.stuck_on is not null");
-            case LATE -> {
-                values.put("today" + no, LocalDate.now(clock));
-                yield visit("j.released_at is null and j.due < :today" + no);
-            }
+            // Today stands in the text: only then is it known beforehand that few are late, and those are looked at
+            // first.
+            case LATE -> visit("j.released_at is null and j.due < date '" + LocalDate.now(clock) + "'");
             case GONE -> "not " + visit("j.released_at is null");
         };
     }
