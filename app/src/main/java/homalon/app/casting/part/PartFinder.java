@@ -273,7 +273,11 @@ public class PartFinder {
             case WAITING -> visit("j.released_at is null and j.stuck_on is not null");
             // Today stands in the text: only then is it known beforehand that few are late, and those are looked at
             // first.
-            case LATE -> visit("j.released_at is null and j.due < date '" + LocalDate.now(clock) + "'");
+            // Said twice: once for what is known of the days, once for their index.
+            case LATE -> {
+                String today = " < date '" + LocalDate.now(clock) + "'";
+                yield visit("j.released_at is null and j.due" + today + " and coalesce(j.due, 'infinity')" + today);
+            }
             case GONE -> "not " + visit("j.released_at is null");
         };
     }
