@@ -34,6 +34,9 @@ import org.springframework.transaction.support.TransactionTemplate;
 class TablesIn {
     private static final int MOST_LINES = 5_000;
 
+    /** After so many lines Hibernate lets go of what it holds, all of which it would look through at each query. */
+    private static final int AT_ONCE = 20;
+
     private final List<TakesLines> rooms;
     private final EntityManager entities;
     private final PlatformTransactionManager transactions;
@@ -137,8 +140,9 @@ class TablesIn {
         if (!seen.refused().isEmpty()) {
             throw new BadInputException("file", "app.tables.nothing-was-taken-the-shop-changed");
         }
-        table.takenBy = by;
-        table.takenAt = clock.instant();
+        BroughtTable now = find(kind, sum).orElseThrow();
+        now.takenBy = by;
+        now.takenAt = clock.instant();
         journal.write(
                 Journal.What.TABLE_TAKEN,
                 by,
@@ -159,6 +163,10 @@ class TablesIn {
             @Override
             public void made(TakesLines.Line line, String words) {
                 made.add(new OfLine(line.number(), words));
+                if (made.size() % AT_ONCE == 0) {
+                    entities.flush();
+                    entities.clear();
+                }
             }
 
             @Override
