@@ -1,6 +1,12 @@
 // A file goes up as it is, byte by byte; the server says what of it is kept, or what is wrong with it.
 import { put, send, state, uuid } from './server.js';
 
+/** After this something takes long, ms. */
+const LONG = 1000;
+
+/** Shows how far it is; the bar asks on by itself until something else stands in its place. */
+const howFar = ({ dataset }) => window.htmx.ajax('GET', dataset.progress, { target: `#${dataset.said}`, swap: 'innerHTML' });
+
 document.addEventListener('change', async ({ target }) => {
   const input = target.closest('input[type=file][data-file]');
   const file = input?.files[0];
@@ -8,6 +14,7 @@ document.addEventListener('change', async ({ target }) => {
   const said = document.getElementById(input.dataset.said);
   const note = input.form?.elements.note?.value ?? '';
   said.textContent = input.dataset.wait ?? '';
+  const bar = input.dataset.progress && setTimeout(() => howFar(input), LONG);
   state('keeping');
   try {
     const answer = await send(`${input.dataset.file}?${new URLSearchParams({ id: uuid(), note })}`, file);
@@ -21,11 +28,12 @@ document.addEventListener('change', async ({ target }) => {
     state('away');
     said.textContent = 'Not reaching the server: choose the file again when it is back.';
   }
+  clearTimeout(bar);
   input.value = '';
 });
 
 // htmx would keep a link that it listens to from being followed: how far a download is is asked for beside it.
 document.addEventListener('click', ({ target }) => {
   const link = target.closest('a[data-progress]');
-  if (link) setTimeout(() => window.htmx.ajax('GET', link.dataset.progress, { target: `#${link.dataset.said}`, swap: 'innerHTML' }), 1000);
+  if (link) setTimeout(() => howFar(link), LONG);
 });

@@ -1,7 +1,6 @@
 package homalon.app.foundation.carry;
 
-import homalon.app.foundation.memory.Memory;
-import homalon.app.foundation.memory.Question;
+import homalon.app.foundation.memory.HowFar;
 import homalon.app.foundation.opened.ToOwners;
 import homalon.app.foundation.people.Journal;
 import homalon.app.foundation.security.CurrentUser;
@@ -16,7 +15,6 @@ import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.UUID;
 import javax.sql.DataSource;
 import org.springframework.boot.info.BuildProperties;
 import org.springframework.http.ContentDisposition;
@@ -33,7 +31,7 @@ class EverythingController {
     private final Journal journal;
     private final Shop shop;
     private final Clock clock;
-    private final Memory memory;
+    private final HowFar howFar;
     private final String version;
 
     EverythingController(
@@ -41,27 +39,27 @@ class EverythingController {
             Journal journal,
             Shop shop,
             Clock clock,
-            Memory memory,
+            HowFar howFar,
             Optional<BuildProperties> build) {
         this.database = database;
         this.journal = journal;
         this.shop = shop;
         this.clock = clock;
-        this.memory = memory;
+        this.howFar = howFar;
         this.version = build.map(BuildProperties::getVersion).orElse("");
     }
 
-    private static final int ALL = 100;
-    private static final int BROKE_OFF = -1;
-
-    /** How far the last download of an owner is, in percent; below zero when it broke off. */
-    private record HowFar(UUID owner) implements Question<Integer> {}
+    private static final String WHAT = "everything";
 
     /** Asked for again and again by the page at which the download was begun. */
     @GetMapping("/shop/everything/progress")
     String progress(Page page) {
-        page.show("percent", memory.last(new HowFar(page.me())).orElse(0));
-        return "foundation/door/progress :: bar";
+        page.show("percent", howFar.of(page.me(), WHAT));
+        page.show("again", "/shop/everything/progress");
+        page.show("soFar", "Written so far");
+        page.show("all", "All of it is written");
+        page.show("brokeOff", "It broke off: what came of it is not whole. Take it along again.");
+        return "foundation/web/progress :: bar";
     }
 
     /**
@@ -79,14 +77,13 @@ class EverythingController {
                         .filename(name + "-" + LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC) + ".zip")
                         .build()
                         .toString());
-        HowFar howFar = new HowFar(me.id());
         // Before anything is counted: what an earlier one came to is not told of this one.
-        memory.keep(howFar, 0, 0);
+        howFar.tell(me.id(), WHAT, 0);
         try (Connection c = database.getConnection()) {
-            WriteOut.to(response.getOutputStream(), c, version, percent -> memory.keep(howFar, percent, percent));
+            WriteOut.to(response.getOutputStream(), c, version, percent -> howFar.tell(me.id(), WHAT, percent));
         } finally {
-            if (memory.last(howFar).orElse(0) < ALL) {
-                memory.keep(howFar, BROKE_OFF, BROKE_OFF);
+            if (howFar.of(me.id(), WHAT) < HowFar.ALL) {
+                howFar.brokeOff(me.id(), WHAT);
             }
         }
     }

@@ -47,6 +47,17 @@ class TablesController {
                 .body(TablesIn.template(kind));
     }
 
+    /** Asked for again and again while a table is looked at or taken in; what comes of it takes its place. */
+    @GetMapping("/{kind:customers|castings|removals|readings}/progress")
+    String progress(Page page, @PathVariable TableKind kind) {
+        page.show("percent", tables.howFar(kind, page.me()));
+        page.show("again", "/shop/tables/" + kind.path() + "/progress");
+        page.show("soFar", "Lines gone through");
+        page.show("all", "");
+        page.show("brokeOff", "");
+        return "foundation/web/progress :: bar";
+    }
+
     /** What the file comes to; nothing is taken yet. */
     @PostMapping(
             path = "/{kind:customers|castings|removals|readings}/look",

@@ -2,6 +2,7 @@ package homalon.app.outcome.tables;
 
 import homalon.app.foundation.load.Sha256;
 import homalon.app.foundation.load.TextTable;
+import homalon.app.foundation.memory.HowFar;
 import homalon.app.foundation.people.Journal;
 import homalon.app.foundation.words.Words;
 import homalon.app.outcome.report.LaterSeals;
@@ -43,6 +44,7 @@ class TablesIn {
     private final Journal journal;
     private final LaterSeals seals;
     private final Clock clock;
+    private final HowFar howFar;
 
     /** What is told of one line. */
     record OfLine(int number, String words) {}
@@ -78,6 +80,15 @@ class TablesIn {
         });
         new TransactionTemplate(transactions).executeWithoutResult(turn -> remember(kind, sum, sent, unit, by));
         return seen;
+    }
+
+    /** How many of a hundred parts of a table are looked at, or taken in, of the one that this person sent last. */
+    int howFar(TableKind kind, UUID by) {
+        return howFar.of(by, what(kind));
+    }
+
+    private static String what(TableKind kind) {
+        return "table of " + kind.path();
     }
 
     private void remember(TableKind kind, String sum, byte[] sent, BenchUnit unit, UUID by) {
@@ -159,10 +170,14 @@ class TablesIn {
         List<OfLine> made = new ArrayList<>();
         List<OfLine> odd = new ArrayList<>();
         List<OfLine> refused = new ArrayList<>();
+        Runnable oneMore = () ->
+                howFar.tell(hand.by(), what(kind), (made.size() + refused.size()) * HowFar.ALL / (lines.size() + 1));
+        oneMore.run();
         rooms.stream().filter(r -> r.kind() == kind).findFirst().orElseThrow().take(lines, hand, new TakesLines.Told() {
             @Override
             public void made(TakesLines.Line line, String words) {
                 made.add(new OfLine(line.number(), words));
+                oneMore.run();
                 if (made.size() % AT_ONCE == 0) {
                     entities.flush();
                     entities.clear();
@@ -177,6 +192,7 @@ class TablesIn {
             @Override
             public void refused(TakesLines.Line line, RefusedInputException why) {
                 refused.add(new OfLine(line.number(), words(why.sentence())));
+                oneMore.run();
             }
         });
         return new Seen(kind, sum, heading, hand.unit(), made, odd, refused);

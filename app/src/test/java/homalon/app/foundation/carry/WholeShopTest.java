@@ -272,6 +272,25 @@ class WholeShopTest {
                         .statusCode());
     }
 
+    /** Somebody who closes the page, or whose net goes: what lies on that disk is not whole, whatever the one before came to. */
+    @Test
+    void aDownloadThatIsBrokenOffIsSaidToBe() throws Exception {
+        Visitor marit = Visitor.signedIn(shop.port(), "marit");
+        try (InputStream in = marit.stream("/shop/everything.zip")) {
+            assertTrue(in.readAllBytes().length > 1_000_000);
+        }
+        try (InputStream in = marit.stream("/shop/everything.zip")) {
+            assertEquals('P', in.read());
+            assertFalse(marit.get("/shop/everything/progress").body().contains("All of it is written"));
+        }
+        String bar = "";
+        for (int i = 0; i < 100 && !bar.contains("It broke off"); i++) {
+            Thread.sleep(100);
+            bar = marit.get("/shop/everything/progress").body();
+        }
+        assertTrue(bar.contains("It broke off") && !bar.contains("hx-get"), bar);
+    }
+
     /** Each whole hundredth once, from nothing to all, out and in. */
     @Test
     void itIsToldHowFarItIs() throws Exception {

@@ -41,6 +41,8 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -104,6 +106,32 @@ class TablesInTest {
         int before = customer(name).orElseThrow().version();
         assertEquals(2, take(seen));
         assertEquals(before, customer(name).orElseThrow().version());
+    }
+
+    /** Many lines are let go of in between; each is there afterwards, and what was told of them on the way never said that all is done. */
+    @Test
+    void aLongTableIsTakenWholeAndSaysHowFarItIs() {
+        String[] file = Stream.concat(
+                        Stream.of("tag,engine,customer,removed,came,left,bore,spacing"),
+                        IntStream.rangeClosed(1, 65)
+                                .mapToObj(i -> freeTag(i) + ",Slipway winch of four," + "Harbour " + i % 7 + ",0.1"
+                                        + i % 10 + ",2019-03-02,2019-03-0" + (3 + i % 7) + ",88,100"))
+                .toArray(String[]::new);
+        TablesIn.Seen seen = look(TableKind.CASTINGS, BenchUnit.MM, file);
+        assertEquals(65, seen.made().size(), () -> seen.refused().toString());
+        assertEquals(65 * 100 / 66, tables.howFar(TableKind.CASTINGS, hands.ines()));
+        assertEquals(0, tables.howFar(TableKind.READINGS, hands.ines()), "of another table nothing is said");
+        assertEquals(65, take(seen));
+        for (int line : List.of(1, 20, 21, 40, 65)) {
+            String[] said = file[line].split(",");
+            PartFile part = parts.byTag(said[0]);
+            assertEquals(said[2], part.customer());
+            assertTrue(part.visit().releasedAt().isPresent(), said[0]);
+            assertEquals(
+                    Length.ofMm(said[3]),
+                    shop.bean(Ledgers.class).of(part).lines().get(0).depth());
+        }
+        assertThrows(BadInputException.class, () -> look(TableKind.CASTINGS, BenchUnit.MM, file));
     }
 
     @Test
