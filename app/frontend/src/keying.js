@@ -32,7 +32,10 @@ export class Keying {
     this.input.addEventListener('input', () => this.typed());
     root.querySelectorAll('.keypad button').forEach((b) => b.addEventListener('click', () => this.pad(b.dataset.pad)));
     root.querySelector('[data-undo]')?.addEventListener('click', () => this.undo());
-    root.querySelector('[data-show-keypad]')?.addEventListener('click', () => (root.dataset.keypad = root.dataset.keypad === 'on' ? 'off' : 'on'));
+    root.querySelector('[data-show-keypad]')?.addEventListener('click', () => {
+      root.dataset.keypad = root.dataset.keypad === 'on' ? 'off' : 'on';
+      this.showKeys();
+    });
     document.addEventListener('click', (e) => this.clicked(e));
     document.addEventListener('homalon:putting', (e) => this.mark(e.detail));
     document.addEventListener('homalon:put', () => this.follow());
@@ -40,8 +43,14 @@ export class Keying {
     this.go(wanted && this.entry(wanted) ? wanted : this.firstOpen());
     // A walk that is through leaves the hand to the page's main button, where there is one.
     if (this.root.dataset.complete !== 'true' || wanted || !document.querySelector('[data-focus]')) this.input.focus();
+    this.showKeys();
     outbox.loaded.then(() => this.waiting().has(this.at) && this.input.value === '' && this.go(this.firstOpen()));
     outbox.listen(this.url, { kept: (answer) => this.kept(answer), refused: (fields, answer) => this.giveBack(fields, answer) });
+  }
+
+  /** The whole keypad above the strip, where there is one. */
+  showKeys() {
+    this.root.querySelector('.keypad')?.scrollIntoView?.({ block: 'nearest' });
   }
 
   entries() {

@@ -46,8 +46,9 @@ document.addEventListener('homalon:put', held);
 
 /** On a narrow screen the strip is longer than the page: the step in hand is brought into sight. */
 function stepInSight() {
-  const here = document.querySelector('.strip [aria-current]');
-  if (here) here.parentElement.scrollLeft = Math.max(0, here.offsetLeft - here.parentElement.offsetLeft - 90);
+  for (const here of document.querySelectorAll('.strip [aria-current], .walks [aria-current]')) {
+    here.parentElement.scrollLeft = Math.max(0, here.offsetLeft - here.parentElement.offsetLeft - 90);
+  }
 }
 stepInSight();
 document.addEventListener('homalon:put', (event) => event.detail.includes('strip') && stepInSight());

@@ -1,5 +1,6 @@
 package homalon.app;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -12,6 +13,8 @@ import java.util.List;
 import java.util.concurrent.atomic.AtomicLong;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** Every main view, at every width, in both lights: usable by all, nothing to the side, nothing from elsewhere. */
 @ExtendWith({RunningShop.class, Browser.class})
@@ -163,6 +166,42 @@ class ScreensTest {
     @Test
     void aThumbHitsWhatItPoints() {
         assertEquals(List.of(), tooSmall(window.touched(shop, "marit", 768, 1024, faults), 44));
+    }
+
+    /** What of a walk's field, of its keys and of the sign in hand on the drawing lies outside of what one sees. */
+    private static final String OUT_OF_SIGHT = """
+            () => {
+              const strip = document.querySelector('.strip')?.getBoundingClientRect();
+              const low = strip && strip.top < innerHeight ? strip.top : innerHeight;
+              const out = [];
+              for (const [what, e] of [['field', 'input.key'], ['keys', '.keypad'], ['sign', 'svg.face .place.now, svg.face .valve-sign.now, svg.face .chamber.now']]) {
+                const box = document.querySelector(e)?.getBoundingClientRect();
+                if (box && (box.top < 0 || box.bottom > low + 1)) out.push(`${what} ${Math.round(box.top)} to ${Math.round(box.bottom)} of ${Math.round(low)}`);
+              }
+              return out;
+            }""";
+
+    @ParameterizedTest
+    @CsvSource({"768, 1024", "390, 844"})
+    void theKeysAreWholeAndTheSignInHandIsInSight(int width, int height) {
+        Page page = window.touched(shop, "marit", width, height, faults);
+        List<String> found = new ArrayList<>();
+        for (String view : List.of(
+                "/parts/T-0412/face",
+                "/parts/T-0407/face",
+                "/parts/T-0421/feelers",
+                "/parts/T-0415/thickness",
+                "/parts/T-0409/cut",
+                "/parts/T-0444/liners",
+                "/parts/T-0442/index",
+                "/parts/T-0446/valves",
+                "/parts/T-0451/chambers",
+                "/batch?with=T-0424")) {
+            open(page, view);
+            assertThat(page.locator(".keypad")).isVisible();
+            ((List<?>) page.evaluate(OUT_OF_SIGHT)).forEach(f -> found.add(view + " " + f));
+        }
+        assertEquals(List.of(), found);
     }
 
     private void open(Page page, String view) {
