@@ -24,10 +24,16 @@ const asItStood = () => `not reaching the server: as it stood at ${new Date(stoo
 export function state(name, detail = '') {
   const status = document.getElementById('status');
   if (!status) return;
-  if (stood && name !== 'keeping') return void Object.assign(status, { textContent: detail || asItStood() }).setAttribute('data-state', 'away');
-  if (name === 'kept' && waits()) return;
-  status.dataset.state = name;
-  status.textContent = detail || words[name];
+  if (stood && name !== 'keeping') show(status, 'away', detail || asItStood());
+  else if (name !== 'kept' || !waits()) show(status, name, detail || words[name]);
+}
+
+/** At the top of the page, and beside the field where the top is out of sight. */
+function show(status, name, text) {
+  for (const e of [status, ...document.querySelectorAll('[data-status-too]')]) {
+    e.dataset.state = name;
+    e.textContent = text;
+  }
 }
 
 /** The server answered again. */

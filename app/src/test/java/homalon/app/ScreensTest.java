@@ -174,7 +174,7 @@ class ScreensTest {
               const strip = document.querySelector('.strip')?.getBoundingClientRect();
               const low = strip && strip.top < innerHeight ? strip.top : innerHeight;
               const out = [];
-              for (const [what, e] of [['field', 'input.key'], ['keys', '.keypad'], ['sign', 'svg.face .place.now, svg.face .valve-sign.now, svg.face .chamber.now']]) {
+              for (const [what, e] of [['field', 'input.key'], ['keys', '.keypad'], ['kept', '[data-status-too]'], ['sign', 'svg.face .place.now, svg.face .valve-sign.now, svg.face .chamber.now']]) {
                 const box = document.querySelector(e)?.getBoundingClientRect();
                 if (box && (box.top < 0 || box.bottom > low + 1)) out.push(`${what} ${Math.round(box.top)} to ${Math.round(box.bottom)} of ${Math.round(low)}`);
               }
@@ -199,6 +199,7 @@ class ScreensTest {
                 "/batch?with=T-0424")) {
             open(page, view);
             assertThat(page.locator(".keypad")).isVisible();
+            assertThat(page.locator("[data-status-too]")).hasText("all kept");
             ((List<?>) page.evaluate(OUT_OF_SIGHT)).forEach(f -> found.add(view + " " + f));
         }
         assertEquals(List.of(), found);
