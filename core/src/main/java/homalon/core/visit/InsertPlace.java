@@ -12,14 +12,17 @@ import homalon.core.seats.InsertLimits;
 import homalon.core.valves.BookItem;
 import homalon.core.valves.ValveBook;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /** The place of an insert as it was keyed. */
 public final class InsertPlace {
@@ -109,6 +112,72 @@ public final class InsertPlace {
                     Length.parse(m.group(3), unit).mm()));
         }
         return new Damage(arcs);
+    }
+
+    /**
+     * How lines of damage are kept; one without anything in it is none.
+     *
+     * @throws BadInputException for a line that is no damage
+     */
+    public static String damage(List<PlaceLine> lines, BenchUnit unit) {
+        String kept = kept(lines, "-");
+        damage(kept, unit);
+        return kept;
+    }
+
+    /**
+     * How lines of neighbours are kept.
+     *
+     * @throws BadInputException for a line that is no neighbour
+     */
+    public static String neighbours(List<PlaceLine> lines, BenchUnit unit) {
+        String kept = kept(lines, " ");
+        neighbours(kept, unit);
+        return kept;
+    }
+
+    private static String kept(List<PlaceLine> lines, String between) {
+        return lines.stream()
+                .filter(l -> !l.blank())
+                .map(l -> l.first() + between + l.second() + " " + l.third())
+                .collect(Collectors.joining("; "));
+    }
+
+    /** The lines of damage as they are keyed again at that bench. */
+    public static List<PlaceLine> damageLines(ValveFile file, Valve v, BenchUnit unit) {
+        return lines(file, v, Said.DAMAGE, HOURS, m -> {
+            String past = beside(file, v, Said.DAMAGE, m.group(3), unit, "th");
+            return new PlaceLine(m.group(1), m.group(2), past);
+        });
+    }
+
+    /** The same of neighbours. */
+    public static List<PlaceLine> neighbourLines(ValveFile file, Valve v, BenchUnit unit) {
+        return lines(
+                file,
+                v,
+                Said.NEIGHBOURS,
+                NEIGHBOUR,
+                m -> new PlaceLine(
+                        m.group(1).toUpperCase(Locale.ROOT),
+                        beside(file, v, Said.NEIGHBOURS, m.group(2), unit, "in"),
+                        beside(file, v, Said.NEIGHBOURS, m.group(3), unit, "in")));
+    }
+
+    private static List<PlaceLine> lines(
+            ValveFile file, Valve v, Said what, Pattern pattern, Function<Matcher, PlaceLine> line) {
+        return Arrays.stream(file.text(v, what).orElse("").split(";"))
+                .map(one -> pattern.matcher(one.strip()))
+                .filter(Matcher::matches)
+                .map(line)
+                .toList();
+    }
+
+    /** A bare figure of another bench has its unit beside it, so that it stays what it is. */
+    private static String beside(ValveFile file, Valve v, Said what, String typed, BenchUnit unit, String imperial) {
+        BenchUnit of = file.figure(v, what).orElseThrow().unit();
+        boolean foreign = of != unit && typed.matches("[-+]?[0-9.,]+");
+        return foreign ? typed + (of == BenchUnit.MM ? "mm" : imperial) : typed;
     }
 
     private static boolean number(String typed) {

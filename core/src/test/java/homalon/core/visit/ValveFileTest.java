@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import homalon.core.input.BadInputException;
+import homalon.core.input.RefusedInputException;
 import homalon.core.part.Layout;
 import homalon.core.part.PartKind;
 import homalon.core.part.Valve;
@@ -260,6 +261,37 @@ class ValveFileTest {
         }
         assertEquals(-78.0, InsertPlace.temperatures("-78 180")[0]);
         assertEquals(180.0, InsertPlace.temperatures("-78 180")[1]);
+    }
+
+    @Test
+    void linesOfAPlaceAreKeptAndKeyedAgain() {
+        List<PlaceLine> damage =
+                List.of(new PlaceLine("2", " 5", "0.4 mm"), PlaceLine.BLANK, new PlaceLine("8", "9.5", "0.2"));
+        assertEquals("2-5 0.4mm; 8-9.5 0.2", InsertPlace.damage(damage, BenchUnit.MM));
+        List<PlaceLine> neighbours = List.of(new PlaceLine("2E", "38.5", "34"), new PlaceLine("", "", " "));
+        assertEquals("2E 38.5 34", InsertPlace.neighbours(neighbours, BenchUnit.MM));
+        assertEquals("", InsertPlace.damage(List.of(PlaceLine.BLANK, PlaceLine.BLANK), BenchUnit.MM));
+        for (PlaceLine half : List.of(
+                new PlaceLine("2", "5", ""),
+                new PlaceLine("", "5", "0.4"),
+                new PlaceLine("2", "", "0.4"),
+                new PlaceLine("2;3", "5", "much"))) {
+            assertThrows(RefusedInputException.class, () -> InsertPlace.damage(List.of(half), BenchUnit.MM));
+            assertThrows(RefusedInputException.class, () -> InsertPlace.neighbours(List.of(half), BenchUnit.MM));
+        }
+        assertEquals(List.of(), InsertPlace.damageLines(file(), file().valve("1E"), BenchUnit.MM));
+        said("1E", Said.DAMAGE, "2-5 0.4mm; 8-9.5 0.2");
+        said("1E", Said.NEIGHBOURS, "1i 38.5 34");
+        assertEquals(
+                List.of(new PlaceLine("2", "5", "0.4mm"), new PlaceLine("8", "9.5", "0.2")),
+                InsertPlace.damageLines(file(), file().valve("1E"), BenchUnit.MM));
+        assertEquals(
+                List.of(new PlaceLine("2", "5", "0.4mm"), new PlaceLine("8", "9.5", "0.2mm")),
+                InsertPlace.damageLines(file(), file().valve("1E"), BenchUnit.THOU),
+                "a bare figure stays what it is at another bench");
+        assertEquals(
+                List.of(new PlaceLine("1I", "38.5mm", "34mm")),
+                InsertPlace.neighbourLines(file(), file().valve("1E"), BenchUnit.THOU));
     }
 
     @Test

@@ -15,6 +15,7 @@ import homalon.core.route.Operation;
 import homalon.core.seats.InsertChoice;
 import homalon.core.seats.PressFit;
 import homalon.core.visit.InsertPlace;
+import homalon.core.visit.PlaceLine;
 import homalon.core.visit.Said;
 import homalon.core.visit.ValveFile;
 import homalon.core.words.Message;
@@ -26,9 +27,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Controller;
+import org.springframework.util.MultiValueMap;
 import org.springframework.util.StringUtils;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -42,19 +45,13 @@ class InsertController {
     /** What turning °F into °C leaves. */
     private static final double SLACK = 1e-6;
 
-    private static final List<Said> PLACE = List.of(
-            Said.COUNTERBORE,
-            Said.FLOOR,
-            Said.WALL,
-            Said.THROAT,
-            Said.PROUD,
-            Said.NEIGHBOURS,
-            Said.DAMAGE,
-            Said.RUN_AT,
-            Said.METAL);
+    private static final List<Said> PLACE =
+            List.of(Said.COUNTERBORE, Said.FLOOR, Said.WALL, Said.THROAT, Said.PROUD, Said.RUN_AT, Said.METAL);
     /** What is chosen for one may stand for others of its kind; what is measured is measured at each. */
     private static final List<Said> CHOSEN =
             List.of(Said.COUNTERBORE, Said.FLOOR, Said.THROAT, Said.PROUD, Said.RUN_AT, Said.METAL, Said.CHILL);
+
+    private static final int MOST_LINES = 12;
 
     private final ValveFiles files;
     private final InsertViews views;
@@ -62,9 +59,12 @@ class InsertController {
 
     @ToMachinists
     @PostMapping("/parts/{tag}/inserts/{valve}/place")
-    String place(PartPage page, @PathVariable String valve, @RequestParam Map<String, String> form) {
+    String place(PartPage page, @PathVariable String valve, @RequestParam MultiValueMap<String, String> all) {
+        Map<String, String> form = all.toSingleValueMap();
         Map<Said, String> said = new EnumMap<>(Said.class);
         PLACE.forEach(s -> said.put(s, form.getOrDefault(s.name(), "")));
+        said.put(Said.DAMAGE, InsertPlace.damage(lines(all, "from", "to", "past"), page.unit()));
+        said.put(Said.NEIGHBOURS, InsertPlace.neighbours(lines(all, "neighbour", "centres", "beside"), page.unit()));
         String runAt = said.get(Said.RUN_AT).strip();
         if (!runAt.isEmpty()) {
             said.put(Said.RUN_AT, degrees(page, "RUN_AT", runAt, 20, 500));
@@ -84,14 +84,25 @@ class InsertController {
             said.put(Said.OVERSTRAIN, form.containsKey("overstrain") ? "signed" : "");
         }
         return pages.keep(page, WorkPage.INSERTS, valve, said, (file, v) -> {
-            // Words are understood before they are kept, and all sizes together.
-            InsertPlace.damage(said.get(Said.DAMAGE), page.unit());
-            InsertPlace.neighbours(said.get(Said.NEIGHBOURS), page.unit());
+            // All sizes are understood together before they are kept.
             InsertPlace.of(file, v);
             file.length(v, Said.WALL).filter(w -> w.signum() <= 0).ifPresent(w -> {
                 throw new BadInputException("wall", "app.valves.wall-to-water-key-what-is-left-beside");
             });
         });
+    }
+
+    private static List<PlaceLine> lines(
+            MultiValueMap<String, String> form, String first, String second, String third) {
+        List<String> of = form.getOrDefault(first, List.of());
+        return IntStream.range(0, Math.min(of.size(), MOST_LINES))
+                .mapToObj(i -> new PlaceLine(of.get(i), at(form, second, i), at(form, third, i)))
+                .toList();
+    }
+
+    private static String at(MultiValueMap<String, String> form, String field, int no) {
+        List<String> of = form.getOrDefault(field, List.of());
+        return no < of.size() ? of.get(no) : "";
     }
 
     private static boolean known(String metal) {

@@ -1,6 +1,7 @@
 package homalon.app.machining.valves;
 
 import homalon.app.foundation.web.Workings;
+import homalon.core.visit.PlaceLine;
 import java.util.List;
 import java.util.Map;
 
@@ -8,6 +9,8 @@ import java.util.Map;
  * The page on which inserts are chosen and fitted.
  *
  * @param typed what stands in the form of the place, by field
+ * @param damage lines of the form, with one to fill; as are neighbours
+ * @param others the casting's other valves
  * @param why in words: which is chosen, or what stops the step-up
  * @param after what is owed and what to do once it is in
  */
@@ -19,6 +22,9 @@ record InsertView(
         String words,
         String why,
         Map<String, String> typed,
+        List<PlaceLine> damage,
+        List<PlaceLine> neighbours,
+        List<String> others,
         String bore,
         String curve,
         List<Step> steps,

@@ -15,6 +15,7 @@ import homalon.core.seats.InsertChoice;
 import homalon.core.seats.InsertLimits;
 import homalon.core.seats.PressFit;
 import homalon.core.visit.InsertPlace;
+import homalon.core.visit.PlaceLine;
 import homalon.core.visit.Said;
 import homalon.core.visit.ValveFile;
 import java.util.ArrayList;
@@ -24,6 +25,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import org.springframework.util.StringUtils;
@@ -65,6 +67,12 @@ class InsertViews {
                 words(choice, chosen, code),
                 why(choice, chosen, writer),
                 typed(file, v, writer),
+                oneMore(InsertPlace.damageLines(file, v, writer.unit())),
+                oneMore(InsertPlace.neighbourLines(file, v, writer.unit())),
+                file.valves().stream()
+                        .filter(other -> !other.equals(v))
+                        .map(Valve::key)
+                        .toList(),
                 place.map(q -> bore(q, shown.or(() -> choice.flatMap(InsertViews::stoppedAt)), v))
                         .orElse(""),
                 fit.map(f -> curve(f, shown.get(), writer)).orElse(""),
@@ -77,6 +85,13 @@ class InsertViews {
                 shown.map(s -> after(s, place.orElseThrow(), writer)).orElse(List.of()),
                 usualHeat(file.part().material(), writer),
                 file.text(v, Said.INSERT_DONE).map(d -> done(d, writer)).orElse(""));
+    }
+
+    /** A blank line is there to be filled, and two at the least. */
+    private static List<PlaceLine> oneMore(List<PlaceLine> lines) {
+        return Stream.concat(lines.stream(), Stream.of(PlaceLine.BLANK, PlaceLine.BLANK))
+                .limit(Math.max(2, lines.size() + 1))
+                .toList();
     }
 
     private static String style(Optional<InsertChoice> choice, Optional<InsertChoice.Step> chosen) {

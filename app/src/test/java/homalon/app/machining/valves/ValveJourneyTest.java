@@ -252,16 +252,18 @@ class ValveJourneyTest {
         hand.type("FLOOR", "6.2");
         hand.type("WALL", "-1");
         hand.type("THROAT", "27.6");
-        hand.type("DAMAGE", "2-5 0.2");
+        hand.type("from", "2");
+        hand.type("to", "5");
+        hand.type("past", "0.2");
         hand.press("Keep the place");
         assertThat(page.locator("form .say").filter(new Locator.FilterOptions().setHasText("nothing to press into")))
                 .isVisible();
         hand.type("WALL", "3.9");
-        hand.type("DAMAGE", "from two");
+        hand.type("to", "five");
         hand.press("Keep the place");
-        assertThat(page.locator("form .say").filter(new Locator.FilterOptions().setHasText("such as 2-5 0.4")))
+        assertThat(page.locator("form .say").filter(new Locator.FilterOptions().setHasText("such as 2 and 5")))
                 .isVisible();
-        hand.type("DAMAGE", "2-5 0.2");
+        hand.type("to", "5");
         page.locator("[name=METAL]").focus();
         page.keyboard().type("hard");
         hand.press("Keep the place");
