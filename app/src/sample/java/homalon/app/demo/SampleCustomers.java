@@ -25,6 +25,6 @@ class SampleCustomers {
 
     private void reached(String name, String phone, String mail, String unit, String notes, UUID by) {
         Customer c = customers.named(name, by);
-        customers.change(c.id(), name, phone, mail, unit, notes, c.version(), by);
+        customers.change(c.id(), name, phone, mail, unit, "", notes, c.version(), by);
     }
 }

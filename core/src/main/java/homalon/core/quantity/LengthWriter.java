@@ -8,13 +8,18 @@ import java.math.RoundingMode;
  * value that rounds to nothing is written without a sign. Temperatures are written in what the reader chose.
  *
  * @param fahrenheit the reader thinks of temperatures in °F
+ * @param days how days are written for the reader
  */
-public record LengthWriter(BenchUnit unit, boolean fahrenheit) {
+public record LengthWriter(BenchUnit unit, boolean fahrenheit, DayForm days) {
     private static final double FAHRENHEIT_PER_KELVIN = 1.8;
 
-    /** With temperatures in °C, as both benches have them where nobody chose. */
+    /** With temperatures in °C and the day first, as both benches have them where nobody chose. */
     public LengthWriter(BenchUnit unit) {
-        this(unit, false);
+        this(unit, DayForm.DAY_FIRST);
+    }
+
+    public LengthWriter(BenchUnit unit, DayForm days) {
+        this(unit, false, days);
     }
 
     /** The bench whose temperatures these are: what a bare number means there. */

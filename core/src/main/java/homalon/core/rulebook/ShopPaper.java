@@ -2,6 +2,7 @@ package homalon.core.rulebook;
 
 import homalon.core.input.MailAddress;
 import homalon.core.input.Problems;
+import homalon.core.quantity.DayForm;
 import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -14,9 +15,11 @@ import java.util.stream.Collectors;
  *
  * @param address lines of it, as they stand on a letter
  * @param label what tags are printed on
+ * @param sheet what reports are printed on
+ * @param days how days are written, on pages and papers
  */
-public record ShopPaper(List<String> address, String phone, String mail, Label label) {
-    public static final ShopPaper NONE = new ShopPaper(List.of(), "", "", Label.SHEET);
+public record ShopPaper(List<String> address, String phone, String mail, Label label, Sheet sheet, DayForm days) {
+    public static final ShopPaper NONE = new ShopPaper(List.of(), "", "", Label.SHEET, Sheet.A4, DayForm.DAY_FIRST);
 
     private static final int LINES = 5;
     private static final int LETTERS = 60;
@@ -41,6 +44,24 @@ public record ShopPaper(List<String> address, String phone, String mail, Label l
         }
     }
 
+    /** What a report is printed on. */
+    public enum Sheet {
+        /** 210 by 297 mm. */
+        A4,
+        /** 8.5 by 11 inches. */
+        LETTER;
+
+        private final Message words = Message.of(this);
+
+        public Message words() {
+            return words;
+        }
+
+        public static Optional<Sheet> byName(String name) {
+            return Arrays.stream(values()).filter(s -> s.name().equals(name)).findFirst();
+        }
+    }
+
     public ShopPaper {
         address = List.copyOf(address);
     }
@@ -51,7 +72,7 @@ public record ShopPaper(List<String> address, String phone, String mail, Label l
      * @param address one line under the other
      * @throws homalon.core.input.BadInputException for what fits on no letter
      */
-    public static ShopPaper read(String address, String phone, String mail, String label) {
+    public static ShopPaper read(String address, String phone, String mail, String label, String sheet, String days) {
         List<String> lines =
                 address.lines().map(String::strip).filter(l -> !l.isEmpty()).toList();
         Problems problems = new Problems();
@@ -66,7 +87,12 @@ public record ShopPaper(List<String> address, String phone, String mail, Label l
         problems.require(MailAddress.isOneOrBlank(mail), "mail", "rulebook.key-the-mail-address-with-its-at");
         problems.throwIfAny();
         return new ShopPaper(
-                lines, phone.strip(), mail.strip(), Label.byName(label).orElse(Label.SHEET));
+                lines,
+                phone.strip(),
+                mail.strip(),
+                Label.byName(label).orElse(Label.SHEET),
+                Sheet.byName(sheet).orElse(Sheet.A4),
+                DayForm.byName(days).orElse(DayForm.DAY_FIRST));
     }
 
     /** In one line under the shop's name; empty where nothing was keyed. */

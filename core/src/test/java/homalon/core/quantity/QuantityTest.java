@@ -123,7 +123,7 @@ class QuantityTest {
     void temperaturesAreInWhatTheReaderChose(
             boolean fahrenheit, double celsius, String shown, String number, String apart, String typed, String read) {
         for (BenchUnit bench : BenchUnit.values()) {
-            LengthWriter writer = new LengthWriter(bench, fahrenheit);
+            LengthWriter writer = new LengthWriter(bench, fahrenheit, DayForm.DAY_FIRST);
             assertEquals(shown, writer.temperature(celsius));
             assertEquals(number, writer.temperatureNumber(celsius));
             assertEquals(apart, writer.apart(3));

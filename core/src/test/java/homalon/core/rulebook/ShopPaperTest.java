@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 
 import homalon.core.input.BadInputException;
+import homalon.core.quantity.DayForm;
 import homalon.core.rulebook.ShopPaper.Label;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -13,11 +14,14 @@ import org.junit.jupiter.params.provider.CsvSource;
 class ShopPaperTest {
     @Test
     void whatIsKeyedStandsInOneLine() {
-        ShopPaper paper = ShopPaper.read(" Quay 4 \n\n Saltmarsh\n", " 0123 456 ", "desk@saltmarsh.example", "TAPE_62");
+        ShopPaper paper = ShopPaper.read(
+                " Quay 4 \n\n Saltmarsh\n", " 0123 456 ", "desk@saltmarsh.example", "TAPE_62", "LETTER", "MONTH_FIRST");
         assertEquals(List.of("Quay 4", "Saltmarsh"), paper.address());
         assertEquals("Quay 4 · Saltmarsh · 0123 456 · desk@saltmarsh.example", paper.line());
         assertEquals(Label.TAPE_62, paper.label());
-        assertEquals(ShopPaper.NONE, ShopPaper.read("", " ", "", "a roll of bark"));
+        assertEquals(ShopPaper.Sheet.LETTER, paper.sheet());
+        assertEquals(DayForm.MONTH_FIRST, paper.days());
+        assertEquals(ShopPaper.NONE, ShopPaper.read("", " ", "", "a roll of bark", "a slate", "when the tide turns"));
         assertEquals("", ShopPaper.NONE.line());
     }
 
@@ -31,8 +35,9 @@ class ShopPaperTest {
     })
     void whatFitsOnNoLetterIsRefused(String field, int lines, int phone, int letters, String mail) {
         String address = ("x".repeat(letters) + "\n").repeat(lines);
-        BadInputException e =
-                assertThrows(BadInputException.class, () -> ShopPaper.read(address, "1".repeat(phone), mail, "SHEET"));
+        BadInputException e = assertThrows(
+                BadInputException.class,
+                () -> ShopPaper.read(address, "1".repeat(phone), mail, "SHEET", "A4", "DAY_FIRST"));
         assertEquals(
                 List.of(field),
                 e.problems().stream().map(BadInputException.Problem::field).toList());
@@ -40,7 +45,8 @@ class ShopPaperTest {
 
     @Test
     void asMuchAsFits() {
-        ShopPaper paper = ShopPaper.read(("x".repeat(60) + "\n").repeat(5), "1".repeat(60), "", "LABEL_100");
+        ShopPaper paper =
+                ShopPaper.read(("x".repeat(60) + "\n").repeat(5), "1".repeat(60), "", "LABEL_100", "A4", "DAY_FIRST");
         assertEquals(5, paper.address().size());
         assertEquals(Label.LABEL_100, paper.label());
     }

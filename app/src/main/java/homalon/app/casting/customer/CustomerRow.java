@@ -1,6 +1,7 @@
 package homalon.app.casting.customer;
 
 import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.DayForm;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -34,6 +35,10 @@ final class CustomerRow {
     @Nullable
     BenchUnit unit;
 
+    @Enumerated(EnumType.STRING)
+    @Nullable
+    DayForm days;
+
     String notes = "";
 
     @Version
@@ -62,6 +67,7 @@ final class CustomerRow {
     }
 
     Customer told() {
-        return new Customer(id, name, phone, mail, Optional.ofNullable(unit), notes, version);
+        return new Customer(
+                id, name, phone, mail, Optional.ofNullable(unit), Optional.ofNullable(days), notes, version);
     }
 }

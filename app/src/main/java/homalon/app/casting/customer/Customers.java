@@ -6,6 +6,7 @@ import homalon.core.input.BadInputException;
 import homalon.core.input.MailAddress;
 import homalon.core.input.Problems;
 import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.DayForm;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -113,11 +114,20 @@ public class Customers {
      * Changes what is kept of a customer; a new name stands on every casting from now on.
      *
      * @param unit a unit's name; blank for that of whoever prints
+     * @param days a form's name; blank for the shop's
      * @param version of what was on the screen
      * @throws BadInputException when it cannot be kept, or somebody changed it meanwhile
      */
     public Customer change(
-            UUID id, String name, String phone, String mail, String unit, String notes, int version, UUID by) {
+            UUID id,
+            String name,
+            String phone,
+            String mail,
+            String unit,
+            String days,
+            String notes,
+            int version,
+            UUID by) {
         CustomerRow row = customers.findById(id).orElseThrow();
         String called = name.strip().replaceAll("\\s+", " ");
         Problems problems = new Problems();
@@ -139,6 +149,7 @@ public class Customers {
                 .filter(u -> u.name().equals(unit))
                 .findFirst()
                 .orElse(null);
+        row.days = DayForm.byName(days).orElse(null);
         row.notes = notes.strip();
         row.call(called);
         customers.saveAndFlush(row);
@@ -167,6 +178,9 @@ public class Customers {
         into.mail = either(into.mail, from.mail, kept);
         if (into.unit == null) {
             into.unit = from.unit;
+        }
+        if (into.days == null) {
+            into.days = from.days;
         }
         into.notes = Stream.of(Stream.of(into.notes, from.notes), kept.stream())
                 .flatMap(s -> s)

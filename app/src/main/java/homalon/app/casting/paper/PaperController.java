@@ -62,7 +62,8 @@ class PaperController {
                             s.state() == Route.State.DONE || s.state() == Route.State.WAIVED,
                             String.join("; ", Words.of(s.because())),
                             Optional.ofNullable(hands.get(s.operation()))
-                                    .map(h -> Signature.of(names, h.by(), h.at()))
+                                    .map(h -> Signature.of(
+                                            names, h.by(), h.at(), page.shell().days()))
                                     .orElse("")))
                     .toList();
             page.show("stops", stops);

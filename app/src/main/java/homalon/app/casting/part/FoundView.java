@@ -3,6 +3,7 @@ package homalon.app.casting.part;
 import homalon.app.foundation.time.WrittenDay;
 import homalon.app.foundation.web.Page;
 import homalon.app.foundation.words.Words;
+import homalon.core.quantity.DayForm;
 import homalon.core.visit.PartFile;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -29,17 +30,17 @@ public record FoundView(String tag, String name, String customer, String what, S
                                         p.stamps())
                                 .filter(s -> !s.isBlank())
                                 .collect(Collectors.joining(" · ")),
-                        where(p.visit()),
+                        where(p.visit(), page.shell().days()),
                         p.visits() == 1 ? "" : "visit " + p.visits()))
                 .toList();
     }
 
-    private static String where(PartFile.Visit visit) {
-        String came = "came " + WrittenDay.of(visit.openedAt());
+    private static String where(PartFile.Visit visit, DayForm days) {
+        String came = "came " + WrittenDay.of(visit.openedAt(), days);
         return visit.releasedAt()
-                .map(at -> "handed over " + WrittenDay.of(at))
+                .map(at -> "handed over " + WrittenDay.of(at, days))
                 .or(() -> visit.stuck().map(s -> came + ", waits " + Words.of(s.on().within()) + ": " + s.why()))
                 .orElseGet(() -> "in the shop, " + came
-                        + visit.due().map(d -> ", due " + WrittenDay.of(d)).orElse(""));
+                        + visit.due().map(d -> ", due " + days.day(d)).orElse(""));
     }
 }

@@ -3,6 +3,7 @@ package homalon.app.casting.work;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.people.Signature;
 import homalon.core.input.BadInputException;
+import homalon.core.quantity.DayForm;
 import homalon.core.route.StepKind;
 import homalon.core.rulebook.OwnLines;
 import homalon.core.visit.PartFile;
@@ -40,14 +41,14 @@ public class OwnTicks {
         List<WorkEntry> log = work.of(part);
         Map<UUID, String> names = people.names();
         return words(part, step, log).stream()
-                .map(words -> line(words, step, log, names))
+                .map(words -> line(words, step, log, names, part.rules().paper().days()))
                 .toList();
     }
 
-    private static Line line(String words, StepKind step, List<WorkEntry> log, Map<UUID, String> names) {
+    private static Line line(String words, StepKind step, List<WorkEntry> log, Map<UUID, String> names, DayForm days) {
         WorkEntry ticked = last(log, WorkEntry.Kind.LINE_TICKED, step, words);
         if (ticked != null) {
-            return new Line(words, Signature.of(names, ticked.by(), ticked.at()), ticked.id());
+            return new Line(words, Signature.of(names, ticked.by(), ticked.at(), days), ticked.id());
         }
         WorkEntry listed = last(log, WorkEntry.Kind.LISTED, step, words);
         return new Line(words, "", listed == null ? null : listed.id());

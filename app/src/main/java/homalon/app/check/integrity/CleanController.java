@@ -16,6 +16,7 @@ import homalon.core.input.BadInputException;
 import homalon.core.integrity.Cleaning;
 import homalon.core.integrity.CleaningMethod;
 import homalon.core.integrity.SmallCheck;
+import homalon.core.quantity.DayForm;
 import homalon.core.route.Operation;
 import homalon.core.route.StepKind;
 import homalon.core.visit.PartFile;
@@ -71,14 +72,16 @@ class CleanController {
         List<WorkEntry> cleanings = log.stream()
                 .filter(e -> e.kind() == WorkEntry.Kind.DID && e.what().equals(Operation.CLEAN.name()))
                 .toList();
-        List<Tick> ticks = ticks(log, asked(cleanings, asked), names);
+        List<Tick> ticks =
+                ticks(log, asked(cleanings, asked), names, page.shell().days());
         page.show(
                 "ways",
                 Cleaning.advice(asked).stream().map(CleanController::way).toList());
         page.show(
                 "cleaned",
                 cleanings.stream()
-                        .map(e -> new Cleaned(e.note() + ", " + signed(e, names), e.id()))
+                        .map(e -> new Cleaned(
+                                e.note() + ", " + signed(e, names, page.shell().days()), e.id()))
                         .toList());
         page.show("grit", ticks.stream().anyMatch(CleanController::grit));
         page.show("ticks", ticks);
@@ -105,7 +108,7 @@ class CleanController {
         return checks;
     }
 
-    private static List<Tick> ticks(List<WorkEntry> log, Set<SmallCheck> asked, Map<UUID, String> names) {
+    private static List<Tick> ticks(List<WorkEntry> log, Set<SmallCheck> asked, Map<UUID, String> names, DayForm days) {
         List<Tick> ticks = new ArrayList<>();
         for (SmallCheck check : SmallCheck.values()) {
             if (check == SmallCheck.OILED_AND_BAGGED) {
@@ -117,15 +120,15 @@ class CleanController {
             ticks.add(new Tick(
                     ticks.size() + 1,
                     check,
-                    done.map(e -> signed(e, names)).orElse(""),
+                    done.map(e -> signed(e, names, days)).orElse(""),
                     done.map(WorkEntry::id).orElse(null),
                     asked.contains(check)));
         }
         return ticks;
     }
 
-    private static String signed(WorkEntry e, Map<UUID, String> names) {
-        return Signature.of(names, e.by(), e.at());
+    private static String signed(WorkEntry e, Map<UUID, String> names, DayForm days) {
+        return Signature.of(names, e.by(), e.at(), days);
     }
 
     private static Way way(Cleaning.Advice a) {

@@ -14,6 +14,7 @@ import homalon.app.foundation.words.Words;
 import homalon.core.face.ScanLook;
 import homalon.core.face.ScanUnit;
 import homalon.core.part.Layout;
+import homalon.core.quantity.DayForm;
 import homalon.core.visit.FaceFinding;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.ScanFile;
@@ -92,18 +93,20 @@ class ScanController {
         return new ScanView(
                 scan.id(),
                 scan.name(),
-                when(scan, names) + ", scanner good to " + page.writer().full(scan.uncertainty()),
+                when(scan, names, page.shell().days()) + ", scanner good to "
+                        + page.writer().full(scan.uncertainty()),
                 drawing,
                 figures,
                 scans.notes(part, scan),
                 all.stream()
                         .filter(s -> !s.id().equals(scan.id()))
-                        .map(s -> new ScanView.Other(s.id(), s.name(), when(s, names)))
+                        .map(s -> new ScanView.Other(
+                                s.id(), s.name(), when(s, names, page.shell().days())))
                         .toList());
     }
 
-    private static String when(ScanFile scan, Map<UUID, String> names) {
-        return WrittenDay.moment(scan.at()) + " by " + names.getOrDefault(scan.by(), "someone");
+    private static String when(ScanFile scan, Map<UUID, String> names, DayForm days) {
+        return WrittenDay.moment(scan.at(), days) + " by " + names.getOrDefault(scan.by(), "someone");
     }
 
     /** What the first lines of a file tell, and what has to be asked. */

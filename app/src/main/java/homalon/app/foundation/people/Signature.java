@@ -1,6 +1,7 @@
 package homalon.app.foundation.people;
 
 import homalon.app.foundation.time.WrittenDay;
+import homalon.core.quantity.DayForm;
 import java.time.Instant;
 import java.util.Map;
 import java.util.UUID;
@@ -10,7 +11,7 @@ public final class Signature {
     private Signature() {}
 
     /** {@code Ines, 4 Mar 14:05}; somebody whose name is not known any more is someone. */
-    public static String of(Map<UUID, String> names, UUID by, Instant at) {
-        return names.getOrDefault(by, "someone") + ", " + WrittenDay.moment(at);
+    public static String of(Map<UUID, String> names, UUID by, Instant at, DayForm days) {
+        return names.getOrDefault(by, "someone") + ", " + WrittenDay.moment(at, days);
     }
 }

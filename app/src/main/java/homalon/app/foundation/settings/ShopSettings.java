@@ -3,6 +3,7 @@ package homalon.app.foundation.settings;
 import homalon.app.foundation.memory.Memory;
 import homalon.app.foundation.memory.Question;
 import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.DayForm;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.BookDefaults;
 import homalon.core.rulebook.FaceDefaults;
@@ -45,7 +46,9 @@ public class ShopSettings {
     private static final String PHONE = "PAPER_PHONE";
     private static final String MAIL = "PAPER_MAIL";
     private static final String LABEL = "PAPER_LABEL";
-    private static final Set<String> PAPER = Set.of(ADDRESS, PHONE, MAIL, LABEL);
+    private static final String SHEET = "PAPER_SHEET";
+    private static final String DAYS = "PAPER_DAYS";
+    private static final Set<String> PAPER = Set.of(ADDRESS, PHONE, MAIL, LABEL, SHEET, DAYS);
 
     private static final Pattern OF_BOOKS = Pattern.compile("(VALVE|ENGINE|BENCH)_[A-Z_]+");
     private static final String OF_THE_ROUTE = "ROUTE.";
@@ -144,7 +147,9 @@ public class ShopSettings {
                     kept.getOrDefault(ADDRESS, "").lines().toList(),
                     kept.getOrDefault(PHONE, ""),
                     kept.getOrDefault(MAIL, ""),
-                    ShopPaper.Label.byName(kept.getOrDefault(LABEL, "")).orElse(ShopPaper.Label.SHEET));
+                    ShopPaper.Label.byName(kept.getOrDefault(LABEL, "")).orElse(ShopPaper.Label.SHEET),
+                    ShopPaper.Sheet.byName(kept.getOrDefault(SHEET, "")).orElse(ShopPaper.Sheet.A4),
+                    DayForm.byName(kept.getOrDefault(DAYS, "")).orElse(DayForm.DAY_FIRST));
         }
     }
 
@@ -226,7 +231,9 @@ public class ShopSettings {
                 ADDRESS, String.join("\n", paper.address()),
                 PHONE, paper.phone(),
                 MAIL, paper.mail(),
-                LABEL, paper.label().name());
+                LABEL, paper.label().name(),
+                SHEET, paper.sheet().name(),
+                DAYS, paper.days().name());
     }
 
     /** @return whether that is anything new */

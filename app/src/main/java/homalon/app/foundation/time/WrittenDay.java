@@ -1,30 +1,31 @@
 package homalon.app.foundation.time;
 
+import homalon.core.quantity.DayForm;
 import java.time.Instant;
-import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
-import java.util.Locale;
+import java.time.ZoneOffset;
 
-/** A day as papers and pages write it in full. */
+/** A moment as papers and pages write it, by the shop's own clock. */
 public final class WrittenDay {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
-    private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH);
-
     private WrittenDay() {}
 
+    private static LocalDateTime here(Instant at) {
+        return LocalDateTime.ofInstant(at, ZoneId.systemDefault());
+    }
+
     /** {@code 4 March 2026}. */
-    public static String of(LocalDate day) {
-        return DAY.format(day);
+    public static String of(Instant at, DayForm form) {
+        return form.day(here(at).toLocalDate());
     }
 
-    /** {@code 4 Mar 14:05}, by the shop's own clock: beside a line of a log. */
-    public static String moment(Instant at) {
-        return MOMENT.format(at.atZone(ZoneId.systemDefault()));
+    /** {@code 4 Mar 14:05}: beside a line of a log. */
+    public static String moment(Instant at, DayForm form) {
+        return form.moment(here(at));
     }
 
-    /** {@code 4 March 2026}, by the shop's own clock. */
-    public static String of(Instant at) {
-        return DAY.format(at.atZone(ZoneId.systemDefault()));
+    /** {@code 4 Mar 2026 14:05}, by the world's clock: where devices or shops are compared. */
+    public static String utc(Instant at, DayForm form) {
+        return form.wholeMoment(LocalDateTime.ofInstant(at, ZoneOffset.UTC));
     }
 }

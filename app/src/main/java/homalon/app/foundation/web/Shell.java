@@ -1,8 +1,11 @@
 package homalon.app.foundation.web;
 
 import homalon.app.foundation.people.PersonInfo;
+import homalon.app.foundation.time.WrittenDay;
 import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.DayForm;
 import homalon.core.quantity.LengthWriter;
+import java.time.Instant;
 import java.util.function.Supplier;
 
 /**
@@ -15,6 +18,7 @@ import java.util.function.Supplier;
 public record Shell(
         PersonInfo me,
         Supplier<String> shopName,
+        Supplier<DayForm> dayForm,
         BenchUnit unit,
         String theme,
         boolean demo,
@@ -26,8 +30,18 @@ public record Shell(
         return shopName.get();
     }
 
+    /** How this shop writes days. */
+    public DayForm days() {
+        return dayForm.get();
+    }
+
+    /** A moment by the world's clock: {@code 4 Mar 2026 14:05}. */
+    public String utc(Instant at) {
+        return WrittenDay.utc(at, days());
+    }
+
     public LengthWriter writer() {
-        return new LengthWriter(unit, me != null && me.fahrenheit());
+        return new LengthWriter(unit, me != null && me.fahrenheit(), days());
     }
 
     /** The desk books in, reads and hands over; measuring and cutting are a machinist's. */

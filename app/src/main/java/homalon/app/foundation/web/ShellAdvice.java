@@ -5,6 +5,7 @@ import homalon.app.foundation.people.PersonInfo;
 import homalon.app.foundation.security.CurrentUser;
 import homalon.app.foundation.security.PinSignIn;
 import homalon.app.foundation.security.RequestUser;
+import homalon.app.foundation.settings.ShopSettings;
 import homalon.core.quantity.BenchUnit;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Locale;
@@ -22,12 +23,19 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 public class ShellAdvice {
     private final People people;
     private final Shop shop;
+    private final ShopSettings settings;
     private final boolean demo;
     private final String version;
 
-    ShellAdvice(People people, Shop shop, @Value("${homalon.demo}") boolean demo, Optional<BuildProperties> build) {
+    ShellAdvice(
+            People people,
+            Shop shop,
+            ShopSettings settings,
+            @Value("${homalon.demo}") boolean demo,
+            Optional<BuildProperties> build) {
         this.people = people;
         this.shop = shop;
+        this.settings = settings;
         this.demo = demo;
         this.version = build.map(BuildProperties::getVersion).orElse("");
     }
@@ -44,6 +52,7 @@ public class ShellAdvice {
         return new Shell(
                 me.orElse(null),
                 SingletonSupplier.of(shop::name),
+                SingletonSupplier.of(() -> settings.paper().days()),
                 me.map(PersonInfo::unit).orElse(BenchUnit.MM),
                 me.map(m -> m.theme().name().toLowerCase(Locale.ROOT)).orElse("light"),
                 demo,

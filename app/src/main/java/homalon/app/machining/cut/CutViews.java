@@ -235,7 +235,7 @@ public class CutViews {
                     pass || l.depth().signum() > 0 ? writer.number(l.depth()) : "—",
                     writer.number(running),
                     names.getOrDefault(l.by(), ""),
-                    WrittenDay.moment(l.at()),
+                    WrittenDay.moment(l.at(), writer.days()),
                     notes,
                     l.kind() == Entry.Kind.REVERSAL ? "reversal" : l.stands() ? "stands" : "taken-back",
                     l.stands() && part.visit().releasedAt().isEmpty()));

@@ -12,6 +12,7 @@ import homalon.app.foundation.web.Page;
 import homalon.app.foundation.web.Shell;
 import homalon.app.foundation.words.Words;
 import homalon.core.input.BadInputException;
+import homalon.core.quantity.DayForm;
 import homalon.core.route.Step;
 import homalon.core.route.VisitSteps;
 import homalon.core.visit.LedgerFile;
@@ -46,9 +47,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequiredArgsConstructor
 class BenchController {
-    private static final DateTimeFormatter TODAY = DateTimeFormatter.ofPattern("EEEE, d MMMM", Locale.ENGLISH);
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE", Locale.ENGLISH);
-    private static final DateTimeFormatter DATE = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
 
     /** More are fetched when the end of the list comes in sight. */
     private static final int AT_ONCE = 30;
@@ -134,8 +133,8 @@ class BenchController {
         page.show("backup", page.shell().owner() ? backups.warning().orElse(null) : null);
         page.show(
                 "summary",
-                TODAY.format(today) + " · " + count.free() + " to do, " + count.waiting() + " stuck, "
-                        + (count.late() == 0 ? "none late" : count.late() + " late"));
+                page.shell().days().withWeekday(today) + " · " + count.free() + " to do, " + count.waiting()
+                        + " stuck, " + (count.late() == 0 ? "none late" : count.late() + " late"));
         return "outcome/bench/bench";
     }
 
@@ -186,7 +185,7 @@ class BenchController {
                     Words.of(step.todo()),
                     Words.of(step.detail()),
                     life,
-                    due.map(d -> dueWords(d, today)).orElse(""),
+                    due.map(d -> dueWords(d, today, shell.days())).orElse(""),
                     due.filter(d -> d.isBefore(today)).isPresent(),
                     "/parts/" + part.tag() + "/" + StepPages.path(step.kind()),
                     pictures.of(part, Optional.ofNullable(read.get(part.visit().id())), shell.unit())));
@@ -199,7 +198,7 @@ class BenchController {
         return other.kind() == SurveyKind.PROOF ? other : one;
     }
 
-    private static String dueWords(LocalDate due, LocalDate today) {
+    private static String dueWords(LocalDate due, LocalDate today, DayForm form) {
         long days = ChronoUnit.DAYS.between(today, due);
         if (days < 0) {
             return -days + (days == -1 ? " day late" : " days late");
@@ -210,7 +209,7 @@ class BenchController {
         if (days == 1) {
             return "tomorrow";
         }
-        return days < 7 ? DAY.format(due) : DATE.format(due);
+        return days < 7 ? DAY.format(due) : form.brief(due);
     }
 
     private static List<HeldOn> held(InTheShop.Bench bench, LocalDate today) {
@@ -244,7 +243,9 @@ class BenchController {
                 .map(p -> new Gone(
                         p.tag(),
                         p.name(),
-                        DATE.format(p.visit().releasedAt().orElseThrow().atZone(ZoneId.systemDefault())),
+                        shell.days()
+                                .brief(LocalDate.ofInstant(
+                                        p.visit().releasedAt().orElseThrow(), ZoneId.systemDefault())),
                         shell.writer()
                                         .full(books.get(p.id())
                                                 .ledger()

@@ -8,6 +8,7 @@ import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.web.Page;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.DayForm;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -112,6 +113,7 @@ class CustomerController {
         page.show("found", FoundView.of(found.parts(), page));
         page.show("next", found.more() ? lot + 1 : null);
         page.show("units", BenchUnit.values());
+        page.show("forms", DayForm.values());
         return "outcome/customers/customer";
     }
 
@@ -124,6 +126,7 @@ class CustomerController {
                     blank(form.phone()),
                     blank(form.mail()),
                     blank(form.unit()),
+                    blank(form.days()),
                     blank(form.notes()),
                     form.version(),
                     page.me());

@@ -23,7 +23,7 @@ class LifeController {
             PartPage page, @RequestParam(defaultValue = "") String then, @RequestParam(defaultValue = "") String now) {
         return page.read(() -> {
             page.frame();
-            page.show("view", views.of(page.part(), then, now, page.unit()));
+            page.show("view", views.of(page.part(), then, now, page.writer()));
             return "outcome/life/life";
         });
     }

@@ -5,7 +5,6 @@ import homalon.app.casting.work.WorkEntry;
 import homalon.app.casting.work.WorkLog;
 import homalon.app.check.face.Surveys;
 import homalon.app.foundation.people.People;
-import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SurveyFile;
@@ -29,8 +28,7 @@ class LifeViews {
     private final MetalViews metal;
     private final ChangeViews changes;
 
-    LifeView of(PartFile part, String then, String now, BenchUnit unit) {
-        LengthWriter writer = new LengthWriter(unit);
+    LifeView of(PartFile part, String then, String now, LengthWriter writer) {
         List<PartFile> visits = parts.everyVisit(part);
         List<UUID> ids = visits.stream().map(v -> v.visit().id()).toList();
         Map<UUID, List<SurveyFile>> read =
@@ -52,6 +50,6 @@ class LifeViews {
                 all,
                 metal.of(part, ids, writer),
                 faces.stream().map(ReadFace::choice).toList(),
-                changes.of(faces, then, now, unit));
+                changes.of(faces, then, now, writer.unit()));
     }
 }

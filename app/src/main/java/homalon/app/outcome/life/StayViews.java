@@ -71,8 +71,10 @@ class StayViews {
         return new LifeView.Stay(
                 v.no(),
                 v.releasedAt().isEmpty(),
-                WrittenDay.of(v.openedAt())
-                        + v.releasedAt().map(at -> " to " + WrittenDay.of(at)).orElse(", here now"),
+                WrittenDay.of(v.openedAt(), writer.days())
+                        + v.releasedAt()
+                                .map(at -> " to " + WrittenDay.of(at, writer.days()))
+                                .orElse(", here now"),
                 v.wishes(),
                 face(own, SurveyKind.FACE, writer),
                 face(own, SurveyKind.PROOF, writer),

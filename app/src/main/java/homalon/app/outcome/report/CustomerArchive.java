@@ -33,7 +33,13 @@ class CustomerArchive {
 
     /** The customer as the file has them. */
     private record Told(
-            String name, List<String> formerNames, String phone, String mail, Optional<String> unit, String notes) {}
+            String name,
+            List<String> formerNames,
+            String phone,
+            String mail,
+            Optional<String> unit,
+            Optional<String> days,
+            String notes) {}
 
     /**
      * Casting by casting, so that memory stays flat however many there are.
@@ -48,6 +54,7 @@ class CustomerArchive {
                     customer.phone(),
                     customer.mail(),
                     customer.unit().map(Enum::name),
+                    customer.days().map(Enum::name),
                     customer.notes());
             file(zip, "customer.json", JSON.writeValueAsBytes(told));
             boolean more = true;

@@ -100,8 +100,9 @@ class FaceReport {
     private ReportView.Face face(String title, PartFile part, SurveyFile survey, LengthWriter writer) {
         Map<UUID, String> names = people.names();
         Instant last = survey.history().get(survey.history().size() - 1).at();
-        String when = "Read " + WrittenDay.of(last) + " by " + names.getOrDefault(survey.startedBy(), "someone") + ", "
-                + survey.read() + " places, instrument good to " + writer.full(survey.uncertainty());
+        String when = "Read " + WrittenDay.of(last, writer.days()) + " by "
+                + names.getOrDefault(survey.startedBy(), "someone") + ", " + survey.read()
+                + " places, instrument good to " + writer.full(survey.uncertainty());
         String name = "glance-" + survey.kind().path();
         return new ReportView.Face(
                 title,
@@ -123,7 +124,7 @@ class FaceReport {
     private ReportView.Felt felt(PartFile part, FeelerFile survey, LengthWriter writer) {
         FeelerView view = feelerViews.of(part, survey, writer.unit());
         Instant last = survey.history().get(survey.history().size() - 1).at();
-        String when = "Tried " + WrittenDay.of(last) + " by "
+        String when = "Tried " + WrittenDay.of(last, writer.days()) + " by "
                 + people.names().getOrDefault(survey.startedBy(), "someone") + "; thinnest blade "
                 + writer.full(survey.blades().thinnest());
         return new ReportView.Felt(Words.of(survey.kind().words()), when, view);

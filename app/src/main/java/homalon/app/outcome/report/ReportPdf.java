@@ -5,6 +5,7 @@ import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
 import com.openhtmltopdf.util.XRLog;
 import homalon.app.foundation.web.WarmUpTask;
+import homalon.core.rulebook.ShopPaper;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -17,7 +18,7 @@ import org.thymeleaf.ITemplateEngine;
 import org.thymeleaf.context.Context;
 
 /**
- * Prints a report: A4, fonts embedded, drawings as vectors. Nothing is fetched: the renderer is given no way to open an
+ * Prints a report: on the shop's sheet, fonts embedded, drawings as vectors. Nothing is fetched: the renderer is given no way to open an
  * address.
  */
 @Component
@@ -54,8 +55,12 @@ class ReportPdf implements WarmUpTask {
         report.cut().ifPresent(cut -> cut.passes().forEach(p -> p.picture().onPaper(PAPER_MM / 4.3, drawingCss)));
         Context context = new Context(Locale.ENGLISH);
         context.setVariable("r", report);
-        context.setVariable("css", css);
+        context.setVariable("css", onSheet(report.part().rules().paper().sheet()));
         return rendered(templates.process("outcome/report/print", context));
+    }
+
+    private String onSheet(ShopPaper.Sheet sheet) {
+        return sheet == ShopPaper.Sheet.A4 ? css : css.replace("size: A4", "size: 8.5in 11in");
     }
 
     /** Fonts and the classes that draw are read at the first print. */

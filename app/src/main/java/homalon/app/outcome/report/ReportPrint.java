@@ -21,7 +21,17 @@ class ReportPrint {
         return customers.called(part.customer()).flatMap(Customer::unit).orElse(reader);
     }
 
+    /** Days as its customer has them, else as the shop has. */
+    LengthWriter writer(PartFile part, BenchUnit unit) {
+        return new LengthWriter(
+                unit,
+                customers
+                        .called(part.customer())
+                        .flatMap(Customer::days)
+                        .orElse(part.rules().paper().days()));
+    }
+
     byte[] of(PartFile part, BenchUnit unit) {
-        return pdf.print(reports.of(part, new LengthWriter(unit)));
+        return pdf.print(reports.of(part, writer(part, unit)));
     }
 }

@@ -2,7 +2,6 @@ package homalon.app.outcome.report;
 
 import homalon.app.foundation.load.Sha256;
 import homalon.core.quantity.BenchUnit;
-import homalon.core.quantity.LengthWriter;
 import homalon.core.visit.PartFile;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
@@ -23,6 +22,7 @@ class SealedPapers {
     private final ReleasePaperRepository papers;
     private final ReleaseErasedRepository erased;
     private final Reports reports;
+    private final ReportPrint prints;
     private final ReportPdf pdf;
     private final ITemplateEngine templates;
 
@@ -68,7 +68,7 @@ class SealedPapers {
 
     private ReleasePaperRow page(PartFile part, BenchUnit unit, String digest) {
         Context context = new Context(Locale.ENGLISH);
-        context.setVariable("r", reports.of(part, new LengthWriter(unit)).sealed(Releases.grouped(digest)));
+        context.setVariable("r", reports.of(part, prints.writer(part, unit)).sealed(Releases.grouped(digest)));
         return new ReleasePaperRow(
                 part.visit().id(),
                 name("page", unit),
@@ -79,7 +79,7 @@ class SealedPapers {
         return new ReleasePaperRow(
                 part.visit().id(),
                 name("pdf", unit),
-                pdf.print(reports.of(part, new LengthWriter(unit)).sealed(Releases.grouped(digest))));
+                pdf.print(reports.of(part, prints.writer(part, unit)).sealed(Releases.grouped(digest))));
     }
 
     private static String name(String kind, BenchUnit unit) {

@@ -5,6 +5,7 @@ import homalon.app.foundation.settings.ShopLogos;
 import homalon.app.foundation.time.WrittenDay;
 import homalon.app.foundation.web.Shop;
 import homalon.app.foundation.words.Words;
+import homalon.core.quantity.DayForm;
 import homalon.core.visit.PartFile;
 import java.time.Clock;
 import java.util.ArrayList;
@@ -33,11 +34,11 @@ class VisitReport {
         return logos.at(part.visit().releasedAt().orElseGet(clock::instant));
     }
 
-    String today() {
-        return WrittenDay.of(clock.instant());
+    String today(DayForm days) {
+        return WrittenDay.of(clock.instant(), days);
     }
 
-    List<ReportView.Fact> facts(PartFile part) {
+    List<ReportView.Fact> facts(PartFile part, DayForm days) {
         PartFile.Visit visit = part.visit();
         List<ReportView.Fact> facts = new ArrayList<>();
         fact(
@@ -45,7 +46,10 @@ class VisitReport {
                 "Casting",
                 Words.of(part.kindWords()) + (part.castingNumber().isEmpty() ? "" : ", " + part.castingNumber()));
         fact(facts, "For", part.customer());
-        fact(facts, "Came in", WrittenDay.of(visit.openedAt()) + (part.visits() > 1 ? ", visit " + visit.no() : ""));
+        fact(
+                facts,
+                "Came in",
+                WrittenDay.of(visit.openedAt(), days) + (part.visits() > 1 ? ", visit " + visit.no() : ""));
         fact(facts, "What happened", visit.history());
         fact(facts, "Wanted", visit.wishes());
         fact(
@@ -58,7 +62,7 @@ class VisitReport {
                 .ifPresent(at -> fact(
                         facts,
                         "Handed over",
-                        WrittenDay.of(at) + " by "
+                        WrittenDay.of(at, days) + " by "
                                 + visit.releasedBy()
                                         .map(p -> people.names().getOrDefault(p, "someone"))
                                         .orElse("someone")));

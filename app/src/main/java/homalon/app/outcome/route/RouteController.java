@@ -103,7 +103,10 @@ class RouteController {
                 continue;
             }
             if (e.kind() != WorkEntry.Kind.TICKED || e.what().equals(Finding.TURNS_STIFF.name())) {
-                log.add(new Logged(e.id(), said(e), Signature.of(names, e.by(), e.at())));
+                log.add(new Logged(
+                        e.id(),
+                        said(e),
+                        Signature.of(names, e.by(), e.at(), page.shell().days())));
             }
         }
         page.show("log", log);

@@ -52,7 +52,8 @@ class CustomersIn implements TakesLines {
         boolean fills = !(phone + mail + unit + notes)
                 .equals(now.phone() + now.mail() + now.unit().map(Enum::name).orElse("") + now.notes());
         if (fills) {
-            customers.change(now.id(), now.name(), phone, mail, unit, notes, now.version(), by);
+            String days = now.days().map(Enum::name).orElse("");
+            customers.change(now.id(), now.name(), phone, mail, unit, days, notes, now.version(), by);
         }
         return now.name()
                 + (!known

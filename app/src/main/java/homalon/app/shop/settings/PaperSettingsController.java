@@ -6,13 +6,14 @@ import homalon.app.foundation.settings.ShopLogos;
 import homalon.app.foundation.settings.ShopSettings;
 import homalon.app.foundation.web.Page;
 import homalon.core.input.BadInputException;
+import homalon.core.quantity.DayForm;
 import homalon.core.rulebook.ShopPaper;
 import lombok.RequiredArgsConstructor;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 
 /** What stands on the shop's papers, and what its tags are printed on. */
 @ToOwners
@@ -29,31 +30,46 @@ class PaperSettingsController {
         ShopPaper paper = settings.paper();
         return page(
                 page,
-                String.join("\n", paper.address()),
-                paper.phone(),
-                paper.mail(),
-                paper.label().name());
+                new Keyed(
+                        String.join("\n", paper.address()),
+                        paper.phone(),
+                        paper.mail(),
+                        paper.label().name(),
+                        paper.sheet().name(),
+                        paper.days().name()));
     }
 
-    private String page(Page page, String address, String phone, String mail, String label) {
-        page.show("address", address);
-        page.show("phone", phone);
-        page.show("mail", mail);
-        page.show("label", label);
+    /** The form as it was keyed. */
+    record Keyed(String address, String phone, String mail, String label, String sheet, String days) {
+        Keyed {
+            address = blank(address);
+            phone = blank(phone);
+            mail = blank(mail);
+            label = blank(label);
+            sheet = blank(sheet);
+            days = blank(days);
+        }
+
+        private static String blank(@Nullable String text) {
+            return text == null ? "" : text;
+        }
+    }
+
+    private String page(Page page, Keyed keyed) {
+        page.show("keyed", keyed);
         page.show("labels", ShopPaper.Label.values());
+        page.show("sheets", ShopPaper.Sheet.values());
+        page.show("forms", DayForm.values());
         page.show("logo", logos.now().orElse(null));
         return "shop/settings/paper";
     }
 
     @PostMapping
-    String keep(
-            Page page,
-            @RequestParam(defaultValue = "") String address,
-            @RequestParam(defaultValue = "") String phone,
-            @RequestParam(defaultValue = "") String mail,
-            @RequestParam(defaultValue = "") String label) {
+    String keep(Page page, Keyed keyed) {
         try {
-            boolean changed = settings.use(ShopPaper.read(address, phone, mail, label), page.me());
+            ShopPaper wanted = ShopPaper.read(
+                    keyed.address(), keyed.phone(), keyed.mail(), keyed.label(), keyed.sheet(), keyed.days());
+            boolean changed = settings.use(wanted, page.me());
             if (changed) {
                 journal.write(Journal.What.SETTINGS_CHANGED, page.me(), "papers");
             }
@@ -62,7 +78,7 @@ class PaperSettingsController {
         } catch (BadInputException e) {
             page.unprocessable();
             page.show("problems", e.problems());
-            return page(page, address, phone, mail, label);
+            return page(page, keyed);
         }
     }
 }

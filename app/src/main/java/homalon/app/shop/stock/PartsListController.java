@@ -6,6 +6,7 @@ import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.words.Words;
 import homalon.core.input.BadInputException;
+import homalon.core.quantity.DayForm;
 import homalon.core.route.Operation;
 import homalon.core.sim.SimulatedSupplier.Answer;
 import homalon.core.visit.PartFile;
@@ -13,7 +14,6 @@ import jakarta.validation.Valid;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeParseException;
 import java.util.List;
 import java.util.Locale;
@@ -32,7 +32,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequiredArgsConstructor
 class PartsListController {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
 
     private final NeedSource needs;
     private final Catalogue catalogue;
@@ -77,8 +76,14 @@ class PartsListController {
         Map<UUID, String> names = people.names();
         page.show(
                 "needed",
-                needs.needs(part).stream().map(n -> needed(n, ordered, quoted)).toList());
-        page.show("ordered", ordered.stream().map(o -> ordered(o, names)).toList());
+                needs.needs(part).stream()
+                        .map(n -> needed(n, ordered, quoted, page.shell().days()))
+                        .toList());
+        page.show(
+                "ordered",
+                ordered.stream()
+                        .map(o -> ordered(o, names, page.shell().days()))
+                        .toList());
         page.show("waiting", waits.waiting(part));
         page.show("nothingOpen", ordered.stream().noneMatch(Orders.Order::open));
         page.show("supplier", quotes.supplier());
@@ -89,7 +94,7 @@ class PartsListController {
         page.frame();
     }
 
-    private Needed needed(Need n, List<Orders.Order> ordered, List<Quotes.Quote> quoted) {
+    private Needed needed(Need n, List<Orders.Order> ordered, List<Quotes.Quote> quoted, DayForm days) {
         int had = ordered.stream()
                 .filter(o -> o.code().equals(n.code()) && !o.cancelled())
                 .mapToInt(Orders.Order::quantity)
@@ -104,24 +109,25 @@ class PartsListController {
                 Math.max(0, n.quantity() - had),
                 catalogue.byCode(n.code()).map(Catalogue.Row::shelf).orElse(0),
                 n.operation(),
-                quote.map(this::said).orElse(""),
+                quote.map(q -> said(q, days)).orElse(""),
                 quote.flatMap(Quotes.Quote::answer)
                         .map(a -> today().plusDays(a.days()).toString())
                         .orElse(""));
     }
 
-    private String said(Quotes.Quote quote) {
+    private String said(Quotes.Quote quote, DayForm days) {
         if (quote.answer().isEmpty()) {
             return quote.why();
         }
         Answer a = quote.answer().get();
         String price = String.format(Locale.ROOT, "%d.%02d each", a.cents() / 100, a.cents() % 100);
         return price + ", " + (a.inStock() ? a.onHand() + " in stock" : "out of stock") + ", here "
-                + DAY.format(today().plusDays(a.days()));
+                + days.briefWithWeekday(today().plusDays(a.days()));
     }
 
-    private Ordered ordered(Orders.Order o, Map<UUID, String> names) {
-        String promised = o.promised().map(d -> ", promised " + DAY.format(d)).orElse("");
+    private Ordered ordered(Orders.Order o, Map<UUID, String> names, DayForm days) {
+        String promised =
+                o.promised().map(d -> ", promised " + days.briefWithWeekday(d)).orElse("");
         boolean late = o.open() && o.promised().filter(d -> d.isBefore(today())).isPresent();
         String state = o.cancelled()
                 ? "cancelled"

@@ -5,8 +5,6 @@ import homalon.app.casting.part.Parts;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.StuckOn;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import lombok.RequiredArgsConstructor;
@@ -17,7 +15,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 @RequiredArgsConstructor
 class WaitsOnParts {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
     private static final int LONGEST = 200;
 
     private final Parts parts;
@@ -32,7 +29,9 @@ class WaitsOnParts {
     /** It waits for what was just ordered. */
     void on(PartFile part, Need need, Optional<LocalDate> promised, UUID by) {
         String what = (need.quantity() + " × " + need.code()).strip() + " " + need.words();
-        String when = promised.map(d -> ", promised " + DAY.format(d)).orElse("");
+        String when = promised.map(
+                        d -> ", promised " + part.rules().paper().days().brief(d))
+                .orElse("");
         String why = what.substring(0, Math.min(what.length(), LONGEST - when.length())) + when;
         visits.stick(part.id(), Optional.of(StuckOn.PARTS), why, by);
     }

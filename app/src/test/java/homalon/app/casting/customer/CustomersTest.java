@@ -42,7 +42,7 @@ class CustomersTest {
     }
 
     private Customer change(Customer c, String name) {
-        return customers.change(c.id(), name, c.phone(), c.mail(), "", c.notes(), c.version(), by);
+        return customers.change(c.id(), name, c.phone(), c.mail(), "", "", c.notes(), c.version(), by);
     }
 
     private PartFile castingOf(Customer c) {
@@ -105,7 +105,7 @@ class CustomersTest {
         Customer was = fresh("Dredge");
         PartFile part = castingOf(was);
         Customer now = customers.change(
-                was.id(), was.name(), " 0123 4567 ", "yard@example.org", "THOU", "pays late", was.version(), by);
+                was.id(), was.name(), " 0123 4567 ", "yard@example.org", "THOU", "", "pays late", was.version(), by);
         assertEquals("0123 4567", now.phone());
         assertEquals("yard@example.org", now.mail());
         assertEquals(Optional.of(BenchUnit.THOU), now.unit());
@@ -133,6 +133,7 @@ class CustomersTest {
                         mail == null ? "" : mail,
                         "",
                         "",
+                        "",
                         was.version(),
                         by));
         assertEquals(field, e.problems().get(0).field());
@@ -143,10 +144,10 @@ class CustomersTest {
     void whoChangesWhatAnotherChangedMeanwhileIsAskedToLookAgain() {
         Customer was = fresh("Twice");
         change(was, was.name());
-        customers.change(was.id(), was.name(), "1", "", "", "", was.version(), by);
+        customers.change(was.id(), was.name(), "1", "", "", "", "", was.version(), by);
         assertThrows(
                 BadInputException.class,
-                () -> customers.change(was.id(), was.name(), "2", "", "", "", was.version(), by));
+                () -> customers.change(was.id(), was.name(), "2", "", "", "", "", was.version(), by));
         assertEquals("1", customers.byId(was.id()).phone());
     }
 
@@ -163,8 +164,8 @@ class CustomersTest {
         Customer gone = fresh("Hulk");
         Customer stays = fresh("Hulks");
         gone = customers.change(
-                gone.id(), gone.name(), "111", "a@example.org", "THOU", "gate code 4", gone.version(), by);
-        stays = customers.change(stays.id(), stays.name(), "222", "", "", "cash", stays.version(), by);
+                gone.id(), gone.name(), "111", "a@example.org", "THOU", "", "gate code 4", gone.version(), by);
+        stays = customers.change(stays.id(), stays.name(), "222", "", "", "", "cash", stays.version(), by);
         PartFile part = castingOf(gone);
         Customer one = customers.merge(gone.id(), stays.id(), by);
         assertEquals(stays.name(), parts.byTag(part.tag()).customer());

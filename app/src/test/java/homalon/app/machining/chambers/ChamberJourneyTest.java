@@ -92,6 +92,8 @@ class ChamberJourneyTest {
     }
 
     private void passes() {
+        // The page has just come: what is pressed before its scripts are there goes nowhere.
+        assertThat(page.locator("#status")).hasText("all kept");
         assertThat(page.locator("#walk [data-state=open]").first()).isAttached();
         int passes = page.locator(".passes .pass").count();
         for (int i = 0; i < passes; i++) {

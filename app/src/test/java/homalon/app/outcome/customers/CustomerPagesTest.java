@@ -8,15 +8,20 @@ import homalon.app.casting.customer.Customer;
 import homalon.app.casting.customer.Customers;
 import homalon.app.casting.part.PartVisits;
 import homalon.app.casting.part.Parts;
+import homalon.app.foundation.settings.ShopSettings;
 import homalon.app.outcome.report.Releases;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
+import homalon.core.quantity.DayForm;
+import homalon.core.rulebook.ShopPaper;
 import homalon.core.visit.PartFile;
 import java.io.InputStream;
 import java.net.URI;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -144,10 +149,43 @@ class CustomerPagesTest {
         Customer c = fresh("Gannet Marine");
         PartFile part = hands.bookFor(c.name());
         assertTrue(print(part).contains("mm") && !print(part).contains("thou"), print(part));
-        customers.change(c.id(), c.name(), "", "", "THOU", "", c.version(), hands.ines());
+        customers.change(c.id(), c.name(), "", "", "THOU", "", "", c.version(), hands.ines());
         String page = desk.get("/parts/" + part.tag() + "/report").body();
         assertTrue(page.contains("(PDF, in the customer&#39;s own unit)"), page);
         assertTrue(print(part).contains("thou"), print(part));
+    }
+
+    /** As the shop writes days and on its sheet; where the customer has a form of its own, in that. */
+    @Test
+    void daysAreWrittenAsTheShopOrTheCustomerDoes() throws Exception {
+        Customer c = fresh("Gannet Calendars");
+        PartFile part = hands.bookFor(c.name());
+        LocalDate today = LocalDate.now(ZoneId.systemDefault());
+        assertTrue(print(part).contains("Report of " + DayForm.DAY_FIRST.day(today)), print(part));
+        assertEquals(595, width(part));
+        ShopSettings settings = shop.bean(ShopSettings.class);
+        settings.use(ShopPaper.read("", "", "", "", "LETTER", "YEAR_FIRST"), hands.ines());
+        try {
+            assertTrue(print(part).contains("Report of " + today), print(part));
+            assertEquals(612, width(part), "letter is 8.5 in wide");
+            assertTrue(desk.get("/").body().contains(DayForm.YEAR_FIRST.withWeekday(today)));
+            desk.get(at(c));
+            HttpResponse<String> kept =
+                    desk.post(at(c), "name", c.name(), "days", "MONTH_FIRST", "version", Integer.toString(c.version()));
+            assertEquals(302, kept.statusCode(), kept.body());
+            assertEquals(
+                    Optional.of(DayForm.MONTH_FIRST), customers.byId(c.id()).days());
+            assertTrue(print(part).contains("Report of " + DayForm.MONTH_FIRST.day(today)), print(part));
+        } finally {
+            settings.use(ShopPaper.NONE, hands.ines());
+        }
+    }
+
+    private int width(PartFile part) throws Exception {
+        try (InputStream file = desk.stream("/parts/" + part.tag() + "/report.pdf");
+                PDDocument document = Loader.loadPDF(file.readAllBytes())) {
+            return Math.round(document.getPage(0).getMediaBox().getWidth());
+        }
     }
 
     private String print(PartFile part) throws Exception {

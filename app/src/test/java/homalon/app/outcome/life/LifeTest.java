@@ -14,6 +14,7 @@ import homalon.app.testing.Visitor;
 import homalon.core.cut.SetUpMethod;
 import homalon.core.part.Material;
 import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Operation;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SurveyKind;
@@ -62,7 +63,7 @@ class LifeTest {
     }
 
     private LifeView life(PartFile part) {
-        return views.of(again(part), "", "", BenchUnit.MM);
+        return views.of(again(part), "", "", new LengthWriter(BenchUnit.MM));
     }
 
     @Test
@@ -129,10 +130,10 @@ class LifeTest {
         handOver(part);
         comeBack(part);
         read(again(part), 0.09);
-        LifeView same = views.of(again(part), "2-came", "2-came", BenchUnit.THOU);
+        LifeView same = views.of(again(part), "2-came", "2-came", new LengthWriter(BenchUnit.THOU));
         assertEquals("2-came", same.compared().orElseThrow().then().id());
         assertTrue(same.compared().orElseThrow().change().orElseThrow().words().startsWith("No place changed"));
-        LifeView unknown = views.of(again(part), "9-came", "nonsense", BenchUnit.MM);
+        LifeView unknown = views.of(again(part), "9-came", "nonsense", new LengthWriter(BenchUnit.MM));
         assertEquals("1-came", unknown.compared().orElseThrow().then().id());
         assertEquals("2-came", unknown.compared().orElseThrow().now().id());
     }

@@ -152,7 +152,7 @@ class ErasedCustomerTest {
         String tag = leave(of("Ebb & Flow Boats"));
         Customer was = shop.bean(Customers.class).called("Ebb & Flow Boats").orElseThrow();
         UUID by = shop.bean(Parts.class).byTag(tag).visit().openedBy();
-        shop.bean(Customers.class).change(was.id(), "Neap Boats", "", "", "", "", was.version(), by);
+        shop.bean(Customers.class).change(was.id(), "Neap Boats", "", "", "", "", "", was.version(), by);
         String page = marit.get("/parts/" + tag + "/report").body();
         assertTrue(page.contains("Ebb &amp; Flow Boats"), "what was handed over still says the name of that day");
         assertEquals("Neap Boats", shop.bean(Parts.class).byTag(tag).customer());
