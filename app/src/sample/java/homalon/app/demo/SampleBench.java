@@ -81,7 +81,7 @@ class SampleBench {
                         "470",
                         "165"),
                 List.of(FlatnessLimit.overall(SampleHands.mm("0.06"), Source.MAKER)),
-                "skimmed twice by others; leaks at the back",
+                "skimmed twice by others; leaks at the rear",
                 "seal it; no more than needed",
                 0,
                 5);
@@ -134,7 +134,7 @@ class SampleBench {
                         "158",
                         2),
                 List.of(FlatnessLimit.overall(SampleHands.mm("0.05"), Source.SHOP)),
-                "low at the back where its head was low",
+                "low at the rear where its head was low",
                 "deck square; matching numbers stay",
                 3,
                 9);
@@ -161,7 +161,7 @@ class SampleBench {
                         "158",
                         2),
                 List.of(FlatnessLimit.overall(SampleHands.mm("0.05"), Source.SHOP)),
-                "gasket gone at the back; sat wet for years",
+                "gasket gone at the rear; sat wet for years",
                 "goes on T-0401; matching numbers stay",
                 3,
                 9);

@@ -103,7 +103,7 @@ class SampleChambers {
                         "416",
                         "152"),
                 List.of(FlatnessLimit.overall(SampleHands.mm("0.05"), Source.MAKER)),
-                "lost water off the point; gasket weeping at the back",
+                "lost water off the point; gasket weeping at the rear",
                 "stock rebuild, compression as it was",
                 1,
                 5);

@@ -280,7 +280,7 @@ class SampleStories {
                         "158",
                         2),
                 List.of(FlatnessLimit.overall(SampleHands.mm("0.05"), Source.SHOP)),
-                "the right head always leaked at the back",
+                "the right head always leaked at the rear",
                 "both decks alike, square to the crank",
                 3,
                 8);

@@ -41,7 +41,7 @@ public record Removal(
     public record At(String name, Spot spot, double depth) {}
 
     /**
-     * @param along how much thicker the back end stays than the front, mm over the length
+     * @param along how much thicker the rear end stays than the front, mm over the length
      * @param across how much thicker the upper edge of the drawing stays than the lower, mm over the width
      */
     public record TaperLeft(double along, double across) {

@@ -38,8 +38,8 @@ public final class FaceWords {
     public static Message highCorners(double fourthCornerLift, Layout layout) {
         boolean intakeAtBack = layout.numbers().intakeAtTop() == fourthCornerLift > 0;
         return intakeAtBack
-                ? Message.of("face.back-intake-and-front-exhaust-high")
-                : Message.of("face.back-exhaust-and-front-intake-high");
+                ? Message.of("face.rear-intake-and-front-exhaust-high")
+                : Message.of("face.rear-exhaust-and-front-intake-high");
     }
 
     private static Message local(FlatnessResult flatness, Points points, Layout layout) {

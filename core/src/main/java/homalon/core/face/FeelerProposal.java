@@ -75,7 +75,7 @@ public final class FeelerProposal {
             double bridge = other.centre().x() - one.centre().x() - one.diameter();
             crosswise("Across, between " + one.number() + " and " + other.number(), x, bridge / 3);
         }
-        crosswise("Across, back end", b.x1() - inset, inset * 0.7);
+        crosswise("Across, rear end", b.x1() - inset, inset * 0.7);
         return List.copyOf(lines);
     }
 

@@ -11,7 +11,7 @@ import java.util.Optional;
 public final class FeelerWords {
     private FeelerWords() {}
 
-    /** {@code intake edge}, {@code crosswise}, {@code diagonal, front exhaust to back intake}. */
+    /** {@code intake edge}, {@code crosswise}, {@code diagonal, front exhaust to rear intake}. */
     public static Message line(Judged judged, Layout layout) {
         boolean intakeTop = layout.numbers().intakeAtTop();
         var corners = layout.corners();

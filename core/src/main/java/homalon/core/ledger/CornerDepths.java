@@ -8,7 +8,7 @@ import java.util.Collections;
 import java.util.List;
 
 /**
- * Metal off at the four corners of a face: upper front, upper back, lower front, lower back of its drawing, as
+ * Metal off at the four corners of a face: upper front, upper rear, lower front, lower rear of its drawing, as
  * {@link homalon.core.part.Layout#corners()} lists them. None is negative.
  */
 public record CornerDepths(List<Length> each) {

@@ -9,7 +9,7 @@ import java.util.Optional;
  * How a block's deck stands to its crank line: deck heights, from crank line to deck, read at the corners or at more places. All
  * in millimetres; a deck is square when it is parallel to the crank line at the nominal bank angle, so that all heights are one.
  *
- * @param fall how much higher the back end stands than the front, over the length of the deck
+ * @param fall how much higher the rear end stands than the front, over the length of the deck
  * @param tilt how much higher the outer edge stands than the inner one, over its width
  * @param bankAngleError in degrees: atan(tilt / width); + when the outer edge is high
  * @param lowest place, which governs: a squaring cut must come down to it

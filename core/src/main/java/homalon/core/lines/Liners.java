@@ -118,7 +118,7 @@ public record Liners(List<One> each, double step, Verdict verdict) {
     }
 
     /**
-     * @param read front to back
+     * @param read front to rear
      * @param deckCut what the deck has lost since they were read, which raises fixed liners; 0 for none
      * @throws homalon.core.input.BadInputException for readings that no liner gives
      */

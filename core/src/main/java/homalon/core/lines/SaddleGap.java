@@ -11,7 +11,7 @@ import java.util.Optional;
  * What blades said under a straightedge in one saddle, on one side of it or on both. A shaft lies on the higher side of a saddle
  * that stands askew, so that the smaller gap counts.
  *
- * @param sides one, or the front and the back
+ * @param sides one, or the front and the rear
  */
 public record SaddleGap(List<Gap> sides) {
     public SaddleGap {

@@ -10,7 +10,7 @@ import java.util.Optional;
  * How evenly thick a casting is: a least-squares plane through thickness readings. Lengths in millimetres.
  *
  * @param plane of the thickness over the face
- * @param along how much thicker the back end is than the front, over the whole length
+ * @param along how much thicker the rear end is than the front, over the whole length
  * @param across how much thicker the upper edge of the drawing is than the lower, over the whole width
  * @param thinnest index of the thinnest reading, which governs what may come off
  */

@@ -92,7 +92,7 @@ public final class Layout {
         return box;
     }
 
-    /** The four corners of the box: upper front, upper back, lower front, lower back of the drawing. */
+    /** The four corners of the box: upper front, upper rear, lower front, lower rear of the drawing. */
     public List<Spot> corners() {
         return List.of(
                 new Spot(box.x0(), box.y1()),

@@ -7,20 +7,20 @@ import java.util.List;
 public final class PlaceNames {
     private PlaceNames() {}
 
-    /** Along and across in one: {@code Middle, back end}. */
+    /** Along and across in one: {@code Middle, rear end}. */
     public static String name(Layout layout, Spot spot) {
         String across = across(layout, spot);
         return Character.toUpperCase(across.charAt(0)) + across.substring(1) + ", " + along(layout, spot);
     }
 
-    /** {@code front exhaust}, {@code back intake}: the corner nearest to a place. */
+    /** {@code front exhaust}, {@code rear intake}: the corner nearest to a place. */
     public static String corner(Layout layout, Spot spot) {
         boolean upper = layout.box().v(spot.y()) > 0;
-        return (layout.box().u(spot.x()) > 0 ? "back " : "front ")
+        return (layout.box().u(spot.x()) > 0 ? "rear " : "front ")
                 + (upper == layout.numbers().intakeAtTop() ? "intake" : "exhaust");
     }
 
-    /** {@code front end}, {@code at 2}, {@code between 2 and 3}, {@code back end}. */
+    /** {@code front end}, {@code at 2}, {@code between 2 and 3}, {@code rear end}. */
     public static String along(Layout layout, Spot spot) {
         List<Layout.Bore> bores = layout.bores();
         double half = bores.get(0).diameter() / 2;
@@ -28,7 +28,7 @@ public final class PlaceNames {
             return "front end";
         }
         if (spot.x() > bores.get(bores.size() - 1).centre().x() + half * 0.8) {
-            return "back end";
+            return "rear end";
         }
         for (int i = 0; i < bores.size(); i++) {
             Layout.Bore bore = bores.get(i);
@@ -43,7 +43,7 @@ public final class PlaceNames {
                 return "between " + bore.number() + " and " + bores.get(i + 1).number();
             }
         }
-        return "back end";
+        return "rear end";
     }
 
     public static boolean betweenBores(Layout layout, Spot spot) {

@@ -83,12 +83,12 @@ public record ValvePattern(int intake, int exhaust, Rows rows, boolean exhaustFi
         }
         if (intake + exhaust == 1) {
             ValveKind kind = intake == 1 ? ValveKind.INTAKE : ValveKind.EXHAUST;
-            all.add(valve(bore, kind, "", 0, y, r * (kind == ValveKind.INTAKE ? 0.74 : 0.64)));
+            all.add(valve(bore, kind, "", "", 0, y, r * (kind == ValveKind.INTAKE ? 0.74 : 0.64)));
             return;
         }
         double side = turned ? -1 : 1;
-        all.add(valve(bore, ValveKind.INTAKE, "", -side * r * PAIR, y, r * 0.74));
-        all.add(valve(bore, ValveKind.EXHAUST, "", side * r * PAIR, y, r * 0.64));
+        all.add(valve(bore, ValveKind.INTAKE, "", "", -side * r * PAIR, y, r * 0.74));
+        all.add(valve(bore, ValveKind.EXHAUST, "", "", side * r * PAIR, y, r * 0.64));
     }
 
     private void row(Layout.Bore bore, ValveKind kind, int count, double y, List<Valve> all) {
@@ -98,24 +98,19 @@ public record ValvePattern(int intake, int exhaust, Rows rows, boolean exhaustFi
         double r = bore.diameter() / 2;
         double width = kind == ValveKind.INTAKE ? 1 : 0.88;
         if (count == 1) {
-            all.add(valve(bore, kind, "", 0, y, r * 0.74 * width));
+            all.add(valve(bore, kind, "", "", 0, y, r * 0.74 * width));
         } else if (count == 2) {
-            all.add(valve(bore, kind, "1", -r * PAIR, y, r * 0.72 * width));
-            all.add(valve(bore, kind, "2", r * PAIR, y, r * 0.72 * width));
+            all.add(valve(bore, kind, "1", ", front", -r * PAIR, y, r * 0.72 * width));
+            all.add(valve(bore, kind, "2", ", rear", r * PAIR, y, r * 0.72 * width));
         } else {
-            all.add(valve(bore, kind, "1", -r * 0.6, y * 0.45, r * 0.5));
-            all.add(valve(bore, kind, "2", 0, y * 1.4, r * 0.5));
-            all.add(valve(bore, kind, "3", r * 0.6, y * 0.45, r * 0.5));
+            all.add(valve(bore, kind, "1", ", front", -r * 0.6, y * 0.45, r * 0.5));
+            all.add(valve(bore, kind, "2", ", middle", 0, y * 1.4, r * 0.5));
+            all.add(valve(bore, kind, "3", ", rear", r * 0.6, y * 0.45, r * 0.5));
         }
     }
 
-    private static Valve valve(Layout.Bore bore, ValveKind kind, String no, double x, double y, double diameter) {
-        String where = switch (no) {
-            case "1" -> " front";
-            case "2" -> " back";
-            case "3" -> " third";
-            default -> "";
-        };
+    private static Valve valve(
+            Layout.Bore bore, ValveKind kind, String no, String where, double x, double y, double diameter) {
         return new Valve(
                 bore.number() + kind.letter() + no,
                 bore.number() + " " + kind.name().toLowerCase(Locale.ROOT) + where,

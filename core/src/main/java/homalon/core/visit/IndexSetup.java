@@ -18,8 +18,8 @@ import java.util.OptionalDouble;
  * @param outerAtTop the outer edge of the bank, away from the valley, lies at the upper edge of the drawing
  */
 public record IndexSetup(boolean outerAtTop) {
-    private static final List<Message> OUTER = List.of(Message.of("visit.outer-front"), Message.of("visit.outer-back"));
-    private static final List<Message> INNER = List.of(Message.of("visit.inner-front"), Message.of("visit.inner-back"));
+    private static final List<Message> OUTER = List.of(Message.of("visit.outer-front"), Message.of("visit.outer-rear"));
+    private static final List<Message> INNER = List.of(Message.of("visit.inner-front"), Message.of("visit.inner-rear"));
     private static final int CORNERS = 4;
     /** How far inside its corner a place is, mm, and how far further it may be moved to be clear of a hole. */
     private static final double INSIDE = 14;

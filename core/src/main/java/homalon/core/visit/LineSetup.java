@@ -26,7 +26,7 @@ import java.util.stream.Collectors;
  * @param running least clearance with which it may run
  * @param way an indicator's heights, feelers under a straightedge in the saddles, or one limit blade under it
  * @param blade that limit blade
- * @param bothSides whether blades are tried at the front and at the back of each saddle, as narrow ones want it
+ * @param bothSides whether blades are tried at the front and at the rear of each saddle, as narrow ones want it
  * @param sideways whether bores are read sideways as well; with an indicator only
  */
 public record LineSetup(
@@ -228,7 +228,7 @@ public record LineSetup(
                         bore,
                         !bothSides
                                 ? Message.NONE
-                                : side.isEmpty() ? Message.of("visit.at-the-front") : Message.of("visit.at-the-back"));
+                                : side.isEmpty() ? Message.of("visit.at-the-front") : Message.of("visit.at-the-rear"));
                 if (way == Way.LIMIT_BLADE) {
                     all.add(new Place(key("b", i) + side, Message.of("visit.limit-blade-goes-refused", where)));
                 } else {

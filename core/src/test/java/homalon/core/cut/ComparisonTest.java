@@ -80,7 +80,7 @@ class ComparisonTest {
                 parallel.setUp().firstTouch() > 0.0005,
                 () -> "touches " + parallel.setUp().firstTouch());
         Removal.At most = parallel.corners().get(1);
-        assertEquals("back exhaust", most.name());
+        assertEquals("rear exhaust", most.name());
         assertTrue(most.depth() > parallel.corners().get(0).depth(), "the thick end gives the metal");
         assertTrue(parallel.bores().get(3).depth() > parallel.bores().get(0).depth());
     }

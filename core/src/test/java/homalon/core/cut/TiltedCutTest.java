@@ -53,7 +53,7 @@ class TiltedCutTest {
                 .orElseThrow();
     }
 
-    /** A flat face on a head that is 0.20 thicker at the back, cut parallel: the back gives it all, and in the end 0.20 more. */
+    /** A flat face on a head that is 0.20 thicker at the rear, cut parallel: the rear gives it all, and in the end 0.20 more. */
     @Test
     void passesBookAtEachCornerWhatTheyTakeThere() {
         SeededFace flat = new SeededFace(LAYOUT.box(), 0, 0, 0, 0, 0, List.of());

@@ -115,7 +115,7 @@ class LedgerRulesTest {
                 .told());
     }
 
-    /** Straight between the corners: upper front, upper back, lower front, lower back. */
+    /** Straight between the corners: upper front, upper rear, lower front, lower rear. */
     @ParameterizedTest
     @CsvSource({
         "0, 100, 0.4",

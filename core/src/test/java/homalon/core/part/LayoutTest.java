@@ -114,7 +114,7 @@ class LayoutTest {
             delimiter = ';',
             value = {
                 "8; 141; Exhaust edge, front end",
-                "404; 141; Exhaust edge, back end",
+                "404; 141; Exhaust edge, rear end",
                 "206; 75; Middle, between 2 and 3",
                 "157; 141; Exhaust edge, at 2",
                 "206; 8; Intake edge, between 2 and 3",

@@ -19,6 +19,23 @@ class ValvePatternTest {
         return Layout.of(LayoutNumbers.proposed(kind, 2, Length.ofMm("80"), Length.ofMm("95")));
     }
 
+    /** As a machinist says them: of two the front and the rear, of three one in the middle. */
+    @Test
+    void aValveIsCalledByItsPlace() {
+        assertEquals(
+                List.of("1 intake, front", "1 intake, middle", "1 intake, rear", "1 exhaust, front", "1 exhaust, rear"),
+                names(3, 2, Rows.TWO));
+        assertEquals(List.of("1 intake", "1 exhaust"), names(1, 1, Rows.ONE));
+    }
+
+    private static List<String> names(int intake, int exhaust, Rows rows) {
+        return new ValvePattern(intake, exhaust, rows, false, false)
+                .of(layout(PartKind.HEAD)).stream()
+                        .map(Valve::name)
+                        .filter(n -> n.startsWith("1 "))
+                        .toList();
+    }
+
     @ParameterizedTest
     @CsvSource({
         "1, 1, ONE, 1I 1E 2I 2E",

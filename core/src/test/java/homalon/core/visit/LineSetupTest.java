@@ -99,7 +99,7 @@ class LineSetupTest {
                 List.of("b0", "b0b", "b1", "b1b"),
                 limit.places(false).stream().map(LineSetup.Place::key).toList());
         assertEquals(
-                "Bore 1 at the back, limit blade: + goes, - refused",
+                "Bore 1 at the rear, limit blade: + goes, - refused",
                 English.of(limit.places(false).get(1).name()));
         assertTrue(limit.takesBlade("b1b"));
         assertFalse(limit.takesBlade("h0"));

@@ -155,8 +155,8 @@ class SheetsTest {
     /** The corners are asked for in the words that were just chosen. */
     @ParameterizedTest
     @CsvSource({
-        "true, outer front, outer back, inner front, inner back",
-        "false, inner front, inner back, outer front, outer back"
+        "true, outer front, outer rear, inner front, inner rear",
+        "false, inner front, inner rear, outer front, outer rear"
     })
     void cornersAreCalledByTheEdgeOfTheBank(
             boolean outerAtTop, String first, String second, String third, String fourth) {

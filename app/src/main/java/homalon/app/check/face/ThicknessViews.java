@@ -130,7 +130,7 @@ public class ThicknessViews {
                 taperRow(
                         "Taper, end to end",
                         taper.along(),
-                        taper.along() > 0 ? "thicker at the back" : "thicker at the front",
+                        taper.along() > 0 ? "thicker at the rear" : "thicker at the front",
                         layout.box().width(),
                         writer),
                 taperRow(

@@ -102,7 +102,7 @@ class IndexViews {
         String lowest = writer.size(Length.roundedFromMm(d.lowest()));
         String most = writer.number(BenchFigure.INDEX_SQUARE.value(shop));
         return List.of(
-                new Row("End to end", fall, d.fall() < 0 ? "low at the back" : "high at the back", ""),
+                new Row("End to end", fall, d.fall() < 0 ? "low at the rear" : "high at the rear", ""),
                 new Row("Inner to outer", tilt, d.tilt() < 0 ? "outer edge low" : "outer edge high", ""),
                 new Row("Bank angle", angle, "off the nominal angle", ""),
                 new Row("Lowest", lowest, "governs the squaring cut", ""),

@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 
 /**
- * A section along the middle of a face, front to back, with its height drawn many times too large; on request the two long
+ * A section along the middle of a face, front to rear, with its height drawn many times too large; on request the two long
  * edges as thin lines, since a twist shows nowhere else.
  */
 public final class ProfileDrawing {

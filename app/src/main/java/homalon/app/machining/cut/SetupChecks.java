@@ -111,7 +111,7 @@ public class SetupChecks {
         Optional<Levelling.Clamped> clamped = off.flatMap(f -> on.map(n -> Levelling.clamped(places(box), f, n)));
         return new View(
                 names,
-                List.of("upper front", "upper back", "lower front", "lower back", "middle"),
+                List.of("upper front", "upper rear", "lower front", "lower rear", "middle"),
                 raise.map(r -> words(r, names, writer)).orElse(""),
                 raise.filter(Levelling.Raise::level).isPresent() ? "within" : "open",
                 clamped.map(c -> words(c, writer)).orElse(""),

@@ -196,7 +196,7 @@ class WholeCastingTest {
             page.keyboard().press("Enter");
         }
         verdict("0.200 mm to square it");
-        assertThat(page.locator("#figures")).containsText("low at the back");
+        assertThat(page.locator("#figures")).containsText("low at the rear");
         hand.strip("Plan", "due");
         // Squared is what was read over the crank line again after the cut.
         hand.strip("Index", "after the cut");

@@ -110,7 +110,7 @@ class SupportsAndCornersTest {
         }
     }
 
-    /** A head that is thicker at the back is cut parallel; then the micrometer is laid beside the ledger. */
+    /** A head that is thicker at the rear is cut parallel; then the micrometer is laid beside the ledger. */
     @Test
     void aTiltedCutIsBookedAtTheCornersAndTheMicrometerAgrees() {
         PartFile part = hands.book(Material.CAST_IRON);
@@ -129,7 +129,7 @@ class SupportsAndCornersTest {
         assertThat(page.locator("#corners")).isVisible();
         LedgerFile ledger = shop.bean(Ledgers.class).of(part);
         CornerDepths off = ledger.ledger().corners(part.visit().id()).thisJob();
-        assertTrue(off.each().get(1).mm() - off.each().get(0).mm() > 0.15, "the back gives more: " + off);
+        assertTrue(off.each().get(1).mm() - off.each().get(0).mm() > 0.15, "the rear gives more: " + off);
 
         page.navigate(shop.address() + "/parts/" + part.tag() + "/thickness-after");
         page.keyboard().press("Enter");

@@ -134,7 +134,7 @@ class ValveJourneyTest {
         page.keyboard().press("Escape");
         page.keyboard().press("g");
         page.keyboard().press("t");
-        assertThat(page.locator("#work h2")).hasText("1 exhaust back");
+        assertThat(page.locator("#work h2")).hasText("1 exhaust, rear");
         assertThat(page.locator("svg.seat-cut")).isVisible();
         page.locator("[name=way][value=CUTTER]").focus();
         page.keyboard().press("Space");
