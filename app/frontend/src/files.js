@@ -4,8 +4,17 @@ import { put, send, state, uuid } from './server.js';
 /** After this something takes long, ms. */
 const LONG = 1000;
 
-/** Shows how far it is; the bar asks on by itself until something else stands in its place. */
-const howFar = ({ dataset }) => window.htmx.ajax('GET', dataset.progress, { target: `#${dataset.said}`, swap: 'innerHTML' });
+/**
+ * Shows how far it is; the bar asks on by itself until something else stands in its place. It comes into a place of its own, so that
+ * an answer later than that something finds none and is dropped.
+ */
+function howFar({ dataset }) {
+  const place = document.createElement('p');
+  const asks = { 'hx-get': dataset.progress, 'hx-trigger': 'load', 'hx-target': 'this', 'hx-swap': 'outerHTML' };
+  for (const [name, value] of Object.entries(asks)) place.setAttribute(name, value);
+  document.getElementById(dataset.said).replaceChildren(place);
+  window.htmx.process(place);
+}
 
 document.addEventListener('change', async ({ target }) => {
   const input = target.closest('input[type=file][data-file]');

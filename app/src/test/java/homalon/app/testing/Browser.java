@@ -4,6 +4,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.io.File;
 import java.io.IOException;
@@ -111,7 +112,14 @@ public final class Browser implements ParameterResolver {
             page.keyboard().press("Tab");
             page.keyboard().type("saltmarsh-demo");
             page.keyboard().press("Enter");
-            page.waitForURL(shop.address() + "/");
+            try {
+                page.waitForURL(shop.address() + "/");
+            } catch (TimeoutError e) {
+                throw new AssertionError(
+                        login + " is at " + page.url() + ": "
+                                + page.locator("main").innerText(),
+                        e);
+            }
         }
 
         public Page signedIn(RunningShop.Shop shop, String login) {

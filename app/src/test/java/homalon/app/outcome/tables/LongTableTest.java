@@ -53,4 +53,24 @@ class LongTableTest {
         assertThat(page.locator("#found .said")).containsText("1 line taken in");
         assertThat(page.locator("progress")).hasCount(0);
     }
+
+    @Test
+    void anAnswerOfTheBarThatComesAfterTheTableIsDropped() {
+        Page page = window.signedIn(shop, "marit");
+        page.navigate(shop.address() + "/shop/tables/customers");
+        Deque<Route> looks = new ArrayDeque<>();
+        Deque<Route> bars = new ArrayDeque<>();
+        page.route("**/shop/tables/customers/look*", looks::add);
+        page.route("**/shop/tables/customers/progress", bars::add);
+        page.locator("input[type=file]")
+                .setInputFiles(new FilePayload(
+                        "c.csv", "text/csv", ("name\nLate Bar " + UUID.randomUUID()).getBytes(StandardCharsets.UTF_8)));
+        page.waitForCondition(() -> !bars.isEmpty());
+        looks.remove().resume();
+        assertThat(page.locator("#found .words")).hasText("1 line can be taken in");
+        page.waitForResponse(
+                "**/shop/tables/customers/progress", () -> bars.remove().resume());
+        page.evaluate("() => new Promise((done) => setTimeout(done, 200))");
+        assertThat(page.locator("progress")).hasCount(0);
+    }
 }
