@@ -241,9 +241,11 @@ export class Keying {
     }
     const typed = this.input.value.trim();
     if (typed === '') {
-      // A walk that is through goes on to the next one.
+      // A walk that is through goes on to the place that is named, or to the next walk.
       const through = !this.entries().some((e) => e.dataset.state === 'open') && !outbox.waiting(this.url).length;
-      if (through && this.root.dataset.next) location.href = this.root.dataset.next;
+      const named = document.querySelector('[data-suggested]');
+      if (through && named) named.click();
+      else if (through && this.root.dataset.next) location.href = this.root.dataset.next;
       else this.say(this.root.dataset.empty);
       return;
     }

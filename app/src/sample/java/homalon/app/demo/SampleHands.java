@@ -5,6 +5,8 @@ import homalon.app.casting.part.PartVisits;
 import homalon.app.casting.part.Parts;
 import homalon.app.casting.work.WorkEntry;
 import homalon.app.casting.work.WorkLog;
+import homalon.app.check.face.Findings;
+import homalon.app.check.face.SurveyPlaces;
 import homalon.app.check.face.SurveyStarts;
 import homalon.app.check.face.Surveys;
 import homalon.app.foundation.people.PersonInfo;
@@ -43,6 +45,7 @@ import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.GasketKind;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.sim.SeededFace;
+import homalon.core.verdict.Verdict;
 import homalon.core.visit.Booking;
 import homalon.core.visit.ComparedFace;
 import homalon.core.visit.PartFile;
@@ -58,6 +61,7 @@ import java.time.ZoneId;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Random;
 import java.util.UUID;
 import lombok.RequiredArgsConstructor;
 
@@ -68,10 +72,15 @@ class SampleHands {
     /** What it takes to set the indicator, read it and key it. */
     private static final Duration PER_PLACE = Duration.ofSeconds(14);
 
+    /** Read beyond the walk. */
+    private static final int MOST_MORE = 16;
+
     private final Parts parts;
     private final PartVisits visits;
     private final Surveys surveys;
     private final SurveyStarts starts;
+    private final SurveyPlaces places;
+    private final Findings findings;
     private final Planner planner;
     private final Plans plans;
     private final Ledgers ledgers;
@@ -268,6 +277,36 @@ class SampleHands {
                     .setScale(3, RoundingMode.HALF_UP)
                     .toPlainString();
             key(part, kind, survey.places().get(i).id(), typed, ago.minus(PER_PLACE.multipliedBy(i + 1)));
+        }
+        if (most >= spots.size()) {
+            readOn(part, kind, shape, zero, ago.minus(PER_PLACE.multipliedBy(spots.size())));
+        }
+    }
+
+    /** Whoever is through with the walk reads on where it is asked, until it is settled. */
+    private void readOn(PartFile part, SurveyKind kind, SeededFace shape, double zero, Duration ago) {
+        Random random = new Random(part.tag().hashCode());
+        for (int n = 1; n <= MOST_MORE; n++) {
+            SurveyFile survey = surveys.find(part, kind).orElseThrow();
+            Optional<Spot> next = findings.of(part, survey)
+                    .filter(f -> f.judgement().worst() == Verdict.NOT_PROVEN)
+                    .flatMap(f -> f.judgement().limits().stream()
+                            .flatMap(l -> l.next().stream())
+                            .findFirst());
+            if (next.isEmpty()) {
+                return;
+            }
+            Duration then = ago.minus(PER_PLACE.multipliedBy(n));
+            clock.ago(then, () -> places.add(part, kind, next.get(), ines.id()));
+            SurveyFile.PlaceFile place = surveys.find(part, kind).orElseThrow().places().stream()
+                    .filter(p -> !p.isRead())
+                    .findFirst()
+                    .orElseThrow();
+            String typed = BigDecimal.valueOf(
+                            shape.at(place.spot().x(), place.spot().y()) + 0.0012 * random.nextGaussian() - zero)
+                    .setScale(3, RoundingMode.HALF_UP)
+                    .toPlainString();
+            key(part, kind, place.id(), typed, then);
         }
     }
 

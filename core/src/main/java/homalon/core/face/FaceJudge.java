@@ -29,10 +29,24 @@ public final class FaceJudge {
     /**
      * @param layout of the face
      * @param limits in force
-     * @param cover within which every place of the land must have a measured one, mm
+     * @param cover within which every place of the land must have a measured one, mm; infinite where no such rule is kept
      * @param uncertainty of the instrument, mm
+     * @param byRule whether a rule of cover and of places enough is all that within asks for; else nothing is within by readings alone,
+     *     and what lies between the places is for the caller to judge
      */
-    public record Settings(Layout layout, List<FlatnessLimit> limits, double cover, double uncertainty) {}
+    public record Settings(
+            Layout layout, List<FlatnessLimit> limits, double cover, double uncertainty, boolean byRule) {
+
+        /** By the rule of cover. */
+        public Settings(Layout layout, List<FlatnessLimit> limits, double cover, double uncertainty) {
+            this(layout, limits, cover, uncertainty, true);
+        }
+
+        /** What readings alone say, with no rule of cover. */
+        public static Settings ofReadings(Layout layout, List<FlatnessLimit> limits, double uncertainty) {
+            return new Settings(layout, limits, Double.POSITIVE_INFINITY, uncertainty, false);
+        }
+    }
 
     /**
      * @param flatness the figures
@@ -40,7 +54,12 @@ public final class FaceJudge {
      * @param worst the verdict of the whole: out when any is out, within only when all are
      * @param uncertainty of one reading, mm
      */
-    public record Judgement(FlatnessResult flatness, List<LimitVerdict> limits, Verdict worst, double uncertainty) {}
+    public record Judgement(FlatnessResult flatness, List<LimitVerdict> limits, Verdict worst, double uncertainty) {
+        /** The same with other verdicts on its limits, in their order. */
+        public Judgement with(List<LimitVerdict> known) {
+            return new Judgement(flatness, List.copyOf(known), worstOf(known), uncertainty);
+        }
+    }
 
     private final Points points;
     private final IntFunction<String> names;
@@ -120,17 +139,13 @@ public final class FaceJudge {
                         case BORE -> bores(limit);
                     });
         }
-        Verdict worst = Verdict.WITHIN;
-        for (LimitVerdict v : verdicts) {
-            worst = v.verdict() == Verdict.OUT || worst == Verdict.OUT
-                    ? Verdict.OUT
-                    : v.verdict() == Verdict.NOT_PROVEN ? Verdict.NOT_PROVEN : worst;
-        }
-        return new Judgement(
-                flatness,
-                List.copyOf(verdicts),
-                verdicts.isEmpty() ? Verdict.NOT_PROVEN : worst,
-                settings.uncertainty());
+        return new Judgement(flatness, List.copyOf(verdicts), worstOf(verdicts), settings.uncertainty());
+    }
+
+    private static Verdict worstOf(List<LimitVerdict> verdicts) {
+        boolean out = verdicts.stream().anyMatch(v -> v.verdict() == Verdict.OUT);
+        boolean within = !verdicts.isEmpty() && verdicts.stream().allMatch(v -> v.verdict() == Verdict.WITHIN);
+        return out ? Verdict.OUT : within ? Verdict.WITHIN : Verdict.NOT_PROVEN;
     }
 
     private LimitVerdict overall(FlatnessLimit limit) {
@@ -189,15 +204,21 @@ public final class FaceJudge {
                         limit.most().mm());
         double limitMm = limit.most().mm() + FlatnessSettings.VERDICT_SLACK_MM;
         boolean out = b.least() - settings.uncertainty() > limitMm;
-        boolean within = b.filled() && b.most() + settings.uncertainty() <= limitMm;
-        Message why = out || within
-                ? Message.NONE
-                : b.filled()
-                        ? Message.of("face.close-to-the-limit-in-some-square")
-                        : Message.of("face.some-squares-hold-fewer-than-four");
+        boolean under = b.most() + settings.uncertainty() <= limitMm;
+        LimitVerdict.Readings stand = out
+                ? LimitVerdict.Readings.OVER
+                : !b.filled()
+                        ? LimitVerdict.Readings.TOO_FEW
+                        : under ? LimitVerdict.Readings.UNDER : LimitVerdict.Readings.CLOSE;
+        Message why = switch (stand) {
+            case OVER, UNDER -> Message.NONE;
+            case CLOSE -> Message.of("face.close-to-the-limit-in-some-square");
+            case TOO_FEW -> Message.of("face.some-squares-hold-fewer-than-four");
+        };
         return new LimitVerdict(
                 limit,
-                out ? Verdict.OUT : within ? Verdict.WITHIN : Verdict.NOT_PROVEN,
+                stand,
+                out ? Verdict.OUT : stand == LimitVerdict.Readings.UNDER ? Verdict.WITHIN : Verdict.NOT_PROVEN,
                 OptionalDouble.of(b.least()),
                 why,
                 Optional.empty(),
@@ -268,28 +289,64 @@ public final class FaceJudge {
 
     private LimitVerdict proven(
             FlatnessLimit limit, OptionalDouble value, double zone, boolean filled, Message unfilled, Working working) {
-        FlatnessSettings s = flatnessSettings().withLimit(limit.most().mm());
-        boolean shaped = flatness.bend().determined();
-        Verdict verdict = Flatness.judge(zone, s, flatness.cover(), filled && shaped);
-        boolean covered = flatness.cover().distance() <= settings.cover() + s.slack();
-        Message why = Message.NONE;
-        Optional<Spot> next = Optional.empty();
-        if (verdict == Verdict.NOT_PROVEN) {
-            if (zone + settings.uncertainty() > limit.most().mm() + s.slack()) {
-                why = Message.of("face.closer-to-the-limit-than-the-instrument");
-            } else if (!covered) {
-                why = uncovered();
-                next = Optional.of(flatness.cover().furthest());
-            } else {
-                why = filled ? unshaped() : unfilled;
-                next = Optional.of(
-                        filled
-                                ? shapeNext()
-                                : PlacesWanted.next(settings.layout(), points, limit, settings.cover())
-                                        .orElse(flatness.cover().furthest()));
-            }
+        boolean covered = flatness.cover().distance() <= settings.cover() + FlatnessSettings.VERDICT_SLACK_MM;
+        boolean enough = !settings.byRule() || (filled && flatness.bend().determined());
+        LimitVerdict.Readings stand = readings(limit, zone, covered && enough);
+        return switch (stand) {
+            case OVER -> new LimitVerdict(limit, stand, Verdict.OUT, value, Message.NONE, Optional.empty(), working);
+            case CLOSE ->
+                new LimitVerdict(
+                        limit,
+                        stand,
+                        Verdict.NOT_PROVEN,
+                        value,
+                        Message.of("face.closer-to-the-limit-than-the-instrument"),
+                        Optional.empty(),
+                        working);
+            case TOO_FEW -> tooFew(limit, value, covered, filled, unfilled, working);
+            case UNDER ->
+                settings.byRule()
+                        ? new LimitVerdict(limit, stand, Verdict.WITHIN, value, Message.NONE, Optional.empty(), working)
+                        : new LimitVerdict(
+                                limit,
+                                stand,
+                                Verdict.NOT_PROVEN,
+                                value,
+                                Message.of("face.what-lies-between-the-places-is-worked-out"),
+                                Optional.empty(),
+                                working);
+        };
+    }
+
+    private LimitVerdict.Readings readings(FlatnessLimit limit, double zone, boolean enough) {
+        double most = limit.most().mm() + FlatnessSettings.VERDICT_SLACK_MM;
+        if (zone - settings.uncertainty() > most) {
+            return LimitVerdict.Readings.OVER;
         }
-        return new LimitVerdict(limit, verdict, value, why, next, working);
+        if (zone + settings.uncertainty() > most) {
+            return LimitVerdict.Readings.CLOSE;
+        }
+        return enough ? LimitVerdict.Readings.UNDER : LimitVerdict.Readings.TOO_FEW;
+    }
+
+    private LimitVerdict tooFew(
+            FlatnessLimit limit,
+            OptionalDouble value,
+            boolean covered,
+            boolean filled,
+            Message unfilled,
+            Working working) {
+        Message why = uncovered();
+        Spot next = flatness.cover().furthest();
+        if (covered) {
+            why = filled ? unshaped() : unfilled;
+            next = filled
+                    ? shapeNext()
+                    : PlacesWanted.next(settings.layout(), points, limit, settings.cover())
+                            .orElse(next);
+        }
+        return new LimitVerdict(
+                limit, LimitVerdict.Readings.TOO_FEW, Verdict.NOT_PROVEN, value, why, Optional.of(next), working);
     }
 
     private Working zoneWorking(FlatnessLimit limit) {
@@ -317,11 +374,13 @@ public final class FaceJudge {
                 .line(
                         Message.of("face.limit-from", limit.source().words()),
                         limit.most().mm())
-                .line(Message.of("face.instruments-uncertainty-kept-on-both"), settings.uncertainty())
-                .line(
-                        Message.of("face.land-furthest-from-a-measured-place-to"),
-                        flatness.cover().distance(),
-                        settings.cover());
+                .line(Message.of("face.instruments-uncertainty-kept-on-both"), settings.uncertainty());
+        if (Double.isFinite(settings.cover())) {
+            working.line(
+                    Message.of("face.land-furthest-from-a-measured-place-to"),
+                    flatness.cover().distance(),
+                    settings.cover());
+        }
         return working.done();
     }
 

@@ -5,13 +5,9 @@ import homalon.core.geometry.Spot;
 import homalon.core.part.LandRaster;
 import homalon.core.part.Layout;
 import homalon.core.part.PlaceNames;
-import homalon.core.rulebook.FaceDefaults;
-import homalon.core.rulebook.FlatnessLimit;
-import homalon.core.rulebook.RuleBook;
 import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.locationtech.jts.algorithm.locate.PointOnGeometryLocator;
@@ -31,8 +27,8 @@ public final class PlaceProposal {
         USUAL,
         /** The edges at every bore as well, and two more places on each bridge. */
         CLOSE,
-        /** As many as it takes to prove every limit in force. */
-        PROVING;
+        /** Those that tell most, and then one after the other as it is named, until it is settled. */
+        FEWEST;
 
         private final Message words = Message.of(this);
 
@@ -60,48 +56,8 @@ public final class PlaceProposal {
 
     private PlaceProposal() {}
 
-    /**
-     * Places that prove every limit when they read well: the usual ones, and what those lack.
-     *
-     * @param cover most that land may lie from a place, mm
-     */
-    public static List<Place> proving(Layout layout, List<FlatnessLimit> limits, double cover) {
-        List<Place> usual = of(layout, Density.USUAL);
-        List<Spot> have = usual.stream().map(Place::spot).toList();
-        List<Place> all = new ArrayList<>(usual);
-        for (Spot s : PlacesWanted.missing(layout, have, limits, cover)) {
-            all.add(new Place(PlaceNames.name(layout, s), new Spot(rounded(s.x()), rounded(s.y()))));
-        }
-        return toAndFro(layout.box(), all.size() > MOST ? all.subList(0, MOST) : all);
-    }
-
-    /** In strips along the face, each walked back from where the one before it ended. */
-    private static List<Place> toAndFro(Box box, List<Place> places) {
-        int strips = Math.max(1, (int) Math.round(box.height() / STRIP));
-        List<Place> walk = new ArrayList<>();
-        for (int k = strips - 1; k >= 0; k--) {
-            double from = box.y0() + box.height() * k / strips;
-            double to = k == strips - 1 ? box.y1() + TIP : box.y0() + box.height() * (k + 1) / strips;
-            Comparator<Place> along = Comparator.comparingDouble(p -> p.spot().x());
-            places.stream()
-                    .filter(p -> p.spot().y() >= from && p.spot().y() < to)
-                    .sorted((strips - 1 - k) % 2 == 0 ? along : along.reversed())
-                    .forEach(walk::add);
-        }
-        return List.copyOf(walk);
-    }
-
-    private static final double STRIP = 30;
-
-    /** For {@link Density#PROVING} by the general defaults; {@link #proving} knows the limits. */
+    /** A fixed set; {@link Density#FEWEST} is none, and answers the usual one. */
     public static List<Place> of(Layout layout, Density density) {
-        if (density == Density.PROVING) {
-            return proving(
-                    layout,
-                    FaceDefaults.of(homalon.core.quantity.BenchUnit.MM)
-                            .limits(layout.bores().size()),
-                    RuleBook.DEFAULT_COVER.mm());
-        }
         Box box = layout.box();
         double inset = Math.min(INSET, box.height() * 0.12);
         List<Double> ends = List.of(box.x0() + inset, box.x1() - inset);
@@ -182,7 +138,8 @@ public final class PlaceProposal {
         return onMetal(LandRaster.clearLand(layout, TIP), wanted);
     }
 
-    private static Optional<Spot> onMetal(PointOnGeometryLocator metal, Spot wanted) {
+    /** @param metal land drawn in by the room that a tip wants */
+    public static Optional<Spot> onMetal(PointOnGeometryLocator metal, Spot wanted) {
         for (double radius = 0; radius <= 36; radius += 1.5) {
             int directions = radius == 0 ? 1 : 16;
             for (int k = 0; k < directions; k++) {

@@ -13,6 +13,12 @@ public enum BenchFigure {
     INDEX_SQUARE(Unit.SMALL, 0.005, 1, 0.05, 2),
     /** How much valves of a kind may stand apart. */
     HEIGHTS_APART(Unit.SMALL, 0.005, 1, 0.05, 2),
+    /** A face is called within when no more than one in so many like it is out between its places. */
+    FACE_RISK(Unit.ONE_IN, 10, 10_000, 100, 100),
+    /** The same where it races or goes to sea. */
+    FACE_RISK_RACE(Unit.ONE_IN, 10, 10_000, 1000, 1000),
+    /** How far land may lie from a measured place, where a shop keeps such a rule beside the chance; 0: it keeps none. */
+    FACE_COVER(Unit.SMALL, 0, 500, 0, 0),
     /** A piston at the top further from the others than this is odd: twice what decks and rods of one engine usually leave. */
     PISTON_ODD(Unit.SMALL, 0.01, 2, 0.10, 4),
     /** A height of a face this far from the middle of the others is asked about, on a face that else is good. */
@@ -34,12 +40,13 @@ public enum BenchFigure {
     /** Metal between two inserts. */
     INSERT_BRIDGE(Unit.SMALL, 0.5, 10, 1.5, 60);
 
-    /** What it is in: mm, minutes, bar, thousandths of the diameter. */
+    /** What it is in: mm, minutes, bar, thousandths of the diameter, one in so many. */
     public enum Unit {
         SMALL,
         MINUTES,
         PRESSURE,
-        SHARE
+        SHARE,
+        ONE_IN
     }
 
     private final Message words = Message.of(this);
@@ -88,7 +95,7 @@ public enum BenchFigure {
         return switch (unit) {
             case SMALL -> shop.round(metric, imperial);
             case PRESSURE -> shop.roundPressure(metric, imperial);
-            case MINUTES, SHARE -> metric;
+            case MINUTES, SHARE, ONE_IN -> metric;
         };
     }
 

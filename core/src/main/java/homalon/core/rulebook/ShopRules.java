@@ -12,6 +12,7 @@ import java.util.Map;
  * @param letGo rules of the route that it does not go by, by name, and why
  * @param paper what stands on its papers
  * @param tags how they are numbered
+ * @param byCover whether a face was within by the rule of cover alone: for what was handed over while nothing more was asked
  */
 public record ShopRules(
         FaceDefaults faces,
@@ -19,7 +20,8 @@ public record ShopRules(
         OwnLines lines,
         Map<String, String> letGo,
         ShopPaper paper,
-        TagNumbers tags) {
+        TagNumbers tags,
+        boolean byCover) {
     public ShopRules {
         letGo = Map.copyOf(letGo);
     }
@@ -32,6 +34,12 @@ public record ShopRules(
                 OwnLines.NONE,
                 Map.of(),
                 ShopPaper.NONE,
-                TagNumbers.USUAL);
+                TagNumbers.USUAL,
+                false);
+    }
+
+    /** The same for what was handed over while the rule of cover was all that was asked of a face. */
+    public ShopRules withCoverAlone() {
+        return new ShopRules(faces, books, lines, letGo, paper, tags, true);
     }
 }

@@ -104,7 +104,8 @@ public final class BookDefaultsForm {
         MINUTES,
         CC,
         DEGREES,
-        SHARE;
+        SHARE,
+        ONE_IN;
 
         String unit(BenchUnit bench) {
             return switch (this) {
@@ -116,6 +117,7 @@ public final class BookDefaultsForm {
                 case CC -> "cc";
                 case DEGREES -> "\u00b0";
                 case SHARE -> "/1000";
+                case ONE_IN -> "faces";
             };
         }
 
@@ -162,8 +164,8 @@ public final class BookDefaultsForm {
             }
             return quantity()
                     .map(q -> q.read(typed, bench).orElseThrow(() -> new NumberFormatException(typed)))
-                    .orElseGet(() -> Double.parseDouble(
-                            ValveSetup.plain(typed.strip().replaceFirst("\\s*(s|min|cc|deg|\u00b0|/1000)$", ""))));
+                    .orElseGet(() -> Double.parseDouble(ValveSetup.plain(
+                            typed.strip().replaceFirst("\\s*(s|min|cc|deg|\u00b0|/1000|faces)$", ""))));
         }
 
         private static String plain(double value) {

@@ -5,12 +5,15 @@ import homalon.core.face.FaceJudge;
 import homalon.core.face.FaceMap;
 import homalon.core.face.FaceWords;
 import homalon.core.geometry.Points;
+import homalon.core.geometry.Spot;
 import homalon.core.part.Land;
 import homalon.core.part.LandRaster;
 import homalon.core.part.Layout;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.RuleBook;
+import homalon.core.sure.FaceGrid;
+import homalon.core.sure.Sureness;
 import homalon.core.words.Message;
 import java.util.List;
 import java.util.Optional;
@@ -25,6 +28,7 @@ import java.util.function.BiFunction;
  * @param map through every place that was read
  * @param shape in words
  * @param limit overall, in force
+ * @param sureness how sure it is within its limits; empty while only the readings are looked at
  */
 public record FaceFinding(
         List<SurveyFile.PlaceFile> all,
@@ -32,12 +36,17 @@ public record FaceFinding(
         FaceJudge.Judgement judgement,
         Optional<FaceMap> map,
         Message shape,
-        Length limit) {
+        Length limit,
+        Optional<Sureness> sureness) {
+
+    /** No reading is surer than this, whatever was keyed: a standard uncertainty of a fifth of a micrometre. */
+    private static final double LEAST_NOISE = 0.0002;
 
     /**
-     * Empty while fewer than four sealing places are read, or all on one line.
+     * What the readings by themselves say: out, or not proven. Empty while fewer than four sealing places are read, or all on one line.
      *
      * @param limits in force
+     * @param rule that within asks for
      * @param covers of places, kept or worked out
      * @param kept what of a map depends on where the places are alone
      */
@@ -45,6 +54,7 @@ public record FaceFinding(
             SurveyFile survey,
             LandRaster land,
             List<FlatnessLimit> limits,
+            FaceRule rule,
             BiFunction<Points, Land, Cover> covers,
             FaceMap.Kept kept) {
         List<SurveyFile.PlaceFile> all = survey.readPlaces();
@@ -63,14 +73,35 @@ public record FaceFinding(
                 new FaceJudge.Settings(
                         land.layout(),
                         limits,
-                        RuleBook.DEFAULT_COVER.mm(),
-                        survey.uncertainty().mm()),
+                        rule.cover().orElse(Double.POSITIVE_INFINITY),
+                        survey.uncertainty().mm(),
+                        rule.risk().isEmpty()),
                 covers);
         Points points = SurveyFile.points(all);
         Optional<FaceMap> map =
                 FaceMap.of(points, judgement.flatness().minimumZone().middle(), land, kept);
         Message shape = FaceWords.shape(judgement.flatness(), seal, land.layout());
-        return Optional.of(new FaceFinding(all, points, judgement, map, shape, RuleBook.overall(limits)));
+        return Optional.of(
+                new FaceFinding(all, points, judgement, map, shape, RuleBook.overall(limits), Optional.empty()));
+    }
+
+    /** The same with what lies between the places, where the rule asks for it. */
+    public FaceFinding knowing(PartFile part, FaceGrid grid) {
+        FaceRule rule = FaceRule.of(part);
+        if (rule.risk().isEmpty()) {
+            return this;
+        }
+        Sureness known = sure(grid, rule.spots(grid.ground()), rule.risk().getAsDouble());
+        return new FaceFinding(all, points, known.judge(judgement), map, shape, limit, Optional.of(known));
+    }
+
+    private Sureness sure(FaceGrid grid, List<Spot> gone, double risk) {
+        // The guard band is the uncertainty at k = 2.
+        double noise = Math.max(LEAST_NOISE, judgement.uncertainty() / 2);
+        List<SurveyFile.PlaceFile> sealing =
+                all.stream().filter(SurveyFile.PlaceFile::sealing).toList();
+        return Sureness.of(
+                new Sureness.Question(grid, FaceWalk.prior(grid), noise, gone, risk), SurveyFile.points(sealing));
     }
 
     /** Whether the low place among the sealing ones that the shape names lies between two bores. */

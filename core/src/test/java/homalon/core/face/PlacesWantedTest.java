@@ -77,20 +77,23 @@ class PlacesWantedTest {
         "6, 760, 230, 110, 124",
         "8, 620, 90, 60, 72"
     })
-    void proposedPlacesProveEveryLimit(int cylinders, String length, String width, String bore, String spacing) {
+    void theUsualPlacesAndWhatTheyLackProveEveryLimit(
+            int cylinders, String length, String width, String bore, String spacing) {
         Layout layout = layout(cylinders, length, width, bore, spacing);
-        List<PlaceProposal.Place> places = PlaceProposal.proving(layout, limits(cylinders), COVER);
-        List<Spot> spots = places.stream().map(PlaceProposal.Place::spot).toList();
+        List<Spot> spots = new ArrayList<>(PlaceProposal.of(layout, PlaceProposal.Density.USUAL).stream()
+                .map(PlaceProposal.Place::spot)
+                .toList());
+        spots.addAll(PlacesWanted.missing(layout, spots, limits(cylinders), COVER));
         Points points = read(spots, 0.024, layout.box().width());
         FaceJudge.Judgement judged = FaceJudge.judge(
                 points,
-                places.stream().map(PlaceProposal.Place::name).toList(),
+                spots.stream().map(Spot::toString).toList(),
                 new FaceJudge.Settings(layout, limits(cylinders), COVER, 0.002));
         for (LimitVerdict v : judged.limits()) {
             assertEquals(
                     Verdict.WITHIN,
                     v.verdict(),
-                    () -> v.limit().scope() + " with " + places.size() + ": " + English.of(v.why()));
+                    () -> v.limit().scope() + " with " + spots.size() + ": " + English.of(v.why()));
         }
         for (Spot s : spots) {
             assertTrue(LandRaster.clear(layout, s, PlaceProposal.TIP - 0.1), () -> "no metal at " + s);

@@ -18,6 +18,7 @@ import homalon.core.geometry.Plane;
 import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
 import homalon.core.input.BadInputException;
+import homalon.core.part.Ground;
 import homalon.core.part.Land;
 import homalon.core.part.LandRaster;
 import homalon.core.part.Layout;
@@ -27,6 +28,7 @@ import homalon.core.quantity.Length;
 import homalon.core.route.VisitFacts;
 import homalon.core.rulebook.BladeSet;
 import homalon.core.rulebook.RuleBook;
+import homalon.core.sure.FaceGrid;
 import homalon.core.verdict.Verdict;
 import homalon.core.visit.SurveyFile.ReadingFile.Kind;
 import homalon.core.words.English;
@@ -116,8 +118,17 @@ class FacesOfAVisitTest {
         }
     };
 
+    private static final FaceGrid GRID = FaceGrid.of(Ground.of(LAYOUT), HEAD.limits());
+
     private static Optional<FaceFinding> found(SurveyFile survey) {
-        return FaceFinding.of(survey, LAND, HEAD.limits(), (Points p, Land asked) -> Cover.of(p, asked), KEPT);
+        return FaceFinding.of(
+                        survey,
+                        LAND,
+                        HEAD.limits(),
+                        FaceRule.of(HEAD),
+                        (Points p, Land asked) -> Cover.of(p, asked),
+                        KEPT)
+                .map(f -> f.knowing(HEAD, GRID));
     }
 
     @Test

@@ -81,6 +81,9 @@ final class Job {
     @Column(name = "released_note")
     String releasedNote = "";
 
+    /** Handed over while the rule of cover was all that was asked of a face. */
+    boolean byCover;
+
     /** When and why the booking was voided; null for every other. */
     @Column(name = "voided_at")
     @Nullable

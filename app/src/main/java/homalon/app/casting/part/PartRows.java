@@ -5,6 +5,7 @@ import homalon.core.geometry.Spot;
 import homalon.core.part.InkedLine;
 import homalon.core.part.SealingBands;
 import homalon.core.quantity.Length;
+import homalon.core.rulebook.ShopRules;
 import homalon.core.visit.CameWith;
 import homalon.core.visit.PartFile;
 import java.util.ArrayList;
@@ -32,7 +33,12 @@ final class PartRows {
                 visit(present),
                 visits.size(),
                 p.version,
-                present.releasedAt == null ? settings.now() : settings.at(present.releasedAt));
+                rules(present, settings));
+    }
+
+    private static ShopRules rules(Job visit, ShopSettings.History settings) {
+        ShopRules rules = visit.releasedAt == null ? settings.now() : settings.at(visit.releasedAt);
+        return visit.byCover ? rules.withCoverAlone() : rules;
     }
 
     private static PartFile.Visit visit(Job j) {

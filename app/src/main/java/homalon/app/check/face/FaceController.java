@@ -11,7 +11,6 @@ import homalon.app.foundation.web.Shell;
 import homalon.app.foundation.web.WriteTransaction;
 import homalon.app.foundation.words.Words;
 import homalon.core.face.PlaceProposal;
-import homalon.core.face.PlacesWanted;
 import homalon.core.geometry.Spot;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Layout;
@@ -56,18 +55,14 @@ class FaceController {
     private final FaceReadings readings;
     private final WriteTransaction writing;
 
-    /**
-     * A density and the places it would propose.
-     *
-     * @param lacks how many more it takes to prove every limit; 0 where they do
-     */
-    record Choice(PlaceProposal.Density density, int places, int lacks) {}
+    /** A density and the places it would propose. */
+    record Choice(PlaceProposal.Density density, int places) {}
 
     @GetMapping("/parts/{tag}/{kind:face|proof|thickness|thickness-after}")
     String page(
             PartPage page,
             @PathVariable SurveyKind kind,
-            @RequestParam(defaultValue = "USUAL") PlaceProposal.Density density) {
+            @RequestParam(defaultValue = "FEWEST") PlaceProposal.Density density) {
         return page.read(() -> survey(page, kind, density));
     }
 
@@ -75,7 +70,8 @@ class FaceController {
         PartFile part = page.part();
         Optional<SurveyFile> begun = surveys.find(part, survey);
         page.show("kind", survey);
-        page.show("cover", page.writer().size(RuleBook.DEFAULT_COVER));
+        page.show("tag", part.tag());
+        page.show("risk", FaceViews.risk(part));
         if (begun.isEmpty()) {
             empty(page, survey, density);
         } else {
@@ -95,14 +91,7 @@ class FaceController {
         }
         List<Choice> choices = new ArrayList<>();
         for (PlaceProposal.Density d : PlaceProposal.Density.values()) {
-            List<Spot> spots = starts.proposed(part, SurveyKind.FACE, d).stream()
-                    .map(PlaceProposal.Place::spot)
-                    .toList();
-            int lacks = kind.ofHeights()
-                    ? PlacesWanted.missing(layout, spots, part.limits(), RuleBook.DEFAULT_COVER.mm())
-                            .size()
-                    : 0;
-            choices.add(new Choice(d, spots.size(), lacks));
+            choices.add(new Choice(d, starts.proposed(part, SurveyKind.FACE, d).size()));
         }
         page.show(
                 "drawing",
@@ -120,7 +109,7 @@ class FaceController {
     String start(
             PartPage page,
             @PathVariable SurveyKind kind,
-            @RequestParam(defaultValue = "USUAL") PlaceProposal.Density density,
+            @RequestParam(defaultValue = "FEWEST") PlaceProposal.Density density,
             @RequestParam(defaultValue = "") String uncertainty) {
         PartFile part = page.part();
         Length unsure = uncertainty.isBlank() ? RuleBook.DEFAULT_UNCERTAINTY : Length.parse(uncertainty, page.unit());
@@ -136,9 +125,14 @@ class FaceController {
             readings.key(page.part(), kind.path(), keyed, page.me());
             return true;
         });
-        // The page holds the other rows of the walk already.
+        // The page holds the other rows of the walk already, and asks for the rest by itself.
         page.show("only", keyed.placeId());
-        return live(page, kind);
+        return page.read(() -> {
+            page.show("kind", kind);
+            page.show("tag", page.part().tag());
+            page.show("view", views.atOnce(page.part(), begun(page.part(), kind), page.writer()));
+            return "check/face/survey :: at-once";
+        });
     }
 
     @ToMachinists
@@ -178,11 +172,11 @@ class FaceController {
         return live(page, kind);
     }
 
-    /** The places that the limits in force lack. */
+    /** Several places at once. */
     @ToMachinists
-    @PostMapping("/parts/{tag}/{kind:face|proof}/wanted")
-    String wanted(PartPage page, @PathVariable SurveyKind kind) {
-        places.addWanted(page.part(), kind, page.me()).ifPresent(place -> page.standAt(place.toString()));
+    @PostMapping("/parts/{tag}/{kind:face|proof}/several")
+    String several(PartPage page, @PathVariable SurveyKind kind) {
+        places.addSeveral(page.part(), kind, page.me()).ifPresent(place -> page.standAt(place.toString()));
         return live(page, kind);
     }
 
@@ -230,12 +224,16 @@ class FaceController {
 
     private String show(PartPage page, SurveyKind kind) {
         PartFile part = page.part();
-        SurveyFile survey = surveys.find(part, kind)
-                .orElseThrow(() -> new BadInputException("survey", "app.face.this-survey-was-not-started-start-it"));
         page.show("kind", kind);
-        page.show("view", views.of(part, survey, page.writer()));
+        page.show("tag", part.tag());
+        page.show("view", views.of(part, begun(part, kind), page.writer()));
         page.frame(kind.step());
         return "check/face/survey :: live";
+    }
+
+    private SurveyFile begun(PartFile part, SurveyKind kind) {
+        return surveys.find(part, kind)
+                .orElseThrow(() -> new BadInputException("survey", "app.face.this-survey-was-not-started-start-it"));
     }
 
     /** What a field's text was taken for. */

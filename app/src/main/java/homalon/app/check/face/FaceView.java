@@ -18,6 +18,8 @@ import java.util.Optional;
  * @param setUps what each way to set it up would take to clean it, as it stands; empty without a shape
  * @param walk the list of places, as the page holds it
  * @param causes what the shape may come from, once all places are read
+ * @param awaited whether the chance that it is out between its places is worked out while this is shown already
+ * @param settled whether no further reading is needed for the verdict
  */
 public record FaceView(
         SurveyFile survey,
@@ -34,7 +36,9 @@ public record FaceView(
         boolean hasSuggestion,
         double suggestX,
         double suggestY,
-        String suggestName) {
+        String suggestName,
+        boolean awaited,
+        boolean settled) {
 
     /** One colour of the map and the height where it begins. */
     public record Legend(String style, String from, boolean hatched) {}

@@ -27,9 +27,11 @@ import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.rulebook.Soak;
+import homalon.core.sure.Odds;
 import homalon.core.verdict.Verdict;
 import homalon.core.verdict.Working;
 import homalon.core.visit.FaceFinding;
+import homalon.core.visit.FaceRule;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SurveyFile;
 import homalon.core.visit.SurveyKind;
@@ -54,15 +56,25 @@ public class FaceViews {
     private final ThicknessViews thickness;
 
     public FaceView of(PartFile part, SurveyFile survey, LengthWriter writer) {
+        return of(part, survey, survey.kind().ofHeights() ? findings.of(part, survey) : Optional.empty(), writer);
+    }
+
+    /** What the readings say by themselves: the chance that it is out between them follows when it is known. */
+    FaceView atOnce(PartFile part, SurveyFile survey, LengthWriter writer) {
+        return of(
+                part, survey, survey.kind().ofHeights() ? findings.byReadings(part, survey) : Optional.empty(), writer);
+    }
+
+    private FaceView of(PartFile part, SurveyFile survey, Optional<FaceFinding> finding, LengthWriter writer) {
         BenchUnit unit = writer.unit();
         Layout layout = faces.layout(part.numbers());
-        Optional<FaceFinding> finding = survey.kind().ofHeights() ? findings.of(part, survey) : Optional.empty();
         // While places are still open the walk itself says where to go next.
         Optional<Spot> next = survey.complete() ? finding.flatMap(FaceViews::suggested) : Optional.empty();
         var map = finding.flatMap(FaceFinding::map);
         Optional<Bands> bands = map.map(m -> Bands.of(m.range(), finding.get().colourReach(), unit));
         FaceDrawing drawing = FaceDrawing.of(layout, survey.kind().path(), spoken(part, survey, finding));
         map.ifPresent(m -> drawing.map(m, bands.get()));
+        finding.flatMap(FaceFinding::sureness).ifPresent(s -> drawing.unknown(s.unknown()));
         drawing.places(marks(survey, finding, unit));
         next.ifPresent(n -> drawing.places(
                 List.of(new PlaceMark("suggested", n, PlaceMark.State.SUGGESTED, "", "Measure here next"))));
@@ -87,7 +99,20 @@ public class FaceViews {
                 next.isPresent(),
                 next.map(Spot::x).orElse(0.0),
                 next.map(Spot::y).orElse(0.0),
-                next.map(n -> PlaceNames.name(layout, n)).orElse(""));
+                next.map(n -> PlaceNames.name(layout, n)).orElse(""),
+                finding.filter(f -> FaceViews.awaited(part, f)).isPresent(),
+                finding.filter(f -> f.judgement().worst() != Verdict.NOT_PROVEN).isPresent());
+    }
+
+    /** The chance of being out that within leaves, in words; empty where none is asked about. */
+    static String risk(PartFile part) {
+        OptionalDouble risk = FaceRule.of(part).risk();
+        return risk.isPresent() ? Words.of(Odds.of(risk.getAsDouble(), Integer.MAX_VALUE)) : "";
+    }
+
+    /** Only what the readings say by themselves is known yet. */
+    private static boolean awaited(PartFile part, FaceFinding finding) {
+        return finding.sureness().isEmpty() && FaceRule.of(part).risk().isPresent();
     }
 
     /**
@@ -188,7 +213,11 @@ public class FaceViews {
         return all;
     }
 
+    /** Once it is out, no further place changes that. */
     private static Optional<Spot> suggested(FaceFinding finding) {
+        if (finding.judgement().worst() == Verdict.OUT) {
+            return Optional.empty();
+        }
         return finding.judgement().limits().stream()
                 .filter(l -> l.verdict() == Verdict.NOT_PROVEN)
                 .map(LimitVerdict::next)
@@ -244,6 +273,9 @@ public class FaceViews {
         }
         return "figures in " + unit.label()
                 + " from the middle plane · bores, bolt and water holes are cut out"
+                + (finding.get().sureness().filter(s -> !s.unknown().isEmpty()).isPresent()
+                        ? " · pale and dotted: little is known there"
+                        : "")
                 + (survey.places().stream().anyMatch(p -> !p.sealing()) ? " · hollow crosses do not count" : "");
     }
 
@@ -272,7 +304,15 @@ public class FaceViews {
         String shape = Words.of(finding.shape());
         return switch (judged.worst()) {
             case OUT -> new FaceView.Headline("out", "Out by " + writer.full(over(judged)), shape);
-            case WITHIN -> new FaceView.Headline("within", "Within", shape);
+            case WITHIN ->
+                new FaceView.Headline(
+                        "within",
+                        "Within",
+                        finding.sureness()
+                                        .map(s -> "That it is out between the places: "
+                                                + Words.of(Odds.of(s.any(), s.drawn())) + ". ")
+                                        .orElse("")
+                                + shape);
             case NOT_PROVEN ->
                 new FaceView.Headline(
                         "open",
@@ -300,7 +340,10 @@ public class FaceViews {
             return rows;
         }
         FlatnessResult flat = finding.get().judgement().flatness();
-        finding.get().judgement().limits().forEach(l -> rows.add(limitRow(l, writer)));
+        List<LimitVerdict> limits = finding.get().judgement().limits();
+        for (int l = 0; l < limits.size(); l++) {
+            rows.add(limitRow(limits.get(l), chance(finding.get(), l), writer));
+        }
         rows.add(new FaceView.Row("Least squares", writer.number(flat.leastSquares()), "about the average plane", ""));
         rows.addAll(bends(flat.bend(), finding.get().judgement().uncertainty(), layout, writer));
         return rows;
@@ -317,7 +360,16 @@ public class FaceViews {
                 new FaceView.Row("Local, what is left", writer.number(bend.local()), "after bow and twist", ""));
     }
 
-    private static FaceView.Row limitRow(LimitVerdict l, LengthWriter writer) {
+    /** That a limit is broken somewhere; nothing once it is proven to be. */
+    private static String chance(FaceFinding finding, int limit) {
+        boolean proven = finding.judgement().limits().get(limit).verdict() == Verdict.OUT;
+        return finding.sureness()
+                .filter(s -> !proven)
+                .map(s -> ", " + Words.of(Odds.of(s.chance(limit), s.drawn())) + " over")
+                .orElse("");
+    }
+
+    private static FaceView.Row limitRow(LimitVerdict l, String chance, LengthWriter writer) {
         String name = switch (l.limit().scope()) {
             case OVERALL -> "Flatness";
             case ALONG -> "Straight along";
@@ -344,7 +396,7 @@ public class FaceViews {
         return new FaceView.Row(
                 name,
                 l.value().isPresent() ? writer.number(l.value().getAsDouble()) : "—",
-                verdict + ", limit " + writer.number(l.limit().most()) + " " + source,
+                verdict + chance + ", limit " + writer.number(l.limit().most()) + " " + source,
                 verdict.replace("not proven", "open"));
     }
 

@@ -5,13 +5,18 @@ import homalon.app.foundation.memory.Memory;
 import homalon.app.foundation.memory.Question;
 import homalon.core.face.Cover;
 import homalon.core.face.FaceMap;
+import homalon.core.face.PlaceProposal;
 import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
+import homalon.core.part.Ground;
 import homalon.core.part.LandRaster;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.part.SealingBands;
 import homalon.core.rulebook.FlatnessLimit;
+import homalon.core.sure.FaceGrid;
 import homalon.core.visit.FaceFinding;
+import homalon.core.visit.FaceRule;
+import homalon.core.visit.FaceWalk;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SurveyFile;
 import java.util.List;
@@ -26,16 +31,40 @@ import org.springframework.stereotype.Component;
 @RequiredArgsConstructor
 public class Findings {
 
-    private record Version(long revision, LayoutNumbers numbers, SealingBands bands, List<FlatnessLimit> limits) {}
+    private record Version(
+            long revision, LayoutNumbers numbers, SealingBands bands, List<FlatnessLimit> limits, FaceRule rule) {}
 
     private final Faces faces;
     private final Memory memory;
 
-    /** What each survey was last found to say. */
+    /** What the readings of each survey were last found to say. */
     private record Said(UUID survey) implements Question<Optional<FaceFinding>> {
         @Override
         public int kilobytes() {
             return 128;
+        }
+    }
+
+    /** The same with what lies between the places. */
+    private record Known(UUID survey) implements Question<Optional<FaceFinding>> {
+        @Override
+        public int kilobytes() {
+            return 64;
+        }
+    }
+
+    private record GridOf(LayoutNumbers numbers, List<FlatnessLimit> limits) implements Question<FaceGrid> {
+        @Override
+        public int kilobytes() {
+            return 512;
+        }
+    }
+
+    private record WalkOf(LayoutNumbers numbers, List<FlatnessLimit> limits)
+            implements Question<List<PlaceProposal.Place>> {
+        @Override
+        public int kilobytes() {
+            return 4;
         }
     }
 
@@ -71,10 +100,44 @@ public class Findings {
         }
     }
 
-    /** Empty while fewer than four sealing places are read, or all on one line. */
+    /**
+     * What it says, the chance that it is out between the places included. Empty while fewer than four sealing places are read, or all
+     * on one line.
+     */
     public Optional<FaceFinding> of(PartFile part, SurveyFile survey) {
-        Version version = new Version(survey.revision(), part.numbers(), part.bands(), part.limits());
-        return memory.at(new Said(survey.id()), version, () -> find(part, survey));
+        return memory.at(
+                new Known(survey.id()),
+                version(part, survey),
+                () -> byReadings(part, survey).map(f -> f.knowing(part, grid(part))));
+    }
+
+    /** What the readings say by themselves, at once: out, or not proven. */
+    Optional<FaceFinding> byReadings(PartFile part, SurveyFile survey) {
+        return memory.at(new Said(survey.id()), version(part, survey), () -> find(part, survey));
+    }
+
+    private static Version version(PartFile part, SurveyFile survey) {
+        return new Version(survey.revision(), part.numbers(), part.bands(), part.limits(), FaceRule.of(part));
+    }
+
+    /** Places with which a face begins to be read. */
+    List<PlaceProposal.Place> walk(PartFile part, PlaceProposal.Density density) {
+        return density == PlaceProposal.Density.FEWEST
+                ? memory.answer(
+                        new WalkOf(part.numbers(), part.limits()),
+                        () -> FaceWalk.of(faces.layout(part.numbers()), grid(part), density))
+                : PlaceProposal.of(faces.layout(part.numbers()), density);
+    }
+
+    /** Several places more, together with what was read. */
+    List<Spot> more(PartFile part, Points read, int count) {
+        return FaceWalk.more(grid(part), read, count);
+    }
+
+    private FaceGrid grid(PartFile part) {
+        return memory.answer(
+                new GridOf(part.numbers(), part.limits()),
+                () -> FaceGrid.of(Ground.of(faces.layout(part.numbers())), part.limits()));
     }
 
     private Optional<FaceFinding> find(PartFile part, SurveyFile survey) {
@@ -83,6 +146,7 @@ public class Findings {
                 survey,
                 land,
                 part.limits(),
+                FaceRule.of(part),
                 (places, asked) -> memory.answer(new CoverOf(Places.of(land, places)), () -> Cover.of(places, asked)),
                 new KeptOf(land));
     }

@@ -4,13 +4,12 @@ import homalon.app.casting.part.ChangeLine.What;
 import homalon.app.casting.part.Changes;
 import homalon.app.casting.part.Faces;
 import homalon.core.face.PlaceProposal;
-import homalon.core.face.PlacesWanted;
+import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
 import homalon.core.input.BadInputException;
 import homalon.core.part.LandRaster;
 import homalon.core.part.Layout;
 import homalon.core.part.PlaceNames;
-import homalon.core.rulebook.RuleBook;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SurveyFile;
 import homalon.core.visit.SurveyKind;
@@ -30,20 +29,26 @@ public class SurveyPlaces {
     private final SurveyRepository surveys;
     private final PlaceRepository places;
     private final Faces faces;
+    private final Findings findings;
     private final Changes changes;
 
+    /** Added at once where somebody wants several. */
+    private static final int SEVERAL = 4;
+
     /**
-     * Adds the places that the limits in force lack, one after the other.
+     * Adds several places more, those that leave least open together with what is read and what is still to be.
      *
      * @return the first of them
      */
-    public Optional<UUID> addWanted(PartFile part, SurveyKind kind, UUID by) {
+    public Optional<UUID> addSeveral(PartFile part, SurveyKind kind, UUID by) {
         SurveyFile survey = readings.open(part, kind);
-        List<Spot> have =
-                survey.places().stream().map(SurveyFile.PlaceFile::spot).toList();
-        Layout layout = faces.layout(part.numbers());
+        List<SurveyFile.PlaceFile> all = survey.places();
+        Points have = Points.of(
+                all.stream().mapToDouble(p -> p.spot().x()).toArray(),
+                all.stream().mapToDouble(p -> p.spot().y()).toArray(),
+                new double[all.size()]);
         UUID first = null;
-        for (Spot s : PlacesWanted.missing(layout, have, part.limits(), RuleBook.DEFAULT_COVER.mm())) {
+        for (Spot s : findings.more(part, have, SEVERAL)) {
             UUID added = add(part, kind, s, by);
             first = first == null ? added : first;
         }

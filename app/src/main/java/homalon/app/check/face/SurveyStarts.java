@@ -8,7 +8,6 @@ import homalon.core.part.LandRaster;
 import homalon.core.part.Layout;
 import homalon.core.part.PlaceNames;
 import homalon.core.quantity.Length;
-import homalon.core.rulebook.RuleBook;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SurveyFile;
 import homalon.core.visit.SurveyKind;
@@ -29,6 +28,7 @@ public class SurveyStarts {
     private final SurveyRepository surveys;
     private final PlaceRepository places;
     private final Faces faces;
+    private final Findings findings;
     private final Clock clock;
 
     /** Starts a survey, or gives the one that was started before. */
@@ -88,7 +88,6 @@ public class SurveyStarts {
     /** Places that a survey opens with: after the cut one reads where one read before it; a thickness at the corners. */
     @Transactional(readOnly = true)
     public List<PlaceProposal.Place> proposed(PartFile part, SurveyKind kind, PlaceProposal.Density density) {
-        Layout layout = faces.layout(part.numbers());
         PlaceProposal.Density otherwise = kind.ofHeights() ? density : PlaceProposal.Density.CORNERS;
         Optional<SurveyFile> before = switch (kind) {
             case PROOF -> readings.find(part, SurveyKind.FACE);
@@ -98,8 +97,6 @@ public class SurveyStarts {
         return before.map(s -> s.places().stream()
                         .map(p -> new PlaceProposal.Place(p.name(), p.spot()))
                         .toList())
-                .orElseGet(() -> otherwise == PlaceProposal.Density.PROVING
-                        ? PlaceProposal.proving(layout, part.limits(), RuleBook.DEFAULT_COVER.mm())
-                        : PlaceProposal.of(layout, otherwise));
+                .orElseGet(() -> findings.walk(part, otherwise));
     }
 }

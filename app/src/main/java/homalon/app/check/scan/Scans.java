@@ -187,7 +187,13 @@ public class Scans {
                 new ScanFace.Settings(
                         faces.land(part.numbers()), part.limits(), RuleBook.DEFAULT_COVER.mm(), uncertainty.mm()));
         FaceFinding finding = new FaceFinding(
-                List.of(), face.thinned(), face.judgement(), face.map(), face.shape(), RuleBook.overall(part.limits()));
+                List.of(),
+                face.thinned(),
+                face.judgement(),
+                face.map(),
+                face.shape(),
+                RuleBook.overall(part.limits()),
+                Optional.empty());
         return new Judged(finding, Words.of(face.notes()));
     }
 

@@ -7,6 +7,7 @@ import homalon.core.geometry.Box;
 import homalon.core.geometry.Raster;
 import homalon.core.geometry.Spot;
 import homalon.core.part.Layout;
+import homalon.core.sure.Sureness;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
@@ -41,6 +42,7 @@ public final class FaceDrawing {
     private Raster above;
     private double touchedDownTo;
     private boolean touched;
+    private final List<Sureness.Unknown> unknown = new ArrayList<>();
     private final List<PlaceMark> places = new ArrayList<>();
     private final List<EdgeMark> edges = new ArrayList<>();
     private double fullGap = 0.05;
@@ -115,6 +117,12 @@ public final class FaceDrawing {
         return this;
     }
 
+    /** Parts of which little is known: the map fades there. */
+    public FaceDrawing unknown(List<Sureness.Unknown> parts) {
+        this.unknown.addAll(parts);
+        return this;
+    }
+
     public FaceDrawing places(List<PlaceMark> marks) {
         this.places.addAll(marks);
         return this;
@@ -186,6 +194,19 @@ public final class FaceDrawing {
         } else if (map != null) {
             layer.map(map, bands);
         }
+        for (int grade = 1; grade <= 3; grade++) {
+            fade(layer, grade);
+        }
+    }
+
+    private void fade(MapLayer layer, int grade) {
+        List<Box> parts = unknown.stream()
+                .filter(u -> u.grade() == grade)
+                .map(Sureness.Unknown::cell)
+                .toList();
+        if (!parts.isEmpty()) {
+            layer.fade(parts, grade);
+        }
     }
 
     /** What was read, found or is to be done, over the casting. */
@@ -209,7 +230,13 @@ public final class FaceDrawing {
         double gap = (small ? 9 : 7) * px;
         svg.pattern(id + "-hatch", gap, "patternTransform", "rotate(45)");
         svg.line("hatch", 0, 0, 0, gap, 1.6 * px);
-        svg.close("pattern").close("defs");
+        svg.close("pattern");
+        if (!unknown.isEmpty()) {
+            svg.pattern(id + "-dots", 1.6 * gap);
+            svg.circle("dot", 0.8 * gap, 0.8 * gap, 0.9 * px, 0);
+            svg.close("pattern");
+        }
+        svg.close("defs");
     }
 
     private void drawCasting(Svg svg) {

@@ -64,6 +64,34 @@ final class MapLayer {
         svg.rect(band, -px, -px, box.width() + 2 * px, box.height() + 2 * px, "fill", fill);
     }
 
+    /**
+     * Takes the colour out of parts of which little is known, and dots them, so that it is told without colour too.
+     *
+     * @param parts in rows, each from the front
+     * @param grade from 1, pale, to 3, hardly any colour
+     */
+    void fade(List<Box> parts, int grade) {
+        StringBuilder d = new StringBuilder();
+        for (int i = 0; i < parts.size(); i++) {
+            Box first = parts.get(i);
+            double end = first.x1();
+            while (i + 1 < parts.size()
+                    && parts.get(i + 1).y0() == first.y0()
+                    && parts.get(i + 1).x0() < end + px) {
+                i++;
+                end = parts.get(i).x1();
+            }
+            Markup.point(d.append('M'), first.x0(), up(first.y1()));
+            d.append('H').append(Markup.number(end));
+            d.append('V').append(Markup.number(up(first.y0())));
+            d.append('H').append(Markup.number(first.x0())).append('Z');
+        }
+        svg.path("fade fade-" + grade, d.toString(), 0);
+        if (grade > 2) {
+            svg.path(null, d.toString(), 0, "fill", "url(#" + id + "-dots)");
+        }
+    }
+
     /** @param painted somebody painted what was touched: that is shown as bare, and what was expected as a line */
     void touched(Raster above, double downTo, boolean painted) {
         wash("untouched");

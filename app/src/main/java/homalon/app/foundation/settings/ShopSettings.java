@@ -139,7 +139,8 @@ public class ShopSettings {
                     new OwnLines(cleaning, leaving),
                     letGo,
                     paper(paper),
-                    tags);
+                    tags,
+                    false);
         }
 
         private static ShopPaper paper(Map<String, String> kept) {

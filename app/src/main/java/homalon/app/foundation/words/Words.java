@@ -28,7 +28,9 @@ public final class Words {
     /** Each has a file. */
     static final List<String> ROOMS = List.of(
             "route",
+            "surface",
             "face",
+            "sure",
             "cut",
             "valves",
             "chambers",

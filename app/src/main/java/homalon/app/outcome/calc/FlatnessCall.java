@@ -1,5 +1,6 @@
 package homalon.app.outcome.calc;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import homalon.core.face.BoreFlatness;
 import homalon.core.face.Cover;
 import homalon.core.face.Flatness;
@@ -16,6 +17,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
 
 /** The call {@code flatness}: what comes in, what goes out, and the way between them. */
 final class FlatnessCall {
@@ -30,6 +32,7 @@ final class FlatnessCall {
      * @param bores around which flatness is wanted
      * @param band width of the ring around a bore; default 12
      * @param uncertainty of the instrument, kept on both sides of the limit; default 0
+     * @param model brings the chance that a limit is broken between the points
      */
     @Schema(name = "FlatnessRequest")
     record Request(
@@ -59,7 +62,12 @@ final class FlatnessCall {
             @Schema(
                     description = "of the instrument, mm, kept on both sides of the limit; default 0",
                     example = "0.002")
-            Double uncertainty) {}
+            Double uncertainty,
+
+            @Schema(
+                    description =
+                            "brings the chance that a limit is broken between the points, the verdict by it, and the next place")
+            FlatnessModel.Settings model) {}
 
     @Schema(name = "Bore", description = "centre and diameter, mm")
     record Bore(Double x, Double y, Double d) {}
@@ -99,7 +107,11 @@ final class FlatnessCall {
             @Schema(description = "null when no square holds four points")
             Window worstWindow,
 
-            List<Ring> bores) {}
+            List<Ring> bores,
+
+            @Schema(description = "between the points; left out unless the model was asked")
+            @JsonInclude(JsonInclude.Include.NON_NULL)
+            FlatnessModel.Answer model) {}
 
     @Schema(name = "Window", description = "lower left corner and zone of the worst square, mm")
     record Window(double x0, double y0, double zone) {}
@@ -130,11 +142,13 @@ final class FlatnessCall {
             boolean fits = b != null && finite(b.x()) && finite(b.y()) && finite(b.d()) && b.d() > 0;
             problems.require(fits, "bores[" + i + "]", "app.calc.bores-must-have-finite-x-y-and-a", i);
         }
+        FlatnessModel.check(problems, request);
         problems.throwIfAny();
         Points points = request.points().points();
         Flatness.check(points);
         windowsFit(points, request);
-        return answer(Flatness.of(points, settings(points, request, bores)), request);
+        FlatnessSettings settings = settings(points, request, bores);
+        return answer(Flatness.of(points, settings), request, FlatnessModel.answer(points, settings, request));
     }
 
     private static void windowsFit(Points points, Request request) {
@@ -166,7 +180,7 @@ final class FlatnessCall {
                 FlatnessSettings.VERDICT_SLACK_MM);
     }
 
-    private static Answer answer(FlatnessResult r, Request request) {
+    private static Answer answer(FlatnessResult r, Request request, FlatnessModel.@Nullable Answer model) {
         return new Answer(
                 r.leastSquares(),
                 r.minimumZone().zone(),
@@ -181,14 +195,15 @@ final class FlatnessCall {
                 r.worstWindow().map(w -> new Window(w.x0(), w.y0(), w.zone())).orElse(null),
                 request.bores() == null
                         ? null
-                        : r.bores().stream().map(FlatnessCall::ring).toList());
+                        : r.bores().stream().map(FlatnessCall::ring).toList(),
+                model);
     }
 
     private static Ring ring(BoreFlatness bore) {
         return new Ring(boxed(bore.zone()), bore.points());
     }
 
-    private static void above(Problems problems, String field, Double value) {
+    static void above(Problems problems, String field, Double value) {
         problems.require(
                 value == null || (finite(value) && value > 0),
                 field,
@@ -196,7 +211,7 @@ final class FlatnessCall {
                 field);
     }
 
-    private static boolean finite(Double value) {
+    static boolean finite(Double value) {
         return value != null && Double.isFinite(value);
     }
 

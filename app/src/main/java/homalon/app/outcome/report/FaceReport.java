@@ -14,6 +14,7 @@ import homalon.app.foundation.words.Words;
 import homalon.core.face.LimitVerdict;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.rulebook.FlatnessLimit;
+import homalon.core.sure.Odds;
 import homalon.core.verdict.Verdict;
 import homalon.core.visit.FaceFinding;
 import homalon.core.visit.FeelerFile;
@@ -157,7 +158,13 @@ class FaceReport {
                 + Words.of(worst.limit().source().words()) + ")";
         return figure
                 + switch (finding.judgement().worst()) {
-                    case WITHIN -> ", within every limit of flatness set for it.";
+                    case WITHIN ->
+                        ", within every limit of flatness set for it"
+                                + finding.sureness()
+                                        .map(s -> "; that it is out between the places read: "
+                                                + Words.of(Odds.of(s.any(), s.drawn())))
+                                        .orElse("")
+                                + ".";
                     case OUT -> ", out of the limit of " + limit + ".";
                     case NOT_PROVEN -> ", not proven against the limit of " + limit + ". " + Words.of(worst.why());
                 };

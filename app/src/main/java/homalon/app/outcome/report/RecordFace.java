@@ -4,8 +4,10 @@ import homalon.app.check.face.Findings;
 import homalon.app.check.face.Surveys;
 import homalon.core.face.BowAndTwist;
 import homalon.core.face.FlatnessResult;
+import homalon.core.face.LimitVerdict;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.Soak;
+import homalon.core.sure.Sureness;
 import homalon.core.visit.FaceFinding;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SurveyFile;
@@ -14,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
@@ -58,10 +61,19 @@ class RecordFace {
             Double crossBowMm,
             Double fourthCornerLiftMm,
             String shape,
+            Double risk,
+            Double chance,
             List<Judged> limits) {}
 
+    /** @param chance that the limit is broken somewhere; null where it was not asked */
     record Judged(
-            String scope, BigDecimal mostMm, BigDecimal windowMm, String source, Double valueMm, String verdict) {}
+            String scope,
+            BigDecimal mostMm,
+            BigDecimal windowMm,
+            String source,
+            Double valueMm,
+            Double chance,
+            String verdict) {}
 
     /** What was read on each visit. */
     Map<UUID, List<SurveyFile>> ofVisits(List<UUID> visits) {
@@ -121,14 +133,27 @@ class RecordFace {
                 RecordNumbers.boxed(bend.crossBow()),
                 RecordNumbers.boxed(bend.fourthCornerLift()),
                 flat.shape().name(),
-                finding.judgement().limits().stream()
-                        .map(l -> new Judged(
-                                l.limit().scope().name(),
-                                RecordNumbers.mm(l.limit().most()),
-                                l.limit().window().map(RecordNumbers::mm).orElse(null),
-                                l.limit().source().name(),
-                                RecordNumbers.boxed(l.value()),
-                                l.verdict().name()))
+                finding.sureness().map(Sureness::risk).orElse(null),
+                finding.sureness().map(s -> rounded(s.any())).orElse(null),
+                IntStream.range(0, finding.judgement().limits().size())
+                        .mapToObj(l -> judged(finding, l))
                         .toList());
+    }
+
+    private static Judged judged(FaceFinding finding, int limit) {
+        LimitVerdict l = finding.judgement().limits().get(limit);
+        return new Judged(
+                l.limit().scope().name(),
+                RecordNumbers.mm(l.limit().most()),
+                l.limit().window().map(RecordNumbers::mm).orElse(null),
+                l.limit().source().name(),
+                RecordNumbers.boxed(l.value()),
+                finding.sureness().map(s -> rounded(s.chance(limit))).orElse(null),
+                l.verdict().name());
+    }
+
+    /** To what some thousand drawn faces tell. */
+    private static double rounded(double chance) {
+        return Math.rint(chance * 10_000) / 10_000;
     }
 }

@@ -1,0 +1,223 @@
+package homalon.bench;
+
+import homalon.core.face.FaceJudge;
+import homalon.core.face.LimitVerdict;
+import homalon.core.geometry.Points;
+import homalon.core.geometry.Spot;
+import homalon.core.part.Ground;
+import homalon.core.part.Layout;
+import homalon.core.part.LayoutNumbers;
+import homalon.core.part.PartKind;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
+import homalon.core.rulebook.FaceDefaults;
+import homalon.core.rulebook.FlatnessLimit;
+import homalon.core.sim.TrueFace;
+import homalon.core.sure.FaceChance;
+import homalon.core.sure.FaceGrid;
+import homalon.core.sure.FirstPlaces;
+import homalon.core.sure.NextPlace;
+import homalon.core.surface.Surface;
+import homalon.core.surface.SurfaceDraws;
+import homalon.core.surface.SurfacePrior;
+import homalon.core.verdict.Verdict;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.SplittableRandom;
+import java.util.concurrent.atomic.LongAdder;
+import java.util.stream.IntStream;
+
+/**
+ * Reads faces of known truth as somebody at the bench does, place after place where the program says, until it is settled, and counts
+ * how often a verdict was false, how many readings it took, and what came of chances that were told. Prints the tables of
+ * docs/how-sure.md. Arguments: faces, first seed, rate of faults in the model's place of 1.
+ */
+public final class HowSure {
+    private static final double NOISE = 0.002;
+    private static final double RISK = 0.01;
+    private static final int FIRST = Integer.getInteger("first", 9);
+    private static final int MOST = 40;
+
+    private static final LongAdder STEPS = new LongAdder();
+    private static final LongAdder DRAWN = new LongAdder();
+
+    private HowSure() {}
+
+    record Told(TrueFace.Kind kind, double ratio, Verdict verdict, int readings, double lastChance, double[] chances) {}
+
+    public static void main(String[] args) {
+        int faces = args.length > 0 ? Integer.parseInt(args[0]) : 10_000;
+        long seed = args.length > 1 ? Long.parseLong(args[1]) : 1;
+        Layout layout = Layout.of(LayoutNumbers.proposed(PartKind.HEAD, 4, Length.ofMm("86"), Length.ofMm("94")));
+        List<FlatnessLimit> limits = FaceDefaults.of(BenchUnit.MM).limits(4);
+        double tightest = limits.stream().mapToDouble(l -> l.most().mm()).min().orElseThrow();
+        SurfacePrior prior = SurfacePrior.usual(tightest);
+        FaceGrid grid = FaceGrid.of(Ground.of(layout), limits);
+        FaceGrid fine = FaceGrid.fine(Ground.of(layout), limits);
+        List<Spot> first = FirstPlaces.of(grid, prior, FIRST, NOISE);
+        System.out.println(
+                "grid " + grid.spots().size() + ", fine " + fine.spots().size());
+        long begun = System.nanoTime();
+        List<Told> all = IntStream.range(0, faces)
+                .parallel()
+                .mapToObj(i -> {
+                    Random random = new Random(new SplittableRandom(seed * 1_000_003L + i).nextLong());
+                    TrueFace face = TrueFace.draw(layout, tightest, random);
+                    return walk(face, random, layout, limits, prior, grid, fine, first);
+                })
+                .toList();
+        System.out.printf("%d faces, %.0f s%n", faces, (System.nanoTime() - begun) / 1e9);
+        System.out.printf("%d chances, %.0f faces drawn for each%n", STEPS.sum(), 1.0 * DRAWN.sum() / STEPS.sum());
+        report(all);
+    }
+
+    private static Told walk(
+            TrueFace face,
+            Random random,
+            Layout layout,
+            List<FlatnessLimit> limits,
+            SurfacePrior prior,
+            FaceGrid grid,
+            FaceGrid fine,
+            List<Spot> first) {
+        double[] zones = fine.zones(face.heights(fine.spots()));
+        double ratio = 0;
+        for (int l = 0; l < zones.length; l++) {
+            ratio = Math.max(ratio, zones[l] / limits.get(l).most().mm());
+        }
+        List<double[]> read = new ArrayList<>();
+        List<Double> chances = new ArrayList<>();
+        Verdict verdict = Verdict.NOT_PROVEN;
+        double last = 1;
+        Spot next = first.get(0);
+        while (read.size() < MOST) {
+            read.add(new double[] {next.x(), next.y(), face.read(next, NOISE, random)});
+            if (read.size() < 4) {
+                next = first.get(read.size());
+                continue;
+            }
+            Points points = Points.of(read.toArray(new double[0][]));
+            FaceJudge.Judgement judged = FaceJudge.judge(
+                    points,
+                    IntStream.range(0, points.size())
+                            .mapToObj(Integer::toString)
+                            .toList(),
+                    new FaceJudge.Settings(layout, limits, 75, 2 * NOISE));
+            if (judged.worst() == Verdict.OUT) {
+                verdict = Verdict.OUT;
+                break;
+            }
+            if (read.size() < FIRST) {
+                next = first.get(read.size());
+                continue;
+            }
+            boolean close = judged.limits().stream().anyMatch(HowSure::close);
+            Surface surface = Surface.given(prior, Ground.of(layout), level(points), NOISE, face.gone());
+            SurfaceDraws draws = surface.over(grid.spots());
+            FaceChance chance = FaceChance.of(draws, grid, RISK);
+            last = chance.any();
+            STEPS.increment();
+            DRAWN.add(chance.faces());
+            chances.add(last);
+            if (!close && last <= RISK) {
+                verdict = Verdict.WITHIN;
+                break;
+            }
+            next = NextPlace.of(chance, draws, points, NOISE).orElse(first.get(0));
+        }
+        return new Told(
+                face.kind(),
+                ratio,
+                verdict,
+                read.size(),
+                last,
+                chances.stream().mapToDouble(c -> c).toArray());
+    }
+
+    private static boolean close(LimitVerdict v) {
+        return v.value().isPresent()
+                && v.value().getAsDouble() + 2 * NOISE > v.limit().most().mm();
+    }
+
+    private static Points level(Points points) {
+        var plane = homalon.core.numeric.LeastSquaresPlane.fit(points);
+        double[] z = new double[points.size()];
+        Arrays.setAll(z, i -> points.above(plane, i));
+        return Points.of(points.xs(), points.ys(), z);
+    }
+
+    private static void report(List<Told> all) {
+        Map<TrueFace.Kind, List<Told>> kinds = new EnumMap<>(TrueFace.Kind.class);
+        all.forEach(t -> kinds.computeIfAbsent(t.kind(), k -> new ArrayList<>()).add(t));
+        System.out.println("| kind | faces | out in truth | within | of these out | out | of these within | open |");
+        row("all", all);
+        kinds.forEach((k, list) -> row(k.name(), list));
+        System.out.println("good under 60 %:");
+        settled(all.stream().filter(t -> t.ratio() < 0.6).toList());
+        System.out.println("good 60 to 80 %:");
+        settled(all.stream().filter(t -> t.ratio() >= 0.6 && t.ratio() < 0.8).toList());
+        System.out.println("good 80 to 100 %:");
+        settled(all.stream().filter(t -> t.ratio() >= 0.8 && t.ratio() < 1).toList());
+        List<Told> bad = all.stream().filter(t -> t.ratio() >= 1.5).toList();
+        int[] n = bad.stream()
+                .filter(t -> t.verdict() == Verdict.OUT)
+                .mapToInt(Told::readings)
+                .sorted()
+                .toArray();
+        System.out.printf(
+                "out by half or more: %d, proven %d, readings median %d, 90 %% %d%n",
+                bad.size(), n.length, n.length == 0 ? 0 : n[n.length / 2], n.length == 0 ? 0 : n[n.length * 9 / 10]);
+        double[] edges = {0, 0.001, 0.003, 0.01, 0.03, 0.1, 0.2, 0.35, 0.5, 0.65, 0.8, 0.9, 0.97, 0.99, 1.0001};
+        System.out.println("| said | faces | meant | happened |");
+        for (int b = 0; b + 1 < edges.length; b++) {
+            double from = edges[b];
+            double to = edges[b + 1];
+            // one chance a face, at a number of readings that is drawn: faces that are read longer do not count more
+            int count = 0;
+            double said = 0;
+            int out = 0;
+            for (Told t : all) {
+                if (t.chances().length > 0) {
+                    double c = t.chances()[
+                            (int) (Math.abs(Double.hashCode(t.ratio()) % 1000) / 1000.0 * t.chances().length)];
+                    if (c >= from && c < to) {
+                        count++;
+                        said += c;
+                        out += t.ratio() > 1 ? 1 : 0;
+                    }
+                }
+            }
+            System.out.printf(
+                    "| %.3f to %.3f | %d | %.4f | %.4f |%n",
+                    from, to, count, said / Math.max(1, count), (double) out / Math.max(1, count));
+        }
+    }
+
+    private static void settled(List<Told> list) {
+        for (int most : new int[] {10, 12, 15, 20, 25, 30, 40}) {
+            long n = list.stream()
+                    .filter(t -> t.verdict() == Verdict.WITHIN && t.readings() <= most)
+                    .count();
+            System.out.printf("  within by %d: %.3f of %d%n", most, (double) n / Math.max(1, list.size()), list.size());
+        }
+    }
+
+    private static void row(String name, List<Told> list) {
+        long outTrue = list.stream().filter(t -> t.ratio() > 1).count();
+        long within = list.stream().filter(t -> t.verdict() == Verdict.WITHIN).count();
+        long falseWithin = list.stream()
+                .filter(t -> t.verdict() == Verdict.WITHIN && t.ratio() > 1)
+                .count();
+        long out = list.stream().filter(t -> t.verdict() == Verdict.OUT).count();
+        long falseOut = list.stream()
+                .filter(t -> t.verdict() == Verdict.OUT && t.ratio() <= 1)
+                .count();
+        System.out.printf(
+                "| %s | %d | %d | %d | %d | %d | %d | %d |%n",
+                name, list.size(), outTrue, within, falseWithin, out, falseOut, list.size() - within - out);
+    }
+}

@@ -1,0 +1,199 @@
+package homalon.core.surface;
+
+import homalon.core.geometry.Spot;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+
+/** Heights at many places, given the readings and the height of the local part: most likely ones, spread, and whole faces. */
+final class ConditionedDraws {
+    /** What is left of a place's variance is dropped below this, mm2: a third of a micrometre. */
+    private static final double NOTHING = 1e-7;
+
+    private static final int MOST_DIRECTIONS = 160;
+
+    private final Conditioned surface;
+    private final List<Spot> places;
+    private final int count;
+    /** L^-1 K(read, places), row by row. */
+    private final double[] cross;
+
+    private final double[] mean;
+    private final double[] variance;
+    /** Directions in which the face is still free, one row each: their sum of squares is the covariance that is left. */
+    private final double[][] directions;
+
+    /** For each fault that was drawn, see {@link #left}. */
+    private final Map<Integer, double[]> lefts = new HashMap<>();
+
+    ConditionedDraws(Conditioned surface, List<Spot> places) {
+        this.surface = surface;
+        this.places = List.copyOf(places);
+        this.count = places.size();
+        double[][] terms = surface.termsOf(places);
+        this.cross = surface.whitenedCross(terms, places);
+        this.mean = timesCross(surface.whitened());
+        this.variance = new double[count];
+        Arrays.setAll(variance, j -> Math.max(0, surface.covariance(terms, places, j, j) - columnSquare(j)));
+        this.directions = directions(terms);
+    }
+
+    /** For each place the sum over the readings of one factor each times its column. */
+    private double[] timesCross(double[] factors) {
+        double[] sum = new double[count];
+        for (int i = 0; i < factors.length; i++) {
+            double f = factors[i];
+            int row = i * count;
+            for (int j = 0; j < count; j++) {
+                sum[j] += f * cross[row + j];
+            }
+        }
+        return sum;
+    }
+
+    private double columnSquare(int j) {
+        double sum = 0;
+        for (int i = 0; i < surface.readings(); i++) {
+            double c = cross[i * count + j];
+            sum += c * c;
+        }
+        return sum;
+    }
+
+    /** Cholesky with the largest of what is left first, ended when nothing is left (Harbrecht, Peters, Schneider 2012). */
+    private double[][] directions(double[][] terms) {
+        double[] left = variance.clone();
+        double[][] found = new double[Math.min(count, MOST_DIRECTIONS)][];
+        for (int k = 0; k < found.length; k++) {
+            int pivot = 0;
+            for (int j = 1; j < count; j++) {
+                pivot = left[j] > left[pivot] ? j : pivot;
+            }
+            if (left[pivot] < NOTHING) {
+                return Arrays.copyOf(found, k);
+            }
+            found[k] = direction(terms, found, k, pivot, left);
+        }
+        return found;
+    }
+
+    private double[] direction(double[][] terms, double[][] before, int known, int pivot, double[] left) {
+        double[] column = new double[count];
+        for (int j = 0; j < count; j++) {
+            column[j] = surface.covariance(terms, places, j, pivot);
+        }
+        for (int i = 0; i < surface.readings(); i++) {
+            int row = i * count;
+            double at = cross[row + pivot];
+            for (int j = 0; j < count; j++) {
+                column[j] -= at * cross[row + j];
+            }
+        }
+        for (int k = 0; k < known; k++) {
+            double[] direction = before[k];
+            double at = direction[pivot];
+            for (int j = 0; j < count; j++) {
+                column[j] -= at * direction[j];
+            }
+        }
+        double scale = 1 / Math.sqrt(left[pivot]);
+        for (int j = 0; j < count; j++) {
+            column[j] *= scale;
+            left[j] -= column[j] * column[j];
+        }
+        left[pivot] = 0;
+        return column;
+    }
+
+    /** The most likely height of a face without a fault, mm. */
+    double mean(int place) {
+        return mean[place];
+    }
+
+    /** Standard deviation of that height, plane and all, mm. */
+    double spread(int place) {
+        return Math.sqrt(variance[place]);
+    }
+
+    /** Covariance that is left between two places, mm2, without a fault. */
+    double covariance(int a, int b) {
+        double sum = 0;
+        for (double[] direction : directions) {
+            sum += direction[a] * direction[b];
+        }
+        return sum;
+    }
+
+    /** A whole face without a fault. */
+    double[] plain(Random random) {
+        double[] z = mean.clone();
+        for (double[] direction : directions) {
+            double by = random.nextGaussian();
+            for (int j = 0; j < count; j++) {
+                z[j] += by * direction[j];
+            }
+        }
+        return z;
+    }
+
+    /** Ways of faults in proportion to their weights, evenly spaced along them. */
+    Picker picker(int picks, Random random) {
+        return new Picker(picks, random);
+    }
+
+    final class Picker {
+        private final double step;
+        private double at;
+        private int fault = -1;
+        private double passed;
+
+        private Picker(int picks, Random random) {
+            double all = 1 - surface.weight(0);
+            this.step = picks == 0 ? 0 : all / picks;
+            this.at = step * random.nextDouble();
+        }
+
+        int next() {
+            while (fault < 0 || (passed < at && fault + 1 < surface.faults().size())) {
+                fault++;
+                passed += surface.weight(fault + 1);
+            }
+            at += step;
+            return fault;
+        }
+    }
+
+    /** Adds a fault of that number, as large as the readings let it be. */
+    void add(double[] z, int fault, Random random) {
+        FaultShape shape = surface.faults().get(fault);
+        double amplitude = amplitude(fault, shape.fault().oneWay(), random);
+        double[] left = lefts.computeIfAbsent(fault, this::left);
+        for (int j = 0; j < count; j++) {
+            z[j] += amplitude * left[j];
+        }
+    }
+
+    /** What a fault of 1 mm adds to each place beyond what the readings would have shown of it. */
+    private double[] left(int fault) {
+        FaultShape shape = surface.faults().get(fault);
+        double[] shown = timesCross(surface.whitenedFault(fault));
+        double[] left = new double[count];
+        for (int j = 0; j < count; j++) {
+            left[j] = shape.shape().at(places.get(j).x(), places.get(j).y()) - shown[j];
+        }
+        return left;
+    }
+
+    private double amplitude(int fault, boolean oneWay, Random random) {
+        double m = surface.amplitudeMean(fault);
+        double s = Math.sqrt(surface.amplitudeVariance(fault));
+        if (!oneWay) {
+            return m + s * random.nextGaussian();
+        }
+        // From what lies above nothing, by its share from below.
+        double under = Normal.below(-m / s);
+        return Math.max(0, m + s * Normal.quantile(under + (1 - under) * random.nextDouble()));
+    }
+}
