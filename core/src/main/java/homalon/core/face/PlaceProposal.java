@@ -21,14 +21,14 @@ import org.locationtech.jts.geom.Location;
 public final class PlaceProposal {
     /** How many places. */
     public enum Density {
+        /** Those that tell most, and then one after the other as it is named, until it is settled. */
+        FEWEST,
         /** Four corners: tells twist, and nothing else. */
         CORNERS,
         /** Three rows at the ends and between the bores. */
         USUAL,
         /** The edges at every bore as well, and two more places on each bridge. */
-        CLOSE,
-        /** Those that tell most, and then one after the other as it is named, until it is settled. */
-        FEWEST;
+        CLOSE;
 
         private final Message words = Message.of(this);
 
