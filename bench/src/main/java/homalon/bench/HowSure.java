@@ -106,7 +106,7 @@ public final class HowSure {
                     IntStream.range(0, points.size())
                             .mapToObj(Integer::toString)
                             .toList(),
-                    new FaceJudge.Settings(layout, limits, 75, 2 * NOISE));
+                    FaceJudge.Settings.ofReadings(layout, limits, 2 * NOISE));
             if (judged.worst() == Verdict.OUT) {
                 verdict = Verdict.OUT;
                 break;

@@ -5,13 +5,8 @@ import homalon.app.casting.part.PartVisits;
 import homalon.app.casting.part.Parts;
 import homalon.app.casting.work.WorkEntry;
 import homalon.app.casting.work.WorkLog;
-import homalon.app.check.face.Findings;
-import homalon.app.check.face.SurveyPlaces;
-import homalon.app.check.face.SurveyStarts;
-import homalon.app.check.face.Surveys;
 import homalon.app.foundation.people.PersonInfo;
 import homalon.app.foundation.time.ShopClock;
-import homalon.app.foundation.web.Keyed;
 import homalon.app.foundation.words.Words;
 import homalon.app.machining.batch.BatchForming;
 import homalon.app.machining.batch.BatchPasses;
@@ -45,15 +40,11 @@ import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.GasketKind;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.sim.SeededFace;
-import homalon.core.verdict.Verdict;
 import homalon.core.visit.Booking;
 import homalon.core.visit.ComparedFace;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.StuckOn;
-import homalon.core.visit.SurveyFile;
 import homalon.core.visit.SurveyKind;
-import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.LocalDate;
@@ -61,7 +52,6 @@ import java.time.ZoneId;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Random;
 import java.util.UUID;
 import lombok.RequiredArgsConstructor;
 
@@ -69,18 +59,9 @@ import lombok.RequiredArgsConstructor;
 @OfTheDemo
 @RequiredArgsConstructor
 class SampleHands {
-    /** What it takes to set the indicator, read it and key it. */
-    private static final Duration PER_PLACE = Duration.ofSeconds(14);
-
-    /** Read beyond the walk. */
-    private static final int MOST_MORE = 16;
-
     private final Parts parts;
     private final PartVisits visits;
-    private final Surveys surveys;
-    private final SurveyStarts starts;
-    private final SurveyPlaces places;
-    private final Findings findings;
+    private final SampleGauge gauge;
     private final Planner planner;
     private final Plans plans;
     private final Ledgers ledgers;
@@ -265,69 +246,11 @@ class SampleHands {
     /** Keys the first so many places of a survey, as a machinist reads them off the dial. */
     void read(PartFile part, SurveyKind kind, PlaceProposal.Density density, SeededFace shape, int most, int daysAgo) {
         prepare(part, daysAgo);
-        Duration ago = Duration.ofDays(daysAgo);
-        clock.ago(ago, () -> starts.start(part, kind, density, mm("0.002"), ines.id()));
-        SurveyFile survey = surveys.find(part, kind).orElseThrow();
-        List<Spot> spots =
-                survey.places().stream().map(SurveyFile.PlaceFile::spot).toList();
-        var points = shape.read(spots, 0.0012, part.tag().hashCode() + kind.ordinal());
-        double zero = points.z(0);
-        for (int i = 0; i < Math.min(most, spots.size()); i++) {
-            String typed = BigDecimal.valueOf(points.z(i) - zero)
-                    .setScale(3, RoundingMode.HALF_UP)
-                    .toPlainString();
-            key(part, kind, survey.places().get(i).id(), typed, ago.minus(PER_PLACE.multipliedBy(i + 1)));
-        }
-        if (most >= spots.size()) {
-            readOn(part, kind, shape, zero, ago.minus(PER_PLACE.multipliedBy(spots.size())));
-        }
-    }
-
-    /** Whoever is through with the walk reads on where it is asked, until it is settled. */
-    private void readOn(PartFile part, SurveyKind kind, SeededFace shape, double zero, Duration ago) {
-        Random random = new Random(part.tag().hashCode());
-        for (int n = 1; n <= MOST_MORE; n++) {
-            SurveyFile survey = surveys.find(part, kind).orElseThrow();
-            Optional<Spot> next = findings.of(part, survey)
-                    .filter(f -> f.judgement().worst() == Verdict.NOT_PROVEN)
-                    .flatMap(f -> f.judgement().limits().stream()
-                            .flatMap(l -> l.next().stream())
-                            .findFirst());
-            if (next.isEmpty()) {
-                return;
-            }
-            Duration then = ago.minus(PER_PLACE.multipliedBy(n));
-            clock.ago(then, () -> places.add(part, kind, next.get(), ines.id()));
-            SurveyFile.PlaceFile place = surveys.find(part, kind).orElseThrow().places().stream()
-                    .filter(p -> !p.isRead())
-                    .findFirst()
-                    .orElseThrow();
-            String typed = BigDecimal.valueOf(
-                            shape.at(place.spot().x(), place.spot().y()) + 0.0012 * random.nextGaussian() - zero)
-                    .setScale(3, RoundingMode.HALF_UP)
-                    .toPlainString();
-            key(part, kind, place.id(), typed, then);
-        }
+        gauge.read(part, kind, density, shape, most, Duration.ofDays(daysAgo), ines.id());
     }
 
     void thickness(PartFile part, String at, double tiltX, double tiltY, int daysAgo) {
-        SurveyKind kind = SurveyKind.THICKNESS;
-        Duration ago = Duration.ofDays(daysAgo).minus(Duration.ofHours(1));
-        clock.ago(ago, () -> starts.start(part, kind, PlaceProposal.Density.CORNERS, mm("0.005"), ines.id()));
-        SurveyFile survey = surveys.find(part, kind).orElseThrow();
-        var box = homalon.core.part.Layout.of(part.numbers()).box();
-        for (SurveyFile.PlaceFile p : survey.places()) {
-            double more = tiltX * box.u(p.spot().x()) + tiltY * box.v(p.spot().y());
-            String typed = new BigDecimal(at)
-                    .add(BigDecimal.valueOf(more).setScale(3, RoundingMode.HALF_UP))
-                    .toPlainString();
-            key(part, kind, p.id(), typed, ago.minus(PER_PLACE.multipliedBy(p.seq())));
-        }
-    }
-
-    private void key(PartFile part, SurveyKind kind, UUID place, String typed, Duration ago) {
-        Keyed keyed = Keyed.sure(id(part, kind, place), place, typed, BenchUnit.MM);
-        clock.ago(ago, () -> surveys.key(part, kind, keyed, anyone -> "Someone", ines.id()));
+        gauge.thickness(part, at, tiltX, tiltY, Duration.ofDays(daysAgo).minus(Duration.ofHours(1)), ines.id());
     }
 
     static UUID id(Object... of) {

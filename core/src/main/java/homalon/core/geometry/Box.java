@@ -1,5 +1,7 @@
 package homalon.core.geometry;
 
+import java.util.List;
+
 /** An axis-aligned rectangle in millimetres; x0 &lt; x1 and y0 &lt; y1. */
 public record Box(double x0, double y0, double x1, double y1) {
     public Box {
@@ -15,6 +17,11 @@ public record Box(double x0, double y0, double x1, double y1) {
 
     public double height() {
         return y1 - y0;
+    }
+
+    /** Upper front, upper rear, lower front, lower rear, as a face is drawn. */
+    public List<Spot> corners() {
+        return List.of(new Spot(x0, y1), new Spot(x1, y1), new Spot(x0, y0), new Spot(x1, y0));
     }
 
     public double diagonal() {

@@ -8,7 +8,7 @@ import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.algorithm.locate.PointOnGeometryLocator;
 
 /**
- * What of a face counts where its heights are reckoned with: its land, and what in it may bend it. All in mm.
+ * What of a face its heights are asked about: its land, and what in it may bend it. All in mm.
  *
  * @param box over which bow and twist are expressed
  * @param land that shall be flat
@@ -27,15 +27,6 @@ public record Ground(Box box, Land land, List<Layout.Bore> bores, List<Spot> bol
                 layout.askedLand(),
                 layout.bores(),
                 layout.boltHoles().stream().map(Layout.Hole::centre).toList());
-    }
-
-    /** The four corners of the box. */
-    public List<Spot> corners() {
-        return List.of(
-                new Spot(box.x0(), box.y1()),
-                new Spot(box.x1(), box.y1()),
-                new Spot(box.x0(), box.y0()),
-                new Spot(box.x1(), box.y0()));
     }
 
     /** Middles between two bores that follow each other. */

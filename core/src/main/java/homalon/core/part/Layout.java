@@ -94,11 +94,7 @@ public final class Layout {
 
     /** The four corners of the box: upper front, upper rear, lower front, lower rear of the drawing. */
     public List<Spot> corners() {
-        return List.of(
-                new Spot(box.x0(), box.y1()),
-                new Spot(box.x1(), box.y1()),
-                new Spot(box.x0(), box.y0()),
-                new Spot(box.x1(), box.y0()));
+        return box.corners();
     }
 
     public double cornerRadius() {

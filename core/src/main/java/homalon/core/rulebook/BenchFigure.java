@@ -15,8 +15,8 @@ public enum BenchFigure {
     HEIGHTS_APART(Unit.SMALL, 0.005, 1, 0.05, 2),
     /** A face is called within when no more than one in so many like it is out between its places. */
     FACE_RISK(Unit.ONE_IN, 10, 10_000, 100, 100),
-    /** The same where it races or goes to sea. */
-    FACE_RISK_RACE(Unit.ONE_IN, 10, 10_000, 1000, 1000),
+    /** The same where it races, or has a limit by the rules of its class. */
+    FACE_RISK_SMALL(Unit.ONE_IN, 10, 10_000, 1000, 1000),
     /** How far land may lie from a measured place, where a shop keeps such a rule beside the chance; 0: it keeps none. */
     FACE_COVER(Unit.SMALL, 0, 500, 0, 0),
     /** A piston at the top further from the others than this is odd: twice what decks and rods of one engine usually leave. */

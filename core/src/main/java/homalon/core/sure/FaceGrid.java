@@ -103,7 +103,7 @@ public final class FaceGrid {
         // No line of the grid comes as near to a rounded corner as a tip does, or stands on every bridge.
         PointOnGeometryLocator clear = ground.clear(
                 Math.min(TIP, Math.min(ground.box().width(), ground.box().height()) / 16));
-        Stream.concat(ground.corners().stream(), ground.bridges().stream())
+        Stream.concat(ground.box().corners().stream(), ground.bridges().stream())
                 .map(c -> PlaceProposal.onMetal(clear, c))
                 .flatMap(Optional::stream)
                 .forEach(spots::add);

@@ -1,5 +1,6 @@
 package homalon.core.sure;
 
+import homalon.core.face.Causes;
 import homalon.core.face.FaceJudge;
 import homalon.core.face.LimitVerdict;
 import homalon.core.geometry.Box;
@@ -15,8 +16,12 @@ import homalon.core.verdict.Verdict;
 import homalon.core.verdict.Working;
 import homalon.core.words.Message;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * How sure a face is within its limits, from what its readings leave open: the chance that each is broken somewhere, where the next
@@ -26,8 +31,6 @@ import java.util.Optional;
 public final class Sureness {
     /** A face is called within when no more than one in a hundred like it is out. */
     public static final double USUAL_RISK = 0.01;
-    /** Where it races or goes to sea: one in a thousand. */
-    public static final double SMALL_RISK = 0.001;
     /** Spread in tightest limits from which a part of the face counts as known less and less. */
     private static final double[] GRADES = {0.09, 0.14, 0.21};
     /** A chance below this is not taken for a sign of anything. */
@@ -44,21 +47,43 @@ public final class Sureness {
      */
     public record Question(FaceGrid grid, SurfacePrior prior, double noise, List<Spot> gone, double risk) {}
 
-    private final Question question;
-    private final Points read;
-    private final Surface surface;
-    private final SurfaceDraws draws;
-    private final FaceChance chance;
-    private final Optional<Spot> next;
+    /** No reading is surer than this, whatever was keyed: a fifth of a micrometre. */
+    private static final double LEAST_NOISE = 0.0002;
 
+    /** Standard uncertainty of a reading, mm, from what is kept as guard band, which is twice that (k = 2). */
+    public static double noise(double guardBand) {
+        return Math.max(LEAST_NOISE, guardBand / 2);
+    }
+
+    private final SurfacePrior prior;
+    private final double noise;
+    private final double risk;
+    private final double[] chances;
+    private final double any;
+    private final int drawn;
+    private final Optional<Spot> next;
+    private final List<Unknown> unknown;
+    private final Map<Fault, Double> faults = new EnumMap<>(Fault.class);
+
+    /** Keeps what was found; the faces that it was found from are hundreds of times as large, and are let go. */
     private Sureness(Question question, Points read) {
-        this.question = question;
-        this.read = level(read);
-        this.surface =
-                Surface.given(question.prior(), question.grid().ground(), this.read, question.noise(), question.gone());
-        this.draws = surface.over(question.grid().spots());
-        this.chance = FaceChance.of(draws, question.grid(), question.risk());
-        this.next = NextPlace.of(chance, draws, this.read, question.noise());
+        this.prior = question.prior();
+        this.noise = question.noise();
+        this.risk = question.risk();
+        FaceGrid grid = question.grid();
+        Points level = level(read);
+        Surface surface = Surface.given(prior, grid.ground(), level, noise, question.gone());
+        SurfaceDraws draws = surface.over(grid.spots());
+        FaceChance chance = FaceChance.of(draws, grid, risk);
+        this.chances =
+                IntStream.range(0, grid.limits().size()).mapToDouble(chance::of).toArray();
+        this.any = chance.any();
+        this.drawn = chance.faces();
+        this.next = NextPlace.of(chance, draws, level, noise);
+        this.unknown = unknown(grid, draws);
+        for (Fault fault : Fault.values()) {
+            faults.put(fault, surface.chanceOf(fault));
+        }
     }
 
     /** @param read the sealing places, mm: four at least, not on one line */
@@ -78,35 +103,32 @@ public final class Sureness {
 
     /** The chance that the limit of that number is broken somewhere. */
     public double chance(int limit) {
-        return chance.of(limit);
+        return chances[limit];
     }
 
     /** The chance that any is. */
     public double any() {
-        return chance.any();
+        return any;
     }
 
+    /** That is allowed. */
     public double risk() {
-        return question.risk();
+        return risk;
+    }
+
+    /** Whether the chance of being out is no more than what is allowed. */
+    public boolean withinRisk() {
+        return any <= risk;
     }
 
     /** Whole faces that were drawn. */
     public int drawn() {
-        return chance.faces();
+        return drawn;
     }
 
     /** Where the next reading settles most; empty where no place is left. */
     public Optional<Spot> next() {
         return next;
-    }
-
-    /** How far the face may be from what is most likely at each place of the grid, mm: standard deviations. */
-    public double[] spreads() {
-        double[] all = new double[draws.places().size()];
-        for (int i = 0; i < all.length; i++) {
-            all[i] = draws.spread(i);
-        }
-        return all;
     }
 
     /**
@@ -116,11 +138,10 @@ public final class Sureness {
      */
     public record Unknown(Box cell, int grade) {}
 
-    /** Parts in which the height is known worse than the tightest limit asks. */
-    public List<Unknown> unknown() {
-        double tightest = question.grid().tightest();
+    private static List<Unknown> unknown(FaceGrid grid, SurfaceDraws draws) {
+        double tightest = grid.tightest();
         List<Unknown> all = new ArrayList<>();
-        for (FaceGrid.Cell cell : question.grid().cells()) {
+        for (FaceGrid.Cell cell : grid.cells()) {
             double share = draws.spread(cell.place()) / tightest;
             int grade = 0;
             while (grade < GRADES.length && share > GRADES[grade]) {
@@ -130,19 +151,32 @@ public final class Sureness {
                 all.add(new Unknown(cell.box(), grade));
             }
         }
-        return all;
+        return List.copyOf(all);
+    }
+
+    /** Parts in which the height is known worse than the tightest limit asks, row by row from the lower edge. */
+    public List<Unknown> unknown() {
+        return unknown;
     }
 
     /** Faults that the readings speak for, the likeliest first. */
     public List<Fault> suspected() {
-        List<Fault> all = new ArrayList<>(List.of(Fault.values()));
-        all.removeIf(f -> surface.chanceOf(f) < SUSPECTED);
-        all.sort((a, b) -> Double.compare(surface.chanceOf(b), surface.chanceOf(a)));
-        return List.copyOf(all);
+        return faults.keySet().stream()
+                .filter(f -> chanceOf(f) >= SUSPECTED)
+                .sorted(Comparator.comparingDouble(this::chanceOf).reversed())
+                .toList();
+    }
+
+    /** The same as sentences, each with how likely it is. */
+    public List<Causes.Cause> causes() {
+        return suspected().stream()
+                .map(f -> new Causes.Cause(
+                        Message.of("sure.the-readings-speak-for", f.words()), Odds.of(chanceOf(f), drawn)))
+                .toList();
     }
 
     public double chanceOf(Fault fault) {
-        return surface.chanceOf(fault);
+        return faults.getOrDefault(fault, 0.0);
     }
 
     /**
@@ -153,13 +187,13 @@ public final class Sureness {
     public FaceJudge.Judgement judge(FaceJudge.Judgement byReadings) {
         int doubtful = 0;
         for (int l = 1; l < byReadings.limits().size(); l++) {
-            doubtful = chance.of(l) > chance.of(doubtful) ? l : doubtful;
+            doubtful = chances[l] > chances[doubtful] ? l : doubtful;
         }
         List<LimitVerdict> limits = new ArrayList<>();
         for (int l = 0; l < byReadings.limits().size(); l++) {
             // Each limit within by itself, but not all of them together: the likeliest to be broken stays open.
-            double asked = l == doubtful ? chance.any() : chance.of(l);
-            limits.add(limit(byReadings.limits().get(l), chance.of(l), asked));
+            double asked = l == doubtful ? any : chances[l];
+            limits.add(limit(byReadings.limits().get(l), chances[l], asked));
         }
         return byReadings.with(limits);
     }
@@ -170,32 +204,31 @@ public final class Sureness {
             case OVER, TOO_FEW -> v.with(v.verdict(), v.why(), v.next(), shown);
             case CLOSE -> v.with(v.verdict(), v.why(), next, shown);
             case UNDER ->
-                asked <= question.risk()
+                asked <= risk
                         ? v.with(Verdict.WITHIN, Message.NONE, Optional.empty(), shown)
                         : v.with(Verdict.NOT_PROVEN, open(own, asked), next, shown);
         };
     }
 
     private Message open(double own, double asked) {
-        Message risk = Odds.of(question.risk(), Integer.MAX_VALUE);
-        return own > question.risk()
-                ? Message.of("sure.the-readings-are-within-but", Odds.of(own, drawn()), risk)
-                : Message.of("sure.each-limit-by-itself-is-within-but", Odds.of(asked, drawn()), risk);
+        Message allowed = Odds.of(risk, Integer.MAX_VALUE);
+        return own > risk
+                ? Message.of("sure.the-readings-are-within-but", Odds.of(own, drawn), allowed)
+                : Message.of("sure.each-limit-by-itself-is-within-but", Odds.of(asked, drawn), allowed);
     }
 
     private Working shown(Working before, double own) {
-        SurfacePrior prior = question.prior();
         Working.Builder working = Working.of(before.title());
         before.lines().forEach(working::line);
-        working.line(Message.of("sure.chance-that-it-is-over-somewhere", Odds.of(own, drawn()), drawn()))
+        working.line(Message.of("sure.chance-that-it-is-over-somewhere", Odds.of(own, drawn), drawn))
                 .line(
                         prior.faces() == 0
                                 ? Message.of("sure.model-by-general-values")
                                 : Message.of("sure.model-learnt-from", prior.faces()),
                         prior.local(),
                         prior.length(),
-                        question.noise())
-                .line(Message.of("sure.risk-that-is-allowed", Odds.of(question.risk(), Integer.MAX_VALUE)));
+                        noise)
+                .line(Message.of("sure.risk-that-is-allowed", Odds.of(risk, Integer.MAX_VALUE)));
         return working.done();
     }
 }

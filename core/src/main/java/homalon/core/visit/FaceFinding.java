@@ -39,9 +39,6 @@ public record FaceFinding(
         Length limit,
         Optional<Sureness> sureness) {
 
-    /** No reading is surer than this, whatever was keyed: a standard uncertainty of a fifth of a micrometre. */
-    private static final double LEAST_NOISE = 0.0002;
-
     /**
      * What the readings by themselves say: out, or not proven. Empty while fewer than four sealing places are read, or all on one line.
      *
@@ -96,8 +93,7 @@ public record FaceFinding(
     }
 
     private Sureness sure(FaceGrid grid, List<Spot> gone, double risk) {
-        // The guard band is the uncertainty at k = 2.
-        double noise = Math.max(LEAST_NOISE, judgement.uncertainty() / 2);
+        double noise = Sureness.noise(judgement.uncertainty());
         List<SurveyFile.PlaceFile> sealing =
                 all.stream().filter(SurveyFile.PlaceFile::sealing).toList();
         return Sureness.of(

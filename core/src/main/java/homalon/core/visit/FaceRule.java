@@ -6,6 +6,7 @@ import homalon.core.part.Layout;
 import homalon.core.rulebook.BenchFigure;
 import homalon.core.rulebook.BookDefaults;
 import homalon.core.rulebook.GasketKind;
+import homalon.core.rulebook.Source;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -31,10 +32,10 @@ public record FaceRule(OptionalDouble risk, OptionalDouble cover, List<Integer> 
     public static FaceRule of(PartFile part) {
         BookDefaults books = part.rules().books();
         double cover = BenchFigure.FACE_COVER.value(books);
-        BenchFigure asked =
-                part.visit().gasketKind().filter(g -> g == GasketKind.RACE).isPresent()
-                        ? BenchFigure.FACE_RISK_RACE
-                        : BenchFigure.FACE_RISK;
+        boolean race =
+                part.visit().gasketKind().filter(g -> g == GasketKind.RACE).isPresent();
+        boolean sea = part.entered().stream().anyMatch(l -> l.source() == Source.RULES);
+        BenchFigure asked = race || sea ? BenchFigure.FACE_RISK_SMALL : BenchFigure.FACE_RISK;
         return part.rules().byCover()
                 ? new FaceRule(OptionalDouble.empty(), OptionalDouble.of(OLD_COVER), List.of())
                 : new FaceRule(

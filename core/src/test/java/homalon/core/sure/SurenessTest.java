@@ -21,6 +21,7 @@ import homalon.core.sim.SeededFace;
 import homalon.core.surface.Fault;
 import homalon.core.surface.SurfacePrior;
 import homalon.core.verdict.Verdict;
+import homalon.core.words.English;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -212,6 +213,9 @@ class SurenessTest {
         at.add(new Spot(bridge().x(), bridge().y() + 2));
         Sureness sure = sure(dipped.read(at, 0, 1), List.of(bridge()), 0.01);
         assertEquals(List.of(Fault.GASKET), sure.suspected());
+        assertEquals(
+                "The readings speak for a hollow where the gasket was gone.",
+                English.of(sure.causes().get(0).words()));
         assertTrue(sure.chanceOf(Fault.GASKET) > 0.9);
         assertTrue(sure(face(0, 0).read(at, 0, 1), List.of(bridge()), 0.01)
                 .suspected()
@@ -227,15 +231,11 @@ class SurenessTest {
                                 .toList(),
                         NOISE,
                         1);
-        double[] spreads = sure(left, List.of(), 0.01).spreads();
-        double atLeft = 0;
-        double atRight = 0;
-        for (int i = 0; i < spreads.length; i++) {
-            double u = HEAD.box().u(GRID.spots().get(i).x());
-            atLeft = u < -0.2 ? Math.max(atLeft, spreads[i]) : atLeft;
-            atRight = u > 0.9 ? Math.max(atRight, spreads[i]) : atRight;
-        }
-        assertTrue(atRight > 3 * atLeft);
+        List<Sureness.Unknown> unknown = sure(left, List.of(), 0.01).unknown();
+        double middle = HEAD.box().width() / 2;
+        assertTrue(unknown.stream().noneMatch(u -> u.grade() == 3 && u.cell().x1() < middle - 40));
+        assertTrue(unknown.stream().filter(u -> u.cell().x0() > middle + 120).allMatch(u -> u.grade() == 3));
+        assertTrue(unknown.stream().filter(u -> u.cell().x0() > middle + 120).count() > 20);
     }
 
     @ParameterizedTest

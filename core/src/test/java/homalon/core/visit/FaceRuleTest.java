@@ -3,8 +3,6 @@ package homalon.core.visit;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import homalon.core.face.Cover;
-import homalon.core.face.FaceMap;
 import homalon.core.face.PlaceProposal;
 import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
@@ -16,8 +14,11 @@ import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.BenchFigure;
 import homalon.core.rulebook.BookDefaults;
+import homalon.core.rulebook.FlatnessLimit;
+import homalon.core.rulebook.GasketKind;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.rulebook.ShopRules;
+import homalon.core.rulebook.Source;
 import homalon.core.sim.SeededFace;
 import homalon.core.sure.FaceGrid;
 import homalon.core.verdict.Verdict;
@@ -36,7 +37,6 @@ import org.junit.jupiter.params.provider.EnumSource;
 class FaceRuleTest {
     private static final PartFile HEAD = Castings.of(PartKind.HEAD, 4);
     private static final Layout LAYOUT = Layout.of(HEAD.numbers());
-    private static final UUID INES = new UUID(1, 1);
 
     private static PartFile told(String history) {
         return Castings.of(PartKind.HEAD, 4, Optional.empty(), history, "");
@@ -110,6 +110,62 @@ class FaceRuleTest {
                 60, FaceRule.of(by(with(BenchFigure.FACE_COVER, 60))).cover().getAsDouble());
     }
 
+    /** Racing, and whatever has a limit by the rules of its class, leaves less room for being wrong. */
+    @Test
+    void whereMoreHangsOnItLessIsLeftOpen() {
+        PartFile.Visit v = HEAD.visit();
+        PartFile race = with(
+                List.of(),
+                new PartFile.Visit(
+                        v.id(),
+                        v.no(),
+                        v.history(),
+                        v.came(),
+                        v.wishes(),
+                        v.gasket(),
+                        Optional.of(GasketKind.RACE),
+                        v.bands(),
+                        v.due(),
+                        v.stuck(),
+                        v.openedBy(),
+                        v.openedAt(),
+                        v.releasedBy(),
+                        v.releasedAt(),
+                        v.releasedNote()));
+        assertEquals(0.001, FaceRule.of(race).risk().getAsDouble(), 1e-12);
+        Length most = Length.ofMm("0.05");
+        assertEquals(
+                0.001,
+                FaceRule.of(with(List.of(FlatnessLimit.overall(most, Source.RULES)), v))
+                        .risk()
+                        .getAsDouble(),
+                1e-12);
+        assertEquals(
+                0.01,
+                FaceRule.of(with(List.of(FlatnessLimit.overall(most, Source.MAKER)), v))
+                        .risk()
+                        .getAsDouble(),
+                1e-12);
+    }
+
+    private static PartFile with(List<FlatnessLimit> entered, PartFile.Visit visit) {
+        return new PartFile(
+                HEAD.id(),
+                HEAD.tag(),
+                HEAD.kind(),
+                HEAD.name(),
+                HEAD.customer(),
+                HEAD.material(),
+                HEAD.castingNumber(),
+                HEAD.stamps(),
+                HEAD.numbers(),
+                entered,
+                visit,
+                HEAD.visits(),
+                HEAD.version(),
+                HEAD.rules());
+    }
+
     @Test
     void whatWasHandedOverByCoverAloneStaysJudgedByIt() {
         FaceRule rule = FaceRule.of(by(ShopRules.of(BenchUnit.MM).withCoverAlone()));
@@ -132,22 +188,6 @@ class FaceRuleTest {
         assertEquals(!byCover, found(part, spots).sureness().isPresent());
     }
 
-    private static SurveyFile.ReadingFile reading(int seq, UUID place, Length value) {
-        return new SurveyFile.ReadingFile(
-                seq,
-                new UUID(3, seq),
-                place,
-                "place " + seq,
-                Kind.KEYED,
-                value.toString(),
-                BenchUnit.MM,
-                Optional.of(value),
-                Optional.empty(),
-                INES,
-                SheetHand.START,
-                true);
-    }
-
     private static FaceFinding found(PartFile part, List<Spot> spots) {
         SeededFace flat = new SeededFace(LAYOUT.box(), 0.1, 0, 0, 0, 0, List.of());
         List<SurveyFile.PlaceFile> places = new ArrayList<>();
@@ -160,39 +200,10 @@ class FaceRuleTest {
                     "place " + seq,
                     spot,
                     true,
-                    Optional.of(reading(seq, id, Length.roundedFromMm(flat.at(spot.x(), spot.y()))))));
+                    Optional.of(FaceHand.reading(
+                            seq, id, Kind.KEYED, Optional.of(Length.roundedFromMm(flat.at(spot.x(), spot.y())))))));
         }
-        SurveyFile survey = new SurveyFile(
-                new UUID(4, 1),
-                HEAD.visit().id(),
-                SurveyKind.FACE,
-                RuleBook.DEFAULT_UNCERTAINTY,
-                INES,
-                SheetHand.START,
-                places,
-                List.of(),
-                places.stream().flatMap(p -> p.reading().stream()).toList(),
-                Optional.empty(),
-                1);
-        LandRaster land = LandRaster.of(LAYOUT, 60);
-        return FaceFinding.of(
-                        survey,
-                        land,
-                        part.limits(),
-                        FaceRule.of(part),
-                        (p, asked) -> Cover.of(p, asked),
-                        new FaceMap.Kept() {
-                            @Override
-                            public FaceMap.Ground ground(Points places) {
-                                return FaceMap.ground(land, places);
-                            }
-
-                            @Override
-                            public double[] reach(Spot place) {
-                                return FaceMap.reach(land, place);
-                            }
-                        })
-                .map(f -> f.knowing(part, FaceGrid.of(Ground.of(LAYOUT), part.limits())))
+        return FaceHand.found(part, LandRaster.of(LAYOUT, 60), FaceHand.survey(part, places))
                 .orElseThrow();
     }
 

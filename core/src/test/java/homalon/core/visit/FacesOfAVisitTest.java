@@ -8,18 +8,13 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import homalon.core.cut.Comparison;
 import homalon.core.cut.SetUpMethod;
 import homalon.core.cut.Supports;
-import homalon.core.face.Cover;
-import homalon.core.face.FaceMap;
 import homalon.core.face.FeelerLine.Rest;
 import homalon.core.face.FeelerSurvey;
 import homalon.core.face.Gap;
 import homalon.core.geometry.Box;
 import homalon.core.geometry.Plane;
-import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
 import homalon.core.input.BadInputException;
-import homalon.core.part.Ground;
-import homalon.core.part.Land;
 import homalon.core.part.LandRaster;
 import homalon.core.part.Layout;
 import homalon.core.part.PartKind;
@@ -28,7 +23,6 @@ import homalon.core.quantity.Length;
 import homalon.core.route.VisitFacts;
 import homalon.core.rulebook.BladeSet;
 import homalon.core.rulebook.RuleBook;
-import homalon.core.sure.FaceGrid;
 import homalon.core.verdict.Verdict;
 import homalon.core.visit.SurveyFile.ReadingFile.Kind;
 import homalon.core.words.English;
@@ -48,22 +42,6 @@ class FacesOfAVisitTest {
     private static final Layout LAYOUT = Layout.of(HEAD.numbers());
     private static final LandRaster LAND = LandRaster.of(LAYOUT, 200);
     private static final UUID INES = new UUID(1, 1);
-
-    private static SurveyFile.ReadingFile reading(int seq, UUID place, Kind kind, Optional<Length> value) {
-        return new SurveyFile.ReadingFile(
-                seq,
-                new UUID(3, seq),
-                place,
-                "place " + seq,
-                kind,
-                value.map(Length::toString).orElse("/"),
-                BenchUnit.MM,
-                value,
-                Optional.empty(),
-                INES,
-                SheetHand.START.plusSeconds(60L * seq),
-                true);
-    }
 
     /** Read on a grid of bolts and bridges; every so many skipped. */
     private static SurveyFile survey(DoubleBinaryOperator height, int along, int across, int skipEvery) {
@@ -85,50 +63,18 @@ class FacesOfAVisitTest {
                         "place " + seq,
                         new Spot(x, y),
                         true,
-                        Optional.of(reading(seq, id, skipped ? Kind.SKIPPED : Kind.KEYED, value))));
+                        Optional.of(FaceHand.reading(seq, id, skipped ? Kind.SKIPPED : Kind.KEYED, value))));
             }
         }
         return of(places);
     }
 
     private static SurveyFile of(List<SurveyFile.PlaceFile> places) {
-        return new SurveyFile(
-                new UUID(4, 1),
-                new UUID(7, 2),
-                SurveyKind.FACE,
-                RuleBook.DEFAULT_UNCERTAINTY,
-                INES,
-                SheetHand.START,
-                places,
-                List.of(),
-                places.stream().flatMap(p -> p.reading().stream()).toList(),
-                Optional.empty(),
-                3);
+        return FaceHand.survey(HEAD, places);
     }
 
-    private static final FaceMap.Kept KEPT = new FaceMap.Kept() {
-        @Override
-        public FaceMap.Ground ground(Points places) {
-            return FaceMap.ground(LAND, places);
-        }
-
-        @Override
-        public double[] reach(Spot place) {
-            return FaceMap.reach(LAND, place);
-        }
-    };
-
-    private static final FaceGrid GRID = FaceGrid.of(Ground.of(LAYOUT), HEAD.limits());
-
     private static Optional<FaceFinding> found(SurveyFile survey) {
-        return FaceFinding.of(
-                        survey,
-                        LAND,
-                        HEAD.limits(),
-                        FaceRule.of(HEAD),
-                        (Points p, Land asked) -> Cover.of(p, asked),
-                        KEPT)
-                .map(f -> f.knowing(HEAD, GRID));
+        return FaceHand.found(HEAD, LAND, survey);
     }
 
     @Test

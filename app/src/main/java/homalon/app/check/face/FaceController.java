@@ -128,11 +128,17 @@ class FaceController {
         // The page holds the other rows of the walk already, and asks for the rest by itself.
         page.show("only", keyed.placeId());
         return page.read(() -> {
-            page.show("kind", kind);
-            page.show("tag", page.part().tag());
-            page.show("view", views.atOnce(page.part(), begun(page.part(), kind), page.writer()));
-            return "check/face/survey :: at-once";
+            FaceView view = views.atOnce(page.part(), begun(page.part(), kind), page.writer());
+            return view.awaited() ? atOnce(page, kind, view) : show(page, kind);
         });
+    }
+
+    /** Without the strip, which waits for the verdict as well. */
+    private static String atOnce(PartPage page, SurveyKind kind, FaceView view) {
+        page.show("kind", kind);
+        page.show("tag", page.part().tag());
+        page.show("view", view);
+        return "check/face/survey :: at-once";
     }
 
     @ToMachinists

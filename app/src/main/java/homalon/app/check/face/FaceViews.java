@@ -15,8 +15,6 @@ import homalon.core.face.BowAndTwist;
 import homalon.core.face.Causes;
 import homalon.core.face.FaceJudge;
 import homalon.core.face.FaceMap;
-import homalon.core.face.FaceWords;
-import homalon.core.face.FlatnessResult;
 import homalon.core.face.LimitVerdict;
 import homalon.core.geometry.Plane;
 import homalon.core.geometry.Points;
@@ -26,7 +24,6 @@ import homalon.core.part.PlaceNames;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.rulebook.RuleBook;
-import homalon.core.rulebook.Soak;
 import homalon.core.sure.Odds;
 import homalon.core.verdict.Verdict;
 import homalon.core.verdict.Working;
@@ -44,6 +41,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
@@ -79,7 +77,7 @@ public class FaceViews {
         next.ifPresent(n -> drawing.places(
                 List.of(new PlaceMark("suggested", n, PlaceMark.State.SUGGESTED, "", "Measure here next"))));
         boolean heights = survey.kind().ofHeights();
-        List<FaceView.Row> rows = heights ? rows(finding, layout, writer) : thickness.rows(part, survey, writer);
+        List<FaceView.Row> rows = heights ? FaceRows.of(finding, layout, writer) : thickness.rows(part, survey, writer);
         return new FaceView(
                 survey,
                 drawing,
@@ -87,7 +85,7 @@ public class FaceViews {
                 bands.map(b -> legend(b, writer)).orElse(List.of()),
                 labels(survey, finding, unit),
                 heights ? headline(finding, survey, writer) : thickness.headline(part, survey, writer),
-                withSoak(survey, rows, writer),
+                FaceRows.withSoak(survey, rows, writer),
                 finding.filter(f -> survey.kind() == SurveyKind.FACE)
                         .map(f -> setUps(part, f, layout, writer))
                         .orElse(List.of()),
@@ -168,9 +166,11 @@ public class FaceViews {
     private static List<FaceView.Cause> causes(PartFile part, FaceFinding finding, Layout layout) {
         String story = part.name() + ". " + part.visit().history() + ". "
                 + part.visit().wishes();
-        return Causes.of(new Causes.Seen(
-                        finding.judgement().flatness(), finding.lowBetweenBores(layout), story, part.kind()))
-                .stream()
+        Stream<Causes.Cause> spokenFor = finding.sureness().stream().flatMap(known -> known.causes().stream());
+        Stream<Causes.Cause> told = Causes.of(
+                new Causes.Seen(finding.judgement().flatness(), finding.lowBetweenBores(layout), story, part.kind()))
+                .stream();
+        return Stream.concat(spokenFor, told)
                 .map(c -> new FaceView.Cause(Words.of(c.words()), Words.of(c.from())))
                 .toList();
     }
@@ -192,25 +192,10 @@ public class FaceViews {
         Optional<Bands> bands = finding.map().map(m -> Bands.of(m.range(), finding.colourReach(), unit));
         return new Figures(
                 headline(finding, writer),
-                rows(Optional.of(finding), layout, writer),
+                FaceRows.of(Optional.of(finding), layout, writer),
                 workings(Optional.of(finding), writer),
                 bands,
                 bands.map(b -> legend(b, writer)).orElse(List.of()));
-    }
-
-    private static List<FaceView.Row> withSoak(SurveyFile survey, List<FaceView.Row> rows, LengthWriter writer) {
-        if (survey.soak().isEmpty()) {
-            return rows;
-        }
-        Soak soak = survey.soak().get();
-        List<FaceView.Row> all = new ArrayList<>(rows);
-        String note = soak.marks()
-                ? "between part and room: not soaked, it may bow. More than " + writer.apart(Soak.MOST.doubleValue())
-                        + " marks the survey"
-                : "between part and room, soaked";
-        all.add(new FaceView.Row(
-                "Temperature", writer.apart(soak.difference().doubleValue()), note, soak.marks() ? "out" : ""));
-        return all;
     }
 
     /** Once it is out, no further place changes that. */
@@ -332,82 +317,6 @@ public class FaceViews {
                 .mapToDouble(l -> l.over().orElse(0))
                 .max()
                 .orElse(0);
-    }
-
-    private static List<FaceView.Row> rows(Optional<FaceFinding> finding, Layout layout, LengthWriter writer) {
-        List<FaceView.Row> rows = new ArrayList<>();
-        if (finding.isEmpty()) {
-            return rows;
-        }
-        FlatnessResult flat = finding.get().judgement().flatness();
-        List<LimitVerdict> limits = finding.get().judgement().limits();
-        for (int l = 0; l < limits.size(); l++) {
-            rows.add(limitRow(limits.get(l), chance(finding.get(), l), writer));
-        }
-        rows.add(new FaceView.Row("Least squares", writer.number(flat.leastSquares()), "about the average plane", ""));
-        rows.addAll(bends(flat.bend(), finding.get().judgement().uncertainty(), layout, writer));
-        return rows;
-    }
-
-    private static List<FaceView.Row> bends(BowAndTwist bend, double one, Layout layout, LengthWriter writer) {
-        BowAndTwist.Errors error = bend.error();
-        String high = Words.of(FaceWords.highCorners(1, layout));
-        String low = Words.of(FaceWords.highCorners(-1, layout));
-        return List.of(
-                bow("Long bow", bend.longBow(), one * error.longBow(), writer, "hollow", "crowned"),
-                bow("Cross bow", bend.crossBow(), one * error.crossBow(), writer, "hollow", "crowned"),
-                bow("Fourth corner", bend.fourthCornerLift(), one * error.fourthCornerLift(), writer, high, low),
-                new FaceView.Row("Local, what is left", writer.number(bend.local()), "after bow and twist", ""));
-    }
-
-    /** That a limit is broken somewhere; nothing once it is proven to be. */
-    private static String chance(FaceFinding finding, int limit) {
-        boolean proven = finding.judgement().limits().get(limit).verdict() == Verdict.OUT;
-        return finding.sureness()
-                .filter(s -> !proven)
-                .map(s -> ", " + Words.of(Odds.of(s.chance(limit), s.drawn())) + " over")
-                .orElse("");
-    }
-
-    private static FaceView.Row limitRow(LimitVerdict l, String chance, LengthWriter writer) {
-        String name = switch (l.limit().scope()) {
-            case OVERALL -> "Flatness";
-            case ALONG -> "Straight along";
-            case ACROSS -> "Straight across";
-            case WINDOW -> "Any " + writer.size(l.limit().window().orElseThrow());
-            case BORE -> "Around a bore";
-        };
-        String source = switch (l.limit().source()) {
-            case MAKER -> "maker";
-            case GASKET -> "gasket";
-            case SHOP -> "shop rule";
-            case RULES -> "class rules";
-            case OWNER -> "owner's wish";
-            case SHOP_GASKET_KIND -> "shop, for its gasket";
-            case GASKET_KIND -> "default for its gasket";
-            case SHOP_DEFAULT -> "shop default";
-            case DEFAULT -> "default";
-        };
-        String verdict = switch (l.verdict()) {
-            case OUT -> "out";
-            case WITHIN -> "within";
-            case NOT_PROVEN -> "not proven";
-        };
-        return new FaceView.Row(
-                name,
-                l.value().isPresent() ? writer.number(l.value().getAsDouble()) : "—",
-                verdict + chance + ", limit " + writer.number(l.limit().most()) + " " + source,
-                verdict.replace("not proven", "open"));
-    }
-
-    private static FaceView.Row bow(
-            String name, OptionalDouble value, double unsure, LengthWriter writer, String plus, String minus) {
-        if (value.isEmpty()) {
-            return new FaceView.Row(name, "—", "not determined by these places", "");
-        }
-        double v = value.getAsDouble();
-        String words = Math.abs(v) < 5e-5 ? "none" : v > 0 ? plus : minus;
-        return new FaceView.Row(name, writer.number(Math.abs(v)), words + ", ± " + writer.number(unsure), "");
     }
 
     private static Workings workings(Optional<FaceFinding> finding, LengthWriter writer) {

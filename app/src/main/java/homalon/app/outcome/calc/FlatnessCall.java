@@ -148,7 +148,8 @@ final class FlatnessCall {
         Flatness.check(points);
         windowsFit(points, request);
         FlatnessSettings settings = settings(points, request, bores);
-        return answer(Flatness.of(points, settings), request, FlatnessModel.answer(points, settings, request));
+        FlatnessResult found = Flatness.of(points, settings);
+        return answer(found, request, FlatnessModel.answer(points, found, settings, request));
     }
 
     private static void windowsFit(Points points, Request request) {

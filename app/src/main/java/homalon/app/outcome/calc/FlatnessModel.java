@@ -1,5 +1,6 @@
 package homalon.app.outcome.calc;
 
+import homalon.core.face.FlatnessResult;
 import homalon.core.face.FlatnessSettings;
 import homalon.core.geometry.Box;
 import homalon.core.geometry.Points;
@@ -10,6 +11,7 @@ import homalon.core.part.Land;
 import homalon.core.part.Layout;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.FlatnessLimit;
+import homalon.core.rulebook.RuleBook;
 import homalon.core.rulebook.Source;
 import homalon.core.sure.FaceGrid;
 import homalon.core.sure.Sureness;
@@ -28,10 +30,15 @@ import org.locationtech.jts.geom.GeometryFactory;
 /** What lies between the points of the call {@code flatness}. */
 final class FlatnessModel {
     private static final GeometryFactory SHAPES = new GeometryFactory();
-    private static final int MOST = 2000;
+    private static final int MOST = 600;
     private static final int ARC = 24;
-    private static final double USUAL_NOISE = 0.001;
     private static final double LEAST_LIMIT = 1e-4;
+    /** Below this rounding, among the most points, is louder than the noise. */
+    private static final double LEAST_NOISE = 1e-4;
+
+    private static final double MOST_LENGTH = 10_000;
+    /** From its plane no face is further, and no unevenness higher, mm. */
+    private static final double MOST_HEIGHT = 10;
 
     private FlatnessModel() {}
 
@@ -92,10 +99,10 @@ final class FlatnessModel {
                 model.risk() == null || (FlatnessCall.finite(model.risk()) && model.risk() > 0 && model.risk() < 1),
                 "model.risk",
                 "app.calc.model-risk-must-lie-between-0-and-1");
-        FlatnessCall.above(problems, "model.noise", model.noise());
         FlatnessCall.above(problems, "model.windowLimit", model.windowLimit());
-        FlatnessCall.above(problems, "model.length", model.length());
-        FlatnessCall.above(problems, "model.local", model.local());
+        between(problems, "model.noise", model.noise(), LEAST_NOISE, MOST_HEIGHT);
+        between(problems, "model.length", model.length(), 1, MOST_LENGTH);
+        between(problems, "model.local", model.local(), LEAST_LIMIT / 100, MOST_HEIGHT);
         problems.require(
                 request.limit() != null || model.windowLimit() != null,
                 "model",
@@ -122,8 +129,19 @@ final class FlatnessModel {
         }
     }
 
+    private static void between(Problems problems, String field, @Nullable Double value, double least, double most) {
+        problems.require(
+                value == null || (value >= least && value <= most),
+                field,
+                "app.calc.model-figure-must-lie-between",
+                field,
+                least,
+                most);
+    }
+
     /** Nothing where the model was not asked. */
-    static @Nullable Answer answer(Points points, FlatnessSettings settings, FlatnessCall.Request request) {
+    static @Nullable Answer answer(
+            Points points, FlatnessResult found, FlatnessSettings settings, FlatnessCall.Request request) {
         Settings model = request.model();
         if (model == null) {
             return null;
@@ -137,6 +155,8 @@ final class FlatnessModel {
                         Length.roundedFromMm(request.window()), Length.roundedFromMm(l), Source.SHOP)));
         FaceGrid grid = FaceGrid.of(ground(settings), limits);
         Problems problems = new Problems();
+        boolean near = found.leastSquares() <= MOST_HEIGHT;
+        problems.require(near, "points", "app.calc.model-heights-lie-within", MOST_HEIGHT);
         problems.require(!grid.spots().isEmpty(), "bores", "app.calc.model-no-land-is-left-between-the-bores");
         problems.throwIfAny();
         SurfacePrior usual = SurfacePrior.usual(grid.tightest());
@@ -144,8 +164,7 @@ final class FlatnessModel {
                 model.length() == null ? usual.length() : model.length(),
                 model.local() == null ? usual.local() : model.local(),
                 0);
-        double half = settings.uncertainty() / 2;
-        double noise = model.noise() != null ? model.noise() : half > 0 ? half : USUAL_NOISE;
+        double noise = model.noise() != null ? model.noise() : Sureness.noise(band(settings));
         double risk = model.risk() == null ? Sureness.USUAL_RISK : model.risk();
         List<Spot> gone = model.gone() == null
                 ? List.of()
@@ -155,9 +174,14 @@ final class FlatnessModel {
                 overall == 1 ? sure.chance(0) : null,
                 limits.size() > overall ? sure.chance(overall) : null,
                 sure.any(),
-                sure.any() <= risk,
+                sure.withinRisk(),
                 sure.next().map(s -> new double[] {s.x(), s.y()}).orElse(null),
                 sure.drawn());
+    }
+
+    /** What was given, else that of a good indicator. */
+    private static double band(FlatnessSettings settings) {
+        return settings.uncertainty() > 0 ? settings.uncertainty() : RuleBook.DEFAULT_UNCERTAINTY.mm();
     }
 
     private static Ground ground(FlatnessSettings settings) {

@@ -76,6 +76,9 @@ class FewestReadingsTest {
             page.keyboard().press("Enter");
             assertThat(page.locator("#walk [data-state=read]")).hasCount(n);
             assertThat(page.locator("#figures form[data-lays]")).hasCount(0);
+            // The strip counts along, before there is a verdict and while its chance is still awaited.
+            assertThat(page.locator("#strip"))
+                    .containsText(Pattern.compile("\\b" + n + " of [0-9]+ keyed|within|out by|proven"));
             String style = verdict.getAttribute("class");
             if (style.contains("out") || style.contains("within")) {
                 return n;

@@ -12,11 +12,9 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Base64;
 import java.util.Iterator;
 import java.util.List;
 import java.util.stream.Stream;
@@ -47,17 +45,11 @@ class CalcTest {
 
     private HttpResponse<String> ask(String calc, String body, String authorization)
             throws IOException, InterruptedException {
-        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + "/api/v1/calc/" + calc))
-                .header("Content-Type", "application/json")
-                .POST(BodyPublishers.ofString(body));
-        if (!authorization.isEmpty()) {
-            request.header("Authorization", authorization);
-        }
-        return HttpClient.newHttpClient().send(request.build(), BodyHandlers.ofString());
+        return new Caller(shop).ask(calc, body, authorization);
     }
 
     private HttpResponse<String> ask(String calc, String body) throws IOException, InterruptedException {
-        return ask(calc, body, basic("api", "saltmarsh-demo"));
+        return new Caller(shop).ask(calc, body);
     }
 
     /** The instrument's uncertainty is kept on both sides of the limit. */
@@ -84,81 +76,6 @@ class CalcTest {
         assertEquals(
                 verdict,
                 JsonMapper.shared().readTree(answer.body()).get("verdict").asString());
-    }
-
-    private static String grid(int along, int across) {
-        StringBuilder points = new StringBuilder();
-        for (int i = 0; i < along; i++) {
-            for (int j = 0; j < across; j++) {
-                points.append(points.isEmpty() ? "" : ",")
-                        .append("[" + 400.0 * i / (along - 1) + "," + 150.0 * j / (across - 1) + ",0]");
-            }
-        }
-        return "{\"points\":[" + points + "],\"limit\":0.05,\"uncertainty\":0.002";
-    }
-
-    /** Four corners leave nearly all open, a close grid next to nothing; what is asked of no model answers as it did. */
-    @Test
-    void theModelTellsWhatLiesBetweenThePoints() throws Exception {
-        JsonNode corners = JsonMapper.shared()
-                .readTree(ask("flatness", grid(2, 2) + ",\"window\":100,\"model\":{\"windowLimit\":0.02}}")
-                        .body());
-        assertTrue(corners.get("model").get("chance").asDouble() > 0.3);
-        assertTrue(corners.get("model").get("windowChance").asDouble()
-                <= corners.get("model").get("anyChance").asDouble());
-        assertEquals(false, corners.get("model").get("withinRisk").asBoolean());
-        double x = corners.get("model").get("next").get(0).asDouble();
-        assertTrue(x > 40 && x < 360, "the middle tells most of a bow: " + x);
-        JsonNode close = JsonMapper.shared()
-                .readTree(ask("flatness", grid(9, 4) + ",\"model\":{}}").body());
-        assertTrue(close.get("model").get("chance").asDouble() < 0.01);
-        assertTrue(close.get("model").get("withinRisk").asBoolean());
-        assertTrue(close.get("model").get("windowChance").isNull());
-        JsonNode told = JsonMapper.shared()
-                .readTree(ask("flatness", grid(3, 2) + ",\"model\":{\"gone\":[[200,75]]}}")
-                        .body());
-        JsonNode untold = JsonMapper.shared()
-                .readTree(ask("flatness", grid(3, 2) + ",\"model\":{}}").body());
-        assertTrue(told.get("model").get("chance").asDouble()
-                > untold.get("model").get("chance").asDouble() + 0.05);
-        assertTrue(JsonMapper.shared()
-                        .readTree(ask("flatness", grid(3, 3) + "}").body())
-                        .get("model")
-                == null);
-    }
-
-    @ParameterizedTest
-    @CsvSource(
-            delimiter = '|',
-            value = {
-                "\"model\":{\"risk\":1}|model.risk",
-                "\"model\":{\"noise\":0}|model.noise",
-                "\"model\":{\"length\":-1}|model.length",
-                "\"model\":{\"windowLimit\":0.02}|model.windowLimit",
-                "\"model\":{\"gone\":[[1]]}|model.gone[0]",
-                "\"model\":{},\"bores\":[{\"x\":200,\"y\":75,\"d\":900}]|bores",
-                "\"model\":{},\"window\":1e-7,\"limit\":1e-9|model",
-            })
-    void whatIsNoModelIsRefusedByItsField(String more, String field) throws Exception {
-        String body = more.contains("limit\"") ? grid(3, 3).replace("\"limit\":0.05,", "") : grid(3, 3);
-        HttpResponse<String> answer = ask("flatness", body + "," + more + "}");
-        assertEquals(400, answer.statusCode(), answer.body());
-        assertTrue(answer.body().contains("\"" + field + "\""), answer.body());
-    }
-
-    /** Sizes that no casting has are worked out all the same, and soon. */
-    @ParameterizedTest
-    @ValueSource(strings = {"1e9", "1e-3"})
-    void theModelBearsAnySize(String size) throws Exception {
-        String points = "[[0,0,0],[S,0,0],[0,S,0],[S,S,0],[0,1,0]]".replace("S", size);
-        HttpResponse<String> answer = ask(
-                "flatness",
-                "{\"points\":" + points + ",\"limit\":0.05,\"window\":0.5,\"model\":{\"windowLimit\":0.02}}");
-        assertEquals(200, answer.statusCode(), answer.body());
-    }
-
-    private static String basic(String user, String password) {
-        return "Basic " + Base64.getEncoder().encodeToString((user + ":" + password).getBytes(StandardCharsets.UTF_8));
     }
 
     /** The same cases that the core agrees with, through the whole interface. */
@@ -316,7 +233,7 @@ class CalcTest {
         String body = "{\"points\":" + GOOD + "}";
         assertEquals(401, ask("flatness", body, "").statusCode());
         assertEquals(401, ask("flatness", body, "Bearer nothing").statusCode());
-        assertEquals(401, ask("flatness", body, basic("api", "wrong")).statusCode());
+        assertEquals(401, ask("flatness", body, Caller.basic("api", "wrong")).statusCode());
         HttpResponse<String> unknown = ask("nothing", body);
         assertEquals(404, unknown.statusCode());
         assertEquals(
@@ -370,7 +287,7 @@ class CalcTest {
     @ValueSource(strings = {"", "application/x-www-form-urlencoded", "text/plain"})
     void theBodyIsReadWhateverItsTypeIsSaidToBe(String type) throws Exception {
         HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + "/api/v1/calc/rocking"))
-                .header("Authorization", basic("api", "saltmarsh-demo"))
+                .header("Authorization", Caller.basic("api", "saltmarsh-demo"))
                 .POST(BodyPublishers.ofString("{\"play\":0.4,\"reach\":12,\"guideLength\":52}"));
         if (!type.isEmpty()) {
             request.header("Content-Type", type);
