@@ -68,7 +68,7 @@ class ReplicaTest {
 
     /** What ended the keying is told, instead of a minute's silence. */
     private static void waitFor(CompletableFuture<Void> keying, BooleanSupplier held) throws Exception {
-        for (int i = 0; i < 1200 && !held.getAsBoolean() && !keying.isDone(); i++) {
+        for (int i = 0; i < 6000 && !held.getAsBoolean() && !keying.isDone(); i++) {
             Thread.sleep(50);
         }
         if (keying.isDone()) {
