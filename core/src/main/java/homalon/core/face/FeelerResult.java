@@ -51,6 +51,12 @@ public record FeelerResult(
         return fits == Fits.ONE_BOW || fits == Fits.EDGES_APART;
     }
 
+    /** The same with another verdict, with fewer readings that stand out, and something else to try next. */
+    public FeelerResult judged(Verdict other, List<Odd> standOut, Optional<Try> then) {
+        return new FeelerResult(
+                other, fits, gapProven, gapPossible, shape, bows, edgesApart, standOut, then, OptionalInt.empty());
+    }
+
     /**
      * What bow and twist may be, mm.
      *

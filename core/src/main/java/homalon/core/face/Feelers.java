@@ -323,10 +323,14 @@ public final class Feelers {
         return new Try(nearest(line), OptionalInt.of(odd.line()), line.from(), line.to(), at, survey.limit());
     }
 
-    /** The judged line that an edge lies closest to. */
     private Judged nearest(FeelerLine line) {
+        return nearest(line, survey.box());
+    }
+
+    /** The judged line that an edge over a face lies closest to. */
+    public static Judged nearest(FeelerLine line, Box box) {
         return Arrays.stream(Judged.values())
-                .min(Comparator.comparingDouble(j -> away(j, line)))
+                .min(Comparator.comparingDouble(j -> away(j, line, box)))
                 .orElseThrow();
     }
 
@@ -335,8 +339,7 @@ public final class Feelers {
     }
 
     /** How far an edge lies from a judged line, in u and v; turning the edge end for end changes nothing. */
-    private double away(Judged j, FeelerLine line) {
-        Box box = survey.box();
+    private static double away(Judged j, FeelerLine line, Box box) {
         double du = line.du(box);
         double dv = line.dv(box);
         double run = Math.min(
@@ -353,7 +356,7 @@ public final class Feelers {
         double least = NEAR;
         for (int i = 0; i < survey.lines().size(); i++) {
             FeelerLine line = survey.lines().get(i);
-            double away = away(j, line);
+            double away = away(j, line, survey.box());
             if (away < least && !line.stations().isEmpty()) {
                 least = away;
                 best = i;
@@ -382,6 +385,8 @@ public final class Feelers {
         if (blade <= went && went < size.most()) {
             blade = (went + size.most()) / 2;
         }
+        // A line that can have no bow at all tells by the thinnest blade or by none.
+        blade = blade <= SLACK ? survey.thinnest() : blade;
         Spot from = corner(worst.line(), false);
         Spot to = corner(worst.line(), true);
         if (laid.isPresent()) {

@@ -12,7 +12,7 @@ import java.util.Map;
  * @param letGo rules of the route that it does not go by, by name, and why
  * @param paper what stands on its papers
  * @param tags how they are numbered
- * @param byCover whether a face was within by the rule of cover alone: for what was handed over while nothing more was asked
+ * @param before how what was handed over before was judged
  */
 public record ShopRules(
         FaceDefaults faces,
@@ -21,7 +21,17 @@ public record ShopRules(
         Map<String, String> letGo,
         ShopPaper paper,
         TagNumbers tags,
-        boolean byCover) {
+        Before before) {
+    /**
+     * What was handed over while less was asked stays judged as it was.
+     *
+     * @param byCover a face that was read was within by the rule of cover alone
+     * @param byBlades one that was tried with feelers was within by what bow and twist allow
+     */
+    public record Before(boolean byCover, boolean byBlades) {
+        public static final Before NOTHING = new Before(false, false);
+    }
+
     public ShopRules {
         letGo = Map.copyOf(letGo);
     }
@@ -35,11 +45,11 @@ public record ShopRules(
                 Map.of(),
                 ShopPaper.NONE,
                 TagNumbers.USUAL,
-                false);
+                Before.NOTHING);
     }
 
-    /** The same for what was handed over while the rule of cover was all that was asked of a face. */
-    public ShopRules withCoverAlone() {
-        return new ShopRules(faces, books, lines, letGo, paper, tags, true);
+    /** The same for what was handed over while less was asked. */
+    public ShopRules asBefore(Before then) {
+        return new ShopRules(faces, books, lines, letGo, paper, tags, then);
     }
 }

@@ -1,5 +1,6 @@
 package homalon.core.visit;
 
+import homalon.core.cut.Tram;
 import homalon.core.face.Cover;
 import homalon.core.face.FaceJudge;
 import homalon.core.face.FaceMap;
@@ -17,6 +18,7 @@ import homalon.core.sure.Sureness;
 import homalon.core.words.Message;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.BiFunction;
 
 /**
@@ -105,6 +107,15 @@ public record FaceFinding(
         List<SurveyFile.PlaceFile> sealing =
                 all.stream().filter(SurveyFile.PlaceFile::sealing).toList();
         return FaceWords.lowBetweenBores(judgement.flatness(), SurveyFile.points(sealing), layout);
+    }
+
+    /**
+     * Whether a face that was cut is shaped as a spindle out of square leaves it.
+     *
+     * @param cutter over its edges, mm; empty where none was noted with the pass
+     */
+    public Optional<Tram> tram(Layout layout, OptionalDouble cutter) {
+        return Tram.seen(points, layout.box(), cutter, Sureness.noise(judgement.uncertainty()));
     }
 
     /** Heights that the map's full colours stand for at the least, mm: a zone of the limit spans them. */

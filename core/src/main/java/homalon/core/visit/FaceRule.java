@@ -36,7 +36,7 @@ public record FaceRule(OptionalDouble risk, OptionalDouble cover, List<Integer> 
                 part.visit().gasketKind().filter(g -> g == GasketKind.RACE).isPresent();
         boolean sea = part.entered().stream().anyMatch(l -> l.source() == Source.RULES);
         BenchFigure asked = race || sea ? BenchFigure.FACE_RISK_SMALL : BenchFigure.FACE_RISK;
-        return part.rules().byCover()
+        return part.rules().before().byCover()
                 ? new FaceRule(OptionalDouble.empty(), OptionalDouble.of(OLD_COVER), List.of())
                 : new FaceRule(
                         OptionalDouble.of(1 / asked.value(books)),

@@ -22,15 +22,19 @@ import java.util.Optional;
  * @param limit the overall one, of the gap or of the zone
  */
 public record FeelerReading(
-        FeelerFile survey, LengthWriter writer, Layout layout, FlatnessLimit limit, FeelerResult result) {
+        FeelerFile survey, LengthWriter writer, Layout layout, FlatnessLimit limit, FeelerFinding finding) {
 
     public static FeelerReading of(
-            PartFile part, FeelerFile survey, Layout layout, FeelerResult result, BenchUnit unit) {
+            PartFile part, FeelerFile survey, Layout layout, FeelerFinding finding, BenchUnit unit) {
         FlatnessLimit overall = part.limits().stream()
                 .filter(l -> l.scope() == FlatnessLimit.Scope.OVERALL)
                 .findFirst()
                 .orElseThrow();
-        return new FeelerReading(survey, new LengthWriter(unit), layout, overall, result);
+        return new FeelerReading(survey, new LengthWriter(unit), layout, overall, finding);
+    }
+
+    public FeelerResult result() {
+        return finding.result();
     }
 
     public LineFile lineOf(PlaceFile place) {

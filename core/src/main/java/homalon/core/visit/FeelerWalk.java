@@ -55,6 +55,13 @@ public final class FeelerWalk {
                 || !read.survey().complete(read.limit().most())) {
             return Optional.empty();
         }
+        if (read.finding().sureness().isPresent()) {
+            return read.result()
+                    .next()
+                    .flatMap(n -> read.place(n)
+                            .filter(p -> !p.skipped())
+                            .map(p -> new More(p, Length.roundedFromMm(n.blade()))));
+        }
         return read.result()
                 .next()
                 .flatMap(n -> read.place(n)

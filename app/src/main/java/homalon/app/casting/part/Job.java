@@ -84,6 +84,9 @@ final class Job {
     /** Handed over while the rule of cover was all that was asked of a face. */
     boolean byCover;
 
+    /** Handed over while what bow and twist allow was all that was asked of feelers. */
+    boolean byBlades;
+
     /** When and why the booking was voided; null for every other. */
     @Column(name = "voided_at")
     @Nullable

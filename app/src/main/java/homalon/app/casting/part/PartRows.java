@@ -38,7 +38,7 @@ final class PartRows {
 
     private static ShopRules rules(Job visit, ShopSettings.History settings) {
         ShopRules rules = visit.releasedAt == null ? settings.now() : settings.at(visit.releasedAt);
-        return visit.byCover ? rules.withCoverAlone() : rules;
+        return rules.asBefore(new ShopRules.Before(visit.byCover, visit.byBlades));
     }
 
     private static PartFile.Visit visit(Job j) {

@@ -1,5 +1,6 @@
 package homalon.app.check.face;
 
+import homalon.app.casting.ledger.Ledgers;
 import homalon.app.casting.part.Faces;
 import homalon.app.foundation.drawing.Bands;
 import homalon.app.foundation.drawing.FaceDrawing;
@@ -7,10 +8,12 @@ import homalon.app.foundation.drawing.PlaceMark;
 import homalon.app.foundation.drawing.ProfileDrawing;
 import homalon.app.foundation.web.Workings;
 import homalon.app.foundation.words.Words;
+import homalon.app.shop.tools.Toolbox;
 import homalon.core.cut.Comparison;
 import homalon.core.cut.SetUp;
 import homalon.core.cut.SetUpMethod;
 import homalon.core.cut.Supports;
+import homalon.core.cut.Tram;
 import homalon.core.face.BowAndTwist;
 import homalon.core.face.Causes;
 import homalon.core.face.FaceJudge;
@@ -52,6 +55,8 @@ public class FaceViews {
     private final Faces faces;
     private final Findings findings;
     private final ThicknessViews thickness;
+    private final Ledgers ledgers;
+    private final Toolbox toolbox;
 
     public FaceView of(PartFile part, SurveyFile survey, LengthWriter writer) {
         return of(part, survey, survey.kind().ofHeights() ? findings.of(part, survey) : Optional.empty(), writer);
@@ -92,7 +97,7 @@ public class FaceViews {
                 new WalkList(survey, writer),
                 workings(finding, writer),
                 finding.filter(f -> survey.complete())
-                        .map(f -> causes(part, f, layout))
+                        .map(f -> causes(part, survey.kind(), f, writer))
                         .orElse(List.of()),
                 next.isPresent(),
                 next.map(Spot::x).orElse(0.0),
@@ -163,16 +168,35 @@ public class FaceViews {
                 .toList();
     }
 
-    private static List<FaceView.Cause> causes(PartFile part, FaceFinding finding, Layout layout) {
+    private List<FaceView.Cause> causes(PartFile part, SurveyKind kind, FaceFinding finding, LengthWriter writer) {
+        Layout layout = faces.layout(part.numbers());
+        if (kind == SurveyKind.PROOF) {
+            OptionalDouble cutter = cutter(part);
+            Optional<Tram> tram = finding.tram(layout, cutter);
+            if (tram.isPresent()) {
+                return List.of(written(tram.get().cause(cutter), writer));
+            }
+        }
         String story = part.name() + ". " + part.visit().history() + ". "
                 + part.visit().wishes();
         Stream<Causes.Cause> spokenFor = finding.sureness().stream().flatMap(known -> known.causes().stream());
         Stream<Causes.Cause> told = Causes.of(
                 new Causes.Seen(finding.judgement().flatness(), finding.lowBetweenBores(layout), story, part.kind()))
                 .stream();
-        return Stream.concat(spokenFor, told)
-                .map(c -> new FaceView.Cause(Words.of(c.words()), Words.of(c.from())))
-                .toList();
+        return Stream.concat(spokenFor, told).map(c -> written(c, writer)).toList();
+    }
+
+    private static FaceView.Cause written(Causes.Cause cause, LengthWriter writer) {
+        return new FaceView.Cause(Words.of(cause.words(), writer), Words.of(cause.from(), writer));
+    }
+
+    /** What the last pass of the visit was cut with, over its edges; empty where it was not noted. */
+    private OptionalDouble cutter(PartFile part) {
+        return ledgers.of(part).passes(part.visit().id()).stream()
+                .reduce((before, last) -> last)
+                .flatMap(last -> toolbox.cutter(last.cutter()))
+                .map(c -> OptionalDouble.of(c.diameter()))
+                .orElse(OptionalDouble.empty());
     }
 
     /**

@@ -134,7 +134,8 @@ public class Findings {
         return FaceWalk.more(grid(part), read, count);
     }
 
-    private FaceGrid grid(PartFile part) {
+    /** The land of its face with what its limits ask about, kept for all castings of one layout. */
+    public FaceGrid grid(PartFile part) {
         return memory.answer(
                 new GridOf(part.numbers(), part.limits()),
                 () -> FaceGrid.of(Ground.of(faces.layout(part.numbers())), part.limits()));

@@ -53,6 +53,7 @@ class FeelerController {
             page.show("kind", kind);
             page.frame(kind.step());
             if (begun.isPresent()) {
+                page.show("tag", part.tag());
                 page.show("view", views.of(part, begun.get(), page.unit()));
                 return "check/feelers/survey";
             }
@@ -114,7 +115,10 @@ class FeelerController {
     @PostMapping("/readings")
     Object key(PartPage page, @PathVariable FeelerKind kind, Keyed keyed) {
         readings.key(page.part(), kind.path(), keyed, page.me());
-        return page.read(() -> live(page, kind));
+        return page.read(() -> {
+            FeelerView view = views.atOnce(page.part(), begun(page, kind), page.unit());
+            return view.awaited() ? show(page, kind, view, "at-once") : live(page, kind);
+        });
     }
 
     @ToMachinists
@@ -135,14 +139,22 @@ class FeelerController {
         return stands ? ResponseEntity.noContent().build() : page.read(() -> live(page, kind));
     }
 
-    private String live(PartPage page, FeelerKind kind) {
-        PartFile part = page.part();
-        FeelerFile survey = surveys.find(part, kind)
+    private FeelerFile begun(PartPage page, FeelerKind kind) {
+        return surveys.find(page.part(), kind)
                 .orElseThrow(
                         () -> new BadInputException("survey", "app.feelers.this-face-was-not-begun-start-it-first"));
-        page.show("kind", kind);
-        page.show("view", views.of(part, survey, page.unit()));
+    }
+
+    private String live(PartPage page, FeelerKind kind) {
+        FeelerView view = views.of(page.part(), begun(page, kind), page.unit());
         page.frame(kind.step());
-        return "check/feelers/survey :: live";
+        return show(page, kind, view, "live");
+    }
+
+    private static String show(PartPage page, FeelerKind kind, FeelerView view, String fragment) {
+        page.show("kind", kind);
+        page.show("tag", page.part().tag());
+        page.show("view", view);
+        return "check/feelers/survey :: " + fragment;
     }
 }

@@ -1,15 +1,16 @@
 package homalon.app.check.feelers;
 
 import homalon.app.casting.part.Faces;
+import homalon.app.check.face.Findings;
 import homalon.app.foundation.memory.Memory;
 import homalon.app.foundation.memory.Question;
-import homalon.core.face.FeelerResult;
-import homalon.core.face.Feelers;
 import homalon.core.part.LayoutNumbers;
-import homalon.core.quantity.Length;
-import homalon.core.rulebook.RuleBook;
+import homalon.core.rulebook.FlatnessLimit;
+import homalon.core.visit.FaceRule;
 import homalon.core.visit.FeelerFile;
+import homalon.core.visit.FeelerFinding;
 import homalon.core.visit.PartFile;
+import java.util.List;
 import java.util.UUID;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
@@ -18,18 +19,46 @@ import org.springframework.stereotype.Component;
 @Component
 @RequiredArgsConstructor
 public class FeelerFindings {
-    private record Version(long revision, LayoutNumbers numbers, Length limit) {}
+    private record Version(
+            long revision, LayoutNumbers numbers, List<FlatnessLimit> limits, FaceRule rule, boolean byBlades) {}
 
-    private record Said(UUID survey) implements Question<FeelerResult> {}
+    /** What the blades of each survey were last found to say. */
+    private record Said(UUID survey) implements Question<FeelerFinding> {}
+
+    /** The same with what lies between the edges. */
+    private record Known(UUID survey) implements Question<FeelerFinding> {}
 
     private final Faces faces;
+    private final Findings findings;
     private final Memory memory;
 
-    public FeelerResult of(PartFile part, FeelerFile survey) {
-        Length limit = RuleBook.overall(part.limits());
+    /** What it says, the chance that it is out between the edges included. */
+    public FeelerFinding of(PartFile part, FeelerFile survey) {
+        FeelerFinding said = byBlades(part, survey);
+        return said.awaited()
+                ? memory.at(
+                        new Known(survey.id()),
+                        version(part, survey),
+                        () -> FeelerFinding.of(
+                                part, survey, faces.layout(part.numbers()).box(), findings.grid(part)))
+                : said;
+    }
+
+    /** What the blades say by themselves, at once. */
+    FeelerFinding byBlades(PartFile part, FeelerFile survey) {
         return memory.at(
                 new Said(survey.id()),
-                new Version(survey.revision(), part.numbers(), limit),
-                () -> Feelers.look(survey.survey(faces.layout(part.numbers()).box(), limit)));
+                version(part, survey),
+                () -> FeelerFinding.byBlades(
+                        part, survey, faces.layout(part.numbers()).box()));
+    }
+
+    private static Version version(PartFile part, FeelerFile survey) {
+        return new Version(
+                survey.revision(),
+                part.numbers(),
+                part.limits(),
+                FaceRule.of(part),
+                part.rules().before().byBlades());
     }
 }

@@ -17,6 +17,7 @@ import java.util.UUID;
  * @param nextPlace where that is asked, null when the line was not laid
  * @param odd readings that stand out
  * @param complete when nothing more is asked
+ * @param awaited what lies between the edges is not known yet
  */
 public record FeelerView(
         FeelerFile survey,
@@ -30,4 +31,5 @@ public record FeelerView(
         List<FaceView.Row> rows,
         List<FeelerWalk.Place> walk,
         Workings workings,
-        boolean complete) {}
+        boolean complete,
+        boolean awaited) {}

@@ -21,11 +21,14 @@ import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.rulebook.FlatnessLimit;
+import homalon.core.sure.FeelerSureness;
+import homalon.core.sure.Odds;
 import homalon.core.verdict.Verdict;
 import homalon.core.visit.Asked;
 import homalon.core.visit.FeelerFile;
 import homalon.core.visit.FeelerFile.LineFile;
 import homalon.core.visit.FeelerFile.PlaceFile;
+import homalon.core.visit.FeelerFinding;
 import homalon.core.visit.FeelerReading;
 import homalon.core.visit.FeelerWalk;
 import homalon.core.visit.FeelerWorking;
@@ -47,8 +50,16 @@ public class FeelerViews {
     private final WorkLog work;
 
     public FeelerView of(PartFile part, FeelerFile survey, BenchUnit unit) {
-        FeelerReading reading =
-                FeelerReading.of(part, survey, faces.layout(part.numbers()), findings.of(part, survey), unit);
+        return of(part, survey, findings.of(part, survey), unit);
+    }
+
+    /** What the blades say by themselves: the chance that it is out between the edges follows when it is known. */
+    FeelerView atOnce(PartFile part, FeelerFile survey, BenchUnit unit) {
+        return of(part, survey, findings.byBlades(part, survey), unit);
+    }
+
+    private FeelerView of(PartFile part, FeelerFile survey, FeelerFinding finding, BenchUnit unit) {
+        FeelerReading reading = FeelerReading.of(part, survey, faces.layout(part.numbers()), finding, unit);
         return new Writing(reading, work.isTicked(part, SmallCheck.DOWELS_OUT)).view();
     }
 
@@ -92,7 +103,8 @@ public class FeelerViews {
                     survey.begun() ? rows() : List.of(),
                     new FeelerWalk(read, dowelsOut).walk(),
                     survey.begun() ? Workings.of(List.of(FeelerWorking.of(read)), writer) : Workings.NONE,
-                    survey.complete(limit.most()));
+                    survey.complete(limit.most()),
+                    read.finding().awaited());
         }
 
         private FaceView.Headline headline() {
@@ -102,6 +114,13 @@ public class FeelerViews {
             }
             String limitWords =
                     writer.full(limit.most()) + " " + Words.of(limit.source().words());
+            if (read.finding().awaited()) {
+                return new FaceView.Headline(
+                        "open", "Not proven yet", "What may lie between the edges is being looked at.");
+            }
+            if (read.finding().sureness().isPresent() && result.verdict() != Verdict.OUT) {
+                return between(read.finding().sureness().get(), limitWords);
+            }
             return switch (result.verdict()) {
                 case WITHIN ->
                     new FaceView.Headline(
@@ -122,6 +141,21 @@ public class FeelerViews {
                             "Not proven yet",
                             result.consistent() ? unproven(limitWords) : "The readings contradict each other.");
             };
+        }
+
+        private FaceView.Headline between(FeelerSureness known, String limitWords) {
+            String chance = "Over somewhere between the edges: " + Words.of(known.odds());
+            String limited = "; limit " + limitWords + ".";
+            if (result.verdict() == Verdict.WITHIN) {
+                return new FaceView.Headline(
+                        "within",
+                        "Within " + writer.full(limit.most()),
+                        chance + ". Most likely flat to " + writer.full(known.toClean()) + limited);
+            }
+            String asked = known.withinRisk()
+                    ? ". Lay an edge on all five lines first"
+                    : ", " + Words.of(Odds.of(known.risk(), Integer.MAX_VALUE)) + " is allowed";
+            return new FaceView.Headline("open", "Not proven yet", chance + asked + limited);
         }
 
         private String unproven(String limitWords) {
@@ -208,6 +242,18 @@ public class FeelerViews {
                             : "greatest under any edge, limit " + writer.number(limit.most()) + " "
                                     + Words.of(limit.source().words()),
                     style()));
+            read.finding().sureness().ifPresent(s -> {
+                rows.add(new FaceView.Row(
+                        "Over somewhere",
+                        Words.of(s.odds()),
+                        Words.of(Odds.of(s.risk(), Integer.MAX_VALUE)) + " is allowed",
+                        style()));
+                rows.add(new FaceView.Row(
+                        "To clean",
+                        writer.number(s.toClean()),
+                        "most likely; " + writer.number(s.toCleanMostly()) + " in 9 of 10",
+                        ""));
+            });
             result.shape().ifPresent(a -> {
                 rows.add(row("Long bow", a.longBow(), "hollow", "crowned"));
                 rows.add(row("Cross bow", a.crossBow(), "hollow", "crowned"));
@@ -247,8 +293,21 @@ public class FeelerViews {
             return new FaceView.Row(name, value, note, "");
         }
 
+        private String settling(Try next, PlaceFile place) {
+            LineFile line = read.lineOf(place);
+            String blade = writer.number(Length.roundedFromMm(next.blade()));
+            return next.underBothEnds()
+                    ? "Try equal " + blade + " blades under both ends, "
+                            + line.name().toLowerCase(Locale.ROOT) + "."
+                    : "Try the " + blade + " blade, " + line.name().toLowerCase(Locale.ROOT) + ", "
+                            + read.where(line, place) + ".";
+        }
+
         private String next(Try next) {
             Optional<PlaceFile> place = read.place(next);
+            if (read.finding().sureness().isPresent() && place.isPresent()) {
+                return settling(next, place.get());
+            }
             String line = place.isPresent()
                     ? read.lineOf(place.get()).name()
                     : Words.of(FeelerWords.line(next.judged(), layout));

@@ -154,7 +154,7 @@ class MatingController {
                             f.judgement().flatness().bend(), f.judgement().uncertainty()))
                     .or(() -> feelers.find(part, kind)
                             .filter(FeelerFile::begun)
-                            .flatMap(f -> MatingBounds.Shape.of(felt.of(part, f))));
+                            .flatMap(f -> MatingBounds.Shape.of(felt.of(part, f).result())));
             if (shape.isPresent()) {
                 return shape;
             }

@@ -140,7 +140,7 @@ public class ShopSettings {
                     letGo,
                     paper(paper),
                     tags,
-                    false);
+                    ShopRules.Before.NOTHING);
         }
 
         private static ShopPaper paper(Map<String, String> kept) {

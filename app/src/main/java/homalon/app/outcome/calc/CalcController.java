@@ -93,6 +93,15 @@ class CalcController {
     }
 
     @Operation(
+            summary = "The hollow that a spindle out of square leaves",
+            description =
+                    "Across a face cut by one cutter wider than it, the same along the travel; either figure from the other.")
+    @PostMapping("/tram")
+    TramCall.Answer tram(@RequestBody(required = true) TramCall.Request request) {
+        return TramCall.answer(request);
+    }
+
+    @Operation(
             summary = "A straight shaft in a row of bores",
             description =
                     "Clearance left on the best straight line, heights and sideways together; straightness, bow, and whether it turns.")

@@ -134,7 +134,7 @@ class RecordFace {
                 RecordNumbers.boxed(bend.fourthCornerLift()),
                 flat.shape().name(),
                 finding.sureness().map(Sureness::risk).orElse(null),
-                finding.sureness().map(s -> rounded(s.any())).orElse(null),
+                finding.sureness().map(s -> RecordNumbers.chance(s.any())).orElse(null),
                 IntStream.range(0, finding.judgement().limits().size())
                         .mapToObj(l -> judged(finding, l))
                         .toList());
@@ -148,12 +148,9 @@ class RecordFace {
                 l.limit().window().map(RecordNumbers::mm).orElse(null),
                 l.limit().source().name(),
                 RecordNumbers.boxed(l.value()),
-                finding.sureness().map(s -> rounded(s.chance(limit))).orElse(null),
+                finding.sureness()
+                        .map(s -> RecordNumbers.chance(s.chance(limit)))
+                        .orElse(null),
                 l.verdict().name());
-    }
-
-    /** To what some thousand drawn faces tell. */
-    private static double rounded(double chance) {
-        return Math.rint(chance * 10_000) / 10_000;
     }
 }

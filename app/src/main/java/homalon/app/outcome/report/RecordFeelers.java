@@ -4,7 +4,9 @@ import homalon.app.check.feelers.FeelerFindings;
 import homalon.app.check.feelers.FeelerSurveys;
 import homalon.core.face.FeelerResult;
 import homalon.core.geometry.Range;
+import homalon.core.sure.FeelerSureness;
 import homalon.core.visit.FeelerFile;
+import homalon.core.visit.FeelerFinding;
 import homalon.core.visit.PartFile;
 import java.math.BigDecimal;
 import java.util.List;
@@ -47,6 +49,7 @@ class RecordFeelers {
             String at,
             boolean stands) {}
 
+    /** @param chance that the limit is broken between the edges; null, as the risk, where it was not asked */
     record Result(
             String verdict,
             double gapProvenMm,
@@ -54,7 +57,9 @@ class RecordFeelers {
             List<Double> longBowMm,
             List<Double> crossBowMm,
             List<Double> fourthCornerLiftMm,
-            List<Double> zoneMm) {}
+            List<Double> zoneMm,
+            Double risk,
+            Double chance) {}
 
     /** What was tried on each visit. */
     Map<UUID, List<FeelerFile>> ofVisits(List<UUID> visits) {
@@ -97,7 +102,8 @@ class RecordFeelers {
                 t.stands());
     }
 
-    private static Result result(FeelerResult result) {
+    private static Result result(FeelerFinding finding) {
+        FeelerResult result = finding.result();
         return new Result(
                 result.verdict().name(),
                 result.gapProven(),
@@ -105,7 +111,9 @@ class RecordFeelers {
                 result.shape().map(a -> range(a.longBow())).orElse(null),
                 result.shape().map(a -> range(a.crossBow())).orElse(null),
                 result.shape().map(a -> range(a.fourthCornerLift())).orElse(null),
-                result.shape().map(a -> range(a.zone())).orElse(null));
+                result.shape().map(a -> range(a.zone())).orElse(null),
+                finding.sureness().map(FeelerSureness::risk).orElse(null),
+                finding.sureness().map(s -> RecordNumbers.chance(s.chance())).orElse(null));
     }
 
     private static Place place(FeelerFile.PlaceFile p) {

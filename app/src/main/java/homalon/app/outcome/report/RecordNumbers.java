@@ -15,6 +15,11 @@ final class RecordNumbers {
         return mm.scale() < 0 ? mm.setScale(0) : mm;
     }
 
+    /** To what some thousand drawn faces tell. */
+    static double chance(double chance) {
+        return Math.rint(chance * 10_000) / 10_000;
+    }
+
     /** Null where it is not known. */
     static Double boxed(OptionalDouble value) {
         return value.isPresent() ? value.getAsDouble() : null;

@@ -119,7 +119,7 @@ class VisitFactsSource {
         return lines.checked().felt().stream()
                 .filter(s -> s.kind() == kind && s.begun())
                 .findFirst()
-                .map(s -> RouteFacts.felt(s, feelers.of(part, s).verdict(), RuleBook.overall(part.limits())));
+                .map(s -> RouteFacts.felt(s, feelers.of(part, s).result().verdict(), RuleBook.overall(part.limits())));
     }
 
     /** What the shop has ticked for every casting. */

@@ -156,7 +156,7 @@ class FeelersAtTheBenchTest {
         PlaywrightAssertions.assertThat(page.locator("svg.bows .panel")).hasCount(5);
         PlaywrightAssertions.assertThat(page.locator("svg.face .rocker")).hasCount(1);
         PlaywrightAssertions.assertThat(page.locator("#strip")).containsText("out, by feelers");
-        FeelerResult result = shop.bean(FeelerFindings.class).of(part, now());
+        FeelerResult result = shop.bean(FeelerFindings.class).of(part, now()).result();
         var lift = result.shape().orElseThrow().fourthCornerLift();
         assertTrue(lift.least() <= 0.26 && 0.26 <= lift.most(), "the twist lies in " + lift);
         int said = now().history().size();
@@ -219,7 +219,7 @@ class FeelersAtTheBenchTest {
         assertEquals(new Gap(Optional.empty(), Optional.of(Length.ofMm("0.02"))), gap);
         assertEquals(
                 Verdict.NOT_PROVEN,
-                shop.bean(FeelerFindings.class).of(part, now()).verdict());
+                shop.bean(FeelerFindings.class).of(part, now()).result().verdict());
     }
 
     @Test
@@ -359,7 +359,7 @@ class FeelersAtTheBenchTest {
                 }
             }
         }
-        FeelerResult result = shop.bean(FeelerFindings.class).of(part, now());
+        FeelerResult result = shop.bean(FeelerFindings.class).of(part, now()).result();
         assertEquals(Verdict.OUT, result.verdict());
         assertEquals(FeelerResult.Fits.EDGES_APART, result.fits());
         assertEquals(List.of(), result.odd());

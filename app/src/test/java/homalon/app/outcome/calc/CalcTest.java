@@ -182,6 +182,11 @@ class CalcTest {
                 "consequences; valveClearance; {\"headCut\":0.1,\"blockCut\":0,\"valveLean\":18}",
                 "consequences; sprocketRadius; {\"headCut\":0.1,\"blockCut\":0,\"sprocketRadius\":0}",
                 "consequences; crown; {\"headCut\":0.1,\"blockCut\":0,\"crown\":\"ROUND\"}",
+                "tram; diameter; {\"width\":150,\"hollow\":0.01}",
+                "tram; width; {\"diameter\":120,\"width\":150,\"hollow\":0.01}",
+                "tram; outOfSquare; {\"diameter\":200,\"width\":150,\"hollow\":0.01,\"outOfSquare\":0.05}",
+                "tram; outOfSquare; {\"diameter\":200,\"width\":150,\"outOfSquare\":-0.05}",
+                "tram; hollow; {\"diameter\":200,\"width\":150,\"hollow\":-0.01}",
                 "finish; maxRpm; {\"noseRadius\":6,\"feedPerRev\":0.1,\"maxRpm\":-1}"
             })
     void badInputNamesTheFieldAndSaysWhatWouldBeRight(String calc, String field, String body) throws Exception {
@@ -320,6 +325,6 @@ class CalcTest {
             assertTrue(post.at("/responses/400/content").toString().contains("ProblemDetail"), p.getKey());
             assertTrue(post.get("responses").has("413"), p.getKey());
         });
-        assertEquals(12, calls.size(), calls.toString());
+        assertEquals(13, calls.size(), calls.toString());
     }
 }

@@ -1,0 +1,316 @@
+package homalon.bench;
+
+import homalon.core.face.EdgeAtRest;
+import homalon.core.face.FeelerLine;
+import homalon.core.face.FeelerLine.Rest;
+import homalon.core.face.FeelerLine.Station;
+import homalon.core.face.FeelerLine.Tried;
+import homalon.core.face.FeelerProposal;
+import homalon.core.face.FeelerResult;
+import homalon.core.face.FeelerResult.Try;
+import homalon.core.face.FeelerSurvey;
+import homalon.core.face.Feelers;
+import homalon.core.geometry.Spot;
+import homalon.core.part.Ground;
+import homalon.core.part.Layout;
+import homalon.core.part.LayoutNumbers;
+import homalon.core.part.PartKind;
+import homalon.core.quantity.Length;
+import homalon.core.rulebook.FlatnessLimit;
+import homalon.core.rulebook.Source;
+import homalon.core.sim.TrueFace;
+import homalon.core.sure.EdgesAnywhere;
+import homalon.core.sure.FaceGrid;
+import homalon.core.sure.FeelerSureness;
+import homalon.core.surface.SurfacePrior;
+import homalon.core.verdict.Verdict;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.Random;
+import java.util.SplittableRandom;
+import java.util.concurrent.atomic.LongAdder;
+import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
+import org.locationtech.jts.geom.Coordinate;
+
+/**
+ * Tries faces of known truth with straightedge and feelers, blade after blade where the program says, until it is settled; counts how
+ * often a verdict was false, and beside it what the rule of five lines said of the same answers. Arguments: faces, first seed, GAP or ZONE.
+ */
+public final class HowSureByFeelers {
+    private static final double LIMIT = 0.05;
+    private static final double RISK = 0.01;
+    private static final double FEEL = 0.003;
+    private static final double BLADE = 0.002;
+    private static final double FELT = 0.008;
+    private static final double FELT_SPREAD = 0.004;
+    private static final int MOST = 40;
+    private static final List<Double> BLADES =
+            List.of(0.013, 0.02, 0.025, 0.03, 0.04, 0.05, 0.06, 0.08, 0.1, 0.15, 0.2);
+
+    private static final LongAdder CHANCES = new LongAdder();
+    private static final LongAdder NANOS = new LongAdder();
+
+    private HowSureByFeelers() {}
+
+    record Told(TrueFace.Kind kind, double ratio, Verdict verdict, int tries, double[] chances, Verdict old) {}
+
+    public static void main(String[] args) {
+        int faces = args.length > 0 ? Integer.parseInt(args[0]) : 10_000;
+        long seed = args.length > 1 ? Long.parseLong(args[1]) : 1;
+        FeelerSurvey.Kind kind = args.length > 2 ? FeelerSurvey.Kind.valueOf(args[2]) : FeelerSurvey.Kind.ZONE;
+        Layout layout = Layout.of(LayoutNumbers.proposed(PartKind.HEAD, 4, Length.ofMm("86"), Length.ofMm("94")));
+        List<FlatnessLimit> limits = List.of(FlatnessLimit.overall(Length.ofMm("0.05"), Source.MAKER));
+        FaceGrid grid = FaceGrid.of(Ground.of(layout), limits);
+        FaceGrid fine = FaceGrid.fine(Ground.of(layout), limits);
+        long begun = System.nanoTime();
+        List<Told> all = IntStream.range(0, faces)
+                .parallel()
+                .mapToObj(i -> {
+                    Random random = new Random(new SplittableRandom(seed * 1_000_003L + i).nextLong());
+                    TrueFace face = TrueFace.draw(layout, LIMIT, random);
+                    return new Hand(face, random, layout, grid, kind).walk(truth(face, fine, kind));
+                })
+                .toList();
+        System.out.printf(
+                "%d faces, %.0f s, %d chances of %.0f ms%n",
+                faces, (System.nanoTime() - begun) / 1e9, CHANCES.sum(), NANOS.sum() / 1e6 / CHANCES.sum());
+        report(all);
+    }
+
+    /** What the limit is asked of, in limits: the zone, or the widest gap under an edge along or across, on a grid twice as fine. */
+    private static double truth(TrueFace face, FaceGrid fine, FeelerSurvey.Kind kind) {
+        double[] z = face.heights(fine.spots());
+        return (kind == FeelerSurvey.Kind.ZONE ? fine.zones(z)[0] : new EdgesAnywhere(fine.spots()).widest(z)) / LIMIT;
+    }
+
+    private static final class Hand {
+        private final TrueFace face;
+        private final Random random;
+        private final Layout layout;
+        private final FaceGrid grid;
+        private final FeelerSurvey.Kind kind;
+        private final List<FeelerLine> lines;
+        private final List<FeelerLine> asked;
+        private final double[] bladeErrors = new double[BLADES.size()];
+
+        Hand(TrueFace face, Random random, Layout layout, FaceGrid grid, FeelerSurvey.Kind kind) {
+            this.face = face;
+            this.random = random;
+            this.layout = layout;
+            this.grid = grid;
+            this.kind = kind;
+            Arrays.setAll(bladeErrors, i -> BLADE * random.nextGaussian());
+            List<FeelerProposal.Line> proposed = FeelerProposal.of(layout);
+            this.lines = new ArrayList<>();
+            this.asked = new ArrayList<>();
+            for (FeelerProposal.Line line : proposed) {
+                lines.add(new FeelerLine(line.from(), line.to(), Rest.NOT_NOTED, Tried.NOTHING, List.of()));
+                asked.add(new FeelerLine(
+                        line.from(),
+                        line.to(),
+                        Rest.NOT_NOTED,
+                        Tried.NOTHING,
+                        line.places().stream()
+                                .map(t -> new Station(t, Tried.NOTHING))
+                                .toList()));
+            }
+        }
+
+        /** The five lines first, half of the limit in the middle of each; then what is named. */
+        Told walk(double ratio) {
+            int tries = 0;
+            for (int l = 0; l < 5; l++) {
+                double middle = asked.get(l).stations().stream()
+                        .mapToDouble(Station::at)
+                        .boxed()
+                        .min((a, b) -> Double.compare(Math.abs(a - 0.5), Math.abs(b - 0.5)))
+                        .orElseThrow();
+                attempt(l, middle, 0.025);
+                tries++;
+            }
+            Verdict verdict = Verdict.NOT_PROVEN;
+            Verdict old = Verdict.NOT_PROVEN;
+            List<Double> chances = new ArrayList<>();
+            while (tries < MOST) {
+                FeelerSurvey survey = new FeelerSurvey(layout.box(), 0.013, lines, LIMIT, kind);
+                FeelerResult rule;
+                try {
+                    rule = Feelers.look(survey);
+                } catch (RuntimeException e) {
+                    System.out.println(survey);
+                    throw e;
+                }
+                old = old == Verdict.NOT_PROVEN ? rule.verdict() : old;
+                if (rule.gapProven() >= LIMIT - 1e-9) {
+                    verdict = Verdict.OUT;
+                    break;
+                }
+                long from = System.nanoTime();
+                FeelerSureness sure = FeelerSureness.of(new FeelerSureness.Question(
+                        survey, grid, SurfacePrior.usual(LIMIT), face.gone(), RISK, asked, BLADES));
+                chances.add(sure.chance());
+                var next = sure.next();
+                NANOS.add(System.nanoTime() - from);
+                CHANCES.increment();
+                if (sure.withinRisk()) {
+                    verdict = Verdict.WITHIN;
+                    break;
+                }
+                if (next.isEmpty() || sure.chance() > 0.95) {
+                    break;
+                }
+                Try wanted = next.get();
+                attempt(wanted.line().getAsInt(), wanted.at(), wanted.blade());
+                tries++;
+            }
+            return new Told(
+                    face.kind(),
+                    ratio,
+                    verdict,
+                    tries,
+                    chances.stream().mapToDouble(c -> c).toArray(),
+                    old);
+        }
+
+        private void attempt(int number, double at, double blade) {
+            FeelerLine line = lines.get(number);
+            int parts = 200;
+            double[] places = DoubleStream.concat(
+                            DoubleStream.iterate(0, i -> i <= parts, i -> i + 1)
+                                    .map(i -> i / parts)
+                                    .filter(t -> metal(line, t)),
+                            DoubleStream.of(at == 0 ? 0.5 : at))
+                    .sorted()
+                    .distinct()
+                    .toArray();
+            double[] z = Arrays.stream(places)
+                    .map(t -> face.heights(List.of(spot(line, t)))[0])
+                    .toArray();
+            EdgeAtRest edge = EdgeAtRest.of(places, z);
+            Rest rest = line.rest();
+            if (rest == Rest.NOT_NOTED) {
+                rest = edge.rock() > FELT + FELT_SPREAD * random.nextGaussian() ? Rest.ROCKS : Rest.SITS_STILL;
+            }
+            double gap = at == 0 ? edge.rock() : edge.gap(Arrays.binarySearch(places, at));
+            int nearest = BLADES.indexOf(blade);
+            boolean goes = gap > blade + bladeErrors[Math.max(0, nearest)] + FEEL * random.nextGaussian();
+            if (at == 0) {
+                lines.set(
+                        number,
+                        new FeelerLine(line.from(), line.to(), rest, with(line.ends(), blade, goes), line.stations()));
+                return;
+            }
+            List<Station> stations = new ArrayList<>(line.stations());
+            Tried before = stations.stream()
+                    .filter(s -> s.at() == at)
+                    .map(Station::tried)
+                    .findFirst()
+                    .orElse(Tried.NOTHING);
+            stations.removeIf(s -> s.at() == at);
+            stations.add(new Station(at, with(before, blade, goes)));
+            lines.set(number, new FeelerLine(line.from(), line.to(), rest, line.ends(), stations));
+        }
+
+        private static Tried with(Tried before, double blade, boolean goes) {
+            double least = before.goes().orElse(0);
+            double most = before.refuses().orElse(Double.POSITIVE_INFINITY);
+            // The last answer stands where it speaks against one before.
+            if (goes) {
+                return new Tried(
+                        OptionalDouble.of(Math.max(least, blade)),
+                        most > Math.max(least, blade) && most < 9 ? OptionalDouble.of(most) : OptionalDouble.empty());
+            }
+            double refused = Math.min(most, blade);
+            return new Tried(
+                    least > 0 && least < refused ? OptionalDouble.of(least) : OptionalDouble.empty(),
+                    OptionalDouble.of(refused));
+        }
+
+        private boolean metal(FeelerLine line, double t) {
+            Spot s = spot(line, t);
+            return grid.ground().land().holds(new Coordinate(s.x(), s.y()));
+        }
+
+        private static Spot spot(FeelerLine line, double t) {
+            return new Spot(
+                    line.from().x() + t * (line.to().x() - line.from().x()),
+                    line.from().y() + t * (line.to().y() - line.from().y()));
+        }
+    }
+
+    private static void report(List<Told> all) {
+        Map<TrueFace.Kind, List<Told>> kinds = new EnumMap<>(TrueFace.Kind.class);
+        all.forEach(t -> kinds.computeIfAbsent(t.kind(), k -> new ArrayList<>()).add(t));
+        System.out.println(
+                "| kind | faces | out in truth | within | of these out | out | of these within | open | rule: within | of these out | rule: out | of these within |");
+        row("all", all);
+        kinds.forEach((k, list) -> row(k.name(), list));
+        for (double[] part : new double[][] {{0, 0.4}, {0.4, 0.6}, {0.6, 0.8}, {0.8, 1}}) {
+            List<Told> list = all.stream()
+                    .filter(t -> t.ratio() >= part[0] && t.ratio() < part[1])
+                    .toList();
+            int[] tries = list.stream()
+                    .filter(t -> t.verdict() == Verdict.WITHIN)
+                    .mapToInt(Told::tries)
+                    .sorted()
+                    .toArray();
+            System.out.printf(
+                    "%.1f to %.1f of the limit: %d, within %d, median tries %d%n",
+                    part[0], part[1], list.size(), tries.length, tries.length == 0 ? 0 : tries[tries.length / 2]);
+        }
+        double[] edges = {0, 0.003, 0.01, 0.03, 0.1, 0.2, 0.35, 0.5, 0.65, 0.8, 0.9, 0.97, 1.0001};
+        System.out.println("| said | faces | meant | happened |");
+        for (int b = 0; b + 1 < edges.length; b++) {
+            int count = 0;
+            double said = 0;
+            int out = 0;
+            for (Told t : all) {
+                if (t.chances().length > 0) {
+                    double c = t.chances()[
+                            (int) (Math.abs(Double.hashCode(t.ratio()) % 1000) / 1000.0 * t.chances().length)];
+                    if (c >= edges[b] && c < edges[b + 1]) {
+                        count++;
+                        said += c;
+                        out += t.ratio() > 1 ? 1 : 0;
+                    }
+                }
+            }
+            System.out.printf(
+                    "| %.3f to %.3f | %d | %.4f | %.4f |%n",
+                    edges[b], edges[b + 1], count, said / Math.max(1, count), (double) out / Math.max(1, count));
+        }
+    }
+
+    private static void row(String name, List<Told> list) {
+        System.out.printf(
+                "| %s | %d | %d | %d | %d | %d | %d | %d | %d | %d | %d | %d |%n",
+                name,
+                list.size(),
+                list.stream().filter(t -> t.ratio() > 1).count(),
+                count(list, Told::verdict, Verdict.WITHIN, false),
+                count(list, Told::verdict, Verdict.WITHIN, true),
+                count(list, Told::verdict, Verdict.OUT, false),
+                list.stream()
+                        .filter(t -> t.verdict() == Verdict.OUT && t.ratio() <= 1)
+                        .count(),
+                count(list, Told::verdict, Verdict.NOT_PROVEN, false),
+                count(list, Told::old, Verdict.WITHIN, false),
+                count(list, Told::old, Verdict.WITHIN, true),
+                count(list, Told::old, Verdict.OUT, false),
+                list.stream()
+                        .filter(t -> t.old() == Verdict.OUT && t.ratio() <= 1)
+                        .count());
+    }
+
+    private static long count(
+            List<Told> list, java.util.function.Function<Told, Verdict> of, Verdict verdict, boolean outOnly) {
+        return list.stream()
+                .filter(t -> of.apply(t) == verdict && (!outOnly || t.ratio() > 1))
+                .count();
+    }
+}

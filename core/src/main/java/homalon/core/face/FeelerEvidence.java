@@ -1,0 +1,269 @@
+package homalon.core.face;
+
+import homalon.core.face.FeelerLine.Rest;
+import homalon.core.face.FeelerLine.Station;
+import homalon.core.face.FeelerLine.Tried;
+import homalon.core.geometry.Spot;
+import homalon.core.part.Ground;
+import homalon.core.surface.Evidence;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.DoubleStream;
+import org.hipparchus.special.Erf;
+import org.locationtech.jts.geom.Coordinate;
+
+/**
+ * What blades under laid edges say of a face of any shape. An edge rests as {@link EdgeAtRest} says; a blade goes where the gap is
+ * wider than it, give or take what hand, blade and edge leave open, and once in a while an answer is simply wrong: dirt, a burr, a slip.
+ */
+public final class FeelerEvidence implements Evidence {
+    /** Standard uncertainties, mm: of the feel of a blade, of its thickness, of a workshop straightedge along itself. */
+    private static final double FEEL = 0.003;
+
+    private static final double BLADE = 0.002;
+    private static final double EDGE = 0.003;
+    private static final double SPREAD = Math.sqrt(FEEL * FEEL + BLADE * BLADE + EDGE * EDGE);
+    /** Half of all hands feel an edge rock by so much, mm, and how that differs from hand to hand. */
+    private static final double FELT = 0.008;
+
+    private static final double FELT_SPREAD = 0.004;
+    /** Share of answers that say nothing: as likely as not whatever the gap. */
+    private static final double WRONG = 0.01;
+    /** Between places under an edge, mm. */
+    private static final double APART = 10;
+
+    private static final double MIDDLE = 0.5;
+
+    /** An edge with its places: where they lie along it, the number of the first, and for each station that of its own. */
+    private record Laid(FeelerLine line, double[] at, int first, int[] stations) {}
+
+    private final List<Spot> spots = new ArrayList<>();
+    private final List<Laid> laid = new ArrayList<>();
+
+    /**
+     * @param lines tried or not; one over less than two places of metal says nothing
+     * @param ground that the edges lie on
+     */
+    public FeelerEvidence(List<FeelerLine> lines, Ground ground) {
+        for (FeelerLine line : lines) {
+            laid.add(
+                    line.stations().isEmpty() && line.rest() == Rest.NOT_NOTED
+                            ? new Laid(line, new double[0], 0, new int[0])
+                            : lay(line, ground));
+        }
+    }
+
+    private Laid lay(FeelerLine line, Ground ground) {
+        int parts = (int) Math.max(2, Math.ceil(line.from().distance(line.to()) / APART));
+        DoubleStream under =
+                DoubleStream.iterate(0, i -> i <= parts, i -> i + 1).map(i -> i / parts);
+        double[] at = DoubleStream.concat(
+                        under.filter(t -> metal(ground, spot(line, t))),
+                        line.stations().stream().mapToDouble(Station::at))
+                .sorted()
+                .distinct()
+                .toArray();
+        int[] stations =
+                line.stations().stream().mapToInt(s -> indexOf(at, s.at())).toArray();
+        Laid one = new Laid(line, at, spots.size(), stations);
+        for (double t : at) {
+            spots.add(spot(line, t));
+        }
+        return one;
+    }
+
+    private static int indexOf(double[] at, double wanted) {
+        int i = 0;
+        while (at[i] != wanted) {
+            i++;
+        }
+        return i;
+    }
+
+    private static Spot spot(FeelerLine line, double t) {
+        return new Spot(
+                line.from().x() + t * (line.to().x() - line.from().x()),
+                line.from().y() + t * (line.to().y() - line.from().y()));
+    }
+
+    private static boolean metal(Ground ground, Spot s) {
+        return ground.land().holds(new Coordinate(s.x(), s.y()));
+    }
+
+    /** The places under all edges, one edge after the other. */
+    public List<Spot> spots() {
+        return List.copyOf(spots);
+    }
+
+    @Override
+    public int places() {
+        return spots.size();
+    }
+
+    private static EdgeAtRest rest(Laid one, double[] heights) {
+        double[] z = new double[one.at().length];
+        System.arraycopy(heights, one.first(), z, 0, z.length);
+        return EdgeAtRest.of(one.at(), z);
+    }
+
+    private static boolean rests(Laid one) {
+        return one.at().length >= 2;
+    }
+
+    /**
+     * The gap at a station of a line in a face, mm.
+     *
+     * @param heights of the places, mm
+     */
+    public double gap(double[] heights, int line, int station) {
+        Laid one = laid.get(line);
+        return rests(one) ? rest(one, heights).gap(one.stations()[station]) : 0;
+    }
+
+    /** Blades as thick as this under both ends of a line stop its rocking, mm; 0 where it does not rock. */
+    public double rock(double[] heights, int line) {
+        Laid one = laid.get(line);
+        return rests(one) ? rest(one, heights).rock() : 0;
+    }
+
+    @Override
+    public double log(double[] heights) {
+        double sum = 0;
+        for (Laid one : laid) {
+            if (rests(one)) {
+                sum += log(one, rest(one, heights));
+            }
+        }
+        return sum;
+    }
+
+    private double log(Laid one, EdgeAtRest edge) {
+        FeelerLine line = one.line();
+        double rock = edge.rock();
+        double sum = 0;
+        if (line.rest() != Rest.NOT_NOTED) {
+            double feels = below((rock - FELT) / FELT_SPREAD);
+            sum += likely(line.rest() == Rest.ROCKS ? feels : 1 - feels);
+        }
+        if (!line.ends().isEmpty()) {
+            sum += likely(between(line.ends(), rock));
+        }
+        for (int s = 0; s < one.stations().length; s++) {
+            Tried tried = line.stations().get(s).tried();
+            if (!tried.isEmpty()) {
+                sum += likely(between(tried, edge.gap(one.stations()[s])));
+            }
+        }
+        return sum;
+    }
+
+    private static double likely(double share) {
+        return Math.log((1 - WRONG) * share + WRONG / 2);
+    }
+
+    private static double between(Tried tried, double gap) {
+        double goes = tried.goes().isPresent() ? below((gap - tried.goes().getAsDouble()) / SPREAD) : 1;
+        double went = tried.refuses().isPresent() ? below((gap - tried.refuses().getAsDouble()) / SPREAD) : 0;
+        return Math.max(0, goes - went);
+    }
+
+    private static double below(double value) {
+        return 0.5 * Erf.erfc(-value / Math.sqrt(2));
+    }
+
+    @Override
+    public List<Hint> hints() {
+        List<Hint> all = new ArrayList<>();
+        for (Laid one : laid) {
+            if (rests(one)) {
+                hints(one, all);
+            }
+        }
+        return all;
+    }
+
+    private static void hints(Laid one, List<Hint> all) {
+        if (one.line().rest() == Rest.ROCKS) {
+            int middle = nearest(one.at(), MIDDLE);
+            all.add(hint(
+                    one,
+                    middle,
+                    -1,
+                    one.line().ends().isEmpty()
+                            ? new double[] {FELT, 5 * FELT}
+                            : range(one.line().ends())));
+            return;
+        }
+        for (int s = 0; s < one.stations().length; s++) {
+            Tried tried = one.line().stations().get(s).tried();
+            if (!tried.isEmpty()) {
+                all.add(hint(one, one.stations()[s], 1, range(tried)));
+            }
+        }
+    }
+
+    private static int nearest(double[] at, double wanted) {
+        int best = 0;
+        for (int i = 1; i < at.length; i++) {
+            best = Math.abs(at[i] - wanted) < Math.abs(at[best] - wanted) ? i : best;
+        }
+        return best;
+    }
+
+    /** What an interval leaves, from where to where; of one that is open above a part as wide again. */
+    private static double[] range(Tried tried) {
+        double least = tried.goes().orElse(-tried.refuses().orElse(0) / 2);
+        return new double[] {least, tried.refuses().orElse(least + Math.max(least, 5 * SPREAD))};
+    }
+
+    /** A place under the line through both ends, or for a rise above it. */
+    private static Hint hint(Laid one, int place, int sign, double[] range) {
+        int last = one.at().length - 1;
+        double t = (one.at()[place] - one.at()[0]) / (one.at()[last] - one.at()[0]);
+        double width = range[1] - range[0];
+        return new Hint(
+                new int[] {one.first(), one.first() + last, one.first() + place},
+                new double[] {sign * (1 - t), sign * t, -sign},
+                (range[0] + range[1]) / 2,
+                Math.sqrt(width * width / 12 + SPREAD * SPREAD));
+    }
+
+    /** Answers that the face speaks against: line, station and how likely the answer was a wrong one, from 0 to 1. */
+    public record Doubted(int line, int station, double chance) {}
+
+    /**
+     * How likely each answer was wrong, over faces that agree with the rest.
+     *
+     * @param faces heights of the places, mm
+     * @param weights of each
+     * @param least chance that is told
+     * @return the likeliest first
+     */
+    public List<Doubted> doubted(List<double[]> faces, double[] weights, double least) {
+        List<Doubted> all = new ArrayList<>();
+        for (int l = 0; l < laid.size(); l++) {
+            Laid one = laid.get(l);
+            for (int s = 0; rests(one) && s < one.stations().length; s++) {
+                Tried tried = one.line().stations().get(s).tried();
+                double wrong = tried.isEmpty() ? 0 : wrong(one, s, tried, faces, weights);
+                if (wrong >= least) {
+                    all.add(new Doubted(l, s, wrong));
+                }
+            }
+        }
+        all.sort(Comparator.comparingDouble(Doubted::chance).reversed());
+        return all;
+    }
+
+    private static double wrong(Laid one, int station, Tried tried, List<double[]> faces, double[] weights) {
+        double sum = 0;
+        double together = 0;
+        for (int f = 0; f < weights.length; f++) {
+            double share = between(tried, rest(one, faces.get(f)).gap(one.stations()[station]));
+            sum += weights[f] * (WRONG / 2) / ((1 - WRONG) * share + WRONG / 2);
+            together += weights[f];
+        }
+        return sum / together;
+    }
+}

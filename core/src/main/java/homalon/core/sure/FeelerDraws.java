@@ -1,0 +1,208 @@
+package homalon.core.sure;
+
+import homalon.core.face.FeelerEvidence;
+import homalon.core.face.FeelerLine;
+import homalon.core.face.FeelerLine.Rest;
+import homalon.core.face.FeelerLine.Station;
+import homalon.core.face.FeelerLine.Tried;
+import homalon.core.face.FeelerResult.Try;
+import homalon.core.face.FeelerSurvey;
+import homalon.core.face.Feelers;
+import homalon.core.geometry.Spot;
+import homalon.core.surface.LikelyFaces;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.function.ToDoubleFunction;
+
+/** Whole faces that agree with what was tried, and what can be counted among them. */
+final class FeelerDraws {
+    /** Drawn at first, then where the answer is not clear. */
+    private static final int[] ROUNDS = {120, 360, 1000};
+    /** Of the faces drawn one after another so many tell as much as if each were drawn anew. */
+    private static final double TELLING = 0.25;
+
+    /** So many standard errors from the risk, the answer is clear. */
+    private static final double SURE = 2.5;
+    /** How near to its limit a face still speaks for either side, in limits. */
+    private static final double SOFT = 0.08;
+
+    /** One drawn face: what each place of the lines has, what is judged, how far it speaks for being out, how much it counts. */
+    private record Drawn(double[] under, double[] asked, double figure, double zone, double side, double weight) {}
+
+    private final FeelerSureness.Question question;
+    private final FeelerEvidence evidence;
+    private final FeelerEvidence places;
+    private final EdgesAnywhere anywhere;
+    private final List<Drawn> faces = new ArrayList<>();
+    /** Of faces that were looked at in a round before. */
+    private final IdentityHashMap<double[], Double> zones = new IdentityHashMap<>();
+
+    private final double weight;
+
+    FeelerDraws(FeelerSureness.Question question) {
+        this.question = question;
+        FaceGrid grid = question.grid();
+        this.evidence = new FeelerEvidence(question.survey().lines(), grid.ground());
+        this.places = new FeelerEvidence(question.asked(), grid.ground());
+        this.anywhere = new EdgesAnywhere(grid.spots());
+        List<Spot> all = new ArrayList<>(evidence.spots());
+        all.addAll(places.spots());
+        all.addAll(grid.spots());
+        LikelyFaces likely = new LikelyFaces(question.prior(), grid.ground(), all, evidence, question.gone());
+        for (int wanted : ROUNDS) {
+            faces.clear();
+            likely.draw(wanted).forEach(this::look);
+            if (clear()) {
+                break;
+            }
+        }
+        this.weight = faces.stream().mapToDouble(Drawn::weight).sum();
+    }
+
+    private void look(LikelyFaces.Face face) {
+        double[] z = face.heights();
+        double[] under = Arrays.copyOf(z, evidence.places());
+        double[] asked = Arrays.copyOfRange(z, under.length, under.length + places.places());
+        double[] grid = Arrays.copyOfRange(z, under.length + asked.length, z.length);
+        double zone = zones.computeIfAbsent(
+                z, k -> question.grid().whole().zone(question.grid().whole().level(grid)));
+        double figure = question.survey().kind() == FeelerSurvey.Kind.ZONE ? zone : anywhere.widest(grid);
+        double side = 1 / (1 + Math.exp(-(figure / question.survey().limit() - 1) / SOFT));
+        faces.add(new Drawn(under, asked, figure, zone, side, face.weight()));
+    }
+
+    private boolean clear() {
+        double all = faces.stream().mapToDouble(Drawn::weight).sum();
+        double over =
+                faces.stream().filter(this::over).mapToDouble(Drawn::weight).sum() / all;
+        double squares =
+                faces.stream().mapToDouble(f -> f.weight() * f.weight()).sum() / (all * all);
+        double error = Math.sqrt(Math.max(over * (1 - over), squares / TELLING) * squares / TELLING);
+        return over - SURE * error > question.risk() || over + SURE * error < question.risk();
+    }
+
+    private boolean over(Drawn face) {
+        return face.figure() > question.survey().limit();
+    }
+
+    /** The chance that the limit is broken. */
+    double chance() {
+        return faces.stream().filter(this::over).mapToDouble(Drawn::weight).sum() / weight;
+    }
+
+    int drawn() {
+        return faces.size();
+    }
+
+    /** The zone that so great a share of the faces does not exceed, mm. */
+    double zone(double share) {
+        List<Drawn> sorted =
+                faces.stream().sorted(Comparator.comparingDouble(Drawn::zone)).toList();
+        double passed = 0;
+        for (Drawn face : sorted) {
+            passed += face.weight();
+            if (passed >= share * weight) {
+                return face.zone();
+            }
+        }
+        return sorted.get(sorted.size() - 1).zone();
+    }
+
+    /**
+     * Answers that all the rest speaks against, the likeliest wrong one first.
+     *
+     * @param least chance of being wrong that is told
+     */
+    List<FeelerEvidence.Doubted> doubted(double least) {
+        return evidence.doubted(
+                faces.stream().map(Drawn::under).toList(),
+                faces.stream().mapToDouble(Drawn::weight).toArray(),
+                least);
+    }
+
+    /** The blade, and where to try it, whose answer settles most; empty where every blade at hand was tried everywhere. */
+    Optional<Try> next() {
+        List<Attempt> all = new ArrayList<>();
+        for (int l = 0; l < question.asked().size(); l++) {
+            int line = l;
+            if (rest(line) == Rest.ROCKS) {
+                add(all, line, 0, tried(line, 0), f -> places.rock(f.asked(), line));
+            }
+            List<Station> stations = question.asked().get(l).stations();
+            for (int s = 0; s < stations.size(); s++) {
+                int station = s;
+                double at = stations.get(s).at();
+                add(all, line, at, tried(line, at), f -> places.gap(f.asked(), line, station));
+            }
+        }
+        return all.stream().max(Comparator.comparingDouble(Attempt::worth)).map(this::attempt);
+    }
+
+    private Rest rest(int line) {
+        List<FeelerLine> lines = question.survey().lines();
+        return line < lines.size() ? lines.get(line).rest() : Rest.NOT_NOTED;
+    }
+
+    /** What was said there; the ends at 0. */
+    private Tried tried(int line, double at) {
+        List<FeelerLine> lines = question.survey().lines();
+        if (line >= lines.size()) {
+            return Tried.NOTHING;
+        }
+        return at == 0
+                ? lines.get(line).ends()
+                : lines.get(line).stations().stream()
+                        .filter(s -> s.at() == at)
+                        .map(Station::tried)
+                        .findFirst()
+                        .orElse(Tried.NOTHING);
+    }
+
+    private record Attempt(int line, double at, double blade, double worth) {}
+
+    /** Of the blades that were not answered for there. */
+    private void add(List<Attempt> all, int line, double at, Tried tried, ToDoubleFunction<Drawn> gap) {
+        double[] gaps = faces.stream().mapToDouble(gap).toArray();
+        double went = tried.goes().orElse(0);
+        double refused = tried.refuses().orElse(Double.POSITIVE_INFINITY);
+        for (double blade : question.blades()) {
+            if (blade > went && blade < refused) {
+                all.add(new Attempt(line, at, blade, worth(gaps, blade)));
+            }
+        }
+    }
+
+    private Try attempt(Attempt best) {
+        FeelerLine line = question.asked().get(best.line());
+        return new Try(
+                Feelers.nearest(line, question.survey().box()),
+                OptionalInt.of(best.line()),
+                line.from(),
+                line.to(),
+                best.at(),
+                best.blade());
+    }
+
+    /** What is expected to go of p (1 - p) when a blade is tried: the spread of p between faces in which it goes and those in which not. */
+    private double worth(double[] gaps, double blade) {
+        double[] mass = new double[2];
+        double[] out = new double[2];
+        for (int f = 0; f < gaps.length; f++) {
+            Drawn face = faces.get(f);
+            int side = gaps[f] >= blade ? 1 : 0;
+            mass[side] += face.weight() / weight;
+            out[side] += face.weight() / weight * face.side();
+        }
+        double all = out[0] + out[1];
+        double worth = -all * all;
+        for (int k = 0; k < 2; k++) {
+            worth += mass[k] > 0 ? out[k] * out[k] / mass[k] : 0;
+        }
+        return worth;
+    }
+}

@@ -1,0 +1,86 @@
+package homalon.core.visit;
+
+import homalon.core.face.FeelerLine;
+import homalon.core.face.FeelerLine.Rest;
+import homalon.core.face.FeelerLine.Station;
+import homalon.core.face.FeelerLine.Tried;
+import homalon.core.face.FeelerResult;
+import homalon.core.face.Feelers;
+import homalon.core.geometry.Box;
+import homalon.core.quantity.Length;
+import homalon.core.rulebook.RuleBook;
+import homalon.core.sure.FaceGrid;
+import homalon.core.sure.FeelerSureness;
+import homalon.core.verdict.Verdict;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * What a survey by straightedge and feelers says of a face.
+ *
+ * @param result with the verdict that stands
+ * @param sureness of the face between the edges; empty where it is not asked, or not known yet
+ * @param awaited the verdict waits for it
+ */
+public record FeelerFinding(FeelerResult result, Optional<FeelerSureness> sureness, boolean awaited) {
+
+    /** What the blades say by themselves, at once: out when one as thick as the limit went in, else not proven. */
+    public static FeelerFinding byBlades(PartFile part, FeelerFile survey, Box box) {
+        FeelerResult said = Feelers.look(survey.survey(box, limit(part)));
+        if (risk(part).isEmpty() || !asked(part, survey, said)) {
+            return new FeelerFinding(said, Optional.empty(), false);
+        }
+        FeelerResult open = said.judged(Verdict.NOT_PROVEN, said.odd(), Optional.empty());
+        return new FeelerFinding(open, Optional.empty(), true);
+    }
+
+    /** The same with what lies between the edges. */
+    public static FeelerFinding of(PartFile part, FeelerFile survey, Box box, FaceGrid grid) {
+        FeelerFinding said = byBlades(part, survey, box);
+        return said.awaited() ? said.knowing(part, survey, box, grid) : said;
+    }
+
+    private FeelerFinding knowing(PartFile part, FeelerFile survey, Box box, FaceGrid grid) {
+        Length limit = limit(part);
+        FeelerSureness known = FeelerSureness.of(new FeelerSureness.Question(
+                survey.survey(box, limit),
+                grid,
+                FaceWalk.prior(grid),
+                FaceRule.of(part).spots(grid.ground()),
+                risk(part).getAsDouble(),
+                survey.lines().stream().map(FeelerFinding::asked).toList(),
+                survey.blades().blades().stream().map(Length::mm).toList()));
+        FeelerResult said = Feelers.look(survey.survey(box, limit));
+        return new FeelerFinding(known.judge(said, limit.mm()), Optional.of(known), false);
+    }
+
+    private static Length limit(PartFile part) {
+        return RuleBook.overall(part.limits());
+    }
+
+    private static OptionalDouble risk(PartFile part) {
+        return part.rules().before().byBlades()
+                ? OptionalDouble.empty()
+                : FaceRule.of(part).risk();
+    }
+
+    /** Once all was tried that was to be, or where the blades would settle it with bow and twist alone. */
+    private static boolean asked(PartFile part, FeelerFile survey, FeelerResult said) {
+        boolean went = said.gapProven() >= limit(part).mm() - 1e-9;
+        boolean tried = said.bows().stream().anyMatch(FeelerResult.Bow::tried);
+        return !went && tried && (said.verdict() != Verdict.NOT_PROVEN || survey.complete(limit(part)));
+    }
+
+    /** Every place of a line at which a blade can be tried. */
+    private static FeelerLine asked(FeelerFile.LineFile line) {
+        return new FeelerLine(
+                line.from(),
+                line.to(),
+                Rest.NOT_NOTED,
+                Tried.NOTHING,
+                line.places().stream()
+                        .filter(p -> p.asked() == Asked.STATION && !p.skipped())
+                        .map(p -> new Station(p.at(), Tried.NOTHING))
+                        .toList());
+    }
+}
