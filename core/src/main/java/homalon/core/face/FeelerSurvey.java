@@ -3,6 +3,7 @@ package homalon.core.face;
 import homalon.core.geometry.Box;
 import homalon.core.input.Problems;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * A face tried with straightedge and feelers.
@@ -45,6 +46,16 @@ public record FeelerSurvey(Box box, double thinnest, List<FeelerLine> lines, dou
             line.check(problems, "lines[" + i + "]", thinnest);
         }
         problems.throwIfAny();
+    }
+
+    /** The thickest blade that went in under an edge, or that went under both ends of one that rocks, mm; 0 when none did. */
+    public double proven() {
+        return lines.stream()
+                .flatMap(l ->
+                        Stream.concat(Stream.of(l.ends()), l.stations().stream().map(FeelerLine.Station::tried)))
+                .mapToDouble(t -> t.goes().orElse(0))
+                .max()
+                .orElse(0);
     }
 
     FeelerSurvey with(List<FeelerLine> others) {

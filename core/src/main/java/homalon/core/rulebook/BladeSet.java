@@ -18,6 +18,9 @@ public record BladeSet(List<Length> blades) {
     private static final int MOST = 60;
 
     /** @throws BadInputException when there are too few or too many, or one is no blade */
+    /** A blade that few sets have and every roll of shim stock gives: half a thou. */
+    public static final Length SHIM = Length.ofMm("0.0127");
+
     public BladeSet {
         blades = blades.stream().distinct().sorted().toList();
         if (blades.size() < FEWEST || blades.size() > MOST) {

@@ -41,10 +41,10 @@ public record FeelerSureness(
     /** An answer that is likelier wrong than this is told. */
     private static final double DOUBTED = 0.5;
 
+    private static final double AS_GOOD_AS = 0.9;
     private static final double MIDDLE = 0.5;
     private static final double MOSTLY = 0.9;
     private static final double EDGE = 0.025;
-    private static final double SLACK = 1e-9;
 
     /**
      * What is asked.
@@ -84,24 +84,26 @@ public record FeelerSureness(
         return chance <= risk;
     }
 
+    /** Blades can hardly show it any more, but it is as good as out. */
+    public boolean asGoodAsOut() {
+        return chance >= AS_GOOD_AS;
+    }
+
     /** In words, such as <em>1 in 60</em>. */
     public Message odds() {
         return Odds.of(chance, drawn);
     }
 
     /**
-     * The verdict with what lies between the edges. Out when a blade as thick as the limit went in, or when bow and twist prove it and
-     * the chance agrees. Within when an edge was laid on all five lines, no such blade went, and the chance of being out is no more than
-     * is allowed. An answer is told as odd only where all the rest speaks against it.
+     * The verdict with what lies between the edges, of a face of which no blade proved that it is out: no shape that bow and twist would
+     * have does that. Within when an edge was laid on all five lines and the chance of being out is no more than is allowed. An answer is
+     * told as odd only where all the rest speaks against it.
      *
      * @param byBlades what {@link homalon.core.face.Feelers#look} makes of the same survey
-     * @param limit judged against, mm
      */
-    public FeelerResult judge(FeelerResult byBlades, double limit) {
-        boolean went = byBlades.gapProven() >= limit - SLACK;
-        boolean bent = byBlades.verdict() == Verdict.OUT && byBlades.consistent() && chance >= 1 - risk;
+    public FeelerResult judge(FeelerResult byBlades) {
         boolean laid = byBlades.bows().stream().allMatch(Bow::tried);
-        Verdict verdict = went || bent ? Verdict.OUT : laid && withinRisk() ? Verdict.WITHIN : Verdict.NOT_PROVEN;
+        Verdict verdict = laid && withinRisk() ? Verdict.WITHIN : Verdict.NOT_PROVEN;
         List<Odd> odd = byBlades.odd().stream().filter(this::speaksAgainst).toList();
         return byBlades.judged(verdict, odd, verdict == Verdict.NOT_PROVEN ? next(byBlades) : Optional.empty());
     }

@@ -5,15 +5,18 @@ import homalon.core.face.FeelerLine.Rest;
 import homalon.core.face.FeelerLine.Station;
 import homalon.core.face.FeelerLine.Tried;
 import homalon.core.face.FeelerResult;
+import homalon.core.face.FeelerSurvey;
 import homalon.core.face.Feelers;
 import homalon.core.geometry.Box;
 import homalon.core.quantity.Length;
+import homalon.core.rulebook.BladeSet;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.sure.FaceGrid;
 import homalon.core.sure.FeelerSureness;
 import homalon.core.verdict.Verdict;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 
 /**
  * What a survey by straightedge and feelers says of a face.
@@ -24,10 +27,18 @@ import java.util.OptionalDouble;
  */
 public record FeelerFinding(FeelerResult result, Optional<FeelerSureness> sureness, boolean awaited) {
 
+    private static final double SLACK = 1e-9;
+
     /** What the blades say by themselves, at once: out when one as thick as the limit went in, else not proven. */
     public static FeelerFinding byBlades(PartFile part, FeelerFile survey, Box box) {
-        FeelerResult said = Feelers.look(survey.survey(box, limit(part)));
-        if (risk(part).isEmpty() || !asked(part, survey, said)) {
+        FeelerSurvey tried = survey.survey(box, limit(part));
+        FeelerResult said = Feelers.look(tried);
+        boolean byRisk = risk(part).isPresent();
+        if (byRisk && tried.proven() >= tried.limit() - SLACK) {
+            FeelerResult out = said.judged(Verdict.OUT, said.odd(), Optional.empty());
+            return new FeelerFinding(out, Optional.empty(), false);
+        }
+        if (!byRisk || !asked(part, survey, said)) {
             return new FeelerFinding(said, Optional.empty(), false);
         }
         FeelerResult open = said.judged(Verdict.NOT_PROVEN, said.odd(), Optional.empty());
@@ -49,9 +60,12 @@ public record FeelerFinding(FeelerResult result, Optional<FeelerSureness> surene
                 FaceRule.of(part).spots(grid.ground()),
                 risk(part).getAsDouble(),
                 survey.lines().stream().map(FeelerFinding::asked).toList(),
-                survey.blades().blades().stream().map(Length::mm).toList()));
+                Stream.concat(Stream.of(BladeSet.SHIM), survey.blades().blades().stream())
+                        .distinct()
+                        .map(Length::mm)
+                        .toList()));
         FeelerResult said = Feelers.look(survey.survey(box, limit));
-        return new FeelerFinding(known.judge(said, limit.mm()), Optional.of(known), false);
+        return new FeelerFinding(known.judge(said), Optional.of(known), false);
     }
 
     private static Length limit(PartFile part) {
@@ -66,9 +80,8 @@ public record FeelerFinding(FeelerResult result, Optional<FeelerSureness> surene
 
     /** Once all was tried that was to be, or where the blades would settle it with bow and twist alone. */
     private static boolean asked(PartFile part, FeelerFile survey, FeelerResult said) {
-        boolean went = said.gapProven() >= limit(part).mm() - 1e-9;
         boolean tried = said.bows().stream().anyMatch(FeelerResult.Bow::tried);
-        return !went && tried && (said.verdict() != Verdict.NOT_PROVEN || survey.complete(limit(part)));
+        return tried && (said.verdict() != Verdict.NOT_PROVEN || survey.complete(limit(part)));
     }
 
     /** Every place of a line at which a blade can be tried. */

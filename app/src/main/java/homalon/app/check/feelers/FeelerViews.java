@@ -20,6 +20,7 @@ import homalon.core.part.Layout;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.rulebook.BladeSet;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.sure.FeelerSureness;
 import homalon.core.sure.Odds;
@@ -63,8 +64,8 @@ public class FeelerViews {
         return new Writing(reading, work.isTicked(part, SmallCheck.DOWELS_OUT)).view();
     }
 
-    /** A blade that few sets have and every roll of shim stock gives, mm: half a thou. */
-    private static final double THIN = 0.0127;
+    private static final String EXHAUSTED =
+            "Blades tell no more of this face: read it with the indicator, or lay the edge on another line.";
 
     /** One survey being written. */
     private static final class Writing {
@@ -97,7 +98,13 @@ public class FeelerViews {
                     survey.begun() ? bows() : "",
                     headline,
                     survey.begun() ? Words.of(FeelerWords.shape(result, layout)).orElse("") : "",
-                    result.next().map(this::next).orElse(""),
+                    result.next()
+                            .map(this::next)
+                            .orElse(
+                                    result.verdict() == Verdict.NOT_PROVEN
+                                                    && read.finding().sureness().isPresent()
+                                            ? EXHAUSTED
+                                            : ""),
                     result.next().flatMap(read::place).map(PlaceFile::id).orElse(null),
                     result.odd().stream().map(this::odd).toList(),
                     survey.begun() ? rows() : List.of(),
@@ -152,9 +159,11 @@ public class FeelerViews {
                         "Within " + writer.full(limit.most()),
                         chance + ". Most likely flat to " + writer.full(known.toClean()) + limited);
             }
-            String asked = known.withinRisk()
-                    ? ". Lay an edge on all five lines first"
-                    : ", " + Words.of(Odds.of(known.risk(), Integer.MAX_VALUE)) + " is allowed";
+            String asked = known.asGoodAsOut()
+                    ? ". As good as out: cut it, or read it with the indicator"
+                    : known.withinRisk()
+                            ? ". Lay an edge on all five lines first"
+                            : ", " + Words.of(Odds.of(known.risk(), Integer.MAX_VALUE)) + " is allowed";
             return new FaceView.Headline("open", "Not proven yet", chance + asked + limited);
         }
 
@@ -172,6 +181,10 @@ public class FeelerViews {
         private String out() {
             if (result.gapProven() >= limit.most().mm() - 1e-9) {
                 return "Out: a " + writer.full(result.gapProven()) + " blade went in";
+            }
+            double under = survey.survey(layout.box(), limit.most()).proven();
+            if (under >= limit.most().mm() - 1e-9) {
+                return "Out: blades of " + writer.full(under) + " went under both ends";
             }
             double least = survey.limitKind() == FeelerSurvey.Kind.ZONE
                     ? zone().least()
@@ -295,12 +308,16 @@ public class FeelerViews {
 
         private String settling(Try next, PlaceFile place) {
             LineFile line = read.lineOf(place);
-            String blade = writer.number(Length.roundedFromMm(next.blade()));
-            return next.underBothEnds()
-                    ? "Try equal " + blade + " blades under both ends, "
-                            + line.name().toLowerCase(Locale.ROOT) + "."
-                    : "Try the " + blade + " blade, " + line.name().toLowerCase(Locale.ROOT) + ", "
-                            + read.where(line, place) + ".";
+            Length thick = Length.roundedFromMm(next.blade());
+            String blade = writer.number(thick);
+            String where = ", " + line.name().toLowerCase(Locale.ROOT)
+                    + (next.underBothEnds() ? "" : ", " + read.where(line, place));
+            String attempt = next.underBothEnds()
+                    ? "Try equal " + blade + " blades under both ends" + where + "."
+                    : "Try the " + blade + " blade" + where + ".";
+            return survey.blades().blades().contains(thick)
+                    ? attempt
+                    : "No blade of this set tells more. " + attempt + " Shim stock will do.";
         }
 
         private String next(Try next) {
@@ -323,7 +340,7 @@ public class FeelerViews {
                 return "No blade of this set is thin enough to tell more: try a thinner one on the "
                         + line.toLowerCase(Locale.ROOT).replace("across,", "line across,")
                         + ", and key its thickness with + when it goes or - when it is refused, such as "
-                        + writer.exact(Length.roundedFromMm(THIN)) + "-.";
+                        + writer.exact(BladeSet.SHIM) + "-.";
             }
             String where = next.underBothEnds() ? "equal blades under both ends" : "in the middle";
             if (place.isEmpty()) {
