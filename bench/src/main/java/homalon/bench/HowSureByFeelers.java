@@ -138,13 +138,7 @@ public final class HowSureByFeelers {
             List<Double> chances = new ArrayList<>();
             while (tries < MOST) {
                 FeelerSurvey survey = new FeelerSurvey(layout.box(), 0.013, lines, LIMIT, kind);
-                FeelerResult rule;
-                try {
-                    rule = Feelers.look(survey);
-                } catch (RuntimeException e) {
-                    System.out.println(survey);
-                    throw e;
-                }
+                FeelerResult rule = Feelers.look(survey);
                 old = old == Verdict.NOT_PROVEN ? rule.verdict() : old;
                 if (rule.gapProven() >= LIMIT - 1e-9) {
                     verdict = Verdict.OUT;

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import homalon.app.casting.part.Parts;
 import homalon.app.foundation.people.People;
@@ -101,6 +102,9 @@ class FeelersAtTheBenchTest {
     private void keyAll(Page page, SeededFace face, boolean limitOnly) {
         for (int i = 0; i < 80; i++) {
             var here = page.locator("#walk [aria-current]");
+            // What lies between the edges follows by itself, and with it what is asked next.
+            PlaywrightAssertions.assertThat(page.locator("#figures form[data-lays]"))
+                    .hasCount(0, new LocatorAssertions.HasCountOptions().setTimeout(20_000));
             if (page.locator("#walk [data-state=open]").count() == 0) {
                 return;
             }
