@@ -82,10 +82,13 @@ public final class HowSureByFeelers {
         report(all);
     }
 
-    /** What the limit is asked of, in limits: the zone, or the widest gap under an edge along or across, on a grid twice as fine. */
+    /** What the limit is asked of, in limits: the zone, or the widest gap under an edge, on a grid twice as fine. */
     private static double truth(TrueFace face, FaceGrid fine, FeelerSurvey.Kind kind) {
-        double[] z = face.heights(fine.spots());
-        return (kind == FeelerSurvey.Kind.ZONE ? fine.zones(z)[0] : new EdgesAnywhere(fine.spots()).widest(z)) / LIMIT;
+        if (kind == FeelerSurvey.Kind.ZONE) {
+            return fine.zones(face.heights(fine.spots()))[0] / LIMIT;
+        }
+        EdgesAnywhere anywhere = new EdgesAnywhere(fine);
+        return anywhere.widest(face.heights(anywhere.spots())) / LIMIT;
     }
 
     private static final class Hand {

@@ -49,10 +49,10 @@ final class FeelerDraws {
         FaceGrid grid = question.grid();
         this.evidence = new FeelerEvidence(question.survey().lines(), grid.ground());
         this.places = new FeelerEvidence(question.asked(), grid.ground());
-        this.anywhere = new EdgesAnywhere(grid.spots());
+        this.anywhere = new EdgesAnywhere(grid);
         List<Spot> all = new ArrayList<>(evidence.spots());
         all.addAll(places.spots());
-        all.addAll(grid.spots());
+        all.addAll(anywhere.spots());
         LikelyFaces likely = new LikelyFaces(question.prior(), grid.ground(), all, evidence, question.gone());
         for (int wanted : ROUNDS) {
             faces.clear();
@@ -68,10 +68,11 @@ final class FeelerDraws {
         double[] z = face.heights();
         double[] under = Arrays.copyOf(z, evidence.places());
         double[] asked = Arrays.copyOfRange(z, under.length, under.length + places.places());
-        double[] grid = Arrays.copyOfRange(z, under.length + asked.length, z.length);
+        double[] everywhere = Arrays.copyOfRange(z, under.length + asked.length, z.length);
+        double[] grid = Arrays.copyOf(everywhere, question.grid().spots().size());
         double zone = zones.computeIfAbsent(
                 z, k -> question.grid().whole().zone(question.grid().whole().level(grid)));
-        double figure = question.survey().kind() == FeelerSurvey.Kind.ZONE ? zone : anywhere.widest(grid);
+        double figure = question.survey().kind() == FeelerSurvey.Kind.ZONE ? zone : anywhere.widest(everywhere);
         double side = 1 / (1 + Math.exp(-(figure / question.survey().limit() - 1) / SOFT));
         faces.add(new Drawn(under, asked, figure, zone, side, face.weight()));
     }

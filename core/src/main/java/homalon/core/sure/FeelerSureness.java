@@ -95,15 +95,17 @@ public record FeelerSureness(
     }
 
     /**
-     * The verdict with what lies between the edges, of a face of which no blade proved that it is out: no shape that bow and twist would
-     * have does that. Within when an edge was laid on all five lines and the chance of being out is no more than is allowed. An answer is
-     * told as odd only where all the rest speaks against it.
+     * The verdict with what lies between the edges, of a face in which no blade as thick as the limit went. Out when one bow and one twist
+     * explain every answer and prove it, no line stands out, and the chance agrees. Within when an edge was laid on all five lines and the
+     * chance of being out is no more than is allowed. An answer is told as odd only where all the rest speaks against it.
      *
      * @param byBlades what {@link homalon.core.face.Feelers#look} makes of the same survey
      */
     public FeelerResult judge(FeelerResult byBlades) {
         boolean laid = byBlades.bows().stream().allMatch(Bow::tried);
-        Verdict verdict = laid && withinRisk() ? Verdict.WITHIN : Verdict.NOT_PROVEN;
+        boolean bent =
+                byBlades.verdict() == Verdict.OUT && byBlades.fits() == FeelerResult.Fits.ONE_BOW && chance >= 1 - risk;
+        Verdict verdict = bent ? Verdict.OUT : laid && withinRisk() ? Verdict.WITHIN : Verdict.NOT_PROVEN;
         List<Odd> odd = byBlades.odd().stream().filter(this::speaksAgainst).toList();
         return byBlades.judged(verdict, odd, verdict == Verdict.NOT_PROVEN ? next(byBlades) : Optional.empty());
     }

@@ -193,14 +193,25 @@ class FeelerSurenessTest {
         assertTrue(Math.abs(at.x() - bridge().x()) < 25, "between 2 and 3: " + at);
     }
 
-    /** The shape that bow and twist would have proves nothing by itself. */
+    /** The shape that bow and twist would have proves nothing where the chance does not agree. */
     @Test
-    void bowAndTwistAloneNeverProveThatAFaceIsOut() {
+    void outByBowAndTwistNeedsTheChanceToAgree() {
         List<FeelerLine> lines = triedAllOver(face(0.004, 0.002));
         FeelerSureness sure = sure(lines, Kind.GAP);
         FeelerResult byBlades = Feelers.look(survey(lines, Kind.GAP));
         FeelerResult bent = byBlades.judged(Verdict.OUT, List.of(), byBlades.next());
         assertEquals(Verdict.WITHIN, sure.judge(bent).verdict());
+    }
+
+    /** A twist hides from along and across: a face that only the diagonals see bent is not within by gap. */
+    @Test
+    void aTwistCountsUnderTheDiagonals() {
+        SeededFace twisted = new SeededFace(LAYOUT.box(), 0.1, 0.05, 0, 0, 0.24, List.of());
+        List<FeelerLine> lines = triedAllOver(twisted);
+        FeelerSureness alongAndAcross = sure(tried(twisted, 0, 1, 2, 5, 7, PROPOSED.size() - 1), Kind.GAP);
+        assertFalse(alongAndAcross.withinRisk(), "nothing is known of the diagonals: " + alongAndAcross.chance());
+        assertTrue(
+                sure(lines, Kind.GAP).chance() > 0.8, "" + sure(lines, Kind.GAP).chance());
     }
 
     @Test
