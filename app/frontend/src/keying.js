@@ -84,10 +84,16 @@ export class Keying {
     if (next) this.go(next.dataset.place);
   }
 
-  /** Somebody else logged the pass that was to come: the next one is asked for, unless a hand is on it. */
+  /**
+   * Somebody else logged the pass that was to come: the next one is asked for, unless a hand is on it. The walk was through and one more
+   * is asked, such as the blade that settles most: the hand goes there.
+   */
   follow() {
-    const done = this.wasOpen && this.entry(this.at)?.dataset.state !== 'open';
-    if (done && this.root.dataset.follow !== undefined && this.input.value === '' && !this.waiting().size) this.advance();
+    const open = this.entry(this.at)?.dataset.state === 'open';
+    const free = this.input.value === '' && !this.waiting().size;
+    const more = this.wasThrough && this.entries().find((e) => e.dataset.state === 'open');
+    if (free && this.wasOpen && !open && this.root.dataset.follow !== undefined) this.advance();
+    else if (free && more) this.go(more.dataset.place);
     else this.show();
   }
 
@@ -138,6 +144,7 @@ export class Keying {
   /** Shows where the hand is: on the page, and on an answer before it is laid in, so that this does not make the two differ. */
   mark(page) {
     this.wasOpen = this.entry(this.at)?.dataset.state === 'open';
+    this.wasThrough = !this.entries().some((e) => e.dataset.state === 'open');
     this.markLists(page);
     this.markDrawings(page);
   }

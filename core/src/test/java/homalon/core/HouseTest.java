@@ -30,6 +30,7 @@ class HouseTest {
             "part",
             "rulebook",
             "verdict",
+            "gauge",
             "surface",
             "face",
             "sure",

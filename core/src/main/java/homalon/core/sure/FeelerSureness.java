@@ -42,6 +42,9 @@ public record FeelerSureness(
     private static final double DOUBTED = 0.5;
 
     private static final double AS_GOOD_AS = 0.9;
+    /** From here on the chance agrees that it is out: 19 in 20, as a guard band has it. */
+    private static final double AGREES = 0.95;
+
     private static final double MIDDLE = 0.5;
     private static final double MOSTLY = 0.9;
     private static final double EDGE = 0.025;
@@ -104,7 +107,7 @@ public record FeelerSureness(
     public FeelerResult judge(FeelerResult byBlades) {
         boolean laid = byBlades.bows().stream().allMatch(Bow::tried);
         boolean bent =
-                byBlades.verdict() == Verdict.OUT && byBlades.fits() == FeelerResult.Fits.ONE_BOW && chance >= 1 - risk;
+                byBlades.verdict() == Verdict.OUT && byBlades.fits() == FeelerResult.Fits.ONE_BOW && chance >= AGREES;
         Verdict verdict = bent ? Verdict.OUT : laid && withinRisk() ? Verdict.WITHIN : Verdict.NOT_PROVEN;
         List<Odd> odd = byBlades.odd().stream().filter(this::speaksAgainst).toList();
         return byBlades.judged(verdict, odd, verdict == Verdict.NOT_PROVEN ? next(byBlades) : Optional.empty());

@@ -5,6 +5,7 @@ import homalon.core.face.Cover;
 import homalon.core.face.FaceJudge;
 import homalon.core.face.FaceMap;
 import homalon.core.face.FaceWords;
+import homalon.core.geometry.Plane;
 import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
 import homalon.core.part.Land;
@@ -13,6 +14,7 @@ import homalon.core.part.Layout;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.RuleBook;
+import homalon.core.sure.CleanDepth;
 import homalon.core.sure.FaceGrid;
 import homalon.core.sure.Sureness;
 import homalon.core.words.Message;
@@ -95,18 +97,39 @@ public record FaceFinding(
     }
 
     private Sureness sure(FaceGrid grid, List<Spot> gone, double risk) {
-        double noise = Sureness.noise(judgement.uncertainty());
-        List<SurveyFile.PlaceFile> sealing =
-                all.stream().filter(SurveyFile.PlaceFile::sealing).toList();
-        return Sureness.of(
-                new Sureness.Question(grid, FaceWalk.prior(grid), noise, gone, risk), SurveyFile.points(sealing));
+        return Sureness.of(question(grid, gone, risk), SurveyFile.points(sealing()));
+    }
+
+    private Sureness.Question question(FaceGrid grid, List<Spot> gone, double risk) {
+        return new Sureness.Question(grid, FaceWalk.prior(grid), Sureness.noise(judgement.uncertainty()), gone, risk);
+    }
+
+    private List<SurveyFile.PlaceFile> sealing() {
+        return all.stream().filter(SurveyFile.PlaceFile::sealing).toList();
+    }
+
+    /**
+     * What it takes to clean the face, with what lies between its places; empty for what was handed over while that was not asked.
+     *
+     * @param plane that is level with the cutter
+     */
+    public Optional<CleanDepth> cleanDepth(PartFile part, FaceGrid grid, LandRaster land, Plane plane) {
+        FaceRule rule = FaceRule.of(part);
+        if (rule.risk().isEmpty()) {
+            return Optional.empty();
+        }
+        boolean[] seals = new boolean[grid.spots().size()];
+        for (int i = 0; i < seals.length; i++) {
+            seals[i] = !land.bands().leavesOut(land.layout(), grid.spots().get(i));
+        }
+        Sureness.Question question =
+                question(grid, rule.spots(grid.ground()), rule.risk().getAsDouble());
+        return Optional.of(CleanDepth.of(question, SurveyFile.points(sealing()), plane, seals));
     }
 
     /** Whether the low place among the sealing ones that the shape names lies between two bores. */
     public boolean lowBetweenBores(Layout layout) {
-        List<SurveyFile.PlaceFile> sealing =
-                all.stream().filter(SurveyFile.PlaceFile::sealing).toList();
-        return FaceWords.lowBetweenBores(judgement.flatness(), SurveyFile.points(sealing), layout);
+        return FaceWords.lowBetweenBores(judgement.flatness(), SurveyFile.points(sealing()), layout);
     }
 
     /**

@@ -28,6 +28,7 @@ public final class Words {
     /** Each has a file. */
     static final List<String> ROOMS = List.of(
             "route",
+            "gauge",
             "surface",
             "face",
             "sure",

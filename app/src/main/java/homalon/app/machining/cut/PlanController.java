@@ -177,6 +177,11 @@ class PlanController {
                         .orElse(null));
         page.show("feeds", feeds(page, asked, kept, view.passPlan()));
         page.show("view", view);
+        page.show(
+                "spread",
+                planner.cleanDepth(part, compared, chosen)
+                        .map(d -> PlanViews.spread(d, page.writer()))
+                        .orElse(null));
         page.show("hasPlan", kept.isPresent());
     }
 

@@ -64,6 +64,15 @@ public record PlanView(
             boolean stale,
             List<String> working) {}
 
+    /**
+     * The depth that cleans it with what may lie between the places.
+     *
+     * @param likely as likely as not
+     * @param mostly in 9 of 10 cases
+     * @param keyed the same as it would be keyed
+     */
+    public record Spread(String likely, String mostly, String keyed) {}
+
     /** A pass with the picture of what it is expected to touch. */
     public record Pass(String name, String depth, String total, String share, FaceDrawing picture, String state) {}
 }

@@ -19,6 +19,7 @@ import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.rulebook.ShimStock;
+import homalon.core.sure.CleanDepth;
 import homalon.core.visit.ComparedFace;
 import homalon.core.visit.PlanFile;
 import java.util.ArrayList;
@@ -35,6 +36,8 @@ import org.springframework.stereotype.Component;
 public class PlanViews {
     /** Width of the sheet beside the drawing, px. */
     private static final double SHEET_PX = 355;
+
+    private static final double THOUSANDTHS = 1000;
 
     PlanView of(
             ComparedFace compared,
@@ -63,6 +66,13 @@ public class PlanViews {
                 supports(setUps, plan, writer),
                 tips(setUps, plan.footing()),
                 plan.passes());
+    }
+
+    static PlanView.Spread spread(CleanDepth depth, LengthWriter writer) {
+        return new PlanView.Spread(
+                writer.number(depth.likely()),
+                writer.number(depth.mostly()),
+                writer.exact(Length.roundedFromMm(Math.ceil(depth.mostly() * THOUSANDTHS) / THOUSANDTHS)));
     }
 
     private static List<PlanView.Support> supports(Comparison setUps, CutPlan plan, LengthWriter writer) {

@@ -7,6 +7,7 @@ import homalon.app.foundation.memory.Memory;
 import homalon.app.foundation.memory.Question;
 import homalon.app.shop.tools.Toolbox;
 import homalon.core.cut.Comparison;
+import homalon.core.cut.SetUpMethod;
 import homalon.core.cut.Supports;
 import homalon.core.cut.TouchCells;
 import homalon.core.geometry.Box;
@@ -16,8 +17,11 @@ import homalon.core.part.Layout;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.part.SealingBands;
 import homalon.core.quantity.BenchUnit;
+import homalon.core.rulebook.FlatnessLimit;
+import homalon.core.sure.CleanDepth;
 import homalon.core.visit.ComparedFace;
 import homalon.core.visit.FaceFinding;
+import homalon.core.visit.FaceRule;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SquareReference;
 import homalon.core.visit.SurveyFile;
@@ -50,6 +54,29 @@ public class Planner {
         public int kilobytes() {
             return 128;
         }
+    }
+
+    /** All that a depth with its spread depends on. */
+    private record OfDepth(
+            LayoutNumbers numbers,
+            SealingBands bands,
+            List<SurveyFile.PlaceFile> face,
+            List<FlatnessLimit> limits,
+            FaceRule rule,
+            Plane plane)
+            implements Question<Optional<CleanDepth>> {}
+
+    /** What it takes to clean it in a set-up, shims and all, with what lies between the places. */
+    Optional<CleanDepth> cleanDepth(PartFile part, ComparedFace compared, SetUpMethod school) {
+        Plane plane = compared.setUps()
+                .with(school)
+                .orElseGet(() -> compared.setUps().removals().get(0))
+                .setUp()
+                .onShims();
+        FaceFinding finding = compared.finding();
+        return memory.answer(
+                new OfDepth(part.numbers(), part.bands(), finding.all(), part.limits(), FaceRule.of(part), plane),
+                () -> finding.cleanDepth(part, findings.grid(part), faces.land(part), plane));
     }
 
     /** Empty while the face cannot be judged. */

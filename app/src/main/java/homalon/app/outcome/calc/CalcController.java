@@ -93,6 +93,23 @@ class CalcController {
     }
 
     @Operation(
+            summary = "What a gauge and the people who use it leave open",
+            description =
+                    "Analysis of variance of people, places and repeats; what it leaves open of a limit, and whether it can prove it.")
+    @PostMapping("/study")
+    StudyCall.Answer study(@RequestBody(required = true) StudyCall.Request request) {
+        return StudyCall.answer(request);
+    }
+
+    @Operation(
+            summary = "How uncertainty goes through a sum of the trade",
+            description = "Value, standard uncertainty and where it comes from; with a limit a three-valued verdict.")
+    @PostMapping("/uncertainty")
+    UncertaintyCall.Answer uncertainty(@RequestBody(required = true) UncertaintyCall.Request request) {
+        return UncertaintyCall.answer(request);
+    }
+
+    @Operation(
             summary = "The hollow that a spindle out of square leaves",
             description =
                     "Across a face cut by one cutter wider than it, the same along the travel; either figure from the other.")

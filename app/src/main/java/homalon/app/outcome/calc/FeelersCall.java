@@ -18,6 +18,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 
 /** The call {@code feelers}. */
 final class FeelersCall {
@@ -44,7 +45,10 @@ final class FeelersCall {
             Double thinnest,
 
             @Schema(requiredMode = Schema.RequiredMode.REQUIRED)
-            List<Line> lines) {}
+            List<Line> lines,
+
+            @Schema(description = "left out: nothing is said of what lies between the edges")
+            FeelersModel.@Nullable Settings model) {}
 
     @Schema(name = "FeelerLine", description = "one laid straightedge")
     record Line(
@@ -119,7 +123,10 @@ final class FeelersCall {
             Next tryNext,
 
             @Schema(description = "tries left if every one is good; null when it cannot be brought within")
-            Integer triesAtBest) {}
+            Integer triesAtBest,
+
+            @Schema(description = "what lies between the edges; null where model was left out, or nothing was tried")
+            FeelersModel.@Nullable Answer model) {}
 
     static Answer answer(Request request) {
         Problems problems = new Problems();
@@ -135,10 +142,12 @@ final class FeelersCall {
         for (int i = 0; i < given.size(); i++) {
             read(given.get(i), "lines[" + i + "]", problems).ifPresent(lines::add);
         }
+        FeelersModel.check(problems, request);
         problems.throwIfAny();
         FeelerSurvey.Kind kind = request.limitKind() == null ? FeelerSurvey.Kind.GAP : request.limitKind();
-        return answer(Feelers.judge(
-                new FeelerSurvey(new Box(b[0], b[1], b[2], b[3]), request.thinnest(), lines, request.limit(), kind)));
+        FeelerSurvey survey =
+                new FeelerSurvey(new Box(b[0], b[1], b[2], b[3]), request.thinnest(), lines, request.limit(), kind);
+        return answer(Feelers.judge(survey), FeelersModel.answer(survey, request));
     }
 
     private static Optional<FeelerLine> read(Line line, String name, Problems problems) {
@@ -172,7 +181,7 @@ final class FeelersCall {
         return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
     }
 
-    private static Answer answer(FeelerResult r) {
+    private static Answer answer(FeelerResult r, FeelersModel.@Nullable Answer model) {
         return new Answer(
                 r.verdict().name(),
                 r.gapProven(),
@@ -187,14 +196,15 @@ final class FeelersCall {
                                 o.line(), o.station().isPresent() ? o.station().getAsInt() : null, o.by()))
                         .toList(),
                 r.next().map(FeelersCall::next).orElse(null),
-                r.triesAtBest().isPresent() ? r.triesAtBest().getAsInt() : null);
+                r.triesAtBest().isPresent() ? r.triesAtBest().getAsInt() : null,
+                model);
     }
 
     private static Bounds bounds(FeelerResult r, Function<FeelerResult.Allowed, Range> which) {
         return r.shape().map(which).map(Bounds::of).orElse(new Bounds(null, null));
     }
 
-    private static Next next(FeelerResult.Try t) {
+    static Next next(FeelerResult.Try t) {
         return new Next(
                 t.line().isPresent() ? t.line().getAsInt() : null,
                 new double[] {t.from().x(), t.from().y()},

@@ -184,6 +184,12 @@ final class FlatnessModel {
         return settings.uncertainty() > 0 ? settings.uncertainty() : RuleBook.DEFAULT_UNCERTAINTY.mm();
     }
 
+    /** A face without bores. */
+    static Ground bare(Box box) {
+        Geometry land = SHAPES.toGeometry(new Envelope(box.x0(), box.x1(), box.y0(), box.y1()));
+        return new Ground(box, Land.of(land), List.of(), List.of());
+    }
+
     private static Ground ground(FlatnessSettings settings) {
         Box box = settings.box();
         Geometry land = SHAPES.toGeometry(new Envelope(box.x0(), box.x1(), box.y0(), box.y1()));

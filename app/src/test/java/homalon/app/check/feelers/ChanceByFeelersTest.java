@@ -101,6 +101,7 @@ class ChanceByFeelersTest {
         assertThat(verdict).containsText("1 in 100 is allowed");
         Locator asked = page.locator("#walk [data-state=open]");
         assertThat(asked).hasCount(1);
+        assertThat(page.locator("#walk [aria-current]")).hasAttribute("data-state", "open");
         String blade = asked.getAttribute("data-blade-shown");
         assertThat(page.locator("#figures")).containsText("Try");
         assertThat(page.locator("#figures")).containsText(blade + " blade");

@@ -182,6 +182,21 @@ class CalcTest {
                 "consequences; valveClearance; {\"headCut\":0.1,\"blockCut\":0,\"valveLean\":18}",
                 "consequences; sprocketRadius; {\"headCut\":0.1,\"blockCut\":0,\"sprocketRadius\":0}",
                 "consequences; crown; {\"headCut\":0.1,\"blockCut\":0,\"crown\":\"ROUND\"}",
+                "study; readings; {\"limit\":0.05}",
+                "study; readings; {\"readings\":[[[1,2],[1]]]}",
+                "study; readings; {\"readings\":[[null]]}",
+                "study; readings; {\"readings\":[[[1],[2]]]}",
+                "study; limit; {\"readings\":[[[1,2],[1,2]]],\"limit\":0}",
+                "uncertainty; sum; {\"figures\":{}}",
+                "uncertainty; figures; {\"sum\":\"CLEARANCE\"}",
+                "uncertainty; figures.stem; {\"sum\":\"CLEARANCE\",\"figures\":{\"bore\":{\"value\":8}}}",
+                "uncertainty; figures.seat; {\"sum\":\"CLEARANCE\",\"figures\":{\"bore\":{\"value\":8},\"stem\":{\"value\":8},\"seat\":{\"value\":1}}}",
+                "uncertainty; figures.bore; {\"sum\":\"CLEARANCE\",\"figures\":{\"bore\":{\"value\":8,\"standard\":-1},\"stem\":{\"value\":8}}}",
+                "uncertainty; figures.bore; {\"sum\":\"CLEARANCE\",\"figures\":{\"bore\":{\"value\":8,\"standard\":1,\"within\":1},\"stem\":{\"value\":8}}}",
+                "uncertainty; figures; {\"sum\":\"RATIO\",\"figures\":{\"sweptCc\":{\"value\":500},\"clearanceCc\":{\"value\":0}}}",
+                "feelers; model.risk; {\"box\":[0,0,400,150],\"limit\":0.05,\"thinnest\":0.02,\"lines\":[],\"model\":{\"risk\":1}}",
+                "feelers; model.blades; {\"box\":[0,0,400,150],\"limit\":0.05,\"thinnest\":0.02,\"lines\":[],\"model\":{\"blades\":[0]}}",
+                "feelers; box; {\"box\":[0,0,400,1],\"limit\":0.05,\"thinnest\":0.02,\"lines\":[],\"model\":{}}",
                 "tram; diameter; {\"width\":150,\"hollow\":0.01}",
                 "tram; width; {\"diameter\":120,\"width\":150,\"hollow\":0.01}",
                 "tram; outOfSquare; {\"diameter\":200,\"width\":150,\"hollow\":0.01,\"outOfSquare\":0.05}",
@@ -325,6 +340,6 @@ class CalcTest {
             assertTrue(post.at("/responses/400/content").toString().contains("ProblemDetail"), p.getKey());
             assertTrue(post.get("responses").has("413"), p.getKey());
         });
-        assertEquals(13, calls.size(), calls.toString());
+        assertEquals(15, calls.size(), calls.toString());
     }
 }

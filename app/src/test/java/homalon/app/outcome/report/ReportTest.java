@@ -145,7 +145,11 @@ class ReportTest {
                 .count();
         assertTrue(standing > 10 && standing <= felt.get("said").size());
         JsonNode result = felt.get("result");
-        assertEquals("OUT", result.get("verdict").asString());
+        assertEquals("NOT_PROVEN", result.get("verdict").asString());
+        // By bow and twist it would be out; no blade as thick as the limit went, and the chance says how likely it is.
+        assertTrue(
+                felt.get("result").get("chance").asDouble() > 0.5,
+                felt.get("result").toString());
         double proven = result.get("gapProvenMm").asDouble();
         assertTrue(proven > 0 && proven <= result.get("gapPossibleMm").asDouble());
         // Twisted: a lift of the fourth corner is proven, a bow is not.
