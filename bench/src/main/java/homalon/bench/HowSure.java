@@ -171,30 +171,9 @@ public final class HowSure {
         System.out.printf(
                 "out by half or more: %d, proven %d, readings median %d, 90 %% %d%n",
                 bad.size(), n.length, n.length == 0 ? 0 : n[n.length / 2], n.length == 0 ? 0 : n[n.length * 9 / 10]);
-        double[] edges = {0, 0.001, 0.003, 0.01, 0.03, 0.1, 0.2, 0.35, 0.5, 0.65, 0.8, 0.9, 0.97, 0.99, 1.0001};
-        System.out.println("| said | faces | meant | happened |");
-        for (int b = 0; b + 1 < edges.length; b++) {
-            double from = edges[b];
-            double to = edges[b + 1];
-            // one chance a face, at a number of readings that is drawn: faces that are read longer do not count more
-            int count = 0;
-            double said = 0;
-            int out = 0;
-            for (Told t : all) {
-                if (t.chances().length > 0) {
-                    double c = t.chances()[
-                            (int) (Math.abs(Double.hashCode(t.ratio()) % 1000) / 1000.0 * t.chances().length)];
-                    if (c >= from && c < to) {
-                        count++;
-                        said += c;
-                        out += t.ratio() > 1 ? 1 : 0;
-                    }
-                }
-            }
-            System.out.printf(
-                    "| %.3f to %.3f | %d | %.4f | %.4f |%n",
-                    from, to, count, said / Math.max(1, count), (double) out / Math.max(1, count));
-        }
+        ChancesSaid.print(all.stream()
+                .map(t -> new ChancesSaid.Walk(t.ratio(), t.chances()))
+                .toList());
     }
 
     private static void settled(List<Told> list) {

@@ -260,27 +260,9 @@ public final class HowSureByFeelers {
                     "%.1f to %.1f of the limit: %d, within %d, median tries %d%n",
                     part[0], part[1], list.size(), tries.length, tries.length == 0 ? 0 : tries[tries.length / 2]);
         }
-        double[] edges = {0, 0.003, 0.01, 0.03, 0.1, 0.2, 0.35, 0.5, 0.65, 0.8, 0.9, 0.97, 1.0001};
-        System.out.println("| said | faces | meant | happened |");
-        for (int b = 0; b + 1 < edges.length; b++) {
-            int count = 0;
-            double said = 0;
-            int out = 0;
-            for (Told t : all) {
-                if (t.chances().length > 0) {
-                    double c = t.chances()[
-                            (int) (Math.abs(Double.hashCode(t.ratio()) % 1000) / 1000.0 * t.chances().length)];
-                    if (c >= edges[b] && c < edges[b + 1]) {
-                        count++;
-                        said += c;
-                        out += t.ratio() > 1 ? 1 : 0;
-                    }
-                }
-            }
-            System.out.printf(
-                    "| %.3f to %.3f | %d | %.4f | %.4f |%n",
-                    edges[b], edges[b + 1], count, said / Math.max(1, count), (double) out / Math.max(1, count));
-        }
+        ChancesSaid.print(all.stream()
+                .map(t -> new ChancesSaid.Walk(t.ratio(), t.chances()))
+                .toList());
     }
 
     private static void row(String name, List<Told> list) {

@@ -51,17 +51,13 @@ public final class Feelers {
     private final FeelerSurvey survey;
     private final FaceTerms terms;
     private final double leftOpen;
-    private final List<Band> bands = new ArrayList<>();
+    private final List<Band> bands;
 
     private Feelers(FeelerSurvey survey, FaceTerms terms, double leftOpen) {
         this.survey = survey;
         this.terms = terms;
         this.leftOpen = leftOpen;
-        for (FeelerLine line : survey.lines()) {
-            for (Said said : said(line, 0)) {
-                merge(said.bandOfK(leftOpen));
-            }
-        }
+        this.bands = FeelerBands.of(survey, terms, leftOpen);
     }
 
     /** By bow and twist alone. */
@@ -105,88 +101,6 @@ public final class Feelers {
             }
         }
         return all;
-    }
-
-    private void merge(Band band) {
-        for (int i = 0; i < bands.size(); i++) {
-            Band there = bands.get(i);
-            if (same(there.form(), band.form())) {
-                bands.set(
-                        i,
-                        new Band(
-                                there.form(),
-                                Math.max(there.least(), band.least()),
-                                Math.min(there.most(), band.most())));
-                return;
-            }
-        }
-        bands.add(band);
-    }
-
-    private static boolean same(double[] a, double[] b) {
-        double off = 0;
-        for (int i = 0; i < a.length; i++) {
-            off = Math.max(off, Math.abs(a[i] - b[i]));
-        }
-        return off < 1e-12;
-    }
-
-    /**
-     * One reading as a band in gap units.
-     *
-     * @param form weights of the terms in K
-     * @param share of K that the gap is
-     */
-    private record Said(int line, OptionalInt station, double[] form, double share, double least, double most) {
-        Band band() {
-            return new Band(Arrays.stream(form).map(c -> c * share).toArray(), least, most);
-        }
-
-        Band bandOfK(double leftOpen) {
-            return new Band(form, (least - leftOpen) / share, (most + leftOpen) / share);
-        }
-    }
-
-    /**
-     * What one line says. Where the gap under it is no parabola the edge may rest on a rise between its ends, and then a blade
-     * goes in that the chord would refuse: of such a line only what was refused, and that it sits still, bounds the shape.
-     */
-    private List<Said> said(FeelerLine line, int index) {
-        List<Said> all = new ArrayList<>();
-        boolean parabola = terms.parabola(line, survey.box());
-        double open = Double.POSITIVE_INFINITY;
-        Range rest = rest(line, survey.thinnest());
-        all.add(new Said(
-                index,
-                OptionalInt.empty(),
-                terms.form(line, survey.box(), 0.5),
-                0.25,
-                rest.least(),
-                parabola ? rest.most() : open));
-        for (int i = 0; i < line.stations().size(); i++) {
-            Station s = line.stations().get(i);
-            double most = s.tried().isEmpty()
-                    ? survey.thinnest()
-                    : s.tried().refuses().orElse(open);
-            double least = parabola ? s.tried().goes().orElse(-open) : -open;
-            double share = s.at() * (1 - s.at());
-            all.add(new Said(index, OptionalInt.of(i), terms.form(line, survey.box(), s.at()), share, least, most));
-        }
-        return all;
-    }
-
-    /** What rocking, sitting still and end blades say of K / 4. */
-    private static Range rest(FeelerLine line, double thinnest) {
-        double least = line.rest() == Rest.SITS_STILL ? -thinnest : Double.NEGATIVE_INFINITY;
-        double most = line.rest() == Rest.ROCKS ? 0 : Double.POSITIVE_INFINITY;
-        Tried ends = line.ends();
-        if (ends.goes().isPresent()) {
-            most = Math.min(most, -ends.goes().getAsDouble());
-        }
-        if (ends.refuses().isPresent()) {
-            least = Math.max(least, -ends.refuses().getAsDouble());
-        }
-        return new Range(least, most);
     }
 
     /** The thickest blade that went in anywhere, mm; 0 when none did. */
@@ -281,11 +195,9 @@ public final class Feelers {
 
     /** Those that give way when all must be explained as far as possible. */
     private List<Odd> giveWay() {
-        List<Said> all = new ArrayList<>();
-        for (int i = 0; i < survey.lines().size(); i++) {
-            all.addAll(said(survey.lines().get(i), i));
-        }
-        double[] slack = new LinearBounds(all.stream().map(Said::band).toList(), terms.count).giveWay();
+        List<FeelerBands.Said> all = FeelerBands.said(survey, terms);
+        double[] slack =
+                new LinearBounds(all.stream().map(FeelerBands.Said::band).toList(), terms.count).giveWay();
         List<Odd> odd = new ArrayList<>();
         for (int i = 0; i < slack.length; i++) {
             if (slack[i] > STANDS_OUT) {

@@ -5,9 +5,6 @@ import homalon.core.geometry.Points;
 import homalon.core.numeric.LeastSquaresPlane;
 import homalon.core.surface.Surface;
 import homalon.core.surface.SurfaceDraws;
-import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.List;
 
 /**
  * What it takes to clean a face in one set-up, given what its readings leave open: from the highest metal anywhere on the land, which the
@@ -23,8 +20,6 @@ public record CleanDepth(double likely, double mostly) {
     private static final double MIDDLE = 0.5;
     private static final double MOSTLY = 0.9;
 
-    private record Drawn(double depth, double weight) {}
-
     /**
      * @param read sealing places, mm
      * @param plane that is level with the cutter, in the frame of what was read
@@ -33,29 +28,22 @@ public record CleanDepth(double likely, double mostly) {
     public static CleanDepth of(Sureness.Question question, Points read, Plane plane, boolean[] seals) {
         FaceGrid grid = question.grid();
         Plane level = LeastSquaresPlane.fit(read);
-        double[] z = new double[read.size()];
-        for (int i = 0; i < z.length; i++) {
-            z[i] = read.above(level, i);
-        }
         SurfaceDraws draws = Surface.given(
-                        question.prior(),
-                        grid.ground(),
-                        Points.of(read.xs(), read.ys(), z),
-                        question.noise(),
-                        question.gone())
+                        question.prior(), grid.ground(), Sureness.above(read, level), question.noise(), question.gone())
                 .over(grid.spots());
         double[] tilt = grid.spots().stream()
                 .mapToDouble(s -> level.at(s.x(), s.y()) - plane.at(s.x(), s.y()))
                 .toArray();
         SurfaceDraws.Faces faces = draws.draw(PLAIN, FAULTY, SEED);
-        List<Drawn> all = new ArrayList<>();
         int with = faces.heights().length - faces.plain();
-        for (int f = 0; f < faces.heights().length; f++) {
-            double weight = f < faces.plain() ? (1 - faces.faulty()) / faces.plain() : faces.faulty() / with;
-            all.add(new Drawn(depth(faces.heights()[f], tilt, seals), weight));
+        double[] depths = new double[faces.heights().length];
+        double[] weights = new double[depths.length];
+        for (int f = 0; f < depths.length; f++) {
+            depths[f] = depth(faces.heights()[f], tilt, seals);
+            weights[f] = f < faces.plain() ? (1 - faces.faulty()) / faces.plain() : faces.faulty() / with;
         }
-        all.sort(Comparator.comparingDouble(Drawn::depth));
-        return new CleanDepth(quantile(all, MIDDLE), quantile(all, MOSTLY));
+        Quantiles all = new Quantiles(depths, weights);
+        return new CleanDepth(all.at(MIDDLE), all.at(MOSTLY));
     }
 
     private static double depth(double[] heights, double[] tilt, boolean[] seals) {
@@ -67,16 +55,5 @@ public record CleanDepth(double likely, double mostly) {
             lowest = seals[i] ? Math.min(lowest, above) : lowest;
         }
         return Math.max(0, highest - lowest);
-    }
-
-    private static double quantile(List<Drawn> sorted, double share) {
-        double passed = 0;
-        for (Drawn d : sorted) {
-            passed += d.weight();
-            if (passed >= share) {
-                return d.depth();
-            }
-        }
-        return sorted.get(sorted.size() - 1).depth();
     }
 }

@@ -30,8 +30,12 @@ final class FeelerDraws {
     private static final double SURE = 2.5;
     /** How near to its limit a face still speaks for either side, in limits. */
     private static final double SOFT = 0.08;
+    /** From here on the face is taken for out, and proof of that is looked for. */
+    private static final double LIKELY_OUT = 0.6;
+    /** A blade that is less likely to go than this is not worth looking for. */
+    private static final double PROVES = 0.1;
 
-    /** One drawn face: what each place of the lines has, what is judged, how far it speaks for being out, how much it counts. */
+    /** One drawn face: what each place of the lines has, what is judged, how far it speaks for being out, how much it counts of 1. */
     private record Drawn(double[] under, double[] asked, double figure, double zone, double side, double weight) {}
 
     private final FeelerSureness.Question question;
@@ -40,9 +44,7 @@ final class FeelerDraws {
     private final EdgesAnywhere anywhere;
     private final List<Drawn> faces = new ArrayList<>();
     /** Of faces that were looked at in a round before. */
-    private final IdentityHashMap<double[], Double> zones = new IdentityHashMap<>();
-
-    private final double weight;
+    private final IdentityHashMap<double[], Double> known = new IdentityHashMap<>();
 
     FeelerDraws(FeelerSureness.Question question) {
         this.question = question;
@@ -61,7 +63,6 @@ final class FeelerDraws {
                 break;
             }
         }
-        this.weight = faces.stream().mapToDouble(Drawn::weight).sum();
     }
 
     private void look(LikelyFaces.Face face) {
@@ -70,7 +71,7 @@ final class FeelerDraws {
         double[] asked = Arrays.copyOfRange(z, under.length, under.length + places.places());
         double[] everywhere = Arrays.copyOfRange(z, under.length + asked.length, z.length);
         double[] grid = Arrays.copyOf(everywhere, question.grid().spots().size());
-        double zone = zones.computeIfAbsent(
+        double zone = known.computeIfAbsent(
                 z, k -> question.grid().whole().zone(question.grid().whole().level(grid)));
         double figure = question.survey().kind() == FeelerSurvey.Kind.ZONE ? zone : anywhere.widest(everywhere);
         double side = 1 / (1 + Math.exp(-(figure / question.survey().limit() - 1) / SOFT));
@@ -78,11 +79,9 @@ final class FeelerDraws {
     }
 
     private boolean clear() {
-        double all = faces.stream().mapToDouble(Drawn::weight).sum();
-        double over =
-                faces.stream().filter(this::over).mapToDouble(Drawn::weight).sum() / all;
+        double over = chance();
         double squares =
-                faces.stream().mapToDouble(f -> f.weight() * f.weight()).sum() / (all * all);
+                faces.stream().mapToDouble(f -> f.weight() * f.weight()).sum();
         double error = Math.sqrt(Math.max(over * (1 - over), squares / TELLING) * squares / TELLING);
         return over - SURE * error > question.risk() || over + SURE * error < question.risk();
     }
@@ -93,25 +92,18 @@ final class FeelerDraws {
 
     /** The chance that the limit is broken. */
     double chance() {
-        return faces.stream().filter(this::over).mapToDouble(Drawn::weight).sum() / weight;
+        return faces.stream().filter(this::over).mapToDouble(Drawn::weight).sum();
     }
 
     int drawn() {
         return faces.size();
     }
 
-    /** The zone that so great a share of the faces does not exceed, mm. */
-    double zone(double share) {
-        List<Drawn> sorted =
-                faces.stream().sorted(Comparator.comparingDouble(Drawn::zone)).toList();
-        double passed = 0;
-        for (Drawn face : sorted) {
-            passed += face.weight();
-            if (passed >= share * weight) {
-                return face.zone();
-            }
-        }
-        return sorted.get(sorted.size() - 1).zone();
+    /** The zones, mm. */
+    Quantiles zones() {
+        return new Quantiles(
+                faces.stream().mapToDouble(Drawn::zone).toArray(),
+                faces.stream().mapToDouble(Drawn::weight).toArray());
     }
 
     /**
@@ -126,8 +118,12 @@ final class FeelerDraws {
                 least);
     }
 
-    /** The blade, and where to try it, whose answer settles most; empty where every blade at hand was tried everywhere. */
+    /**
+     * The blade, and where to try it, whose answer settles most; once out is likelier than not, the one that is likeliest to prove it.
+     * Empty where every blade at hand was tried everywhere, or none is likely to prove it.
+     */
     Optional<Try> next() {
+        boolean prove = chance() > LIKELY_OUT;
         List<Attempt> all = new ArrayList<>();
         for (int l = 0; l < question.asked().size(); l++) {
             int line = l;
@@ -141,7 +137,10 @@ final class FeelerDraws {
                 add(all, line, at, tried(line, at), f -> places.gap(f.asked(), line, station));
             }
         }
-        return all.stream().max(Comparator.comparingDouble(Attempt::worth)).map(this::attempt);
+        return all.stream()
+                .filter(a -> !prove || (a.blade() >= question.survey().limit() && a.goes() >= PROVES))
+                .max(Comparator.comparingDouble(prove ? Attempt::goes : Attempt::worth))
+                .map(this::attempt);
     }
 
     private Rest rest(int line) {
@@ -164,7 +163,11 @@ final class FeelerDraws {
                         .orElse(Tried.NOTHING);
     }
 
-    private record Attempt(int line, double at, double blade, double worth) {}
+    /**
+     * @param goes the chance that the blade does
+     * @param worth what is expected to go of p (1 - p): the spread of p between faces in which it goes and those in which not
+     */
+    private record Attempt(int line, double at, double blade, double goes, double worth) {}
 
     /** Of the blades that were not answered for there. */
     private void add(List<Attempt> all, int line, double at, Tried tried, ToDoubleFunction<Drawn> gap) {
@@ -173,7 +176,7 @@ final class FeelerDraws {
         double refused = tried.refuses().orElse(Double.POSITIVE_INFINITY);
         for (double blade : question.blades()) {
             if (blade > went && blade < refused) {
-                all.add(new Attempt(line, at, blade, worth(gaps, blade)));
+                all.add(attempt(line, at, blade, gaps));
             }
         }
     }
@@ -189,21 +192,20 @@ final class FeelerDraws {
                 best.blade());
     }
 
-    /** What is expected to go of p (1 - p) when a blade is tried: the spread of p between faces in which it goes and those in which not. */
-    private double worth(double[] gaps, double blade) {
+    private Attempt attempt(int line, double at, double blade, double[] gaps) {
         double[] mass = new double[2];
         double[] out = new double[2];
         for (int f = 0; f < gaps.length; f++) {
             Drawn face = faces.get(f);
             int side = gaps[f] >= blade ? 1 : 0;
-            mass[side] += face.weight() / weight;
-            out[side] += face.weight() / weight * face.side();
+            mass[side] += face.weight();
+            out[side] += face.weight() * face.side();
         }
         double all = out[0] + out[1];
         double worth = -all * all;
         for (int k = 0; k < 2; k++) {
             worth += mass[k] > 0 ? out[k] * out[k] / mass[k] : 0;
         }
-        return worth;
+        return new Attempt(line, at, blade, mass[1], worth);
     }
 }

@@ -71,13 +71,14 @@ public record FeelerSureness(
 
     public static FeelerSureness of(Question question) {
         FeelerDraws draws = new FeelerDraws(question);
+        Quantiles zones = draws.zones();
         return new FeelerSureness(
                 draws.chance(),
                 question.risk(),
                 draws.drawn(),
-                new Range(draws.zone(EDGE), draws.zone(1 - EDGE)),
-                draws.zone(MIDDLE),
-                draws.zone(MOSTLY),
+                new Range(zones.at(EDGE), zones.at(1 - EDGE)),
+                zones.at(MIDDLE),
+                zones.at(MOSTLY),
                 draws.doubted(DOUBTED),
                 draws.next());
     }

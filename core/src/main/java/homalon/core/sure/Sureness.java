@@ -71,7 +71,7 @@ public final class Sureness {
         this.noise = question.noise();
         this.risk = question.risk();
         FaceGrid grid = question.grid();
-        Points level = level(read);
+        Points level = above(read, LeastSquaresPlane.fit(read));
         Surface surface = Surface.given(prior, grid.ground(), level, noise, question.gone());
         SurfaceDraws draws = surface.over(grid.spots());
         FaceChance chance = FaceChance.of(draws, grid, risk);
@@ -91,9 +91,8 @@ public final class Sureness {
         return new Sureness(question, read);
     }
 
-    /** How a part lies on its supports says nothing of its face. */
-    private static Points level(Points read) {
-        Plane plane = LeastSquaresPlane.fit(read);
+    /** Heights over a plane: how a part lies on its supports says nothing of its face. */
+    static Points above(Points read, Plane plane) {
         double[] z = new double[read.size()];
         for (int i = 0; i < z.length; i++) {
             z[i] = read.above(plane, i);

@@ -37,7 +37,7 @@ final class ConditionedDraws {
         this.mean = timesCross(surface.whitened());
         this.variance = new double[count];
         Arrays.setAll(variance, j -> Math.max(0, surface.covariance(terms, places, j, j) - columnSquare(j)));
-        this.directions = directions(terms);
+        this.directions = PivotedFactor.directions(variance, pivot -> column(terms, pivot), NOTHING, MOST_DIRECTIONS);
     }
 
     /** For each place the sum over the readings of one factor each times its column. */
@@ -62,24 +62,8 @@ final class ConditionedDraws {
         return sum;
     }
 
-    /** Cholesky with the largest of what is left first, ended when nothing is left (Harbrecht, Peters, Schneider 2012). */
-    private double[][] directions(double[][] terms) {
-        double[] left = variance.clone();
-        double[][] found = new double[Math.min(count, MOST_DIRECTIONS)][];
-        for (int k = 0; k < found.length; k++) {
-            int pivot = 0;
-            for (int j = 1; j < count; j++) {
-                pivot = left[j] > left[pivot] ? j : pivot;
-            }
-            if (left[pivot] < NOTHING) {
-                return Arrays.copyOf(found, k);
-            }
-            found[k] = direction(terms, found, k, pivot, left);
-        }
-        return found;
-    }
-
-    private double[] direction(double[][] terms, double[][] before, int known, int pivot, double[] left) {
+    /** Covariance that the readings leave between every place and one of them. */
+    private double[] column(double[][] terms, int pivot) {
         double[] column = new double[count];
         for (int j = 0; j < count; j++) {
             column[j] = surface.covariance(terms, places, j, pivot);
@@ -91,19 +75,6 @@ final class ConditionedDraws {
                 column[j] -= at * cross[row + j];
             }
         }
-        for (int k = 0; k < known; k++) {
-            double[] direction = before[k];
-            double at = direction[pivot];
-            for (int j = 0; j < count; j++) {
-                column[j] -= at * direction[j];
-            }
-        }
-        double scale = 1 / Math.sqrt(left[pivot]);
-        for (int j = 0; j < count; j++) {
-            column[j] *= scale;
-            left[j] -= column[j] * column[j];
-        }
-        left[pivot] = 0;
         return column;
     }
 

@@ -20,6 +20,10 @@ final class FaceStroll {
     private static final int BEFORE = 150;
 
     private static final int BETWEEN = 3;
+    /** Of the local part's variance: what is left of a place below this is dropped. */
+    private static final double NOTHING = 4e-3;
+
+    private static final int MOST_DIRECTIONS = 140;
     private static final int BENDS = 5;
     private static final int MOST_SHRINKS = 60;
     private static final int NONE = -1;
@@ -66,7 +70,9 @@ final class FaceStroll {
     }
 
     private double[][] basis(Box box) {
-        double[][] local = UnevenField.directions(places, prior.length());
+        double[] ones = new double[places.size()];
+        Arrays.fill(ones, 1);
+        double[][] local = PivotedFactor.directions(ones, this::uneven, NOTHING, MOST_DIRECTIONS);
         double[][] all = new double[BENDS + local.length][places.size()];
         List<Double> bends = prior.bends().all();
         for (int j = 0; j < places.size(); j++) {
@@ -81,6 +87,13 @@ final class FaceStroll {
             }
         }
         return all;
+    }
+
+    /** Correlation of the local part at every place with that at one of them. */
+    private double[] uneven(int pivot) {
+        return places.stream()
+                .mapToDouble(p -> Matern.of(p.distance(places.get(pivot)), prior.length()))
+                .toArray();
     }
 
     private double noFault() {

@@ -21,11 +21,13 @@ import java.util.stream.Stream;
 /**
  * What a survey by straightedge and feelers says of a face.
  *
- * @param result with the verdict that stands
+ * @param byBlades what bow and twist make of the blades
+ * @param result the same with the verdict that stands
  * @param sureness of the face between the edges; empty where it is not asked, or not known yet
  * @param awaited the verdict waits for it
  */
-public record FeelerFinding(FeelerResult result, Optional<FeelerSureness> sureness, boolean awaited) {
+public record FeelerFinding(
+        FeelerResult byBlades, FeelerResult result, Optional<FeelerSureness> sureness, boolean awaited) {
 
     private static final double SLACK = 1e-9;
 
@@ -36,25 +38,19 @@ public record FeelerFinding(FeelerResult result, Optional<FeelerSureness> surene
         boolean byRisk = risk(part).isPresent();
         if (byRisk && tried.proven() >= tried.limit() - SLACK) {
             FeelerResult out = said.judged(Verdict.OUT, said.odd(), Optional.empty());
-            return new FeelerFinding(out, Optional.empty(), false);
+            return new FeelerFinding(said, out, Optional.empty(), false);
         }
         if (!byRisk || !asked(part, survey, said)) {
-            return new FeelerFinding(said, Optional.empty(), false);
+            return new FeelerFinding(said, said, Optional.empty(), false);
         }
         FeelerResult open = said.judged(Verdict.NOT_PROVEN, said.odd(), Optional.empty());
-        return new FeelerFinding(open, Optional.empty(), true);
+        return new FeelerFinding(said, open, Optional.empty(), true);
     }
 
-    /** The same with what lies between the edges. */
-    public static FeelerFinding of(PartFile part, FeelerFile survey, Box box, FaceGrid grid) {
-        FeelerFinding said = byBlades(part, survey, box);
-        return said.awaited() ? said.knowing(part, survey, box, grid) : said;
-    }
-
-    private FeelerFinding knowing(PartFile part, FeelerFile survey, Box box, FaceGrid grid) {
-        Length limit = limit(part);
+    /** The same with what lies between the edges, where the verdict waits for it. */
+    public FeelerFinding knowing(PartFile part, FeelerFile survey, FaceGrid grid) {
         FeelerSureness known = FeelerSureness.of(new FeelerSureness.Question(
-                survey.survey(box, limit),
+                survey.survey(grid.ground().box(), limit(part)),
                 grid,
                 FaceWalk.prior(grid),
                 FaceRule.of(part).spots(grid.ground()),
@@ -64,8 +60,7 @@ public record FeelerFinding(FeelerResult result, Optional<FeelerSureness> surene
                         .distinct()
                         .map(Length::mm)
                         .toList()));
-        FeelerResult said = Feelers.look(survey.survey(box, limit));
-        return new FeelerFinding(known.judge(said), Optional.of(known), false);
+        return new FeelerFinding(byBlades, known.judge(byBlades), Optional.of(known), false);
     }
 
     private static Length limit(PartFile part) {

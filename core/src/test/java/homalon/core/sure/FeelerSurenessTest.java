@@ -150,6 +150,19 @@ class FeelerSurenessTest {
         assertTrue(bent.toClean() > 0.055 && bent.toCleanMostly() < 0.12, bent.toClean() + ", " + bent.toCleanMostly());
     }
 
+    /** Thinner blades say no more of a face that is likely out: a blade as thick as the limit that goes proves it, or nothing does. */
+    @Test
+    void ofAFaceThatIsLikelyOutProofIsAsked() {
+        FeelerSureness bent = sure(tried(face(0.075, 0.01), 1, 3, 4, 5), Kind.GAP);
+        assertTrue(bent.chance() > 0.6, "" + bent.chance());
+        Try proof = bent.next().orElseThrow();
+        assertTrue(proof.blade() >= LIMIT, "the limit blade: " + proof);
+        assertTrue(proof.line().getAsInt() == 0 || proof.line().getAsInt() == 2, "where no edge was laid: " + proof);
+        SeededFace twisted = new SeededFace(LAYOUT.box(), 0.1, 0.05, 0, 0, 0.24, List.of());
+        FeelerSureness known = sure(triedAllOver(twisted), Kind.GAP);
+        known.next().ifPresent(n -> assertTrue(n.blade() >= LIMIT, "" + n));
+    }
+
     /** A dip under one line, where bow and twist alone contradict: it says what it may be, and no reading is called a slip. */
     @Test
     void aDipIsAShapeLikeAnother() {

@@ -39,8 +39,7 @@ public class FeelerFindings {
                 ? memory.at(
                         new Known(survey.id()),
                         version(part, survey),
-                        () -> FeelerFinding.of(
-                                part, survey, faces.layout(part.numbers()).box(), findings.grid(part)))
+                        () -> said.knowing(part, survey, findings.grid(part)))
                 : said;
     }
 

@@ -3,17 +3,13 @@ package homalon.app.check.feelers;
 import homalon.app.casting.part.Faces;
 import homalon.app.casting.work.WorkLog;
 import homalon.app.check.face.FaceView;
-import homalon.app.foundation.drawing.BowDrawing;
-import homalon.app.foundation.drawing.EdgeMark;
 import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.web.Workings;
 import homalon.app.foundation.words.Words;
 import homalon.core.face.FeelerResult;
-import homalon.core.face.FeelerResult.Bow;
 import homalon.core.face.FeelerResult.Try;
 import homalon.core.face.FeelerSurvey;
 import homalon.core.face.FeelerWords;
-import homalon.core.face.Gap;
 import homalon.core.geometry.Range;
 import homalon.core.integrity.SmallCheck;
 import homalon.core.part.Layout;
@@ -25,7 +21,6 @@ import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.sure.FeelerSureness;
 import homalon.core.sure.Odds;
 import homalon.core.verdict.Verdict;
-import homalon.core.visit.Asked;
 import homalon.core.visit.FeelerFile;
 import homalon.core.visit.FeelerFile.LineFile;
 import homalon.core.visit.FeelerFile.PlaceFile;
@@ -34,7 +29,6 @@ import homalon.core.visit.FeelerReading;
 import homalon.core.visit.FeelerWalk;
 import homalon.core.visit.FeelerWorking;
 import homalon.core.visit.PartFile;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -76,6 +70,7 @@ public class FeelerViews {
         private final Layout layout;
         private final FlatnessLimit limit;
         private final FeelerResult result;
+        private final FeelerRows figures;
 
         Writing(FeelerReading read, boolean dowelsOut) {
             this.read = read;
@@ -85,17 +80,18 @@ public class FeelerViews {
             this.layout = read.layout();
             this.limit = read.limit();
             this.result = read.result();
+            this.figures = new FeelerRows(read);
         }
 
         FeelerView view() {
             FaceView.Headline headline = headline();
             FaceDrawing drawing = FaceDrawing.of(
                             layout, survey.kind().path(), headline.words() + ". " + headline.sentence())
-                    .edges(edges(), Math.max(limit.most().mm(), 0.02));
+                    .edges(FeelerEdges.of(read), Math.max(limit.most().mm(), 0.02));
             return new FeelerView(
                     survey,
                     drawing,
-                    survey.begun() ? bows() : "",
+                    survey.begun() ? figures.bows() : "",
                     headline,
                     survey.begun() ? Words.of(FeelerWords.shape(result, layout)).orElse("") : "",
                     result.next()
@@ -107,7 +103,7 @@ public class FeelerViews {
                                             : ""),
                     result.next().flatMap(read::place).map(PlaceFile::id).orElse(null),
                     result.odd().stream().map(this::odd).toList(),
-                    survey.begun() ? rows() : List.of(),
+                    survey.begun() ? figures.rows() : List.of(),
                     new FeelerWalk(read, dowelsOut).walk(),
                     survey.begun() ? Workings.of(List.of(FeelerWorking.of(read)), writer) : Workings.NONE,
                     survey.complete(limit.most()),
@@ -152,19 +148,19 @@ public class FeelerViews {
 
         private FaceView.Headline between(FeelerSureness known, String limitWords) {
             String chance = "Over somewhere between the edges: " + Words.of(known.odds());
-            String limited = "; limit " + limitWords + ".";
             if (result.verdict() == Verdict.WITHIN) {
                 return new FaceView.Headline(
                         "within",
                         "Within " + writer.full(limit.most()),
-                        chance + ". Most likely flat to " + writer.full(known.toClean()) + limited);
+                        chance + ". Most likely flat to " + writer.full(known.toClean()) + "; limit " + limitWords
+                                + ".");
             }
             String asked = known.asGoodAsOut()
                     ? ". As good as out: cut it, or read it with the indicator"
                     : known.withinRisk()
                             ? ". Lay an edge on all five lines first"
-                            : ", " + Words.of(Odds.of(known.risk(), Integer.MAX_VALUE)) + " is allowed";
-            return new FaceView.Headline("open", "Not proven yet", chance + asked + limited);
+                            : "; " + Words.of(Odds.of(known.risk(), Integer.MAX_VALUE)) + " is allowed";
+            return new FaceView.Headline("open", "Not proven yet", chance + asked + ". Limit " + limitWords + ".");
         }
 
         private String unproven(String limitWords) {
@@ -198,112 +194,6 @@ public class FeelerViews {
 
         private Range zone() {
             return result.shape().orElseThrow().zone();
-        }
-
-        private String bows() {
-            double full = 1.6 * limit.most().mm();
-            List<BowDrawing.Panel> panels = new ArrayList<>();
-            for (Bow bow : result.bows()) {
-                Range k = bow.quarterK().orElse(new Range(Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY));
-                String name = switch (bow.line()) {
-                    case LOWER_EDGE, UPPER_EDGE, CROSSWISE -> capital(Words.of(FeelerWords.line(bow.line(), layout)));
-                    case RISING_DIAGONAL -> "Diagonal, rising";
-                    case FALLING_DIAGONAL -> "Diagonal, falling";
-                };
-                panels.add(new BowDrawing.Panel(
-                        name, k.least(), k.most(), bow.tried() ? bend(k) : "not laid yet", bow.tried()));
-            }
-            return BowDrawing.svg(panels, full);
-        }
-
-        /** {@code hollow 0.02 to 0.03}, {@code up to 0.02 either way}. */
-        private String bend(Range k) {
-            if (Double.isInfinite(k.least()) && Double.isInfinite(k.most())) {
-                return "anything yet";
-            }
-            if (k.least() >= 0) {
-                return "hollow " + span(k.least(), k.most());
-            }
-            if (k.most() <= 0) {
-                return "crowned " + span(-k.most(), -k.least());
-            }
-            String crown = bound(-k.least());
-            String hollow = bound(k.most());
-            return crown.equals(hollow) ? "within ±" + hollow : "crown " + crown + " to hollow " + hollow;
-        }
-
-        private String span(double least, double most) {
-            if (Double.isInfinite(most)) {
-                return writer.number(least) + " or more";
-            }
-            return least <= 0 ? "at most " + writer.number(most) : writer.number(least) + " to " + writer.number(most);
-        }
-
-        private String bound(double value) {
-            return Double.isInfinite(value) ? "any" : writer.number(value);
-        }
-
-        private List<FaceView.Row> rows() {
-            List<FaceView.Row> rows = new ArrayList<>();
-            rows.add(new FaceView.Row(
-                    "Gap, proven", writer.number(result.gapProven()), "thickest blade that went in", ""));
-            rows.add(new FaceView.Row(
-                    "Bow, possible",
-                    Double.isInfinite(result.gapPossible()) ? "—" : writer.number(result.gapPossible()),
-                    Double.isInfinite(result.gapPossible())
-                            ? "nothing bounds it yet"
-                            : "greatest under any edge, limit " + writer.number(limit.most()) + " "
-                                    + Words.of(limit.source().words()),
-                    style()));
-            read.finding().sureness().ifPresent(s -> {
-                rows.add(new FaceView.Row(
-                        "Over somewhere",
-                        Words.of(s.odds()),
-                        Words.of(Odds.of(s.risk(), Integer.MAX_VALUE)) + " is allowed",
-                        style()));
-                rows.add(new FaceView.Row(
-                        "To clean",
-                        writer.number(s.toClean()),
-                        "most likely; " + writer.number(s.toCleanMostly()) + " in 9 of 10",
-                        ""));
-            });
-            result.shape().ifPresent(a -> {
-                rows.add(row("Long bow", a.longBow(), "hollow", "crowned"));
-                rows.add(row("Cross bow", a.crossBow(), "hollow", "crowned"));
-                rows.add(row("Fourth corner", a.fourthCornerLift(), "one way", "the other way"));
-                rows.add(new FaceView.Row(
-                        "Zone",
-                        Double.isInfinite(a.zone().most())
-                                ? "—"
-                                : writer.number(a.zone().most()),
-                        Double.isInfinite(a.zone().most())
-                                ? "nothing bounds it yet"
-                                : "what may have to come off; at least "
-                                        + writer.number(a.zone().least()),
-                        ""));
-            });
-            return rows;
-        }
-
-        private String style() {
-            return switch (result.verdict()) {
-                case WITHIN -> "within";
-                case OUT -> "out";
-                case NOT_PROVEN -> "open";
-            };
-        }
-
-        private FaceView.Row row(String name, Range range, String plus, String minus) {
-            if (Double.isInfinite(range.least()) && Double.isInfinite(range.most())) {
-                return new FaceView.Row(name, "—", "nothing bounds it yet", "");
-            }
-            String value = range.least() >= 0
-                    ? span(range.least(), range.most())
-                    : range.most() <= 0
-                            ? span(-range.most(), -range.least())
-                            : "−" + bound(-range.least()) + " to +" + bound(range.most());
-            String note = range.least() > 0 ? plus : range.most() < 0 ? minus : "either way, or none";
-            return new FaceView.Row(name, value, note, "");
         }
 
         private String settling(Try next, PlaceFile place) {
@@ -360,46 +250,6 @@ public class FeelerViews {
             PlaceFile place = line.stations().get(station.getAsInt());
             return line.name() + ", " + read.where(line, place) + ": " + writer.full(odd.by())
                     + " away from what the other places allow. Clean it and try again; if it stays, it is a local dip.";
-        }
-
-        private List<EdgeMark> edges() {
-            return survey.lines().stream().map(this::edge).toList();
-        }
-
-        private EdgeMark edge(LineFile line) {
-            List<EdgeMark.GapMark> gaps = line.places().stream()
-                    .filter(p -> p.asked() == Asked.STATION
-                            || (p.asked() == Asked.SLID && p.gap().isTried()))
-                    .map(p -> mark(line, p))
-                    .toList();
-            EdgeMark.Rest rest = switch (line.rest()) {
-                case ROCKS -> EdgeMark.Rest.ROCKS;
-                case SITS_STILL -> EdgeMark.Rest.SITS;
-                case NOT_NOTED -> EdgeMark.Rest.UNKNOWN;
-            };
-            String id = line.places().get(0).id().toString();
-            String title = line.name() + ": " + Words.of(FeelerReading.rest(line.rest()));
-            return new EdgeMark(line.from(), line.to(), rest, id, gaps, title);
-        }
-
-        private EdgeMark.GapMark mark(LineFile line, PlaceFile p) {
-            Gap gap = p.gap();
-            return new EdgeMark.GapMark(
-                    p.id().toString(),
-                    p.at(),
-                    gap.isTried(),
-                    gap.goes().map(Length::mm).orElse(0.0),
-                    gap.refuses().map(Length::mm).orElse(Double.POSITIVE_INFINITY),
-                    gap.goes().filter(g -> g.compareTo(limit.most()) >= 0).isPresent(),
-                    line.name() + ", " + read.where(line, p) + ": " + words(gap));
-        }
-
-        private String words(Gap gap) {
-            return gap.isTried() ? Words.of(read.value(gap)) : "not tried";
-        }
-
-        private static String capital(String words) {
-            return Character.toUpperCase(words.charAt(0)) + words.substring(1);
         }
     }
 
