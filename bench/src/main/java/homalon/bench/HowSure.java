@@ -2,6 +2,7 @@ package homalon.bench;
 
 import homalon.core.face.FaceJudge;
 import homalon.core.face.LimitVerdict;
+import homalon.core.face.PlaceProposal;
 import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
 import homalon.core.part.Ground;
@@ -21,6 +22,12 @@ import homalon.core.surface.Surface;
 import homalon.core.surface.SurfaceDraws;
 import homalon.core.surface.SurfacePrior;
 import homalon.core.verdict.Verdict;
+import java.io.BufferedWriter;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -28,13 +35,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.SplittableRandom;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.LongAdder;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
  * Reads faces of known truth as somebody at the bench does, place after place where the program says, until it is settled, and counts
- * how often a verdict was false, how many readings it took, and what came of chances that were told. Prints the tables of
- * docs/how-sure.md. Arguments: faces, first seed, rate of faults in the model's place of 1.
+ * how often a verdict was false, how many readings it took, and what came of chances that were told; beside it what the rule of cover said
+ * of the same face, read once at a close fixed set. Prints the tables of docs/how-sure.md. Arguments: faces, first seed, how often each
+ * kind is drawn (DECLARED, DOUBLED, NOT_HELD), and a file that keeps each face that was read, so that a run that was stopped goes on.
  */
 public final class HowSure {
     private static final double NOISE = 0.002;
@@ -47,9 +57,29 @@ public final class HowSure {
 
     private HowSure() {}
 
-    record Told(TrueFace.Kind kind, double ratio, Verdict verdict, int readings, double lastChance, double[] chances) {}
+    record Told(TrueFace.Kind kind, double ratio, Verdict verdict, int readings, Verdict rule, double[] chances) {
+        String line(int face) {
+            return face + " " + kind + " " + ratio + " " + verdict + " " + readings + " " + rule + " "
+                    + Arrays.stream(chances).mapToObj(Double::toString).collect(Collectors.joining(","));
+        }
 
-    public static void main(String[] args) {
+        static Told of(String line) {
+            String[] p = line.split(" ", -1);
+            return new Told(
+                    TrueFace.Kind.valueOf(p[1]),
+                    Double.parseDouble(p[2]),
+                    Verdict.valueOf(p[3]),
+                    Integer.parseInt(p[4]),
+                    Verdict.valueOf(p[5]),
+                    p[6].isEmpty()
+                            ? new double[0]
+                            : Arrays.stream(p[6].split(","))
+                                    .mapToDouble(Double::parseDouble)
+                                    .toArray());
+        }
+    }
+
+    public static void main(String[] args) throws IOException {
         int faces = args.length > 0 ? Integer.parseInt(args[0]) : 10_000;
         long seed = args.length > 1 ? Long.parseLong(args[1]) : 1;
         Layout layout = Layout.of(LayoutNumbers.proposed(PartKind.HEAD, 4, Length.ofMm("86"), Length.ofMm("94")));
@@ -61,18 +91,53 @@ public final class HowSure {
         List<Spot> first = FirstPlaces.of(grid, prior, FIRST, NOISE);
         System.out.println(
                 "grid " + grid.spots().size() + ", fine " + fine.spots().size());
+        TrueFace.Mix mix = args.length > 2 ? TrueFace.Mix.valueOf(args[2]) : TrueFace.Mix.DECLARED;
+        Path file = args.length > 3 ? Path.of(args[3]) : Files.createTempFile("how-sure", ".txt");
+        if (!Files.exists(file)) {
+            Files.createFile(file);
+        }
+        Map<Integer, Told> kept = new ConcurrentHashMap<>();
+        Files.readAllLines(file).forEach(l -> kept.put(Integer.parseInt(l.substring(0, l.indexOf(' '))), Told.of(l)));
         long begun = System.nanoTime();
-        List<Told> all = IntStream.range(0, faces)
-                .parallel()
-                .mapToObj(i -> {
-                    Random random = new Random(new SplittableRandom(seed * 1_000_003L + i).nextLong());
-                    TrueFace face = TrueFace.draw(layout, tightest, random);
-                    return walk(face, random, layout, limits, prior, grid, fine, first);
-                })
-                .toList();
+        try (BufferedWriter out = Files.newBufferedWriter(file, StandardOpenOption.APPEND)) {
+            IntStream.range(0, faces)
+                    .filter(i -> !kept.containsKey(i))
+                    .parallel()
+                    .forEach(i -> {
+                        Random random = new Random(new SplittableRandom(seed * 1_000_003L + i).nextLong());
+                        TrueFace face = TrueFace.draw(mix, layout, tightest, random);
+                        Told told = walk(face, random, layout, limits, prior, grid, fine, first);
+                        kept.put(i, told);
+                        keep(out, told.line(i));
+                    });
+        }
+        List<Told> all = new ArrayList<>(kept.values());
         System.out.printf("%d faces, %.0f s%n", faces, (System.nanoTime() - begun) / 1e9);
         System.out.printf("%d chances, %.0f faces drawn for each%n", STEPS.sum(), 1.0 * DRAWN.sum() / STEPS.sum());
         report(all);
+    }
+
+    private static synchronized void keep(BufferedWriter out, String line) {
+        try {
+            out.write(line);
+            out.newLine();
+            out.flush();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** As it was judged before: a close fixed set, 75 mm of cover, four places in each square, the dial's 0.002 kept as guard band. */
+    private static Verdict byRule(TrueFace face, Random random, Layout layout, List<FlatnessLimit> limits) {
+        List<PlaceProposal.Place> places = PlaceProposal.of(layout, PlaceProposal.Density.CLOSE);
+        Points points = Points.of(places.stream()
+                .map(p -> new double[] {p.spot().x(), p.spot().y(), face.read(p.spot(), NOISE, random)})
+                .toArray(double[][]::new));
+        return FaceJudge.judge(
+                        points,
+                        places.stream().map(PlaceProposal.Place::name).toList(),
+                        new FaceJudge.Settings(layout, limits, 75, NOISE))
+                .worst();
     }
 
     private static Told walk(
@@ -92,7 +157,6 @@ public final class HowSure {
         List<double[]> read = new ArrayList<>();
         List<Double> chances = new ArrayList<>();
         Verdict verdict = Verdict.NOT_PROVEN;
-        double last = 1;
         Spot next = first.get(0);
         while (read.size() < MOST) {
             read.add(new double[] {next.x(), next.y(), face.read(next, NOISE, random)});
@@ -119,7 +183,7 @@ public final class HowSure {
             Surface surface = Surface.given(prior, Ground.of(layout), level(points), NOISE, face.gone());
             SurfaceDraws draws = surface.over(grid.spots());
             FaceChance chance = FaceChance.of(draws, grid, RISK);
-            last = chance.any();
+            double last = chance.any();
             STEPS.increment();
             DRAWN.add(chance.faces());
             chances.add(last);
@@ -134,7 +198,7 @@ public final class HowSure {
                 ratio,
                 verdict,
                 read.size(),
-                last,
+                byRule(face, random, layout, limits),
                 chances.stream().mapToDouble(c -> c).toArray());
     }
 
@@ -153,7 +217,8 @@ public final class HowSure {
     private static void report(List<Told> all) {
         Map<TrueFace.Kind, List<Told>> kinds = new EnumMap<>(TrueFace.Kind.class);
         all.forEach(t -> kinds.computeIfAbsent(t.kind(), k -> new ArrayList<>()).add(t));
-        System.out.println("| kind | faces | out in truth | within | of these out | out | of these within | open |");
+        System.out.println(
+                "| kind | faces | out in truth | within | of these out | out | of these within | open | rule: within | of these out | rule: out | of these within |");
         row("all", all);
         kinds.forEach((k, list) -> row(k.name(), list));
         System.out.println("good under 60 %:");
@@ -196,7 +261,22 @@ public final class HowSure {
                 .filter(t -> t.verdict() == Verdict.OUT && t.ratio() <= 1)
                 .count();
         System.out.printf(
-                "| %s | %d | %d | %d | %d | %d | %d | %d |%n",
-                name, list.size(), outTrue, within, falseWithin, out, falseOut, list.size() - within - out);
+                "| %s | %d | %d | %d | %d | %d | %d | %d | %d | %d | %d | %d |%n",
+                name,
+                list.size(),
+                outTrue,
+                within,
+                falseWithin,
+                out,
+                falseOut,
+                list.size() - within - out,
+                list.stream().filter(t -> t.rule() == Verdict.WITHIN).count(),
+                list.stream()
+                        .filter(t -> t.rule() == Verdict.WITHIN && t.ratio() > 1)
+                        .count(),
+                list.stream().filter(t -> t.rule() == Verdict.OUT).count(),
+                list.stream()
+                        .filter(t -> t.rule() == Verdict.OUT && t.ratio() <= 1)
+                        .count());
     }
 }

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import homalon.app.testing.Browser;
@@ -346,24 +347,38 @@ class PackagedShopIT {
         page.navigate(address + "/parts/" + tag + "/" + step);
     }
 
+    /** What is proposed, then what is asked for next, until it is settled. */
     private void key(Page page, String step, SeededFace face) {
         go(page, step);
         page.locator(".act button").first().press("Enter");
         assertThat(page.locator("input.key")).isFocused();
-        int places = page.locator("#walk [data-place]").count();
-        for (int i = 0; i < places; i++) {
-            assertThat(page.locator("[data-show=count]")).hasText("place " + (i + 1) + " of " + places);
-            var here = page.locator("#walk [aria-current]");
-            double x = Double.parseDouble(here.getAttribute("data-x"));
-            double y = Double.parseDouble(here.getAttribute("data-y"));
+        Locator open = page.locator("#walk [aria-current][data-state=open]");
+        int read = 0;
+        while (true) {
+            assertThat(open).hasCount(1);
+            double x = Double.parseDouble(open.getAttribute("data-x"));
+            double y = Double.parseDouble(open.getAttribute("data-y"));
             page.keyboard()
                     .type(BigDecimal.valueOf(face.at(x, y))
                             .setScale(3, RoundingMode.HALF_UP)
                             .toPlainString());
             page.keyboard().press("Enter");
+            assertThat(page.locator("#walk [data-state=read]")).hasCount(++read);
+            assertThat(page.locator("#figures form[data-lays]")).hasCount(0);
+            boolean through = page.locator("#walk [data-state=open]").count() == 0;
+            String verdict = page.locator("#figures .verdict").getAttribute("class");
+            if (through && (verdict.contains("out") || verdict.contains("within"))) {
+                break;
+            }
+            assertTrue(
+                    read < 30,
+                    () -> "not settled: " + page.locator("#figures .verdict").innerText());
+            if (through) {
+                assertThat(page.locator("[data-suggested]")).isVisible();
+                page.keyboard().press("Enter");
+            }
         }
         assertThat(page.locator("#status")).hasText("all kept");
-        assertThat(page.locator("#walk [data-state=read]")).hasCount(places);
     }
 
     private static void next(Page page, String text) {

@@ -52,6 +52,25 @@ public final class TrueFace {
         }
     }
 
+    /** How often each kind is drawn. */
+    public enum Mix {
+        /** At the declared rates. */
+        DECLARED,
+        /** Each fault twice as often as declared. */
+        DOUBLED,
+        /** Only what no prior holds, each as often. */
+        NOT_HELD;
+
+        double share(Kind kind) {
+            double faults = 1 - Kind.PLAIN.rate();
+            return switch (this) {
+                case DECLARED -> kind.rate();
+                case DOUBLED -> kind == Kind.PLAIN ? 1 - 2 * faults : 2 * kind.rate();
+                case NOT_HELD -> kind.rate() == 0 ? 1.0 / 3 : 0;
+            };
+        }
+    }
+
     private interface Term {
         double at(double x, double y);
     }
@@ -70,14 +89,19 @@ public final class TrueFace {
 
     /** Of a kind that is drawn at the declared rates. */
     public static TrueFace draw(Layout layout, double limit, Random random) {
+        return draw(Mix.DECLARED, layout, limit, random);
+    }
+
+    /** Of a kind that is drawn as often as the mix says. */
+    public static TrueFace draw(Mix mix, Layout layout, double limit, Random random) {
         double at = random.nextDouble();
-        Kind kind = Kind.PLAIN;
+        Kind kind = mix == Mix.NOT_HELD ? Kind.SHORT_WAVES : Kind.PLAIN;
         for (Kind k : Kind.values()) {
-            if (at < k.rate()) {
+            if (at < mix.share(k)) {
                 kind = k;
                 break;
             }
-            at -= k.rate();
+            at -= mix.share(k);
         }
         return draw(kind, layout, limit, random);
     }
