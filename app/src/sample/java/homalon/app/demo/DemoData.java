@@ -4,10 +4,6 @@ import homalon.app.foundation.people.People;
 import homalon.app.foundation.people.PersonInfo;
 import homalon.app.foundation.people.Role;
 import homalon.app.foundation.web.Shop;
-import homalon.app.shop.tools.Toolbox;
-import homalon.core.cut.Cutter;
-import homalon.core.cut.Insert;
-import homalon.core.cut.Machine;
 import homalon.core.quantity.BenchUnit;
 import lombok.RequiredArgsConstructor;
 import org.slf4j.Logger;
@@ -24,7 +20,7 @@ class DemoData implements ApplicationRunner {
     static final String PASSWORD = "saltmarsh-demo";
 
     private final People people;
-    private final Toolbox toolbox;
+    private final SampleTools tools;
     private final Shop shop;
     private final SampleBench bench;
     private final SampleShapes shapes;
@@ -48,11 +44,7 @@ class DemoData implements ApplicationRunner {
         people.setPin(ines.id(), "7391");
         people.setPin(brannoc.id(), "5028");
         people.useUnit(brannoc.id(), BenchUnit.THOU);
-        toolbox.add(new Machine("surfacer", 250, 1150, 3, 20, 760));
-        toolbox.add(new Machine("long-bed mill", 60, 900, 7.5, 15, 1200));
-        toolbox.add(new Cutter("CBN disc 1", Insert.CBN, 330, 6.35, 8));
-        toolbox.add(new Cutter("PCD disc 1", Insert.PCD, 330, 6.35, 4));
-        toolbox.add(new Cutter("Carbide mill", Insert.CARBIDE, 160, 1.6, 8));
+        tools.all(owner.id(), ines.id());
         bench.all(ines, brannoc);
         shapes.everyShape();
         shapes.together();

@@ -14,6 +14,7 @@ import java.util.UUID;
 /**
  * A survey as it stands.
  *
+ * @param with what it was read with
  * @param places in the order in which the hand goes
  * @param dropped places that were left out; what was read there stays in the history
  * @param history every reading ever keyed, in order
@@ -24,7 +25,7 @@ public record SurveyFile(
         UUID id,
         UUID visit,
         SurveyKind kind,
-        Length uncertainty,
+        ReadWith with,
         UUID startedBy,
         Instant startedAt,
         List<PlaceFile> places,
@@ -79,6 +80,16 @@ public record SurveyFile(
         public ReadingFile superseded() {
             return new ReadingFile(seq, id, place, placeName, kind, typed, unit, value, withdraws, by, at, false);
         }
+    }
+
+    /** The same read with something else. */
+    public SurveyFile with(ReadWith other) {
+        return new SurveyFile(id, visit, kind, other, startedBy, startedAt, places, dropped, history, soak, revision);
+    }
+
+    /** What is kept on both sides of each limit. */
+    public Length uncertainty() {
+        return with.kept();
     }
 
     public int read() {

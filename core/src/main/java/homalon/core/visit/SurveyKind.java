@@ -1,8 +1,10 @@
 package homalon.core.visit;
 
+import homalon.core.gauge.InstrumentKind;
 import homalon.core.input.InPath;
 import homalon.core.route.StepKind;
 import homalon.core.words.Message;
+import java.util.List;
 
 /** What a survey is read for. */
 public enum SurveyKind implements InPath {
@@ -31,6 +33,13 @@ public enum SurveyKind implements InPath {
     @Override
     public String path() {
         return path;
+    }
+
+    /** What may be in hand for it: the indicator and what it reads from, or a micrometer. */
+    public List<InstrumentKind> instruments() {
+        return ofHeights()
+                ? List.of(InstrumentKind.INDICATOR, InstrumentKind.TABLE)
+                : List.of(InstrumentKind.MICROMETER);
     }
 
     /** Readings are small departures from a plane, not sizes. */

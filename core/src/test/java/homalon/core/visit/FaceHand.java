@@ -42,7 +42,7 @@ final class FaceHand {
                 new UUID(4, 1),
                 part.visit().id(),
                 SurveyKind.FACE,
-                RuleBook.DEFAULT_UNCERTAINTY,
+                ReadWith.keyed(RuleBook.DEFAULT_UNCERTAINTY),
                 INES,
                 SheetHand.START,
                 places,

@@ -11,6 +11,7 @@ import homalon.app.foundation.web.Shell;
 import homalon.app.foundation.web.WriteTransaction;
 import homalon.app.foundation.words.Words;
 import homalon.core.face.PlaceProposal;
+import homalon.core.gauge.InstrumentKind;
 import homalon.core.geometry.Spot;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Layout;
@@ -27,7 +28,9 @@ import homalon.core.visit.SurveyKind;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
@@ -51,7 +54,7 @@ class FaceController {
     private final Surveys surveys;
     private final SurveyStarts starts;
     private final SurveyPlaces places;
-    private final FaceViews views;
+    private final FacePages pages;
     private final FaceReadings readings;
     private final WriteTransaction writing;
 
@@ -70,14 +73,13 @@ class FaceController {
         PartFile part = page.part();
         Optional<SurveyFile> begun = surveys.find(part, survey);
         page.show("kind", survey);
-        page.show("tag", part.tag());
         page.show("risk", FaceViews.risk(part));
         if (begun.isEmpty()) {
             empty(page, survey, density);
+            page.frame(survey.step());
         } else {
-            page.show("view", views.of(part, begun.get(), page.writer()));
+            pages.show(page, begun.get());
         }
-        page.frame(survey.step());
         return begun.isEmpty() ? "check/face/start" : "check/face/survey";
     }
 
@@ -102,6 +104,7 @@ class FaceController {
         page.show("density", shown);
         page.show("choices", choices);
         page.show("uncertainty", page.writer().full(RuleBook.DEFAULT_UNCERTAINTY));
+        pages.proposed(page, kind);
     }
 
     @ToMachinists
@@ -110,10 +113,13 @@ class FaceController {
             PartPage page,
             @PathVariable SurveyKind kind,
             @RequestParam(defaultValue = "FEWEST") PlaceProposal.Density density,
-            @RequestParam(defaultValue = "") String uncertainty) {
+            @RequestParam(defaultValue = "") String uncertainty,
+            @RequestParam Map<String, String> typed) {
         PartFile part = page.part();
         Length unsure = uncertainty.isBlank() ? RuleBook.DEFAULT_UNCERTAINTY : Length.parse(uncertainty, page.unit());
-        starts.start(part, kind, density, unsure, page.me());
+        Map<InstrumentKind, String> inHand = new EnumMap<>(InstrumentKind.class);
+        kind.instruments().forEach(i -> inHand.put(i, typed.getOrDefault("hand-" + i.name(), "")));
+        starts.start(part, kind, density, unsure, inHand, page.me());
         return "redirect:/parts/" + part.tag() + "/" + kind.path();
     }
 
@@ -127,18 +133,7 @@ class FaceController {
         });
         // The page holds the other rows of the walk already, and asks for the rest by itself.
         page.show("only", keyed.placeId());
-        return page.read(() -> {
-            FaceView view = views.atOnce(page.part(), begun(page.part(), kind), page.writer());
-            return view.awaited() ? atOnce(page, kind, view) : show(page, kind);
-        });
-    }
-
-    /** Without the strip, which waits for the verdict as well. */
-    private static String atOnce(PartPage page, SurveyKind kind, FaceView view) {
-        page.show("kind", kind);
-        page.show("tag", page.part().tag());
-        page.show("view", view);
-        return "check/face/survey :: at-once";
+        return pages.afterReading(page, kind);
     }
 
     @ToMachinists
@@ -225,21 +220,7 @@ class FaceController {
     }
 
     private String live(PartPage page, SurveyKind kind) {
-        return page.read(() -> show(page, kind));
-    }
-
-    private String show(PartPage page, SurveyKind kind) {
-        PartFile part = page.part();
-        page.show("kind", kind);
-        page.show("tag", part.tag());
-        page.show("view", views.of(part, begun(part, kind), page.writer()));
-        page.frame(kind.step());
-        return "check/face/survey :: live";
-    }
-
-    private SurveyFile begun(PartFile part, SurveyKind kind) {
-        return surveys.find(part, kind)
-                .orElseThrow(() -> new BadInputException("survey", "app.face.this-survey-was-not-started-start-it"));
+        return pages.live(page, kind);
     }
 
     /** What a field's text was taken for. */

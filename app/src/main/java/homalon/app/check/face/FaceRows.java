@@ -16,6 +16,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 
 /** The figures of a survey, one row each: limits with their chances, bow and twist, temperature. */
 final class FaceRows {
@@ -99,12 +100,21 @@ final class FaceRows {
     }
 
     /** The same with the temperature, where it was noted. */
-    static List<FaceView.Row> withSoak(SurveyFile survey, List<FaceView.Row> rows, LengthWriter writer) {
+    /** What belongs with the figures: what it was read with, and how warm it was. */
+    static List<FaceView.Row> beside(SurveyFile survey, List<FaceView.Row> rows, LengthWriter writer) {
+        List<FaceView.Row> all = new ArrayList<>(rows);
+        if (!survey.with().instruments().isEmpty()) {
+            boolean marked = !ReadWithView.marks(survey.with(), writer).isEmpty();
+            String with = survey.with().instruments().stream()
+                    .map(i -> i.code() + " " + i.name())
+                    .collect(Collectors.joining(", "));
+            all.add(new FaceView.Row(
+                    "A reading keeps", writer.number(survey.uncertainty()), with, marked ? "out" : ""));
+        }
         if (survey.soak().isEmpty()) {
-            return rows;
+            return all;
         }
         Soak soak = survey.soak().get();
-        List<FaceView.Row> all = new ArrayList<>(rows);
         String note = soak.marks()
                 ? "between part and room: not soaked, it may bow. More than " + writer.apart(Soak.MOST.doubleValue())
                         + " marks the survey"

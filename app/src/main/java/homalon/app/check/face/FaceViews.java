@@ -90,7 +90,7 @@ public class FaceViews {
                 bands.map(b -> legend(b, writer)).orElse(List.of()),
                 labels(survey, finding, unit),
                 heights ? headline(finding, survey, writer) : thickness.headline(part, survey, writer),
-                FaceRows.withSoak(survey, rows, writer),
+                FaceRows.beside(survey, rows, writer),
                 finding.filter(f -> survey.kind() == SurveyKind.FACE)
                         .map(f -> setUps(part, f, layout, writer))
                         .orElse(List.of()),
@@ -305,7 +305,11 @@ public class FaceViews {
                     : "These places lie on one line, or do not seal: key one to the side of them.";
             return new FaceView.Headline("open", "Not measured yet", sentence);
         }
-        return headline(finding.get(), writer);
+        FaceView.Headline said = headline(finding.get(), writer);
+        List<String> marks = ReadWithView.marks(survey.with(), writer);
+        return marks.isEmpty()
+                ? said
+                : new FaceView.Headline(said.style(), said.words(), said.sentence() + " " + String.join(" ", marks));
     }
 
     private static FaceView.Headline headline(FaceFinding finding, LengthWriter writer) {

@@ -116,6 +116,11 @@ public class Findings {
         return memory.at(new Said(survey.id()), version(part, survey), () -> find(part, survey));
     }
 
+    /** What another survey of the same face would say; kept nowhere. */
+    Optional<FaceFinding> asIf(PartFile part, SurveyFile survey) {
+        return find(part, survey).map(f -> f.knowing(part, grid(part)));
+    }
+
     private static Version version(PartFile part, SurveyFile survey) {
         return new Version(survey.revision(), part.numbers(), part.bands(), part.limits(), FaceRule.of(part));
     }

@@ -4,7 +4,6 @@ import homalon.app.foundation.memory.Memory;
 import homalon.app.foundation.memory.Question;
 import homalon.app.foundation.store.EvidenceLog;
 import homalon.core.geometry.Spot;
-import homalon.core.quantity.Length;
 import homalon.core.rulebook.Soak;
 import homalon.core.visit.SurveyFile;
 import java.math.BigDecimal;
@@ -25,6 +24,7 @@ import org.springframework.stereotype.Component;
 class SurveyFiles {
     private final PlaceRepository places;
     private final ReadingRepository readings;
+    private final SurveyGauges gauges;
     private final Memory memory;
 
     /** Each survey at the revision at which it was last wanted; earlier ones are nobody's any more. */
@@ -42,8 +42,9 @@ class SurveyFiles {
                     places.ofSurveys(ids).stream().collect(Collectors.groupingBy(p -> p.surveyId));
             Map<UUID, List<ReadingRow>> byPlace =
                     readings.ofSurveys(ids).stream().collect(Collectors.groupingBy(ReadingRow::place));
+            SurveyGauges.Lines read = gauges.lines(unknown);
             for (SurveyRow row : unknown) {
-                SurveyFile file = file(row, bySurvey.getOrDefault(row.id, List.of()), byPlace);
+                SurveyFile file = file(row, bySurvey.getOrDefault(row.id, List.of()), byPlace, read);
                 files.put(row.id, memory.keep(new Survey(row.id), row.revision, file));
             }
         }
@@ -57,6 +58,10 @@ class SurveyFiles {
      * @param before as it stood under the lock in which the line was written
      */
     void advance(SurveyFile before, ReadingRow row) {
+        if (before.with().changed()) {
+            // What a reading was read with may no longer be in hand: all of it is read again.
+            return;
+        }
         SurveyFile after = after(before, row);
         memory.becomes(new Survey(after.id()), after.revision(), after);
     }
@@ -81,7 +86,7 @@ class SurveyFiles {
                 before.id(),
                 before.visit(),
                 before.kind(),
-                before.uncertainty(),
+                before.with(),
                 before.startedBy(),
                 before.startedAt(),
                 List.copyOf(places),
@@ -91,7 +96,8 @@ class SurveyFiles {
                 before.revision() + 1);
     }
 
-    private static SurveyFile file(SurveyRow row, List<PlaceRow> rows, Map<UUID, List<ReadingRow>> byPlace) {
+    private static SurveyFile file(
+            SurveyRow row, List<PlaceRow> rows, Map<UUID, List<ReadingRow>> byPlace, SurveyGauges.Lines read) {
         List<SurveyFile.PlaceFile> kept = new ArrayList<>();
         List<SurveyFile.PlaceFile> dropped = new ArrayList<>();
         List<SurveyFile.ReadingFile> history = new ArrayList<>();
@@ -112,7 +118,12 @@ class SurveyFiles {
                 row.id,
                 row.jobId,
                 row.kind,
-                Length.ofNanometres(row.uncertainty),
+                read.of(
+                        row,
+                        history.stream()
+                                .filter(SurveyFile.ReadingFile::stands)
+                                .map(SurveyFile.ReadingFile::at)
+                                .toList()),
                 row.startedBy,
                 row.startedAt,
                 List.copyOf(kept),

@@ -2,6 +2,7 @@ package homalon.app.check.face;
 
 import homalon.app.casting.part.Faces;
 import homalon.core.face.PlaceProposal;
+import homalon.core.gauge.InstrumentKind;
 import homalon.core.geometry.Spot;
 import homalon.core.input.BadInputException;
 import homalon.core.part.LandRaster;
@@ -13,6 +14,7 @@ import homalon.core.visit.SurveyFile;
 import homalon.core.visit.SurveyKind;
 import java.time.Clock;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import lombok.RequiredArgsConstructor;
@@ -29,6 +31,7 @@ public class SurveyStarts {
     private final PlaceRepository places;
     private final Faces faces;
     private final Findings findings;
+    private final SurveyGauges gauges;
     private final Clock clock;
 
     /** Starts a survey, or gives the one that was started before. */
@@ -43,6 +46,26 @@ public class SurveyStarts {
             return begun.get();
         }
         return begin(part, kind, proposed(part, kind, density), uncertainty, by);
+    }
+
+    /** The same with what is in hand, by code; blank for none. */
+    public SurveyFile start(
+            PartFile part,
+            SurveyKind kind,
+            PlaceProposal.Density density,
+            Length uncertainty,
+            Map<InstrumentKind, String> inHand,
+            UUID by) {
+        boolean begun = readings.find(part, kind).isPresent();
+        SurveyFile survey = start(part, kind, density, uncertainty, by);
+        if (!begun) {
+            inHand.forEach((instrument, code) -> {
+                if (!code.isBlank()) {
+                    gauges.take(part, survey, instrument, code, by);
+                }
+            });
+        }
+        return survey;
     }
 
     /**

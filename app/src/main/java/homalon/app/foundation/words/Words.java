@@ -5,6 +5,7 @@ import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.quantity.Quantity;
 import homalon.core.words.Message;
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -105,6 +106,9 @@ public final class Words {
         }
         if (arg instanceof Message.Mm2 area) {
             return Quantity.AREA.full(area.value(), writer.unit());
+        }
+        if (arg instanceof LocalDate day) {
+            return writer.days().day(day);
         }
         return arg instanceof Message.Mm mm ? written(mm.value(), writer) : String.valueOf(arg);
     }

@@ -3,6 +3,7 @@ package homalon.app.outcome.report;
 import homalon.app.check.face.FaceView;
 import homalon.app.check.face.FaceViews;
 import homalon.app.check.face.Findings;
+import homalon.app.check.face.ReadWithView;
 import homalon.app.check.face.Surveys;
 import homalon.app.check.face.ThicknessViews;
 import homalon.app.check.feelers.FeelerSurveys;
@@ -28,6 +29,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
@@ -73,7 +75,8 @@ class FaceReport {
 
     String asItCame(PartFile part, List<ReportView.Felt> felt, LengthWriter writer) {
         return finding(part, SurveyKind.FACE)
-                .map(f -> "On arrival, the face read " + verdict(f, writer) + " " + Words.of(f.shape()))
+                .map(f -> "On arrival, the face read " + verdict(f, writer) + " " + Words.of(f.shape())
+                        + marks(part, SurveyKind.FACE, writer))
                 .orElse(
                         felt.isEmpty()
                                 ? "The face was not measured on arrival."
@@ -86,8 +89,16 @@ class FaceReport {
             return Optional.empty();
         }
         return Optional.of(finding(part, SurveyKind.PROOF)
-                .map(f -> "Read again after the cut, it is " + verdict(f, writer))
+                .map(f ->
+                        "Read again after the cut, it is " + verdict(f, writer) + marks(part, SurveyKind.PROOF, writer))
                 .orElse("It was not read again after the cut: what it is now is not proven."));
+    }
+
+    /** What is said of an instrument that was not to be relied on stands beside the verdict that rests on it. */
+    private String marks(PartFile part, SurveyKind kind, LengthWriter writer) {
+        return read(part, kind).map(s -> ReadWithView.marks(s.with(), writer)).orElse(List.of()).stream()
+                .map(m -> " " + m)
+                .collect(Collectors.joining());
     }
 
     private Optional<FaceFinding> finding(PartFile part, SurveyKind kind) {
@@ -103,7 +114,7 @@ class FaceReport {
         Instant last = survey.history().get(survey.history().size() - 1).at();
         String when = "Read " + WrittenDay.of(last, writer.days()) + " by "
                 + names.getOrDefault(survey.startedBy(), "someone") + ", " + survey.read()
-                + " places, instrument good to " + writer.full(survey.uncertainty());
+                + " places, " + ReadWithView.told(survey.with(), writer);
         String name = "glance-" + survey.kind().path();
         return new ReportView.Face(
                 title,

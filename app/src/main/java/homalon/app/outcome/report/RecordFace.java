@@ -5,6 +5,7 @@ import homalon.app.check.face.Surveys;
 import homalon.core.face.BowAndTwist;
 import homalon.core.face.FlatnessResult;
 import homalon.core.face.LimitVerdict;
+import homalon.core.gauge.InUse;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.Soak;
 import homalon.core.sure.Sureness;
@@ -12,6 +13,7 @@ import homalon.core.visit.FaceFinding;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SurveyFile;
 import java.math.BigDecimal;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -37,7 +39,15 @@ class RecordFace {
             List<Reading> readings,
             BigDecimal partC,
             BigDecimal roomC,
+            List<Instrument> readWith,
+            Closed closing,
             Result result) {}
+
+    /** @param state as it stood when it was taken in hand */
+    record Instrument(String code, String name, String kind, double standardMm, String state, String due) {}
+
+    /** The first place read once more; null where it was not. */
+    record Closed(double firstMm, double againMm, boolean held) {}
 
     record Place(UUID id, int no, String name, BigDecimal xMm, BigDecimal yMm, boolean seals, boolean dropped) {}
 
@@ -107,9 +117,28 @@ class RecordFace {
                         .toList(),
                 s.soak().map(Soak::part).orElse(null),
                 s.soak().map(Soak::room).orElse(null),
+                s.with().instruments().isEmpty()
+                        ? null
+                        : s.with().instruments().stream()
+                                .map(RecordFace::instrument)
+                                .toList(),
+                s.with()
+                        .closing()
+                        .map(c -> new Closed(c.first(), c.again(), c.held()))
+                        .orElse(null),
                 s.kind().ofHeights()
                         ? findings.of(part, s).map(RecordFace::result).orElse(null)
                         : null);
+    }
+
+    private static Instrument instrument(InUse use) {
+        return new Instrument(
+                use.code(),
+                use.name(),
+                use.kind().name(),
+                use.standard(),
+                use.state().name(),
+                use.due().map(LocalDate::toString).orElse(null));
     }
 
     private static Place place(SurveyFile.PlaceFile p, boolean dropped) {

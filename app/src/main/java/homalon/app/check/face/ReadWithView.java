@@ -1,0 +1,122 @@
+package homalon.app.check.face;
+
+import homalon.app.foundation.words.Words;
+import homalon.app.shop.instruments.Hands;
+import homalon.core.gauge.Closing;
+import homalon.core.gauge.InUse;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.rulebook.RuleBook;
+import homalon.core.visit.ReadWith;
+import homalon.core.visit.SurveyFile;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/**
+ * What a survey is read with, as its page shows it.
+ *
+ * @param words what is in hand, and what each reading keeps
+ * @param marks what is said of instruments that are not to be relied on
+ * @param kinds that may be taken in hand
+ * @param again the place that is to be read once more; empty while nothing was read
+ * @param moved what came of that
+ */
+public record ReadWithView(
+        String words, List<String> marks, List<Kind> kinds, Optional<String> again, Optional<Moved> moved) {
+
+    /** Instruments of one kind, and the one in hand. */
+    public record Kind(String kind, String label, List<Option> options, boolean none) {}
+
+    /** @param selected whether it is in hand, or proposed where nothing was begun */
+    public record Option(String code, String label, boolean selected) {}
+
+    /** @param held whether it was no more than the gauge itself leaves open */
+    public record Moved(boolean held, String words) {}
+
+    static ReadWithView of(SurveyFile survey, List<Hands.Choice> choices, LengthWriter writer) {
+        ReadWith with = survey.with();
+        return new ReadWithView(
+                words(with, writer),
+                marks(with, writer),
+                choices.stream().map(c -> kind(c, with)).toList(),
+                SurveyGauges.first(survey).map(SurveyFile.PlaceFile::name),
+                with.closing().map(c -> moved(c, writer)));
+    }
+
+    /** Before it is begun: what was in hand last is proposed. */
+    static List<Kind> proposed(List<Hands.Choice> choices) {
+        return choices.stream().map(c -> kind(c, c.proposed())).toList();
+    }
+
+    private static Kind kind(Hands.Choice choice, ReadWith with) {
+        String now = with.instruments().stream()
+                .filter(i -> i.kind() == choice.kind())
+                .map(InUse::code)
+                .reduce((a, b) -> b)
+                .orElse("");
+        return kind(choice, now);
+    }
+
+    private static Kind kind(Hands.Choice choice, String selected) {
+        List<Option> options = choice.instruments().stream()
+                .map(k -> new Option(
+                        k.instrument().code(),
+                        k.called() + " · " + Words.of(k.standing().state().words()),
+                        k.instrument().code().equals(selected)))
+                .toList();
+        return new Kind(
+                choice.kind().name(),
+                Words.of(choice.kind().words()),
+                options,
+                options.stream().noneMatch(Option::selected));
+    }
+
+    /** What it was read with in words, and what each reading keeps. */
+    static String words(ReadWith with, LengthWriter writer) {
+        String kept = "each reading keeps " + writer.full(with.kept()) + " on both sides of a limit";
+        if (with.instruments().isEmpty()) {
+            String from = with.keyed().equals(RuleBook.DEFAULT_UNCERTAINTY) ? "the general value" : "as it was keyed";
+            return "No instrument noted; " + kept + ", " + from + ".";
+        }
+        return "Read with "
+                + with.instruments().stream()
+                        .map(i -> i.code() + " " + i.name())
+                        .collect(Collectors.joining(", "))
+                + "; " + kept + ".";
+    }
+
+    /** For the report: what it was read with, what that keeps, and what is said against it. */
+    public static String told(ReadWith with, LengthWriter writer) {
+        String kept = "instrument good to " + writer.full(with.kept());
+        if (with.instruments().isEmpty()) {
+            return kept;
+        }
+        String told = "read with "
+                + with.instruments().stream()
+                        .map(i -> i.code() + " " + i.name())
+                        .collect(Collectors.joining(", "))
+                + ", each reading good to " + writer.full(with.kept());
+        List<String> more = new java.util.ArrayList<>(marks(with, writer));
+        with.closing().map(c -> moved(c, writer).words()).ifPresent(more::add);
+        return more.isEmpty() ? told : told + ". " + String.join(" ", more);
+    }
+
+    /** What is said of instruments that were past due, never compared, or found out. */
+    public static List<String> marks(ReadWith with, LengthWriter writer) {
+        return with.instruments().stream()
+                .flatMap(i -> i.mark().stream())
+                .map(m -> Words.of(m, writer))
+                .toList();
+    }
+
+    private static Moved moved(Closing closing, LengthWriter writer) {
+        String apart = writer.full(Math.abs(closing.moved()));
+        return new Moved(
+                closing.held(),
+                closing.held()
+                        ? "Read once more it is " + apart + " apart: nothing moved."
+                        : "Read once more it is " + apart + " apart, where " + writer.full(closing.allowed())
+                                + " is the gauge's own. Something moved, and every reading leaves that much more open: "
+                                + "look at the stand and the zero, then read the face again.");
+    }
+}

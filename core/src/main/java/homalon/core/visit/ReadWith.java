@@ -1,0 +1,137 @@
+package homalon.core.visit;
+
+import homalon.core.gauge.Closing;
+import homalon.core.gauge.InUse;
+import homalon.core.gauge.InstrumentKind;
+import homalon.core.gauge.Uncertain;
+import homalon.core.quantity.Length;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What a face was read with, and what that leaves open.
+ *
+ * @param keyed what is kept on both sides of each limit as somebody said at the start, or the usual
+ * @param byKeyed whether a reading rests on that, because no gauge was noted for it
+ * @param instruments that a standing reading rests on, and those that are in hand now
+ * @param changed whether one of a kind was taken for another while it was read
+ * @param closing the first place read once more
+ */
+public record ReadWith(
+        Length keyed, boolean byKeyed, List<InUse> instruments, boolean changed, Optional<Closing> closing) {
+    public ReadWith {
+        instruments = List.copyOf(instruments);
+    }
+
+    /**
+     * An instrument taken in hand, or put away.
+     *
+     * @param use empty where it was put away
+     */
+    public record Taken(Instant at, InstrumentKind kind, Optional<InUse> use) {}
+
+    /** Nothing is known of instruments. */
+    public static ReadWith keyed(Length keyed) {
+        return new ReadWith(keyed, true, List.of(), false, Optional.empty());
+    }
+
+    /**
+     * @param taken in order of time
+     * @param readings when what stands was read
+     */
+    public static ReadWith of(Length keyed, List<Taken> taken, List<Instant> readings, Optional<Closing> closing) {
+        Map<InstrumentKind, List<Taken>> kinds = new EnumMap<>(InstrumentKind.class);
+        taken.forEach(
+                t -> kinds.computeIfAbsent(t.kind(), k -> new ArrayList<>()).add(t));
+        List<InUse> all = new ArrayList<>();
+        boolean gauge = false;
+        boolean byKeyed = false;
+        boolean changed = false;
+        for (List<Taken> one : kinds.values()) {
+            boolean table = one.get(0).kind() == InstrumentKind.TABLE;
+            Spell spell = new Spell(one, readings);
+            spell.uses().stream().filter(u -> !all.contains(u)).forEach(all::add);
+            gauge |= !table;
+            byKeyed |= !table && spell.without();
+            changed |= one.size() > 1;
+        }
+        return new ReadWith(keyed, byKeyed || !gauge, all, changed, closing);
+    }
+
+    /** What one kind of instrument read, from one taking to the next. */
+    private record Spell(List<Taken> taken, List<Instant> readings) {
+        private boolean reads(int from) {
+            Instant begin = taken.get(from).at();
+            Optional<Instant> end =
+                    from + 1 < taken.size() ? Optional.of(taken.get(from + 1).at()) : Optional.empty();
+            return readings.stream()
+                    .anyMatch(r -> !r.isBefore(begin) && end.map(r::isBefore).orElse(true));
+        }
+
+        /** Those that something which stands was read with, and the one in hand. */
+        List<InUse> uses() {
+            List<InUse> uses = new ArrayList<>();
+            for (int i = 0; i < taken.size(); i++) {
+                if (taken.get(i).use().isPresent() && (i + 1 == taken.size() || reads(i))) {
+                    uses.add(taken.get(i).use().get());
+                }
+            }
+            return uses;
+        }
+
+        /** Whether something was read while none was noted, or none is in hand now. */
+        boolean without() {
+            for (int i = 0; i < taken.size(); i++) {
+                if (taken.get(i).use().isEmpty() && (i + 1 == taken.size() || reads(i))) {
+                    return true;
+                }
+            }
+            Instant first = taken.get(0).at();
+            return readings.stream().anyMatch(r -> r.isBefore(first));
+        }
+    }
+
+    /** Of gauge and table, without what moved: of a kind that was changed the coarser counts. */
+    public double standard() {
+        double gauge = byKeyed ? keyed.mm() / Uncertain.KEPT : 0;
+        double table = 0;
+        for (InUse use : instruments) {
+            if (use.kind() == InstrumentKind.TABLE) {
+                table = Math.max(table, use.standard());
+            } else {
+                gauge = Math.max(gauge, use.standard());
+            }
+        }
+        return Math.hypot(gauge, table);
+    }
+
+    /** What is kept on both sides of each limit: twice what gauge, table and anything that moved leave open, to a tenth of a micrometre. */
+    public Length kept() {
+        if (instruments.isEmpty() && closing.filter(c -> !c.held()).isEmpty()) {
+            return keyed;
+        }
+        return Length.ofNanometres(Math.round(Uncertain.KEPT * Math.hypot(standard(), drift()) * 1e4) * 100);
+    }
+
+    private double drift() {
+        return closing.map(Closing::standard).orElse(0.0);
+    }
+
+    /** The same where each of these errors was found in an instrument: within it, every error is as likely. */
+    public ReadWith off(String code, double error) {
+        List<InUse> found = new ArrayList<>();
+        for (InUse use : instruments) {
+            double standard = Math.max(
+                    use.standard(), Uncertain.within(0, Math.abs(error)).standard());
+            found.add(
+                    use.code().equals(code)
+                            ? new InUse(use.code(), use.name(), use.kind(), standard, use.state(), use.due())
+                            : use);
+        }
+        return new ReadWith(keyed, byKeyed, found, changed, closing);
+    }
+}
