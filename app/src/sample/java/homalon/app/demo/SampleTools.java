@@ -50,9 +50,9 @@ class SampleTools {
 
     private void add(
             String code, String name, InstrumentKind kind, double limits, int months, int ago, double error, UUID by) {
-        instruments.add(
-                new Instrument(code, name, kind, Instrument.Known.LIMITS, limits, OptionalInt.of(months)));
-        LocalDate on = LocalDate.ofInstant(now.instant(), ZoneId.systemDefault()).minusDays(ago);
+        instruments.add(new Instrument(code, name, kind, Instrument.Known.LIMITS, limits, OptionalInt.of(months)));
+        LocalDate on =
+                LocalDate.ofInstant(now.instant(), ZoneId.systemDefault()).minusDays(ago);
         instruments.compare(UUID.randomUUID(), code, new Compared(on, "blocks of the tool room", error), by);
     }
 }

@@ -34,7 +34,7 @@ public final class CheckDrawing {
         for (int l = 0; l < levels.length; l++) {
             double y = EDGE + (most - levels[l]) * perUnit;
             svg.line(l == 1 ? "centre" : "limit", LEFT, y, WIDTH - RIGHT, y);
-            svg.words("figure", LEFT - 8, y + 4, Anchor.END, written.apply(levels[l]));
+            svg.words("figure", LEFT - 8, y + 4, Anchor.END, 13, written.apply(levels[l]));
         }
         double step = (WIDTH - LEFT - RIGHT - 24) / Math.max(1, off.length - 1);
         StringBuilder way = new StringBuilder();

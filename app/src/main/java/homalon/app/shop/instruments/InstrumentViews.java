@@ -123,7 +123,7 @@ class InstrumentViews {
                 chart.map(c -> CheckDrawing.svg(
                         checks.stream().mapToDouble(Instruments.Check::off).toArray(),
                         c,
-                        v -> GaugeFigures.full(i.kind(), v, writer),
+                        v -> GaugeFigures.finer(i.kind(), v, writer),
                         "Checks of " + known.called())),
                 chartWords(checks, chart),
                 studies.ofInstrument(known.id()).stream()
@@ -138,7 +138,8 @@ class InstrumentViews {
             return Optional.empty();
         }
         double[] off = checks.stream().mapToDouble(Instruments.Check::off).toArray();
-        return Optional.of(ControlChart.of(off, Math.min(off.length, Math.max(ControlChart.LEAST, SHOWN))));
+        // By the first few until there are enough: one that stands out then does not hide itself.
+        return Optional.of(ControlChart.of(off, off.length < SHOWN ? ControlChart.LEAST : SHOWN));
     }
 
     private static String chartWords(List<Instruments.Check> checks, Optional<ControlChart> chart) {

@@ -19,6 +19,7 @@ final class StudyReadingRow extends EvidenceLine {
     // As it was keyed: for whoever looks at the tables.
     @SuppressWarnings("unused")
     private String typed;
+
     private Double value;
     private UUID withdraws;
 
