@@ -256,6 +256,13 @@ export class Keying {
       else this.say(this.root.dataset.empty);
       return;
     }
+    const own = document.querySelector(`#read-with option[value="${CSS.escape(typed.toUpperCase())}"]`);
+    if (own) {
+      this.clear();
+      own.selected = true;
+      own.form.requestSubmit();
+      return;
+    }
     if (/^[A-Za-z]{1,3}-\d{2,6}$/.test(typed)) {
       location.href = `/find?q=${encodeURIComponent(typed)}`;
       return;

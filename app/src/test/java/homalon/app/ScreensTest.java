@@ -66,6 +66,8 @@ class ScreensTest {
             "/person",
             "/shop",
             "/shop/tools",
+            "/instruments",
+            "/instruments/G-04",
             "/customers",
             "/shop/settings",
             "/shop/settings/books",

@@ -10,6 +10,7 @@ public enum HelpTopic {
     KEYING("Keying"),
     FACE("Verdicts", "face", "proof", "thickness", "thickness-after", "compare"),
     FEELERS("Straightedge and feelers", "feelers", "proof-feelers"),
+    INSTRUMENTS("Instruments", "instruments"),
     SCANS("Scans", "scan"),
     CUT("At the machine", "cut", "batch"),
     PLAN("Set-ups", "plan"),

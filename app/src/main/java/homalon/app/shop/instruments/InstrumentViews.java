@@ -145,7 +145,7 @@ class InstrumentViews {
     private static String chartWords(List<Instruments.Check> checks, Optional<ControlChart> chart) {
         if (chart.isEmpty()) {
             return "A chart is drawn from " + ControlChart.LEAST + " checks on; there "
-                    + (checks.size() == 1 ? "is 1." : "are " + checks.size() + ".");
+                    + (checks.isEmpty() ? "is none yet." : checks.size() == 1 ? "is 1." : "are " + checks.size() + ".");
         }
         int last = checks.size() - 1;
         List<String> now = chart.get().signals().stream()

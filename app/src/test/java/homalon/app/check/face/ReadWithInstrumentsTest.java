@@ -26,6 +26,7 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.Locale;
 import java.util.OptionalInt;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -140,6 +141,29 @@ class ReadWithInstrumentsTest {
         // the next survey of this person begins with it
         String next = page(hands.bookReady(), "face");
         assertTrue(next.contains("value=\"" + code + "\" selected"), next);
+    }
+
+    /** In an empty field of a face that was begun without one, and in the middle of the walk. */
+    @Test
+    void aCodeScannedIntoTheReadingFieldTakesItInHand() {
+        String code = instrument(InstrumentKind.INDICATOR, 0.003, 10);
+        PartFile part = hands.bookReady();
+        Page page = window.signedIn(shop, "ines");
+        page.navigate(shop.address() + "/parts/" + part.tag() + "/face");
+        page.locator("select[name=hand-INDICATOR]").selectOption("");
+        page.locator(".act button").press("Enter");
+        assertThat(page.locator("input.key")).isFocused();
+        page.keyboard().type("0.01");
+        page.keyboard().press("Enter");
+        assertThat(page.locator("#walk [data-state=read]")).hasCount(1);
+        assertThat(page.locator("#with")).containsText("No instrument noted");
+        page.keyboard().type(code.toLowerCase(Locale.ROOT));
+        page.keyboard().press("Enter");
+        assertThat(page.locator("#with")).containsText("Read with " + code);
+        assertThat(page.locator("#walk [data-state=read]")).hasCount(1);
+        page.keyboard().type("0.02");
+        page.keyboard().press("Enter");
+        assertThat(page.locator("#walk [data-state=read]")).hasCount(2);
     }
 
     @Test
