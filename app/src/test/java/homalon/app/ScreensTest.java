@@ -67,7 +67,7 @@ class ScreensTest {
             "/shop",
             "/shop/tools",
             "/instruments",
-            "/instruments/G-04",
+            "/instruments/M-04",
             "/customers",
             "/shop/settings",
             "/shop/settings/books",

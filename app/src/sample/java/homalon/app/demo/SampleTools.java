@@ -35,16 +35,16 @@ class SampleTools {
         toolbox.add(new Cutter("CBN disc 1", Insert.CBN, 330, 6.35, 8));
         toolbox.add(new Cutter("PCD disc 1", Insert.PCD, 330, 6.35, 4));
         toolbox.add(new Cutter("Carbide mill", Insert.CARBIDE, 160, 1.6, 8));
-        add("G-01", "lever indicator, red stand", InstrumentKind.INDICATOR, 0.002, 12, 70, 0.001, owner);
-        add("G-02", "granite at the window", InstrumentKind.TABLE, 0.003, 24, 200, 0.002, owner);
-        add("G-03", "micrometer 125 to 150", InstrumentKind.MICROMETER, 0.004, 12, 420, 0.001, owner);
-        add("G-04", "bore gauge, long", InstrumentKind.BORE_GAUGE, 0.004, 12, 100, 0.002, owner);
-        add("G-05", "straightedge, 500", InstrumentKind.STRAIGHTEDGE, 0.005, 24, 300, 0.003, owner);
+        add("M-01", "lever indicator, red stand", InstrumentKind.INDICATOR, 0.002, 12, 70, 0.001, owner);
+        add("M-02", "granite at the window", InstrumentKind.TABLE, 0.003, 24, 200, 0.002, owner);
+        add("M-03", "micrometer 125 to 150", InstrumentKind.MICROMETER, 0.004, 12, 420, 0.001, owner);
+        add("M-04", "bore gauge, long", InstrumentKind.BORE_GAUGE, 0.004, 12, 100, 0.002, owner);
+        add("M-05", "straightedge, 500", InstrumentKind.STRAIGHTEDGE, 0.005, 24, 300, 0.003, owner);
         for (int week = 0; week < RING.length; week++) {
             double read = 85 + RING[week];
             clock.ago(
                     Duration.ofDays(7L * (RING.length - week)),
-                    () -> instruments.check(UUID.randomUUID(), "G-04", 85, read, hand));
+                    () -> instruments.check(UUID.randomUUID(), "M-04", 85, read, hand));
         }
     }
 

@@ -8,7 +8,7 @@ import java.util.regex.Pattern;
 /**
  * One instrument of a shop, and what it is good to.
  *
- * @param code as it is written on it and scanned: {@code G-01}
+ * @param code as it is written on it and scanned: {@code M-01}
  * @param name what the shop calls it
  * @param known how what it leaves open is known
  * @param amount the limits that it keeps to either side, or its standard uncertainty; mm, cc, Nm or bar
@@ -16,7 +16,9 @@ import java.util.regex.Pattern;
  */
 public record Instrument(
         String code, String name, InstrumentKind kind, Known known, double amount, OptionalInt months) {
-    private static final Pattern CODE = Pattern.compile("[A-Z]{1,3}-[0-9]{2,6}");
+    /** None begins with a letter that is a key of its own in an empty reading field, where codes are keyed too. */
+    private static final Pattern CODE = Pattern.compile("[A-FHILM-Y][A-Z]{0,2}-[0-9]{2,6}");
+
     private static final int LONGEST_NAME = 80;
     private static final int MOST_MONTHS = 120;
     private static final double MOST = 10;
@@ -54,6 +56,11 @@ public record Instrument(
     /** The most that a comparison may find it off: its limits, or twice its standard uncertainty. */
     public double limits() {
         return known == Known.LIMITS ? amount : Uncertain.KEPT * amount;
+    }
+
+    /** The same with another figure for what it is good to. */
+    public Instrument of(double other) {
+        return new Instrument(code, name, kind, known, other, months);
     }
 
     /** The same with what it is good to by a study. */

@@ -224,9 +224,26 @@ final class Conditioned {
                 cross[i * m + j] = covariance(terms[i], read.x(i), read.y(i), termsOf[j], p.x(), p.y());
             }
         }
-        if (n > 0) {
-            TriangularSolver_DDRM.solveL(lower, cross, n, m);
-        }
+        solve(cross, m);
         return cross;
+    }
+
+    /** Forward substitution for many columns at once, row by row: along a row the columns lie side by side in memory. */
+    private void solve(double[] rows, int columns) {
+        int n = read.size();
+        for (int i = 0; i < n; i++) {
+            int row = i * columns;
+            for (int k = 0; k < i; k++) {
+                double by = lower[i * n + k];
+                int other = k * columns;
+                for (int j = 0; j < columns; j++) {
+                    rows[row + j] -= by * rows[other + j];
+                }
+            }
+            double diagonal = lower[i * n + i];
+            for (int j = 0; j < columns; j++) {
+                rows[row + j] /= diagonal;
+            }
+        }
     }
 }

@@ -11,7 +11,8 @@ import java.util.List;
  * face as it most likely is, how far it may be from that at any place, and whole faces that agree with the readings.
  *
  * <p>How even a face is differs from face to face: the height of its local part is half, once or twice that of the prior, each with
- * what it has for itself from the readings.
+ * what it has for itself from the readings. Of more readings than anything hides between, some hundred tell which it is, and all of them
+ * condition that one.
  */
 public final class Surface {
     private static final double[] TIMES = {0.5, 1, 2};
@@ -26,19 +27,32 @@ public final class Surface {
     private final double logEvidence;
 
     private Surface(SurfacePrior prior, Ground ground, Points read, double noise, List<Spot> gone) {
-        List<FaultShape> ways = read.size() > DENSE ? List.of() : Faults.of(ground, prior, gone);
+        boolean dense = read.size() > DENSE;
+        List<FaultShape> ways = dense ? List.of() : Faults.of(ground, prior, gone);
+        Points weighed = dense ? spread(read) : read;
         List<Conditioned> all = new ArrayList<>();
         double[] logs = new double[TIMES.length];
         double most = Double.NEGATIVE_INFINITY;
         for (int k = 0; k < TIMES.length; k++) {
             SurfacePrior level = prior.withLocal(prior.length(), TIMES[k] * prior.local(), prior.faces());
-            all.add(new Conditioned(level, ground.box(), read, noise, ways));
+            all.add(new Conditioned(level, ground.box(), weighed, noise, ways));
             logs[k] = Math.log(SHARES[k]) + all.get(k).logEvidence();
             most = Math.max(most, logs[k]);
         }
         double sum = 0;
         for (double log : logs) {
             sum += Math.exp(log - most);
+        }
+        this.logEvidence = most + Math.log(sum);
+        if (dense) {
+            int likeliest = 0;
+            for (int k = 1; k < TIMES.length; k++) {
+                likeliest = logs[k] > logs[likeliest] ? k : likeliest;
+            }
+            SurfacePrior level = prior.withLocal(prior.length(), TIMES[likeliest] * prior.local(), prior.faces());
+            levels.add(new Conditioned(level, ground.box(), read, noise, ways));
+            weights.add(1.0);
+            return;
         }
         double kept = 0;
         for (int k = 0; k < TIMES.length; k++) {
@@ -51,7 +65,16 @@ public final class Surface {
         }
         double together = kept;
         weights.replaceAll(w -> w / together);
-        this.logEvidence = most + Math.log(sum);
+    }
+
+    /** So many of them as tell how even the face is, evenly out of their order. */
+    private static Points spread(Points read) {
+        double[][] some = new double[DENSE][];
+        for (int i = 0; i < DENSE; i++) {
+            int at = (int) ((long) i * read.size() / DENSE);
+            some[i] = new double[] {read.x(at), read.y(at), read.z(at)};
+        }
+        return Points.of(some);
     }
 
     /**

@@ -20,7 +20,7 @@ class InstrumentTest {
 
     private static Instrument indicator(OptionalInt months) {
         return new Instrument(
-                "G-01", "lever indicator", InstrumentKind.INDICATOR, Instrument.Known.LIMITS, 0.003, months);
+                "M-01", "lever indicator", InstrumentKind.INDICATOR, Instrument.Known.LIMITS, 0.003, months);
     }
 
     private static Compared compared(LocalDate on, double error) {
@@ -38,10 +38,11 @@ class InstrumentTest {
         Instrument studied = indicator(OptionalInt.empty()).good(0.0012);
         assertEquals(0.0012, studied.standard());
         assertEquals(0.0024, studied.limits(), 1e-12);
+        assertEquals(0.002, studied.of(0.001).limits(), 1e-12, "of the same kind");
     }
 
     @ParameterizedTest
-    @CsvSource({"g-01", "G01", "G-1", "GAUG-01", "G-1234567", "''"})
+    @CsvSource({"m-01", "M01", "M-1", "MAUG-01", "M-1234567", "''", "G-01", "JB-01", "K-01", "Z-01"})
     void aCodeIsLettersADashAndDigits(String code) {
         assertThrows(
                 BadInputException.class,
@@ -55,7 +56,7 @@ class InstrumentTest {
         assertThrows(
                 BadInputException.class,
                 () -> new Instrument(
-                        "G-01", "x", InstrumentKind.TABLE, Instrument.Known.LIMITS, amount, OptionalInt.of(months)));
+                        "M-01", "x", InstrumentKind.TABLE, Instrument.Known.LIMITS, amount, OptionalInt.of(months)));
     }
 
     /** Compared on 10 March 2026 with a term of a year. */
@@ -71,8 +72,7 @@ class InstrumentTest {
     void itStandsByItsTerm(LocalDate day, State state) {
         GaugeStanding standing = on(day, compared(MARCH, 0.003));
         assertEquals(state, standing.state());
-        assertEquals(
-                state == State.NEVER ? Optional.empty() : Optional.of(LocalDate.of(2027, 3, 10)), standing.due());
+        assertEquals(state == State.NEVER ? Optional.empty() : Optional.of(LocalDate.of(2027, 3, 10)), standing.due());
     }
 
     @Test
@@ -110,7 +110,8 @@ class InstrumentTest {
         }
         InUse late = InUse.of(i, new GaugeStanding(State.PAST_DUE, Optional.of(MARCH), Optional.empty()));
         assertEquals(
-                List.of("G-01 lever indicator", MARCH), late.mark().orElseThrow().args());
+                List.of("M-01 lever indicator", MARCH),
+                late.mark().orElseThrow().args());
     }
 
     /** A reading keeps 0.003: two of one place differ by up to 0.00424. */

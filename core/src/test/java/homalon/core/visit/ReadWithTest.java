@@ -18,9 +18,9 @@ import org.junit.jupiter.api.Test;
 
 class ReadWithTest {
     private static final Length USUAL = Length.ofMm("0.002");
-    private static final InUse FINE = use("G-01", InstrumentKind.INDICATOR, 0.0015);
-    private static final InUse COARSE = use("G-02", InstrumentKind.INDICATOR, 0.004);
-    private static final InUse TABLE = use("G-03", InstrumentKind.TABLE, 0.002);
+    private static final InUse FINE = use("M-01", InstrumentKind.INDICATOR, 0.0015);
+    private static final InUse COARSE = use("M-02", InstrumentKind.INDICATOR, 0.004);
+    private static final InUse TABLE = use("M-03", InstrumentKind.TABLE, 0.002);
 
     private static InUse use(String code, InstrumentKind kind, double standard) {
         return new InUse(code, "one", kind, standard, State.GOOD, Optional.empty());
@@ -101,9 +101,9 @@ class ReadWithTest {
     @Test
     void anInstrumentThatWasFoundOffIsTakenForAsFarOff() {
         ReadWith with = read(List.of(took(0, FINE), took(0, TABLE)), 1);
-        ReadWith off = with.off("G-01", -0.02);
+        ReadWith off = with.off("M-01", -0.02);
         assertEquals(Math.hypot(0.02 / Math.sqrt(3), 0.002), off.standard(), 1e-12);
-        assertEquals(with.standard(), with.off("G-01", 0.0001).standard(), 1e-12, "never better than it is known");
-        assertEquals(with.standard(), with.off("G-09", 0.02).standard(), 1e-12, "another one");
+        assertEquals(with.standard(), with.off("M-01", 0.0001).standard(), 1e-12, "never better than it is known");
+        assertEquals(with.standard(), with.off("M-09", 0.02).standard(), 1e-12, "another one");
     }
 }

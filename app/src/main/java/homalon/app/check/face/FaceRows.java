@@ -16,7 +16,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.stream.Collectors;
 
 /** The figures of a survey, one row each: limits with their chances, bow and twist, temperature. */
 final class FaceRows {
@@ -103,13 +102,12 @@ final class FaceRows {
     /** What belongs with the figures: what it was read with, and how warm it was. */
     static List<FaceView.Row> beside(SurveyFile survey, List<FaceView.Row> rows, LengthWriter writer) {
         List<FaceView.Row> all = new ArrayList<>(rows);
-        if (!survey.with().instruments().isEmpty()) {
-            boolean marked = !ReadWithView.marks(survey.with(), writer).isEmpty();
-            String with = survey.with().instruments().stream()
-                    .map(i -> i.code() + " " + i.name())
-                    .collect(Collectors.joining(", "));
+        boolean moved = survey.with().closing().filter(c -> !c.held()).isPresent();
+        if (moved || !survey.with().instruments().isEmpty()) {
+            boolean marked = moved || !ReadWithView.marks(survey.with(), writer).isEmpty();
+            String note = moved ? "something moved while it was read" : ReadWithView.called(survey.with());
             all.add(new FaceView.Row(
-                    "A reading keeps", writer.number(survey.uncertainty()), with, marked ? "out" : ""));
+                    "A reading keeps", writer.number(survey.uncertainty()), note, marked ? "out" : ""));
         }
         if (survey.soak().isEmpty()) {
             return all;

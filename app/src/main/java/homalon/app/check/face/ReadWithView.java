@@ -8,6 +8,7 @@ import homalon.core.quantity.LengthWriter;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.visit.ReadWith;
 import homalon.core.visit.SurveyFile;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -78,27 +79,22 @@ public record ReadWithView(
             String from = with.keyed().equals(RuleBook.DEFAULT_UNCERTAINTY) ? "the general value" : "as it was keyed";
             return "No instrument noted; " + kept + ", " + from + ".";
         }
-        return "Read with "
-                + with.instruments().stream()
-                        .map(i -> i.code() + " " + i.name())
-                        .collect(Collectors.joining(", "))
-                + "; " + kept + ".";
+        return "Read with " + called(with) + "; " + kept + ".";
     }
 
     /** For the report: what it was read with, what that keeps, and what is said against it. */
     public static String told(ReadWith with, LengthWriter writer) {
-        String kept = "instrument good to " + writer.full(with.kept());
-        if (with.instruments().isEmpty()) {
-            return kept;
-        }
-        String told = "read with "
-                + with.instruments().stream()
-                        .map(i -> i.code() + " " + i.name())
-                        .collect(Collectors.joining(", "))
-                + ", each reading good to " + writer.full(with.kept());
-        List<String> more = new java.util.ArrayList<>(marks(with, writer));
+        String told = with.instruments().isEmpty()
+                ? "instrument good to " + writer.full(with.kept())
+                : "read with " + called(with) + ", each reading good to " + writer.full(with.kept());
+        List<String> more = new ArrayList<>(marks(with, writer));
         with.closing().map(c -> moved(c, writer).words()).ifPresent(more::add);
         return more.isEmpty() ? told : told + ". " + String.join(" ", more);
+    }
+
+    /** All of them, by code and name. */
+    static String called(ReadWith with) {
+        return with.instruments().stream().map(i -> i.code() + " " + i.name()).collect(Collectors.joining(", "));
     }
 
     /** What is said of instruments that were past due, never compared, or found out. */

@@ -58,7 +58,8 @@ final class GaugeFigures {
     /** The same a digit finer: what lies between steps of the instrument. */
     static String finer(InstrumentKind kind, double value, LengthWriter writer) {
         return kind.reads() == InstrumentKind.Reads.LENGTH
-                ? writer.exact(Length.ofNanometres(Math.round(value * 1e4) * 100)) + " " + writer.unit().label()
+                ? writer.exact(Length.ofNanometres(Math.round(value * 1e4) * 100)) + " "
+                        + writer.unit().label()
                 : full(kind, value, writer);
     }
 

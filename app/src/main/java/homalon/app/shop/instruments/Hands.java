@@ -87,9 +87,17 @@ public class Hands {
                         instruments.ofKind(kind),
                         uses.last(person, kind, clock.instant().minus(KEPT))
                                 .map(InUseRow::code)
+                                .filter(this::mayBeTaken)
                                 .orElse("")))
                 .filter(c -> !c.instruments().isEmpty())
                 .toList();
+    }
+
+    private boolean mayBeTaken(String code) {
+        return instruments
+                .find(code)
+                .filter(k -> !k.retired() && k.standing().state() != GaugeStanding.State.OUT)
+                .isPresent();
     }
 
     /**

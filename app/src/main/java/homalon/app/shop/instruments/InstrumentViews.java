@@ -53,8 +53,11 @@ class InstrumentViews {
 
     record StudyLine(UUID id, String words, boolean complete) {}
 
-    /** @param words what it is now, and what it would be; empty where that is not asked */
-    record Rested(String tag, String step, String at, String words, boolean turns) {}
+    /**
+     * @param page where it stands: the step of a visit in hand, or the report of an earlier one
+     * @param words what it is now, and what it would be; empty where that is not asked
+     */
+    record Rested(String tag, String page, String step, String at, String words, boolean turns) {}
 
     /**
      * One instrument.
@@ -222,6 +225,10 @@ class InstrumentViews {
                         : Optional.empty();
                 lines.add(new Rested(
                         part.tag(),
+                        part.visit().no() == part.visits()
+                                ? "/parts/" + part.tag() + "/" + u.step()
+                                : "/parts/" + part.tag() + "/visits/"
+                                        + part.visit().no(),
                         u.step(),
                         WrittenDay.of(u.at(), writer.days()),
                         change.map(InstrumentViews::words).orElse(""),

@@ -38,7 +38,7 @@ public class Instruments {
      */
     public record Known(
             UUID id, Instrument instrument, List<Compared> compared, GaugeStanding standing, boolean retired) {
-        /** {@code G-01 lever indicator}. */
+        /** {@code M-01 lever indicator}. */
         public String called() {
             return instrument.code() + " " + instrument.name();
         }
@@ -99,11 +99,11 @@ public class Instruments {
     public String nextCode() {
         int highest = rows.findAllByOrderByCode().stream()
                 .map(r -> r.code)
-                .filter(c -> c.startsWith("G-"))
+                .filter(c -> c.startsWith("M-"))
                 .mapToInt(c -> Integer.parseInt(c.substring(2)))
                 .max()
                 .orElse(0);
-        return "G-" + (highest < 9 ? "0" : "") + (highest + 1);
+        return "M-" + (highest < 9 ? "0" : "") + (highest + 1);
     }
 
     public void add(Instrument instrument) {

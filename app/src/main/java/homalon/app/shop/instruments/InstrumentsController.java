@@ -94,9 +94,13 @@ class InstrumentsController {
     String amend(Page page, @PathVariable String code, @ModelAttribute InstrumentForm form) {
         return doing(page, code, () -> {
             Instrument was = known(code).instrument();
-            InstrumentForm same =
+            // What stands in the field as it was shown is what it was, and not what is left of it in the reader's unit.
+            boolean same =
+                    GaugeFigures.full(was.kind(), was.amount(), page.writer()).equals(form.amount());
+            InstrumentForm amended =
                     new InstrumentForm(was.code(), form.name(), was.kind(), form.known(), form.amount(), form.months());
-            instruments.amend(same.instrument(was.kind(), page.unit()));
+            Instrument read = amended.instrument(was.kind(), page.unit());
+            instruments.amend(same ? read.of(was.amount()) : read);
             journal.write(Journal.What.TOOLS_CHANGED, page.me(), was.code() + " " + form.name());
         });
     }

@@ -21,9 +21,9 @@ import homalon.core.verdict.Verdict;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SurveyKind;
 import java.io.IOException;
-import java.net.http.HttpResponse;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.net.http.HttpResponse;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Locale;
@@ -58,7 +58,7 @@ class ReadWithInstrumentsTest {
 
     /** Compared so many days ago, with a term of a year. */
     private String instrument(InstrumentKind kind, double limits, int daysAgo) {
-        String code = "GX-" + NUMBER.incrementAndGet();
+        String code = "MX-" + NUMBER.incrementAndGet();
         register().add(new Instrument(code, "of the test", kind, Instrument.Known.LIMITS, limits, OptionalInt.of(12)));
         compared(code, daysAgo, 0);
         return code;
@@ -134,7 +134,10 @@ class ReadWithInstrumentsTest {
         assertEquals(code, with.get("code").asString());
         assertEquals("PAST_DUE", with.get("state").asString());
         assertEquals(
-                LocalDate.now(ZoneId.systemDefault()).minusDays(400).plusMonths(12).toString(),
+                LocalDate.now(ZoneId.systemDefault())
+                        .minusDays(400)
+                        .plusMonths(12)
+                        .toString(),
                 with.get("due").asString());
         assertEquals(0.003 / Math.sqrt(3), with.get("standardMm").asDouble(), 1e-9);
         assertEquals(0.0035, record.findValue("uncertaintyMm").asDouble(), 1e-9, "twice that, to a tenth of a µm");
@@ -207,7 +210,7 @@ class ReadWithInstrumentsTest {
         PartFile part = hands();
         assertEquals(422, take(part, InstrumentKind.INDICATOR, micrometer).statusCode());
         assertEquals(422, take(part, InstrumentKind.MICROMETER, micrometer).statusCode());
-        assertEquals(422, take(part, InstrumentKind.INDICATOR, "GX-999999").statusCode());
+        assertEquals(422, take(part, InstrumentKind.INDICATOR, "MX-999999").statusCode());
         assertEquals(
                 400,
                 ines.key("/parts/" + part.tag() + "/face/with", "instrument", "SPOON", "code", micrometer)

@@ -99,6 +99,11 @@ class InstrumentsTest {
                                 "")
                         .statusCode());
         assertFalse(ines.get("/instruments/IZ-07").body().contains("found out"));
+        String[] renamed = {"name", "depth gauge, short", "known", "LIMITS", "amount", "0.015 mm", "months", ""};
+        assertEquals(302, marit.post("/instruments/IZ-07", renamed).statusCode());
+        Instrument now = register().find("IZ-07").orElseThrow().instrument();
+        assertEquals("depth gauge, short", now.name());
+        assertEquals(0.015, now.amount(), 1e-12);
         assertEquals(
                 302, marit.post("/instruments/IZ-07/retire", "retired", "true").statusCode());
         assertTrue(register().find("IZ-07").orElseThrow().retired());
@@ -108,12 +113,12 @@ class InstrumentsTest {
     @ParameterizedTest
     @CsvSource({
         "G1, x, TABLE, 0.01, 12, Code",
-        "GZ-71, '', TABLE, 0.01, 12, Name",
-        "GZ-71, x, TABLE, much, 12, number",
-        "GZ-71, x, TABLE, -1, 12, What it is good to",
-        "GZ-71, x, TABLE, 0.01, often, Months",
-        "GZ-71, x, '', 0.01, 12, What it is",
-        "GZ-71, x, PRESSURE_GAUGE, deep, 12, no figure"
+        "MZ-71, '', TABLE, 0.01, 12, Name",
+        "MZ-71, x, TABLE, much, 12, number",
+        "MZ-71, x, TABLE, -1, 12, What it is good to",
+        "MZ-71, x, TABLE, 0.01, often, Months",
+        "MZ-71, x, '', 0.01, 12, What it is",
+        "MZ-71, x, PRESSURE_GAUGE, deep, 12, no figure"
     })
     void whatCannotBeIsRefusedInASentence(
             String code, String name, String kind, String amount, String months, String says) {
