@@ -9,8 +9,8 @@ import java.util.TreeMap;
 public enum HelpTopic {
     KEYING("Keying"),
     FACE("Verdicts", "face", "proof", "thickness", "thickness-after", "compare"),
-    FEELERS("Straightedge and feelers", "feelers", "proof-feelers"),
     INSTRUMENTS("Instruments", "instruments"),
+    FEELERS("Straightedge and feelers", "feelers", "proof-feelers"),
     SCANS("Scans", "scan"),
     CUT("At the machine", "cut", "batch"),
     PLAN("Set-ups", "plan"),

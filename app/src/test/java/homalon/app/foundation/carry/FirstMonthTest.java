@@ -194,7 +194,13 @@ class FirstMonthTest {
         page.getByLabel("First tag, such as T-0001").fill("QS-0100");
         page.getByText("Keep these", new Page.GetByTextOptions().setExact(true)).click();
         for (String next : List.of(
-                "Other limits", "Rules of the route", "Papers", "Tools", "People and devices", "Tables to take in")) {
+                "Other limits",
+                "Rules of the route",
+                "Papers",
+                "Tools",
+                "Instruments",
+                "People and devices",
+                "Tables to take in")) {
             page.getByText("Then " + next).click();
             assertThat(page.locator("[aria-label='Setting the shop up'] [aria-current=page]"))
                     .containsText(next);
