@@ -1,6 +1,7 @@
 package homalon.bench;
 
 import homalon.core.face.EdgeAtRest;
+import homalon.core.face.FeelerEvidence;
 import homalon.core.face.FeelerLine;
 import homalon.core.face.FeelerLine.Rest;
 import homalon.core.face.FeelerLine.Station;
@@ -149,7 +150,14 @@ public final class HowSureByFeelers {
                 }
                 long from = System.nanoTime();
                 FeelerSureness sure = FeelerSureness.of(new FeelerSureness.Question(
-                        survey, grid, SurfacePrior.usual(LIMIT), face.gone(), RISK, asked, BLADES));
+                        survey,
+                        grid,
+                        SurfacePrior.usual(LIMIT),
+                        face.gone(),
+                        RISK,
+                        asked,
+                        BLADES,
+                        FeelerEvidence.Tools.USUAL));
                 chances.add(sure.chance());
                 var next = sure.next();
                 NANOS.add(System.nanoTime() - from);

@@ -18,12 +18,25 @@ import org.locationtech.jts.geom.Coordinate;
  * wider than it, give or take what hand, blade and edge leave open, and once in a while an answer is simply wrong: dirt, a burr, a slip.
  */
 public final class FeelerEvidence implements Evidence {
-    /** Standard uncertainties, mm: of the feel of a blade, of its thickness, of a workshop straightedge along itself. */
+    /** Standard uncertainty of the feel of a blade, mm. */
     private static final double FEEL = 0.003;
 
-    private static final double BLADE = 0.002;
-    private static final double EDGE = 0.003;
-    private static final double SPREAD = Math.sqrt(FEEL * FEEL + BLADE * BLADE + EDGE * EDGE);
+    /**
+     * What is in hand: standard uncertainties, mm.
+     *
+     * @param blade of its thickness
+     * @param edge of the straightedge along itself
+     */
+    public record Tools(double blade, double edge) {
+        /** A workshop straightedge and a set of feelers of which nothing more is known. */
+        public static final Tools USUAL = new Tools(0.002, 0.003);
+
+        /** Of one answer, with the feel of the hand. */
+        double spread() {
+            return Math.sqrt(FEEL * FEEL + blade * blade + edge * edge);
+        }
+    }
+
     /** Half of all hands feel an edge rock by so much, mm, and how that differs from hand to hand. */
     private static final double FELT = 0.008;
 
@@ -40,12 +53,14 @@ public final class FeelerEvidence implements Evidence {
 
     private final List<Spot> spots = new ArrayList<>();
     private final List<Laid> laid = new ArrayList<>();
+    private final double spread;
 
     /**
      * @param lines tried or not; one over less than two places of metal says nothing
      * @param ground that the edges lie on
      */
-    public FeelerEvidence(List<FeelerLine> lines, Ground ground) {
+    public FeelerEvidence(List<FeelerLine> lines, Ground ground, Tools tools) {
+        this.spread = tools.spread();
         for (FeelerLine line : lines) {
             laid.add(
                     line.stations().isEmpty() && line.rest() == Rest.NOT_NOTED
@@ -162,9 +177,9 @@ public final class FeelerEvidence implements Evidence {
         return Math.log((1 - WRONG) * share + WRONG / 2);
     }
 
-    private static double between(Tried tried, double gap) {
-        double goes = tried.goes().isPresent() ? below((gap - tried.goes().getAsDouble()) / SPREAD) : 1;
-        double went = tried.refuses().isPresent() ? below((gap - tried.refuses().getAsDouble()) / SPREAD) : 0;
+    private double between(Tried tried, double gap) {
+        double goes = tried.goes().isPresent() ? below((gap - tried.goes().getAsDouble()) / spread) : 1;
+        double went = tried.refuses().isPresent() ? below((gap - tried.refuses().getAsDouble()) / spread) : 0;
         return Math.max(0, goes - went);
     }
 
@@ -183,7 +198,7 @@ public final class FeelerEvidence implements Evidence {
         return all;
     }
 
-    private static void hints(Laid one, List<Hint> all) {
+    private void hints(Laid one, List<Hint> all) {
         if (one.line().rest() == Rest.ROCKS) {
             int middle = nearest(one.at(), MIDDLE);
             all.add(hint(
@@ -212,13 +227,13 @@ public final class FeelerEvidence implements Evidence {
     }
 
     /** What an interval leaves, from where to where; of one that is open above a part as wide again. */
-    private static double[] range(Tried tried) {
+    private double[] range(Tried tried) {
         double least = tried.goes().orElse(-tried.refuses().orElse(0) / 2);
-        return new double[] {least, tried.refuses().orElse(least + Math.max(least, 5 * SPREAD))};
+        return new double[] {least, tried.refuses().orElse(least + Math.max(least, 5 * spread))};
     }
 
     /** A place under the line through both ends, or for a rise above it. */
-    private static Hint hint(Laid one, int place, int sign, double[] range) {
+    private Hint hint(Laid one, int place, int sign, double[] range) {
         int last = one.at().length - 1;
         double t = (one.at()[place] - one.at()[0]) / (one.at()[last] - one.at()[0]);
         double width = range[1] - range[0];
@@ -226,7 +241,7 @@ public final class FeelerEvidence implements Evidence {
                 new int[] {one.first(), one.first() + last, one.first() + place},
                 new double[] {sign * (1 - t), sign * t, -sign},
                 (range[0] + range[1]) / 2,
-                Math.sqrt(width * width / 12 + SPREAD * SPREAD));
+                Math.sqrt(width * width / 12 + spread * spread));
     }
 
     /** Answers that the face speaks against: line, station and how likely the answer was a wrong one, from 0 to 1. */
@@ -256,7 +271,7 @@ public final class FeelerEvidence implements Evidence {
         return all;
     }
 
-    private static double wrong(Laid one, int station, Tried tried, List<double[]> faces, double[] weights) {
+    private double wrong(Laid one, int station, Tried tried, List<double[]> faces, double[] weights) {
         double sum = 0;
         double together = 0;
         for (int f = 0; f < weights.length; f++) {

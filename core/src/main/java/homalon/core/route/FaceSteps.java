@@ -326,6 +326,11 @@ final class FaceSteps {
     }
 
     private Message said(VisitFacts.Face f) {
+        Message found = found(f);
+        return f.doubted() ? Message.of("route.with-an-instrument-in-doubt", found) : found;
+    }
+
+    private Message found(VisitFacts.Face f) {
         return f.finding()
                 .map(found -> switch (found.worst()) {
                     case WITHIN -> Message.of("route.within");

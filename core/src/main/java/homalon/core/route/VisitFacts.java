@@ -70,9 +70,11 @@ public record VisitFacts(
      * @param handled those of them that were read or left out
      * @param oldest reading that counts
      * @param finding empty while there are too few places
+     * @param doubted it was read with an instrument that is not to be relied on: past due, never compared, found out
      * @param revision changes with every reading
      */
-    public record Face(int asked, int handled, Instant oldest, Optional<FaceFound> finding, long revision) {
+    public record Face(
+            int asked, int handled, Instant oldest, Optional<FaceFound> finding, boolean doubted, long revision) {
         public boolean complete() {
             return handled >= asked;
         }

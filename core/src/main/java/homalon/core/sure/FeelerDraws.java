@@ -49,8 +49,8 @@ final class FeelerDraws {
     FeelerDraws(FeelerSureness.Question question) {
         this.question = question;
         FaceGrid grid = question.grid();
-        this.evidence = new FeelerEvidence(question.survey().lines(), grid.ground());
-        this.places = new FeelerEvidence(question.asked(), grid.ground());
+        this.evidence = new FeelerEvidence(question.survey().lines(), grid.ground(), question.tools());
+        this.places = new FeelerEvidence(question.asked(), grid.ground(), question.tools());
         this.anywhere = new EdgesAnywhere(grid);
         List<Spot> all = new ArrayList<>(evidence.spots());
         all.addAll(places.spots());

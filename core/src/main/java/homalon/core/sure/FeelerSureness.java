@@ -59,6 +59,7 @@ public record FeelerSureness(
      * @param risk of being out that may be left
      * @param asked lines in the order of the survey's with every place where a blade can be tried
      * @param blades that are at hand, mm
+     * @param tools what they and the edge leave open
      */
     public record Question(
             FeelerSurvey survey,
@@ -67,7 +68,8 @@ public record FeelerSureness(
             List<Spot> gone,
             double risk,
             List<FeelerLine> asked,
-            List<Double> blades) {}
+            List<Double> blades,
+            FeelerEvidence.Tools tools) {}
 
     public static FeelerSureness of(Question question) {
         FeelerDraws draws = new FeelerDraws(question);

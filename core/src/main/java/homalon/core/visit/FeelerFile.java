@@ -1,10 +1,13 @@
 package homalon.core.visit;
 
+import homalon.core.face.FeelerEvidence;
 import homalon.core.face.FeelerLine;
 import homalon.core.face.FeelerLine.Rest;
 import homalon.core.face.FeelerLine.Station;
 import homalon.core.face.FeelerSurvey;
 import homalon.core.face.Gap;
+import homalon.core.gauge.InUse;
+import homalon.core.gauge.InstrumentKind;
 import homalon.core.geometry.Box;
 import homalon.core.geometry.Spot;
 import homalon.core.quantity.BenchUnit;
@@ -23,6 +26,7 @@ import java.util.UUID;
  * @param blades that were used
  * @param lines in the order in which they are laid
  * @param history everything ever keyed, in order
+ * @param instruments in hand, and those that an answer which stands was given with
  * @param revision goes up with every change
  */
 public record FeelerFile(
@@ -36,6 +40,7 @@ public record FeelerFile(
         Instant startedAt,
         List<LineFile> lines,
         List<TryFile> history,
+        List<InUse> instruments,
         long revision) {
 
     /** One laid edge. */
@@ -141,6 +146,21 @@ public record FeelerFile(
                                         .filter(g -> g.compareTo(limit) >= 0)
                                         .isPresent();
         };
+    }
+
+    /** What edge and blades leave open: of a kind that was changed the coarser, the usual where none was noted. */
+    public FeelerEvidence.Tools tools() {
+        return new FeelerEvidence.Tools(
+                standard(InstrumentKind.FEELERS, FeelerEvidence.Tools.USUAL.blade()),
+                standard(InstrumentKind.STRAIGHTEDGE, FeelerEvidence.Tools.USUAL.edge()));
+    }
+
+    private double standard(InstrumentKind kind, double usual) {
+        return instruments.stream()
+                .filter(i -> i.kind() == kind)
+                .mapToDouble(InUse::standard)
+                .max()
+                .orElse(usual);
     }
 
     public int handled(Length limit) {

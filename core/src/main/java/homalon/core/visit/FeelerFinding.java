@@ -59,7 +59,8 @@ public record FeelerFinding(
                 Stream.concat(Stream.of(BladeSet.SHIM), survey.blades().blades().stream())
                         .distinct()
                         .map(Length::mm)
-                        .toList()));
+                        .toList(),
+                survey.tools()));
         return new FeelerFinding(byBlades, known.judge(byBlades), Optional.of(known), false);
     }
 

@@ -1,8 +1,10 @@
 package homalon.core.visit;
 
+import homalon.core.gauge.InstrumentKind;
 import homalon.core.input.InPath;
 import homalon.core.route.StepKind;
 import homalon.core.words.Message;
+import java.util.List;
 
 /** What the straightedge is laid for. */
 public enum FeelerKind implements InPath {
@@ -24,6 +26,11 @@ public enum FeelerKind implements InPath {
 
     public StepKind step() {
         return step;
+    }
+
+    /** What may be in hand for it. */
+    public List<InstrumentKind> instruments() {
+        return List.of(InstrumentKind.STRAIGHTEDGE, InstrumentKind.FEELERS);
     }
 
     @Override

@@ -74,7 +74,12 @@ public final class RouteFacts {
                 .min(Comparator.naturalOrder())
                 .orElse(s.startedAt());
         return new VisitFacts.Face(
-                s.places().size(), s.handled(), oldest, finding.map(RouteFacts::found), s.revision());
+                s.places().size(),
+                s.handled(),
+                oldest,
+                finding.map(RouteFacts::found),
+                s.with().instruments().stream().anyMatch(i -> i.state().marks()),
+                s.revision());
     }
 
     private static VisitFacts.FaceFound found(FaceFinding f) {

@@ -72,7 +72,7 @@ class FeelerEvidenceTest {
     }
 
     private static double log(FeelerLine line, ToDoubleFunction<Spot> face) {
-        FeelerEvidence evidence = new FeelerEvidence(List.of(line), GROUND);
+        FeelerEvidence evidence = new FeelerEvidence(List.of(line), GROUND, FeelerEvidence.Tools.USUAL);
         return evidence.log(evidence.spots().stream().mapToDouble(face).toArray());
     }
 
@@ -139,7 +139,7 @@ class FeelerEvidenceTest {
     void anAnswerIsDoubtedWhereTheFaceSpeaksAgainstIt() {
         FeelerLine said = line(
                 Rest.SITS_STILL, Tried.NOTHING, new Station(0.3, tried(0.01, 0.02)), new Station(0.7, tried(0.2, 0)));
-        FeelerEvidence evidence = new FeelerEvidence(List.of(said), GROUND);
+        FeelerEvidence evidence = new FeelerEvidence(List.of(said), GROUND, FeelerEvidence.Tools.USUAL);
         double[] face = evidence.spots().stream().mapToDouble(bow(0.018)).toArray();
         List<FeelerEvidence.Doubted> doubted = evidence.doubted(List.of(face), new double[] {1}, 0.5);
         assertEquals(1, doubted.size());
@@ -149,7 +149,8 @@ class FeelerEvidenceTest {
 
     @Test
     void aLineThatSaysNothingAsksForNoPlaces() {
-        FeelerEvidence evidence = new FeelerEvidence(List.of(line(Rest.NOT_NOTED, Tried.NOTHING)), GROUND);
+        FeelerEvidence evidence =
+                new FeelerEvidence(List.of(line(Rest.NOT_NOTED, Tried.NOTHING)), GROUND, FeelerEvidence.Tools.USUAL);
         assertEquals(0, evidence.places());
         assertEquals(0, evidence.log(new double[0]));
         assertEquals(List.of(), evidence.hints());
@@ -165,7 +166,7 @@ class FeelerEvidenceTest {
                 Rest.NOT_NOTED,
                 Tried.NOTHING,
                 List.of(new Station(0.02, tried(0, 0.03))));
-        FeelerEvidence evidence = new FeelerEvidence(List.of(overBores), GROUND);
+        FeelerEvidence evidence = new FeelerEvidence(List.of(overBores), GROUND, FeelerEvidence.Tools.USUAL);
         double[] risenInABore = evidence.spots().stream()
                 .mapToDouble(s ->
                         LAYOUT.bores().stream().anyMatch(b -> b.centre().distance(s) < b.diameter() / 2 - 1) ? 5 : 0)

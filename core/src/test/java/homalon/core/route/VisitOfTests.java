@@ -153,6 +153,14 @@ final class VisitOfTests {
         return this;
     }
 
+    private boolean doubted;
+
+    /** What is read from now on is read with an instrument that is past due. */
+    VisitOfTests doubting() {
+        doubted = true;
+        return this;
+    }
+
     VisitFacts.Face readFace(Verdict verdict, int handled, int asked) {
         double over = verdict == Verdict.OUT ? 0.05 : 0;
         return new VisitFacts.Face(
@@ -167,6 +175,7 @@ final class VisitOfTests {
                                 0.04 + over,
                                 Message.plain("hollow lengthwise"),
                                 Message.plain("the middle is not read"))),
+                doubted,
                 ++revision);
     }
 

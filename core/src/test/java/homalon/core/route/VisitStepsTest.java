@@ -56,6 +56,16 @@ class VisitStepsTest {
                         "BEGUN 8 of 15 keyed",
                         v -> v.ready().read(WITHIN, 8, 15)),
                 row("within", StepKind.FACE, "DONE within", v -> v.ready().read(WITHIN)),
+                row(
+                        "within by an instrument past due",
+                        StepKind.FACE,
+                        "DONE within, instrument in doubt",
+                        v -> v.doubting().ready().read(WITHIN)),
+                row(
+                        "proven by an instrument past due",
+                        StepKind.PROVE,
+                        "DONE within, instrument in doubt",
+                        v -> cut(v).doubting().proven(WITHIN)),
                 row("out", StepKind.FACE, "DONE out by 0.050 mm", v -> v.ready().read(OUT)),
                 row("open", StepKind.FACE, "BEGUN not proven", v -> v.ready().read(NOT_PROVEN)),
                 row(

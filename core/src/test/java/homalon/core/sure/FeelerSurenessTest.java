@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import homalon.core.face.FeelerEvidence;
 import homalon.core.face.FeelerLine;
 import homalon.core.face.FeelerLine.Rest;
 import homalon.core.face.FeelerLine.Station;
@@ -106,7 +107,32 @@ class FeelerSurenessTest {
 
     private static FeelerSureness sure(List<FeelerLine> lines, Kind kind, double risk, Spot... gone) {
         return FeelerSureness.of(new FeelerSureness.Question(
-                survey(lines, kind), GRID, SurfacePrior.usual(LIMIT), List.of(gone), risk, asked(), BLADES));
+                survey(lines, kind),
+                GRID,
+                SurfacePrior.usual(LIMIT),
+                List.of(gone),
+                risk,
+                asked(),
+                BLADES,
+                FeelerEvidence.Tools.USUAL));
+    }
+
+    /** The same answers with an edge that may be as far off as the limit prove nothing. */
+    @Test
+    void aCoarseEdgeLeavesMoreOpen() {
+        List<FeelerLine> lines = triedAllOver(face(0.004, 0.002));
+        double fine = sure(lines, Kind.GAP).chance();
+        FeelerSureness coarse = FeelerSureness.of(new FeelerSureness.Question(
+                survey(lines, Kind.GAP),
+                GRID,
+                SurfacePrior.usual(LIMIT),
+                List.of(),
+                0.01,
+                asked(),
+                BLADES,
+                new FeelerEvidence.Tools(0.002, 0.05)));
+        assertTrue(coarse.chance() > 3 * fine && coarse.chance() > 0.05, coarse.chance() + " beside " + fine);
+        assertFalse(coarse.withinRisk());
     }
 
     private static Spot bridge() {

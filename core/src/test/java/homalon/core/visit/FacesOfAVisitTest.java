@@ -209,6 +209,7 @@ class FacesOfAVisitTest {
                 SheetHand.START,
                 List.of(line),
                 tries,
+                List.of(),
                 1);
     }
 

@@ -39,23 +39,27 @@ public record ReadWithView(
         return new ReadWithView(
                 words(with, writer),
                 marks(with, writer),
-                choices.stream().map(c -> kind(c, with)).toList(),
+                kinds(choices, with.instruments()),
                 SurveyGauges.first(survey).map(SurveyFile.PlaceFile::name),
                 with.closing().map(c -> moved(c, writer)));
     }
 
     /** Before it is begun: what was in hand last is proposed. */
-    static List<Kind> proposed(List<Hands.Choice> choices) {
+    public static List<Kind> proposed(List<Hands.Choice> choices) {
         return choices.stream().map(c -> kind(c, c.proposed())).toList();
     }
 
-    private static Kind kind(Hands.Choice choice, ReadWith with) {
-        String now = with.instruments().stream()
+    /** What may be taken, and of each kind the one in hand. */
+    public static List<Kind> kinds(List<Hands.Choice> choices, List<InUse> instruments) {
+        return choices.stream().map(c -> kind(c, now(c, instruments))).toList();
+    }
+
+    private static String now(Hands.Choice choice, List<InUse> instruments) {
+        return instruments.stream()
                 .filter(i -> i.kind() == choice.kind())
                 .map(InUse::code)
                 .reduce((a, b) -> b)
                 .orElse("");
-        return kind(choice, now);
     }
 
     private static Kind kind(Hands.Choice choice, String selected) {
@@ -99,7 +103,12 @@ public record ReadWithView(
 
     /** What is said of instruments that were past due, never compared, or found out. */
     public static List<String> marks(ReadWith with, LengthWriter writer) {
-        return with.instruments().stream()
+        return marks(with.instruments(), writer);
+    }
+
+    /** The same of some. */
+    public static List<String> marks(List<InUse> instruments, LengthWriter writer) {
+        return instruments.stream()
                 .flatMap(i -> i.mark().stream())
                 .map(m -> Words.of(m, writer))
                 .toList();

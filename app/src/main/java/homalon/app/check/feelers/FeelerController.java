@@ -2,14 +2,17 @@ package homalon.app.check.feelers;
 
 import homalon.app.casting.part.Faces;
 import homalon.app.casting.part.PartPage;
+import homalon.app.check.face.ReadWithView;
 import homalon.app.foundation.drawing.EdgeMark;
 import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.web.Keyed;
+import homalon.app.shop.instruments.Hands;
 import homalon.app.shop.tools.Toolbox;
 import homalon.core.face.FeelerProposal;
 import homalon.core.face.FeelerSurvey;
+import homalon.core.gauge.InstrumentKind;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Layout;
 import homalon.core.part.PlaceNames;
@@ -20,7 +23,9 @@ import homalon.core.visit.FeelerFile;
 import homalon.core.visit.FeelerKind;
 import homalon.core.visit.FeelerWay;
 import homalon.core.visit.PartFile;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import lombok.RequiredArgsConstructor;
@@ -44,6 +49,7 @@ class FeelerController {
     private final FeelerViews views;
     private final Toolbox toolbox;
     private final FeelerReadings readings;
+    private final Hands hands;
 
     @GetMapping
     String page(PartPage page, @PathVariable FeelerKind kind) {
@@ -55,14 +61,22 @@ class FeelerController {
             if (begun.isPresent()) {
                 page.show("tag", part.tag());
                 page.show("view", views.of(part, begun.get(), page.unit()));
+                inHand(page, begun.get());
                 return "check/feelers/survey";
             }
-            empty(page);
+            empty(page, kind);
             return "check/feelers/start";
         });
     }
 
-    private void empty(PartPage page) {
+    private void inHand(PartPage page, FeelerFile survey) {
+        page.show(
+                "hand",
+                ReadWithView.kinds(hands.choices(survey.kind().instruments(), page.me()), survey.instruments()));
+    }
+
+    private void empty(PartPage page, FeelerKind kind) {
+        page.show("hand", ReadWithView.proposed(hands.choices(kind.instruments(), page.me())));
         Layout layout = faces.layout(page.part().numbers());
         List<FeelerProposal.Line> lines = FeelerProposal.of(layout);
         BladeSet blades = toolbox.blades(page.unit());
@@ -96,10 +110,25 @@ class FeelerController {
             PartPage page,
             @PathVariable FeelerKind kind,
             @RequestParam(defaultValue = "FIND") FeelerWay way,
-            @RequestParam(defaultValue = "GAP") FeelerSurvey.Kind limitKind) {
+            @RequestParam(defaultValue = "GAP") FeelerSurvey.Kind limitKind,
+            @RequestParam Map<String, String> typed) {
         PartFile part = page.part();
-        starts.start(part, kind, limitKind, way, page.unit(), page.me());
+        Map<InstrumentKind, String> inHand = new EnumMap<>(InstrumentKind.class);
+        kind.instruments().forEach(i -> inHand.put(i, typed.getOrDefault("hand-" + i.name(), "")));
+        starts.start(part, kind, limitKind, way, page.unit(), inHand, page.me());
         return "redirect:/parts/" + part.tag() + "/" + kind.path();
+    }
+
+    /** From now on it is in hand. */
+    @ToMachinists
+    @PostMapping("/with")
+    String take(
+            PartPage page,
+            @PathVariable FeelerKind kind,
+            @RequestParam InstrumentKind instrument,
+            @RequestParam(defaultValue = "") String code) {
+        surveys.take(page.part(), kind, instrument, code, page.me());
+        return page.read(() -> live(page, kind));
     }
 
     @ToMachinists
@@ -146,7 +175,9 @@ class FeelerController {
     }
 
     private String live(PartPage page, FeelerKind kind) {
-        FeelerView view = views.of(page.part(), begun(page, kind), page.unit());
+        FeelerFile survey = begun(page, kind);
+        FeelerView view = views.of(page.part(), survey, page.unit());
+        inHand(page, survey);
         page.frame(kind.step());
         return show(page, kind, view, "live");
     }

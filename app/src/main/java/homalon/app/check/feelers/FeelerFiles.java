@@ -3,15 +3,19 @@ package homalon.app.check.feelers;
 import homalon.app.foundation.memory.Memory;
 import homalon.app.foundation.memory.Question;
 import homalon.app.foundation.store.EvidenceLog;
+import homalon.app.shop.instruments.Hands;
 import homalon.core.face.FeelerLine.Rest;
 import homalon.core.face.Gap;
+import homalon.core.gauge.InUse;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.BladeSet;
+import homalon.core.rulebook.RuleBook;
 import homalon.core.visit.FeelerFile;
 import homalon.core.visit.FeelerFile.LineFile;
 import homalon.core.visit.FeelerFile.PlaceFile;
 import homalon.core.visit.FeelerFile.TryFile;
 import homalon.core.visit.FeelerSaid;
+import homalon.core.visit.ReadWith;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -31,6 +35,7 @@ class FeelerFiles {
     private final FeelerLineRepository lines;
     private final FeelerPlaceRepository places;
     private final FeelerTryRepository tries;
+    private final Hands hands;
     private final Memory memory;
 
     private record Survey(UUID id) implements Question<FeelerFile> {}
@@ -73,7 +78,19 @@ class FeelerFiles {
                 row.startedAt,
                 List.copyOf(files),
                 history,
+                inHand(row, standing),
                 row.revision);
+    }
+
+    private List<InUse> inHand(FeelerSurveyRow row, List<FeelerTryRow> standing) {
+        List<ReadWith.Taken> taken =
+                hands.taken(List.of(row.jobId)).getOrDefault(new Hands.Step(row.jobId, row.kind.path()), List.of());
+        return ReadWith.of(
+                        RuleBook.DEFAULT_UNCERTAINTY,
+                        taken,
+                        standing.stream().map(FeelerTryRow::at).toList(),
+                        Optional.empty())
+                .instruments();
     }
 
     /** Replays what was said at one place. */

@@ -4,6 +4,7 @@ import homalon.app.casting.part.Faces;
 import homalon.app.shop.tools.Toolbox;
 import homalon.core.face.FeelerProposal;
 import homalon.core.face.FeelerSurvey;
+import homalon.core.gauge.InstrumentKind;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.visit.Asked;
 import homalon.core.visit.FeelerFile;
@@ -11,6 +12,7 @@ import homalon.core.visit.FeelerKind;
 import homalon.core.visit.FeelerWay;
 import homalon.core.visit.PartFile;
 import java.time.Clock;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -30,6 +32,26 @@ public class FeelerStarts {
     private final Faces faces;
     private final Toolbox toolbox;
     private final Clock clock;
+
+    /** The same with what is in hand, by code; blank for none. */
+    public void start(
+            PartFile part,
+            FeelerKind kind,
+            FeelerSurvey.Kind limitKind,
+            FeelerWay way,
+            BenchUnit unit,
+            Map<InstrumentKind, String> inHand,
+            UUID by) {
+        if (said.find(part, kind).isPresent()) {
+            return;
+        }
+        start(part, kind, limitKind, way, unit, by);
+        inHand.forEach((instrument, code) -> {
+            if (!code.isBlank()) {
+                said.take(part, kind, instrument, code, by);
+            }
+        });
+    }
 
     public FeelerFile start(
             PartFile part, FeelerKind kind, FeelerSurvey.Kind limitKind, FeelerWay way, BenchUnit unit, UUID by) {

@@ -3,9 +3,11 @@ package homalon.app.check.feelers;
 import homalon.app.casting.part.Faces;
 import homalon.app.foundation.store.EvidenceLog;
 import homalon.app.foundation.web.Keyed;
+import homalon.app.shop.instruments.Hands;
 import homalon.core.face.FeelerLine.Rest;
 import homalon.core.face.FeelerSlide;
 import homalon.core.face.Gap;
+import homalon.core.gauge.InstrumentKind;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
@@ -49,6 +51,7 @@ public class FeelerSurveys {
     private final EvidenceLog log;
     private final FeelerFiles files;
     private final Faces faces;
+    private final Hands hands;
     private final Clock clock;
 
     /** One press of a key by one hand: all that it says is said at one moment, and taken back together. */
@@ -80,6 +83,21 @@ public class FeelerSurveys {
     @Transactional(readOnly = true)
     public Map<UUID, List<FeelerFile>> ofVisits(Collection<UUID> visits) {
         return surveys.ofVisits(visits).stream().map(files::of).collect(Collectors.groupingBy(FeelerFile::visit));
+    }
+
+    /**
+     * From now on it is in hand.
+     *
+     * @param code blank to put away what is in hand of that kind
+     * @throws BadInputException when nothing of that kind tries a face, or there is none of that code
+     */
+    public void take(PartFile part, FeelerKind kind, InstrumentKind instrument, String code, UUID by) {
+        FeelerFile survey = open(part, kind);
+        if (!kind.instruments().contains(instrument)) {
+            throw new BadInputException("code", "app.instruments.no-such", code);
+        }
+        hands.take(part, kind.path(), instrument, code, by);
+        surveys.changed(survey.id());
     }
 
     /** Changes the way of working; what was said stays. */

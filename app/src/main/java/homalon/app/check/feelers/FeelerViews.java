@@ -3,6 +3,7 @@ package homalon.app.check.feelers;
 import homalon.app.casting.part.Faces;
 import homalon.app.casting.work.WorkLog;
 import homalon.app.check.face.FaceView;
+import homalon.app.check.face.ReadWithView;
 import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.web.Workings;
 import homalon.app.foundation.words.Words;
@@ -84,7 +85,7 @@ public class FeelerViews {
         }
 
         FeelerView view() {
-            FaceView.Headline headline = headline();
+            FaceView.Headline headline = marked(headline());
             FaceDrawing drawing = FaceDrawing.of(
                             layout, survey.kind().path(), headline.words() + ". " + headline.sentence())
                     .edges(FeelerEdges.of(read), Math.max(limit.most().mm(), 0.02));
@@ -108,6 +109,15 @@ public class FeelerViews {
                     survey.begun() ? Workings.of(List.of(FeelerWorking.of(read)), writer) : Workings.NONE,
                     survey.complete(limit.most()),
                     read.finding().awaited());
+        }
+
+        /** What is said of an edge or of feelers that are not to be relied on. */
+        private FaceView.Headline marked(FaceView.Headline said) {
+            List<String> marks = survey.begun() ? ReadWithView.marks(survey.instruments(), writer) : List.of();
+            return marks.isEmpty()
+                    ? said
+                    : new FaceView.Headline(
+                            said.style(), said.words(), said.sentence() + " " + String.join(" ", marks));
         }
 
         private FaceView.Headline headline() {

@@ -1,5 +1,6 @@
 package homalon.app.outcome.calc;
 
+import homalon.core.face.FeelerEvidence;
 import homalon.core.face.FeelerLine;
 import homalon.core.face.FeelerLine.Rest;
 import homalon.core.face.FeelerLine.Station;
@@ -121,7 +122,8 @@ final class FeelersModel {
                         ? Stream.of(1, 2, 3, 4, 5)
                                 .map(n -> n * survey.thinnest())
                                 .toList()
-                        : List.copyOf(model.blades())));
+                        : List.copyOf(model.blades()),
+                FeelerEvidence.Tools.USUAL));
         return new Answer(
                 sure.chance(),
                 sure.withinRisk(),

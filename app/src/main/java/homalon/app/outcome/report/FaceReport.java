@@ -138,7 +138,10 @@ class FaceReport {
         Instant last = survey.history().get(survey.history().size() - 1).at();
         String when = "Tried " + WrittenDay.of(last, writer.days()) + " by "
                 + people.names().getOrDefault(survey.startedBy(), "someone") + "; thinnest blade "
-                + writer.full(survey.blades().thinnest());
+                + writer.full(survey.blades().thinnest())
+                + survey.instruments().stream()
+                        .map(i -> ", " + i.code() + " " + i.name())
+                        .collect(Collectors.joining());
         return new ReportView.Felt(Words.of(survey.kind().words()), when, view);
     }
 

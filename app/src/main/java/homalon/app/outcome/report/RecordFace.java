@@ -131,7 +131,7 @@ class RecordFace {
                         : null);
     }
 
-    private static Instrument instrument(InUse use) {
+    static Instrument instrument(InUse use) {
         return new Instrument(
                 use.code(),
                 use.name(),

@@ -30,6 +30,7 @@ class RecordFeelers {
             String startedBy,
             List<Line> lines,
             List<Said> said,
+            List<RecordFace.Instrument> triedWith,
             Result result) {}
 
     record Line(String name, List<BigDecimal> fromMm, List<BigDecimal> toMm, String rest, List<Place> places) {}
@@ -75,6 +76,9 @@ class RecordFeelers {
                 names.get(s.startedBy()),
                 s.lines().stream().map(RecordFeelers::line).toList(),
                 s.history().stream().map(t -> said(t, names.get(t.by()))).toList(),
+                s.instruments().isEmpty()
+                        ? null
+                        : s.instruments().stream().map(RecordFace::instrument).toList(),
                 result(findings.of(part, s)));
     }
 

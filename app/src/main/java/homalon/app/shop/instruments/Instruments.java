@@ -1,6 +1,7 @@
 package homalon.app.shop.instruments;
 
 import homalon.app.foundation.store.EvidenceLog;
+import homalon.app.foundation.web.ReadTransaction;
 import homalon.core.gauge.Compared;
 import homalon.core.gauge.GaugeStanding;
 import homalon.core.gauge.Instrument;
@@ -29,6 +30,7 @@ public class Instruments {
     private final CheckRepository checks;
     private final InUseRepository uses;
     private final EvidenceLog log;
+    private final ReadTransaction reading;
     private final Clock clock;
 
     /**
@@ -59,6 +61,14 @@ public class Instruments {
     /** All of them, those that were retired last. */
     @Transactional(readOnly = true)
     public List<Known> all() {
+        return reading.once(All.OF_THEM, this::read);
+    }
+
+    private enum All {
+        OF_THEM
+    }
+
+    private List<Known> read() {
         Map<UUID, List<ComparedRow>> by =
                 comparisons.findAllByOrderBySeq().stream().collect(Collectors.groupingBy(ComparedRow::instrument));
         List<Known> known = rows.findAllByOrderByCode().stream()
