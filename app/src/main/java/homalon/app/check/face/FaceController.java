@@ -10,8 +10,8 @@ import homalon.app.foundation.web.Keyed;
 import homalon.app.foundation.web.Shell;
 import homalon.app.foundation.web.WriteTransaction;
 import homalon.app.foundation.words.Words;
+import homalon.app.shop.instruments.Hands;
 import homalon.core.face.PlaceProposal;
-import homalon.core.gauge.InstrumentKind;
 import homalon.core.geometry.Spot;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Layout;
@@ -28,7 +28,6 @@ import homalon.core.visit.SurveyKind;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -117,9 +116,7 @@ class FaceController {
             @RequestParam Map<String, String> typed) {
         PartFile part = page.part();
         Length unsure = uncertainty.isBlank() ? RuleBook.DEFAULT_UNCERTAINTY : Length.parse(uncertainty, page.unit());
-        Map<InstrumentKind, String> inHand = new EnumMap<>(InstrumentKind.class);
-        kind.instruments().forEach(i -> inHand.put(i, typed.getOrDefault("hand-" + i.name(), "")));
-        starts.start(part, kind, density, unsure, inHand, page.me());
+        starts.start(part, kind, density, unsure, Hands.chosen(kind.instruments(), typed), page.me());
         return "redirect:/parts/" + part.tag() + "/" + kind.path();
     }
 

@@ -48,7 +48,7 @@ public class SurveyStarts {
         return begin(part, kind, proposed(part, kind, density), uncertainty, by);
     }
 
-    /** The same with what is in hand, by code; blank for none. */
+    /** The same with what is in hand, by code. */
     public SurveyFile start(
             PartFile part,
             SurveyKind kind,
@@ -59,11 +59,7 @@ public class SurveyStarts {
         boolean begun = readings.find(part, kind).isPresent();
         SurveyFile survey = start(part, kind, density, uncertainty, by);
         if (!begun) {
-            inHand.forEach((instrument, code) -> {
-                if (!code.isBlank()) {
-                    gauges.take(part, survey, instrument, code, by);
-                }
-            });
+            inHand.forEach((instrument, code) -> gauges.take(part, survey, instrument, code, by));
         }
         return survey;
     }

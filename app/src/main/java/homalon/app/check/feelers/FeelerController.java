@@ -23,7 +23,6 @@ import homalon.core.visit.FeelerFile;
 import homalon.core.visit.FeelerKind;
 import homalon.core.visit.FeelerWay;
 import homalon.core.visit.PartFile;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -113,9 +112,7 @@ class FeelerController {
             @RequestParam(defaultValue = "GAP") FeelerSurvey.Kind limitKind,
             @RequestParam Map<String, String> typed) {
         PartFile part = page.part();
-        Map<InstrumentKind, String> inHand = new EnumMap<>(InstrumentKind.class);
-        kind.instruments().forEach(i -> inHand.put(i, typed.getOrDefault("hand-" + i.name(), "")));
-        starts.start(part, kind, limitKind, way, page.unit(), inHand, page.me());
+        starts.start(part, kind, limitKind, way, page.unit(), Hands.chosen(kind.instruments(), typed), page.me());
         return "redirect:/parts/" + part.tag() + "/" + kind.path();
     }
 

@@ -33,7 +33,7 @@ public class FeelerStarts {
     private final Toolbox toolbox;
     private final Clock clock;
 
-    /** The same with what is in hand, by code; blank for none. */
+    /** The same with what is in hand, by code. */
     public void start(
             PartFile part,
             FeelerKind kind,
@@ -46,11 +46,7 @@ public class FeelerStarts {
             return;
         }
         start(part, kind, limitKind, way, unit, by);
-        inHand.forEach((instrument, code) -> {
-            if (!code.isBlank()) {
-                said.take(part, kind, instrument, code, by);
-            }
-        });
+        inHand.forEach((instrument, code) -> said.take(part, kind, instrument, code, by));
     }
 
     public FeelerFile start(

@@ -10,6 +10,7 @@ import homalon.core.visit.ReadWith;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.Collection;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -91,6 +92,18 @@ public class Hands {
                                 .orElse("")))
                 .filter(c -> !c.instruments().isEmpty())
                 .toList();
+    }
+
+    /** What a form says is in hand: of each kind the code that was chosen, those that were not are left out. */
+    public static Map<InstrumentKind, String> chosen(List<InstrumentKind> kinds, Map<String, String> typed) {
+        Map<InstrumentKind, String> chosen = new EnumMap<>(InstrumentKind.class);
+        kinds.forEach(kind -> {
+            String code = typed.getOrDefault("hand-" + kind.name(), "");
+            if (!code.isBlank()) {
+                chosen.put(kind, code);
+            }
+        });
+        return chosen;
     }
 
     private boolean mayBeTaken(String code) {

@@ -1,6 +1,7 @@
 package homalon.app.shop.instruments;
 
 import homalon.app.foundation.store.EvidenceLog;
+import homalon.app.foundation.web.NotHereException;
 import homalon.app.foundation.web.ReadTransaction;
 import homalon.core.gauge.Compared;
 import homalon.core.gauge.GaugeStanding;
@@ -11,11 +12,14 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -74,7 +78,7 @@ public class Instruments {
         List<Known> known = rows.findAllByOrderByCode().stream()
                 .map(r -> known(r, by.getOrDefault(r.id, List.of())))
                 .toList();
-        return java.util.stream.Stream.concat(
+        return Stream.concat(
                         known.stream().filter(k -> !k.retired()), known.stream().filter(Known::retired))
                 .toList();
     }
@@ -89,8 +93,14 @@ public class Instruments {
     /** @param code in any letters */
     @Transactional(readOnly = true)
     public Optional<Known> find(String code) {
-        return rows.findByCode(code.strip().toUpperCase(java.util.Locale.ROOT))
+        return rows.findByCode(code.strip().toUpperCase(Locale.ROOT))
                 .map(r -> known(r, comparisons.findByInstrumentOrderBySeq(r.id)));
+    }
+
+    /** @throws NotHereException when there is none */
+    @Transactional(readOnly = true)
+    public Known known(String code) {
+        return find(code).orElseThrow(() -> new NotHereException("There is no instrument of the code " + code + "."));
     }
 
     private Known known(InstrumentRow row, List<ComparedRow> compared) {
@@ -172,7 +182,7 @@ public class Instruments {
                         u -> new Hands.Step(u.visit(), u.step()),
                         u -> new Used(u.visit(), u.step(), u.at()),
                         (a, b) -> a,
-                        java.util.LinkedHashMap::new))
+                        LinkedHashMap::new))
                 .values()
                 .stream()
                 .toList();

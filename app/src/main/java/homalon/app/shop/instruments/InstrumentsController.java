@@ -4,7 +4,6 @@ import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.opened.ToOwners;
 import homalon.app.foundation.people.Journal;
-import homalon.app.foundation.web.NotHereException;
 import homalon.app.foundation.web.Page;
 import homalon.core.gauge.Instrument;
 import homalon.core.gauge.InstrumentKind;
@@ -56,13 +55,7 @@ class InstrumentsController {
 
     @GetMapping("/instruments/{code}")
     String one(Page page, @PathVariable String code) {
-        return page.read(() -> show(page, known(code)));
-    }
-
-    private Instruments.Known known(String code) {
-        return instruments
-                .find(code)
-                .orElseThrow(() -> new NotHereException("There is no instrument of the code " + code + "."));
+        return page.read(() -> show(page, instruments.known(code)));
     }
 
     private String show(Page page, Instruments.Known known) {
@@ -79,7 +72,7 @@ class InstrumentsController {
     }
 
     private String doing(Page page, String code, Wish wish) {
-        Instruments.Known known = known(code);
+        Instruments.Known known = instruments.known(code);
         try {
             wish.fulfil();
             return "redirect:/instruments/" + known.instrument().code();
@@ -93,7 +86,7 @@ class InstrumentsController {
     @PostMapping("/instruments/{code}")
     String amend(Page page, @PathVariable String code, @ModelAttribute InstrumentForm form) {
         return doing(page, code, () -> {
-            Instrument was = known(code).instrument();
+            Instrument was = instruments.known(code).instrument();
             // What stands in the field as it was shown is what it was, and not what is left of it in the reader's unit.
             boolean same =
                     GaugeFigures.full(was.kind(), was.amount(), page.writer()).equals(form.amount());
@@ -109,7 +102,7 @@ class InstrumentsController {
     @PostMapping("/instruments/{code}/retire")
     String retire(Page page, @PathVariable String code, @RequestParam(defaultValue = "true") boolean retired) {
         return doing(page, code, () -> {
-            instruments.retire(known(code).instrument().code(), retired);
+            instruments.retire(instruments.known(code).instrument().code(), retired);
             journal.write(
                     Journal.What.TOOLS_CHANGED, page.me(), code + (retired ? " no longer offered" : " offered again"));
         });
@@ -119,7 +112,7 @@ class InstrumentsController {
     @PostMapping("/instruments/{code}/comparisons")
     String compare(Page page, @PathVariable String code, @ModelAttribute ComparisonForm form) {
         return doing(page, code, () -> {
-            Instrument of = known(code).instrument();
+            Instrument of = instruments.known(code).instrument();
             instruments.compare(form.id(), of.code(), form.compared(of.kind(), page.unit()), page.me());
         });
     }
@@ -133,7 +126,7 @@ class InstrumentsController {
             @RequestParam(defaultValue = "") String reference,
             @RequestParam(defaultValue = "") String read) {
         return doing(page, code, () -> {
-            Instrument of = known(code).instrument();
+            Instrument of = instruments.known(code).instrument();
             double is = GaugeFigures.read(of.kind(), reference, page.unit(), "reference");
             double said = GaugeFigures.read(of.kind(), read, page.unit(), "read");
             instruments.check(id, of.code(), is, said, page.me());

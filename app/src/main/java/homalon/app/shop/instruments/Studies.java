@@ -107,8 +107,12 @@ public class Studies {
     /** A reading that stands. */
     public record Line(long seq, double value) {}
 
-    public UUID begin(UUID instrument, Asked asked, UUID by) {
-        return studies.save(new StudyRow(instrument, asked, by, clock.instant())).id;
+    /** @param id made by the page, so that the same sent twice begins one */
+    public UUID begin(UUID id, UUID instrument, Asked asked, UUID by) {
+        if (!studies.existsById(id)) {
+            studies.save(new StudyRow(id, instrument, asked, by, clock.instant()));
+        }
+        return id;
     }
 
     @Transactional(readOnly = true)

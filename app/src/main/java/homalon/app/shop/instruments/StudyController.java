@@ -9,7 +9,6 @@ import homalon.app.foundation.web.Keyed;
 import homalon.app.foundation.web.NotHereException;
 import homalon.app.foundation.web.Page;
 import homalon.app.foundation.web.WriteTransaction;
-import homalon.core.gauge.InstrumentKind;
 import homalon.core.gauge.Repeatability;
 import homalon.core.input.BadInputException;
 import homalon.core.input.RefusedInputException;
@@ -38,11 +37,12 @@ class StudyController {
     String begin(
             Page page,
             @PathVariable String code,
+            @RequestParam UUID id,
             @RequestParam(defaultValue = "") String hands,
             @RequestParam(defaultValue = "") String places,
             @RequestParam(defaultValue = "") String times,
             @RequestParam(defaultValue = "") String width) {
-        Instruments.Known known = known(code);
+        Instruments.Known known = instruments.known(code);
         try {
             List<String> names = Arrays.stream(Blanks.of(hands).split("[,;]"))
                     .map(String::strip)
@@ -54,7 +54,7 @@ class StudyController {
                     whole(times),
                     GaugeFigures.read(known.instrument().kind(), width, page.unit(), "width"));
             return "redirect:/instruments/" + known.instrument().code() + "/studies/"
-                    + studies.begin(known.id(), asked, page.me());
+                    + studies.begin(id, known.id(), asked, page.me());
         } catch (RefusedInputException e) {
             page.refuse(e);
             page.show("known", known);
@@ -67,23 +67,23 @@ class StudyController {
         return typed.strip().matches("[0-9]{1,3}") ? Integer.parseInt(typed.strip()) : 0;
     }
 
-    private Instruments.Known known(String code) {
-        return instruments
-                .find(code)
-                .orElseThrow(() -> new NotHereException("There is no instrument of the code " + code + "."));
-    }
-
     @GetMapping("/instruments/{code}/studies/{id}")
     String page(Page page, @PathVariable String code, @PathVariable UUID id) {
         return page.read(() -> show(page, code, id, "shop/instruments/study"));
     }
 
-    private String show(Page page, String code, UUID id, String view) {
-        Instruments.Known known = known(code);
+    /** Looked at before anything is written: what one instrument reads is no reading of another. */
+    private Studies.Study of(Instruments.Known known, UUID id) {
         Studies.Study study = studies.find(id);
         if (!study.instrument().equals(known.id())) {
             throw new NotHereException("That study is of another instrument.");
         }
+        return study;
+    }
+
+    private String show(Page page, String code, UUID id, String view) {
+        Instruments.Known known = instruments.known(code);
+        Studies.Study study = of(known, id);
         page.show("known", known);
         page.show("study", StudyView.of(known.instrument(), study, page.writer()));
         return view;
@@ -92,9 +92,10 @@ class StudyController {
     @ToMachinists
     @PostMapping("/instruments/{code}/studies/{id}/readings")
     String key(Page page, @PathVariable String code, @PathVariable UUID id, Keyed keyed) {
-        InstrumentKind kind = known(code).instrument().kind();
+        Instruments.Known known = instruments.known(code);
+        of(known, id);
         writing.of(() -> {
-            studies.key(id, kind, keyed, page.me());
+            studies.key(id, known.instrument().kind(), keyed, page.me());
             return true;
         });
         return live(page, code, id);
@@ -103,6 +104,7 @@ class StudyController {
     @ToMachinists
     @PostMapping("/instruments/{code}/studies/{id}/undo")
     String undo(Page page, @PathVariable String code, @PathVariable UUID id, @RequestParam(name = "id") UUID line) {
+        of(instruments.known(code), id);
         int slot = studies.undo(id, line, page.me())
                 .orElseThrow(() -> new BadInputException("undo", "app.face.nothing-of-yours-is-left-to-take-back"));
         page.standAt(slot);
@@ -118,8 +120,8 @@ class StudyController {
     @ToOwners
     @PostMapping("/instruments/{code}/studies/{id}/use")
     String use(Page page, @PathVariable String code, @PathVariable UUID id) {
-        Instruments.Known known = known(code);
-        double both = studies.find(id)
+        Instruments.Known known = instruments.known(code);
+        double both = of(known, id)
                 .result()
                 .map(Repeatability::both)
                 .orElseThrow(() -> new BadInputException("study", "app.instruments.study-read-it-to-its-end"));

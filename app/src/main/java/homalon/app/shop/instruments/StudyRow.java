@@ -35,8 +35,8 @@ final class StudyRow {
 
     StudyRow() {}
 
-    StudyRow(UUID instrument, Studies.Asked asked, UUID by, Instant at) {
-        this.id = UUID.randomUUID();
+    StudyRow(UUID id, UUID instrument, Studies.Asked asked, UUID by, Instant at) {
+        this.id = id;
         this.instrument = instrument;
         this.hands = String.join(BETWEEN, asked.hands());
         this.places = asked.places();

@@ -235,7 +235,17 @@ class InstrumentsTest {
             path("IS-02", InstrumentKind.INDICATOR);
         }
         HttpResponse<String> refused = ines.post(
-                "/instruments/IS-02/studies", "hands", hands, "places", places, "times", times, "width", width);
+                "/instruments/IS-02/studies",
+                "id",
+                UUID.randomUUID().toString(),
+                "hands",
+                hands,
+                "places",
+                places,
+                "times",
+                times,
+                "width",
+                width);
         assertEquals(422, refused.statusCode(), refused.body());
         assertTrue(refused.body().contains(says), refused.body());
     }
@@ -245,6 +255,7 @@ class InstrumentsTest {
         String path = path("IS-03", InstrumentKind.PRESSURE_GAUGE);
         Studies studies = shop.bean(Studies.class);
         UUID id = studies.begin(
+                UUID.randomUUID(),
                 register().find("IS-03").orElseThrow().id(),
                 new Studies.Asked(List.of("Ines"), 2, 2, 0.5),
                 shop.bean(homalon.app.foundation.people.People.class)
@@ -270,8 +281,36 @@ class InstrumentsTest {
                 ines.key(url, "id", UUID.randomUUID().toString(), "place", "0", "typed", "/", "unit", "MM")
                         .statusCode());
         assertEquals(422, marit.post(path + "/studies/" + id + "/use").statusCode(), "not read to its end");
-        path("IS-04", InstrumentKind.PRESSURE_GAUGE);
+        String other = path("IS-04", InstrumentKind.BURETTE) + "/studies/" + id;
+        assertEquals(
+                404,
+                ines.key(
+                                other + "/readings",
+                                "id",
+                                UUID.randomUUID().toString(),
+                                "place",
+                                "2",
+                                "typed",
+                                "2",
+                                "unit",
+                                "MM")
+                        .statusCode());
+        assertEquals(1, studies.find(id).read().size(), "nothing is kept of what another instrument read");
+        assertEquals(404, marit.post(other + "/use").statusCode());
         assertEquals(404, ines.get("/instruments/IS-04/studies/" + id).statusCode(), "of another instrument");
         assertEquals(404, ines.get("/instruments/NO-00").statusCode());
+        studies.begin(
+                id,
+                register().find("IS-03").orElseThrow().id(),
+                studies.find(id).asked(),
+                shop.bean(homalon.app.foundation.people.People.class)
+                        .all()
+                        .get(0)
+                        .id());
+        assertEquals(
+                1,
+                studies.ofInstrument(register().find("IS-03").orElseThrow().id())
+                        .size(),
+                "begun once");
     }
 }
