@@ -20,10 +20,22 @@ async function signOut() {
   location.replace('/sign-in?out');
 }
 
+/** A page of the door that opened later, in another tab too, has left this one's token behind: the one that holds now goes with the form. */
+async function signIn(form) {
+  const text = await fetch('/sign-in', { headers: { Accept: 'text/html' } }).then((a) => (a.ok ? a.text() : '')).catch(() => '');
+  const now = new DOMParser().parseFromString(text, 'text/html').querySelector('input[name=_csrf]')?.value;
+  if (now) form.querySelector('input[name=_csrf]').value = now;
+  form.submit();
+}
+
 document.addEventListener('submit', (event) => {
   const { pathname } = new URL(event.target.action);
-  // Whoever signs in has a session of its own: nothing is owed for the one before.
-  if (pathname === '/sign-in') localStorage.removeItem(OWED);
+  if (pathname === '/sign-in') {
+    // Whoever signs in has a session of its own: nothing is owed for the one before.
+    localStorage.removeItem(OWED);
+    event.preventDefault();
+    signIn(event.target);
+  }
   if (pathname !== '/sign-out') return;
   event.preventDefault();
   signOut();

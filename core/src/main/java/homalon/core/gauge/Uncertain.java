@@ -43,6 +43,20 @@ public record Uncertain(double value, double standard) {
         return new Uncertain(value, kept / KEPT);
     }
 
+    /** Less another that is independent of it. */
+    public Uncertain minus(Uncertain other) {
+        return new Uncertain(value - other.value, Math.hypot(standard, other.standard));
+    }
+
+    /** With another that is independent of it. */
+    public Uncertain plus(Uncertain other) {
+        return new Uncertain(value + other.value, Math.hypot(standard, other.standard));
+    }
+
+    public Uncertain times(double factor) {
+        return new Uncertain(value * factor, standard * Math.abs(factor));
+    }
+
     /** What is kept on both sides of a limit. */
     public double kept() {
         return KEPT * standard;

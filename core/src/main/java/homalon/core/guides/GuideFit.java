@@ -4,8 +4,10 @@ import homalon.core.catalogue.Item;
 import homalon.core.input.Problems;
 import homalon.core.part.Material;
 import homalon.core.rulebook.BenchFigure;
+import homalon.core.rulebook.BenchGauges;
 import homalon.core.rulebook.BookDefaults;
 import homalon.core.rulebook.Source;
+import homalon.core.verdict.Verdict;
 import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -31,6 +33,8 @@ public record GuideFit(double least, double most, Source source, List<One> each,
     /** How it would sit. */
     public enum Answer {
         BITES,
+        /** By what was read it bites, and the gauges leave open whether it does. */
+        NEAR,
         TIGHT,
         LOOSE,
         DROPS;
@@ -39,6 +43,11 @@ public record GuideFit(double least, double most, Source source, List<One> each,
 
         public Message words() {
             return words;
+        }
+
+        /** It may be chosen as the housing is. */
+        public boolean sits() {
+            return this == BITES || this == NEAR;
         }
     }
 
@@ -64,12 +73,12 @@ public record GuideFit(double least, double most, Source source, List<One> each,
         for (Item guide : stock) {
             if (guide.kind() == Item.Kind.GUIDE) {
                 double p = guide.outer() - housing;
-                each.add(new One(guide, p, answer(p, press)));
+                each.add(new One(guide, p, answer(p, press, BenchGauges.of(shop))));
             }
         }
         each.sort(Comparator.comparingDouble((One o) -> Math.abs(o.press() - middle))
                 .thenComparing(o -> o.guide().code()));
-        boolean fits = each.stream().anyMatch(o -> o.answer() == Answer.BITES);
+        boolean fits = each.stream().anyMatch(o -> o.answer().sits());
         Optional<Ream> ream = fits
                 ? Optional.empty()
                 : each.stream()
@@ -80,13 +89,16 @@ public record GuideFit(double least, double most, Source source, List<One> each,
         return new GuideFit(press.least(), press.most(), press.source(), List.copyOf(each), ream);
     }
 
-    private static Answer answer(double p, BenchFigure.Span wanted) {
+    private static Answer answer(double p, BenchFigure.Span wanted, BenchGauges gauges) {
         if (p <= 0) {
             return Answer.DROPS;
         }
         if (p < wanted.least() - 1e-9) {
             return Answer.LOOSE;
         }
-        return p > wanted.most() + 1e-9 ? Answer.TIGHT : Answer.BITES;
+        if (p > wanted.most() + 1e-9) {
+            return Answer.TIGHT;
+        }
+        return gauges.fit(p).between(wanted.least(), wanted.most()) == Verdict.WITHIN ? Answer.BITES : Answer.NEAR;
     }
 }

@@ -1,8 +1,11 @@
 package homalon.core.integrity;
 
+import homalon.core.gauge.Propagation;
+import homalon.core.gauge.Uncertain;
 import homalon.core.input.Problems;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.rulebook.BenchFigure;
+import homalon.core.rulebook.BenchGauges;
 import homalon.core.rulebook.BookDefaults;
 import homalon.core.verdict.Verdict;
 import homalon.core.words.Message;
@@ -97,13 +100,43 @@ public record Decay(double lost, double minutes, List<Point> curve, Verdict verd
     /** One reading as it would be at the first one's temperature. */
     public record Point(double minute, double bar, double corrected) {}
 
+    /** How far a thermometer on the casting may be off between two readings, K, 19 times in 20; a general default. */
+    public static final double THERMOMETER = 0.5;
+
+    /** The same with readings that count as exact. */
+    public static Decay of(List<Reading> readings, boolean wet, Bubbles bubbles, Asked asked) {
+        return of(readings, wet, bubbles, asked, BenchGauges.EXACT);
+    }
+
+    /**
+     * What was lost with what the gauges leave open of it, to first order over two pressures and two temperatures; exact where the
+     * pressure gauge counts as exact.
+     */
+    public static Uncertain lost(Reading first, Reading last, boolean wet, BenchGauges gauges) {
+        double kelvin = gauges.pressure() > 0 ? THERMOMETER / Uncertain.KEPT / Math.sqrt(2) : 0;
+        List<Uncertain> figures = List.of(
+                Uncertain.plusMinus(first.bar(), gauges.pressure()),
+                new Uncertain(first.celsius().orElse(ROOM), kelvin),
+                Uncertain.plusMinus(last.bar(), gauges.pressure()),
+                new Uncertain(last.celsius().orElse(ROOM), kelvin));
+        return Propagation.of(
+                        figures,
+                        v -> v[0]
+                                - corrected(
+                                        new Reading(first.minute(), v[0], OptionalDouble.of(v[1])),
+                                        new Reading(last.minute(), v[2], OptionalDouble.of(v[3])),
+                                        wet))
+                .result();
+    }
+
     /**
      * @param readings in time, the first at the start of the hold
      * @param wet water stands in the space that is under pressure
+     * @param gauges what the pressure gauge leaves open
      * @return with one reading or none: not proven
      * @throws homalon.core.input.BadInputException for readings that no test gives
      */
-    public static Decay of(List<Reading> readings, boolean wet, Bubbles bubbles, Asked asked) {
+    public static Decay of(List<Reading> readings, boolean wet, Bubbles bubbles, Asked asked, BenchGauges gauges) {
         check(readings);
         if (readings.isEmpty()) {
             return bubbles == Bubbles.SEEN
@@ -119,22 +152,37 @@ public record Decay(double lost, double minutes, List<Point> curve, Verdict verd
         Point last = curve.get(curve.size() - 1);
         double lost = first.bar() - last.corrected();
         double minutes = last.minute() - first.minute();
-        boolean leaks = curve.stream()
-                .anyMatch(p -> first.bar() - p.corrected() > asked.mostAfter(p.minute() - first.minute()) + 1e-9);
+        boolean leaks = told
+                && readings.stream()
+                        .anyMatch(r -> lost(first, r, wet, gauges).atMost(asked.mostAfter(r.minute() - first.minute()))
+                                == Verdict.OUT);
         boolean fell = readings.stream().anyMatch(r -> r.bar() < coldest(first, wet) - 1e-9);
         boolean whole = readings.size() > 1 && minutes >= asked.hold() - 1e-9;
         if (bubbles == Bubbles.SEEN) {
             return new Decay(lost, minutes, List.copyOf(curve), Verdict.OUT, LEAKS);
         }
-        if (fell || (told && leaks)) {
+        if (fell || leaks) {
             Message why = fell
                     ? Message.of("integrity.no-cooling-explains-that-fall")
                     : Message.of("integrity.it-lost-more-than-it-may");
             return new Decay(lost, minutes, List.copyOf(curve), Verdict.OUT, why);
         }
-        boolean proven = told && whole && bubbles != Bubbles.NOT_LOOKED;
-        Verdict verdict = proven ? Verdict.WITHIN : Verdict.NOT_PROVEN;
-        return new Decay(lost, minutes, List.copyOf(curve), verdict, notOut(told, whole, bubbles));
+        Reading end = readings.get(readings.size() - 1);
+        boolean near =
+                told && whole && lost(first, end, wet, gauges).atMost(asked.mostAfter(minutes)) == Verdict.NOT_PROVEN;
+        boolean proven = told && whole && !near && bubbles != Bubbles.NOT_LOOKED;
+        return new Decay(
+                lost,
+                minutes,
+                List.copyOf(curve),
+                proven ? Verdict.WITHIN : Verdict.NOT_PROVEN,
+                near ? tooNear(asked) : notOut(told, whole, bubbles));
+    }
+
+    private static Message tooNear(Asked asked) {
+        return asked.volume().isPresent()
+                ? Message.of("integrity.too-near-to-tell-hold-it-longer")
+                : Message.of("integrity.too-near-to-tell-key-the-volume");
     }
 
     private static Message notOut(boolean told, boolean whole, Bubbles bubbles) {

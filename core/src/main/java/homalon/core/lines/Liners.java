@@ -1,6 +1,7 @@
 package homalon.core.lines;
 
 import homalon.core.input.Problems;
+import homalon.core.rulebook.BenchGauges;
 import homalon.core.verdict.Verdict;
 import homalon.core.words.Message;
 import java.util.ArrayList;
@@ -128,10 +129,15 @@ public record Liners(List<One> each, double step, Verdict verdict) {
 
     /** @param held how they are brought to height */
     public static Liners of(List<Read> read, double deckCut, Range range, Held held) {
+        return of(read, deckCut, range, held, BenchGauges.EXACT);
+    }
+
+    /** @param gauges what the indicator leaves open of each place */
+    public static Liners of(List<Read> read, double deckCut, Range range, Held held, BenchGauges gauges) {
         check(read, deckCut, range);
         List<One> each = new ArrayList<>();
         for (Read one : read) {
-            each.add(one(one.after(deckCut, held), range, held));
+            each.add(one(one.after(deckCut, held), range, held, gauges));
         }
         double step = 0;
         boolean open = each.stream().anyMatch(o -> o.verdict() == Verdict.NOT_PROVEN);
@@ -142,11 +148,13 @@ public record Liners(List<One> each, double step, Verdict verdict) {
                 step = Math.max(step, Math.abs(here.getAsDouble() - next.getAsDouble()));
             }
         }
-        boolean out = step > range.step() + 1e-9 || each.stream().anyMatch(o -> o.verdict() == Verdict.OUT);
+        Verdict apart = gauges.byIndicator(step).atMost(range.step());
+        boolean out = apart == Verdict.OUT || each.stream().anyMatch(o -> o.verdict() == Verdict.OUT);
+        open |= apart == Verdict.NOT_PROVEN;
         return new Liners(List.copyOf(each), step, out ? Verdict.OUT : open ? Verdict.NOT_PROVEN : Verdict.WITHIN);
     }
 
-    private static One one(Read of, Range range, Held held) {
+    private static One one(Read of, Range range, Held held, BenchGauges gauges) {
         int number = of.number();
         double[] read = of.known();
         if (read.length == 0) {
@@ -165,25 +173,32 @@ public record Liners(List<One> each, double step, Verdict verdict) {
                 .mapToObj(of::across)
                 .flatMapToDouble(OptionalDouble::stream)
                 .max();
-        double trim = held == Held.LOOSE && high > range.most() + 1e-9 ? Math.max(0, mean - range.aim()) : 0;
+        Verdict top = gauges.byIndicator(high).atMost(range.most());
+        Verdict bottom = gauges.byIndicator(low).atLeast(range.least());
+        Verdict level =
+                gauges.byIndicator(0).plus(gauges.byIndicator(tilt.orElse(0))).atMost(range.tilt());
+        double trim = held == Held.LOOSE && top == Verdict.OUT ? Math.max(0, mean - range.aim()) : 0;
         Message why;
         Verdict verdict = Verdict.OUT;
-        if (high > range.most() + 1e-9) {
+        if (top == Verdict.OUT) {
             why = held == Held.LOOSE
                     ? Message.of("lines.stands-too-high")
                     : Message.of("lines.stands-too-high-the-cutter-takes-it");
-        } else if (low < range.least() - 1e-9) {
+        } else if (bottom == Verdict.OUT) {
             why = held == Held.LOOSE
                     ? Message.of("lines.stands-too-low-trimming-cannot-help")
                     : Message.of("lines.stands-too-low-cut-the-deck-down-to-it");
-        } else if (tilt.orElse(0) > range.tilt() + 1e-9) {
+        } else if (level == Verdict.OUT) {
             why = Message.of("lines.leans-look-for-dirt-under-its-flange");
         } else if (read.length < 4) {
             verdict = Verdict.NOT_PROVEN;
             why = Message.of("lines.read-it-at-all-four-places");
-        } else {
+        } else if (top == Verdict.WITHIN && bottom == Verdict.WITHIN && level == Verdict.WITHIN) {
             verdict = Verdict.WITHIN;
             why = Message.of("lines.within");
+        } else {
+            verdict = Verdict.NOT_PROVEN;
+            why = Message.of("lines.too-near-to-tell");
         }
         return new One(number, OptionalDouble.of(mean), tilt, trim, verdict, why);
     }

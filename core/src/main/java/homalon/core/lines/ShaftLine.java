@@ -1,10 +1,15 @@
 package homalon.core.lines;
 
+import homalon.core.gauge.Propagation;
+import homalon.core.gauge.Uncertain;
 import homalon.core.input.Problems;
 import homalon.core.numeric.LinearBounds;
+import homalon.core.rulebook.BenchGauges;
+import homalon.core.verdict.Verdict;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * Whether a straight shaft turns in a row of bores: cam line or main line. Bore i stands h_i off a straight datum and leaves a
@@ -160,6 +165,63 @@ public record ShaftLine(
             worst = left.get(i) < left.get(worst) - SLACK ? i : worst;
         }
         return new ShaftLine(2 * m, zone(along), bow(along), snakes(along), worst, line, left, verdict(2 * m, running));
+    }
+
+    /**
+     * The same with what the gauges leave open: heights by the indicator, a bore's clearance by bore gauge and micrometer.
+     *
+     * @return what is left, and its verdict by three values; all else as with exact readings
+     */
+    public static ShaftLine of(List<Bore> bores, double running, BenchGauges gauges) {
+        ShaftLine line = of(bores, running);
+        Uncertain left = open(bores, line, gauges);
+        return new ShaftLine(
+                line.clearanceLeft(),
+                line.zone(),
+                line.bow(),
+                line.snakes(),
+                line.worst(),
+                line.line(),
+                line.left(),
+                turns(left, running));
+    }
+
+    /** What is left with what the gauges leave open of it, to first order over every height and clearance. */
+    public static Uncertain open(List<Bore> bores, ShaftLine line, BenchGauges gauges) {
+        boolean sideways = bores.stream().anyMatch(b -> b.sideways() != 0);
+        List<Uncertain> figures = new ArrayList<>();
+        for (Bore b : bores) {
+            figures.add(gauges.byIndicator(b.height()));
+            figures.add(gauges.fit(b.clearance()));
+            figures.add(sideways ? gauges.byIndicator(b.sideways()) : Uncertain.exact(0));
+        }
+        double standard =
+                Propagation.of(figures, v -> left(bores, v, sideways)).result().standard();
+        return new Uncertain(line.clearanceLeft(), standard);
+    }
+
+    private static double left(List<Bore> bores, double[] v, boolean sideways) {
+        List<Bore> moved = IntStream.range(0, bores.size())
+                .mapToObj(i -> new Bore(bores.get(i).at(), v[3 * i], v[3 * i + 2], v[3 * i + 1]))
+                .sorted(Comparator.comparingDouble(Bore::at))
+                .toList();
+        if (!sideways) {
+            return 2 * reach(moved);
+        }
+        Line line = inSpace(moved);
+        return 2 * moved.stream().mapToDouble(b -> slack(b, line)).min().orElseThrow();
+    }
+
+    private static Turns turns(Uncertain left, double running) {
+        Verdict enters = left.atLeast(0);
+        Verdict runs = left.atLeast(running);
+        if (enters == Verdict.OUT) {
+            return Turns.BINDS;
+        }
+        if (runs == Verdict.WITHIN) {
+            return Turns.FREE;
+        }
+        return enters == Verdict.WITHIN && runs == Verdict.OUT ? Turns.TIGHT : Turns.NOT_PROVEN;
     }
 
     /** Bowed by no more than half of its least clearance: only then is it called straight, whatever is left. */

@@ -38,7 +38,13 @@ public enum BenchFigure {
     INSERT_WALL_IRON(Unit.SMALL, 1, 10, 3.0, 120),
     INSERT_WALL_ALUMINIUM(Unit.SMALL, 1, 10, 3.5, 140),
     /** Metal between two inserts. */
-    INSERT_BRIDGE(Unit.SMALL, 0.5, 10, 1.5, 60);
+    INSERT_BRIDGE(Unit.SMALL, 0.5, 10, 1.5, 60),
+    /** What a gauge may be off by to either side, 19 times in 20; 0: its readings count as exact. */
+    OFF_OUTSIDE(Unit.SMALL, 0, 0.05, 0.002, 0.1),
+    OFF_BORE(Unit.SMALL, 0, 0.05, 0.003, 0.15),
+    OFF_INDICATOR(Unit.SMALL, 0, 0.05, 0.002, 0.1),
+    OFF_DEPTH(Unit.SMALL, 0, 0.2, 0.01, 0.4),
+    OFF_PRESSURE(Unit.PRESSURE, 0, 0.1, 0.005, 0.07);
 
     /** What it is in: mm, minutes, bar, thousandths of the diameter, one in so many. */
     public enum Unit {
@@ -70,7 +76,12 @@ public enum BenchFigure {
 
     /** Whether it is of what is pressed in. */
     public boolean ofPresses() {
-        return compareTo(GUIDE_PRESS_LEAST_IRON) >= 0;
+        return compareTo(GUIDE_PRESS_LEAST_IRON) >= 0 && !ofGauges();
+    }
+
+    /** Whether it is what a gauge may be off by. */
+    public boolean ofGauges() {
+        return compareTo(OFF_OUTSIDE) >= 0;
     }
 
     public Unit unit() {

@@ -27,13 +27,19 @@ public record ShopRules(
      *
      * @param byCover a face that was read was within by the rule of cover alone
      * @param byBlades one that was tried with feelers was within by what bow and twist allow
+     * @param byFigures what was read of valves, liners, lines and tests counted as exact
      */
-    public record Before(boolean byCover, boolean byBlades) {
-        public static final Before NOTHING = new Before(false, false);
+    public record Before(boolean byCover, boolean byBlades, boolean byFigures) {
+        public static final Before NOTHING = new Before(false, false, false);
     }
 
     public ShopRules {
         letGo = Map.copyOf(letGo);
+    }
+
+    /** What its gauges leave open where none is told by its code. */
+    public BenchGauges gauges() {
+        return before.byFigures() ? BenchGauges.EXACT : BenchGauges.of(books);
     }
 
     /** Before a shop set anything. */

@@ -3,6 +3,8 @@ package homalon.core.seats;
 import homalon.core.catalogue.Metal;
 import homalon.core.geometry.Spot;
 import homalon.core.input.Problems;
+import homalon.core.rulebook.BenchGauges;
+import homalon.core.verdict.Verdict;
 import homalon.core.verdict.Working;
 import homalon.core.words.Message;
 import java.util.ArrayList;
@@ -132,6 +134,16 @@ public record PressFit(
 
     public boolean holdsHot() {
         return hot > asked.leastHot();
+    }
+
+    /**
+     * The same of a hole and a ring that were measured: what the gauges leave open of the press is open of what is left of it.
+     *
+     * @return not proven where the press that is left lies too near the least
+     */
+    public Verdict holdsHot(BenchGauges gauges) {
+        Verdict holds = gauges.fit(hot).atLeast(asked.leastHot());
+        return holds == Verdict.WITHIN && !holdsHot() ? Verdict.OUT : holds;
     }
 
     /** How the casting stands the stress at the bore, as a share of its tensile strength. */

@@ -1,5 +1,6 @@
 package homalon.core.valves;
 
+import homalon.core.gauge.Uncertain;
 import homalon.core.valves.Aspect.Subject;
 import homalon.core.verdict.Verdict;
 import homalon.core.verdict.Working;
@@ -33,10 +34,11 @@ final class Aspects {
         all.add(new Aspect(
                 subject,
                 Optional.of(verdict),
-                OptionalDouble.empty(),
+                Optional.empty(),
                 OptionalDouble.empty(),
                 Message.NONE,
                 says,
+                false,
                 Optional.empty()));
     }
 
@@ -52,13 +54,42 @@ final class Aspects {
             @Nullable BookItem limit,
             Message says,
             @Nullable Working working) {
+        add(subject, verdict, Uncertain.exact(figure), limit, says, working);
+    }
+
+    /** The same of a figure whose gauges leave something open. */
+    void add(
+            Subject subject,
+            @Nullable Verdict verdict,
+            Uncertain figure,
+            @Nullable BookItem limit,
+            Message says,
+            @Nullable Working working) {
         all.add(new Aspect(
                 subject,
                 Optional.ofNullable(verdict),
-                OptionalDouble.of(figure),
+                Optional.of(figure),
                 limit(limit),
                 limit == null ? Message.NONE : book.source(limit),
                 says,
+                false,
+                Optional.ofNullable(working)));
+    }
+
+    /**
+     * Nearer to its limit than its gauges can tell: neither within nor out.
+     *
+     * @param what how the figure is called
+     */
+    void near(Subject subject, Uncertain figure, BookItem limit, Message what, @Nullable Working working) {
+        all.add(new Aspect(
+                subject,
+                Optional.of(Verdict.NOT_PROVEN),
+                Optional.of(figure),
+                limit(limit),
+                book.source(limit),
+                Message.of("valves.too-near-to-tell", what),
+                true,
                 Optional.ofNullable(working)));
     }
 }

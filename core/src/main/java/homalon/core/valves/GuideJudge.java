@@ -1,8 +1,10 @@
 package homalon.core.valves;
 
+import homalon.core.gauge.Uncertain;
 import homalon.core.guides.Guide;
 import homalon.core.guides.GuideLimits;
 import homalon.core.guides.Rocking;
+import homalon.core.rulebook.BenchGauges;
 import homalon.core.valves.Aspect.Subject;
 import homalon.core.verdict.Verdict;
 import homalon.core.verdict.Working;
@@ -19,11 +21,13 @@ final class GuideJudge {
     private final ValveReadings read;
     private final ValveBook book;
     private final Aspects aspects;
+    private final BenchGauges gauges;
 
-    GuideJudge(ValveReadings read, ValveBook book, Aspects aspects) {
+    GuideJudge(ValveReadings read, ValveBook book, Aspects aspects, BenchGauges gauges) {
         this.read = read;
         this.book = book;
         this.aspects = aspects;
+        this.gauges = gauges;
     }
 
     Optional<Guide> judge() {
@@ -37,36 +41,64 @@ final class GuideJudge {
         return Optional.of(g);
     }
 
+    /** A figure of the guide against its limit, how it is called, and what is said where it is out. */
+    private record Held(Uncertain figure, BookItem limit, Verdict verdict, Message what, Message out) {}
+
     /** What is worst comes first: one verdict for the guide. */
     private void judge(Guide g, Working working) {
         GuideLimits limits = book.guide();
         double mouth = Math.max(g.bellMouthTop().orElse(0), g.bellMouthBottom().orElse(0));
-        double clearance = g.clearanceGoverning();
-        if (clearance > limits.service() + SLACK) {
-            Message words =
-                    Message.of("valves.worn-beyond-service", ends(g, g.wear() / 2, Message.of("valves.worn-at")));
-            say(Verdict.OUT, clearance, BookItem.CLEARANCE_SERVICE, words, working);
-        } else if (mouth > limits.bellMouth() + SLACK) {
-            Message words = Message.of(
-                    "valves.bell-mouthed", ends(g, limits.bellMouth() + SLACK, Message.of("valves.bell-mouthed-at")));
-            say(Verdict.OUT, mouth, BookItem.BELL_MOUTH, words, working);
-        } else if (g.ovality() > limits.ovality() + SLACK) {
-            say(Verdict.OUT, g.ovality(), BookItem.OVALITY, oval(g), working);
-        } else if (g.clearanceLeast() < limits.least() - SLACK) {
-            say(
-                    Verdict.OUT,
-                    g.clearanceLeast(),
-                    BookItem.CLEARANCE_LEAST,
-                    Message.of("valves.tight-it-may-seize-when-hot"),
-                    working);
+        Uncertain worn = gauges.fit(g.clearanceGoverning());
+        Uncertain opens = gauges.betweenMeans(mouth);
+        Uncertain oval = gauges.betweenBores(g.ovality());
+        Uncertain tight = gauges.fit(g.clearanceLeast());
+        List<Held> all = List.of(
+                new Held(
+                        worn,
+                        BookItem.CLEARANCE_SERVICE,
+                        worn.atMost(limits.service()),
+                        Message.of("valves.the-clearance"),
+                        Message.of("valves.worn-beyond-service", ends(g, g.wear() / 2, Message.of("valves.worn-at")))),
+                new Held(
+                        opens,
+                        BookItem.BELL_MOUTH,
+                        opens.atMost(limits.bellMouth()),
+                        Message.of("valves.the-bell-mouth"),
+                        Message.of(
+                                "valves.bell-mouthed",
+                                ends(g, limits.bellMouth() + SLACK, Message.of("valves.bell-mouthed-at")))),
+                new Held(
+                        oval,
+                        BookItem.OVALITY,
+                        oval.atMost(limits.ovality()),
+                        Message.of("valves.the-ovality"),
+                        oval(g)),
+                new Held(
+                        tight,
+                        BookItem.CLEARANCE_LEAST,
+                        tight.atLeast(limits.least()),
+                        Message.of("valves.the-least-clearance"),
+                        Message.of("valves.tight-it-may-seize-when-hot")));
+        Optional<Held> out = first(all, Verdict.OUT);
+        Optional<Held> near = first(all, Verdict.NOT_PROVEN);
+        if (out.isPresent()) {
+            Held h = out.get();
+            say(Verdict.OUT, h.figure(), h.limit(), h.out(), working);
         } else if (g.oneEndOnly()) {
-            say(Verdict.NOT_PROVEN, clearance, BookItem.CLEARANCE_SERVICE, unread(read.bore()), working);
+            say(Verdict.NOT_PROVEN, worn, BookItem.CLEARANCE_SERVICE, unread(read.bore()), working);
+        } else if (near.isPresent()) {
+            Held h = near.get();
+            aspects.near(Subject.GUIDE, h.figure(), h.limit(), h.what(), working);
         } else {
-            say(Verdict.WITHIN, clearance, BookItem.CLEARANCE_SERVICE, Message.of("valves.guide-within"), working);
+            say(Verdict.WITHIN, worn, BookItem.CLEARANCE_SERVICE, Message.of("valves.guide-within"), working);
         }
     }
 
-    private void say(Verdict verdict, double value, BookItem limit, Message words, Working working) {
+    private static Optional<Held> first(List<Held> all, Verdict verdict) {
+        return all.stream().filter(h -> h.verdict() == verdict).findFirst();
+    }
+
+    private void say(Verdict verdict, Uncertain value, BookItem limit, Message words, Working working) {
         aspects.add(Subject.GUIDE, verdict, value, limit, words, working);
     }
 
@@ -122,6 +154,13 @@ final class GuideJudge {
                         book.guide().service())
                 .line(Message.of("valves.wear-largest-bore-less-smallest"), g.wear())
                 .line(Message.of("valves.ovality-largest-difference-of-two"), g.ovality());
+        if (gauges.bore() > 0 || gauges.outside() > 0) {
+            w.line(
+                    Message.of("valves.gauges-leave-open-on-a-clearance"),
+                    gauges.bore(),
+                    gauges.outside(),
+                    gauges.fit(0).kept());
+        }
         g.bellMouthTop().ifPresent(m -> w.line(Message.of("valves.bell-mouth-at-the-top-mean-of-the-top"), m));
         g.bellMouthBottom().ifPresent(m -> w.line(Message.of("valves.bell-mouth-at-the-bottom"), m));
         return w.done();
@@ -148,22 +187,30 @@ final class GuideJudge {
         }
         double length = book.value(BookItem.GUIDE_LENGTH);
         double c = Rocking.clearance(read.get(Measure.PLAY), read.get(Measure.REACH), length);
-        boolean out = c > book.value(BookItem.CLEARANCE_SERVICE) + SLACK;
-        aspects.add(
-                Subject.GUIDE,
-                out ? Verdict.OUT : Verdict.WITHIN,
-                c,
+        // The play grows with the reach, and what the indicator leaves open of it does not.
+        Uncertain clearance =
+                gauges.byIndicator(read.get(Measure.PLAY)).times(Rocking.clearance(1, read.get(Measure.REACH), length));
+        Verdict verdict = clearance.atMost(book.value(BookItem.CLEARANCE_SERVICE));
+        Working working = Working.of(Message.of("valves.rocking-check"))
+                .line(
+                        Message.of("valves.clearance-play-1-2-x-reach-guide-length"),
+                        read.get(Measure.PLAY),
+                        read.get(Measure.REACH),
+                        length,
+                        c)
+                .done();
+        if (verdict == Verdict.NOT_PROVEN) {
+            aspects.near(
+                    Subject.GUIDE, clearance, BookItem.CLEARANCE_SERVICE, Message.of("valves.the-clearance"), working);
+            return;
+        }
+        say(
+                verdict,
+                clearance,
                 BookItem.CLEARANCE_SERVICE,
-                out
+                verdict == Verdict.OUT
                         ? Message.of("valves.worn-beyond-service-by-rocking")
                         : Message.of("valves.within-by-rocking-shape-not-read"),
-                Working.of(Message.of("valves.rocking-check"))
-                        .line(
-                                Message.of("valves.clearance-play-1-2-x-reach-guide-length"),
-                                read.get(Measure.PLAY),
-                                read.get(Measure.REACH),
-                                length,
-                                c)
-                        .done());
+                working);
     }
 }

@@ -63,14 +63,15 @@ public record ValveFinding(
     }
 
     /**
-     * Its guide was felt and found good, never measured, and the rest is decided: a machinist may answer for it, which proves
-     * nothing.
+     * A machinist may answer for what is open of it, which proves nothing: a guide that was felt and found good, never measured, or a
+     * figure nearer to its limit than its gauges can tell. Whatever else is open has to be read.
      */
-    public boolean goodByFeel(ValveReadings read) {
+    public boolean forAnswer(ValveReadings read) {
         boolean felt = read.feltAlone() && !read.rocks();
-        boolean elsewhere =
-                aspects.stream().anyMatch(a -> a.subject() != Aspect.Subject.GUIDE && a.is(Verdict.NOT_PROVEN));
-        return felt && !elsewhere && aspect(Aspect.Subject.LOOKS).isPresent();
+        boolean near = aspects.stream().anyMatch(Aspect::near);
+        boolean elsewhere = aspects.stream()
+                .anyMatch(a -> a.is(Verdict.NOT_PROVEN) && !a.near() && !(felt && a.subject() == Aspect.Subject.GUIDE));
+        return (felt || near) && !elsewhere && aspect(Aspect.Subject.LOOKS).isPresent();
     }
 
     /** What is worst, in words; for a valve that is not settled what to read next. */

@@ -1,8 +1,10 @@
 package homalon.core.valves;
 
+import homalon.core.gauge.Uncertain;
 import homalon.core.guides.Guide;
 import homalon.core.input.BadInputException;
 import homalon.core.input.Problems;
+import homalon.core.rulebook.BenchGauges;
 import homalon.core.seats.SeatPlan;
 import homalon.core.seats.SeatRange;
 import homalon.core.seats.SpringFit;
@@ -20,19 +22,30 @@ public final class ValveJudge {
 
     private final ValveReadings read;
     private final ValveBook book;
+    private final BenchGauges gauges;
     private final Aspects aspects;
 
-    private ValveJudge(ValveReadings read, ValveBook book) {
+    private ValveJudge(ValveReadings read, ValveBook book, BenchGauges gauges) {
         this.read = read;
         this.book = book;
+        this.gauges = gauges;
         this.aspects = new Aspects(book);
     }
 
-    /** @throws BadInputException for readings that cannot stand beside each other; {@link #check} says so before they are kept */
+    /** The same with readings that count as exact. */
     public static ValveFinding of(ValveReadings read, ValveBook kept) {
+        return of(read, kept, BenchGauges.EXACT);
+    }
+
+    /**
+     * @param gauges what the gauges leave open of guides and heights. A seat's width and place are seen, the band between good and bad runout
+     *     is wider than what an indicator leaves open, and vacuum is compared: these are held against their limits as they were read
+     * @throws BadInputException for readings that cannot stand beside each other; {@link #check} says so before they are kept
+     */
+    public static ValveFinding of(ValveReadings read, ValveBook kept, BenchGauges gauges) {
         ValveBook book = kept.measured(read.stem());
-        ValveJudge judge = new ValveJudge(read, book);
-        Optional<Guide> guide = new GuideJudge(read, book, judge.aspects).judge();
+        ValveJudge judge = new ValveJudge(read, book, gauges);
+        Optional<Guide> guide = new GuideJudge(read, book, judge.aspects, gauges).judge();
         judge.seat();
         judge.heights();
         Optional<SpringFit> spring = judge.spring();
@@ -239,8 +252,13 @@ public final class ValveJudge {
             aspects.add(Subject.HEIGHT, null, value, null, Message.of("valves.no-limit-keyed", unknown), null);
             return;
         }
-        boolean over = value > book.value(limit) + SLACK;
-        aspects.add(Subject.HEIGHT, over ? Verdict.OUT : Verdict.WITHIN, value, limit, over ? out : within, null);
+        Uncertain height = gauges.byDepth(value);
+        Verdict verdict = height.atMost(book.value(limit));
+        if (verdict == Verdict.NOT_PROVEN) {
+            aspects.near(Subject.HEIGHT, height, limit, Message.of("valves.the-height"), null);
+        } else {
+            aspects.add(Subject.HEIGHT, verdict, height, limit, verdict == Verdict.OUT ? out : within, null);
+        }
     }
 
     private Optional<SpringFit> spring() {
@@ -296,7 +314,7 @@ public final class ValveJudge {
     /** The spring once the seat work still to come has sunk the valve; empty until its height is read and the book's known. */
     public static Optional<SpringFit> springAfter(ValveReadings read, ValveBook book, double sink) {
         return read.has(Measure.INSTALLED) && book.entry(BookItem.SPRING_HEIGHT).isPresent()
-                ? Optional.of(new ValveJudge(read, book).spring(sink))
+                ? Optional.of(new ValveJudge(read, book, BenchGauges.EXACT).spring(sink))
                 : Optional.empty();
     }
 

@@ -80,7 +80,8 @@ public final class BookDefaultsForm {
         VALVES,
         PRESSES,
         ENGINE,
-        TESTS;
+        TESTS,
+        GAUGES;
 
         private final Message words = Message.of(this);
         private final Message used = Message.of(this, "used");
@@ -217,7 +218,7 @@ public final class BookDefaultsForm {
         for (BenchFigure f : BenchFigure.values()) {
             Kind of = Kind.valueOf(f.unit().name());
             OptionalDouble general = OptionalDouble.of(f.general(plain));
-            Group group = f.ofPresses() ? Group.PRESSES : Group.TESTS;
+            Group group = f.ofPresses() ? Group.PRESSES : f.ofGauges() ? Group.GAUGES : Group.TESTS;
             all.add(new Item(f.ofShop(), group, of, f.words(), f.least(), f.most(), general));
         }
         return all;

@@ -6,6 +6,7 @@ import homalon.core.lines.ShaftLine.Between;
 import homalon.core.lines.ShaftLine.Bore;
 import homalon.core.lines.ShaftLine.Turns;
 import homalon.core.quantity.Length;
+import homalon.core.rulebook.BenchGauges;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -40,7 +41,7 @@ public record LineFinding(
     public record Shaft(String name, Optional<Instant> oldest, Turns turns) {}
 
     /** Every shaft that was set up. */
-    public static List<Shaft> shafts(SheetFile sheet) {
+    public static List<Shaft> shafts(SheetFile sheet, BenchGauges gauges) {
         return LineSetup.all(sheet).stream()
                 .map(s -> new Shaft(
                         s.name(),
@@ -49,12 +50,12 @@ public record LineFinding(
                                         Optional.ofNullable(sheet.standing().get(p.key())).stream())
                                 .map(Figure::at)
                                 .min(Comparator.naturalOrder()),
-                        of(sheet, s).map(LineFinding::verdict).orElse(Turns.NOT_PROVEN)))
+                        of(sheet, s, gauges).map(LineFinding::verdict).orElse(Turns.NOT_PROVEN)))
                 .toList();
     }
 
     /** Empty until every bore of that shaft is read. */
-    public static Optional<LineFinding> of(SheetFile sheet, LineSetup setup) {
+    public static Optional<LineFinding> of(SheetFile sheet, LineSetup setup, BenchGauges gauges) {
         double running = setup.running().mm();
         List<Bore> bores = new ArrayList<>();
         List<Between> felt = new ArrayList<>();
@@ -84,7 +85,7 @@ public record LineFinding(
             }
         }
         if (felt.isEmpty()) {
-            ShaftLine shaft = ShaftLine.of(bores, running);
+            ShaftLine shaft = ShaftLine.of(bores, running, gauges);
             return Optional.of(new LineFinding(shaft, bores, Optional.empty(), List.of(), Map.of(), shaft.verdict()));
         }
         return Optional.of(felt(bores, ShaftLine.between(felt, running), stopped, askew));

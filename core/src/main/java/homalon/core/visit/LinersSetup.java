@@ -5,6 +5,7 @@ import homalon.core.lines.Liners;
 import homalon.core.part.Layout;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
+import homalon.core.rulebook.BenchGauges;
 import homalon.core.rulebook.GasketKind;
 import homalon.core.words.Message;
 import java.util.ArrayList;
@@ -90,12 +91,12 @@ public record LinersSetup(
         return all;
     }
 
-    public Liners of(SheetFile sheet, Layout layout, Length deckCut) {
+    public Liners of(SheetFile sheet, Layout layout, Length deckCut, BenchGauges gauges) {
         List<Liners.Read> read = layout.bores().stream()
                 .map(b -> new Liners.Read(
                         b.number(),
                         CLOCK.stream().map(k -> sheet.mm(b.number() + "@" + k)).toList()))
                 .toList();
-        return Liners.of(read, deckCut.mm(), range(), held);
+        return Liners.of(read, deckCut.mm(), range(), held, gauges);
     }
 }

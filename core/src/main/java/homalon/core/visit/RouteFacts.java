@@ -3,12 +3,14 @@ package homalon.core.visit;
 import homalon.core.chambers.FillState;
 import homalon.core.face.Causes;
 import homalon.core.face.LimitVerdict;
+import homalon.core.integrity.Decay;
 import homalon.core.lines.ShaftLine.Turns;
 import homalon.core.part.Layout;
 import homalon.core.part.Valve;
 import homalon.core.quantity.Length;
 import homalon.core.route.VisitFacts;
 import homalon.core.route.VisitFacts.Told;
+import homalon.core.rulebook.BenchGauges;
 import homalon.core.verdict.Verdict;
 import homalon.core.words.Message;
 import java.time.Instant;
@@ -119,9 +121,10 @@ public final class RouteFacts {
                 c.stitch().map(s -> s.pins()).orElse(0));
     }
 
-    public static VisitFacts.Tested test(TestFile t) {
-        return new VisitFacts.Tested(
-                t.at(), t.decay().verdict(), !t.readings().isEmpty(), t.decay().why());
+    /** @param gauges what the pressure gauge leaves open */
+    public static VisitFacts.Tested test(TestFile t, BenchGauges gauges) {
+        Decay decay = t.decay(gauges);
+        return new VisitFacts.Tested(t.at(), decay.verdict(), !t.readings().isEmpty(), decay.why());
     }
 
     /** What the valves of a visit say to its route. */

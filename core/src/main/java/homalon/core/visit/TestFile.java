@@ -1,7 +1,9 @@
 package homalon.core.visit;
 
+import homalon.core.gauge.Uncertain;
 import homalon.core.geometry.Spot;
 import homalon.core.integrity.Decay;
+import homalon.core.rulebook.BenchGauges;
 import java.time.Instant;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -38,14 +40,21 @@ public record TestFile(
         return looked ? Decay.Bubbles.NONE : Decay.Bubbles.NOT_LOOKED;
     }
 
-    public Decay decay() {
-        return Decay.of(
-                readings.stream()
-                        .map(r -> new Decay.Reading(r.second() / 60.0, r.bar(), r.celsius()))
-                        .toList(),
-                wet,
-                seen(),
-                asked);
+    /** @param gauges what the pressure gauge leaves open */
+    public Decay decay(BenchGauges gauges) {
+        return Decay.of(readings.stream().map(TestFile::reading).toList(), wet, seen(), asked, gauges);
+    }
+
+    /** What was lost with what gauge and thermometer leave open of it; nothing before the second reading. */
+    public Uncertain lost(BenchGauges gauges) {
+        if (readings.isEmpty()) {
+            return Uncertain.exact(0);
+        }
+        return Decay.lost(reading(readings.get(0)), reading(readings.get(readings.size() - 1)), wet, gauges);
+    }
+
+    private static Decay.Reading reading(ReadingFile r) {
+        return new Decay.Reading(r.second() / 60.0, r.bar(), r.celsius());
     }
 
     /** When it was last written. */

@@ -6,6 +6,7 @@ import homalon.core.part.Layout;
 import homalon.core.part.Valve;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
+import homalon.core.rulebook.BenchGauges;
 import homalon.core.rulebook.BookDefaults;
 import homalon.core.valves.Aspect;
 import homalon.core.valves.Look;
@@ -51,7 +52,7 @@ public final class ValveFile {
         private final List<Valve> valves;
         private final Map<String, One> byKey = new HashMap<>();
 
-        private Judged(SheetFile sheet, Layout layout, BookDefaults shop) {
+        private Judged(SheetFile sheet, Layout layout, BookDefaults shop, BenchGauges gauges) {
             this.setup = ValveSetup.of(sheet.setup(), shop);
             this.valves = setup.pattern().of(layout);
             Map<String, Map<Measure, Figure>> measured = new HashMap<>();
@@ -72,16 +73,21 @@ public final class ValveFile {
                 ValveReadings read = read(own);
                 byKey.put(
                         v.key(),
-                        new One(own, said.getOrDefault(v.key(), Map.of()), read, judged(read, setup.book(v.kind()))));
+                        new One(
+                                own,
+                                said.getOrDefault(v.key(), Map.of()),
+                                read,
+                                judged(read, setup.book(v.kind()), gauges)));
             }
         }
 
         /**
          * @param sheet set up already
          * @param shop what stands where nothing was keyed
+         * @param gauges what they leave open
          */
-        public static Judged of(SheetFile sheet, Layout layout, BookDefaults shop) {
-            return new Judged(sheet, layout, shop);
+        public static Judged of(SheetFile sheet, Layout layout, BookDefaults shop, BenchGauges gauges) {
+            return new Judged(sheet, layout, shop, gauges);
         }
     }
 
@@ -90,21 +96,25 @@ public final class ValveFile {
 
     /** @param sheet set up already */
     public static ValveFile of(PartFile part, SheetFile sheet, Layout layout) {
-        return new ValveFile(part, sheet, Judged.of(sheet, layout, part.rules().books()));
+        return new ValveFile(
+                part,
+                sheet,
+                Judged.of(sheet, layout, part.rules().books(), part.rules().gauges()));
     }
 
     /** What was kept before the book was changed may not stand beside it any more: it is not proven then, and says why. */
-    private static ValveFinding judged(ValveReadings read, ValveBook book) {
+    private static ValveFinding judged(ValveReadings read, ValveBook book, BenchGauges gauges) {
         try {
-            return ValveJudge.of(read, book);
+            return ValveJudge.of(read, book, gauges);
         } catch (BadInputException e) {
             Aspect odd = new Aspect(
                     Aspect.Subject.GUIDE,
                     Optional.of(Verdict.NOT_PROVEN),
-                    OptionalDouble.empty(),
+                    Optional.empty(),
                     OptionalDouble.empty(),
                     Message.NONE,
                     e.sentence(),
+                    false,
                     Optional.empty());
             return new ValveFinding(
                     List.of(odd), Optional.empty(), Optional.empty(), Verdict.NOT_PROVEN, !read.empty());
@@ -310,19 +320,37 @@ public final class ValveFile {
         return done > 0 ? Work.DONE : Work.NONE;
     }
 
-    /** Good by feel, and nobody has answered for it yet. */
+    /** Open, and nobody has answered for it yet, as a machinist may. */
     public boolean mayBeSigned(Valve v) {
-        return finding(v).goodByFeel(readings(v)) && text(v, Said.FELT).isEmpty();
+        return finding(v).forAnswer(readings(v)) && !signed(v);
     }
 
-    /** Not measured, and somebody answers for it. */
+    /** Not proven, and somebody answers for it as it was read: what is read later is not covered. */
+    public boolean signedFor(Valve v) {
+        return finding(v).forAnswer(readings(v)) && signed(v);
+    }
+
+    private boolean signed(Valve v) {
+        long read = lastOf(
+                v,
+                Measure.Walk.STEMS,
+                Measure.Walk.GUIDE_TOPS,
+                Measure.Walk.GUIDE_MIDDLES,
+                Measure.Walk.GUIDE_BOTTOMS,
+                Measure.Walk.ROCKING,
+                Measure.Walk.FEEL,
+                Measure.Walk.HEIGHTS);
+        return text(v, Said.FELT).isPresent() && seq(v, Said.FELT) > read;
+    }
+
+    /** Signed for, and not measured. */
     public boolean signedByFeel(Valve v) {
-        return finding(v).goodByFeel(readings(v)) && text(v, Said.FELT).isPresent();
+        return signedFor(v) && readings(v).feltAlone();
     }
 
-    /** Decided: measured whichever way it read, made anew, or felt and signed for. */
+    /** Decided: measured whichever way it read, made anew, or signed for. */
     public boolean settled(Valve v) {
-        return finding(v).settled() || guide(v) == Work.DONE || signedByFeel(v);
+        return finding(v).settled() || guide(v) == Work.DONE || signedFor(v);
     }
 
     /** Every valve is settled. */

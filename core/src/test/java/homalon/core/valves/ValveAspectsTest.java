@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import homalon.core.gauge.Uncertain;
 import homalon.core.input.BadInputException;
 import homalon.core.part.ValveKind;
 import homalon.core.rulebook.Source;
@@ -77,7 +78,7 @@ class ValveAspectsTest {
                 .orElseThrow();
         assertTrue(aspect.is(verdict), () -> verdict + " wanted: " + aspect);
         assertTrue(English.of(aspect.says()).contains(says), English.of(aspect.says()));
-        assertEquals(value, aspect.figure().orElseThrow());
+        assertEquals(Uncertain.exact(value), aspect.figure().orElseThrow());
         if (verdict == Verdict.OUT && subject != Subject.PITS) {
             assertEquals(figure, aspect.limit().orElseThrow(), "the limit that it broke");
         }
@@ -195,7 +196,10 @@ class ValveAspectsTest {
                 .aspect(Subject.GUIDE)
                 .orElseThrow();
         assertTrue(guide.is(verdict), guide::toString);
-        assertEquals(clearance == null ? Double.NaN : clearance, guide.figure().orElse(Double.NaN), 7e-4);
+        assertEquals(
+                clearance == null ? Double.NaN : clearance,
+                guide.figure().map(Uncertain::value).orElse(Double.NaN),
+                7e-4);
         String says = switch (verdict) {
             case WITHIN -> "within, by rocking";
             case OUT -> "worn beyond service, by rocking";
@@ -223,15 +227,15 @@ class ValveAspectsTest {
         assertTrue(guide.is(Verdict.NOT_PROVEN) && English.of(guide.says()).contains(says), English.of(guide.says()));
         assertEquals(Verdict.NOT_PROVEN, finding.verdict());
         assertFalse(finding.settled() || finding.guideWorn());
-        assertEquals(mayBeSigned, finding.goodByFeel(felt));
+        assertEquals(mayBeSigned, finding.forAnswer(felt));
         ValveReadings unseen = read(Set.of(), Measure.FEEL, feel);
-        assertFalse(ValveJudge.of(unseen, book).goodByFeel(unseen), "nobody looked at the seat");
+        assertFalse(ValveJudge.of(unseen, book).forAnswer(unseen), "nobody looked at the seat");
         ValveReadings open = read(Set.of(Look.GOOD), Measure.FEEL, feel, Measure.RUNOUT, 0.06);
-        assertFalse(ValveJudge.of(open, book).goodByFeel(open), "something else is open");
+        assertFalse(ValveJudge.of(open, book).forAnswer(open), "something else is open");
         ValveReadings rocked = read(Set.of(Look.GOOD), Measure.FEEL, feel, Measure.PLAY, 0.2, Measure.REACH, 50.0);
         assertTrue(
                 ValveJudge.of(rocked, book).aspect(Subject.GUIDE).orElseThrow().is(Verdict.WITHIN));
-        assertFalse(ValveJudge.of(rocked, book).goodByFeel(rocked), "it was measured");
+        assertFalse(ValveJudge.of(rocked, book).forAnswer(rocked), "it was measured");
         ValveReadings end = read(
                 Set.of(Look.GOOD),
                 Measure.FEEL,
@@ -242,7 +246,7 @@ class ValveAspectsTest {
                 8.0,
                 Measure.GUIDE_TOP_ACROSS,
                 8.0);
-        assertFalse(ValveJudge.of(end, book).goodByFeel(end), "one end was measured: the other is, too");
+        assertFalse(ValveJudge.of(end, book).forAnswer(end), "one end was measured: the other is, too");
     }
 
     /** Looks: good is within, bad is out, where it touches alone is told. */

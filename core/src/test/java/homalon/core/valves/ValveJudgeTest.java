@@ -219,7 +219,7 @@ class ValveJudgeTest {
         ValveFinding finding = ValveJudge.of(read(Set.of(), Measure.SEAT_OUTER, outer), book);
         Aspect place = finding.aspect(Aspect.Subject.PLACE).orElseThrow();
         assertTrue(place.is(verdict) && English.of(place.says()).contains(says), English.of(place.says()));
-        assertEquals((35 - outer) / 2, place.figure().orElseThrow(), 1e-9);
+        assertEquals((35 - outer) / 2, place.figure().orElseThrow().value(), 1e-9);
         assertEquals(
                 book.value(outer > 34.5 ? BookItem.INSET_LEAST : BookItem.INSET),
                 place.limit().orElseThrow(),
@@ -265,7 +265,11 @@ class ValveJudgeTest {
         ValveFinding wide = ValveJudge.of(read(Set.of(), Measure.SEAT_OUTER, 34.0, Measure.SEAT_INNER, 31.0), BOOK);
         assertEquals(
                 1.5 * Math.sqrt(2),
-                wide.aspect(Aspect.Subject.WIDTH).orElseThrow().figure().orElseThrow(),
+                wide.aspect(Aspect.Subject.WIDTH)
+                        .orElseThrow()
+                        .figure()
+                        .orElseThrow()
+                        .value(),
                 1e-12);
         assertTrue(wide.seatBad());
         assertEquals(Verdict.WITHIN, runout(0.05));

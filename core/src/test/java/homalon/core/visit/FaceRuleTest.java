@@ -168,7 +168,7 @@ class FaceRuleTest {
 
     @Test
     void whatWasHandedOverByCoverAloneStaysJudgedByIt() {
-        FaceRule rule = FaceRule.of(by(ShopRules.of(BenchUnit.MM).asBefore(new ShopRules.Before(true, true))));
+        FaceRule rule = FaceRule.of(by(ShopRules.of(BenchUnit.MM).asBefore(new ShopRules.Before(true, true, true))));
         assertTrue(rule.risk().isEmpty());
         assertEquals(RuleBook.DEFAULT_COVER.mm(), rule.cover().getAsDouble());
     }
@@ -178,7 +178,7 @@ class FaceRuleTest {
     @CsvSource({"false, false, NOT_PROVEN", "true, false, NOT_PROVEN", "false, true, WITHIN", "true, true, WITHIN"})
     void readAllOverAFlatFaceIsWithinByEitherRule(boolean byCover, boolean everywhere, Verdict verdict) {
         ShopRules rules = ShopRules.of(BenchUnit.MM);
-        PartFile part = by(byCover ? rules.asBefore(new ShopRules.Before(true, true)) : rules);
+        PartFile part = by(byCover ? rules.asBefore(new ShopRules.Before(true, true, true)) : rules);
         List<Spot> spots = new ArrayList<>(
                 PlaceProposal.of(LAYOUT, everywhere ? PlaceProposal.Density.CLOSE : PlaceProposal.Density.CORNERS)
                         .stream()

@@ -9,6 +9,7 @@ import homalon.core.input.BadInputException;
 import homalon.core.lines.ShaftLine.Turns;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
+import homalon.core.rulebook.BenchGauges;
 import homalon.core.words.English;
 import java.util.List;
 import java.util.Map;
@@ -152,16 +153,18 @@ class LineSetupTest {
         LineSetup setup = indicator();
         SheetHand hand =
                 new SheetHand(Sheet.LINE).setUp(setup.kept()).key("h0", "0").key("h1", "0.05");
-        assertEquals(Optional.empty(), LineFinding.of(hand.file(), setup));
-        assertEquals(Turns.NOT_PROVEN, LineFinding.shafts(hand.file()).get(0).turns());
+        assertEquals(Optional.empty(), LineFinding.of(hand.file(), setup, BenchGauges.EXACT));
+        assertEquals(
+                Turns.NOT_PROVEN,
+                LineFinding.shafts(hand.file(), BenchGauges.EXACT).get(0).turns());
         SheetFile read = hand.key("h2", "0").file();
         // Half of 0.05 either way of the best line leaves 0.01 of 0.06 on the diameter, less than the 0.02 it needs to
         // run.
-        LineFinding found = LineFinding.of(read, setup).orElseThrow();
+        LineFinding found = LineFinding.of(read, setup, BenchGauges.EXACT).orElseThrow();
         assertEquals(Turns.TIGHT, found.verdict());
         assertEquals(0.05, found.shaft().bow(), 1e-9);
         assertEquals(0.01, found.shaft().clearanceLeft(), 1e-9);
-        LineFinding.Shaft shaft = LineFinding.shafts(read).get(0);
+        LineFinding.Shaft shaft = LineFinding.shafts(read, BenchGauges.EXACT).get(0);
         assertEquals(Turns.TIGHT, shaft.turns());
         assertEquals(Optional.of(SheetHand.START.plusSeconds(60)), shaft.oldest());
     }
@@ -173,9 +176,9 @@ class LineSetupTest {
                 .setUp(setup.kept())
                 .blade("b0", "0.04", false)
                 .blade("b1", "0.04", true);
-        assertEquals(Optional.empty(), LineFinding.of(hand.file(), setup));
-        LineFinding out =
-                LineFinding.of(hand.blade("b2", "0.04", false).file(), setup).orElseThrow();
+        assertEquals(Optional.empty(), LineFinding.of(hand.file(), setup, BenchGauges.EXACT));
+        LineFinding out = LineFinding.of(hand.blade("b2", "0.04", false).file(), setup, BenchGauges.EXACT)
+                .orElseThrow();
         assertEquals(List.of(2), out.stopped());
         assertEquals(Turns.TIGHT, out.verdict());
         LineFinding good = LineFinding.of(
@@ -185,7 +188,8 @@ class LineSetupTest {
                                 .blade("b1", "0.04", false)
                                 .blade("b2", "0.04", false)
                                 .file(),
-                        setup)
+                        setup,
+                        BenchGauges.EXACT)
                 .orElseThrow();
         assertEquals(List.of(), good.stopped());
         assertEquals(Turns.FREE, good.verdict());

@@ -18,6 +18,7 @@ import homalon.core.part.PartKind;
 import homalon.core.quantity.Length;
 import homalon.core.route.VisitFacts;
 import homalon.core.route.VisitFacts.Told;
+import homalon.core.rulebook.BenchGauges;
 import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.List;
@@ -209,10 +210,10 @@ class RouteFactsTest {
         assertEquals(
                 SheetHand.START.plusSeconds(600), test(false, true, 3, 3, 3).lastAt());
         assertEquals(SheetHand.START, test(false, true).lastAt());
-        assertFalse(RouteFacts.test(test(false, true)).begun());
-        VisitFacts.Tested good = RouteFacts.test(test(false, true, 3, 3, 3));
+        assertFalse(RouteFacts.test(test(false, true), BenchGauges.EXACT).begun());
+        VisitFacts.Tested good = RouteFacts.test(test(false, true, 3, 3, 3), BenchGauges.EXACT);
         assertTrue(good.begun());
-        assertEquals(test(false, true, 3, 3, 3).decay().verdict(), good.verdict());
+        assertEquals(test(false, true, 3, 3, 3).decay(BenchGauges.EXACT).verdict(), good.verdict());
         // In minutes, as the sum wants them: ten of them, not six hundred.
         assertEquals(
                 Decay.of(
@@ -224,6 +225,6 @@ class RouteFactsTest {
                                 Decay.Bubbles.NONE,
                                 Decay.Asked.DEFAULT)
                         .verdict(),
-                test(false, true, 3, 2.98, 2.96).decay().verdict());
+                test(false, true, 3, 2.98, 2.96).decay(BenchGauges.EXACT).verdict());
     }
 }

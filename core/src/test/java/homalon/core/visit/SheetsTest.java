@@ -17,6 +17,7 @@ import homalon.core.part.ValveKind;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.rulebook.BenchGauges;
 import homalon.core.rulebook.BookDefaults;
 import homalon.core.rulebook.GasketKind;
 import homalon.core.valves.BookItem;
@@ -128,8 +129,8 @@ class SheetsTest {
             hand.key(p.key(), p.key().startsWith("1") ? "0.05" : "0.07");
         }
         LinersSetup setup = LinersSetup.typed(Liners.School.PROUD, Liners.Held.LOOSE, "0.02", "0.10", "", BenchUnit.MM);
-        Liners read = setup.of(hand.file(), DECK, Length.ZERO);
-        Liners cut = setup.of(hand.file(), DECK, Length.ofMm("0.02"));
+        Liners read = setup.of(hand.file(), DECK, Length.ZERO, BenchGauges.EXACT);
+        Liners cut = setup.of(hand.file(), DECK, Length.ofMm("0.02"), BenchGauges.EXACT);
         assertEquals(0.05, read.each().get(0).mean().orElseThrow(), 1e-9);
         assertEquals(0.07, read.each().get(1).mean().orElseThrow(), 1e-9);
         assertEquals(0.07, cut.each().get(0).mean().orElseThrow(), 1e-9);

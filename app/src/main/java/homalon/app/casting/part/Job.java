@@ -87,6 +87,9 @@ final class Job {
     /** Handed over while what bow and twist allow was all that was asked of feelers. */
     boolean byBlades;
 
+    /** Its figures were judged as if they were exact. */
+    boolean byFigures;
+
     /** When and why the booking was voided; null for every other. */
     @Column(name = "voided_at")
     @Nullable

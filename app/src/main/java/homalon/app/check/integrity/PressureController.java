@@ -18,7 +18,9 @@ import homalon.core.quantity.Quantity;
 import homalon.core.route.Operation;
 import homalon.core.route.StepKind;
 import homalon.core.rulebook.BenchFigure;
+import homalon.core.rulebook.BenchGauges;
 import homalon.core.rulebook.BookDefaults;
+import homalon.core.rulebook.ShopRules;
 import homalon.core.verdict.Verdict;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.TestFile;
@@ -100,10 +102,11 @@ class PressureController {
                         .svg());
         List<Shown> shown = new ArrayList<>();
         for (int i = all.size() - 1; i >= 0; i--) {
-            shown.add(shown(all.get(i), i + 1, names, part.rules().books(), page.writer()));
+            shown.add(shown(all.get(i), i + 1, names, part.rules(), page.writer()));
         }
         page.show("tests", shown);
-        boolean settled = all.isEmpty() || all.get(all.size() - 1).decay().verdict() != Verdict.NOT_PROVEN;
+        boolean settled = all.isEmpty()
+                || all.get(all.size() - 1).decay(part.rules().gauges()).verdict() != Verdict.NOT_PROVEN;
         page.show("settled", settled);
         Decay.Asked asked = Decay.Asked.usual(page.part().rules().books());
         page.show("asked", asked);
@@ -132,9 +135,9 @@ class PressureController {
                 + Quantity.PRESSURE.aboutNumber(USUAL_LEAST, unit) + " to " + Quantity.PRESSURE.about(USUAL_MOST, unit);
     }
 
-    private static Shown shown(TestFile t, int no, Map<UUID, String> names, BookDefaults shop, LengthWriter writer) {
+    private static Shown shown(TestFile t, int no, Map<UUID, String> names, ShopRules shop, LengthWriter writer) {
         BenchUnit unit = writer.unit();
-        Decay decay = t.decay();
+        Decay decay = t.decay(shop.gauges());
         String words = switch (decay.verdict()) {
             case WITHIN -> "It held";
             case OUT -> "It leaks";
@@ -150,14 +153,14 @@ class PressureController {
                 words,
                 Words.of(decay.why()),
                 Quantity.PRESSURE.full(decay.lost(), unit),
-                limit(t.asked(), shop, unit),
+                limit(t.asked(), shop.books(), unit),
                 decay.leak(t.asked()).stream()
                         .mapToObj(PressureController::leak)
                         .findFirst()
                         .orElse(""),
-                working(t, unit),
+                working(t, decay, shop.gauges(), writer),
                 decay.curve().isEmpty() ? "" : DecayDrawing.svg(decay.curve(), t.asked(), title, unit),
-                lines(t, names, writer),
+                lines(t, decay, names, writer),
                 t.bubbles().stream()
                         .map(b -> new Bubble(b.id(), b.where(), names.getOrDefault(b.by(), "someone")))
                         .toList(),
@@ -172,7 +175,7 @@ class PressureController {
                 Decay.MOST_LEAK);
     }
 
-    private static List<Line> lines(TestFile t, Map<UUID, String> names, LengthWriter writer) {
+    private static List<Line> lines(TestFile t, Decay decay, Map<UUID, String> names, LengthWriter writer) {
         BenchUnit unit = writer.unit();
         List<Line> lines = new ArrayList<>();
         for (int i = 0; i < t.readings().size(); i++) {
@@ -184,14 +187,14 @@ class PressureController {
                     r.celsius().isPresent()
                             ? writer.temperatureNumber(r.celsius().getAsDouble())
                             : "not read",
-                    Quantity.PRESSURE.number(t.decay().curve().get(i).corrected(), unit),
+                    Quantity.PRESSURE.number(decay.curve().get(i).corrected(), unit),
                     names.getOrDefault(r.by(), "someone")));
         }
         return lines;
     }
 
-    private static List<String> working(TestFile t, BenchUnit unit) {
-        Decay decay = t.decay();
+    private static List<String> working(TestFile t, Decay decay, BenchGauges gauges, LengthWriter writer) {
+        BenchUnit unit = writer.unit();
         return List.of(
                 "Air that cools loses pressure without a leak: p2' = (p2 + a − v2) T1 / T2 + v1 − a, in kelvin",
                 "a = %s, the air around; v the vapour pressure of water where it stands in the space: %s"
@@ -205,7 +208,21 @@ class PressureController {
                 t.asked().volume().isPresent()
                         ? "leak = volume %.0f cm³ × lost / (minutes × atmosphere), in standard cm³ a minute"
                                 .formatted(t.asked().volume().getAsDouble())
-                        : "the volume was not keyed: a limit of pressure alone is strict for a small jacket and lax for a large one");
+                        : "the volume was not keyed: a limit of pressure alone is strict for a small jacket and lax for a large one",
+                open(t, gauges, writer));
+    }
+
+    /** What gauge and thermometer leave open of what was lost. */
+    private static String open(TestFile t, BenchGauges gauges, LengthWriter writer) {
+        BenchUnit unit = writer.unit();
+        if (gauges.pressure() <= 0 || t.readings().isEmpty()) {
+            return "readings count as exact";
+        }
+        return "gauge ± %s, temperature ± %s (general default): ± %s of what was lost is open, 19 times in 20"
+                .formatted(
+                        Quantity.PRESSURE.full(gauges.pressure(), unit),
+                        writer.apart(Decay.THERMOMETER),
+                        Quantity.PRESSURE.full(t.lost(gauges).kept(), unit));
     }
 
     private static String limit(Decay.Asked asked, BookDefaults shop, BenchUnit unit) {

@@ -15,6 +15,7 @@ import homalon.core.part.PartKind;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.rulebook.BenchFigure;
+import homalon.core.rulebook.BenchGauges;
 import homalon.core.rulebook.BookDefaults;
 import homalon.core.verdict.Working;
 import homalon.core.visit.LineFinding;
@@ -45,7 +46,7 @@ class LineViews {
         List<LineSetup> shafts = LineSetup.all(sheet);
         boolean several = shafts.size() > 1;
         List<One> read = shafts.stream()
-                .flatMap(l -> LineFinding.of(sheet, l).map(f -> new One(l, f)).stream())
+                .flatMap(l -> LineFinding.of(sheet, l, part.rules().gauges()).map(f -> new One(l, f)).stream())
                 .sorted(Comparator.comparing(
                         o -> Turns.WORST_FIRST.indexOf(o.finding().verdict())))
                 .toList();
@@ -86,10 +87,10 @@ class LineViews {
     }
 
     /** Each shaft in a few words, for paper. */
-    static List<String> each(SheetFile sheet, LengthWriter writer) {
+    static List<String> each(SheetFile sheet, BenchGauges gauges, LengthWriter writer) {
         return LineSetup.all(sheet).stream()
                 .map(l -> l.name() + ": "
-                        + LineFinding.of(sheet, l)
+                        + LineFinding.of(sheet, l, gauges)
                                 .map(f -> lower(words(f, writer)))
                                 .orElse("not read to its end"))
                 .toList();

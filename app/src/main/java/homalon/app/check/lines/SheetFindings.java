@@ -43,7 +43,12 @@ public class SheetFindings implements SquareReference {
     public Optional<Liners> liners(PartFile part, SheetFile sheet) {
         return sheet == null || sheet.setup().isEmpty()
                 ? Optional.empty()
-                : Optional.of(LinersSetup.of(sheet.setup()).of(sheet, faces.layout(part.numbers()), Length.ZERO));
+                : Optional.of(LinersSetup.of(sheet.setup())
+                        .of(
+                                sheet,
+                                faces.layout(part.numbers()),
+                                Length.ZERO,
+                                part.rules().gauges()));
     }
 
     /** Empty until all four corners are read. */

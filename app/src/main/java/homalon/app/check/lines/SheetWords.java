@@ -28,7 +28,8 @@ public class SheetWords {
             if (sheet == Sheet.VALVES || sheet == Sheet.CHAMBERS) {
                 return; // they have a table of their own
             }
-            List<String> shafts = sheet == Sheet.LINE ? LineViews.each(file, writer) : List.of();
+            List<String> shafts =
+                    sheet == Sheet.LINE ? LineViews.each(file, part.rules().gauges(), writer) : List.of();
             if (sheet == Sheet.LINE && shafts.isEmpty()) {
                 return; // those that were set up were dropped again
             }

@@ -33,6 +33,7 @@ class DoorController {
             @RequestParam(required = false) String wrong,
             @RequestParam(required = false) Integer wait,
             @RequestParam(required = false) String passkey,
+            @RequestParam(required = false) String again,
             @RequestParam(required = false) String out) {
         if (people.nobodyYet()) {
             return "redirect:/first-visit";
@@ -45,6 +46,8 @@ class DoorController {
                     "An owner signs in with the passkey here: show the device. Lost, it is replaced by homalon recover at the machine.";
         } else if (wait != null) {
             said = LoginThrottle.told(Math.max(1, Math.min(wait, 60))) + ", then try again.";
+        } else if (again != null) {
+            said = "This page was open for long: key login and password once more.";
         } else if (out != null) {
             said = "You are signed out.";
         }

@@ -7,6 +7,7 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
@@ -17,6 +18,7 @@ import org.springframework.security.config.observation.SecurityObservationSettin
 import org.springframework.security.core.AuthenticationException;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.AccessDeniedHandlerImpl;
 import org.springframework.security.web.access.intercept.AuthorizationFilter;
 import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 import org.springframework.security.web.authentication.LoginUrlAuthenticationEntryPoint;
@@ -162,6 +164,13 @@ class SecurityConfig {
                         new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED), SecurityConfig::byItself)
                 .defaultAuthenticationEntryPointFor(
                         new LoginUrlAuthenticationEntryPoint("/sign-in"),
+                        PathPatternRequestMatcher.withDefaults().matcher("/**"))
+                // The door is open to everybody: only a token that is none any more is refused there.
+                .defaultAccessDeniedHandlerFor(
+                        (request, response, denied) -> response.sendRedirect("/sign-in?again"),
+                        PathPatternRequestMatcher.withDefaults().matcher(HttpMethod.POST, "/sign-in"))
+                .defaultAccessDeniedHandlerFor(
+                        new AccessDeniedHandlerImpl(),
                         PathPatternRequestMatcher.withDefaults().matcher("/**"));
     }
 }

@@ -102,7 +102,7 @@ class GuideController {
                 .orElseThrow(() -> new BadInputException("item", "app.valves.that-guide-is-not-on-the-shops-list"));
         boolean reamed =
                 fit.get().ream().filter(r -> r.guide().code().equals(item)).isPresent();
-        if (one.answer() != GuideFit.Answer.BITES && !reamed) {
+        if (!one.answer().sits() && !reamed) {
             throw new BadInputException(
                     "item",
                     "app.valves.in-this-housing-choose-one-that-bites",

@@ -174,7 +174,7 @@ class GuideViews {
                     size(o.guide().outer(), writer),
                     writer.signed(o.press()),
                     Words.of(o.answer().words()),
-                    o.answer() == GuideFit.Answer.BITES,
+                    o.answer().sits(),
                     catalogue.byCode(o.guide().code()).map(Catalogue.Row::shelf).orElse(0)));
         }
         return all;

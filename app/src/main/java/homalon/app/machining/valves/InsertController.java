@@ -12,8 +12,10 @@ import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.quantity.Quantity;
 import homalon.core.route.Operation;
+import homalon.core.rulebook.BenchGauges;
 import homalon.core.seats.InsertChoice;
 import homalon.core.seats.PressFit;
+import homalon.core.verdict.Verdict;
 import homalon.core.visit.InsertPlace;
 import homalon.core.visit.PlaceLine;
 import homalon.core.visit.Said;
@@ -187,9 +189,13 @@ class InsertController {
     }
 
     /** What speaks against a ring that is in, as it was measured. */
-    private static Optional<String> odd(PressFit fit) {
-        if (!fit.holdsHot()) {
-            return Optional.of("that press is too little to hold when it is hot");
+    private static Optional<String> odd(PressFit fit, BenchGauges gauges) {
+        Verdict holds = fit.holdsHot(gauges);
+        if (holds != Verdict.WITHIN) {
+            return Optional.of(
+                    holds == Verdict.OUT
+                            ? "that press is too little to hold when it is hot"
+                            : "that press is too near the least that holds hot for these gauges to tell");
         }
         return fit.strain().compareTo(PressFit.Strain.SIGNED) < 0
                 ? Optional.empty()
@@ -216,8 +222,8 @@ class InsertController {
         Length outer = Length.parseSize(ring, page.unit());
         Optional<PressFit> planned =
                 step(file, file.valve(valve), code, page.writer()).fit();
-        Optional<String> odd =
-                planned.map(p -> p.measured(cut.mm(), outer.mm())).flatMap(InsertController::odd);
+        Optional<String> odd = planned.map(p -> p.measured(cut.mm(), outer.mm()))
+                .flatMap(p -> odd(p, page.part().rules().gauges()));
         if (odd.isPresent() && !anyway) {
             throw new BadInputException(
                     "hole", "app.valves.measure-both-again-if-it-is-in-so-tick", StringUtils.capitalize(odd.get()));

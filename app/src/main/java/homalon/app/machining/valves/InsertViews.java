@@ -10,10 +10,12 @@ import homalon.core.part.Material;
 import homalon.core.part.Valve;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.rulebook.BenchGauges;
 import homalon.core.seats.Damage;
 import homalon.core.seats.InsertChoice;
 import homalon.core.seats.InsertLimits;
 import homalon.core.seats.PressFit;
+import homalon.core.verdict.Verdict;
 import homalon.core.visit.InsertPlace;
 import homalon.core.visit.PlaceLine;
 import homalon.core.visit.Said;
@@ -79,12 +81,25 @@ class InsertViews {
                 choice.map(c -> steps(c, writer)).orElse(List.of()),
                 code,
                 chosen.filter(InsertChoice.Step::passes).isPresent(),
-                fit.map(f -> figures(f, shown.get(), place.orElseThrow().limits(), writer))
+                fit.map(f -> figures(f, shown.get(), place.orElseThrow().limits(), gauges(file, v), writer))
                         .orElse(List.of()),
                 fit.map(f -> Workings.of(List.of(f.working()), writer)).orElse(Workings.NONE),
                 shown.map(s -> after(s, place.orElseThrow(), writer)).orElse(List.of()),
                 usualHeat(file.part().material(), writer),
                 file.text(v, Said.INSERT_DONE).map(d -> done(d, writer)).orElse(""));
+    }
+
+    /** What was measured of a ring that is in is open by its gauges; a plan is exact. */
+    private static BenchGauges gauges(ValveFile file, Valve v) {
+        return file.text(v, Said.INSERT_DONE).isPresent() ? file.part().rules().gauges() : BenchGauges.EXACT;
+    }
+
+    private static String style(Verdict verdict) {
+        return switch (verdict) {
+            case WITHIN -> "within";
+            case OUT -> "out";
+            case NOT_PROVEN -> "open";
+        };
     }
 
     /** A blank line is there to be filled, and two at the least. */
@@ -246,14 +261,14 @@ class InsertViews {
     }
 
     private static List<ValveView.Row> figures(
-            PressFit fit, InsertChoice.Step step, InsertLimits limits, LengthWriter writer) {
+            PressFit fit, InsertChoice.Step step, InsertLimits limits, BenchGauges gauges, LengthWriter writer) {
         List<ValveView.Row> rows = new ArrayList<>();
         rows.add(new ValveView.Row(
                 "Cut the counterbore to",
                 GuideViews.size(step.cutTo(), writer),
                 "on a pilot in a sound guide; flat bottom just cleaned",
                 ""));
-        rows.addAll(presses(fit, limits, writer));
+        rows.addAll(presses(fit, limits, gauges, writer));
         rows.addAll(stresses(fit, writer));
         rows.add(new ValveView.Row(
                 "Arc that bears",
@@ -263,7 +278,8 @@ class InsertViews {
         return rows;
     }
 
-    private static List<ValveView.Row> presses(PressFit fit, InsertLimits limits, LengthWriter writer) {
+    private static List<ValveView.Row> presses(
+            PressFit fit, InsertLimits limits, BenchGauges gauges, LengthWriter writer) {
         boolean ends = fit.goneAt().isPresent();
         boolean room = fit.asked().chillTo() == PressFit.ROOM && fit.asked().warmTo() == PressFit.ROOM;
         String fitting = room
@@ -279,7 +295,7 @@ class InsertViews {
                         writer.number(fit.hot()),
                         "more than " + writer.number(limits.hot()) + " wanted, "
                                 + Words.of(limits.hotSource().words()),
-                        fit.holdsHot() ? "within" : "out"),
+                        style(fit.holdsHot(gauges))),
                 new ValveView.Row(
                         "Gone at",
                         ends ? writer.temperature(fit.goneAt().getAsDouble()) : "never",

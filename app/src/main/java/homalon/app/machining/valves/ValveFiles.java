@@ -6,6 +6,7 @@ import homalon.app.foundation.memory.Memory;
 import homalon.app.foundation.memory.Question;
 import homalon.core.input.BadInputException;
 import homalon.core.part.LayoutNumbers;
+import homalon.core.rulebook.BenchGauges;
 import homalon.core.rulebook.BookDefaults;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.Sheet;
@@ -30,7 +31,8 @@ class ValveFiles {
      * @param last number of the sheet's last line: numbers are never given twice, so that what a transaction wrote and took back
      *     is not taken for what another wrote in its place
      */
-    private record Lines(UUID visit, long revision, long last, LayoutNumbers numbers, BookDefaults shop)
+    private record Lines(
+            UUID visit, long revision, long last, LayoutNumbers numbers, BookDefaults shop, BenchGauges gauges)
             implements Question<ValveFile.Judged> {}
 
     /** Empty before it was said how they lie. */
@@ -40,14 +42,21 @@ class ValveFiles {
 
     Optional<ValveFile> of(PartFile part, SheetFile sheet) {
         BookDefaults shop = part.rules().books();
+        BenchGauges gauges = part.rules().gauges();
         return sheet == null || sheet.setup().isEmpty()
                 ? Optional.empty()
                 : Optional.of(new ValveFile(
                         part,
                         sheet,
                         memory.answer(
-                                new Lines(part.visit().id(), sheet.revision(), sheet.last(), part.numbers(), shop),
-                                () -> ValveFile.Judged.of(sheet, faces.layout(part.numbers()), shop))));
+                                new Lines(
+                                        part.visit().id(),
+                                        sheet.revision(),
+                                        sheet.last(),
+                                        part.numbers(),
+                                        shop,
+                                        gauges),
+                                () -> ValveFile.Judged.of(sheet, faces.layout(part.numbers()), shop, gauges))));
     }
 
     /** @throws BadInputException before it was said how they lie */

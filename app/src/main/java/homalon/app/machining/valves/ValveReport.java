@@ -107,9 +107,8 @@ public class ValveReport {
 
     private static String figure(ValveFinding f, Aspect.Subject subject, LengthWriter writer) {
         return f.aspect(subject)
-                .map(Aspect::figure)
-                .filter(OptionalDouble::isPresent)
-                .map(v -> writer.number(v.getAsDouble()))
+                .flatMap(Aspect::figure)
+                .map(v -> writer.number(v.value()))
                 .orElse("");
     }
 

@@ -56,7 +56,7 @@ class ValveViews {
                 .filter(v -> file.finding(v).verdict() == Verdict.OUT)
                 .count();
         long open = file.valves().stream()
-                .filter(v -> !file.finding(v).settled() && !file.signedByFeel(v))
+                .filter(v -> !file.finding(v).settled() && !file.signedFor(v))
                 .count();
         long felt = file.valves().stream().filter(file::signedByFeel).count();
         List<ValveView.WalkTab> tabs = tabs(file, walk);
@@ -213,7 +213,7 @@ class ValveViews {
                     .map(v -> v == Verdict.OUT ? "✗" : v == Verdict.WITHIN ? "✓" : "?")
                     .orElse("");
         }
-        double figure = a.figure().getAsDouble();
+        double figure = a.figure().get().value();
         String value = switch (a.subject()) {
             case VACUUM -> Quantity.VACUUM.number(figure, writer.unit());
             case FALL -> Long.toString(Math.round(figure));

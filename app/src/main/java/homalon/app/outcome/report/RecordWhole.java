@@ -6,6 +6,7 @@ import homalon.app.check.integrity.Cracks;
 import homalon.app.check.integrity.PressureTests;
 import homalon.app.shop.stock.Orders;
 import homalon.core.quantity.Length;
+import homalon.core.rulebook.BenchGauges;
 import homalon.core.visit.CrackFile;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SheetFile;
@@ -102,7 +103,9 @@ class RecordWhole {
                                 e.at().toString()))
                         .toList(),
                 cracks.of(part).stream().map(c -> crack(c, names)).toList(),
-                tests.of(part).stream().map(t -> test(t, names)).toList(),
+                tests.of(part).stream()
+                        .map(t -> test(t, part.rules().gauges(), names))
+                        .toList(),
                 sheets.ofVisits(List.of(visit)).getOrDefault(visit, Map.of()).values().stream()
                         .map(s -> sheet(s, names))
                         .toList(),
@@ -137,8 +140,8 @@ class RecordWhole {
                 c.at().toString());
     }
 
-    private static Test test(TestFile t, Map<UUID, String> names) {
-        var decay = t.decay();
+    private static Test test(TestFile t, BenchGauges gauges, Map<UUID, String> names) {
+        var decay = t.decay(gauges);
         return new Test(
                 t.medium(),
                 t.wet(),

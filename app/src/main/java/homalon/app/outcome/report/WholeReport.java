@@ -15,6 +15,7 @@ import homalon.core.quantity.LengthWriter;
 import homalon.core.quantity.Quantity;
 import homalon.core.route.Finding;
 import homalon.core.route.Operation;
+import homalon.core.rulebook.BenchGauges;
 import homalon.core.visit.CrackFile;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.TestFile;
@@ -48,7 +49,7 @@ class WholeReport {
         log.stream().flatMap(e -> work(e, names).stream()).forEach(said::add);
         List<TestFile> tested = tests.of(part);
         for (int i = 0; i < tested.size(); i++) {
-            said.add(test(tested.get(i), i + 1, writer.unit()));
+            said.add(test(tested.get(i), i + 1, part.rules().gauges(), writer.unit()));
         }
         said.addAll(sheets.of(part, writer));
         String stiff = Finding.TURNS_STIFF.name();
@@ -118,8 +119,8 @@ class WholeReport {
                 + Words.of(c.remedy().words()) + why + "." + next;
     }
 
-    private static String test(TestFile t, int no, BenchUnit unit) {
-        var decay = t.decay();
+    private static String test(TestFile t, int no, BenchGauges gauges, BenchUnit unit) {
+        var decay = t.decay(gauges);
         String lost = Quantity.PRESSURE.full(decay.lost(), unit);
         String most = Quantity.PRESSURE.full(t.asked().most(), unit);
         return "Pressure test " + no + ", " + t.medium() + ": " + Words.of(decay.why()) + "; lost " + lost + " of "

@@ -14,6 +14,7 @@ import homalon.core.route.Operation;
 import homalon.core.route.StepKind;
 import homalon.core.route.VisitFacts;
 import homalon.core.rulebook.BenchFigure;
+import homalon.core.rulebook.BenchGauges;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.visit.CameWith;
 import homalon.core.visit.FeelerKind;
@@ -49,11 +50,12 @@ class VisitFactsSource {
     /** @param names of people, for those who answer for what is left out */
     VisitFacts of(PartFile part, List<SurveyFile> surveys, VisitRecords.Lines lines, Map<UUID, String> names) {
         UUID visit = part.visit().id();
+        BenchGauges gauges = part.rules().gauges();
         Map<Sheet, SheetFile> read = lines.checked().sheets();
         Optional<VisitFacts.Valves> onValves = valves.of(part, read.get(Sheet.VALVES));
         Optional<VisitFacts.Chambers> inChambers = chambers.of(part, read.get(Sheet.CHAMBERS));
         List<LineFinding.Shaft> shafts =
-                read.containsKey(Sheet.LINE) ? LineFinding.shafts(read.get(Sheet.LINE)) : List.of();
+                read.containsKey(Sheet.LINE) ? LineFinding.shafts(read.get(Sheet.LINE), gauges) : List.of();
         return new VisitFacts(
                 part.visit().no(),
                 part.visit().openedAt(),
@@ -70,7 +72,9 @@ class VisitFactsSource {
                 Stream.concat(asked(part), lines.work().stream().flatMap(e -> entry(e, names)))
                         .toList(),
                 lines.checked().cracks().stream().map(RouteFacts::crack).toList(),
-                lines.checked().tests().stream().map(RouteFacts::test).toList(),
+                lines.checked().tests().stream()
+                        .map(t -> RouteFacts.test(t, gauges))
+                        .toList(),
                 RouteFacts.lines(part, shafts),
                 liners(part, read.get(Sheet.LINERS)),
                 index(part, read.get(Sheet.INDEX)),
