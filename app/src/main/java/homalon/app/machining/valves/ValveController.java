@@ -10,6 +10,7 @@ import homalon.app.foundation.words.Words;
 import homalon.core.input.BadInputException;
 import homalon.core.part.ChamberShape;
 import homalon.core.part.PartKind;
+import homalon.core.part.Valve;
 import homalon.core.part.ValveKind;
 import homalon.core.part.ValvePattern;
 import homalon.core.quantity.LengthWriter;
@@ -32,6 +33,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lombok.RequiredArgsConstructor;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -85,15 +88,22 @@ class ValveController {
         page.show("begun", file.isPresent());
         page.show("walk", walk);
         file.ifPresent(f -> page.show("view", views.of(f, walk, page.writer())));
-        page.show(
-                "toSign",
-                file.map(f -> f.valves().stream().filter(f::mayBeSigned).count())
-                        .orElse(0L));
+        page.show("toSign", file.map(ValveController::toSign).orElse(""));
         page.show("looks", Look.values());
         Optional<SameForAll.Offer> offer = file.flatMap(f -> same.offer(f, walk));
         page.show("same", offer.map(o -> o.words(page.writer())).orElse(null));
         page.show("sameSeen", offer.map(SameForAll.Offer::last).orElse(0L));
         page.frame(StepKind.VALVES);
+    }
+
+    /** What a machinist may answer for, in words; empty where there is nothing. */
+    private static String toSign(ValveFile file) {
+        List<Valve> open = file.valves().stream().filter(file::mayBeSigned).toList();
+        long felt = open.stream().filter(v -> file.readings(v).feltAlone()).count();
+        long near = open.size() - felt;
+        String byFeel = felt == 0 ? "" : felt + (felt == 1 ? " guide" : " guides") + " judged by feel";
+        String tooNear = near == 0 ? "" : near + (near == 1 ? " valve" : " valves") + " too near a limit to tell";
+        return Stream.of(byFeel, tooNear).filter(s -> !s.isEmpty()).collect(Collectors.joining(" and "));
     }
 
     /** How the valves lie, and the book, of the youngest casting like it that has them: proposed, and kept once it is started with. */

@@ -51,11 +51,15 @@ public class ValveReport {
         int out = 0;
         int open = 0;
         int felt = 0;
+        List<String> near = new ArrayList<>();
         for (Valve v : file.valves()) {
             ValveFinding f = file.finding(v);
             out += f.verdict() == Verdict.OUT ? 1 : 0;
-            open += f.settled() || file.signedByFeel(v) ? 0 : 1;
+            open += f.settled() || file.signedFor(v) ? 0 : 1;
             felt += file.signedByFeel(v) ? 1 : 0;
+            if (file.signedFor(v) && !file.signedByFeel(v)) {
+                near.add(v.key());
+            }
             OptionalDouble recession = file.readings(v).figure(Measure.RECESSION);
             rows.add(new Row(
                     v.key(),
@@ -73,6 +77,10 @@ public class ValveReport {
         if (felt > 0) {
             said.add((felt == 1 ? "One guide was" : felt + " guides were")
                     + " judged by feel and signed for, not measured: what wear there is, nobody knows.");
+        }
+        if (!near.isEmpty()) {
+            said.add("Signed for, not proven, because a figure lies nearer to its limit than the gauges here can tell: "
+                    + String.join(", ", near) + ".");
         }
         causes(file, said);
         work(file, ValveFile.Work.DUE, said);

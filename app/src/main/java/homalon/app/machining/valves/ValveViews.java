@@ -7,6 +7,7 @@ import homalon.app.foundation.drawing.ValveSign;
 import homalon.app.foundation.web.WalkRows;
 import homalon.app.foundation.web.Workings;
 import homalon.app.foundation.words.Words;
+import homalon.core.gauge.Uncertain;
 import homalon.core.guides.Guide;
 import homalon.core.part.Valve;
 import homalon.core.part.ValveKind;
@@ -59,18 +60,20 @@ class ValveViews {
                 .filter(v -> !file.finding(v).settled() && !file.signedFor(v))
                 .count();
         long felt = file.valves().stream().filter(file::signedByFeel).count();
+        long near = file.valves().stream().filter(file::signedFor).count() - felt;
         List<ValveView.WalkTab> tabs = tabs(file, walk);
         String words = out > 0
                 ? out + " of " + file.valves().size() + " out"
-                : open > 0 ? "Not proven yet" : felt > 0 ? "Signed for, " + felt + " by feel" : "All within";
+                : open > 0 ? "Not proven yet" : answered(felt, near);
         String sentence = open > 0
-                ? open + (open == 1 ? " valve needs" : " valves need")
-                        + " more: both ends of the guide, and a look at the seat."
+                ? more(open, tooNear(file))
                 : out > 0
                         ? "All are settled. What is out goes on to guides, inserts and seats."
                         : felt > 0
                                 ? "Felt by hand and signed for is not measured: the report says so."
-                                : "Every guide and seat was read.";
+                                : near > 0
+                                        ? "Too near a limit to tell and signed for is not proven: the report says so."
+                                        : "Every guide and seat was read.";
         return new ValveView(
                 signed(file, "valves", v -> style(file.finding(v)), v -> "").svg(),
                 table(file, writer),
@@ -83,6 +86,29 @@ class ValveViews {
                 last(file, walk).map(v -> List.of(said(file, v, writer))).orElse(List.of()),
                 places(file, walk).stream().allMatch(p -> p.standing(file).isPresent()),
                 file.sheet().revision());
+    }
+
+    private static long tooNear(ValveFile file) {
+        return file.valves().stream()
+                .filter(v -> file.mayBeSigned(v) && !file.readings(v).feltAlone())
+                .count();
+    }
+
+    private static String more(long open, long near) {
+        if (open == near) {
+            return (near == 1 ? "One valve lies" : near + " valves lie")
+                    + " too near a limit to tell: read with finer gauges, or answer for it by name.";
+        }
+        return open + (open == 1 ? " valve needs" : " valves need")
+                + " more: both ends of the guide, and a look at the seat.";
+    }
+
+    private static String answered(long felt, long near) {
+        if (felt == 0 && near == 0) {
+            return "All within";
+        }
+        return "Signed for, " + (felt > 0 ? felt + " by feel" : "") + (felt > 0 && near > 0 ? ", " : "")
+                + (near > 0 ? near + " near a limit" : "");
     }
 
     /** One place of a walk. */
@@ -271,8 +297,14 @@ class ValveViews {
         return new ValveView.Row(
                 StringUtils.capitalize(Words.of(a.subject().words())),
                 a.figure().isEmpty() ? "" : figure(a, writer),
-                Words.of(a.says()) + limit,
+                Words.of(a.says()) + limit + open(a, writer),
                 style);
+    }
+
+    /** What the gauges leave open of it, where that is something. */
+    private static String open(Aspect a, LengthWriter writer) {
+        double kept = a.figure().map(Uncertain::kept).orElse(0.0);
+        return kept > 0 ? " · gauges leave ± " + writer.number(kept) + " open" : "";
     }
 
     private static List<ValveView.Row> guide(Guide g, LengthWriter writer) {

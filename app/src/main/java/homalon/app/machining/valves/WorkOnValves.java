@@ -137,7 +137,8 @@ public class WorkOnValves {
     }
 
     /**
-     * Signs for every guide that was felt and found good, all or none.
+     * Signs for every valve that nothing but a name settles: a guide that was felt and found good, or a figure nearer to its limit than its
+     * gauges can tell. All or none.
      *
      * @throws BadInputException when there is none
      */

@@ -184,6 +184,34 @@ class AwayTest {
         assertEquals("[]", lying(page));
     }
 
+    /** In the morning a browser opens the door in seven tabs at once: the last one's token is that of them all. */
+    @Test
+    void theDoorLetsInThoughAnotherTabOpenedItLater() {
+        Page page = window.openKeeping(shop.address() + "/sign-in", 1280, 800, faults);
+        page.context().clearCookies();
+        Page other = page.context().newPage();
+        other.navigate(shop.address() + "/sign-in");
+        other.close();
+        Browser.Window.signIn(page, shop, "ines");
+        assertThat(page).hasURL(shop.address() + "/");
+    }
+
+    /** What the page cannot put right the server says: key it once more, on a page whose token holds. */
+    @Test
+    void aTokenThatIsNoneAnyMoreLeadsBackToTheDoor() {
+        Page page = window.openKeeping(shop.address() + "/sign-in", 1280, 800, faults);
+        page.locator("input[name=login]").fill("ines");
+        page.locator("input[name=password]").fill("saltmarsh-demo");
+        page.evaluate("""
+                () => {
+                  document.querySelector('input[name=_csrf]').value = 'none any more';
+                  document.querySelector('form[action="/sign-in"]').submit();
+                }""");
+        assertThat(page.locator("main")).containsText("key login and password once more");
+        Browser.Window.signIn(page, shop, "ines");
+        assertThat(page).hasURL(shop.address() + "/");
+    }
+
     /** An answer that is none of a sign-out leaves it owed: the session is not over because something came back. */
     @Test
     void aSignOutThatIsRefusedIsOwed() {

@@ -30,6 +30,7 @@ import homalon.core.visit.SeatPlans;
 import homalon.core.visit.Sheet;
 import homalon.core.visit.ValveFile;
 import homalon.core.words.Message;
+import java.math.BigDecimal;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -160,7 +161,7 @@ class ValvePagesTest {
     private void sound(PartFile part, String valve, String top) {
         key(part, valve, Measure.STEM_TOP, "7.96", BenchUnit.MM, true);
         for (String at : List.of("MIDDLE", "BOTTOM", "TOP")) {
-            String bore = at.equals("TOP") ? top : "8.005";
+            String bore = at.equals("TOP") ? top : "8.01";
             key(part, valve, Measure.valueOf("GUIDE_" + at + "_ALONG"), bore, BenchUnit.MM, true);
             key(part, valve, Measure.valueOf("GUIDE_" + at + "_ACROSS"), bore, BenchUnit.MM, true);
         }
@@ -310,6 +311,54 @@ class ValvePagesTest {
                                         (f, v) -> {}))
                         .sentence())
                 .contains("Choose it for this one first"));
+    }
+
+    /** Nearer to a limit than the gauges can tell, a valve waits for a name; read anew, for another. */
+    @Test
+    void whatLiesTooNearItsLimitIsAnsweredFor() {
+        PartFile part = head();
+        for (Valve v : file(part).valves()) {
+            sound(part, v.key(), "8.01");
+        }
+        assertTrue(file(part).complete());
+        String service = file(part).book(file(part).valve("1E")).guide().service() + "";
+        for (Measure m : List.of(
+                Measure.GUIDE_TOP_ALONG,
+                Measure.GUIDE_TOP_ACROSS,
+                Measure.GUIDE_MIDDLE_ALONG,
+                Measure.GUIDE_MIDDLE_ACROSS,
+                Measure.GUIDE_BOTTOM_ALONG,
+                Measure.GUIDE_BOTTOM_ACROSS)) {
+            key(
+                    part,
+                    "1E",
+                    m,
+                    new BigDecimal(service).add(new BigDecimal("7.958")).toPlainString(),
+                    BenchUnit.MM,
+                    true);
+        }
+        ValveFile near = file(part);
+        assertEquals(ValveFile.Work.NONE, near.guide(near.valve("1E")), "nothing is proven worn");
+        assertFalse(near.complete());
+        ValveViews views = shop.bean(ValveViews.class);
+        ValveView open = views.of(near, Measure.Walk.STEMS, new LengthWriter(BenchUnit.MM));
+        assertEquals("Not proven yet", open.words());
+        assertTrue(open.sentence().startsWith("One valve lies too near a limit to tell"), open.sentence());
+        work.signFelt(part, UUID.randomUUID(), BenchUnit.MM, hands.ines());
+        ValveFile signed = file(part);
+        assertTrue(signed.complete() && !signed.signedByFeel(signed.valve("1E")));
+        assertEquals(
+                "Signed for, 1 near a limit",
+                views.of(signed, Measure.Walk.STEMS, new LengthWriter(BenchUnit.MM))
+                        .words());
+        String said = shop.bean(ValveReport.class)
+                .of(part, new LengthWriter(BenchUnit.MM))
+                .orElseThrow()
+                .said()
+                .toString();
+        assertTrue(said.contains("Signed for, not proven") && said.contains("can tell: 1E."), said);
+        key(part, "1E", Measure.STEM_TOP, "7.96", BenchUnit.MM, true);
+        assertTrue(file(part).mayBeSigned(file(part).valve("1E")), "read anew, it wants a name again");
     }
 
     /** Felt and found good, a guide is not proven; once somebody answers for it the valves are done, and the report says how. */
