@@ -43,6 +43,13 @@ public record Step(StepKind kind, Mark mark, Message note, Message todo, Message
         return new Step(kind, Mark.DONE, note, Message.NONE, Message.NONE, found);
     }
 
+    /** The same, measured with an instrument that is not to be relied on. */
+    Step doubted() {
+        return note.isEmpty()
+                ? this
+                : new Step(kind, mark, Message.of("route.with-an-instrument-in-doubt", note), todo, detail, found);
+    }
+
     Step found(Found what) {
         return new Step(kind, mark, note, todo, detail, what);
     }

@@ -27,6 +27,7 @@ import java.util.Set;
  * @param proofFelt the same by feelers
  * @param lines of each shaft that was set up
  * @param orders that were not cancelled
+ * @param doubted steps beside the face that were measured with an instrument that is not to be relied on
  */
 public record VisitFacts(
         int number,
@@ -49,7 +50,8 @@ public record VisitFacts(
         Optional<Index> index,
         Optional<Valves> valves,
         Optional<Chambers> chambers,
-        List<Ordered> orders) {
+        List<Ordered> orders,
+        Set<StepKind> doubted) {
 
     /** What the one who brought it said, or the machinist ticked. */
     public enum Told {

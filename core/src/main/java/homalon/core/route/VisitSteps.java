@@ -74,6 +74,7 @@ public final class VisitSteps {
             Optional.ofNullable(own.get(kind))
                     .map(this::held)
                     .or(() -> beside.step(kind))
+                    .map(s -> facts.doubted().contains(kind) ? s.doubted() : s)
                     .ifPresent(strip::add);
         }
         boolean ready = strip.stream().allMatch(s -> s.mark() == Mark.DONE);

@@ -7,9 +7,7 @@ import homalon.core.gauge.Uncertain;
 import homalon.core.quantity.Length;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -44,55 +42,18 @@ public record ReadWith(
      * @param readings when what stands was read
      */
     public static ReadWith of(Length keyed, List<Taken> taken, List<Instant> readings, Optional<Closing> closing) {
-        Map<InstrumentKind, List<Taken>> kinds = new EnumMap<>(InstrumentKind.class);
-        taken.forEach(
-                t -> kinds.computeIfAbsent(t.kind(), k -> new ArrayList<>()).add(t));
         List<InUse> all = new ArrayList<>();
         boolean gauge = false;
         boolean byKeyed = false;
         boolean changed = false;
-        for (List<Taken> one : kinds.values()) {
-            boolean table = one.get(0).kind() == InstrumentKind.TABLE;
-            Spell spell = new Spell(one, readings);
-            spell.uses().stream().filter(u -> !all.contains(u)).forEach(all::add);
+        for (InHand one : InHand.of(taken, readings)) {
+            boolean table = one.kind() == InstrumentKind.TABLE;
+            one.uses().stream().filter(u -> !all.contains(u)).forEach(all::add);
             gauge |= !table;
-            byKeyed |= !table && spell.without();
-            changed |= one.size() > 1;
+            byKeyed |= !table && one.without();
+            changed |= one.changed();
         }
         return new ReadWith(keyed, byKeyed || !gauge, all, changed, closing);
-    }
-
-    /** What one kind of instrument read, from one taking to the next. */
-    private record Spell(List<Taken> taken, List<Instant> readings) {
-        private boolean reads(int from) {
-            Instant begin = taken.get(from).at();
-            Optional<Instant> end =
-                    from + 1 < taken.size() ? Optional.of(taken.get(from + 1).at()) : Optional.empty();
-            return readings.stream()
-                    .anyMatch(r -> !r.isBefore(begin) && end.map(r::isBefore).orElse(true));
-        }
-
-        /** Those that something which stands was read with, and the one in hand. */
-        List<InUse> uses() {
-            List<InUse> uses = new ArrayList<>();
-            for (int i = 0; i < taken.size(); i++) {
-                if (taken.get(i).use().isPresent() && (i + 1 == taken.size() || reads(i))) {
-                    uses.add(taken.get(i).use().get());
-                }
-            }
-            return uses;
-        }
-
-        /** Whether something was read while none was noted, or none is in hand now. */
-        boolean without() {
-            for (int i = 0; i < taken.size(); i++) {
-                if (taken.get(i).use().isEmpty() && (i + 1 == taken.size() || reads(i))) {
-                    return true;
-                }
-            }
-            Instant first = taken.get(0).at();
-            return readings.stream().anyMatch(r -> r.isBefore(first));
-        }
     }
 
     /** Of gauge and table, without what moved: of a kind that was changed the coarser counts. */

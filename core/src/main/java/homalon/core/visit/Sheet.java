@@ -1,9 +1,11 @@
 package homalon.core.visit;
 
+import homalon.core.gauge.InstrumentKind;
 import homalon.core.input.InPath;
 import homalon.core.quantity.Length;
 import homalon.core.route.StepKind;
 import homalon.core.words.Message;
+import java.util.List;
 
 /** What is keyed on a sheet. */
 public enum Sheet implements InPath {
@@ -28,6 +30,23 @@ public enum Sheet implements InPath {
 
     public StepKind step() {
         return step;
+    }
+
+    /** What may be in hand for it. */
+    public List<InstrumentKind> instruments() {
+        return switch (this) {
+            case LINE -> List.of(InstrumentKind.BORE_GAUGE, InstrumentKind.MICROMETER, InstrumentKind.INDICATOR);
+            case LINERS -> List.of(InstrumentKind.INDICATOR);
+            case INDEX -> List.of(InstrumentKind.MICROMETER, InstrumentKind.DEPTH_GAUGE);
+            case VALVES ->
+                List.of(
+                        InstrumentKind.MICROMETER,
+                        InstrumentKind.SPLIT_BALL,
+                        InstrumentKind.BORE_GAUGE,
+                        InstrumentKind.INDICATOR,
+                        InstrumentKind.DEPTH_GAUGE);
+            case CHAMBERS -> List.of(InstrumentKind.BURETTE, InstrumentKind.DEPTH_GAUGE);
+        };
     }
 
     /** No figure of it is larger: anything beyond was keyed in another unit. */

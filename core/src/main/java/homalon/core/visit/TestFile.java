@@ -8,6 +8,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import java.util.stream.Stream;
 
 /**
  * A pressure test as it stands.
@@ -55,6 +56,11 @@ public record TestFile(
 
     private static Decay.Reading reading(ReadingFile r) {
         return new Decay.Reading(r.second() / 60.0, r.bar(), r.celsius());
+    }
+
+    /** When the gauge was read in any of these. */
+    public static Stream<Instant> read(List<TestFile> tests) {
+        return tests.stream().flatMap(t -> t.readings.stream()).map(ReadingFile::at);
     }
 
     /** When it was last written. */

@@ -565,7 +565,8 @@ class StripInFullTest {
                 first.index(),
                 first.valves(),
                 first.chambers(),
-                first.orders());
+                first.orders(),
+                first.doubted());
         Step booked = VisitSteps.of(third, new homalon.core.quantity.LengthWriter(homalon.core.quantity.BenchUnit.MM))
                 .strip()
                 .get(0);

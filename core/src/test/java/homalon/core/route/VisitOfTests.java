@@ -40,6 +40,7 @@ final class VisitOfTests {
     Optional<VisitFacts.Valves> valves = Optional.empty();
     Optional<VisitFacts.Chambers> chambers = Optional.empty();
     final List<VisitFacts.Ordered> orders = new ArrayList<>();
+    final Set<StepKind> doubtedSteps = EnumSet.noneOf(StepKind.class);
     private long revision;
 
     Instant tick() {
@@ -69,7 +70,8 @@ final class VisitOfTests {
                 index,
                 valves,
                 chambers,
-                List.copyOf(orders));
+                List.copyOf(orders),
+                Set.copyOf(doubtedSteps));
     }
 
     VisitSteps.Standing standing() {

@@ -1,6 +1,7 @@
 package homalon.app.check.face;
 
 import homalon.app.casting.part.PartPage;
+import homalon.app.shop.instruments.HandView;
 import homalon.app.shop.instruments.Hands;
 import homalon.core.input.BadInputException;
 import homalon.core.visit.PartFile;
@@ -32,7 +33,7 @@ class FacePages {
 
     /** One that is to be begun: what was in hand last is proposed. */
     void proposed(PartPage page, SurveyKind kind) {
-        page.show("hand", ReadWithView.proposed(hands.choices(kind.instruments(), page.me())));
+        page.show("hand", HandView.proposed(hands.choices(kind.instruments(), page.me())));
     }
 
     /** What stands after a change. */

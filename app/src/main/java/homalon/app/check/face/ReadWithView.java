@@ -1,9 +1,8 @@
 package homalon.app.check.face;
 
-import homalon.app.foundation.words.Words;
+import homalon.app.shop.instruments.HandView;
 import homalon.app.shop.instruments.Hands;
 import homalon.core.gauge.Closing;
-import homalon.core.gauge.InUse;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.visit.ReadWith;
@@ -11,7 +10,6 @@ import homalon.core.visit.SurveyFile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 
 /**
  * What a survey is read with, as its page shows it.
@@ -23,13 +21,7 @@ import java.util.stream.Collectors;
  * @param moved what came of that
  */
 public record ReadWithView(
-        String words, List<String> marks, List<Kind> kinds, Optional<String> again, Optional<Moved> moved) {
-
-    /** Instruments of one kind, and the one in hand. */
-    public record Kind(String kind, String label, List<Option> options, boolean none) {}
-
-    /** @param selected whether it is in hand, or proposed where nothing was begun */
-    public record Option(String code, String label, boolean selected) {}
+        String words, List<String> marks, List<HandView.Kind> kinds, Optional<String> again, Optional<Moved> moved) {
 
     /** @param held whether it was no more than the gauge itself leaves open */
     public record Moved(boolean held, String words) {}
@@ -39,41 +31,9 @@ public record ReadWithView(
         return new ReadWithView(
                 words(with, writer),
                 marks(with, writer),
-                kinds(choices, with.instruments()),
+                HandView.kinds(choices, with.instruments()),
                 SurveyGauges.first(survey).map(SurveyFile.PlaceFile::name),
                 with.closing().map(c -> moved(c, writer)));
-    }
-
-    /** Before it is begun: what was in hand last is proposed. */
-    public static List<Kind> proposed(List<Hands.Choice> choices) {
-        return choices.stream().map(c -> kind(c, c.proposed())).toList();
-    }
-
-    /** What may be taken, and of each kind the one in hand. */
-    public static List<Kind> kinds(List<Hands.Choice> choices, List<InUse> instruments) {
-        return choices.stream().map(c -> kind(c, now(c, instruments))).toList();
-    }
-
-    private static String now(Hands.Choice choice, List<InUse> instruments) {
-        return instruments.stream()
-                .filter(i -> i.kind() == choice.kind())
-                .map(InUse::code)
-                .reduce((a, b) -> b)
-                .orElse("");
-    }
-
-    private static Kind kind(Hands.Choice choice, String selected) {
-        List<Option> options = choice.instruments().stream()
-                .map(k -> new Option(
-                        k.instrument().code(),
-                        k.called() + " · " + Words.of(k.standing().state().words()),
-                        k.instrument().code().equals(selected)))
-                .toList();
-        return new Kind(
-                choice.kind().name(),
-                Words.of(choice.kind().words()),
-                options,
-                options.stream().noneMatch(Option::selected));
     }
 
     /** What it was read with in words, and what each reading keeps. */
@@ -98,20 +58,12 @@ public record ReadWithView(
 
     /** All of them, by code and name. */
     static String called(ReadWith with) {
-        return with.instruments().stream().map(i -> i.code() + " " + i.name()).collect(Collectors.joining(", "));
+        return HandView.called(with.instruments());
     }
 
     /** What is said of instruments that were past due, never compared, or found out. */
     public static List<String> marks(ReadWith with, LengthWriter writer) {
-        return marks(with.instruments(), writer);
-    }
-
-    /** The same of some. */
-    public static List<String> marks(List<InUse> instruments, LengthWriter writer) {
-        return instruments.stream()
-                .flatMap(i -> i.mark().stream())
-                .map(m -> Words.of(m, writer))
-                .toList();
+        return HandView.marks(with.instruments(), writer);
     }
 
     private static Moved moved(Closing closing, LengthWriter writer) {

@@ -2,12 +2,12 @@ package homalon.app.check.feelers;
 
 import homalon.app.casting.part.Faces;
 import homalon.app.casting.part.PartPage;
-import homalon.app.check.face.ReadWithView;
 import homalon.app.foundation.drawing.EdgeMark;
 import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.web.Keyed;
+import homalon.app.shop.instruments.HandView;
 import homalon.app.shop.instruments.Hands;
 import homalon.app.shop.tools.Toolbox;
 import homalon.core.face.FeelerProposal;
@@ -69,13 +69,11 @@ class FeelerController {
     }
 
     private void inHand(PartPage page, FeelerFile survey) {
-        page.show(
-                "hand",
-                ReadWithView.kinds(hands.choices(survey.kind().instruments(), page.me()), survey.instruments()));
+        page.show("hand", HandView.kinds(hands.choices(survey.kind().instruments(), page.me()), survey.instruments()));
     }
 
     private void empty(PartPage page, FeelerKind kind) {
-        page.show("hand", ReadWithView.proposed(hands.choices(kind.instruments(), page.me())));
+        page.show("hand", HandView.proposed(hands.choices(kind.instruments(), page.me())));
         Layout layout = faces.layout(page.part().numbers());
         List<FeelerProposal.Line> lines = FeelerProposal.of(layout);
         BladeSet blades = toolbox.blades(page.unit());

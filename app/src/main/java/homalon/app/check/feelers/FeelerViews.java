@@ -3,10 +3,10 @@ package homalon.app.check.feelers;
 import homalon.app.casting.part.Faces;
 import homalon.app.casting.work.WorkLog;
 import homalon.app.check.face.FaceView;
-import homalon.app.check.face.ReadWithView;
 import homalon.app.foundation.drawing.FaceDrawing;
 import homalon.app.foundation.web.Workings;
 import homalon.app.foundation.words.Words;
+import homalon.app.shop.instruments.HandView;
 import homalon.core.face.FeelerResult;
 import homalon.core.face.FeelerResult.Try;
 import homalon.core.face.FeelerSurvey;
@@ -113,7 +113,7 @@ public class FeelerViews {
 
         /** What is said of an edge or of feelers that are not to be relied on. */
         private FaceView.Headline marked(FaceView.Headline said) {
-            List<String> marks = survey.begun() ? ReadWithView.marks(survey.instruments(), writer) : List.of();
+            List<String> marks = survey.begun() ? HandView.marks(survey.instruments(), writer) : List.of();
             return marks.isEmpty()
                     ? said
                     : new FaceView.Headline(

@@ -9,6 +9,8 @@ import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.words.Words;
+import homalon.app.shop.instruments.StepGauges;
+import homalon.core.gauge.InstrumentKind;
 import homalon.core.geometry.Spot;
 import homalon.core.integrity.Decay;
 import homalon.core.integrity.Remedy;
@@ -20,8 +22,8 @@ import homalon.core.route.StepKind;
 import homalon.core.rulebook.BenchFigure;
 import homalon.core.rulebook.BenchGauges;
 import homalon.core.rulebook.BookDefaults;
-import homalon.core.rulebook.ShopRules;
 import homalon.core.verdict.Verdict;
+import homalon.core.visit.GaugesInHand;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.TestFile;
 import java.util.ArrayList;
@@ -45,6 +47,7 @@ class PressureController {
     private final PressureTests tests;
     private final Cracks cracks;
     private final People people;
+    private final StepGauges gauges;
 
     /** Of a test as it is usually held, bar. */
     private static final double USUAL_LEAST = 2;
@@ -84,6 +87,7 @@ class PressureController {
         PartFile part = page.part();
         Map<UUID, String> names = people.names();
         List<TestFile> all = tests.of(part);
+        GaugesInHand with = gauges.of(part, "pressure", TestFile.read(all));
         List<CrackMark> marks = marks(part, all);
         var standing = page.standing();
         page.show(
@@ -102,17 +106,18 @@ class PressureController {
                         .svg());
         List<Shown> shown = new ArrayList<>();
         for (int i = all.size() - 1; i >= 0; i--) {
-            shown.add(shown(all.get(i), i + 1, names, part.rules(), page.writer()));
+            shown.add(shown(all.get(i), i + 1, names, part.rules().books(), with.gauges(), page.writer()));
         }
         page.show("tests", shown);
-        boolean settled = all.isEmpty()
-                || all.get(all.size() - 1).decay(part.rules().gauges()).verdict() != Verdict.NOT_PROVEN;
+        boolean settled =
+                all.isEmpty() || all.get(all.size() - 1).decay(with.gauges()).verdict() != Verdict.NOT_PROVEN;
         page.show("settled", settled);
         Decay.Asked asked = Decay.Asked.usual(page.part().rules().books());
         page.show("asked", asked);
         page.show("pressureUnit", Quantity.PRESSURE.unit(page.unit()));
         page.show("mayLose", Quantity.PRESSURE.aboutNumber(asked.mostLost(), page.unit()));
         page.show("usual", usual(asked, page.unit()));
+        gauges.show(page, "pressure", with, List.of(InstrumentKind.PRESSURE_GAUGE));
         page.frame(StepKind.PRESSURE);
     }
 
@@ -135,9 +140,10 @@ class PressureController {
                 + Quantity.PRESSURE.aboutNumber(USUAL_LEAST, unit) + " to " + Quantity.PRESSURE.about(USUAL_MOST, unit);
     }
 
-    private static Shown shown(TestFile t, int no, Map<UUID, String> names, ShopRules shop, LengthWriter writer) {
+    private static Shown shown(
+            TestFile t, int no, Map<UUID, String> names, BookDefaults shop, BenchGauges gauges, LengthWriter writer) {
         BenchUnit unit = writer.unit();
-        Decay decay = t.decay(shop.gauges());
+        Decay decay = t.decay(gauges);
         String words = switch (decay.verdict()) {
             case WITHIN -> "It held";
             case OUT -> "It leaks";
@@ -153,12 +159,12 @@ class PressureController {
                 words,
                 Words.of(decay.why()),
                 Quantity.PRESSURE.full(decay.lost(), unit),
-                limit(t.asked(), shop.books(), unit),
+                limit(t.asked(), shop, unit),
                 decay.leak(t.asked()).stream()
                         .mapToObj(PressureController::leak)
                         .findFirst()
                         .orElse(""),
-                working(t, decay, shop.gauges(), writer),
+                working(t, decay, gauges, writer),
                 decay.curve().isEmpty() ? "" : DecayDrawing.svg(decay.curve(), t.asked(), title, unit),
                 lines(t, decay, names, writer),
                 t.bubbles().stream()

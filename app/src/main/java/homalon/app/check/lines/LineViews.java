@@ -7,6 +7,7 @@ import homalon.app.check.lines.SheetView.Row;
 import homalon.app.foundation.drawing.ShaftDrawing;
 import homalon.app.foundation.web.Workings;
 import homalon.app.foundation.words.Words;
+import homalon.app.shop.instruments.StepGauges;
 import homalon.core.lines.BentLine;
 import homalon.core.lines.LineBore;
 import homalon.core.lines.ShaftLine;
@@ -40,13 +41,15 @@ import org.springframework.stereotype.Component;
 class LineViews {
     private final Surveys surveys;
     private final Findings findings;
+    private final StepGauges gauges;
 
     /** @param toKey how many places are left, in words */
     SheetSaid of(PartFile part, SheetFile sheet, String toKey, LengthWriter writer) {
         List<LineSetup> shafts = LineSetup.all(sheet);
         boolean several = shafts.size() > 1;
+        BenchGauges bench = gauges.of(part, sheet).gauges();
         List<One> read = shafts.stream()
-                .flatMap(l -> LineFinding.of(sheet, l, part.rules().gauges()).map(f -> new One(l, f)).stream())
+                .flatMap(l -> LineFinding.of(sheet, l, bench).map(f -> new One(l, f)).stream())
                 .sorted(Comparator.comparing(
                         o -> Turns.WORST_FIRST.indexOf(o.finding().verdict())))
                 .toList();

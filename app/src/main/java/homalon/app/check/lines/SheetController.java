@@ -9,6 +9,7 @@ import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.web.Keyed;
 import homalon.app.foundation.words.Words;
+import homalon.app.shop.instruments.StepGauges;
 import homalon.core.input.BadInputException;
 import homalon.core.lines.Bearings;
 import homalon.core.lines.Liners;
@@ -51,6 +52,7 @@ class SheetController {
     private final SheetViews views;
     private final WorkLog work;
     private final SheetReadings readings;
+    private final StepGauges gauges;
 
     @GetMapping("/parts/{tag}/{sheet:line|liners|index}")
     String page(PartPage page, @PathVariable Sheet sheet) {
@@ -74,6 +76,7 @@ class SheetController {
         if (begun) {
             page.show("view", views.of(part, file, writer));
             page.show("places", views.places(part, file).size());
+            gauges.show(page, file);
             describe(file, page);
         }
         page.show(

@@ -2,6 +2,7 @@ package homalon.app.check.lines;
 
 import homalon.app.casting.part.Faces;
 import homalon.app.casting.sheets.Sheets;
+import homalon.app.shop.instruments.StepGauges;
 import homalon.core.geometry.Plane;
 import homalon.core.lines.DeckIndex;
 import homalon.core.lines.Liners;
@@ -24,6 +25,7 @@ import org.springframework.stereotype.Component;
 public class SheetFindings implements SquareReference {
     private final Faces faces;
     private final Sheets sheets;
+    private final StepGauges gauges;
 
     @Override
     public Optional<Plane> over(PartFile part) {
@@ -48,7 +50,7 @@ public class SheetFindings implements SquareReference {
                                 sheet,
                                 faces.layout(part.numbers()),
                                 Length.ZERO,
-                                part.rules().gauges()));
+                                gauges.of(part, sheet).gauges()));
     }
 
     /** Empty until all four corners are read. */

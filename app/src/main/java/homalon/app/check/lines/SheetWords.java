@@ -2,7 +2,9 @@ package homalon.app.check.lines;
 
 import homalon.app.casting.sheets.Sheets;
 import homalon.app.foundation.words.Words;
+import homalon.app.shop.instruments.StepGauges;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.visit.GaugesInHand;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.Sheet;
 import homalon.core.visit.SheetFile;
@@ -19,6 +21,7 @@ import org.springframework.stereotype.Component;
 public class SheetWords {
     private final Sheets sheets;
     private final SheetViews views;
+    private final StepGauges gauges;
 
     public List<String> of(PartFile part, LengthWriter writer) {
         UUID visit = part.visit().id();
@@ -28,8 +31,8 @@ public class SheetWords {
             if (sheet == Sheet.VALVES || sheet == Sheet.CHAMBERS) {
                 return; // they have a table of their own
             }
-            List<String> shafts =
-                    sheet == Sheet.LINE ? LineViews.each(file, part.rules().gauges(), writer) : List.of();
+            GaugesInHand with = gauges.of(part, file);
+            List<String> shafts = sheet == Sheet.LINE ? LineViews.each(file, with.gauges(), writer) : List.of();
             if (sheet == Sheet.LINE && shafts.isEmpty()) {
                 return; // those that were set up were dropped again
             }
@@ -38,6 +41,7 @@ public class SheetWords {
             if (shafts.size() > 1) {
                 said.add(String.join("; ", shafts) + ".");
             }
+            StepGauges.told(with, writer).forEach(t -> said.add(Words.of(sheet.words()) + ", " + t));
             view.trims().forEach(t -> said.add(t + "."));
         });
         return said;

@@ -78,6 +78,7 @@ class ChamberController {
         page.show("walk", walk);
         page.show("state", state);
         page.show("view", views.of(file, walk, state, suggested(file.part()), page.writer()));
+        files.showHand(page, file);
         page.frame(StepKind.CHAMBERS);
     }
 

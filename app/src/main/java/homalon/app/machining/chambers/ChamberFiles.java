@@ -2,9 +2,11 @@ package homalon.app.machining.chambers;
 
 import homalon.app.casting.part.Faces;
 import homalon.app.casting.part.PartFinder;
+import homalon.app.casting.part.PartPage;
 import homalon.app.casting.sheets.Sheets;
 import homalon.app.foundation.memory.Memory;
 import homalon.app.foundation.memory.Question;
+import homalon.app.shop.instruments.StepGauges;
 import homalon.core.input.BadInputException;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.rulebook.BookDefaults;
@@ -31,6 +33,7 @@ class ChamberFiles {
     private final Sheets sheets;
     private final Faces faces;
     private final Memory memory;
+    private final StepGauges hands;
 
     /**
      * What was read out of a sheet's lines is a pure value of them and the layout: any instance comes to the same.
@@ -40,6 +43,11 @@ class ChamberFiles {
     private record Lines(
             UUID visit, long revision, long last, Map<String, String> setup, LayoutNumbers numbers, BookDefaults shop)
             implements Question<ChamberFile.Read> {}
+
+    /** What they are filled and measured with, for their page. */
+    void showHand(PartPage page, ChamberFile file) {
+        hands.show(page, file.sheet());
+    }
 
     ChamberFile of(PartFile part) {
         return of(part, sheets.of(part, Sheet.CHAMBERS));

@@ -87,7 +87,10 @@ class ValveController {
     private void show(PartPage page, Optional<ValveFile> file, Measure.Walk walk) {
         page.show("begun", file.isPresent());
         page.show("walk", walk);
-        file.ifPresent(f -> page.show("view", views.of(f, walk, page.writer())));
+        file.ifPresent(f -> {
+            page.show("view", views.of(f, walk, page.writer()));
+            files.showHand(page, f);
+        });
         page.show("toSign", file.map(ValveController::toSign).orElse(""));
         page.show("looks", Look.values());
         Optional<SameForAll.Offer> offer = file.flatMap(f -> same.offer(f, walk));

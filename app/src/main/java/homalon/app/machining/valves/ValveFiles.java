@@ -1,17 +1,21 @@
 package homalon.app.machining.valves;
 
 import homalon.app.casting.part.Faces;
+import homalon.app.casting.part.PartPage;
 import homalon.app.casting.sheets.Sheets;
 import homalon.app.foundation.memory.Memory;
 import homalon.app.foundation.memory.Question;
+import homalon.app.shop.instruments.StepGauges;
 import homalon.core.input.BadInputException;
 import homalon.core.part.LayoutNumbers;
+import homalon.core.quantity.LengthWriter;
 import homalon.core.rulebook.BenchGauges;
 import homalon.core.rulebook.BookDefaults;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.Sheet;
 import homalon.core.visit.SheetFile;
 import homalon.core.visit.ValveFile;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import lombok.RequiredArgsConstructor;
@@ -24,6 +28,7 @@ class ValveFiles {
     private final Sheets sheets;
     private final Faces faces;
     private final Memory memory;
+    private final StepGauges hands;
 
     /**
      * A verdict is a pure value of the sheet's lines and the layout: any instance comes to the same one.
@@ -42,21 +47,26 @@ class ValveFiles {
 
     Optional<ValveFile> of(PartFile part, SheetFile sheet) {
         BookDefaults shop = part.rules().books();
-        BenchGauges gauges = part.rules().gauges();
-        return sheet == null || sheet.setup().isEmpty()
-                ? Optional.empty()
-                : Optional.of(new ValveFile(
-                        part,
-                        sheet,
-                        memory.answer(
-                                new Lines(
-                                        part.visit().id(),
-                                        sheet.revision(),
-                                        sheet.last(),
-                                        part.numbers(),
-                                        shop,
-                                        gauges),
-                                () -> ValveFile.Judged.of(sheet, faces.layout(part.numbers()), shop, gauges))));
+        if (sheet == null || sheet.setup().isEmpty()) {
+            return Optional.empty();
+        }
+        BenchGauges gauges = hands.of(part, sheet).gauges();
+        return Optional.of(new ValveFile(
+                part,
+                sheet,
+                memory.answer(
+                        new Lines(part.visit().id(), sheet.revision(), sheet.last(), part.numbers(), shop, gauges),
+                        () -> ValveFile.Judged.of(sheet, faces.layout(part.numbers()), shop, gauges))));
+    }
+
+    /** What they are measured with, for their page. */
+    void showHand(PartPage page, ValveFile file) {
+        hands.show(page, file.sheet());
+    }
+
+    /** For the report: what they were measured with; empty where none was noted. */
+    List<String> told(ValveFile file, LengthWriter writer) {
+        return StepGauges.told(hands.of(file.part(), file.sheet()), writer);
     }
 
     /** @throws BadInputException before it was said how they lie */

@@ -4,18 +4,24 @@ import homalon.app.casting.sheets.Sheets;
 import homalon.app.casting.work.WorkLog;
 import homalon.app.check.integrity.Cracks;
 import homalon.app.check.integrity.PressureTests;
+import homalon.app.shop.instruments.StepGauges;
 import homalon.app.shop.stock.Orders;
+import homalon.core.gauge.InUse;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.BenchGauges;
 import homalon.core.visit.CrackFile;
+import homalon.core.visit.GaugesInHand;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SheetFile;
 import homalon.core.visit.TestFile;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Stream;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
@@ -28,9 +34,34 @@ class RecordWhole {
     private final PressureTests tests;
     private final Sheets sheets;
     private final Orders orders;
+    private final StepGauges gauges;
 
+    /** @param measuredWith null where no instrument was noted */
     record Whole(
-            List<Work> work, List<Crack> cracks, List<Test> pressureTests, List<Sheet> sheets, List<Order> orders) {}
+            List<Work> work,
+            List<Crack> cracks,
+            List<Test> pressureTests,
+            List<Sheet> sheets,
+            List<Order> orders,
+            List<Gauge> measuredWith) {}
+
+    /**
+     * An instrument as it stood when it was taken in hand.
+     *
+     * @param standard uncertainty, in mm, cc or bar
+     */
+    record Gauge(String step, String code, String name, String kind, double standard, String state, String due) {
+        static Gauge of(String step, InUse use) {
+            return new Gauge(
+                    step,
+                    use.code(),
+                    use.name(),
+                    use.kind().name(),
+                    use.standard(),
+                    use.state().name(),
+                    use.due().map(LocalDate::toString).orElse(null));
+        }
+    }
 
     record Order(
             UUID id,
@@ -91,6 +122,16 @@ class RecordWhole {
 
     Whole of(PartFile part, Map<UUID, String> names) {
         UUID visit = part.visit().id();
+        List<TestFile> tested = tests.of(part);
+        GaugesInHand testing = gauges.of(part, "pressure", TestFile.read(tested));
+        Collection<SheetFile> begun =
+                sheets.ofVisits(List.of(visit)).getOrDefault(visit, Map.of()).values();
+        List<Gauge> with = Stream.concat(
+                        begun.stream()
+                                .flatMap(s -> gauges.of(part, s).instruments().stream()
+                                        .map(i -> Gauge.of(s.sheet().path(), i))),
+                        testing.instruments().stream().map(i -> Gauge.of("pressure", i)))
+                .toList();
         return new Whole(
                 work.of(part).stream()
                         .map(e -> new Work(
@@ -103,12 +144,8 @@ class RecordWhole {
                                 e.at().toString()))
                         .toList(),
                 cracks.of(part).stream().map(c -> crack(c, names)).toList(),
-                tests.of(part).stream()
-                        .map(t -> test(t, part.rules().gauges(), names))
-                        .toList(),
-                sheets.ofVisits(List.of(visit)).getOrDefault(visit, Map.of()).values().stream()
-                        .map(s -> sheet(s, names))
-                        .toList(),
+                tested.stream().map(t -> test(t, testing.gauges(), names)).toList(),
+                begun.stream().map(s -> sheet(s, names)).toList(),
                 orders.of(part).stream()
                         .map(o -> new Order(
                                 o.id(),
@@ -120,7 +157,8 @@ class RecordWhole {
                                 o.cancelled(),
                                 names.get(o.by()),
                                 o.at().toString()))
-                        .toList());
+                        .toList(),
+                with.isEmpty() ? null : with);
     }
 
     private static Crack crack(CrackFile c, Map<UUID, String> names) {

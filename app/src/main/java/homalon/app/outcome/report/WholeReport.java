@@ -7,6 +7,7 @@ import homalon.app.check.integrity.PressureTests;
 import homalon.app.check.lines.SheetWords;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.words.Words;
+import homalon.app.shop.instruments.StepGauges;
 import homalon.core.integrity.Remedy;
 import homalon.core.integrity.SmallCheck;
 import homalon.core.quantity.BenchUnit;
@@ -17,6 +18,7 @@ import homalon.core.route.Finding;
 import homalon.core.route.Operation;
 import homalon.core.rulebook.BenchGauges;
 import homalon.core.visit.CrackFile;
+import homalon.core.visit.GaugesInHand;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.TestFile;
 import java.util.ArrayList;
@@ -38,6 +40,7 @@ class WholeReport {
     private final PressureTests tests;
     private final SheetWords sheets;
     private final People people;
+    private final StepGauges gauges;
 
     List<String> of(PartFile part, LengthWriter writer) {
         Map<UUID, String> names = people.names();
@@ -48,9 +51,11 @@ class WholeReport {
         cracks.of(part).stream().filter(c -> !c.what().suspect()).forEach(c -> said.add(crack(c, writer)));
         log.stream().flatMap(e -> work(e, names).stream()).forEach(said::add);
         List<TestFile> tested = tests.of(part);
+        GaugesInHand testing = gauges.of(part, "pressure", TestFile.read(tested));
         for (int i = 0; i < tested.size(); i++) {
-            said.add(test(tested.get(i), i + 1, part.rules().gauges(), writer.unit()));
+            said.add(test(tested.get(i), i + 1, testing.gauges(), writer.unit()));
         }
+        StepGauges.told(testing, writer).forEach(t -> said.add("Pressure tests, " + t));
         said.addAll(sheets.of(part, writer));
         String stiff = Finding.TURNS_STIFF.name();
         log.stream()

@@ -6,6 +6,7 @@ import homalon.app.check.feelers.FeelerFindings;
 import homalon.app.check.lines.SheetFindings;
 import homalon.app.machining.chambers.ChamberFindings;
 import homalon.app.machining.valves.ValveFindings;
+import homalon.app.shop.instruments.StepGauges;
 import homalon.core.cut.CutPlan;
 import homalon.core.integrity.CleaningMethod;
 import homalon.core.integrity.SmallCheck;
@@ -14,10 +15,10 @@ import homalon.core.route.Operation;
 import homalon.core.route.StepKind;
 import homalon.core.route.VisitFacts;
 import homalon.core.rulebook.BenchFigure;
-import homalon.core.rulebook.BenchGauges;
 import homalon.core.rulebook.RuleBook;
 import homalon.core.visit.CameWith;
 import homalon.core.visit.FeelerKind;
+import homalon.core.visit.GaugesInHand;
 import homalon.core.visit.LedgerFile;
 import homalon.core.visit.LineFinding;
 import homalon.core.visit.PartFile;
@@ -27,8 +28,12 @@ import homalon.core.visit.Sheet;
 import homalon.core.visit.SheetFile;
 import homalon.core.visit.SurveyFile;
 import homalon.core.visit.SurveyKind;
+import homalon.core.visit.TestFile;
 import java.time.Instant;
+import java.util.Collection;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -46,16 +51,20 @@ class VisitFactsSource {
     private final SheetFindings sheets;
     private final ValveFindings valves;
     private final ChamberFindings chambers;
+    private final StepGauges gauges;
 
     /** @param names of people, for those who answer for what is left out */
     VisitFacts of(PartFile part, List<SurveyFile> surveys, VisitRecords.Lines lines, Map<UUID, String> names) {
         UUID visit = part.visit().id();
-        BenchGauges gauges = part.rules().gauges();
+        GaugesInHand testing = testing(part, lines.checked().tests());
         Map<Sheet, SheetFile> read = lines.checked().sheets();
         Optional<VisitFacts.Valves> onValves = valves.of(part, read.get(Sheet.VALVES));
         Optional<VisitFacts.Chambers> inChambers = chambers.of(part, read.get(Sheet.CHAMBERS));
-        List<LineFinding.Shaft> shafts =
-                read.containsKey(Sheet.LINE) ? LineFinding.shafts(read.get(Sheet.LINE), gauges) : List.of();
+        List<LineFinding.Shaft> shafts = read.containsKey(Sheet.LINE)
+                ? LineFinding.shafts(
+                        read.get(Sheet.LINE),
+                        gauges.of(part, read.get(Sheet.LINE)).gauges())
+                : List.of();
         return new VisitFacts(
                 part.visit().no(),
                 part.visit().openedAt(),
@@ -73,7 +82,7 @@ class VisitFactsSource {
                         .toList(),
                 lines.checked().cracks().stream().map(RouteFacts::crack).toList(),
                 lines.checked().tests().stream()
-                        .map(t -> RouteFacts.test(t, gauges))
+                        .map(t -> RouteFacts.test(t, testing.gauges()))
                         .toList(),
                 RouteFacts.lines(part, shafts),
                 liners(part, read.get(Sheet.LINERS)),
@@ -83,7 +92,24 @@ class VisitFactsSource {
                 lines.orders().stream()
                         .filter(o -> !o.cancelled())
                         .map(o -> new VisitFacts.Ordered(o.operation(), o.arrived(), o.promised()))
-                        .toList());
+                        .toList(),
+                doubted(part, read.values(), testing));
+    }
+
+    private GaugesInHand testing(PartFile part, List<TestFile> tests) {
+        return gauges.of(part, StepKind.PRESSURE.name().toLowerCase(Locale.ROOT), TestFile.read(tests));
+    }
+
+    /** Steps beside the face that were measured with what is not to be relied on. */
+    private Set<StepKind> doubted(PartFile part, Collection<SheetFile> read, GaugesInHand testing) {
+        Set<StepKind> doubted = EnumSet.noneOf(StepKind.class);
+        read.stream()
+                .filter(s -> gauges.of(part, s).doubted())
+                .forEach(s -> doubted.add(s.sheet().step()));
+        if (testing.doubted()) {
+            doubted.add(StepKind.PRESSURE);
+        }
+        return doubted;
     }
 
     private static VisitFacts.Plan plan(PlanFile kept, LedgerFile ledger, UUID visit) {
