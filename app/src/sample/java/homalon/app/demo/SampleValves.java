@@ -158,6 +158,7 @@ class SampleValves {
             boolean pits = v.kind() == ValveKind.EXHAUST && v.cylinder() > 1;
             at.say(crab, v.key(), Measure.LOOKS, pits ? "2" : "18");
         }
+        at.answer(crab);
         hands.read(
                 crab,
                 SurveyKind.FACE,

@@ -233,7 +233,7 @@ class ValveController {
     @ToMachinists
     @PostMapping("/parts/{tag}/valves/felt/{of}")
     String felt(PartPage page, @PathVariable Measure.Walk of) {
-        work.signFelt(page.part(), page.lineId(), page.unit(), page.me());
+        work.answer(page.part(), page.lineId(), page.unit(), page.me());
         return live(page, of);
     }
 

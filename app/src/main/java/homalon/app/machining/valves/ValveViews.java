@@ -97,7 +97,7 @@ class ValveViews {
     private static String more(long open, long near) {
         if (open == near) {
             return (near == 1 ? "One valve lies" : near + " valves lie")
-                    + " too near a limit to tell: read with finer gauges, or answer for it by name.";
+                    + " too near a limit to tell: read again with finer gauges, or answer by name.";
         }
         return open + (open == 1 ? " valve needs" : " valves need")
                 + " more: both ends of the guide, and a look at the seat.";

@@ -143,7 +143,7 @@ public class WorkOnValves {
      * @throws BadInputException when there is none
      */
     @Transactional
-    void signFelt(PartFile part, UUID id, BenchUnit unit, UUID by) {
+    public void answer(PartFile part, UUID id, BenchUnit unit, UUID by) {
         ValveFile file = files.require(part);
         List<Valve> felt = file.valves().stream().filter(file::mayBeSigned).toList();
         if (felt.isEmpty()) {

@@ -344,7 +344,7 @@ class ValvePagesTest {
         ValveView open = views.of(near, Measure.Walk.STEMS, new LengthWriter(BenchUnit.MM));
         assertEquals("Not proven yet", open.words());
         assertTrue(open.sentence().startsWith("One valve lies too near a limit to tell"), open.sentence());
-        work.signFelt(part, UUID.randomUUID(), BenchUnit.MM, hands.ines());
+        work.answer(part, UUID.randomUUID(), BenchUnit.MM, hands.ines());
         ValveFile signed = file(part);
         assertTrue(signed.complete() && !signed.signedByFeel(signed.valve("1E")));
         assertEquals(
@@ -373,7 +373,7 @@ class ValvePagesTest {
         key(part, "1E", Measure.LOOKS, "1", BenchUnit.MM, true);
         assertThrows(
                 BadInputException.class,
-                () -> work.signFelt(part, UUID.randomUUID(), BenchUnit.MM, hands.ines()),
+                () -> work.answer(part, UUID.randomUUID(), BenchUnit.MM, hands.ines()),
                 "nothing was felt");
         for (String no : List.of("3", "0", "1.5")) {
             assertThrows(BadInputException.class, () -> key(part, "1E", Measure.FEEL, no, BenchUnit.MM, true), no);
@@ -381,7 +381,7 @@ class ValvePagesTest {
         key(part, "1E", Measure.FEEL, "1", BenchUnit.MM, true);
         ValveFile felt = file(part);
         assertFalse(felt.complete() || felt.settled(felt.valve("1E")));
-        work.signFelt(part, UUID.randomUUID(), BenchUnit.MM, hands.ines());
+        work.answer(part, UUID.randomUUID(), BenchUnit.MM, hands.ines());
         ValveFile signed = file(part);
         assertTrue(signed.complete() && signed.signedByFeel(signed.valve("1E")));
         assertEquals(Verdict.NOT_PROVEN, signed.finding(signed.valve("1E")).verdict(), "a name proves nothing");
