@@ -5,6 +5,7 @@ import java.net.http.HttpResponse;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalLong;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -13,21 +14,27 @@ import java.util.regex.Pattern;
  * Keys a survey of 60 places over and over without a browser, and prints what one reading costs the server: from the request to
  * the answer with map, verdict, set-ups and walk. The demo must run with {@code HOMALON_TIMING=true}.
  *
- * <p>Arguments: address (default http://127.0.0.1:8480), castings (default 16; the second half of them counts).
+ * <p>Arguments: address (default http://127.0.0.1:8480), castings (default 16; the second half of them counts), and the number of the
+ * server's process, to be told what a reading costs it altogether: with the chance between the places, which is asked for after the
+ * answer, and whatever else the server does meanwhile.
  */
 public final class ReadingTimes {
     private static final int PLACES = 60;
 
     private final Caller shop;
 
-    private ReadingTimes(String base) {
+    private final OptionalLong server;
+
+    private ReadingTimes(String base, OptionalLong server) {
         this.shop = new Caller(base);
+        this.server = server;
     }
 
     public static void main(String[] args) throws IOException, InterruptedException {
         String base = args.length > 0 ? args[0] : "http://127.0.0.1:8480";
         int castings = args.length > 1 ? Integer.parseInt(args[1]) : 16;
-        new ReadingTimes(base).run(castings);
+        OptionalLong server = args.length > 2 ? OptionalLong.of(Long.parseLong(args[2])) : OptionalLong.empty();
+        new ReadingTimes(base, server).run(castings);
     }
 
     private void run(int castings) throws IOException, InterruptedException {
@@ -35,6 +42,7 @@ public final class ReadingTimes {
         List<Double> wall = new ArrayList<>();
         List<Double> cpu = new ArrayList<>();
         long bytes = 0;
+        double whole = 0;
         for (int casting = 0; casting < castings; casting++) {
             String tag = shop.book("Survey of sixty places", 6, "CUT_OFF");
             shop.post("/parts/" + tag + "/face/start", Map.of("density", "CLOSE"));
@@ -43,6 +51,7 @@ public final class ReadingTimes {
                 places = more(tag, places, x);
             }
             for (int i = 0; i < places.size() * 3 / 2; i++) {
+                double before = spent();
                 HttpResponse<String> answer = key(tag, places.get(i % places.size()), i, casting);
                 bytes = answer.body().length();
                 String[] took = shop.get("/timing").body().strip().split(" ");
@@ -50,7 +59,11 @@ public final class ReadingTimes {
                     throw new IllegalStateException(
                             answer.statusCode() + ": start the demo with HOMALON_TIMING=true. " + answer.body());
                 }
+                if (answer.body().contains("data-lays")) {
+                    shop.get("/parts/" + tag + "/face/live");
+                }
                 if (casting >= castings / 2 && i >= places.size()) {
+                    whole += spent() - before;
                     wall.add(Double.parseDouble(took[0]));
                     cpu.add(Double.parseDouble(took[1]));
                 }
@@ -69,6 +82,21 @@ public final class ReadingTimes {
                 Caller.at(wall, 0.95),
                 Caller.at(cpu, 0.5),
                 Caller.at(cpu, 0.95));
+        if (server.isPresent()) {
+            System.out.printf(
+                    "altogether, with the chance: %.1f ms of the server's processor time a reading%n",
+                    whole / wall.size());
+        }
+    }
+
+    /** Processor time of the server's process so far, ms; 0 where nobody said which it is. */
+    private double spent() {
+        return server.isEmpty()
+                ? 0
+                : ProcessHandle.of(server.getAsLong())
+                        .flatMap(p -> p.info().totalCpuDuration())
+                        .map(d -> d.toNanos() / 1e6)
+                        .orElse(0.0);
     }
 
     private HttpResponse<String> key(String tag, String place, int i, int casting)
