@@ -32,16 +32,16 @@ final class Conditioned {
     /** L^-1 z. */
     private final double[] whitened;
 
-    private final List<FaultShape> faults;
-    /** L^-1 b for each fault, one row each; empty where no reading comes near. */
-    private final double[][] whitenedFaults;
+    private final FaultsRead faults;
+    /** L^-1 b: one row a reading, one column a fault that comes near one. */
+    private final double[] whitenedFaults;
 
     private final double[] weights;
     private final double[] means;
     private final double[] variances;
     private final double logEvidence;
 
-    Conditioned(SurfacePrior prior, Box box, Points read, double noise, List<FaultShape> ways) {
+    Conditioned(SurfacePrior prior, Box box, Points read, double noise, FaultsRead ways) {
         this.prior = prior;
         this.box = box;
         this.read = read;
@@ -57,8 +57,8 @@ final class Conditioned {
             log -= Math.log(lower[i * n + i]) + 0.5 * whitened[i] * whitened[i] + 0.5 * Math.log(2 * Math.PI);
         }
         this.faults = ways;
-        int count = faults.size();
-        this.whitenedFaults = new double[count][];
+        int count = ways.ways().size();
+        this.whitenedFaults = ways.heights().clone();
         this.weights = new double[count + 1];
         this.means = new double[count];
         this.variances = new double[count];
@@ -112,32 +112,27 @@ final class Conditioned {
 
     /** Fills weights, means and variances; answers the logarithm of what faults add to the evidence. */
     private double weigh() {
-        int n = read.size();
-        double[] logs = new double[faults.size() + 1];
+        int near = faults.near().length;
+        solve(whitenedFaults, near);
+        double[] q = new double[near];
+        double[] r = new double[near];
+        for (int i = 0; i < read.size(); i++) {
+            double z = whitened[i];
+            for (int j = 0; j < near; j++) {
+                double b = whitenedFaults[i * near + j];
+                q[j] += b * b;
+                r[j] += b * z;
+            }
+        }
+        List<FaultShape> ways = faults.ways();
+        double[] logs = new double[ways.size() + 1];
         double none = 1;
-        for (int f = 0; f < faults.size(); f++) {
-            FaultShape fault = faults.get(f);
-            none -= fault.weight();
-            double[] b = new double[n];
-            double largest = 0;
-            for (int i = 0; i < n; i++) {
-                b[i] = fault.shape().at(read.x(i), read.y(i));
-                largest = Math.max(largest, Math.abs(b[i]));
-            }
-            boolean near = largest > 1e-4;
-            if (near) {
-                TriangularSolver_DDRM.solveL(lower, b, n);
-            }
-            whitenedFaults[f] = near ? b : new double[0];
-            double t = fault.size() * fault.size();
-            double q = near ? dot(b, b) : 0;
-            double r = near ? dot(b, whitened) : 0;
-            variances[f] = t / (1 + t * q);
-            means[f] = variances[f] * r;
-            logs[f + 1] = Math.log(fault.weight()) - 0.5 * Math.log1p(t * q) + 0.5 * variances[f] * r * r;
-            if (fault.fault().oneWay()) {
-                logs[f + 1] += Math.log(2 * Normal.below(means[f] / Math.sqrt(variances[f])));
-            }
+        int j = 0;
+        for (int f = 0; f < ways.size(); f++) {
+            boolean told = j < near && faults.near()[j] == f;
+            none -= ways.get(f).weight();
+            logs[f + 1] = weigh(f, ways.get(f), told ? q[j] : 0, told ? r[j] : 0);
+            j += told ? 1 : 0;
         }
         logs[0] = Math.log(none);
         double most = Arrays.stream(logs).max().orElseThrow();
@@ -148,12 +143,13 @@ final class Conditioned {
         return most + Math.log(sum);
     }
 
-    private static double dot(double[] a, double[] b) {
-        double sum = 0;
-        for (int i = 0; i < a.length; i++) {
-            sum += a[i] * b[i];
-        }
-        return sum;
+    /** Fills mean and variance of its amplitude; answers the logarithm of its share of the faces and of what it has for itself. */
+    private double weigh(int f, FaultShape fault, double q, double r) {
+        double t = fault.size() * fault.size();
+        variances[f] = t / (1 + t * q);
+        means[f] = variances[f] * r;
+        double log = Math.log(fault.weight()) - 0.5 * Math.log1p(t * q) + 0.5 * variances[f] * r * r;
+        return fault.fault().oneWay() ? log + Math.log(2 * Normal.below(means[f] / Math.sqrt(variances[f]))) : log;
     }
 
     /** Natural logarithm of the density of the readings under the prior. */
@@ -164,8 +160,8 @@ final class Conditioned {
     /** How likely it is that the face has a fault of that kind. */
     double chanceOf(Fault fault) {
         double sum = 0;
-        for (int f = 0; f < faults.size(); f++) {
-            sum += faults.get(f).fault() == fault ? weights[f + 1] : 0;
+        for (int f = 0; f < faults.ways().size(); f++) {
+            sum += faults.ways().get(f).fault() == fault ? weights[f + 1] : 0;
         }
         return sum;
     }
@@ -177,7 +173,7 @@ final class Conditioned {
     }
 
     List<FaultShape> faults() {
-        return faults;
+        return faults.ways();
     }
 
     double weight(int component) {
@@ -196,8 +192,15 @@ final class Conditioned {
         return whitened;
     }
 
+    /** Empty where no reading comes near. */
     double[] whitenedFault(int fault) {
-        return whitenedFaults[fault];
+        int near = faults.near().length;
+        int column = Arrays.binarySearch(faults.near(), fault);
+        double[] b = new double[column < 0 ? 0 : read.size()];
+        for (int i = 0; i < b.length; i++) {
+            b[i] = whitenedFaults[i * near + column];
+        }
+        return b;
     }
 
     /** Terms of many places, to be handed back. */

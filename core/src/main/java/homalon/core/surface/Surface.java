@@ -30,12 +30,13 @@ public final class Surface {
         boolean dense = read.size() > DENSE;
         List<FaultShape> ways = dense ? List.of() : Faults.of(ground, prior, gone);
         Points weighed = dense ? spread(read) : read;
+        FaultsRead known = FaultsRead.of(ways, weighed);
         List<Conditioned> all = new ArrayList<>();
         double[] logs = new double[TIMES.length];
         double most = Double.NEGATIVE_INFINITY;
         for (int k = 0; k < TIMES.length; k++) {
             SurfacePrior level = prior.withLocal(prior.length(), TIMES[k] * prior.local(), prior.faces());
-            all.add(new Conditioned(level, ground.box(), weighed, noise, ways));
+            all.add(new Conditioned(level, ground.box(), weighed, noise, known));
             logs[k] = Math.log(SHARES[k]) + all.get(k).logEvidence();
             most = Math.max(most, logs[k]);
         }
@@ -50,7 +51,7 @@ public final class Surface {
                 likeliest = logs[k] > logs[likeliest] ? k : likeliest;
             }
             SurfacePrior level = prior.withLocal(prior.length(), TIMES[likeliest] * prior.local(), prior.faces());
-            levels.add(new Conditioned(level, ground.box(), read, noise, ways));
+            levels.add(new Conditioned(level, ground.box(), read, noise, FaultsRead.of(ways, read)));
             weights.add(1.0);
             return;
         }

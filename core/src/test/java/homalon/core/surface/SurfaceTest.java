@@ -1,5 +1,6 @@
 package homalon.core.surface;
 
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -110,7 +111,7 @@ class SurfaceTest {
     @Test
     void meanSpreadAndCovarianceAreTheTextbooks() {
         Points read = some(12, 5);
-        Conditioned one = new Conditioned(EVEN, HEAD.box(), read, NOISE, List.of());
+        Conditioned one = new Conditioned(EVEN, HEAD.box(), read, NOISE, FaultsRead.of(List.of(), read));
         List<Spot> places = List.of(new Spot(10, 10), new Spot(200, 75), read.spot(3), new Spot(380, 140));
         ConditionedDraws draws = new ConditionedDraws(one, places);
         Textbook book = new Textbook(EVEN, read);
@@ -144,7 +145,7 @@ class SurfaceTest {
         Spot at = new Spot(read.x(1) + 8, read.y(1) - 5);
         FaultShape dip = new FaultShape(Fault.DIP, rate, 0.06, FaultShape.dip(at, 24), at);
         FaultShape wave = new FaultShape(Fault.STEP, rate / 2, 0.02, (x, y) -> x > at.x() ? 0.5 : -0.5, at);
-        Conditioned one = new Conditioned(EVEN, HEAD.box(), read, NOISE, List.of(dip, wave));
+        Conditioned one = new Conditioned(EVEN, HEAD.box(), read, NOISE, FaultsRead.of(List.of(dip, wave), read));
         Textbook book = new Textbook(EVEN, read);
         double none = Math.exp(book.logDensity(MatrixUtils.createRealVector(read.zs())));
         double dips = integral(book, read, dip, true);
@@ -181,11 +182,31 @@ class SurfaceTest {
         return sum;
     }
 
+    /** What lies far from every reading stays as it was expected, and what lies near is told from it by its own place in the list. */
+    @Test
+    void aFaultThatNoReadingComesNearStaysAsExpected() {
+        Points read = Points.of(
+                new double[] {20, 40, 60, 80}, new double[] {20, 60, 20, 60}, new double[] {0.01, -0.02, 0.015, 0.0});
+        Spot off = new Spot(390, 140);
+        Spot by = new Spot(42, 58);
+        FaultShape far = new FaultShape(Fault.DIP, 0.1, 0.06, FaultShape.dip(off, 24), off);
+        FaultShape near = new FaultShape(Fault.DIP, 0.1, 0.05, FaultShape.dip(by, 24), by);
+        Conditioned both = new Conditioned(EVEN, HEAD.box(), read, NOISE, FaultsRead.of(List.of(far, near), read));
+        Conditioned alone = new Conditioned(EVEN, HEAD.box(), read, NOISE, FaultsRead.of(List.of(near), read));
+        assertEquals(0, both.amplitudeMean(0));
+        assertEquals(0.0036, both.amplitudeVariance(0), 1e-15);
+        assertEquals(0, both.whitenedFault(0).length);
+        assertEquals(alone.amplitudeMean(0), both.amplitudeMean(1), 1e-15);
+        assertEquals(alone.amplitudeVariance(0), both.amplitudeVariance(1), 1e-15);
+        assertArrayEquals(alone.whitenedFault(0), both.whitenedFault(1), 1e-12);
+        assertEquals(0.8 / 0.1, both.weight(0) / both.weight(1), 1e-9, "a reading that tells nothing leaves the odds");
+    }
+
     @Test
     void drawnFacesHaveTheMeanAndTheCovarianceThatAreLeft() {
         Points read = some(10, 8);
         List<Spot> places = List.of(new Spot(60, 20), new Spot(75, 30), new Spot(300, 120));
-        Conditioned one = new Conditioned(EVEN, HEAD.box(), read, NOISE, List.of());
+        Conditioned one = new Conditioned(EVEN, HEAD.box(), read, NOISE, FaultsRead.of(List.of(), read));
         ConditionedDraws draws = new ConditionedDraws(one, places);
         Random random = new Random(3);
         int count = 40_000;
@@ -244,7 +265,8 @@ class SurfaceTest {
                 new double[] {10, 10, 140, 140, 30, 30, 120, 120},
                 new double[8]);
         ConditionedDraws draws = new ConditionedDraws(
-                new Conditioned(still, HEAD.box(), flat, 1e-5, List.of(dip)), List.of(bridge, new Spot(20, 75)));
+                new Conditioned(still, HEAD.box(), flat, 1e-5, FaultsRead.of(List.of(dip), flat)),
+                List.of(bridge, new Spot(20, 75)));
         Random random = new Random(1);
         for (int d = 0; d < 200; d++) {
             double[] z = draws.plain(random);
