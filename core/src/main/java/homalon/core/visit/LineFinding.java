@@ -1,5 +1,6 @@
 package homalon.core.visit;
 
+import homalon.core.gauge.Uncertain;
 import homalon.core.lines.SaddleGap;
 import homalon.core.lines.ShaftLine;
 import homalon.core.lines.ShaftLine.Between;
@@ -20,12 +21,14 @@ import java.util.TreeMap;
 /**
  * What a line's figures say.
  *
+ * @param left what is left of the clearance, with what indicator and bore gauge leave open of it; empty with feelers, which give a span
  * @param shaft best line through what was read; with feelers through the middles of what they allow
  * @param span what feelers allow; empty with an indicator
  * @param stopped bores where the limit blade goes: out by that limit until the figures prove that the shaft runs all the same
  * @param askew saddles of which one side stands lower, by bore
  */
 public record LineFinding(
+        Optional<Uncertain> left,
         ShaftLine shaft,
         List<Bore> bores,
         Optional<ShaftLine.Span> span,
@@ -86,7 +89,14 @@ public record LineFinding(
         }
         if (felt.isEmpty()) {
             ShaftLine shaft = ShaftLine.of(bores, running, gauges);
-            return Optional.of(new LineFinding(shaft, bores, Optional.empty(), List.of(), Map.of(), shaft.verdict()));
+            return Optional.of(new LineFinding(
+                    Optional.of(ShaftLine.open(bores, shaft, gauges)),
+                    shaft,
+                    bores,
+                    Optional.empty(),
+                    List.of(),
+                    Map.of(),
+                    shaft.verdict()));
         }
         return Optional.of(felt(bores, ShaftLine.between(felt, running), stopped, askew));
     }
@@ -96,6 +106,7 @@ public record LineFinding(
             List<Bore> bores, ShaftLine.Span span, List<Integer> stopped, Map<Integer, Length> askew) {
         boolean out = span.verdict() == Turns.NOT_PROVEN && !stopped.isEmpty();
         return new LineFinding(
+                Optional.empty(),
                 span.middle(),
                 bores,
                 Optional.of(span),

@@ -35,7 +35,13 @@ public enum Sheet implements InPath {
     /** What may be in hand for it. */
     public List<InstrumentKind> instruments() {
         return switch (this) {
-            case LINE -> List.of(InstrumentKind.BORE_GAUGE, InstrumentKind.MICROMETER, InstrumentKind.INDICATOR);
+            case LINE ->
+                List.of(
+                        InstrumentKind.BORE_GAUGE,
+                        InstrumentKind.MICROMETER,
+                        InstrumentKind.INDICATOR,
+                        InstrumentKind.STRAIGHTEDGE,
+                        InstrumentKind.FEELERS);
             case LINERS -> List.of(InstrumentKind.INDICATOR);
             case INDEX -> List.of(InstrumentKind.MICROMETER, InstrumentKind.DEPTH_GAUGE);
             case VALVES ->

@@ -10,7 +10,6 @@ import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.words.Words;
 import homalon.app.shop.instruments.StepGauges;
-import homalon.core.gauge.InstrumentKind;
 import homalon.core.geometry.Spot;
 import homalon.core.integrity.Decay;
 import homalon.core.integrity.Remedy;
@@ -87,7 +86,7 @@ class PressureController {
         PartFile part = page.part();
         Map<UUID, String> names = people.names();
         List<TestFile> all = tests.of(part);
-        GaugesInHand with = gauges.of(part, "pressure", TestFile.read(all));
+        GaugesInHand with = gauges.of(part, all);
         List<CrackMark> marks = marks(part, all);
         var standing = page.standing();
         page.show(
@@ -117,7 +116,7 @@ class PressureController {
         page.show("pressureUnit", Quantity.PRESSURE.unit(page.unit()));
         page.show("mayLose", Quantity.PRESSURE.aboutNumber(asked.mostLost(), page.unit()));
         page.show("usual", usual(asked, page.unit()));
-        gauges.show(page, "pressure", with, List.of(InstrumentKind.PRESSURE_GAUGE));
+        gauges.show(page, with);
         page.frame(StepKind.PRESSURE);
     }
 

@@ -169,8 +169,13 @@ class LineViews {
                         + remedies(part, s, writer);
             case BINDS -> "No straight shaft fits: " + inTheWay(s) + ". " + remedies(part, s, writer);
             case NOT_PROVEN ->
-                "The feelers leave it open: try thinner steps of blades at bore " + (s.worst() + 1) + " first"
-                        + (limitBlade ? ", each keyed with its sign, such as " + writer.exact(THINNER) + "-." : ".");
+                f.left().isPresent()
+                        ? "What is left lies too near what it needs for the gauges in hand: read bore "
+                                + (s.worst() + 1) + " again, with a finer indicator and bore gauge."
+                        : "The feelers leave it open: try thinner steps of blades at bore " + (s.worst() + 1) + " first"
+                                + (limitBlade
+                                        ? ", each keyed with its sign, such as " + writer.exact(THINNER) + "-."
+                                        : ".");
         };
     }
 
@@ -227,7 +232,14 @@ class LineViews {
                                 + ", by feelers",
                         ""))
                 .orElseGet(() -> new Row(
-                        "Clearance left", writer.number(f.shaft().clearanceLeft()), "on the diameter, best line", ""));
+                        "Clearance left",
+                        writer.number(f.shaft().clearanceLeft()),
+                        "on the diameter, best line"
+                                + f.left()
+                                        .filter(l -> l.kept() > 0)
+                                        .map(l -> " · gauges leave ± " + writer.number(l.kept()) + " open")
+                                        .orElse(""),
+                        ""));
     }
 
     private static String bow(LineFinding f) {

@@ -58,7 +58,7 @@ class LinersViews {
         return new SheetSaid(
                 style(liners.verdict(), "open"),
                 words,
-                liners.verdict() == Verdict.NOT_PROVEN ? toKey : sentence(setup),
+                liners.verdict() == Verdict.NOT_PROVEN ? open(sheet, layout, toKey) : sentence(setup),
                 List.of(picture),
                 rows,
                 trims,
@@ -74,6 +74,13 @@ class LinersViews {
         return setup.school() == Liners.School.PROUD
                 ? "Clamped down while read; they settle, so the middle of the range is aimed at."
                 : "Flush with the deck, or proud by a breath; a trimmed liner may need the same off the crown.";
+    }
+
+    /** Places to key, or, with all of them read, what lies too near its limit. */
+    private static String open(SheetFile sheet, Layout layout, String toKey) {
+        boolean read = LinersSetup.places(layout).stream()
+                .allMatch(p -> sheet.value(p.key()).isPresent());
+        return read ? "Too near a limit to tell: read it again with a finer indicator, or bring it to the aim." : toKey;
     }
 
     private static Row row(Liners.One one, LengthWriter writer) {

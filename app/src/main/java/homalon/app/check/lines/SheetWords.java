@@ -41,7 +41,7 @@ public class SheetWords {
             if (shafts.size() > 1) {
                 said.add(String.join("; ", shafts) + ".");
             }
-            StepGauges.told(with, writer).forEach(t -> said.add(Words.of(sheet.words()) + ", " + t));
+            StepGauges.told(with, writer).ifPresent(t -> said.add(Words.of(sheet.words()) + ", " + t));
             view.trims().forEach(t -> said.add(t + "."));
         });
         return said;

@@ -15,7 +15,6 @@ import homalon.core.visit.PartFile;
 import homalon.core.visit.Sheet;
 import homalon.core.visit.SheetFile;
 import homalon.core.visit.ValveFile;
-import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import lombok.RequiredArgsConstructor;
@@ -65,7 +64,7 @@ class ValveFiles {
     }
 
     /** For the report: what they were measured with; empty where none was noted. */
-    List<String> told(ValveFile file, LengthWriter writer) {
+    Optional<String> told(ValveFile file, LengthWriter writer) {
         return StepGauges.told(hands.of(file.part(), file.sheet()), writer);
     }
 

@@ -46,7 +46,7 @@ public class ValveReport {
         return files.of(part).map(f -> of(f, files.told(f, writer), writer));
     }
 
-    private static Valves of(ValveFile file, List<String> with, LengthWriter writer) {
+    private static Valves of(ValveFile file, Optional<String> with, LengthWriter writer) {
         List<Row> rows = new ArrayList<>();
         int out = 0;
         int open = 0;
@@ -82,7 +82,7 @@ public class ValveReport {
             said.add("Signed for, not proven, because a figure lies nearer to its limit than the gauges here can tell: "
                     + String.join(", ", near) + ".");
         }
-        with.forEach(t -> said.add("Valves, " + t));
+        with.ifPresent(t -> said.add("Valves, " + t));
         causes(file, said);
         work(file, ValveFile.Work.DUE, said);
         return new Valves(said, rows);

@@ -123,14 +123,14 @@ class RecordWhole {
     Whole of(PartFile part, Map<UUID, String> names) {
         UUID visit = part.visit().id();
         List<TestFile> tested = tests.of(part);
-        GaugesInHand testing = gauges.of(part, "pressure", TestFile.read(tested));
+        GaugesInHand testing = gauges.of(part, tested);
         Collection<SheetFile> begun =
                 sheets.ofVisits(List.of(visit)).getOrDefault(visit, Map.of()).values();
         List<Gauge> with = Stream.concat(
                         begun.stream()
                                 .flatMap(s -> gauges.of(part, s).instruments().stream()
                                         .map(i -> Gauge.of(s.sheet().path(), i))),
-                        testing.instruments().stream().map(i -> Gauge.of("pressure", i)))
+                        testing.instruments().stream().map(i -> Gauge.of(StepGauges.PRESSURE, i)))
                 .toList();
         return new Whole(
                 work.of(part).stream()

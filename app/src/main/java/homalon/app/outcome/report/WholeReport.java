@@ -51,11 +51,11 @@ class WholeReport {
         cracks.of(part).stream().filter(c -> !c.what().suspect()).forEach(c -> said.add(crack(c, writer)));
         log.stream().flatMap(e -> work(e, names).stream()).forEach(said::add);
         List<TestFile> tested = tests.of(part);
-        GaugesInHand testing = gauges.of(part, "pressure", TestFile.read(tested));
+        GaugesInHand testing = gauges.of(part, tested);
         for (int i = 0; i < tested.size(); i++) {
             said.add(test(tested.get(i), i + 1, testing.gauges(), writer.unit()));
         }
-        StepGauges.told(testing, writer).forEach(t -> said.add("Pressure tests, " + t));
+        StepGauges.told(testing, writer).ifPresent(t -> said.add("Pressure tests, " + t));
         said.addAll(sheets.of(part, writer));
         String stiff = Finding.TURNS_STIFF.name();
         log.stream()

@@ -28,12 +28,10 @@ import homalon.core.visit.Sheet;
 import homalon.core.visit.SheetFile;
 import homalon.core.visit.SurveyFile;
 import homalon.core.visit.SurveyKind;
-import homalon.core.visit.TestFile;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -56,7 +54,7 @@ class VisitFactsSource {
     /** @param names of people, for those who answer for what is left out */
     VisitFacts of(PartFile part, List<SurveyFile> surveys, VisitRecords.Lines lines, Map<UUID, String> names) {
         UUID visit = part.visit().id();
-        GaugesInHand testing = testing(part, lines.checked().tests());
+        GaugesInHand testing = gauges.of(part, lines.checked().tests());
         Map<Sheet, SheetFile> read = lines.checked().sheets();
         Optional<VisitFacts.Valves> onValves = valves.of(part, read.get(Sheet.VALVES));
         Optional<VisitFacts.Chambers> inChambers = chambers.of(part, read.get(Sheet.CHAMBERS));
@@ -94,10 +92,6 @@ class VisitFactsSource {
                         .map(o -> new VisitFacts.Ordered(o.operation(), o.arrived(), o.promised()))
                         .toList(),
                 doubted(part, read.values(), testing));
-    }
-
-    private GaugesInHand testing(PartFile part, List<TestFile> tests) {
-        return gauges.of(part, StepKind.PRESSURE.name().toLowerCase(Locale.ROOT), TestFile.read(tests));
     }
 
     /** Steps beside the face that were measured with what is not to be relied on. */

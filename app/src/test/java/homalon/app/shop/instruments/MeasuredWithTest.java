@@ -115,6 +115,7 @@ class MeasuredWithTest {
                         .statusCode());
         String open = ines.get(liners).body();
         assertTrue(open.contains(">Not proven yet<") && open.contains("too near its limit"), open);
+        assertTrue(open.contains("Too near a limit to tell: read it again") && !open.contains("0 places to key"), open);
         assertFalse(open.contains("past due"), open);
     }
 
