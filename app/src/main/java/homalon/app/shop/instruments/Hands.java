@@ -1,6 +1,7 @@
 package homalon.app.shop.instruments;
 
 import homalon.app.foundation.store.EvidenceLog;
+import homalon.app.foundation.web.ReadTransaction;
 import homalon.core.gauge.GaugeStanding;
 import homalon.core.gauge.InUse;
 import homalon.core.gauge.InstrumentKind;
@@ -31,6 +32,7 @@ public class Hands {
     private final Instruments instruments;
     private final InUseRepository uses;
     private final EvidenceLog log;
+    private final ReadTransaction reading;
     private final Clock clock;
 
     /**
@@ -70,6 +72,13 @@ public class Hands {
     /** What was taken in hand on these visits, in order, by visit and step. */
     @Transactional(readOnly = true)
     public Map<Step, List<ReadWith.Taken>> taken(Collection<UUID> visits) {
+        return reading.once(new OfVisits(List.copyOf(visits)), () -> read(visits));
+    }
+
+    /** Several steps of a visit ask for it within one answer. */
+    private record OfVisits(List<UUID> visits) {}
+
+    private Map<Step, List<ReadWith.Taken>> read(Collection<UUID> visits) {
         return log.ofVisits(InUseRow.class, visits).stream()
                 .collect(Collectors.groupingBy(
                         u -> new Step(u.visit(), u.step()),
