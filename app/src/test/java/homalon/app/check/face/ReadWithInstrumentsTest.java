@@ -26,10 +26,13 @@ import java.math.RoundingMode;
 import java.net.http.HttpResponse;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import java.util.OptionalInt;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicInteger;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -38,6 +41,7 @@ import tools.jackson.databind.ObjectMapper;
 /** What a face was read with goes through to the verdict, the report and the record. */
 @ExtendWith({RunningShop.class, Browser.class})
 class ReadWithInstrumentsTest {
+    private final List<String> added = new ArrayList<>();
     private static final AtomicInteger NUMBER = new AtomicInteger(600);
 
     private final RunningShop.Shop shop;
@@ -57,10 +61,17 @@ class ReadWithInstrumentsTest {
     }
 
     /** Compared so many days ago, with a term of a year. */
+    /** What somebody had in hand last is proposed to that person everywhere: other tests read with none. */
+    @AfterEach
+    void putAway() {
+        added.forEach(code -> shop.bean(Instruments.class).retire(code, true));
+    }
+
     private String instrument(InstrumentKind kind, double limits, int daysAgo) {
         String code = "MX-" + NUMBER.incrementAndGet();
         register().add(new Instrument(code, "of the test", kind, Instrument.Known.LIMITS, limits, OptionalInt.of(12)));
         compared(code, daysAgo, 0);
+        added.add(code);
         return code;
     }
 

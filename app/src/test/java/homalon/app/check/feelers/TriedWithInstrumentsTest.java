@@ -19,14 +19,18 @@ import homalon.core.visit.PartFile;
 import java.net.http.HttpResponse;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.OptionalInt;
 import java.util.UUID;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
 /** Edge and feelers in hand: what they leave open goes into the chance, and one past due is said with the verdict. */
 @ExtendWith(RunningShop.class)
 class TriedWithInstrumentsTest {
+    private final List<String> added = new ArrayList<>();
     private final RunningShop.Shop shop;
     private final HandsOfTests hands;
     private final Visitor ines;
@@ -37,11 +41,18 @@ class TriedWithInstrumentsTest {
         this.ines = Visitor.signedIn(shop.port(), "ines");
     }
 
+    /** What somebody had in hand last is proposed to that person everywhere: other tests read with none. */
+    @AfterEach
+    void putAway() {
+        added.forEach(code -> shop.bean(Instruments.class).retire(code, true));
+    }
+
     private String instrument(InstrumentKind kind, String code, double limits, int daysAgo) {
         Instruments register = shop.bean(Instruments.class);
         register.add(new Instrument(code, "of the test", kind, Instrument.Known.LIMITS, limits, OptionalInt.of(12)));
         LocalDate on = LocalDate.now(ZoneId.systemDefault()).minusDays(daysAgo);
         register.compare(UUID.randomUUID(), code, new Compared(on, "granite", 0), hands.ines());
+        added.add(code);
         return code;
     }
 

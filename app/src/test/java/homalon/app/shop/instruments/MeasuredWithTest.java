@@ -23,12 +23,14 @@ import java.util.List;
 import java.util.Locale;
 import java.util.OptionalInt;
 import java.util.UUID;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
 /** What valves, lines and tests are measured with: its own uncertainty goes into their verdicts, and one past due is said with them. */
 @ExtendWith({RunningShop.class, Browser.class})
 class MeasuredWithTest {
+    private final List<String> added = new ArrayList<>();
     private final RunningShop.Shop shop;
     private final Browser.Window window;
     private final HandsOfTests hands;
@@ -42,11 +44,18 @@ class MeasuredWithTest {
         this.ines = Visitor.signedIn(shop.port(), "ines");
     }
 
+    /** What somebody had in hand last is proposed to that person everywhere: other tests read with none. */
+    @AfterEach
+    void putAway() {
+        added.forEach(code -> shop.bean(Instruments.class).retire(code, true));
+    }
+
     private String instrument(InstrumentKind kind, String code, double limits, int daysAgo) {
         Instruments register = shop.bean(Instruments.class);
         register.add(new Instrument(code, "of the test", kind, Instrument.Known.LIMITS, limits, OptionalInt.of(12)));
         LocalDate on = LocalDate.now(ZoneId.systemDefault()).minusDays(daysAgo);
         register.compare(UUID.randomUUID(), code, new Compared(on, "gauge blocks", 0), hands.ines());
+        added.add(code);
         return code;
     }
 
