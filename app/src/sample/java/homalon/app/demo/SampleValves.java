@@ -284,6 +284,7 @@ class SampleValves {
         for (String v : List.of("1I", "1E", "2I", "2E", "3I", "3E", "4I", "4E")) {
             at.say(tender, v, Measure.LOOKS, v.equals("3E") ? "6" : v.equals("2E") ? "5" : "1");
         }
+        at.answer(tender);
         at.keep(
                 tender,
                 "3E",
