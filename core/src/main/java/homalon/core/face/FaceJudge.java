@@ -1,11 +1,13 @@
 package homalon.core.face;
 
+import homalon.core.gauge.Uncertain;
 import homalon.core.geometry.Plane;
 import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
 import homalon.core.part.Land;
 import homalon.core.part.Layout;
 import homalon.core.part.PlaceNames;
+import homalon.core.quantity.Length;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.verdict.Verdict;
 import homalon.core.verdict.Working;
@@ -31,20 +33,52 @@ public final class FaceJudge {
      * @param limits in force
      * @param cover within which every place of the land must have a measured one, mm; infinite where no such rule is kept
      * @param uncertainty of the instrument, mm
+     * @param curvature standard uncertainty of a bend that all readings share, 1/mm: what is open of warmth that was taken off
      * @param byRule whether a rule of cover and of places enough is all that within asks for; else nothing is within by readings alone,
      *     and what lies between the places is for the caller to judge
      */
     public record Settings(
-            Layout layout, List<FlatnessLimit> limits, double cover, double uncertainty, boolean byRule) {
+            Layout layout,
+            List<FlatnessLimit> limits,
+            double cover,
+            double uncertainty,
+            double curvature,
+            boolean byRule) {
 
         /** By the rule of cover. */
         public Settings(Layout layout, List<FlatnessLimit> limits, double cover, double uncertainty) {
-            this(layout, limits, cover, uncertainty, true);
+            this(layout, limits, cover, uncertainty, 0, true);
+        }
+
+        /** What is kept on both sides of a limit, mm: of the instrument, and twice what is open of warmth over as much as it asks about. */
+        double kept(FlatnessLimit limit) {
+            if (curvature == 0) {
+                return uncertainty;
+            }
+            double length = layout.box().width();
+            double width = layout.box().height();
+            double side = limit.window().map(Length::mm).orElse(0.0);
+            double squared = switch (limit.scope()) {
+                case OVERALL -> length * length + width * width;
+                case ALONG -> length * length;
+                case ACROSS -> width * width;
+                case WINDOW -> 2 * side * side;
+                case BORE -> widestRing() * widestRing();
+            };
+            return Math.hypot(uncertainty, Uncertain.KEPT * curvature * squared / 8);
+        }
+
+        private double widestRing() {
+            double bore = layout.bores().stream()
+                    .mapToDouble(Layout.Bore::diameter)
+                    .max()
+                    .orElse(0);
+            return bore + 2 * FlatnessSettings.over(layout.box()).band();
         }
 
         /** What readings alone say, with no rule of cover. */
         public static Settings ofReadings(Layout layout, List<FlatnessLimit> limits, double uncertainty) {
-            return new Settings(layout, limits, Double.POSITIVE_INFINITY, uncertainty, false);
+            return new Settings(layout, limits, Double.POSITIVE_INFINITY, uncertainty, 0, false);
         }
     }
 
@@ -200,7 +234,7 @@ public final class FaceJudge {
         double slack = FlatnessSettings.VERDICT_SLACK_MM;
         Optional<WindowFlatness.Worst> worst = WindowFlatness.worst(points, side, slack);
         double whole = flatness.minimumZone().zone();
-        boolean wholeFaceWithin = whole + settings.uncertainty() <= limit.most().mm() + slack;
+        boolean wholeFaceWithin = whole + settings.kept(limit) <= limit.most().mm() + slack;
         boolean filled = wholeFaceWithin
                 || WindowFlatness.everyHolds(4, points, settings.layout().box(), side);
         double zone = worst.map(WindowFlatness.Worst::zone).orElse(wholeFaceWithin ? whole : 0.0);
@@ -287,10 +321,10 @@ public final class FaceJudge {
 
     private LimitVerdict.Readings readings(FlatnessLimit limit, double zone, boolean enough) {
         double most = limit.most().mm() + FlatnessSettings.VERDICT_SLACK_MM;
-        if (zone - settings.uncertainty() > most) {
+        if (zone - settings.kept(limit) > most) {
             return LimitVerdict.Readings.OVER;
         }
-        if (zone + settings.uncertainty() > most) {
+        if (zone + settings.kept(limit) > most) {
             return LimitVerdict.Readings.CLOSE;
         }
         return enough ? LimitVerdict.Readings.UNDER : LimitVerdict.Readings.TOO_FEW;
@@ -342,6 +376,9 @@ public final class FaceJudge {
                         Message.of("face.limit-from", limit.source().words()),
                         limit.most().mm())
                 .line(Message.of("face.instruments-uncertainty-kept-on-both"), settings.uncertainty());
+        if (settings.curvature() > 0) {
+            working.line(Message.of("face.with-what-is-open-of-warmth"), settings.kept(limit));
+        }
         if (Double.isFinite(settings.cover())) {
             working.line(
                     Message.of("face.land-furthest-from-a-measured-place-to"),

@@ -58,7 +58,9 @@ public enum Quantity {
             "in²",
             3,
             Map.of("mm2", 1.0, "mm²", 1.0, "cm2", 100.0, "cm²", 100.0, "in2", 645.16, "in²", 645.16, "sqin", 645.16)),
-    TEMPERATURE("°C", 1, "°F", 0, Map.of("c", 1.0, "f", 1 / 1.8));
+    TEMPERATURE("°C", 1, "°F", 0, Map.of("c", 1.0, "f", 1 / 1.8)),
+    /** The same at both benches; the sign is no letter. */
+    ANGLE("°", 1, "°", 1, Map.of("", 1.0, "deg", 1.0, "degrees", 1.0));
 
     /** What the units are made of. */
     private static final class Factor {

@@ -9,6 +9,7 @@ import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
 import homalon.core.numeric.LeastSquaresPlane;
 import homalon.core.surface.Fault;
+import homalon.core.surface.Noise;
 import homalon.core.surface.Surface;
 import homalon.core.surface.SurfaceDraws;
 import homalon.core.surface.SurfacePrior;
@@ -41,11 +42,16 @@ public final class Sureness {
      *
      * @param grid of the face and its limits
      * @param prior what such faces may be
-     * @param noise standard uncertainty of one reading, mm, above zero
+     * @param noise what is open of readings
      * @param gone where a gasket was seen to be gone
      * @param risk that is allowed, such as 0.01
      */
-    public record Question(FaceGrid grid, SurfacePrior prior, double noise, List<Spot> gone, double risk) {}
+    public record Question(FaceGrid grid, SurfacePrior prior, Noise noise, List<Spot> gone, double risk) {
+        /** Of readings that share nothing. */
+        public Question(FaceGrid grid, SurfacePrior prior, double noise, List<Spot> gone, double risk) {
+            this(grid, prior, Noise.of(noise), gone, risk);
+        }
+    }
 
     /** No reading is surer than this, whatever was keyed: a fifth of a micrometre. */
     private static final double LEAST_NOISE = 0.0002;
@@ -56,7 +62,7 @@ public final class Sureness {
     }
 
     private final SurfacePrior prior;
-    private final double noise;
+    private final Noise noise;
     private final double risk;
     private final double[] chances;
     private final double any;
@@ -79,7 +85,7 @@ public final class Sureness {
                 IntStream.range(0, grid.limits().size()).mapToDouble(chance::of).toArray();
         this.any = chance.any();
         this.drawn = chance.faces();
-        this.next = NextPlace.of(chance, draws, level, noise);
+        this.next = NextPlace.of(chance, draws, level, noise.each());
         this.unknown = unknown(grid, draws);
         for (Fault fault : Fault.values()) {
             faults.put(fault, surface.chanceOf(fault));
@@ -226,7 +232,7 @@ public final class Sureness {
                                 : Message.of("sure.model-learnt-from", prior.faces()),
                         prior.local(),
                         prior.length(),
-                        noise)
+                        noise.each())
                 .line(Message.of("sure.risk-that-is-allowed", Odds.of(risk, Integer.MAX_VALUE)));
         return working.done();
     }

@@ -26,7 +26,7 @@ public final class Surface {
     private final List<Double> weights = new ArrayList<>();
     private final double logEvidence;
 
-    private Surface(SurfacePrior prior, Ground ground, Points read, double noise, List<Spot> gone) {
+    private Surface(SurfacePrior prior, Ground ground, Points read, Noise noise, List<Spot> gone) {
         boolean dense = read.size() > DENSE;
         List<FaultShape> ways = dense ? List.of() : Faults.of(ground, prior, gone);
         Points weighed = dense ? spread(read) : read;
@@ -84,9 +84,11 @@ public final class Surface {
      * @param gone where a gasket was seen to be gone
      */
     public static Surface given(SurfacePrior prior, Ground ground, Points read, double noise, List<Spot> gone) {
-        if (!(noise > 0)) {
-            throw new IllegalArgumentException("the standard uncertainty of a reading must be above zero, mm");
-        }
+        return given(prior, ground, read, Noise.of(noise), gone);
+    }
+
+    /** The same of readings that may share a bend. */
+    public static Surface given(SurfacePrior prior, Ground ground, Points read, Noise noise, List<Spot> gone) {
         return new Surface(prior, ground, read, noise, gone);
     }
 

@@ -17,6 +17,7 @@ import homalon.core.rulebook.RuleBook;
 import homalon.core.sure.CleanDepth;
 import homalon.core.sure.FaceGrid;
 import homalon.core.sure.Sureness;
+import homalon.core.surface.Noise;
 import homalon.core.words.Message;
 import java.util.List;
 import java.util.Optional;
@@ -26,12 +27,13 @@ import java.util.function.BiFunction;
 /**
  * What a survey says of a face.
  *
- * @param all every place that was read
+ * @param all every place that was read, with what its reading says once what bends it is taken off
  * @param points their heights, in that order
  * @param judgement from the sealing places
  * @param map through every place that was read
  * @param shape in words
  * @param limit overall, in force
+ * @param noise what is open of its readings
  * @param sureness how sure it is within its limits; empty while only the readings are looked at
  */
 public record FaceFinding(
@@ -41,6 +43,7 @@ public record FaceFinding(
         Optional<FaceMap> map,
         Message shape,
         Length limit,
+        Noise noise,
         Optional<Sureness> sureness) {
 
     /**
@@ -58,7 +61,7 @@ public record FaceFinding(
             FaceRule rule,
             BiFunction<Points, Land, Cover> covers,
             FaceMap.Kept kept) {
-        List<SurveyFile.PlaceFile> all = survey.readPlaces();
+        List<SurveyFile.PlaceFile> all = survey.corrected();
         List<SurveyFile.PlaceFile> sealing =
                 all.stream().filter(SurveyFile.PlaceFile::sealing).toList();
         if (sealing.size() < 4) {
@@ -76,14 +79,18 @@ public record FaceFinding(
                         limits,
                         rule.cover().orElse(Double.POSITIVE_INFINITY),
                         survey.uncertainty().mm(),
+                        survey.with().corrections().curvature(),
                         rule.risk().isEmpty()),
                 covers);
+        Noise noise = new Noise(
+                Sureness.noise(survey.uncertainty().mm()),
+                survey.with().corrections().curvature());
         Points points = SurveyFile.points(all);
         Optional<FaceMap> map =
                 FaceMap.of(points, judgement.flatness().minimumZone().middle(), land, kept);
         Message shape = FaceWords.shape(judgement.flatness(), seal, land.layout());
         return Optional.of(
-                new FaceFinding(all, points, judgement, map, shape, RuleBook.overall(limits), Optional.empty()));
+                new FaceFinding(all, points, judgement, map, shape, RuleBook.overall(limits), noise, Optional.empty()));
     }
 
     /** The same with what lies between the places, where the rule asks for it. */
@@ -93,7 +100,7 @@ public record FaceFinding(
             return this;
         }
         Sureness known = sure(grid, rule.spots(grid.ground()), rule.risk().getAsDouble());
-        return new FaceFinding(all, points, known.judge(judgement), map, shape, limit, Optional.of(known));
+        return new FaceFinding(all, points, known.judge(judgement), map, shape, limit, noise, Optional.of(known));
     }
 
     private Sureness sure(FaceGrid grid, List<Spot> gone, double risk) {
@@ -101,7 +108,7 @@ public record FaceFinding(
     }
 
     private Sureness.Question question(FaceGrid grid, List<Spot> gone, double risk) {
-        return new Sureness.Question(grid, FaceWalk.prior(grid), Sureness.noise(judgement.uncertainty()), gone, risk);
+        return new Sureness.Question(grid, FaceWalk.prior(grid), noise, gone, risk);
     }
 
     private List<SurveyFile.PlaceFile> sealing() {
@@ -138,7 +145,7 @@ public record FaceFinding(
      * @param cutter over its edges, mm; empty where none was noted with the pass
      */
     public Optional<Tram> tram(Layout layout, OptionalDouble cutter) {
-        return Tram.seen(points, layout.box(), cutter, Sureness.noise(judgement.uncertainty()));
+        return Tram.seen(points, layout.box(), cutter, noise.each());
     }
 
     /** Heights that the map's full colours stand for at the least, mm: a zone of the limit spans them. */

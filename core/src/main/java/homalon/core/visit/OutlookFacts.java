@@ -55,7 +55,7 @@ public record OutlookFacts(
 
         /** @param survey of thickness, some of it read */
         public static Optional<Thinnest> of(SurveyFile survey) {
-            return survey.readPlaces().stream()
+            return survey.corrected().stream()
                     .min(Comparator.comparing(SurveyFile.PlaceFile::value))
                     .map(p -> new Thinnest(
                             p.value().mm(), p.reading().orElseThrow().at()));

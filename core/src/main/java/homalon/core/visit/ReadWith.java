@@ -1,6 +1,7 @@
 package homalon.core.visit;
 
 import homalon.core.gauge.Closing;
+import homalon.core.gauge.Corrections;
 import homalon.core.gauge.InUse;
 import homalon.core.gauge.InstrumentKind;
 import homalon.core.gauge.Uncertain;
@@ -18,9 +19,15 @@ import java.util.Optional;
  * @param instruments that a standing reading rests on, and those that are in hand now
  * @param changed whether one of a kind was taken for another while it was read
  * @param closing the first place read once more
+ * @param corrections what is taken off each reading
  */
 public record ReadWith(
-        Length keyed, boolean byKeyed, List<InUse> instruments, boolean changed, Optional<Closing> closing) {
+        Length keyed,
+        boolean byKeyed,
+        List<InUse> instruments,
+        boolean changed,
+        Optional<Closing> closing,
+        Corrections corrections) {
     public ReadWith {
         instruments = List.copyOf(instruments);
     }
@@ -34,7 +41,7 @@ public record ReadWith(
 
     /** Nothing is known of instruments. */
     public static ReadWith keyed(Length keyed) {
-        return new ReadWith(keyed, true, List.of(), false, Optional.empty());
+        return new ReadWith(keyed, true, List.of(), false, Optional.empty(), Corrections.NONE);
     }
 
     /**
@@ -53,7 +60,12 @@ public record ReadWith(
             byKeyed |= !table && one.without();
             changed |= one.changed();
         }
-        return new ReadWith(keyed, byKeyed || !gauge, all, changed, closing);
+        return new ReadWith(keyed, byKeyed || !gauge, all, changed, closing, Corrections.NONE);
+    }
+
+    /** The same with something to take off each reading. */
+    public ReadWith with(Corrections known) {
+        return new ReadWith(keyed, byKeyed, instruments, changed, closing, known);
     }
 
     /** Of gauge and table, without what moved: of a kind that was changed the coarser counts. */
@@ -93,6 +105,6 @@ public record ReadWith(
                             ? new InUse(use.code(), use.name(), use.kind(), standard, use.state(), use.due())
                             : use);
         }
-        return new ReadWith(keyed, byKeyed, found, changed, closing);
+        return new ReadWith(keyed, byKeyed, found, changed, closing, corrections);
     }
 }

@@ -1,5 +1,6 @@
 package homalon.core.visit;
 
+import homalon.core.gauge.Corrections;
 import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
 import homalon.core.quantity.BenchUnit;
@@ -45,6 +46,10 @@ public record SurveyFile(
             return reading.isPresent() && !isRead();
         }
 
+        PlaceFile of(Length other) {
+            return new PlaceFile(id, seq, name, spot, sealing, reading.map(r -> r.of(other)));
+        }
+
         public Length value() {
             return reading.flatMap(ReadingFile::value).orElseThrow();
         }
@@ -76,6 +81,11 @@ public record SurveyFile(
             WITHDRAWN
         }
 
+        ReadingFile of(Length other) {
+            return new ReadingFile(
+                    seq, id, place, placeName, kind, typed, unit, Optional.of(other), withdraws, by, at, stands);
+        }
+
         /** The same line once another one took its place. */
         public ReadingFile superseded() {
             return new ReadingFile(seq, id, place, placeName, kind, typed, unit, value, withdraws, by, at, false);
@@ -104,8 +114,29 @@ public record SurveyFile(
         return !places.isEmpty() && handled() == places.size() && read() > 0;
     }
 
+    /** As they were keyed. */
     public List<PlaceFile> readPlaces() {
         return places.stream().filter(PlaceFile::isRead).toList();
+    }
+
+    /** Places that were read, each with what its reading says once the angle of the indicator and warmth are taken off. */
+    public List<PlaceFile> corrected() {
+        List<PlaceFile> read = readPlaces();
+        return with.corrections().none()
+                ? read
+                : read.stream().map(p -> p.of(corrected(p))).toList();
+    }
+
+    /** What the reading of a place says once the angle of the indicator and warmth are taken off. */
+    public Length corrected(PlaceFile place) {
+        Corrections known = with.corrections();
+        double read = place.value().mm();
+        return known.none()
+                ? place.value()
+                : Length.roundedFromMm(
+                        kind.ofHeights()
+                                ? known.height(place.spot().x(), place.spot().y(), read)
+                                : known.size(read));
     }
 
     /** Whether a line was kept here, whatever became of it since. */

@@ -111,7 +111,7 @@ class SurfaceTest {
     @Test
     void meanSpreadAndCovarianceAreTheTextbooks() {
         Points read = some(12, 5);
-        Conditioned one = new Conditioned(EVEN, HEAD.box(), read, NOISE, FaultsRead.of(List.of(), read));
+        Conditioned one = new Conditioned(EVEN, HEAD.box(), read, Noise.of(NOISE), FaultsRead.of(List.of(), read));
         List<Spot> places = List.of(new Spot(10, 10), new Spot(200, 75), read.spot(3), new Spot(380, 140));
         ConditionedDraws draws = new ConditionedDraws(one, places);
         Textbook book = new Textbook(EVEN, read);
@@ -126,6 +126,59 @@ class SurfaceTest {
             assertEquals(Math.sqrt(draws.covariance(a, a)), draws.spread(a), 2.5e-4);
         }
         assertEquals(book.logDensity(z), one.logEvidence(), 1e-6);
+    }
+
+    /** What all readings share and the face has not is subtracted from neither: against the textbook with it among the noise. */
+    @Test
+    void aBendThatAllReadingsShareStaysOpen() {
+        Points read = some(14, 8);
+        double shared = 3e-7;
+        Textbook book = new Textbook(EVEN, read);
+        RealMatrix k = book.k();
+        double cx = HEAD.box().width() / 2;
+        double cy = HEAD.box().height() / 2;
+        double[] bent = new double[read.size()];
+        for (int i = 0; i < bent.length; i++) {
+            bent[i] = (square(read.x(i) - cx) + square(read.y(i) - cy)) / 2;
+        }
+        for (int i = 0; i < bent.length; i++) {
+            for (int j = 0; j < bent.length; j++) {
+                k.addToEntry(i, j, square(shared) * bent[i] * bent[j]);
+            }
+        }
+        CholeskyDecomposition factor = new CholeskyDecomposition(k);
+        List<Spot> places = List.of(new Spot(5, 75), new Spot(200, 75), new Spot(395, 75));
+        Conditioned one =
+                new Conditioned(EVEN, HEAD.box(), read, new Noise(NOISE, shared), FaultsRead.of(List.of(), read));
+        ConditionedDraws draws = new ConditionedDraws(one, places);
+        RealVector z = MatrixUtils.createRealVector(read.zs());
+        for (int a = 0; a < places.size(); a++) {
+            RealVector ka = factor.getSolver().solve(book.to(places.get(a)));
+            assertEquals(ka.dotProduct(z), draws.mean(a), 1e-9);
+            assertEquals(
+                    covariance(EVEN, places.get(a), places.get(a)) - ka.dotProduct(book.to(places.get(a))),
+                    draws.covariance(a, a),
+                    1e-7);
+        }
+        double without = bowOf(Surface.given(EVEN, Ground.of(HEAD), read, NOISE, List.of()));
+        double with = bowOf(Surface.given(EVEN, Ground.of(HEAD), read, new Noise(NOISE, shared), List.of()));
+        double open = shared * square(HEAD.box().width()) / 8;
+        assertEquals(Math.hypot(without, open), with, 0.05 * with, "the bow is open by about as much more");
+        assertThrows(IllegalArgumentException.class, () -> new Noise(NOISE, -1e-9));
+    }
+
+    /** Spread of how far the middle lies under both ends. */
+    private static double bowOf(Surface surface) {
+        SurfaceDraws draws = surface.over(List.of(new Spot(0, 75), new Spot(202, 75), new Spot(404, 75)));
+        double[][] faces = draws.draw(800, 0, 5).heights();
+        double sum = 0;
+        double squares = 0;
+        for (double[] f : faces) {
+            double bow = f[1] - (f[0] + f[2]) / 2;
+            sum += bow;
+            squares += bow * bow;
+        }
+        return Math.sqrt(squares / faces.length - square(sum / faces.length));
     }
 
     /** The one that has a reading is known to that reading's uncertainty; far from all, nothing more than the prior is known. */
@@ -145,7 +198,8 @@ class SurfaceTest {
         Spot at = new Spot(read.x(1) + 8, read.y(1) - 5);
         FaultShape dip = new FaultShape(Fault.DIP, rate, 0.06, FaultShape.dip(at, 24), at);
         FaultShape wave = new FaultShape(Fault.STEP, rate / 2, 0.02, (x, y) -> x > at.x() ? 0.5 : -0.5, at);
-        Conditioned one = new Conditioned(EVEN, HEAD.box(), read, NOISE, FaultsRead.of(List.of(dip, wave), read));
+        Conditioned one =
+                new Conditioned(EVEN, HEAD.box(), read, Noise.of(NOISE), FaultsRead.of(List.of(dip, wave), read));
         Textbook book = new Textbook(EVEN, read);
         double none = Math.exp(book.logDensity(MatrixUtils.createRealVector(read.zs())));
         double dips = integral(book, read, dip, true);
@@ -191,8 +245,10 @@ class SurfaceTest {
         Spot by = new Spot(42, 58);
         FaultShape far = new FaultShape(Fault.DIP, 0.1, 0.06, FaultShape.dip(off, 24), off);
         FaultShape near = new FaultShape(Fault.DIP, 0.1, 0.05, FaultShape.dip(by, 24), by);
-        Conditioned both = new Conditioned(EVEN, HEAD.box(), read, NOISE, FaultsRead.of(List.of(far, near), read));
-        Conditioned alone = new Conditioned(EVEN, HEAD.box(), read, NOISE, FaultsRead.of(List.of(near), read));
+        Conditioned both =
+                new Conditioned(EVEN, HEAD.box(), read, Noise.of(NOISE), FaultsRead.of(List.of(far, near), read));
+        Conditioned alone =
+                new Conditioned(EVEN, HEAD.box(), read, Noise.of(NOISE), FaultsRead.of(List.of(near), read));
         assertEquals(0, both.amplitudeMean(0));
         assertEquals(0.0036, both.amplitudeVariance(0), 1e-15);
         assertEquals(0, both.whitenedFault(0).length);
@@ -206,7 +262,7 @@ class SurfaceTest {
     void drawnFacesHaveTheMeanAndTheCovarianceThatAreLeft() {
         Points read = some(10, 8);
         List<Spot> places = List.of(new Spot(60, 20), new Spot(75, 30), new Spot(300, 120));
-        Conditioned one = new Conditioned(EVEN, HEAD.box(), read, NOISE, FaultsRead.of(List.of(), read));
+        Conditioned one = new Conditioned(EVEN, HEAD.box(), read, Noise.of(NOISE), FaultsRead.of(List.of(), read));
         ConditionedDraws draws = new ConditionedDraws(one, places);
         Random random = new Random(3);
         int count = 40_000;
@@ -265,7 +321,7 @@ class SurfaceTest {
                 new double[] {10, 10, 140, 140, 30, 30, 120, 120},
                 new double[8]);
         ConditionedDraws draws = new ConditionedDraws(
-                new Conditioned(still, HEAD.box(), flat, 1e-5, FaultsRead.of(List.of(dip), flat)),
+                new Conditioned(still, HEAD.box(), flat, Noise.of(1e-5), FaultsRead.of(List.of(dip), flat)),
                 List.of(bridge, new Spot(20, 75)));
         Random random = new Random(1);
         for (int d = 0; d < 200; d++) {

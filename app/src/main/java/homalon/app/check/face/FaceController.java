@@ -15,26 +15,20 @@ import homalon.core.face.PlaceProposal;
 import homalon.core.geometry.Spot;
 import homalon.core.input.BadInputException;
 import homalon.core.part.Layout;
-import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.quantity.NotALengthException;
-import homalon.core.quantity.Quantity;
 import homalon.core.rulebook.RuleBook;
-import homalon.core.rulebook.Soak;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SurveyFile;
 import homalon.core.visit.SurveyKind;
-import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.UUID;
 import lombok.RequiredArgsConstructor;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -142,24 +136,6 @@ class FaceController {
         }
         page.standAt(place.get().toString());
         return live(page, kind);
-    }
-
-    @ToMachinists
-    @PostMapping("/parts/{tag}/{kind:face|proof|thickness|thickness-after}/soak")
-    String soak(
-            PartPage page,
-            @PathVariable SurveyKind kind,
-            @RequestParam(defaultValue = "") String warm,
-            @RequestParam(defaultValue = "") String room) {
-        surveys.note(page.part(), kind, new Soak(degrees(page, warm), degrees(page, room)), page.me());
-        return live(page, kind);
-    }
-
-    /** In °C; a bare number is what the reader chose. Nothing for what is no temperature, which is refused in its own words. */
-    @Nullable
-    private static BigDecimal degrees(PartPage page, String typed) {
-        OptionalDouble celsius = Quantity.TEMPERATURE.read(page.writer().temperatureTyped(typed), BenchUnit.MM);
-        return celsius.isPresent() ? BigDecimal.valueOf(Math.rint(celsius.getAsDouble() * 10) / 10) : null;
     }
 
     @ToMachinists

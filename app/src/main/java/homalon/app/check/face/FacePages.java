@@ -18,6 +18,7 @@ class FacePages {
     private final Surveys surveys;
     private final FaceViews views;
     private final Hands hands;
+    private final SurveyCorrections corrections;
 
     /** A survey that was begun. */
     void show(PartPage page, SurveyFile survey) {
@@ -26,7 +27,13 @@ class FacePages {
         page.show("tag", part.tag());
         page.show("view", views.of(part, survey, page.writer()));
         page.show(
-                "hand", ReadWithView.of(survey, hands.choices(survey.kind().instruments(), page.me()), page.writer()));
+                "hand",
+                ReadWithView.of(
+                        survey,
+                        hands.choices(survey.kind().instruments(), page.me()),
+                        corrections.proposed(survey),
+                        page.writer()));
+        page.show("high", views.height(part, survey, page.writer()));
         page.show("line", UUID.randomUUID());
         page.frame(survey.kind().step());
     }

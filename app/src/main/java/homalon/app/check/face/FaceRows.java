@@ -5,8 +5,14 @@ import homalon.core.face.BowAndTwist;
 import homalon.core.face.FaceWords;
 import homalon.core.face.FlatnessResult;
 import homalon.core.face.LimitVerdict;
+import homalon.core.gauge.Corrections;
+import homalon.core.gauge.Scale;
+import homalon.core.gauge.Uncertain;
+import homalon.core.gauge.Warmth;
 import homalon.core.part.Layout;
+import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.quantity.Quantity;
 import homalon.core.rulebook.Soak;
 import homalon.core.sure.Odds;
 import homalon.core.verdict.Verdict;
@@ -14,6 +20,7 @@ import homalon.core.visit.FaceFinding;
 import homalon.core.visit.SurveyFile;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -98,10 +105,10 @@ final class FaceRows {
         return new FaceView.Row(name, writer.number(Math.abs(v)), words + ", ± " + writer.number(unsure), "");
     }
 
-    /** The same with the temperature, where it was noted. */
-    /** What belongs with the figures: what it was read with, and how warm it was. */
-    static List<FaceView.Row> beside(SurveyFile survey, List<FaceView.Row> rows, LengthWriter writer) {
+    /** What belongs with the figures: what it was read with, how warm it was, and what was taken off for either. */
+    static List<FaceView.Row> beside(SurveyFile survey, List<FaceView.Row> rows, Layout layout, LengthWriter writer) {
         List<FaceView.Row> all = new ArrayList<>(rows);
+        Corrections known = survey.with().corrections();
         boolean moved = survey.with().closing().filter(c -> !c.held()).isPresent();
         if (moved || !survey.with().instruments().isEmpty()) {
             boolean marked = moved || !ReadWithView.marks(survey.with(), writer).isEmpty();
@@ -109,16 +116,51 @@ final class FaceRows {
             all.add(new FaceView.Row(
                     "A reading keeps", writer.number(survey.uncertainty()), note, marked ? "out" : ""));
         }
-        if (survey.soak().isEmpty()) {
-            return all;
+        if (known.angle() > 0) {
+            all.add(new FaceView.Row(
+                    "Indicator's angle",
+                    Quantity.ANGLE.number(known.angle(), writer.unit()) + "°",
+                    "from square: heights are " + String.format(Locale.ROOT, "%.3f", known.cosine()) + " of its travel",
+                    ""));
         }
-        Soak soak = survey.soak().get();
+        survey.soak().ifPresent(soak -> all.add(temperature(soak, writer)));
+        known.warmth().ifPresent(w -> all.add(bent(w, layout, writer)));
+        known.scale().ifPresent(s -> thickest(survey).ifPresent(t -> all.add(at20(s, t, writer))));
+        return all;
+    }
+
+    private static FaceView.Row temperature(Soak soak, LengthWriter writer) {
         String note = soak.marks()
                 ? "between part and room: not soaked, it may bow. More than " + writer.apart(Soak.MOST.doubleValue())
                         + " marks the survey"
                 : "between part and room, soaked";
-        all.add(new FaceView.Row(
-                "Temperature", writer.apart(soak.difference().doubleValue()), note, soak.marks() ? "out" : ""));
-        return all;
+        return new FaceView.Row(
+                "Temperature", writer.apart(soak.difference().doubleValue()), note, soak.marks() ? "out" : "");
+    }
+
+    private static FaceView.Row bent(Warmth warmth, Layout layout, LengthWriter writer) {
+        double apart = warmth.face() - warmth.back();
+        Uncertain bow = warmth.bow(layout.box().width());
+        boolean much = Math.abs(apart) > Soak.MOST.doubleValue();
+        String note = Math.abs(apart) < 0.05
+                ? "both sides are as warm, ± " + writer.number(bow.kept()) + " is kept"
+                : "taken off: this side " + writer.apart(Math.abs(apart))
+                        + (apart > 0 ? " warmer, crowned" : " colder, hollow")
+                        + " end to end, ± " + writer.number(bow.kept()) + " is kept"
+                        + (much ? ". Let it soak to be surer" : "");
+        return new FaceView.Row("Bent by warmth", writer.number(Math.abs(bow.value())), note, much ? "out" : "");
+    }
+
+    private static Optional<Length> thickest(SurveyFile survey) {
+        return survey.readPlaces().stream().map(SurveyFile.PlaceFile::value).max(Length::compareTo);
+    }
+
+    private static FaceView.Row at20(Scale scale, Length size, LengthWriter writer) {
+        return new FaceView.Row(
+                "At " + writer.temperature(Scale.REFERENCE),
+                writer.signed(scale.at20(size.mm()) - size.mm()),
+                "added to each size, over " + writer.size(size) + ": part " + writer.temperature(scale.part())
+                        + ", gauge " + writer.temperature(scale.scale()),
+                "");
     }
 }

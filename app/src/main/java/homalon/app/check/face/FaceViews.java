@@ -19,6 +19,7 @@ import homalon.core.face.Causes;
 import homalon.core.face.FaceJudge;
 import homalon.core.face.FaceMap;
 import homalon.core.face.LimitVerdict;
+import homalon.core.gauge.Warmth;
 import homalon.core.geometry.Plane;
 import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
@@ -90,7 +91,7 @@ public class FaceViews {
                 bands.map(b -> legend(b, writer)).orElse(List.of()),
                 labels(survey, finding, unit),
                 heights ? headline(finding, survey, writer) : thickness.headline(part, survey, writer),
-                FaceRows.beside(survey, rows, writer),
+                FaceRows.beside(survey, rows, layout, writer),
                 finding.filter(f -> survey.kind() == SurveyKind.FACE)
                         .map(f -> setUps(part, f, layout, writer))
                         .orElse(List.of()),
@@ -105,6 +106,17 @@ public class FaceViews {
                 next.map(n -> PlaceNames.name(layout, n)).orElse(""),
                 finding.filter(f -> FaceViews.awaited(part, f)).isPresent(),
                 finding.filter(f -> f.judgement().worst() != Verdict.NOT_PROVEN).isPresent());
+    }
+
+    /** Of the casting between its two sides, as it was keyed, else by its thickness; empty where that was not read. */
+    String height(PartFile part, SurveyFile survey, LengthWriter writer) {
+        return survey.with()
+                .corrections()
+                .warmth()
+                .map(Warmth::height)
+                .or(() -> thickness.mean(part))
+                .map(writer::size)
+                .orElse("");
     }
 
     /** The chance of being out that within leaves, in words; empty where none is asked about. */
@@ -250,7 +262,8 @@ public class FaceViews {
             String label = "";
             PlaceMark.State state = PlaceMark.State.OPEN;
             if (p.isRead()) {
-                double mm = p.value().mm() - level.at(p.spot().x(), p.spot().y());
+                double mm = survey.corrected(p).mm()
+                        - level.at(p.spot().x(), p.spot().y());
                 label = finding.isPresent() ? fine(mm, unit) : writer.signed(p.value());
                 state = p.sealing() ? PlaceMark.State.READ : PlaceMark.State.NOT_SEALING;
             } else if (p.isSkipped()) {

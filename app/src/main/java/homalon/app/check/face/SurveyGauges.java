@@ -3,6 +3,7 @@ package homalon.app.check.face;
 import homalon.app.foundation.store.EvidenceLog;
 import homalon.app.shop.instruments.Hands;
 import homalon.core.gauge.Closing;
+import homalon.core.gauge.Corrections;
 import homalon.core.gauge.InstrumentKind;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.BenchUnit;
@@ -30,29 +31,30 @@ class SurveyGauges {
     private final ClosingRepository closings;
     private final SurveyRepository surveys;
     private final EvidenceLog log;
+    private final SurveyCorrections corrections;
 
     /** Lines of some surveys, to be put together with what each of them read. */
-    record Lines(Map<Hands.Step, List<ReadWith.Taken>> taken, Map<UUID, ClosingRow> closed) {
+    record Lines(
+            Map<Hands.Step, List<ReadWith.Taken>> taken,
+            Map<UUID, ClosingRow> closed,
+            Map<UUID, Corrections> corrections) {
         ReadWith of(SurveyRow row, List<Instant> readings) {
             Length keyed = Length.ofNanometres(row.uncertainty);
             List<ReadWith.Taken> own = taken.getOrDefault(new Hands.Step(row.jobId, row.kind.path()), List.of());
             ReadWith open = ReadWith.of(keyed, own, readings, Optional.empty());
-            return ReadWith.of(
-                    keyed,
-                    own,
-                    readings,
-                    Optional.ofNullable(closed.get(row.id))
-                            .map(c -> new Closing(
-                                    c.first().mm(), c.again().mm(), open.kept().mm())));
+            Optional<Closing> closing = Optional.ofNullable(closed.get(row.id))
+                    .map(c -> new Closing(
+                            c.first().mm(), c.again().mm(), open.kept().mm()));
+            return ReadWith.of(keyed, own, readings, closing).with(corrections.getOrDefault(row.id, Corrections.NONE));
         }
     }
 
     @Transactional(readOnly = true)
     public Lines lines(Collection<SurveyRow> rows) {
         Map<UUID, ClosingRow> closed = new HashMap<>();
-        closings.findBySurveyInOrderBySeq(rows.stream().map(r -> r.id).toList())
-                .forEach(c -> closed.put(c.survey(), c));
-        return new Lines(hands.taken(rows.stream().map(r -> r.jobId).distinct().toList()), closed);
+        List<UUID> ids = rows.stream().map(r -> r.id).toList();
+        closings.findBySurveyInOrderBySeq(ids).forEach(c -> closed.put(c.survey(), c));
+        return new Lines(hands.taken(rows.stream().map(r -> r.jobId).distinct().toList()), closed, corrections.of(ids));
     }
 
     /**

@@ -19,6 +19,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
@@ -48,7 +49,7 @@ public class ThicknessViews {
     }
 
     private static List<ThicknessCheck.Read> read(SurveyFile survey) {
-        return survey.readPlaces().stream()
+        return survey.corrected().stream()
                 .map(p -> new ThicknessCheck.Read(p.name(), p.spot(), p.value()))
                 .toList();
     }
@@ -74,7 +75,7 @@ public class ThicknessViews {
         if (taper.isEmpty()) {
             return new FaceView.Headline("open", "Not measured yet", "Key the thickness at three corners or more.");
         }
-        SurveyFile.PlaceFile thin = survey.readPlaces().get(taper.get().thinnest());
+        SurveyFile.PlaceFile thin = survey.corrected().get(taper.get().thinnest());
         return new FaceView.Headline(
                 "open",
                 "Thinnest " + writer.number(thin.value()),
@@ -152,6 +153,15 @@ public class ThicknessViews {
                 "");
     }
 
+    /** Of the places of the thickness that were read, mm; empty until it was. */
+    Optional<Double> mean(PartFile part) {
+        return surveys.find(part, SurveyKind.THICKNESS)
+                .map(s ->
+                        s.corrected().stream().mapToDouble(p -> p.value().mm()).average())
+                .filter(OptionalDouble::isPresent)
+                .map(OptionalDouble::getAsDouble);
+    }
+
     /** Plane of the thickness as it came; empty until it was read. */
     Optional<Plane> plane(PartFile part) {
         return square.over(part)
@@ -161,6 +171,6 @@ public class ThicknessViews {
     }
 
     private Optional<Taper> taper(PartFile part, SurveyFile survey) {
-        return Taper.of(SurveyFile.points(survey.readPlaces()), layout(part).box());
+        return Taper.of(SurveyFile.points(survey.corrected()), layout(part).box());
     }
 }

@@ -14,6 +14,8 @@ import homalon.core.part.LayoutNumbers;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.RuleBook;
+import homalon.core.sure.Sureness;
+import homalon.core.surface.Noise;
 import homalon.core.visit.FaceFinding;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.ScanFile;
@@ -193,6 +195,7 @@ public class Scans {
                 face.map(),
                 face.shape(),
                 RuleBook.overall(part.limits()),
+                Noise.of(Sureness.noise(uncertainty.mm())),
                 Optional.empty());
         return new Judged(finding, Words.of(face.notes()));
     }

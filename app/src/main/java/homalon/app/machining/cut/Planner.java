@@ -125,7 +125,7 @@ public class Planner {
     private Optional<Plane> thickness(PartFile part) {
         return surveys.find(part, SurveyKind.THICKNESS)
                 .flatMap(s -> Taper.of(
-                        SurveyFile.points(s.readPlaces()),
+                        SurveyFile.points(s.corrected()),
                         faces.layout(part.numbers()).box()))
                 .map(Taper::plane);
     }

@@ -5,7 +5,9 @@ import homalon.app.check.face.Surveys;
 import homalon.core.face.BowAndTwist;
 import homalon.core.face.FlatnessResult;
 import homalon.core.face.LimitVerdict;
+import homalon.core.gauge.Corrections;
 import homalon.core.gauge.InUse;
+import homalon.core.part.Layout;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.Soak;
 import homalon.core.sure.Sureness;
@@ -41,7 +43,17 @@ class RecordFace {
             BigDecimal roomC,
             List<Instrument> readWith,
             Closed closing,
+            TakenOff takenOff,
             Result result) {}
+
+    /** What bends readings and is taken off them; null where nothing is, and each part of it where that is not. */
+    record TakenOff(Double indicatorDegrees, Warm bothSides, Gauged scale) {}
+
+    /** @param bowMm over the length of the face, up in the middle */
+    record Warm(
+            double faceC, double backC, double heightMm, double expansionPerK, double bowMm, double bowStandardMm) {}
+
+    record Gauged(double partC, double scaleC, double expansionPerK) {}
 
     /** @param state as it stood when it was taken in hand */
     record Instrument(String code, String name, String kind, double standardMm, String state, String due) {}
@@ -126,9 +138,31 @@ class RecordFace {
                         .closing()
                         .map(c -> new Closed(c.first(), c.again(), c.held()))
                         .orElse(null),
+                takenOff(part, s.with().corrections()),
                 s.kind().ofHeights()
                         ? findings.of(part, s).map(RecordFace::result).orElse(null)
                         : null);
+    }
+
+    private TakenOff takenOff(PartFile part, Corrections known) {
+        if (known.none()) {
+            return null;
+        }
+        double length = Layout.of(part.numbers()).box().width();
+        return new TakenOff(
+                known.angle() > 0 ? known.angle() : null,
+                known.warmth()
+                        .map(w -> new Warm(
+                                w.face(),
+                                w.back(),
+                                w.height(),
+                                w.expansion(),
+                                w.bow(length).value(),
+                                w.bow(length).standard()))
+                        .orElse(null),
+                known.scale()
+                        .map(g -> new Gauged(g.part(), g.scale(), g.expansion()))
+                        .orElse(null));
     }
 
     static Instrument instrument(InUse use) {
