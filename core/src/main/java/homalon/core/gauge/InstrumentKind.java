@@ -35,6 +35,11 @@ public enum InstrumentKind {
         return reads;
     }
 
+    /** Whether reading it both ways in that way tells of its own error: an edge is turned over, on a table the part is turned. */
+    public boolean turns(Reversal.Way way) {
+        return this == (way == Reversal.Way.OVER ? STRAIGHTEDGE : TABLE);
+    }
+
     public Message words() {
         return Message.of(this);
     }

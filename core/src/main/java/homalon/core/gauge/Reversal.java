@@ -1,6 +1,7 @@
 package homalon.core.gauge;
 
 import homalon.core.input.Problems;
+import homalon.core.words.Message;
 
 /**
  * The error of what a face is read from, found by reading it twice: once as it lies and once turned over (for a straightedge: on its other
@@ -13,6 +14,25 @@ import homalon.core.input.Problems;
  */
 public record Reversal(double[] error, double[] face) {
     private static final int MOST = 1000;
+    /** What is kept is rounded up to this, mm: no shop reads finer. */
+    private static final double STEP = 0.0005;
+
+    /** How a thing is turned between its two readings. */
+    public enum Way {
+        /** A straightedge, to its other edge. */
+        OVER,
+        /** The part, end for end on the table. */
+        ENDS;
+
+        public Message words() {
+            return Message.of(this);
+        }
+
+        /** What two readings of the same places say. */
+        public Reversal of(double[] first, double[] second) {
+            return this == OVER ? over(first, second) : ends(first, second);
+        }
+    }
 
     private static void check(double[] first, double[] second) {
         Problems problems = new Problems();
@@ -58,6 +78,11 @@ public record Reversal(double[] error, double[] face) {
             face[i] = first[i] - error[i];
         }
         return new Reversal(error, face);
+    }
+
+    /** What it may be said to keep by that, mm to either side: the greatest of it, rounded up. */
+    public double keeps() {
+        return Math.max(STEP, Math.ceil(most() / STEP - 1e-6) * STEP);
     }
 
     /** The greatest of it, to either side, mm: what is kept for it as limits. */

@@ -52,4 +52,29 @@ class ReversalTest {
         assertThrows(BadInputException.class, () -> Reversal.over(FACE, new double[] {1, 2}));
         assertThrows(BadInputException.class, () -> Reversal.ends(new double[] {1}, new double[] {1}));
     }
+
+    /** What a shop then says that it keeps: no finer than it reads, and never less than was found. */
+    @Test
+    void whatItKeepsIsRoundedUp() {
+        assertEquals(
+                0.0045,
+                Reversal.Way.OVER
+                        .of(new double[] {0.0041, 0}, new double[] {-0.0041, 0})
+                        .keeps(),
+                1e-12);
+        assertEquals(
+                0.004,
+                Reversal.Way.OVER
+                        .of(new double[] {0.004, 0}, new double[] {-0.004, 0})
+                        .keeps(),
+                1e-12);
+        assertEquals(
+                0.0005,
+                Reversal.Way.ENDS.of(new double[] {0, 0}, new double[] {0, 0}).keeps(),
+                1e-12);
+        for (InstrumentKind kind : InstrumentKind.values()) {
+            assertEquals(kind == InstrumentKind.STRAIGHTEDGE, kind.turns(Reversal.Way.OVER), kind.name());
+            assertEquals(kind == InstrumentKind.TABLE, kind.turns(Reversal.Way.ENDS), kind.name());
+        }
+    }
 }

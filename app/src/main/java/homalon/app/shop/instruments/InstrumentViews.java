@@ -10,10 +10,12 @@ import homalon.core.gauge.ControlChart;
 import homalon.core.gauge.GaugeStanding;
 import homalon.core.gauge.Instrument;
 import homalon.core.gauge.InstrumentKind;
+import homalon.core.gauge.Reversal;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.verdict.Verdict;
 import homalon.core.visit.PartFile;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -36,6 +38,7 @@ class InstrumentViews {
     private final Studies studies;
     private final Parts parts;
     private final People people;
+    private final Reversals reversals;
     private final List<RestedVerdict> verdicts;
 
     /**
@@ -50,6 +53,24 @@ class InstrumentViews {
 
     /** @param signals what stands out at it; empty for nothing */
     record CheckLine(String at, String by, String reference, String read, String off, String signals) {}
+
+    /**
+     * It was read both ways.
+     *
+     * @param most it is out by itself, anywhere
+     * @param keeps what it may be said to keep by that
+     * @param errors at each place
+     */
+    record ReversalLine(UUID id, String at, String by, String most, String keeps, String errors, boolean taken) {}
+
+    /**
+     * How it is read both ways.
+     *
+     * @param first what is read at first
+     * @param second what is read then
+     * @param says what that tells, and what not
+     */
+    record Turning(String way, String first, String second, String says, List<ReversalLine> found) {}
 
     record StudyLine(UUID id, String words, boolean complete) {}
 
@@ -77,6 +98,7 @@ class InstrumentViews {
             List<CheckLine> checks,
             Optional<String> chart,
             String chartWords,
+            Optional<Turning> turning,
             List<StudyLine> studies,
             List<Rested> rested,
             String restedSince) {}
@@ -129,6 +151,7 @@ class InstrumentViews {
                         v -> GaugeFigures.finer(i.kind(), v, writer),
                         "Checks of " + known.called())),
                 chartWords(checks, chart),
+                turning(known, writer),
                 studies.ofInstrument(known.id()).stream()
                         .map(s -> studyLine(i, s, writer))
                         .toList(),
@@ -162,6 +185,39 @@ class InstrumentViews {
         return chart.get().signals().isEmpty()
                 ? "Nothing stands out: it reads as it did."
                 : "The last check is as the chart expects; an earlier one stood out.";
+    }
+
+    private Optional<Turning> turning(Instruments.Known known, LengthWriter writer) {
+        Instrument i = known.instrument();
+        Optional<Reversal.Way> way = Arrays.stream(Reversal.Way.values())
+                .filter(w -> i.kind().turns(w))
+                .findFirst();
+        return way.map(w -> new Turning(
+                w.name(),
+                w == Reversal.Way.OVER ? "As it lies" : "As the part lies",
+                w == Reversal.Way.OVER ? "The edge turned over" : "The part turned end for end",
+                Words.of(w.words()),
+                reversalLines(known, writer)));
+    }
+
+    private List<ReversalLine> reversalLines(Instruments.Known known, LengthWriter writer) {
+        Map<UUID, String> names = people.names();
+        InstrumentKind kind = known.instrument().kind();
+        return reversals.of(known.id()).stream()
+                .map(f -> new ReversalLine(
+                        f.id(),
+                        WrittenDay.moment(f.at(), writer.days()),
+                        names.getOrDefault(f.by(), "someone"),
+                        GaugeFigures.finer(kind, f.reversal().most(), writer),
+                        GaugeFigures.full(kind, f.reversal().keeps(), writer),
+                        Arrays.stream(f.reversal().error())
+                                .mapToObj(writer::signed)
+                                .collect(Collectors.joining("  ")),
+                        known.instrument().known() == Instrument.Known.LIMITS
+                                && Math.abs(known.instrument().amount()
+                                                - f.reversal().keeps())
+                                        < 1e-9))
+                .toList();
     }
 
     private List<CheckLine> checkLines(

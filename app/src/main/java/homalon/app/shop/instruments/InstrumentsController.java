@@ -67,11 +67,11 @@ class InstrumentsController {
     }
 
     /** What may be refused in a sentence. */
-    private interface Wish {
+    interface Wish {
         void fulfil();
     }
 
-    private String doing(Page page, String code, Wish wish) {
+    String doing(Page page, String code, Wish wish) {
         Instruments.Known known = instruments.known(code);
         try {
             wish.fulfil();
