@@ -92,6 +92,11 @@ public final class Sureness {
         }
     }
 
+    /** Heights about their plane: what a prior speaks of. */
+    public static Points level(Points read) {
+        return above(read, LeastSquaresPlane.fit(read));
+    }
+
     /** @param read the sealing places, mm: four at least, not on one line */
     public static Sureness of(Question question, Points read) {
         return new Sureness(question, read);

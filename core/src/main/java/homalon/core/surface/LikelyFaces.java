@@ -8,15 +8,13 @@ import java.util.Optional;
 import java.util.Random;
 
 /**
- * Whole faces that agree with {@link Evidence}, drawn from a {@link SurfacePrior}. As in {@link Surface} the local part is half, once or
- * twice as high as the prior's, each as likely as the evidence's hints make it; for each a {@link FaceStroll} is taken.
+ * Whole faces that agree with {@link Evidence}, drawn from a {@link SurfacePrior}. As in {@link Surface} a face is of one
+ * of the prior's levels, each as likely as the evidence's hints make it; for each a {@link FaceStroll} is taken.
  */
 public final class LikelyFaces {
     private static final long SEED = 20_261_130L;
-    private static final double[] TIMES = {0.5, 1, 2};
-    private static final double[] SHARES = {0.25, 0.5, 0.25};
-    /** A height of the local part that is less likely than this is left out. */
-    private static final double UNLIKELY = 0.03;
+    /** A level that is less likely than this is left out. */
+    private static final double UNLIKELY = 0.01;
 
     /**
      * One face.
@@ -41,18 +39,19 @@ public final class LikelyFaces {
         Random random = new Random(SEED);
         List<FaceStroll> all = new ArrayList<>();
         double most = Double.NEGATIVE_INFINITY;
-        double[] logs = new double[TIMES.length];
-        for (int k = 0; k < TIMES.length; k++) {
-            SurfacePrior level = prior.withLocal(prior.length(), TIMES[k] * prior.local(), prior.faces());
-            all.add(new FaceStroll(level, ground.box(), places, evidence, faults, new Random(random.nextLong())));
-            logs[k] = Math.log(SHARES[k]) + all.get(k).logEvidence();
+        double[] logs = new double[prior.levels().size()];
+        for (int k = 0; k < logs.length; k++) {
+            SurfacePrior.Level level = prior.levels().get(k);
+            all.add(new FaceStroll(
+                    prior.at(level), ground.box(), places, evidence, faults, new Random(random.nextLong())));
+            logs[k] = Math.log(level.share()) + all.get(k).logEvidence();
             most = Math.max(most, logs[k]);
         }
         double sum = 0;
         for (double log : logs) {
             sum += Math.exp(log - most);
         }
-        for (int k = 0; k < TIMES.length; k++) {
+        for (int k = 0; k < logs.length; k++) {
             double weight = Math.exp(logs[k] - most) / sum;
             if (weight >= UNLIKELY) {
                 strolls.add(all.get(k));

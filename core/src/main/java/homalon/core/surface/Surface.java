@@ -4,21 +4,29 @@ import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
 import homalon.core.part.Ground;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
 
 /**
  * What readings make of a {@link SurfacePrior}: how likely each height of the local part and each fault is, and with {@link #over} the
  * face as it most likely is, how far it may be from that at any place, and whole faces that agree with the readings.
  *
- * <p>How even a face is differs from face to face: the height of its local part is half, once or twice that of the prior, each with
- * what it has for itself from the readings. Of more readings than anything hides between, some hundred tell which it is, and all of them
- * condition that one.
+ * <p>How far a face is bent and how even it is differs from face to face: each {@link SurfacePrior.Level} has what it has for itself from
+ * the readings. Of more readings than anything hides between, some hundred tell which it is, and all of them condition that one.
  */
 public final class Surface {
-    private static final double[] TIMES = {0.5, 1, 2};
-    private static final double[] SHARES = {0.25, 0.5, 0.25};
-    /** A height of the local part that is less likely than this changes no figure that is shown. */
+    /** A level that is less likely than this changes no figure that is shown. */
     private static final double UNLIKELY = 0.002;
+    /**
+     * A bend that is less likely than this among those of one unevenness, of a face without a fault, is none with one either: a fault has
+     * as much for itself in the others.
+     */
+    private static final double UNBENT = 5e-4;
     /** More places than this lie closer than any fault is wide: nothing hides between them. */
     private static final int DENSE = 400;
 
@@ -31,32 +39,31 @@ public final class Surface {
         List<FaultShape> ways = dense ? List.of() : Faults.of(ground, prior, gone);
         Points weighed = dense ? spread(read) : read;
         FaultsRead known = FaultsRead.of(ways, weighed);
+        List<SurfacePrior.Level> possible = new ArrayList<>();
         List<Conditioned> all = new ArrayList<>();
-        double[] logs = new double[TIMES.length];
-        double most = Double.NEGATIVE_INFINITY;
-        for (int k = 0; k < TIMES.length; k++) {
-            SurfacePrior level = prior.withLocal(prior.length(), TIMES[k] * prior.local(), prior.faces());
-            all.add(new Conditioned(level, ground.box(), weighed, noise, known));
-            logs[k] = Math.log(SHARES[k]) + all.get(k).logEvidence();
-            most = Math.max(most, logs[k]);
+        for (Map.Entry<SurfacePrior.Level, Factored> one :
+                likely(prior, ground, weighed, noise).entrySet()) {
+            possible.add(one.getKey());
+            all.add(new Conditioned(one.getValue(), known));
         }
-        double sum = 0;
-        for (double log : logs) {
-            sum += Math.exp(log - most);
-        }
+        double[] logs = IntStream.range(0, all.size())
+                .mapToDouble(k -> Math.log(possible.get(k).share()) + all.get(k).logEvidence())
+                .toArray();
+        double most = Arrays.stream(logs).max().orElseThrow();
+        double sum = Arrays.stream(logs).map(l -> Math.exp(l - most)).sum();
         this.logEvidence = most + Math.log(sum);
         if (dense) {
-            int likeliest = 0;
-            for (int k = 1; k < TIMES.length; k++) {
-                likeliest = logs[k] > logs[likeliest] ? k : likeliest;
-            }
-            SurfacePrior level = prior.withLocal(prior.length(), TIMES[likeliest] * prior.local(), prior.faces());
-            levels.add(new Conditioned(level, ground.box(), read, noise, FaultsRead.of(ways, read)));
+            int likeliest = IntStream.range(0, logs.length)
+                    .boxed()
+                    .max(Comparator.comparingDouble(k -> logs[k]))
+                    .orElseThrow();
+            Factored factored = new Factored(prior.at(possible.get(likeliest)), ground.box(), read, noise);
+            levels.add(new Conditioned(factored, FaultsRead.of(ways, read)));
             weights.add(1.0);
             return;
         }
         double kept = 0;
-        for (int k = 0; k < TIMES.length; k++) {
+        for (int k = 0; k < logs.length; k++) {
             double weight = Math.exp(logs[k] - most) / sum;
             if (weight >= UNLIKELY) {
                 levels.add(all.get(k));
@@ -66,6 +73,28 @@ public final class Surface {
         }
         double together = kept;
         weights.replaceAll(w -> w / together);
+    }
+
+    /** Levels whose bends are not out of the question, in their order: a fault is weighed in no other. */
+    private static Map<SurfacePrior.Level, Factored> likely(
+            SurfacePrior prior, Ground ground, Points read, Noise noise) {
+        Map<SurfacePrior.Level, Factored> all = new LinkedHashMap<>();
+        Map<Double, Double> best = new HashMap<>();
+        for (SurfacePrior.Level level : prior.levels()) {
+            if (level.share() > 0) {
+                Factored factored = new Factored(prior.at(level), ground.box(), read, noise);
+                all.put(level, factored);
+                best.merge(level.local(), plain(level, factored), Math::max);
+            }
+        }
+        all.entrySet()
+                .removeIf(e -> plain(e.getKey(), e.getValue())
+                        < best.getOrDefault(e.getKey().local(), Double.NEGATIVE_INFINITY) + Math.log(UNBENT));
+        return all;
+    }
+
+    private static double plain(SurfacePrior.Level level, Factored factored) {
+        return Math.log(level.share()) + factored.logEvidence();
     }
 
     /** So many of them as tell how even the face is, evenly out of their order. */

@@ -94,21 +94,22 @@ public record FaceFinding(
     }
 
     /** The same with what lies between the places, where the rule asks for it. */
-    public FaceFinding knowing(PartFile part, FaceGrid grid) {
+    public FaceFinding knowing(PartFile part, FaceModel model) {
         FaceRule rule = FaceRule.of(part);
         if (rule.risk().isEmpty()) {
             return this;
         }
-        Sureness known = sure(grid, rule.spots(grid.ground()), rule.risk().getAsDouble());
+        Sureness known =
+                sure(model, rule.spots(model.grid().ground()), rule.risk().getAsDouble());
         return new FaceFinding(all, points, known.judge(judgement), map, shape, limit, noise, Optional.of(known));
     }
 
-    private Sureness sure(FaceGrid grid, List<Spot> gone, double risk) {
-        return Sureness.of(question(grid, gone, risk), SurveyFile.points(sealing()));
+    private Sureness sure(FaceModel model, List<Spot> gone, double risk) {
+        return Sureness.of(question(model, gone, risk), SurveyFile.points(sealing()));
     }
 
-    private Sureness.Question question(FaceGrid grid, List<Spot> gone, double risk) {
-        return new Sureness.Question(grid, FaceWalk.prior(grid), noise, gone, risk);
+    private Sureness.Question question(FaceModel model, List<Spot> gone, double risk) {
+        return new Sureness.Question(model.grid(), model.prior(), noise, gone, risk);
     }
 
     private List<SurveyFile.PlaceFile> sealing() {
@@ -120,17 +121,18 @@ public record FaceFinding(
      *
      * @param plane that is level with the cutter
      */
-    public Optional<CleanDepth> cleanDepth(PartFile part, FaceGrid grid, LandRaster land, Plane plane) {
+    public Optional<CleanDepth> cleanDepth(PartFile part, FaceModel model, LandRaster land, Plane plane) {
         FaceRule rule = FaceRule.of(part);
         if (rule.risk().isEmpty()) {
             return Optional.empty();
         }
+        FaceGrid grid = model.grid();
         boolean[] seals = new boolean[grid.spots().size()];
         for (int i = 0; i < seals.length; i++) {
             seals[i] = !land.bands().leavesOut(land.layout(), grid.spots().get(i));
         }
         Sureness.Question question =
-                question(grid, rule.spots(grid.ground()), rule.risk().getAsDouble());
+                question(model, rule.spots(grid.ground()), rule.risk().getAsDouble());
         return Optional.of(CleanDepth.of(question, SurveyFile.points(sealing()), plane, seals));
     }
 

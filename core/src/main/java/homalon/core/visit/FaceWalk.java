@@ -6,9 +6,7 @@ import homalon.core.geometry.Spot;
 import homalon.core.part.Layout;
 import homalon.core.part.PlaceNames;
 import homalon.core.rulebook.RuleBook;
-import homalon.core.sure.FaceGrid;
 import homalon.core.sure.FirstPlaces;
-import homalon.core.surface.SurfacePrior;
 import java.util.List;
 
 /** Places with which the reading of a face begins, and several at once with which it goes on. */
@@ -24,24 +22,20 @@ public final class FaceWalk {
     private FaceWalk() {}
 
     /** In the order of the walk. */
-    public static List<PlaceProposal.Place> of(Layout layout, FaceGrid grid, PlaceProposal.Density density) {
+    public static List<PlaceProposal.Place> of(Layout layout, FaceModel model, PlaceProposal.Density density) {
         if (density != PlaceProposal.Density.FEWEST) {
             return PlaceProposal.of(layout, density);
         }
         int wanted = BEFORE_LENGTH + (int) Math.round(layout.box().width() / LENGTH);
         int count = Math.max(FEWEST, Math.min(MOST, wanted));
-        return FirstPlaces.of(grid, prior(grid), count, NOISE).stream()
+        return FirstPlaces.of(model.grid(), model.prior(), count, NOISE).stream()
                 .map(s -> place(layout, s))
                 .toList();
     }
 
     /** So many more, to be read one after the other: those that leave least open together with what was read. */
-    public static List<Spot> more(FaceGrid grid, Points read, int count) {
-        return FirstPlaces.more(grid, prior(grid), read, count, NOISE);
-    }
-
-    static SurfacePrior prior(FaceGrid grid) {
-        return SurfacePrior.usual(grid.tightest());
+    public static List<Spot> more(FaceModel model, Points read, int count) {
+        return FirstPlaces.more(model.grid(), model.prior(), read, count, NOISE);
     }
 
     private static PlaceProposal.Place place(Layout layout, Spot spot) {

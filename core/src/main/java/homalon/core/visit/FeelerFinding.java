@@ -48,11 +48,12 @@ public record FeelerFinding(
     }
 
     /** The same with what lies between the edges, where the verdict waits for it. */
-    public FeelerFinding knowing(PartFile part, FeelerFile survey, FaceGrid grid) {
+    public FeelerFinding knowing(PartFile part, FeelerFile survey, FaceModel model) {
+        FaceGrid grid = model.grid();
         FeelerSureness known = FeelerSureness.of(new FeelerSureness.Question(
                 survey.survey(grid.ground().box(), limit(part)),
                 grid,
-                FaceWalk.prior(grid),
+                model.prior(),
                 FaceRule.of(part).spots(grid.ground()),
                 risk(part).getAsDouble(),
                 survey.lines().stream().map(FeelerFinding::asked).toList(),

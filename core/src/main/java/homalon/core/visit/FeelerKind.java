@@ -28,6 +28,11 @@ public enum FeelerKind implements InPath {
         return step;
     }
 
+    /** The same face, read by indicator. */
+    public SurveyKind survey() {
+        return this == FACE ? SurveyKind.FACE : SurveyKind.PROOF;
+    }
+
     /** What may be in hand for it. */
     public List<InstrumentKind> instruments() {
         return List.of(InstrumentKind.STRAIGHTEDGE, InstrumentKind.FEELERS);

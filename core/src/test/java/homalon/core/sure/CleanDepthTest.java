@@ -90,6 +90,19 @@ class CleanDepthTest {
         assertTrue(spread[1] < 0.7 * spread[0], spread[0] + " by 9, " + spread[1] + " by 40");
     }
 
+    private static double range(TrueFace face, Plane plane) {
+        double[] heights = face.heights(GRID.spots());
+        double most = Double.NEGATIVE_INFINITY;
+        double least = Double.POSITIVE_INFINITY;
+        for (int i = 0; i < heights.length; i++) {
+            double above = heights[i]
+                    - plane.at(GRID.spots().get(i).x(), GRID.spots().get(i).y());
+            most = Math.max(most, above);
+            least = Math.min(least, above);
+        }
+        return most - least;
+    }
+
     /** A set-up that is tilted costs what it is tilted by. */
     @Test
     void aTiltedSetUpTakesMore() {
@@ -100,7 +113,9 @@ class CleanDepthTest {
         Plane tilted = level.plus(new Plane(rise / LAYOUT.box().width(), 0, 0));
         CleanDepth best = CleanDepth.of(question(List.of()), read, level, all());
         CleanDepth other = CleanDepth.of(question(List.of()), read, tilted, all());
-        assertEquals(rise, other.likely() - best.likely(), 0.06);
+        double more = range(face, tilted) - range(face, level);
+        assertTrue(more > rise / 2, "it costs something: " + more);
+        assertEquals(more, other.likely() - best.likely(), 0.015);
         assertEquals(best, CleanDepth.of(question(List.of()), read, level, all()), "the same again");
     }
 

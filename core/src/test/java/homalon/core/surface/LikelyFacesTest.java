@@ -91,12 +91,15 @@ class LikelyFacesTest {
         for (int p : new int[] {0, 4, 7, 14}) {
             double u = box.u(places.get(p).x());
             double v = box.v(places.get(p).y());
-            double variance = Math.pow(bends.longBow() * u * u, 2)
-                    + Math.pow(bends.crossBow() * v * v, 2)
-                    + Math.pow(bends.twist() * u * v, 2)
-                    + Math.pow(bends.edgesApart() * u * u * v, 2)
-                    + Math.pow(bends.endsApart() * u * v * v, 2)
-                    // a quarter of all faces half as uneven, a quarter twice
+            // Four tenths a fifth as bent, three half, three as far; seven tenths a third as twisted; a quarter half as
+            // uneven, one twice.
+            double bent = 0.4 * 0.04 + 0.3 * 0.25 + 0.3;
+            double twisted = 0.7 * 0.09 + 0.3;
+            double variance = bent * Math.pow(bends.longBow() * u * u, 2)
+                    + bent * Math.pow(bends.crossBow() * v * v, 2)
+                    + twisted * Math.pow(bends.twist() * u * v, 2)
+                    + bent * Math.pow(bends.edgesApart() * u * u * v, 2)
+                    + bent * Math.pow(bends.endsApart() * u * v * v, 2)
                     + (0.25 * 0.25 + 0.5 + 0.25 * 4) * NO_FAULTS.local() * NO_FAULTS.local();
             Moments found = at(faces, p);
             assertEquals(0, found.mean(), 0.08 * Math.sqrt(variance), "place " + p);
@@ -104,8 +107,8 @@ class LikelyFacesTest {
         }
     }
 
-    /** Mean and variance at a place by the normal equations, and how likely the readings are, for one height of the local part. */
-    private static double[] exact(List<Spot> places, double[] read, double noise, double times, int at) {
+    /** Mean and variance at a place by the normal equations, and how likely the readings are, for one level. */
+    private static double[] exact(List<Spot> places, double[] read, double noise, SurfacePrior.Level times, int at) {
         int n = read.length;
         DMatrixRMaj k = new DMatrixRMaj(n, n);
         for (int i = 0; i < n; i++) {
@@ -130,10 +133,17 @@ class LikelyFacesTest {
         return new double[] {mean, variance, Math.exp(-0.5 * square) / Math.sqrt(determinant)};
     }
 
-    private static double covariance(Spot a, Spot b, double times) {
+    private static double covariance(Spot a, Spot b, SurfacePrior.Level times) {
         SurfacePrior.Bends bends = NO_FAULTS.bends();
-        double[] of = {bends.longBow(), bends.crossBow(), bends.twist(), bends.edgesApart(), bends.endsApart()};
-        double local = times * NO_FAULTS.local();
+        double by = times.bent();
+        double[] of = {
+            by * bends.longBow(),
+            by * bends.crossBow(),
+            times.twisted() * bends.twist(),
+            by * bends.edgesApart(),
+            by * bends.endsApart()
+        };
+        double local = times.local() * NO_FAULTS.local();
         double sum = local * local * Matern.of(a.distance(b), NO_FAULTS.length());
         for (int t = 0; t < of.length; t++) {
             sum += of[t] * of[t] * terms(a)[t] * terms(b)[t];
@@ -154,15 +164,13 @@ class LikelyFacesTest {
         double noise = 0.004;
         List<LikelyFaces.Face> faces =
                 new LikelyFaces(NO_FAULTS, GROUND, places, new Read(read, noise, true), List.of()).draw(5000);
-        double[] times = {0.5, 1, 2};
-        double[] shares = {0.25, 0.5, 0.25};
         for (int p = 0; p < places.size(); p++) {
             double all = 0;
             double mean = 0;
             double square = 0;
-            for (int k = 0; k < times.length; k++) {
-                double[] of = exact(places, read, noise, times[k], p);
-                double w = shares[k] * of[2];
+            for (SurfacePrior.Level level : NO_FAULTS.levels()) {
+                double[] of = exact(places, read, noise, level, p);
+                double w = level.share() * of[2];
                 all += w;
                 mean += w * of[0];
                 square += w * (of[1] + of[0] * of[0]);

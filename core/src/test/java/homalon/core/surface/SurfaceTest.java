@@ -111,7 +111,8 @@ class SurfaceTest {
     @Test
     void meanSpreadAndCovarianceAreTheTextbooks() {
         Points read = some(12, 5);
-        Conditioned one = new Conditioned(EVEN, HEAD.box(), read, Noise.of(NOISE), FaultsRead.of(List.of(), read));
+        Conditioned one =
+                new Conditioned(new Factored(EVEN, HEAD.box(), read, Noise.of(NOISE)), FaultsRead.of(List.of(), read));
         List<Spot> places = List.of(new Spot(10, 10), new Spot(200, 75), read.spot(3), new Spot(380, 140));
         ConditionedDraws draws = new ConditionedDraws(one, places);
         Textbook book = new Textbook(EVEN, read);
@@ -148,8 +149,8 @@ class SurfaceTest {
         }
         CholeskyDecomposition factor = new CholeskyDecomposition(k);
         List<Spot> places = List.of(new Spot(5, 75), new Spot(200, 75), new Spot(395, 75));
-        Conditioned one =
-                new Conditioned(EVEN, HEAD.box(), read, new Noise(NOISE, shared), FaultsRead.of(List.of(), read));
+        Conditioned one = new Conditioned(
+                new Factored(EVEN, HEAD.box(), read, new Noise(NOISE, shared)), FaultsRead.of(List.of(), read));
         ConditionedDraws draws = new ConditionedDraws(one, places);
         RealVector z = MatrixUtils.createRealVector(read.zs());
         for (int a = 0; a < places.size(); a++) {
@@ -198,8 +199,8 @@ class SurfaceTest {
         Spot at = new Spot(read.x(1) + 8, read.y(1) - 5);
         FaultShape dip = new FaultShape(Fault.DIP, rate, 0.06, FaultShape.dip(at, 24), at);
         FaultShape wave = new FaultShape(Fault.STEP, rate / 2, 0.02, (x, y) -> x > at.x() ? 0.5 : -0.5, at);
-        Conditioned one =
-                new Conditioned(EVEN, HEAD.box(), read, Noise.of(NOISE), FaultsRead.of(List.of(dip, wave), read));
+        Conditioned one = new Conditioned(
+                new Factored(EVEN, HEAD.box(), read, Noise.of(NOISE)), FaultsRead.of(List.of(dip, wave), read));
         Textbook book = new Textbook(EVEN, read);
         double none = Math.exp(book.logDensity(MatrixUtils.createRealVector(read.zs())));
         double dips = integral(book, read, dip, true);
@@ -245,10 +246,10 @@ class SurfaceTest {
         Spot by = new Spot(42, 58);
         FaultShape far = new FaultShape(Fault.DIP, 0.1, 0.06, FaultShape.dip(off, 24), off);
         FaultShape near = new FaultShape(Fault.DIP, 0.1, 0.05, FaultShape.dip(by, 24), by);
-        Conditioned both =
-                new Conditioned(EVEN, HEAD.box(), read, Noise.of(NOISE), FaultsRead.of(List.of(far, near), read));
-        Conditioned alone =
-                new Conditioned(EVEN, HEAD.box(), read, Noise.of(NOISE), FaultsRead.of(List.of(near), read));
+        Conditioned both = new Conditioned(
+                new Factored(EVEN, HEAD.box(), read, Noise.of(NOISE)), FaultsRead.of(List.of(far, near), read));
+        Conditioned alone = new Conditioned(
+                new Factored(EVEN, HEAD.box(), read, Noise.of(NOISE)), FaultsRead.of(List.of(near), read));
         assertEquals(0, both.amplitudeMean(0));
         assertEquals(0.0036, both.amplitudeVariance(0), 1e-15);
         assertEquals(0, both.whitenedFault(0).length);
@@ -262,7 +263,8 @@ class SurfaceTest {
     void drawnFacesHaveTheMeanAndTheCovarianceThatAreLeft() {
         Points read = some(10, 8);
         List<Spot> places = List.of(new Spot(60, 20), new Spot(75, 30), new Spot(300, 120));
-        Conditioned one = new Conditioned(EVEN, HEAD.box(), read, Noise.of(NOISE), FaultsRead.of(List.of(), read));
+        Conditioned one =
+                new Conditioned(new Factored(EVEN, HEAD.box(), read, Noise.of(NOISE)), FaultsRead.of(List.of(), read));
         ConditionedDraws draws = new ConditionedDraws(one, places);
         Random random = new Random(3);
         int count = 40_000;
@@ -321,7 +323,8 @@ class SurfaceTest {
                 new double[] {10, 10, 140, 140, 30, 30, 120, 120},
                 new double[8]);
         ConditionedDraws draws = new ConditionedDraws(
-                new Conditioned(still, HEAD.box(), flat, Noise.of(1e-5), FaultsRead.of(List.of(dip), flat)),
+                new Conditioned(
+                        new Factored(still, HEAD.box(), flat, Noise.of(1e-5)), FaultsRead.of(List.of(dip), flat)),
                 List.of(bridge, new Spot(20, 75)));
         Random random = new Random(1);
         for (int d = 0; d < 200; d++) {

@@ -54,7 +54,7 @@ final class FaceHand {
 
     static Optional<FaceFinding> found(PartFile part, LandRaster land, SurveyFile survey) {
         return FaceFinding.of(survey, land, part.limits(), FaceRule.of(part), Cover::of, new Kept(land))
-                .map(f -> f.knowing(part, FaceGrid.of(Ground.of(land.layout()), part.limits())));
+                .map(f -> f.knowing(part, FaceModel.general(FaceGrid.of(Ground.of(land.layout()), part.limits()))));
     }
 
     private record Kept(LandRaster land) implements FaceMap.Kept {

@@ -211,7 +211,7 @@ class FaceRuleTest {
     @EnumSource(PlaceProposal.Density.class)
     void aWalkBeginsOnMetalWithPlacesThatDiffer(PlaceProposal.Density density) {
         FaceGrid grid = FaceGrid.of(Ground.of(LAYOUT), HEAD.limits());
-        List<Spot> walk = FaceWalk.of(LAYOUT, grid, density).stream()
+        List<Spot> walk = FaceWalk.of(LAYOUT, FaceModel.general(grid), density).stream()
                 .map(PlaceProposal.Place::spot)
                 .toList();
         assertEquals(walk.size(), walk.stream().distinct().count());
@@ -224,14 +224,14 @@ class FaceRuleTest {
     @Test
     void severalMoreAreFarFromWhatWasRead() {
         FaceGrid grid = FaceGrid.of(Ground.of(LAYOUT), HEAD.limits());
-        List<Spot> walk = FaceWalk.of(LAYOUT, grid, PlaceProposal.Density.FEWEST).stream()
+        List<Spot> walk = FaceWalk.of(LAYOUT, FaceModel.general(grid), PlaceProposal.Density.FEWEST).stream()
                 .map(PlaceProposal.Place::spot)
                 .toList();
         Points read = Points.of(
                 walk.stream().mapToDouble(Spot::x).toArray(),
                 walk.stream().mapToDouble(Spot::y).toArray(),
                 new double[walk.size()]);
-        List<Spot> more = FaceWalk.more(grid, read, 4);
+        List<Spot> more = FaceWalk.more(FaceModel.general(grid), read, 4);
         assertEquals(4, more.size());
         for (Spot m : more) {
             assertTrue(walk.stream().allMatch(s -> s.distance(m) > 20), m + " beside what was read");

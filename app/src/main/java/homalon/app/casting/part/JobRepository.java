@@ -1,6 +1,8 @@
 package homalon.app.casting.part;
 
 import homalon.app.foundation.store.SingleOrList;
+import homalon.core.part.Material;
+import homalon.core.part.PartKind;
 import homalon.core.visit.StuckOn;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -36,6 +38,17 @@ interface JobRepository extends JpaRepository<Job, UUID> {
 
     @Query("select id from Job where releasedAt is not null and voidedAt is null")
     List<UUID> handedOver();
+
+    /**
+     * Visits handed over, of castings like one: the same metal, head or deck, and as many cylinders; the latest first.
+     */
+    @Query("""
+            select j.id from Job j join Part p on p.id = j.partId
+            where p.kind = :kind and p.material = :metal and p.cylinders = :cylinders
+              and j.releasedAt is not null and j.voidedAt is null
+            order by j.releasedAt desc, j.id
+            """)
+    List<UUID> ofLike(PartKind kind, Material metal, int cylinders, Limit most);
 
     @Query("select min(openedAt) from Job")
     Optional<Instant> firstOpened();

@@ -21,6 +21,7 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import lombok.RequiredArgsConstructor;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
@@ -87,6 +88,23 @@ public class Parts {
     @Transactional(readOnly = true)
     public List<UUID> visitsHandedOver() {
         return jobs.handedOver();
+    }
+
+    /** Visits that are over of castings like one: the same metal, head or deck, and as many cylinders; the latest first. */
+    @Transactional(readOnly = true)
+    public List<UUID> handedOverLike(PartFile part, int most) {
+        return jobs.ofLike(part.kind(), part.material(), part.numbers().cylinders(), Limit.of(most));
+    }
+
+    /** The castings of these visits, each as it was on that visit. */
+    @Transactional(readOnly = true)
+    public List<PartFile> asVisited(List<UUID> visits) {
+        List<UUID> castings =
+                jobs.findAllById(visits).stream().map(j -> j.partId).distinct().toList();
+        return parts.findAllById(castings).stream()
+                .flatMap(p -> files.everyVisit(p).stream())
+                .filter(p -> visits.contains(p.visit().id()))
+                .toList();
     }
 
     /** When the shop's first part was booked in. */

@@ -8,17 +8,18 @@ import homalon.core.face.FaceMap;
 import homalon.core.face.PlaceProposal;
 import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
-import homalon.core.part.Ground;
 import homalon.core.part.LandRaster;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.part.SealingBands;
 import homalon.core.rulebook.FlatnessLimit;
-import homalon.core.sure.FaceGrid;
+import homalon.core.surface.SurfacePrior;
 import homalon.core.visit.FaceFinding;
+import homalon.core.visit.FaceModel;
 import homalon.core.visit.FaceRule;
 import homalon.core.visit.FaceWalk;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SurveyFile;
+import homalon.core.visit.SurveyKind;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -32,9 +33,15 @@ import org.springframework.stereotype.Component;
 public class Findings {
 
     private record Version(
-            long revision, LayoutNumbers numbers, SealingBands bands, List<FlatnessLimit> limits, FaceRule rule) {}
+            long revision,
+            LayoutNumbers numbers,
+            SealingBands bands,
+            List<FlatnessLimit> limits,
+            FaceRule rule,
+            FaceModel.Habit habit) {}
 
     private final Faces faces;
+    private final FaceModels models;
     private final Memory memory;
 
     /** What the readings of each survey were last found to say. */
@@ -53,14 +60,7 @@ public class Findings {
         }
     }
 
-    private record GridOf(LayoutNumbers numbers, List<FlatnessLimit> limits) implements Question<FaceGrid> {
-        @Override
-        public int kilobytes() {
-            return 512;
-        }
-    }
-
-    private record WalkOf(LayoutNumbers numbers, List<FlatnessLimit> limits)
+    private record WalkOf(LayoutNumbers numbers, List<FlatnessLimit> limits, SurfacePrior prior)
             implements Question<List<PlaceProposal.Place>> {
         @Override
         public int kilobytes() {
@@ -108,7 +108,7 @@ public class Findings {
         return memory.at(
                 new Known(survey.id()),
                 version(part, survey),
-                () -> byReadings(part, survey).map(f -> f.knowing(part, grid(part))));
+                () -> byReadings(part, survey).map(f -> f.knowing(part, model(part, survey.kind()))));
     }
 
     /** What the readings say by themselves, at once: out, or not proven. */
@@ -118,32 +118,38 @@ public class Findings {
 
     /** What another survey of the same face would say; kept nowhere. */
     Optional<FaceFinding> asIf(PartFile part, SurveyFile survey) {
-        return find(part, survey).map(f -> f.knowing(part, grid(part)));
+        return find(part, survey).map(f -> f.knowing(part, model(part, survey.kind())));
     }
 
-    private static Version version(PartFile part, SurveyFile survey) {
-        return new Version(survey.revision(), part.numbers(), part.bands(), part.limits(), FaceRule.of(part));
+    private Version version(PartFile part, SurveyFile survey) {
+        return new Version(
+                survey.revision(),
+                part.numbers(),
+                part.bands(),
+                part.limits(),
+                FaceRule.of(part),
+                model(part, survey.kind()).habit());
     }
 
     /** Places with which a face begins to be read. */
-    List<PlaceProposal.Place> walk(PartFile part, PlaceProposal.Density density) {
-        return density == PlaceProposal.Density.FEWEST
-                ? memory.answer(
-                        new WalkOf(part.numbers(), part.limits()),
-                        () -> FaceWalk.of(faces.layout(part.numbers()), grid(part), density))
-                : PlaceProposal.of(faces.layout(part.numbers()), density);
+    List<PlaceProposal.Place> walk(PartFile part, SurveyKind kind, PlaceProposal.Density density) {
+        if (density != PlaceProposal.Density.FEWEST) {
+            return PlaceProposal.of(faces.layout(part.numbers()), density);
+        }
+        FaceModel model = models.coming(part, kind);
+        return memory.answer(
+                new WalkOf(part.numbers(), part.limits(), model.prior()),
+                () -> FaceWalk.of(faces.layout(part.numbers()), model, density));
     }
 
     /** Several places more, together with what was read. */
-    List<Spot> more(PartFile part, Points read, int count) {
-        return FaceWalk.more(grid(part), read, count);
+    List<Spot> more(PartFile part, SurveyKind kind, Points read, int count) {
+        return FaceWalk.more(model(part, kind), read, count);
     }
 
-    /** The land of its face with what its limits ask about, kept for all castings of one layout. */
-    public FaceGrid grid(PartFile part) {
-        return memory.answer(
-                new GridOf(part.numbers(), part.limits()),
-                () -> FaceGrid.of(Ground.of(faces.layout(part.numbers())), part.limits()));
+    /** What the face is asked, and what such faces are like. */
+    public FaceModel model(PartFile part, SurveyKind kind) {
+        return models.of(part, kind);
     }
 
     private Optional<FaceFinding> find(PartFile part, SurveyFile survey) {

@@ -48,7 +48,7 @@ public class SurveyPlaces {
                 all.stream().mapToDouble(p -> p.spot().y()).toArray(),
                 new double[all.size()]);
         UUID first = null;
-        for (Spot s : findings.more(part, have, SEVERAL)) {
+        for (Spot s : findings.more(part, kind, have, SEVERAL)) {
             UUID added = add(part, kind, s, by);
             first = first == null ? added : first;
         }

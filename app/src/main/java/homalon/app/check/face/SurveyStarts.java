@@ -1,6 +1,5 @@
 package homalon.app.check.face;
 
-import homalon.app.casting.part.Faces;
 import homalon.core.face.PlaceProposal;
 import homalon.core.gauge.InstrumentKind;
 import homalon.core.geometry.Spot;
@@ -29,7 +28,7 @@ public class SurveyStarts {
     private final Surveys readings;
     private final SurveyRepository surveys;
     private final PlaceRepository places;
-    private final Faces faces;
+    private final FaceModels models;
     private final Findings findings;
     private final SurveyGauges gauges;
     private final Clock clock;
@@ -72,7 +71,7 @@ public class SurveyStarts {
      */
     public SurveyFile startAt(PartFile part, SurveyKind kind, List<Spot> at, Length uncertainty, UUID by) {
         part.requireHere("survey", "to measure it");
-        Layout layout = faces.layout(part.numbers());
+        Layout layout = Layout.of(part.numbers());
         if (at.size() < PlaceProposal.FEWEST || at.size() > PlaceProposal.MOST) {
             throw new BadInputException(
                     "place", "app.face.a-survey-has-so-many-places", PlaceProposal.FEWEST, PlaceProposal.MOST);
@@ -97,6 +96,9 @@ public class SurveyStarts {
             PartFile part, SurveyKind kind, List<PlaceProposal.Place> proposed, Length uncertainty, UUID by) {
         SurveyRow row = new SurveyRow(part.visit().id(), kind, uncertainty.nanometres(), by, clock.instant());
         surveys.save(row);
+        if (kind.ofHeights()) {
+            models.begin(part, kind, by);
+        }
         int seq = 0;
         for (PlaceProposal.Place place : proposed) {
             places.save(new PlaceRow(row.id, ++seq, place.name(), place.spot()));
@@ -116,6 +118,6 @@ public class SurveyStarts {
         return before.map(s -> s.places().stream()
                         .map(p -> new PlaceProposal.Place(p.name(), p.spot()))
                         .toList())
-                .orElseGet(() -> findings.walk(part, otherwise));
+                .orElseGet(() -> findings.walk(part, kind, otherwise));
     }
 }

@@ -6,6 +6,7 @@ import homalon.app.foundation.memory.Memory;
 import homalon.app.foundation.memory.Question;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.rulebook.FlatnessLimit;
+import homalon.core.visit.FaceModel;
 import homalon.core.visit.FaceRule;
 import homalon.core.visit.FeelerFile;
 import homalon.core.visit.FeelerFinding;
@@ -20,7 +21,12 @@ import org.springframework.stereotype.Component;
 @RequiredArgsConstructor
 public class FeelerFindings {
     private record Version(
-            long revision, LayoutNumbers numbers, List<FlatnessLimit> limits, FaceRule rule, boolean byBlades) {}
+            long revision,
+            LayoutNumbers numbers,
+            List<FlatnessLimit> limits,
+            FaceRule rule,
+            boolean byBlades,
+            FaceModel.Habit habit) {}
 
     /** What the blades of each survey were last found to say. */
     private record Said(UUID survey) implements Question<FeelerFinding> {}
@@ -39,7 +45,7 @@ public class FeelerFindings {
                 ? memory.at(
                         new Known(survey.id()),
                         version(part, survey),
-                        () -> said.knowing(part, survey, findings.grid(part)))
+                        () -> said.knowing(part, survey, model(part, survey)))
                 : said;
     }
 
@@ -52,12 +58,17 @@ public class FeelerFindings {
                         part, survey, faces.layout(part.numbers()).box()));
     }
 
-    private static Version version(PartFile part, FeelerFile survey) {
+    private FaceModel model(PartFile part, FeelerFile survey) {
+        return findings.model(part, survey.kind().survey());
+    }
+
+    private Version version(PartFile part, FeelerFile survey) {
         return new Version(
                 survey.revision(),
                 part.numbers(),
                 part.limits(),
                 FaceRule.of(part),
-                part.rules().before().byBlades());
+                part.rules().before().byBlades(),
+                model(part, survey).habit());
     }
 }

@@ -1,10 +1,11 @@
 package homalon.app.check.feelers;
 
-import homalon.app.casting.part.Faces;
+import homalon.app.check.face.FaceModels;
 import homalon.app.shop.tools.Toolbox;
 import homalon.core.face.FeelerProposal;
 import homalon.core.face.FeelerSurvey;
 import homalon.core.gauge.InstrumentKind;
+import homalon.core.part.Layout;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.visit.Asked;
 import homalon.core.visit.FeelerFile;
@@ -29,7 +30,7 @@ public class FeelerStarts {
     private final FeelerSurveyRepository surveys;
     private final FeelerLineRepository lines;
     private final FeelerPlaceRepository places;
-    private final Faces faces;
+    private final FaceModels models;
     private final Toolbox toolbox;
     private final Clock clock;
 
@@ -67,8 +68,9 @@ public class FeelerStarts {
         row.startedBy = by;
         row.startedAt = clock.instant();
         surveys.save(row);
+        models.begin(part, kind.survey(), by);
         int seq = 0;
-        for (FeelerProposal.Line line : FeelerProposal.of(faces.layout(part.numbers()))) {
+        for (FeelerProposal.Line line : FeelerProposal.of(Layout.of(part.numbers()))) {
             FeelerLineRow laid = lines.save(new FeelerLineRow(row.id, ++seq, line.name(), line.from(), line.to()));
             int n = 0;
             places.save(new FeelerPlaceRow(laid.id, ++n, Asked.REST, null));

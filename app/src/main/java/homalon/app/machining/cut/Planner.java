@@ -19,8 +19,10 @@ import homalon.core.part.SealingBands;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.sure.CleanDepth;
+import homalon.core.surface.Noise;
 import homalon.core.visit.ComparedFace;
 import homalon.core.visit.FaceFinding;
+import homalon.core.visit.FaceModel;
 import homalon.core.visit.FaceRule;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SquareReference;
@@ -63,6 +65,8 @@ public class Planner {
             List<SurveyFile.PlaceFile> face,
             List<FlatnessLimit> limits,
             FaceRule rule,
+            FaceModel.Habit habit,
+            Noise noise,
             Plane plane)
             implements Question<Optional<CleanDepth>> {}
 
@@ -74,9 +78,18 @@ public class Planner {
                 .setUp()
                 .onShims();
         FaceFinding finding = compared.finding();
+        FaceModel model = findings.model(part, SurveyKind.FACE);
         return memory.answer(
-                new OfDepth(part.numbers(), part.bands(), finding.all(), part.limits(), FaceRule.of(part), plane),
-                () -> finding.cleanDepth(part, findings.grid(part), faces.land(part), plane));
+                new OfDepth(
+                        part.numbers(),
+                        part.bands(),
+                        finding.all(),
+                        part.limits(),
+                        FaceRule.of(part),
+                        model.habit(),
+                        finding.noise(),
+                        plane),
+                () -> finding.cleanDepth(part, model, faces.land(part), plane));
     }
 
     /** Empty while the face cannot be judged. */
