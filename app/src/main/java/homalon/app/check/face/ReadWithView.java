@@ -60,11 +60,10 @@ public record ReadWithView(
                     + " is height (cosine).");
         }
         known.warmth()
-                .ifPresent(
-                        w -> all.add(
-                                "Of the bend by warmth (this side " + writer.temperature(w.face()) + ", the other "
-                                        + writer.temperature(w.back()) + ", " + writer.size(w.height())
-                                        + " apart) the face is cleared; what that leaves open is kept on both sides of each limit."));
+                .ifPresent(w ->
+                        all.add("The bow that warmth makes (this side " + writer.temperature(w.face()) + ", the other "
+                                + writer.temperature(w.back()) + ", " + writer.size(w.height())
+                                + " apart) is taken off; what that leaves open is kept on both sides of each limit."));
         known.scale()
                 .ifPresent(s -> all.add("Sizes are brought to " + writer.temperature(Scale.REFERENCE) + ": part "
                         + writer.temperature(s.part()) + ", gauge " + writer.temperature(s.scale()) + "."));

@@ -106,7 +106,7 @@ class TakenOffTest {
                 warmth.bow(box.width()).standard(),
                 finding(part).noise().curvature() * box.width() * box.width() / 8,
                 1e-9);
-        assertTrue(page(part, "report").contains("Of the bend by warmth"));
+        assertTrue(page(part, "report").contains("The bow that warmth makes"));
 
         assertEquals(
                 200,
