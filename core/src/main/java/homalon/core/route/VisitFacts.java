@@ -72,13 +72,21 @@ public record VisitFacts(
      * @param handled those of them that were read or left out
      * @param oldest reading that counts
      * @param finding empty while there are too few places
+     * @param settled within, with what lies between the places: whatever is left of the walk
      * @param doubted it was read with an instrument that is not to be relied on: past due, never compared, found out
      * @param revision changes with every reading
      */
     public record Face(
-            int asked, int handled, Instant oldest, Optional<FaceFound> finding, boolean doubted, long revision) {
+            int asked,
+            int handled,
+            Instant oldest,
+            Optional<FaceFound> finding,
+            boolean settled,
+            boolean doubted,
+            long revision) {
+        /** Nothing more need be read: all that was proposed is, or what was read settles it before. */
         public boolean complete() {
-            return handled >= asked;
+            return handled >= asked || settled;
         }
 
         boolean is(Verdict verdict) {

@@ -80,6 +80,8 @@ public final class RouteFacts {
                 s.handled(),
                 oldest,
                 finding.map(RouteFacts::found),
+                finding.filter(f -> f.sureness().isPresent() && f.judgement().worst() == Verdict.WITHIN)
+                        .isPresent(),
                 s.with().instruments().stream().anyMatch(i -> i.state().marks()),
                 s.revision());
     }

@@ -163,6 +163,14 @@ final class VisitOfTests {
         return this;
     }
 
+    private boolean settled;
+
+    /** What is read from now on is within with what lies between the places, whatever is left of the walk. */
+    VisitOfTests settling() {
+        settled = true;
+        return this;
+    }
+
     VisitFacts.Face readFace(Verdict verdict, int handled, int asked) {
         double over = verdict == Verdict.OUT ? 0.05 : 0;
         return new VisitFacts.Face(
@@ -177,6 +185,7 @@ final class VisitOfTests {
                                 0.04 + over,
                                 Message.plain("hollow lengthwise"),
                                 Message.plain("the middle is not read"))),
+                settled,
                 doubted,
                 ++revision);
     }

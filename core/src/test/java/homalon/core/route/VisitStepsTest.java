@@ -55,6 +55,16 @@ class VisitStepsTest {
                         StepKind.FACE,
                         "BEGUN 8 of 15 keyed",
                         v -> v.ready().read(WITHIN, 8, 15)),
+                row(
+                        "settled before the walk is through",
+                        StepKind.FACE,
+                        "DONE within",
+                        v -> v.ready().settling().read(WITHIN, 8, 15)),
+                row(
+                        "no plan is wanted of what is settled",
+                        StepKind.PLAN,
+                        "DONE no cut needed",
+                        v -> v.ready().settling().read(WITHIN, 8, 15)),
                 row("within", StepKind.FACE, "DONE within", v -> v.ready().read(WITHIN)),
                 row(
                         "within by an instrument past due",
