@@ -4,7 +4,6 @@ import homalon.app.casting.part.Faces;
 import homalon.app.foundation.memory.Memory;
 import homalon.app.foundation.memory.Question;
 import homalon.app.foundation.store.EvidenceLog;
-import homalon.app.foundation.web.ReadTransaction;
 import homalon.core.part.Ground;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.rulebook.FlatnessLimit;
@@ -27,7 +26,6 @@ public class FaceModels {
     private final Faces faces;
     private final LikeFaces like;
     private final EvidenceLog log;
-    private final ReadTransaction reading;
     private final Memory memory;
 
     private record GridOf(LayoutNumbers numbers, List<FlatnessLimit> limits) implements Question<FaceGrid> {
@@ -37,11 +35,18 @@ public class FaceModels {
         }
     }
 
-    private record Kept(UUID visit) {}
+    /** It is kept once and for all; a visit without it was begun before it was asked, and gets it where its face is begun anew. */
+    private record Kept(UUID visit, boolean proof) implements Question<Optional<FaceModel.Habit>> {
+        static final int VERSION = 1;
+
+        static Kept of(PartFile part, SurveyKind kind) {
+            return new Kept(part.visit().id(), kind == SurveyKind.PROOF);
+        }
+    }
 
     /** What the face of this visit is judged by, whether it is read by indicator or by feelers. */
     public FaceModel of(PartFile part, SurveyKind kind) {
-        return kept(part, kind)
+        return memory.at(Kept.of(part, kind), Kept.VERSION, () -> kept(part, kind))
                 .map(h -> FaceModel.general(grid(part)).by(h))
                 .orElseGet(() -> FaceModel.bentAlike(grid(part)));
     }
@@ -56,17 +61,14 @@ public class FaceModels {
     @Transactional
     public void begin(PartFile part, SurveyKind kind, UUID by) {
         if (kept(part, kind).isEmpty()) {
-            log.add(new FaceModelRow(
-                    part.visit().id(),
-                    kind == SurveyKind.PROOF,
-                    coming(part, kind).habit(),
-                    by));
+            FaceModel.Habit habit = coming(part, kind).habit();
+            log.add(new FaceModelRow(part.visit().id(), kind == SurveyKind.PROOF, habit, by));
+            memory.becomes(Kept.of(part, kind), Kept.VERSION, Optional.of(habit));
         }
     }
 
     private Optional<FaceModel.Habit> kept(PartFile part, SurveyKind kind) {
-        UUID visit = part.visit().id();
-        return reading.once(new Kept(visit), () -> log.ofVisit(FaceModelRow.class, visit)).stream()
+        return log.ofVisit(FaceModelRow.class, part.visit().id()).stream()
                 .filter(r -> r.proof() == (kind == SurveyKind.PROOF))
                 .map(FaceModelRow::habit)
                 .findFirst();

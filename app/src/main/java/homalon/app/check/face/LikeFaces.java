@@ -14,13 +14,11 @@ import homalon.core.visit.FaceRule;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SurveyFile;
 import homalon.core.visit.SurveyKind;
-import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
+import java.util.Objects;
 import java.util.UUID;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
@@ -47,23 +45,28 @@ class LikeFaces {
                 .filter(s -> s.kind() == kind && sealing(s).size() >= FEWEST_READINGS)
                 .limit(MOST_FACES)
                 .toList();
-        List<SurveyFile> unknown = read.stream()
-                .filter(s -> memory.last(new Tells(s.id())).isEmpty())
+        Visits visits = new Visits(read);
+        return read.stream()
+                .map(s -> memory.answer(new Tells(s.id()), () -> tells(visits.of(s), s)))
                 .toList();
-        Map<UUID, PartFile> visits = parts
-                .asVisited(unknown.stream().map(SurveyFile::visit).toList())
-                .stream()
-                .collect(Collectors.toMap(p -> p.visit().id(), Function.identity()));
-        List<Learnt.Face> all = new ArrayList<>();
-        for (SurveyFile survey : read) {
-            Optional<Learnt.Face> known = memory.last(new Tells(survey.id()));
-            PartFile visit = visits.get(survey.visit());
-            if (known.isPresent() || visit != null) {
-                all.add(known.orElseGet(
-                        () -> memory.keep(new Tells(survey.id()), survey.revision(), tells(visit, survey))));
-            }
+    }
+
+    /** Castings as they were on the visits of these surveys, loaded where the first is asked for. */
+    private final class Visits {
+        private final List<SurveyFile> surveys;
+        private final Map<UUID, PartFile> loaded = new HashMap<>();
+
+        Visits(List<SurveyFile> surveys) {
+            this.surveys = surveys;
         }
-        return all;
+
+        PartFile of(SurveyFile survey) {
+            if (loaded.isEmpty()) {
+                parts.asVisited(surveys.stream().map(SurveyFile::visit).toList())
+                        .forEach(p -> loaded.put(p.visit().id(), p));
+            }
+            return Objects.requireNonNull(loaded.get(survey.visit()), "a visit that was handed over");
+        }
     }
 
     private static List<SurveyFile.PlaceFile> sealing(SurveyFile survey) {
