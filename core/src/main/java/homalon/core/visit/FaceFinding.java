@@ -14,7 +14,7 @@ import homalon.core.part.Layout;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.RuleBook;
-import homalon.core.sure.CleanDepth;
+import homalon.core.sure.CleanUp;
 import homalon.core.sure.FaceGrid;
 import homalon.core.sure.Sureness;
 import homalon.core.surface.Noise;
@@ -117,11 +117,13 @@ public record FaceFinding(
     }
 
     /**
-     * What it takes to clean the face, with what lies between its places; empty for what was handed over while that was not asked.
+     * How much of the face a cut cleans, with what lies between its places; empty for what was handed over while that was not asked.
      *
      * @param plane that is level with the cutter
+     * @param depths from first touch that are asked about, mm
      */
-    public Optional<CleanDepth> cleanDepth(PartFile part, FaceModel model, LandRaster land, Plane plane) {
+    public Optional<CleanUp> cleanUp(
+            PartFile part, FaceModel model, LandRaster land, Plane plane, List<Double> depths) {
         FaceRule rule = FaceRule.of(part);
         if (rule.risk().isEmpty()) {
             return Optional.empty();
@@ -133,7 +135,12 @@ public record FaceFinding(
         }
         Sureness.Question question =
                 question(model, rule.spots(grid.ground()), rule.risk().getAsDouble());
-        return Optional.of(CleanDepth.of(question, SurveyFile.points(sealing()), plane, seals));
+        return Optional.of(CleanUp.of(
+                question,
+                SurveyFile.points(sealing()),
+                plane,
+                seals,
+                depths.stream().mapToDouble(Double::doubleValue).toArray()));
     }
 
     /** Whether the low place among the sealing ones that the shape names lies between two bores. */

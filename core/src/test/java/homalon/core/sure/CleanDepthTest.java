@@ -49,6 +49,10 @@ class CleanDepthTest {
                 - Arrays.stream(above).min().orElseThrow();
     }
 
+    private static CleanDepth clean(Sureness.Question question, Points read, Plane plane, boolean[] seals) {
+        return CleanUp.of(question, read, plane, seals, new double[0]).depth();
+    }
+
     private static boolean[] all() {
         boolean[] seals = new boolean[GRID.spots().size()];
         Arrays.fill(seals, true);
@@ -67,7 +71,7 @@ class CleanDepthTest {
             TrueFace face = TrueFace.draw(LAYOUT, GRID.tightest(), random);
             Points read = read(face, places, random);
             Plane plane = LeastSquaresPlane.fit(read);
-            CleanDepth found = CleanDepth.of(question(face.gone().stream().toList()), read, plane, all());
+            CleanDepth found = clean(question(face.gone().stream().toList()), read, plane, all());
             assertTrue(found.likely() <= found.mostly());
             double needed = truth(face, plane);
             likely += needed <= found.likely() ? 1 : 0;
@@ -84,7 +88,7 @@ class CleanDepthTest {
         int[] counts = {9, 40};
         for (int k = 0; k < 2; k++) {
             Points read = read(face, FirstPlaces.of(GRID, PRIOR, counts[k], NOISE), new Random(4));
-            CleanDepth found = CleanDepth.of(question(List.of()), read, LeastSquaresPlane.fit(read), all());
+            CleanDepth found = clean(question(List.of()), read, LeastSquaresPlane.fit(read), all());
             spread[k] = found.mostly() - found.likely();
         }
         assertTrue(spread[1] < 0.7 * spread[0], spread[0] + " by 9, " + spread[1] + " by 40");
@@ -111,12 +115,12 @@ class CleanDepthTest {
         Plane level = LeastSquaresPlane.fit(read);
         double rise = 0.2;
         Plane tilted = level.plus(new Plane(rise / LAYOUT.box().width(), 0, 0));
-        CleanDepth best = CleanDepth.of(question(List.of()), read, level, all());
-        CleanDepth other = CleanDepth.of(question(List.of()), read, tilted, all());
+        CleanDepth best = clean(question(List.of()), read, level, all());
+        CleanDepth other = clean(question(List.of()), read, tilted, all());
         double more = range(face, tilted) - range(face, level);
         assertTrue(more > rise / 2, "it costs something: " + more);
         assertEquals(more, other.likely() - best.likely(), 0.015);
-        assertEquals(best, CleanDepth.of(question(List.of()), read, level, all()), "the same again");
+        assertEquals(best, clean(question(List.of()), read, level, all()), "the same again");
     }
 
     @Test
@@ -128,7 +132,7 @@ class CleanDepthTest {
         for (int i = 0; i < half.length; i++) {
             half[i] = GRID.spots().get(i).x() < LAYOUT.box().x0() + LAYOUT.box().width() / 2;
         }
-        assertTrue(CleanDepth.of(question(List.of()), read, level, half).likely()
-                <= CleanDepth.of(question(List.of()), read, level, all()).likely());
+        assertTrue(clean(question(List.of()), read, level, half).likely()
+                <= clean(question(List.of()), read, level, all()).likely());
     }
 }

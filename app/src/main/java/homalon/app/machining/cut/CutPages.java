@@ -2,11 +2,16 @@ package homalon.app.machining.cut;
 
 import homalon.app.casting.ledger.Ledgers;
 import homalon.app.casting.part.PartPage;
+import homalon.core.quantity.Length;
+import homalon.core.quantity.LengthWriter;
 import homalon.core.route.StepKind;
+import homalon.core.sure.CleanDepth;
+import homalon.core.sure.CleanUp;
 import homalon.core.visit.ComparedFace;
 import homalon.core.visit.LedgerFile;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.PlanFile;
+import java.util.List;
 import java.util.Optional;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
@@ -30,7 +35,22 @@ class CutPages {
                 plan.flatMap(p -> planner.compare(part, p.plan().footing()));
         LedgerFile ledger = ledgers.of(part);
         Optional<String> clean = cutting.saidClean(part, ledger);
-        page.show("view", views.of(part, ledger, plan, compared, paintings.now(part, ledger), clean, page.writer()));
+        Optional<Paintings.Painting> painted = paintings.now(part, ledger);
+        page.show("view", views.of(part, ledger, plan, compared, painted, clean, page.writer()));
+        Optional<CleanUp> cleaning = compared.flatMap(c -> planner.cleanUp(
+                part,
+                c,
+                plan.orElseThrow().plan().school(),
+                PlanViews.totals(plan.orElseThrow().plan().passes())));
+        page.show("bands", cleaning.map(PlanViews::bands).orElse(List.of()));
+        page.show(
+                "toGo",
+                cleaning.filter(c -> clean.isEmpty() && painted.isEmpty())
+                        .flatMap(c -> toGo(
+                                c.depth(),
+                                ledger.ledger().totals(part.visit().id()).thisJob(),
+                                page.writer()))
+                        .orElse(null));
         page.show(
                 "mayStop", clean.isEmpty() && !ledger.passes(part.visit().id()).isEmpty());
         page.frame(StepKind.CUT);
@@ -40,5 +60,15 @@ class CutPages {
                                 .with(plan.orElseThrow().plan().school())
                                 .map(r -> setupChecks.view(part, c.setUps(), r.setUp(), page.writer())))
                         .orElse(null));
+    }
+
+    /** Nothing once it is as good as clean; what the cutter was seen to touch says more. */
+    private static Optional<String> toGo(CleanDepth depth, Length cut, LengthWriter writer) {
+        double mostly = depth.mostly() - cut.mm();
+        double likely = Math.max(0, depth.likely() - cut.mm());
+        return mostly < PassWatcher.ONE_FIGURE
+                ? Optional.empty()
+                : Optional.of("By what was read " + writer.full(mostly) + " more cleans it in 9 of 10 cases, "
+                        + writer.full(likely) + " as likely as not.");
     }
 }

@@ -18,6 +18,7 @@ import homalon.core.route.Operation;
 import homalon.core.route.StepKind;
 import homalon.core.rulebook.GasketKind;
 import homalon.core.rulebook.RuleBook;
+import homalon.core.sure.CleanUp;
 import homalon.core.visit.ComparedFace;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.PlanFile;
@@ -177,11 +178,11 @@ class PlanController {
                         .orElse(null));
         page.show("feeds", feeds(page, asked, kept, view.passPlan()));
         page.show("view", view);
+        Optional<CleanUp> cleaning = planner.cleanUp(part, compared, chosen, PlanViews.totals(view.passPlan()));
         page.show(
                 "spread",
-                planner.cleanDepth(part, compared, chosen)
-                        .map(d -> PlanViews.spread(d, page.writer()))
-                        .orElse(null));
+                cleaning.map(c -> PlanViews.spread(c.depth(), page.writer())).orElse(null));
+        page.show("bands", cleaning.map(PlanViews::bands).orElse(List.of()));
         page.show("hasPlan", kept.isPresent());
     }
 

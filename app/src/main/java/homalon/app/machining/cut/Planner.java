@@ -17,8 +17,9 @@ import homalon.core.part.Layout;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.part.SealingBands;
 import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.Length;
 import homalon.core.rulebook.FlatnessLimit;
-import homalon.core.sure.CleanDepth;
+import homalon.core.sure.CleanUp;
 import homalon.core.surface.Noise;
 import homalon.core.visit.ComparedFace;
 import homalon.core.visit.FaceFinding;
@@ -59,7 +60,7 @@ public class Planner {
     }
 
     /** All that a depth with its spread depends on. */
-    private record OfDepth(
+    private record OfCleaning(
             LayoutNumbers numbers,
             SealingBands bands,
             List<SurveyFile.PlaceFile> face,
@@ -67,11 +68,16 @@ public class Planner {
             FaceRule rule,
             FaceModel.Habit habit,
             Noise noise,
-            Plane plane)
-            implements Question<Optional<CleanDepth>> {}
+            Plane plane,
+            List<Double> depths)
+            implements Question<Optional<CleanUp>> {}
 
-    /** What it takes to clean it in a set-up, shims and all, with what lies between the places. */
-    Optional<CleanDepth> cleanDepth(PartFile part, ComparedFace compared, SetUpMethod school) {
+    /**
+     * How much a cut in a set-up cleans, shims and all, with what lies between the places.
+     *
+     * @param depths from first touch that are asked about
+     */
+    Optional<CleanUp> cleanUp(PartFile part, ComparedFace compared, SetUpMethod school, List<Length> depths) {
         Plane plane = compared.setUps()
                 .with(school)
                 .orElseGet(() -> compared.setUps().removals().get(0))
@@ -79,8 +85,9 @@ public class Planner {
                 .onShims();
         FaceFinding finding = compared.finding();
         FaceModel model = findings.model(part, SurveyKind.FACE);
+        List<Double> down = depths.stream().map(Length::mm).toList();
         return memory.answer(
-                new OfDepth(
+                new OfCleaning(
                         part.numbers(),
                         part.bands(),
                         finding.all(),
@@ -88,8 +95,9 @@ public class Planner {
                         FaceRule.of(part),
                         model.habit(),
                         finding.noise(),
-                        plane),
-                () -> finding.cleanDepth(part, model, faces.land(part), plane));
+                        plane,
+                        down),
+                () -> finding.cleanUp(part, model, faces.land(part), plane, down));
     }
 
     /** Empty while the face cannot be judged. */

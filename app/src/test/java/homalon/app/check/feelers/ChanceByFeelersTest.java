@@ -88,7 +88,7 @@ class ChanceByFeelersTest {
         Page page = window.signedIn(shop, "ines");
         PartFile part = started(page);
         key(page, "s");
-        for (String gap : List.of("0.03", "0.04", "0.03")) {
+        for (String gap : List.of("0.04", "0.04", "0.04")) {
             key(page, gap);
         }
         int lines = now(part).lines().size();
