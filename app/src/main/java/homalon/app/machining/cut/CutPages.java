@@ -37,12 +37,8 @@ class CutPages {
         Optional<String> clean = cutting.saidClean(part, ledger);
         Optional<Paintings.Painting> painted = paintings.now(part, ledger);
         page.show("view", views.of(part, ledger, plan, compared, painted, clean, page.writer()));
-        Optional<CleanUp> cleaning = compared.flatMap(c -> planner.cleanUp(
-                part,
-                c,
-                plan.orElseThrow().plan().school(),
-                PlanViews.totals(plan.orElseThrow().plan().passes())));
-        page.show("bands", cleaning.map(PlanViews::bands).orElse(List.of()));
+        Optional<CleanUp> cleaning = compared.flatMap(
+                c -> planner.cleanUp(part, c, plan.orElseThrow().plan().school(), List.of()));
         page.show(
                 "toGo",
                 cleaning.filter(c -> clean.isEmpty() && painted.isEmpty())

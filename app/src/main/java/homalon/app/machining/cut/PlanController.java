@@ -178,11 +178,10 @@ class PlanController {
                         .orElse(null));
         page.show("feeds", feeds(page, asked, kept, view.passPlan()));
         page.show("view", view);
-        Optional<CleanUp> cleaning = planner.cleanUp(part, compared, chosen, PlanViews.totals(view.passPlan()));
+        Optional<CleanUp> cleaning = planner.cleanUp(part, compared, chosen, List.of());
         page.show(
                 "spread",
                 cleaning.map(c -> PlanViews.spread(c.depth(), page.writer())).orElse(null));
-        page.show("bands", cleaning.map(PlanViews::bands).orElse(List.of()));
         page.show("hasPlan", kept.isPresent());
     }
 
