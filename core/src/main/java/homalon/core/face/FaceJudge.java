@@ -1,13 +1,11 @@
 package homalon.core.face;
 
-import homalon.core.gauge.Uncertain;
 import homalon.core.geometry.Plane;
 import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
 import homalon.core.part.Land;
 import homalon.core.part.Layout;
 import homalon.core.part.PlaceNames;
-import homalon.core.quantity.Length;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.verdict.Verdict;
 import homalon.core.verdict.Working;
@@ -50,32 +48,6 @@ public final class FaceJudge {
             this(layout, limits, cover, uncertainty, 0, true);
         }
 
-        /** What is kept on both sides of a limit, mm: of the instrument, and twice what is open of warmth over as much as it asks about. */
-        double kept(FlatnessLimit limit) {
-            if (curvature == 0) {
-                return uncertainty;
-            }
-            double length = layout.box().width();
-            double width = layout.box().height();
-            double side = limit.window().map(Length::mm).orElse(0.0);
-            double squared = switch (limit.scope()) {
-                case OVERALL -> length * length + width * width;
-                case ALONG -> length * length;
-                case ACROSS -> width * width;
-                case WINDOW -> 2 * side * side;
-                case BORE -> widestRing() * widestRing();
-            };
-            return Math.hypot(uncertainty, Uncertain.KEPT * curvature * squared / 8);
-        }
-
-        private double widestRing() {
-            double bore = layout.bores().stream()
-                    .mapToDouble(Layout.Bore::diameter)
-                    .max()
-                    .orElse(0);
-            return bore + 2 * FlatnessSettings.over(layout.box()).band();
-        }
-
         /** What readings alone say, with no rule of cover. */
         public static Settings ofReadings(Layout layout, List<FlatnessLimit> limits, double uncertainty) {
             return new Settings(layout, limits, Double.POSITIVE_INFINITY, uncertainty, 0, false);
@@ -98,6 +70,7 @@ public final class FaceJudge {
     private final Points points;
     private final IntFunction<String> names;
     private final Settings settings;
+    private final Guard guard;
     private final FlatnessResult flatness;
 
     private final boolean cloud;
@@ -112,6 +85,7 @@ public final class FaceJudge {
         this.points = points;
         this.names = names;
         this.settings = settings;
+        this.guard = new Guard(settings.layout(), settings.uncertainty(), settings.curvature());
         this.cloud = cloud;
         this.flatness = cloud
                 ? Flatness.ofCloud(points, flatnessSettings())
@@ -234,7 +208,7 @@ public final class FaceJudge {
         double slack = FlatnessSettings.VERDICT_SLACK_MM;
         Optional<WindowFlatness.Worst> worst = WindowFlatness.worst(points, side, slack);
         double whole = flatness.minimumZone().zone();
-        boolean wholeFaceWithin = whole + settings.kept(limit) <= limit.most().mm() + slack;
+        boolean wholeFaceWithin = whole + guard.kept(limit) <= limit.most().mm() + slack;
         boolean filled = wholeFaceWithin
                 || WindowFlatness.everyHolds(4, points, settings.layout().box(), side);
         double zone = worst.map(WindowFlatness.Worst::zone).orElse(wholeFaceWithin ? whole : 0.0);
@@ -321,10 +295,10 @@ public final class FaceJudge {
 
     private LimitVerdict.Readings readings(FlatnessLimit limit, double zone, boolean enough) {
         double most = limit.most().mm() + FlatnessSettings.VERDICT_SLACK_MM;
-        if (zone - settings.kept(limit) > most) {
+        if (zone - guard.kept(limit) > most) {
             return LimitVerdict.Readings.OVER;
         }
-        if (zone + settings.kept(limit) > most) {
+        if (zone + guard.kept(limit) > most) {
             return LimitVerdict.Readings.CLOSE;
         }
         return enough ? LimitVerdict.Readings.UNDER : LimitVerdict.Readings.TOO_FEW;
@@ -377,7 +351,7 @@ public final class FaceJudge {
                         limit.most().mm())
                 .line(Message.of("face.instruments-uncertainty-kept-on-both"), settings.uncertainty());
         if (settings.curvature() > 0) {
-            working.line(Message.of("face.with-what-is-open-of-warmth"), settings.kept(limit));
+            working.line(Message.of("face.with-what-is-open-of-warmth"), guard.kept(limit));
         }
         if (Double.isFinite(settings.cover())) {
             working.line(

@@ -41,7 +41,7 @@ class CutPages {
                 c -> planner.cleanUp(part, c, plan.orElseThrow().plan().school(), List.of()));
         page.show(
                 "toGo",
-                cleaning.filter(c -> clean.isEmpty() && painted.isEmpty())
+                cleaning.filter(c -> clean.isEmpty() && painted.isEmpty() && !planner.readAgain(part))
                         .flatMap(c -> toGo(
                                 c.depth(),
                                 ledger.ledger().totals(part.visit().id()).thisJob(),
@@ -62,9 +62,13 @@ class CutPages {
     private static Optional<String> toGo(CleanDepth depth, Length cut, LengthWriter writer) {
         double mostly = depth.mostly() - cut.mm();
         double likely = Math.max(0, depth.likely() - cut.mm());
-        return mostly < PassWatcher.ONE_FIGURE
-                ? Optional.empty()
-                : Optional.of("By what was read " + writer.full(mostly) + " more cleans it in 9 of 10 cases, "
-                        + writer.full(likely) + " as likely as not.");
+        if (mostly < PassWatcher.ONE_FIGURE) {
+            return Optional.empty();
+        }
+        String more = writer.full(mostly) + " more cleans it in 9 of 10 cases";
+        return Optional.of(
+                likely < PassWatcher.ONE_FIGURE
+                        ? "By what was read it is as likely clean as not; " + more + "."
+                        : "By what was read " + more + ", " + writer.full(likely) + " as likely as not.");
     }
 }

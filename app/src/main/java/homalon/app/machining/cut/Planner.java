@@ -100,6 +100,11 @@ public class Planner {
                 () -> finding.cleanUp(part, model, faces.land(part), plane, down));
     }
 
+    /** Whether the face was read since it was cut: that says more than what was read before. */
+    boolean readAgain(PartFile part) {
+        return surveys.find(part, SurveyKind.PROOF).filter(s -> s.read() > 0).isPresent();
+    }
+
     /** Empty while the face cannot be judged. */
     public Optional<ComparedFace> compare(PartFile part, Supports footing) {
         Optional<SurveyFile> survey = surveys.find(part, SurveyKind.FACE);

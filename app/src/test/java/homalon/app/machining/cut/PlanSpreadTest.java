@@ -1,6 +1,7 @@
 package homalon.app.machining.cut;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import homalon.app.testing.HandsOfTests;
@@ -63,6 +64,11 @@ class PlanSpreadTest {
         double whole = left(ines, part);
         hands.pass(part, "0.03");
         assertEquals(whole - 0.03, left(ines, part), 0.0011);
+        hands.pass(part, "0.0505");
+        String cut = ines.get("/parts/" + part.tag() + "/cut").body();
+        assertTrue(cut.contains("By what was read it is as likely clean as not"), cut);
+        hands.read(part, SurveyKind.PROOF, s -> 0);
+        assertFalse(ines.get("/parts/" + part.tag() + "/cut").body().contains("By what was read"), "read again");
     }
 
     private static double left(Visitor who, PartFile part) {
