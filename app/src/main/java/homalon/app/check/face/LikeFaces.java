@@ -42,7 +42,7 @@ class LikeFaces {
     /** @param kind of the surveys: a face as it came, or as it was cut */
     List<Learnt.Face> of(PartFile part, SurveyKind kind) {
         List<SurveyFile> read = surveys.ofVisits(parts.handedOverLike(part, MOST_VISITS)).stream()
-                .filter(s -> s.kind() == kind && sealing(s).size() >= FEWEST_READINGS)
+                .filter(s -> s.kind() == kind && tells(sealing(s)))
                 .limit(MOST_FACES)
                 .toList();
         Visits visits = new Visits(read);
@@ -71,6 +71,11 @@ class LikeFaces {
 
     private static List<SurveyFile.PlaceFile> sealing(SurveyFile survey) {
         return survey.corrected().stream().filter(SurveyFile.PlaceFile::sealing).toList();
+    }
+
+    /** Places on one line have no plane to be bent from. */
+    private static boolean tells(List<SurveyFile.PlaceFile> read) {
+        return read.size() >= FEWEST_READINGS && !SurveyFile.points(read).onOneLine();
     }
 
     private Learnt.Face tells(PartFile part, SurveyFile survey) {

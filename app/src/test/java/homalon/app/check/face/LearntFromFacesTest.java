@@ -6,22 +6,30 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import homalon.app.casting.part.PartVisits;
 import homalon.app.casting.part.Parts;
+import homalon.app.foundation.web.Keyed;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
+import homalon.core.face.PlaceProposal;
 import homalon.core.geometry.Spot;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.part.PartKind;
+import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
+import homalon.core.rulebook.RuleBook;
 import homalon.core.surface.Learnt;
 import homalon.core.surface.SurfacePrior;
 import homalon.core.visit.FaceModel;
 import homalon.core.visit.PartFile;
+import homalon.core.visit.SurveyFile;
 import homalon.core.visit.SurveyKind;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -45,6 +53,36 @@ class LearntFromFacesTest {
                 LayoutNumbers.proposed(PartKind.HEAD, cylinders, Length.ofMm("84"), Length.ofMm("96")),
                 Optional.empty());
         hands.read(part, SurveyKind.FACE, shape);
+        return part;
+    }
+
+    /** Along one edge, and no further. */
+    private PartFile edge() {
+        PartFile part = hands.book(
+                "Kelp cutter, in line",
+                "Kelp Row",
+                "",
+                "",
+                LayoutNumbers.proposed(PartKind.HEAD, 7, Length.ofMm("84"), Length.ofMm("96")),
+                Optional.empty());
+        hands.prepare(part);
+        SurveyFile survey = shop.bean(SurveyStarts.class)
+                .start(part, SurveyKind.FACE, PlaceProposal.Density.CLOSE, RuleBook.DEFAULT_UNCERTAINTY, hands.ines());
+        List<SurveyFile.PlaceFile> along =
+                survey.places().stream()
+                        .collect(Collectors.groupingBy(p -> p.spot().y()))
+                        .values()
+                        .stream()
+                        .max(Comparator.comparingInt(List::size))
+                        .orElseThrow();
+        assertTrue(along.size() >= 6, "as many as would tell of a face: " + along.size());
+        along.forEach(p -> shop.bean(Surveys.class)
+                .key(
+                        part,
+                        SurveyKind.FACE,
+                        Keyed.sure(UUID.randomUUID(), p.id(), "0", BenchUnit.MM),
+                        anyone -> "Someone",
+                        hands.ines()));
         return part;
     }
 
@@ -79,6 +117,7 @@ class LearntFromFacesTest {
         }
         String as = record(before.get(0));
         before.forEach(this::handOver);
+        handOver(edge());
         PartFile next = read(7, s -> 0);
         assertEquals(Learnt.FEWEST, model(next).prior().faces());
         assertTrue(straight(model(next)) > straight(model(before.get(0))) + 0.05);
