@@ -10,7 +10,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.DoubleStream;
-import org.hipparchus.special.Erf;
+import org.apache.commons.numbers.gamma.Erfc;
 import org.locationtech.jts.geom.Coordinate;
 
 /**
@@ -47,6 +47,7 @@ public final class FeelerEvidence implements Evidence {
     private static final double APART = 10;
 
     private static final double MIDDLE = 0.5;
+    private static final double ROOT_2 = Math.sqrt(2);
 
     /** An edge with its places: where they lie along it, the number of the first, and for each station that of its own. */
     private record Laid(FeelerLine line, double[] at, int first, int[] stations) {}
@@ -184,7 +185,7 @@ public final class FeelerEvidence implements Evidence {
     }
 
     private static double below(double value) {
-        return 0.5 * Erf.erfc(-value / Math.sqrt(2));
+        return 0.5 * Erfc.value(-value / ROOT_2);
     }
 
     @Override

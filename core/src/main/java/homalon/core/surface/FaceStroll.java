@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Goes from face to face that agrees with evidence, for one height of the local part. Bends and local part, standard normals, are moved by
@@ -14,66 +15,87 @@ import java.util.Random;
  * by a Metropolis step. Faults are drawn oftener than they occur, each kind as often as another, and weighed by what that exaggerates.
  */
 final class FaceStroll {
-    /** Share of faces that are drawn with a fault where nothing tells of one. */
-    private static final double FAULTY = 0.5;
     /** Steps before the first face is kept, and from one that is kept to the next. */
     private static final int BEFORE = 150;
 
     private static final int BETWEEN = 3;
-    /** Of the local part's variance: what is left of a place below this is dropped. */
-    private static final double NOTHING = 4e-3;
-
-    private static final int MOST_DIRECTIONS = 140;
     private static final int BENDS = 5;
     private static final int MOST_SHRINKS = 60;
     private static final int NONE = -1;
 
-    private final SurfacePrior prior;
-    private final List<Spot> places;
     private final Evidence evidence;
     private final Random random;
+    private final int count;
     /** Heights of each place for each of the normals: bends first, then the local part. */
     private final double[][] basis;
 
     private final HintedGuess guess;
     private final PlacedFaults faults;
     private final HintedGuess.Seen[] seen;
-    /** How often a face has it among those that are drawn, before any evidence; the last is for none. */
-    private final double[] drawnRates;
     /** How often it is proposed, one after another up to 1; the last is for none. */
     private final double[] proposed;
 
     private final double logEvidence;
+    /** The middle of the guess, and what each fault moves of it for 1 mm; of the faults those that were asked for. */
+    private final At middle;
+
+    private final At[] moved;
 
     // Where the stroll stands.
-    private double[] white;
+    private At white;
     private int fault = NONE;
     private double amplitude;
     private double logLikely;
     private boolean begun;
 
-    FaceStroll(SurfacePrior prior, Box box, List<Spot> places, Evidence evidence, PlacedFaults faults, Random random) {
-        this.prior = prior;
-        this.places = List.copyOf(places);
+    /**
+     * Some normals of the guess, what they are of the prior's, and the heights at the places that the evidence asks for. All three are
+     * sums: those of a mixture are the mixture of those, so that a step need not work them out anew.
+     */
+    private record At(double[] guessed, double[] normals, double[] heights) {
+        At mixed(double c, At other, double s) {
+            return new At(
+                    mixed(guessed, c, other.guessed, s),
+                    mixed(normals, c, other.normals, s),
+                    mixed(heights, c, other.heights, s));
+        }
+
+        private static double[] mixed(double[] a, double c, double[] b, double s) {
+            double[] all = new double[a.length];
+            for (int k = 0; k < all.length; k++) {
+                all[k] = c * a[k] + s * b[k];
+            }
+            return all;
+        }
+    }
+
+    /** @param uneven height of each place for each direction of a local part of standard deviation 1 */
+    FaceStroll(
+            SurfacePrior prior,
+            Box box,
+            List<Spot> places,
+            double[][] uneven,
+            Evidence evidence,
+            PlacedFaults faults,
+            Random random) {
         this.evidence = evidence;
         this.random = random;
-        this.basis = basis(box);
+        this.count = places.size();
+        this.basis = basis(prior, box, places, uneven);
         this.guess = new HintedGuess(evidence.hints(), basis);
         this.faults = faults;
         this.seen = new HintedGuess.Seen[faults.count()];
         Arrays.setAll(seen, f -> guess.see(faults.way(f), faults.first(f)));
-        this.drawnRates = exaggerated();
         this.proposed = proposals();
         this.logEvidence = guess.logEvidence() + together();
-        this.white = new double[basis.length];
+        this.middle = at(new double[basis.length], guess.middle(), evidence.places());
+        this.moved = new At[faults.count()];
+        this.white = at(new double[basis.length]);
         this.logLikely = log(white, fault, amplitude);
     }
 
-    private double[][] basis(Box box) {
-        double[] ones = new double[places.size()];
-        Arrays.fill(ones, 1);
-        double[][] local = PivotedFactor.directions(ones, this::uneven, NOTHING, MOST_DIRECTIONS);
-        double[][] all = new double[BENDS + local.length][places.size()];
+    private static double[][] basis(SurfacePrior prior, Box box, List<Spot> places, double[][] uneven) {
+        double[][] all = new double[BENDS + uneven.length][places.size()];
         List<Double> bends = prior.bends().all();
         for (int j = 0; j < places.size(); j++) {
             double u = box.u(places.get(j).x());
@@ -82,45 +104,19 @@ final class FaceStroll {
             for (int k = 0; k < BENDS; k++) {
                 all[k][j] = bends.get(k) * terms[k];
             }
-            for (int k = 0; k < local.length; k++) {
-                all[BENDS + k][j] = prior.local() * local[k][j];
+            for (int k = 0; k < uneven.length; k++) {
+                all[BENDS + k][j] = prior.local() * uneven[k][j];
             }
         }
         return all;
     }
 
-    /** Correlation of the local part at every place with that at one of them. */
-    private double[] uneven(int pivot) {
-        return places.stream()
-                .mapToDouble(p -> Matern.of(p.distance(places.get(pivot)), prior.length()))
-                .toArray();
-    }
-
-    private double noFault() {
-        return 1 - faults.ways().stream().mapToDouble(FaultShape::weight).sum();
-    }
-
-    private double[] exaggerated() {
-        double[] all = new double[faults.count() + 1];
-        long kinds = faults.ways().stream().map(FaultShape::fault).distinct().count();
-        for (int f = 0; f < faults.count(); f++) {
-            Fault kind = faults.way(f).fault();
-            double ofKind = faults.ways().stream()
-                    .filter(o -> o.fault() == kind)
-                    .mapToDouble(FaultShape::weight)
-                    .sum();
-            all[f] = FAULTY / kinds * faults.way(f).weight() / ofKind;
-        }
-        all[faults.count()] = kinds == 0 ? 1 : 1 - FAULTY;
-        return all;
-    }
-
     private double[] proposals() {
-        double[] all = new double[drawnRates.length];
+        double[] all = new double[faults.count() + 1];
         double most = most();
         double sum = 0;
         for (int f = 0; f < all.length; f++) {
-            sum += drawnRates[f] * Math.exp((f < seen.length ? seen[f].logEvidence() : 0) - most);
+            sum += faults.drawnRate(f) * Math.exp((f < seen.length ? seen[f].logEvidence() : 0) - most);
             all[f] = sum;
         }
         for (int f = 0; f < all.length; f++) {
@@ -141,7 +137,7 @@ final class FaceStroll {
     /** What faults at their own rates add to the evidence, logarithm. */
     private double together() {
         double most = most();
-        double sum = noFault() * Math.exp(-most);
+        double sum = faults.none() * Math.exp(-most);
         for (int f = 0; f < seen.length; f++) {
             sum += faults.way(f).weight() * Math.exp(seen[f].logEvidence() - most);
         }
@@ -157,28 +153,58 @@ final class FaceStroll {
     LikelyFaces.Face next() {
         steps(begun ? BETWEEN : BEFORE);
         begun = true;
-        double[] z = heights(normals(white, fault, amplitude), fault, amplitude, places.size());
+        double[] z = heights(normals(white, fault, amplitude), count);
+        if (fault != NONE) {
+            double[] shape = faults.all(fault);
+            for (int j = 0; j < count; j++) {
+                z[j] += amplitude * shape[j];
+            }
+        }
         return fault == NONE
-                ? new LikelyFaces.Face(z, Optional.empty(), noFault() / drawnRates[faults.count()])
+                ? new LikelyFaces.Face(z, Optional.empty(), faults.none() / faults.drawnRate(faults.count()))
                 : new LikelyFaces.Face(
                         z,
                         Optional.of(faults.way(fault).fault()),
-                        faults.way(fault).weight() / drawnRates[fault]);
+                        faults.way(fault).weight() / faults.drawnRate(fault));
     }
 
-    private double[] normals(double[] of, int which, double size) {
-        double[] all = guess.normals(of);
-        if (which != NONE) {
-            double[] moves = seen[which].moves();
-            for (int k = 0; k < all.length; k++) {
-                all[k] += size * moves[k];
+    private At at(double[] guessed) {
+        return at(guessed, guess.away(guessed), evidence.places());
+    }
+
+    private At at(double[] guessed, double[] normals, int count) {
+        return new At(guessed, normals, heights(normals, count));
+    }
+
+    /** What a fault of 1 mm moves, with what it is itself. */
+    private At moved(int which) {
+        At known = moved[which];
+        if (known == null) {
+            double[] normals = seen[which].moves();
+            double[] z = heights(normals, evidence.places());
+            for (int j = 0; j < z.length; j++) {
+                z[j] += faults.first(which)[j];
             }
+            known = new At(new double[0], normals, z);
+            moved[which] = known;
+        }
+        return known;
+    }
+
+    private double[] normals(At of, int which, double size) {
+        return together(middle.normals, of.normals, which == NONE ? null : moved(which).normals, size);
+    }
+
+    private static double[] together(double[] middle, double[] of, double @Nullable [] moved, double size) {
+        double[] all = new double[of.length];
+        for (int k = 0; k < all.length; k++) {
+            all[k] = middle[k] + of[k] + (moved == null ? 0 : size * moved[k]);
         }
         return all;
     }
 
     /** Of the first places, so many. */
-    private double[] heights(double[] normals, int which, double size, int count) {
+    private double[] heights(double[] normals, int count) {
         double[] z = new double[count];
         for (int k = 0; k < normals.length; k++) {
             double by = normals[k];
@@ -187,21 +213,16 @@ final class FaceStroll {
                 z[j] += by * direction[j];
             }
         }
-        if (which != NONE) {
-            double[] shape = count == evidence.places() ? faults.first(which) : faults.all(which);
-            for (int j = 0; j < count; j++) {
-                z[j] += size * shape[j];
-            }
-        }
         return z;
     }
 
     /** Evidence and prior of the normals, over the guess. */
-    private double log(double[] of, int which, double size) {
+    private double log(At of, int which, double size) {
         double[] normals = normals(of, which, size);
-        double sum = evidence.log(heights(normals, which, size, evidence.places()));
-        for (int k = 0; k < of.length; k++) {
-            sum += 0.5 * (of[k] * of[k] - normals[k] * normals[k]);
+        double[] z = together(middle.heights, of.heights, which == NONE ? null : moved(which).heights, size);
+        double sum = evidence.log(z);
+        for (int k = 0; k < normals.length; k++) {
+            sum += 0.5 * (of.guessed[k] * of.guessed[k] - normals[k] * normals[k]);
         }
         return sum;
     }
@@ -216,19 +237,15 @@ final class FaceStroll {
     }
 
     private void slice() {
-        double[] other = new double[white.length];
-        Arrays.setAll(other, k -> random.nextGaussian());
+        double[] normals = new double[basis.length];
+        Arrays.setAll(normals, k -> random.nextGaussian());
+        At other = at(normals);
         double least = logLikely + Math.log(1 - random.nextDouble());
         double angle = 2 * Math.PI * random.nextDouble();
         double from = angle - 2 * Math.PI;
         double to = angle;
         for (int i = 0; i < MOST_SHRINKS; i++) {
-            double[] next = new double[white.length];
-            double c = Math.cos(angle);
-            double s = Math.sin(angle);
-            for (int k = 0; k < next.length; k++) {
-                next[k] = c * white[k] + s * other[k];
-            }
+            At next = white.mixed(Math.cos(angle), other, Math.sin(angle));
             double log = log(next, fault, amplitude);
             if (log > least) {
                 white = next;

@@ -124,16 +124,21 @@ final class HintedGuess {
         return logEvidence;
     }
 
-    /** The normals of the prior for those of the guess. */
-    double[] normals(double[] of) {
-        double[] all = mean.clone();
+    /** Of the normals of the prior, in the middle of the guess. */
+    double[] middle() {
+        return mean.clone();
+    }
+
+    /** How far from there those of the prior lie, for some of the guess: nothing but sums of these. */
+    double[] away(double[] of) {
+        double[] all = new double[normals];
         for (int k = 0; k < normals; k++) {
             double sum = 0;
             int row = k * normals;
             for (int l = 0; l <= k; l++) {
                 sum += lower[row + l] * of[l];
             }
-            all[k] += sum;
+            all[k] = sum;
         }
         return all;
     }

@@ -3,6 +3,7 @@ package homalon.core.surface;
 import homalon.core.geometry.Spot;
 import homalon.core.part.Ground;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -15,6 +16,10 @@ public final class LikelyFaces {
     private static final long SEED = 20_261_130L;
     /** A level that is less likely than this is left out. */
     private static final double UNLIKELY = 0.01;
+    /** Of the local part's variance: what is left of a place below this is dropped. */
+    private static final double NOTHING = 4e-3;
+
+    private static final int MOST_DIRECTIONS = 140;
 
     /**
      * One face.
@@ -36,6 +41,7 @@ public final class LikelyFaces {
      */
     public LikelyFaces(SurfacePrior prior, Ground ground, List<Spot> places, Evidence evidence, List<Spot> gone) {
         PlacedFaults faults = new PlacedFaults(Faults.of(ground, prior, gone), places, evidence.places());
+        double[][] uneven = uneven(places, prior.length());
         Random random = new Random(SEED);
         List<FaceStroll> all = new ArrayList<>();
         double most = Double.NEGATIVE_INFINITY;
@@ -43,7 +49,7 @@ public final class LikelyFaces {
         for (int k = 0; k < logs.length; k++) {
             SurfacePrior.Level level = prior.levels().get(k);
             all.add(new FaceStroll(
-                    prior.at(level), ground.box(), places, evidence, faults, new Random(random.nextLong())));
+                    prior.at(level), ground.box(), places, uneven, evidence, faults, new Random(random.nextLong())));
             logs[k] = Math.log(level.share()) + all.get(k).logEvidence();
             most = Math.max(most, logs[k]);
         }
@@ -61,6 +67,20 @@ public final class LikelyFaces {
         }
         double kept = weights.stream().mapToDouble(w -> w).sum();
         weights.replaceAll(w -> w / kept);
+    }
+
+    /** What directions a local part of standard deviation 1 moves in: the same for each level. */
+    private static double[][] uneven(List<Spot> places, double length) {
+        double[] ones = new double[places.size()];
+        Arrays.fill(ones, 1);
+        return PivotedFactor.directions(ones, pivot -> correlations(places, pivot, length), NOTHING, MOST_DIRECTIONS);
+    }
+
+    private static double[] correlations(List<Spot> places, int pivot, double length) {
+        Spot at = places.get(pivot);
+        return places.stream()
+                .mapToDouble(p -> Matern.of(p.distance(at), length))
+                .toArray();
     }
 
     /**
