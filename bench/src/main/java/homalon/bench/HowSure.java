@@ -22,12 +22,9 @@ import homalon.core.surface.Surface;
 import homalon.core.surface.SurfaceDraws;
 import homalon.core.surface.SurfacePrior;
 import homalon.core.verdict.Verdict;
-import java.io.BufferedWriter;
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardOpenOption;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -35,7 +32,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.SplittableRandom;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.LongAdder;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -58,22 +54,22 @@ public final class HowSure {
     private HowSure() {}
 
     record Told(TrueFace.Kind kind, double ratio, Verdict verdict, int readings, Verdict rule, double[] chances) {
-        String line(int face) {
-            return face + " " + kind + " " + ratio + " " + verdict + " " + readings + " " + rule + " "
+        String line() {
+            return kind + " " + ratio + " " + verdict + " " + readings + " " + rule + " "
                     + Arrays.stream(chances).mapToObj(Double::toString).collect(Collectors.joining(","));
         }
 
         static Told of(String line) {
             String[] p = line.split(" ", -1);
             return new Told(
-                    TrueFace.Kind.valueOf(p[1]),
-                    Double.parseDouble(p[2]),
-                    Verdict.valueOf(p[3]),
-                    Integer.parseInt(p[4]),
-                    Verdict.valueOf(p[5]),
-                    p[6].isEmpty()
+                    TrueFace.Kind.valueOf(p[0]),
+                    Double.parseDouble(p[1]),
+                    Verdict.valueOf(p[2]),
+                    Integer.parseInt(p[3]),
+                    Verdict.valueOf(p[4]),
+                    p[5].isEmpty()
                             ? new double[0]
-                            : Arrays.stream(p[6].split(","))
+                            : Arrays.stream(p[5].split(","))
                                     .mapToDouble(Double::parseDouble)
                                     .toArray());
         }
@@ -93,38 +89,19 @@ public final class HowSure {
                 "grid " + grid.spots().size() + ", fine " + fine.spots().size());
         TrueFace.Mix mix = args.length > 2 ? TrueFace.Mix.valueOf(args[2]) : TrueFace.Mix.DECLARED;
         Path file = args.length > 3 ? Path.of(args[3]) : Files.createTempFile("how-sure", ".txt");
-        if (!Files.exists(file)) {
-            Files.createFile(file);
-        }
-        Map<Integer, Told> kept = new ConcurrentHashMap<>();
-        Files.readAllLines(file).forEach(l -> kept.put(Integer.parseInt(l.substring(0, l.indexOf(' '))), Told.of(l)));
+        Kept<Told> kept = Kept.in(file, Told::of);
         long begun = System.nanoTime();
-        try (BufferedWriter out = Files.newBufferedWriter(file, StandardOpenOption.APPEND)) {
-            IntStream.range(0, faces)
-                    .filter(i -> !kept.containsKey(i))
-                    .parallel()
-                    .forEach(i -> {
-                        Random random = new Random(new SplittableRandom(seed * 1_000_003L + i).nextLong());
-                        TrueFace face = TrueFace.draw(mix, layout, tightest, random);
-                        Told told = walk(face, random, layout, limits, prior, grid, fine, first);
-                        kept.put(i, told);
-                        keep(out, told.line(i));
-                    });
-        }
-        List<Told> all = new ArrayList<>(kept.values());
-        System.out.printf("%d faces, %.0f s%n", faces, (System.nanoTime() - begun) / 1e9);
-        System.out.printf("%d chances, %.0f faces drawn for each%n", STEPS.sum(), 1.0 * DRAWN.sum() / STEPS.sum());
+        kept.missing(faces).parallel().forEach(i -> {
+            Random random = new Random(new SplittableRandom(seed * 1_000_003L + i).nextLong());
+            TrueFace face = TrueFace.draw(mix, layout, tightest, random);
+            Told told = walk(face, random, layout, limits, prior, grid, fine, first);
+            kept.keep(i, told, told.line());
+        });
+        List<Told> all = kept.all();
+        System.out.printf("%d faces, %.0f s%n", all.size(), (System.nanoTime() - begun) / 1e9);
+        System.out.printf(
+                "%d chances, %.0f faces drawn for each%n", STEPS.sum(), 1.0 * DRAWN.sum() / Math.max(1, STEPS.sum()));
         report(all);
-    }
-
-    private static synchronized void keep(BufferedWriter out, String line) {
-        try {
-            out.write(line);
-            out.newLine();
-            out.flush();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
     }
 
     /** As it was judged before: a close fixed set, 75 mm of cover, four places in each square, the dial's 0.002 kept as guard band. */

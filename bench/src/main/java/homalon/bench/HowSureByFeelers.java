@@ -25,6 +25,9 @@ import homalon.core.sure.FaceGrid;
 import homalon.core.sure.FeelerSureness;
 import homalon.core.surface.SurfacePrior;
 import homalon.core.verdict.Verdict;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -34,13 +37,15 @@ import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.SplittableRandom;
 import java.util.concurrent.atomic.LongAdder;
+import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
-import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Coordinate;
 
 /**
- * Tries faces of known truth with straightedge and feelers, blade after blade where the program says, until it is settled; counts how
- * often a verdict was false, and beside it what the rule of five lines said of the same answers. Arguments: faces, first seed, GAP or ZONE.
+ * Tries faces of known truth with straightedge and feelers where the program says, until it is settled; counts how often a verdict was
+ * false, and beside it what the rule of five lines said of the same answers. Arguments: faces, first seed, GAP or ZONE, whether a place
+ * is tried with the one blade that is named or with each until one is refused (ONE, EACH), and a file that keeps each face, so that
+ * a run that was stopped goes on.
  */
 public final class HowSureByFeelers {
     private static final double LIMIT = 0.05;
@@ -49,7 +54,6 @@ public final class HowSureByFeelers {
     private static final double BLADE = 0.002;
     private static final double FELT = 0.008;
     private static final double FELT_SPREAD = 0.004;
-    private static final int MOST = 40;
     private static final List<Double> BLADES =
             List.of(0.013, 0.02, 0.025, 0.03, 0.04, 0.05, 0.06, 0.08, 0.1, 0.15, 0.2);
 
@@ -58,28 +62,64 @@ public final class HowSureByFeelers {
 
     private HowSureByFeelers() {}
 
-    record Told(TrueFace.Kind kind, double ratio, Verdict verdict, int tries, double[] chances, Verdict old) {}
+    /** How a place is tried. */
+    private enum Way {
+        ONE(40),
+        EACH(24);
 
-    public static void main(String[] args) {
+        private final int most;
+
+        Way(int most) {
+            this.most = most;
+        }
+    }
+
+    record Told(TrueFace.Kind kind, double ratio, Verdict verdict, int tries, double[] chances, Verdict old) {
+        String line() {
+            return kind + " " + ratio + " " + verdict + " " + tries + " " + old + " "
+                    + Arrays.stream(chances).mapToObj(Double::toString).collect(Collectors.joining(","));
+        }
+
+        static Told of(String line) {
+            String[] p = line.split(" ", -1);
+            return new Told(
+                    TrueFace.Kind.valueOf(p[0]),
+                    Double.parseDouble(p[1]),
+                    Verdict.valueOf(p[2]),
+                    Integer.parseInt(p[3]),
+                    Arrays.stream(p[5].split(","))
+                            .filter(c -> !c.isEmpty())
+                            .mapToDouble(Double::parseDouble)
+                            .toArray(),
+                    Verdict.valueOf(p[4]));
+        }
+    }
+
+    public static void main(String[] args) throws IOException {
         int faces = args.length > 0 ? Integer.parseInt(args[0]) : 10_000;
         long seed = args.length > 1 ? Long.parseLong(args[1]) : 1;
         FeelerSurvey.Kind kind = args.length > 2 ? FeelerSurvey.Kind.valueOf(args[2]) : FeelerSurvey.Kind.ZONE;
+        Way way = args.length > 3 ? Way.valueOf(args[3]) : Way.EACH;
+        Kept<Told> kept =
+                Kept.in(args.length > 4 ? Path.of(args[4]) : Files.createTempFile("feelers", ".txt"), Told::of);
         Layout layout = Layout.of(LayoutNumbers.proposed(PartKind.HEAD, 4, Length.ofMm("86"), Length.ofMm("94")));
         List<FlatnessLimit> limits = List.of(FlatnessLimit.overall(Length.ofMm("0.05"), Source.MAKER));
         FaceGrid grid = FaceGrid.of(Ground.of(layout), limits);
         FaceGrid fine = FaceGrid.fine(Ground.of(layout), limits);
         long begun = System.nanoTime();
-        List<Told> all = IntStream.range(0, faces)
-                .parallel()
-                .mapToObj(i -> {
-                    Random random = new Random(new SplittableRandom(seed * 1_000_003L + i).nextLong());
-                    TrueFace face = TrueFace.draw(layout, LIMIT, random);
-                    return new Hand(face, random, layout, grid, kind).walk(truth(face, fine, kind));
-                })
-                .toList();
+        kept.missing(faces).parallel().forEach(i -> {
+            Random random = new Random(new SplittableRandom(seed * 1_000_003L + i).nextLong());
+            TrueFace face = TrueFace.draw(layout, LIMIT, random);
+            Told told = new Hand(face, random, layout, grid, kind, way).walk(truth(face, fine, kind));
+            kept.keep(i, told, told.line());
+        });
+        List<Told> all = kept.all();
         System.out.printf(
                 "%d faces, %.0f s, %d chances of %.0f ms%n",
-                faces, (System.nanoTime() - begun) / 1e9, CHANCES.sum(), NANOS.sum() / 1e6 / CHANCES.sum());
+                all.size(),
+                (System.nanoTime() - begun) / 1e9,
+                CHANCES.sum(),
+                NANOS.sum() / 1e6 / Math.max(1, CHANCES.sum()));
         report(all);
     }
 
@@ -98,16 +138,18 @@ public final class HowSureByFeelers {
         private final Layout layout;
         private final FaceGrid grid;
         private final FeelerSurvey.Kind kind;
+        private final Way way;
         private final List<FeelerLine> lines;
         private final List<FeelerLine> asked;
         private final double[] bladeErrors = new double[BLADES.size()];
 
-        Hand(TrueFace face, Random random, Layout layout, FaceGrid grid, FeelerSurvey.Kind kind) {
+        Hand(TrueFace face, Random random, Layout layout, FaceGrid grid, FeelerSurvey.Kind kind, Way way) {
             this.face = face;
             this.random = random;
             this.layout = layout;
             this.grid = grid;
             this.kind = kind;
+            this.way = way;
             Arrays.setAll(bladeErrors, i -> BLADE * random.nextGaussian());
             List<FeelerProposal.Line> proposed = FeelerProposal.of(layout);
             this.lines = new ArrayList<>();
@@ -140,7 +182,7 @@ public final class HowSureByFeelers {
             Verdict verdict = Verdict.NOT_PROVEN;
             Verdict old = Verdict.NOT_PROVEN;
             List<Double> chances = new ArrayList<>();
-            while (tries < MOST) {
+            while (tries < way.most) {
                 FeelerSurvey survey = new FeelerSurvey(layout.box(), 0.013, lines, LIMIT, kind);
                 FeelerResult rule = Feelers.look(survey);
                 old = old == Verdict.NOT_PROVEN ? rule.verdict() : old;
@@ -202,12 +244,11 @@ public final class HowSureByFeelers {
                 rest = edge.rock() > FELT + FELT_SPREAD * random.nextGaussian() ? Rest.ROCKS : Rest.SITS_STILL;
             }
             double gap = at == 0 ? edge.rock() : edge.gap(Arrays.binarySearch(places, at));
-            int nearest = BLADES.indexOf(blade);
-            boolean goes = gap > blade + bladeErrors[Math.max(0, nearest)] + FEEL * random.nextGaussian();
+            List<Double> blades = way == Way.ONE ? List.of(blade) : BLADES;
             if (at == 0) {
                 lines.set(
                         number,
-                        new FeelerLine(line.from(), line.to(), rest, with(line.ends(), blade, goes), line.stations()));
+                        new FeelerLine(line.from(), line.to(), rest, tried(line.ends(), blades, gap), line.stations()));
                 return;
             }
             List<Station> stations = new ArrayList<>(line.stations());
@@ -217,8 +258,22 @@ public final class HowSureByFeelers {
                     .findFirst()
                     .orElse(Tried.NOTHING);
             stations.removeIf(s -> s.at() == at);
-            stations.add(new Station(at, with(before, blade, goes)));
+            stations.add(new Station(at, tried(before, blades, gap)));
             lines.set(number, new FeelerLine(line.from(), line.to(), rest, line.ends(), stations));
+        }
+
+        /** One blade after the other until one is refused. */
+        private Tried tried(Tried before, List<Double> blades, double gap) {
+            Tried now = before;
+            for (double blade : blades) {
+                double error = bladeErrors[Math.max(0, BLADES.indexOf(blade))];
+                boolean goes = gap > blade + error + FEEL * random.nextGaussian();
+                now = with(now, blade, goes);
+                if (!goes) {
+                    break;
+                }
+            }
+            return now;
         }
 
         private static Tried with(Tried before, double blade, boolean goes) {
