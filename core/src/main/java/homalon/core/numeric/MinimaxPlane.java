@@ -4,9 +4,7 @@ import homalon.core.geometry.Plane;
 import homalon.core.geometry.Points;
 import homalon.core.geometry.Spread;
 import java.util.Arrays;
-import java.util.Objects;
 import java.util.stream.IntStream;
-import org.jspecify.annotations.Nullable;
 
 /**
  * The two parallel planes closest together along z that hold all points: the linear programme min over (a, b) of
@@ -20,6 +18,10 @@ import org.jspecify.annotations.Nullable;
 public final class MinimaxPlane {
     private static final int MANY = 20_000;
     private static final int SAMPLE = 2_000;
+    /** Points of which the one that sticks out furthest joins the part that is solved. */
+    private static final int BLOCK = 500;
+    /** Of the numbers that a height over a plane is the difference of. */
+    private static final double ROUNDING = 1e-14;
 
     private MinimaxPlane() {}
 
@@ -39,8 +41,12 @@ public final class MinimaxPlane {
         if (n == 0) {
             throw new IllegalArgumentException("a minimax fit needs points");
         }
+        return n > MANY ? ofMany(points) : ofFew(points);
+    }
+
+    private static Fit ofFew(Points points) {
         Frame frame = new Frame(points);
-        int[] start = n > MANY ? startOfSample(points, frame) : frame.start();
+        int[] start = frame.start();
         if (start.length <= frame.rank + 1) {
             return exactFit(frame, start);
         }
@@ -49,16 +55,68 @@ public final class MinimaxPlane {
         return result(frame, minimax);
     }
 
-    /** What holds every so-manieth point nearly holds all of them: from there few passes over all are left to make. */
-    private static int[] startOfSample(Points points, Frame frame) {
+    /**
+     * A part of the points is solved, and what sticks out of its two planes joins it, until nothing does: then they hold all points, and
+     * none closer together hold even that part. A few passes over all points, and nothing copied of most of them.
+     */
+    private static Fit ofMany(Points points) {
         int step = points.size() / SAMPLE;
-        int[] sample =
-                IntStream.range(0, points.size() / step).map(i -> i * step).toArray();
-        int[] support = fit(points.pick(sample)).support();
-        if (frame.rank < 2 || support.length != frame.rank + 2) {
-            return frame.start();
+        int[] part = IntStream.range(0, points.size() / step).map(i -> i * step).toArray();
+        while (true) {
+            int[] now = part;
+            Fit fit = ofFew(points.pick(now));
+            int[] out = Arrays.stream(outside(points, fit, rounding(points, now, fit.middle())))
+                    .filter(i -> Arrays.binarySearch(now, i) < 0)
+                    .toArray();
+            if (out.length == 0) {
+                int[] support = Arrays.stream(fit.support()).map(k -> now[k]).toArray();
+                return new Fit(fit.middle(), fit.extent(), support, fit.above());
+            }
+            part = IntStream.concat(Arrays.stream(now), Arrays.stream(out))
+                    .sorted()
+                    .toArray();
         }
-        return frame.start(Arrays.stream(support).map(i -> sample[i]).toArray());
+    }
+
+    /** The point of each block that sticks out furthest, where one does. */
+    private static int[] outside(Points points, Fit fit, double rounding) {
+        double[] x = points.xs();
+        double[] y = points.ys();
+        double[] z = points.zs();
+        double a = fit.middle().a();
+        double b = fit.middle().b();
+        double c = fit.middle().c();
+        int[] out = new int[(x.length + BLOCK - 1) / BLOCK];
+        int found = 0;
+        for (int from = 0; from < x.length; from += BLOCK) {
+            double most = fit.extent() / 2 + rounding;
+            int at = -1;
+            for (int i = from; i < Math.min(x.length, from + BLOCK); i++) {
+                double r = Math.abs(z[i] - a * x[i] - b * y[i] - c);
+                if (r > most) {
+                    most = r;
+                    at = i;
+                }
+            }
+            if (at >= 0) {
+                out[found++] = at;
+            }
+        }
+        return Arrays.copyOf(out, found);
+    }
+
+    /** What a height over the plane is rounded by at the most, from the numbers that it is the difference of. */
+    private static double rounding(Points points, int[] part, Plane plane) {
+        double most = 0;
+        for (int i : part) {
+            most = Math.max(
+                    most,
+                    Math.abs(points.z(i))
+                            + Math.abs(plane.a() * points.x(i))
+                            + Math.abs(plane.b() * points.y(i))
+                            + Math.abs(plane.c()));
+        }
+        return ROUNDING * most;
     }
 
     private static Fit result(Frame frame, Minimax minimax) {
@@ -181,46 +239,6 @@ public final class MinimaxPlane {
                 }
             }
             return furthest;
-        }
-
-        /** Starts from four points: the plane through the three that stand widest apart is taken off all heights. */
-        int[] start(int[] four) {
-            int[] corner = widest(four);
-            takeOffPlaneThrough(corner);
-            double most = 0;
-            for (double each : z) {
-                most = Math.max(most, Math.abs(each));
-            }
-            scaleZ = most;
-            double times = 1 / most;
-            for (int i = 0; i < z.length; i++) {
-                z[i] *= times;
-            }
-            int[] start = Arrays.copyOf(corner, corner.length + 1);
-            start[corner.length] = Arrays.stream(four)
-                    .filter(i -> Arrays.stream(corner).noneMatch(c -> c == i))
-                    .findFirst()
-                    .orElseThrow();
-            return start;
-        }
-
-        private int[] widest(int[] four) {
-            int @Nullable [] best = null;
-            double most = -1;
-            for (int left = 0; left < four.length; left++) {
-                int out = left;
-                int[] three = IntStream.range(0, four.length)
-                        .filter(k -> k != out)
-                        .map(k -> four[k])
-                        .toArray();
-                double area = Math.abs((u[three[1]] - u[three[0]]) * (v[three[2]] - v[three[0]])
-                        - (u[three[2]] - u[three[0]]) * (v[three[1]] - v[three[0]]));
-                if (area > most) {
-                    most = area;
-                    best = three;
-                }
-            }
-            return Objects.requireNonNull(best);
         }
 
         private void takeOffPlaneThrough(int[] corner) {

@@ -10,6 +10,7 @@ import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
 import homalon.core.sim.SeededFace;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
@@ -21,6 +22,8 @@ import org.hipparchus.optim.linear.Relationship;
 import org.hipparchus.optim.linear.SimplexSolver;
 import org.hipparchus.optim.nonlinear.scalar.GoalType;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -161,6 +164,35 @@ class MinimumZoneTest {
                 MinimumZone.of(Points.of(new double[][] {{0, 0, 1}, {9, 0, 2}, {0, 9, 3}, {9, 9, 4}}))
                         .zone(),
                 1e-15);
+    }
+
+    /** Of many points only some are solved at first: what those do not show has to be found all the same. */
+    @ParameterizedTest
+    @CsvSource({"ONE_HIGH", "ONE_LOW", "ON_ONE_LINE_BUT_FOR_A_FEW", "ON_ONE_PLANE", "FAR_FROM_NOUGHT", "ALL_ON_ONE_LINE"
+    })
+    void ofManyPointsWhatHardlyAnyShowCounts(String how) {
+        int n = 30_001;
+        Random random = new Random(how.hashCode());
+        double[] x = random.doubles(n, 0, 420).toArray();
+        double[] y = random.doubles(n, 0, 150).toArray();
+        double[] z = new double[n];
+        for (int i = 0; i < n; i++) {
+            boolean few = i % 7_001 == 13;
+            x[i] += how.equals("FAR_FROM_NOUGHT") ? 90_000 : 0;
+            y[i] = how.equals("ALL_ON_ONE_LINE") || (how.startsWith("ON_ONE_LINE") && !few) ? x[i] / 3 : y[i];
+            z[i] = 0.001 * x[i] - 0.002 * y[i] + (how.equals("ON_ONE_PLANE") ? 0 : 0.02 * random.nextDouble());
+        }
+        z[17_003] += how.equals("ONE_HIGH") ? 0.3 : how.equals("ONE_LOW") ? -0.3 : 0;
+        Points points = Points.of(x, y, z);
+        MinimumZone.Result zone = MinimumZone.of(points);
+        if (how.equals("ON_ONE_PLANE")) {
+            assertEquals(0, zone.zone(), 1e-12);
+            return;
+        }
+        double above = points.range(zone.middle()).extent() * zone.middle().cosTilt();
+        assertEquals(above, zone.zone(), 1e-9);
+        assertEquals(MinimumZone.of(points.pick(zone.support())).zone(), zone.zone(), 1e-9);
+        assertEquals(how.startsWith("ONE_"), Arrays.stream(zone.support()).anyMatch(i -> i == 17_003));
     }
 
     @Test
