@@ -1,11 +1,11 @@
 package homalon.core.surface;
 
+import homalon.core.geometry.CellMeans;
 import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
 import homalon.core.part.Ground;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -17,7 +17,8 @@ import java.util.stream.IntStream;
  * face as it most likely is, how far it may be from that at any place, and whole faces that agree with the readings.
  *
  * <p>How far a face is bent and how even it is differs from face to face: each {@link SurfacePrior.Level} has what it has for itself from
- * the readings. Of more readings than anything hides between, some hundred tell which it is, and all of them condition that one.
+ * the readings. Of more readings than some hundred, a scan of millions too, the means of small cells are what is taken for read
+ * ({@link CellMeans}), each as open as one reading: what an instrument is wrong by is no less for being read often.
  */
 public final class Surface {
     /** A level that is less likely than this changes no figure that is shown. */
@@ -27,17 +28,16 @@ public final class Surface {
      * as much for itself in the others.
      */
     private static final double UNBENT = 5e-4;
-    /** More places than this lie closer than any fault is wide: nothing hides between them. */
-    private static final int DENSE = 400;
+    /** More places than this lie closer than any fault is wide: the means of small cells tell as much. */
+    private static final int MOST = 300;
 
     private final List<Conditioned> levels = new ArrayList<>();
     private final List<Double> weights = new ArrayList<>();
     private final double logEvidence;
 
     private Surface(SurfacePrior prior, Ground ground, Points read, Noise noise, List<Spot> gone) {
-        boolean dense = read.size() > DENSE;
-        List<FaultShape> ways = dense ? List.of() : Faults.of(ground, prior, gone);
-        Points weighed = dense ? spread(read) : read;
+        List<FaultShape> ways = Faults.of(ground, prior, gone);
+        Points weighed = CellMeans.of(read, ground.box(), MOST);
         FaultsRead known = FaultsRead.of(ways, weighed);
         List<SurfacePrior.Level> possible = new ArrayList<>();
         List<Conditioned> all = new ArrayList<>();
@@ -52,16 +52,6 @@ public final class Surface {
         double most = Arrays.stream(logs).max().orElseThrow();
         double sum = Arrays.stream(logs).map(l -> Math.exp(l - most)).sum();
         this.logEvidence = most + Math.log(sum);
-        if (dense) {
-            int likeliest = IntStream.range(0, logs.length)
-                    .boxed()
-                    .max(Comparator.comparingDouble(k -> logs[k]))
-                    .orElseThrow();
-            Factored factored = new Factored(prior.at(possible.get(likeliest)), ground.box(), read, noise);
-            levels.add(new Conditioned(factored, FaultsRead.of(ways, read)));
-            weights.add(1.0);
-            return;
-        }
         double kept = 0;
         for (int k = 0; k < logs.length; k++) {
             double weight = Math.exp(logs[k] - most) / sum;
@@ -95,16 +85,6 @@ public final class Surface {
 
     private static double plain(SurfacePrior.Level level, Factored factored) {
         return Math.log(level.share()) + factored.logEvidence();
-    }
-
-    /** So many of them as tell how even the face is, evenly out of their order. */
-    private static Points spread(Points read) {
-        double[][] some = new double[DENSE][];
-        for (int i = 0; i < DENSE; i++) {
-            int at = (int) ((long) i * read.size() / DENSE);
-            some[i] = new double[] {read.x(at), read.y(at), read.z(at)};
-        }
-        return Points.of(some);
     }
 
     /**
