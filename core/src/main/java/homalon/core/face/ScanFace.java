@@ -43,8 +43,10 @@ public record ScanFace(
     /**
      * @param limits in force
      * @param cover and uncertainty as for a survey of places, mm
+     * @param byRule as for a survey of places
      */
-    public record Settings(LandRaster land, List<FlatnessLimit> limits, double cover, double uncertainty) {}
+    public record Settings(
+            LandRaster land, List<FlatnessLimit> limits, double cover, double uncertainty, boolean byRule) {}
 
     /** @throws BadInputException when the cloud does not fit the layout, or hardly any of it lies on the land */
     public static ScanFace of(Points cloud, Settings settings) {
@@ -66,7 +68,9 @@ public record ScanFace(
                 cloud.size() - onLand.size(),
                 onLand.size() - near.size()));
         FaceJudge.Judgement judgement = FaceJudge.judgeCloud(
-                near, new FaceJudge.Settings(layout, settings.limits(), settings.cover(), settings.uncertainty()));
+                near,
+                new FaceJudge.Settings(
+                        layout, settings.limits(), settings.cover(), settings.uncertainty(), 0, settings.byRule()));
         Points thin = thin(near, layout.box());
         Optional<FaceMap> map =
                 FaceMap.of(thin, judgement.flatness().minimumZone().middle(), settings.land());

@@ -26,18 +26,24 @@ final class SquaresOfScan {
         boolean under = b.most() + settings.uncertainty() <= limitMm;
         LimitVerdict.Readings stand = out
                 ? LimitVerdict.Readings.OVER
-                : !b.filled()
+                : settings.byRule() && !b.filled()
                         ? LimitVerdict.Readings.TOO_FEW
                         : under ? LimitVerdict.Readings.UNDER : LimitVerdict.Readings.CLOSE;
         Message why = switch (stand) {
-            case OVER, UNDER -> Message.NONE;
+            case OVER -> Message.NONE;
+            case UNDER ->
+                settings.byRule() ? Message.NONE : Message.of("face.what-lies-between-the-places-is-worked-out");
             case CLOSE -> Message.of("face.close-to-the-limit-in-some-square");
             case TOO_FEW -> Message.of("face.some-squares-hold-fewer-than-four");
         };
         return new LimitVerdict(
                 limit,
                 stand,
-                out ? Verdict.OUT : stand == LimitVerdict.Readings.UNDER ? Verdict.WITHIN : Verdict.NOT_PROVEN,
+                out
+                        ? Verdict.OUT
+                        : settings.byRule() && stand == LimitVerdict.Readings.UNDER
+                                ? Verdict.WITHIN
+                                : Verdict.NOT_PROVEN,
                 OptionalDouble.of(b.least()),
                 why,
                 Optional.empty(),

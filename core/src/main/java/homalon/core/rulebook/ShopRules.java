@@ -28,9 +28,10 @@ public record ShopRules(
      * @param byCover a face that was read was within by the rule of cover alone
      * @param byBlades one that was tried with feelers was within by what bow and twist allow
      * @param byFigures what was read of valves, liners, lines and tests counted as exact
+     * @param byScan one that was scanned was within by the rule of cover alone
      */
-    public record Before(boolean byCover, boolean byBlades, boolean byFigures) {
-        public static final Before NOTHING = new Before(false, false, false);
+    public record Before(boolean byCover, boolean byBlades, boolean byFigures, boolean byScan) {
+        public static final Before NOTHING = new Before(false, false, false, false);
     }
 
     public ShopRules {

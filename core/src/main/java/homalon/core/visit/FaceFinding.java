@@ -5,6 +5,7 @@ import homalon.core.face.Cover;
 import homalon.core.face.FaceJudge;
 import homalon.core.face.FaceMap;
 import homalon.core.face.FaceWords;
+import homalon.core.face.ScanFace;
 import homalon.core.geometry.Plane;
 import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
@@ -93,19 +94,37 @@ public record FaceFinding(
                 new FaceFinding(all, points, judgement, map, shape, RuleBook.overall(limits), noise, Optional.empty()));
     }
 
+    /**
+     * What a scan says, with what lies where nothing was scanned if the rule asks for it; no place of it has a name.
+     *
+     * @param uncertainty that the scanner is good to
+     */
+    public static FaceFinding ofScan(
+            ScanFace scan, List<FlatnessLimit> limits, FaceRule rule, FaceModel model, Length uncertainty) {
+        return new FaceFinding(
+                        List.of(),
+                        scan.thinned(),
+                        scan.judgement(),
+                        scan.map(),
+                        scan.shape(),
+                        RuleBook.overall(limits),
+                        Noise.of(Sureness.noise(uncertainty.mm())),
+                        Optional.empty())
+                .knowing(rule, model, scan.thinned());
+    }
+
     /** The same with what lies between the places, where the rule asks for it. */
     public FaceFinding knowing(PartFile part, FaceModel model) {
-        FaceRule rule = FaceRule.of(part);
+        return knowing(FaceRule.of(part), model, SurveyFile.points(sealing()));
+    }
+
+    private FaceFinding knowing(FaceRule rule, FaceModel model, Points sealing) {
         if (rule.risk().isEmpty()) {
             return this;
         }
-        Sureness known =
-                sure(model, rule.spots(model.grid().ground()), rule.risk().getAsDouble());
+        Sureness known = Sureness.of(
+                question(model, rule.spots(model.grid().ground()), rule.risk().getAsDouble()), sealing);
         return new FaceFinding(all, points, known.judge(judgement), map, shape, limit, noise, Optional.of(known));
-    }
-
-    private Sureness sure(FaceModel model, List<Spot> gone, double risk) {
-        return Sureness.of(question(model, gone, risk), SurveyFile.points(sealing()));
     }
 
     private Sureness.Question question(FaceModel model, List<Spot> gone, double risk) {

@@ -30,13 +30,22 @@ public record FaceRule(OptionalDouble risk, OptionalDouble cover, List<Integer> 
     }
 
     public static FaceRule of(PartFile part) {
+        return of(part, part.rules().before().byCover());
+    }
+
+    /** What a face that was scanned is asked for. */
+    public static FaceRule ofScan(PartFile part) {
+        return of(part, part.rules().before().byCover() || part.rules().before().byScan());
+    }
+
+    private static FaceRule of(PartFile part, boolean coverAlone) {
         BookDefaults books = part.rules().books();
         double cover = BenchFigure.FACE_COVER.value(books);
         boolean race =
                 part.visit().gasketKind().filter(g -> g == GasketKind.RACE).isPresent();
         boolean sea = part.entered().stream().anyMatch(l -> l.source() == Source.RULES);
         BenchFigure asked = race || sea ? BenchFigure.FACE_RISK_SMALL : BenchFigure.FACE_RISK;
-        return part.rules().before().byCover()
+        return coverAlone
                 ? new FaceRule(OptionalDouble.empty(), OptionalDouble.of(OLD_COVER), List.of())
                 : new FaceRule(
                         OptionalDouble.of(1 / asked.value(books)),

@@ -73,7 +73,7 @@ class ScanTest {
         return ScanFace.of(
                 points,
                 new ScanFace.Settings(
-                        LandRaster.of(LAYOUT, 84), FaceDefaults.of(BenchUnit.MM).limits(4), 75, 0.002));
+                        LandRaster.of(LAYOUT, 84), FaceDefaults.of(BenchUnit.MM).limits(4), 75, 0.002, true));
     }
 
     @Test

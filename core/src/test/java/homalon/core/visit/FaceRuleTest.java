@@ -168,9 +168,19 @@ class FaceRuleTest {
 
     @Test
     void whatWasHandedOverByCoverAloneStaysJudgedByIt() {
-        FaceRule rule = FaceRule.of(by(ShopRules.of(BenchUnit.MM).asBefore(new ShopRules.Before(true, true, true))));
+        FaceRule rule =
+                FaceRule.of(by(ShopRules.of(BenchUnit.MM).asBefore(new ShopRules.Before(true, true, true, false))));
         assertTrue(rule.risk().isEmpty());
         assertEquals(RuleBook.DEFAULT_COVER.mm(), rule.cover().getAsDouble());
+    }
+
+    @Test
+    void aScanThatWasHandedOverByCoverStaysJudgedByItAndNothingElseDoes() {
+        PartFile part = by(ShopRules.of(BenchUnit.MM).asBefore(new ShopRules.Before(false, false, false, true)));
+        assertEquals(RuleBook.DEFAULT_COVER.mm(), FaceRule.ofScan(part).cover().getAsDouble());
+        assertTrue(FaceRule.ofScan(part).risk().isEmpty());
+        assertTrue(FaceRule.of(part).risk().isPresent());
+        assertTrue(FaceRule.ofScan(by(ShopRules.of(BenchUnit.MM))).risk().isPresent());
     }
 
     /** Read flat at the four corners and twice beside them: by either rule not within; read flat all over, within by both. */
@@ -178,7 +188,7 @@ class FaceRuleTest {
     @CsvSource({"false, false, NOT_PROVEN", "true, false, NOT_PROVEN", "false, true, WITHIN", "true, true, WITHIN"})
     void readAllOverAFlatFaceIsWithinByEitherRule(boolean byCover, boolean everywhere, Verdict verdict) {
         ShopRules rules = ShopRules.of(BenchUnit.MM);
-        PartFile part = by(byCover ? rules.asBefore(new ShopRules.Before(true, true, true)) : rules);
+        PartFile part = by(byCover ? rules.asBefore(new ShopRules.Before(true, true, true, false)) : rules);
         List<Spot> spots = new ArrayList<>(
                 PlaceProposal.of(LAYOUT, everywhere ? PlaceProposal.Density.CLOSE : PlaceProposal.Density.CORNERS)
                         .stream()

@@ -90,6 +90,9 @@ final class Job {
     /** Its figures were judged as if they were exact. */
     boolean byFigures;
 
+    /** Handed over while the rule of cover was all that was asked of a scan. */
+    boolean byScan;
+
     /** When and why the booking was voided; null for every other. */
     @Column(name = "voided_at")
     @Nullable

@@ -52,7 +52,7 @@ public class FaceModels {
     }
 
     /** What it will be judged by if it is begun now. */
-    FaceModel coming(PartFile part, SurveyKind kind) {
+    public FaceModel coming(PartFile part, SurveyKind kind) {
         FaceModel general = FaceModel.general(grid(part));
         return kept(part, kind).map(general::by).orElseGet(() -> general.learnt(like.of(part, kind)));
     }

@@ -89,6 +89,7 @@ class ScanController {
         FaceDrawing drawing = FaceDrawing.of(
                 layout, "scan", "Scan of " + part.tag() + ", front at the left. " + Words.of(finding.shape()));
         finding.map().ifPresent(m -> drawing.map(m, figures.bands().orElseThrow()));
+        finding.sureness().ifPresent(s -> drawing.unknown(s.unknown()));
         Map<UUID, String> names = people.names();
         return new ScanView(
                 scan.id(),

@@ -1,11 +1,9 @@
 package homalon.app.check.scan;
 
-import homalon.app.casting.part.Faces;
 import homalon.app.foundation.load.BigFiles;
 import homalon.app.foundation.memory.Memory;
 import homalon.app.foundation.memory.Question;
 import homalon.app.foundation.words.Words;
-import homalon.core.face.ScanFace;
 import homalon.core.face.ScanFormat;
 import homalon.core.face.ScanReader;
 import homalon.core.geometry.Points;
@@ -13,9 +11,6 @@ import homalon.core.input.BadInputException;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.quantity.Length;
 import homalon.core.rulebook.FlatnessLimit;
-import homalon.core.rulebook.RuleBook;
-import homalon.core.sure.Sureness;
-import homalon.core.surface.Noise;
 import homalon.core.visit.FaceFinding;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.ScanFile;
@@ -47,26 +42,24 @@ public class Scans {
 
     private final ScanRepository scans;
     private final ScanTextRepository texts;
-    private final Faces faces;
+    private final ScanJudge judge;
     private final TransactionTemplate transaction;
     private final BigFiles files;
     private final Clock clock;
     private final Memory memory;
 
-    private record Judging(UUID scan, LayoutNumbers numbers, List<FlatnessLimit> limits) implements Question<Judged> {
+    private record Judging(UUID scan, LayoutNumbers numbers, List<FlatnessLimit> limits, ScanJudge.By by)
+            implements Question<ScanJudge.Judged> {
         @Override
         public int kilobytes() {
             return 1024;
         }
     }
 
-    /** What is kept in memory of a judged scan: nothing that grows with its points. */
-    private record Judged(FaceFinding finding, List<String> notes) {}
-
     Scans(
             ScanRepository scans,
             ScanTextRepository texts,
-            Faces faces,
+            ScanJudge judge,
             PlatformTransactionManager transactions,
             BigFiles files,
             Clock clock,
@@ -75,7 +68,7 @@ public class Scans {
         this.files = files;
         this.scans = scans;
         this.texts = texts;
-        this.faces = faces;
+        this.judge = judge;
         this.transaction = new TransactionTemplate(transactions);
         this.clock = clock;
     }
@@ -139,7 +132,8 @@ public class Scans {
             throw new UncheckedIOException(e);
         }
         said.accept(read.points().size() + " points read, judging");
-        Judged judged = judge(part, upright(read.points(), taking.highIsMinus()), taking.uncertainty());
+        ScanJudge.Judged judged =
+                judge.first(part, taking.kind(), upright(read.points(), taking.highIsMinus()), taking.uncertainty());
         ScanRow row = new ScanRow();
         row.id = taking.id();
         row.jobId = part.visit().id();
@@ -156,8 +150,9 @@ public class Scans {
         transaction.executeWithoutResult(t -> {
             scans.saveAndFlush(row);
             texts.save(new ScanTextRow(row.id, kept.toByteArray()));
+            judge.begin(part, taking.kind(), by);
         });
-        memory.know(judging(part, row.id), judged);
+        memory.know(judging(part, taking.kind(), row.id), judged);
     }
 
     private static ScanReader.Source copying(InputStream in, GZIPOutputStream gzip) {
@@ -183,25 +178,8 @@ public class Scans {
                 : points;
     }
 
-    private Judged judge(PartFile part, Points points, Length uncertainty) {
-        ScanFace face = ScanFace.of(
-                points,
-                new ScanFace.Settings(
-                        faces.land(part.numbers()), part.limits(), RuleBook.DEFAULT_COVER.mm(), uncertainty.mm()));
-        FaceFinding finding = new FaceFinding(
-                List.of(),
-                face.thinned(),
-                face.judgement(),
-                face.map(),
-                face.shape(),
-                RuleBook.overall(part.limits()),
-                Noise.of(Sureness.noise(uncertainty.mm())),
-                Optional.empty());
-        return new Judged(finding, Words.of(face.notes()));
-    }
-
-    private static Judging judging(PartFile part, UUID scan) {
-        return new Judging(scan, part.numbers(), part.limits());
+    private Judging judging(PartFile part, SurveyKind kind, UUID scan) {
+        return new Judging(scan, part.numbers(), part.limits(), judge.by(part, kind));
     }
 
     /** What a scan says of its face; read again from what is kept when nothing is remembered of it. */
@@ -215,10 +193,10 @@ public class Scans {
                 .toList();
     }
 
-    private Judged judged(PartFile part, ScanFile scan) {
+    private ScanJudge.Judged judged(PartFile part, ScanFile scan) {
         return memory.answer(
-                judging(part, scan.id()),
-                () -> files.alone(() -> judge(part, upright(points(scan), scan.highIsMinus()), scan.uncertainty())));
+                judging(part, scan.kind(), scan.id()),
+                () -> files.alone(() -> judge.again(part, scan, upright(points(scan), scan.highIsMinus()))));
     }
 
     private Points points(ScanFile scan) {
