@@ -3,12 +3,16 @@ package homalon.core.face;
 import homalon.core.face.FeelerLine.Rest;
 import homalon.core.face.FeelerLine.Station;
 import homalon.core.face.FeelerLine.Tried;
+import homalon.core.gauge.Sag;
 import homalon.core.geometry.Spot;
 import homalon.core.part.Ground;
+import homalon.core.quantity.Length;
+import homalon.core.rulebook.BladeSet;
 import homalon.core.surface.Evidence;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.DoubleStream;
 import org.apache.commons.numbers.gamma.Erfc;
 import org.locationtech.jts.geom.Coordinate;
@@ -26,14 +30,34 @@ public final class FeelerEvidence implements Evidence {
      *
      * @param blade of its thickness
      * @param edge of the straightedge along itself
+     * @param sag how far it hangs down between the places on which it rests
+     * @param set of blades, of which some may have been stacked; empty where each answer is of one blade
      */
-    public record Tools(double blade, double edge) {
-        /** A workshop straightedge and a set of feelers of which nothing more is known. */
-        public static final Tools USUAL = new Tools(0.002, 0.003);
+    public record Tools(double blade, double edge, Sag sag, Optional<BladeSet> set) {
+        /** A stiff workshop straightedge and a set of feelers of which nothing more is known. */
+        public static final Tools USUAL = new Tools(0.002, 0.003, Sag.NONE, Optional.empty());
 
-        /** Of one answer, with the feel of the hand. */
-        double spread() {
-            return Math.sqrt(FEEL * FEEL + blade * blade + edge * edge);
+        /** Of one answer, with the feel of the hand; every leaf of a stack adds its own. */
+        double spread(double thickness) {
+            int leaves = set.map(s -> s.leaves(Length.roundedFromMm(thickness))).orElse(1);
+            return Math.sqrt(FEEL * FEEL + leaves * blade * blade + edge * edge);
+        }
+    }
+
+    /** What blades said at a place, with what is open of the one that went and the one that was refused. */
+    private record Answer(Tried tried, double went, double refused) {
+        static Answer of(Tried tried, Tools tools) {
+            return new Answer(
+                    tried,
+                    tools.spread(tried.goes().orElse(0)),
+                    tools.spread(tried.refuses().orElse(0)));
+        }
+
+        double likely(double gap) {
+            double goes = tried.goes().isPresent() ? below((gap - tried.goes().getAsDouble()) / went) : 1;
+            double refuses =
+                    tried.refuses().isPresent() ? below((gap - tried.refuses().getAsDouble()) / refused) : 0;
+            return Math.max(0, goes - refuses);
         }
     }
 
@@ -49,23 +73,23 @@ public final class FeelerEvidence implements Evidence {
     private static final double MIDDLE = 0.5;
     private static final double ROOT_2 = Math.sqrt(2);
 
-    /** An edge with its places: where they lie along it, the number of the first, and for each station that of its own. */
-    private record Laid(FeelerLine line, double[] at, int first, int[] stations) {}
+    /** An edge with its places: where they lie along it, the number of the first, for each station that of its own, and what was said. */
+    private record Laid(FeelerLine line, double[] at, int first, int[] stations, List<Answer> said, Answer ends) {}
 
     private final List<Spot> spots = new ArrayList<>();
     private final List<Laid> laid = new ArrayList<>();
-    private final double spread;
+    private final Tools tools;
 
     /**
      * @param lines tried or not; one over less than two places of metal says nothing
      * @param ground that the edges lie on
      */
     public FeelerEvidence(List<FeelerLine> lines, Ground ground, Tools tools) {
-        this.spread = tools.spread();
+        this.tools = tools;
         for (FeelerLine line : lines) {
             laid.add(
                     line.stations().isEmpty() && line.rest() == Rest.NOT_NOTED
-                            ? new Laid(line, new double[0], 0, new int[0])
+                            ? new Laid(line, new double[0], 0, new int[0], List.of(), Answer.of(line.ends(), tools))
                             : lay(line, ground));
         }
     }
@@ -82,7 +106,13 @@ public final class FeelerEvidence implements Evidence {
                 .toArray();
         int[] stations =
                 line.stations().stream().mapToInt(s -> indexOf(at, s.at())).toArray();
-        Laid one = new Laid(line, at, spots.size(), stations);
+        Laid one = new Laid(
+                line,
+                at,
+                spots.size(),
+                stations,
+                line.stations().stream().map(s -> Answer.of(s.tried(), tools)).toList(),
+                Answer.of(line.ends(), tools));
         for (double t : at) {
             spots.add(spot(line, t));
         }
@@ -134,7 +164,18 @@ public final class FeelerEvidence implements Evidence {
      */
     public double gap(double[] heights, int line, int station) {
         Laid one = laid.get(line);
-        return rests(one) ? rest(one, heights).gap(one.stations()[station]) : 0;
+        return rests(one) ? gap(one, rest(one, heights), one.stations()[station]) : 0;
+    }
+
+    /** What a blade finds there: the edge hangs down a little. */
+    private double gap(Laid one, EdgeAtRest edge, int place) {
+        double gap = edge.gap(place);
+        return gap <= 0 ? 0 : Math.max(0, gap - hangs(one, edge.left(), edge.right(), place));
+    }
+
+    private double hangs(Laid one, int left, int right, int place) {
+        double length = one.line().from().distance(one.line().to());
+        return tools.sag().at(one.at()[left] * length, one.at()[right] * length, one.at()[place] * length);
     }
 
     /** Blades as thick as this under both ends of a line stop its rocking, mm; 0 where it does not rock. */
@@ -163,12 +204,12 @@ public final class FeelerEvidence implements Evidence {
             sum += likely(line.rest() == Rest.ROCKS ? feels : 1 - feels);
         }
         if (!line.ends().isEmpty()) {
-            sum += likely(between(line.ends(), rock));
+            sum += likely(one.ends().likely(rock));
         }
         for (int s = 0; s < one.stations().length; s++) {
-            Tried tried = line.stations().get(s).tried();
-            if (!tried.isEmpty()) {
-                sum += likely(between(tried, edge.gap(one.stations()[s])));
+            Answer said = one.said().get(s);
+            if (!said.tried().isEmpty()) {
+                sum += likely(said.likely(gap(one, edge, one.stations()[s])));
             }
         }
         return sum;
@@ -176,12 +217,6 @@ public final class FeelerEvidence implements Evidence {
 
     private static double likely(double share) {
         return Math.log((1 - WRONG) * share + WRONG / 2);
-    }
-
-    private double between(Tried tried, double gap) {
-        double goes = tried.goes().isPresent() ? below((gap - tried.goes().getAsDouble()) / spread) : 1;
-        double went = tried.refuses().isPresent() ? below((gap - tried.refuses().getAsDouble()) / spread) : 0;
-        return Math.max(0, goes - went);
     }
 
     private static double below(double value) {
@@ -208,13 +243,14 @@ public final class FeelerEvidence implements Evidence {
                     -1,
                     one.line().ends().isEmpty()
                             ? new double[] {FELT, 5 * FELT}
-                            : range(one.line().ends())));
+                            : range(one.line().ends()),
+                    one.ends()));
             return;
         }
         for (int s = 0; s < one.stations().length; s++) {
-            Tried tried = one.line().stations().get(s).tried();
-            if (!tried.isEmpty()) {
-                all.add(hint(one, one.stations()[s], 1, range(tried)));
+            Answer said = one.said().get(s);
+            if (!said.tried().isEmpty()) {
+                all.add(hint(one, one.stations()[s], 1, range(said.tried()), said));
             }
         }
     }
@@ -230,18 +266,20 @@ public final class FeelerEvidence implements Evidence {
     /** What an interval leaves, from where to where; of one that is open above a part as wide again. */
     private double[] range(Tried tried) {
         double least = tried.goes().orElse(-tried.refuses().orElse(0) / 2);
-        return new double[] {least, tried.refuses().orElse(least + Math.max(least, 5 * spread))};
+        return new double[] {least, tried.refuses().orElse(least + Math.max(least, 5 * tools.spread(least)))};
     }
 
     /** A place under the line through both ends, or for a rise above it. */
-    private Hint hint(Laid one, int place, int sign, double[] range) {
+    private Hint hint(Laid one, int place, int sign, double[] range, Answer said) {
         int last = one.at().length - 1;
         double t = (one.at()[place] - one.at()[0]) / (one.at()[last] - one.at()[0]);
         double width = range[1] - range[0];
+        double spread = Math.max(said.went(), said.refused());
+        double hangs = sign > 0 ? hangs(one, 0, last, place) : 0;
         return new Hint(
                 new int[] {one.first(), one.first() + last, one.first() + place},
                 new double[] {sign * (1 - t), sign * t, -sign},
-                (range[0] + range[1]) / 2,
+                (range[0] + range[1]) / 2 + hangs,
                 Math.sqrt(width * width / 12 + spread * spread));
     }
 
@@ -261,8 +299,7 @@ public final class FeelerEvidence implements Evidence {
         for (int l = 0; l < laid.size(); l++) {
             Laid one = laid.get(l);
             for (int s = 0; rests(one) && s < one.stations().length; s++) {
-                Tried tried = one.line().stations().get(s).tried();
-                double wrong = tried.isEmpty() ? 0 : wrong(one, s, tried, faces, weights);
+                double wrong = one.said().get(s).tried().isEmpty() ? 0 : wrong(one, s, faces, weights);
                 if (wrong >= least) {
                     all.add(new Doubted(l, s, wrong));
                 }
@@ -272,11 +309,11 @@ public final class FeelerEvidence implements Evidence {
         return all;
     }
 
-    private double wrong(Laid one, int station, Tried tried, List<double[]> faces, double[] weights) {
+    private double wrong(Laid one, int station, List<double[]> faces, double[] weights) {
         double sum = 0;
         double together = 0;
         for (int f = 0; f < weights.length; f++) {
-            double share = between(tried, rest(one, faces.get(f)).gap(one.stations()[station]));
+            double share = one.said().get(station).likely(gap(one, rest(one, faces.get(f)), one.stations()[station]));
             sum += weights[f] * (WRONG / 2) / ((1 - WRONG) * share + WRONG / 2);
             together += weights[f];
         }

@@ -25,6 +25,8 @@ public enum BenchFigure {
     FACE_ODD(Unit.SMALL, 0.03, 2, 0.18, 7),
     /** The first heights of a face are asked about from this size on. */
     FACE_LARGE(Unit.SMALL, 0.2, 10, 2, 80),
+    /** Height of the shop's straightedge, from which follows how far it hangs down; 0: it counts as stiff. */
+    EDGE_HEIGHT(Unit.SMALL, 0, 300, 50, 2000),
     GUIDE_PRESS_LEAST_IRON(Unit.SMALL, 0.005, 0.2, 0.02, 0.8),
     GUIDE_PRESS_MOST_IRON(Unit.SMALL, 0.005, 0.2, 0.05, 2),
     GUIDE_PRESS_LEAST_ALUMINIUM(Unit.SMALL, 0.005, 0.2, 0.03, 1.2),

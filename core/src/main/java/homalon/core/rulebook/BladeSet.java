@@ -31,6 +31,32 @@ public record BladeSet(List<Length> blades) {
         }
     }
 
+    /** Of a stack: more of them do not lie flat. */
+    public static final int MOST_LEAVES = 4;
+
+    /** Fewest blades that are as thick as this together: one, where no few of them are. */
+    public int leaves(Length thickness) {
+        int fewest = 1;
+        while (fewest <= MOST_LEAVES && !stacks(thickness, fewest, blades.size())) {
+            fewest++;
+        }
+        return fewest > MOST_LEAVES ? 1 : fewest;
+    }
+
+    /** Whether so many of the first blades, each once, are that thick. */
+    private boolean stacks(Length thickness, int leaves, int first) {
+        if (leaves == 0) {
+            return thickness.abs().compareTo(ROUNDED) <= 0;
+        }
+        for (int b = first - 1; b >= 0; b--) {
+            if (blades.get(b).compareTo(thickness.plus(ROUNDED)) <= 0
+                    && stacks(thickness.minus(blades.get(b)), leaves - 1, b)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     public Length thinnest() {
         return blades.get(0);
     }

@@ -8,11 +8,14 @@ import homalon.core.face.FeelerSurvey;
 import homalon.core.face.Gap;
 import homalon.core.gauge.InUse;
 import homalon.core.gauge.InstrumentKind;
+import homalon.core.gauge.Sag;
 import homalon.core.geometry.Box;
 import homalon.core.geometry.Spot;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
+import homalon.core.rulebook.BenchFigure;
 import homalon.core.rulebook.BladeSet;
+import homalon.core.rulebook.ShopRules;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
@@ -148,11 +151,16 @@ public record FeelerFile(
         };
     }
 
-    /** What edge and blades leave open: of a kind that was changed the coarser, the usual where none was noted. */
-    public FeelerEvidence.Tools tools() {
+    /**
+     * What edge and blades leave open: of a kind that was changed the coarser, the usual where none was noted. An edge hangs down as its
+     * height makes it, where that was asked when it was handed over.
+     */
+    public FeelerEvidence.Tools tools(ShopRules rules) {
         return new FeelerEvidence.Tools(
                 standard(InstrumentKind.FEELERS, FeelerEvidence.Tools.USUAL.blade()),
-                standard(InstrumentKind.STRAIGHTEDGE, FeelerEvidence.Tools.USUAL.edge()));
+                standard(InstrumentKind.STRAIGHTEDGE, FeelerEvidence.Tools.USUAL.edge()),
+                rules.before().byStiffEdge() ? Sag.NONE : Sag.ofHeight(BenchFigure.EDGE_HEIGHT.value(rules.books())),
+                Optional.of(blades));
     }
 
     private double standard(InstrumentKind kind, double usual) {

@@ -61,7 +61,7 @@ public record FeelerFinding(
                         .distinct()
                         .map(Length::mm)
                         .toList(),
-                survey.tools()));
+                survey.tools(part.rules())));
         return new FeelerFinding(byBlades, known.judge(byBlades), Optional.of(known), false);
     }
 

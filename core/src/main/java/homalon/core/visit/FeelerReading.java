@@ -4,12 +4,16 @@ import homalon.core.face.FeelerLine.Rest;
 import homalon.core.face.FeelerResult;
 import homalon.core.face.FeelerResult.Try;
 import homalon.core.face.Gap;
+import homalon.core.gauge.Sag;
 import homalon.core.part.Layout;
 import homalon.core.part.PlaceNames;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.rulebook.BenchFigure;
 import homalon.core.rulebook.FlatnessLimit;
+import homalon.core.rulebook.ShopRules;
+import homalon.core.rulebook.Source;
 import homalon.core.visit.FeelerFile.LineFile;
 import homalon.core.visit.FeelerFile.PlaceFile;
 import homalon.core.words.Message;
@@ -22,7 +26,34 @@ import java.util.Optional;
  * @param limit the overall one, of the gap or of the zone
  */
 public record FeelerReading(
-        FeelerFile survey, LengthWriter writer, Layout layout, FlatnessLimit limit, FeelerFinding finding) {
+        FeelerFile survey,
+        LengthWriter writer,
+        Layout layout,
+        FlatnessLimit limit,
+        FeelerFinding finding,
+        Optional<Edge> edge) {
+
+    /**
+     * An edge that hangs down under its own weight.
+     *
+     * @param height of its section, mm
+     * @param longest line on which it was laid, mm
+     * @param hangs in the middle of that, mm
+     */
+    public record Edge(double height, Source source, double longest, double hangs) {
+        static Optional<Edge> of(ShopRules rules, FeelerFile survey) {
+            Sag sag = survey.tools(rules).sag();
+            double longest =
+                    survey.lines().stream().mapToDouble(LineFile::length).max().orElse(0);
+            return sag.equals(Sag.NONE)
+                    ? Optional.empty()
+                    : Optional.of(new Edge(
+                            BenchFigure.EDGE_HEIGHT.value(rules.books()),
+                            BenchFigure.EDGE_HEIGHT.source(rules.books()),
+                            longest,
+                            sag.at(0, longest, longest / 2)));
+        }
+    }
 
     public static FeelerReading of(
             PartFile part, FeelerFile survey, Layout layout, FeelerFinding finding, BenchUnit unit) {
@@ -30,7 +61,8 @@ public record FeelerReading(
                 .filter(l -> l.scope() == FlatnessLimit.Scope.OVERALL)
                 .findFirst()
                 .orElseThrow();
-        return new FeelerReading(survey, new LengthWriter(unit), layout, overall, finding);
+        return new FeelerReading(
+                survey, new LengthWriter(unit), layout, overall, finding, Edge.of(part.rules(), survey));
     }
 
     public FeelerResult result() {

@@ -23,6 +23,14 @@ public final class FeelerWorking {
                 .sum();
         w.line(Message.of("visit.places-tried-all-of-them-together-are", said));
         bounds(w, read);
+        if (read.edge().isPresent()) {
+            FeelerReading.Edge edge = read.edge().get();
+            w.line(
+                    Message.of("visit.the-edge-hangs-down", edge.source().words()),
+                    edge.height(),
+                    edge.longest(),
+                    edge.hangs());
+        }
         w.line(
                 Message.of(
                         "visit.limit-from-asked-of",

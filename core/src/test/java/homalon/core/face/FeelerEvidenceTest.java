@@ -6,15 +6,19 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import homalon.core.face.FeelerLine.Rest;
 import homalon.core.face.FeelerLine.Station;
 import homalon.core.face.FeelerLine.Tried;
+import homalon.core.gauge.Sag;
 import homalon.core.geometry.Spot;
 import homalon.core.part.Ground;
 import homalon.core.part.Layout;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.part.PartKind;
 import homalon.core.quantity.Length;
+import homalon.core.rulebook.BladeSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -74,6 +78,41 @@ class FeelerEvidenceTest {
     private static double log(FeelerLine line, ToDoubleFunction<Spot> face) {
         FeelerEvidence evidence = new FeelerEvidence(List.of(line), GROUND, FeelerEvidence.Tools.USUAL);
         return evidence.log(evidence.spots().stream().mapToDouble(face).toArray());
+    }
+
+    /** What a blade finds is the gap less what the edge hangs down. */
+    @Test
+    void anEdgeThatHangsHidesSoMuch() {
+        FeelerLine line = line(Rest.NOT_NOTED, Tried.NOTHING, new Station(0.5, tried(0.05, 0.06)));
+        double span = FROM.distance(TO);
+        FeelerEvidence hanging = new FeelerEvidence(
+                List.of(line), GROUND, new FeelerEvidence.Tools(0.002, 0.003, Sag.ofHeight(10), Optional.empty()));
+        FeelerEvidence stiff = new FeelerEvidence(List.of(line), GROUND, FeelerEvidence.Tools.USUAL);
+        double[] z = hanging.spots().stream().mapToDouble(bow(0.06)).toArray();
+        double hangs = Sag.ofHeight(10).at(0, span, span / 2);
+        assertTrue(hangs > 0.005 && hangs < 0.03, hangs + " mm: worth taking off");
+        assertEquals(stiff.gap(z, 0, 0) - hangs, hanging.gap(z, 0, 0), 1e-12);
+        assertEquals(0, hanging.gap(new double[z.length], 0, 0), 1e-12);
+        // A face is as likely under the edge that hangs as one that is less hollow is under a stiff one.
+        double[] less = stiff.spots().stream().mapToDouble(bow(0.06 - hangs)).toArray();
+        assertEquals(stiff.log(less), hanging.log(z), 1e-9);
+        assertEquals(
+                stiff.hints().get(0).about() + hangs, hanging.hints().get(0).about(), 1e-12);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0.2, 1", "0.3, 2", "0.35, 3"})
+    void eachLeafOfAStackAddsWhatIsOpenOfIt(double thickness, int leaves) {
+        BladeSet set =
+                new BladeSet(Stream.of("0.05", "0.1", "0.2").map(Length::ofMm).toList());
+        FeelerEvidence.Tools tools = new FeelerEvidence.Tools(0.004, 0.003, Sag.NONE, Optional.of(set));
+        FeelerLine line = line(Rest.NOT_NOTED, Tried.NOTHING, new Station(0.5, tried(thickness, 0)));
+        FeelerEvidence evidence = new FeelerEvidence(List.of(line), GROUND, tools);
+        // Where the gap is one spread over the blade, it goes in 84 of 100 cases.
+        double spread = Math.sqrt(0.003 * 0.003 + leaves * 0.004 * 0.004 + 0.003 * 0.003);
+        double[] z =
+                evidence.spots().stream().mapToDouble(bow(thickness + spread)).toArray();
+        assertEquals(0.99 * 0.841345 + 0.005, Math.exp(evidence.log(z)), 1e-4);
     }
 
     /** A bow of so much along the line, hollow when above nothing; the stations lie in its middle. */

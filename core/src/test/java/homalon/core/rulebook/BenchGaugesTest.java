@@ -47,7 +47,8 @@ class BenchGaugesTest {
         assertEquals(BenchGauges.of(rules.books()), rules.gauges());
         assertEquals(
                 BenchGauges.EXACT,
-                rules.asBefore(new ShopRules.Before(false, false, true, false)).gauges());
+                rules.asBefore(new ShopRules.Before(false, false, true, false, false))
+                        .gauges());
     }
 
     private static Liners.Read all(int number, double at) {

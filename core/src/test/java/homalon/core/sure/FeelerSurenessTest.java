@@ -15,6 +15,7 @@ import homalon.core.face.FeelerResult.Try;
 import homalon.core.face.FeelerSurvey;
 import homalon.core.face.FeelerSurvey.Kind;
 import homalon.core.face.Feelers;
+import homalon.core.gauge.Sag;
 import homalon.core.geometry.Spot;
 import homalon.core.part.Ground;
 import homalon.core.part.Layout;
@@ -29,6 +30,7 @@ import homalon.core.surface.SurfacePrior;
 import homalon.core.verdict.Verdict;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -130,7 +132,7 @@ class FeelerSurenessTest {
                 0.01,
                 asked(),
                 BLADES,
-                new FeelerEvidence.Tools(0.002, 0.05)));
+                new FeelerEvidence.Tools(0.002, 0.05, Sag.NONE, Optional.empty())));
         assertTrue(coarse.chance() > 3 * fine && coarse.chance() > 0.02, coarse.chance() + " beside " + fine);
         assertFalse(coarse.withinRisk());
     }

@@ -168,15 +168,15 @@ class FaceRuleTest {
 
     @Test
     void whatWasHandedOverByCoverAloneStaysJudgedByIt() {
-        FaceRule rule =
-                FaceRule.of(by(ShopRules.of(BenchUnit.MM).asBefore(new ShopRules.Before(true, true, true, false))));
+        FaceRule rule = FaceRule.of(
+                by(ShopRules.of(BenchUnit.MM).asBefore(new ShopRules.Before(true, true, true, false, false))));
         assertTrue(rule.risk().isEmpty());
         assertEquals(RuleBook.DEFAULT_COVER.mm(), rule.cover().getAsDouble());
     }
 
     @Test
     void aScanThatWasHandedOverByCoverStaysJudgedByItAndNothingElseDoes() {
-        PartFile part = by(ShopRules.of(BenchUnit.MM).asBefore(new ShopRules.Before(false, false, false, true)));
+        PartFile part = by(ShopRules.of(BenchUnit.MM).asBefore(new ShopRules.Before(false, false, false, true, false)));
         assertEquals(RuleBook.DEFAULT_COVER.mm(), FaceRule.ofScan(part).cover().getAsDouble());
         assertTrue(FaceRule.ofScan(part).risk().isEmpty());
         assertTrue(FaceRule.of(part).risk().isPresent());
@@ -188,7 +188,7 @@ class FaceRuleTest {
     @CsvSource({"false, false, NOT_PROVEN", "true, false, NOT_PROVEN", "false, true, WITHIN", "true, true, WITHIN"})
     void readAllOverAFlatFaceIsWithinByEitherRule(boolean byCover, boolean everywhere, Verdict verdict) {
         ShopRules rules = ShopRules.of(BenchUnit.MM);
-        PartFile part = by(byCover ? rules.asBefore(new ShopRules.Before(true, true, true, false)) : rules);
+        PartFile part = by(byCover ? rules.asBefore(new ShopRules.Before(true, true, true, false, false)) : rules);
         List<Spot> spots = new ArrayList<>(
                 PlaceProposal.of(LAYOUT, everywhere ? PlaceProposal.Density.CLOSE : PlaceProposal.Density.CORNERS)
                         .stream()

@@ -93,6 +93,9 @@ final class Job {
     /** Handed over while the rule of cover was all that was asked of a scan. */
     boolean byScan;
 
+    /** Handed over while a straightedge counted as stiff. */
+    boolean byStiffEdge;
+
     /** When and why the booking was voided; null for every other. */
     @Column(name = "voided_at")
     @Nullable

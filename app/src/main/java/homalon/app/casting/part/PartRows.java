@@ -38,7 +38,8 @@ final class PartRows {
 
     private static ShopRules rules(Job visit, ShopSettings.History settings) {
         ShopRules rules = visit.releasedAt == null ? settings.now() : settings.at(visit.releasedAt);
-        return rules.asBefore(new ShopRules.Before(visit.byCover, visit.byBlades, visit.byFigures, visit.byScan));
+        return rules.asBefore(
+                new ShopRules.Before(visit.byCover, visit.byBlades, visit.byFigures, visit.byScan, visit.byStiffEdge));
     }
 
     private static PartFile.Visit visit(Job j) {

@@ -111,7 +111,7 @@ public class FeelerSurveys {
      * {@code 0.05} the thickest blade that goes, {@code 0} none goes, {@code +0.05} that blade goes, {@code -0.05} it does not,
      * {@code r} the edge rocks, {@code s} it sits still, {@code l} light shows under it, {@code n} no light, {@code /} skipped,
      * {@code 0.05 120..260} that blade was slid along and goes from there to there; {@code 0} where it is asked how the edge rests:
-     * it sits still and no blade goes anywhere along it.
+     * it sits still and no blade goes anywhere along it; {@code 0.2+0.15} blades stacked, which go, {@code -0.2+0.15} which do not.
      *
      * @throws BadInputException when what was keyed is nothing that a feeler can say, with what to key instead
      */
@@ -240,8 +240,12 @@ public class FeelerSurveys {
             throw new BadInputException("typed", "app.feelers.key-when-the-blade-goes-or-when-it-is");
         }
         String figure = typed.replaceAll("^[-+\u2212]|[-+\u2212]$", "");
-        Length said = Length.parse(figure, keyed.unit());
         BladeSet set = survey.blades();
+        if (figure.indexOf('+') > 0) {
+            say(place.id(), stroke, !refuses, stacked(set, figure, keyed.unit()));
+            return;
+        }
+        Length said = Length.parse(figure, keyed.unit());
         Optional<Length> of = said.signum() == 0 ? Optional.of(said) : set.meant(said);
         if (of.isEmpty() && (goes || refuses)) {
             of = Optional.of(joins(survey, said));
@@ -257,6 +261,18 @@ public class FeelerSurveys {
         Optional<Length> went = blade.signum() == 0 ? Optional.empty() : Optional.of(blade);
         Optional<Length> refused = went.isEmpty() ? Optional.of(set.thinnest()) : set.thickerThan(blade);
         save(place.id(), stroke, FeelerSaid.FOUND, new Gap(went, refused));
+    }
+
+    /** Some of the set's blades together, each once. */
+    private static Length stacked(BladeSet set, String figure, BenchUnit unit) {
+        List<Length> leaves = Stream.of(figure.split("\\+", -1))
+                .map(leaf -> Length.parse(leaf.strip(), unit))
+                .map(leaf -> set.meant(leaf).orElseThrow(() -> noSuchBlade(set, leaf, unit)))
+                .toList();
+        if (leaves.size() > BladeSet.MOST_LEAVES || leaves.stream().distinct().count() < leaves.size()) {
+            throw new BadInputException("typed", "app.feelers.a-stack-is-two-to-four", BladeSet.MOST_LEAVES);
+        }
+        return leaves.stream().reduce(Length.ZERO, Length::plus);
     }
 
     /** A blade in the hand that the shop's set does not have joins this survey's. */

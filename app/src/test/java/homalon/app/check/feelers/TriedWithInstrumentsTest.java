@@ -78,8 +78,11 @@ class TriedWithInstrumentsTest {
         String path = "/parts/" + part.tag() + "/feelers";
         assertTrue(ines.get(path).body().contains("name=\"hand-STRAIGHTEDGE\""));
         ines.post(path + "/start", "way", "FIND", "limitKind", "GAP", "hand-STRAIGHTEDGE", edge);
-        assertEquals(0.02 / Math.sqrt(3), survey(part).tools().edge(), 1e-12);
-        assertEquals(FeelerEvidence.Tools.USUAL.blade(), survey(part).tools().blade(), "none was noted");
+        assertEquals(0.02 / Math.sqrt(3), survey(part).tools(part.rules()).edge(), 1e-12);
+        assertEquals(
+                FeelerEvidence.Tools.USUAL.blade(),
+                survey(part).tools(part.rules()).blade(),
+                "none was noted");
         key(part, Asked.REST, "s");
         assertTrue(key(part, Asked.STATION, "0.05").contains("past due since"));
         assertTrue(ines.get("/parts/" + part.tag() + "/report").body().contains("past due since"));
@@ -88,11 +91,11 @@ class TriedWithInstrumentsTest {
         String taken = ines.key(path + "/with", "instrument", "FEELERS", "code", blades)
                 .body();
         assertTrue(taken.contains(blades), taken);
-        assertEquals(0.003 / Math.sqrt(3), survey(part).tools().blade(), 1e-12);
+        assertEquals(0.003 / Math.sqrt(3), survey(part).tools(part.rules()).blade(), 1e-12);
         // another edge: the first one's answer stands, so that the coarser of the two counts
         String fine = instrument(InstrumentKind.STRAIGHTEDGE, "MF-03", 0.002, 10);
         ines.key(path + "/with", "instrument", "STRAIGHTEDGE", "code", fine);
-        assertEquals(0.02 / Math.sqrt(3), survey(part).tools().edge(), 1e-12);
+        assertEquals(0.02 / Math.sqrt(3), survey(part).tools(part.rules()).edge(), 1e-12);
         assertEquals(
                 422,
                 ines.key(path + "/with", "instrument", "INDICATOR", "code", "").statusCode());
@@ -104,7 +107,12 @@ class TriedWithInstrumentsTest {
         String path = "/parts/" + part.tag() + "/feelers";
         HttpResponse<String> begun = ines.post(path + "/start", "way", "FIND", "limitKind", "GAP");
         assertEquals(302, begun.statusCode());
-        assertEquals(FeelerEvidence.Tools.USUAL, survey(part).tools());
+        assertEquals(
+                FeelerEvidence.Tools.USUAL.edge(),
+                survey(part).tools(part.rules()).edge());
+        assertEquals(
+                FeelerEvidence.Tools.USUAL.blade(),
+                survey(part).tools(part.rules()).blade());
         key(part, Asked.REST, "s");
         assertFalse(key(part, Asked.STATION, "0.02").contains("past due"));
     }
