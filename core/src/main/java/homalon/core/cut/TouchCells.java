@@ -2,7 +2,9 @@ package homalon.core.cut;
 
 import homalon.core.geometry.Box;
 import homalon.core.geometry.Raster;
+import homalon.core.geometry.Spot;
 import homalon.core.part.LandRaster;
+import homalon.core.sure.TouchSeen;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
@@ -71,6 +73,75 @@ public final class TouchCells {
         int column = (int) Math.min(COLUMNS - 1, Math.max(0, (x - box.x0()) / box.width() * COLUMNS));
         int row = (int) Math.min(rows - 1, Math.max(0, (y - box.y0()) / box.height() * rows));
         return row * COLUMNS + column;
+    }
+
+    /** Number of the cell in which a place lies. */
+    public int at(Spot place) {
+        return cellAt(place.x(), place.y());
+    }
+
+    /** Where bare metal ends: midway between a cell that was touched and one beside it that was not. */
+    public List<Spot> ends(TouchComparison.Look look) {
+        List<Spot> ends = new ArrayList<>();
+        for (Cell c : cells) {
+            for (Cell o : beside(c)) {
+                boolean told = !look.unsure().get(c.number()) && !look.unsure().get(o.number());
+                if (told && look.touched().get(c.number()) && !look.touched().get(o.number())) {
+                    ends.add(new Spot((middleX(c) + middleX(o)) / 2, (middleY(c) + middleY(o)) / 2));
+                }
+            }
+        }
+        return ends;
+    }
+
+    /** Cells of which it is told whether they were touched, and the same of all that lie beside them. */
+    public BitSet inner(TouchComparison.Look look) {
+        BitSet inner = new BitSet();
+        for (Cell c : cells) {
+            boolean same = beside(c).stream()
+                    .allMatch(o ->
+                            look.touched().get(o.number()) == look.touched().get(c.number())
+                                    && !look.unsure().get(o.number()));
+            inner.set(c.number(), same && !look.unsure().get(c.number()));
+        }
+        return inner;
+    }
+
+    /**
+     * What a look tells of places.
+     *
+     * @param spots of a grid over the face
+     */
+    public TouchSeen seen(TouchComparison.Look look, List<Spot> spots) {
+        BitSet known = new BitSet();
+        cells.forEach(c -> known.set(c.number()));
+        known.andNot(look.unsure());
+        BitSet inner = inner(look);
+        BitSet bare = new BitSet();
+        BitSet open = new BitSet();
+        BitSet rim = new BitSet();
+        for (int i = 0; i < spots.size(); i++) {
+            int cell = at(spots.get(i));
+            bare.set(i, known.get(cell) && look.touched().get(cell));
+            open.set(i, known.get(cell) && !look.touched().get(cell));
+            rim.set(i, !inner.get(cell));
+        }
+        return new TouchSeen(look.depth(), ends(look), bare, open, rim);
+    }
+
+    private static double middleX(Cell c) {
+        return c.x0() + c.width() / 2;
+    }
+
+    private static double middleY(Cell c) {
+        return c.y0() + c.height() / 2;
+    }
+
+    /** Along and across, those with land. */
+    private List<Cell> beside(Cell c) {
+        return cells.stream()
+                .filter(o -> Math.abs(o.column() - c.column()) + Math.abs(o.row() - c.row()) == 1)
+                .toList();
     }
 
     public List<Cell> cells() {

@@ -2,7 +2,9 @@ package homalon.core.sure;
 
 import homalon.core.geometry.Plane;
 import homalon.core.geometry.Points;
+import homalon.core.geometry.Spot;
 import homalon.core.numeric.LeastSquaresPlane;
+import homalon.core.surface.Noise;
 import homalon.core.surface.Surface;
 import homalon.core.surface.SurfaceDraws;
 import java.util.ArrayList;
@@ -11,14 +13,14 @@ import java.util.List;
 import java.util.stream.IntStream;
 
 /**
- * How much of a face a cut cleans and what it takes to clean it, with what lies between the places that were read: over whole faces that
- * agree with the readings.
+ * How much of a face a cut cleans and what it takes to clean it, with what lies between the places that were read and with what the cutter
+ * was seen to touch: over whole faces that agree with both.
  *
- * @param depth from first touch, the highest of the face
+ * @param depth from first touch, the highest of the face, by the dial
  * @param shares of the land that has to come clean that are, one for each depth that was asked about
  */
 public record CleanUp(CleanDepth depth, List<Share> shares) {
-    private static final long SEED = 20_261_130L;
+    static final long SEED = 20_261_130L;
     private static final int PLAIN = 300;
     private static final int FAULTY = 150;
     private static final double TENTH = 0.1;
@@ -26,32 +28,46 @@ public record CleanUp(CleanDepth depth, List<Share> shares) {
     /** Of the land, 0 to 1: in nine of ten cases more than the least, as likely as not more than the likely, in one more than the most. */
     public record Share(double least, double likely, double most) {}
 
-    /** Faces above the cutter's plane at each place of the grid, and how much each counts. */
-    private record Drawn(List<double[]> above, double[] weights) {}
+    /**
+     * What is cut.
+     *
+     * @param plane that is level with the cutter, in the frame of what was read
+     * @param seals which places of the grid have to come clean
+     */
+    public record Cut(Plane plane, boolean[] seals) {}
+
+    /**
+     * Faces that are possible.
+     *
+     * @param above heights above the cutter's plane at each place of the grid, mm, one row a face
+     * @param higher by how much the cutter stands higher than its dial says, mm, for each of them
+     * @param weights how much each counts
+     */
+    record Drawn(List<double[]> above, double[] higher, double[] weights) {}
 
     /**
      * @param read sealing places, mm: four at the least, not on one line
-     * @param plane that is level with the cutter, in the frame of what was read
-     * @param seals which places of the grid have to come clean
+     * @param looks what the cutter was seen to touch, in the order of the passes; none while nothing was looked at
      * @param depths from first touch that are asked about, mm
      */
-    public static CleanUp of(Sureness.Question question, Points read, Plane plane, boolean[] seals, double[] depths) {
-        Drawn drawn = drawn(question, read, plane);
+    public static CleanUp of(Sureness.Question question, Points read, Cut cut, List<TouchSeen> looks, double[] depths) {
+        Drawn byReadings = drawn(question, read, cut.plane());
+        Drawn drawn = looks.isEmpty() ? byReadings : TouchSeen.weigh(question, read, cut, looks, byReadings);
+        double down = TouchSeen.openAt(looks, cut.seals());
         int n = drawn.above().size();
         double[] needed = new double[n];
         double[][] clean = new double[depths.length][n];
         for (int f = 0; f < n; f++) {
             double[] above = drawn.above().get(f);
-            double highest = Arrays.stream(above).max().orElseThrow();
+            double top = highest(above) + drawn.higher()[f];
             double lowest = IntStream.range(0, above.length)
-                    .filter(i -> seals[i])
+                    .filter(i -> cut.seals()[i])
                     .mapToDouble(i -> above[i])
                     .min()
-                    .orElse(highest);
-            needed[f] = highest - lowest;
+                    .orElse(top);
+            needed[f] = Math.max(down, top - lowest);
             for (int d = 0; d < depths.length; d++) {
-                double down = highest - depths[d];
-                clean[d][f] = share(above, seals, down);
+                clean[d][f] = share(above, cut.seals(), top - depths[d]);
             }
         }
         Quantiles all = new Quantiles(needed, drawn.weights());
@@ -61,6 +77,10 @@ public record CleanUp(CleanDepth depth, List<Share> shares) {
             shares.add(new Share(q.at(TENTH), q.at(0.5), q.at(1 - TENTH)));
         }
         return new CleanUp(new CleanDepth(all.at(0.5), all.at(1 - TENTH)), shares);
+    }
+
+    static double highest(double[] above) {
+        return Arrays.stream(above).max().orElseThrow();
     }
 
     /** Of the places that have to come clean, how many lie no lower; all where none has to. */
@@ -75,13 +95,28 @@ public record CleanUp(CleanDepth depth, List<Share> shares) {
     }
 
     private static Drawn drawn(Sureness.Question question, Points read, Plane plane) {
-        FaceGrid grid = question.grid();
+        return drawn(
+                question, question.noise(), read, read, plane, question.grid().spots());
+    }
+
+    /**
+     * @param noise of what is taken for read
+     * @param read sealing places
+     * @param taken for read: those, and what is surmised
+     * @param places whose heights are drawn
+     */
+    static Drawn drawn(
+            Sureness.Question question, Noise noise, Points read, Points taken, Plane plane, List<Spot> places) {
         Plane level = LeastSquaresPlane.fit(read);
         SurfaceDraws draws = Surface.given(
-                        question.prior(), grid.ground(), Sureness.above(read, level), question.noise(), question.gone())
-                .over(grid.spots());
+                        question.prior(),
+                        question.grid().ground(),
+                        Sureness.above(taken, level),
+                        noise,
+                        question.gone())
+                .over(places);
         SurfaceDraws.Faces faces = draws.draw(PLAIN, FAULTY, SEED);
-        double[] tilt = grid.spots().stream()
+        double[] tilt = places.stream()
                 .mapToDouble(s -> level.at(s.x(), s.y()) - plane.at(s.x(), s.y()))
                 .toArray();
         int with = faces.heights().length - faces.plain();
@@ -95,6 +130,6 @@ public record CleanUp(CleanDepth depth, List<Share> shares) {
             above.add(z);
             weights[f] = f < faces.plain() ? (1 - faces.faulty()) / faces.plain() : faces.faulty() / with;
         }
-        return new Drawn(above, weights);
+        return new Drawn(above, new double[weights.length], weights);
     }
 }

@@ -82,6 +82,7 @@ final class Factored {
     private double[] factor(Noise noise) {
         int n = read.size();
         double shared = noise.curvature() * noise.curvature();
+        int rough = n - noise.rough().count();
         DMatrixRMaj k = new DMatrixRMaj(n, n);
         for (int i = 0; i < n; i++) {
             for (int j = 0; j <= i; j++) {
@@ -90,7 +91,8 @@ final class Factored {
                 k.set(i, j, c);
                 k.set(j, i, c);
             }
-            k.add(i, i, noise.each() * noise.each());
+            double each = i >= rough ? noise.rough().each() : noise.each();
+            k.add(i, i, each * each);
         }
         var cholesky = DecompositionFactory_DDRM.chol(n, true);
         if (n > 0 && !cholesky.decompose(k)) {

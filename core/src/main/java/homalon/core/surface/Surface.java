@@ -29,7 +29,7 @@ public final class Surface {
      */
     private static final double UNBENT = 5e-4;
     /** More places than this lie closer than any fault is wide: the means of small cells tell as much. */
-    private static final int MOST = 300;
+    public static final int MOST = 300;
 
     private final List<Conditioned> levels = new ArrayList<>();
     private final List<Double> weights = new ArrayList<>();
@@ -37,7 +37,7 @@ public final class Surface {
 
     private Surface(SurfacePrior prior, Ground ground, Points read, Noise noise, List<Spot> gone) {
         List<FaultShape> ways = Faults.of(ground, prior, gone);
-        Points weighed = CellMeans.of(read, ground.box(), MOST);
+        Points weighed = noise.rough().count() > 0 ? read : CellMeans.of(read, ground.box(), MOST);
         FaultsRead known = FaultsRead.of(ways, weighed);
         List<SurfacePrior.Level> possible = new ArrayList<>();
         List<Conditioned> all = new ArrayList<>();

@@ -1,5 +1,7 @@
 package homalon.core.visit;
 
+import homalon.core.cut.TouchCells;
+import homalon.core.cut.TouchComparison;
 import homalon.core.cut.Tram;
 import homalon.core.face.Cover;
 import homalon.core.face.FaceJudge;
@@ -20,6 +22,7 @@ import homalon.core.sure.FaceGrid;
 import homalon.core.sure.Sureness;
 import homalon.core.surface.Noise;
 import homalon.core.words.Message;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -136,29 +139,43 @@ public record FaceFinding(
     }
 
     /**
-     * How much of the face a cut cleans, with what lies between its places; empty for what was handed over while that was not asked.
+     * How much of the face a cut cleans, with what lies between its places and what the cutter was seen to touch; empty for what was handed
+     * over while that was not asked.
      *
      * @param plane that is level with the cutter
+     * @param looks after passes, in their order
      * @param depths from first touch that are asked about, mm
      */
     public Optional<CleanUp> cleanUp(
-            PartFile part, FaceModel model, LandRaster land, Plane plane, List<Double> depths) {
+            PartFile part,
+            FaceModel model,
+            LandRaster land,
+            Plane plane,
+            List<TouchComparison.Look> looks,
+            List<Double> depths) {
         FaceRule rule = FaceRule.of(part);
         if (rule.risk().isEmpty()) {
             return Optional.empty();
         }
         FaceGrid grid = model.grid();
-        boolean[] seals = new boolean[grid.spots().size()];
+        List<Spot> spots = grid.spots();
+        boolean[] seals = new boolean[spots.size()];
+        boolean any = false;
         for (int i = 0; i < seals.length; i++) {
-            seals[i] = !land.bands().leavesOut(land.layout(), grid.spots().get(i));
+            seals[i] = land.bands().seals(land.layout(), spots.get(i));
+            any = any || seals[i];
         }
+        if (!any) {
+            Arrays.fill(seals, true);
+        }
+        TouchCells cells = TouchCells.of(land);
         Sureness.Question question =
                 question(model, rule.spots(grid.ground()), rule.risk().getAsDouble());
         return Optional.of(CleanUp.of(
                 question,
                 SurveyFile.points(sealing()),
-                plane,
-                seals,
+                new CleanUp.Cut(plane, seals),
+                looks.stream().map(l -> cells.seen(l, spots)).toList(),
                 depths.stream().mapToDouble(Double::doubleValue).toArray()));
     }
 

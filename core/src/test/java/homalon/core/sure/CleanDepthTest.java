@@ -50,7 +50,8 @@ class CleanDepthTest {
     }
 
     private static CleanDepth clean(Sureness.Question question, Points read, Plane plane, boolean[] seals) {
-        return CleanUp.of(question, read, plane, seals, new double[0]).depth();
+        return CleanUp.of(question, read, new CleanUp.Cut(plane, seals), List.of(), new double[0])
+                .depth();
     }
 
     private static boolean[] all() {

@@ -166,6 +166,29 @@ class SurfaceTest {
         double open = shared * square(HEAD.box().width()) / 8;
         assertEquals(Math.hypot(without, open), with, 0.05 * with, "the bow is open by about as much more");
         assertThrows(IllegalArgumentException.class, () -> new Noise(NOISE, -1e-9));
+        assertThrows(IllegalArgumentException.class, () -> Noise.of(NOISE).with(new Noise.Rough(1, 0)));
+    }
+
+    /** The last three are surmised, and may be ten times as far off: against the textbook with so much in their place. */
+    @Test
+    void whatIsSurmisedTellsLessThanWhatIsRead() {
+        Points read = some(12, 9);
+        RealMatrix k = new Textbook(EVEN, read).k();
+        for (int i = 9; i < 12; i++) {
+            k.addToEntry(i, i, square(10 * NOISE) - square(NOISE));
+        }
+        CholeskyDecomposition factor = new CholeskyDecomposition(k);
+        Noise noise = Noise.of(NOISE).with(new Noise.Rough(3, 10 * NOISE));
+        ConditionedDraws draws = new ConditionedDraws(
+                new Conditioned(new Factored(EVEN, HEAD.box(), read, noise), FaultsRead.of(List.of(), read)),
+                List.of(read.spot(1), read.spot(11), new Spot(200, 75)));
+        Textbook book = new Textbook(EVEN, read);
+        RealVector z = MatrixUtils.createRealVector(read.zs());
+        List<Spot> places = List.of(read.spot(1), read.spot(11), new Spot(200, 75));
+        for (int a = 0; a < places.size(); a++) {
+            assertEquals(factor.getSolver().solve(book.to(places.get(a))).dotProduct(z), draws.mean(a), 1e-9);
+        }
+        assertTrue(draws.spread(1) > 1.5 * draws.spread(0), draws.spread(1) + " beside " + draws.spread(0));
     }
 
     /** Spread of how far the middle lies under both ends. */

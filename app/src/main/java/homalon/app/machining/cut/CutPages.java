@@ -2,6 +2,7 @@ package homalon.app.machining.cut;
 
 import homalon.app.casting.ledger.Ledgers;
 import homalon.app.casting.part.PartPage;
+import homalon.core.cut.TouchComparison;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.route.StepKind;
@@ -37,13 +38,20 @@ class CutPages {
         Optional<String> clean = cutting.saidClean(part, ledger);
         Optional<Paintings.Painting> painted = paintings.now(part, ledger);
         page.show("view", views.of(part, ledger, plan, compared, painted, clean, page.writer()));
-        Optional<CleanUp> cleaning = compared.flatMap(
-                c -> planner.cleanUp(part, c, plan.orElseThrow().plan().school(), List.of()));
+        List<TouchComparison.Look> looks = paintings.looks(part, ledger, planner.cells(part));
+        Optional<CleanUp> cleaning = compared.filter(c -> clean.isEmpty() && !planner.readAgain(part))
+                .flatMap(c -> planner.cleanUp(
+                        part,
+                        c,
+                        plan.orElseThrow().plan().school(),
+                        looks,
+                        PlanViews.totals(plan.orElseThrow().plan().passes())));
+        page.show("bands", cleaning.map(PlanViews::bands).orElse(List.of()));
         page.show(
                 "toGo",
-                cleaning.filter(c -> clean.isEmpty() && painted.isEmpty() && !planner.readAgain(part))
-                        .flatMap(c -> toGo(
+                cleaning.flatMap(c -> toGo(
                                 c.depth(),
+                                looks.isEmpty() ? "read" : "read and touched",
                                 ledger.ledger().totals(part.visit().id()).thisJob(),
                                 page.writer()))
                         .orElse(null));
@@ -58,8 +66,8 @@ class CutPages {
                         .orElse(null));
     }
 
-    /** Nothing once it is as good as clean; what the cutter was seen to touch says more. */
-    private static Optional<String> toGo(CleanDepth depth, Length cut, LengthWriter writer) {
+    /** Nothing once it is as good as clean. */
+    private static Optional<String> toGo(CleanDepth depth, String by, Length cut, LengthWriter writer) {
         double mostly = depth.mostly() - cut.mm();
         double likely = Math.max(0, depth.likely() - cut.mm());
         if (mostly < PassWatcher.ONE_FIGURE) {
@@ -68,7 +76,7 @@ class CutPages {
         String more = writer.full(mostly) + " more cleans it in 9 of 10 cases";
         return Optional.of(
                 likely < PassWatcher.ONE_FIGURE
-                        ? "By what was read it is as likely clean as not; " + more + "."
-                        : "By what was read " + more + ", " + writer.full(likely) + " as likely as not.");
+                        ? "By what was " + by + " it is as likely clean as not; " + more + "."
+                        : "By what was " + by + " " + more + ", " + writer.full(likely) + " as likely as not.");
     }
 }

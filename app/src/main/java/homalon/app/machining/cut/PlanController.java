@@ -178,7 +178,9 @@ class PlanController {
                         .orElse(null));
         page.show("feeds", feeds(page, asked, kept, view.passPlan()));
         page.show("view", view);
-        Optional<CleanUp> cleaning = planner.cleanUp(part, compared, chosen, List.of());
+        Optional<CleanUp> cleaning =
+                planner.cleanUp(part, compared, chosen, List.of(), PlanViews.totals(view.passPlan()));
+        page.show("bands", cleaning.map(PlanViews::bands).orElse(List.of()));
         page.show(
                 "spread",
                 cleaning.map(c -> PlanViews.spread(c.depth(), page.writer())).orElse(null));

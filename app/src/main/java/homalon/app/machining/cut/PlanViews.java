@@ -20,6 +20,7 @@ import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.rulebook.ShimStock;
 import homalon.core.sure.CleanDepth;
+import homalon.core.sure.CleanUp;
 import homalon.core.visit.ComparedFace;
 import homalon.core.visit.PlanFile;
 import java.util.ArrayList;
@@ -66,6 +67,22 @@ public class PlanViews {
                 supports(setUps, plan, writer),
                 tips(setUps, plan.footing()),
                 plan.passes());
+    }
+
+    /** From first touch, after each pass. */
+    static List<Length> totals(PassPlan plan) {
+        return plan.passes().stream().map(PassPlan.Pass::total).toList();
+    }
+
+    /** After each pass, how much of the land that seals is clean in eight of ten cases. */
+    static List<String> bands(CleanUp cleaning) {
+        return cleaning.shares().stream().map(PlanViews::band).toList();
+    }
+
+    private static String band(CleanUp.Share share) {
+        String least = percent(share.least());
+        String most = percent(share.most());
+        return least.equals(most) ? least : least.replace(" %", "") + " to " + most;
     }
 
     static PlanView.Spread spread(CleanDepth depth, LengthWriter writer) {

@@ -10,6 +10,7 @@ import homalon.core.cut.Comparison;
 import homalon.core.cut.SetUpMethod;
 import homalon.core.cut.Supports;
 import homalon.core.cut.TouchCells;
+import homalon.core.cut.TouchComparison;
 import homalon.core.geometry.Box;
 import homalon.core.geometry.Plane;
 import homalon.core.lines.Taper;
@@ -69,15 +70,22 @@ public class Planner {
             FaceModel.Habit habit,
             Noise noise,
             Plane plane,
+            List<TouchComparison.Look> looks,
             List<Double> depths)
             implements Question<Optional<CleanUp>> {}
 
     /**
      * How much a cut in a set-up cleans, shims and all, with what lies between the places.
      *
+     * @param looks what the cutter was seen to touch
      * @param depths from first touch that are asked about
      */
-    Optional<CleanUp> cleanUp(PartFile part, ComparedFace compared, SetUpMethod school, List<Length> depths) {
+    Optional<CleanUp> cleanUp(
+            PartFile part,
+            ComparedFace compared,
+            SetUpMethod school,
+            List<TouchComparison.Look> looks,
+            List<Length> depths) {
         Plane plane = compared.setUps()
                 .with(school)
                 .orElseGet(() -> compared.setUps().removals().get(0))
@@ -96,8 +104,9 @@ public class Planner {
                         model.habit(),
                         finding.noise(),
                         plane,
+                        List.copyOf(looks),
                         down),
-                () -> finding.cleanUp(part, model, faces.land(part), plane, down));
+                () -> finding.cleanUp(part, model, faces.land(part), plane, looks, down));
     }
 
     /** Whether the face was read since it was cut: that says more than what was read before. */
