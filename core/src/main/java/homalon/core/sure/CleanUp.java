@@ -17,7 +17,7 @@ import java.util.stream.IntStream;
  * was seen to touch: over whole faces that agree with both.
  *
  * @param depth from first touch, the highest of the face, by the dial
- * @param shares of the land that has to come clean that are, one for each depth that was asked about
+ * @param shares of the land that seals that are clean, one for each depth that was asked about
  */
 public record CleanUp(CleanDepth depth, List<Share> shares) {
     static final long SEED = 20_261_130L;
@@ -32,9 +32,10 @@ public record CleanUp(CleanDepth depth, List<Share> shares) {
      * What is cut.
      *
      * @param plane that is level with the cutter, in the frame of what was read
-     * @param seals which places of the grid have to come clean
+     * @param clean which places of the grid have to come clean
+     * @param seals of which of them a share is told
      */
-    public record Cut(Plane plane, boolean[] seals) {}
+    public record Cut(Plane plane, boolean[] clean, boolean[] seals) {}
 
     /**
      * Faces that are possible.
@@ -53,7 +54,7 @@ public record CleanUp(CleanDepth depth, List<Share> shares) {
     public static CleanUp of(Sureness.Question question, Points read, Cut cut, List<TouchSeen> looks, double[] depths) {
         Drawn byReadings = drawn(question, read, cut.plane());
         Drawn drawn = looks.isEmpty() ? byReadings : TouchSeen.weigh(question, read, cut, looks, byReadings);
-        double down = TouchSeen.openAt(looks, cut.seals());
+        double down = TouchSeen.openAt(looks, cut.clean());
         int n = drawn.above().size();
         double[] needed = new double[n];
         double[][] clean = new double[depths.length][n];
@@ -61,7 +62,7 @@ public record CleanUp(CleanDepth depth, List<Share> shares) {
             double[] above = drawn.above().get(f);
             double top = highest(above) + drawn.higher()[f];
             double lowest = IntStream.range(0, above.length)
-                    .filter(i -> cut.seals()[i])
+                    .filter(i -> cut.clean()[i])
                     .mapToDouble(i -> above[i])
                     .min()
                     .orElse(top);
@@ -83,7 +84,7 @@ public record CleanUp(CleanDepth depth, List<Share> shares) {
         return Arrays.stream(above).max().orElseThrow();
     }
 
-    /** Of the places that have to come clean, how many lie no lower; all where none has to. */
+    /** Of the places that seal, how many lie no lower; all where none does. */
     private static double share(double[] above, boolean[] seals, double down) {
         int all = 0;
         int clean = 0;

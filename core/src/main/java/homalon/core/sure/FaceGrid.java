@@ -8,6 +8,7 @@ import homalon.core.part.Ground;
 import homalon.core.part.Layout;
 import homalon.core.rulebook.FlatnessLimit;
 import homalon.core.rulebook.RuleBook;
+import homalon.core.surface.Correlations;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.Comparator;
@@ -63,6 +64,9 @@ public final class FaceGrid {
     private @Nullable Patch whole;
     private @Nullable Bent bent;
     private final List<Cell> cells = new ArrayList<>();
+    /** Worked out when first asked for; twice the same by two hands. */
+    private volatile @Nullable Correlations alike;
+
     private double apart = STEP;
 
     private FaceGrid(Ground ground) {
@@ -71,6 +75,16 @@ public final class FaceGrid {
 
     public static FaceGrid of(Ground ground, List<FlatnessLimit> limits) {
         return of(ground, limits, STEP, MOST);
+    }
+
+    /** How alike its places are over a length. */
+    Correlations alike(double length) {
+        Correlations known = alike;
+        if (known == null || known.length() != length) {
+            known = new Correlations(spots, length);
+            alike = known;
+        }
+        return known;
     }
 
     /** So fine that what lies between its places changes nothing: for faces of which every height is known. */

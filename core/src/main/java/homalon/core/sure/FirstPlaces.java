@@ -33,8 +33,8 @@ public final class FirstPlaces {
     private FirstPlaces(FaceGrid grid, SurfacePrior prior, Points read, double noise) {
         this.grid = grid;
         this.noise = noise;
-        SurfaceDraws open =
-                Surface.given(prior, grid.ground(), read, noise, List.of()).over(grid.spots());
+        SurfaceDraws open = Surface.given(prior, grid.ground(), read, noise, List.of())
+                .over(grid.spots(), grid.alike(prior.length()));
         int m = grid.spots().size();
         this.before = new double[m][m];
         for (int i = 0; i < m; i++) {

@@ -79,7 +79,7 @@ public final class Sureness {
         FaceGrid grid = question.grid();
         Points level = above(read, LeastSquaresPlane.fit(read));
         Surface surface = Surface.given(prior, grid.ground(), level, noise, question.gone());
-        SurfaceDraws draws = surface.over(grid.spots());
+        SurfaceDraws draws = surface.over(grid.spots(), grid.alike(prior.length()));
         FaceChance chance = FaceChance.of(draws, grid, risk);
         this.chances =
                 IntStream.range(0, grid.limits().size()).mapToDouble(chance::of).toArray();

@@ -58,9 +58,9 @@ public record TouchSeen(double depth, List<Spot> ends, BitSet bare, BitSet open,
     }
 
     /** The greatest depth at which some of what has to come clean was seen not to be, mm; 0 where all was. */
-    static double openAt(List<TouchSeen> looks, boolean[] seals) {
+    static double openAt(List<TouchSeen> looks, boolean[] clean) {
         return looks.stream()
-                .filter(l -> l.open().stream().anyMatch(i -> seals[i]))
+                .filter(l -> l.open().stream().anyMatch(i -> clean[i]))
                 .mapToDouble(TouchSeen::depth)
                 .max()
                 .orElse(0);

@@ -135,6 +135,18 @@ final class Conditioned {
         return all;
     }
 
+    /** The same, each times its variance. */
+    double[][] weighedTerms(double[][] termsOf) {
+        double[][] all = new double[termsOf.length][];
+        Arrays.setAll(all, i -> readings.weighed(termsOf[i]));
+        return all;
+    }
+
+    /** Of two places as alike as that. */
+    double covariance(double alike, double[] weighedTermsA, double[] termsB) {
+        return readings.covariance(alike, weighedTermsA, termsB);
+    }
+
     double covariance(double[][] termsOf, List<Spot> places, int a, int b) {
         Spot p = places.get(a);
         Spot q = places.get(b);
@@ -148,10 +160,10 @@ final class Conditioned {
         int m = places.size();
         double[] cross = new double[n * m];
         for (int i = 0; i < n; i++) {
+            double[] weighed = readings.weighed(readings.termsOfReading(i));
             for (int j = 0; j < m; j++) {
-                Spot p = places.get(j);
                 cross[i * m + j] =
-                        readings.covariance(readings.termsOfReading(i), read.x(i), read.y(i), termsOf[j], p.x(), p.y());
+                        readings.covariance(readings.alike(read.x(i), read.y(i), places.get(j)), weighed, termsOf[j]);
             }
         }
         readings.solve(cross, m);

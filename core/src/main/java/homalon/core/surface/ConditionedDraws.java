@@ -28,7 +28,7 @@ final class ConditionedDraws {
     /** For each fault that was drawn, see {@link #left}. */
     private final Map<Integer, double[]> lefts = new HashMap<>();
 
-    ConditionedDraws(Conditioned surface, List<Spot> places) {
+    ConditionedDraws(Conditioned surface, List<Spot> places, Correlations alike) {
         this.surface = surface;
         this.places = List.copyOf(places);
         this.count = places.size();
@@ -37,7 +37,9 @@ final class ConditionedDraws {
         this.mean = timesCross(surface.whitened());
         this.variance = new double[count];
         Arrays.setAll(variance, j -> Math.max(0, surface.covariance(terms, places, j, j) - columnSquare(j)));
-        this.directions = PivotedFactor.directions(variance, pivot -> column(terms, pivot), NOTHING, MOST_DIRECTIONS);
+        double[][] weighed = surface.weighedTerms(terms);
+        this.directions = PivotedFactor.directions(
+                variance, pivot -> column(terms[pivot], weighed, alike.with(pivot), pivot), NOTHING, MOST_DIRECTIONS);
     }
 
     /** For each place the sum over the readings of one factor each times its column. */
@@ -63,10 +65,10 @@ final class ConditionedDraws {
     }
 
     /** Covariance that the readings leave between every place and one of them. */
-    private double[] column(double[][] terms, int pivot) {
+    private double[] column(double[] termsOfPivot, double[][] weighed, double[] alike, int pivot) {
         double[] column = new double[count];
         for (int j = 0; j < count; j++) {
-            column[j] = surface.covariance(terms, places, j, pivot);
+            column[j] = surface.covariance(alike[j], weighed[j], termsOfPivot);
         }
         for (int i = 0; i < surface.readings(); i++) {
             int row = i * count;

@@ -2,6 +2,7 @@ package homalon.core.surface;
 
 import homalon.core.geometry.Box;
 import homalon.core.geometry.Points;
+import homalon.core.geometry.Spot;
 import java.util.Arrays;
 import java.util.List;
 import org.ejml.data.DMatrixRMaj;
@@ -63,13 +64,32 @@ final class Factored {
 
     /** Covariance of the heights at two places, before any reading and without faults, mm2. */
     double covariance(double[] termsA, double xa, double ya, double[] termsB, double xb, double yb) {
-        double sum = prior.local()
-                * prior.local()
-                * Matern.of(Math.sqrt((xa - xb) * (xa - xb) + (ya - yb) * (ya - yb)), prior.length());
+        return covariance(alike(xa, ya, new Spot(xb, yb)), weighed(termsA), termsB);
+    }
+
+    /** How alike the local part is at two places. */
+    double alike(double x, double y, Spot other) {
+        double dx = x - other.x();
+        double dy = y - other.y();
+        return Matern.of(Math.sqrt(dx * dx + dy * dy), prior.length());
+    }
+
+    /** The same of two places as alike as that. */
+    double covariance(double alike, double[] weighedTermsA, double[] termsB) {
+        double sum = prior.local() * prior.local() * alike;
         for (int k = 0; k < TERMS; k++) {
-            sum += termVariances[k] * termsA[k] * termsB[k];
+            sum += weighedTermsA[k] * termsB[k];
         }
         return sum;
+    }
+
+    /** Terms of a place, each times its variance. */
+    double[] weighed(double[] termsOf) {
+        double[] all = new double[TERMS];
+        for (int k = 0; k < TERMS; k++) {
+            all[k] = termVariances[k] * termsOf[k];
+        }
+        return all;
     }
 
     /** How far the place lies under the middle of the box, of a face bent to one over a millimetre. */

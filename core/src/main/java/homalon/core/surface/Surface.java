@@ -34,8 +34,10 @@ public final class Surface {
     private final List<Conditioned> levels = new ArrayList<>();
     private final List<Double> weights = new ArrayList<>();
     private final double logEvidence;
+    private final double length;
 
     private Surface(SurfacePrior prior, Ground ground, Points read, Noise noise, List<Spot> gone) {
+        this.length = prior.length();
         List<FaultShape> ways = Faults.of(ground, prior, gone);
         Points weighed = noise.rough().count() > 0 ? read : CellMeans.of(read, ground.box(), MOST);
         FaultsRead known = FaultsRead.of(ways, weighed);
@@ -117,6 +119,15 @@ public final class Surface {
 
     /** Everything about these places at once, from which whole faces are drawn. */
     public SurfaceDraws over(List<Spot> places) {
-        return new SurfaceDraws(levels, weights, places);
+        return over(places, new Correlations(places, length));
+    }
+
+    /**
+     * The same.
+     *
+     * @param alike how alike those places are over this prior's length, kept by the caller
+     */
+    public SurfaceDraws over(List<Spot> places, Correlations alike) {
+        return new SurfaceDraws(levels, weights, places, alike);
     }
 }

@@ -15,11 +15,12 @@ public final class SurfaceDraws {
     private final List<Double> weights;
     private final List<Spot> places;
 
-    SurfaceDraws(List<Conditioned> levels, List<Double> weights, List<Spot> places) {
+    SurfaceDraws(List<Conditioned> levels, List<Double> weights, List<Spot> places, Correlations alike) {
         this.levels = List.copyOf(levels);
         this.weights = List.copyOf(weights);
         this.places = List.copyOf(places);
-        this.draws = levels.stream().map(l -> new ConditionedDraws(l, places)).toList();
+        this.draws =
+                levels.stream().map(l -> new ConditionedDraws(l, places, alike)).toList();
     }
 
     /** In the order in which they were asked for. */

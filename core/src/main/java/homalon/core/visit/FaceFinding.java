@@ -159,24 +159,46 @@ public record FaceFinding(
         }
         FaceGrid grid = model.grid();
         List<Spot> spots = grid.spots();
-        boolean[] seals = new boolean[spots.size()];
-        boolean any = false;
-        for (int i = 0; i < seals.length; i++) {
-            seals[i] = land.bands().seals(land.layout(), spots.get(i));
-            any = any || seals[i];
-        }
-        if (!any) {
-            Arrays.fill(seals, true);
-        }
+        boolean[] seals = seals(land, spots);
+        boolean[] clean = seals.clone();
+        // A place that was read and seals has to come clean wherever it lies.
+        sealing().stream()
+                .map(SurveyFile.PlaceFile::spot)
+                .filter(s -> !land.bands().leavesOut(land.layout(), s))
+                .forEach(s -> clean[nearest(spots, s)] = true);
         TouchCells cells = TouchCells.of(land);
         Sureness.Question question =
                 question(model, rule.spots(grid.ground()), rule.risk().getAsDouble());
         return Optional.of(CleanUp.of(
                 question,
                 SurveyFile.points(sealing()),
-                new CleanUp.Cut(plane, seals),
+                new CleanUp.Cut(plane, clean, seals),
                 looks.stream().map(l -> cells.seen(l, spots)).toList(),
                 depths.stream().mapToDouble(Double::doubleValue).toArray()));
+    }
+
+    /** Which places lie where the gasket seals, but for those that lie nearest to one that was marked as not sealing; all where none does. */
+    private boolean[] seals(LandRaster land, List<Spot> spots) {
+        List<Spot> read = all.stream().map(SurveyFile.PlaceFile::spot).toList();
+        boolean[] seals = new boolean[spots.size()];
+        boolean any = false;
+        for (int i = 0; i < seals.length; i++) {
+            seals[i] = land.bands().seals(land.layout(), spots.get(i))
+                    && all.get(nearest(read, spots.get(i))).sealing();
+            any = any || seals[i];
+        }
+        if (!any) {
+            Arrays.fill(seals, true);
+        }
+        return seals;
+    }
+
+    private static int nearest(List<Spot> spots, Spot to) {
+        int best = 0;
+        for (int i = 1; i < spots.size(); i++) {
+            best = spots.get(i).distance(to) < spots.get(best).distance(to) ? i : best;
+        }
+        return best;
     }
 
     /** Whether the low place among the sealing ones that the shape names lies between two bores. */

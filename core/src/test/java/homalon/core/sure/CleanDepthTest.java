@@ -50,7 +50,7 @@ class CleanDepthTest {
     }
 
     private static CleanDepth clean(Sureness.Question question, Points read, Plane plane, boolean[] seals) {
-        return CleanUp.of(question, read, new CleanUp.Cut(plane, seals), List.of(), new double[0])
+        return CleanUp.of(question, read, new CleanUp.Cut(plane, seals, seals), List.of(), new double[0])
                 .depth();
     }
 

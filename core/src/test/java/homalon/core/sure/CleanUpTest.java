@@ -56,7 +56,7 @@ class CleanUpTest {
     private static CleanUp clean(Points read, Plane cutter) {
         boolean[] seals = new boolean[GRID.spots().size()];
         Arrays.fill(seals, true);
-        return CleanUp.of(ASKED, read, new CleanUp.Cut(cutter, seals), List.of(), DEPTHS);
+        return CleanUp.of(ASKED, read, new CleanUp.Cut(cutter, seals, seals), List.of(), DEPTHS);
     }
 
     /** Of faces drawn as faces are, each band holds the truth in about eight of ten cases. */
@@ -109,7 +109,7 @@ class CleanUpTest {
     private static CleanUp clean(Points read, Plane cutter, List<TouchSeen> looks) {
         boolean[] seals = new boolean[GRID.spots().size()];
         Arrays.fill(seals, true);
-        return CleanUp.of(ASKED, read, new CleanUp.Cut(cutter, seals), looks, DEPTHS);
+        return CleanUp.of(ASKED, read, new CleanUp.Cut(cutter, seals, seals), looks, DEPTHS);
     }
 
     /** The same faces with and without a look at what was touched, while the dial is off by a few micrometres. */

@@ -44,6 +44,10 @@ class SurfaceTest {
         return Points.of(x, y, z);
     }
 
+    private static ConditionedDraws draws(Conditioned surface, List<Spot> places) {
+        return new ConditionedDraws(surface, places, new Correlations(places, EVEN.length()));
+    }
+
     private static double[] terms(double x, double y) {
         double u = HEAD.box().u(x);
         double v = HEAD.box().v(y);
@@ -114,7 +118,7 @@ class SurfaceTest {
         Conditioned one =
                 new Conditioned(new Factored(EVEN, HEAD.box(), read, Noise.of(NOISE)), FaultsRead.of(List.of(), read));
         List<Spot> places = List.of(new Spot(10, 10), new Spot(200, 75), read.spot(3), new Spot(380, 140));
-        ConditionedDraws draws = new ConditionedDraws(one, places);
+        ConditionedDraws draws = draws(one, places);
         Textbook book = new Textbook(EVEN, read);
         RealVector z = MatrixUtils.createRealVector(read.zs());
         for (int a = 0; a < places.size(); a++) {
@@ -151,7 +155,7 @@ class SurfaceTest {
         List<Spot> places = List.of(new Spot(5, 75), new Spot(200, 75), new Spot(395, 75));
         Conditioned one = new Conditioned(
                 new Factored(EVEN, HEAD.box(), read, new Noise(NOISE, shared)), FaultsRead.of(List.of(), read));
-        ConditionedDraws draws = new ConditionedDraws(one, places);
+        ConditionedDraws draws = draws(one, places);
         RealVector z = MatrixUtils.createRealVector(read.zs());
         for (int a = 0; a < places.size(); a++) {
             RealVector ka = factor.getSolver().solve(book.to(places.get(a)));
@@ -179,7 +183,7 @@ class SurfaceTest {
         }
         CholeskyDecomposition factor = new CholeskyDecomposition(k);
         Noise noise = Noise.of(NOISE).with(new Noise.Rough(3, 10 * NOISE));
-        ConditionedDraws draws = new ConditionedDraws(
+        ConditionedDraws draws = draws(
                 new Conditioned(new Factored(EVEN, HEAD.box(), read, noise), FaultsRead.of(List.of(), read)),
                 List.of(read.spot(1), read.spot(11), new Spot(200, 75)));
         Textbook book = new Textbook(EVEN, read);
@@ -288,7 +292,7 @@ class SurfaceTest {
         List<Spot> places = List.of(new Spot(60, 20), new Spot(75, 30), new Spot(300, 120));
         Conditioned one =
                 new Conditioned(new Factored(EVEN, HEAD.box(), read, Noise.of(NOISE)), FaultsRead.of(List.of(), read));
-        ConditionedDraws draws = new ConditionedDraws(one, places);
+        ConditionedDraws draws = draws(one, places);
         Random random = new Random(3);
         int count = 40_000;
         double[] mean = new double[3];
@@ -345,7 +349,7 @@ class SurfaceTest {
                 new double[] {10, 390, 10, 390, 100, 300, 100, 300},
                 new double[] {10, 10, 140, 140, 30, 30, 120, 120},
                 new double[8]);
-        ConditionedDraws draws = new ConditionedDraws(
+        ConditionedDraws draws = draws(
                 new Conditioned(
                         new Factored(still, HEAD.box(), flat, Noise.of(1e-5)), FaultsRead.of(List.of(dip), flat)),
                 List.of(bridge, new Spot(20, 75)));

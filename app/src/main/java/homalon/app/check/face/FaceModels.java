@@ -31,7 +31,7 @@ public class FaceModels {
     private record GridOf(LayoutNumbers numbers, List<FlatnessLimit> limits) implements Question<FaceGrid> {
         @Override
         public int kilobytes() {
-            return 512;
+            return 2048;
         }
     }
 
