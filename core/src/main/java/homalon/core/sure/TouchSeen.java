@@ -30,12 +30,15 @@ public record TouchSeen(double depth, List<Spot> ends, BitSet bare, BitSet open,
     private static final double BELOW = 0.012;
     /** As many are taken for read. */
     private static final int MOST_NEAR = 60;
-    /** Of the cutter's height by its dial, mm. */
+    /** Of the cutter's height by its dial, mm; and of the tenth in which first touch was taken wrongly or the casting moved. */
     private static final double DIAL = 0.006;
-    /** Tried to either side, in those. */
-    private static final int MOST_OFF = 3;
 
-    private static final int STEPS = 4;
+    private static final double DIAL_WRONG = 0.025;
+    private static final double DIALS_WRONG = 0.1;
+    /** By how much off it is tried to either side, and in which steps, mm. */
+    private static final double MOST_OFF = 0.06;
+
+    private static final double STEP = 0.004;
     /** Of whether a place is touched: metal between the places, the hand that paints; standard, mm. */
     private static final double TOUCHED = 0.004;
     /** The same beside where the other begins. */
@@ -151,13 +154,12 @@ public record TouchSeen(double depth, List<Spot> ends, BitSet bare, BitSet open,
     /** How well a face agrees with the looks, natural logarithm, and by how much the cutter then stands higher than its dial says, mm. */
     private static double[] agrees(double[] above, List<TouchSeen> looks) {
         double highest = CleanUp.highest(above);
-        int tried = 2 * MOST_OFF * STEPS + 1;
+        int tried = 2 * (int) Math.round(MOST_OFF / STEP) + 1;
         double[] logs = new double[tried];
         double[] off = new double[tried];
         for (int k = 0; k < tried; k++) {
-            double z = (double) k / STEPS - MOST_OFF;
-            off[k] = z * DIAL;
-            logs[k] = -HALF * z * z;
+            off[k] = (k - tried / 2) * STEP;
+            logs[k] = Math.log((1 - DIALS_WRONG) * normal(off[k], DIAL) + DIALS_WRONG * normal(off[k], DIAL_WRONG));
             for (TouchSeen look : looks) {
                 logs[k] += COUNTS * look.agrees(above, highest - look.depth() + off[k]);
             }
@@ -171,6 +173,10 @@ public record TouchSeen(double depth, List<Spot> ends, BitSet bare, BitSet open,
             mean += weight * off[k];
         }
         return new double[] {most + Math.log(sum), mean / sum};
+    }
+
+    private static double normal(double off, double spread) {
+        return Math.exp(-HALF * off * off / (spread * spread)) / spread;
     }
 
     private double agrees(double[] above, double cutter) {

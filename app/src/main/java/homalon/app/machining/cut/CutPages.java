@@ -46,6 +46,7 @@ class CutPages {
                         plan.orElseThrow().plan().school(),
                         looks,
                         PlanViews.totals(plan.orElseThrow().plan().passes())));
+        page.show("bandsWith", looks.isEmpty() ? "lies between" : "was touched");
         page.show("bands", cleaning.map(PlanViews::bands).orElse(List.of()));
         page.show(
                 "toGo",
