@@ -199,7 +199,8 @@ public final class HowSureByFeelers {
                         RISK,
                         asked,
                         BLADES,
-                        FeelerEvidence.Tools.USUAL));
+                        FeelerEvidence.Tools.USUAL,
+                        true));
                 chances.add(sure.chance());
                 var next = sure.next();
                 NANOS.add(System.nanoTime() - from);

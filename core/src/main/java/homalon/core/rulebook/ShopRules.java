@@ -29,7 +29,7 @@ public record ShopRules(
      * @param byBlades one that was tried with feelers was within by what bow and twist allow
      * @param byFigures what was read of valves, liners, lines and tests counted as exact
      * @param byScan one that was scanned was within by the rule of cover alone
-     * @param byStiffEdge a straightedge did not hang down
+     * @param byStiffEdge a straightedge did not hang down, and a chance by feelers counted as it was drawn
      */
     public record Before(boolean byCover, boolean byBlades, boolean byFigures, boolean byScan, boolean byStiffEdge) {
         public static final Before NOTHING = new Before(false, false, false, false, false);

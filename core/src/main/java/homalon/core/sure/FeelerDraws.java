@@ -21,8 +21,8 @@ import java.util.function.ToDoubleFunction;
 
 /** Whole faces that agree with what was tried, and what can be counted among them. */
 final class FeelerDraws {
-    /** Drawn at first, then where the answer is not clear. */
-    private static final int[] ROUNDS = {120, 360, 1000};
+    /** Drawn at first, then where the answer is not clear; the last only where it is asked strictly. */
+    private static final int[] ROUNDS = {120, 360, 1000, 2500};
     /** Of the faces drawn one after another so many tell as much as if each were drawn anew. */
     private static final double TELLING = 0.25;
 
@@ -56,9 +56,9 @@ final class FeelerDraws {
         all.addAll(places.spots());
         all.addAll(anywhere.spots());
         LikelyFaces likely = new LikelyFaces(question.prior(), grid.ground(), all, evidence, question.gone());
-        for (int wanted : ROUNDS) {
+        for (int round = 0; round < ROUNDS.length - (question.strictly() ? 0 : 1); round++) {
             faces.clear();
-            likely.draw(wanted).forEach(this::look);
+            likely.draw(ROUNDS[round]).forEach(this::look);
             if (clear()) {
                 break;
             }
@@ -78,11 +78,23 @@ final class FeelerDraws {
         faces.add(new Drawn(under, asked, figure, zone, side, face.weight()));
     }
 
+    /** Standard error of the chance: faces that are drawn one after another tell less than as many that are not. */
+    double error() {
+        double over = chance();
+        double telling = telling();
+        return Math.sqrt(over * (1 - over) / telling);
+    }
+
+    /** So many faces, each drawn anew, would tell as much. */
+    private double telling() {
+        return TELLING
+                / faces.stream().mapToDouble(f -> f.weight() * f.weight()).sum();
+    }
+
     private boolean clear() {
         double over = chance();
-        double squares =
-                faces.stream().mapToDouble(f -> f.weight() * f.weight()).sum();
-        double error = Math.sqrt(Math.max(over * (1 - over), squares / TELLING) * squares / TELLING);
+        double telling = telling();
+        double error = Math.sqrt(Math.max(over * (1 - over), 1 / telling) / telling);
         return over - SURE * error > question.risk() || over + SURE * error < question.risk();
     }
 

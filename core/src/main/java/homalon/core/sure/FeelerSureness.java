@@ -21,6 +21,7 @@ import java.util.Optional;
  * moves what they may be and never leaves none.
  *
  * @param chance that the limit is broken
+ * @param error standard error of that, from how few faces were drawn; nothing where it counts as it was drawn
  * @param risk of that which may be left
  * @param drawn whole faces that were drawn
  * @param zone in 19 of 20 faces, mm
@@ -31,6 +32,7 @@ import java.util.Optional;
  */
 public record FeelerSureness(
         double chance,
+        double error,
         double risk,
         int drawn,
         Range zone,
@@ -60,6 +62,8 @@ public record FeelerSureness(
      * @param asked lines in the order of the survey's with every place where a blade can be tried
      * @param blades that are at hand, mm
      * @param tools what they and the edge leave open
+     * @param strictly whether within asks for room for the error of the draw, and for more draws near the risk; what was handed over
+     *     before is asked as it was
      */
     public record Question(
             FeelerSurvey survey,
@@ -69,13 +73,15 @@ public record FeelerSureness(
             double risk,
             List<FeelerLine> asked,
             List<Double> blades,
-            FeelerEvidence.Tools tools) {}
+            FeelerEvidence.Tools tools,
+            boolean strictly) {}
 
     public static FeelerSureness of(Question question) {
         FeelerDraws draws = new FeelerDraws(question);
         Quantiles zones = draws.zones();
         return new FeelerSureness(
                 draws.chance(),
+                question.strictly() ? draws.error() : 0,
                 question.risk(),
                 draws.drawn(),
                 new Range(zones.at(EDGE), zones.at(1 - EDGE)),
@@ -85,9 +91,14 @@ public record FeelerSureness(
                 draws.next());
     }
 
-    /** Whether the chance of being out is no more than what is allowed. */
+    /** Whether the chance of being out is no more than what is allowed, the error of the draw with it. */
     public boolean withinRisk() {
-        return chance <= risk;
+        return said() <= risk;
+    }
+
+    /** The chance as it is told: with the error of the draw, so that it never speaks against the verdict. */
+    public double said() {
+        return Math.min(1, chance + error);
     }
 
     /** Blades can hardly show it any more, but it is as good as out. */
@@ -97,7 +108,7 @@ public record FeelerSureness(
 
     /** In words, such as <em>1 in 60</em>. */
     public Message odds() {
-        return Odds.of(chance, drawn);
+        return Odds.of(said(), drawn);
     }
 
     /**

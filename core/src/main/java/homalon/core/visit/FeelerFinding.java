@@ -61,7 +61,8 @@ public record FeelerFinding(
                         .distinct()
                         .map(Length::mm)
                         .toList(),
-                survey.tools(part.rules())));
+                survey.tools(part.rules()),
+                !part.rules().before().byStiffEdge()));
         return new FeelerFinding(byBlades, known.judge(byBlades), Optional.of(known), false);
     }
 

@@ -16,6 +16,7 @@ import homalon.core.face.FeelerSurvey;
 import homalon.core.face.FeelerSurvey.Kind;
 import homalon.core.face.Feelers;
 import homalon.core.gauge.Sag;
+import homalon.core.geometry.Range;
 import homalon.core.geometry.Spot;
 import homalon.core.part.Ground;
 import homalon.core.part.Layout;
@@ -34,6 +35,8 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class FeelerSurenessTest {
     private static final double LIMIT = 0.05;
@@ -108,6 +111,10 @@ class FeelerSurenessTest {
     }
 
     private static FeelerSureness sure(List<FeelerLine> lines, Kind kind, double risk, Spot... gone) {
+        return sure(lines, kind, risk, true, gone);
+    }
+
+    private static FeelerSureness sure(List<FeelerLine> lines, Kind kind, double risk, boolean strictly, Spot... gone) {
         return FeelerSureness.of(new FeelerSureness.Question(
                 survey(lines, kind),
                 GRID,
@@ -116,7 +123,39 @@ class FeelerSurenessTest {
                 risk,
                 asked(),
                 BLADES,
-                FeelerEvidence.Tools.USUAL));
+                FeelerEvidence.Tools.USUAL,
+                strictly));
+    }
+
+    /** Within leaves room for how few faces were drawn; what was handed over before is asked as it was. */
+    @ParameterizedTest
+    @CsvSource({
+        "0.004, 0.004, true",
+        "0.006, 0.004, true",
+        "0.006, 0.0041, false",
+        "0.0099, 0.002, false",
+        "0.0099, 0, true",
+        "0, 0, true",
+        "0.0101, 0, false"
+    })
+    void withinLeavesRoomForTheErrorOfTheDraw(double chance, double error, boolean within) {
+        FeelerSureness sure =
+                new FeelerSureness(chance, error, 0.01, 1000, new Range(0, 1), 0, 0, List.of(), Optional.empty());
+        assertEquals(within, sure.withinRisk());
+    }
+
+    @Test
+    void nearTheRiskMoreAreDrawnWhereItIsAskedStrictly() {
+        List<FeelerLine> lines = triedAllOver(face(0.025, 0.012));
+        double near = sure(lines, Kind.ZONE).chance();
+        assertTrue(near > 0.001 && near < 0.999, near + ": neither clear");
+        FeelerSureness before = sure(lines, Kind.ZONE, near, false);
+        FeelerSureness now = sure(lines, Kind.ZONE, near, true);
+        assertEquals(0, before.error());
+        assertTrue(before.drawn() > 900 && before.drawn() < 1100, before.drawn() + " drawn");
+        assertTrue(now.drawn() > 2300, now.drawn() + " drawn");
+        assertTrue(now.error() > 0 && now.error() < 0.06, now.error() + " open");
+        assertEquals(before.chance(), now.chance(), 4 * Math.hypot(now.error(), now.error() * 1.6));
     }
 
     /** The same answers with an edge that may be as far off as the limit prove nothing. */
@@ -132,7 +171,8 @@ class FeelerSurenessTest {
                 0.01,
                 asked(),
                 BLADES,
-                new FeelerEvidence.Tools(0.002, 0.05, Sag.NONE, Optional.empty())));
+                new FeelerEvidence.Tools(0.002, 0.05, Sag.NONE, Optional.empty()),
+                true));
         assertTrue(coarse.chance() > 3 * fine && coarse.chance() > 0.02, coarse.chance() + " beside " + fine);
         assertFalse(coarse.withinRisk());
     }

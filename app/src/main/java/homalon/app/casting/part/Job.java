@@ -93,7 +93,7 @@ final class Job {
     /** Handed over while the rule of cover was all that was asked of a scan. */
     boolean byScan;
 
-    /** Handed over while a straightedge counted as stiff. */
+    /** Handed over while a straightedge counted as stiff, and a chance by feelers as it was drawn. */
     boolean byStiffEdge;
 
     /** When and why the booking was voided; null for every other. */

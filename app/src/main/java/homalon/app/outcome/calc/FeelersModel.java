@@ -123,9 +123,10 @@ final class FeelersModel {
                                 .map(n -> n * survey.thinnest())
                                 .toList()
                         : List.copyOf(model.blades()),
-                FeelerEvidence.Tools.USUAL));
+                FeelerEvidence.Tools.USUAL,
+                true));
         return new Answer(
-                sure.chance(),
+                sure.said(),
                 sure.withinRisk(),
                 FeelersCall.Bounds.of(sure.zone()),
                 sure.toClean(),

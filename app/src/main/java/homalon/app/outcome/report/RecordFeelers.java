@@ -117,7 +117,7 @@ class RecordFeelers {
                 result.shape().map(a -> range(a.fourthCornerLift())).orElse(null),
                 result.shape().map(a -> range(a.zone())).orElse(null),
                 finding.sureness().map(FeelerSureness::risk).orElse(null),
-                finding.sureness().map(s -> RecordNumbers.chance(s.chance())).orElse(null));
+                finding.sureness().map(s -> RecordNumbers.chance(s.said())).orElse(null));
     }
 
     private static Place place(FeelerFile.PlaceFile p) {

@@ -2,6 +2,7 @@ package homalon.app.check.feelers;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.microsoft.playwright.Locator;
@@ -105,10 +106,20 @@ class ChanceByFeelersTest {
         String blade = asked.getAttribute("data-blade-shown");
         assertThat(page.locator("#figures")).containsText("Try");
         assertThat(page.locator("#figures")).containsText(blade + " blade");
-        String before = verdict.innerText();
+        double before = chance(part);
+        String next = page.locator("#figures").innerText();
         int said = now(part).history().size();
         key(page, asked.getAttribute("data-blade") + "-");
         assertEquals(said + 1, now(part).history().size());
-        assertThat(page.locator("#figures .verdict")).not().containsText(before);
+        assertThat(page.locator("#figures")).not().hasText(next);
+        assertNotEquals(before, chance(part), "another blade is another chance");
+    }
+
+    private double chance(PartFile part) {
+        return shop.bean(FeelerFindings.class)
+                .of(part, now(part))
+                .sureness()
+                .orElseThrow()
+                .chance();
     }
 }
