@@ -4,8 +4,10 @@ import homalon.app.casting.part.Faces;
 import homalon.app.check.face.Findings;
 import homalon.app.foundation.memory.Memory;
 import homalon.app.foundation.memory.Question;
+import homalon.core.face.FeelerEvidence;
 import homalon.core.part.LayoutNumbers;
 import homalon.core.rulebook.FlatnessLimit;
+import homalon.core.rulebook.ShopRules;
 import homalon.core.visit.FaceModel;
 import homalon.core.visit.FaceRule;
 import homalon.core.visit.FeelerFile;
@@ -25,7 +27,8 @@ public class FeelerFindings {
             LayoutNumbers numbers,
             List<FlatnessLimit> limits,
             FaceRule rule,
-            boolean byBlades,
+            ShopRules.Before before,
+            FeelerEvidence.Tools tools,
             FaceModel.Habit habit) {}
 
     /** What the blades of each survey were last found to say. */
@@ -68,7 +71,8 @@ public class FeelerFindings {
                 part.numbers(),
                 part.limits(),
                 FaceRule.of(part),
-                part.rules().before().byBlades(),
+                part.rules().before(),
+                survey.tools(part.rules()),
                 model(part, survey).habit());
     }
 }

@@ -8,6 +8,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
+import homalon.app.casting.part.Parts;
 import homalon.app.testing.Browser;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
@@ -112,12 +113,23 @@ class ChanceByFeelersTest {
         key(page, asked.getAttribute("data-blade") + "-");
         assertEquals(said + 1, now(part).history().size());
         assertThat(page.locator("#figures")).not().hasText(next);
-        assertNotEquals(before, chance(part), "another blade is another chance");
+        double now = chance(part);
+        assertNotEquals(before, now, "another blade is another chance");
+        // A slender edge hangs down: the same blades say of a deeper face.
+        Visitor marit = Visitor.signedIn(shop.port(), "marit");
+        marit.post("/shop/settings/books", "BENCH_EDGE_HEIGHT", "12", "BENCH_EDGE_HEIGHT.from", "our thin edge");
+        double hanging = chance(part);
+        String working = marit.get("/parts/" + part.tag() + "/feelers").body();
+        marit.post("/shop/settings/books");
+        assertTrue(hanging > now, hanging + " with an edge of 12 mm, " + now + " before");
+        assertTrue(working.contains("Height of the straightedge"), "the working says what is taken off");
+        assertEquals(now, chance(part), 1e-12);
     }
 
     private double chance(PartFile part) {
+        PartFile fresh = shop.bean(Parts.class).byTag(part.tag());
         return shop.bean(FeelerFindings.class)
-                .of(part, now(part))
+                .of(fresh, now(part))
                 .sureness()
                 .orElseThrow()
                 .chance();
