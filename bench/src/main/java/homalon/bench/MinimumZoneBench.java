@@ -134,7 +134,7 @@ public class MinimumZoneBench {
                         .build())
                 .run();
         System.out.printf(
-                "minimum zone of a million / one pass of residuals: %.1f (15 at most)%n",
+                "minimum zone of a million / one pass of residuals: %.1f (10 at most)%n",
                 score(results, "OfAMillion") / score(results, "onePass"));
         System.out.printf(
                 "simplex / minimum zone, two thousand points: %.0f (50 at least)%n",
