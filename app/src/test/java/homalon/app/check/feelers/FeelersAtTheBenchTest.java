@@ -25,7 +25,6 @@ import homalon.core.part.Material;
 import homalon.core.part.PartKind;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
-import homalon.core.rulebook.BladeSet;
 import homalon.core.sim.FeelerHand;
 import homalon.core.sim.SeededFace;
 import homalon.core.verdict.Verdict;
@@ -207,30 +206,6 @@ class FeelersAtTheBenchTest {
                 now().lines().get(0).places().get(1).gap());
         assertTrue(now().blades().blades().contains(Length.ofMm("0.0127")));
         assertThrows(BadInputException.class, () -> say(UUID.randomUUID(), place, "+0.05-"));
-    }
-
-    @ParameterizedTest
-    @CsvSource({"0.5+0.2, 0.7, true", "+0.2+0.5, 0.7, true", "-0.5+0.2+0.05, 0.75, false", "0.5+0.2-, 0.7, false"})
-    void bladesAreStackedWhereNoneIsThickEnough(String typed, String together, boolean goes) {
-        shop.bean(FeelerStarts.class)
-                .start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, FeelerWay.FIND, BenchUnit.MM, ines.id());
-        FeelerFile.PlaceFile place = now().lines().get(0).places().get(1);
-        BladeSet before = now().blades();
-        say(UUID.randomUUID(), place, typed);
-        Optional<Length> thick = Optional.of(Length.ofMm(together));
-        assertEquals(
-                goes ? new Gap(thick, Optional.empty()) : new Gap(Optional.empty(), thick),
-                now().lines().get(0).places().get(1).gap());
-        assertEquals(before, now().blades(), "a stack is no blade");
-    }
-
-    @ParameterizedTest
-    @CsvSource({"0.2+0.2, each once", "0.017+0.2, no feeler of 0.017", "0.02+0.03+0.04+0.05+0.06, at the most"})
-    void whatIsNoStackIsRefused(String typed, String why) {
-        shop.bean(FeelerStarts.class)
-                .start(part, FeelerKind.FACE, FeelerSurvey.Kind.GAP, FeelerWay.FIND, BenchUnit.MM, ines.id());
-        String said = refusal(now().lines().get(0).places().get(1), typed);
-        assertTrue(said.contains(why), said);
     }
 
     @Test
