@@ -75,4 +75,23 @@ final class Castings {
                 SheetHand.START.plusSeconds(60L * minute),
                 stands);
     }
+
+    /** The same under other rules of its shop. */
+    static PartFile by(PartFile part, ShopRules rules) {
+        return new PartFile(
+                part.id(),
+                part.tag(),
+                part.kind(),
+                part.name(),
+                part.customer(),
+                part.material(),
+                part.castingNumber(),
+                part.stamps(),
+                part.numbers(),
+                part.entered(),
+                part.visit(),
+                part.visits(),
+                part.version(),
+                rules);
+    }
 }

@@ -103,21 +103,7 @@ class CleaningFaceTest {
                 .face()
                 .finding();
         ShopRules before = HEAD.rules().asBefore(new ShopRules.Before(true, true, true, true, true));
-        PartFile old = new PartFile(
-                HEAD.id(),
-                HEAD.tag(),
-                HEAD.kind(),
-                HEAD.name(),
-                HEAD.customer(),
-                HEAD.material(),
-                HEAD.castingNumber(),
-                HEAD.stamps(),
-                HEAD.numbers(),
-                HEAD.entered(),
-                HEAD.visit(),
-                HEAD.visits(),
-                HEAD.version(),
-                before);
+        PartFile old = Castings.by(HEAD, before);
         FaceModel model = FaceModel.general(FaceGrid.of(Ground.of(LAYOUT), HEAD.limits()));
         assertEquals(Optional.empty(), finding.cleanUp(old, model, LAND, new Plane(0, 0, 0), List.of(), List.of()));
     }

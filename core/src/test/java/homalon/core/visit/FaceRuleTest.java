@@ -71,21 +71,7 @@ class FaceRuleTest {
     }
 
     private static PartFile by(ShopRules rules) {
-        return new PartFile(
-                HEAD.id(),
-                HEAD.tag(),
-                HEAD.kind(),
-                HEAD.name(),
-                HEAD.customer(),
-                HEAD.material(),
-                HEAD.castingNumber(),
-                HEAD.stamps(),
-                HEAD.numbers(),
-                HEAD.entered(),
-                HEAD.visit(),
-                HEAD.visits(),
-                HEAD.version(),
-                rules);
+        return Castings.by(HEAD, rules);
     }
 
     private static ShopRules with(BenchFigure figure, double value) {
