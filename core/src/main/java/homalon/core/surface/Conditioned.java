@@ -1,7 +1,5 @@
 package homalon.core.surface;
 
-import homalon.core.geometry.Points;
-import homalon.core.geometry.Spot;
 import java.util.Arrays;
 import java.util.List;
 
@@ -17,7 +15,7 @@ final class Conditioned {
     private final Factored readings;
     private final FaultsRead faults;
     /** L^-1 b: one row a reading, one column a fault that comes near one. */
-    private final double[] whitenedFaults;
+    private final double[][] whitenedFaults;
 
     private final double[] weights;
     private final double[] means;
@@ -28,7 +26,7 @@ final class Conditioned {
         this.readings = readings;
         this.faults = ways;
         int count = ways.ways().size();
-        this.whitenedFaults = ways.heights().clone();
+        this.whitenedFaults = Arrays.stream(ways.heights()).map(double[]::clone).toArray(double[][]::new);
         this.weights = new double[count + 1];
         this.means = new double[count];
         this.variances = new double[count];
@@ -38,15 +36,17 @@ final class Conditioned {
     /** Fills weights, means and variances; answers the logarithm of what faults add to the evidence. */
     private double weigh() {
         int near = faults.near().length;
-        readings.solve(whitenedFaults, near);
+        readings.solve(whitenedFaults);
         double[] q = new double[near];
         double[] r = new double[near];
         for (int i = 0; i < readings(); i++) {
             double z = readings.whitened()[i];
+            double[] row = whitenedFaults[i];
             for (int j = 0; j < near; j++) {
-                double b = whitenedFaults[i * near + j];
-                q[j] += b * b;
-                r[j] += b * z;
+                q[j] += row[j] * row[j];
+            }
+            for (int j = 0; j < near; j++) {
+                r[j] += row[j] * z;
             }
         }
         List<FaultShape> ways = faults.ways();
@@ -119,54 +119,34 @@ final class Conditioned {
 
     /** Empty where no reading comes near. */
     double[] whitenedFault(int fault) {
-        int near = faults.near().length;
         int column = Arrays.binarySearch(faults.near(), fault);
         double[] b = new double[column < 0 ? 0 : readings()];
         for (int i = 0; i < b.length; i++) {
-            b[i] = whitenedFaults[i * near + column];
+            b[i] = whitenedFaults[i][column];
         }
         return b;
     }
 
-    /** Terms of many places, to be handed back. */
-    double[][] termsOf(List<Spot> places) {
-        double[][] all = new double[places.size()][];
-        Arrays.setAll(all, i -> readings.terms(places.get(i).x(), places.get(i).y()));
-        return all;
+    /** Covariance of one of the places and all of them. */
+    double[] covariances(PlacesAsked asked, int place) {
+        return readings.covariances(asked.alike().with(place), Terms.at(asked.terms(), place), asked.terms());
     }
 
-    /** The same, each times its variance. */
-    double[][] weighedTerms(double[][] termsOf) {
-        double[][] all = new double[termsOf.length][];
-        Arrays.setAll(all, i -> readings.weighed(termsOf[i]));
-        return all;
-    }
-
-    /** Of two places as alike as that. */
-    double covariance(double alike, double[] weighedTermsA, double[] termsB) {
-        return readings.covariance(alike, weighedTermsA, termsB);
-    }
-
-    double covariance(double[][] termsOf, List<Spot> places, int a, int b) {
-        Spot p = places.get(a);
-        Spot q = places.get(b);
-        return readings.covariance(termsOf[a], p.x(), p.y(), termsOf[b], q.x(), q.y());
+    /** Variance of the height at one of the places. */
+    double variance(PlacesAsked asked, int place) {
+        return readings.variance(Terms.at(asked.terms(), place));
     }
 
     /** L^-1 K(read, places): one row a reading, one column a place. */
-    double[] whitenedCross(double[][] termsOf, List<Spot> places) {
-        Points read = readings.read();
-        int n = read.size();
-        int m = places.size();
-        double[] cross = new double[n * m];
-        for (int i = 0; i < n; i++) {
-            double[] weighed = readings.weighed(readings.termsOfReading(i));
-            for (int j = 0; j < m; j++) {
-                cross[i * m + j] =
-                        readings.covariance(readings.alike(read.x(i), read.y(i), places.get(j)), weighed, termsOf[j]);
-            }
-        }
-        readings.solve(cross, m);
+    double[][] whitenedCross(PlacesAsked asked) {
+        double[][] read = readings.read().terms();
+        double[][] cross = new double[readings()][];
+        Arrays.setAll(cross, i -> readings.covariances(asked.alikeRead()[i], Terms.at(read, i), asked.terms()));
+        readings.solve(cross);
         return cross;
+    }
+
+    ReadPlaces read() {
+        return readings.read();
     }
 }

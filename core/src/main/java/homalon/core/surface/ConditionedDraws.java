@@ -18,7 +18,7 @@ final class ConditionedDraws {
     private final List<Spot> places;
     private final int count;
     /** L^-1 K(read, places), row by row. */
-    private final double[] cross;
+    private final double[][] cross;
 
     private final double[] mean;
     private final double[] variance;
@@ -28,18 +28,15 @@ final class ConditionedDraws {
     /** For each fault that was drawn, see {@link #left}. */
     private final Map<Integer, double[]> lefts = new HashMap<>();
 
-    ConditionedDraws(Conditioned surface, List<Spot> places, Correlations alike) {
+    ConditionedDraws(Conditioned surface, PlacesAsked asked) {
         this.surface = surface;
-        this.places = List.copyOf(places);
-        this.count = places.size();
-        double[][] terms = surface.termsOf(places);
-        this.cross = surface.whitenedCross(terms, places);
+        this.places = asked.places();
+        this.count = asked.count();
+        this.cross = surface.whitenedCross(asked);
         this.mean = timesCross(surface.whitened());
         this.variance = new double[count];
-        Arrays.setAll(variance, j -> Math.max(0, surface.covariance(terms, places, j, j) - columnSquare(j)));
-        double[][] weighed = surface.weighedTerms(terms);
-        this.directions = PivotedFactor.directions(
-                variance, pivot -> column(terms[pivot], weighed, alike.with(pivot), pivot), NOTHING, MOST_DIRECTIONS);
+        Arrays.setAll(variance, j -> Math.max(0, surface.variance(asked, j) - columnSquare(j)));
+        this.directions = PivotedFactor.directions(variance, pivot -> column(asked, pivot), NOTHING, MOST_DIRECTIONS);
     }
 
     /** For each place the sum over the readings of one factor each times its column. */
@@ -47,9 +44,9 @@ final class ConditionedDraws {
         double[] sum = new double[count];
         for (int i = 0; i < factors.length; i++) {
             double f = factors[i];
-            int row = i * count;
+            double[] row = cross[i];
             for (int j = 0; j < count; j++) {
-                sum[j] += f * cross[row + j];
+                sum[j] += f * row[j];
             }
         }
         return sum;
@@ -58,23 +55,20 @@ final class ConditionedDraws {
     private double columnSquare(int j) {
         double sum = 0;
         for (int i = 0; i < surface.readings(); i++) {
-            double c = cross[i * count + j];
+            double c = cross[i][j];
             sum += c * c;
         }
         return sum;
     }
 
     /** Covariance that the readings leave between every place and one of them. */
-    private double[] column(double[] termsOfPivot, double[][] weighed, double[] alike, int pivot) {
-        double[] column = new double[count];
-        for (int j = 0; j < count; j++) {
-            column[j] = surface.covariance(alike[j], weighed[j], termsOfPivot);
-        }
+    private double[] column(PlacesAsked asked, int pivot) {
+        double[] column = surface.covariances(asked, pivot);
         for (int i = 0; i < surface.readings(); i++) {
-            int row = i * count;
-            double at = cross[row + pivot];
+            double[] row = cross[i];
+            double at = row[pivot];
             for (int j = 0; j < count; j++) {
-                column[j] -= at * cross[row + j];
+                column[j] -= at * row[j];
             }
         }
         return column;

@@ -1,6 +1,8 @@
 package homalon.core.surface;
 
+import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,12 +25,18 @@ public final class Correlations {
 
     /** With every place, of the one of that number; not to be written on. */
     synchronized double[] with(int place) {
-        return rows.computeIfAbsent(place, this::row);
+        return rows.computeIfAbsent(
+                place, p -> with(places.get(p).x(), places.get(p).y()));
     }
 
-    private double[] row(int place) {
-        double x = places.get(place).x();
-        double y = places.get(place).y();
+    /** The same of places that need not be among them: one row each. */
+    double[][] with(Points other) {
+        double[][] all = new double[other.size()][];
+        Arrays.setAll(all, i -> with(other.x(i), other.y(i)));
+        return all;
+    }
+
+    private double[] with(double x, double y) {
         double[] row = new double[places.size()];
         for (int j = 0; j < row.length; j++) {
             double dx = places.get(j).x() - x;

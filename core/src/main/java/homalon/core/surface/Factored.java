@@ -1,8 +1,5 @@
 package homalon.core.surface;
 
-import homalon.core.geometry.Box;
-import homalon.core.geometry.Points;
-import homalon.core.geometry.Spot;
 import java.util.Arrays;
 import java.util.List;
 import org.ejml.data.DMatrixRMaj;
@@ -16,28 +13,24 @@ import org.ejml.dense.row.factory.DecompositionFactory_DDRM;
 final class Factored {
     /** Variance of the plane on which the part lies, mm2: far more than any support leaves. */
     private static final double PLANE = 1;
-    /** Terms of the covariance that are not local: plane and bends. */
-    private static final int TERMS = 8;
+    /** Columns of 60 readings, 8 bytes each, that fit the nearest memory of a processor. */
+    private static final int BLOCK = 64;
 
     private final SurfacePrior prior;
-    private final Box box;
     private final double[] termVariances;
-    private final Points read;
-    private final double[][] terms;
+    private final ReadPlaces read;
     private final double[] lower;
     private final double[] whitened;
     private final double logEvidence;
 
-    Factored(SurfacePrior level, Box box, Points read, Noise noise) {
+    /** @param read worked out for the length of this level */
+    Factored(SurfacePrior level, ReadPlaces read, Noise noise) {
         this.prior = level;
-        this.box = box;
         this.read = read;
         this.termVariances = termVariances(level);
         int n = read.size();
-        this.terms = new double[n][];
-        Arrays.setAll(terms, i -> terms(read.x(i), read.y(i)));
         this.lower = factor(noise);
-        this.whitened = read.zs().clone();
+        this.whitened = read.read().zs().clone();
         TriangularSolver_DDRM.solveL(lower, whitened, n);
         double log = 0;
         for (int i = 0; i < n; i++) {
@@ -47,56 +40,45 @@ final class Factored {
     }
 
     private static double[] termVariances(SurfacePrior prior) {
-        double[] all = new double[TERMS];
-        Arrays.fill(all, 0, 3, PLANE);
+        double[] all = new double[Terms.COUNT];
+        Arrays.fill(all, 0, Terms.PLANE, PLANE);
         List<Double> bends = prior.bends().all();
-        for (int k = 3; k < TERMS; k++) {
-            all[k] = bends.get(k - 3) * bends.get(k - 3);
+        for (int k = Terms.PLANE; k < Terms.COUNT; k++) {
+            all[k] = bends.get(k - Terms.PLANE) * bends.get(k - Terms.PLANE);
         }
         return all;
     }
 
-    double[] terms(double x, double y) {
-        double u = box.u(x);
-        double v = box.v(y);
-        return new double[] {1, u, v, u * u, v * v, u * v, u * u * v, u * v * v};
-    }
-
-    /** Covariance of the heights at two places, before any reading and without faults, mm2. */
-    double covariance(double[] termsA, double xa, double ya, double[] termsB, double xb, double yb) {
-        return covariance(alike(xa, ya, new Spot(xb, yb)), weighed(termsA), termsB);
-    }
-
-    /** How alike the local part is at two places. */
-    double alike(double x, double y, Spot other) {
-        double dx = x - other.x();
-        double dy = y - other.y();
-        return Matern.of(Math.sqrt(dx * dx + dy * dy), prior.length());
-    }
-
-    /** The same of two places as alike as that. */
-    double covariance(double alike, double[] weighedTermsA, double[] termsB) {
-        double sum = prior.local() * prior.local() * alike;
-        for (int k = 0; k < TERMS; k++) {
-            sum += weighedTermsA[k] * termsB[k];
+    /** Variance of the height at a place, before any reading and without faults, mm2. */
+    double variance(double[] terms) {
+        double sum = prior.local() * prior.local();
+        for (int k = 0; k < Terms.COUNT; k++) {
+            sum += termVariances[k] * terms[k] * terms[k];
         }
         return sum;
     }
 
-    /** Terms of a place, each times its variance. */
-    double[] weighed(double[] termsOf) {
-        double[] all = new double[TERMS];
-        for (int k = 0; k < TERMS; k++) {
-            all[k] = termVariances[k] * termsOf[k];
+    /**
+     * Covariance of the height at one place and at each of many.
+     *
+     * @param alike how alike the local part is there and at each of them
+     * @param termsOfOne of the one
+     * @param terms of the many: one row a term, one column a place
+     */
+    double[] covariances(double[] alike, double[] termsOfOne, double[][] terms) {
+        double local = prior.local() * prior.local();
+        double[] all = new double[alike.length];
+        for (int j = 0; j < all.length; j++) {
+            all[j] = local * alike[j];
+        }
+        for (int k = 0; k < Terms.COUNT; k++) {
+            double weight = termVariances[k] * termsOfOne[k];
+            double[] term = terms[k];
+            for (int j = 0; j < all.length; j++) {
+                all[j] += weight * term[j];
+            }
         }
         return all;
-    }
-
-    /** How far the place lies under the middle of the box, of a face bent to one over a millimetre. */
-    private double bent(int i) {
-        double x = read.x(i) - (box.x0() + box.x1()) / 2;
-        double y = read.y(i) - (box.y0() + box.y1()) / 2;
-        return (x * x + y * y) / 2;
     }
 
     private double[] factor(Noise noise) {
@@ -105,9 +87,10 @@ final class Factored {
         int rough = n - noise.rough().count();
         DMatrixRMaj k = new DMatrixRMaj(n, n);
         for (int i = 0; i < n; i++) {
+            double[] row = covariances(read.alike(i), Terms.at(read.terms(), i), read.terms());
             for (int j = 0; j <= i; j++) {
-                double c = covariance(terms[i], read.x(i), read.y(i), terms[j], read.x(j), read.y(j));
-                c += shared > 0 ? shared * bent(i) * bent(j) : 0;
+                double c = row[j];
+                c += shared > 0 ? shared * read.bent(i) * read.bent(j) : 0;
                 k.set(i, j, c);
                 k.set(j, i, c);
             }
@@ -121,12 +104,8 @@ final class Factored {
         return n == 0 ? new double[0] : cholesky.getT(null).data;
     }
 
-    Points read() {
+    ReadPlaces read() {
         return read;
-    }
-
-    double[] termsOfReading(int i) {
-        return terms[i];
     }
 
     /** L^-1 z. */
@@ -139,22 +118,56 @@ final class Factored {
         return logEvidence;
     }
 
-    /** L^-1 for many columns at once, row by row: along a row the columns lie side by side in memory. */
-    void solve(double[] rows, int columns) {
-        int n = read.size();
+    /**
+     * L^-1 for many columns at once: one row a reading, each an array of its own, for only so are several columns taken in one step of the
+     * processor. So many columns at a time as stay near it, and four rows above in one go; each is worked out in the order in which it
+     * would be by itself.
+     */
+    void solve(double[][] rows) {
+        int columns = rows.length == 0 ? 0 : rows[0].length;
+        for (int from = 0; from < columns; from += BLOCK) {
+            solve(rows, from, Math.min(columns, from + BLOCK));
+        }
+    }
+
+    private void solve(double[][] rows, int from, int to) {
+        int n = rows.length;
         for (int i = 0; i < n; i++) {
-            int row = i * columns;
-            for (int k = 0; k < i; k++) {
-                double by = lower[i * n + k];
-                int other = k * columns;
-                for (int j = 0; j < columns; j++) {
-                    rows[row + j] -= by * rows[other + j];
-                }
+            int of = i * n;
+            int k = 0;
+            for (; k + 3 < i; k += 4) {
+                subtract(rows, i, k, of + k, from, to);
             }
-            double diagonal = lower[i * n + i];
-            for (int j = 0; j < columns; j++) {
-                rows[row + j] /= diagonal;
+            for (; k < i; k++) {
+                subtract(rows[i], lower[of + k], rows[k], from, to);
             }
+            double diagonal = lower[of + i];
+            double[] row = rows[i];
+            for (int j = from; j < to; j++) {
+                row[j] /= diagonal;
+            }
+        }
+    }
+
+    /** Four rows from the one of number k, each times its factor, off the row of number i. */
+    private void subtract(double[][] rows, int i, int k, int factors, int from, int to) {
+        double a = lower[factors];
+        double b = lower[factors + 1];
+        double c = lower[factors + 2];
+        double d = lower[factors + 3];
+        double[] row = rows[i];
+        double[] first = rows[k];
+        double[] second = rows[k + 1];
+        double[] third = rows[k + 2];
+        double[] fourth = rows[k + 3];
+        for (int j = from; j < to; j++) {
+            row[j] = row[j] - a * first[j] - b * second[j] - c * third[j] - d * fourth[j];
+        }
+    }
+
+    private static void subtract(double[] row, double by, double[] other, int from, int to) {
+        for (int j = from; j < to; j++) {
+            row[j] -= by * other[j];
         }
     }
 }

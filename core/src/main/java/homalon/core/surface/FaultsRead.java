@@ -11,7 +11,7 @@ import java.util.List;
  * @param near those that come near any reading, as indices
  * @param heights of these at the readings: one row a reading, one column a way
  */
-record FaultsRead(List<FaultShape> ways, int[] near, double[] heights) {
+record FaultsRead(List<FaultShape> ways, int[] near, double[][] heights) {
     /** A fault whose height is less than this of its amplitude at every reading leaves no trace in them. */
     private static final double TRACE = 1e-4;
 
@@ -30,10 +30,10 @@ record FaultsRead(List<FaultShape> ways, int[] near, double[] heights) {
                 near[m++] = f;
             }
         }
-        double[] heights = new double[n * m];
+        double[][] heights = new double[n][m];
         for (int j = 0; j < m; j++) {
             for (int i = 0; i < n; i++) {
-                heights[i * m + j] = at[near[j]][i];
+                heights[i][j] = at[near[j]][i];
             }
         }
         return new FaultsRead(ways, Arrays.copyOf(near, m), heights);

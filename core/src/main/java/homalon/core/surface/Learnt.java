@@ -42,8 +42,9 @@ public final class Learnt {
         double[][] logs = new double[LENGTHS.length][general.levels().size()];
         for (int l = 0; l < LENGTHS.length; l++) {
             SurfacePrior prior = general.withLocal(LENGTHS[l][0], general.local(), 0);
+            ReadPlaces places = new ReadPlaces(ground.box(), read, prior.length());
             for (int k = 0; k < logs[l].length; k++) {
-                Factored factored = new Factored(prior.at(prior.levels().get(k)), ground.box(), read, noise);
+                Factored factored = new Factored(prior.at(prior.levels().get(k)), places, noise);
                 logs[l][k] = new Conditioned(factored, faults).logEvidence();
             }
         }

@@ -70,11 +70,12 @@ public final class Surface {
     /** Levels whose bends are not out of the question, in their order: a fault is weighed in no other. */
     private static Map<SurfacePrior.Level, Factored> likely(
             SurfacePrior prior, Ground ground, Points read, Noise noise) {
+        ReadPlaces places = new ReadPlaces(ground.box(), read, prior.length());
         Map<SurfacePrior.Level, Factored> all = new LinkedHashMap<>();
         Map<Double, Double> best = new HashMap<>();
         for (SurfacePrior.Level level : prior.levels()) {
             if (level.share() > 0) {
-                Factored factored = new Factored(prior.at(level), ground.box(), read, noise);
+                Factored factored = new Factored(prior.at(level), places, noise);
                 all.put(level, factored);
                 best.merge(level.local(), plain(level, factored), Math::max);
             }

@@ -19,8 +19,8 @@ public final class SurfaceDraws {
         this.levels = List.copyOf(levels);
         this.weights = List.copyOf(weights);
         this.places = List.copyOf(places);
-        this.draws =
-                levels.stream().map(l -> new ConditionedDraws(l, places, alike)).toList();
+        PlacesAsked asked = PlacesAsked.of(levels.get(0).read(), places, alike);
+        this.draws = levels.stream().map(l -> new ConditionedDraws(l, asked)).toList();
     }
 
     /** In the order in which they were asked for. */

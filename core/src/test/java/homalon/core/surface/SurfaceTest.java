@@ -45,7 +45,8 @@ class SurfaceTest {
     }
 
     private static ConditionedDraws draws(Conditioned surface, List<Spot> places) {
-        return new ConditionedDraws(surface, places, new Correlations(places, EVEN.length()));
+        return new ConditionedDraws(
+                surface, PlacesAsked.of(surface.read(), places, new Correlations(places, EVEN.length())));
     }
 
     private static double[] terms(double x, double y) {
@@ -115,8 +116,9 @@ class SurfaceTest {
     @Test
     void meanSpreadAndCovarianceAreTheTextbooks() {
         Points read = some(12, 5);
-        Conditioned one =
-                new Conditioned(new Factored(EVEN, HEAD.box(), read, Noise.of(NOISE)), FaultsRead.of(List.of(), read));
+        Conditioned one = new Conditioned(
+                new Factored(EVEN, new ReadPlaces(HEAD.box(), read, EVEN.length()), Noise.of(NOISE)),
+                FaultsRead.of(List.of(), read));
         List<Spot> places = List.of(new Spot(10, 10), new Spot(200, 75), read.spot(3), new Spot(380, 140));
         ConditionedDraws draws = draws(one, places);
         Textbook book = new Textbook(EVEN, read);
@@ -154,7 +156,8 @@ class SurfaceTest {
         CholeskyDecomposition factor = new CholeskyDecomposition(k);
         List<Spot> places = List.of(new Spot(5, 75), new Spot(200, 75), new Spot(395, 75));
         Conditioned one = new Conditioned(
-                new Factored(EVEN, HEAD.box(), read, new Noise(NOISE, shared)), FaultsRead.of(List.of(), read));
+                new Factored(EVEN, new ReadPlaces(HEAD.box(), read, EVEN.length()), new Noise(NOISE, shared)),
+                FaultsRead.of(List.of(), read));
         ConditionedDraws draws = draws(one, places);
         RealVector z = MatrixUtils.createRealVector(read.zs());
         for (int a = 0; a < places.size(); a++) {
@@ -184,7 +187,9 @@ class SurfaceTest {
         CholeskyDecomposition factor = new CholeskyDecomposition(k);
         Noise noise = Noise.of(NOISE).with(new Noise.Rough(3, 10 * NOISE));
         ConditionedDraws draws = draws(
-                new Conditioned(new Factored(EVEN, HEAD.box(), read, noise), FaultsRead.of(List.of(), read)),
+                new Conditioned(
+                        new Factored(EVEN, new ReadPlaces(HEAD.box(), read, EVEN.length()), noise),
+                        FaultsRead.of(List.of(), read)),
                 List.of(read.spot(1), read.spot(11), new Spot(200, 75)));
         Textbook book = new Textbook(EVEN, read);
         RealVector z = MatrixUtils.createRealVector(read.zs());
@@ -227,7 +232,8 @@ class SurfaceTest {
         FaultShape dip = new FaultShape(Fault.DIP, rate, 0.06, FaultShape.dip(at, 24), at);
         FaultShape wave = new FaultShape(Fault.STEP, rate / 2, 0.02, (x, y) -> x > at.x() ? 0.5 : -0.5, at);
         Conditioned one = new Conditioned(
-                new Factored(EVEN, HEAD.box(), read, Noise.of(NOISE)), FaultsRead.of(List.of(dip, wave), read));
+                new Factored(EVEN, new ReadPlaces(HEAD.box(), read, EVEN.length()), Noise.of(NOISE)),
+                FaultsRead.of(List.of(dip, wave), read));
         Textbook book = new Textbook(EVEN, read);
         double none = Math.exp(book.logDensity(MatrixUtils.createRealVector(read.zs())));
         double dips = integral(book, read, dip, true);
@@ -274,9 +280,11 @@ class SurfaceTest {
         FaultShape far = new FaultShape(Fault.DIP, 0.1, 0.06, FaultShape.dip(off, 24), off);
         FaultShape near = new FaultShape(Fault.DIP, 0.1, 0.05, FaultShape.dip(by, 24), by);
         Conditioned both = new Conditioned(
-                new Factored(EVEN, HEAD.box(), read, Noise.of(NOISE)), FaultsRead.of(List.of(far, near), read));
+                new Factored(EVEN, new ReadPlaces(HEAD.box(), read, EVEN.length()), Noise.of(NOISE)),
+                FaultsRead.of(List.of(far, near), read));
         Conditioned alone = new Conditioned(
-                new Factored(EVEN, HEAD.box(), read, Noise.of(NOISE)), FaultsRead.of(List.of(near), read));
+                new Factored(EVEN, new ReadPlaces(HEAD.box(), read, EVEN.length()), Noise.of(NOISE)),
+                FaultsRead.of(List.of(near), read));
         assertEquals(0, both.amplitudeMean(0));
         assertEquals(0.0036, both.amplitudeVariance(0), 1e-15);
         assertEquals(0, both.whitenedFault(0).length);
@@ -290,8 +298,9 @@ class SurfaceTest {
     void drawnFacesHaveTheMeanAndTheCovarianceThatAreLeft() {
         Points read = some(10, 8);
         List<Spot> places = List.of(new Spot(60, 20), new Spot(75, 30), new Spot(300, 120));
-        Conditioned one =
-                new Conditioned(new Factored(EVEN, HEAD.box(), read, Noise.of(NOISE)), FaultsRead.of(List.of(), read));
+        Conditioned one = new Conditioned(
+                new Factored(EVEN, new ReadPlaces(HEAD.box(), read, EVEN.length()), Noise.of(NOISE)),
+                FaultsRead.of(List.of(), read));
         ConditionedDraws draws = draws(one, places);
         Random random = new Random(3);
         int count = 40_000;
@@ -351,7 +360,8 @@ class SurfaceTest {
                 new double[8]);
         ConditionedDraws draws = draws(
                 new Conditioned(
-                        new Factored(still, HEAD.box(), flat, Noise.of(1e-5)), FaultsRead.of(List.of(dip), flat)),
+                        new Factored(still, new ReadPlaces(HEAD.box(), flat, still.length()), Noise.of(1e-5)),
+                        FaultsRead.of(List.of(dip), flat)),
                 List.of(bridge, new Spot(20, 75)));
         Random random = new Random(1);
         for (int d = 0; d < 200; d++) {
