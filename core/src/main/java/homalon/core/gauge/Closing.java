@@ -10,6 +10,11 @@ package homalon.core.gauge;
 public record Closing(double first, double again, double kept) {
     private static final double ROUNDING = 1e-9;
 
+    /** The same as heights: an indicator at an angle travels further than it moved. */
+    public Closing seen(Corrections known) {
+        return new Closing(first * known.cosine(), again * known.cosine(), kept);
+    }
+
     /** How far it moved while the face was read, mm; plus where it reads higher now. */
     public double moved() {
         return again - first;

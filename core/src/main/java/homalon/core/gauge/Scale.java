@@ -33,4 +33,9 @@ public record Scale(double part, double scale, double expansion) {
     public double at20(double read) {
         return read * (1 + STEEL * (scale - REFERENCE)) / (1 + expansion * (part - REFERENCE));
     }
+
+    /** What stands on the scale for a size at 20 degrees C, mm. */
+    public double read(double size) {
+        return size * (1 + expansion * (part - REFERENCE)) / (1 + STEEL * (scale - REFERENCE));
+    }
 }

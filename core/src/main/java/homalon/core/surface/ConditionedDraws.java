@@ -1,11 +1,13 @@
 package homalon.core.surface;
 
 import homalon.core.geometry.Spot;
+import homalon.core.numeric.Rows;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import org.jspecify.annotations.Nullable;
 
 /** Heights at many places, given the readings and the height of the local part: most likely ones, spread, and whole faces. */
 final class ConditionedDraws {
@@ -22,8 +24,9 @@ final class ConditionedDraws {
 
     private final double[] mean;
     private final double[] variance;
-    /** Directions in which the face is still free, one row each: their sum of squares is the covariance that is left. */
-    private final double[][] directions;
+    private final PlacesAsked asked;
+    /** Worked out when first asked for: of a level that is hardly likely no face may be drawn. */
+    private double @Nullable [][] directions;
 
     /** For each fault that was drawn, see {@link #left}. */
     private final Map<Integer, double[]> lefts = new HashMap<>();
@@ -36,7 +39,15 @@ final class ConditionedDraws {
         this.mean = timesCross(surface.whitened());
         this.variance = new double[count];
         Arrays.setAll(variance, j -> Math.max(0, surface.variance(asked, j) - columnSquare(j)));
-        this.directions = PivotedFactor.directions(variance, pivot -> column(asked, pivot), NOTHING, MOST_DIRECTIONS);
+        this.asked = asked;
+    }
+
+    /** Directions in which the face is still free, one row each: their sum of squares is the covariance that is left. */
+    private synchronized double[][] directions() {
+        if (directions == null) {
+            directions = PivotedFactor.directions(variance, this::column, NOTHING, MOST_DIRECTIONS);
+        }
+        return directions;
     }
 
     /** For each place the sum over the readings of one factor each times its column. */
@@ -62,15 +73,11 @@ final class ConditionedDraws {
     }
 
     /** Covariance that the readings leave between every place and one of them. */
-    private double[] column(PlacesAsked asked, int pivot) {
+    private double[] column(int pivot) {
         double[] column = surface.covariances(asked, pivot);
-        for (int i = 0; i < surface.readings(); i++) {
-            double[] row = cross[i];
-            double at = row[pivot];
-            for (int j = 0; j < count; j++) {
-                column[j] -= at * row[j];
-            }
-        }
+        double[] at = new double[cross.length];
+        Arrays.setAll(at, i -> cross[i][pivot]);
+        Rows.subtract(column, cross, cross.length, at, 0);
         return column;
     }
 
@@ -87,7 +94,7 @@ final class ConditionedDraws {
     /** Covariance that is left between two places, mm2, without a fault. */
     double covariance(int a, int b) {
         double sum = 0;
-        for (double[] direction : directions) {
+        for (double[] direction : directions()) {
             sum += direction[a] * direction[b];
         }
         return sum;
@@ -96,7 +103,7 @@ final class ConditionedDraws {
     /** A whole face without a fault. */
     double[] plain(Random random) {
         double[] z = mean.clone();
-        for (double[] direction : directions) {
+        for (double[] direction : directions()) {
             double by = random.nextGaussian();
             for (int j = 0; j < count; j++) {
                 z[j] += by * direction[j];

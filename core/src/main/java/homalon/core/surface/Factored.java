@@ -1,5 +1,6 @@
 package homalon.core.surface;
 
+import homalon.core.numeric.Rows;
 import java.util.Arrays;
 import java.util.List;
 import org.ejml.data.DMatrixRMaj;
@@ -118,11 +119,7 @@ final class Factored {
         return logEvidence;
     }
 
-    /**
-     * L^-1 for many columns at once: one row a reading, each an array of its own, for only so are several columns taken in one step of the
-     * processor. So many columns at a time as stay near it, and four rows above in one go; each is worked out in the order in which it
-     * would be by itself.
-     */
+    /** L^-1 for many columns at once: one row a reading. So many columns at a time as stay near the processor. */
     void solve(double[][] rows) {
         int columns = rows.length == 0 ? 0 : rows[0].length;
         for (int from = 0; from < columns; from += BLOCK) {
@@ -133,41 +130,12 @@ final class Factored {
     private void solve(double[][] rows, int from, int to) {
         int n = rows.length;
         for (int i = 0; i < n; i++) {
-            int of = i * n;
-            int k = 0;
-            for (; k + 3 < i; k += 4) {
-                subtract(rows, i, k, of + k, from, to);
-            }
-            for (; k < i; k++) {
-                subtract(rows[i], lower[of + k], rows[k], from, to);
-            }
-            double diagonal = lower[of + i];
             double[] row = rows[i];
+            Rows.subtract(row, rows, i, lower, i * n, from, to);
+            double diagonal = lower[i * n + i];
             for (int j = from; j < to; j++) {
                 row[j] /= diagonal;
             }
-        }
-    }
-
-    /** Four rows from the one of number k, each times its factor, off the row of number i. */
-    private void subtract(double[][] rows, int i, int k, int factors, int from, int to) {
-        double a = lower[factors];
-        double b = lower[factors + 1];
-        double c = lower[factors + 2];
-        double d = lower[factors + 3];
-        double[] row = rows[i];
-        double[] first = rows[k];
-        double[] second = rows[k + 1];
-        double[] third = rows[k + 2];
-        double[] fourth = rows[k + 3];
-        for (int j = from; j < to; j++) {
-            row[j] = row[j] - a * first[j] - b * second[j] - c * third[j] - d * fourth[j];
-        }
-    }
-
-    private static void subtract(double[] row, double by, double[] other, int from, int to) {
-        for (int j = from; j < to; j++) {
-            row[j] -= by * other[j];
         }
     }
 }

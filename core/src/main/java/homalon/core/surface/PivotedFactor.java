@@ -1,5 +1,6 @@
 package homalon.core.surface;
 
+import homalon.core.numeric.Rows;
 import java.util.Arrays;
 import java.util.function.IntFunction;
 
@@ -34,13 +35,9 @@ final class PivotedFactor {
     }
 
     private static double[] direction(double[] column, double[][] before, int known, int pivot, double[] left) {
-        for (int k = 0; k < known; k++) {
-            double[] direction = before[k];
-            double at = direction[pivot];
-            for (int j = 0; j < column.length; j++) {
-                column[j] -= at * direction[j];
-            }
-        }
+        double[] at = new double[known];
+        Arrays.setAll(at, k -> before[k][pivot]);
+        Rows.subtract(column, before, known, at, 0);
         double scale = 1 / Math.sqrt(left[pivot]);
         for (int j = 0; j < column.length; j++) {
             column[j] *= scale;

@@ -1,5 +1,6 @@
 package homalon.core.visit;
 
+import homalon.core.gauge.Scale;
 import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
 import homalon.core.lines.DeckIndex;
@@ -11,13 +12,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.TreeMap;
 
 /**
  * How a deck's heights over the crank line are read: at its four corners.
  *
  * @param outerAtTop the outer edge of the bank, away from the valley, lies at the upper edge of the drawing
+ * @param scale temperatures of casting and gauge; empty where they were not noted, and heights are taken as read
  */
-public record IndexSetup(boolean outerAtTop) {
+public record IndexSetup(boolean outerAtTop, Optional<Scale> scale) {
     private static final List<Message> OUTER = List.of(Message.of("visit.outer-front"), Message.of("visit.outer-rear"));
     private static final List<Message> INNER = List.of(Message.of("visit.inner-front"), Message.of("visit.inner-rear"));
     private static final int CORNERS = 4;
@@ -29,11 +32,26 @@ public record IndexSetup(boolean outerAtTop) {
     private static final double FOOT = 3;
 
     public static IndexSetup of(Map<String, String> kept) {
-        return new IndexSetup(Boolean.parseBoolean(kept.getOrDefault("outerAtTop", "true")));
+        String part = kept.get("part");
+        return new IndexSetup(
+                Boolean.parseBoolean(kept.getOrDefault("outerAtTop", "true")),
+                part == null
+                        ? Optional.empty()
+                        : Optional.of(new Scale(
+                                Double.parseDouble(part),
+                                Double.parseDouble(kept.get("scale")),
+                                Double.parseDouble(kept.get("expansion")))));
     }
 
     public Map<String, String> kept() {
-        return Map.of("outerAtTop", Boolean.toString(outerAtTop));
+        Map<String, String> kept = new TreeMap<>();
+        kept.put("outerAtTop", Boolean.toString(outerAtTop));
+        scale.ifPresent(s -> {
+            kept.put("part", Double.toString(s.part()));
+            kept.put("scale", Double.toString(s.scale()));
+            kept.put("expansion", Double.toString(s.expansion()));
+        });
+        return kept;
     }
 
     /** In the order of the layout's corners, each called by its end and by the edge of the bank. */
@@ -67,7 +85,7 @@ public record IndexSetup(boolean outerAtTop) {
         return new Spot(corner.x() + toX * INSIDE, corner.y() + toY * INSIDE);
     }
 
-    /** Empty until all four are read. */
+    /** At 20 degrees C where temperatures were noted; empty until all four are read. */
     public Optional<Points> heights(SheetFile sheet, Layout layout) {
         List<double[]> rows = new ArrayList<>();
         for (int i = 0; i < CORNERS; i++) {
@@ -76,7 +94,10 @@ public record IndexSetup(boolean outerAtTop) {
             if (height.isEmpty()) {
                 return Optional.empty();
             }
-            rows.add(new double[] {corner.x(), corner.y(), height.getAsDouble()});
+            double read = height.getAsDouble();
+            rows.add(new double[] {
+                corner.x(), corner.y(), scale.map(s -> s.at20(read)).orElse(read)
+            });
         }
         return Optional.of(Points.of(rows.toArray(double[][]::new)));
     }

@@ -122,4 +122,15 @@ class InstrumentTest {
         assertEquals(held, closing.held());
         assertEquals(held ? 0 : Math.abs(moved) / Math.sqrt(12), closing.standard(), 1e-12);
     }
+
+    /** At 60 degrees an indicator travels twice what it moves: 0.008 are 0.004, which is held. */
+    @Test
+    void anIndicatorAtAnAngleTravelsFurtherThanItMoved() {
+        Closing travelled = new Closing(0.02, 0.028, 0.003);
+        Closing seen = travelled.seen(new Corrections(60, Optional.empty(), Optional.empty()));
+        assertFalse(travelled.held());
+        assertTrue(seen.held());
+        assertEquals(0.004, seen.moved(), 1e-12);
+        assertEquals(travelled, travelled.seen(Corrections.NONE));
+    }
 }

@@ -6,8 +6,10 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import homalon.core.chambers.EngineBook;
+import homalon.core.gauge.Scale;
 import homalon.core.geometry.Spot;
 import homalon.core.input.BadInputException;
+import homalon.core.lines.DeckIndex;
 import homalon.core.lines.Liners;
 import homalon.core.part.LandRaster;
 import homalon.core.part.Layout;
@@ -141,7 +143,8 @@ class SheetsTest {
         IndexSetup setup = IndexSetup.of(Map.of());
         assertTrue(setup.outerAtTop());
         assertEquals(setup, IndexSetup.of(setup.kept()));
-        assertFalse(IndexSetup.of(new IndexSetup(false).kept()).outerAtTop());
+        assertFalse(
+                IndexSetup.of(new IndexSetup(false, Optional.empty()).kept()).outerAtTop());
         SheetHand hand = new SheetHand(Sheet.INDEX)
                 .size("c0", "220")
                 .size("c1", "220.04")
@@ -161,13 +164,31 @@ class SheetsTest {
     })
     void cornersAreCalledByTheEdgeOfTheBank(
             boolean outerAtTop, String first, String second, String third, String fourth) {
-        List<LineSetup.Place> places = new IndexSetup(outerAtTop).places();
+        List<LineSetup.Place> places = new IndexSetup(outerAtTop, Optional.empty()).places();
         List<String> corners = List.of(first, second, third, fourth);
         for (int i = 0; i < 4; i++) {
             assertEquals(
                     "Crank line to deck, " + corners.get(i) + " corner",
                     English.of(places.get(i).name()));
         }
+    }
+
+    /** A warm deck stands high: of 220 mm of aluminium 22e-6 each kelvin that its gauge does not share. */
+    @ParameterizedTest
+    @CsvSource({"20, 20, 220", "30, 20, 219.9516", "30, 30, 219.9769", "20, 30, 220.0253"})
+    void deckHeightsAreBroughtToOneTemperature(double part, double gauge, double lowest) {
+        IndexSetup setup = new IndexSetup(true, Optional.of(new Scale(part, gauge, 22e-6)));
+        SheetHand hand = new SheetHand(Sheet.INDEX)
+                .setUp(setup.kept())
+                .size("c0", "220")
+                .size("c1", "220.04")
+                .size("c2", "220")
+                .size("c3", "220.04");
+        assertEquals(setup, IndexSetup.of(setup.kept()));
+        DeckIndex index = setup.of(hand.file(), DECK).orElseThrow();
+        assertEquals(lowest, index.lowest(), 5e-5);
+        assertEquals(220, setup.scale().orElseThrow().read(index.lowest()), 1e-9);
+        assertEquals(0.04, index.fall(), 1e-5);
     }
 
     /** A gauge is not put into a bolt hole. */

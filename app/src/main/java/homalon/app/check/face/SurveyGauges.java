@@ -42,10 +42,12 @@ class SurveyGauges {
             Length keyed = Length.ofNanometres(row.uncertainty);
             List<ReadWith.Taken> own = taken.getOrDefault(new Hands.Step(row.jobId, row.kind.path()), List.of());
             ReadWith open = ReadWith.of(keyed, own, readings, Optional.empty());
+            Corrections known = corrections.getOrDefault(row.id, Corrections.NONE);
             Optional<Closing> closing = Optional.ofNullable(closed.get(row.id))
                     .map(c -> new Closing(
-                            c.first().mm(), c.again().mm(), open.kept().mm()));
-            return ReadWith.of(keyed, own, readings, closing).with(corrections.getOrDefault(row.id, Corrections.NONE));
+                                    c.first().mm(), c.again().mm(), open.kept().mm())
+                            .seen(known));
+            return ReadWith.of(keyed, own, readings, closing).with(known);
         }
     }
 

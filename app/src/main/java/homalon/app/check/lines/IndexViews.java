@@ -10,6 +10,7 @@ import homalon.app.foundation.drawing.PlaceMark;
 import homalon.app.foundation.web.Workings;
 import homalon.app.foundation.words.Words;
 import homalon.core.cut.SetUpMethod;
+import homalon.core.gauge.Scale;
 import homalon.core.geometry.Spot;
 import homalon.core.lines.DeckIndex;
 import homalon.core.part.Layout;
@@ -62,6 +63,7 @@ class IndexViews {
         }
         DeckIndex d = index.get();
         List<Row> rows = new ArrayList<>(rows(d, part.rules().books(), writer));
+        IndexSetup.of(sheet.setup()).scale().ifPresent(s -> rows.add(warm(s, d, writer)));
         List<SheetView.Link> links = new ArrayList<>();
         banks(part).forEach((tag, other) -> {
             rows.add(bank(d, tag, other, writer));
@@ -113,6 +115,16 @@ class IndexViews {
                         "end to end, inner to outer; "
                                 + Words.of(BenchFigure.INDEX_SQUARE.source(shop).words()),
                         ""));
+    }
+
+    private static Row warm(Scale scale, DeckIndex d, LengthWriter writer) {
+        return new Row(
+                "Taken off",
+                writer.number(scale.read(d.lowest()) - d.lowest()),
+                "the casting at " + writer.temperature(scale.part()) + ", its gauge at "
+                        + writer.temperature(scale.scale()) + ": heights stand at "
+                        + writer.temperature(Scale.REFERENCE),
+                "");
     }
 
     private static Working working(DeckIndex d) {

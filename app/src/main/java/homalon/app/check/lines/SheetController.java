@@ -10,12 +10,16 @@ import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.web.Keyed;
 import homalon.app.foundation.words.Words;
 import homalon.app.shop.instruments.StepGauges;
+import homalon.core.catalogue.Metal;
+import homalon.core.gauge.Scale;
 import homalon.core.input.BadInputException;
 import homalon.core.lines.Bearings;
 import homalon.core.lines.Liners;
 import homalon.core.part.PartKind;
+import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.quantity.Quantity;
 import homalon.core.quantity.Torque;
 import homalon.core.route.Finding;
 import homalon.core.route.Operation;
@@ -31,7 +35,9 @@ import homalon.core.visit.SheetFile;
 import jakarta.validation.Valid;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import lombok.RequiredArgsConstructor;
 import org.springframework.http.ResponseEntity;
@@ -70,6 +76,7 @@ class SheetController {
         List<LineSetup> shafts = sheet == Sheet.LINE ? LineSetup.all(file) : List.of();
         boolean begun = sheet == Sheet.LINE ? !shafts.isEmpty() : !file.setup().isEmpty();
         page.show("begun", begun);
+        page.show("index", IndexSetup.of(sheet == Sheet.INDEX ? file.setup() : Map.of()));
         if (sheet == Sheet.LINE) {
             propose(page, shafts);
         }
@@ -235,10 +242,26 @@ class SheetController {
 
     @ToMachinists
     @PostMapping("/parts/{tag}/index/set-up")
-    String index(PartPage page, @RequestParam(defaultValue = "true") boolean outerAtTop) {
+    String index(
+            PartPage page,
+            @RequestParam(defaultValue = "true") boolean outerAtTop,
+            @RequestParam(defaultValue = "") String warm,
+            @RequestParam(defaultValue = "") String gauge) {
         PartFile part = page.part();
-        sheets.setUp(part, page.lineId(), Sheet.INDEX, new IndexSetup(outerAtTop).kept(), page.me());
+        Optional<Scale> scale = warm.isBlank() && gauge.isBlank()
+                ? Optional.empty()
+                : Optional.of(new Scale(
+                        celsius(page, warm),
+                        celsius(page, gauge),
+                        Metal.of(part.material()).alpha() * 1e-6));
+        sheets.setUp(part, page.lineId(), Sheet.INDEX, new IndexSetup(outerAtTop, scale).kept(), page.me());
         return "redirect:/parts/" + part.tag() + "/index";
+    }
+
+    /** To a tenth; what is no temperature is refused in the words of {@link Scale}. */
+    private static double celsius(PartPage page, String typed) {
+        OptionalDouble read = Quantity.TEMPERATURE.read(page.writer().temperatureTyped(typed), BenchUnit.MM);
+        return read.isPresent() ? Math.rint(read.getAsDouble() * 10) / 10 : Double.NaN;
     }
 
     @ToMachinists

@@ -18,11 +18,11 @@ import homalon.core.seats.PressFit;
 import homalon.core.verdict.Verdict;
 import homalon.core.visit.InsertPlace;
 import homalon.core.visit.PlaceLine;
+import homalon.core.visit.RingFitted;
 import homalon.core.visit.Said;
 import homalon.core.visit.ValveFile;
 import homalon.core.words.Message;
 import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -54,6 +54,10 @@ class InsertController {
             List.of(Said.COUNTERBORE, Said.FLOOR, Said.THROAT, Said.PROUD, Said.RUN_AT, Said.METAL, Said.CHILL);
 
     private static final int MOST_LINES = 12;
+    /** Of a casting or a gauge in a shop, degrees C. */
+    private static final double COLDEST = -30;
+
+    private static final double HOTTEST = 150;
 
     private final ValveFiles files;
     private final InsertViews views;
@@ -117,12 +121,16 @@ class InsertController {
     }
 
     private static String degrees(PartPage page, String field, String typed, double least, double most) {
+        return BigDecimal.valueOf(celsius(page, field, typed, least, most))
+                .stripTrailingZeros()
+                .toPlainString();
+    }
+
+    /** To a tenth. */
+    private static double celsius(PartPage page, String field, String typed, double least, double most) {
         OptionalDouble celsius = Quantity.TEMPERATURE.read(page.writer().temperatureTyped(typed), BenchUnit.MM);
         if (celsius.isPresent() && celsius.getAsDouble() >= least - SLACK && celsius.getAsDouble() <= most + SLACK) {
-            return BigDecimal.valueOf(celsius.getAsDouble())
-                    .setScale(1, RoundingMode.HALF_UP)
-                    .stripTrailingZeros()
-                    .toPlainString();
+            return Math.rint(celsius.getAsDouble() * 10) / 10;
         }
         throw new BadInputException(
                 field,
@@ -210,6 +218,8 @@ class InsertController {
             @PathVariable String valve,
             @RequestParam(defaultValue = "") String hole,
             @RequestParam(defaultValue = "") String ring,
+            @RequestParam(defaultValue = "") String casting,
+            @RequestParam(defaultValue = "") String gauge,
             @RequestParam(defaultValue = "false") boolean anyway) {
         page.require(Operation.INSERT);
         ValveFile file = files.require(page.part());
@@ -218,17 +228,28 @@ class InsertController {
         if (hole.isBlank() || ring.isBlank()) {
             throw new BadInputException("hole", "app.valves.key-the-counterbore-as-it-was-cut-and");
         }
-        Length cut = Length.parseSize(hole, page.unit());
-        Length outer = Length.parseSize(ring, page.unit());
+        RingFitted fitted = new RingFitted(
+                code,
+                Length.parseSize(hole, page.unit()),
+                Length.parseSize(ring, page.unit()),
+                measuredAt(page, casting, gauge));
         Optional<PressFit> planned =
                 step(file, file.valve(valve), code, page.writer()).fit();
-        Optional<String> odd = planned.map(p -> p.measured(cut.mm(), outer.mm()))
-                .flatMap(p -> odd(p, page.part().rules().gauges()));
+        Optional<String> odd =
+                planned.map(fitted::in).flatMap(p -> odd(p, page.part().rules().gauges()));
         if (odd.isPresent() && !anyway) {
             throw new BadInputException(
                     "hole", "app.valves.measure-both-again-if-it-is-in-so-tick", StringUtils.capitalize(odd.get()));
         }
-        String written = code + " " + cut.nanometres() + " " + outer.nanometres();
-        return pages.done(page, WorkPage.INSERTS, valve, Map.of(Said.INSERT_DONE, written));
+        return pages.done(page, WorkPage.INSERTS, valve, Map.of(Said.INSERT_DONE, fitted.kept()));
+    }
+
+    /** Both or neither: a gauge that is as warm as the casting leaves a part of the error, not none. */
+    private static Optional<RingFitted.At> measuredAt(PartPage page, String casting, String gauge) {
+        if (casting.isBlank() && gauge.isBlank()) {
+            return Optional.empty();
+        }
+        return Optional.of(new RingFitted.At(
+                celsius(page, "casting", casting, COLDEST, HOTTEST), celsius(page, "gauge", gauge, COLDEST, HOTTEST)));
     }
 }

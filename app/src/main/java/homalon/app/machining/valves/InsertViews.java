@@ -6,9 +6,10 @@ import homalon.app.foundation.web.Workings;
 import homalon.app.foundation.words.Words;
 import homalon.app.shop.stock.Catalogue;
 import homalon.core.catalogue.Item;
+import homalon.core.catalogue.Metal;
+import homalon.core.gauge.Scale;
 import homalon.core.part.Material;
 import homalon.core.part.Valve;
-import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.rulebook.BenchGauges;
 import homalon.core.seats.Damage;
@@ -18,6 +19,7 @@ import homalon.core.seats.PressFit;
 import homalon.core.verdict.Verdict;
 import homalon.core.visit.InsertPlace;
 import homalon.core.visit.PlaceLine;
+import homalon.core.visit.RingFitted;
 import homalon.core.visit.Said;
 import homalon.core.visit.ValveFile;
 import java.util.ArrayList;
@@ -55,7 +57,9 @@ class InsertViews {
         Optional<InsertChoice.Step> shown = chosen.or(() -> choice.flatMap(InsertChoice::chosen));
         Optional<PressFit> fit = shown.flatMap(InsertChoice.Step::fit)
                 .map(f -> fitted(file, v, f))
-                .map(f -> file.text(v, Said.INSERT_DONE).map(d -> got(d, f)).orElse(f));
+                .map(f -> file.text(v, Said.INSERT_DONE)
+                        .map(d -> RingFitted.of(d).in(f))
+                        .orElse(f));
         String base = "/parts/" + file.part().tag() + "/inserts?valve=";
         return new InsertView(
                 valves.above(
@@ -86,7 +90,7 @@ class InsertViews {
                 fit.map(f -> Workings.of(List.of(f.working()), writer)).orElse(Workings.NONE),
                 shown.map(s -> after(s, place.orElseThrow(), writer)).orElse(List.of()),
                 usualHeat(file.part().material(), writer),
-                file.text(v, Said.INSERT_DONE).map(d -> done(d, writer)).orElse(""));
+                file.text(v, Said.INSERT_DONE).map(d -> done(d, file, writer)).orElse(""));
     }
 
     /** What was measured of a ring that is in is open by its gauges; a plan is exact. */
@@ -128,21 +132,17 @@ class InsertViews {
                 + " when it is left blank: a general default.";
     }
 
-    /** The press that was got, in the place of the one planned. */
-    private static PressFit got(String done, PressFit planned) {
-        String[] p = done.split(" ");
-        return planned.measured(
-                Length.ofNanometres(Long.parseLong(p[1])).mm(),
-                Length.ofNanometres(Long.parseLong(p[2])).mm());
-    }
-
-    /** The press as it is measured once ring and hole are there: code, hole, ring. */
-    static String done(String written, LengthWriter writer) {
-        String[] p = written.split(" ");
-        double hole = Length.ofNanometres(Long.parseLong(p[1])).mm();
-        double ring = Length.ofNanometres(Long.parseLong(p[2])).mm();
-        return p[0] + ", hole " + GuideViews.size(hole, writer) + ", ring " + GuideViews.size(ring, writer) + ": press "
-                + writer.full(ring - hole);
+    /** The press as it is measured once ring and hole are there. */
+    static String done(String written, ValveFile file, LengthWriter writer) {
+        RingFitted fitted = RingFitted.of(written);
+        Metal casting = Metal.of(file.part().material());
+        String warm = fitted.at()
+                .map(a -> " with the casting at " + writer.temperature(a.casting()) + " and the gauge at "
+                        + writer.temperature(a.gauge()) + ", at " + writer.temperature(Scale.REFERENCE) + " "
+                        + GuideViews.size(fitted.hole(casting), writer))
+                .orElse("");
+        return fitted.code() + ", hole " + GuideViews.size(fitted.hole().mm(), writer) + warm + ", ring "
+                + GuideViews.size(fitted.ring().mm(), writer) + ": press " + writer.full(fitted.press(casting));
     }
 
     private static PressFit fitted(ValveFile file, Valve v, PressFit fit) {

@@ -136,7 +136,7 @@ public class ValveReport {
     private static String done(ValveFile file, Valve v, LengthWriter writer) {
         List<String> all = new ArrayList<>();
         file.text(v, Said.GUIDE_DONE).ifPresent(d -> all.add("guide: " + GuideViews.done(d, writer)));
-        file.text(v, Said.INSERT_DONE).ifPresent(d -> all.add("insert " + InsertViews.done(d, writer)));
+        file.text(v, Said.INSERT_DONE).ifPresent(d -> all.add("insert " + InsertViews.done(d, file, writer)));
         file.text(v, Said.SEAT_DONE).ifPresent(d -> all.add("seat: " + SeatViews.done(d, writer)));
         return String.join("; ", all);
     }
