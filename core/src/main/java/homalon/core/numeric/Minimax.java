@@ -52,16 +52,41 @@ final class Minimax {
         this.tolerance = ROUNDING * most;
     }
 
+    /** Where the greatest deviation lies, as far as it was looked for. */
+    enum Lies {
+        BELOW,
+        ABOVE,
+        FOUND
+    }
+
     void solve() {
+        solve(-1, Double.POSITIVE_INFINITY);
+    }
+
+    /**
+     * The deviation of the basis only grows, and no deviation is greater than what sticks out furthest: looks no longer than it takes to
+     * tell on which side of a stretch it lies, and finds it where it lies within.
+     *
+     * @param low below which it need not be found
+     * @param high above which it need not be found
+     */
+    Lies solve(double low, double high) {
         firstSides();
         int stalled = 0;
         for (int exchange = 0; exchange < MOST_EXCHANGES; exchange++) {
             double before = h;
             solveBasis();
             stalled = exchange > 0 && h <= before + tolerance * 1e-3 ? stalled + 1 : 0;
-            int entering = stalled > PATIENCE ? lowestOutside() : furthestOutside();
+            if (h > high) {
+                return Lies.ABOVE;
+            }
+            boolean patient = stalled <= PATIENCE;
+            int entering = patient ? furthestOutside() : lowestOutside();
             if (entering < 0) {
-                return;
+                return Lies.FOUND;
+            }
+            if (patient && Math.abs(residual(entering)) <= low) {
+                return Lies.BELOW;
             }
             exchange(entering);
         }

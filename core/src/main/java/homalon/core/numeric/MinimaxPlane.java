@@ -2,7 +2,6 @@ package homalon.core.numeric;
 
 import homalon.core.geometry.Plane;
 import homalon.core.geometry.Points;
-import homalon.core.geometry.Spread;
 import java.util.Arrays;
 import java.util.stream.IntStream;
 
@@ -45,12 +44,11 @@ public final class MinimaxPlane {
     }
 
     private static Fit ofFew(Points points) {
-        Frame frame = new Frame(points);
-        int[] start = frame.start();
-        if (start.length <= frame.rank + 1) {
-            return exactFit(frame, start);
+        MinimaxFrame frame = new MinimaxFrame(new MinimaxPlaces(points.xs(), points.ys()), points.zs());
+        if (frame.exact()) {
+            return exactFit(frame);
         }
-        Minimax minimax = new Minimax(frame.u, frame.v, frame.z, frame.rank + 1, start);
+        Minimax minimax = frame.minimax();
         minimax.solve();
         return result(frame, minimax);
     }
@@ -119,7 +117,7 @@ public final class MinimaxPlane {
         return ROUNDING * most;
     }
 
-    private static Fit result(Frame frame, Minimax minimax) {
+    private static Fit result(MinimaxFrame frame, Minimax minimax) {
         double[] p = minimax.coefficients();
         double[] weights = minimax.weights();
         int[] order = heldBy(minimax.basis(), weights);
@@ -130,7 +128,7 @@ public final class MinimaxPlane {
             above[k] = minimax.sides()[order[k]] > 0;
         }
         Plane middle = frame.plane(p);
-        return new Fit(middle, 2 * frame.scaleZ * minimax.deviation(), support, above);
+        return new Fit(middle, frame.extent(minimax.deviation()), support, above);
     }
 
     /** Positions in the basis, in rising order of the points there. */
@@ -150,136 +148,10 @@ public final class MinimaxPlane {
     }
 
     /** All heights lie on one plane (or line, or spot): nothing holds it apart. */
-    private static Fit exactFit(Frame frame, int[] start) {
-        int[] support = start.clone();
+    private static Fit exactFit(MinimaxFrame frame) {
+        int[] support = frame.start().clone();
         Arrays.sort(support);
         boolean[] above = new boolean[support.length];
         return new Fit(frame.plane(new double[3]), 0, support, above);
-    }
-
-    /** The points centred, turned along their longest reach, scaled to order one, with a first plane taken off. */
-    private static final class Frame {
-        private final Spread spread;
-        private final int rank;
-        private final double scaleU;
-        private final double scaleV;
-        private final double z0;
-        private final double[] u;
-        private final double[] v;
-        private final double[] z;
-        private double scaleZ = 1;
-        private final double[] off = new double[3];
-
-        Frame(Points points) {
-            spread = Spread.of(points.xs(), points.ys());
-            rank = spread.rank();
-            scaleU = rank > 0 ? spread.along() : 1;
-            scaleV = rank > 1 ? spread.across() : 1;
-            z0 = points.z(0);
-            int n = points.size();
-            u = new double[n];
-            v = new double[n];
-            z = new double[n];
-            for (int i = 0; i < n; i++) {
-                double px = points.x(i) - spread.cx();
-                double py = points.y(i) - spread.cy();
-                u[i] = rank > 0 ? (px * spread.dx() + py * spread.dy()) / scaleU : 0;
-                v[i] = rank > 1 ? (py * spread.dx() - px * spread.dy()) / scaleV : 0;
-                z[i] = points.z(i) - z0;
-            }
-        }
-
-        /**
-         * Points to start from: those furthest along, furthest off that line, and furthest off the plane through them,
-         * which is taken off all heights. Fewer than rank + 2 when everything lies on that plane.
-         */
-        int[] start() {
-            int[] corner = new int[rank + 1];
-            if (rank > 0) {
-                corner[0] = furthest(u, -1);
-                corner[1] = furthest(u, 1);
-            }
-            if (rank > 1) {
-                corner[2] = furthestOff(corner[0], corner[1]);
-            }
-            takeOffPlaneThrough(corner);
-            int at = -1;
-            double most = 0;
-            double range = 0;
-            for (int i = 0; i < z.length; i++) {
-                if (Math.abs(z[i]) > most) {
-                    most = Math.abs(z[i]);
-                    at = i;
-                }
-                range = Math.max(range, Math.abs(z[i] + off[0] + off[1] * u[i] + off[2] * v[i]));
-            }
-            if (at < 0 || most <= 1e-15 * range) {
-                return corner;
-            }
-            scaleZ = most;
-            for (int i = 0; i < z.length; i++) {
-                z[i] /= most;
-            }
-            int[] start = Arrays.copyOf(corner, corner.length + 1);
-            start[corner.length] = at;
-            return start;
-        }
-
-        /** The point that lies furthest off the line through two, seen from above. */
-        private int furthestOff(int first, int second) {
-            double du = u[second] - u[first];
-            double dv = v[second] - v[first];
-            int furthest = 0;
-            double most = -1;
-            for (int i = 0; i < u.length; i++) {
-                double off = Math.abs((u[i] - u[first]) * dv - (v[i] - v[first]) * du);
-                if (off > most) {
-                    most = off;
-                    furthest = i;
-                }
-            }
-            return furthest;
-        }
-
-        private void takeOffPlaneThrough(int[] corner) {
-            int d = corner.length;
-            double[][] m = new double[d][d];
-            double[] right = new double[d];
-            for (int j = 0; j < d; j++) {
-                double[] place = {1, u[corner[j]], v[corner[j]]};
-                System.arraycopy(place, 0, m[j], 0, d);
-                right[j] = z[corner[j]];
-            }
-            double[] p = Elimination.solve(m, right);
-            if (p == null) {
-                throw new ArithmeticException("the first points of a minimax fit do not determine it");
-            }
-            System.arraycopy(p, 0, off, 0, d);
-            for (int i = 0; i < z.length; i++) {
-                z[i] -= off[0] + off[1] * u[i] + off[2] * v[i];
-            }
-            for (int j : corner) {
-                z[j] = 0;
-            }
-        }
-
-        private static int furthest(double[] values, int sign) {
-            int at = 0;
-            for (int i = 1; i < values.length; i++) {
-                if (sign * values[i] > sign * values[at]) {
-                    at = i;
-                }
-            }
-            return at;
-        }
-
-        Plane plane(double[] p) {
-            double constant = off[0] + scaleZ * p[0];
-            double along = rank > 0 ? (off[1] + scaleZ * p[1]) / scaleU : 0;
-            double across = rank > 1 ? (off[2] + scaleZ * p[2]) / scaleV : 0;
-            double a = along * spread.dx() - across * spread.dy();
-            double b = along * spread.dy() + across * spread.dx();
-            return new Plane(a, b, z0 + constant - a * spread.cx() - b * spread.cy());
-        }
     }
 }

@@ -1,10 +1,16 @@
 package homalon.core.numeric;
 
+import org.ejml.data.DMatrixRMaj;
+import org.ejml.dense.row.factory.DecompositionFactory_DDRM;
+
 /**
  * Rows of a matrix, each an array of its own: only so does the compiler take several columns in one step of the processor. Four rows at
  * a time are read for one that is written; every column is worked out in the order of the rows, as it would be one after the other.
  */
 public final class Rows {
+    /** Columns of 60 rows, 8 bytes each, that fit the nearest memory of a processor. */
+    private static final int BLOCK = 64;
+
     private Rows() {}
 
     /**
@@ -34,6 +40,94 @@ public final class Rows {
         }
         for (; k < count; k++) {
             one(from, rows[k], factors[first + k], least, end);
+        }
+    }
+
+    /**
+     * Adds each row, times its factor.
+     *
+     * @param to that is written on
+     * @param factors one a row
+     */
+    public static void add(double[] to, double[][] rows, double[] factors) {
+        int k = 0;
+        for (; k + 3 < rows.length; k += 4) {
+            double a = factors[k];
+            double b = factors[k + 1];
+            double c = factors[k + 2];
+            double d = factors[k + 3];
+            double[] first = rows[k];
+            double[] second = rows[k + 1];
+            double[] third = rows[k + 2];
+            double[] fourth = rows[k + 3];
+            for (int j = 0; j < to.length; j++) {
+                to[j] = to[j] + a * first[j] + b * second[j] + c * third[j] + d * fourth[j];
+            }
+        }
+        for (; k < rows.length; k++) {
+            one(to, rows[k], -factors[k], 0, to.length);
+        }
+    }
+
+    /** The sum of products, four at a time: none waits for the one before it. */
+    public static double dot(double[] a, double[] b) {
+        double first = 0;
+        double second = 0;
+        double third = 0;
+        double fourth = 0;
+        int i = 0;
+        for (; i + 3 < a.length; i += 4) {
+            first += a[i] * b[i];
+            second += a[i + 1] * b[i + 1];
+            third += a[i + 2] * b[i + 2];
+            fourth += a[i + 3] * b[i + 3];
+        }
+        for (; i < a.length; i++) {
+            first += a[i] * b[i];
+        }
+        return first + second + (third + fourth);
+    }
+
+    /**
+     * The lower factor of a symmetric matrix, row by row in one array; its upper half is nothing.
+     *
+     * @param matrix written on
+     * @throws IllegalStateException for one that is not positive definite
+     */
+    public static double[] factor(DMatrixRMaj matrix) {
+        int n = matrix.numRows;
+        if (n == 0) {
+            return new double[0];
+        }
+        var cholesky = DecompositionFactory_DDRM.chol(n, true);
+        if (!cholesky.decompose(matrix)) {
+            throw new IllegalStateException("a covariance has no factor");
+        }
+        return cholesky.getT(null).data;
+    }
+
+    /**
+     * L^-1 of many columns at once, so many of them at a time as stay near the processor.
+     *
+     * @param lower L, as {@link #factor} gives it
+     * @param rows as many as L has, one column each that is solved; written on
+     */
+    public static void solve(double[] lower, double[][] rows) {
+        int columns = rows.length == 0 ? 0 : rows[0].length;
+        for (int from = 0; from < columns; from += BLOCK) {
+            solve(lower, rows, from, Math.min(columns, from + BLOCK));
+        }
+    }
+
+    private static void solve(double[] lower, double[][] rows, int least, int end) {
+        int n = rows.length;
+        for (int i = 0; i < n; i++) {
+            double[] row = rows[i];
+            subtract(row, rows, i, lower, i * n, least, end);
+            double diagonal = lower[i * n + i];
+            for (int j = least; j < end; j++) {
+                row[j] /= diagonal;
+            }
         }
     }
 

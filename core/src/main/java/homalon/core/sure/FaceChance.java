@@ -82,7 +82,7 @@ public final class FaceChance {
                 double r = patch.atMost(rest);
                 if (r > NEAR * most) {
                     r = patch.reach(level);
-                    broken[l] = broken[l] || (r > most && patch.zone(level) > most);
+                    broken[l] = broken[l] || (r > most && patch.wider(level, most));
                 }
                 reach[l] = Math.max(reach[l], r / most);
             }

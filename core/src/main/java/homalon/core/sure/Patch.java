@@ -2,7 +2,9 @@ package homalon.core.sure;
 
 import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
+import homalon.core.numeric.MinimaxPlaces;
 import homalon.core.numeric.MinimaxPlane;
+import homalon.core.numeric.Rows;
 import java.util.Arrays;
 import java.util.List;
 
@@ -13,6 +15,8 @@ final class Patch {
     private final double[] y;
     /** Level, and the slopes that are free, each of length one and square to those before it. */
     private final double[][] basis;
+
+    private final MinimaxPlaces places;
     /** How far one of each bend reaches here. */
     private final double[] bends = new double[3];
 
@@ -21,6 +25,7 @@ final class Patch {
         this.x = x;
         this.y = y;
         this.basis = basis;
+        this.places = new MinimaxPlaces(x, y);
     }
 
     /**
@@ -71,19 +76,12 @@ final class Patch {
     }
 
     private static double norm(double[] a) {
-        double sum = 0;
-        for (double v : a) {
-            sum += v * v;
-        }
-        return Math.sqrt(sum);
+        return Math.sqrt(Rows.dot(a, a));
     }
 
     /** Takes the part along the other off; answers how much that was. */
     static double subtract(double[] from, double[] unit) {
-        double dot = 0;
-        for (int k = 0; k < from.length; k++) {
-            dot += from[k] * unit[k];
-        }
+        double dot = Rows.dot(from, unit);
         for (int k = 0; k < from.length; k++) {
             from[k] -= dot * unit[k];
         }
@@ -162,6 +160,11 @@ final class Patch {
     /** Takes the least-squares plane of these places, which are all there are, off the heights. */
     double[] level(double[] heights) {
         return of(heights);
+    }
+
+    /** Whether the zone itself is wider than so much, mm. */
+    boolean wider(double[] heights, double most) {
+        return places.apart(of(heights), most);
     }
 
     /** The zone itself, mm, square to a plane that is all but level. */

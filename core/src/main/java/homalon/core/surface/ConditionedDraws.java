@@ -6,79 +6,30 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Random;
-import org.jspecify.annotations.Nullable;
+import java.util.random.RandomGenerator;
 
 /** Heights at many places, given the readings and the height of the local part: most likely ones, spread, and whole faces. */
 final class ConditionedDraws {
-    /** What is left of a place's variance is dropped below this, mm2: a third of a micrometre. */
-    private static final double NOTHING = 1e-7;
-
-    private static final int MOST_DIRECTIONS = 160;
-
     private final Conditioned surface;
+    private final LocalDraws local;
     private final List<Spot> places;
     private final int count;
-    /** L^-1 K(read, places), row by row. */
-    private final double[][] cross;
-
     private final double[] mean;
-    private final double[] variance;
-    private final PlacesAsked asked;
-    /** Worked out when first asked for: of a level that is hardly likely no face may be drawn. */
-    private double @Nullable [][] directions;
+    /** Directions in which plane and bends are still free, with what the local part makes of them: one row each. */
+    private final double[][] bends;
 
     /** For each fault that was drawn, see {@link #left}. */
     private final Map<Integer, double[]> lefts = new HashMap<>();
 
-    ConditionedDraws(Conditioned surface, PlacesAsked asked) {
+    /** @param local of the height that this level's local part has */
+    ConditionedDraws(Conditioned surface, LocalDraws local) {
         this.surface = surface;
-        this.places = asked.places();
-        this.count = asked.count();
-        this.cross = surface.whitenedCross(asked);
-        this.mean = timesCross(surface.whitened());
-        this.variance = new double[count];
-        Arrays.setAll(variance, j -> Math.max(0, surface.variance(asked, j) - columnSquare(j)));
-        this.asked = asked;
-    }
-
-    /** Directions in which the face is still free, one row each: their sum of squares is the covariance that is left. */
-    private synchronized double[][] directions() {
-        if (directions == null) {
-            directions = PivotedFactor.directions(variance, this::column, NOTHING, MOST_DIRECTIONS);
-        }
-        return directions;
-    }
-
-    /** For each place the sum over the readings of one factor each times its column. */
-    private double[] timesCross(double[] factors) {
-        double[] sum = new double[count];
-        for (int i = 0; i < factors.length; i++) {
-            double f = factors[i];
-            double[] row = cross[i];
-            for (int j = 0; j < count; j++) {
-                sum[j] += f * row[j];
-            }
-        }
-        return sum;
-    }
-
-    private double columnSquare(int j) {
-        double sum = 0;
-        for (int i = 0; i < surface.readings(); i++) {
-            double c = cross[i][j];
-            sum += c * c;
-        }
-        return sum;
-    }
-
-    /** Covariance that the readings leave between every place and one of them. */
-    private double[] column(int pivot) {
-        double[] column = surface.covariances(asked, pivot);
-        double[] at = new double[cross.length];
-        Arrays.setAll(at, i -> cross[i][pivot]);
-        Rows.subtract(column, cross, cross.length, at, 0);
-        return column;
+        this.local = local;
+        this.places = local.asked().places();
+        this.count = places.size();
+        this.bends = surface.readings().weighed(local.terms());
+        this.mean = local.mean().clone();
+        Rows.add(mean, bends, surface.readings().shown());
     }
 
     /** The most likely height of a face without a fault, mm. */
@@ -88,32 +39,42 @@ final class ConditionedDraws {
 
     /** Standard deviation of that height, plane and all, mm. */
     double spread(int place) {
-        return Math.sqrt(variance[place]);
+        double sum = local.variance()[place];
+        for (double[] direction : bends) {
+            sum += direction[place] * direction[place];
+        }
+        return Math.sqrt(Math.max(0, sum));
     }
 
     /** Covariance that is left between two places, mm2, without a fault. */
     double covariance(int a, int b) {
         double sum = 0;
-        for (double[] direction : directions()) {
+        for (double[] direction : bends) {
+            sum += direction[a] * direction[b];
+        }
+        for (double[] direction : local.directions()) {
             sum += direction[a] * direction[b];
         }
         return sum;
     }
 
     /** A whole face without a fault. */
-    double[] plain(Random random) {
+    double[] plain(RandomGenerator random) {
         double[] z = mean.clone();
-        for (double[] direction : directions()) {
-            double by = random.nextGaussian();
-            for (int j = 0; j < count; j++) {
-                z[j] += by * direction[j];
-            }
-        }
+        Rows.add(z, bends, normals(bends.length, random));
+        double[][] free = local.directions();
+        Rows.add(z, free, normals(free.length, random));
         return z;
     }
 
+    private static double[] normals(int count, RandomGenerator random) {
+        double[] all = new double[count];
+        Arrays.setAll(all, k -> random.nextGaussian());
+        return all;
+    }
+
     /** Ways of faults in proportion to their weights, evenly spaced along them. */
-    Picker picker(int picks, Random random) {
+    Picker picker(int picks, RandomGenerator random) {
         return new Picker(picks, random);
     }
 
@@ -123,7 +84,7 @@ final class ConditionedDraws {
         private int fault = -1;
         private double passed;
 
-        private Picker(int picks, Random random) {
+        private Picker(int picks, RandomGenerator random) {
             double all = 1 - surface.weight(0);
             this.step = picks == 0 ? 0 : all / picks;
             this.at = step * random.nextDouble();
@@ -140,7 +101,7 @@ final class ConditionedDraws {
     }
 
     /** Adds a fault of that number, as large as the readings let it be. */
-    void add(double[] z, int fault, Random random) {
+    void add(double[] z, int fault, RandomGenerator random) {
         FaultShape shape = surface.faults().get(fault);
         double amplitude = amplitude(fault, shape.fault().oneWay(), random);
         double[] left = lefts.computeIfAbsent(fault, this::left);
@@ -152,7 +113,9 @@ final class ConditionedDraws {
     /** What a fault of 1 mm adds to each place beyond what the readings would have shown of it. */
     private double[] left(int fault) {
         FaultShape shape = surface.faults().get(fault);
-        double[] shown = timesCross(surface.whitenedFault(fault));
+        double[] whitened = surface.whitenedFault(fault);
+        double[] shown = whitened.length == 0 ? new double[count] : local.shown(whitened);
+        Rows.add(shown, bends, surface.weighedFault(fault));
         double[] left = new double[count];
         for (int j = 0; j < count; j++) {
             left[j] = shape.shape().at(places.get(j).x(), places.get(j).y()) - shown[j];
@@ -160,7 +123,7 @@ final class ConditionedDraws {
         return left;
     }
 
-    private double amplitude(int fault, boolean oneWay, Random random) {
+    private double amplitude(int fault, boolean oneWay, RandomGenerator random) {
         double m = surface.amplitudeMean(fault);
         double s = Math.sqrt(surface.amplitudeVariance(fault));
         if (!oneWay) {

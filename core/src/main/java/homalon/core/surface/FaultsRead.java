@@ -10,8 +10,9 @@ import java.util.List;
  * @param ways all of them
  * @param near those that come near any reading, as indices
  * @param heights of these at the readings: one row a reading, one column a way
+ * @param logWeights natural logarithm of the share of all faces that has each
  */
-record FaultsRead(List<FaultShape> ways, int[] near, double[][] heights) {
+record FaultsRead(List<FaultShape> ways, int[] near, double[][] heights, double[] logWeights) {
     /** A fault whose height is less than this of its amplitude at every reading leaves no trace in them. */
     private static final double TRACE = 1e-4;
 
@@ -36,6 +37,7 @@ record FaultsRead(List<FaultShape> ways, int[] near, double[][] heights) {
                 heights[i][j] = at[near[j]][i];
             }
         }
-        return new FaultsRead(ways, Arrays.copyOf(near, m), heights);
+        double[] logs = ways.stream().mapToDouble(w -> Math.log(w.weight())).toArray();
+        return new FaultsRead(ways, Arrays.copyOf(near, m), heights, logs);
     }
 }

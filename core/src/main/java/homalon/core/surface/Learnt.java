@@ -4,7 +4,9 @@ import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
 import homalon.core.part.Ground;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * What faces that a shop has read tell of the next one like them: how often they are of each {@link SurfacePrior.Level}, and over what
@@ -43,9 +45,12 @@ public final class Learnt {
         for (int l = 0; l < LENGTHS.length; l++) {
             SurfacePrior prior = general.withLocal(LENGTHS[l][0], general.local(), 0);
             ReadPlaces places = new ReadPlaces(ground.box(), read, prior.length());
+            Map<Double, LocalFaults> behind = new HashMap<>();
             for (int k = 0; k < logs[l].length; k++) {
-                Factored factored = new Factored(prior.at(prior.levels().get(k)), places, noise);
-                logs[l][k] = new Conditioned(factored, faults).logEvidence();
+                SurfacePrior level = prior.at(prior.levels().get(k));
+                LocalFaults seen = behind.computeIfAbsent(
+                        level.local(), height -> new LocalFaults(new LocalPart(height, places, noise), faults));
+                logs[l][k] = new Conditioned(new Factored(level, seen.part(), noise), seen).logEvidence();
             }
         }
         return new Face(logs);

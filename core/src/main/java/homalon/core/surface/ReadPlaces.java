@@ -3,6 +3,7 @@ package homalon.core.surface;
 import homalon.core.geometry.Box;
 import homalon.core.geometry.Points;
 import homalon.core.geometry.Spot;
+import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
 
@@ -21,6 +22,7 @@ final class ReadPlaces {
                 .mapToObj(i -> new Spot(read.x(i), read.y(i)))
                 .toList();
         this.terms = Terms.of(box, places);
+        Arrays.setAll(terms[Terms.SHARED], this::bent);
         this.alike = new Correlations(places, length).with(read);
     }
 
@@ -36,7 +38,7 @@ final class ReadPlaces {
         return box;
     }
 
-    /** {@link Terms} of the places of the readings. */
+    /** {@link Terms} of the readings: one row a term, one column a reading. */
     double[][] terms() {
         return terms;
     }
@@ -47,7 +49,7 @@ final class ReadPlaces {
     }
 
     /** How far the place lies under the middle of the box, of a face bent to one over a millimetre. */
-    double bent(int reading) {
+    private double bent(int reading) {
         double x = read.x(reading) - (box.x0() + box.x1()) / 2;
         double y = read.y(reading) - (box.y0() + box.y1()) / 2;
         return (x * x + y * y) / 2;

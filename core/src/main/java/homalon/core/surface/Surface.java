@@ -43,10 +43,12 @@ public final class Surface {
         FaultsRead known = FaultsRead.of(ways, weighed);
         List<SurfacePrior.Level> possible = new ArrayList<>();
         List<Conditioned> all = new ArrayList<>();
+        Map<LocalPart, LocalFaults> behind = new HashMap<>();
         for (Map.Entry<SurfacePrior.Level, Factored> one :
                 likely(prior, ground, weighed, noise).entrySet()) {
             possible.add(one.getKey());
-            all.add(new Conditioned(one.getValue(), known));
+            LocalFaults faults = behind.computeIfAbsent(one.getValue().part(), part -> new LocalFaults(part, known));
+            all.add(new Conditioned(one.getValue(), faults));
         }
         double[] logs = IntStream.range(0, all.size())
                 .mapToDouble(k -> Math.log(possible.get(k).share()) + all.get(k).logEvidence())
@@ -71,11 +73,14 @@ public final class Surface {
     private static Map<SurfacePrior.Level, Factored> likely(
             SurfacePrior prior, Ground ground, Points read, Noise noise) {
         ReadPlaces places = new ReadPlaces(ground.box(), read, prior.length());
+        Map<Double, LocalPart> parts = new HashMap<>();
         Map<SurfacePrior.Level, Factored> all = new LinkedHashMap<>();
         Map<Double, Double> best = new HashMap<>();
         for (SurfacePrior.Level level : prior.levels()) {
             if (level.share() > 0) {
-                Factored factored = new Factored(prior.at(level), places, noise);
+                SurfacePrior at = prior.at(level);
+                LocalPart part = parts.computeIfAbsent(at.local(), height -> new LocalPart(height, places, noise));
+                Factored factored = new Factored(at, part, noise);
                 all.put(level, factored);
                 best.merge(level.local(), plain(level, factored), Math::max);
             }

@@ -1,9 +1,12 @@
 package homalon.core.surface;
 
 import homalon.core.geometry.Spot;
+import java.util.HashMap;
 import java.util.List;
-import java.util.Random;
+import java.util.Map;
+import java.util.SplittableRandom;
 import java.util.function.ToDoubleFunction;
+import java.util.random.RandomGenerator;
 
 /**
  * Heights at many places of one face, given its readings, all at once: the most likely ones, their spread, and whole faces drawn from
@@ -19,8 +22,12 @@ public final class SurfaceDraws {
         this.levels = List.copyOf(levels);
         this.weights = List.copyOf(weights);
         this.places = List.copyOf(places);
-        PlacesAsked asked = PlacesAsked.of(levels.get(0).read(), places, alike);
-        this.draws = levels.stream().map(l -> new ConditionedDraws(l, asked)).toList();
+        PlacesAsked asked = PlacesAsked.of(levels.get(0).readings().part().read(), places, alike);
+        Map<LocalPart, LocalDraws> locals = new HashMap<>();
+        this.draws = levels.stream()
+                .map(l -> new ConditionedDraws(
+                        l, locals.computeIfAbsent(l.readings().part(), part -> new LocalDraws(part, asked))))
+                .toList();
     }
 
     /** In the order in which they were asked for. */
@@ -71,7 +78,7 @@ public final class SurfaceDraws {
      * @param seed the same seed gives the same faces
      */
     public Faces draw(int plain, int faulty, long seed) {
-        Random random = new Random(seed);
+        RandomGenerator random = new SplittableRandom(seed);
         double[] none = new double[levels.size()];
         double[] with = new double[levels.size()];
         double allNone = 0;
@@ -101,7 +108,7 @@ public final class SurfaceDraws {
     }
 
     /** So many in all, each level in proportion to its weight; what is left over goes by chance. */
-    private static int[] spread(double[] weights, int all, Random random) {
+    private static int[] spread(double[] weights, int all, RandomGenerator random) {
         double sum = 0;
         for (double w : weights) {
             sum += w;

@@ -44,9 +44,15 @@ class SurfaceTest {
         return Points.of(x, y, z);
     }
 
+    private static Conditioned conditioned(SurfacePrior level, Points read, Noise noise, List<FaultShape> ways) {
+        LocalPart part = new LocalPart(level.local(), new ReadPlaces(HEAD.box(), read, level.length()), noise);
+        return new Conditioned(new Factored(level, part, noise), new LocalFaults(part, FaultsRead.of(ways, read)));
+    }
+
     private static ConditionedDraws draws(Conditioned surface, List<Spot> places) {
-        return new ConditionedDraws(
-                surface, PlacesAsked.of(surface.read(), places, new Correlations(places, EVEN.length())));
+        LocalPart part = surface.readings().part();
+        PlacesAsked asked = PlacesAsked.of(part.read(), places, new Correlations(places, EVEN.length()));
+        return new ConditionedDraws(surface, new LocalDraws(part, asked));
     }
 
     private static double[] terms(double x, double y) {
@@ -116,9 +122,7 @@ class SurfaceTest {
     @Test
     void meanSpreadAndCovarianceAreTheTextbooks() {
         Points read = some(12, 5);
-        Conditioned one = new Conditioned(
-                new Factored(EVEN, new ReadPlaces(HEAD.box(), read, EVEN.length()), Noise.of(NOISE)),
-                FaultsRead.of(List.of(), read));
+        Conditioned one = conditioned(EVEN, read, Noise.of(NOISE), List.of());
         List<Spot> places = List.of(new Spot(10, 10), new Spot(200, 75), read.spot(3), new Spot(380, 140));
         ConditionedDraws draws = draws(one, places);
         Textbook book = new Textbook(EVEN, read);
@@ -155,9 +159,7 @@ class SurfaceTest {
         }
         CholeskyDecomposition factor = new CholeskyDecomposition(k);
         List<Spot> places = List.of(new Spot(5, 75), new Spot(200, 75), new Spot(395, 75));
-        Conditioned one = new Conditioned(
-                new Factored(EVEN, new ReadPlaces(HEAD.box(), read, EVEN.length()), new Noise(NOISE, shared)),
-                FaultsRead.of(List.of(), read));
+        Conditioned one = conditioned(EVEN, read, new Noise(NOISE, shared), List.of());
         ConditionedDraws draws = draws(one, places);
         RealVector z = MatrixUtils.createRealVector(read.zs());
         for (int a = 0; a < places.size(); a++) {
@@ -187,10 +189,7 @@ class SurfaceTest {
         CholeskyDecomposition factor = new CholeskyDecomposition(k);
         Noise noise = Noise.of(NOISE).with(new Noise.Rough(3, 10 * NOISE));
         ConditionedDraws draws = draws(
-                new Conditioned(
-                        new Factored(EVEN, new ReadPlaces(HEAD.box(), read, EVEN.length()), noise),
-                        FaultsRead.of(List.of(), read)),
-                List.of(read.spot(1), read.spot(11), new Spot(200, 75)));
+                conditioned(EVEN, read, noise, List.of()), List.of(read.spot(1), read.spot(11), new Spot(200, 75)));
         Textbook book = new Textbook(EVEN, read);
         RealVector z = MatrixUtils.createRealVector(read.zs());
         List<Spot> places = List.of(read.spot(1), read.spot(11), new Spot(200, 75));
@@ -231,9 +230,7 @@ class SurfaceTest {
         Spot at = new Spot(read.x(1) + 8, read.y(1) - 5);
         FaultShape dip = new FaultShape(Fault.DIP, rate, 0.06, FaultShape.dip(at, 24), at);
         FaultShape wave = new FaultShape(Fault.STEP, rate / 2, 0.02, (x, y) -> x > at.x() ? 0.5 : -0.5, at);
-        Conditioned one = new Conditioned(
-                new Factored(EVEN, new ReadPlaces(HEAD.box(), read, EVEN.length()), Noise.of(NOISE)),
-                FaultsRead.of(List.of(dip, wave), read));
+        Conditioned one = conditioned(EVEN, read, Noise.of(NOISE), List.of(dip, wave));
         Textbook book = new Textbook(EVEN, read);
         double none = Math.exp(book.logDensity(MatrixUtils.createRealVector(read.zs())));
         double dips = integral(book, read, dip, true);
@@ -279,12 +276,8 @@ class SurfaceTest {
         Spot by = new Spot(42, 58);
         FaultShape far = new FaultShape(Fault.DIP, 0.1, 0.06, FaultShape.dip(off, 24), off);
         FaultShape near = new FaultShape(Fault.DIP, 0.1, 0.05, FaultShape.dip(by, 24), by);
-        Conditioned both = new Conditioned(
-                new Factored(EVEN, new ReadPlaces(HEAD.box(), read, EVEN.length()), Noise.of(NOISE)),
-                FaultsRead.of(List.of(far, near), read));
-        Conditioned alone = new Conditioned(
-                new Factored(EVEN, new ReadPlaces(HEAD.box(), read, EVEN.length()), Noise.of(NOISE)),
-                FaultsRead.of(List.of(near), read));
+        Conditioned both = conditioned(EVEN, read, Noise.of(NOISE), List.of(far, near));
+        Conditioned alone = conditioned(EVEN, read, Noise.of(NOISE), List.of(near));
         assertEquals(0, both.amplitudeMean(0));
         assertEquals(0.0036, both.amplitudeVariance(0), 1e-15);
         assertEquals(0, both.whitenedFault(0).length);
@@ -298,9 +291,7 @@ class SurfaceTest {
     void drawnFacesHaveTheMeanAndTheCovarianceThatAreLeft() {
         Points read = some(10, 8);
         List<Spot> places = List.of(new Spot(60, 20), new Spot(75, 30), new Spot(300, 120));
-        Conditioned one = new Conditioned(
-                new Factored(EVEN, new ReadPlaces(HEAD.box(), read, EVEN.length()), Noise.of(NOISE)),
-                FaultsRead.of(List.of(), read));
+        Conditioned one = conditioned(EVEN, read, Noise.of(NOISE), List.of());
         ConditionedDraws draws = draws(one, places);
         Random random = new Random(3);
         int count = 40_000;
@@ -358,11 +349,8 @@ class SurfaceTest {
                 new double[] {10, 390, 10, 390, 100, 300, 100, 300},
                 new double[] {10, 10, 140, 140, 30, 30, 120, 120},
                 new double[8]);
-        ConditionedDraws draws = draws(
-                new Conditioned(
-                        new Factored(still, new ReadPlaces(HEAD.box(), flat, still.length()), Noise.of(1e-5)),
-                        FaultsRead.of(List.of(dip), flat)),
-                List.of(bridge, new Spot(20, 75)));
+        ConditionedDraws draws =
+                draws(conditioned(still, flat, Noise.of(1e-5), List.of(dip)), List.of(bridge, new Spot(20, 75)));
         Random random = new Random(1);
         for (int d = 0; d < 200; d++) {
             double[] z = draws.plain(random);

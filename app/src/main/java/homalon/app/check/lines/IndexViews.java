@@ -100,12 +100,14 @@ class IndexViews {
     private static List<Row> rows(DeckIndex d, BookDefaults shop, LengthWriter writer) {
         String fall = writer.signed(Length.roundedFromMm(d.fall()));
         String tilt = writer.signed(Length.roundedFromMm(d.tilt()));
-        String angle = String.format(Locale.ROOT, "%+.3f°", d.bankAngleError());
+        double off = Math.rint(d.bankAngleError() * 1000) / 1000;
+        String angle =
+                off == 0 ? "0.000°" : String.format(Locale.ROOT, "%+.3f°", off).replace('-', '\u2212');
         String lowest = writer.size(Length.roundedFromMm(d.lowest()));
         String most = writer.number(BenchFigure.INDEX_SQUARE.value(shop));
         return List.of(
-                new Row("End to end", fall, d.fall() < 0 ? "low at the rear" : "high at the rear", ""),
-                new Row("Inner to outer", tilt, d.tilt() < 0 ? "outer edge low" : "outer edge high", ""),
+                new Row("End to end", fall, side(d.fall(), "low at the rear", "high at the rear"), ""),
+                new Row("Inner to outer", tilt, side(d.tilt(), "outer edge low", "outer edge high"), ""),
                 new Row("Bank angle", angle, "off the nominal angle", ""),
                 new Row("Lowest", lowest, "governs the squaring cut", ""),
                 new Row("To square", writer.number(d.toSquare()), "off at the highest corner", ""),
@@ -115,6 +117,12 @@ class IndexViews {
                         "end to end, inner to outer; "
                                 + Words.of(BenchFigure.INDEX_SQUARE.source(shop).words()),
                         ""));
+    }
+
+    /** What differs by less than is shown is called neither. */
+    private static String side(double off, String low, String high) {
+        Length shown = Length.roundedFromMm(off);
+        return shown.signum() == 0 ? "level" : shown.signum() < 0 ? low : high;
     }
 
     private static Row warm(Scale scale, DeckIndex d, LengthWriter writer) {
