@@ -306,7 +306,7 @@ class ValveJourneyTest {
         hand.go(head, "inserts?valve=3E");
         assertThat(page.locator("#work .said").first())
                 .containsText(
-                        "hole 34.465 with the casting at 31 °C and the gauge at 21 °C, at 20 °C 34.457, ring 34.600:"
+                        "hole 34.465 mm with the casting at 31 °C and the gauge at 21 °C, at 20 °C 34.457 mm, ring 34.600 mm:"
                                 + " press 0.143 mm");
     }
 
