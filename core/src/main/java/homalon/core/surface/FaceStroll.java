@@ -2,6 +2,7 @@ package homalon.core.surface;
 
 import homalon.core.geometry.Box;
 import homalon.core.geometry.Spot;
+import homalon.core.numeric.Rows;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -206,13 +207,7 @@ final class FaceStroll {
     /** Of the first places, so many. */
     private double[] heights(double[] normals, int count) {
         double[] z = new double[count];
-        for (int k = 0; k < normals.length; k++) {
-            double by = normals[k];
-            double[] direction = basis[k];
-            for (int j = 0; j < count; j++) {
-                z[j] += by * direction[j];
-            }
-        }
+        Rows.add(z, basis, normals);
         return z;
     }
 

@@ -1,5 +1,6 @@
 package homalon.core.surface;
 
+import homalon.core.numeric.Rows;
 import java.util.List;
 import org.ejml.data.DMatrixRMaj;
 import org.ejml.dense.row.CommonOps_DDRM;
@@ -20,7 +21,9 @@ final class HintedGuess {
     private final DMatrixRMaj inverse;
     private final double[] values;
     private final double[] mean;
-    private final double[] lower;
+    /** Columns of the factor of what is left open, each as long as all. */
+    private final double[][] columns;
+
     private final double logEvidence;
 
     /** @param basis height of each place for each of the normals, one row a normal */
@@ -38,7 +41,7 @@ final class HintedGuess {
         this.logEvidence = logEvidence(covariance(1));
         this.inverse = inverted(covariance(WIDER));
         this.mean = back(values);
-        this.lower = left();
+        this.columns = columns(left());
     }
 
     private static double seen(Evidence.Hint hint, double[] heights) {
@@ -104,6 +107,16 @@ final class HintedGuess {
         return all;
     }
 
+    private double[][] columns(double[] lower) {
+        double[][] all = new double[normals][normals];
+        for (int k = 0; k < normals; k++) {
+            for (int l = 0; l <= k; l++) {
+                all[l][k] = lower[k * normals + l];
+            }
+        }
+        return all;
+    }
+
     /** The factor of what is left open, row by row. */
     private double[] left() {
         DMatrixRMaj left = CommonOps_DDRM.identity(normals);
@@ -132,14 +145,7 @@ final class HintedGuess {
     /** How far from there those of the prior lie, for some of the guess: nothing but sums of these. */
     double[] away(double[] of) {
         double[] all = new double[normals];
-        for (int k = 0; k < normals; k++) {
-            double sum = 0;
-            int row = k * normals;
-            for (int l = 0; l <= k; l++) {
-                sum += lower[row + l] * of[l];
-            }
-            all[k] = sum;
-        }
+        Rows.add(all, columns, of);
         return all;
     }
 
