@@ -1,5 +1,6 @@
 package homalon.core.numeric;
 
+import java.util.Arrays;
 import org.ejml.data.DMatrixRMaj;
 import org.ejml.dense.row.factory.DecompositionFactory_DDRM;
 
@@ -50,23 +51,9 @@ public final class Rows {
      * @param factors one a row
      */
     public static void add(double[] to, double[][] rows, double[] factors) {
-        int k = 0;
-        for (; k + 3 < rows.length; k += 4) {
-            double a = factors[k];
-            double b = factors[k + 1];
-            double c = factors[k + 2];
-            double d = factors[k + 3];
-            double[] first = rows[k];
-            double[] second = rows[k + 1];
-            double[] third = rows[k + 2];
-            double[] fourth = rows[k + 3];
-            for (int j = 0; j < to.length; j++) {
-                to[j] = to[j] + a * first[j] + b * second[j] + c * third[j] + d * fourth[j];
-            }
-        }
-        for (; k < rows.length; k++) {
-            one(to, rows[k], -factors[k], 0, to.length);
-        }
+        double[] taken = new double[rows.length];
+        Arrays.setAll(taken, k -> -factors[k]);
+        subtract(to, rows, rows.length, taken, 0);
     }
 
     /** The sum of products, four at a time: none waits for the one before it. */

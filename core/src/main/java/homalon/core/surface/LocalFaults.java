@@ -1,5 +1,6 @@
 package homalon.core.surface;
 
+import homalon.core.numeric.Rows;
 import java.util.Arrays;
 
 /**
@@ -25,21 +26,14 @@ final class LocalFaults {
         this.squares = new double[near];
         this.shown = new double[near];
         this.terms = new double[Terms.COUNT][near];
-        for (int i = 0; i < whitened.length; i++) {
-            double[] row = whitened[i];
+        for (double[] row : whitened) {
             for (int j = 0; j < near; j++) {
                 squares[j] += row[j] * row[j];
             }
-            add(shown, row, part.whitened()[i]);
-            for (int k = 0; k < Terms.COUNT; k++) {
-                add(terms[k], row, part.term(k)[i]);
-            }
         }
-    }
-
-    private static void add(double[] to, double[] row, double by) {
-        for (int j = 0; j < to.length; j++) {
-            to[j] += by * row[j];
+        Rows.add(shown, whitened, part.whitened());
+        for (int k = 0; k < Terms.COUNT; k++) {
+            Rows.add(terms[k], whitened, part.term(k));
         }
     }
 
