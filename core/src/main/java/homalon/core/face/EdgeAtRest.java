@@ -13,26 +13,40 @@ public record EdgeAtRest(double[] at, double[] heights, int left, int right) {
     private static final double MIDDLE = 0.5;
     private static final double ROUNDING = 1e-13;
 
-    /** Lays an edge on the metal under it. */
+    /**
+     * Lays an edge on the metal under it: it comes down on its two ends, and where metal stands above the line through the places that it
+     * rests on, the highest of it takes the place of the one on the same side of the middle.
+     */
     public static EdgeAtRest of(double[] at, double[] heights) {
-        int[] hull = new int[at.length];
-        int size = 0;
-        for (int i = 0; i < at.length; i++) {
-            while (size > 1 && below(at, heights, hull[size - 2], hull[size - 1], i)) {
-                size--;
+        int left = 0;
+        int right = at.length - 1;
+        while (true) {
+            int highest = highest(at, heights, left, right);
+            if (highest < 0) {
+                return new EdgeAtRest(at, heights, left, right);
             }
-            hull[size++] = i;
+            if (at[highest] < MIDDLE) {
+                left = highest;
+            } else {
+                right = highest;
+            }
         }
-        int right = 1;
-        while (right < size - 1 && at[hull[right]] < MIDDLE) {
-            right++;
-        }
-        return new EdgeAtRest(at, heights, hull[right - 1], hull[right]);
     }
 
-    /** Whether the place in between lies under the line from one to the other. */
-    private static boolean below(double[] at, double[] z, int a, int b, int c) {
-        return (z[b] - z[a]) * (at[c] - at[a]) <= (z[c] - z[a]) * (at[b] - at[a]) + ROUNDING;
+    /** Of the places in between, the one that stands highest above the line through both; -1 where none does. */
+    private static int highest(double[] at, double[] z, int left, int right) {
+        double run = at[right] - at[left];
+        double rise = z[right] - z[left];
+        double most = ROUNDING;
+        int found = -1;
+        for (int i = left + 1; i < right; i++) {
+            double above = (z[i] - z[left]) * run - rise * (at[i] - at[left]);
+            if (above > most) {
+                most = above;
+                found = i;
+            }
+        }
+        return found;
     }
 
     private double line(int a, int b, double t) {

@@ -10,6 +10,7 @@ import homalon.core.quantity.Length;
 import homalon.core.rulebook.BladeSet;
 import homalon.core.surface.Evidence;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -74,10 +75,24 @@ public final class FeelerEvidence implements Evidence {
     private static final double ROOT_2 = Math.sqrt(2);
 
     /** An edge with its places: where they lie along it, the number of the first, for each station that of its own, and what was said. */
-    private record Laid(FeelerLine line, double[] at, int first, int[] stations, List<Answer> said, Answer ends) {}
+    private record Laid(FeelerLine line, double[] at, int first, int[] stations, List<Answer> said, Answer ends) {
+        Rest rocks() {
+            return line.rest();
+        }
+
+        /** Whether anything was answered for it. */
+        boolean speaks() {
+            return rocks() != Rest.NOT_NOTED
+                    || !ends.tried().isEmpty()
+                    || said.stream().anyMatch(a -> !a.tried().isEmpty());
+        }
+    }
 
     private final List<Spot> spots = new ArrayList<>();
     private final List<Laid> laid = new ArrayList<>();
+    /** Those of which something was said. */
+    private final List<Laid> speaking;
+
     private final Tools tools;
 
     /**
@@ -92,6 +107,7 @@ public final class FeelerEvidence implements Evidence {
                             ? new Laid(line, new double[0], 0, new int[0], List.of(), Answer.of(line.ends(), tools))
                             : lay(line, ground));
         }
+        this.speaking = laid.stream().filter(l -> rests(l) && l.speaks()).toList();
     }
 
     private Laid lay(FeelerLine line, Ground ground) {
@@ -158,13 +174,18 @@ public final class FeelerEvidence implements Evidence {
     }
 
     /**
-     * The gap at a station of a line in a face, mm.
+     * The gap at each station of a line in a face, mm.
      *
      * @param heights of the places, mm
      */
-    public double gap(double[] heights, int line, int station) {
+    public double[] gaps(double[] heights, int line) {
         Laid one = laid.get(line);
-        return rests(one) ? gap(one, rest(one, heights), one.stations()[station]) : 0;
+        double[] all = new double[one.stations().length];
+        if (rests(one)) {
+            EdgeAtRest edge = rest(one, heights);
+            Arrays.setAll(all, s -> gap(one, edge, one.stations()[s]));
+        }
+        return all;
     }
 
     /** What a blade finds there: the edge hangs down a little. */
@@ -185,26 +206,27 @@ public final class FeelerEvidence implements Evidence {
     }
 
     @Override
-    public double log(double[] heights) {
+    public double log(double[] heights, double least) {
         double sum = 0;
-        for (Laid one : laid) {
-            if (rests(one)) {
-                sum += log(one, rest(one, heights));
-            }
+        // No answer makes a face likelier: once it is unlikely enough the other edges need not be laid.
+        for (int l = 0; l < speaking.size() && sum > least; l++) {
+            Laid one = speaking.get(l);
+            sum += log(one, rest(one, heights));
         }
         return sum;
     }
 
     private double log(Laid one, EdgeAtRest edge) {
-        FeelerLine line = one.line();
-        double rock = edge.rock();
         double sum = 0;
-        if (line.rest() != Rest.NOT_NOTED) {
-            double feels = below((rock - FELT) / FELT_SPREAD);
-            sum += likely(line.rest() == Rest.ROCKS ? feels : 1 - feels);
-        }
-        if (!line.ends().isEmpty()) {
-            sum += likely(one.ends().likely(rock));
+        if (one.rocks() != Rest.NOT_NOTED || !one.ends().tried().isEmpty()) {
+            double rock = edge.rock();
+            if (one.rocks() != Rest.NOT_NOTED) {
+                double feels = below((rock - FELT) / FELT_SPREAD);
+                sum += likely(one.rocks() == Rest.ROCKS ? feels : 1 - feels);
+            }
+            if (!one.ends().tried().isEmpty()) {
+                sum += likely(one.ends().likely(rock));
+            }
         }
         for (int s = 0; s < one.stations().length; s++) {
             Answer said = one.said().get(s);

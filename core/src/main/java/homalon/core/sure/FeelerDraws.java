@@ -140,13 +140,16 @@ final class FeelerDraws {
         for (int l = 0; l < question.asked().size(); l++) {
             int line = l;
             if (rest(line) == Rest.ROCKS) {
-                add(all, line, 0, tried(line, 0), f -> places.rock(f.asked(), line));
+                add(all, line, 0, of(f -> places.rock(f.asked(), line)));
             }
             List<Station> stations = question.asked().get(l).stations();
+            double[][] gaps =
+                    faces.stream().map(f -> places.gaps(f.asked(), line)).toArray(double[][]::new);
             for (int s = 0; s < stations.size(); s++) {
                 int station = s;
-                double at = stations.get(s).at();
-                add(all, line, at, tried(line, at), f -> places.gap(f.asked(), line, station));
+                double[] there = new double[gaps.length];
+                Arrays.setAll(there, f -> gaps[f][station]);
+                add(all, line, stations.get(s).at(), there);
             }
         }
         return all.stream()
@@ -181,9 +184,17 @@ final class FeelerDraws {
      */
     private record Attempt(int line, double at, double blade, double goes, double worth) {}
 
-    /** Of the blades that were not answered for there. */
-    private void add(List<Attempt> all, int line, double at, Tried tried, ToDoubleFunction<Drawn> gap) {
-        double[] gaps = faces.stream().mapToDouble(gap).toArray();
+    private double[] of(ToDoubleFunction<Drawn> gap) {
+        return faces.stream().mapToDouble(gap).toArray();
+    }
+
+    /**
+     * Of the blades that were not answered for there.
+     *
+     * @param gaps one a face, mm
+     */
+    private void add(List<Attempt> all, int line, double at, double[] gaps) {
+        Tried tried = tried(line, at);
         double went = tried.goes().orElse(0);
         double refused = tried.refuses().orElse(Double.POSITIVE_INFINITY);
         for (double blade : question.blades()) {

@@ -15,7 +15,17 @@ public interface Evidence {
      *
      * @param heights at those places, mm; finite, a plane more or less changes nothing
      */
-    double log(double[] heights);
+    default double log(double[] heights) {
+        return log(heights, Double.NEGATIVE_INFINITY);
+    }
+
+    /**
+     * The same, for one who asks only whether it is more than something.
+     *
+     * @param least what it has to be more than
+     * @return the logarithm, or anything that is no more than the least where the logarithm is not either
+     */
+    double log(double[] heights, double least);
 
     /** About what it says, for whoever looks for faces that agree with it: nothing rests on these but how soon they are found. */
     List<Hint> hints();

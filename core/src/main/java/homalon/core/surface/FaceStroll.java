@@ -92,7 +92,7 @@ final class FaceStroll {
         this.middle = at(new double[basis.length], guess.middle(), evidence.places());
         this.moved = new At[faults.count()];
         this.white = at(new double[basis.length]);
-        this.logLikely = log(white, fault, amplitude);
+        this.logLikely = log(white, fault, amplitude, Double.NEGATIVE_INFINITY);
     }
 
     private static double[][] basis(SurfacePrior prior, Box box, List<Spot> places, double[][] uneven) {
@@ -105,8 +105,12 @@ final class FaceStroll {
             for (int k = 0; k < BENDS; k++) {
                 all[k][j] = bends.get(k) * terms[k];
             }
-            for (int k = 0; k < uneven.length; k++) {
-                all[BENDS + k][j] = prior.local() * uneven[k][j];
+        }
+        double local = prior.local();
+        for (int k = 0; k < uneven.length; k++) {
+            double[] row = all[BENDS + k];
+            for (int j = 0; j < row.length; j++) {
+                row[j] = local * uneven[k][j];
             }
         }
         return all;
@@ -181,7 +185,7 @@ final class FaceStroll {
     private At moved(int which) {
         At known = moved[which];
         if (known == null) {
-            double[] normals = seen[which].moves();
+            double[] normals = guess.moves(seen[which]);
             double[] z = heights(normals, evidence.places());
             for (int j = 0; j < z.length; j++) {
                 z[j] += faults.first(which)[j];
@@ -211,15 +215,15 @@ final class FaceStroll {
         return z;
     }
 
-    /** Evidence and prior of the normals, over the guess. */
-    private double log(At of, int which, double size) {
+    /** Evidence and prior of the normals, over the guess; anything that is no more than the least where that is not either. */
+    private double log(At of, int which, double size, double least) {
         double[] normals = normals(of, which, size);
-        double[] z = together(middle.heights, of.heights, which == NONE ? null : moved(which).heights, size);
-        double sum = evidence.log(z);
+        double prior = 0;
         for (int k = 0; k < normals.length; k++) {
-            sum += 0.5 * (of.guessed[k] * of.guessed[k] - normals[k] * normals[k]);
+            prior += 0.5 * (of.guessed[k] * of.guessed[k] - normals[k] * normals[k]);
         }
-        return sum;
+        double[] z = together(middle.heights, of.heights, which == NONE ? null : moved(which).heights, size);
+        return prior + evidence.log(z, least - prior);
     }
 
     private void steps(int count) {
@@ -241,7 +245,7 @@ final class FaceStroll {
         double to = angle;
         for (int i = 0; i < MOST_SHRINKS; i++) {
             At next = white.mixed(Math.cos(angle), other, Math.sin(angle));
-            double log = log(next, fault, amplitude);
+            double log = log(next, fault, amplitude, least);
             if (log > least) {
                 white = next;
                 logLikely = log;
@@ -264,9 +268,10 @@ final class FaceStroll {
             return;
         }
         double size = next == NONE ? 0 : size(next);
-        double log = log(white, next, size);
-        double ratio = log + ofAmplitude(next, size) - logLikely - ofAmplitude(fault, amplitude);
-        if (ratio >= Math.log(1 - random.nextDouble())) {
+        double least =
+                Math.log(1 - random.nextDouble()) + logLikely + ofAmplitude(fault, amplitude) - ofAmplitude(next, size);
+        double log = log(white, next, size, least);
+        if (log > least) {
             fault = next;
             amplitude = size;
             logLikely = log;

@@ -155,9 +155,18 @@ final class HintedGuess {
      * @param logEvidence over no fault
      * @param mean of its amplitude, mm, before it is cut at nothing
      * @param spread of it, mm
-     * @param moves the normals by so much for each millimetre
+     * @param hints what they see of it, of 1 mm
      */
-    record Seen(double logEvidence, double mean, double spread, double[] moves) {}
+    record Seen(double logEvidence, double mean, double spread, double[] hints) {}
+
+    /** What a fault moves each of the normals by, for 1 mm of it. */
+    double[] moves(Seen fault) {
+        double[] moves = back(fault.hints());
+        for (int k = 0; k < moves.length; k++) {
+            moves[k] = -moves[k];
+        }
+        return moves;
+    }
 
     /** @param heights of the fault at the places for 1 mm */
     Seen see(FaultShape fault, double[] heights) {
@@ -177,10 +186,6 @@ final class HintedGuess {
         if (fault.fault().oneWay()) {
             log += Math.log(2 * Normal.below(middle / Math.sqrt(variance)));
         }
-        double[] moves = back(b);
-        for (int k = 0; k < moves.length; k++) {
-            moves[k] = -moves[k];
-        }
-        return new Seen(log, middle, Math.sqrt(variance), moves);
+        return new Seen(log, middle, Math.sqrt(variance), b);
     }
 }

@@ -91,8 +91,8 @@ class FeelerEvidenceTest {
         double[] z = hanging.spots().stream().mapToDouble(bow(0.06)).toArray();
         double hangs = Sag.ofHeight(10).at(0, span, span / 2);
         assertTrue(hangs > 0.005 && hangs < 0.03, hangs + " mm: worth taking off");
-        assertEquals(stiff.gap(z, 0, 0) - hangs, hanging.gap(z, 0, 0), 1e-12);
-        assertEquals(0, hanging.gap(new double[z.length], 0, 0), 1e-12);
+        assertEquals(stiff.gaps(z, 0)[0] - hangs, hanging.gaps(z, 0)[0], 1e-12);
+        assertEquals(0, hanging.gaps(new double[z.length], 0)[0], 1e-12);
         // A face is as likely under the edge that hangs as one that is less hollow is under a stiff one.
         double[] less = stiff.spots().stream().mapToDouble(bow(0.06 - hangs)).toArray();
         assertEquals(stiff.log(less), hanging.log(z), 1e-9);

@@ -49,7 +49,7 @@ class LikelyFacesTest {
         }
 
         @Override
-        public double log(double[] heights) {
+        public double log(double[] heights, double least) {
             double sum = 0;
             for (int i = 0; i < values.length; i++) {
                 double off = (heights[i] - values[i]) / noise;
