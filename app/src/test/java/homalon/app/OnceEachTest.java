@@ -144,9 +144,10 @@ class OnceEachTest {
                 line.toString(),
                 "why",
                 "dial not zeroed");
+        PartFile deck = hands.book(Material.CAST_IRON, PartKind.DECK);
         once(
-                at + "/index/set-up",
-                () -> shop.bean(Sheets.class).of(part, Sheet.INDEX).setup().size() > 0 ? 1 : 0,
+                "/parts/" + deck.tag() + "/index/set-up",
+                () -> shop.bean(Sheets.class).of(deck, Sheet.INDEX).setup().size() > 0 ? 1 : 0,
                 1,
                 "outerAtTop",
                 "true");

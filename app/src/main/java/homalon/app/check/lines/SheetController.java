@@ -62,10 +62,21 @@ class SheetController {
 
     @GetMapping("/parts/{tag}/{sheet:line|liners|index}")
     String page(PartPage page, @PathVariable Sheet sheet) {
+        requireItsOwn(page, sheet);
         return page.read(() -> {
             show(page, sheet);
             return "check/lines/sheet";
         });
+    }
+
+    /** Liners and a height over the crank line are those of a block. */
+    private static void requireItsOwn(PartPage page, Sheet sheet) {
+        if (sheet != Sheet.LINE && page.part().kind() == PartKind.HEAD) {
+            throw new BadInputException(
+                    "sheet",
+                    "app.lines.a-head-has-neither-liners-nor-a",
+                    page.part().tag());
+        }
     }
 
     private void show(PartPage page, Sheet sheet) {
@@ -235,6 +246,7 @@ class SheetController {
     @ToMachinists
     @PostMapping("/parts/{tag}/liners/set-up")
     String liners(PartPage page, @Valid @ModelAttribute LinersForm form) {
+        requireItsOwn(page, Sheet.LINERS);
         PartFile part = page.part();
         sheets.setUp(part, page.lineId(), Sheet.LINERS, form.setUp(page.unit()).kept(), page.me());
         return "redirect:/parts/" + part.tag() + "/liners";
@@ -247,6 +259,7 @@ class SheetController {
             @RequestParam(defaultValue = "true") boolean outerAtTop,
             @RequestParam(defaultValue = "") String warm,
             @RequestParam(defaultValue = "") String gauge) {
+        requireItsOwn(page, Sheet.INDEX);
         PartFile part = page.part();
         Optional<Scale> scale = warm.isBlank() && gauge.isBlank()
                 ? Optional.empty()

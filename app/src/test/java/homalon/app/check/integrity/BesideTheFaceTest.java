@@ -91,7 +91,7 @@ class BesideTheFaceTest {
                 "timers; what=oven,minutes=99999; two days",
             })
     void badInputIsToldInASentence(String path, String fields, String says) {
-        PartFile head = hands.book(Material.ALUMINIUM);
+        PartFile part = hands.book(Material.ALUMINIUM, path.startsWith("liners") ? PartKind.DECK : PartKind.HEAD);
         String[] pairs = fields.split(",");
         String[] sent = new String[2 + 2 * pairs.length];
         sent[0] = "id";
@@ -101,7 +101,7 @@ class BesideTheFaceTest {
             sent[2 + 2 * i] = pair[0];
             sent[3 + 2 * i] = pair[1];
         }
-        HttpResponse<String> answer = ines.key("/parts/" + head.tag() + "/" + path, sent);
+        HttpResponse<String> answer = ines.key("/parts/" + part.tag() + "/" + path, sent);
         assertTrue(answer.statusCode() == 422 || answer.statusCode() == 400, () -> answer.statusCode() + answer.body());
         assertTrue(says == null || answer.body().contains(says), answer::body);
         assertFalse(answer.body().contains("Exception"), answer::body);

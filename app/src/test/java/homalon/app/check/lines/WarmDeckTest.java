@@ -18,12 +18,13 @@ import org.junit.jupiter.api.extension.ExtendWith;
 @ExtendWith(RunningShop.class)
 class WarmDeckTest {
     private final Visitor ines;
+    private final HandsOfTests hands;
     private final String index;
 
     WarmDeckTest(RunningShop.Shop shop) {
         this.ines = Visitor.signedIn(shop.port(), "ines");
-        this.index = "/parts/"
-                + new HandsOfTests(shop).book(Material.ALUMINIUM, PartKind.DECK).tag() + "/index";
+        this.hands = new HandsOfTests(shop);
+        this.index = "/parts/" + hands.book(Material.ALUMINIUM, PartKind.DECK).tag() + "/index";
     }
 
     private HttpResponse<String> setUp(String outerAtTop, String warm, String gauge) {
@@ -81,5 +82,19 @@ class WarmDeckTest {
             assertTrue(refused.body().contains("Temperature: key that of the part"), refused.body());
         }
         assertEquals(422, setUp("true", "", "20").statusCode());
+    }
+
+    @Test
+    void aHeadHasNeitherLinersNorAHeightOverTheCrankLine() {
+        String head = "/parts/" + hands.book(Material.ALUMINIUM, PartKind.HEAD).tag();
+        for (String sheet : new String[] {"/index", "/liners"}) {
+            HttpResponse<String> refused = ines.get(head + sheet);
+            assertEquals(422, refused.statusCode());
+            assertTrue(refused.body().contains("Open that page at the block it goes on"), refused.body());
+            HttpResponse<String> kept =
+                    ines.key(head + sheet + "/set-up", "id", UUID.randomUUID().toString(), "outerAtTop", "true");
+            assertEquals(422, kept.statusCode());
+        }
+        assertEquals(200, ines.get(head + "/line").statusCode(), "a line it has");
     }
 }
