@@ -45,6 +45,8 @@ class HouseTest {
             "cut",
             "route",
             "visit",
+            "hours",
+            "bench",
             "sim");
 
     @ArchTest

@@ -47,6 +47,8 @@ public final class Words {
             "ledger",
             "catalogue",
             "quantity",
+            "hours",
+            "bench",
             "text",
             "app");
 

@@ -1,0 +1,339 @@
+package homalon.core.bench;
+
+import homalon.core.hours.OpenTime;
+import homalon.core.hours.Stretch;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A timetable as it fills: what of each station, person and casting is taken, and the first place in which a work can go. Works come in the
+ * order in which they begin; only what was pinned may lie ahead of one that comes.
+ */
+final class Passage {
+    static final int NOWHERE = Integer.MAX_VALUE;
+
+    private final Numbered bench;
+    private final OpenTime time;
+    private final int end;
+    private final int[] closings;
+    private final Busy[] stations;
+    private final Busy[] people;
+    private final Busy[] castings;
+    private final @Nullable Place[] placed;
+    /** Minutes before each work that were kept for its set-up. */
+    private final int[] room;
+
+    /** Numbers of works on each station, in order. */
+    private final List<List<Integer>> on = new ArrayList<>();
+
+    Passage(Numbered bench) {
+        this.bench = bench;
+        this.time = bench.bench().time();
+        this.end = time.length();
+        this.closings = time.openings().stream().mapToInt(Stretch::to).toArray();
+        this.stations =
+                bench.bench().stations().stream().map(s -> new Busy(s.away())).toArray(Busy[]::new);
+        this.people =
+                bench.bench().people().stream().map(p -> new Busy(p.away())).toArray(Busy[]::new);
+        this.castings = new Busy[bench.castings()];
+        Arrays.setAll(castings, c -> new Busy(List.of()));
+        this.placed = new Place[bench.works()];
+        this.room = new int[bench.works()];
+        bench.bench().stations().forEach(s -> on.add(new ArrayList<>()));
+    }
+
+    /** All that was placed, each set up for as what came before it asks. */
+    Timetable timetable() {
+        List<Placed> all = new ArrayList<>();
+        for (Place one : placed) {
+            if (one != null) {
+                all.add(one.named(bench, change(one.work(), one.station(), one.starts())));
+            }
+        }
+        return new Timetable(all);
+    }
+
+    boolean holds(int work) {
+        return placed[work] != null;
+    }
+
+    /** Where it ends; nowhere while it has no place. */
+    int endOf(int work) {
+        Place place = placed[work];
+        return place == null ? NOWHERE : place.ends();
+    }
+
+    private boolean together(int station) {
+        return station >= 0 && bench.bench().stations().get(station).together();
+    }
+
+    private int change(int work, int station, int minute) {
+        if (station < 0) {
+            return 0;
+        }
+        int now = bench.setUpNow(station);
+        for (int other : on.get(station)) {
+            Place place = placed[other];
+            if (place != null && place.starts() < minute && bench.setUp(other) >= 0) {
+                now = bench.setUp(other);
+            }
+        }
+        return bench.change(station, now, bench.setUp(work));
+    }
+
+    /**
+     * The first place for a work.
+     *
+     * @param earliest minute at which it can begin
+     * @param stations of which it takes one; -1 for none
+     * @param by of whom it takes one
+     */
+    Optional<Place> first(int work, int earliest, int[] stations, int[] by) {
+        Place best = null;
+        int[] at = bench.work(work).outside() ? new int[] {Numbered.NONE} : stations;
+        int[] who = bench.pieces(work, at.length == 0 ? Numbered.NONE : at[0])
+                        .get(0)
+                        .attended()
+                ? by
+                : new int[] {Numbered.NONE};
+        for (int station : at) {
+            for (int person : who) {
+                Place one = first(work, earliest, station, person, by);
+                if (one != null && (best == null || sooner(one, best))) {
+                    best = one;
+                }
+            }
+        }
+        return Optional.ofNullable(best);
+    }
+
+    private static boolean sooner(Place one, Place other) {
+        return one.starts() < other.starts() || (one.starts() == other.starts() && one.ends() < other.ends());
+    }
+
+    private @Nullable Place first(int work, int earliest, int station, int person, int[] by) {
+        int at = Math.max(earliest, bench.work(work).earliest());
+        while (at < end) {
+            int setUp = change(work, station, at);
+            Place one = chain(work, at, setUp, station, person, by);
+            if (one == null) {
+                return null;
+            }
+            int held = one.ends() - one.starts();
+            int wants = station < 0 ? one.starts() : stations[station].next(one.begins(), setUp + held) + setUp;
+            wants = castings[bench.casting(work)].next(wants, held);
+            if (wants == one.starts() && setUp == change(work, station, wants)) {
+                int after = inTheWayOf(work, station, wants);
+                if (after < 0) {
+                    return one;
+                }
+                wants = endOf(after);
+            }
+            // What comes before it on the station may be something else where it can go.
+            at = wants;
+        }
+        return null;
+    }
+
+    /** What comes after on the station and would have to be set up for longer than it has room for; -1 for nothing. */
+    private int inTheWayOf(int work, int station, int minute) {
+        if (station < 0 || bench.setUp(work) < 0) {
+            return -1;
+        }
+        for (int other : on.get(station)) {
+            if (starts(other) > minute && bench.setUp(other) >= 0) {
+                return bench.change(station, bench.setUp(work), bench.setUp(other)) > room[other] ? other : -1;
+            }
+        }
+        return -1;
+    }
+
+    /** Its pieces one after the other, people and closings kept, the station not looked at; null where no time is left. */
+    private @Nullable Place chain(int work, int at, int setUp, int station, int person, int[] by) {
+        List<Piece> pieces = bench.pieces(work, station);
+        int[] who = new int[pieces.size()];
+        int[] from = new int[pieces.size()];
+        int[] to = new int[pieces.size()];
+        int now = at;
+        for (int i = 0; i < from.length; i++) {
+            Piece piece = pieces.get(i);
+            who[i] = Numbered.NONE;
+            from[i] = now;
+            if (piece.attended()) {
+                from[i] = NOWHERE;
+                for (int one : i == 0 ? new int[] {person} : by) {
+                    int free = free(people[one], now, i == 0 ? setUp : 0, piece);
+                    if (free < from[i]) {
+                        from[i] = free;
+                        who[i] = one;
+                    }
+                }
+            }
+            if (from[i] >= end) {
+                return null;
+            }
+            to[i] = over(piece, from[i]);
+            now = to[i];
+        }
+        return now > end ? null : new Place(work, station, setUp, who, from, to);
+    }
+
+    private int over(Piece piece, int from) {
+        return piece.attended() ? from + piece.minutes() : time.alone(from, piece.minutes());
+    }
+
+    /** Where somebody is free for a piece and the set-up before it. */
+    private int free(Busy busy, int earliest, int setUp, Piece piece) {
+        int at = Math.max(earliest, setUp);
+        while (at < end) {
+            int from = busy.next(at - setUp, setUp + piece.minutes()) + setUp;
+            int closing = piece.kind() == Piece.Kind.WHOLE ? closing(from, from + piece.minutes()) : -1;
+            if (closing < 0) {
+                return from;
+            }
+            at = closing;
+        }
+        return NOWHERE;
+    }
+
+    /** The last closing within; -1 for none. */
+    private int closing(int from, int to) {
+        for (int i = closings.length - 1; i >= 0; i--) {
+            if (closings[i] > from && closings[i] < to) {
+                return closings[i];
+            }
+        }
+        return -1;
+    }
+
+    /** Puts a work where it is pinned, with room for the longest set-up if there is. */
+    void pin(Place one) {
+        int longest = bench.longest(one.station(), bench.setUp(one.work()));
+        int begins = one.starts() - longest;
+        boolean free = begins >= 0
+                && one.station() >= 0
+                && stations[one.station()].next(begins, longest) == begins
+                && (one.who()[0] < 0 || people[one.who()[0]].next(begins, longest) == begins);
+        put(one, free ? longest : one.setUp());
+    }
+
+    /**
+     * Puts a work in its place.
+     *
+     * @param room minutes before it that are kept for its set-up
+     */
+    void put(Place one, int room) {
+        placed[one.work()] = one;
+        this.room[one.work()] = room;
+        int begins = Math.max(0, one.starts() - room);
+        if (one.station() >= 0) {
+            List<Integer> works = on.get(one.station());
+            int at = 0;
+            while (at < works.size() && starts(works.get(at)) < one.starts()) {
+                at++;
+            }
+            works.add(at, one.work());
+            stations[one.station()].add(begins, one.ends());
+        }
+        for (int i = 0; i < one.from().length; i++) {
+            if (one.who()[i] >= 0) {
+                people[one.who()[i]].add(i == 0 ? begins : one.from()[i], one.to()[i]);
+            }
+        }
+        castings[bench.casting(one.work())].add(one.starts(), one.ends());
+    }
+
+    private int starts(int work) {
+        Place place = placed[work];
+        return place == null ? NOWHERE : place.starts();
+    }
+
+    /**
+     * Works that go in together, loaded one after the other by one person.
+     *
+     * @param some as many as the station holds at the most, set up for the same
+     * @param at where the first is loaded
+     * @return one a work; empty where they cannot go in so
+     */
+    Optional<List<Place>> together(List<Integer> some, int at, int station, int person) {
+        Busy[] hands = Arrays.stream(people).map(Busy::new).toArray(Busy[]::new);
+        List<Place> group = new ArrayList<>();
+        int now = at;
+        for (int work : some) {
+            List<Piece> pieces = bench.pieces(work, station);
+            int n = pieces.size();
+            Place one = new Place(work, station, 0, new int[n], new int[n], new int[n]);
+            Arrays.fill(one.who(), Numbered.NONE);
+            for (int i = 0; i < n && pieces.get(i).attended(); i++) {
+                Piece piece = pieces.get(i);
+                if (free(hands[person], now, 0, piece) != now) {
+                    return Optional.empty();
+                }
+                take(one, i, person, now, now + piece.minutes(), hands);
+                now += piece.minutes();
+            }
+            group.add(one);
+        }
+        int last = now;
+        for (Place one : group) {
+            last = Math.max(last, unloaded(one, now, hands));
+        }
+        boolean fits = last < end
+                && stations[station].next(at, last - at) == at
+                && group.stream().allMatch(this::free);
+        return fits ? Optional.of(group) : Optional.empty();
+    }
+
+    private boolean free(Place one) {
+        int held = one.ends() - one.starts();
+        return castings[bench.casting(one.work())].next(one.starts(), held) == one.starts()
+                && one.starts() >= bench.work(one.work()).earliest();
+    }
+
+    private static void take(Place one, int piece, int person, int from, int to, Busy[] hands) {
+        one.who()[piece] = person;
+        one.from()[piece] = from;
+        one.to()[piece] = to;
+        if (person >= 0) {
+            hands[person].add(from, to);
+        }
+    }
+
+    /** What is left of it from the minute on at which all of them run. */
+    private int unloaded(Place one, int from, Busy[] hands) {
+        List<Piece> pieces = bench.pieces(one.work(), one.station());
+        int now = from;
+        for (int i = 0; i < pieces.size(); i++) {
+            Piece piece = pieces.get(i);
+            if (one.to()[i] > 0 || now >= end) {
+                continue;
+            }
+            int who = Numbered.NONE;
+            int begins = now;
+            if (piece.attended()) {
+                begins = NOWHERE;
+                for (int person : bench.people(one.work())) {
+                    int free = free(hands[person], now, 0, piece);
+                    if (free < begins) {
+                        begins = free;
+                        who = person;
+                    }
+                }
+            }
+            if (begins >= end) {
+                return NOWHERE;
+            }
+            take(one, i, who, begins, over(piece, begins), hands);
+            now = one.to()[i];
+        }
+        return now;
+    }
+
+    /** How many a station takes at a time. */
+    int room(int station) {
+        return together(station) ? bench.bench().stations().get(station).holds() : 1;
+    }
+}
