@@ -49,7 +49,7 @@ public final class ListScheduler {
 
     private final List<List<Neighbour>> after = new ArrayList<>();
     private final Pressing[] presses;
-    private final @Nullable Placed[] told;
+    private final AsTold told;
 
     private ListScheduler(Bench of) {
         this.bench = new Numbered(of);
@@ -59,13 +59,7 @@ public final class ListScheduler {
         }
         orders(true);
         orders(false);
-        this.told = new Placed[bench.works()];
-        for (Placed one : of.told()) {
-            int number = bench.number(one.work());
-            if (number >= 0 && one.from() < of.soon()) {
-                told[number] = one;
-            }
-        }
+        this.told = new AsTold(of, bench);
         this.presses = new Pressing[bench.works()];
         Arrays.setAll(presses, this::presses);
     }
@@ -235,29 +229,24 @@ public final class ListScheduler {
 
         /** What was told goes first where it was, each after what comes before it. */
         private void keepTold() {
-            List<Placed> all = Arrays.stream(told)
-                    .filter(t -> t != null)
-                    .sorted(Comparator.comparingInt(Placed::from))
-                    .toList();
-            for (Placed one : all) {
-                int work = bench.number(one.work());
-                if (!passage.holds(work)
-                        && kept.get(work).stream().allMatch(n -> passage.endOf(n.work()) <= one.from() + Score.NEAR)) {
-                    Place place = passage.room(stationOf(one)) > 1 ? null : option(work);
-                    if (place != null && !Score.moved(one, place.named(bench, 0))) {
-                        place(work, place);
-                    }
+            for (List<Integer> group : told.groups()) {
+                int earliest = group.stream().mapToInt(this::earliest).max().orElse(0);
+                if (group.stream().noneMatch(passage::holds) && told.after(group.get(0), earliest)) {
+                    told.exactly(passage, group, earliest)
+                            .or(() -> told.loaded(group.get(0))
+                                    ? told.together(passage, group, earliest)
+                                    : told.place(passage, group.get(0), earliest)
+                                            .map(List::of))
+                            .ifPresent(this::put);
                 }
             }
         }
 
-        private int stationOf(Placed one) {
-            for (int s : bench.stations(bench.number(one.work()))) {
-                if (bench.bench().stations().get(s).id().equals(one.station())) {
-                    return s;
-                }
-            }
-            return Numbered.NONE;
+        private int earliest(int work) {
+            return kept.get(work).stream()
+                    .mapToInt(n -> passage.endOf(n.work()))
+                    .max()
+                    .orElse(0);
         }
 
         /** A pin that something which must come before it cannot keep is none. */
@@ -310,11 +299,8 @@ public final class ListScheduler {
             if (known != null) {
                 return known;
             }
-            int earliest = 0;
-            for (Neighbour n : kept.get(work)) {
-                earliest = Math.max(earliest, passage.endOf(n.work()));
-            }
-            Place found = asTold(work, earliest);
+            int earliest = earliest(work);
+            Place found = rule.stay() ? told.place(passage, work, earliest).orElse(null) : null;
             if (found == null) {
                 found = passage.first(work, earliest, bench.stations(work), bench.people(work))
                         .orElse(null);
@@ -323,25 +309,11 @@ public final class ListScheduler {
             return found;
         }
 
-        /** Where people were told that it is, or as good as there. */
-        private @Nullable Place asTold(int work, int earliest) {
-            Placed was = told[work];
-            if (was == null || !rule.stay()) {
-                return null;
-            }
-            int[] on = Arrays.stream(bench.stations(work))
-                    .filter(s -> bench.bench().stations().get(s).id().equals(was.station()))
-                    .toArray();
-            int[] by = Arrays.stream(bench.people(work))
-                    .filter(p -> bench.bench().people().get(p).id().equals(was.person()))
-                    .toArray();
-            return passage.first(work, Math.max(earliest, was.from()), on, by)
-                    .filter(p -> p.starts() <= was.from() + Score.NEAR)
-                    .orElse(null);
+        private void place(int work, Place option) {
+            put(passage.room(option.station()) > 1 ? grown(work, option) : List.of(option));
         }
 
-        private void place(int work, Place option) {
-            List<Place> group = passage.room(option.station()) > 1 ? grown(work, option) : List.of(option);
+        private void put(List<Place> group) {
             for (Place one : group) {
                 passage.put(one, one.setUp());
                 open.clear(one.work());

@@ -32,6 +32,7 @@ public final class Numbered {
     private final List<List<Neighbour>> before = new ArrayList<>();
     private final List<List<Neighbour>> after = new ArrayList<>();
     private final int[] due;
+    private final Map<String, Integer> numberOfPerson;
 
     public Numbered(Bench bench) {
         this.bench = bench;
@@ -43,8 +44,7 @@ public final class Numbered {
         this.casting = works.stream().mapToInt(w -> of(tags, w.casting())).toArray();
         Map<String, Integer> on =
                 numbers(bench.stations().stream().map(Station::id).toList());
-        Map<String, Integer> by =
-                numbers(bench.people().stream().map(Person::id).toList());
+        this.numberOfPerson = numbers(bench.people().stream().map(Person::id).toList());
         this.stations = works.stream()
                 .map(w -> known(on, w.ways().stream().map(Way::station).toList()))
                 .toArray(int[][]::new);
@@ -59,7 +59,7 @@ public final class Numbered {
             }
             pieces.add(own);
         }
-        this.people = works.stream().map(w -> known(by, w.people())).toArray(int[][]::new);
+        this.people = works.stream().map(w -> known(numberOfPerson, w.people())).toArray(int[][]::new);
         List<String> keys = new ArrayList<>(works.stream()
                 .map(Work::setUp)
                 .filter(s -> !s.isEmpty())
@@ -145,6 +145,11 @@ public final class Numbered {
     /** The number of a work; -1 for one that is not to be placed. */
     public int number(String work) {
         return of(numberOfWork, work);
+    }
+
+    /** The number of somebody; -1 for nobody, and for whom the bench does not have. */
+    int person(String name) {
+        return of(numberOfPerson, name);
     }
 
     public int castings() {

@@ -110,6 +110,68 @@ final class Passage {
         return Optional.ofNullable(best);
     }
 
+    /** The first place on one station, begun by one person. */
+    Optional<Place> first(int work, int earliest, int station, int person) {
+        boolean attended = bench.pieces(work, station).get(0).attended();
+        return attended == (person != Numbered.NONE)
+                ? Optional.ofNullable(first(work, earliest, station, person, bench.people(work)))
+                : Optional.empty();
+    }
+
+    /**
+     * Works with all their pieces where people were told that they are.
+     *
+     * @param told one for each; more than one only where they go in together
+     * @return empty where any of it is not free any more, or takes another time by now
+     */
+    Optional<List<Place>> exactly(List<Integer> works, List<Placed> told, int station) {
+        Busy[] hands = Arrays.stream(people).map(Busy::new).toArray(Busy[]::new);
+        List<Place> group = new ArrayList<>();
+        int begins = end;
+        int ends = 0;
+        for (int i = 0; i < works.size(); i++) {
+            int setUp = change(works.get(i), station, told.get(i).from());
+            Place one = exactly(works.get(i), told.get(i), station, setUp, hands);
+            if (one == null || !free(one) || inTheWayOf(one.work(), station, one.starts()) >= 0) {
+                return Optional.empty();
+            }
+            group.add(one);
+            begins = Math.min(begins, one.begins());
+            ends = Math.max(ends, one.ends());
+        }
+        boolean free =
+                begins >= 0 && ends <= end && (station < 0 || stations[station].next(begins, ends - begins) == begins);
+        return free ? Optional.of(group) : Optional.empty();
+    }
+
+    private @Nullable Place exactly(int work, Placed told, int station, int setUp, Busy[] hands) {
+        List<Piece> pieces = bench.pieces(work, station);
+        int n = pieces.size();
+        if (told.parts().size() != n) {
+            return null;
+        }
+        Place one = new Place(work, station, setUp, new int[n], new int[n], new int[n]);
+        int now = 0;
+        for (int i = 0; i < n; i++) {
+            Placed.Part part = told.parts().get(i);
+            Piece piece = pieces.get(i);
+            int person = bench.person(part.person());
+            int before = i == 0 ? setUp : 0;
+            boolean same = part.from() >= now
+                    && part.to() == over(piece, part.from())
+                    && piece.attended() == (person >= 0)
+                    && (person < 0 || Arrays.stream(bench.people(work)).anyMatch(p -> p == person))
+                    && (person < 0 || free(hands[person], part.from(), before, piece) == part.from());
+            if (!same) {
+                return null;
+            }
+            take(one, i, person, part.from() - before, part.to(), hands);
+            one.from()[i] = part.from();
+            now = part.to();
+        }
+        return one;
+    }
+
     private static boolean sooner(Place one, Place other) {
         return one.starts() < other.starts() || (one.starts() == other.starts() && one.ends() < other.ends());
     }

@@ -1,15 +1,18 @@
 package homalon.core.bench;
 
+import homalon.core.hours.OpenTime;
 import homalon.core.part.Material;
 import homalon.core.route.Operation;
 import homalon.core.route.Route;
 import homalon.core.route.Strength;
+import java.time.Duration;
 import java.util.ArrayList;
-import java.util.HashSet;
+import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.Set;
-import java.util.function.Function;
 
 /**
  * What is still to be done at a casting, as works: the open steps of its route, each as long as it usually takes, in the route's own order.
@@ -18,59 +21,106 @@ import java.util.function.Function;
  * @param orders between them
  */
 public record RouteWorks(List<Work> works, List<Order> orders) {
+    /** Of each piece of what is in hand as much is left at the least, minutes. */
+    private static final int LEAST_LEFT = 5;
+
     public RouteWorks {
         works = List.copyOf(works);
         orders = List.copyOf(orders);
     }
 
     /**
-     * @param casting its tag
-     * @param size for each operation
-     * @param earliest minute at which anything can be done to it
+     * @param crew who and what there is
+     * @param time that it is planned on
      */
-    public static RouteWorks of(
-            String casting, Material metal, Route route, Function<Operation, JobSize> size, Crew crew, int earliest) {
+    public static RouteWorks of(AtTheBench casting, Crew crew, OpenTime time) {
         List<Work> works = new ArrayList<>();
-        Set<Integer> open = new HashSet<>();
-        for (Route.Step step : route.openSteps()) {
-            open.add(step.id());
-            works.add(work(casting, metal, step, size.apply(step.operation()), crew, earliest));
+        Map<Integer, String> open = new HashMap<>();
+        Map<Operation, Integer> count = new EnumMap<>(Operation.class);
+        for (Route.Step step : casting.route().openSteps()) {
+            int no = count.merge(step.operation(), 1, Integer::sum);
+            String id = id(casting.tag(), step.operation(), no);
+            open.put(step.id(), id);
+            Work work = work(casting, step.operation(), id, crew, time);
+            works.add(no == 1 ? inHand(casting, step.operation(), work, time) : work);
         }
         List<Order> orders = new ArrayList<>();
-        for (Route.Before edge : route.edges()) {
-            if (open.contains(edge.from()) && open.contains(edge.to())) {
-                orders.add(
-                        new Order(id(casting, edge.from()), id(casting, edge.to()), edge.strength() == Strength.MUST));
+        for (Route.Before edge : casting.route().edges()) {
+            String before = open.get(edge.from());
+            String after = open.get(edge.to());
+            if (before != null && after != null) {
+                orders.add(new Order(before, after, edge.strength() == Strength.MUST));
             }
         }
         return new RouteWorks(works, orders);
     }
 
-    private static String id(String casting, int step) {
-        return casting + "/" + step;
+    /** By what is done and not by its place in the route, which moves as the route grows. */
+    private static String id(String casting, Operation operation, int no) {
+        return casting + "/" + operation.name() + (no == 1 ? "" : "/" + no);
     }
 
-    private static Work work(String casting, Material metal, Route.Step step, JobSize size, Crew crew, int earliest) {
-        UsualTime time = UsualTimes.of(step.operation(), metal);
-        List<Piece> pieces = time.of(size);
+    /** Of which casting a work is. */
+    public static String casting(String work) {
+        return work.substring(0, work.indexOf('/'));
+    }
+
+    /** What is done in a work. */
+    public static Operation operation(String work) {
+        return Operation.valueOf(work.split("/", -1)[1]);
+    }
+
+    private static Work work(AtTheBench casting, Operation operation, String id, Crew crew, OpenTime time) {
+        UsualTime usual = UsualTimes.of(operation, casting.metal());
+        List<Piece> pieces = usual.of(casting.size().apply(operation));
         List<Way> ways = new ArrayList<>();
-        for (StationKind kind : time.stations()) {
+        for (StationKind kind : usual.stations()) {
             crew.stations(kind).forEach(s -> ways.add(new Way(s, pieces)));
         }
-        if (time.stations().isEmpty()) {
+        if (usual.stations().isEmpty()) {
             ways.add(new Way("", pieces));
         } else if (ways.isEmpty()) {
             // The shop has none: it is told by what it would have to be.
-            ways.add(new Way(time.stations().get(0).name(), pieces));
+            ways.add(new Way(usual.stations().get(0).name(), pieces));
         }
         return new Work(
-                id(casting, step.id()),
-                casting,
+                id,
+                casting.tag(),
                 ways,
-                crew.people(time.stations()),
-                setUp(time, metal),
-                earliest,
+                crew.people(usual.stations()),
+                setUp(usual, casting.metal()),
+                casting.waits().of(operation).map(time::before).orElse(0),
                 OptionalInt.empty());
+    }
+
+    /** It stays with whoever is at it, set up as it is, for as long as is left of it. */
+    private static Work inHand(AtTheBench casting, Operation operation, Work work, OpenTime time) {
+        Optional<AtTheBench.InHand> hand = casting.inHand().filter(h -> h.operation() == operation);
+        if (hand.isEmpty() || work.people().isEmpty()) {
+            return work;
+        }
+        int gone = (int) Duration.between(hand.get().since(), time.from()).toMinutes();
+        Way way = work.ways().get(0);
+        return new Work(
+                work.id(),
+                work.casting(),
+                List.of(new Way(way.station(), left(way.pieces(), Math.max(0, gone)))),
+                List.of(hand.get().person()),
+                "",
+                0,
+                OptionalInt.of(0));
+    }
+
+    /** What is left of the pieces of a work that somebody has been at. */
+    private static List<Piece> left(List<Piece> pieces, int minutes) {
+        List<Piece> left = new ArrayList<>();
+        int gone = minutes;
+        for (Piece piece : pieces) {
+            int off = Math.min(gone, Math.max(0, piece.minutes() - LEAST_LEFT));
+            gone -= off;
+            left.add(new Piece(piece.minutes() - off, piece.kind()));
+        }
+        return left;
     }
 
     /** A cutter's inserts and an oven's programme go by the metal. */

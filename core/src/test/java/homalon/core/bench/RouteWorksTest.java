@@ -8,9 +8,12 @@ import homalon.core.route.Event;
 import homalon.core.route.Finding;
 import homalon.core.route.Operation;
 import homalon.core.route.Route;
+import java.time.Duration;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 
@@ -31,7 +34,21 @@ class RouteWorksTest {
     }
 
     private static RouteWorks works(Material metal, Crew crew, Event... events) {
-        return RouteWorks.of("T-1", metal, Route.of(List.of(events)), o -> FOUR, crew, 30);
+        return RouteWorks.of(casting(metal, Optional.empty(), events), crew, CheckerTest.TIME);
+    }
+
+    /** Nothing is done to it in the first half hour. */
+    private static AtTheBench casting(Material metal, Optional<AtTheBench.InHand> inHand, Event... events) {
+        return new AtTheBench(
+                "T-1",
+                metal,
+                Route.of(List.of(events)),
+                o -> FOUR,
+                Optional.empty(),
+                Optional.empty(),
+                1,
+                new AtTheBench.Waits(Optional.of(CheckerTest.TIME.beginsAt(30)), Map.of()),
+                inHand);
     }
 
     private static Bench bench(RouteWorks of, Crew crew) {
@@ -93,6 +110,24 @@ class RouteWorksTest {
                 .orElseThrow();
         assertTrue(weld.minutes() > 24 * 60);
         assertEquals(List.of(), weld.people());
+    }
+
+    @Test
+    void whatIsInHandStaysThereForAsLongAsIsLeft() {
+        AtTheBench.InHand since = new AtTheBench.InHand(
+                Operation.CLEAN, "Ines", CheckerTest.TIME.from().minus(Duration.ofMinutes(40)));
+        RouteWorks made = RouteWorks.of(casting(Material.ALUMINIUM, Optional.of(since)), crew(), CheckerTest.TIME);
+        Work clean = made.works().stream()
+                .filter(w -> RouteWorks.operation(w.id()) == Operation.CLEAN)
+                .findFirst()
+                .orElseThrow();
+        assertEquals("T-1", RouteWorks.casting(clean.id()));
+        assertEquals(OptionalInt.of(0), clean.at());
+        assertEquals(List.of("Ines"), clean.people());
+        // 10 at it, 45 in the tank, 15 at it: of 40 minutes the first five are all that can be left of the first piece.
+        assertEquals(
+                List.of(5, 10, 15),
+                clean.ways().get(0).pieces().stream().map(Piece::minutes).toList());
     }
 
     @Test

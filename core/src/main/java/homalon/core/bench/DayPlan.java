@@ -1,0 +1,147 @@
+package homalon.core.bench;
+
+import homalon.core.hours.OpenTime;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+
+/**
+ * What a shop does when, from now on.
+ *
+ * @param bench that was planned, without what can have no place
+ * @param timetable legal, as {@link Checker} finds
+ * @param stands why some works can have no place
+ * @param left works for which there was none before the end of the time
+ * @param unpinned works that could not be where they were pinned or in hand
+ */
+public record DayPlan(
+        Bench bench, Timetable timetable, List<Hindrance> stands, List<String> left, List<String> unpinned) {
+    /** So far ahead a plan looks; what is not done by then is told. */
+    public static final int DAYS = 60;
+    /** What is told of so far ahead stays where it is, where it can. */
+    private static final Duration SOON = Duration.ofHours(24);
+
+    public DayPlan {
+        stands = List.copyOf(stands);
+        left = List.copyOf(left);
+        unpinned = List.copyOf(unpinned);
+    }
+
+    /**
+     * What somebody was told.
+     *
+     * @param work its id
+     * @param parts one for each of its pieces
+     */
+    public record Told(String work, String station, List<ToldPart> parts) {
+        public Told {
+            parts = List.copyOf(parts);
+        }
+
+        public Instant from() {
+            return parts.get(0).from();
+        }
+
+        public Instant to() {
+            return parts.get(parts.size() - 1).to();
+        }
+    }
+
+    /** @param person who does it; empty for what runs by itself */
+    public record ToldPart(String person, Instant from, Instant to) {}
+
+    /**
+     * All that is to be done in a shop, and what with.
+     *
+     * @param told what people go by up to now; of works that are done nothing is kept
+     * @param from now; counted from the begin of its minute
+     */
+    public static Bench bench(ShopCrew crew, List<AtTheBench> castings, List<Told> told, Instant from, ZoneId zone) {
+        Instant now = from.truncatedTo(ChronoUnit.MINUTES);
+        OpenTime time = crew.time(now, DAYS, zone);
+        Crew who = crew.crew();
+        List<Work> works = new ArrayList<>();
+        List<Order> orders = new ArrayList<>();
+        List<Due> dues = new ArrayList<>();
+        for (AtTheBench casting : castings) {
+            RouteWorks own = RouteWorks.of(casting, who, time);
+            works.addAll(own.works());
+            orders.addAll(own.orders());
+            dues.add(new Due(
+                    casting.tag(),
+                    minute(casting.promised(), time, zone),
+                    minute(casting.wanted(), time, zone),
+                    casting.weight()));
+        }
+        return new Bench(
+                time,
+                crew.stations(time),
+                crew.people(time, zone),
+                dues,
+                works,
+                orders,
+                crew.setUps(),
+                told.stream().map(t -> placed(t, time)).toList(),
+                time.before(now.plus(SOON)));
+    }
+
+    /** By the end of a day. */
+    private static OptionalInt minute(Optional<LocalDate> day, OpenTime time, ZoneId zone) {
+        return day.isEmpty()
+                ? OptionalInt.empty()
+                : OptionalInt.of(
+                        time.before(day.get().plusDays(1).atStartOfDay(zone).toInstant()));
+    }
+
+    private static Placed placed(Told told, OpenTime time) {
+        return new Placed(
+                told.work(),
+                told.station(),
+                0,
+                told.parts().stream()
+                        .map(p -> new Placed.Part(p.person(), time.before(p.from()), time.before(p.to())))
+                        .toList());
+    }
+
+    /** What it tells people. */
+    public List<Told> told() {
+        OpenTime time = bench.time();
+        return timetable.placed().stream()
+                .map(p -> new Told(
+                        p.work(),
+                        p.station(),
+                        p.parts().stream()
+                                .map(o -> new ToldPart(o.person(), time.beginsAt(o.from()), time.endsAt(o.to())))
+                                .toList()))
+                .toList();
+    }
+
+    /**
+     * @param rounds how often a better one is looked for
+     * @param seed the same one finds the same
+     * @throws IllegalStateException where the plan is not legal, which would be a fault of whoever made it
+     */
+    public static DayPlan of(Bench bench, int rounds, long seed) {
+        Hindrances.Cleared cleared = Hindrances.of(bench);
+        ListScheduler.Made made = ListScheduler.of(cleared.bench(), rounds, seed);
+        List<Breach> breaches = Checker.look(cleared.bench().with(placed(cleared.bench(), made)), made.timetable());
+        if (!breaches.isEmpty()) {
+            throw new IllegalStateException("a plan that is not legal: " + breaches);
+        }
+        return new DayPlan(cleared.bench(), made.timetable(), cleared.found(), made.left(), made.unpinned());
+    }
+
+    /** Those that have a place, and those that have another than their pin without it. */
+    private static List<Work> placed(Bench bench, ListScheduler.Made made) {
+        return bench.works().stream()
+                .filter(w -> !made.left().contains(w.id()))
+                .map(w -> made.unpinned().contains(w.id()) ? w.free() : w)
+                .toList();
+    }
+}

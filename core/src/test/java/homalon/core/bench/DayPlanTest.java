@@ -1,0 +1,242 @@
+package homalon.core.bench;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import homalon.core.hours.DaysOff;
+import homalon.core.hours.Hours;
+import homalon.core.hours.Stretch;
+import homalon.core.hours.WeekHours;
+import homalon.core.part.Material;
+import homalon.core.part.PartKind;
+import homalon.core.route.Event;
+import homalon.core.route.Finding;
+import homalon.core.route.Operation;
+import homalon.core.route.Route;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+
+/** A shop's plan out of its castings, by the clock on its wall. */
+class DayPlanTest {
+    private static final ZoneId OSLO = ZoneId.of("Europe/Oslo");
+    /** A Tuesday, an hour and a half after the shop opens. */
+    private static final Instant NOW =
+            LocalDate.of(2026, 3, 10).atTime(9, 0).atZone(OSLO).toInstant();
+
+    private static ShopCrew crew(ShopCrew.Hand... hands) {
+        return new ShopCrew(
+                Hours.of(ShopCrew.USUAL_WEEK), ShopCrew.usualStations(), List.of(hands), ShopCrew.USUAL_CHANGES);
+    }
+
+    private static ShopCrew two() {
+        return crew(ShopCrew.Hand.of("Ines"), ShopCrew.Hand.of("Marit"));
+    }
+
+    private static AtTheBench casting(int no, Optional<LocalDate> promised, AtTheBench.Waits waits, Finding... found) {
+        List<Event> events = new ArrayList<>();
+        for (Finding f : found) {
+            events.add(new Event.Found(f));
+        }
+        Material metal = no % 2 == 0 ? Material.CAST_IRON : Material.ALUMINIUM;
+        return new AtTheBench(
+                "T-" + no,
+                metal,
+                Route.of(events),
+                JobSizes.of(PartKind.HEAD, 4, Map.of(), 0),
+                promised,
+                Optional.empty(),
+                1,
+                waits,
+                Optional.empty());
+    }
+
+    private static AtTheBench casting(int no) {
+        return casting(no, Optional.empty(), AtTheBench.Waits.FOR_NOTHING, Finding.FACE_OUT);
+    }
+
+    private static DayPlan plan(ShopCrew crew, List<AtTheBench> castings, List<DayPlan.Told> told) {
+        return DayPlan.of(DayPlan.bench(crew, castings, told, NOW, OSLO), 10, 7);
+    }
+
+    private static Placed work(DayPlan plan, String id) {
+        Placed placed = plan.timetable().byWork().get(id);
+        assertTrue(placed != null, () -> id + " of " + plan.timetable().byWork().keySet());
+        return placed;
+    }
+
+    private static Instant begins(DayPlan plan, String id) {
+        return plan.bench().time().beginsAt(work(plan, id).from());
+    }
+
+    @Test
+    void everyOpenStepHasItsPlaceInTheShopsHours() {
+        List<AtTheBench> castings =
+                IntStream.rangeClosed(1, 12).mapToObj(DayPlanTest::casting).toList();
+        DayPlan plan = plan(two(), castings, List.of());
+        assertEquals(List.of(), plan.stands());
+        assertEquals(List.of(), plan.left());
+        Set<String> due = new TreeSet<>();
+        for (AtTheBench casting : castings) {
+            casting.route()
+                    .openSteps()
+                    .forEach(s -> due.add(casting.tag() + "/" + s.operation().name()));
+        }
+        assertEquals(due, new TreeSet<>(plan.timetable().byWork().keySet()));
+        for (Placed placed : plan.timetable().placed()) {
+            for (Placed.Part part : placed.parts()) {
+                if (!part.person().isEmpty()) {
+                    var at = plan.bench()
+                            .time()
+                            .beginsAt(part.from())
+                            .atZone(OSLO)
+                            .toLocalTime();
+                    assertTrue(at.getHour() >= 7 && at.getHour() < 17, () -> placed + " at " + at);
+                }
+            }
+        }
+        // The same again is the same.
+        assertEquals(plan.timetable(), plan(two(), castings, List.of()).timetable());
+    }
+
+    @Test
+    void aMachineThatIsDownIsNotUsedUntilItIsMended() {
+        Instant mended = NOW.plus(Duration.ofHours(27));
+        List<ShopCrew.Post> stations = ShopCrew.usualStations().stream()
+                .map(p -> p.kind() == StationKind.SURFACER
+                        ? new ShopCrew.Post(
+                                p.id(),
+                                p.name(),
+                                p.kind(),
+                                p.holds(),
+                                List.of(new ShopCrew.Down(NOW, Optional.of(mended))))
+                        : p)
+                .toList();
+        ShopCrew broken = new ShopCrew(Hours.of(ShopCrew.USUAL_WEEK), stations, two().hands(), ShopCrew.USUAL_CHANGES);
+        AtTheBench measured = new AtTheBench(
+                "T-1",
+                Material.ALUMINIUM,
+                Route.of(List.of(
+                        new Event.Did(Operation.CLEAN),
+                        new Event.Did(Operation.CRACK_CHECK),
+                        new Event.Found(Finding.FACE_OUT),
+                        new Event.Did(Operation.FACE_CHECK))),
+                JobSizes.of(PartKind.HEAD, 4, Map.of(), 0),
+                Optional.empty(),
+                Optional.empty(),
+                1,
+                AtTheBench.Waits.FOR_NOTHING,
+                Optional.empty());
+        assertTrue(begins(plan(two(), List.of(measured), List.of()), "T-1/CUT").isBefore(mended));
+        Instant cut = begins(plan(broken, List.of(measured), List.of()), "T-1/CUT");
+        assertTrue(!cut.isBefore(mended), cut::toString);
+    }
+
+    @Test
+    void workThatWaitsForAPartWaitsAndTheRestGoesOn() {
+        Instant arrives = NOW.plus(Duration.ofDays(7));
+        DayPlan plan = plan(
+                two(),
+                List.of(casting(
+                        1,
+                        Optional.empty(),
+                        new AtTheBench.Waits(Optional.empty(), Map.of(Operation.INSERT, arrives)),
+                        Finding.FACE_OUT,
+                        Finding.SEAT_TO_INSERT)),
+                List.of());
+        assertTrue(!begins(plan, "T-1/INSERT").isBefore(arrives));
+        assertTrue(begins(plan, "T-1/CRACK_CHECK").isBefore(NOW.plus(Duration.ofDays(1))));
+    }
+
+    @Test
+    void whatWaitsAltogetherAndForPartsWaitsForTheLater() {
+        AtTheBench.Waits both = new AtTheBench.Waits(
+                Optional.of(NOW.plus(Duration.ofDays(3))), Map.of(Operation.CUT, NOW.plus(Duration.ofDays(2))));
+        assertEquals(Optional.of(NOW.plus(Duration.ofDays(3))), both.of(Operation.CUT));
+        assertEquals(Optional.of(NOW.plus(Duration.ofDays(3))), both.of(Operation.CLEAN));
+        AtTheBench.Waits part = new AtTheBench.Waits(
+                Optional.of(NOW.plus(Duration.ofDays(1))), Map.of(Operation.CUT, NOW.plus(Duration.ofDays(2))));
+        assertEquals(Optional.of(NOW.plus(Duration.ofDays(2))), part.of(Operation.CUT));
+        assertEquals(Optional.empty(), AtTheBench.Waits.FOR_NOTHING.of(Operation.CUT));
+    }
+
+    @Test
+    void aPromiseGoesBeforeWhatIsNotDue() {
+        List<AtTheBench> castings = IntStream.rangeClosed(1, 9)
+                .mapToObj(no -> no == 9
+                        ? casting(
+                                no,
+                                Optional.of(LocalDate.of(2026, 3, 10)),
+                                AtTheBench.Waits.FOR_NOTHING,
+                                Finding.FACE_OUT)
+                        : casting(no))
+                .toList();
+        DayPlan plan = plan(two(), castings, List.of());
+        assertEquals(0, Score.of(plan.bench(), plan.timetable()).late());
+        assertEquals(
+                LocalDate.of(2026, 3, 10),
+                plan.bench()
+                        .time()
+                        .endsAt(work(plan, "T-9/HAND_OVER").to())
+                        .atZone(OSLO)
+                        .toLocalDate());
+    }
+
+    @Test
+    void whatWasToldStaysWhereItIs() {
+        List<AtTheBench> castings =
+                IntStream.rangeClosed(1, 8).mapToObj(DayPlanTest::casting).toList();
+        DayPlan first = plan(two(), castings, List.of());
+        List<AtTheBench> more = new ArrayList<>(castings);
+        more.add(casting(9));
+        DayPlan then = plan(two(), more, first.told());
+        assertEquals(0, Score.of(then.bench(), then.timetable()).moved());
+    }
+
+    @Test
+    void nobodyWhoCanAndNoStationAreTold() {
+        LocalDate today = LocalDate.of(2026, 3, 10);
+        ShopCrew away = crew(
+                new ShopCrew.Hand(
+                        "Ines",
+                        Optional.empty(),
+                        List.of(new DaysOff(today, today.plusDays(365), "away")),
+                        EnumSet.allOf(StationKind.class)),
+                new ShopCrew.Hand("Marit", Optional.empty(), List.of(), EnumSet.of(StationKind.TANK)));
+        DayPlan plan = plan(away, List.of(casting(1)), List.of());
+        assertEquals(
+                Set.of(Hindrance.Kind.NOBODY),
+                plan.stands().stream().map(Hindrance::kind).collect(Collectors.toSet()));
+        assertTrue(plan.timetable().byWork().containsKey("T-1/CLEAN"), "Marit is at the tank");
+        DayPlan empty = plan(crew(), List.of(casting(1)), List.of());
+        assertTrue(empty.timetable().placed().isEmpty());
+        ShopCrew closed = new ShopCrew(Hours.of(WeekHours.NONE), ShopCrew.usualStations(), two().hands(), Map.of());
+        assertTrue(plan(closed, List.of(casting(1)), List.of())
+                .timetable()
+                .placed()
+                .isEmpty());
+    }
+
+    @Test
+    void somebodyWithOtherHoursOpensTheShop() {
+        ShopCrew late = crew(new ShopCrew.Hand(
+                "Ines",
+                Optional.of(WeekHours.workdays(new Stretch(18 * 60, 22 * 60))),
+                List.of(),
+                EnumSet.allOf(StationKind.class)));
+        DayPlan plan = plan(late, List.of(casting(1)), List.of());
+        var at = begins(plan, "T-1/CLEAN").atZone(OSLO).toLocalTime();
+        assertEquals(18, at.getHour());
+    }
+}
