@@ -54,13 +54,12 @@ public final class RunningShop implements ParameterResolver {
         return start(all.toArray(String[]::new));
     }
 
-    /** The sample shop on a database of its own, which goes when it is closed. */
+    /** The sample shop on a database of its own ({@link OwnDatabase#sampled}), which goes when it is closed. */
     public static Shop sample(String database, BeanPostProcessor... besides) {
         return sample(database, List.of(), besides);
     }
 
     public static Shop sample(String database, List<String> settings, BeanPostProcessor... besides) {
-        OwnDatabase.upgrade(OwnDatabase.url(database));
         List<String> all = new ArrayList<>(settings);
         all.add("--homalon.demo=true");
         all.add("--spring.datasource.url=" + OwnDatabase.url(database));

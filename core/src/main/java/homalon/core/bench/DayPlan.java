@@ -8,8 +8,10 @@ import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.TreeMap;
 
 /**
  * What a shop does when, from now on.
@@ -37,9 +39,11 @@ public record DayPlan(
      * What somebody was told.
      *
      * @param work its id
+     * @param station that it is done on; empty for outside the shop
+     * @param setUp minutes before it in which the station is set up
      * @param parts one for each of its pieces
      */
-    public record Told(String work, String station, List<ToldPart> parts) {
+    public record Told(String work, String station, int setUp, List<ToldPart> parts) {
         public Told {
             parts = List.copyOf(parts);
         }
@@ -103,7 +107,7 @@ public record DayPlan(
         return new Placed(
                 told.work(),
                 told.station(),
-                0,
+                told.setUp(),
                 told.parts().stream()
                         .map(p -> new Placed.Part(p.person(), time.before(p.from()), time.before(p.to())))
                         .toList());
@@ -116,6 +120,7 @@ public record DayPlan(
                 .map(p -> new Told(
                         p.work(),
                         p.station(),
+                        p.setUp(),
                         p.parts().stream()
                                 .map(o -> new ToldPart(o.person(), time.beginsAt(o.from()), time.endsAt(o.to())))
                                 .toList()))
@@ -143,5 +148,37 @@ public record DayPlan(
                 .filter(w -> !made.left().contains(w.id()))
                 .map(w -> made.unpinned().contains(w.id()) ? w.free() : w)
                 .toList();
+    }
+
+    /** What people are shown of it: each work with what holds it, and what has no place. */
+    public Posted posted() {
+        Map<String, Integer> slack = Slack.of(bench, timetable);
+        return new Posted(
+                told().stream()
+                        .map(t -> new Posted.Line(
+                                t,
+                                Why.notEarlier(bench, timetable, t.work()).get(0),
+                                slack.getOrDefault(t.work(), Posted.FREE)))
+                        .toList(),
+                stands,
+                left,
+                late());
+    }
+
+    /** Castings that are past what was promised or asked for, with the moment at which they are done. */
+    private Map<String, Instant> late() {
+        Map<String, Instant> late = new TreeMap<>();
+        for (Due due : bench.dues()) {
+            timetable.placed().stream()
+                    .filter(p -> RouteWorks.casting(p.work()).equals(due.casting()))
+                    .mapToInt(Placed::to)
+                    .max()
+                    .ifPresent(end -> {
+                        if (due.late(end) > 0) {
+                            late.put(due.casting(), bench.time().endsAt(end));
+                        }
+                    });
+        }
+        return late;
     }
 }

@@ -13,6 +13,7 @@ import homalon.core.route.Event;
 import homalon.core.route.Finding;
 import homalon.core.route.Operation;
 import homalon.core.route.Route;
+import homalon.core.visit.StuckOn;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -238,5 +239,67 @@ class DayPlanTest {
         DayPlan plan = plan(late, List.of(casting(1)), List.of());
         var at = begins(plan, "T-1/CLEAN").atZone(OSLO).toLocalTime();
         assertEquals(18, at.getHour());
+    }
+
+    @Test
+    void aPersonsDayIsReadFromThePlan() {
+        List<AtTheBench> castings =
+                IntStream.rangeClosed(1, 6).mapToObj(DayPlanTest::casting).toList();
+        Posted posted = plan(two(), castings, List.of()).posted();
+        List<Posted.Turn> day = posted.of("Ines", NOW);
+        assertEquals(Posted.When.NOW, day.get(0).when());
+        assertEquals(1, day.stream().filter(t -> t.when() == Posted.When.NEXT).count());
+        for (int i = 1; i < day.size(); i++) {
+            Posted.Turn before = day.get(i - 1);
+            Instant begins =
+                    day.get(i).from().minus(Duration.ofMinutes(day.get(i).setUp()));
+            assertTrue(!begins.isBefore(before.to()), () -> before + " runs into the next");
+        }
+        // What both do is all that is done in hands.
+        long parts = posted.told().stream()
+                .flatMap(t -> t.parts().stream())
+                .filter(p -> !p.person().isEmpty())
+                .count();
+        assertEquals(parts, day.size() + posted.of("Marit", NOW).size());
+        // An hour later what is over is gone.
+        Instant later = NOW.plus(Duration.ofHours(1));
+        assertTrue(posted.of("Ines", later).stream().allMatch(t -> t.to().isAfter(later)));
+    }
+
+    @Test
+    void whyNotEarlierIsFollowedToItsEnd() {
+        List<AtTheBench> castings =
+                IntStream.rangeClosed(1, 6).mapToObj(DayPlanTest::casting).toList();
+        DayPlan plan = plan(two(), castings, List.of());
+        for (String work : plan.timetable().byWork().keySet()) {
+            assertEquals(
+                    Why.notEarlier(plan.bench(), plan.timetable(), work),
+                    plan.posted().chain(work),
+                    work);
+        }
+    }
+
+    @Test
+    void whatIsLateIsToldWithWhenItIsDone() {
+        Optional<LocalDate> yesterday = Optional.of(LocalDate.of(2026, 3, 9));
+        DayPlan plan = plan(
+                two(),
+                List.of(casting(1, yesterday, AtTheBench.Waits.FOR_NOTHING, Finding.FACE_OUT), casting(2)),
+                List.of());
+        assertEquals(Set.of("T-1"), plan.posted().late().keySet());
+        assertEquals(
+                plan.bench().time().endsAt(work(plan, "T-1/HAND_OVER").to()),
+                plan.posted().late().get("T-1"));
+    }
+
+    @Test
+    void whatShouldHaveComeIsAwaitedTomorrow() {
+        LocalDate today = LocalDate.of(2026, 3, 10);
+        assertEquals(today.plusDays(4), UsualWaits.until(StuckOn.PARTS, today.minusDays(3), Optional.empty(), today));
+        assertEquals(
+                today.plusDays(1), UsualWaits.until(StuckOn.CUSTOMER, today.minusDays(9), Optional.empty(), today));
+        assertEquals(today.plusDays(1), UsualWaits.until(StuckOn.PARTS, today, Optional.of(today.minusDays(1)), today));
+        assertEquals(
+                today.plusDays(12), UsualWaits.until(StuckOn.CHECK, today, Optional.of(today.plusDays(12)), today));
     }
 }

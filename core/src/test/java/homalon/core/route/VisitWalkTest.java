@@ -25,7 +25,9 @@ import org.junit.jupiter.params.provider.ValueSource;
  * its facts do not bear out, hides a check that is owed, or leaves a person with nothing that may be done.
  */
 class VisitWalkTest {
-    private static final int EVENTS = 10_000;
+    /** For each seed; more of them by -Dhomalon.walk=10000. */
+    private static final int EVENTS = Integer.getInteger("homalon.walk", 3000);
+
     private static final int LONGEST_VISIT = 40;
 
     @ParameterizedTest

@@ -200,6 +200,7 @@ class FirstMonthTest {
                 "Tools",
                 "Instruments",
                 "People and devices",
+                "Hours and stations",
                 "Tables to take in")) {
             page.getByText("Then " + next).click();
             assertThat(page.locator("[aria-label='Setting the shop up'] [aria-current=page]"))

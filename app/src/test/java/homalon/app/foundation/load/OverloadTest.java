@@ -34,7 +34,8 @@ class OverloadTest {
 
     @BeforeAll
     static void start() {
-        shop = RunningShop.sample(OwnDatabase.made(), List.of("--homalon.load.at-once=1", "--homalon.load.waiting=3"));
+        shop = RunningShop.sample(
+                OwnDatabase.sampled(), List.of("--homalon.load.at-once=1", "--homalon.load.waiting=3"));
         ines = Visitor.signedIn(shop.port(), "ines");
     }
 

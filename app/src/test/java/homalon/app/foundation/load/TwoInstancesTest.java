@@ -30,8 +30,7 @@ class TwoInstancesTest {
 
     @BeforeAll
     static void start() {
-        database = OwnDatabase.made();
-        OwnDatabase.upgrade(OwnDatabase.url(database));
+        database = OwnDatabase.sampled();
         one = RunningShop.on(OwnDatabase.url(database));
         other = RunningShop.on(OwnDatabase.url(database));
     }

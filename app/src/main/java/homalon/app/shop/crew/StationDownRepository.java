@@ -1,0 +1,9 @@
+package homalon.app.shop.crew;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface StationDownRepository extends JpaRepository<StationDownRow, UUID> {
+    List<StationDownRow> findByEndedAtIsNullOrderByFrom();
+}

@@ -1,0 +1,106 @@
+package homalon.core.bench;
+
+import homalon.core.bench.DayPlan.Told;
+import homalon.core.bench.DayPlan.ToldPart;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * A plan as people are told of it, by the clock.
+ *
+ * @param lines its works, the first first
+ * @param stands why some can have no place
+ * @param left works for which there was none within the time that was looked at
+ * @param late castings that are done later than promised or asked for, and when
+ */
+public record Posted(List<Line> lines, List<Hindrance> stands, List<String> left, Map<String, Instant> late) {
+    /** On which no promise hangs. */
+    public static final int FREE = -1;
+
+    public static final Posted NOTHING = new Posted(List.of(), List.of(), List.of(), Map.of());
+
+    /**
+     * A work of it.
+     *
+     * @param why it is not earlier
+     * @param slack open minutes by which it could be later without breaking a promise; {@link #FREE} where none hangs on it
+     */
+    public record Line(Told told, Why.Link why, int slack) {}
+
+    public Posted {
+        lines = lines.stream()
+                .sorted(Comparator.comparing((Line l) -> l.told().from())
+                        .thenComparing(l -> l.told().work()))
+                .toList();
+        stands = List.copyOf(stands);
+        left = List.copyOf(left);
+        late = Map.copyOf(late);
+    }
+
+    public List<Told> told() {
+        return lines.stream().map(Line::told).toList();
+    }
+
+    public Optional<Line> line(String work) {
+        return lines.stream().filter(l -> l.told().work().equals(work)).findFirst();
+    }
+
+    /** How a piece stands to now. */
+    public enum When {
+        /** Its time has come. */
+        NOW,
+        /** The first after that. */
+        NEXT,
+        LATER
+    }
+
+    /**
+     * Something that one person does.
+     *
+     * @param piece of the work, 0 the first
+     * @param setUp minutes before it in which this person sets the station up
+     */
+    public record Turn(Line line, int piece, int setUp, Instant from, Instant to, When when) {}
+
+    /** What somebody does, the first first; what should be over is not shown any more. */
+    public List<Turn> of(String person, Instant now) {
+        List<Turn> all = new ArrayList<>();
+        for (Line line : lines) {
+            for (int i = 0; i < line.told().parts().size(); i++) {
+                ToldPart part = line.told().parts().get(i);
+                if (part.person().equals(person) && part.to().isAfter(now)) {
+                    all.add(new Turn(line, i, i == 0 ? line.told().setUp() : 0, part.from(), part.to(), When.LATER));
+                }
+            }
+        }
+        all.sort(Comparator.comparing(Turn::from));
+        List<Turn> told = new ArrayList<>();
+        boolean next = true;
+        for (Turn turn : all) {
+            boolean begun = !turn.from().minusSeconds(60L * turn.setUp()).isAfter(now);
+            When when = begun ? When.NOW : next ? When.NEXT : When.LATER;
+            next &= begun;
+            told.add(new Turn(turn.line(), turn.piece(), turn.setUp(), turn.from(), turn.to(), when));
+        }
+        return told;
+    }
+
+    /** Why a work is not earlier, link by link to what no work moves. */
+    public List<Why.Link> chain(String work) {
+        List<Why.Link> chain = new ArrayList<>();
+        Set<String> seen = new HashSet<>();
+        Optional<Line> next = line(work);
+        while (next.isPresent() && seen.add(next.get().told().work())) {
+            Why.Link link = next.get().why();
+            chain.add(link);
+            next = line(link.by());
+        }
+        return chain;
+    }
+}
