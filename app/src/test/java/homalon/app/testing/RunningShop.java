@@ -91,6 +91,10 @@ public final class RunningShop implements ParameterResolver {
         if (settings.stream().noneMatch(s -> s.startsWith("--server.port="))) {
             all.add("--server.port=0");
         }
+        // Nothing is asked of the database but by the test itself.
+        if (settings.stream().noneMatch(s -> s.startsWith("--homalon.day."))) {
+            all.add("--homalon.day.by-itself=false");
+        }
         ConfigurableApplicationContext beans = new SpringApplicationBuilder(HomalonApplication.class)
                 .initializers(context -> {
                     for (BeanPostProcessor one : besides) {

@@ -1,5 +1,7 @@
 package homalon.core.bench;
 
+import homalon.core.words.Message;
+
 /**
  * Why a work has no place.
  *
@@ -20,6 +22,13 @@ public record Hindrance(Kind kind, String work, String other) {
         /** It cannot begin before the end of the time that is looked at. */
         PAST_THE_END,
         /** What must come before it has no place. */
-        AFTER_ANOTHER
+        AFTER_ANOTHER;
+
+        private final Message words = Message.of(this);
+
+        /** Its sentence, of whatever {@link PlanWords} puts into it. */
+        public Message words() {
+            return words;
+        }
     }
 }

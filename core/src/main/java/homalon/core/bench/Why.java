@@ -1,5 +1,6 @@
 package homalon.core.bench;
 
+import homalon.core.words.Message;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -42,7 +43,14 @@ public final class Why {
         /** It is the first thing there is. */
         NOW,
         /** Nothing: it could begin earlier. */
-        NOTHING
+        NOTHING;
+
+        private final Message words = Message.of(this);
+
+        /** Its sentence, of whatever {@link PlanWords} puts into it. */
+        public Message words() {
+            return words;
+        }
     }
 
     /**

@@ -24,6 +24,19 @@ public record OpenTime(Instant from, List<Stretch> stretches, int end) {
         return stretches.stream().mapToInt(Stretch::minutes).sum();
     }
 
+    /** The same time up to where so many open minutes are over. */
+    public OpenTime first(int minutes) {
+        List<Stretch> some = new ArrayList<>();
+        int left = minutes;
+        for (Stretch s : stretches) {
+            if (left > 0) {
+                some.add(new Stretch(s.from(), Math.min(s.to(), s.from() + left)));
+                left -= s.minutes();
+            }
+        }
+        return new OpenTime(from, some, end);
+    }
+
     /** Open minutes before a minute of the day. */
     public int before(int minute) {
         int sum = 0;

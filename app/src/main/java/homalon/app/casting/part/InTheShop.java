@@ -115,6 +115,11 @@ public class InTheShop {
         return parts.byIds(jobs.freeAfter(visit, most));
     }
 
+    /** All that are here, whether somebody can go on with them or not. */
+    public List<PartFile> all(int most) {
+        return parts.byIds(jobs.here(Limit.of(most)));
+    }
+
     /** Tags of a customer's castings, the first that came first. */
     public List<String> of(UUID customer) {
         return rows.inTheShopOf(customer);

@@ -37,14 +37,14 @@ class RouteSteps implements StepSource {
     /** A route is a pure value of its events: any instance grows the same one. */
     private record Grown(List<Event> events, Set<String> letGo) implements Question<Route> {}
 
-    private record LastOf(UUID visit) implements Question<Stood> {}
+    /** By unit, since two people at one bench may write in different ones. */
+    private record LastOf(UUID visit, BenchUnit unit) implements Question<Stood> {}
 
     /** Where a visit stood, and what that was found from. */
     private record Stood(
             VisitRecords.Lines lines,
             List<SurveyFile> surveys,
             Map<UUID, String> names,
-            BenchUnit unit,
             VisitSteps.Standing standing) {}
 
     @Override
@@ -84,21 +84,20 @@ class RouteSteps implements StepSource {
             VisitRecords.Lines lines,
             Map<UUID, String> names,
             LengthWriter writer) {
-        LastOf of = new LastOf(part.visit().id());
+        LastOf of = new LastOf(part.visit().id(), writer.unit());
         Stood before = memory.last(of).orElse(null);
         // Both are the same objects as long as neither the part nor anything written about it or read of it changed.
         if (before != null
                 && before.lines() == lines
                 && same(before.surveys(), surveys)
-                && before.names().equals(names)
-                && before.unit() == writer.unit()) {
+                && before.names().equals(names)) {
             return before.standing();
         }
         VisitSteps.Standing now = VisitSteps.of(
                 facts.of(part, surveys, lines, names),
                 writer,
                 events -> route(events, part.rules().letGo().keySet()));
-        memory.keep(of, writer.unit(), new Stood(lines, surveys, names, writer.unit(), now));
+        memory.keep(of, writer.unit(), new Stood(lines, surveys, names, now));
         return now;
     }
 

@@ -1,0 +1,169 @@
+package homalon.app.outcome.day;
+
+import homalon.app.casting.part.InTheShop;
+import homalon.app.casting.part.StepSource;
+import homalon.app.foundation.settings.ShopSettings;
+import homalon.app.shop.crew.CrewBook;
+import homalon.app.shop.stock.Orders;
+import homalon.core.bench.AtTheBench;
+import homalon.core.bench.JobSizes;
+import homalon.core.bench.ShopCrew;
+import homalon.core.bench.UsualWaits;
+import homalon.core.hours.WeekHours;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.route.Operation;
+import homalon.core.route.Route;
+import homalon.core.route.Step.Mark;
+import homalon.core.route.VisitSteps;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.StuckOn;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.time.DayOfWeek;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.EnumMap;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.UUID;
+import lombok.RequiredArgsConstructor;
+import org.springframework.stereotype.Component;
+
+/** All that a bench day is planned from, gathered from where it is written. */
+@Component
+@RequiredArgsConstructor
+class DayInputs {
+    /** No shop of this trade has more at a time; those that came last would be told of as left out. */
+    static final int MOST = 600;
+
+    private final InTheShop shop;
+    private final StepSource steps;
+    private final Orders orders;
+    private final CrewBook crews;
+    private final HandsAtWork hands;
+    private final ShopSettings settings;
+
+    /**
+     * @param crew of the shop
+     * @param castings in it
+     * @param mark the same for the same, another where anything is different that a plan follows from
+     */
+    record Gathered(ShopCrew crew, List<AtTheBench> castings, String mark) {}
+
+    Gathered gather(Instant now) {
+        LocalDate today = LocalDate.ofInstant(now, ZoneId.systemDefault());
+        List<PartFile> parts = shop.all(MOST);
+        List<UUID> visits = parts.stream().map(p -> p.visit().id()).toList();
+        LengthWriter writer = new LengthWriter(
+                settings.unit(), false, settings.history().now().paper().days());
+        Map<UUID, VisitSteps.Standing> standing = steps.steps(parts, writer);
+        Map<UUID, List<Orders.Order>> ordered = orders.ofVisits(visits);
+        Map<UUID, HandsAtWork.Hand> atWork = hands.now();
+        ShopCrew crew = crews.crew();
+        List<AtTheBench> castings = parts.stream()
+                .map(p -> casting(
+                        p,
+                        standing.get(p.visit().id()),
+                        ordered.getOrDefault(p.visit().id(), List.of()),
+                        Optional.ofNullable(atWork.get(p.visit().id())),
+                        today))
+                .toList();
+        return new Gathered(crew, castings, mark(crew, castings));
+    }
+
+    private static AtTheBench casting(
+            PartFile part,
+            VisitSteps.Standing standing,
+            List<Orders.Order> orders,
+            Optional<HandsAtWork.Hand> hand,
+            LocalDate today) {
+        return new AtTheBench(
+                part.tag(),
+                part.material(),
+                standing.route(),
+                JobSizes.of(part.kind(), part.numbers().cylinders(), Map.of(), 0),
+                Optional.empty(),
+                part.visit().due(),
+                1,
+                waits(part, orders, today),
+                hand.flatMap(h -> begun(standing)
+                        .map(o -> new AtTheBench.InHand(o, h.person().toString(), h.since()))));
+    }
+
+    /** What is ordered holds up the work that needs it; an answer or a specialist all of it. */
+    private static AtTheBench.Waits waits(PartFile part, List<Orders.Order> orders, LocalDate today) {
+        Map<Operation, Instant> some = new EnumMap<>(Operation.class);
+        for (Orders.Order order : orders) {
+            if (order.open()) {
+                LocalDate since = LocalDate.ofInstant(order.at(), ZoneId.systemDefault());
+                some.merge(
+                        order.operation(),
+                        morning(UsualWaits.until(StuckOn.PARTS, since, order.promised(), today)),
+                        (a, b) -> a.isAfter(b) ? a : b);
+            }
+        }
+        Optional<Instant> all = part.visit()
+                .stuck()
+                .filter(s -> s.on() != StuckOn.PARTS || some.isEmpty())
+                .map(s -> morning(UsualWaits.until(s.on(), s.since(), Optional.empty(), today)));
+        return new AtTheBench.Waits(all, some);
+    }
+
+    private static Instant morning(LocalDate day) {
+        return day.atStartOfDay(ZoneId.systemDefault()).toInstant();
+    }
+
+    /** What somebody who writes about it is at: what was begun, else what is due first. */
+    private static Optional<Operation> begun(VisitSteps.Standing standing) {
+        return standing.strip().stream()
+                .filter(s -> s.mark() == Mark.BEGUN || s.mark() == Mark.DUE)
+                .sorted((a, b) -> Boolean.compare(b.mark() == Mark.BEGUN, a.mark() == Mark.BEGUN))
+                .flatMap(s -> s.kind().operation().stream())
+                .filter(o -> standing.route().open(o).isPresent())
+                .findFirst();
+    }
+
+    private static String mark(ShopCrew crew, List<AtTheBench> castings) {
+        StringBuilder all = new StringBuilder();
+        week(crew.hours().week(), all);
+        all.append(crew.hours().off());
+        crew.stations().forEach(all::append);
+        crew.hands().forEach(h -> {
+            all.append(h.id()).append(h.off()).append(new TreeSet<>(h.skills()));
+            h.week().ifPresent(w -> week(w, all));
+        });
+        all.append(new TreeMap<>(crew.changes()));
+        for (AtTheBench casting : castings) {
+            all.append(casting.tag())
+                    .append(casting.metal())
+                    .append(casting.promised())
+                    .append(casting.wanted());
+            all.append(casting.waits().all())
+                    .append(new TreeMap<>(casting.waits().some()));
+            casting.inHand().ifPresent(h -> all.append(h.operation()).append(h.person()));
+            casting.route().openSteps().forEach(s -> all.append(s.operation()).append(' '));
+            for (Route.Before before : casting.route().edges()) {
+                all.append(before.from()).append('<').append(before.to()).append(' ');
+            }
+        }
+        try {
+            byte[] sum =
+                    MessageDigest.getInstance("SHA-256").digest(all.toString().getBytes(StandardCharsets.UTF_8));
+            return HexFormat.of().formatHex(sum);
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static void week(WeekHours week, StringBuilder all) {
+        for (DayOfWeek day : DayOfWeek.values()) {
+            all.append(WeekHours.written(week.on(day))).append(';');
+        }
+    }
+}

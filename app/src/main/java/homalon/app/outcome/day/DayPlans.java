@@ -1,0 +1,102 @@
+package homalon.app.outcome.day;
+
+import homalon.app.foundation.web.ReadTransaction;
+import homalon.app.foundation.web.WriteTransaction;
+import homalon.core.bench.DayPlan;
+import homalon.core.bench.Posted;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.locks.ReentrantLock;
+import lombok.RequiredArgsConstructor;
+import org.springframework.stereotype.Service;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The plan that the shop goes by, made anew when anything changed that it follows from. */
+@Service
+@RequiredArgsConstructor
+public class DayPlans {
+    /** Works that are placed while a better plan is looked for: as many in every shop, by fewer plans where each has more of them. */
+    private static final int WORKS_PLACED = 12_000;
+
+    private static final int LEAST_ROUNDS = 2;
+    private static final int MOST_ROUNDS = 120;
+    private static final long SEED = 20_261_201L;
+    /** Time alone moves a plan: what was not begun is told anew after so long. */
+    private static final Duration STALE = Duration.ofMinutes(10);
+    /** Older ones are not kept. */
+    private static final int KEPT = 50;
+
+    private final PostedPlanRepository posted;
+    private final DayInputs inputs;
+    private final ReadTransaction reading;
+    private final WriteTransaction writing;
+    private final Clock clock;
+    private final ReentrantLock planning = new ReentrantLock();
+
+    /** @param madeAt when it was made */
+    public record Plan(Posted posted, Instant madeAt) {}
+
+    /** What the shop goes by; made now where there is none. */
+    public Plan now() {
+        return last().orElseGet(() -> {
+            look();
+            return last().orElseGet(() -> new Plan(Posted.NOTHING, clock.instant()));
+        });
+    }
+
+    private Optional<Plan> last() {
+        return reading.of(() -> posted.findFirstByOrderBySeqDesc().map(r -> new Plan(read(r.plan), r.madeAt)));
+    }
+
+    private static Posted read(String plan) {
+        return JsonMapper.shared().readValue(plan, Posted.class);
+    }
+
+    /**
+     * Looks whether anything changed, and plans anew if so; whoever looks while another does goes away again.
+     *
+     * @return whether another plan holds now
+     */
+    public boolean look() {
+        if (!planning.tryLock()) {
+            return false;
+        }
+        try {
+            return planned(clock.instant());
+        } finally {
+            planning.unlock();
+        }
+    }
+
+    private boolean planned(Instant now) {
+        DayInputs.Gathered all = reading.of(() -> inputs.gather(now));
+        Optional<PostedPlanRow> before = reading.of(posted::findFirstByOrderBySeqDesc);
+        boolean holds = before.isPresent()
+                && before.get().madeFrom.equals(all.mark())
+                && now.isBefore(before.get().madeAt.plus(STALE));
+        if (holds) {
+            return false;
+        }
+        List<DayPlan.Told> told = before.map(b -> read(b.plan).told()).orElse(List.of());
+        DayPlan plan = plan(all, told, now);
+        String kept = JsonMapper.shared().writeValueAsString(plan.posted());
+        writing.of(() -> {
+            PostedPlanRow row = posted.save(new PostedPlanRow(now, all.mark(), kept));
+            posted.forgetUpTo(row.seq - KEPT);
+            return row.seq;
+        });
+        return true;
+    }
+
+    private static DayPlan plan(DayInputs.Gathered all, List<DayPlan.Told> told, Instant now) {
+        int works = all.castings().stream()
+                .mapToInt(c -> c.route().openSteps().size())
+                .sum();
+        int rounds = Math.max(LEAST_ROUNDS, Math.min(MOST_ROUNDS, WORKS_PLACED / Math.max(1, works)));
+        return DayPlan.of(DayPlan.bench(all.crew(), all.castings(), told, now, ZoneId.systemDefault()), rounds, SEED);
+    }
+}

@@ -1,0 +1,255 @@
+package homalon.app.outcome.day;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import homalon.app.shop.crew.CrewBook;
+import homalon.app.testing.HandsOfTests;
+import homalon.app.testing.OwnDatabase;
+import homalon.app.testing.RunningShop;
+import homalon.app.testing.Visitor;
+import homalon.core.bench.Hindrance;
+import homalon.core.bench.Posted;
+import homalon.core.bench.ShopCrew;
+import homalon.core.bench.StationKind;
+import homalon.core.hours.Stretch;
+import homalon.core.hours.WeekHours;
+import homalon.core.part.Material;
+import homalon.core.visit.PartFile;
+import java.net.URLEncoder;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.time.DayOfWeek;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** The bench day of the sample shop, open around the clock so that it has one whenever this runs. */
+class DayTest {
+    private static final WeekHours ALWAYS = new WeekHours(Arrays.stream(DayOfWeek.values())
+            .collect(Collectors.toMap(Function.identity(), d -> List.of(new Stretch(0, 24 * 60)))));
+
+    private static RunningShop.Shop shop;
+    private static Visitor ines;
+    private static Visitor marit;
+    private static HandsOfTests hands;
+
+    @BeforeAll
+    static void open() {
+        shop = RunningShop.sample(OwnDatabase.sampled());
+        shop.bean(CrewBook.class).useHours(ALWAYS);
+        ines = Visitor.signedIn(shop.port(), "ines");
+        marit = Visitor.signedIn(shop.port(), "marit");
+        hands = new HandsOfTests(shop);
+    }
+
+    @AfterAll
+    static void close() {
+        shop.close();
+    }
+
+    @AfterEach
+    void everythingRuns() {
+        CrewBook crew = shop.bean(CrewBook.class);
+        crew.down().forEach(d -> crew.up(d.id()));
+    }
+
+    private static Posted plan() {
+        shop.bean(DayPlans.class).look();
+        return shop.bean(DayPlans.class).now().posted();
+    }
+
+    private static Posted.Line line(Posted plan, String work) {
+        return plan.line(work).orElseThrow(() -> new AssertionError(work + " of " + plan.told()));
+    }
+
+    private static String id() {
+        return UUID.randomUUID().toString();
+    }
+
+    @Test
+    void whatIsWrittenPlansAnewAndWhatIsNotDoesNot() {
+        plan();
+        assertFalse(shop.bean(DayPlans.class).look(), "nothing was written");
+        PartFile head = hands.book(Material.CAST_IRON);
+        assertTrue(shop.bean(DayPlans.class).look(), "a casting came");
+        assertTrue(plan().line(head.tag() + "/CLEAN").isPresent());
+        assertFalse(shop.bean(DayPlans.class).look());
+    }
+
+    @Test
+    void whoeverWritesAboutACastingIsAtIt() {
+        PartFile head = hands.book(Material.CAST_IRON);
+        plan();
+        assertEquals(
+                200,
+                ines.key("/parts/" + head.tag() + "/clean", "id", id(), "method", "SOLVENT", "what", "SOLVENT")
+                        .statusCode());
+        Posted plan = plan();
+        assertTrue(plan.line(head.tag() + "/CLEAN").isEmpty(), "that is done");
+        Posted.Line next = line(plan, head.tag() + "/CRACK_CHECK");
+        assertEquals(
+                hands.ines().toString(), next.told().parts().get(0).person(), "whoever cleaned it goes on with it");
+        assertTrue(!next.told().from().isAfter(Instant.now()), next::toString);
+        String day = ines.get("/day").body();
+        assertTrue(day.contains("Crack check"), day);
+        assertTrue(day.indexOf("class=\"now\"") < day.indexOf("class=\"next\""), day);
+        assertTrue(day.indexOf(head.tag()) < day.indexOf("class=\"next\""), "it stands first");
+    }
+
+    @Test
+    void aMachineThatIsDownAtTenIsPlannedWithout() {
+        LocalDateTime until =
+                LocalDateTime.now(ZoneId.systemDefault()).plusHours(30).withNano(0);
+        String surfacer = shop.bean(CrewBook.class).posts().stream()
+                .filter(p -> p.kind() == StationKind.SURFACER)
+                .map(ShopCrew.Post::id)
+                .findFirst()
+                .orElseThrow();
+        HttpResponse<String> said =
+                ines.key("/day/down", "id", id(), "station", surfacer, "to", until.toString(), "why", "belt torn");
+        assertEquals(200, said.statusCode(), said.body());
+        assertTrue(said.body().contains("planned without it"), said.body());
+        assertTrue(said.body().contains("belt torn"), said.body());
+        Instant mended = until.atZone(ZoneId.systemDefault()).toInstant();
+        List<Instant> cuts = plan().told().stream()
+                .filter(t -> t.work().endsWith("/CUT"))
+                .map(t -> t.from())
+                .toList();
+        assertFalse(cuts.isEmpty());
+        assertTrue(cuts.stream().noneMatch(c -> c.isBefore(mended)), () -> cuts + " before " + mended);
+        String down = shop.bean(CrewBook.class).down().get(0).id().toString();
+        assertEquals(200, ines.key("/day/up", "down", down).statusCode());
+        assertTrue(plan().told().stream()
+                .filter(t -> t.work().endsWith("/CUT"))
+                .anyMatch(t -> t.from().isBefore(mended)));
+    }
+
+    @Test
+    void everyPieceTellsWhyItIsNotEarlier() {
+        Posted plan = plan();
+        assertTrue(plan.lines().size() > 60, plan.lines().size() + " works");
+        for (Posted.Line line : plan.lines().subList(0, 20)) {
+            HttpResponse<String> page =
+                    ines.get("/day/rule?work=" + URLEncoder.encode(line.told().work(), StandardCharsets.UTF_8));
+            assertEquals(200, page.statusCode());
+            assertTrue(page.body().contains("<li>"), line.told().work());
+        }
+        assertEquals(200, ines.get("/day/rule?work=nothing&by=whom&days=99").statusCode());
+        assertEquals(404, ines.get("/day?who=" + UUID.randomUUID()).statusCode());
+    }
+
+    @Test
+    void whereNobodyDoesItThatIsToldAndNothingBreaks() {
+        CrewBook crew = shop.bean(CrewBook.class);
+        List<UUID> all = crew.workers().stream().map(w -> w.person().id()).toList();
+        all.forEach(w -> crew.keep(w, true, EnumSet.of(StationKind.TANK), Optional.empty()));
+        try {
+            Posted plan = plan();
+            assertTrue(
+                    plan.stands().stream().anyMatch(h -> h.kind() == Hindrance.Kind.NOBODY), plan.stands()::toString);
+            assertTrue(ines.get("/day/rule").body().contains("nobody who works there is in the shop"));
+        } finally {
+            all.forEach(w -> crew.keep(w, true, EnumSet.allOf(StationKind.class), Optional.empty()));
+        }
+        assertTrue(plan().stands().stream().noneMatch(h -> h.kind() == Hindrance.Kind.NOBODY));
+    }
+
+    @Test
+    void hoursAreKeptAsTheyAreKeyedAndRefusedInASentence() {
+        HttpResponse<String> wrong = marit.key("/shop/crew/hours", "mon", "7:30-26");
+        assertEquals(422, wrong.statusCode());
+        assertTrue(wrong.body().contains("is no time of a day"), wrong.body());
+        assertEquals(422, marit.key("/shop/crew/hours", "mon", "").statusCode());
+        HttpResponse<String> kept = marit.key("/shop/crew/hours", "mon", "6-14", "sat", "7-11:30");
+        assertEquals(200, kept.statusCode());
+        WeekHours week = shop.bean(CrewBook.class).ownHours().orElseThrow();
+        assertEquals(
+                Map.of(
+                        DayOfWeek.MONDAY, List.of(new Stretch(360, 840)),
+                        DayOfWeek.SATURDAY, List.of(new Stretch(420, 690))),
+                week.days());
+        shop.bean(CrewBook.class).useHours(ALWAYS);
+    }
+
+    @Test
+    void daysOffStationsAndSetUpsAreRefusedInASentence() {
+        LocalDate today = LocalDate.now(ZoneId.systemDefault());
+        for (String[] bad : new String[][] {
+            {"/shop/crew/off", "id", id(), "from", today.plusDays(3).toString(), "to", today.toString()},
+            {"/shop/crew/off", "id", id(), "from", today.minusDays(3).toString()},
+            {"/shop/crew/off", "id", id(), "from", today.plusDays(3).toString(), "to", "2999-01-01"},
+            {"/shop/crew/stations", "name", " ", "kind", "OVEN", "holds", "1"},
+            {"/shop/crew/stations", "name", "Oven 2", "kind", "OVEN", "holds", "0"},
+            {"/shop/crew/stations/retire", "station", id()},
+            {"/shop/crew/changes", "SURFACER", "-3", "OVEN", "2"},
+            {"/day/down", "id", id(), "station", id()},
+        }) {
+            HttpResponse<String> answer = marit.key(bad[0], Arrays.copyOfRange(bad, 1, bad.length));
+            assertEquals(422, answer.statusCode(), bad[0] + " " + answer.body());
+            assertTrue(answer.body().contains("role=\"status\""), answer.body());
+        }
+        assertTrue(marit.key("/shop/crew/stations", "name", "Oven 2", "kind", "OVEN", "holds", "3")
+                .body()
+                .contains("Oven 2 is in the list."));
+        assertEquals(
+                422,
+                marit.key("/shop/crew/stations", "name", "oven 2", "kind", "OVEN", "holds", "3")
+                        .statusCode());
+        assertEquals(
+                200,
+                marit.key("/shop/crew/changes", "SURFACER", "25", "OVEN", "0").statusCode());
+        assertEquals(
+                Map.of(StationKind.SURFACER, 25, StationKind.OVEN, 0),
+                shop.bean(CrewBook.class).changes());
+    }
+
+    @Test
+    void onDaysOffNothingIsPlanned() {
+        LocalDate today = LocalDate.now(ZoneId.systemDefault());
+        assertEquals(
+                200,
+                marit.key(
+                                "/shop/crew/off",
+                                "id",
+                                id(),
+                                "from",
+                                today.toString(),
+                                "to",
+                                today.plusDays(1).toString(),
+                                "why",
+                                "stocktaking")
+                        .statusCode());
+        Instant open = today.plusDays(2).atStartOfDay(ZoneId.systemDefault()).toInstant();
+        Posted plan = plan();
+        assertTrue(plan.told().stream().noneMatch(t -> t.from().isBefore(open)), "closed for two days");
+        UUID off = shop.bean(CrewBook.class).off().get(0).id();
+        assertEquals(
+                200, marit.key("/shop/crew/off/back", "off", off.toString()).statusCode());
+        assertTrue(plan().told().stream().anyMatch(t -> t.from().isBefore(open.minus(Duration.ofHours(1)))));
+    }
+
+    @Test
+    void theDeskReadsAndChangesNothing() {
+        Visitor desk = Visitor.signedIn(shop.port(), "desk");
+        assertEquals(200, desk.get("/day/rule?by=people&days=7").statusCode());
+        assertEquals(
+                403, desk.key("/day/down", "id", id(), "station", "SURFACER").statusCode());
+        assertEquals(403, ines.key("/shop/crew/hours", "mon", "1-2").statusCode());
+    }
+}

@@ -1,0 +1,57 @@
+package homalon.core.bench;
+
+import homalon.core.words.Message;
+import java.util.Arrays;
+import java.util.function.UnaryOperator;
+
+/** What a plan has to say. */
+public final class PlanWords {
+    private PlanWords() {}
+
+    /** {@code T-0412, cut}. */
+    public static Message work(String work) {
+        return Message.of(
+                "bench.work",
+                RouteWorks.casting(work),
+                RouteWorks.operation(work).words());
+    }
+
+    /**
+     * Why a work is not earlier.
+     *
+     * @param names of stations and people, by what the plan calls them
+     */
+    public static Message why(Why.Link link, UnaryOperator<String> names) {
+        String code = link.holds().words().code();
+        return switch (link.holds()) {
+            case AFTER, BETTER_AFTER, CASTING, STATION, PERSON -> Message.of(code, work(link.by()));
+            case DOWN, AWAY -> Message.of(code, names.apply(link.by()));
+            case PINNED, NOT_BEFORE, CLOSING, NOW, NOTHING -> Message.of(code);
+        };
+    }
+
+    /** Why a work has no place, and what would give it one. */
+    public static Message stands(Hindrance hindrance, UnaryOperator<String> names) {
+        String code = hindrance.kind().words().code();
+        Message work = work(hindrance.work());
+        return switch (hindrance.kind()) {
+            case NO_STATION -> Message.of(code, work, station(hindrance.other(), names));
+            case PAST_THE_END -> Message.of(code, work, DayPlan.DAYS);
+            case NOBODY, TOO_LONG, CIRCLE, AFTER_ANOTHER -> Message.of(code, work);
+        };
+    }
+
+    /** By what it would have to be, where the shop has none. */
+    private static Message station(String id, UnaryOperator<String> names) {
+        return Arrays.stream(StationKind.values())
+                .filter(k -> k.name().equals(id))
+                .findFirst()
+                .map(StationKind::words)
+                .orElseGet(() -> Message.plain(names.apply(id)));
+    }
+
+    /** A work for which there was no place within the days that are planned. */
+    public static Message left(String work) {
+        return Message.of("bench.no-place-within-days", work(work), DayPlan.DAYS);
+    }
+}
