@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -26,6 +27,8 @@ public record DayPlan(
         Bench bench, Timetable timetable, List<Hindrance> stands, List<String> left, List<String> unpinned) {
     /** So far ahead a plan looks; what is not done by then is told. */
     public static final int DAYS = 60;
+    /** So many castings it holds: what is due after them is planned once some of these have left. */
+    public static final int CASTINGS = 120;
     /** What is told of so far ahead stays where it is, where it can. */
     private static final Duration SOON = Duration.ofHours(24);
 
@@ -150,34 +153,37 @@ public record DayPlan(
                 .toList();
     }
 
-    /** What people are shown of it: each work with what holds it, and what has no place. */
-    public Posted posted() {
+    /**
+     * What people are shown of it: each work with what holds it, and what has no place.
+     *
+     * @param beyond castings that it was made without
+     */
+    public Posted posted(int beyond) {
         Map<String, Integer> slack = Slack.of(bench, timetable);
+        Map<String, Why.Link> why = Why.first(bench, timetable);
         return new Posted(
                 told().stream()
                         .map(t -> new Posted.Line(
                                 t,
-                                Why.notEarlier(bench, timetable, t.work()).get(0),
+                                why.getOrDefault(t.work(), new Why.Link(t.work(), Why.Holds.NOTHING, "")),
                                 slack.getOrDefault(t.work(), Posted.FREE)))
                         .toList(),
                 stands,
                 left,
-                late());
+                late(),
+                beyond);
     }
 
     /** Castings that are past what was promised or asked for, with the moment at which they are done. */
     private Map<String, Instant> late() {
         Map<String, Instant> late = new TreeMap<>();
+        Map<String, Integer> ends = new HashMap<>();
+        timetable.placed().forEach(p -> ends.merge(RouteWorks.casting(p.work()), p.to(), Math::max));
         for (Due due : bench.dues()) {
-            timetable.placed().stream()
-                    .filter(p -> RouteWorks.casting(p.work()).equals(due.casting()))
-                    .mapToInt(Placed::to)
-                    .max()
-                    .ifPresent(end -> {
-                        if (due.late(end) > 0) {
-                            late.put(due.casting(), bench.time().endsAt(end));
-                        }
-                    });
+            int end = ends.getOrDefault(due.casting(), 0);
+            if (due.late(end) > 0) {
+                late.put(due.casting(), bench.time().endsAt(end));
+            }
         }
         return late;
     }

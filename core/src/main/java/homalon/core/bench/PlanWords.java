@@ -50,6 +50,11 @@ public final class PlanWords {
                 .orElseGet(() -> Message.plain(names.apply(id)));
     }
 
+    /** Castings that are not planned yet. */
+    public static Message beyond(int castings) {
+        return Message.of("bench.castings-are-not-planned-yet", castings, DayPlan.CASTINGS);
+    }
+
     /** A work for which there was no place within the days that are planned. */
     public static Message left(String work) {
         return Message.of("bench.no-place-within-days", work(work), DayPlan.DAYS);

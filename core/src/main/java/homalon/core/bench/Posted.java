@@ -18,12 +18,14 @@ import java.util.Set;
  * @param stands why some can have no place
  * @param left works for which there was none within the time that was looked at
  * @param late castings that are done later than promised or asked for, and when
+ * @param beyond castings that are not planned yet, since others are due before them and a plan holds so many at the most
  */
-public record Posted(List<Line> lines, List<Hindrance> stands, List<String> left, Map<String, Instant> late) {
+public record Posted(
+        List<Line> lines, List<Hindrance> stands, List<String> left, Map<String, Instant> late, int beyond) {
     /** On which no promise hangs. */
     public static final int FREE = -1;
 
-    public static final Posted NOTHING = new Posted(List.of(), List.of(), List.of(), Map.of());
+    public static final Posted NOTHING = new Posted(List.of(), List.of(), List.of(), Map.of(), 0);
 
     /**
      * A work of it.

@@ -93,6 +93,12 @@ public final class Why {
         return List.copyOf(chain);
     }
 
+    /** The first link of each, by work. */
+    static Map<String, Link> first(Bench bench, Timetable timetable) {
+        Why why = new Why(bench, timetable);
+        return timetable.placed().stream().collect(Collectors.toMap(Placed::work, why::link));
+    }
+
     private Placed place(@Nullable String work) {
         Placed one = placed.get(work);
         if (one == null) {

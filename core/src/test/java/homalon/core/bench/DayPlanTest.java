@@ -241,11 +241,26 @@ class DayPlanTest {
         assertEquals(18, at.getHour());
     }
 
+    /** As many as a plan holds: it is planned all the same, and what has no place within the days is told. */
+    @Test
+    void asManyAsItHoldsAreNoHang() {
+        List<AtTheBench> castings = IntStream.rangeClosed(1, DayPlan.CASTINGS)
+                .mapToObj(DayPlanTest::casting)
+                .toList();
+        DayPlan plan = DayPlan.of(DayPlan.bench(two(), castings, List.of(), NOW, OSLO), 0, 7);
+        int works =
+                castings.stream().mapToInt(c -> c.route().openSteps().size()).sum();
+        assertEquals(works, plan.timetable().placed().size() + plan.left().size());
+        Posted posted = plan.posted(380);
+        assertEquals(plan.left(), posted.left());
+        assertEquals(380, posted.beyond());
+    }
+
     @Test
     void aPersonsDayIsReadFromThePlan() {
         List<AtTheBench> castings =
                 IntStream.rangeClosed(1, 6).mapToObj(DayPlanTest::casting).toList();
-        Posted posted = plan(two(), castings, List.of()).posted();
+        Posted posted = plan(two(), castings, List.of()).posted(0);
         List<Posted.Turn> day = posted.of("Ines", NOW);
         assertEquals(Posted.When.NOW, day.get(0).when());
         assertEquals(1, day.stream().filter(t -> t.when() == Posted.When.NEXT).count());
@@ -274,7 +289,7 @@ class DayPlanTest {
         for (String work : plan.timetable().byWork().keySet()) {
             assertEquals(
                     Why.notEarlier(plan.bench(), plan.timetable(), work),
-                    plan.posted().chain(work),
+                    plan.posted(0).chain(work),
                     work);
         }
     }
@@ -286,10 +301,10 @@ class DayPlanTest {
                 two(),
                 List.of(casting(1, yesterday, AtTheBench.Waits.FOR_NOTHING, Finding.FACE_OUT), casting(2)),
                 List.of());
-        assertEquals(Set.of("T-1"), plan.posted().late().keySet());
+        assertEquals(Set.of("T-1"), plan.posted(0).late().keySet());
         assertEquals(
                 plan.bench().time().endsAt(work(plan, "T-1/HAND_OVER").to()),
-                plan.posted().late().get("T-1"));
+                plan.posted(0).late().get("T-1"));
     }
 
     @Test

@@ -115,9 +115,14 @@ public class InTheShop {
         return parts.byIds(jobs.freeAfter(visit, most));
     }
 
-    /** All that are here, whether somebody can go on with them or not. */
-    public List<PartFile> all(int most) {
-        return parts.byIds(jobs.here(Limit.of(most)));
+    /** Those that are here, whether somebody can go on with them or not, the earliest due first. */
+    public List<PartFile> firstDue(int most) {
+        return parts.byIds(jobs.firstDue(Limit.of(most)));
+    }
+
+    /** All that are here. */
+    public long many() {
+        return jobs.countByReleasedAtIsNullAndVoidedAtIsNull();
     }
 
     /** Tags of a customer's castings, the first that came first. */

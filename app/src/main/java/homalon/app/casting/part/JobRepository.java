@@ -50,9 +50,11 @@ interface JobRepository extends JpaRepository<Job, UUID> {
             """)
     List<UUID> ofLike(PartKind kind, Material metal, int cylinders, Limit most);
 
-    /** Castings that are here, the first that came first. */
-    @Query("select partId from Job where releasedAt is null and voidedAt is null order by openedAt, id")
-    List<UUID> here(Limit most);
+    /** Castings that are here, the earliest due first, then the one that came first. */
+    @Query("select partId from Job where releasedAt is null and voidedAt is null order by due nulls last, openedAt, id")
+    List<UUID> firstDue(Limit most);
+
+    long countByReleasedAtIsNullAndVoidedAtIsNull();
 
     @Query("select min(openedAt) from Job")
     Optional<Instant> firstOpened();

@@ -129,6 +129,9 @@ class DayController {
         List<String> stands = new ArrayList<>();
         plan.posted().stands().forEach(h -> stands.add(Words.of(PlanWords.stands(h, names))));
         plan.posted().left().forEach(w -> stands.add(Words.of(PlanWords.left(w))));
+        if (plan.posted().beyond() > 0) {
+            stands.add(0, Words.of(PlanWords.beyond(plan.posted().beyond())));
+        }
         page.show("stands", stands.subList(0, Math.min(AT_MOST, stands.size())));
         page.show("standsMore", Math.max(0, stands.size() - AT_MOST));
         page.show(

@@ -6,6 +6,7 @@ import homalon.app.foundation.settings.ShopSettings;
 import homalon.app.shop.crew.CrewBook;
 import homalon.app.shop.stock.Orders;
 import homalon.core.bench.AtTheBench;
+import homalon.core.bench.DayPlan;
 import homalon.core.bench.JobSizes;
 import homalon.core.bench.ShopCrew;
 import homalon.core.bench.UsualWaits;
@@ -39,9 +40,6 @@ import org.springframework.stereotype.Component;
 @Component
 @RequiredArgsConstructor
 class DayInputs {
-    /** No shop of this trade has more at a time; those that came last would be told of as left out. */
-    static final int MOST = 600;
-
     private final InTheShop shop;
     private final StepSource steps;
     private final Orders orders;
@@ -52,13 +50,14 @@ class DayInputs {
     /**
      * @param crew of the shop
      * @param castings in it
+     * @param beyond castings that are due after those
      * @param mark the same for the same, another where anything is different that a plan follows from
      */
-    record Gathered(ShopCrew crew, List<AtTheBench> castings, String mark) {}
+    record Gathered(ShopCrew crew, List<AtTheBench> castings, int beyond, String mark) {}
 
     Gathered gather(Instant now) {
         LocalDate today = LocalDate.ofInstant(now, ZoneId.systemDefault());
-        List<PartFile> parts = shop.all(MOST);
+        List<PartFile> parts = shop.firstDue(DayPlan.CASTINGS);
         List<UUID> visits = parts.stream().map(p -> p.visit().id()).toList();
         LengthWriter writer = new LengthWriter(
                 settings.unit(), false, settings.history().now().paper().days());
@@ -74,7 +73,8 @@ class DayInputs {
                         Optional.ofNullable(atWork.get(p.visit().id())),
                         today))
                 .toList();
-        return new Gathered(crew, castings, mark(crew, castings));
+        int beyond = (int) shop.many() - parts.size();
+        return new Gathered(crew, castings, beyond, mark(crew, castings) + "+" + beyond);
     }
 
     private static AtTheBench casting(

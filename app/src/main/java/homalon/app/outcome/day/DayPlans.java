@@ -83,7 +83,7 @@ public class DayPlans {
         }
         List<DayPlan.Told> told = before.map(b -> read(b.plan).told()).orElse(List.of());
         DayPlan plan = plan(all, told, now);
-        String kept = JsonMapper.shared().writeValueAsString(plan.posted());
+        String kept = JsonMapper.shared().writeValueAsString(plan.posted(all.beyond()));
         writing.of(() -> {
             PostedPlanRow row = posted.save(new PostedPlanRow(now, all.mark(), kept));
             posted.forgetUpTo(row.seq - KEPT);

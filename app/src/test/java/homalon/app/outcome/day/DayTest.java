@@ -1,10 +1,14 @@
 package homalon.app.outcome.day;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import homalon.app.shop.crew.CrewBook;
+import homalon.app.testing.Browser;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.OwnDatabase;
 import homalon.app.testing.RunningShop;
@@ -26,6 +30,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
@@ -33,13 +38,16 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 
 /** The bench day of the sample shop, open around the clock so that it has one whenever this runs. */
+@ExtendWith(Browser.class)
 class DayTest {
     private static final WeekHours ALWAYS = new WeekHours(Arrays.stream(DayOfWeek.values())
             .collect(Collectors.toMap(Function.identity(), d -> List.of(new Stretch(0, 24 * 60)))));
@@ -242,6 +250,41 @@ class DayTest {
         assertEquals(
                 200, marit.key("/shop/crew/off/back", "off", off.toString()).statusCode());
         assertTrue(plan().told().stream().anyMatch(t -> t.from().isBefore(open.minus(Duration.ofHours(1)))));
+    }
+
+    /** From the list to the page on which it is keyed, back, and why the next is not earlier; no mouse. */
+    @Test
+    void aDayIsWorkedFromTheListByKeysAlone(Browser.Window window) {
+        List<String> faults = new ArrayList<>();
+        PartFile head = hands.book(Material.CAST_IRON);
+        ines.key("/parts/" + head.tag() + "/clean", "id", id(), "method", "SOLVENT", "what", "SOLVENT");
+        plan();
+        Page page = window.signedIn(shop, "ines", 1280, 800, faults);
+        page.keyboard().press("g");
+        page.keyboard().press("0");
+        assertThat(page.locator(".day-list > li.now").first()).containsText(head.tag());
+        page.locator(".day-row").first().focus();
+        page.keyboard().press("Enter");
+        assertThat(page).hasURL(Pattern.compile("/parts/" + head.tag() + "/cracks$"));
+        ines.key("/parts/" + head.tag() + "/cracks/checked", "id", id(), "method", "EYES");
+        plan();
+        page.locator("h1").first().click();
+        page.keyboard().press("g");
+        page.keyboard().press("0");
+        Locator first = page.locator(".day-list > li.now").first();
+        assertThat(first).containsText(head.tag());
+        assertThat(first).not().containsText("Crack check");
+        page.locator(".day-why").last().focus();
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("Why not earlier?")).isVisible();
+        assertThat(page.locator("ol.list-decimal > li").first()).not().isEmpty();
+        Locator piece = page.locator(".steel-rule a").last();
+        String asked = piece.getAttribute("aria-label");
+        piece.focus();
+        page.keyboard().press("Enter");
+        assertThat(page).hasURL(Pattern.compile("work="));
+        assertThat(page.locator("h2").first()).hasText(asked.substring(0, asked.indexOf(':')));
+        assertEquals(List.of(), faults);
     }
 
     @Test
