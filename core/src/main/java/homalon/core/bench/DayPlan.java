@@ -171,7 +171,22 @@ public record DayPlan(
                 stands,
                 left,
                 late(),
+                moved(),
                 beyond);
+    }
+
+    /** What was told for a time to come and is elsewhere now; what was to be begun by now and was not is told in its new place only. */
+    private List<Posted.Move> moved() {
+        OpenTime time = bench.time();
+        return Moved.of(bench, timetable).stream()
+                .filter(m -> m.told().from() > 0 && m.told().from() < bench.soon())
+                .map(m -> new Posted.Move(
+                        m.told().work(),
+                        time.beginsAt(m.told().from()),
+                        time.beginsAt(m.now().from()),
+                        m.why().orElse(new Why.Link(m.told().work(), Why.Holds.NOTHING, "")),
+                        time.from()))
+                .toList();
     }
 
     /** Castings that are past what was promised or asked for, with the moment at which they are done. */

@@ -2,6 +2,7 @@ package homalon.core.bench;
 
 import homalon.core.bench.DayPlan.Told;
 import homalon.core.bench.DayPlan.ToldPart;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -10,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * A plan as people are told of it, by the clock.
@@ -18,14 +20,20 @@ import java.util.Set;
  * @param stands why some can have no place
  * @param left works for which there was none within the time that was looked at
  * @param late castings that are done later than promised or asked for, and when
+ * @param moved what people were told otherwise before, the latest first
  * @param beyond castings that are not planned yet, since others are due before them and a plan holds so many at the most
  */
 public record Posted(
-        List<Line> lines, List<Hindrance> stands, List<String> left, Map<String, Instant> late, int beyond) {
+        List<Line> lines,
+        List<Hindrance> stands,
+        List<String> left,
+        Map<String, Instant> late,
+        List<Move> moved,
+        int beyond) {
     /** On which no promise hangs. */
     public static final int FREE = -1;
 
-    public static final Posted NOTHING = new Posted(List.of(), List.of(), List.of(), Map.of(), 0);
+    public static final Posted NOTHING = new Posted(List.of(), List.of(), List.of(), Map.of(), List.of(), 0);
 
     /**
      * A work of it.
@@ -35,7 +43,33 @@ public record Posted(
      */
     public record Line(Told told, Why.Link why, int slack) {}
 
+    /**
+     * A work that is elsewhere than people were told.
+     *
+     * @param was when it was told to begin
+     * @param begins when it does
+     * @param why it is not earlier; of what came forward, that nothing holds it
+     * @param at when it moved
+     */
+    public record Move(String work, Instant was, Instant begins, Why.Link why, Instant at) {}
+
+    /** So long it is told that something moved. */
+    private static final Duration TOLD_FOR = Duration.ofHours(4);
+
+    private static final int MOST_MOVES = 12;
+
+    /** With what moved before, as far as it is not long ago and the same work did not move again. */
+    public Posted after(List<Move> earlier, Instant now) {
+        Set<String> known = new HashSet<>();
+        List<Move> all = Stream.concat(moved.stream(), earlier.stream())
+                .filter(c -> c.at().isAfter(now.minus(TOLD_FOR)) && known.add(c.work()))
+                .limit(MOST_MOVES)
+                .toList();
+        return new Posted(lines, stands, left, late, all, beyond);
+    }
+
     public Posted {
+        moved = List.copyOf(moved);
         lines = lines.stream()
                 .sorted(Comparator.comparing((Line l) -> l.told().from())
                         .thenComparing(l -> l.told().work()))

@@ -93,18 +93,19 @@ public record RouteWorks(List<Work> works, List<Order> orders) {
                 OptionalInt.empty());
     }
 
-    /** It stays with whoever is at it, set up as it is, for as long as is left of it. */
+    /** It stays with whoever is at it, set up as it is, for as long as is left of it; a desk that writes about it is at nothing. */
     private static Work inHand(AtTheBench casting, Operation operation, Work work, OpenTime time) {
         Optional<AtTheBench.InHand> hand = casting.inHand().filter(h -> h.operation() == operation);
-        if (hand.isEmpty() || work.people().isEmpty()) {
+        if (hand.isEmpty() || !work.people().contains(hand.get().person())) {
             return work;
         }
         int gone = (int) Duration.between(hand.get().since(), time.from()).toMinutes();
-        Way way = work.ways().get(0);
         return new Work(
                 work.id(),
                 work.casting(),
-                List.of(new Way(way.station(), left(way.pieces(), Math.max(0, gone)))),
+                work.ways().stream()
+                        .map(w -> new Way(w.station(), left(w.pieces(), Math.max(0, gone))))
+                        .toList(),
                 List.of(hand.get().person()),
                 "",
                 0,

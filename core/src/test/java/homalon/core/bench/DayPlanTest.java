@@ -206,6 +206,67 @@ class DayPlanTest {
     }
 
     @Test
+    void whatMovedIsToldWithWhyAndStaysToldForAWhile() {
+        List<AtTheBench> castings =
+                IntStream.rangeClosed(1, 8).mapToObj(DayPlanTest::casting).toList();
+        DayPlan first = plan(two(), castings, List.of());
+        assertEquals(List.of(), first.posted(0).moved(), "nobody was told anything before");
+        WhatIf away = new WhatIf(Optional.empty(), Optional.of("Ines"), Optional.empty(), LocalDate.of(2026, 3, 10));
+        LocalDate today = LocalDate.of(2026, 3, 10);
+        Instant tomorrow = today.plusDays(1).atStartOfDay(OSLO).toInstant();
+        DayPlan then = plan(away.crew(two(), today, NOW, tomorrow), castings, first.told());
+        List<Posted.Move> moved = then.posted(0).moved();
+        assertTrue(!moved.isEmpty());
+        for (Posted.Move change : moved) {
+            assertEquals(begins(first, change.work()), change.was());
+            assertEquals(begins(then, change.work()), change.begins());
+            if (change.begins().isAfter(change.was())) {
+                assertEquals(then.posted(0).chain(change.work()).get(0), change.why());
+            }
+        }
+        assertTrue(then.timetable().placed().stream()
+                .filter(p -> p.person().equals("Ines"))
+                .allMatch(p -> !begins(then, p.work()).isBefore(tomorrow)));
+        Posted next = new Posted(List.of(), List.of(), List.of(), Map.of(), List.of(), 0);
+        assertEquals(
+                moved.subList(0, Math.min(12, moved.size())),
+                next.after(moved, NOW.plus(Duration.ofHours(3))).moved());
+        assertEquals(List.of(), next.after(moved, NOW.plus(Duration.ofHours(5))).moved());
+    }
+
+    @Test
+    void aRushJobIsTriedBeforeAllOthers() {
+        LocalDate today = LocalDate.of(2026, 3, 10);
+        List<AtTheBench> castings =
+                IntStream.rangeClosed(1, 8).mapToObj(DayPlanTest::casting).toList();
+        WhatIf rush = new WhatIf(Optional.empty(), Optional.empty(), Optional.of("T-8"), today);
+        Instant before = plan(two(), castings, List.of())
+                .posted(0)
+                .line("T-8/HAND_OVER")
+                .orElseThrow()
+                .told()
+                .to();
+        Instant now = plan(two(), rush.castings(castings, today), List.of())
+                .posted(0)
+                .line("T-8/HAND_OVER")
+                .orElseThrow()
+                .told()
+                .to();
+        assertTrue(now.isBefore(before), now + " and not " + before);
+        assertEquals(today, now.atZone(OSLO).toLocalDate());
+    }
+
+    @Test
+    void aStationThatIsTriedWithoutIsNotUsedUntilThen() {
+        LocalDate today = LocalDate.of(2026, 3, 10);
+        Instant again = today.plusDays(2).atStartOfDay(OSLO).toInstant();
+        WhatIf down = new WhatIf(Optional.of("TANK"), Optional.empty(), Optional.empty(), today.plusDays(1));
+        DayPlan plan = plan(down.crew(two(), today, NOW, again), List.of(casting(1)), List.of());
+        assertTrue(!begins(plan, "T-1/CLEAN").isBefore(again));
+        assertTrue(new WhatIf(Optional.empty(), Optional.empty(), Optional.empty(), today).nothing());
+    }
+
+    @Test
     void nobodyWhoCanAndNoStationAreTold() {
         LocalDate today = LocalDate.of(2026, 3, 10);
         ShopCrew away = crew(

@@ -128,6 +128,11 @@ class RouteWorksTest {
         assertEquals(
                 List.of(5, 10, 15),
                 clean.ways().get(0).pieces().stream().map(Piece::minutes).toList());
+        AtTheBench.InHand desk = new AtTheBench.InHand(Operation.CLEAN, "Desk", CheckerTest.TIME.from());
+        assertEquals(
+                works(Material.ALUMINIUM, crew()),
+                RouteWorks.of(casting(Material.ALUMINIUM, Optional.of(desk)), crew(), CheckerTest.TIME),
+                "whoever is not at the bench is at nothing");
     }
 
     @Test

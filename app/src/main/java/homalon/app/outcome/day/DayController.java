@@ -3,6 +3,7 @@ package homalon.app.outcome.day;
 import homalon.app.casting.part.StepPages;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
+import homalon.app.foundation.web.Blanks;
 import homalon.app.foundation.web.NotHereException;
 import homalon.app.foundation.web.Page;
 import homalon.app.foundation.words.Words;
@@ -11,6 +12,7 @@ import homalon.core.bench.PlanWords;
 import homalon.core.bench.Posted;
 import homalon.core.bench.RouteWorks;
 import homalon.core.bench.ShopCrew;
+import homalon.core.bench.WhatIf;
 import homalon.core.input.RefusedInputException;
 import homalon.core.route.Operation;
 import homalon.core.route.StepKind;
@@ -22,6 +24,7 @@ import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
+import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -37,6 +40,7 @@ import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.stereotype.Controller;
 import org.springframework.util.StringUtils;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
@@ -235,12 +239,46 @@ class DayController {
             Page page,
             @RequestParam(defaultValue = "stations") String by,
             @RequestParam(defaultValue = "1") int days,
-            @RequestParam Optional<String> work) {
-        return rule(page, by, days, work, null);
+            @RequestParam Optional<String> work,
+            @ModelAttribute Tried tried) {
+        Optional<WhatIf> what = tried.what(LocalDate.ofInstant(clock.instant(), zone()));
+        DayPlans.Plan plan = what.map(w -> new DayPlans.Plan(plans.tried(w), clock.instant()))
+                .orElseGet(plans::now);
+        page.show("tried", what.isPresent());
+        return rule(page, by, days, work, plan, null);
     }
 
-    private String rule(Page page, String by, int days, Optional<String> work, @Nullable String said) {
-        DayPlans.Plan plan = plans.now();
+    /**
+     * What if, as it stands in an address; what is empty, or is no day, is not tried.
+     *
+     * @param until the last day, as a browser writes it
+     */
+    record Tried(
+            @Nullable String down,
+            @Nullable String away,
+            @Nullable String rush,
+            @Nullable String until) {
+        Optional<WhatIf> what(LocalDate today) {
+            LocalDate last;
+            try {
+                last = Blanks.of(until).isBlank()
+                        ? today
+                        : LocalDate.parse(Blanks.of(until).strip());
+            } catch (DateTimeParseException e) {
+                last = today;
+            }
+            boolean odd = last.isBefore(today) || last.isAfter(today.plusYears(1));
+            WhatIf what = new WhatIf(said(down), said(away), said(rush), odd ? today : last);
+            return what.nothing() ? Optional.empty() : Optional.of(what);
+        }
+
+        private static Optional<String> said(@Nullable String one) {
+            return Optional.of(Blanks.of(one).strip()).filter(s -> !s.isEmpty());
+        }
+    }
+
+    private String rule(
+            Page page, String by, int days, Optional<String> work, DayPlans.Plan plan, @Nullable String said) {
         return page.read(() -> {
             Instant now = clock.instant();
             boolean people = by.equals("people");
@@ -259,10 +297,37 @@ class DayController {
                             chosen.map(l -> l.told().work())));
             page.show("chosen", chosen.map(l -> chosen(l, plan.posted(), page)).orElse(null));
             page.show("stations", crews.posts());
+            page.show(
+                    "hands",
+                    crews.workers().stream()
+                            .filter(CrewBook.Worker::atBench)
+                            .map(w -> new Who(w.person().id(), w.person().name(), false))
+                            .toList());
+            page.show("tags", tags(plan.posted()));
+            page.show(
+                    "moved",
+                    plan.posted().moved().stream().map(c -> moved(c, page)).toList());
             page.show("down", crews.down().stream().map(d -> down(d, page)).toList());
             page.show("said", said);
             return "outcome/day/rule";
         });
+    }
+
+    private static List<String> tags(Posted posted) {
+        return posted.told().stream()
+                .map(t -> RouteWorks.casting(t.work()))
+                .distinct()
+                .sorted()
+                .toList();
+    }
+
+    private String moved(Posted.Move move, Page page) {
+        String work = Words.of(PlanWords.work(move.work())) + ": ";
+        if (move.begins().equals(move.was())) {
+            return work + moment(move.was(), page) + " as before, in other hands or on another station.";
+        }
+        return work + "from " + moment(move.was(), page) + " to " + moment(move.begins(), page) + "."
+                + (move.begins().isAfter(move.was()) ? " " + Words.of(PlanWords.why(move.why(), names())) : "");
     }
 
     /**
@@ -346,10 +411,10 @@ class DayController {
         try {
             change.run();
             plans.look();
-            return rule(page, "stations", 1, Optional.empty(), done);
+            return rule(page, "stations", 1, Optional.empty(), plans.now(), done);
         } catch (RefusedInputException e) {
             page.unprocessable();
-            return rule(page, "stations", 1, Optional.empty(), Words.of(e.sentence()));
+            return rule(page, "stations", 1, Optional.empty(), plans.now(), Words.of(e.sentence()));
         }
     }
 }

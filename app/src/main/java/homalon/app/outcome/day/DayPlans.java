@@ -4,15 +4,20 @@ import homalon.app.foundation.web.ReadTransaction;
 import homalon.app.foundation.web.WriteTransaction;
 import homalon.core.bench.DayPlan;
 import homalon.core.bench.Posted;
+import homalon.core.bench.WhatIf;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.locks.ReentrantLock;
 import lombok.RequiredArgsConstructor;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The plan that the shop goes by, made anew when anything changed that it follows from. */
@@ -29,6 +34,8 @@ public class DayPlans {
     private static final Duration STALE = Duration.ofMinutes(10);
     /** Older ones are not kept. */
     private static final int KEPT = 50;
+
+    private static final Logger LOG = LoggerFactory.getLogger(DayPlans.class);
 
     private final PostedPlanRepository posted;
     private final DayInputs inputs;
@@ -49,11 +56,18 @@ public class DayPlans {
     }
 
     private Optional<Plan> last() {
-        return reading.of(() -> posted.findFirstByOrderBySeqDesc().map(r -> new Plan(read(r.plan), r.madeAt)));
+        return reading.of(() ->
+                posted.findFirstByOrderBySeqDesc().flatMap(r -> read(r.plan).map(p -> new Plan(p, r.madeAt))));
     }
 
-    private static Posted read(String plan) {
-        return JsonMapper.shared().readValue(plan, Posted.class);
+    /** Empty for one that another version wrote, in a form that is not known here: then there is none. */
+    private static Optional<Posted> read(String plan) {
+        try {
+            return Optional.of(JsonMapper.shared().readValue(plan, Posted.class));
+        } catch (JacksonException e) {
+            LOG.info("the plan before is not read: {}", e.getOriginalMessage());
+            return Optional.empty();
+        }
     }
 
     /**
@@ -75,21 +89,39 @@ public class DayPlans {
     private boolean planned(Instant now) {
         DayInputs.Gathered all = reading.of(() -> inputs.gather(now));
         Optional<PostedPlanRow> before = reading.of(posted::findFirstByOrderBySeqDesc);
+        Optional<Posted> known = before.flatMap(b -> read(b.plan));
         boolean holds = before.isPresent()
+                && known.isPresent()
                 && before.get().madeFrom.equals(all.mark())
                 && now.isBefore(before.get().madeAt.plus(STALE));
         if (holds) {
             return false;
         }
-        List<DayPlan.Told> told = before.map(b -> read(b.plan).told()).orElse(List.of());
+        List<DayPlan.Told> told = known.map(Posted::told).orElse(List.of());
         DayPlan plan = plan(all, told, now);
-        String kept = JsonMapper.shared().writeValueAsString(plan.posted(all.beyond()));
+        Posted made = plan.posted(all.beyond()).after(known.map(Posted::moved).orElse(List.of()), now);
+        String kept = JsonMapper.shared().writeValueAsString(made);
         writing.of(() -> {
             PostedPlanRow row = posted.save(new PostedPlanRow(now, all.mark(), kept));
             posted.forgetUpTo(row.seq - KEPT);
             return row.seq;
         });
         return true;
+    }
+
+    /** A plan with something that is only tried; nothing of it is kept. */
+    public Posted tried(WhatIf what) {
+        Instant now = clock.instant();
+        LocalDate today = LocalDate.ofInstant(now, ZoneId.systemDefault());
+        Instant again =
+                what.until().plusDays(1).atStartOfDay(ZoneId.systemDefault()).toInstant();
+        DayInputs.Gathered all = reading.of(() -> inputs.gather(now));
+        DayInputs.Gathered with = new DayInputs.Gathered(
+                what.crew(all.crew(), today, now, again),
+                what.castings(all.castings(), today),
+                all.beyond(),
+                all.mark());
+        return plan(with, now().posted().told(), now).posted(all.beyond());
     }
 
     private static DayPlan plan(DayInputs.Gathered all, List<DayPlan.Told> told, Instant now) {

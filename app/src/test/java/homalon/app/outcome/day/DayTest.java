@@ -45,6 +45,7 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.jdbc.core.simple.JdbcClient;
 
 /** The bench day of the sample shop, open around the clock so that it has one whenever this runs. */
 @ExtendWith(Browser.class)
@@ -100,6 +101,17 @@ class DayTest {
         assertFalse(shop.bean(DayPlans.class).look());
     }
 
+    /** After an upgrade the plan before may be in a form that nobody knows any more. */
+    @Test
+    void aPlanThatCannotBeReadIsMadeAnew() {
+        plan();
+        shop.bean(JdbcClient.class)
+                .sql("insert into posted_plan (made_at, made_from, plan) values (now(), 'elsewhere', '{\"lines\":7}')")
+                .update();
+        assertEquals(200, ines.get("/day").statusCode());
+        assertTrue(plan().lines().size() > 60);
+    }
+
     @Test
     void whoeverWritesAboutACastingIsAtIt() {
         PartFile head = hands.book(Material.CAST_IRON);
@@ -146,6 +158,27 @@ class DayTest {
         assertTrue(plan().told().stream()
                 .filter(t -> t.work().endsWith("/CUT"))
                 .anyMatch(t -> t.from().isBefore(mended)));
+    }
+
+    @Test
+    void whatIsOnlyTriedIsNotKept() {
+        String surfacer = shop.bean(CrewBook.class).posts().stream()
+                .filter(p -> p.kind() == StationKind.SURFACER)
+                .map(ShopCrew.Post::id)
+                .findFirst()
+                .orElseThrow();
+        Posted before = plan();
+        String until = LocalDate.now(ZoneId.systemDefault()).plusDays(2).toString();
+        String tried =
+                ines.get("/day/rule?down=" + surfacer + "&until=" + until).body();
+        assertTrue(tried.contains("Only tried"), tried);
+        assertTrue(tried.contains("cut the face: from "), tried);
+        assertFalse(shop.bean(DayPlans.class).look(), "nothing was written");
+        assertEquals(before, shop.bean(DayPlans.class).now().posted());
+        assertFalse(ines.get("/day/rule").body().contains("Only tried"));
+        for (String odd : List.of("until=x&rush=T-0412", "until=1999-01-01&away=x", "rush=T-9999&down=%F0%9F%98%80")) {
+            assertEquals(200, ines.get("/day/rule?" + odd).statusCode(), odd);
+        }
     }
 
     @Test

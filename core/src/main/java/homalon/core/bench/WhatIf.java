@@ -1,0 +1,66 @@
+package homalon.core.bench;
+
+import homalon.core.hours.DaysOff;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Something that is only tried: a plan with it, and nothing kept.
+ *
+ * @param down a station that cannot be used from now on
+ * @param away somebody who is not there from today on
+ * @param rush a casting that is wanted today before all others
+ * @param until the last day of what is tried
+ */
+public record WhatIf(Optional<String> down, Optional<String> away, Optional<String> rush, LocalDate until) {
+    /** As much as all that is wanted in a usual shop. */
+    private static final int BEFORE_ALL = 100;
+
+    public boolean nothing() {
+        return down.isEmpty() && away.isEmpty() && rush.isEmpty();
+    }
+
+    /** @param again when what is tried is over */
+    public ShopCrew crew(ShopCrew of, LocalDate today, Instant now, Instant again) {
+        List<ShopCrew.Post> posts = of.stations().stream()
+                .map(p -> down.filter(p.id()::equals).isPresent()
+                        ? new ShopCrew.Post(
+                                p.id(),
+                                p.name(),
+                                p.kind(),
+                                p.holds(),
+                                List.of(new ShopCrew.Down(now, Optional.of(again))))
+                        : p)
+                .toList();
+        List<ShopCrew.Hand> hands = of.hands().stream()
+                .map(h -> away.filter(h.id()::equals).isPresent() ? without(h, today) : h)
+                .toList();
+        return new ShopCrew(of.hours(), posts, hands, of.changes());
+    }
+
+    private ShopCrew.Hand without(ShopCrew.Hand hand, LocalDate today) {
+        List<DaysOff> off = new ArrayList<>(hand.off());
+        off.add(new DaysOff(today, until.isBefore(today) ? today : until, ""));
+        return new ShopCrew.Hand(hand.id(), hand.week(), off, hand.skills());
+    }
+
+    public List<AtTheBench> castings(List<AtTheBench> of, LocalDate today) {
+        return of.stream()
+                .map(c -> rush.filter(c.tag()::equals).isPresent()
+                        ? new AtTheBench(
+                                c.tag(),
+                                c.metal(),
+                                c.route(),
+                                c.size(),
+                                c.promised(),
+                                Optional.of(today),
+                                BEFORE_ALL,
+                                c.waits(),
+                                c.inHand())
+                        : c)
+                .toList();
+    }
+}
