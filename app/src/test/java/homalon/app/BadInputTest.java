@@ -211,7 +211,7 @@ class BadInputTest {
                 "spacing; 10; pacing",
                 "cylinders; 9; Cylinders",
                 "cylinders; many; Cylinders",
-                "due; next week; Due",
+                "due; next week; Wanted by",
                 "overall; -1; Flatness overall",
                 "tag; x; Tag",
                 "tag; T-0407; T-0407 hangs on another part",

@@ -12,7 +12,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * What a shop does when, from now on.
@@ -172,7 +175,37 @@ public record DayPlan(
                 left,
                 late(),
                 moved(),
-                beyond);
+                beyond,
+                Map.of());
+    }
+
+    /**
+     * When each casting can be ready; none for one of which some work has no place.
+     *
+     * @param draws one at the least
+     */
+    public Map<String, Posted.Ready> ready(Chances chances, int draws) {
+        OpenTime time = bench.time();
+        Map<String, Placed> last = new HashMap<>();
+        timetable.placed().forEach(p -> last.merge(RouteWorks.casting(p.work()), p, (a, b) -> b.to() > a.to() ? b : a));
+        Set<String> never = Stream.concat(stands.stream().map(Hindrance::work), left.stream())
+                .map(RouteWorks::casting)
+                .collect(Collectors.toSet());
+        Map<String, Posted.Ready> all = new HashMap<>();
+        Promise.of(bench, timetable, chances, draws).forEach((casting, promise) -> {
+            Placed end = last.get(casting);
+            if (end != null && !never.contains(casting)) {
+                all.put(
+                        casting,
+                        new Posted.Ready(
+                                time.endsAt(promise.keptIn(50)),
+                                time.endsAt(promise.keptIn(80)),
+                                time.endsAt(promise.keptIn(95)),
+                                end.work(),
+                                promise.keptIn(95) >= time.length()));
+            }
+        });
+        return all;
     }
 
     /** What was told for a time to come and is elsewhere now; what was to be begun by now and was not is told in its new place only. */

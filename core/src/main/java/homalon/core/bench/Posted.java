@@ -22,6 +22,7 @@ import java.util.stream.Stream;
  * @param late castings that are done later than promised or asked for, and when
  * @param moved what people were told otherwise before, the latest first
  * @param beyond castings that are not planned yet, since others are due before them and a plan holds so many at the most
+ * @param ready when each casting can be ready; without those for which it was not looked at
  */
 public record Posted(
         List<Line> lines,
@@ -29,11 +30,12 @@ public record Posted(
         List<String> left,
         Map<String, Instant> late,
         List<Move> moved,
-        int beyond) {
+        int beyond,
+        Map<String, Ready> ready) {
     /** On which no promise hangs. */
     public static final int FREE = -1;
 
-    public static final Posted NOTHING = new Posted(List.of(), List.of(), List.of(), Map.of(), List.of(), 0);
+    public static final Posted NOTHING = new Posted(List.of(), List.of(), List.of(), Map.of(), List.of(), 0, Map.of());
 
     /**
      * A work of it.
@@ -65,7 +67,30 @@ public record Posted(
                 .filter(c -> c.at().isAfter(now.minus(TOLD_FOR)) && known.add(c.work()))
                 .limit(MOST_MOVES)
                 .toList();
-        return new Posted(lines, stands, left, late, all, beyond);
+        return new Posted(lines, stands, left, late, all, beyond, ready);
+    }
+
+    /**
+     * When a casting can be ready, by simulation: times, arrivals and findings are drawn anew in each draw.
+     *
+     * @param half done by then in 50 of 100 draws
+     * @param most in 80
+     * @param nearlyAll in 95
+     * @param last the work that the plan does last
+     * @param past whether some of these lie beyond the time that is planned; those are its end
+     */
+    public record Ready(Instant half, Instant most, Instant nearlyAll, String last, boolean past) {}
+
+    /** The same, with when each can be ready. */
+    public Posted withReady(Map<String, Ready> all) {
+        return new Posted(lines, stands, left, late, moved, beyond, all);
+    }
+
+    /** What is done to a casting, the first first. */
+    public List<Line> of(String casting) {
+        return lines.stream()
+                .filter(l -> RouteWorks.casting(l.told().work()).equals(casting))
+                .toList();
     }
 
     public Posted {
@@ -77,6 +102,8 @@ public record Posted(
         stands = List.copyOf(stands);
         left = List.copyOf(left);
         late = Map.copyOf(late);
+        // A plan that was kept before it was looked at has none.
+        ready = ready == null ? Map.of() : Map.copyOf(ready);
     }
 
     public List<Told> told() {

@@ -1,5 +1,6 @@
 package homalon.app.casting.customer;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -8,6 +9,8 @@ import org.springframework.data.jpa.repository.Query;
 
 interface CustomerRepository extends JpaRepository<CustomerRow, UUID> {
     Optional<CustomerRow> findByName(String name);
+
+    List<CustomerRow> findByNameIn(Collection<String> names);
 
     /** The oldest where several are spelt alike. */
     Optional<CustomerRow> findFirstByKeyOrderByCreatedAtAscIdAsc(String key);

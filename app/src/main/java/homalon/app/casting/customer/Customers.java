@@ -10,8 +10,10 @@ import homalon.core.quantity.DayForm;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -70,6 +72,14 @@ public class Customers {
     @Transactional(readOnly = true)
     public Optional<Customer> called(String name) {
         return customers.findByName(name.strip()).map(CustomerRow::told);
+    }
+
+    /** By name, as many as there are. */
+    @Transactional(readOnly = true)
+    public Map<String, Customer> called(Collection<String> names) {
+        return customers.findByNameIn(names).stream()
+                .map(CustomerRow::told)
+                .collect(Collectors.toMap(Customer::name, c -> c));
     }
 
     /** Whether somebody goes by that name, however its capitals and dashes are keyed. */

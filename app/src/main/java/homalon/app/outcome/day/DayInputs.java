@@ -1,15 +1,15 @@
 package homalon.app.outcome.day;
 
+import homalon.app.casting.agreed.AgreedBook;
 import homalon.app.casting.part.InTheShop;
 import homalon.app.casting.part.StepSource;
 import homalon.app.foundation.settings.ShopSettings;
 import homalon.app.shop.crew.CrewBook;
-import homalon.app.shop.stock.Orders;
 import homalon.core.bench.AtTheBench;
+import homalon.core.bench.Awaited;
 import homalon.core.bench.DayPlan;
 import homalon.core.bench.JobSizes;
 import homalon.core.bench.ShopCrew;
-import homalon.core.bench.UsualWaits;
 import homalon.core.hours.WeekHours;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Operation;
@@ -17,7 +17,6 @@ import homalon.core.route.Route;
 import homalon.core.route.Step.Mark;
 import homalon.core.route.VisitSteps;
 import homalon.core.visit.PartFile;
-import homalon.core.visit.StuckOn;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
@@ -25,7 +24,6 @@ import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.util.EnumMap;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
@@ -42,7 +40,8 @@ import org.springframework.stereotype.Component;
 class DayInputs {
     private final InTheShop shop;
     private final StepSource steps;
-    private final Orders orders;
+    private final Awaits awaits;
+    private final AgreedBook agreed;
     private final CrewBook crews;
     private final HandsAtWork hands;
     private final ShopSettings settings;
@@ -62,16 +61,17 @@ class DayInputs {
         LengthWriter writer = new LengthWriter(
                 settings.unit(), false, settings.history().now().paper().days());
         Map<UUID, VisitSteps.Standing> standing = steps.steps(parts, writer);
-        Map<UUID, List<Orders.Order>> ordered = orders.ofVisits(visits);
+        Map<UUID, List<Awaited>> waits = awaits.of(parts, today);
+        Map<UUID, LocalDate> promised = agreed.promised(visits);
         Map<UUID, HandsAtWork.Hand> atWork = hands.now();
         ShopCrew crew = crews.crew();
         List<AtTheBench> castings = parts.stream()
                 .map(p -> casting(
                         p,
                         standing.get(p.visit().id()),
-                        ordered.getOrDefault(p.visit().id(), List.of()),
-                        Optional.ofNullable(atWork.get(p.visit().id())),
-                        today))
+                        Optional.ofNullable(promised.get(p.visit().id())),
+                        waits.getOrDefault(p.visit().id(), List.of()),
+                        Optional.ofNullable(atWork.get(p.visit().id()))))
                 .toList();
         int beyond = (int) shop.many() - parts.size();
         return new Gathered(crew, castings, beyond, mark(crew, castings) + "+" + beyond);
@@ -80,43 +80,20 @@ class DayInputs {
     private static AtTheBench casting(
             PartFile part,
             VisitSteps.Standing standing,
-            List<Orders.Order> orders,
-            Optional<HandsAtWork.Hand> hand,
-            LocalDate today) {
+            Optional<LocalDate> promised,
+            List<Awaited> waits,
+            Optional<HandsAtWork.Hand> hand) {
         return new AtTheBench(
                 part.tag(),
                 part.material(),
                 standing.route(),
                 JobSizes.of(part.kind(), part.numbers().cylinders(), Map.of(), 0),
-                Optional.empty(),
+                promised,
                 part.visit().due(),
                 1,
-                waits(part, orders, today),
+                Awaited.waits(waits, ZoneId.systemDefault()),
                 hand.flatMap(h -> begun(standing)
                         .map(o -> new AtTheBench.InHand(o, h.person().toString(), h.since()))));
-    }
-
-    /** What is ordered holds up the work that needs it; an answer or a specialist all of it. */
-    private static AtTheBench.Waits waits(PartFile part, List<Orders.Order> orders, LocalDate today) {
-        Map<Operation, Instant> some = new EnumMap<>(Operation.class);
-        for (Orders.Order order : orders) {
-            if (order.open()) {
-                LocalDate since = LocalDate.ofInstant(order.at(), ZoneId.systemDefault());
-                some.merge(
-                        order.operation(),
-                        morning(UsualWaits.until(StuckOn.PARTS, since, order.promised(), today)),
-                        (a, b) -> a.isAfter(b) ? a : b);
-            }
-        }
-        Optional<Instant> all = part.visit()
-                .stuck()
-                .filter(s -> s.on() != StuckOn.PARTS || some.isEmpty())
-                .map(s -> morning(UsualWaits.until(s.on(), s.since(), Optional.empty(), today)));
-        return new AtTheBench.Waits(all, some);
-    }
-
-    private static Instant morning(LocalDate day) {
-        return day.atStartOfDay(ZoneId.systemDefault()).toInstant();
     }
 
     /** What somebody who writes about it is at: what was begun, else what is due first. */

@@ -4,6 +4,7 @@ import homalon.app.foundation.web.ReadTransaction;
 import homalon.app.foundation.web.WriteTransaction;
 import homalon.core.bench.DayPlan;
 import homalon.core.bench.Posted;
+import homalon.core.bench.UsualChances;
 import homalon.core.bench.WhatIf;
 import java.time.Clock;
 import java.time.Duration;
@@ -29,6 +30,9 @@ public class DayPlans {
 
     private static final int LEAST_ROUNDS = 2;
     private static final int MOST_ROUNDS = 120;
+    /** In which it is looked at when each casting can be ready. */
+    private static final int DRAWS = 500;
+
     private static final long SEED = 20_261_201L;
     /** Time alone moves a plan: what was not begun is told anew after so long. */
     private static final Duration STALE = Duration.ofMinutes(10);
@@ -99,7 +103,9 @@ public class DayPlans {
         }
         List<DayPlan.Told> told = known.map(Posted::told).orElse(List.of());
         DayPlan plan = plan(all, told, now);
-        Posted made = plan.posted(all.beyond()).after(known.map(Posted::moved).orElse(List.of()), now);
+        Posted made = plan.posted(all.beyond())
+                .after(known.map(Posted::moved).orElse(List.of()), now)
+                .withReady(plan.ready(UsualChances.of(plan.bench(), all.castings()), DRAWS));
         String kept = JsonMapper.shared().writeValueAsString(made);
         writing.of(() -> {
             PostedPlanRow row = posted.save(new PostedPlanRow(now, all.mark(), kept));

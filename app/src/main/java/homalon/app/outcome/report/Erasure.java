@@ -1,5 +1,6 @@
 package homalon.app.outcome.report;
 
+import homalon.app.casting.agreed.AgreedBook;
 import homalon.app.casting.customer.Customer;
 import homalon.app.casting.customer.Customers;
 import homalon.app.casting.part.InTheShop;
@@ -24,6 +25,7 @@ public class Erasure {
     private final ReleaseErasedRepository erased;
     private final Customers customers;
     private final InTheShop inTheShop;
+    private final AgreedBook agreed;
     private final Journal journal;
 
     /**
@@ -49,6 +51,7 @@ public class Erasure {
                 .distinct()
                 .map(name -> ">" + HtmlEscape.escapeHtml4Xml(name) + "<")
                 .toArray(String[]::new);
+        agreed.forget(customer.id());
         int castings;
         try {
             castings = erased.erase(customer.id(), shown, ">" + Customers.ERASED + "<", Customers.ERASED, by);

@@ -1,0 +1,96 @@
+package homalon.app.outcome.day;
+
+import homalon.app.casting.agreed.AgreedBook;
+import homalon.app.foundation.words.Words;
+import homalon.app.shop.stock.Orders;
+import homalon.core.bench.Awaited;
+import homalon.core.bench.UsualWaits;
+import homalon.core.visit.Owed;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.StuckOn;
+import homalon.core.words.Message;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import lombok.RequiredArgsConstructor;
+import org.springframework.stereotype.Component;
+
+/** All that castings wait for: what was ordered, what their customers owe, and what somebody said on the bench. */
+@Component
+@RequiredArgsConstructor
+public class Awaits {
+    private final Orders orders;
+    private final AgreedBook agreed;
+
+    /** By visit, the first to come first. */
+    public Map<UUID, List<Awaited>> of(List<PartFile> parts, LocalDate today) {
+        List<UUID> visits = parts.stream().map(p -> p.visit().id()).toList();
+        Map<UUID, List<Orders.Order>> ordered = orders.ofVisits(visits);
+        Map<UUID, List<AgreedBook.Owing>> owed = agreed.owed(visits);
+        Map<UUID, List<Awaited>> all = new HashMap<>();
+        for (PartFile part : parts) {
+            UUID visit = part.visit().id();
+            all.put(
+                    visit,
+                    of(part, ordered.getOrDefault(visit, List.of()), owed.getOrDefault(visit, List.of()), today));
+        }
+        return all;
+    }
+
+    private static List<Awaited> of(
+            PartFile part, List<Orders.Order> ordered, List<AgreedBook.Owing> owed, LocalDate today) {
+        List<Awaited> all = new ArrayList<>();
+        for (Orders.Order order : ordered) {
+            if (order.open()) {
+                all.add(part(order, today));
+            }
+        }
+        for (AgreedBook.Owing owing : owed) {
+            if (owing.open()) {
+                all.add(owed(owing, today));
+            }
+        }
+        boolean parts = ordered.stream().anyMatch(Orders.Order::open);
+        boolean answer = owed.stream().anyMatch(o -> o.open() && o.wanting().what() == Owed.ANSWER);
+        part.visit()
+                .stuck()
+                .filter(s -> !(s.on() == StuckOn.PARTS && parts) && !(s.on() == StuckOn.CUSTOMER && answer))
+                .ifPresent(s -> all.add(new Awaited(
+                        Message.plain(s.why()),
+                        Optional.empty(),
+                        UsualWaits.until(s.on(), s.since(), Optional.empty(), today),
+                        false)));
+        all.sort(Comparator.comparing(Awaited::until));
+        return all;
+    }
+
+    /** What is ordered holds up the work that needs it. */
+    private static Awaited part(Orders.Order order, LocalDate today) {
+        LocalDate since = LocalDate.ofInstant(order.at(), ZoneId.systemDefault());
+        String what = ((order.quantity() - order.arrived()) + " × " + order.code()).strip() + " " + order.words();
+        return new Awaited(
+                Message.plain(what.strip()),
+                Optional.of(order.operation()),
+                UsualWaits.until(StuckOn.PARTS, since, order.promised(), today),
+                order.promised().isPresent());
+    }
+
+    private static Awaited owed(AgreedBook.Owing owing, LocalDate today) {
+        AgreedBook.Wanting wanting = owing.wanting();
+        String words = Words.of(wanting.what().words());
+        String what = wanting.what() == Owed.OTHER
+                ? wanting.words()
+                : wanting.words().isBlank() ? words : words + ": " + wanting.words();
+        return new Awaited(
+                Message.plain(what),
+                wanting.what().holds(),
+                UsualWaits.until(StuckOn.CUSTOMER, owing.since(), wanting.expected(), today),
+                wanting.expected().isPresent());
+    }
+}

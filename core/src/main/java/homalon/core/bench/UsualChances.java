@@ -1,0 +1,86 @@
+package homalon.core.bench;
+
+import homalon.core.hours.OpenTime;
+import homalon.core.route.Operation;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/**
+ * What is open in every shop, as long as it has not counted its own: how far work goes from what it usually takes, how often what was
+ * promised comes late, and what a check finds that makes more work. General values, shown as such.
+ */
+public final class UsualChances {
+    /** The standard deviation of the logarithm of what a work takes. */
+    private static final double SPREAD = 0.3;
+    /** One arrival in four comes late, by two days in the mean. */
+    private static final double LATE = 0.25;
+
+    private static final double DAYS_LATE = 2;
+    /** A check finds something in so many of a hundred castings, and mending it takes so long. */
+    private static final Map<Operation, Found> FOUND = Map.of(
+            Operation.CRACK_CHECK, new Found(0.15, 120, 0, Set.of(Operation.STITCH, Operation.WELD, Operation.INSERT)),
+            Operation.PRESSURE_TEST, new Found(0.10, 90, 0, Set.of()),
+            Operation.VALVE_CHECK, new Found(0.40, 30, 14, Set.of(Operation.GUIDE_WORK, Operation.SEAT_WORK)),
+            Operation.FACE_CHECK, new Found(0.60, 60, 0, Set.of(Operation.CUT, Operation.CUT_PLAN)),
+            Operation.PROOF, new Found(0.10, 45, 0, Set.of()));
+
+    private UsualChances() {}
+
+    /**
+     * What a check may find.
+     *
+     * @param minutes of work that follows
+     * @param valve more for each valve
+     * @param already work that shows that it was found: then it is planned and does not come again
+     */
+    private record Found(double chance, int minutes, int valve, Set<Operation> already) {}
+
+    /**
+     * @param bench that was made of those castings
+     * @param castings in the shop
+     */
+    public static Chances of(Bench bench, List<AtTheBench> castings) {
+        OpenTime time = bench.time();
+        double day = time.length() / (double) DayPlan.DAYS;
+        Set<String> works = bench.works().stream().map(Work::id).collect(Collectors.toSet());
+        List<Chances.Turn> turns = new ArrayList<>();
+        List<Chances.Arrival> arrivals = new ArrayList<>();
+        for (AtTheBench casting : castings) {
+            Set<Operation> open = EnumSet.noneOf(Operation.class);
+            casting.route().openSteps().forEach(s -> open.add(s.operation()));
+            for (Operation operation : open) {
+                String work = casting.tag() + "/" + operation.name();
+                Optional<Found> found = Optional.ofNullable(FOUND.get(operation));
+                if (works.contains(work) && found.isPresent()) {
+                    turn(casting, operation, work, open, found.get()).ifPresent(turns::add);
+                }
+                if (works.contains(work) && awaited(casting, operation, time)) {
+                    arrivals.add(new Chances.Arrival(work, 0, (int) Math.round(DAYS_LATE * day), LATE));
+                }
+            }
+        }
+        return new Chances(SPREAD, turns, arrivals);
+    }
+
+    private static Optional<Chances.Turn> turn(
+            AtTheBench casting, Operation operation, String work, Set<Operation> open, Found found) {
+        if (found.already().stream().anyMatch(open::contains)) {
+            return Optional.empty();
+        }
+        int valves = casting.size().apply(operation).valves();
+        return Optional.of(new Chances.Turn(work, found.chance(), found.minutes() + found.valve() * valves));
+    }
+
+    private static boolean awaited(AtTheBench casting, Operation operation, OpenTime time) {
+        Optional<Instant> until = casting.waits().of(operation);
+        return until.filter(u -> u.isAfter(time.from().plus(Duration.ofMinutes(1))))
+                .isPresent();
+    }
+}
