@@ -11,6 +11,7 @@ import com.google.ortools.sat.LinearExpr;
 import com.google.ortools.sat.LinearExprBuilder;
 import com.google.ortools.sat.Literal;
 import com.google.ortools.util.Domain;
+import homalon.core.bench.Aim;
 import homalon.core.bench.Bench;
 import homalon.core.bench.Due;
 import homalon.core.bench.Numbered;
@@ -145,6 +146,13 @@ final class Model {
             throw new IllegalArgumentException("no such aim: " + aim);
         }
         return of;
+    }
+
+    /** All aims as one sum, by weights under which the earlier ones nearly always win; what is better is told by the score. */
+    LinearExpr all() {
+        return LinearExpr.weightedSum(
+                new LinearArgument[] {aim(Aim.LATE), aim(Aim.MOVED), aim(Aim.SET_UP), aim(Aim.STANDING)},
+                new long[] {400, 20_000, 200, 1});
     }
 
     private IntVar number(int most, ToIntFunction<Known> known) {

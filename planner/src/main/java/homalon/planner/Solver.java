@@ -4,11 +4,15 @@ import com.google.ortools.Loader;
 import com.google.ortools.sat.CpSolver;
 import com.google.ortools.sat.CpSolverStatus;
 import com.google.ortools.sat.LinearExpr;
+import homalon.core.bench.Aim;
 import homalon.core.bench.Bench;
+import homalon.core.bench.Bounds;
 import homalon.core.bench.Breach;
+import homalon.core.bench.Budget;
 import homalon.core.bench.Checker;
 import homalon.core.bench.Placed;
 import homalon.core.bench.Score;
+import homalon.core.bench.Solution;
 import homalon.core.bench.Timetable;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,18 +24,45 @@ import java.util.function.Consumer;
  */
 public final class Solver {
     private static final int DAY = 24 * 60;
+    /** Works of a bench that is solved all at once. */
+    private static final int AT_ONCE = 60;
+
     private static final double LEAST_WORK = 0.1;
     private static final double ROUNDING = 1e-6;
 
     private Solver() {}
 
     /**
+     * All of a small bench at once; of a larger one some castings at a time, with the bounds of what is left out.
+     *
      * @param bench of which every work can have a place
      * @param known a legal timetable of it
+     * @param better is told each that is better
+     */
+    public static Solution of(Bench bench, Timetable known, Budget budget, Consumer<Solution> better) {
+        if (bench.works().size() <= AT_ONCE) {
+            return whole(bench, known, budget, better);
+        }
+        Loader.loadNativeLibraries();
+        Bounds bounds = Bounds.of(bench);
+        return told(bench, Around.better(bench, known, budget, t -> better.accept(told(bench, t, bounds))), bounds);
+    }
+
+    private static Solution told(Bench bench, Timetable timetable, Bounds bounds) {
+        Score score = Score.of(bench, timetable);
+        return new Solution(
+                timetable,
+                score,
+                List.of(
+                        new Solution.Reached(Aim.LATE, score.late(), bounds.late()),
+                        new Solution.Reached(Aim.SET_UP, score.setUp(), bounds.setUp())));
+    }
+
+    /**
      * @param better is told what there is after each aim
      * @throws IllegalStateException where what was found is not legal: then the model is wrong
      */
-    public static Solution of(Bench bench, Timetable known, Budget budget, Consumer<Solution> better) {
+    static Solution whole(Bench bench, Timetable known, Budget budget, Consumer<Solution> better) {
         Loader.loadNativeLibraries();
         Model model = new Model(bench, horizon(bench, known));
         Timetable best = known;
@@ -44,7 +75,7 @@ public final class Solver {
             if (value > 0) {
                 model.hint(best);
                 model.model().minimize(expression);
-                CpSolver solver = solver(budget, aim.share() * left);
+                CpSolver solver = solver(budget, share(aim) * left, budget.seed());
                 CpSolverStatus status = solver.solve(model.model());
                 left -= solver.response().getDeterministicTime();
                 if (status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE) {
@@ -79,16 +110,25 @@ public final class Solver {
         return Math.min(bench.time().length(), last + last / 2 + DAY);
     }
 
-    private static CpSolver solver(Budget budget, double work) {
+    static CpSolver solver(Budget budget, double work, int seed) {
         CpSolver solver = new CpSolver();
         var parameters = solver.getParameters();
         parameters.setMaxDeterministicTime(Math.max(LEAST_WORK, work));
-        parameters.setRandomSeed(budget.seed());
+        parameters.setRandomSeed(seed);
         parameters.setNumWorkers(budget.searches());
         // Trying each truth both ways before the search takes longer than the search.
         parameters.setCpModelProbingLevel(0);
         parameters.setInterleaveSearch(budget.searches() > 1);
         return solver;
+    }
+
+    /** Of the work that is left, what an aim may take. */
+    private static double share(Aim aim) {
+        return switch (aim) {
+            case LATE, SET_UP -> 0.6;
+            case MOVED -> 0.4;
+            case STANDING -> 1;
+        };
     }
 
     private static long value(Score score, Aim aim) {

@@ -3,20 +3,31 @@ package homalon.planner;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import homalon.core.bench.Aim;
 import homalon.core.bench.Bench;
 import homalon.core.bench.Breach;
+import homalon.core.bench.Budget;
 import homalon.core.bench.Checker;
+import homalon.core.bench.Due;
 import homalon.core.bench.ListScheduler;
 import homalon.core.bench.Person;
 import homalon.core.bench.Placed;
 import homalon.core.bench.Score;
+import homalon.core.bench.Solution;
+import homalon.core.bench.SolverTask;
 import homalon.core.bench.Timetable;
 import homalon.core.hours.Stretch;
 import homalon.core.sim.MadeUpBench;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Timetables by constraint programming: legal, proven where it is known what can be proven, never worse than what was known. */
 class SolverTest {
@@ -33,7 +44,7 @@ class SolverTest {
             """;
 
     private static Solution solved(Bench bench, Budget budget) {
-        return Solver.of(bench, ListScheduler.of(bench, 5, 1).timetable(), budget, s -> {});
+        return Solver.whole(bench, ListScheduler.of(bench, 5, 1).timetable(), budget, s -> {});
     }
 
     @Test
@@ -62,6 +73,58 @@ class SolverTest {
         assertTrue(solution.score().compareTo(Score.of(bench, known)) <= 0);
         assertEquals(Score.of(bench, solution.timetable()), solution.score());
         solution.reached().forEach(r -> assertTrue(r.bound() <= r.value(), r::toString));
+    }
+
+    /** Too large to be solved at once: some castings at a time, no worse than before, under bounds that hold. */
+    @Test
+    void aLargeShopIsMadeBetterAPartAtATime() {
+        Bench bench = MadeUpBench.draw(1, 12, 2);
+        Timetable known = ListScheduler.of(backwards(bench), 1, 1).timetable();
+        List<Score> told = new ArrayList<>();
+        Budget budget = new Budget(0.3, 1, 1);
+        Solution solution = Solver.of(bench, known, budget, s -> told.add(s.score()));
+        assertEquals(List.of(), Checker.look(bench, solution.timetable()));
+        assertTrue(solution.score().compareTo(Score.of(bench, known)) < 0, () -> "nothing better than " + solution);
+        assertEquals(told.get(told.size() - 1), solution.score());
+        for (int i = 1; i < told.size(); i++) {
+            assertTrue(told.get(i).compareTo(told.get(i - 1)) < 0, told::toString);
+        }
+        solution.reached().forEach(r -> assertTrue(r.bound() <= r.value(), r::toString));
+        assertEquals(solution, Solver.of(bench, known, budget, s -> {}));
+    }
+
+    /** The same with the last due first, so that what is planned for it is legal and late. */
+    private static Bench backwards(Bench bench) {
+        List<Due> turned = new ArrayList<>();
+        int n = bench.dues().size();
+        for (int i = 0; i < n; i++) {
+            Due other = bench.dues().get(n - 1 - i);
+            turned.add(new Due(bench.dues().get(i).casting(), other.promised(), other.wanted(), other.weight()));
+        }
+        return new Bench(
+                bench.time(),
+                bench.stations(),
+                bench.people(),
+                turned,
+                bench.works(),
+                bench.orders(),
+                bench.changes(),
+                bench.told(),
+                bench.soon());
+    }
+
+    /** As the server asks: JSON in, a line of JSON for each that is better, the last at the end. */
+    @Test
+    void theProcessAnswersInLines() throws IOException {
+        Bench bench = MadeUpBench.draw(2, 3, 2);
+        SolverTask task = new SolverTask(bench, ListScheduler.of(bench, 5, 1).timetable(), LITTLE);
+        JsonMapper json = JsonMapper.shared();
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        Worker.answer(new ByteArrayInputStream(json.writeValueAsBytes(task)), out);
+        String[] lines = out.toString(StandardCharsets.UTF_8).strip().split("\n");
+        Solution last = json.readValue(lines[lines.length - 1], Solution.class);
+        assertEquals(Solver.of(bench, task.known(), LITTLE, s -> {}), last);
+        assertTrue(lines.length > 1, "on the way too");
     }
 
     @Test

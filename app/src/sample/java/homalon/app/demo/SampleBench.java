@@ -29,6 +29,7 @@ class SampleBench {
     private final SampleFeelers feelers;
     private final SampleGone gone;
     private final SampleCustomers customers;
+    private final SampleAgreed agreed;
     private UUID measuring;
 
     void all(PersonInfo ines, PersonInfo brannoc) {
@@ -40,6 +41,7 @@ class SampleBench {
         onTheBench();
         felt();
         stuck();
+        agreed.all(ines.id());
     }
 
     private void onTheBench() {

@@ -94,6 +94,7 @@ public final class RunningShop implements ParameterResolver {
         // Nothing is asked of the database but by the test itself.
         if (settings.stream().noneMatch(s -> s.startsWith("--homalon.day."))) {
             all.add("--homalon.day.by-itself=false");
+            all.add("--homalon.day.solver-work=0.03");
         }
         ConfigurableApplicationContext beans = new SpringApplicationBuilder(HomalonApplication.class)
                 .initializers(context -> {

@@ -141,7 +141,8 @@ public record DayPlan(
     public static DayPlan of(Bench bench, int rounds, long seed) {
         Hindrances.Cleared cleared = Hindrances.of(bench);
         ListScheduler.Made made = ListScheduler.of(cleared.bench(), rounds, seed);
-        List<Breach> breaches = Checker.look(cleared.bench().with(placed(cleared.bench(), made)), made.timetable());
+        List<Breach> breaches = Checker.look(
+                cleared.bench().with(placed(cleared.bench(), made.left(), made.unpinned())), made.timetable());
         if (!breaches.isEmpty()) {
             throw new IllegalStateException("a plan that is not legal: " + breaches);
         }
@@ -149,10 +150,10 @@ public record DayPlan(
     }
 
     /** Those that have a place, and those that have another than their pin without it. */
-    private static List<Work> placed(Bench bench, ListScheduler.Made made) {
+    private static List<Work> placed(Bench bench, List<String> left, List<String> unpinned) {
         return bench.works().stream()
-                .filter(w -> !made.left().contains(w.id()))
-                .map(w -> made.unpinned().contains(w.id()) ? w.free() : w)
+                .filter(w -> !left.contains(w.id()))
+                .map(w -> unpinned.contains(w.id()) ? w.free() : w)
                 .toList();
     }
 
@@ -176,7 +177,32 @@ public record DayPlan(
                 late(),
                 moved(),
                 beyond,
-                Map.of());
+                Map.of(),
+                gap());
+    }
+
+    private Posted.Gap gap() {
+        Score score = Score.of(bench, timetable);
+        Bounds bounds = Bounds.of(bench);
+        return new Posted.Gap(score.late(), bounds.late(), score.setUp(), bounds.setUp(), false);
+    }
+
+    /**
+     * The same bench by another timetable.
+     *
+     * @throws IllegalStateException where that is not legal
+     */
+    public DayPlan by(Timetable other) {
+        List<Breach> breaches = Checker.look(bench.with(placed(bench, left, unpinned)), other);
+        if (!breaches.isEmpty()) {
+            throw new IllegalStateException("a plan that is not legal: " + breaches);
+        }
+        return new DayPlan(bench, other, stands, left, unpinned);
+    }
+
+    /** What a solver is asked to make better: the works that have a place, as they are planned. */
+    public SolverTask task(Budget budget) {
+        return new SolverTask(bench.with(placed(bench, left, unpinned)), timetable, budget);
     }
 
     /**

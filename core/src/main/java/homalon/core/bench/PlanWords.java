@@ -50,6 +50,17 @@ public final class PlanWords {
                 .orElseGet(() -> Message.plain(names.apply(id)));
     }
 
+    /** How near the plan is to the best there can be, as far as that is proven. */
+    public static Message gap(Posted.Gap gap) {
+        Message late = gap.late() == 0
+                ? Message.of("bench.gap-nothing-late")
+                : gap.leastLate() ? Message.of("bench.gap-least-late") : Message.of("bench.gap-late", gap.percent());
+        Message setUp = gap.setUpAtLeast() >= gap.setUp()
+                ? Message.of("bench.gap-least-set-up", gap.setUp())
+                : Message.of("bench.gap-set-up", gap.setUp(), gap.setUpAtLeast());
+        return Message.sentences(late, setUp);
+    }
+
     /** Castings that are not planned yet. */
     public static Message beyond(int castings) {
         return Message.of("bench.castings-are-not-planned-yet", castings, DayPlan.CASTINGS);

@@ -2,6 +2,7 @@ package homalon.core.bench;
 
 import homalon.core.bench.DayPlan.Told;
 import homalon.core.bench.DayPlan.ToldPart;
+import homalon.core.route.Operation;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -11,6 +12,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -23,6 +26,7 @@ import java.util.stream.Stream;
  * @param moved what people were told otherwise before, the latest first
  * @param beyond castings that are not planned yet, since others are due before them and a plan holds so many at the most
  * @param ready when each casting can be ready; without those for which it was not looked at
+ * @param gap how near it is to the best there can be
  */
 public record Posted(
         List<Line> lines,
@@ -31,11 +35,13 @@ public record Posted(
         Map<String, Instant> late,
         List<Move> moved,
         int beyond,
-        Map<String, Ready> ready) {
+        Map<String, Ready> ready,
+        Gap gap) {
     /** On which no promise hangs. */
     public static final int FREE = -1;
 
-    public static final Posted NOTHING = new Posted(List.of(), List.of(), List.of(), Map.of(), List.of(), 0, Map.of());
+    public static final Posted NOTHING =
+            new Posted(List.of(), List.of(), List.of(), Map.of(), List.of(), 0, Map.of(), Gap.NONE);
 
     /**
      * A work of it.
@@ -67,7 +73,7 @@ public record Posted(
                 .filter(c -> c.at().isAfter(now.minus(TOLD_FOR)) && known.add(c.work()))
                 .limit(MOST_MOVES)
                 .toList();
-        return new Posted(lines, stands, left, late, all, beyond, ready);
+        return new Posted(lines, stands, left, late, all, beyond, ready, gap);
     }
 
     /**
@@ -83,7 +89,67 @@ public record Posted(
 
     /** The same, with when each can be ready. */
     public Posted withReady(Map<String, Ready> all) {
-        return new Posted(lines, stands, left, late, moved, beyond, all);
+        return new Posted(lines, stands, left, late, moved, beyond, all, gap);
+    }
+
+    /**
+     * How near a plan is to the best there can be.
+     *
+     * @param late what it is late, as {@link Score} counts
+     * @param lateAtLeast below which no plan of the same bench is
+     * @param setUp minutes of set-up
+     * @param setUpAtLeast likewise, for any plan
+     * @param searched whether the solver looked for a better one
+     */
+    public record Gap(long late, long lateAtLeast, int setUp, int setUpAtLeast, boolean searched) {
+        public static final Gap NONE = new Gap(0, 0, 0, 0, false);
+
+        /** Whether no plan is less late. */
+        public boolean leastLate() {
+            return lateAtLeast >= late;
+        }
+
+        /** Of a hundred of what it is late, what another plan might take off at the most. */
+        public int percent() {
+            return leastLate() ? 0 : (int) Math.ceil(100.0 * (late - lateAtLeast) / late);
+        }
+    }
+
+    /** The same after the solver looked at it. */
+    public Posted searched() {
+        return new Posted(
+                lines,
+                stands,
+                left,
+                late,
+                moved,
+                beyond,
+                ready,
+                new Gap(gap.late(), gap.lateAtLeast(), gap.setUp(), gap.setUpAtLeast(), true));
+    }
+
+    /** Castings for which a station is set up once: the same work of each, one after the other, the first first; two at the least. */
+    public List<List<String>> inARow(Operation operation) {
+        Map<String, List<Line>> on = lines.stream()
+                .filter(l -> !l.told().station().isEmpty())
+                .collect(Collectors.groupingBy(l -> l.told().station(), TreeMap::new, Collectors.toList()));
+        List<List<String>> rows = new ArrayList<>();
+        for (List<Line> there : on.values()) {
+            List<String> row = new ArrayList<>();
+            for (Line line : there) {
+                boolean same = RouteWorks.operation(line.told().work()) == operation;
+                String casting = RouteWorks.casting(line.told().work());
+                if (!same || line.told().setUp() > 0) {
+                    rows.add(row);
+                    row = new ArrayList<>();
+                }
+                if (same && !row.contains(casting)) {
+                    row.add(casting);
+                }
+            }
+            rows.add(row);
+        }
+        return rows.stream().filter(r -> r.size() > 1).toList();
     }
 
     /** What is done to a casting, the first first. */
@@ -104,6 +170,7 @@ public record Posted(
         late = Map.copyOf(late);
         // A plan that was kept before it was looked at has none.
         ready = ready == null ? Map.of() : Map.copyOf(ready);
+        gap = gap == null ? Gap.NONE : gap;
     }
 
     public List<Told> told() {

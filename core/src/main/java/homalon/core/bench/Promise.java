@@ -25,9 +25,14 @@ public record Promise(List<Integer> ends) {
      * @return by casting
      */
     public static Map<String, Promise> of(Bench bench, Timetable timetable, Chances chances, int draws) {
+        return of(bench, timetable, chances, draws, SEED);
+    }
+
+    /** @param seed another one draws anew */
+    public static Map<String, Promise> of(Bench bench, Timetable timetable, Chances chances, int draws, long seed) {
         Replay replay = new Replay(bench, timetable);
         Numbered numbered = replay.bench();
-        SplittableRandom random = new SplittableRandom(SEED);
+        SplittableRandom random = new SplittableRandom(seed);
         int[][] ends = new int[numbered.castings()][draws];
         for (int d = 0; d < draws; d++) {
             Drawn drawn = new Drawn(numbered, timetable, chances, random);

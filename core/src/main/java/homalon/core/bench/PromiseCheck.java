@@ -29,6 +29,11 @@ public record PromiseCheck(State state, LocalDate promised, Optional<Awaited> be
 
         private final Message words = Message.of(this);
 
+        /** They name the day, and where something comes too late what it is and when. */
+        public Message words() {
+            return words;
+        }
+
         /** Whether somebody should be told of it. */
         public boolean endangered() {
             return compareTo(DOUBTFUL) <= 0;

@@ -37,9 +37,18 @@ public record UsualTime(List<StationKind> stations, List<Step> steps) {
         steps = List.copyOf(steps);
     }
 
-    /** Its pieces for a casting. */
+    /** Its pieces for a casting; where the shop's own time is known, those in hands are as long in sum as that, what runs by itself as ever. */
     public List<Piece> of(JobSize size) {
-        return steps.stream().map(s -> s.of(size)).toList();
+        List<Piece> usual = steps.stream().map(s -> s.of(size)).toList();
+        int hands =
+                usual.stream().filter(Piece::attended).mapToInt(Piece::minutes).sum();
+        if (size.hands().isEmpty() || hands == 0) {
+            return usual;
+        }
+        double factor = size.hands().getAsInt() / (double) hands;
+        return usual.stream()
+                .map(p -> p.attended() ? new Piece(Math.max(1, (int) Math.round(p.minutes() * factor)), p.kind()) : p)
+                .toList();
     }
 
     /** Minutes of all of them. */

@@ -1,6 +1,7 @@
 package homalon.core.bench;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import homalon.core.hours.DaysOff;
@@ -227,7 +228,7 @@ class DayPlanTest {
         assertTrue(then.timetable().placed().stream()
                 .filter(p -> p.person().equals("Ines"))
                 .allMatch(p -> !begins(then, p.work()).isBefore(tomorrow)));
-        Posted next = new Posted(List.of(), List.of(), List.of(), Map.of(), List.of(), 0);
+        Posted next = new Posted(List.of(), List.of(), List.of(), Map.of(), List.of(), 0, Map.of(), Posted.Gap.NONE);
         assertEquals(
                 moved.subList(0, Math.min(12, moved.size())),
                 next.after(moved, NOW.plus(Duration.ofHours(3))).moved());
@@ -377,5 +378,130 @@ class DayPlanTest {
         assertEquals(today.plusDays(1), UsualWaits.until(StuckOn.PARTS, today, Optional.of(today.minusDays(1)), today));
         assertEquals(
                 today.plusDays(12), UsualWaits.until(StuckOn.CHECK, today, Optional.of(today.plusDays(12)), today));
+    }
+
+    private static Posted.Ready ready(DayPlan plan, List<AtTheBench> castings, String tag) {
+        Posted.Ready ready =
+                plan.ready(UsualChances.of(plan.bench(), castings), 400).get(tag);
+        assertTrue(ready != null, () -> tag + " is ready some time");
+        return ready;
+    }
+
+    @Test
+    void theDayThatIsKeptOftenerIsLaterAndNoneIsBeforeThePlanWhereMoreMayTurnUp() {
+        List<AtTheBench> castings =
+                IntStream.rangeClosed(1, 6).mapToObj(DayPlanTest::casting).toList();
+        DayPlan plan = plan(two(), castings, List.of());
+        for (AtTheBench casting : castings) {
+            Posted.Ready ready = ready(plan, castings, casting.tag());
+            assertTrue(!ready.half().isAfter(ready.most()) && !ready.most().isAfter(ready.nearlyAll()));
+            assertTrue(ready.half().isBefore(ready.nearlyAll()), "how long work takes is open");
+            assertEquals(casting.tag() + "/HAND_OVER", ready.last());
+        }
+    }
+
+    @Test
+    void whatComesNextWeekMakesItReadyNoEarlier() {
+        Instant comes = NOW.plus(Duration.ofDays(6));
+        List<AtTheBench> castings = List.of(
+                casting(
+                        1,
+                        Optional.empty(),
+                        new AtTheBench.Waits(Optional.empty(), Map.of(Operation.CUT, comes)),
+                        Finding.FACE_OUT),
+                casting(3));
+        DayPlan plan = plan(two(), castings, List.of());
+        assertTrue(ready(plan, castings, "T-1").half().isAfter(comes));
+        assertTrue(ready(plan, castings, "T-3").nearlyAll().isBefore(comes));
+        Chances chances = UsualChances.of(plan.bench(), castings);
+        assertEquals(
+                List.of("T-1/CUT"),
+                chances.arrivals().stream().map(Chances.Arrival::work).toList());
+    }
+
+    /** A face that is known to be out is planned to be cut; of one that nobody read it is open. */
+    @Test
+    void whatWasFoundDoesNotTurnUpAgain() {
+        List<AtTheBench> castings = List.of(casting(1), casting(3, Optional.empty(), AtTheBench.Waits.FOR_NOTHING));
+        DayPlan plan = plan(two(), castings, List.of());
+        Set<String> open = UsualChances.of(plan.bench(), castings).turns().stream()
+                .map(Chances.Turn::work)
+                .collect(Collectors.toCollection(TreeSet::new));
+        assertTrue(open.contains("T-3/FACE_CHECK"), open::toString);
+        assertTrue(!open.contains("T-1/FACE_CHECK"), open::toString);
+        assertTrue(open.contains("T-1/CRACK_CHECK"), "no crack is known of it");
+    }
+
+    @Test
+    void whatHasNoPlaceIsReadyOnNoDay() {
+        AtTheBench never = casting(
+                1,
+                Optional.empty(),
+                new AtTheBench.Waits(Optional.of(NOW.plus(Duration.ofDays(90))), Map.of()),
+                Finding.FACE_OUT);
+        List<AtTheBench> castings = List.of(never, casting(3));
+        DayPlan plan = plan(two(), castings, List.of());
+        assertEquals(
+                Set.of("T-3"),
+                plan.ready(UsualChances.of(plan.bench(), castings), 50).keySet());
+    }
+
+    @Test
+    void thePlanTellsHowNearItIsToTheBestAndTakesABetterOneOnlyIfThatIsLegal() {
+        LocalDate today = LocalDate.ofInstant(NOW, OSLO);
+        List<AtTheBench> castings = IntStream.rangeClosed(1, 12)
+                .mapToObj(n -> casting(
+                        n, Optional.of(today.plusDays(n % 3 - 1)), AtTheBench.Waits.FOR_NOTHING, Finding.FACE_OUT))
+                .toList();
+        DayPlan plan = plan(two(), castings, List.of());
+        Posted.Gap gap = plan.posted(0).gap();
+        assertTrue(gap.late() > 0 && gap.lateAtLeast() > 0 && gap.lateAtLeast() <= gap.late(), gap::toString);
+        assertTrue(gap.percent() >= 0 && gap.percent() < 100, gap::toString);
+        assertEquals(new Posted.Gap(100, 100, 0, 0, false).percent(), 0);
+        assertEquals(new Posted.Gap(100, 67, 0, 0, false).percent(), 33);
+        assertTrue(new Posted.Gap(0, 0, 5, 0, false).leastLate());
+        SolverTask task = plan.task(new Budget(1, 1, 1));
+        assertEquals(plan.timetable(), plan.by(task.known()).timetable());
+        Timetable half = new Timetable(
+                task.known().placed().subList(0, task.known().placed().size() / 2));
+        assertThrows(IllegalStateException.class, () -> plan.by(half), "works are missing");
+    }
+
+    private static Posted.Line line(String work, String station, int setUp, int minute) {
+        Instant from = NOW.plus(Duration.ofMinutes(minute));
+        return new Posted.Line(
+                new DayPlan.Told(
+                        work,
+                        station,
+                        setUp,
+                        List.of(new DayPlan.ToldPart("Ines", from, from.plus(Duration.ofMinutes(20))))),
+                new Why.Link(work, Why.Holds.NOTHING, ""),
+                Posted.FREE);
+    }
+
+    /** The cutter is changed before the third, and something else is milled between the fifth and the sixth. */
+    @Test
+    void whatIsCutWithOneSetUpIsToldAsARow() {
+        Posted posted = new Posted(
+                List.of(
+                        line("A/CUT", "mill", 15, 0),
+                        line("B/CUT", "mill", 0, 20),
+                        line("C/CUT", "mill", 15, 60),
+                        line("D/CUT", "mill", 0, 80),
+                        line("D/CUT/2", "mill", 0, 90),
+                        line("E/CUT", "mill", 0, 100),
+                        line("F/REFERENCE_CUT", "mill", 0, 120),
+                        line("G/CUT", "mill", 0, 140),
+                        line("H/CUT", "other", 0, 145),
+                        line("I/CUT", "", 0, 150)),
+                List.of(),
+                List.of(),
+                Map.of(),
+                List.of(),
+                0,
+                Map.of(),
+                Posted.Gap.NONE);
+        assertEquals(List.of(List.of("A", "B"), List.of("C", "D", "E")), posted.inARow(Operation.CUT));
+        assertEquals(List.of(), posted.inARow(Operation.PROOF));
     }
 }

@@ -86,4 +86,23 @@ class PromiseTest {
     void aSpreadBelowNothingIsNone() {
         assertThrows(IllegalArgumentException.class, () -> new Chances(-0.1, List.of(), List.of()));
     }
+
+    /** Drawn once more, of the days that are to be kept in 80 of 100 about as many are. */
+    @Test
+    void aboutAsManyDaysAreKeptAsWasSaid() {
+        int kept = 0;
+        int all = 0;
+        for (int seed = 1; seed <= 40; seed++) {
+            Bench bench = MadeUpBench.draw(seed, 5, 2);
+            Timetable timetable = ListScheduler.of(bench, 1, 1).timetable();
+            Map<String, Promise> told = Promise.of(bench, timetable, Chances.USUAL, 200);
+            Map<String, Promise> real = Promise.of(bench, timetable, Chances.USUAL, 1, 900 + seed);
+            for (Map.Entry<String, Promise> one : told.entrySet()) {
+                all++;
+                kept += real.get(one.getKey()).ends().get(0) <= one.getValue().keptIn(80) ? 1 : 0;
+            }
+        }
+        assertEquals(200, all);
+        assertEquals(0.8, kept / (double) all, 0.07);
+    }
 }

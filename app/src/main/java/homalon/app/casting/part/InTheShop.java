@@ -130,6 +130,11 @@ public class InTheShop {
         return rows.inTheShopOf(customer);
     }
 
+    /** How many wait for the same. */
+    public long manyStuck(StuckOn on) {
+        return jobs.countByStuckOnAndReleasedAtIsNullAndVoidedAtIsNull(on);
+    }
+
     /** What waits for the same, the longest wait first. */
     public List<PartFile> stuck(StuckOn on, int from, int most) {
         return parts.byIds(jobs.stuck(on.name(), from, most));

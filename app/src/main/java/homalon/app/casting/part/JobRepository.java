@@ -54,6 +54,8 @@ interface JobRepository extends JpaRepository<Job, UUID> {
     @Query("select partId from Job where releasedAt is null and voidedAt is null order by due nulls last, openedAt, id")
     List<UUID> firstDue(Limit most);
 
+    long countByStuckOnAndReleasedAtIsNullAndVoidedAtIsNull(StuckOn on);
+
     long countByReleasedAtIsNullAndVoidedAtIsNull();
 
     @Query("select min(openedAt) from Job")

@@ -138,6 +138,8 @@ class SecurityConfig {
                         "/trust/**",
                         "/favicon.ico",
                         "/alive",
+                        "/wall",
+                        "/feeds/**",
                         "/robots.txt",
                         "/worker.js",
                         "/manifest.webmanifest")

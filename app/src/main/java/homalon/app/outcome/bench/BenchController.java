@@ -1,43 +1,31 @@
 package homalon.app.outcome.bench;
 
-import homalon.app.casting.ledger.Ledgers;
 import homalon.app.casting.part.InTheShop;
-import homalon.app.casting.part.PartHead;
-import homalon.app.casting.part.StepPages;
-import homalon.app.casting.part.StepSource;
-import homalon.app.check.face.Surveys;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.web.NotHereException;
 import homalon.app.foundation.web.Page;
 import homalon.app.foundation.web.Shell;
 import homalon.app.foundation.words.Words;
+import homalon.core.bench.Posted;
 import homalon.core.input.BadInputException;
-import homalon.core.quantity.DayForm;
-import homalon.core.route.Step;
-import homalon.core.route.VisitSteps;
 import homalon.core.visit.LedgerFile;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.StuckOn;
-import homalon.core.visit.SurveyFile;
-import homalon.core.visit.SurveyKind;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -47,8 +35,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequiredArgsConstructor
 class BenchController {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE", Locale.ENGLISH);
-
     /** More are fetched when the end of the list comes in sight. */
     private static final int AT_ONCE = 30;
 
@@ -58,29 +44,10 @@ class BenchController {
     private static final int MOST_PAGES = 10_000;
 
     private final InTheShop shop;
-    private final StepSource steps;
-    private final BenchPictures pictures;
-    private final Ledgers ledgers;
-    private final Surveys surveys;
+    private final BenchRows rows;
+    private final BenchFilter filter;
     private final Clock clock;
     private final Backups backups;
-
-    /**
-     * One part to work on.
-     *
-     * @param key that opens it; 0 for none
-     */
-    record Next(
-            int key,
-            String tag,
-            String name,
-            String todo,
-            String detail,
-            String life,
-            String due,
-            boolean late,
-            String path,
-            String drawing) {}
 
     /** One part that waits. */
     record Held(String tag, String name, String why, String since) {}
@@ -100,29 +67,38 @@ class BenchController {
     String page(
             Page page,
             @RequestParam Optional<UUID> after,
+            @ModelAttribute BenchFilter.Only only,
             @RequestHeader(name = "HX-Request", required = false) String swap) {
+        Posted plan = filter.plan(only);
         return page.read(() -> {
+            page.show("only", only);
+            page.show("choices", filter.choices());
             LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
             if (after.isPresent() && swap != null) {
                 List<PartFile> free = shop.after(after.get(), AT_ONCE + 1);
-                rows(page, free, books(free), false, today);
+                rows(page, free, rows.books(free), false, today);
                 return "outcome/bench/bench :: rows";
             }
+            if (only.any()) {
+                List<PartFile> some = filter.of(only, plan, page.shell());
+                InTheShop.Bench whole = shop.bench(today, after, 1, STUCK_AT_ONCE, GONE);
+                Map<UUID, LedgerFile> known = rows.books(
+                        Stream.concat(some.stream(), whole.gone().stream()).toList());
+                page.show("next", rows.next(some, known, true, page.shell(), today));
+                page.show("after", null);
+                return show(page, whole, known, today);
+            }
             InTheShop.Bench bench = shop.bench(today, after, AT_ONCE + 1, STUCK_AT_ONCE, GONE);
-            Map<UUID, LedgerFile> books = books(
+            Map<UUID, LedgerFile> books = rows.books(
                     Stream.concat(bench.free().stream(), bench.gone().stream()).toList());
             rows(page, bench.free(), books, after.isEmpty(), today);
             return show(page, bench, books, today);
         });
     }
 
-    private Map<UUID, LedgerFile> books(List<PartFile> of) {
-        return ledgers.ofParts(of.stream().map(PartFile::id).toList());
-    }
-
     private void rows(Page page, List<PartFile> free, Map<UUID, LedgerFile> books, boolean first, LocalDate today) {
         List<PartFile> shown = free.subList(0, Math.min(AT_ONCE, free.size()));
-        page.show("next", next(shown, books, first, page.shell(), today));
+        page.show("next", rows.next(shown, books, first, page.shell(), today));
         page.show("after", free.size() > AT_ONCE ? free.get(AT_ONCE - 1).visit().id() : null);
     }
 
@@ -162,54 +138,6 @@ class BenchController {
             page.show("more", more ? lot + 1 : null);
             return swap == null ? "outcome/bench/stuck" : "outcome/bench/stuck :: rows";
         });
-    }
-
-    private List<Next> next(
-            List<PartFile> free, Map<UUID, LedgerFile> books, boolean first, Shell shell, LocalDate today) {
-        Map<UUID, VisitSteps.Standing> all = steps.steps(free, shell.writer());
-        Map<UUID, SurveyFile> read = surveys
-                .ofVisits(free.stream().map(p -> p.visit().id()).toList())
-                .stream()
-                .filter(s -> s.kind().ofHeights() && s.read() > 0)
-                .collect(Collectors.toMap(SurveyFile::visit, Function.identity(), BenchController::later));
-        List<Next> next = new ArrayList<>();
-        for (PartFile part : free) {
-            Step step = PartHead.next(all.get(part.visit().id()).strip());
-            var totals = books.get(part.id()).ledger().totals(part.visit().id());
-            String life = totals.life().signum() > 0 ? shell.writer().full(totals.life()) + " taken in its life" : "";
-            Optional<LocalDate> due = part.visit().due();
-            next.add(new Next(
-                    first ? next.size() + 1 : 0,
-                    part.tag(),
-                    part.name(),
-                    Words.of(step.todo()),
-                    Words.of(step.detail()),
-                    life,
-                    due.map(d -> dueWords(d, today, shell.days())).orElse(""),
-                    due.filter(d -> d.isBefore(today)).isPresent(),
-                    "/parts/" + part.tag() + "/" + StepPages.path(step.kind()),
-                    pictures.of(part, Optional.ofNullable(read.get(part.visit().id())), shell.unit())));
-        }
-        return next;
-    }
-
-    /** Once it is read again after the cut, the face looks as it was read then. */
-    private static SurveyFile later(SurveyFile one, SurveyFile other) {
-        return other.kind() == SurveyKind.PROOF ? other : one;
-    }
-
-    private static String dueWords(LocalDate due, LocalDate today, DayForm form) {
-        long days = ChronoUnit.DAYS.between(today, due);
-        if (days < 0) {
-            return -days + (days == -1 ? " day late" : " days late");
-        }
-        if (days == 0) {
-            return "today";
-        }
-        if (days == 1) {
-            return "tomorrow";
-        }
-        return days < 7 ? DAY.format(due) : form.brief(due);
     }
 
     private static List<HeldOn> held(InTheShop.Bench bench, LocalDate today) {

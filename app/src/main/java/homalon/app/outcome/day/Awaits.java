@@ -28,6 +28,11 @@ public class Awaits {
     private final Orders orders;
     private final AgreedBook agreed;
 
+    /** The day that was promised, by visit. */
+    Map<UUID, LocalDate> promised(List<UUID> visits) {
+        return agreed.promised(visits);
+    }
+
     /** By visit, the first to come first. */
     public Map<UUID, List<Awaited>> of(List<PartFile> parts, LocalDate today) {
         List<UUID> visits = parts.stream().map(p -> p.visit().id()).toList();

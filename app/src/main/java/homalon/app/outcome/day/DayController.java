@@ -7,21 +7,14 @@ import homalon.app.foundation.words.Words;
 import homalon.app.shop.crew.CrewBook;
 import homalon.core.bench.PlanWords;
 import homalon.core.bench.Posted;
-import homalon.core.bench.RouteWorks;
-import homalon.core.route.Operation;
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.UnaryOperator;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Controller;
-import org.springframework.util.StringUtils;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
@@ -33,30 +26,11 @@ class DayController {
     private final DayPlans plans;
     private final CrewBook crews;
     private final DayHead head;
-    private final DayWords words;
+    private final DayItems items;
     private final Clock clock;
 
     /** One who may be looked at. */
     record Who(UUID id, String name, boolean chosen) {}
-
-    /**
-     * Something to do.
-     *
-     * @param when in the style of the page: {@code now}, {@code next}, {@code later}
-     * @param parted what stands before it where a break lies between: {@code After 12:45}; else empty
-     */
-    record Item(
-            String when,
-            String parted,
-            String clock,
-            String tag,
-            String todo,
-            String where,
-            String minutes,
-            String setUp,
-            String why,
-            String path,
-            String work) {}
 
     @GetMapping("/day")
     String mine(Page page, @RequestParam Optional<UUID> who) {
@@ -84,7 +58,7 @@ class DayController {
             head.show(page, plan, now);
             List<Posted.Turn> all = plan.posted().of(whose.toString(), now);
             LocalDate today = LocalDate.ofInstant(now, DayWords.zone());
-            page.show("items", items(all, today, page, plan.posted()));
+            page.show("items", items.of(all, today, page, plan.posted()));
             page.show(
                     "then",
                     all.stream()
@@ -97,60 +71,32 @@ class DayController {
         });
     }
 
-    private List<Item> items(List<Posted.Turn> turns, LocalDate today, Page page, Posted posted) {
-        UnaryOperator<String> names = words.names();
-        List<Item> items = new ArrayList<>();
-        List<Opening> openings = openings(today);
-        Optional<Opening> in = Optional.empty();
-        for (Posted.Turn turn : turns) {
-            if (!LocalDate.ofInstant(turn.from(), DayWords.zone()).equals(today)) {
-                break;
-            }
-            Optional<Opening> next = openings.stream()
-                    .filter(o -> !turn.from().isBefore(o.from()) && turn.from().isBefore(o.to()))
-                    .findFirst();
-            boolean parted = in.isPresent() && next.isPresent() && !in.equals(next);
-            items.add(item(turn, parted ? "After " + DayWords.clock(next.get().from()) : "", names, page, posted));
-            in = next.isPresent() ? next : in;
-        }
-        return items;
-    }
+    /** One person's part of the day sheet. */
+    record Sheet(String name, List<DayItems.Item> items) {}
 
-    private record Opening(Instant from, Instant to) {}
-
-    private List<Opening> openings(LocalDate today) {
-        Instant from = today.atStartOfDay(DayWords.zone()).toInstant();
-        Instant to = today.plusDays(1).atStartOfDay(DayWords.zone()).toInstant();
-        return crews.crew().hours().between(from, to, DayWords.zone()).stream()
-                .map(s -> new Opening(from.plus(Duration.ofMinutes(s.from())), from.plus(Duration.ofMinutes(s.to()))))
-                .toList();
-    }
-
-    private Item item(Posted.Turn turn, String parted, UnaryOperator<String> names, Page page, Posted posted) {
-        String work = turn.line().told().work();
-        String tag = RouteWorks.casting(work);
-        Operation operation = RouteWorks.operation(work);
-        int pieces = turn.line().told().parts().size();
-        boolean first = turn.piece() == 0;
-        String todo = StringUtils.capitalize(Words.of(operation.words())) + (first ? "" : pieces > 1 ? ", go on" : "");
-        String station = turn.line().told().station();
-        Instant begins = turn.from().minus(Duration.ofMinutes(turn.setUp()));
-        long minutes = Duration.between(begins, turn.to()).toMinutes();
-        String late = posted.late().containsKey(tag)
-                ? "late: done " + DayWords.moment(posted.late().get(tag), page)
-                : "";
-        return new Item(
-                turn.when().name().toLowerCase(Locale.ROOT),
-                parted,
-                DayWords.clock(begins) + "–" + DayWords.clock(turn.to()),
-                tag,
-                todo,
-                station.isEmpty() ? "outside the shop" : names.apply(station),
-                minutes + " min",
-                turn.setUp() > 0 ? "with " + turn.setUp() + " min to set it up" : "",
-                late,
-                DayWords.path(tag, operation),
-                work);
+    /** The day on paper: everybody's list, to be hung up. */
+    @GetMapping("/day/sheet")
+    String sheet(Page page, @RequestParam Optional<UUID> who) {
+        DayPlans.Plan plan = plans.now();
+        return page.read(() -> {
+            Instant now = clock.instant();
+            LocalDate today = LocalDate.ofInstant(now, DayWords.zone());
+            head.show(page, plan, now);
+            page.show(
+                    "sheets",
+                    crews.workers().stream()
+                            .filter(CrewBook.Worker::atBench)
+                            .filter(w -> who.isEmpty() || w.person().id().equals(who.get()))
+                            .map(w -> new Sheet(
+                                    w.person().name(),
+                                    items.of(
+                                            plan.posted().of(w.person().id().toString(), now),
+                                            today,
+                                            page,
+                                            plan.posted())))
+                            .toList());
+            return "outcome/day/sheet";
+        });
     }
 
     private static String then(Posted.Turn turn, Page page) {

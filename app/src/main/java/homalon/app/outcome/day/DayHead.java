@@ -44,6 +44,7 @@ class DayHead {
                         .sorted(Map.Entry.comparingByValue())
                         .map(e -> new Late(e.getKey(), DayWords.moment(e.getValue(), page)))
                         .toList());
+        page.show("gap", Words.of(PlanWords.gap(plan.posted().gap())));
         page.show("ownHours", crews.ownHours().isPresent() && crews.ownStations());
     }
 }

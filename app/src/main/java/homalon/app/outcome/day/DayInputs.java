@@ -1,15 +1,16 @@
 package homalon.app.outcome.day;
 
-import homalon.app.casting.agreed.AgreedBook;
 import homalon.app.casting.part.InTheShop;
 import homalon.app.casting.part.StepSource;
 import homalon.app.foundation.settings.ShopSettings;
+import homalon.app.outcome.times.TimesBook;
 import homalon.app.shop.crew.CrewBook;
 import homalon.core.bench.AtTheBench;
 import homalon.core.bench.Awaited;
 import homalon.core.bench.DayPlan;
 import homalon.core.bench.JobSizes;
 import homalon.core.bench.ShopCrew;
+import homalon.core.bench.ShopTimes;
 import homalon.core.hours.WeekHours;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Operation;
@@ -41,7 +42,7 @@ class DayInputs {
     private final InTheShop shop;
     private final StepSource steps;
     private final Awaits awaits;
-    private final AgreedBook agreed;
+    private final TimesBook times;
     private final CrewBook crews;
     private final HandsAtWork hands;
     private final ShopSettings settings;
@@ -62,23 +63,26 @@ class DayInputs {
                 settings.unit(), false, settings.history().now().paper().days());
         Map<UUID, VisitSteps.Standing> standing = steps.steps(parts, writer);
         Map<UUID, List<Awaited>> waits = awaits.of(parts, today);
-        Map<UUID, LocalDate> promised = agreed.promised(visits);
+        Map<UUID, LocalDate> promised = awaits.promised(visits);
         Map<UUID, HandsAtWork.Hand> atWork = hands.now();
         ShopCrew crew = crews.crew();
+        ShopTimes own = times.now();
         List<AtTheBench> castings = parts.stream()
                 .map(p -> casting(
                         p,
+                        own,
                         standing.get(p.visit().id()),
                         Optional.ofNullable(promised.get(p.visit().id())),
                         waits.getOrDefault(p.visit().id(), List.of()),
                         Optional.ofNullable(atWork.get(p.visit().id()))))
                 .toList();
         int beyond = (int) shop.many() - parts.size();
-        return new Gathered(crew, castings, beyond, mark(crew, castings) + "+" + beyond);
+        return new Gathered(crew, castings, beyond, mark(crew, own, castings) + "+" + beyond);
     }
 
     private static AtTheBench casting(
             PartFile part,
+            ShopTimes own,
             VisitSteps.Standing standing,
             Optional<LocalDate> promised,
             List<Awaited> waits,
@@ -87,7 +91,7 @@ class DayInputs {
                 part.tag(),
                 part.material(),
                 standing.route(),
-                JobSizes.of(part.kind(), part.numbers().cylinders(), Map.of(), 0),
+                own.on(JobSizes.of(part.kind(), part.numbers().cylinders(), Map.of(), 0)),
                 promised,
                 part.visit().due(),
                 1,
@@ -106,7 +110,7 @@ class DayInputs {
                 .findFirst();
     }
 
-    private static String mark(ShopCrew crew, List<AtTheBench> castings) {
+    private static String mark(ShopCrew crew, ShopTimes own, List<AtTheBench> castings) {
         StringBuilder all = new StringBuilder();
         week(crew.hours().week(), all);
         all.append(crew.hours().off());
@@ -116,6 +120,7 @@ class DayInputs {
             h.week().ifPresent(w -> week(w, all));
         });
         all.append(new TreeMap<>(crew.changes()));
+        all.append(own.written());
         for (AtTheBench casting : castings) {
             all.append(casting.tag())
                     .append(casting.metal())

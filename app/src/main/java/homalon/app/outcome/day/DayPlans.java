@@ -4,6 +4,7 @@ import homalon.app.foundation.web.ReadTransaction;
 import homalon.app.foundation.web.WriteTransaction;
 import homalon.core.bench.DayPlan;
 import homalon.core.bench.Posted;
+import homalon.core.bench.Score;
 import homalon.core.bench.UsualChances;
 import homalon.core.bench.WhatIf;
 import java.time.Clock;
@@ -43,10 +44,12 @@ public class DayPlans {
 
     private final PostedPlanRepository posted;
     private final DayInputs inputs;
+    private final SolverProcess solver;
     private final ReadTransaction reading;
     private final WriteTransaction writing;
     private final Clock clock;
     private final ReentrantLock planning = new ReentrantLock();
+    private final ReentrantLock solving = new ReentrantLock();
 
     /** @param madeAt when it was made */
     public record Plan(Posted posted, Instant madeAt) {}
@@ -101,18 +104,68 @@ public class DayPlans {
         if (holds) {
             return false;
         }
-        List<DayPlan.Told> told = known.map(Posted::told).orElse(List.of());
-        DayPlan plan = plan(all, told, now);
+        post(plan(all, known.map(Posted::told).orElse(List.of()), now), all, known, now, false);
+        // What it looks for is no better plan of what holds now.
+        solver.stop();
+        return true;
+    }
+
+    private void post(DayPlan plan, DayInputs.Gathered all, Optional<Posted> known, Instant now, boolean searched) {
         Posted made = plan.posted(all.beyond())
                 .after(known.map(Posted::moved).orElse(List.of()), now)
                 .withReady(plan.ready(UsualChances.of(plan.bench(), all.castings()), DRAWS));
-        String kept = JsonMapper.shared().writeValueAsString(made);
+        String kept = JsonMapper.shared().writeValueAsString(searched ? made.searched() : made);
         writing.of(() -> {
             PostedPlanRow row = posted.save(new PostedPlanRow(now, all.mark(), kept));
             posted.forgetUpTo(row.seq - KEPT);
             return row.seq;
         });
-        return true;
+    }
+
+    /**
+     * Lets the solver look for a better plan than the one that holds, once for each; whoever looks while another does goes away again. What
+     * was told for the next hours counts as told. Nothing is posted where what it was made from changed meanwhile.
+     *
+     * @return whether a better one was found
+     */
+    public boolean better() {
+        if (!solving.tryLock()) {
+            return false;
+        }
+        try {
+            Instant now = clock.instant();
+            Optional<PostedPlanRow> row = reading.of(posted::findFirstByOrderBySeqDesc);
+            Optional<Posted> known = row.flatMap(r -> read(r.plan));
+            DayInputs.Gathered all = reading.of(() -> inputs.gather(now));
+            if (known.isEmpty()
+                    || known.get().gap().searched()
+                    || !row.get().madeFrom.equals(all.mark())) {
+                return false;
+            }
+            DayPlan before = plan(all, known.get().told(), now);
+            Optional<DayPlan> better = solver.solve(before.task(solver.budget()))
+                    .solution()
+                    .filter(s -> s.score().compareTo(Score.of(before.bench(), before.timetable())) < 0)
+                    .map(s -> before.by(s.timetable()));
+            return searched(row.get(), better.orElse(before), all, known.get(), now) && better.isPresent();
+        } finally {
+            solving.unlock();
+        }
+    }
+
+    private boolean searched(PostedPlanRow of, DayPlan plan, DayInputs.Gathered all, Posted known, Instant now) {
+        planning.lock();
+        try {
+            boolean holds = reading.of(posted::findFirstByOrderBySeqDesc)
+                    .filter(r -> r.seq.equals(of.seq))
+                    .isPresent();
+            if (holds) {
+                post(plan, all, Optional.of(known), now, true);
+            }
+            return holds;
+        } finally {
+            planning.unlock();
+        }
     }
 
     /** A plan with something that is only tried; nothing of it is kept. */

@@ -11,6 +11,7 @@ import homalon.core.bench.Posted;
 import homalon.core.bench.RouteWorks;
 import homalon.core.bench.WhatIf;
 import homalon.core.input.RefusedInputException;
+import homalon.core.route.Operation;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -119,6 +120,7 @@ class RuleController {
             page.show(
                     "moved",
                     plan.posted().moved().stream().map(c -> moved(c, page)).toList());
+            page.show("rows", plan.posted().inARow(Operation.CUT));
             page.show("down", crews.down().stream().map(d -> down(d, page)).toList());
             page.show("said", said);
             return "outcome/day/rule";

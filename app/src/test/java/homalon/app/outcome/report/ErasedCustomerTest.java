@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import homalon.app.casting.agreed.AgreedBook;
 import homalon.app.casting.customer.Customer;
 import homalon.app.casting.customer.Customers;
 import homalon.app.casting.part.Parts;
@@ -17,6 +18,8 @@ import homalon.core.part.Material;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.SurveyKind;
 import java.net.http.HttpResponse;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -75,7 +78,18 @@ class ErasedCustomerTest {
 
     @Test
     void theNameGoesAndEverySealStillAgrees() throws Exception {
-        String tag = leave(of(NAME));
+        PartFile came = of(NAME);
+        String ready = "/parts/" + came.tag() + "/ready";
+        marit.get(ready);
+        String today = LocalDate.now(ZoneId.systemDefault()).toString();
+        marit.post(ready + "/promise", "id", UUID.randomUUID().toString(), "day", today, "told", "young Mr Tarn");
+        marit.post(ready + "/owed", "id", UUID.randomUUID().toString(), "what", "CAPS", "words", "Tarn brings them");
+        marit.post(ready + "/call", "id", UUID.randomUUID().toString(), "said", "Tarn fetches it");
+        String saidThere = marit.get(ready).body();
+        for (String words : List.of("young Mr Tarn", "Tarn brings them", "Tarn fetches it")) {
+            assertTrue(saidThere.contains(words), words);
+        }
+        String tag = leave(came);
         String other = leave(of("Tarn"));
         String page = marit.get("/parts/" + tag + "/report").body();
         assertTrue(page.contains("Tarn &amp; "), "it was there");
@@ -94,6 +108,15 @@ class ErasedCustomerTest {
         assertTrue(after.contains("The customer was erased on"));
         // The rest of what was said that day stands word by word.
         assertEquals(paper(page).replaceAll(">Tarn &amp;[^<]*<", ">erased<"), paper(after));
+        assertFalse(marit.get(ready).body().contains("Tarn"), "words on the phone go too");
+        assertEquals(
+                today,
+                shop.bean(AgreedBook.class)
+                        .promised(List.of(came.visit().id()))
+                        .values()
+                        .iterator()
+                        .next()
+                        .toString());
         assertEquals(404, marit.get("/parts/" + tag + "/report.pdf").statusCode());
         assertFalse(marit.get("/find?q=" + tag).body().contains("Tarn"));
         assertFalse(marit.get("/parts/" + tag + "/record.json").body().contains("Tarn"));

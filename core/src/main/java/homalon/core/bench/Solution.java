@@ -1,7 +1,5 @@
-package homalon.planner;
+package homalon.core.bench;
 
-import homalon.core.bench.Score;
-import homalon.core.bench.Timetable;
 import java.util.List;
 
 /**

@@ -1,4 +1,4 @@
-package homalon.planner;
+package homalon.core.bench;
 
 /**
  * How much work is put into a timetable.

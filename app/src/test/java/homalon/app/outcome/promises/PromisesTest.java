@@ -1,0 +1,307 @@
+package homalon.app.outcome.promises;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import homalon.app.casting.agreed.AgreedBook;
+import homalon.app.casting.part.Parts;
+import homalon.app.outcome.day.DayPlans;
+import homalon.app.shop.crew.CrewBook;
+import homalon.app.testing.Browser;
+import homalon.app.testing.HandsOfTests;
+import homalon.app.testing.OwnDatabase;
+import homalon.app.testing.RunningShop;
+import homalon.app.testing.Visitor;
+import homalon.core.bench.Posted;
+import homalon.core.hours.Stretch;
+import homalon.core.hours.WeekHours;
+import homalon.core.part.Material;
+import homalon.core.visit.Owed;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.StuckOn;
+import java.time.DayOfWeek;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** A day is promised at intake, what the customer owes is asked for by phone, and the month tells what was kept. */
+@ExtendWith(Browser.class)
+class PromisesTest {
+    private static final WeekHours ALWAYS = new WeekHours(Arrays.stream(DayOfWeek.values())
+            .collect(Collectors.toMap(Function.identity(), d -> List.of(new Stretch(0, 24 * 60)))));
+
+    private static RunningShop.Shop shop;
+    private static Visitor desk;
+    private static HandsOfTests hands;
+
+    @BeforeAll
+    static void open() {
+        shop = RunningShop.sample(OwnDatabase.sampled());
+        shop.bean(CrewBook.class).useHours(ALWAYS);
+        desk = Visitor.signedIn(shop.port(), "desk");
+        hands = new HandsOfTests(shop);
+    }
+
+    @AfterAll
+    static void close() {
+        shop.close();
+    }
+
+    private static String id() {
+        return UUID.randomUUID().toString();
+    }
+
+    private static LocalDate today() {
+        return LocalDate.now(ZoneId.systemDefault());
+    }
+
+    private static String ready(PartFile part) {
+        return "/parts/" + part.tag() + "/ready";
+    }
+
+    private static AgreedBook agreed() {
+        return shop.bean(AgreedBook.class);
+    }
+
+    private static PartFile again(PartFile part) {
+        return shop.bean(Parts.class).byTag(part.tag());
+    }
+
+    private static Posted posted() {
+        shop.bean(DayPlans.class).look();
+        return shop.bean(DayPlans.class).now().posted();
+    }
+
+    @Test
+    void aCastingThatWasJustBookedInHasADayInEightyOfAHundred() {
+        PartFile head = hands.book(Material.CAST_IRON);
+        String page = desk.get(ready(head)).body();
+        assertTrue(page.contains("in 80 of 100, by"), page);
+        Posted.Ready told = posted().ready().get(head.tag());
+        String offered =
+                LocalDate.ofInstant(told.most(), ZoneId.systemDefault()).toString();
+        assertTrue(page.contains("name=\"day\" required=\"required\" value=\"" + offered + "\""), page);
+        assertTrue(page.contains("What holds it up"), page);
+        assertTrue(page.contains("No day was asked for."), page);
+    }
+
+    @Test
+    void aPromiseIsKeptAsItWasSaidAndAnotherDayIsSaidBesideIt() {
+        PartFile head = hands.book(Material.CAST_IRON);
+        String first = id();
+        LocalDate near = today().plusDays(9);
+        LocalDate far = today().plusDays(20);
+        assertEquals(
+                200,
+                desk.post(ready(head) + "/promise", "id", first, "day", near.toString(), "told", "the mate")
+                        .statusCode());
+        assertEquals(
+                200,
+                desk.post(ready(head) + "/promise", "id", first, "day", far.toString())
+                        .statusCode(),
+                "twice the same is one");
+        assertEquals(
+                1,
+                agreed().promises(List.of(head.visit().id()))
+                        .get(head.visit().id())
+                        .size());
+        assertEquals(
+                near,
+                posted().of(head.tag()).isEmpty()
+                        ? null
+                        : agreed().promised(List.of(head.visit().id()))
+                                .get(head.visit().id()));
+        String page = desk.post(ready(head) + "/promise", "id", id(), "day", far.toString())
+                .body();
+        assertTrue(page.contains("put off"), page);
+        assertTrue(page.contains("told to the mate"), page);
+        assertEquals(
+                far,
+                agreed().promised(List.of(head.visit().id())).get(head.visit().id()));
+    }
+
+    @Test
+    void daysThatCannotBeAreRefusedInASentence() {
+        PartFile head = hands.book(Material.CAST_IRON);
+        String past = today().minusDays(1).toString();
+        var refused = desk.post(ready(head) + "/promise", "id", id(), "day", past);
+        assertEquals(422, refused.statusCode());
+        assertTrue(refused.body().contains("Key a day from today on"), refused.body());
+        assertEquals(
+                422,
+                desk.post(ready(head) + "/owed", "id", id(), "what", "OTHER", "words", " ")
+                        .statusCode());
+        assertEquals(
+                422, desk.post(ready(head) + "/call", "id", id(), "said", "  ").statusCode());
+        assertEquals(422, desk.post(ready(head) + "/came", "owed", id()).statusCode());
+        assertTrue(agreed().promises(List.of(head.visit().id())).isEmpty());
+        assertTrue(agreed().owed(List.of(head.visit().id())).isEmpty());
+    }
+
+    @Test
+    void aPromiseThatFallsBeforeAnArrivalIsFlaggedAndTheCustomerIsToBeRung() {
+        PartFile head = hands.book(Material.CAST_IRON);
+        desk.post(
+                ready(head) + "/promise", "id", id(), "day", today().plusDays(6).toString());
+        assertFalse(desk.get("/calls").body().contains(">" + head.tag() + "<"), "nothing stands against it");
+        String page = desk.post(
+                        ready(head) + "/owed",
+                        "id",
+                        id(),
+                        "what",
+                        "CAPS",
+                        "words",
+                        "front",
+                        "expected",
+                        today().plusDays(8).toString())
+                .body();
+        assertTrue(page.contains("and waits for this until"), page);
+        assertTrue(page.contains("caps of its bearings: front"), page);
+        String calls = desk.get("/calls").body();
+        assertTrue(calls.contains(">" + head.tag() + "<"), calls);
+        assertTrue(calls.contains("said for"), calls);
+    }
+
+    @Test
+    void oneOfTwoThingsHoldsUpOnlyWhatNeedsItAndTheRestGoesOn() {
+        PartFile head = hands.book(Material.CAST_IRON);
+        LocalDate caps = today().plusDays(5);
+        desk.post(
+                ready(head) + "/owed",
+                "id",
+                id(),
+                "what",
+                "DOWELS",
+                "expected",
+                today().plusDays(3).toString());
+        String page = desk.post(
+                        ready(head) + "/owed",
+                        "id",
+                        id(),
+                        "what",
+                        "OTHER",
+                        "words",
+                        "the lifting eye",
+                        "expected",
+                        caps.toString())
+                .body();
+        assertTrue(page.contains("Meanwhile"), page);
+        Posted plan = posted();
+        Instant morning = caps.atStartOfDay(ZoneId.systemDefault()).toInstant();
+        assertTrue(plan.line(head.tag() + "/CLEAN").orElseThrow().told().from().isBefore(morning));
+        assertFalse(
+                plan.line(head.tag() + "/HAND_OVER").orElseThrow().told().from().isBefore(morning),
+                "the later of the two holds");
+        UUID eye = agreed().owed(List.of(head.visit().id())).get(head.visit().id()).stream()
+                .filter(o -> o.wanting().what() == Owed.OTHER)
+                .findFirst()
+                .orElseThrow()
+                .id();
+        desk.post(ready(head) + "/came", "owed", eye.toString());
+        assertTrue(posted().line(head.tag() + "/HAND_OVER")
+                .orElseThrow()
+                .told()
+                .from()
+                .isBefore(morning));
+    }
+
+    @Test
+    void anAnswerStopsTheCastingUntilTheLastOneIsThere() {
+        PartFile head = hands.book(Material.CAST_IRON);
+        desk.post(ready(head) + "/owed", "id", id(), "what", "ANSWER", "words", "which guides");
+        desk.post(ready(head) + "/owed", "id", id(), "what", "ANSWER", "words", "the price");
+        assertEquals(Optional.of(StuckOn.CUSTOMER), again(head).visit().stuck().map(PartFile.Stuck::on));
+        List<UUID> answers = agreed()
+                .owed(List.of(head.visit().id()))
+                .get(head.visit().id())
+                .stream()
+                .map(AgreedBook.Owing::id)
+                .toList();
+        desk.post(ready(head) + "/came", "owed", answers.get(0).toString());
+        assertTrue(again(head).visit().stuck().isPresent(), "one is owed still");
+        desk.post(ready(head) + "/came", "owed", answers.get(1).toString());
+        assertTrue(again(head).visit().stuck().isEmpty(), "it goes on");
+    }
+
+    @Test
+    void whoWasRungAndSaidToRingAgainLaterStandsBehindTheOthers() {
+        PartFile one = hands.book(Material.CAST_IRON);
+        PartFile other = hands.book(Material.CAST_IRON);
+        for (PartFile part : List.of(one, other)) {
+            desk.post(ready(part) + "/owed", "id", id(), "what", "GASKET");
+        }
+        desk.post(
+                ready(one) + "/call",
+                "id",
+                id(),
+                "said",
+                "at sea",
+                "again",
+                today().plusDays(2).toString());
+        String calls = desk.get("/calls").body();
+        assertTrue(calls.contains("at sea"), calls);
+        assertTrue(
+                calls.indexOf(">" + other.tag() + "<") < calls.indexOf(">" + one.tag() + "<"),
+                "of two that owe the same");
+    }
+
+    @Test
+    void theMonthTellsWhatWasKeptAndNoShareOfAFew() {
+        PartFile head = hands.book(Material.ALUMINIUM);
+        desk.post(ready(head) + "/promise", "id", id(), "day", today().toString());
+        desk.post(
+                ready(head) + "/promise", "id", id(), "day", today().plusDays(1).toString());
+        String month = desk.get("/day/month").body();
+        assertTrue(month.contains(head.tag()), month);
+        assertTrue(month.contains("put off"), month);
+        assertFalse(month.contains(" of 100<"), "from fewer than ten no share is told");
+        assertEquals(422, desk.get("/day/month?of=last").statusCode());
+        assertTrue(desk.get("/day/month?of=2019-02").body().contains("February 2019"));
+    }
+
+    @Test
+    void theDeskPromisesADayAndRingsByKeysAlone(Browser.Window window) {
+        List<String> faults = new ArrayList<>();
+        PartFile head = hands.book(Material.CAST_IRON);
+        Page page = window.signedIn(shop, "desk", 1280, 800, faults);
+        page.navigate(shop.address() + "/parts/" + head.tag() + "/route");
+        page.keyboard().press("g");
+        page.keyboard().press("w");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("What holds it up")))
+                .isVisible();
+        Locator day = page.getByLabel("Promise this day");
+        day.focus();
+        page.keyboard().press("Enter");
+        assertThat(page.getByRole(AriaRole.STATUS)
+                        .filter(new Locator.FilterOptions().setHasText("That day is promised.")))
+                .isVisible();
+        page.getByLabel("What exactly").focus();
+        page.keyboard().type("repair or replace");
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("An answer: repair or replace").first()).isVisible();
+        page.keyboard().press("Escape");
+        page.navigate(shop.address() + "/");
+        page.keyboard().press("g");
+        page.keyboard().press("x");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Whom to ring")))
+                .isVisible();
+        assertThat(page.getByText(head.tag())).isVisible();
+        assertEquals(List.of(), faults);
+    }
+}
