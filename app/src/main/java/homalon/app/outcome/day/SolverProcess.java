@@ -120,6 +120,7 @@ class SolverProcess {
 
     private static Optional<Solution> ask(Process process, SolverTask task) {
         JsonMapper json = JsonMapper.shared();
+        String before = "";
         String last = "";
         try (OutputStream to = process.getOutputStream()) {
             to.write(json.writeValueAsBytes(task));
@@ -130,13 +131,15 @@ class SolverProcess {
         try (BufferedReader from =
                 new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8))) {
             for (String line = from.readLine(); line != null; line = from.readLine()) {
+                before = last;
                 last = line;
             }
         } catch (IOException e) {
             // It was stopped: what it told before holds.
             LOG.info("the solver was stopped: {}", e.getMessage());
         }
-        return read(json, last);
+        String whole = before;
+        return read(json, last).or(() -> read(json, whole));
     }
 
     /** Empty for a line that was cut off. */

@@ -353,7 +353,7 @@ class DayTest {
                     .anyMatch(t -> LocalDate.ofInstant(t.from(), ZoneId.systemDefault())
                             .equals(LocalDate.now(ZoneId.systemDefault())));
             assertEquals(today, own.contains("☐"), own);
-            assertEquals(1, own.split("<h2", -1).length - 1);
+            assertEquals(1, own.split("<section class=\"mb-6", -1).length - 1);
         }
         assertEquals(
                 shop.bean(CrewBook.class).crew().hands().size(), sheet.split("<section class=\"mb-6", -1).length - 1);
