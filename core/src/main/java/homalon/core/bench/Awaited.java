@@ -1,6 +1,7 @@
 package homalon.core.bench;
 
 import homalon.core.route.Operation;
+import homalon.core.route.Route;
 import homalon.core.words.Message;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -20,6 +21,12 @@ import java.util.Optional;
  * @param said whether somebody said that day; else it is what it usually takes
  */
 public record Awaited(Message what, Optional<Operation> holds, LocalDate until, boolean said) {
+    /** The same at a casting whose route may not need it: then it leaves with it, and is waited for before it is handed over. */
+    public Awaited on(Route route) {
+        boolean needed = holds.isEmpty() || route.open(holds.get()).isPresent();
+        return needed ? this : new Awaited(what, Optional.of(Operation.HAND_OVER), until, said);
+    }
+
     /** What comes last holds: work waits for all that it needs. */
     public static AtTheBench.Waits waits(List<Awaited> all, ZoneId zone) {
         Map<Operation, Instant> some = new EnumMap<>(Operation.class);

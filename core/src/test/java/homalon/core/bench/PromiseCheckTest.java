@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import homalon.core.route.Operation;
+import homalon.core.route.Route;
 import homalon.core.words.Message;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -84,5 +85,18 @@ class PromiseCheckTest {
         assertEquals(Optional.of(seventh), waits.all());
         assertEquals(Optional.of(seventh), waits.of(Operation.INSERT), "the answer comes after the rings");
         assertEquals(Optional.of(seventh), waits.of(Operation.CLEAN));
+    }
+
+    /** Shafts of a head whose line nobody checks go back into it before it leaves. */
+    @Test
+    void whatTheRouteDoesNotNeedIsWaitedForBeforeItLeaves() {
+        Route plain = Route.of(List.of());
+        Awaited shafts = new Awaited(Message.plain("cam"), Optional.of(Operation.LINE_CHECK), day(6), true);
+        assertEquals(Optional.of(Operation.HAND_OVER), shafts.on(plain).holds());
+        assertEquals(day(6), shafts.on(plain).until());
+        Awaited clean = new Awaited(Message.plain("lye"), Optional.of(Operation.CLEAN), day(6), true);
+        assertEquals(clean, clean.on(plain));
+        Awaited answer = new Awaited(Message.plain("price"), Optional.empty(), day(6), true);
+        assertEquals(answer, answer.on(plain));
     }
 }

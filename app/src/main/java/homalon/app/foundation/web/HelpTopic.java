@@ -20,7 +20,7 @@ public enum HelpTopic {
     VALVES("Valves", "valves", "guides", "inserts", "seats", "parts-list", "stock"),
     CHAMBERS("Chambers and what may come off", "chambers", "budget"),
     SHOP("The shop's own limits", "settings"),
-    DAY("The bench day", "day", "crew", "ready", "calls", "wall"),
+    DAY("The bench day", "day", "crew", "ready", "calls", "wall", "times"),
     BOOKING("Finding and booking in", "intake", "new", "find", "customers"),
     TABLES("Tables that you bring along", "tables"),
     PAPER("Tag and traveller", "tag", "traveller");

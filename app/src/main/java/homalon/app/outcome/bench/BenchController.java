@@ -72,7 +72,7 @@ class BenchController {
         Posted plan = filter.plan(only);
         return page.read(() -> {
             page.show("only", only);
-            page.show("choices", filter.choices());
+            page.show("choices", only.open() ? filter.choices() : null);
             LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
             if (after.isPresent() && swap != null) {
                 List<PartFile> free = shop.after(after.get(), AT_ONCE + 1);

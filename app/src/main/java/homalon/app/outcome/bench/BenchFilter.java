@@ -36,13 +36,20 @@ class BenchFilter {
     /**
      * What is asked for, as it stands in an address; blank for all.
      *
+     * @param choose there where the choices are asked for
      * @param step an operation, by its name
      */
     record Only(
+            @Nullable String choose,
             @Nullable String step,
             @Nullable String station,
             @Nullable String person,
             @Nullable String customer) {
+        /** The bench itself asks the database for no choices that nobody wants. */
+        public boolean open() {
+            return choose != null || any();
+        }
+
         public boolean any() {
             return !(Blanks.of(step) + Blanks.of(station) + Blanks.of(person) + Blanks.of(customer)).isBlank();
         }

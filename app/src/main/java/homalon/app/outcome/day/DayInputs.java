@@ -95,7 +95,7 @@ class DayInputs {
                 promised,
                 part.visit().due(),
                 1,
-                Awaited.waits(waits, ZoneId.systemDefault()),
+                Awaited.waits(waits.stream().map(w -> w.on(standing.route())).toList(), ZoneId.systemDefault()),
                 hand.flatMap(h -> begun(standing)
                         .map(o -> new AtTheBench.InHand(o, h.person().toString(), h.since()))));
     }

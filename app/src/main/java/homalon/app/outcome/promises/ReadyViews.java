@@ -96,7 +96,11 @@ class ReadyViews {
         LocalDate today = day(clock.instant());
         DayForm days = page.shell().days();
         boolean here = part.visit().releasedAt().isEmpty();
-        List<Awaited> waits = here ? awaits.of(List.of(part), today).getOrDefault(visit, List.of()) : List.of();
+        List<Awaited> waits = here
+                ? awaits.of(List.of(part), today).getOrDefault(visit, List.of()).stream()
+                        .map(w -> w.on(page.standing().route()))
+                        .toList()
+                : List.of();
         Optional<Posted.Ready> ready = here ? Optional.ofNullable(posted.ready().get(part.tag())) : Optional.empty();
         List<AgreedBook.Promise> promises = agreed.promises(one).getOrDefault(visit, List.of());
         Optional<PromiseCheck> check = here && !promises.isEmpty()

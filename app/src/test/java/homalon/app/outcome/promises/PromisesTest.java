@@ -279,6 +279,7 @@ class PromisesTest {
     void theDeskPromisesADayAndRingsByKeysAlone(Browser.Window window) {
         List<String> faults = new ArrayList<>();
         PartFile head = hands.book(Material.CAST_IRON);
+        posted();
         Page page = window.signedIn(shop, "desk", 1280, 800, faults);
         page.navigate(shop.address() + "/parts/" + head.tag() + "/route");
         page.keyboard().press("g");

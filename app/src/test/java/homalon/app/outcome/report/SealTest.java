@@ -224,8 +224,11 @@ class SealTest {
     void everyTableOfAVisitIsSealed() {
         var jdbc = shop.bean(org.springframework.jdbc.core.simple.JdbcClient.class);
         // Orders and timers go on after a hand-over, a table of castings is several visits', a seal does not seal
-        // itself.
+        // itself. What was agreed with a customer is nothing measured, and its words go with a customer who is erased.
         Set<String> others = Set.of(
+                "day_promised",
+                "customer_owes",
+                "call_made",
                 "part_order",
                 "timer",
                 "batch_member",
