@@ -1,6 +1,5 @@
 package homalon.app.outcome.bench;
 
-import homalon.app.casting.agreed.AgreedBook;
 import homalon.app.casting.ledger.Ledgers;
 import homalon.app.casting.part.PartHead;
 import homalon.app.casting.part.StepPages;
@@ -39,13 +38,11 @@ class BenchRows {
     private final BenchPictures pictures;
     private final Ledgers ledgers;
     private final Surveys surveys;
-    private final AgreedBook agreed;
 
     /**
      * One part to work on.
      *
      * @param key that opens it; 0 for none
-     * @param promised whether that day was promised; else it was asked for
      */
     record Next(
             int key,
@@ -55,7 +52,6 @@ class BenchRows {
             String detail,
             String life,
             String due,
-            boolean promised,
             boolean late,
             String path,
             String drawing) {}
@@ -71,16 +67,12 @@ class BenchRows {
                 .stream()
                 .filter(s -> s.kind().ofHeights() && s.read() > 0)
                 .collect(Collectors.toMap(SurveyFile::visit, Function.identity(), BenchRows::later));
-        Map<UUID, LocalDate> promised =
-                agreed.promised(free.stream().map(p -> p.visit().id()).toList());
         List<Next> next = new ArrayList<>();
         for (PartFile part : free) {
             Step step = PartHead.next(all.get(part.visit().id()).strip());
             var totals = books.get(part.id()).ledger().totals(part.visit().id());
             String life = totals.life().signum() > 0 ? shell.writer().full(totals.life()) + " taken in its life" : "";
-            Optional<LocalDate> said =
-                    Optional.ofNullable(promised.get(part.visit().id()));
-            Optional<LocalDate> due = said.or(() -> part.visit().due());
+            Optional<LocalDate> due = part.visit().due();
             next.add(new Next(
                     first ? next.size() + 1 : 0,
                     part.tag(),
@@ -89,7 +81,6 @@ class BenchRows {
                     Words.of(step.detail()),
                     life,
                     due.map(d -> dueWords(d, today, shell.days())).orElse(""),
-                    said.isPresent(),
                     due.filter(d -> d.isBefore(today)).isPresent(),
                     "/parts/" + part.tag() + "/" + StepPages.path(step.kind()),
                     pictures.of(part, Optional.ofNullable(read.get(part.visit().id())), shell.unit())));
