@@ -32,6 +32,14 @@ public enum Owed {
         return words;
     }
 
+    /** With what it is exactly, where somebody said so. */
+    public Message named(String exactly) {
+        if (exactly.isBlank()) {
+            return words;
+        }
+        return this == OTHER ? Message.plain(exactly) : Message.of("visit.owed-exactly", words, exactly);
+    }
+
     /** What cannot be done before it is there; empty for all of it. */
     public Optional<Operation> holds() {
         return holds;

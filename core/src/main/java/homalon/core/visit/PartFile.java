@@ -44,6 +44,8 @@ public record PartFile(
      *
      * @param came what was ticked at intake; empty where nobody was asked
      * @param bands where the gasket in hand seals; empty where the usual stands
+     * @param due the day that was asked for
+     * @param promised the day that its customer was told last
      * @param releasedNote why it left although something was open; empty when nothing was
      */
     public record Visit(
@@ -56,6 +58,7 @@ public record PartFile(
             Optional<GasketKind> gasketKind,
             Optional<SealingBands> bands,
             Optional<LocalDate> due,
+            Optional<LocalDate> promised,
             Optional<Stuck> stuck,
             UUID openedBy,
             Instant openedAt,

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import homalon.core.route.Operation;
 import homalon.core.route.Route;
+import homalon.core.visit.Owed;
 import homalon.core.words.Message;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -98,5 +99,22 @@ class PromiseCheckTest {
         assertEquals(clean, clean.on(plain));
         Awaited answer = new Awaited(Message.plain("price"), Optional.empty(), day(6), true);
         assertEquals(answer, answer.on(plain));
+    }
+
+    @Test
+    void whoIsRungFirst() {
+        LocalDate today = day(5);
+        assertEquals(Urgency.OWED_PAST_ITS_DAY, Urgency.of(Owed.CAPS, Optional.of(day(4)), today));
+        assertEquals(Urgency.OWED, Urgency.of(Owed.CAPS, Optional.of(day(5)), today), "the day is not over");
+        assertEquals(Urgency.OWED, Urgency.of(Owed.CAPS, Optional.empty(), today));
+        assertEquals(Urgency.ANSWER_OWED, Urgency.of(Owed.ANSWER, Optional.empty(), today));
+        assertEquals(Urgency.OWED_PAST_ITS_DAY, Urgency.of(Owed.ANSWER, Optional.of(day(4)), today));
+        for (PromiseCheck.State state : PromiseCheck.State.values()) {
+            assertEquals(state.endangered(), Urgency.of(state).isPresent(), state::toString);
+        }
+        assertEquals(Optional.of(Urgency.PROMISE_OVER), Urgency.of(PromiseCheck.State.OVER));
+        assertTrue(
+                Urgency.PROMISE_DOUBTFUL.compareTo(Urgency.OWED_PAST_ITS_DAY) < 0,
+                "what was said comes before what is owed");
     }
 }

@@ -112,6 +112,7 @@ class FaceRuleTest {
                         Optional.of(GasketKind.RACE),
                         v.bands(),
                         v.due(),
+                        v.promised(),
                         v.stuck(),
                         v.openedBy(),
                         v.openedAt(),

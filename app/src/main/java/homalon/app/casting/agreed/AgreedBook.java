@@ -77,15 +77,6 @@ public class AgreedBook {
                 Promise::visit);
     }
 
-    /** The day that holds by visit: the last that was said. */
-    @Transactional(readOnly = true)
-    public Map<UUID, LocalDate> promised(Collection<UUID> of) {
-        return promises(of).entrySet().stream()
-                .collect(Collectors.toMap(
-                        Map.Entry::getKey,
-                        e -> e.getValue().get(e.getValue().size() - 1).said().day()));
-    }
-
     /** By visit, with what has come. */
     @Transactional(readOnly = true)
     public Map<UUID, List<Owing>> owed(Collection<UUID> of) {
@@ -129,7 +120,8 @@ public class AgreedBook {
         requireNear("day", said.day());
         requireShort("told", said.told(), LONGEST_NAME);
         if (!promises.existsById(id)) {
-            promises.save(new PromiseRow(id, part.visit().id(), said, by, clock.instant()));
+            promises.saveAndFlush(new PromiseRow(id, part.visit().id(), said, by, clock.instant()));
+            visits.writtenBeside(part.visit().id());
         }
     }
 

@@ -11,6 +11,7 @@ import jakarta.persistence.Version;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;
+import org.hibernate.annotations.Formula;
 import org.jspecify.annotations.Nullable;
 
 /** One visit of a casting. */
@@ -52,6 +53,13 @@ final class Job {
     String shafts;
 
     LocalDate due;
+
+    /** The last day that its customer was told: read with it, so that no page asks for it a second time. */
+    @Formula("""
+            (select d.day from day_promised d where d.job_id = id and not exists
+              (select 1 from day_promised l where l.job_id = d.job_id and (l.at, l.id) > (d.at, d.id)))""")
+    @Nullable
+    LocalDate promised;
 
     @Enumerated(EnumType.STRING)
     @Column(name = "stuck_on")

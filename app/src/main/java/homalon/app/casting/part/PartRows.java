@@ -58,6 +58,7 @@ final class PartRows {
                                 Optional.ofNullable(j.sealOpening).map(Length::ofNanometres),
                                 Optional.ofNullable(j.sealInk).map(PartRows::line))),
                 Optional.ofNullable(j.due),
+                Optional.ofNullable(j.promised),
                 Optional.ofNullable(j.stuckOn).map(on -> new PartFile.Stuck(on, j.stuckWhy, j.stuckSince)),
                 j.openedBy,
                 j.openedAt,

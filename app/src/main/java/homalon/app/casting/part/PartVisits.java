@@ -33,6 +33,11 @@ public class PartVisits {
     private final CastingLocks locks;
     private final Clock clock;
 
+    /** Something that is read with the visit was written beside it: whoever remembers the visit reads it anew. */
+    public void writtenBeside(UUID visit) {
+        jobs.anotherVersion(visit);
+    }
+
     /** Says what the part waits for; empty: it waits for nothing. */
     public void stick(UUID partId, Optional<StuckOn> on, String why, UUID by) {
         Job job = jobs.present(partId);

@@ -43,6 +43,7 @@ class BenchRows {
      * One part to work on.
      *
      * @param key that opens it; 0 for none
+     * @param promised whether that day was promised; else it was asked for
      */
     record Next(
             int key,
@@ -52,6 +53,7 @@ class BenchRows {
             String detail,
             String life,
             String due,
+            boolean promised,
             boolean late,
             String path,
             String drawing) {}
@@ -72,7 +74,8 @@ class BenchRows {
             Step step = PartHead.next(all.get(part.visit().id()).strip());
             var totals = books.get(part.id()).ledger().totals(part.visit().id());
             String life = totals.life().signum() > 0 ? shell.writer().full(totals.life()) + " taken in its life" : "";
-            Optional<LocalDate> due = part.visit().due();
+            Optional<LocalDate> promised = part.visit().promised();
+            Optional<LocalDate> due = promised.or(() -> part.visit().due());
             next.add(new Next(
                     first ? next.size() + 1 : 0,
                     part.tag(),
@@ -81,6 +84,7 @@ class BenchRows {
                     Words.of(step.detail()),
                     life,
                     due.map(d -> dueWords(d, today, shell.days())).orElse(""),
+                    promised.isPresent(),
                     due.filter(d -> d.isBefore(today)).isPresent(),
                     "/parts/" + part.tag() + "/" + StepPages.path(step.kind()),
                     pictures.of(part, Optional.ofNullable(read.get(part.visit().id())), shell.unit())));

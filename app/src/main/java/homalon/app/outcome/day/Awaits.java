@@ -1,7 +1,6 @@
 package homalon.app.outcome.day;
 
 import homalon.app.casting.agreed.AgreedBook;
-import homalon.app.foundation.words.Words;
 import homalon.app.shop.stock.Orders;
 import homalon.core.bench.Awaited;
 import homalon.core.bench.UsualWaits;
@@ -10,7 +9,6 @@ import homalon.core.visit.PartFile;
 import homalon.core.visit.StuckOn;
 import homalon.core.words.Message;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -27,11 +25,6 @@ import org.springframework.stereotype.Component;
 public class Awaits {
     private final Orders orders;
     private final AgreedBook agreed;
-
-    /** The day that was promised, by visit. */
-    Map<UUID, LocalDate> promised(List<UUID> visits) {
-        return agreed.promised(visits);
-    }
 
     /** By visit, the first to come first. */
     public Map<UUID, List<Awaited>> of(List<PartFile> parts, LocalDate today) {
@@ -53,7 +46,7 @@ public class Awaits {
         List<Awaited> all = new ArrayList<>();
         for (Orders.Order order : ordered) {
             if (order.open()) {
-                all.add(part(order, today));
+                all.add(order.awaited(today));
             }
         }
         for (AgreedBook.Owing owing : owed) {
@@ -75,25 +68,10 @@ public class Awaits {
         return all;
     }
 
-    /** What is ordered holds up the work that needs it. */
-    private static Awaited part(Orders.Order order, LocalDate today) {
-        LocalDate since = LocalDate.ofInstant(order.at(), ZoneId.systemDefault());
-        String what = ((order.quantity() - order.arrived()) + " × " + order.code()).strip() + " " + order.words();
-        return new Awaited(
-                Message.plain(what.strip()),
-                Optional.of(order.operation()),
-                UsualWaits.until(StuckOn.PARTS, since, order.promised(), today),
-                order.promised().isPresent());
-    }
-
     private static Awaited owed(AgreedBook.Owing owing, LocalDate today) {
         AgreedBook.Wanting wanting = owing.wanting();
-        String words = Words.of(wanting.what().words());
-        String what = wanting.what() == Owed.OTHER
-                ? wanting.words()
-                : wanting.words().isBlank() ? words : words + ": " + wanting.words();
         return new Awaited(
-                Message.plain(what),
+                wanting.what().named(wanting.words()),
                 wanting.what().holds(),
                 UsualWaits.until(StuckOn.CUSTOMER, owing.since(), wanting.expected(), today),
                 wanting.expected().isPresent());

@@ -58,12 +58,10 @@ class DayInputs {
     Gathered gather(Instant now) {
         LocalDate today = LocalDate.ofInstant(now, ZoneId.systemDefault());
         List<PartFile> parts = shop.firstDue(DayPlan.CASTINGS);
-        List<UUID> visits = parts.stream().map(p -> p.visit().id()).toList();
         LengthWriter writer = new LengthWriter(
                 settings.unit(), false, settings.history().now().paper().days());
         Map<UUID, VisitSteps.Standing> standing = steps.steps(parts, writer);
         Map<UUID, List<Awaited>> waits = awaits.of(parts, today);
-        Map<UUID, LocalDate> promised = awaits.promised(visits);
         Map<UUID, HandsAtWork.Hand> atWork = hands.now();
         ShopCrew crew = crews.crew();
         ShopTimes own = times.now();
@@ -72,7 +70,6 @@ class DayInputs {
                         p,
                         own,
                         standing.get(p.visit().id()),
-                        Optional.ofNullable(promised.get(p.visit().id())),
                         waits.getOrDefault(p.visit().id(), List.of()),
                         Optional.ofNullable(atWork.get(p.visit().id()))))
                 .toList();
@@ -84,7 +81,6 @@ class DayInputs {
             PartFile part,
             ShopTimes own,
             VisitSteps.Standing standing,
-            Optional<LocalDate> promised,
             List<Awaited> waits,
             Optional<HandsAtWork.Hand> hand) {
         return new AtTheBench(
@@ -92,7 +88,7 @@ class DayInputs {
                 part.material(),
                 standing.route(),
                 own.on(JobSizes.of(part.kind(), part.numbers().cylinders(), Map.of(), 0)),
-                promised,
+                part.visit().promised(),
                 part.visit().due(),
                 1,
                 Awaited.waits(waits.stream().map(w -> w.on(standing.route())).toList(), ZoneId.systemDefault()),

@@ -4,7 +4,6 @@ import biweekly.Biweekly;
 import biweekly.ICalendar;
 import biweekly.component.VEvent;
 import biweekly.property.Uid;
-import homalon.app.casting.agreed.AgreedBook;
 import homalon.app.casting.part.InTheShop;
 import homalon.app.foundation.words.Words;
 import homalon.app.outcome.day.DayPlans;
@@ -19,7 +18,6 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Date;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import lombok.RequiredArgsConstructor;
@@ -34,7 +32,6 @@ class Calendars {
 
     private final DayPlans plans;
     private final InTheShop shop;
-    private final AgreedBook agreed;
     private final Clock clock;
 
     String of(FeedBook.Feed feed) {
@@ -67,11 +64,8 @@ class Calendars {
     /** The day that was promised, else the one that was asked for. */
     private void due(ICalendar calendar) {
         List<PartFile> here = shop.firstDue(DayPlan.CASTINGS);
-        Map<UUID, LocalDate> promised =
-                agreed.promised(here.stream().map(p -> p.visit().id()).toList());
         for (PartFile part : here) {
-            Optional<LocalDate> said =
-                    Optional.ofNullable(promised.get(part.visit().id()));
+            Optional<LocalDate> said = part.visit().promised();
             said.or(() -> part.visit().due()).ifPresent(day -> {
                 VEvent event = new VEvent();
                 event.setUid(new Uid(part.visit().id() + "@homalon"));

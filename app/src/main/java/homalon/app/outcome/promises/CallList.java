@@ -12,6 +12,7 @@ import homalon.core.bench.Awaited;
 import homalon.core.bench.Posted;
 import homalon.core.bench.PromiseCheck;
 import homalon.core.bench.RouteWorks;
+import homalon.core.bench.Urgency;
 import homalon.core.route.Operation;
 import homalon.core.visit.Owed;
 import homalon.core.visit.PartFile;
@@ -20,11 +21,13 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -54,82 +57,157 @@ class CallList {
     record ToRing(
             String tag, String name, String customer, String phone, List<String> about, String last, boolean later) {}
 
-    /** @param rank the less, the sooner */
-    private record About(int rank, String words) {}
+    private record About(Urgency urgency, String words) {}
+
+    /** All that is looked at for it, by visit. */
+    private record Known(
+            LocalDate today,
+            Posted posted,
+            Shell shell,
+            Set<String> toFetch,
+            Map<UUID, List<Awaited>> waits,
+            Map<UUID, List<AgreedBook.Owing>> owed,
+            Map<UUID, List<AgreedBook.Call>> calls,
+            Map<String, Customer> customers) {
+        List<AgreedBook.Owing> owed(PartFile part) {
+            return owed.getOrDefault(part.visit().id(), List.of()).stream()
+                    .filter(AgreedBook.Owing::open)
+                    .toList();
+        }
+
+        Optional<AgreedBook.Call> last(PartFile part) {
+            return calls.getOrDefault(part.visit().id(), List.of()).stream().reduce((a, b) -> b);
+        }
+    }
+
+    private record Ranked(boolean later, Urgency urgency, ToRing one) {}
 
     /** What is urgent first; what was put off to another day last. */
     List<ToRing> now(Posted posted, Shell shell) {
         LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
-        Map<String, List<Posted.Line>> toFetch = posted.lines().stream()
-                .collect(Collectors.groupingBy(l -> RouteWorks.casting(l.told().work())));
-        toFetch.values()
-                .removeIf(l ->
-                        l.size() > 1 || RouteWorks.operation(l.get(0).told().work()) != Operation.HAND_OVER);
-        List<PartFile> all = Stream.of(
-                        parts.ofVisits(agreed.visitsHere()),
-                        shop.stuck(StuckOn.CUSTOMER, 0, AT_MOST),
-                        toFetch.keySet().stream()
-                                .flatMap(t -> parts.find(t).stream())
-                                .toList())
-                .flatMap(List::stream)
-                .collect(Collectors.toMap(PartFile::id, p -> p, (a, b) -> a))
-                .values()
-                .stream()
-                .filter(p -> p.visit().releasedAt().isEmpty())
-                .limit(AT_MOST)
-                .toList();
+        Set<String> toFetch = toFetch(posted);
+        List<PartFile> all = candidates(toFetch);
         List<UUID> visits = all.stream().map(p -> p.visit().id()).toList();
-        Map<UUID, LocalDate> promised = agreed.promised(visits);
-        Map<UUID, List<Awaited>> waits = awaits.of(all, today);
-        Map<UUID, List<AgreedBook.Owing>> owed = agreed.owed(visits);
-        Map<UUID, List<AgreedBook.Call>> calls = agreed.calls(visits);
-        Map<String, Customer> known =
-                customers.called(all.stream().map(PartFile::customer).distinct().toList());
-        record Ranked(int rank, ToRing one) {}
-        List<Ranked> ranked = new ArrayList<>();
-        for (PartFile part : all) {
-            UUID visit = part.visit().id();
-            List<About> about = new ArrayList<>();
-            Optional.ofNullable(promised.get(visit))
-                    .map(p -> PromiseCheck.of(
-                            p,
-                            waits.getOrDefault(visit, List.of()),
-                            Optional.ofNullable(posted.ready().get(part.tag())),
-                            today,
-                            ZoneId.systemDefault()))
-                    .filter(c -> c.state().endangered())
-                    .ifPresent(c -> about.add(new About(c.state().ordinal(), Words.of(c.words(), shell.writer()))));
-            owed(part, owed.getOrDefault(visit, List.of()), today, shell, about);
-            if (toFetch.containsKey(part.tag())) {
-                about.add(new About(20, "It is ready to be fetched."));
-            }
-            if (!about.isEmpty()) {
-                Optional<AgreedBook.Call> last =
-                        calls.getOrDefault(visit, List.of()).stream().reduce((a, b) -> b);
-                boolean later = last.flatMap(AgreedBook.Call::again)
-                        .filter(a -> a.isAfter(today))
-                        .isPresent();
-                about.sort(Comparator.comparingInt(About::rank));
-                ranked.add(new Ranked(
-                        (later ? 100 : 0) + about.get(0).rank(),
-                        new ToRing(
-                                part.tag(),
-                                part.name(),
-                                part.customer(),
-                                Optional.ofNullable(known.get(part.customer()))
-                                        .map(Customer::phone)
-                                        .orElse(""),
-                                about.stream().map(About::words).toList(),
-                                last.map(c -> last(c, shell)).orElse(""),
-                                later)));
-            }
-        }
-        return ranked.stream()
-                .sorted(Comparator.comparingInt(Ranked::rank)
+        Known known = new Known(
+                today,
+                posted,
+                shell,
+                toFetch,
+                awaits.of(all, today),
+                agreed.owed(visits),
+                agreed.calls(visits),
+                customers.called(all.stream().map(PartFile::customer).distinct().toList()));
+        return all.stream()
+                .flatMap(p -> ranked(p, known).stream())
+                .sorted(Comparator.comparing(Ranked::later)
+                        .thenComparing(Ranked::urgency)
                         .thenComparing(r -> r.one().customer())
                         .thenComparing(r -> r.one().tag()))
                 .map(Ranked::one)
                 .toList();
+    }
+
+    /** Of which nothing is left but the hand-over. */
+    private static Set<String> toFetch(Posted posted) {
+        Map<String, List<Operation>> left = posted.lines().stream()
+                .map(l -> l.told().work())
+                .collect(Collectors.groupingBy(
+                        RouteWorks::casting, Collectors.mapping(RouteWorks::operation, Collectors.toList())));
+        return left.entrySet().stream()
+                .filter(e -> e.getValue().equals(List.of(Operation.HAND_OVER)))
+                .map(Map.Entry::getKey)
+                .collect(Collectors.toCollection(TreeSet::new));
+    }
+
+    private List<PartFile> candidates(Set<String> toFetch) {
+        return Stream.of(
+                        parts.ofVisits(agreed.visitsHere()),
+                        shop.stuck(StuckOn.CUSTOMER, 0, AT_MOST),
+                        toFetch.stream().flatMap(t -> parts.find(t).stream()).toList())
+                .flatMap(List::stream)
+                .filter(p -> p.visit().releasedAt().isEmpty())
+                .collect(Collectors.toMap(PartFile::id, p -> p, (a, b) -> a, LinkedHashMap::new))
+                .values()
+                .stream()
+                .toList();
+    }
+
+    private static Optional<Ranked> ranked(PartFile part, Known known) {
+        List<About> about = Stream.of(
+                        promise(part, known).stream(),
+                        owed(part, known),
+                        stuck(part, known).stream(),
+                        fetch(part, known).stream())
+                .flatMap(s -> s)
+                .sorted(Comparator.comparing(About::urgency))
+                .toList();
+        if (about.isEmpty()) {
+            return Optional.empty();
+        }
+        Optional<AgreedBook.Call> last = known.last(part);
+        boolean later = last.flatMap(AgreedBook.Call::again)
+                .filter(a -> a.isAfter(known.today()))
+                .isPresent();
+        String phone = Optional.ofNullable(known.customers().get(part.customer()))
+                .map(Customer::phone)
+                .orElse("");
+        return Optional.of(new Ranked(
+                later,
+                about.get(0).urgency(),
+                new ToRing(
+                        part.tag(),
+                        part.name(),
+                        part.customer(),
+                        phone,
+                        about.stream().map(About::words).toList(),
+                        last.map(c -> last(c, known.shell())).orElse(""),
+                        later)));
+    }
+
+    private static Optional<About> promise(PartFile part, Known known) {
+        return part.visit()
+                .promised()
+                .map(p -> PromiseCheck.of(
+                        p,
+                        known.waits().getOrDefault(part.visit().id(), List.of()),
+                        Optional.ofNullable(known.posted().ready().get(part.tag())),
+                        known.today(),
+                        ZoneId.systemDefault()))
+                .flatMap(c -> Urgency.of(c.state())
+                        .map(u -> new About(u, Words.of(c.words(), known.shell().writer()))));
+    }
+
+    private static Stream<About> owed(PartFile part, Known known) {
+        return known.owed(part).stream().map(o -> {
+            AgreedBook.Wanting wanting = o.wanting();
+            Urgency urgency = Urgency.of(wanting.what(), wanting.expected(), known.today());
+            String late = urgency == Urgency.OWED_PAST_ITS_DAY ? ", should have come " : ", said for ";
+            return new About(
+                    urgency,
+                    "Owed " + days(o.since(), known.today()) + ": "
+                            + Words.of(wanting.what().named(wanting.words()))
+                            + wanting.expected()
+                                    .map(e -> late + known.shell().days().briefWithWeekday(e))
+                                    .orElse("")
+                            + ".");
+        });
+    }
+
+    /** What was said on the bench and not as something owed. */
+    private static Optional<About> stuck(PartFile part, Known known) {
+        boolean answer = known.owed(part).stream().anyMatch(o -> o.wanting().what() == Owed.ANSWER);
+        return part.visit()
+                .stuck()
+                .filter(s -> s.on() == StuckOn.CUSTOMER && !answer)
+                .map(s -> new About(
+                        Urgency.ANSWER_OWED,
+                        "It waits on them, " + days(s.since(), known.today()) + ": " + s.why() + "."));
+    }
+
+    private static Optional<About> fetch(PartFile part, Known known) {
+        return known.toFetch().contains(part.tag()) && known.owed(part).isEmpty()
+                ? Optional.of(new About(Urgency.TO_FETCH, "It is ready to be fetched."))
+                : Optional.empty();
     }
 
     private static String last(AgreedBook.Call call, Shell shell) {
@@ -137,36 +215,6 @@ class CallList {
                 + call.again()
                         .map(a -> " · again on " + shell.days().briefWithWeekday(a))
                         .orElse("");
-    }
-
-    private static void owed(
-            PartFile part, List<AgreedBook.Owing> owed, LocalDate today, Shell shell, List<About> about) {
-        for (AgreedBook.Owing owing : owed) {
-            if (owing.open()) {
-                boolean late = owing.wanting()
-                        .expected()
-                        .filter(e -> e.isBefore(today))
-                        .isPresent();
-                String kind = Words.of(owing.wanting().what().words());
-                String more = owing.wanting().words();
-                String what = owing.wanting().what() == Owed.OTHER ? more : more.isBlank() ? kind : kind + ": " + more;
-                about.add(new About(
-                        late ? 10 : owing.wanting().what() == Owed.ANSWER ? 12 : 14,
-                        "Owed " + days(owing.since(), today) + ": " + what
-                                + owing.wanting()
-                                        .expected()
-                                        .map(e -> (late ? ", should have come " : ", said for ")
-                                                + shell.days().briefWithWeekday(e))
-                                        .orElse("")
-                                + "."));
-            }
-        }
-        boolean answer = owed.stream().anyMatch(o -> o.open() && o.wanting().what() == Owed.ANSWER);
-        part.visit()
-                .stuck()
-                .filter(s -> s.on() == StuckOn.CUSTOMER && !answer)
-                .ifPresent(s ->
-                        about.add(new About(12, "It waits on them, " + days(s.since(), today) + ": " + s.why() + ".")));
     }
 
     private static String days(LocalDate since, LocalDate today) {

@@ -11,7 +11,6 @@ import homalon.core.bench.Posted;
 import homalon.core.bench.PromiseCheck;
 import homalon.core.bench.RouteWorks;
 import homalon.core.quantity.DayForm;
-import homalon.core.visit.Owed;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.Promises;
 import java.time.Clock;
@@ -182,12 +181,10 @@ class ReadyViews {
     }
 
     private static Owing owing(AgreedBook.Owing owing, DayForm days) {
-        String kind = Words.of(owing.wanting().what().words());
-        String more = owing.wanting().words();
-        String what = owing.wanting().what() == Owed.OTHER ? more : more.isBlank() ? kind : kind + ": " + more;
         return new Owing(
                 owing.id(),
-                StringUtils.capitalize(what),
+                StringUtils.capitalize(
+                        Words.of(owing.wanting().what().named(owing.wanting().words()))),
                 "since " + days.brief(owing.since())
                         + owing.wanting()
                                 .expected()

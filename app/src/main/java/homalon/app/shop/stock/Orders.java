@@ -3,15 +3,19 @@ package homalon.app.shop.stock;
 import homalon.app.casting.part.CastingLocks;
 import homalon.app.foundation.store.EvidenceLog;
 import homalon.app.foundation.store.SingleOrList;
+import homalon.core.bench.Awaited;
+import homalon.core.bench.UsualWaits;
 import homalon.core.input.BadInputException;
 import homalon.core.input.Problems;
 import homalon.core.route.Operation;
 import homalon.core.visit.PartFile;
+import homalon.core.visit.StuckOn;
 import homalon.core.words.Message;
 import jakarta.persistence.EntityManager;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -53,6 +57,17 @@ public class Orders {
         /** Work waits for it. */
         public boolean open() {
             return !cancelled && arrived < quantity;
+        }
+
+        /** What is still to come, for the work that needs it. */
+        public Awaited awaited(LocalDate today) {
+            LocalDate since = LocalDate.ofInstant(at, ZoneId.systemDefault());
+            String what = ((quantity - arrived) + " × " + code).strip() + " " + words;
+            return new Awaited(
+                    Message.plain(what.strip()),
+                    Optional.of(operation),
+                    UsualWaits.until(StuckOn.PARTS, since, promised, today),
+                    promised.isPresent());
         }
     }
 

@@ -5,6 +5,8 @@ import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.opened.ToMachinists;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.words.Words;
+import homalon.core.bench.Awaited;
+import homalon.core.bench.PromiseCheck;
 import homalon.core.input.BadInputException;
 import homalon.core.quantity.DayForm;
 import homalon.core.route.Operation;
@@ -85,6 +87,11 @@ class PartsListController {
                         .map(o -> ordered(o, names, page.shell().days()))
                         .toList());
         page.show("waiting", waits.waiting(part));
+        page.show(
+                "tooLate",
+                tooLate(part, ordered)
+                        .map(c -> Words.of(c.words(), page.writer()))
+                        .orElse(""));
         page.show("nothingOpen", ordered.stream().noneMatch(Orders.Order::open));
         page.show("supplier", quotes.supplier());
         page.show("asked", !quoted.isEmpty());
@@ -92,6 +99,18 @@ class PartsListController {
                 "works",
                 List.of(Operation.GUIDE_WORK, Operation.INSERT, Operation.SEAT_WORK, Operation.STITCH, Operation.CUT));
         page.frame();
+    }
+
+    /** A day that was promised and that falls before something comes. */
+    private Optional<PromiseCheck> tooLate(PartFile part, List<Orders.Order> ordered) {
+        List<Awaited> waits = ordered.stream()
+                .filter(Orders.Order::open)
+                .map(o -> o.awaited(today()))
+                .toList();
+        return part.visit()
+                .promised()
+                .map(d -> PromiseCheck.of(d, waits, Optional.empty(), today(), ZoneId.systemDefault()))
+                .filter(c -> c.before().isPresent());
     }
 
     private Needed needed(Need n, List<Orders.Order> ordered, List<Quotes.Quote> quoted, DayForm days) {

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import homalon.app.casting.agreed.AgreedBook;
 import homalon.app.casting.customer.Customer;
 import homalon.app.casting.customer.Customers;
 import homalon.app.casting.part.PartVisits;
@@ -201,6 +202,8 @@ class CustomerPagesTest {
         Customer c = fresh("Gannet Chandlers");
         PartFile here = hands.bookFor(c.name());
         PartFile left = hands.bookFor(c.name());
+        shop.bean(AgreedBook.class)
+                .called(left, UUID.randomUUID(), "fetches it unwashed", Optional.empty(), hands.ines());
         shop.bean(PartVisits.class).handOver(left.id(), List.of(), "fetched as it is", hands.ines());
         shop.bean(Releases.class).seal(shop.bean(Parts.class).byTag(left.tag()), Optional.of(hands.ines()));
         hands.bookFor(fresh("Gannet Cranes").name());
@@ -222,11 +225,13 @@ class CustomerPagesTest {
                         gone + "record.json",
                         gone + "readings.csv",
                         gone + "ledger.csv",
+                        gone + "agreed.json",
                         gone + "visit-1-seal.json",
                         gone + "visit-1-report.pdf"),
                 files.keySet());
         assertTrue(files.get("customer.json").contains(c.name()));
         assertTrue(files.get(of + "record.json").contains(here.tag()));
+        assertTrue(files.get(gone + "agreed.json").contains("fetches it unwashed"));
         assertTrue(files.get(gone + "visit-1-report.pdf").startsWith("%PDF"));
         assertEquals(
                 404,

@@ -24,6 +24,8 @@ import homalon.core.part.Material;
 import homalon.core.visit.Owed;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.StuckOn;
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
 import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -47,6 +49,7 @@ class PromisesTest {
             .collect(Collectors.toMap(Function.identity(), d -> List.of(new Stretch(0, 24 * 60)))));
 
     private static RunningShop.Shop shop;
+    private static Visitor ines;
     private static Visitor desk;
     private static HandsOfTests hands;
 
@@ -54,6 +57,7 @@ class PromisesTest {
     static void open() {
         shop = RunningShop.sample(OwnDatabase.sampled());
         shop.bean(CrewBook.class).useHours(ALWAYS);
+        ines = Visitor.signedIn(shop.port(), "ines");
         desk = Visitor.signedIn(shop.port(), "desk");
         hands = new HandsOfTests(shop);
     }
@@ -121,19 +125,12 @@ class PromisesTest {
                 agreed().promises(List.of(head.visit().id()))
                         .get(head.visit().id())
                         .size());
-        assertEquals(
-                near,
-                posted().of(head.tag()).isEmpty()
-                        ? null
-                        : agreed().promised(List.of(head.visit().id()))
-                                .get(head.visit().id()));
+        assertEquals(Optional.of(near), again(head).visit().promised());
         String page = desk.post(ready(head) + "/promise", "id", id(), "day", far.toString())
                 .body();
         assertTrue(page.contains("put off"), page);
         assertTrue(page.contains("told to the mate"), page);
-        assertEquals(
-                far,
-                agreed().promised(List.of(head.visit().id())).get(head.visit().id()));
+        assertEquals(Optional.of(far), again(head).visit().promised());
     }
 
     @Test
@@ -176,6 +173,30 @@ class PromisesTest {
         String calls = desk.get("/calls").body();
         assertTrue(calls.contains(">" + head.tag() + "<"), calls);
         assertTrue(calls.contains("said for"), calls);
+    }
+
+    /** Said where the order is written, and on the bench beside the day. */
+    @Test
+    void aPromiseThatFallsBeforeAnOrderedPartIsFlaggedOnThePartsList() {
+        PartFile head = hands.book(Material.CAST_IRON);
+        String list = "/parts/" + head.tag() + "/parts-list";
+        desk.post(
+                ready(head) + "/promise", "id", id(), "day", today().plusDays(6).toString());
+        String[] rings = {
+            "id", id(), "code", "", "quantity", "4", "words", "rings", "operation", "INSERT", "promised", ""
+        };
+        rings[11] = today().plusDays(3).toString();
+        ines.key(list + "/order", rings);
+        assertFalse(ines.get(list).body().contains("and waits for this until"), "they come in time");
+        rings[1] = id();
+        rings[11] = today().plusDays(9).toString();
+        ines.key(list + "/order", rings);
+        assertTrue(
+                ines.get(list).body().contains("and waits for this until"),
+                ines.get(list).body());
+        String bench = ines.get("/?customer=" + URLEncoder.encode(head.customer(), StandardCharsets.UTF_8))
+                .body();
+        assertTrue(bench.contains("promised</span>"), bench);
     }
 
     @Test
