@@ -5,6 +5,7 @@ import homalon.core.route.Operation;
 import homalon.core.route.Route;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
@@ -18,6 +19,7 @@ import java.util.function.Function;
  * @param weight how much its being late counts, 1 at the least
  * @param waits until when
  * @param inHand who is at it now
+ * @param pins what was said of its works, by what {@link RouteWorks} calls each within its casting
  */
 public record AtTheBench(
         String tag,
@@ -28,7 +30,8 @@ public record AtTheBench(
         Optional<LocalDate> wanted,
         int weight,
         Waits waits,
-        Optional<InHand> inHand) {
+        Optional<InHand> inHand,
+        Map<String, Pin> pins) {
     /**
      * What it cannot go on without.
      *
@@ -50,4 +53,21 @@ public record AtTheBench(
 
     /** An operation that somebody is at. */
     public record InHand(Operation operation, String person, Instant since) {}
+
+    public AtTheBench {
+        pins = Map.copyOf(pins);
+    }
+
+    /** The same, asked for by another day, and counting so much where it is late. */
+    AtTheBench wanted(LocalDate day, int counts) {
+        return new AtTheBench(tag, metal, route, size, promised, Optional.of(day), counts, waits, inHand, pins);
+    }
+
+    /** The same, without the parts that it waits for until then. */
+    AtTheBench withoutPartsUntil(Instant then) {
+        Map<Operation, Instant> some = new HashMap<>(waits.some());
+        some.replaceAll((o, at) -> at.isAfter(then) ? at : then);
+        return new AtTheBench(
+                tag, metal, route, size, promised, wanted, weight, new Waits(waits.all(), some), inHand, pins);
+    }
 }

@@ -164,7 +164,7 @@ public record DayPlan(
      */
     public Posted posted(int beyond) {
         Map<String, Integer> slack = Slack.of(bench, timetable);
-        Map<String, Why.Link> why = Why.first(bench, timetable);
+        Map<String, Why.Link> why = Why.first(bench.with(placed(bench, left, unpinned)), timetable);
         return new Posted(
                 told().stream()
                         .map(t -> new Posted.Line(
@@ -178,7 +178,34 @@ public record DayPlan(
                 moved(),
                 beyond,
                 Map.of(),
-                gap());
+                gap(),
+                List.of());
+    }
+
+    /**
+     * The pins that it does not keep.
+     *
+     * @param castings that it was made for, as crew
+     */
+    public List<Unkept> unkept(List<AtTheBench> castings, ShopCrew crew) {
+        Crew who = crew.crew();
+        List<Unkept> all = new ArrayList<>();
+        for (AtTheBench casting : castings) {
+            if (!casting.pins().isEmpty()) {
+                RouteWorks own = RouteWorks.of(casting, who, bench.time());
+                all.addAll(own.unkept());
+                own.works().stream()
+                        .filter(w -> unpinned.contains(w.id()))
+                        .flatMap(w -> taken(w, casting).stream())
+                        .forEach(all::add);
+            }
+        }
+        return all;
+    }
+
+    private Optional<Unkept> taken(Work work, AtTheBench casting) {
+        return Optional.ofNullable(casting.pins().get(RouteWorks.within(work.id())))
+                .map(p -> new Unkept(Unkept.Kind.TAKEN, work.id(), p, new InTheWay(bench, timetable, work).link()));
     }
 
     private Posted.Gap gap() {

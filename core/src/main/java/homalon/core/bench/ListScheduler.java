@@ -217,7 +217,8 @@ public final class ListScheduler {
             for (int work : pins) {
                 int at = bench.work(work).at().orElseThrow();
                 Optional<Place> place = passage.first(work, at, bench.stations(work), bench.people(work))
-                        .filter(p -> p.starts() == at);
+                        .filter(p ->
+                                p.starts() == at && at >= bench.work(p.work()).earliest());
                 if (place.isPresent()) {
                     passage.pin(place.get());
                     next.get(work).forEach(n -> waits[n]--);

@@ -1,7 +1,9 @@
 package homalon.core.bench;
 
 import homalon.core.words.Message;
+import java.time.Instant;
 import java.util.Arrays;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 
 /** What a plan has to say. */
@@ -38,6 +40,23 @@ public final class PlanWords {
             case NO_STATION -> Message.of(code, work, station(hindrance.other(), names));
             case PAST_THE_END -> Message.of(code, work, DayPlan.DAYS);
             case NOBODY, TOO_LONG, CIRCLE, AFTER_ANOTHER -> Message.of(code, work);
+        };
+    }
+
+    /**
+     * Why a pin is not kept, and what to do about it.
+     *
+     * @param moments how a moment is written
+     */
+    public static Message unkept(Unkept unkept, UnaryOperator<String> names, Function<Instant, String> moments) {
+        String code = unkept.kind().words().code();
+        Message work = work(unkept.work());
+        Pin pin = unkept.pin();
+        return switch (unkept.kind()) {
+            case TAKEN -> Message.of(code, work, pin.at().map(moments).orElse(""), why(unkept.why(), names));
+            case PASSED -> Message.of(code, work, pin.at().map(moments).orElse(""));
+            case STATION -> Message.of(code, work, names.apply(pin.station().orElse("")));
+            case PERSON -> Message.of(code, work, names.apply(pin.person().orElse("")));
         };
     }
 

@@ -27,6 +27,7 @@ import java.util.stream.Stream;
  * @param beyond castings that are not planned yet, since others are due before them and a plan holds so many at the most
  * @param ready when each casting can be ready; without those for which it was not looked at
  * @param gap how near it is to the best there can be
+ * @param unkept pins that it does not keep
  */
 public record Posted(
         List<Line> lines,
@@ -36,12 +37,13 @@ public record Posted(
         List<Move> moved,
         int beyond,
         Map<String, Ready> ready,
-        Gap gap) {
+        Gap gap,
+        List<Unkept> unkept) {
     /** On which no promise hangs. */
     public static final int FREE = -1;
 
     public static final Posted NOTHING =
-            new Posted(List.of(), List.of(), List.of(), Map.of(), List.of(), 0, Map.of(), Gap.NONE);
+            new Posted(List.of(), List.of(), List.of(), Map.of(), List.of(), 0, Map.of(), Gap.NONE, List.of());
 
     /**
      * A work of it.
@@ -73,7 +75,7 @@ public record Posted(
                 .filter(c -> c.at().isAfter(now.minus(TOLD_FOR)) && known.add(c.work()))
                 .limit(MOST_MOVES)
                 .toList();
-        return new Posted(lines, stands, left, late, all, beyond, ready, gap);
+        return new Posted(lines, stands, left, late, all, beyond, ready, gap, unkept);
     }
 
     /**
@@ -89,7 +91,12 @@ public record Posted(
 
     /** The same, with when each can be ready. */
     public Posted withReady(Map<String, Ready> all) {
-        return new Posted(lines, stands, left, late, moved, beyond, all, gap);
+        return new Posted(lines, stands, left, late, moved, beyond, all, gap, unkept);
+    }
+
+    /** The same, with the pins that it does not keep. */
+    public Posted withUnkept(List<Unkept> all) {
+        return new Posted(lines, stands, left, late, moved, beyond, ready, gap, all);
     }
 
     /**
@@ -125,7 +132,8 @@ public record Posted(
                 moved,
                 beyond,
                 ready,
-                new Gap(gap.late(), gap.lateAtLeast(), gap.setUp(), gap.setUpAtLeast(), true));
+                new Gap(gap.late(), gap.lateAtLeast(), gap.setUp(), gap.setUpAtLeast(), true),
+                unkept);
     }
 
     /** Castings for which a station is set up once: the same work of each, one after the other, the first first; two at the least. */
@@ -171,6 +179,7 @@ public record Posted(
         // A plan that was kept before it was looked at has none.
         ready = ready == null ? Map.of() : Map.copyOf(ready);
         gap = gap == null ? Gap.NONE : gap;
+        unkept = unkept == null ? List.of() : List.copyOf(unkept);
     }
 
     public List<Told> told() {

@@ -11,7 +11,6 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.OptionalInt;
 
 /**
@@ -19,14 +18,16 @@ import java.util.OptionalInt;
  *
  * @param works one for each open step
  * @param orders between them
+ * @param unkept what was said of them and cannot be done with them
  */
-public record RouteWorks(List<Work> works, List<Order> orders) {
+public record RouteWorks(List<Work> works, List<Order> orders, List<Unkept> unkept) {
     /** Of each piece of what is in hand as much is left at the least, minutes. */
     private static final int LEAST_LEFT = 5;
 
     public RouteWorks {
         works = List.copyOf(works);
         orders = List.copyOf(orders);
+        unkept = List.copyOf(unkept);
     }
 
     /**
@@ -35,6 +36,7 @@ public record RouteWorks(List<Work> works, List<Order> orders) {
      */
     public static RouteWorks of(AtTheBench casting, Crew crew, OpenTime time) {
         List<Work> works = new ArrayList<>();
+        List<Unkept> unkept = new ArrayList<>();
         Map<Integer, String> open = new HashMap<>();
         Map<Operation, Integer> count = new EnumMap<>(Operation.class);
         for (Route.Step step : casting.route().openSteps()) {
@@ -42,7 +44,8 @@ public record RouteWorks(List<Work> works, List<Order> orders) {
             String id = id(casting.tag(), step.operation(), no);
             open.put(step.id(), id);
             Work work = work(casting, step.operation(), id, crew, time);
-            works.add(no == 1 ? inHand(casting, step.operation(), work, time) : work);
+            boolean held = no == 1 && inHand(casting, step.operation(), work);
+            works.add(held ? inHand(casting, work, time) : said(casting, within(id), work, time, unkept));
         }
         List<Order> orders = new ArrayList<>();
         for (Route.Before edge : casting.route().edges()) {
@@ -52,7 +55,7 @@ public record RouteWorks(List<Work> works, List<Order> orders) {
                 orders.add(new Order(before, after, edge.strength() == Strength.MUST));
             }
         }
-        return new RouteWorks(works, orders);
+        return new RouteWorks(works, orders, unkept);
     }
 
     /** By what is done and not by its place in the route, which moves as the route grows. */
@@ -63,6 +66,11 @@ public record RouteWorks(List<Work> works, List<Order> orders) {
     /** Of which casting a work is. */
     public static String casting(String work) {
         return work.substring(0, work.indexOf('/'));
+    }
+
+    /** What a work is called within its casting. */
+    public static String within(String work) {
+        return work.substring(work.indexOf('/') + 1);
     }
 
     /** What is done in a work. */
@@ -93,20 +101,31 @@ public record RouteWorks(List<Work> works, List<Order> orders) {
                 OptionalInt.empty());
     }
 
-    /** It stays with whoever is at it, set up as it is, for as long as is left of it; a desk that writes about it is at nothing. */
-    private static Work inHand(AtTheBench casting, Operation operation, Work work, OpenTime time) {
-        Optional<AtTheBench.InHand> hand = casting.inHand().filter(h -> h.operation() == operation);
-        if (hand.isEmpty() || !work.people().contains(hand.get().person())) {
-            return work;
-        }
-        int gone = (int) Duration.between(hand.get().since(), time.from()).toMinutes();
+    /** As it was pinned, as far as it can be. */
+    private static Work said(AtTheBench casting, String within, Work work, OpenTime time, List<Unkept> unkept) {
+        Pin pin = casting.pins().getOrDefault(within, Pin.NONE);
+        pin.against(work, time).ifPresent(k -> unkept.add(Unkept.of(k, work.id(), pin)));
+        return pin.on(work, time);
+    }
+
+    /** A desk that writes about it is at nothing. */
+    private static boolean inHand(AtTheBench casting, Operation operation, Work work) {
+        return casting.inHand()
+                .filter(h -> h.operation() == operation && work.people().contains(h.person()))
+                .isPresent();
+    }
+
+    /** It stays with whoever is at it, set up as it is, for as long as is left of it. */
+    private static Work inHand(AtTheBench casting, Work work, OpenTime time) {
+        AtTheBench.InHand hand = casting.inHand().orElseThrow();
+        int gone = (int) Duration.between(hand.since(), time.from()).toMinutes();
         return new Work(
                 work.id(),
                 work.casting(),
                 work.ways().stream()
                         .map(w -> new Way(w.station(), left(w.pieces(), Math.max(0, gone))))
                         .toList(),
-                List.of(hand.get().person()),
+                List.of(hand.person()),
                 "",
                 0,
                 OptionalInt.of(0));

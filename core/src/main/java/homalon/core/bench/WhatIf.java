@@ -13,14 +13,16 @@ import java.util.Optional;
  * @param down a station that cannot be used from now on
  * @param away somebody who is not there from today on
  * @param rush a casting that is wanted today before all others
+ * @param later a casting whose parts that are ordered do not come before the end of that day
  * @param until the last day of what is tried
  */
-public record WhatIf(Optional<String> down, Optional<String> away, Optional<String> rush, LocalDate until) {
+public record WhatIf(
+        Optional<String> down, Optional<String> away, Optional<String> rush, Optional<String> later, LocalDate until) {
     /** As much as all that is wanted in a usual shop. */
     private static final int BEFORE_ALL = 100;
 
     public boolean nothing() {
-        return down.isEmpty() && away.isEmpty() && rush.isEmpty();
+        return down.isEmpty() && away.isEmpty() && rush.isEmpty() && later.isEmpty();
     }
 
     /** @param again when what is tried is over */
@@ -47,20 +49,11 @@ public record WhatIf(Optional<String> down, Optional<String> away, Optional<Stri
         return new ShopCrew.Hand(hand.id(), hand.week(), off, hand.skills());
     }
 
-    public List<AtTheBench> castings(List<AtTheBench> of, LocalDate today) {
+    /** @param again when what is tried is over */
+    public List<AtTheBench> castings(List<AtTheBench> of, LocalDate today, Instant again) {
         return of.stream()
-                .map(c -> rush.filter(c.tag()::equals).isPresent()
-                        ? new AtTheBench(
-                                c.tag(),
-                                c.metal(),
-                                c.route(),
-                                c.size(),
-                                c.promised(),
-                                Optional.of(today),
-                                BEFORE_ALL,
-                                c.waits(),
-                                c.inHand())
-                        : c)
+                .map(c -> rush.filter(c.tag()::equals).isPresent() ? c.wanted(today, BEFORE_ALL) : c)
+                .map(c -> later.filter(c.tag()::equals).isPresent() ? c.withoutPartsUntil(again) : c)
                 .toList();
     }
 }

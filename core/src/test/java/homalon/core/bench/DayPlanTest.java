@@ -61,7 +61,8 @@ class DayPlanTest {
                 Optional.empty(),
                 1,
                 waits,
-                Optional.empty());
+                Optional.empty(),
+                Map.of());
     }
 
     private static AtTheBench casting(int no) {
@@ -139,7 +140,8 @@ class DayPlanTest {
                 Optional.empty(),
                 1,
                 AtTheBench.Waits.FOR_NOTHING,
-                Optional.empty());
+                Optional.empty(),
+                Map.of());
         assertTrue(begins(plan(two(), List.of(measured), List.of()), "T-1/CUT").isBefore(mended));
         Instant cut = begins(plan(broken, List.of(measured), List.of()), "T-1/CUT");
         assertTrue(!cut.isBefore(mended), cut::toString);
@@ -212,7 +214,8 @@ class DayPlanTest {
                 IntStream.rangeClosed(1, 8).mapToObj(DayPlanTest::casting).toList();
         DayPlan first = plan(two(), castings, List.of());
         assertEquals(List.of(), first.posted(0).moved(), "nobody was told anything before");
-        WhatIf away = new WhatIf(Optional.empty(), Optional.of("Ines"), Optional.empty(), LocalDate.of(2026, 3, 10));
+        WhatIf away = new WhatIf(
+                Optional.empty(), Optional.of("Ines"), Optional.empty(), Optional.empty(), LocalDate.of(2026, 3, 10));
         LocalDate today = LocalDate.of(2026, 3, 10);
         Instant tomorrow = today.plusDays(1).atStartOfDay(OSLO).toInstant();
         DayPlan then = plan(away.crew(two(), today, NOW, tomorrow), castings, first.told());
@@ -228,7 +231,8 @@ class DayPlanTest {
         assertTrue(then.timetable().placed().stream()
                 .filter(p -> p.person().equals("Ines"))
                 .allMatch(p -> !begins(then, p.work()).isBefore(tomorrow)));
-        Posted next = new Posted(List.of(), List.of(), List.of(), Map.of(), List.of(), 0, Map.of(), Posted.Gap.NONE);
+        Posted next = new Posted(
+                List.of(), List.of(), List.of(), Map.of(), List.of(), 0, Map.of(), Posted.Gap.NONE, List.of());
         assertEquals(
                 moved.subList(0, Math.min(12, moved.size())),
                 next.after(moved, NOW.plus(Duration.ofHours(3))).moved());
@@ -240,14 +244,14 @@ class DayPlanTest {
         LocalDate today = LocalDate.of(2026, 3, 10);
         List<AtTheBench> castings =
                 IntStream.rangeClosed(1, 8).mapToObj(DayPlanTest::casting).toList();
-        WhatIf rush = new WhatIf(Optional.empty(), Optional.empty(), Optional.of("T-8"), today);
+        WhatIf rush = new WhatIf(Optional.empty(), Optional.empty(), Optional.of("T-8"), Optional.empty(), today);
         Instant before = plan(two(), castings, List.of())
                 .posted(0)
                 .line("T-8/HAND_OVER")
                 .orElseThrow()
                 .told()
                 .to();
-        Instant now = plan(two(), rush.castings(castings, today), List.of())
+        Instant now = plan(two(), rush.castings(castings, today, NOW), List.of())
                 .posted(0)
                 .line("T-8/HAND_OVER")
                 .orElseThrow()
@@ -261,10 +265,11 @@ class DayPlanTest {
     void aStationThatIsTriedWithoutIsNotUsedUntilThen() {
         LocalDate today = LocalDate.of(2026, 3, 10);
         Instant again = today.plusDays(2).atStartOfDay(OSLO).toInstant();
-        WhatIf down = new WhatIf(Optional.of("TANK"), Optional.empty(), Optional.empty(), today.plusDays(1));
+        WhatIf down = new WhatIf(
+                Optional.of("TANK"), Optional.empty(), Optional.empty(), Optional.empty(), today.plusDays(1));
         DayPlan plan = plan(down.crew(two(), today, NOW, again), List.of(casting(1)), List.of());
         assertTrue(!begins(plan, "T-1/CLEAN").isBefore(again));
-        assertTrue(new WhatIf(Optional.empty(), Optional.empty(), Optional.empty(), today).nothing());
+        assertTrue(new WhatIf(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), today).nothing());
     }
 
     @Test
@@ -500,7 +505,8 @@ class DayPlanTest {
                 List.of(),
                 0,
                 Map.of(),
-                Posted.Gap.NONE);
+                Posted.Gap.NONE,
+                List.of());
         assertEquals(List.of(List.of("A", "B"), List.of("C", "D", "E")), posted.inARow(Operation.CUT));
         assertEquals(List.of(), posted.inARow(Operation.PROOF));
     }

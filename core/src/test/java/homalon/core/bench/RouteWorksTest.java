@@ -48,7 +48,8 @@ class RouteWorksTest {
                 Optional.empty(),
                 1,
                 new AtTheBench.Waits(Optional.of(CheckerTest.TIME.beginsAt(30)), Map.of()),
-                inHand);
+                inHand,
+                Map.of());
     }
 
     private static Bench bench(RouteWorks of, Crew crew) {

@@ -18,6 +18,9 @@ public final class SteelRule {
     /** Of a letter of a block's words, about. */
     private static final double LETTER = 6.6;
 
+    /** Radius of a pin's head. */
+    private static final double PIN = 3;
+
     private static final double HATCH = 6;
     private static final int QUARTER = 15;
     private static final int HALF = 30;
@@ -55,6 +58,7 @@ public final class SteelRule {
      * @param title what it says to whoever points at it or has it read out
      * @param href where it leads; empty for nowhere
      * @param marked stands out: now in hand, or of the casting that is looked at
+     * @param pinned stays there: it is drawn with the head of a pin
      */
     public record Block(
             Kind kind,
@@ -65,7 +69,8 @@ public final class SteelRule {
             String words,
             String title,
             String href,
-            boolean marked) {}
+            boolean marked,
+            boolean pinned) {}
 
     /** @param rows one at the least */
     public record Lane(String name, int rows, List<Block> blocks) {}
@@ -164,6 +169,9 @@ public final class SteelRule {
             svg.rect("body", left, y, width, TALL);
             String both = block.tag() + " " + block.words();
             String words = fits(both, width) ? both : fits(block.tag(), width) ? block.tag() : "";
+            if (block.pinned()) {
+                svg.circle("pin", left + width - PIN - 2, y + PIN + 2, PIN);
+            }
             if (!words.isEmpty()) {
                 svg.words("on-piece", left + 4, y + TALL * 0.66, Anchor.START, words);
             }

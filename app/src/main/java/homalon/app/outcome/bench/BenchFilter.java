@@ -5,7 +5,7 @@ import homalon.app.casting.part.PartHead;
 import homalon.app.casting.part.StepSource;
 import homalon.app.foundation.web.Blanks;
 import homalon.app.foundation.web.Shell;
-import homalon.app.outcome.day.DayPlans;
+import homalon.app.outcome.plan.DayPlans;
 import homalon.app.shop.crew.CrewBook;
 import homalon.core.bench.DayPlan;
 import homalon.core.bench.Posted;

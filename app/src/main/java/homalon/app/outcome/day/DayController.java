@@ -4,6 +4,7 @@ import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.web.NotHereException;
 import homalon.app.foundation.web.Page;
 import homalon.app.foundation.words.Words;
+import homalon.app.outcome.plan.DayPlans;
 import homalon.app.shop.crew.CrewBook;
 import homalon.core.bench.PlanWords;
 import homalon.core.bench.Posted;

@@ -2,6 +2,7 @@ package homalon.app.outcome.day;
 
 import homalon.app.foundation.web.Page;
 import homalon.app.foundation.words.Words;
+import homalon.app.outcome.plan.DayPlans;
 import homalon.app.shop.crew.CrewBook;
 import homalon.core.bench.PlanWords;
 import java.time.Instant;
@@ -35,6 +36,9 @@ class DayHead {
             stands.add(Words.of(PlanWords.beyond(plan.posted().beyond())));
         }
         plan.posted().stands().forEach(h -> stands.add(Words.of(PlanWords.stands(h, names))));
+        plan.posted()
+                .unkept()
+                .forEach(u -> stands.add(Words.of(PlanWords.unkept(u, names, at -> DayWords.moment(at, page)))));
         plan.posted().left().forEach(w -> stands.add(Words.of(PlanWords.left(w))));
         page.show("stands", stands.subList(0, Math.min(AT_MOST, stands.size())));
         page.show("standsMore", Math.max(0, stands.size() - AT_MOST));

@@ -9,6 +9,7 @@ import homalon.core.bench.PlanWords;
 import homalon.core.bench.Posted;
 import homalon.core.bench.RouteWorks;
 import homalon.core.bench.ShopCrew;
+import homalon.core.bench.Why;
 import homalon.core.hours.OpenTime;
 import homalon.core.hours.Stretch;
 import java.net.URLEncoder;
@@ -25,6 +26,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
@@ -48,7 +51,7 @@ class DayRule {
         ShopCrew crew = crews.crew();
         ZoneId zone = ZoneId.systemDefault();
         OpenTime time = time(crew, now, days, zone);
-        Laid laid = new Laid(posted, time, zone, work.map(RouteWorks::casting), people, days);
+        Laid laid = new Laid(posted, time, zone, work.map(RouteWorks::casting), people, days, pinned(posted));
         List<SteelRule.Lane> lanes = new ArrayList<>();
         if (people) {
             crews.workers().stream()
@@ -86,8 +89,22 @@ class DayRule {
         return all;
     }
 
+    private static Set<String> pinned(Posted posted) {
+        return posted.lines().stream()
+                .filter(l -> l.why().holds() == Why.Holds.PINNED)
+                .map(l -> l.told().work())
+                .collect(Collectors.toSet());
+    }
+
     /** The plan on one stretch of time. */
-    private record Laid(Posted posted, OpenTime time, ZoneId zone, Optional<String> casting, boolean people, int days) {
+    private record Laid(
+            Posted posted,
+            OpenTime time,
+            ZoneId zone,
+            Optional<String> casting,
+            boolean people,
+            int days,
+            Set<String> pinned) {
         SteelRule.Lane station(ShopCrew.Post post) {
             List<Told> here = posted.told().stream()
                     .filter(t -> t.station().equals(post.id()))
@@ -110,6 +127,7 @@ class DayRule {
                             "",
                             post.name() + " cannot be used",
                             "",
+                            false,
                             false))
                     .toList();
         }
@@ -185,7 +203,8 @@ class DayRule {
         }
 
         private SteelRule.Block block(SteelRule.Kind kind, Told told, int from, int to, int row, String more) {
-            String words = Words.of(PlanWords.work(told.work()));
+            String words =
+                    Words.of(PlanWords.work(told.work())) + (pinned.contains(told.work()) ? ", in hand or pinned" : "");
             String tag = RouteWorks.casting(told.work());
             return new SteelRule.Block(
                     kind,
@@ -200,8 +219,9 @@ class DayRule {
                     kind == SteelRule.Kind.HELD
                             ? ""
                             : "/day/rule?by=" + (people ? "people" : "stations") + "&days=" + days + "&work="
-                                    + URLEncoder.encode(told.work(), StandardCharsets.UTF_8),
-                    casting.filter(tag::equals).isPresent());
+                                    + URLEncoder.encode(told.work(), StandardCharsets.UTF_8) + "#chosen",
+                    casting.filter(tag::equals).isPresent(),
+                    pinned.contains(told.work()));
         }
 
         SteelRule.Lane person(String id, String name) {

@@ -4,6 +4,7 @@ import homalon.app.casting.part.InTheShop;
 import homalon.app.foundation.opened.ToVisitors;
 import homalon.app.foundation.web.Page;
 import homalon.app.foundation.words.Words;
+import homalon.app.outcome.plan.DayPlans;
 import homalon.app.shop.crew.CrewBook;
 import homalon.core.bench.Posted;
 import homalon.core.bench.RouteWorks;

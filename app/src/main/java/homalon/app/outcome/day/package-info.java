@@ -1,4 +1,4 @@
-/** The bench day: what is done when, by whom, on what; planned anew by itself when something changes (ADR 52, 53). */
+/** The bench day as people see it: one person's list, the rule with its pins, the wall. */
 @ApplicationModule
 package homalon.app.outcome.day;
 

@@ -6,7 +6,7 @@ import biweekly.component.VEvent;
 import biweekly.property.Uid;
 import homalon.app.casting.part.InTheShop;
 import homalon.app.foundation.words.Words;
-import homalon.app.outcome.day.DayPlans;
+import homalon.app.outcome.plan.DayPlans;
 import homalon.core.bench.DayPlan;
 import homalon.core.bench.PlanWords;
 import homalon.core.bench.Posted;

@@ -7,7 +7,7 @@ import homalon.app.casting.part.InTheShop;
 import homalon.app.casting.part.Parts;
 import homalon.app.foundation.web.Shell;
 import homalon.app.foundation.words.Words;
-import homalon.app.outcome.day.Awaits;
+import homalon.app.outcome.plan.Awaits;
 import homalon.core.bench.Awaited;
 import homalon.core.bench.Posted;
 import homalon.core.bench.PromiseCheck;

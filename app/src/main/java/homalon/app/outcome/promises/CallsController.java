@@ -2,7 +2,7 @@ package homalon.app.outcome.promises;
 
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.web.Page;
-import homalon.app.outcome.day.DayPlans;
+import homalon.app.outcome.plan.DayPlans;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;

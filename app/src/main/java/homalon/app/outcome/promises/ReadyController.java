@@ -4,7 +4,7 @@ import homalon.app.casting.agreed.AgreedBook;
 import homalon.app.casting.part.PartPage;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.words.Words;
-import homalon.app.outcome.day.DayPlans;
+import homalon.app.outcome.plan.DayPlans;
 import homalon.core.input.RefusedInputException;
 import homalon.core.visit.Owed;
 import java.time.LocalDate;

@@ -8,47 +8,36 @@ import homalon.app.foundation.people.People;
 import homalon.app.foundation.security.PinSignIn;
 import homalon.app.shop.crew.CrewBook;
 import homalon.app.testing.HandsOfTests;
-import homalon.app.testing.OwnDatabase;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
 import homalon.core.bench.Posted;
 import homalon.core.bench.RouteWorks;
 import homalon.core.bench.ShopCrew;
 import homalon.core.bench.StationKind;
-import homalon.core.hours.Stretch;
-import homalon.core.hours.WeekHours;
 import homalon.core.visit.PartFile;
 import java.net.http.HttpResponse;
-import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.util.Arrays;
-import java.util.List;
-import java.util.UUID;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /** The day elsewhere than on its own page: on the wall, on paper, in a calendar, and as what the bench shows. */
 class DayElsewhereTest {
-    private static final WeekHours ALWAYS = new WeekHours(Arrays.stream(DayOfWeek.values())
-            .collect(Collectors.toMap(Function.identity(), d -> List.of(new Stretch(0, 24 * 60)))));
-
+    private static AroundTheClock open;
     private static RunningShop.Shop shop;
     private static Visitor ines;
     private static Visitor marit;
     private static HandsOfTests hands;
 
     @BeforeAll
-    static void open() {
-        shop = RunningShop.sample(OwnDatabase.sampled());
-        shop.bean(CrewBook.class).useHours(ALWAYS);
-        ines = Visitor.signedIn(shop.port(), "ines");
-        marit = Visitor.signedIn(shop.port(), "marit");
-        hands = new HandsOfTests(shop);
+    static void opens() {
+        open = AroundTheClock.open();
+        shop = open.shop();
+        ines = open.ines();
+        marit = open.marit();
+        hands = open.hands();
     }
 
     @AfterAll
@@ -57,23 +46,14 @@ class DayElsewhereTest {
     }
 
     private static Posted plan() {
-        shop.bean(DayPlans.class).look();
-        return shop.bean(DayPlans.class).now().posted();
-    }
-
-    private static Posted.Line line(Posted plan, String work) {
-        return plan.line(work).orElseThrow(() -> new AssertionError(work + " of " + plan.told()));
-    }
-
-    private static String id() {
-        return UUID.randomUUID().toString();
+        return open.plan();
     }
 
     /** Read without signing in, so nothing of customers stands there; and only where an owner enabled the device. */
     @Test
     void theWallIsReadOnAnEnabledDeviceAloneAndNamesNoCustomer() {
         PartFile head = hands.bookFor("Reedmouth Dredging");
-        ines.key("/parts/" + head.tag() + "/clean", "id", id(), "method", "SOLVENT", "what", "SOLVENT");
+        ines.key("/parts/" + head.tag() + "/clean", "id", AroundTheClock.id(), "method", "SOLVENT", "what", "SOLVENT");
         plan();
         Visitor nobody = new Visitor(shop.port());
         assertEquals(302, nobody.get("/wall").statusCode());
@@ -108,7 +88,11 @@ class DayElsewhereTest {
     void theBenchShowsOnlyWhatIsChosen() {
         PartFile head = hands.bookFor("Reedmouth Dredging");
         Posted plan = plan();
-        String who = line(plan, head.tag() + "/CLEAN").told().parts().get(0).person();
+        String who = AroundTheClock.line(plan, head.tag() + "/CLEAN")
+                .told()
+                .parts()
+                .get(0)
+                .person();
         String own = ines.get("/?customer=reedmouth&step=CLEAN&person=" + who).body();
         assertTrue(own.contains("/parts/" + head.tag() + "/clean"), own);
         assertFalse(own.contains("class=\"tag\">T-0412<"), "that is the ferry's");
@@ -134,7 +118,7 @@ class DayElsewhereTest {
     @Test
     void aCalendarReadsTheDayUnderAnAddressThatCanBeTakenBack() {
         PartFile head = hands.bookFor("Reedmouth Dredging");
-        ines.key("/parts/" + head.tag() + "/clean", "id", id(), "method", "SOLVENT", "what", "SOLVENT");
+        ines.key("/parts/" + head.tag() + "/clean", "id", AroundTheClock.id(), "method", "SOLVENT", "what", "SOLVENT");
         plan();
         ines.get("/day/feeds");
         String made = ines.post("/day/feeds", "of", "day").body();

@@ -7,29 +7,25 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import homalon.app.outcome.plan.DayPlans;
 import homalon.app.shop.crew.CrewBook;
 import homalon.app.testing.Browser;
 import homalon.app.testing.HandsOfTests;
-import homalon.app.testing.OwnDatabase;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
 import homalon.core.bench.DayPlan;
 import homalon.core.bench.Hindrance;
 import homalon.core.bench.Posted;
-import homalon.core.bench.ShopCrew;
 import homalon.core.bench.StationKind;
 import homalon.core.hours.Stretch;
 import homalon.core.hours.WeekHours;
 import homalon.core.part.Material;
 import homalon.core.visit.PartFile;
-import java.net.URLEncoder;
 import java.net.http.HttpResponse;
-import java.nio.charset.StandardCharsets;
 import java.time.DayOfWeek;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -51,21 +47,19 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 /** The bench day of the sample shop, open around the clock so that it has one whenever this runs. */
 @ExtendWith(Browser.class)
 class DayTest {
-    private static final WeekHours ALWAYS = new WeekHours(Arrays.stream(DayOfWeek.values())
-            .collect(Collectors.toMap(Function.identity(), d -> List.of(new Stretch(0, 24 * 60)))));
-
+    private static AroundTheClock open;
     private static RunningShop.Shop shop;
     private static Visitor ines;
     private static Visitor marit;
     private static HandsOfTests hands;
 
     @BeforeAll
-    static void open() {
-        shop = RunningShop.sample(OwnDatabase.sampled());
-        shop.bean(CrewBook.class).useHours(ALWAYS);
-        ines = Visitor.signedIn(shop.port(), "ines");
-        marit = Visitor.signedIn(shop.port(), "marit");
-        hands = new HandsOfTests(shop);
+    static void opens() {
+        open = AroundTheClock.open();
+        shop = open.shop();
+        ines = open.ines();
+        marit = open.marit();
+        hands = open.hands();
     }
 
     @AfterAll
@@ -80,16 +74,7 @@ class DayTest {
     }
 
     private static Posted plan() {
-        shop.bean(DayPlans.class).look();
-        return shop.bean(DayPlans.class).now().posted();
-    }
-
-    private static Posted.Line line(Posted plan, String work) {
-        return plan.line(work).orElseThrow(() -> new AssertionError(work + " of " + plan.told()));
-    }
-
-    private static String id() {
-        return UUID.randomUUID().toString();
+        return open.plan();
     }
 
     @Test
@@ -119,11 +104,18 @@ class DayTest {
         plan();
         assertEquals(
                 200,
-                ines.key("/parts/" + head.tag() + "/clean", "id", id(), "method", "SOLVENT", "what", "SOLVENT")
+                ines.key(
+                                "/parts/" + head.tag() + "/clean",
+                                "id",
+                                AroundTheClock.id(),
+                                "method",
+                                "SOLVENT",
+                                "what",
+                                "SOLVENT")
                         .statusCode());
         Posted plan = plan();
         assertTrue(plan.line(head.tag() + "/CLEAN").isEmpty(), "that is done");
-        Posted.Line next = line(plan, head.tag() + "/CRACK_CHECK");
+        Posted.Line next = AroundTheClock.line(plan, head.tag() + "/CRACK_CHECK");
         assertEquals(
                 hands.ines().toString(), next.told().parts().get(0).person(), "whoever cleaned it goes on with it");
         assertTrue(!next.told().from().isAfter(Instant.now()), next::toString);
@@ -131,69 +123,6 @@ class DayTest {
         assertTrue(day.contains("Crack check"), day);
         assertTrue(day.indexOf("class=\"now\"") < day.indexOf("class=\"next\""), day);
         assertTrue(day.indexOf(head.tag()) < day.indexOf("class=\"next\""), "it stands first");
-    }
-
-    @Test
-    void aMachineThatIsDownAtTenIsPlannedWithout() {
-        LocalDateTime until =
-                LocalDateTime.now(ZoneId.systemDefault()).plusHours(30).withNano(0);
-        String surfacer = shop.bean(CrewBook.class).posts().stream()
-                .filter(p -> p.kind() == StationKind.SURFACER)
-                .map(ShopCrew.Post::id)
-                .findFirst()
-                .orElseThrow();
-        HttpResponse<String> said =
-                ines.key("/day/down", "id", id(), "station", surfacer, "to", until.toString(), "why", "belt torn");
-        assertEquals(200, said.statusCode(), said.body());
-        assertTrue(said.body().contains("planned without it"), said.body());
-        assertTrue(said.body().contains("belt torn"), said.body());
-        Instant mended = until.atZone(ZoneId.systemDefault()).toInstant();
-        List<Instant> cuts = plan().told().stream()
-                .filter(t -> t.work().endsWith("/CUT"))
-                .map(t -> t.from())
-                .toList();
-        assertFalse(cuts.isEmpty());
-        assertTrue(cuts.stream().noneMatch(c -> c.isBefore(mended)), () -> cuts + " before " + mended);
-        String down = shop.bean(CrewBook.class).down().get(0).id().toString();
-        assertEquals(200, ines.key("/day/up", "down", down).statusCode());
-        assertTrue(plan().told().stream()
-                .filter(t -> t.work().endsWith("/CUT"))
-                .anyMatch(t -> t.from().isBefore(mended)));
-    }
-
-    @Test
-    void whatIsOnlyTriedIsNotKept() {
-        String surfacer = shop.bean(CrewBook.class).posts().stream()
-                .filter(p -> p.kind() == StationKind.SURFACER)
-                .map(ShopCrew.Post::id)
-                .findFirst()
-                .orElseThrow();
-        Posted before = plan();
-        String until = LocalDate.now(ZoneId.systemDefault()).plusDays(2).toString();
-        String tried =
-                ines.get("/day/rule?down=" + surfacer + "&until=" + until).body();
-        assertTrue(tried.contains("Only tried"), tried);
-        assertTrue(tried.contains("cut the face: from "), tried);
-        assertFalse(shop.bean(DayPlans.class).look(), "nothing was written");
-        assertEquals(before, shop.bean(DayPlans.class).now().posted());
-        assertFalse(ines.get("/day/rule").body().contains("Only tried"));
-        for (String odd : List.of("until=x&rush=T-0412", "until=1999-01-01&away=x", "rush=T-9999&down=%F0%9F%98%80")) {
-            assertEquals(200, ines.get("/day/rule?" + odd).statusCode(), odd);
-        }
-    }
-
-    @Test
-    void everyPieceTellsWhyItIsNotEarlier() {
-        Posted plan = plan();
-        assertTrue(plan.lines().size() > 60, plan.lines().size() + " works");
-        for (Posted.Line line : plan.lines().subList(0, 20)) {
-            HttpResponse<String> page =
-                    ines.get("/day/rule?work=" + URLEncoder.encode(line.told().work(), StandardCharsets.UTF_8));
-            assertEquals(200, page.statusCode());
-            assertTrue(page.body().contains("<li>"), line.told().work());
-        }
-        assertEquals(200, ines.get("/day/rule?work=nothing&by=whom&days=99").statusCode());
-        assertEquals(404, ines.get("/day?who=" + UUID.randomUUID()).statusCode());
     }
 
     @Test
@@ -226,21 +155,43 @@ class DayTest {
                         DayOfWeek.MONDAY, List.of(new Stretch(360, 840)),
                         DayOfWeek.SATURDAY, List.of(new Stretch(420, 690))),
                 week.days());
-        shop.bean(CrewBook.class).useHours(ALWAYS);
+        shop.bean(CrewBook.class).useHours(AroundTheClock.ALWAYS);
     }
 
     @Test
     void daysOffStationsAndSetUpsAreRefusedInASentence() {
         LocalDate today = LocalDate.now(ZoneId.systemDefault());
         for (String[] bad : new String[][] {
-            {"/shop/crew/off", "id", id(), "from", today.plusDays(3).toString(), "to", today.toString()},
-            {"/shop/crew/off", "id", id(), "from", today.minusDays(3).toString()},
-            {"/shop/crew/off", "id", id(), "from", today.plusDays(3).toString(), "to", "2999-01-01"},
+            {
+                "/shop/crew/off",
+                "id",
+                AroundTheClock.id(),
+                "from",
+                today.plusDays(3).toString(),
+                "to",
+                today.toString()
+            },
+            {
+                "/shop/crew/off",
+                "id",
+                AroundTheClock.id(),
+                "from",
+                today.minusDays(3).toString()
+            },
+            {
+                "/shop/crew/off",
+                "id",
+                AroundTheClock.id(),
+                "from",
+                today.plusDays(3).toString(),
+                "to",
+                "2999-01-01"
+            },
             {"/shop/crew/stations", "name", " ", "kind", "OVEN", "holds", "1"},
             {"/shop/crew/stations", "name", "Oven 2", "kind", "OVEN", "holds", "0"},
-            {"/shop/crew/stations/retire", "station", id()},
+            {"/shop/crew/stations/retire", "station", AroundTheClock.id()},
             {"/shop/crew/changes", "SURFACER", "-3", "OVEN", "2"},
-            {"/day/down", "id", id(), "station", id()},
+            {"/day/down", "id", AroundTheClock.id(), "station", AroundTheClock.id()},
         }) {
             HttpResponse<String> answer = marit.key(bad[0], Arrays.copyOfRange(bad, 1, bad.length));
             assertEquals(422, answer.statusCode(), bad[0] + " " + answer.body());
@@ -269,7 +220,7 @@ class DayTest {
                 marit.key(
                                 "/shop/crew/off",
                                 "id",
-                                id(),
+                                AroundTheClock.id(),
                                 "from",
                                 today.toString(),
                                 "to",
@@ -291,7 +242,7 @@ class DayTest {
     void aDayIsWorkedFromTheListByKeysAlone(Browser.Window window) {
         List<String> faults = new ArrayList<>();
         PartFile head = hands.book(Material.CAST_IRON);
-        ines.key("/parts/" + head.tag() + "/clean", "id", id(), "method", "SOLVENT", "what", "SOLVENT");
+        ines.key("/parts/" + head.tag() + "/clean", "id", AroundTheClock.id(), "method", "SOLVENT", "what", "SOLVENT");
         plan();
         Page page = window.signedIn(shop, "ines", 1280, 800, faults);
         page.keyboard().press("g");
@@ -300,7 +251,7 @@ class DayTest {
         page.locator(".day-row").first().focus();
         page.keyboard().press("Enter");
         assertThat(page).hasURL(Pattern.compile("/parts/" + head.tag() + "/cracks$"));
-        ines.key("/parts/" + head.tag() + "/cracks/checked", "id", id(), "method", "EYES");
+        ines.key("/parts/" + head.tag() + "/cracks/checked", "id", AroundTheClock.id(), "method", "EYES");
         plan();
         page.locator("h1").first().click();
         page.keyboard().press("g");
@@ -346,19 +297,29 @@ class DayTest {
         PartFile head = hands.book(Material.CAST_IRON);
         String work = head.tag() + "/HAND_OVER";
         Function<Posted, Long> minutes = p -> Duration.between(
-                        line(p, work).told().from(), line(p, work).told().to())
+                        AroundTheClock.line(p, work).told().from(),
+                        AroundTheClock.line(p, work).told().to())
                 .toMinutes();
         assertEquals(5, minutes.apply(plan()));
         String page = ines.get("/day/times").body();
         assertTrue(page.contains("a default"), page);
-        String[] say = {"id", id(), "operation", "HAND_OVER", "cylinders", "4", "minutes", "35"};
+        String[] say = {"id", AroundTheClock.id(), "operation", "HAND_OVER", "cylinders", "4", "minutes", "35"};
         assertTrue(ines.post("/day/times", say).body().contains("said here"));
         assertEquals(35, minutes.apply(plan()));
-        ines.post("/day/times", "id", id(), "operation", "HAND_OVER", "cylinders", "4", "minutes", "0");
+        ines.post("/day/times", "id", AroundTheClock.id(), "operation", "HAND_OVER", "cylinders", "4", "minutes", "0");
         assertEquals(5, minutes.apply(plan()));
         assertEquals(
                 422,
-                ines.post("/day/times", "id", id(), "operation", "CUT", "cylinders", "99", "minutes", "5")
+                ines.post(
+                                "/day/times",
+                                "id",
+                                AroundTheClock.id(),
+                                "operation",
+                                "CUT",
+                                "cylinders",
+                                "99",
+                                "minutes",
+                                "5")
                         .statusCode());
         assertEquals(
                 403,
@@ -371,7 +332,9 @@ class DayTest {
         Visitor desk = Visitor.signedIn(shop.port(), "desk");
         assertEquals(200, desk.get("/day/rule?by=people&days=7").statusCode());
         assertEquals(
-                403, desk.key("/day/down", "id", id(), "station", "SURFACER").statusCode());
+                403,
+                desk.key("/day/down", "id", AroundTheClock.id(), "station", "SURFACER")
+                        .statusCode());
         assertEquals(403, ines.key("/shop/crew/hours", "mon", "1-2").statusCode());
     }
 }

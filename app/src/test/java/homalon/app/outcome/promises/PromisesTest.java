@@ -10,7 +10,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import homalon.app.casting.agreed.AgreedBook;
 import homalon.app.casting.part.Parts;
-import homalon.app.outcome.day.DayPlans;
+import homalon.app.outcome.plan.DayPlans;
 import homalon.app.shop.crew.CrewBook;
 import homalon.app.testing.Browser;
 import homalon.app.testing.HandsOfTests;

@@ -1,4 +1,4 @@
-package homalon.app.outcome.day;
+package homalon.app.outcome.plan;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;

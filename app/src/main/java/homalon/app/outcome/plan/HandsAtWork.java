@@ -1,4 +1,4 @@
-package homalon.app.outcome.day;
+package homalon.app.outcome.plan;
 
 import jakarta.persistence.EntityManager;
 import java.time.Clock;

@@ -1,10 +1,7 @@
-package homalon.app.outcome.day;
+package homalon.app.outcome.plan;
 
 import homalon.app.casting.part.InTheShop;
 import homalon.app.casting.part.StepSource;
-import homalon.app.foundation.settings.ShopSettings;
-import homalon.app.outcome.times.TimesBook;
-import homalon.app.shop.crew.CrewBook;
 import homalon.core.bench.AtTheBench;
 import homalon.core.bench.Awaited;
 import homalon.core.bench.DayPlan;
@@ -12,7 +9,6 @@ import homalon.core.bench.JobSizes;
 import homalon.core.bench.ShopCrew;
 import homalon.core.bench.ShopTimes;
 import homalon.core.hours.WeekHours;
-import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Operation;
 import homalon.core.route.Route;
 import homalon.core.route.Step.Mark;
@@ -32,6 +28,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 
@@ -42,10 +39,9 @@ class DayInputs {
     private final InTheShop shop;
     private final StepSource steps;
     private final Awaits awaits;
-    private final TimesBook times;
-    private final CrewBook crews;
+    private final ShopInputs own;
     private final HandsAtWork hands;
-    private final ShopSettings settings;
+    private final PinBook pins;
 
     /**
      * @param crew of the shop
@@ -58,23 +54,24 @@ class DayInputs {
     Gathered gather(Instant now) {
         LocalDate today = LocalDate.ofInstant(now, ZoneId.systemDefault());
         List<PartFile> parts = shop.firstDue(DayPlan.CASTINGS);
-        LengthWriter writer = new LengthWriter(
-                settings.unit(), false, settings.history().now().paper().days());
-        Map<UUID, VisitSteps.Standing> standing = steps.steps(parts, writer);
+        Map<UUID, VisitSteps.Standing> standing = steps.steps(parts, own.writer());
         Map<UUID, List<Awaited>> waits = awaits.of(parts, today);
         Map<UUID, HandsAtWork.Hand> atWork = hands.now();
-        ShopCrew crew = crews.crew();
-        ShopTimes own = times.now();
+        Map<UUID, List<PinBook.Said>> said =
+                pins.now(parts.stream().map(p -> p.visit().id()).toList());
+        ShopCrew crew = own.crew();
+        ShopTimes times = own.times();
         List<AtTheBench> castings = parts.stream()
                 .map(p -> casting(
                         p,
-                        own,
+                        times,
                         standing.get(p.visit().id()),
                         waits.getOrDefault(p.visit().id(), List.of()),
-                        Optional.ofNullable(atWork.get(p.visit().id()))))
+                        Optional.ofNullable(atWork.get(p.visit().id())),
+                        said.getOrDefault(p.visit().id(), List.of())))
                 .toList();
         int beyond = (int) shop.many() - parts.size();
-        return new Gathered(crew, castings, beyond, mark(crew, own, castings) + "+" + beyond);
+        return new Gathered(crew, castings, beyond, mark(crew, times, castings) + "+" + beyond);
     }
 
     private static AtTheBench casting(
@@ -82,7 +79,8 @@ class DayInputs {
             ShopTimes own,
             VisitSteps.Standing standing,
             List<Awaited> waits,
-            Optional<HandsAtWork.Hand> hand) {
+            Optional<HandsAtWork.Hand> hand,
+            List<PinBook.Said> said) {
         return new AtTheBench(
                 part.tag(),
                 part.material(),
@@ -93,7 +91,8 @@ class DayInputs {
                 1,
                 Awaited.waits(waits.stream().map(w -> w.on(standing.route())).toList(), ZoneId.systemDefault()),
                 hand.flatMap(h -> begun(standing)
-                        .map(o -> new AtTheBench.InHand(o, h.person().toString(), h.since()))));
+                        .map(o -> new AtTheBench.InHand(o, h.person().toString(), h.since()))),
+                said.stream().collect(Collectors.toMap(PinBook.Said::work, PinBook.Said::pin)));
     }
 
     /** What somebody who writes about it is at: what was begun, else what is due first. */
@@ -124,6 +123,7 @@ class DayInputs {
                     .append(casting.wanted());
             all.append(casting.waits().all())
                     .append(new TreeMap<>(casting.waits().some()));
+            all.append(new TreeMap<>(casting.pins()));
             casting.inHand().ifPresent(h -> all.append(h.operation()).append(h.person()));
             casting.route().openSteps().forEach(s -> all.append(s.operation()).append(' '));
             for (Route.Before before : casting.route().edges()) {

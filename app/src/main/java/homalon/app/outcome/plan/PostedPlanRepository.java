@@ -1,4 +1,4 @@
-package homalon.app.outcome.day;
+package homalon.app.outcome.plan;
 
 import java.util.Optional;
 import org.springframework.data.jpa.repository.Modifying;

@@ -1,4 +1,4 @@
-package homalon.app.outcome.day;
+package homalon.app.outcome.plan;
 
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;

@@ -1,4 +1,4 @@
-package homalon.app.outcome.day;
+package homalon.app.outcome.plan;
 
 import homalon.app.casting.agreed.AgreedBook;
 import homalon.app.shop.stock.Orders;

@@ -1,4 +1,4 @@
-package homalon.app.outcome.day;
+package homalon.app.outcome.plan;
 
 import homalon.app.foundation.web.ReadTransaction;
 import homalon.app.foundation.web.WriteTransaction;
@@ -113,7 +113,8 @@ public class DayPlans {
     private void post(DayPlan plan, DayInputs.Gathered all, Optional<Posted> known, Instant now, boolean searched) {
         Posted made = plan.posted(all.beyond())
                 .after(known.map(Posted::moved).orElse(List.of()), now)
-                .withReady(plan.ready(UsualChances.of(plan.bench(), all.castings()), DRAWS));
+                .withReady(plan.ready(UsualChances.of(plan.bench(), all.castings()), DRAWS))
+                .withUnkept(plan.unkept(all.castings(), all.crew()));
         String kept = JsonMapper.shared().writeValueAsString(searched ? made.searched() : made);
         writing.of(() -> {
             PostedPlanRow row = posted.save(new PostedPlanRow(now, all.mark(), kept));
@@ -177,10 +178,11 @@ public class DayPlans {
         DayInputs.Gathered all = reading.of(() -> inputs.gather(now));
         DayInputs.Gathered with = new DayInputs.Gathered(
                 what.crew(all.crew(), today, now, again),
-                what.castings(all.castings(), today),
+                what.castings(all.castings(), today, again),
                 all.beyond(),
                 all.mark());
-        return plan(with, now().posted().told(), now).posted(all.beyond());
+        DayPlan plan = plan(with, now().posted().told(), now);
+        return plan.posted(all.beyond()).withUnkept(plan.unkept(with.castings(), with.crew()));
     }
 
     private static DayPlan plan(DayInputs.Gathered all, List<DayPlan.Told> told, Instant now) {

@@ -1,4 +1,4 @@
-package homalon.app.outcome.day;
+package homalon.app.outcome.plan;
 
 import homalon.core.bench.Budget;
 import homalon.core.bench.Solution;
