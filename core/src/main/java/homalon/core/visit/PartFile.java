@@ -46,6 +46,7 @@ public record PartFile(
      * @param bands where the gasket in hand seals; empty where the usual stands
      * @param due the day that was asked for
      * @param promised the day that its customer was told last
+     * @param with tags of the castings that it goes on, or that go on it: a head and the block of its engine
      * @param releasedNote why it left although something was open; empty when nothing was
      */
     public record Visit(
@@ -59,12 +60,22 @@ public record PartFile(
             Optional<SealingBands> bands,
             Optional<LocalDate> due,
             Optional<LocalDate> promised,
+            List<String> with,
             Optional<Stuck> stuck,
             UUID openedBy,
             Instant openedAt,
             Optional<UUID> releasedBy,
             Optional<Instant> releasedAt,
-            String releasedNote) {}
+            String releasedNote) {
+        public Visit {
+            with = List.copyOf(with);
+        }
+
+        /** The day that it is wanted: what was promised, else what was asked for. */
+        public Optional<LocalDate> day() {
+            return promised.or(() -> due);
+        }
+    }
 
     /** What holds a visit up. */
     public record Stuck(StuckOn on, String why, LocalDate since) {}

@@ -44,6 +44,7 @@ final class Castings {
                         Optional.empty(),
                         Optional.empty(),
                         Optional.empty(),
+                        List.of(),
                         Optional.empty(),
                         new UUID(1, 1),
                         SheetHand.START,

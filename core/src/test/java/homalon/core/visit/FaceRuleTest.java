@@ -113,6 +113,7 @@ class FaceRuleTest {
                         v.bands(),
                         v.due(),
                         v.promised(),
+                        v.with(),
                         v.stuck(),
                         v.openedBy(),
                         v.openedAt(),

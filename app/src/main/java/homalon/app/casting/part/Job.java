@@ -61,6 +61,15 @@ final class Job {
     @Nullable
     LocalDate promised;
 
+    /** Tags of what it goes on or what goes on it, as was said last of each head; one to a line. */
+    @Formula("""
+            (select string_agg(o.tag, chr(10) order by o.tag) from mate m
+              join part o on o.id = (case when m.head_id = part_id then m.deck_id else m.head_id end)
+              where part_id in (m.head_id, m.deck_id) and not exists
+                (select 1 from mate l where l.head_id = m.head_id and l.seq > m.seq))""")
+    @Nullable
+    String goesWith;
+
     @Enumerated(EnumType.STRING)
     @Column(name = "stuck_on")
     StuckOn stuckOn;

@@ -4,7 +4,6 @@ import homalon.app.foundation.store.SingleOrList;
 import homalon.core.part.Material;
 import homalon.core.part.PartKind;
 import homalon.core.visit.StuckOn;
-import jakarta.persistence.LockModeType;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
@@ -13,15 +12,9 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
-import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
 interface JobRepository extends JpaRepository<Job, UUID> {
-    /** The visit with its version stamp raised, though nothing in its own row changes. */
-    @Lock(LockModeType.OPTIMISTIC_FORCE_INCREMENT)
-    @Query("from Job where id = :id")
-    Job anotherVersion(UUID id);
-
     /** Its visits, the first visit first; none that was voided. */
     @Query("from Job where partId = :part and voidedAt is null order by no")
     List<Job> ofPart(UUID part);

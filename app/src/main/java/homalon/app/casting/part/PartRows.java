@@ -59,6 +59,7 @@ final class PartRows {
                                 Optional.ofNullable(j.sealInk).map(PartRows::line))),
                 Optional.ofNullable(j.due),
                 Optional.ofNullable(j.promised),
+                j.goesWith == null ? List.of() : List.of(j.goesWith.split("\n")),
                 Optional.ofNullable(j.stuckOn).map(on -> new PartFile.Stuck(on, j.stuckWhy, j.stuckSince)),
                 j.openedBy,
                 j.openedAt,

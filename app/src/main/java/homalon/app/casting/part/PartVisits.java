@@ -9,6 +9,8 @@ import homalon.core.quantity.Length;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.StuckOn;
+import jakarta.persistence.EntityManager;
+import jakarta.persistence.LockModeType;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -32,10 +34,12 @@ public class PartVisits {
     private final Changes changes;
     private final CastingLocks locks;
     private final Clock clock;
+    private final EntityManager entities;
 
     /** Something that is read with the visit was written beside it: whoever remembers the visit reads it anew. */
     public void writtenBeside(UUID visit) {
-        jobs.anotherVersion(visit);
+        // By the session: a query with a lock leaves the version of a row that is loaded already.
+        entities.find(Job.class, visit, LockModeType.OPTIMISTIC_FORCE_INCREMENT);
     }
 
     /** Says what the part waits for; empty: it waits for nothing. */

@@ -1,6 +1,7 @@
 package homalon.app.check.mating;
 
 import homalon.app.casting.part.InTheShop;
+import homalon.app.casting.part.PartVisits;
 import homalon.app.casting.part.Parts;
 import homalon.core.input.BadInputException;
 import homalon.core.part.PartKind;
@@ -9,6 +10,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -24,6 +26,7 @@ public class Mates {
     private final MateRepository mates;
     private final Parts parts;
     private final InTheShop shop;
+    private final PartVisits visits;
     private final Clock clock;
 
     @Transactional(readOnly = true)
@@ -48,11 +51,20 @@ public class Mates {
                     other.tag(),
                     other.kind().words());
         }
+        PartFile head = one.kind() == PartKind.HEAD ? one : other;
+        PartFile deck = one.kind() == PartKind.HEAD ? other : one;
+        Optional<PartFile> before = of(head);
+        if (before.filter(b -> b.id().equals(deck.id())).isPresent()) {
+            return;
+        }
         MateRow row = new MateRow();
-        row.headId = one.kind() == PartKind.HEAD ? one.id() : other.id();
-        row.deckId = one.kind() == PartKind.HEAD ? other.id() : one.id();
+        row.headId = head.id();
+        row.deckId = deck.id();
         row.byPerson = by;
         row.at = clock.instant();
-        mates.save(row);
+        mates.saveAndFlush(row);
+        Stream.concat(Stream.of(head, deck), before.stream())
+                .filter(p -> p.visit().releasedAt().isEmpty())
+                .forEach(p -> visits.writtenBeside(p.visit().id()));
     }
 }

@@ -44,6 +44,7 @@ class BenchRows {
      *
      * @param key that opens it; 0 for none
      * @param promised whether that day was promised; else it was asked for
+     * @param with tags of what it goes on or what goes on it; empty without any
      */
     record Next(
             int key,
@@ -54,6 +55,7 @@ class BenchRows {
             String life,
             String due,
             boolean promised,
+            String with,
             boolean late,
             String path,
             String drawing) {}
@@ -74,8 +76,7 @@ class BenchRows {
             Step step = PartHead.next(all.get(part.visit().id()).strip());
             var totals = books.get(part.id()).ledger().totals(part.visit().id());
             String life = totals.life().signum() > 0 ? shell.writer().full(totals.life()) + " taken in its life" : "";
-            Optional<LocalDate> promised = part.visit().promised();
-            Optional<LocalDate> due = promised.or(() -> part.visit().due());
+            Optional<LocalDate> due = part.visit().day();
             next.add(new Next(
                     first ? next.size() + 1 : 0,
                     part.tag(),
@@ -84,7 +85,8 @@ class BenchRows {
                     Words.of(step.detail()),
                     life,
                     due.map(d -> dueWords(d, today, shell.days())).orElse(""),
-                    promised.isPresent(),
+                    part.visit().promised().isPresent(),
+                    String.join(", ", part.visit().with()),
                     due.filter(d -> d.isBefore(today)).isPresent(),
                     "/parts/" + part.tag() + "/" + StepPages.path(step.kind()),
                     pictures.of(part, Optional.ofNullable(read.get(part.visit().id())), shell.unit())));

@@ -18,7 +18,6 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Date;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
@@ -65,11 +64,10 @@ class Calendars {
     private void due(ICalendar calendar) {
         List<PartFile> here = shop.firstDue(DayPlan.CASTINGS);
         for (PartFile part : here) {
-            Optional<LocalDate> said = part.visit().promised();
-            said.or(() -> part.visit().due()).ifPresent(day -> {
+            part.visit().day().ifPresent(day -> {
                 VEvent event = new VEvent();
                 event.setUid(new Uid(part.visit().id() + "@homalon"));
-                event.setSummary(part.tag() + (said.isPresent() ? " promised" : " wanted"));
+                event.setSummary(part.tag() + (part.visit().promised().isPresent() ? " promised" : " wanted"));
                 event.setDateStart(date(day), false);
                 event.setDateEnd(date(day.plusDays(1)), false);
                 calendar.addEvent(event);

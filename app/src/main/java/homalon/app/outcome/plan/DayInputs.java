@@ -13,6 +13,7 @@ import homalon.core.route.Operation;
 import homalon.core.route.Route;
 import homalon.core.route.Step.Mark;
 import homalon.core.route.VisitSteps;
+import homalon.core.visit.OfOneEngine;
 import homalon.core.visit.PartFile;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
@@ -59,11 +60,13 @@ class DayInputs {
         Map<UUID, HandsAtWork.Hand> atWork = hands.now();
         Map<UUID, List<PinBook.Said>> said =
                 pins.now(parts.stream().map(p -> p.visit().id()).toList());
+        Map<String, PartFile> here = parts.stream().collect(Collectors.toMap(PartFile::tag, p -> p));
         ShopCrew crew = own.crew();
         ShopTimes times = own.times();
         List<AtTheBench> castings = parts.stream()
                 .map(p -> casting(
                         p,
+                        OfOneEngine.wanted(p, here),
                         times,
                         standing.get(p.visit().id()),
                         waits.getOrDefault(p.visit().id(), List.of()),
@@ -76,6 +79,7 @@ class DayInputs {
 
     private static AtTheBench casting(
             PartFile part,
+            Optional<LocalDate> wanted,
             ShopTimes own,
             VisitSteps.Standing standing,
             List<Awaited> waits,
@@ -87,7 +91,7 @@ class DayInputs {
                 standing.route(),
                 own.on(JobSizes.of(part.kind(), part.numbers().cylinders(), Map.of(), 0)),
                 part.visit().promised(),
-                part.visit().due(),
+                wanted,
                 1,
                 Awaited.waits(waits.stream().map(w -> w.on(standing.route())).toList(), ZoneId.systemDefault()),
                 hand.flatMap(h -> begun(standing)

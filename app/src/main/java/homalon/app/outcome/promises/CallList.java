@@ -204,10 +204,20 @@ class CallList {
                         "It waits on them, " + days(s.since(), known.today()) + ": " + s.why() + "."));
     }
 
+    /** The customer fetches an engine whole: what of it is not ready is told. */
     private static Optional<About> fetch(PartFile part, Known known) {
-        return known.toFetch().contains(part.tag()) && known.owed(part).isEmpty()
-                ? Optional.of(new About(Urgency.TO_FETCH, "It is ready to be fetched."))
-                : Optional.empty();
+        if (!known.toFetch().contains(part.tag()) || !known.owed(part).isEmpty()) {
+            return Optional.empty();
+        }
+        String wanting = part.visit().with().stream()
+                .filter(t ->
+                        !known.toFetch().contains(t) && !known.posted().of(t).isEmpty())
+                .collect(Collectors.joining(", "));
+        return Optional.of(new About(
+                Urgency.TO_FETCH,
+                wanting.isEmpty()
+                        ? "It is ready to be fetched."
+                        : "It is ready to be fetched; " + wanting + ", of the same engine, is not."));
     }
 
     private static String last(AgreedBook.Call call, Shell shell) {

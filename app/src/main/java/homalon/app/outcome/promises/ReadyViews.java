@@ -22,6 +22,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import org.springframework.util.StringUtils;
@@ -57,6 +58,8 @@ class ReadyViews {
      * @param past whether the last of these lies beyond what is planned
      * @param holdsUp why what is done last is not earlier, link by link
      * @param meanwhile what can go on before the last that it waits for is there
+     * @param engine what it goes on or what goes on it, with when that is ready
+     * @param whole the day by which all of them are ready, in 80 of 100 each; empty where no plan says of all
      * @param wanted the day that was asked for; empty without one
      * @param promise how the day that was promised stands; empty without one
      * @param endangered whether it cannot well be kept
@@ -69,6 +72,8 @@ class ReadyViews {
             List<String> holdsUp,
             List<Wait> waits,
             List<String> meanwhile,
+            List<With> engine,
+            String whole,
             String wanted,
             String promise,
             boolean endangered,
@@ -76,6 +81,9 @@ class ReadyViews {
             List<Said> said,
             List<Owing> owed,
             List<Called> calls) {}
+
+    /** @param ready words of when it is */
+    record With(String tag, String ready) {}
 
     private static LocalDate day(Instant at) {
         return LocalDate.ofInstant(at, ZoneId.systemDefault());
@@ -115,6 +123,8 @@ class ReadyViews {
                         .orElse(List.of()),
                 waits.stream().map(w -> wait(w, days)).toList(),
                 meanwhile(posted, part.tag(), waits, page),
+                part.visit().with().stream().map(t -> with(t, posted, days)).toList(),
+                whole(part, posted, days),
                 part.visit().due().map(days::withWeekday).orElse(""),
                 check.map(c -> Words.of(c.words(), page.writer())).orElse(""),
                 check.filter(c -> c.state().endangered()).isPresent(),
@@ -144,6 +154,25 @@ class ReadyViews {
                 StringUtils.capitalize(Words.of(one.what())),
                 one.holds().map(o -> Words.of(o.words())).orElse(""),
                 (one.said() ? "said for " : "as a rule by ") + days.briefWithWeekday(one.until()));
+    }
+
+    private With with(String tag, Posted posted, DayForm days) {
+        boolean planned = !posted.of(tag).isEmpty();
+        return new With(
+                tag,
+                usual(posted, tag)
+                        .map(d -> "in 80 of 100 by " + days.withWeekday(d))
+                        .orElse(planned ? "no plan tells when" : "nothing is planned for it now"));
+    }
+
+    private String whole(PartFile part, Posted posted, DayForm days) {
+        List<String> all = Stream.concat(
+                        Stream.of(part.tag()),
+                        part.visit().with().stream().filter(t -> !posted.of(t).isEmpty()))
+                .toList();
+        List<LocalDate> ready =
+                all.stream().flatMap(t -> usual(posted, t).stream()).sorted().toList();
+        return all.size() > 1 && ready.size() == all.size() ? days.withWeekday(ready.get(ready.size() - 1)) : "";
     }
 
     /** Works that begin before the last that is awaited is there. */

@@ -21,6 +21,7 @@ import homalon.core.bench.Posted;
 import homalon.core.hours.Stretch;
 import homalon.core.hours.WeekHours;
 import homalon.core.part.Material;
+import homalon.core.part.PartKind;
 import homalon.core.visit.Owed;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.StuckOn;
@@ -131,6 +132,40 @@ class PromisesTest {
         assertTrue(page.contains("put off"), page);
         assertTrue(page.contains("told to the mate"), page);
         assertEquals(Optional.of(far), again(head).visit().promised());
+    }
+
+    /** Said once, on either of them; whoever remembers the other sees it too. */
+    @Test
+    void aHeadAndTheBlockOfItsEngineAreSeenTogether() {
+        PartFile head = hands.book(Material.CAST_IRON);
+        PartFile block = hands.book(Material.CAST_IRON, PartKind.DECK);
+        PartFile other = hands.book(Material.CAST_IRON, PartKind.DECK);
+        desk.post(
+                ready(head) + "/promise",
+                "id",
+                id(),
+                "day",
+                today().plusDays(12).toString());
+        posted();
+        assertTrue(desk.get(ready(block)).body().contains("Nothing is said to go with it"));
+        assertEquals(
+                302,
+                ines.post("/parts/" + block.tag() + "/compare", "with", head.tag())
+                        .statusCode());
+        assertEquals(List.of(block.tag()), again(head).visit().with());
+        assertEquals(List.of(head.tag()), again(block).visit().with());
+        posted();
+        String page = desk.get(ready(block)).body();
+        assertTrue(page.contains("with " + head.tag() + "</a>"), page);
+        assertTrue(page.contains("All of it in 80 of 100 by"), page);
+        String bench = ines.get("/?step=CLEAN").body();
+        assertTrue(bench.contains("with " + head.tag()), bench);
+        // It lies on another block after all.
+        var moved = ines.post("/parts/" + head.tag() + "/compare", "with", other.tag());
+        assertEquals(302, moved.statusCode(), moved.body());
+        assertEquals(List.of(), again(block).visit().with());
+        assertEquals(List.of(other.tag()), again(head).visit().with());
+        assertEquals(List.of(head.tag()), again(other).visit().with());
     }
 
     @Test
