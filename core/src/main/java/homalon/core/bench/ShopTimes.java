@@ -3,7 +3,6 @@ package homalon.core.bench;
 import homalon.core.route.Operation;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -47,7 +46,11 @@ public record ShopTimes(Map<Of, Integer> said, Map<Of, Learned> learned) {
      * @param casting its visit
      * @param cylinders of it
      */
-    public record Seen(String casting, int cylinders, Operation operation, String person, Instant at) {}
+    public record Seen(String casting, int cylinders, Operation operation, String person, Instant at) {
+        OnIt work() {
+            return new OnIt(casting, new Of(operation, cylinders));
+        }
+    }
 
     /**
      * What the shop took.
@@ -66,37 +69,43 @@ public record ShopTimes(Map<Of, Integer> said, Map<Of, Learned> learned) {
         GENERAL
     }
 
-    private record Work(String casting, Of of) {}
+    /** Work of one kind at one casting. */
+    public record OnIt(String casting, Of of) {}
 
     /**
-     * Between one line and the next of the same person about the same work somebody was at it, as long as no more than a quarter of an hour lies between
-     * and nothing else was written. What was written only once tells no time.
+     * How long somebody was at each work. Between one line and the next of the same person about the same work somebody was at it, as long as no
+     * more than a quarter of an hour lies between and nothing else was written. What was written only once tells no time and is not there.
      *
      * @param seen in any order
      */
-    public static Map<Of, Learned> learned(List<Seen> seen) {
-        Map<Work, Duration> took = new HashMap<>();
-        Map<Work, Instant> ended = new HashMap<>();
+    public static Map<OnIt, Duration> took(List<Seen> seen) {
+        Map<OnIt, Duration> took = new HashMap<>();
         Map<String, Seen> last = new HashMap<>();
         for (Seen now : seen.stream().sorted(Comparator.comparing(Seen::at)).toList()) {
-            Work work = new Work(now.casting(), new Of(now.operation(), now.cylinders()));
             Optional<Seen> before = Optional.ofNullable(last.put(now.person(), now));
             before.filter(b -> b.casting().equals(now.casting()) && b.operation() == now.operation())
                     .map(b -> Duration.between(b.at(), now.at()))
                     .filter(d -> d.compareTo(STILL) <= 0)
-                    .ifPresent(d -> took.merge(work, d, Duration::plus));
-            ended.put(work, now.at());
+                    .ifPresent(d -> took.merge(now.work(), d, Duration::plus));
         }
-        Map<Of, List<Work>> by = new HashMap<>();
-        took.forEach((work, time) -> {
-            if (time.compareTo(LEAST) >= 0) {
-                by.computeIfAbsent(work.of(), o -> new ArrayList<>()).add(work);
-            }
-        });
+        took.values().removeIf(d -> d.compareTo(LEAST) < 0);
+        return took;
+    }
+
+    /**
+     * What a shop took for castings of each size.
+     *
+     * @param seen in any order
+     */
+    public static Map<Of, Learned> learned(List<Seen> seen) {
+        Map<OnIt, Duration> took = took(seen);
+        Map<OnIt, Instant> ended = new HashMap<>();
+        seen.forEach(s -> ended.merge(s.work(), s.at(), (a, b) -> b.isAfter(a) ? b : a));
+        Map<Of, List<OnIt>> by = took.keySet().stream().collect(Collectors.groupingBy(OnIt::of));
         Map<Of, Learned> learned = new HashMap<>();
         by.forEach((of, works) -> {
             List<Integer> minutes = works.stream()
-                    .sorted(Comparator.comparing((Work w) -> ended.getOrDefault(w, Instant.EPOCH))
+                    .sorted(Comparator.comparing((OnIt w) -> ended.getOrDefault(w, Instant.EPOCH))
                             .reversed())
                     .limit(LAST)
                     .map(w ->

@@ -16,7 +16,6 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.LongStream;
@@ -55,11 +54,7 @@ public class PartVisits {
         job.stuckOn = on.orElse(null);
         job.stuckWhy = on.isPresent() ? tidy : null;
         job.stuckSince = on.isPresent() ? LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault()) : null;
-        changes.write(
-                job.id,
-                ChangeLine.What.STUCK,
-                on.map(o -> o.name().toLowerCase(Locale.ROOT) + ": " + tidy).orElse("goes on"),
-                by);
+        changes.writeStuck(job.id, on, tidy, by);
     }
 
     /**

@@ -90,6 +90,12 @@ public class Parts {
         return jobs.handedOver();
     }
 
+    /** Visits that were over in that time. */
+    @Transactional(readOnly = true)
+    public List<UUID> visitsHandedOver(Instant from, Instant to) {
+        return jobs.handedOver(from, to);
+    }
+
     /** Visits that are over of castings like one: the same metal, head or deck, and as many cylinders; the latest first. */
     @Transactional(readOnly = true)
     public List<UUID> handedOverLike(PartFile part, int most) {

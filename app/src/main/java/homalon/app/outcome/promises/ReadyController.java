@@ -5,6 +5,7 @@ import homalon.app.casting.part.PartPage;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.words.Words;
 import homalon.app.outcome.plan.DayPlans;
+import homalon.app.outcome.times.TimeOnIt;
 import homalon.core.input.RefusedInputException;
 import homalon.core.visit.Owed;
 import java.time.LocalDate;
@@ -26,6 +27,7 @@ class ReadyController {
     private final ReadyViews views;
     private final AgreedBook agreed;
     private final DayPlans plans;
+    private final TimeOnIt times;
 
     @GetMapping("/parts/{tag}/ready")
     String page(PartPage page) {
@@ -48,6 +50,7 @@ class ReadyController {
             page.show("view", views.of(page, plan.posted()));
             page.show("kinds", Owed.values());
             page.show("said", said);
+            page.show("time", times.of(page.part()));
             page.frame();
             return "outcome/promises/ready";
         });

@@ -6,6 +6,7 @@ import homalon.app.casting.work.OwnTicks;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.web.NotHereException;
 import homalon.app.foundation.words.Words;
+import homalon.app.outcome.times.TimeOnIt;
 import homalon.core.input.BadInputException;
 import homalon.core.route.Operation;
 import homalon.core.route.StepKind;
@@ -34,6 +35,7 @@ class ReportController {
     private final SealedPapers papers;
     private final HandOver handOver;
     private final ReportPrint print;
+    private final TimeOnIt times;
 
     @GetMapping("/parts/{tag}/report")
     String page(PartPage page) {
@@ -79,6 +81,7 @@ class ReportController {
                 "earlier", all.stream().filter(r -> r.no() < part.visit().no()).toList());
         page.show("printed", print.unit(part, page.unit()));
         page.show("said", said);
+        page.show("time", times.of(part));
         page.show("lines", lines.at(part, StepKind.HAND_OVER));
         page.show("bare", page.standing().route().open(Operation.OIL_AND_BAG).isPresent());
         return "outcome/report/report";

@@ -41,6 +41,7 @@ public class Orders {
      *
      * @param arrived pieces of it
      * @param promised day on which it was said to come
+     * @param last when something of it came last, or it was cancelled
      */
     public record Order(
             UUID id,
@@ -53,10 +54,16 @@ public class Orders {
             int arrived,
             boolean cancelled,
             UUID by,
-            Instant at) {
+            Instant at,
+            Optional<Instant> last) {
         /** Work waits for it. */
         public boolean open() {
             return !cancelled && arrived < quantity;
+        }
+
+        /** When nothing of it was to come any more, or the moment that is asked about. */
+        public Instant over(Instant now) {
+            return open() ? now : last.orElse(now);
         }
 
         /** What is still to come, for the work that needs it. */

@@ -7,6 +7,7 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -52,6 +53,7 @@ final class PartOrder extends VisitLine {
                 events.stream().mapToInt(PartOrderEvent::arrived).sum(),
                 events.stream().anyMatch(PartOrderEvent::cancels),
                 by(),
-                at());
+                at(),
+                events.stream().map(PartOrderEvent::at).max(Comparator.naturalOrder()));
     }
 }

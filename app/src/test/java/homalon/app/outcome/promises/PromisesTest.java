@@ -42,6 +42,7 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.jdbc.core.simple.JdbcClient;
 
 /** A day is promised at intake, what the customer owes is asked for by phone, and the month tells what was kept. */
 @ExtendWith(Browser.class)
@@ -132,6 +133,67 @@ class PromisesTest {
         assertTrue(page.contains("put off"), page);
         assertTrue(page.contains("told to the mate"), page);
         assertEquals(Optional.of(far), again(head).visit().promised());
+    }
+
+    private static void pass(PartFile part, String machine, String at) {
+        shop.bean(JdbcClient.class)
+                .sql("""
+                        insert into ledger_line (id, part_id, job_id, kind, depth_nm, machine, by_person, at)
+                        values (gen_random_uuid(), ?, ?, 'PASS', 50000, ?, ?, cast(? as timestamptz))""")
+                .params(part.id(), part.visit().id(), machine, hands.ines(), "2020-03-" + at + "Z")
+                .update();
+    }
+
+    private static void waits(PartFile part, String detail, String at) {
+        shop.bean(JdbcClient.class)
+                .sql("""
+                        insert into change_line (id, job_id, what, detail, by_person, at)
+                        values (gen_random_uuid(), ?, 'STUCK', ?, ?, cast(? as timestamptz))""")
+                .params(part.visit().id(), detail, hands.ines(), "2020-03-" + at + "Z")
+                .update();
+    }
+
+    /** Two castings of a month long ago, of two metals, on one machine; one waited for its customer, then for parts. */
+    @Test
+    void theMonthTellsHoursSetUpsAndWaiting() {
+        PartFile iron = hands.book(Material.CAST_IRON);
+        PartFile light = hands.book(Material.ALUMINIUM);
+        for (String at : List.of("10 10:00", "10 10:10", "10 10:20", "10 10:50", "11 09:00", "11 09:04")) {
+            pass(iron, "old", at);
+        }
+        pass(light, "old", "10 12:00");
+        pass(light, "old", "10 12:09");
+        pass(light, "new", "12 12:00");
+        waits(iron, "customer: whether it is worth it", "02 08:00");
+        waits(iron, "parts: rings", "05 08:00");
+        waits(iron, "goes on", "09 08:00");
+        for (PartFile part : List.of(iron, light)) {
+            shop.bean(JdbcClient.class)
+                    .sql(
+                            "update job set opened_at = '2020-03-01 08:00Z', released_at = '2020-03-13 08:00Z', released_by = ? where id = ?")
+                    .params(hands.ines(), part.visit().id())
+                    .update();
+        }
+        String month = desk.get("/day/month?of=2020-03")
+                .body()
+                .replaceAll("<[^>]+>", " ")
+                .replaceAll("\\s+", " ");
+        // A pause of half an hour was something else; what was written once tells nothing.
+        assertTrue(month.contains("Cut the face 33 min All of it 33 min"), month);
+        assertTrue(month.contains(" 2 times a surfacer went from one metal to another: 40 min by the shop"), month);
+        assertTrue(month.contains("2 castings handed over, here for 12 days in the mean."), month);
+        assertTrue(month.contains("On the customer 36 h On parts 2 days "), month);
+        for (String page : List.of("/ready", "/report")) {
+            String one = desk.get("/parts/" + iron.tag() + page)
+                    .body()
+                    .replaceAll("<[^>]+>", " ")
+                    .replaceAll("\\s+", " ");
+            assertTrue(one.contains("Cut the face 24 min In hands, as far as it was seen 24 min Here 12 days"), one);
+            assertTrue(
+                    one.contains("waiting on the customer 3 days waiting on parts 4 days waiting for nobody 5 days"),
+                    one);
+        }
+        assertTrue(desk.get("/day/month?of=2020-04").body().contains("Nothing was handed over in it."));
     }
 
     /** Said once, on either of them; whoever remembers the other sees it too. */

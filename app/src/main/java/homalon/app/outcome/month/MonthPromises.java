@@ -1,72 +1,34 @@
-package homalon.app.outcome.promises;
+package homalon.app.outcome.month;
 
 import homalon.app.casting.agreed.AgreedBook;
 import homalon.app.casting.part.Parts;
-import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.web.Page;
 import homalon.app.foundation.words.Words;
-import homalon.core.input.BadInputException;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.Promises;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.time.YearMonth;
 import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import lombok.RequiredArgsConstructor;
-import org.springframework.stereotype.Controller;
-import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.stereotype.Component;
 
-/** How a month went: the promises whose day was in it. */
-@ToEverybody
-@Controller
+/** Promises whose day was in a month, and which of them were kept. */
+@Component
 @RequiredArgsConstructor
-class MonthController {
-    private static final DateTimeFormatter NAME = DateTimeFormatter.ofPattern("MMMM yyyy", Locale.ENGLISH);
-
+class MonthPromises {
     private final AgreedBook agreed;
     private final Parts parts;
-    private final Clock clock;
 
     /** @param share of a hundred; empty where there are too few to say */
     record Kept(String kind, int kept, int all, String share) {}
 
     record Told(String tag, String name, String day, String fate) {}
 
-    @GetMapping("/day/month")
-    String page(Page page, @RequestParam(defaultValue = "") String of) {
-        return page.read(() -> {
-            LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
-            YearMonth month = month(of, YearMonth.from(today));
-            show(page, month, today);
-            page.show("name", NAME.format(month));
-            page.show("before", month.minusMonths(1).toString());
-            page.show("after", month.plusMonths(1).toString());
-            page.show("enough", Promises.ENOUGH);
-            return "outcome/promises/month";
-        });
-    }
-
-    private static YearMonth month(String of, YearMonth now) {
-        try {
-            YearMonth month = of.isBlank() ? now : YearMonth.parse(of.strip());
-            if (month.isBefore(now.minusYears(50)) || month.isAfter(now.plusYears(2))) {
-                throw new BadInputException("of", "app.agreed.key-a-month", now.toString());
-            }
-            return month;
-        } catch (DateTimeParseException e) {
-            throw new BadInputException("of", "app.agreed.key-a-month", now.toString());
-        }
-    }
-
-    private void show(Page page, YearMonth month, LocalDate today) {
+    void show(Page page, YearMonth month, LocalDate today) {
         List<UUID> visits = agreed.visitsWith(month.atDay(1), month.atEndOfMonth());
         Map<UUID, List<AgreedBook.Promise>> promises = agreed.promises(visits);
         List<Promises.Counted> counted = new ArrayList<>();
