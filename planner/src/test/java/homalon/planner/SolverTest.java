@@ -34,7 +34,7 @@ class SolverTest {
     private static final Budget LITTLE = new Budget(0.4, 8, 1);
 
     /** Six jobs on six machines (Fisher and Thompson 1963), of which 55 is known to be the least. */
-    private static final String FT06 = """
+    static final String FT06 = """
             2 1 0 3 1 6 3 7 5 3 4 6
             1 8 2 5 4 10 5 10 0 10 3 4
             2 5 3 4 5 8 0 9 1 1 4 7

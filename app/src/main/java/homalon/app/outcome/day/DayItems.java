@@ -10,10 +10,12 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
 import org.springframework.util.StringUtils;
@@ -44,15 +46,26 @@ class DayItems {
             String path,
             String work) {}
 
-    /** @param turns of one person, the first first */
-    List<Item> of(List<Posted.Turn> turns, LocalDate today, Page page, Posted posted) {
+    /** The first day with something to do; today where there is none. */
+    static LocalDate first(Stream<Posted.Turn> turns, LocalDate today) {
+        return turns.map(t -> LocalDate.ofInstant(t.from(), DayWords.zone()))
+                .map(d -> d.isBefore(today) ? today : d)
+                .min(Comparator.naturalOrder())
+                .orElse(today);
+    }
+
+    /**
+     * @param turns of one person, the first first
+     * @param day of which they are told
+     */
+    List<Item> of(List<Posted.Turn> turns, LocalDate day, Page page, Posted posted) {
         UnaryOperator<String> names = words.names();
         List<Item> items = new ArrayList<>();
-        List<Opening> openings = openings(today);
+        List<Opening> openings = openings(day);
         Optional<Opening> in = Optional.empty();
         for (Posted.Turn turn : turns) {
-            if (!LocalDate.ofInstant(turn.from(), DayWords.zone()).equals(today)) {
-                break;
+            if (!LocalDate.ofInstant(turn.from(), DayWords.zone()).equals(day)) {
+                continue;
             }
             Optional<Opening> next = openings.stream()
                     .filter(o -> !turn.from().isBefore(o.from()) && turn.from().isBefore(o.to()))

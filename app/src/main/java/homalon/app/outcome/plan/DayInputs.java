@@ -5,6 +5,7 @@ import homalon.app.casting.part.StepSource;
 import homalon.core.bench.AtTheBench;
 import homalon.core.bench.Awaited;
 import homalon.core.bench.DayPlan;
+import homalon.core.bench.JobSize;
 import homalon.core.bench.JobSizes;
 import homalon.core.bench.ShopCrew;
 import homalon.core.bench.ShopTimes;
@@ -29,6 +30,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
@@ -43,6 +45,7 @@ class DayInputs {
     private final ShopInputs own;
     private final HandsAtWork hands;
     private final PinBook pins;
+    private final Counts counts;
 
     /**
      * @param crew of the shop
@@ -58,8 +61,9 @@ class DayInputs {
         Map<UUID, VisitSteps.Standing> standing = steps.steps(parts, own.writer());
         Map<UUID, List<Awaited>> waits = awaits.of(parts, today);
         Map<UUID, HandsAtWork.Hand> atWork = hands.now();
-        Map<UUID, List<PinBook.Said>> said =
-                pins.now(parts.stream().map(p -> p.visit().id()).toList());
+        List<UUID> visits = parts.stream().map(p -> p.visit().id()).toList();
+        Map<UUID, List<PinBook.Said>> said = pins.now(visits);
+        Map<UUID, Counts.Of> counted = counts.of(visits);
         Map<String, PartFile> here = parts.stream().collect(Collectors.toMap(PartFile::tag, p -> p));
         ShopCrew crew = own.crew();
         ShopTimes times = own.times();
@@ -67,7 +71,7 @@ class DayInputs {
                 .map(p -> casting(
                         p,
                         OfOneEngine.wanted(p, here),
-                        times,
+                        times.on(size(p, counted)),
                         standing.get(p.visit().id()),
                         waits.getOrDefault(p.visit().id(), List.of()),
                         Optional.ofNullable(atWork.get(p.visit().id())),
@@ -80,7 +84,7 @@ class DayInputs {
     private static AtTheBench casting(
             PartFile part,
             Optional<LocalDate> wanted,
-            ShopTimes own,
+            Function<Operation, JobSize> size,
             VisitSteps.Standing standing,
             List<Awaited> waits,
             Optional<HandsAtWork.Hand> hand,
@@ -89,7 +93,7 @@ class DayInputs {
                 part.tag(),
                 part.material(),
                 standing.route(),
-                own.on(JobSizes.of(part.kind(), part.numbers().cylinders(), Map.of(), 0)),
+                size,
                 part.visit().promised(),
                 wanted,
                 1,
@@ -97,6 +101,11 @@ class DayInputs {
                 hand.flatMap(h -> begun(standing)
                         .map(o -> new AtTheBench.InHand(o, h.person().toString(), h.since()))),
                 said.stream().collect(Collectors.toMap(PinBook.Said::work, PinBook.Said::pin)));
+    }
+
+    private static Function<Operation, JobSize> size(PartFile part, Map<UUID, Counts.Of> counted) {
+        Counts.Of own = counted.getOrDefault(part.visit().id(), Counts.Of.NOTHING);
+        return JobSizes.of(part.kind(), part.numbers().cylinders(), own.some(), own.passes());
     }
 
     /** What somebody who writes about it is at: what was begun, else what is due first. */
@@ -129,7 +138,10 @@ class DayInputs {
                     .append(new TreeMap<>(casting.waits().some()));
             all.append(new TreeMap<>(casting.pins()));
             casting.inHand().ifPresent(h -> all.append(h.operation()).append(h.person()));
-            casting.route().openSteps().forEach(s -> all.append(s.operation()).append(' '));
+            casting.route()
+                    .openSteps()
+                    .forEach(
+                            s -> all.append(s.operation()).append(casting.size().apply(s.operation())));
             for (Route.Before before : casting.route().edges()) {
                 all.append(before.from()).append('<').append(before.to()).append(' ');
             }

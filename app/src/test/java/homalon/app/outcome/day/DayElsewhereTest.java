@@ -14,11 +14,14 @@ import homalon.core.bench.Posted;
 import homalon.core.bench.RouteWorks;
 import homalon.core.bench.ShopCrew;
 import homalon.core.bench.StationKind;
+import homalon.core.hours.DaysOff;
 import homalon.core.visit.PartFile;
 import java.net.http.HttpResponse;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.Optional;
+import java.util.UUID;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -66,6 +69,34 @@ class DayElsewhereTest {
         assertFalse(wall.body().contains("Reedmouth"), wall.body());
         assertFalse(wall.body().contains("Ferries"), wall.body());
         assertEquals(302, device.get("/day").statusCode(), "and nothing else");
+    }
+
+    /** Somebody who is away today looks for the next day; a sheet can be had of any. */
+    @Test
+    void whereNothingIsLeftTodayTheNextDayIsShown() {
+        CrewBook crew = shop.bean(CrewBook.class);
+        UUID away = hands.ines();
+        LocalDate today = LocalDate.now(ZoneId.systemDefault());
+        crew.keepOff(UUID.randomUUID(), Optional.of(away), new DaysOff(today, today, ""));
+        try {
+            Posted plan = plan();
+            LocalDate next = LocalDate.ofInstant(
+                    plan.of(away.toString(), Instant.now()).get(0).from(), ZoneId.systemDefault());
+            assertTrue(next.isAfter(today));
+            String mine = ines.get("/day").body();
+            assertTrue(mine.contains("Nothing more today: this is the next day with work."), mine);
+            assertTrue(mine.contains("day-row"), mine);
+            String sheet = ines.get("/day/sheet").body();
+            assertTrue(sheet.contains("Nothing planned for the rest of today."), "the others have work today");
+            assertTrue(sheet.contains("/day/sheet?day=" + today.plusDays(1)), sheet);
+            String later = ines.get("/day/sheet?day=" + next).body();
+            String first = RouteWorks.casting(
+                    plan.of(away.toString(), Instant.now()).get(0).line().told().work());
+            assertTrue(later.contains(first), later);
+            assertEquals(200, ines.get("/day/sheet?day=1999-01-01").statusCode());
+        } finally {
+            crew.off().forEach(o -> crew.takeBackOff(o.id()));
+        }
     }
 
     @Test
