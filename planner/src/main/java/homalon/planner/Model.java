@@ -156,7 +156,11 @@ final class Model {
     }
 
     private IntVar number(int most, ToIntFunction<Known> known) {
-        IntVar variable = model.newIntVar(0, most, "");
+        return number(0, most, known);
+    }
+
+    private IntVar number(int least, int most, ToIntFunction<Known> known) {
+        IntVar variable = model.newIntVar(least, most, "");
         hints.add(new Hint(variable, known));
         return variable;
     }
@@ -199,16 +203,54 @@ final class Model {
         pieces(w, choices);
         model.addGreaterOrEqual(from[w][0], Math.max(0, bench.work(w).earliest()));
         bench.work(w).at().ifPresent(at -> model.addEquality(from[w][0], at));
-        IntVar held = number(end, k -> k.of(w).to() - k.of(w).begins());
+        int least = ways(own).map(s -> least(w, s)).min().orElse(0);
+        IntVar held = number(least, end, k -> k.of(w).to() - k.of(w).begins());
         for (Choice choice : choices) {
+            int takes = fixed(w, choice.number());
             onStation
                     .get(choice.number())
-                    .add(model.newOptionalIntervalVar(begins[w], held, last(w), choice.taken(), ""));
+                    .add(
+                            takes > 0
+                                    ? model.newOptionalFixedSizeIntervalVar(begins[w], takes, choice.taken(), "")
+                                    : model.newOptionalIntervalVar(begins[w], held, last(w), choice.taken(), ""));
         }
-        IntVar lasts = setUp[w] == null
-                ? held
-                : number(end, k -> k.of(w).to() - k.of(w).from());
-        ofCasting.get(bench.casting(w)).add(model.newIntervalVar(from[w][0], lasts, last(w), ""));
+        int[] takes = ways(own).map(s -> fixed(w, s)).distinct().toArray();
+        ofCasting
+                .get(bench.casting(w))
+                .add(
+                        takes.length == 1 && takes[0] > 0
+                                ? model.newFixedSizeIntervalVar(from[w][0], takes[0], "")
+                                : model.newIntervalVar(
+                                        from[w][0], setUp[w] == null ? held : lasts(w, least), last(w), ""));
+    }
+
+    private IntVar lasts(int w, int least) {
+        return number(least, end, k -> k.of(w).to() - k.of(w).from());
+    }
+
+    /** Each station that a work may take, or none for what is done outside. */
+    private static IntStream ways(int[] stations) {
+        return stations.length == 0 ? IntStream.of(Numbered.NONE) : IntStream.of(stations);
+    }
+
+    /** Whether the shop closes before the end of what is looked at. */
+    private boolean closes() {
+        return time.stretches().get(0).minutes() < end;
+    }
+
+    /** Open minutes that a work takes there at the least: what runs by itself may run while the shop is closed. */
+    private int least(int w, int station) {
+        return bench.pieces(w, station).stream()
+                .filter(p -> p.attended() || !closes())
+                .mapToInt(Piece::minutes)
+                .sum();
+    }
+
+    /** Open minutes that a work takes there whenever it begins; 0 for one of which that is not known before. The sums of a solver go by it. */
+    private int fixed(int w, int station) {
+        List<Piece> pieces = bench.pieces(w, station);
+        boolean known = setUp[w] == null && pieces.size() == 1 && (pieces.get(0).attended() || !closes());
+        return known ? pieces.get(0).minutes() : 0;
     }
 
     private static Literal[] taken(List<Choice> choices) {
@@ -263,7 +305,7 @@ final class Model {
     }
 
     private void piece(int w, int i, Piece piece, @Nullable Literal when) {
-        if (!piece.attended()) {
+        if (!piece.attended() && closes()) {
             alone(w, i, piece.minutes(), when);
             return;
         }
@@ -365,7 +407,7 @@ final class Model {
         int minutes = bench.pieces(w, station).get(i).minutes();
         IntVar size = same && sets == null
                 ? null
-                : number(end, k -> {
+                : number(least(w, i, bench.stations(w)), end, k -> {
                     Placed.Part part = k.of(w).parts().get(i);
                     return part.to() - part.from() + (i == 0 ? k.of(w).setUp() : 0);
                 });
@@ -388,6 +430,13 @@ final class Model {
             model.addExactlyOne(taken(all));
         }
         return all;
+    }
+
+    private int least(int w, int piece, int[] stations) {
+        return ways(stations)
+                .map(s -> bench.pieces(w, s).get(piece).minutes())
+                .min()
+                .orElse(0);
     }
 
     private void after(Order order, @Nullable BoolVar unless) {

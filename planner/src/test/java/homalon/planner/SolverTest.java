@@ -117,13 +117,14 @@ class SolverTest {
     @Test
     void theProcessAnswersInLines() throws IOException {
         Bench bench = MadeUpBench.draw(2, 3, 2);
-        SolverTask task = new SolverTask(bench, ListScheduler.of(bench, 5, 1).timetable(), LITTLE);
+        Budget least = new Budget(0.1, 2, 1);
+        SolverTask task = new SolverTask(bench, ListScheduler.of(bench, 5, 1).timetable(), least);
         JsonMapper json = JsonMapper.shared();
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         Worker.answer(new ByteArrayInputStream(json.writeValueAsBytes(task)), out);
         String[] lines = out.toString(StandardCharsets.UTF_8).strip().split("\n");
         Solution last = json.readValue(lines[lines.length - 1], Solution.class);
-        assertEquals(Solver.of(bench, task.known(), LITTLE, s -> {}), last);
+        assertEquals(Solver.of(bench, task.known(), least, s -> {}), last);
         assertTrue(lines.length > 1, "on the way too");
     }
 
