@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -23,8 +24,14 @@ import java.util.stream.Collectors;
  *
  * @param hours of the shop, with its days off
  * @param changes minutes to set a station of a kind up for another metal; none for kinds that are not named
+ * @param standing what stations are set up for now, by their ids; none where nobody knows
  */
-public record ShopCrew(Hours hours, List<Post> stations, List<Hand> hands, Map<StationKind, Integer> changes) {
+public record ShopCrew(
+        Hours hours,
+        List<Post> stations,
+        List<Hand> hands,
+        Map<StationKind, Integer> changes,
+        Map<String, String> standing) {
     /** A day's usual hours until the shop has said its own: a dinner break within. */
     public static final WeekHours USUAL_WEEK =
             WeekHours.workdays(new Stretch(7 * 60 + 30, 12 * 60), new Stretch(12 * 60 + 45, 16 * 60 + 30));
@@ -79,6 +86,31 @@ public record ShopCrew(Hours hours, List<Post> stations, List<Hand> hands, Map<S
         stations = List.copyOf(stations);
         hands = List.copyOf(hands);
         changes = Map.copyOf(changes);
+        standing = Map.copyOf(standing);
+    }
+
+    /** One of which nobody knows what its stations are set up for. */
+    public ShopCrew(Hours hours, List<Post> stations, List<Hand> hands, Map<StationKind, Integer> changes) {
+        this(hours, stations, hands, changes, Map.of());
+    }
+
+    /**
+     * The same, with its surfacers set up for what was cut on them last. A pass names its machine as somebody keyed it: it is the surfacer of that
+     * name, or the shop's only one.
+     *
+     * @param latest the last pass first
+     */
+    public ShopCrew after(List<SetUpsSeen.Pass> latest) {
+        List<Post> surfacers =
+                stations.stream().filter(p -> p.kind() == StationKind.SURFACER).toList();
+        Map<String, String> set = new HashMap<>();
+        for (SetUpsSeen.Pass pass : latest) {
+            surfacers.stream()
+                    .filter(p -> surfacers.size() == 1
+                            || p.name().equalsIgnoreCase(pass.machine().strip()))
+                    .forEach(p -> set.putIfAbsent(p.id(), pass.metal().name()));
+        }
+        return new ShopCrew(hours, stations, hands, changes, set);
     }
 
     /** One station of each kind, an oven for two: a small shop, until it has said what it has. */
@@ -113,7 +145,7 @@ public record ShopCrew(Hours hours, List<Post> stations, List<Hand> hands, Map<S
     /** Its stations, on the shop's open time. */
     List<Station> stations(OpenTime time) {
         return stations.stream()
-                .map(p -> new Station(p.id(), p.holds(), down(p, time), ""))
+                .map(p -> new Station(p.id(), p.holds(), down(p, time), standing.getOrDefault(p.id(), "")))
                 .toList();
     }
 

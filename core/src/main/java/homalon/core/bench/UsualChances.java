@@ -1,20 +1,25 @@
 package homalon.core.bench;
 
 import homalon.core.hours.OpenTime;
+import homalon.core.part.Material;
 import homalon.core.route.Operation;
+import homalon.core.route.Route;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
- * What is open in every shop, as long as it has not counted its own: how far work goes from what it usually takes, how often what was
- * promised comes late, and what a check finds that makes more work. General values, shown as such.
+ * What is open in every shop: how far work goes from what it usually takes, how often what was promised comes late, and what a check finds
+ * that makes more work. General values, shown as such; what a check finds also by what it found in castings that left, the more of them the
+ * more.
  */
 public final class UsualChances {
     /** The standard deviation of the logarithm of what a work takes. */
@@ -31,7 +36,44 @@ public final class UsualChances {
             Operation.FACE_CHECK, new Found(0.60, 60, 0, Set.of(Operation.CUT, Operation.CUT_PLAN)),
             Operation.PROOF, new Found(0.10, 45, 0, Set.of()));
 
+    /** The general value counts as much as so many castings. */
+    private static final double AS_MANY = 20;
+
     private UsualChances() {}
+
+    /** A check of castings of one metal. */
+    public record Check(Operation operation, Material metal) {}
+
+    /**
+     * What came of a check.
+     *
+     * @param looked castings at which it was done
+     * @param found those of them in whose route it made more work
+     */
+    public record Counted(int looked, int found) {
+        private Counted and(Counted other) {
+            return new Counted(looked + other.looked, found + other.found);
+        }
+    }
+
+    /** A casting that left, with all that was done to it. */
+    public record Left(Material metal, Route route) {}
+
+    /** What checks found in castings that left; those whose finding makes no work of its own are not counted. */
+    public static Map<Check, Counted> counted(List<Left> left) {
+        Map<Check, Counted> all = new HashMap<>();
+        for (Left one : left) {
+            Set<Operation> known = EnumSet.noneOf(Operation.class);
+            one.route().steps().forEach(s -> known.add(s.operation()));
+            FOUND.forEach((operation, found) -> {
+                if (!found.already().isEmpty() && one.route().wasDone(operation)) {
+                    boolean more = found.already().stream().anyMatch(known::contains);
+                    all.merge(new Check(operation, one.metal()), new Counted(1, more ? 1 : 0), Counted::and);
+                }
+            });
+        }
+        return all;
+    }
 
     /**
      * What a check may find.
@@ -40,13 +82,21 @@ public final class UsualChances {
      * @param valve more for each valve
      * @param already work that shows that it was found: then it is planned and does not come again
      */
-    private record Found(double chance, int minutes, int valve, Set<Operation> already) {}
+    private record Found(double chance, int minutes, int valve, Set<Operation> already) {
+        /** The same, with a chance that leans on what was counted (a beta distribution, of which the general value is the prior). */
+        Found by(@Nullable Counted own) {
+            return own == null
+                    ? this
+                    : new Found((AS_MANY * chance + own.found()) / (AS_MANY + own.looked()), minutes, valve, already);
+        }
+    }
 
     /**
      * @param bench that was made of those castings
      * @param castings in the shop
+     * @param own what its checks found
      */
-    public static Chances of(Bench bench, List<AtTheBench> castings) {
+    public static Chances of(Bench bench, List<AtTheBench> castings, Map<Check, Counted> own) {
         OpenTime time = bench.time();
         double day = time.length() / (double) DayPlan.DAYS;
         Set<String> works = bench.works().stream().map(Work::id).collect(Collectors.toSet());
@@ -59,7 +109,8 @@ public final class UsualChances {
                 String work = casting.tag() + "/" + operation.name();
                 Optional<Found> found = Optional.ofNullable(FOUND.get(operation));
                 if (works.contains(work) && found.isPresent()) {
-                    turn(casting, operation, work, open, found.get()).ifPresent(turns::add);
+                    turn(casting, operation, work, open, found.get().by(own.get(new Check(operation, casting.metal()))))
+                            .ifPresent(turns::add);
                 }
                 if (works.contains(work) && awaited(casting, operation, time)) {
                     arrivals.add(new Chances.Arrival(work, 0, (int) Math.round(DAYS_LATE * day), LATE));

@@ -239,6 +239,36 @@ class DayPlanTest {
         assertEquals(List.of(), next.after(moved, NOW.plus(Duration.ofHours(5))).moved());
     }
 
+    /** Of two castings the one goes first whose metal was cut last; a machine that nobody named is the only one there is. */
+    @Test
+    void aSurfacerStandsAsItWasLeft() {
+        List<AtTheBench> castings = List.of(casting(1), casting(2));
+        for (Material left : Material.values()) {
+            ShopCrew after = two().after(List.of(
+                    new SetUpsSeen.Pass("somewhere", left, NOW.minusSeconds(60)),
+                    new SetUpsSeen.Pass("", Material.CAST_IRON, NOW.minusSeconds(600))));
+            assertEquals(Map.of("SURFACER", left.name()), after.standing());
+            DayPlan plan = plan(after, castings, List.of());
+            assertEquals(20, Score.of(plan.bench(), plan.timetable()).setUp(), "one change, between the two");
+            String first = left == Material.CAST_IRON ? "T-2/CUT" : "T-1/CUT";
+            assertEquals(0, work(plan, first).setUp());
+        }
+        ShopCrew several = new ShopCrew(
+                Hours.of(ShopCrew.USUAL_WEEK),
+                List.of(
+                        new ShopCrew.Post("a", "Big mill", StationKind.SURFACER, 1, List.of()),
+                        new ShopCrew.Post("b", "Belt", StationKind.SURFACER, 1, List.of())),
+                List.of(),
+                Map.of());
+        assertEquals(
+                Map.of("b", "ALUMINIUM"),
+                several.after(List.of(
+                                new SetUpsSeen.Pass("grinder", Material.CAST_IRON, NOW),
+                                new SetUpsSeen.Pass(" belt", Material.ALUMINIUM, NOW),
+                                new SetUpsSeen.Pass("Belt", Material.CAST_IRON, NOW)))
+                        .standing());
+    }
+
     @Test
     void aRushJobIsTriedBeforeAllOthers() {
         LocalDate today = LocalDate.of(2026, 3, 10);
@@ -386,8 +416,8 @@ class DayPlanTest {
     }
 
     private static Posted.Ready ready(DayPlan plan, List<AtTheBench> castings, String tag) {
-        Posted.Ready ready =
-                plan.ready(UsualChances.of(plan.bench(), castings), 400).get(tag);
+        Posted.Ready ready = plan.ready(UsualChances.of(plan.bench(), castings, Map.of()), 400)
+                .get(tag);
         assertTrue(ready != null, () -> tag + " is ready some time");
         return ready;
     }
@@ -418,7 +448,7 @@ class DayPlanTest {
         DayPlan plan = plan(two(), castings, List.of());
         assertTrue(ready(plan, castings, "T-1").half().isAfter(comes));
         assertTrue(ready(plan, castings, "T-3").nearlyAll().isBefore(comes));
-        Chances chances = UsualChances.of(plan.bench(), castings);
+        Chances chances = UsualChances.of(plan.bench(), castings, Map.of());
         assertEquals(
                 List.of("T-1/CUT"),
                 chances.arrivals().stream().map(Chances.Arrival::work).toList());
@@ -429,7 +459,7 @@ class DayPlanTest {
     void whatWasFoundDoesNotTurnUpAgain() {
         List<AtTheBench> castings = List.of(casting(1), casting(3, Optional.empty(), AtTheBench.Waits.FOR_NOTHING));
         DayPlan plan = plan(two(), castings, List.of());
-        Set<String> open = UsualChances.of(plan.bench(), castings).turns().stream()
+        Set<String> open = UsualChances.of(plan.bench(), castings, Map.of()).turns().stream()
                 .map(Chances.Turn::work)
                 .collect(Collectors.toCollection(TreeSet::new));
         assertTrue(open.contains("T-3/FACE_CHECK"), open::toString);
@@ -448,7 +478,8 @@ class DayPlanTest {
         DayPlan plan = plan(two(), castings, List.of());
         assertEquals(
                 Set.of("T-3"),
-                plan.ready(UsualChances.of(plan.bench(), castings), 50).keySet());
+                plan.ready(UsualChances.of(plan.bench(), castings, Map.of()), 50)
+                        .keySet());
     }
 
     @Test

@@ -36,6 +36,9 @@ interface JobRepository extends JpaRepository<Job, UUID> {
             "select j.partId from Job j where j.releasedAt is not null and j.voidedAt is null order by j.releasedAt desc")
     List<UUID> handedOver(Limit most);
 
+    @Query("select id from Job where releasedAt is not null and voidedAt is null order by releasedAt desc, id")
+    List<UUID> lastHandedOver(Limit most);
+
     @Query("select id from Job where releasedAt >= :from and releasedAt < :to and voidedAt is null")
     List<UUID> handedOver(Instant from, Instant to);
 

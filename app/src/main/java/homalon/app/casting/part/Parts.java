@@ -90,6 +90,12 @@ public class Parts {
         return jobs.handedOver();
     }
 
+    /** Visits that are over, the last first. */
+    @Transactional(readOnly = true)
+    public List<UUID> lastHandedOver(int most) {
+        return jobs.lastHandedOver(Limit.of(most));
+    }
+
     /** Visits that were over in that time. */
     @Transactional(readOnly = true)
     public List<UUID> visitsHandedOver(Instant from, Instant to) {

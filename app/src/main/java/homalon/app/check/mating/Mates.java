@@ -54,7 +54,9 @@ public class Mates {
         PartFile head = one.kind() == PartKind.HEAD ? one : other;
         PartFile deck = one.kind() == PartKind.HEAD ? other : one;
         Optional<PartFile> before = of(head);
-        if (before.filter(b -> b.id().equals(deck.id())).isPresent()) {
+        boolean said = before.filter(b -> b.id().equals(deck.id())).isPresent()
+                && of(deck).filter(h -> h.id().equals(head.id())).isPresent();
+        if (said) {
             return;
         }
         MateRow row = new MateRow();

@@ -7,7 +7,6 @@ import homalon.app.foundation.web.Page;
 import homalon.app.outcome.plan.DayPlans;
 import homalon.app.outcome.plan.PinBook;
 import homalon.core.bench.Pin;
-import homalon.core.bench.Posted;
 import homalon.core.bench.RouteWorks;
 import homalon.core.input.BadInputException;
 import java.time.Instant;
@@ -33,13 +32,9 @@ class PinController {
     private final PinBook pins;
     private final Parts parts;
 
-    /** The work that it is about, and how the rule is looked at meanwhile. */
-    record On(
-            UUID id,
-            String work,
-            @Nullable String by,
-            @Nullable Integer days) {
-        RulePage.Look look() {
+    /** How the rule is looked at meanwhile. */
+    record Shown(@Nullable String by, @Nullable Integer days) {
+        RulePage.Look at(String work) {
             return new RulePage.Look(Blanks.of(by), days == null ? 1 : days, Optional.of(work));
         }
     }
@@ -48,26 +43,31 @@ class PinController {
     @PostMapping("/day/pin")
     String pin(
             Page page,
-            @ModelAttribute On on,
+            @ModelAttribute Shown shown,
+            @RequestParam UUID id,
+            @RequestParam String work,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE_TIME) LocalDateTime at,
             @RequestParam(defaultValue = "") String station,
             @RequestParam(defaultValue = "") String person) {
         Instant begins = at.atZone(DayWords.zone()).toInstant();
         Pin pin = new Pin(Optional.of(begins), Optional.empty(), said(station), said(person));
-        return say(page, on, pin, "Pinned: the rest is planned around it.");
+        return say(page, shown.at(work), id, pin, "Pinned: the rest is planned around it.");
     }
 
     /** It is done there, by that person, whenever there is room. */
     @PostMapping("/day/send")
     String send(
             Page page,
-            @ModelAttribute On on,
+            @ModelAttribute Shown shown,
+            @RequestParam UUID id,
+            @RequestParam String work,
             @RequestParam(defaultValue = "") String station,
             @RequestParam(defaultValue = "") String person) {
         Pin pin = new Pin(Optional.empty(), Optional.empty(), said(station), said(person));
         return say(
                 page,
-                on,
+                shown.at(work),
+                id,
                 pin,
                 pin.none() ? "No station and nobody is said for it now." : "Sent: the rest is planned around it.");
     }
@@ -75,30 +75,31 @@ class PinController {
     @PostMapping("/day/hold")
     String hold(
             Page page,
-            @ModelAttribute On on,
+            @ModelAttribute Shown shown,
+            @RequestParam UUID id,
+            @RequestParam String work,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate day) {
         Instant from = day.atStartOfDay(DayWords.zone()).toInstant();
         Pin pin = new Pin(Optional.empty(), Optional.of(from), Optional.empty(), Optional.empty());
-        return say(page, on, pin, "Held: it is not begun before.");
+        return say(page, shown.at(work), id, pin, "Held: it is not begun before.");
     }
 
     @PostMapping("/day/unpin")
-    String unpin(Page page, @ModelAttribute On on) {
-        return say(page, on, Pin.NONE, "The pin is off: it is planned as all else.");
+    String unpin(Page page, @ModelAttribute Shown shown, @RequestParam UUID id, @RequestParam String work) {
+        return say(page, shown.at(work), id, Pin.NONE, "The pin is off: it is planned as all else.");
     }
 
     private static Optional<String> said(String one) {
         return Optional.of(one.strip()).filter(o -> !o.isEmpty());
     }
 
-    private String say(Page page, On on, Pin pin, String done) {
-        return rule.changed(page, on.look(), done, () -> {
-            Posted.Line line = plans.now()
-                    .posted()
-                    .line(on.work())
+    private String say(Page page, RulePage.Look look, UUID id, Pin pin, String done) {
+        return rule.changed(page, look, done, () -> {
+            String work = look.work()
+                    .flatMap(plans.now().posted()::line)
+                    .map(l -> l.told().work())
                     .orElseThrow(() -> new BadInputException("work", "app.plan.that-is-not-planned-any-more"));
-            String work = line.told().work();
-            pins.say(parts.byTag(RouteWorks.casting(work)), on.id(), RouteWorks.within(work), pin, page.me());
+            pins.say(parts.byTag(RouteWorks.casting(work)), id, RouteWorks.within(work), pin, page.me());
         });
     }
 }

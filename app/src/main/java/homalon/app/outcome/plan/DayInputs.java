@@ -71,6 +71,7 @@ class DayInputs {
                 .map(p -> casting(
                         p,
                         OfOneEngine.wanted(p, here),
+                        own.weight(p, now),
                         times.on(size(p, counted)),
                         standing.get(p.visit().id()),
                         waits.getOrDefault(p.visit().id(), List.of()),
@@ -84,6 +85,7 @@ class DayInputs {
     private static AtTheBench casting(
             PartFile part,
             Optional<LocalDate> wanted,
+            int weight,
             Function<Operation, JobSize> size,
             VisitSteps.Standing standing,
             List<Awaited> waits,
@@ -96,7 +98,7 @@ class DayInputs {
                 size,
                 part.visit().promised(),
                 wanted,
-                1,
+                weight,
                 Awaited.waits(waits.stream().map(w -> w.on(standing.route())).toList(), ZoneId.systemDefault()),
                 hand.flatMap(h -> begun(standing)
                         .map(o -> new AtTheBench.InHand(o, h.person().toString(), h.since()))),
@@ -127,13 +129,14 @@ class DayInputs {
             all.append(h.id()).append(h.off()).append(new TreeSet<>(h.skills()));
             h.week().ifPresent(w -> week(w, all));
         });
-        all.append(new TreeMap<>(crew.changes()));
+        all.append(new TreeMap<>(crew.changes())).append(new TreeMap<>(crew.standing()));
         all.append(own.written());
         for (AtTheBench casting : castings) {
             all.append(casting.tag())
                     .append(casting.metal())
                     .append(casting.promised())
-                    .append(casting.wanted());
+                    .append(casting.wanted())
+                    .append(casting.weight());
             all.append(casting.waits().all())
                     .append(new TreeMap<>(casting.waits().some()));
             all.append(new TreeMap<>(casting.pins()));

@@ -13,6 +13,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.locks.ReentrantLock;
 import lombok.RequiredArgsConstructor;
@@ -44,6 +45,7 @@ public class DayPlans {
 
     private final PostedPlanRepository posted;
     private final DayInputs inputs;
+    private final FoundBefore history;
     private final SolverProcess solver;
     private final ReadTransaction reading;
     private final WriteTransaction writing;
@@ -111,9 +113,10 @@ public class DayPlans {
     }
 
     private void post(DayPlan plan, DayInputs.Gathered all, Optional<Posted> known, Instant now, boolean searched) {
+        Map<UsualChances.Check, UsualChances.Counted> own = reading.of(history::now);
         Posted made = plan.posted(all.beyond())
                 .after(known.map(Posted::moved).orElse(List.of()), now)
-                .withReady(plan.ready(UsualChances.of(plan.bench(), all.castings()), DRAWS))
+                .withReady(plan.ready(UsualChances.of(plan.bench(), all.castings(), own), DRAWS))
                 .withUnkept(plan.unkept(all.castings(), all.crew()));
         String kept = JsonMapper.shared().writeValueAsString(searched ? made.searched() : made);
         writing.of(() -> {

@@ -5,6 +5,7 @@ import homalon.app.casting.part.PartPage;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.words.Words;
 import homalon.app.outcome.plan.DayPlans;
+import homalon.app.outcome.plan.FoundBefore;
 import homalon.app.outcome.times.TimeOnIt;
 import homalon.core.input.RefusedInputException;
 import homalon.core.visit.Owed;
@@ -28,6 +29,7 @@ class ReadyController {
     private final AgreedBook agreed;
     private final DayPlans plans;
     private final TimeOnIt times;
+    private final FoundBefore before;
 
     @GetMapping("/parts/{tag}/ready")
     String page(PartPage page) {
@@ -49,6 +51,7 @@ class ReadyController {
         return page.read(() -> {
             page.show("view", views.of(page, plan.posted()));
             page.show("kinds", Owed.values());
+            page.show("counted", before.castings());
             page.show("said", said);
             page.show("time", times.of(page.part()));
             page.frame();

@@ -18,6 +18,8 @@ import org.springframework.transaction.annotation.Transactional;
 @RequiredArgsConstructor
 class SeenWork {
     private static final int VISITS = 200;
+    /** Passes back in which every surfacer that is used was cut on. */
+    private static final int CUTS = 50;
 
     private final EntityManager entities;
 
@@ -88,6 +90,23 @@ class SeenWork {
                 .setParameter("from", from)
                 .setParameter("to", to)
                 .getResultList();
+        return passes(rows);
+    }
+
+    /** The last passes of all, the latest first. */
+    @Transactional(readOnly = true)
+    @SuppressWarnings("unchecked") // as wide as what is selected
+    public List<SetUpsSeen.Pass> lastCuts() {
+        List<Object[]> rows =
+                entities.createNativeQuery("""
+                        select l.machine, p.material, l.at from ledger_line l join part p on p.id = l.part_id
+                        where l.kind = 'PASS' and not exists (select 1 from ledger_line r where r.reverses = l.id)
+                        order by l.seq desc limit :last
+                        """).setParameter("last", CUTS).getResultList();
+        return passes(rows);
+    }
+
+    private static List<SetUpsSeen.Pass> passes(List<Object[]> rows) {
         return rows.stream()
                 .map(r -> new SetUpsSeen.Pass((String) r[0], Material.valueOf((String) r[1]), (Instant) r[2]))
                 .toList();

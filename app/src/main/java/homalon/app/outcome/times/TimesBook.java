@@ -2,6 +2,7 @@ package homalon.app.outcome.times;
 
 import homalon.app.foundation.memory.Memory;
 import homalon.app.foundation.memory.Question;
+import homalon.core.bench.SetUpsSeen;
 import homalon.core.bench.ShopTimes;
 import homalon.core.input.BadInputException;
 import homalon.core.input.Problems;
@@ -9,6 +10,7 @@ import homalon.core.route.Operation;
 import java.time.Clock;
 import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import lombok.RequiredArgsConstructor;
@@ -35,6 +37,12 @@ public class TimesBook {
     public ShopTimes now() {
         long hour = clock.instant().truncatedTo(ChronoUnit.HOURS).getEpochSecond();
         return new ShopTimes(said(), memory.answer(new Learned(hour), () -> ShopTimes.learned(seen.last())));
+    }
+
+    /** The last passes over faces, the latest first. */
+    @Transactional(readOnly = true)
+    public List<SetUpsSeen.Pass> lastCuts() {
+        return seen.lastCuts();
     }
 
     private Map<ShopTimes.Of, Integer> said() {

@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.security.PinSignIn;
 import homalon.app.shop.crew.CrewBook;
+import homalon.app.testing.AroundTheClock;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;

@@ -9,6 +9,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import homalon.app.outcome.plan.DayPlans;
 import homalon.app.shop.crew.CrewBook;
+import homalon.app.testing.AroundTheClock;
 import homalon.app.testing.Browser;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;

@@ -9,6 +9,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import homalon.app.outcome.plan.DayPlans;
 import homalon.app.shop.crew.CrewBook;
+import homalon.app.testing.AroundTheClock;
 import homalon.app.testing.Browser;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
@@ -35,6 +36,9 @@ import org.junit.jupiter.api.extension.ExtendWith;
 /** The rule: why each piece is where it is, what if, and what somebody says of it: down, pinned, held, sent elsewhere. */
 @ExtendWith(Browser.class)
 class RuleTest {
+    /** So many are few enough for whoever has no mouse. */
+    private static final int MOST_TABS = 16;
+
     private static AroundTheClock open;
     private static RunningShop.Shop shop;
     private static Visitor ines;
@@ -257,9 +261,17 @@ class RuleTest {
         piece.focus();
         page.keyboard().press("Enter");
         assertThat(page).hasURL(Pattern.compile("work=.*#chosen"));
-        page.locator("#chosen form[action='/day/hold'] button").focus();
+        assertThat(page.locator("#chosen")).isFocused();
+        Locator hold = page.locator("#chosen form[action='/day/hold'] button");
+        for (int i = 0;
+                i < MOST_TABS && !Boolean.TRUE.equals(hold.evaluate("b => b === document.activeElement"));
+                i++) {
+            page.keyboard().press("Tab");
+        }
+        assertThat(hold).isFocused();
         page.keyboard().press("Enter");
         assertThat(page.locator("[role=status].said")).containsText("Held: it is not begun before.");
+        assertThat(page.locator("#chosen")).isFocused();
         Locator off = page.locator("#chosen form[action='/day/unpin'] button");
         assertThat(off).isVisible();
         off.focus();

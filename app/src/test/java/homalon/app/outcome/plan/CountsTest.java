@@ -2,13 +2,17 @@ package homalon.app.outcome.plan;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import homalon.app.foundation.web.Shop;
 import homalon.app.shop.stock.Need;
 import homalon.app.shop.stock.Orders;
 import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
 import homalon.core.route.Operation;
 import homalon.core.visit.PartFile;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -100,5 +104,35 @@ class CountsTest {
         assertEquals(new Counts.Of(Map.of(Operation.GUIDE_WORK, 3), 0), counted());
         orders.cancel(head, UUID.randomUUID(), some, "the wrong size", hands.ines());
         assertEquals(Counts.Of.NOTHING, counted());
+    }
+
+    private static PartFile of(PartFile part, String customer) {
+        return new PartFile(
+                part.id(),
+                part.tag(),
+                part.kind(),
+                part.name(),
+                customer,
+                part.material(),
+                part.castingNumber(),
+                part.stamps(),
+                part.numbers(),
+                part.entered(),
+                part.visit(),
+                part.visits(),
+                part.version(),
+                part.rules());
+    }
+
+    @Test
+    void whatIsBookedUnderTheShopsNameOrNobodysIsItsOwn() {
+        ShopInputs inputs = shop.bean(ShopInputs.class);
+        Instant came = head.visit().openedAt();
+        assertEquals(3, inputs.weight(head, came));
+        assertEquals(4, inputs.weight(head, came.plus(Duration.ofDays(15))));
+        String own = shop.bean(Shop.class).name();
+        for (String customer : List.of(own, own.toUpperCase(Locale.ROOT), " ")) {
+            assertEquals(1, inputs.weight(of(head, customer), came), customer);
+        }
     }
 }

@@ -10,16 +10,12 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import homalon.app.casting.agreed.AgreedBook;
 import homalon.app.casting.part.Parts;
-import homalon.app.outcome.plan.DayPlans;
-import homalon.app.shop.crew.CrewBook;
+import homalon.app.testing.AroundTheClock;
 import homalon.app.testing.Browser;
 import homalon.app.testing.HandsOfTests;
-import homalon.app.testing.OwnDatabase;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
 import homalon.core.bench.Posted;
-import homalon.core.hours.Stretch;
-import homalon.core.hours.WeekHours;
 import homalon.core.part.Material;
 import homalon.core.part.PartKind;
 import homalon.core.visit.Owed;
@@ -27,17 +23,13 @@ import homalon.core.visit.PartFile;
 import homalon.core.visit.StuckOn;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
-import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -47,30 +39,24 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 /** A day is promised at intake, what the customer owes is asked for by phone, and the month tells what was kept. */
 @ExtendWith(Browser.class)
 class PromisesTest {
-    private static final WeekHours ALWAYS = new WeekHours(Arrays.stream(DayOfWeek.values())
-            .collect(Collectors.toMap(Function.identity(), d -> List.of(new Stretch(0, 24 * 60)))));
-
+    private static AroundTheClock open;
     private static RunningShop.Shop shop;
     private static Visitor ines;
     private static Visitor desk;
     private static HandsOfTests hands;
 
     @BeforeAll
-    static void open() {
-        shop = RunningShop.sample(OwnDatabase.sampled());
-        shop.bean(CrewBook.class).useHours(ALWAYS);
-        ines = Visitor.signedIn(shop.port(), "ines");
+    static void opens() {
+        open = AroundTheClock.open();
+        shop = open.shop();
+        ines = open.ines();
         desk = Visitor.signedIn(shop.port(), "desk");
-        hands = new HandsOfTests(shop);
+        hands = open.hands();
     }
 
     @AfterAll
     static void close() {
         shop.close();
-    }
-
-    private static String id() {
-        return UUID.randomUUID().toString();
     }
 
     private static LocalDate today() {
@@ -90,8 +76,7 @@ class PromisesTest {
     }
 
     private static Posted posted() {
-        shop.bean(DayPlans.class).look();
-        return shop.bean(DayPlans.class).now().posted();
+        return open.plan();
     }
 
     @Test
@@ -110,7 +95,7 @@ class PromisesTest {
     @Test
     void aPromiseIsKeptAsItWasSaidAndAnotherDayIsSaidBesideIt() {
         PartFile head = hands.book(Material.CAST_IRON);
-        String first = id();
+        String first = AroundTheClock.id();
         LocalDate near = today().plusDays(9);
         LocalDate far = today().plusDays(20);
         assertEquals(
@@ -128,7 +113,7 @@ class PromisesTest {
                         .get(head.visit().id())
                         .size());
         assertEquals(Optional.of(near), again(head).visit().promised());
-        String page = desk.post(ready(head) + "/promise", "id", id(), "day", far.toString())
+        String page = desk.post(ready(head) + "/promise", "id", AroundTheClock.id(), "day", far.toString())
                 .body();
         assertTrue(page.contains("put off"), page);
         assertTrue(page.contains("told to the mate"), page);
@@ -205,7 +190,7 @@ class PromisesTest {
         desk.post(
                 ready(head) + "/promise",
                 "id",
-                id(),
+                AroundTheClock.id(),
                 "day",
                 today().plusDays(12).toString());
         posted();
@@ -234,16 +219,20 @@ class PromisesTest {
     void daysThatCannotBeAreRefusedInASentence() {
         PartFile head = hands.book(Material.CAST_IRON);
         String past = today().minusDays(1).toString();
-        var refused = desk.post(ready(head) + "/promise", "id", id(), "day", past);
+        var refused = desk.post(ready(head) + "/promise", "id", AroundTheClock.id(), "day", past);
         assertEquals(422, refused.statusCode());
         assertTrue(refused.body().contains("Key a day from today on"), refused.body());
         assertEquals(
                 422,
-                desk.post(ready(head) + "/owed", "id", id(), "what", "OTHER", "words", " ")
+                desk.post(ready(head) + "/owed", "id", AroundTheClock.id(), "what", "OTHER", "words", " ")
                         .statusCode());
         assertEquals(
-                422, desk.post(ready(head) + "/call", "id", id(), "said", "  ").statusCode());
-        assertEquals(422, desk.post(ready(head) + "/came", "owed", id()).statusCode());
+                422,
+                desk.post(ready(head) + "/call", "id", AroundTheClock.id(), "said", "  ")
+                        .statusCode());
+        assertEquals(
+                422,
+                desk.post(ready(head) + "/came", "owed", AroundTheClock.id()).statusCode());
         assertTrue(agreed().promises(List.of(head.visit().id())).isEmpty());
         assertTrue(agreed().owed(List.of(head.visit().id())).isEmpty());
     }
@@ -252,12 +241,16 @@ class PromisesTest {
     void aPromiseThatFallsBeforeAnArrivalIsFlaggedAndTheCustomerIsToBeRung() {
         PartFile head = hands.book(Material.CAST_IRON);
         desk.post(
-                ready(head) + "/promise", "id", id(), "day", today().plusDays(6).toString());
+                ready(head) + "/promise",
+                "id",
+                AroundTheClock.id(),
+                "day",
+                today().plusDays(6).toString());
         assertFalse(desk.get("/calls").body().contains(">" + head.tag() + "<"), "nothing stands against it");
         String page = desk.post(
                         ready(head) + "/owed",
                         "id",
-                        id(),
+                        AroundTheClock.id(),
                         "what",
                         "CAPS",
                         "words",
@@ -278,14 +271,29 @@ class PromisesTest {
         PartFile head = hands.book(Material.CAST_IRON);
         String list = "/parts/" + head.tag() + "/parts-list";
         desk.post(
-                ready(head) + "/promise", "id", id(), "day", today().plusDays(6).toString());
+                ready(head) + "/promise",
+                "id",
+                AroundTheClock.id(),
+                "day",
+                today().plusDays(6).toString());
         String[] rings = {
-            "id", id(), "code", "", "quantity", "4", "words", "rings", "operation", "INSERT", "promised", ""
+            "id",
+            AroundTheClock.id(),
+            "code",
+            "",
+            "quantity",
+            "4",
+            "words",
+            "rings",
+            "operation",
+            "INSERT",
+            "promised",
+            ""
         };
         rings[11] = today().plusDays(3).toString();
         ines.key(list + "/order", rings);
         assertFalse(ines.get(list).body().contains("and waits for this until"), "they come in time");
-        rings[1] = id();
+        rings[1] = AroundTheClock.id();
         rings[11] = today().plusDays(9).toString();
         ines.key(list + "/order", rings);
         assertTrue(
@@ -303,7 +311,7 @@ class PromisesTest {
         desk.post(
                 ready(head) + "/owed",
                 "id",
-                id(),
+                AroundTheClock.id(),
                 "what",
                 "DOWELS",
                 "expected",
@@ -311,7 +319,7 @@ class PromisesTest {
         String page = desk.post(
                         ready(head) + "/owed",
                         "id",
-                        id(),
+                        AroundTheClock.id(),
                         "what",
                         "OTHER",
                         "words",
@@ -342,8 +350,8 @@ class PromisesTest {
     @Test
     void anAnswerStopsTheCastingUntilTheLastOneIsThere() {
         PartFile head = hands.book(Material.CAST_IRON);
-        desk.post(ready(head) + "/owed", "id", id(), "what", "ANSWER", "words", "which guides");
-        desk.post(ready(head) + "/owed", "id", id(), "what", "ANSWER", "words", "the price");
+        desk.post(ready(head) + "/owed", "id", AroundTheClock.id(), "what", "ANSWER", "words", "which guides");
+        desk.post(ready(head) + "/owed", "id", AroundTheClock.id(), "what", "ANSWER", "words", "the price");
         assertEquals(Optional.of(StuckOn.CUSTOMER), again(head).visit().stuck().map(PartFile.Stuck::on));
         List<UUID> answers = agreed()
                 .owed(List.of(head.visit().id()))
@@ -362,12 +370,12 @@ class PromisesTest {
         PartFile one = hands.book(Material.CAST_IRON);
         PartFile other = hands.book(Material.CAST_IRON);
         for (PartFile part : List.of(one, other)) {
-            desk.post(ready(part) + "/owed", "id", id(), "what", "GASKET");
+            desk.post(ready(part) + "/owed", "id", AroundTheClock.id(), "what", "GASKET");
         }
         desk.post(
                 ready(one) + "/call",
                 "id",
-                id(),
+                AroundTheClock.id(),
                 "said",
                 "at sea",
                 "again",
@@ -382,9 +390,13 @@ class PromisesTest {
     @Test
     void theMonthTellsWhatWasKeptAndNoShareOfAFew() {
         PartFile head = hands.book(Material.ALUMINIUM);
-        desk.post(ready(head) + "/promise", "id", id(), "day", today().toString());
+        desk.post(ready(head) + "/promise", "id", AroundTheClock.id(), "day", today().toString());
         desk.post(
-                ready(head) + "/promise", "id", id(), "day", today().plusDays(1).toString());
+                ready(head) + "/promise",
+                "id",
+                AroundTheClock.id(),
+                "day",
+                today().plusDays(1).toString());
         String month = desk.get("/day/month").body();
         assertTrue(month.contains(head.tag()), month);
         assertTrue(month.contains("put off"), month);

@@ -1,11 +1,7 @@
-package homalon.app.outcome.day;
+package homalon.app.testing;
 
 import homalon.app.outcome.plan.DayPlans;
 import homalon.app.shop.crew.CrewBook;
-import homalon.app.testing.HandsOfTests;
-import homalon.app.testing.OwnDatabase;
-import homalon.app.testing.RunningShop;
-import homalon.app.testing.Visitor;
 import homalon.core.bench.Posted;
 import homalon.core.bench.ShopCrew;
 import homalon.core.bench.StationKind;
@@ -19,11 +15,11 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /** The sample shop, open around the clock so that it has a bench day whenever a test runs. */
-record AroundTheClock(RunningShop.Shop shop, Visitor ines, Visitor marit, HandsOfTests hands) {
-    static final WeekHours ALWAYS = new WeekHours(Arrays.stream(DayOfWeek.values())
+public record AroundTheClock(RunningShop.Shop shop, Visitor ines, Visitor marit, HandsOfTests hands) {
+    public static final WeekHours ALWAYS = new WeekHours(Arrays.stream(DayOfWeek.values())
             .collect(Collectors.toMap(Function.identity(), d -> List.of(new Stretch(0, 24 * 60)))));
 
-    static AroundTheClock open() {
+    public static AroundTheClock open() {
         RunningShop.Shop shop = RunningShop.sample(OwnDatabase.sampled());
         shop.bean(CrewBook.class).useHours(ALWAYS);
         return new AroundTheClock(
@@ -33,16 +29,16 @@ record AroundTheClock(RunningShop.Shop shop, Visitor ines, Visitor marit, HandsO
                 new HandsOfTests(shop));
     }
 
-    Posted plan() {
+    public Posted plan() {
         shop.bean(DayPlans.class).look();
         return shop.bean(DayPlans.class).now().posted();
     }
 
-    static Posted.Line line(Posted plan, String work) {
+    public static Posted.Line line(Posted plan, String work) {
         return plan.line(work).orElseThrow(() -> new AssertionError(work + " of " + plan.told()));
     }
 
-    String surfacer() {
+    public String surfacer() {
         return shop.bean(CrewBook.class).posts().stream()
                 .filter(p -> p.kind() == StationKind.SURFACER)
                 .map(ShopCrew.Post::id)
@@ -50,7 +46,7 @@ record AroundTheClock(RunningShop.Shop shop, Visitor ines, Visitor marit, HandsO
                 .orElseThrow();
     }
 
-    static String id() {
+    public static String id() {
         return UUID.randomUUID().toString();
     }
 }
