@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
  */
 public final class ListScheduler {
     /** Works of one programme wait for each other so long at the most, minutes. */
-    private static final int LOADED_WITHIN = 60;
+    static final int LOADED_WITHIN = 60;
     /** Where nothing is due, a casting presses as if it were due so late, minutes. */
     private static final int ANY_TIME = 20_000;
     /** What is to come before something pinned goes before all else. */
@@ -214,16 +214,13 @@ public final class ListScheduler {
                     .boxed()
                     .sorted(Comparator.comparingInt(w -> bench.work(w).at().orElseThrow()))
                     .toList();
+            Pinned pinned = new Pinned(bench, passage);
             for (int work : pins) {
-                int at = bench.work(work).at().orElseThrow();
-                Optional<Place> place = passage.first(work, at, bench.stations(work), bench.people(work))
-                        .filter(p ->
-                                p.starts() == at && at >= bench.work(p.work()).earliest());
-                if (place.isPresent()) {
-                    passage.pin(place.get());
-                    next.get(work).forEach(n -> waits[n]--);
-                } else {
-                    unpinned.set(work);
+                if (!passage.holds(work)) {
+                    List<Place> places = pinned.places(work, pins);
+                    places.forEach(passage::pin);
+                    places.forEach(p -> next.get(p.work()).forEach(n -> waits[n]--));
+                    unpinned.set(work, places.isEmpty());
                 }
             }
         }
