@@ -1,8 +1,8 @@
 package homalon.planner;
 
-import homalon.core.hours.OpenTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.IntUnaryOperator;
 
 /**
  * Where something that runs by itself is over, as straight lines: with each minute that it begins later it ends one later, or where it runs
@@ -18,15 +18,18 @@ record Alone(int from, int to, int over, boolean rises) {
         return begin >= from && begin <= to;
     }
 
-    /** @param last begin that is looked at */
-    static List<Alone> of(OpenTime time, int minutes, int last) {
+    /**
+     * @param ends where it is over for each begin
+     * @param last begin that is looked at
+     */
+    static List<Alone> of(IntUnaryOperator ends, int last) {
         List<Alone> all = new ArrayList<>();
         int from = 0;
-        int over = time.alone(0, minutes);
+        int over = ends.applyAsInt(0);
         int before = over;
         boolean rises = true;
         for (int begin = 1; begin <= last; begin++) {
-            int now = time.alone(begin, minutes);
+            int now = ends.applyAsInt(begin);
             boolean line = now == before || now == before + 1;
             boolean up = now != before;
             if (!line || (begin - from > 1 && up != rises)) {

@@ -306,7 +306,7 @@ final class Model {
 
     private void piece(int w, int i, Piece piece, @Nullable Literal when) {
         if (!piece.attended() && closes()) {
-            alone(w, i, piece.minutes(), when);
+            alone(w, i, piece, when);
             return;
         }
         var takes = model.addEquality(to[w][i], LinearExpr.affine(from[w][i], 1, piece.minutes()));
@@ -314,20 +314,30 @@ final class Model {
             takes.onlyEnforceIf(when);
         }
         if (piece.kind() == Piece.Kind.WHOLE) {
-            var whole = model.addLinearExpressionInDomain(from[w][i], open(piece.minutes()));
-            if (when != null) {
-                whole.onlyEnforceIf(when);
-            }
+            begins(w, i, open(piece.minutes()), when);
+        }
+    }
+
+    private void begins(int w, int i, Domain some, @Nullable Literal when) {
+        var only = model.addLinearExpressionInDomain(from[w][i], some);
+        if (when != null) {
+            only.onlyEnforceIf(when);
         }
     }
 
     /**
      * What runs by itself ends no earlier than so many open minutes later, or runs into one closing and then ends no earlier than that or
-     * so many minutes less later as that takes. The end may be later: it is put right once the begins are known.
+     * so many minutes less later as that takes. The end may be later: it is put right once the begins are known. What does
+     * not run at night begins only where it runs into none.
      */
-    private void alone(int w, int i, int minutes, @Nullable Literal when) {
+    private void alone(int w, int i, Piece piece, @Nullable Literal when) {
+        int minutes = piece.minutes();
+        boolean byDay = piece.kind() == Piece.Kind.BY_DAY;
+        if (byDay) {
+            begins(w, i, domain(time.beginsByDayFor(minutes)), when);
+        }
         if (minutes > shortest()) {
-            throughSome(w, i, minutes, when);
+            throughSome(w, i, piece, when);
             return;
         }
         IntVar start = from[w][i];
@@ -346,6 +356,9 @@ final class Model {
             closing += open.get(c).minutes();
             int at = closing;
             int closed = open.get(c + 1).from() - open.get(c).to();
+            if (byDay && closed >= OpenTime.NIGHT) {
+                continue;
+            }
             BoolVar into = truth(k -> {
                 Placed.Part part = k.of(w).parts().get(i);
                 return part.to() < part.from() + minutes && part.from() <= at && part.to() >= at;
@@ -369,12 +382,12 @@ final class Model {
     }
 
     /** What may run through several closings: by the straight lines of its end. */
-    private void throughSome(int w, int i, int minutes, @Nullable Literal when) {
+    private void throughSome(int w, int i, Piece piece, @Nullable Literal when) {
         List<Literal> one = new ArrayList<>();
         if (when != null) {
             one.add(when.not());
         }
-        for (Alone line : Alone.of(time, minutes, end)) {
+        for (Alone line : Alone.of(begin -> piece.over(begin, time), end)) {
             BoolVar here = truth(k -> line.holds(k.of(w).parts().get(i).from()));
             model.addLinearConstraint(from[w][i], line.from(), line.to()).onlyEnforceIf(here);
             LinearExpr over = line.rises()
@@ -388,9 +401,15 @@ final class Model {
 
     /** Begins from which so many minutes go before the shop closes. */
     private Domain open(int minutes) {
-        return Domain.fromIntervals(time.openings().stream()
+        return domain(time.openings().stream()
                 .filter(o -> o.minutes() >= minutes)
-                .map(o -> new long[] {o.from(), o.to() - minutes})
+                .map(o -> new Stretch(o.from(), o.to() - minutes + 1))
+                .toList());
+    }
+
+    private static Domain domain(List<Stretch> some) {
+        return Domain.fromIntervals(some.stream()
+                .map(s -> new long[] {s.from(), s.to() - 1})
                 .toArray(long[][]::new));
     }
 
@@ -681,9 +700,7 @@ final class Model {
             List<Placed.Part> parts = new ArrayList<>();
             for (int i = 0; i < pieces.size(); i++) {
                 int begin = (int) solver.value(from[w][i]);
-                int over = pieces.get(i).attended()
-                        ? begin + pieces.get(i).minutes()
-                        : time.alone(begin, pieces.get(i).minutes());
+                int over = pieces.get(i).over(begin, time);
                 parts.add(new Placed.Part(taken(solver, people.get(work).get(i)), begin, over));
             }
             IntVar own = setUp[w];

@@ -173,6 +173,7 @@ public record Bounds(long late, int setUp) {
         return end;
     }
 
+    /** What does not run at night is over no earlier than if it did. */
     private static int through(List<Piece> pieces, int from, OpenTime time) {
         int at = from;
         for (Piece piece : pieces) {

@@ -35,6 +35,8 @@ public record Breach(Kind kind, String work, String other) {
         AWAY,
         /** What is not left lying is left when the shop closes. */
         LEFT_LYING,
+        /** What does not run at night would. */
+        AT_NIGHT,
         /** Before it can begin. */
         EARLY,
         /** Before what must come before it. */

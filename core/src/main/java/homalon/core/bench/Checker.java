@@ -94,7 +94,9 @@ public final class Checker {
 
     private void piece(Work work, Piece piece, Placed.Part part) {
         OpenTime time = bench.time();
-        int end = piece.attended() ? part.from() + piece.minutes() : time.alone(part.from(), piece.minutes());
+        boolean byDay = piece.kind() == Piece.Kind.BY_DAY;
+        int runs = byDay ? time.byDay(part.from(), piece.minutes()) : time.alone(part.from(), piece.minutes());
+        int end = piece.attended() ? part.from() + piece.minutes() : runs;
         require(part.to() == end, Breach.Kind.PIECES, work, "");
         require(
                 piece.attended()
@@ -108,6 +110,7 @@ public final class Checker {
                 Breach.Kind.LEFT_LYING,
                 work,
                 "");
+        require(!byDay || !time.intoTheNight(part.from(), piece.minutes()), Breach.Kind.AT_NIGHT, work, "");
     }
 
     private void stations() {

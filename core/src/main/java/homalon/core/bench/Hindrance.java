@@ -17,6 +17,8 @@ public record Hindrance(Kind kind, String work, String other) {
         NOBODY,
         /** A piece that is not left lying is longer than the shop is open at a stretch. */
         TOO_LONG,
+        /** What runs by itself and not at night runs longer than the shop is open on any day. */
+        NOT_AT_NIGHT,
         /** It would have to come before itself. */
         CIRCLE,
         /** It cannot begin before the end of the time that is looked at. */

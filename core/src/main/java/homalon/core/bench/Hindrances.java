@@ -69,6 +69,8 @@ public final class Hindrances {
                     work.people().stream().findFirst().orElse(""));
         } else if (ways.stream().noneMatch(w -> fits(w, longest))) {
             hinders(Hindrance.Kind.TOO_LONG, work.id(), "");
+        } else if (ways.stream().noneMatch(this::fitsByDay)) {
+            hinders(Hindrance.Kind.NOT_AT_NIGHT, work.id(), ways.get(0).station());
         } else if (work.earliest() >= bench.time().length()) {
             hinders(Hindrance.Kind.PAST_THE_END, work.id(), "");
         }
@@ -76,6 +78,12 @@ public final class Hindrances {
 
     private static boolean fits(Way way, int longest) {
         return way.pieces().stream().noneMatch(p -> p.kind() == Piece.Kind.WHOLE && p.minutes() > longest);
+    }
+
+    private boolean fitsByDay(Way way) {
+        return way.pieces().stream()
+                .filter(p -> p.kind() == Piece.Kind.BY_DAY)
+                .noneMatch(p -> bench.time().beginsByDayFor(p.minutes()).isEmpty());
     }
 
     /** What is left once all was taken away, again and again, before which nothing comes, and then all after which nothing does. */

@@ -17,6 +17,7 @@ final class Passage {
 
     private final Numbered bench;
     private final OpenTime time;
+    private final ByDay byDay;
     private final int end;
     private final int[] closings;
     private final Busy[] stations;
@@ -32,6 +33,7 @@ final class Passage {
     Passage(Numbered bench) {
         this.bench = bench;
         this.time = bench.bench().time();
+        this.byDay = new ByDay(time);
         this.end = time.length();
         this.closings = time.openings().stream().mapToInt(Stretch::to).toArray();
         this.stations =
@@ -158,7 +160,8 @@ final class Passage {
             int person = bench.person(part.person());
             int before = i == 0 ? setUp : 0;
             boolean same = part.from() >= now
-                    && part.to() == over(piece, part.from())
+                    && part.to() == piece.over(part.from(), time)
+                    && alone(piece, part.from()) == part.from()
                     && piece.attended() == (person >= 0)
                     && (person < 0 || Arrays.stream(bench.people(work)).anyMatch(p -> p == person))
                     && (person < 0 || free(hands[person], part.from(), before, piece) == part.from());
@@ -181,6 +184,11 @@ final class Passage {
         while (at < end) {
             int setUp = change(work, station, at);
             Place one = chain(work, at, setUp, station, person, by);
+            int morning = one == null ? 0 : morning(one);
+            if (morning > 0) {
+                setUp = change(work, station, morning);
+                one = chain(work, morning, setUp, station, person, by);
+            }
             if (one == null) {
                 return null;
             }
@@ -223,7 +231,7 @@ final class Passage {
         for (int i = 0; i < from.length; i++) {
             Piece piece = pieces.get(i);
             who[i] = Numbered.NONE;
-            from[i] = now;
+            from[i] = alone(piece, now);
             if (piece.attended()) {
                 from[i] = NOWHERE;
                 for (int one : i == 0 ? new int[] {person} : by) {
@@ -237,14 +245,26 @@ final class Passage {
             if (from[i] >= end) {
                 return null;
             }
-            to[i] = over(piece, from[i]);
+            to[i] = piece.over(from[i], time);
             now = to[i];
         }
         return now > end ? null : new Place(work, station, setUp, who, from, to);
     }
 
-    private int over(Piece piece, int from) {
-        return piece.attended() ? from + piece.minutes() : time.alone(from, piece.minutes());
+    /** Where something can begin as far as nights go. */
+    private int alone(Piece piece, int from) {
+        return piece.kind() == Piece.Kind.BY_DAY ? byDay.next(from, piece.minutes()) : from;
+    }
+
+    /** Where what would be loaded the evening before is better loaded, as it is switched on in the morning; 0 for what runs at once. */
+    private int morning(Place one) {
+        List<Piece> pieces = bench.pieces(one.work(), one.station());
+        for (int i = 1; i < one.from().length; i++) {
+            if (pieces.get(i).kind() == Piece.Kind.BY_DAY && one.from()[i] > one.to()[i - 1]) {
+                return one.from()[i];
+            }
+        }
+        return 0;
     }
 
     /** Where somebody is free for a piece and the set-up before it. */
@@ -339,6 +359,10 @@ final class Passage {
             }
             group.add(one);
         }
+        int runs = now;
+        if (group.stream().anyMatch(p -> !runsFrom(p, runs))) {
+            return Optional.empty();
+        }
         int last = now;
         for (Place one : group) {
             last = Math.max(last, unloaded(one, now, hands));
@@ -347,6 +371,14 @@ final class Passage {
                 && stations[station].next(at, last - at) == at
                 && group.stream().allMatch(this::free);
         return fits ? Optional.of(group) : Optional.empty();
+    }
+
+    /** Whether its piece that runs by itself can begin then. */
+    private boolean runsFrom(Place one, int minute) {
+        return bench.pieces(one.work(), one.station()).stream()
+                .filter(p -> !p.attended())
+                .limit(1)
+                .allMatch(p -> alone(p, minute) == minute);
     }
 
     private boolean free(Place one) {
@@ -374,7 +406,7 @@ final class Passage {
                 continue;
             }
             int who = Numbered.NONE;
-            int begins = now;
+            int begins = alone(piece, now);
             if (piece.attended()) {
                 begins = NOWHERE;
                 for (int person : bench.people(one.work())) {
@@ -388,7 +420,7 @@ final class Passage {
             if (begins >= end) {
                 return NOWHERE;
             }
-            take(one, i, who, begins, over(piece, begins), hands);
+            take(one, i, who, begins, piece.over(begins, time), hands);
             now = one.to()[i];
         }
         return now;

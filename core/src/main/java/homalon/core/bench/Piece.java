@@ -1,5 +1,7 @@
 package homalon.core.bench;
 
+import homalon.core.hours.OpenTime;
+
 /**
  * One stretch of a work.
  *
@@ -12,8 +14,10 @@ public record Piece(int minutes, Kind kind) {
         ATTENDED,
         /** Somebody, from its begin to its end: a pass is not left half way across a face. */
         WHOLE,
-        /** Nobody: a soak, a dwell, a casting that is away. It goes on while the shop is closed. */
-        ALONE
+        /** Nobody: a soak, a casting that is away. It goes on while the shop is closed. */
+        ALONE,
+        /** Nobody, but not at night: it is over before the shop closes for one. Through a dinner it goes on. */
+        BY_DAY
     }
 
     public Piece {
@@ -23,6 +27,20 @@ public record Piece(int minutes, Kind kind) {
     }
 
     public boolean attended() {
-        return kind != Kind.ALONE;
+        return kind == Kind.ATTENDED || kind == Kind.WHOLE;
+    }
+
+    /** The same, of another kind. */
+    Piece as(Kind other) {
+        return new Piece(minutes, other);
+    }
+
+    /** Where it is over on the open time that begins there. */
+    public int over(int from, OpenTime time) {
+        return switch (kind) {
+            case ATTENDED, WHOLE -> from + minutes;
+            case ALONE -> time.alone(from, minutes);
+            case BY_DAY -> time.byDay(from, minutes);
+        };
     }
 }

@@ -37,7 +37,7 @@ public final class PlanWords {
         String code = hindrance.kind().words().code();
         Message work = work(hindrance.work());
         return switch (hindrance.kind()) {
-            case NO_STATION -> Message.of(code, work, station(hindrance.other(), names));
+            case NO_STATION, NOT_AT_NIGHT -> Message.of(code, work, station(hindrance.other(), names));
             case PAST_THE_END -> Message.of(code, work, DayPlan.DAYS);
             case NOBODY, TOO_LONG, CIRCLE, AFTER_ANOTHER -> Message.of(code, work);
         };

@@ -13,6 +13,7 @@ import java.util.List;
 final class Replay {
     private final Numbered bench;
     private final OpenTime time;
+    private final ByDay byDay;
     private final int end;
     private final int[] closings;
     /** Works and pieces of theirs, in the order in which they begin. */
@@ -25,6 +26,7 @@ final class Replay {
     Replay(Bench of, Timetable timetable) {
         this.bench = new Numbered(of);
         this.time = of.time();
+        this.byDay = new ByDay(time);
         this.end = time.length();
         this.closings = time.openings().stream().mapToInt(Stretch::to).toArray();
         List<Placed> known = timetable.placed().stream()
@@ -97,7 +99,7 @@ final class Replay {
     private int piece(int w, int i, int from, int minutes, int[] person) {
         int hands = who[w][i];
         if (hands < 0) {
-            return time.alone(Math.min(from, end), minutes);
+            return alone(bench.pieces(w, station[w]).get(i).kind(), Math.min(from, end), minutes);
         }
         int setUp = i == 0 ? placed[w].setUp() : 0;
         int at = Math.max(from, person[hands] + setUp);
@@ -109,6 +111,14 @@ final class Replay {
         }
         person[hands] = at + minutes;
         return at + minutes;
+    }
+
+    private int alone(Piece.Kind kind, int from, int minutes) {
+        if (kind == Piece.Kind.BY_DAY) {
+            int begin = byDay.next(from, minutes);
+            return begin < end ? time.byDay(begin, minutes) : end;
+        }
+        return time.alone(from, minutes);
     }
 
     private static int past(List<Stretch> away, int from, int minutes) {

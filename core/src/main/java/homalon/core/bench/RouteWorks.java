@@ -80,7 +80,9 @@ public record RouteWorks(List<Work> works, List<Order> orders, List<Unkept> unke
 
     private static Work work(AtTheBench casting, Operation operation, String id, Crew crew, OpenTime time) {
         UsualTime usual = UsualTimes.of(operation, casting.metal());
-        List<Piece> pieces = usual.of(casting.size().apply(operation));
+        List<Piece> pieces = usual.of(casting.size().apply(operation)).stream()
+                .map(p -> atNight(p, usual, crew))
+                .toList();
         List<Way> ways = new ArrayList<>();
         for (StationKind kind : usual.stations()) {
             crew.stations(kind).forEach(s -> ways.add(new Way(s, pieces)));
@@ -99,6 +101,13 @@ public record RouteWorks(List<Work> works, List<Order> orders, List<Unkept> unke
                 setUp(usual, casting.metal()),
                 casting.waits().of(operation).map(time::before).orElse(0),
                 OptionalInt.empty());
+    }
+
+    /** What runs by itself in the shop waits out the night where its station is not left on; what is away is nobody's night. */
+    private static Piece atNight(Piece piece, UsualTime usual, Crew crew) {
+        boolean runs = usual.stations().isEmpty()
+                || crew.nights().contains(usual.stations().get(0));
+        return piece.kind() == Piece.Kind.ALONE && !runs ? piece.as(Piece.Kind.BY_DAY) : piece;
     }
 
     /** As it was pinned, as far as it can be. */
@@ -131,14 +140,15 @@ public record RouteWorks(List<Work> works, List<Order> orders, List<Unkept> unke
                 OptionalInt.of(0));
     }
 
-    /** What is left of the pieces of a work that somebody has been at. */
+    /** What is left of the pieces of a work that somebody has been at. What is in by now runs on as it is; the plan has no say in it. */
     private static List<Piece> left(List<Piece> pieces, int minutes) {
         List<Piece> left = new ArrayList<>();
         int gone = minutes;
         for (Piece piece : pieces) {
             int off = Math.min(gone, Math.max(0, piece.minutes() - LEAST_LEFT));
             gone -= off;
-            left.add(new Piece(piece.minutes() - off, piece.kind()));
+            Piece rest = new Piece(piece.minutes() - off, piece.kind());
+            left.add(rest.kind() == Piece.Kind.BY_DAY ? rest.as(Piece.Kind.ALONE) : rest);
         }
         return left;
     }

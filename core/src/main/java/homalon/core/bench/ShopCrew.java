@@ -25,13 +25,15 @@ import java.util.stream.Collectors;
  * @param hours of the shop, with its days off
  * @param changes minutes to set a station of a kind up for another metal; none for kinds that are not named
  * @param standing what stations are set up for now, by their ids; none where nobody knows
+ * @param nights what may run by itself while the shop is closed for the night
  */
 public record ShopCrew(
         Hours hours,
         List<Post> stations,
         List<Hand> hands,
         Map<StationKind, Integer> changes,
-        Map<String, String> standing) {
+        Map<String, String> standing,
+        Set<StationKind> nights) {
     /** A day's usual hours until the shop has said its own: a dinner break within. */
     public static final WeekHours USUAL_WEEK =
             WeekHours.workdays(new Stretch(7 * 60 + 30, 12 * 60), new Stretch(12 * 60 + 45, 16 * 60 + 30));
@@ -39,6 +41,9 @@ public record ShopCrew(
     /** Other inserts and a pass to try them; another heat. */
     public static final Map<StationKind, Integer> USUAL_CHANGES =
             Map.of(StationKind.SURFACER, 20, StationKind.OVEN, 15);
+
+    /** A tank may soak; nothing hot and nothing under pressure is left on, and no dye left to dry, until the shop says that it may. */
+    public static final Set<StationKind> USUAL_NIGHTS = Set.of(StationKind.TANK);
 
     /** Castings that a usual oven takes. */
     private static final int IN_AN_OVEN = 2;
@@ -87,11 +92,17 @@ public record ShopCrew(
         hands = List.copyOf(hands);
         changes = Map.copyOf(changes);
         standing = Map.copyOf(standing);
+        nights = Set.copyOf(nights);
     }
 
-    /** One of which nobody knows what its stations are set up for. */
+    /** One that leaves on at night what is usual, of which nobody knows what its stations are set up for. */
     public ShopCrew(Hours hours, List<Post> stations, List<Hand> hands, Map<StationKind, Integer> changes) {
-        this(hours, stations, hands, changes, Map.of());
+        this(hours, stations, hands, changes, Map.of(), USUAL_NIGHTS);
+    }
+
+    /** The same that may leave those on at night. */
+    public ShopCrew nights(Set<StationKind> kinds) {
+        return new ShopCrew(hours, stations, hands, changes, standing, kinds);
     }
 
     /**
@@ -110,7 +121,7 @@ public record ShopCrew(
                             || p.name().equalsIgnoreCase(pass.machine().strip()))
                     .forEach(p -> set.putIfAbsent(p.id(), pass.metal().name()));
         }
-        return new ShopCrew(hours, stations, hands, changes, set);
+        return new ShopCrew(hours, stations, hands, changes, set, nights);
     }
 
     /** One station of each kind, an oven for two: a small shop, until it has said what it has. */
@@ -178,6 +189,7 @@ public record ShopCrew(
         return new Crew(
                 stations.stream()
                         .collect(Collectors.groupingBy(Post::kind, Collectors.mapping(Post::id, Collectors.toList()))),
-                who);
+                who,
+                nights);
     }
 }

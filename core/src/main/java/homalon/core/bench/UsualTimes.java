@@ -6,7 +6,9 @@ import homalon.core.bench.UsualTime.Step;
 import homalon.core.part.Material;
 import homalon.core.route.Operation;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 
 /** How long every operation usually takes: general values, for a shop that has not seen its own yet. */
 public final class UsualTimes {
@@ -47,6 +49,20 @@ public final class UsualTimes {
             case OIL_AND_BAG -> time(List.of(WASH, HANDS), at(10));
             case HAND_OVER -> time(List.of(HANDS), at(5));
         };
+    }
+
+    /** Stations at which something runs by itself. */
+    public static Set<StationKind> alone() {
+        Set<StationKind> kinds = EnumSet.noneOf(StationKind.class);
+        for (Operation operation : Operation.values()) {
+            for (Material metal : Material.values()) {
+                UsualTime usual = of(operation, metal);
+                if (usual.steps().stream().anyMatch(s -> s.kind() == Piece.Kind.ALONE)) {
+                    kinds.addAll(usual.stations());
+                }
+            }
+        }
+        return kinds;
     }
 
     /** A step that grows. */

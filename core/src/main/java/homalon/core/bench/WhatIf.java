@@ -40,7 +40,7 @@ public record WhatIf(
         List<ShopCrew.Hand> hands = of.hands().stream()
                 .map(h -> away.filter(h.id()::equals).isPresent() ? without(h, today) : h)
                 .toList();
-        return new ShopCrew(of.hours(), posts, hands, of.changes(), of.standing());
+        return new ShopCrew(of.hours(), posts, hands, of.changes(), of.standing(), of.nights());
     }
 
     private ShopCrew.Hand without(ShopCrew.Hand hand, LocalDate today) {

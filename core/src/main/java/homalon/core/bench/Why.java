@@ -133,7 +133,9 @@ public final class Why {
         if (of.begins() == 0) {
             return Holds.NOW;
         }
-        boolean whole = work.ways().get(0).pieces().get(0).kind() == Piece.Kind.WHOLE;
+        List<Piece> pieces = work.ways().get(0).pieces();
+        boolean whole = pieces.get(0).kind() == Piece.Kind.WHOLE
+                || pieces.stream().anyMatch(p -> p.kind() == Piece.Kind.BY_DAY);
         boolean opens = bench.time().openings().stream().anyMatch(o -> o.from() == of.from());
         return whole && opens ? Holds.CLOSING : Holds.NOTHING;
     }

@@ -15,6 +15,9 @@ import java.util.List;
  * @param end minutes of the day that are looked at
  */
 public record OpenTime(Instant from, List<Stretch> stretches, int end) {
+    /** A closing as long as this, minutes, is a night and no dinner. */
+    public static final int NIGHT = 3 * 60;
+
     public OpenTime {
         stretches = Stretch.joined(stretches);
     }
@@ -102,6 +105,43 @@ public record OpenTime(Instant from, List<Stretch> stretches, int end) {
      */
     public int alone(int open, int minutes) {
         return before(Math.min(end, ends(open) + minutes));
+    }
+
+    /** The same for what does not run at night: begun where the shop closes for one, it begins when it opens. A dinner it runs through. */
+    public int byDay(int open, int minutes) {
+        return before(Math.min(end, beginsByDay(open) + minutes));
+    }
+
+    private int beginsByDay(int open) {
+        return begins(open) - ends(open) >= NIGHT ? begins(open) : ends(open);
+    }
+
+    /** Whether what runs by itself for so many minutes of the day, and not at night, would still run when the shop closes for one. */
+    public boolean intoTheNight(int open, int minutes) {
+        int at = beginsByDay(open);
+        return days().stream().noneMatch(d -> d.from() <= at && at + minutes <= d.to());
+    }
+
+    /** Open minutes at which something can begin that runs so long and not at night; on some days there may be none. */
+    public List<Stretch> beginsByDayFor(int minutes) {
+        return days().stream()
+                .filter(d -> d.minutes() >= minutes)
+                .map(d -> new Stretch(before(d.from()), before(d.to() - minutes) + 1))
+                .toList();
+    }
+
+    /** From one night to the next, dinners within, in minutes of the day. */
+    private List<Stretch> days() {
+        List<Stretch> days = new ArrayList<>();
+        for (Stretch s : stretches) {
+            int last = days.size() - 1;
+            if (last >= 0 && s.from() - days.get(last).to() < NIGHT) {
+                days.set(last, new Stretch(days.get(last).from(), s.to()));
+            } else {
+                days.add(s);
+            }
+        }
+        return days;
     }
 
     /** Whether the shop closes within. */

@@ -30,11 +30,13 @@ public final class MadeUpBench {
     private final SplittableRandom random;
     private final List<String> people;
     private final OpenTime time;
+    private final boolean ovenAtNight;
     private final List<Work> works = new ArrayList<>();
     private final List<Order> orders = new ArrayList<>();
 
     private MadeUpBench(long seed, int people) {
         this.random = new SplittableRandom(seed);
+        this.ovenAtNight = seed % 2 == 0;
         this.people = PEOPLE.subList(0, people);
         Hours hours = Hours.of(
                 WeekHours.workdays(new Stretch(7 * 60 + 30, 12 * 60), new Stretch(12 * 60 + 45, 16 * 60 + 30)));
@@ -105,9 +107,10 @@ public final class MadeUpBench {
     private void route(String tag) {
         String metal = METALS.get(random.nextInt(2));
         String pilot = PILOTS.get(random.nextInt(3));
+        Piece oven = new Piece(90, ovenAtNight ? Piece.Kind.ALONE : Piece.Kind.BY_DAY);
         int from = inHundred(20) ? between(100, 2500) : 0;
         String clean = inHundred(50)
-                ? add(tag, "clean", "oven", metal, from, List.of(attended(5), alone(90), attended(5)))
+                ? add(tag, "clean", "oven", metal, from, List.of(attended(5), oven, attended(5)))
                 : add(tag, "clean", "tank", "", from, List.of(attended(10), alone(40), attended(15)));
         String cracks =
                 add(tag, "cracks", "cracks", "", 0, List.of(attended(between(10, 30)), alone(15), attended(10)));

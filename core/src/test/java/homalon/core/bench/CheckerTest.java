@@ -37,7 +37,7 @@ class CheckerTest {
         return new Piece(minutes, kind);
     }
 
-    private static Work bake(String id, String casting, String programme) {
+    private static Work bake(String id, String casting, String programme, Piece.Kind kind) {
         return work(
                 id,
                 casting,
@@ -45,7 +45,7 @@ class CheckerTest {
                 programme,
                 0,
                 piece(5, Piece.Kind.ATTENDED),
-                piece(60, Piece.Kind.ALONE),
+                piece(60, kind),
                 piece(5, Piece.Kind.ATTENDED));
     }
 
@@ -58,9 +58,9 @@ class CheckerTest {
             List.of(new Person("Ines", List.of(new Stretch(300, 330))), new Person("Oda", List.of())),
             List.of(),
             List.of(
-                    bake("bake 1", "T-1", "hot"),
-                    bake("bake 2", "T-2", "hot"),
-                    bake("bake 3", "T-3", "warm"),
+                    bake("bake 1", "T-1", "hot", Piece.Kind.ALONE),
+                    bake("bake 2", "T-2", "hot", Piece.Kind.ALONE),
+                    bake("bake 3", "T-3", "warm", Piece.Kind.BY_DAY),
                     work("cut 1", "T-1", "surfacer", "iron", 0, piece(30, Piece.Kind.WHOLE)),
                     work("cut 2", "T-2", "surfacer", "aluminium", 0, piece(30, Piece.Kind.WHOLE)),
                     work("look 1", "T-1", "bench", "", 10, piece(40, Piece.Kind.ATTENDED)),
@@ -136,6 +136,12 @@ class CheckerTest {
                         "",
                         placed("bake 3", "oven", 0, part("Oda", 80, 85), part("", 84, 144), part("Oda", 145, 150))),
                 planted(Breach.Kind.PIECES, "bake 3", "", placed("bake 3", "oven", 0, part("Oda", 80, 85))),
+                planted(
+                        Breach.Kind.AT_NIGHT,
+                        "bake 3",
+                        "",
+                        placed("bake 3", "oven", 0, part("Oda", 435, 440), part("", 440, 480), part("Oda", 490, 495)),
+                        placed("weld 3", "", 0, part("", 0, 300))),
                 planted(
                         Breach.Kind.SET_UP,
                         "cut 2",

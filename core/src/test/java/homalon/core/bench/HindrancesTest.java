@@ -46,6 +46,8 @@ class HindrancesTest {
                         work("late", "bench", "Ines", 960, new Piece(10, Piece.Kind.ATTENDED)),
                         work("a day", "bench", "Ines", 0, new Piece(480, Piece.Kind.WHOLE)),
                         work("by itself", "bench", "Oda", 0, new Piece(500, Piece.Kind.ALONE)),
+                        work("a day by itself", "bench", "Oda", 0, new Piece(480, Piece.Kind.BY_DAY)),
+                        work("over night", "bench", "Oda", 0, new Piece(481, Piece.Kind.BY_DAY)),
                         work("after"),
                         work("free")),
                 List.of(new Order("down", "after", true), new Order("late", "free", false)));
@@ -55,11 +57,12 @@ class HindrancesTest {
                         new Hindrance(Hindrance.Kind.NO_STATION, "unknown", "mill"),
                         new Hindrance(Hindrance.Kind.NOBODY, "away", "Oda"),
                         new Hindrance(Hindrance.Kind.TOO_LONG, "long", ""),
+                        new Hindrance(Hindrance.Kind.NOT_AT_NIGHT, "over night", "bench"),
                         new Hindrance(Hindrance.Kind.PAST_THE_END, "late", ""),
                         new Hindrance(Hindrance.Kind.AFTER_ANOTHER, "after", "down")),
                 Set.copyOf(cleared.found()));
         assertEquals(
-                Set.of("a day", "by itself", "free"),
+                Set.of("a day", "by itself", "a day by itself", "free"),
                 cleared.bench().works().stream().map(Work::id).collect(Collectors.toSet()));
         assertEquals(List.of(), cleared.bench().orders(), "orders of what is left out are left out");
     }

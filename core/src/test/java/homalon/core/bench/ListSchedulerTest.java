@@ -153,16 +153,15 @@ class ListSchedulerTest {
         assertTrue(score.moved() < known / 2, () -> score + ", told " + known + ", hit " + hit.size());
     }
 
-    @Test
-    void castingsOfOneProgrammeGoInTogether() {
-        Bench bench = MadeUpBench.draw(2, 1, 1);
-        List<Piece> bake = List.of(
-                new Piece(5, Piece.Kind.ATTENDED), new Piece(90, Piece.Kind.ALONE), new Piece(5, Piece.Kind.ATTENDED));
+    /** Five castings to be baked in an oven for four, by one person. */
+    private static Bench five(Piece.Kind kind, int earliest) {
+        List<Piece> bake =
+                List.of(new Piece(5, Piece.Kind.ATTENDED), new Piece(90, kind), new Piece(5, Piece.Kind.ATTENDED));
         List<Work> works = IntStream.range(0, 5)
-                .mapToObj(i -> Work.of("bake " + i, "T-" + i, bake, List.of("oven"), List.of("Ines"), "iron", 0))
+                .mapToObj(i -> Work.of("bake " + i, "T-" + i, bake, List.of("oven"), List.of("Ines"), "iron", earliest))
                 .toList();
-        Bench five = new Bench(
-                bench.time(),
+        return new Bench(
+                MadeUpBench.draw(2, 1, 1).time(),
                 List.of(new Station("oven", 4, List.of(), "")),
                 List.of(new Person("Ines", List.of())),
                 List.of(),
@@ -171,6 +170,44 @@ class ListSchedulerTest {
                 List.of(),
                 List.of(),
                 0);
+    }
+
+    @Test
+    void whatIsPinnedToOneLoadGoesInTogether() {
+        Bench bench = five(Piece.Kind.ALONE, 0);
+        Bench pinned = bench.with(bench.works().stream()
+                .map(w -> w.id().equals("bake 1") ? w.at(100) : w.id().equals("bake 3") ? w.at(105) : w)
+                .toList());
+        ListScheduler.Made made = ListScheduler.of(pinned, 0, 1);
+        assertEquals(List.of(), made.unpinned());
+        assertEquals(List.of(), Checker.look(pinned, made.timetable()));
+        Bench apart = bench.with(bench.works().stream()
+                .map(w -> w.id().equals("bake 1") ? w.at(100) : w.id().equals("bake 3") ? w.at(150) : w)
+                .toList());
+        assertEquals(
+                List.of("bake 3"), ListScheduler.of(apart, 0, 1).unpinned(), "it would go in while the other bakes");
+    }
+
+    @Test
+    void whatDoesNotRunAtNightIsLoadedInTheMorning() {
+        // The shop opens at 7:30 and closes at 16:30 with 45 minutes for dinner; it is 8:00.
+        int four = 7 * 60 + 15;
+        int closing = four + 30;
+        assertEquals(four, first(five(Piece.Kind.ALONE, four)), "what does may go in for the night");
+        assertEquals(closing, first(five(Piece.Kind.BY_DAY, four)));
+        assertEquals(closing - 100, first(five(Piece.Kind.BY_DAY, closing - 100)), "it is over by then");
+    }
+
+    /** Where the first of a made timetable is loaded. */
+    private static int first(Bench bench) {
+        Timetable made = ListScheduler.of(bench, 0, 1).timetable();
+        assertEquals(List.of(), Checker.look(bench, made));
+        return made.placed().stream().mapToInt(Placed::from).min().orElseThrow();
+    }
+
+    @Test
+    void castingsOfOneProgrammeGoInTogether() {
+        Bench five = five(Piece.Kind.ALONE, 0);
         Timetable made = ListScheduler.of(five, 0, 1).timetable();
         assertEquals(List.of(), Checker.look(five, made));
         assertEquals(

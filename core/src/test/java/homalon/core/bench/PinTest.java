@@ -202,6 +202,19 @@ class PinTest {
     }
 
     @Test
+    void aPinThatWouldLeaveTheOvenOnAtNightIsTold() {
+        List<AtTheBench> castings = castings(Map.of("CLEAN", pin("2026-03-12T14:20", "", "")), Map.of());
+        List<Unkept> unkept = plan(crew(), castings).unkept(castings, crew());
+        assertEquals(
+                List.of(new Why.Link(CLEAN, Why.Holds.CLOSING, "")),
+                unkept.stream().map(Unkept::why).toList());
+        ShopCrew nights = crew().nights(EnumSet.of(StationKind.OVEN));
+        DayPlan plan = plan(nights, castings);
+        assertEquals(List.of(), plan.unkept(castings, nights));
+        assertEquals(at("2026-03-12T14:20"), told(plan, CLEAN).from());
+    }
+
+    @Test
     void aPinThatPassedAndOneOnWhatIsGoneAreTold() {
         List<AtTheBench> castings = castings(
                 Map.of("CUT", pin("2026-03-10T08:59", "old", "Marit")),
@@ -212,7 +225,7 @@ class PinTest {
                         3,
                         AtTheBench.Waits.FOR_NOTHING,
                         Optional.empty(),
-                        Map.of("CLEAN", pin("2026-03-12T14:20", "", "Brannoc"))));
+                        Map.of("CLEAN", pin("2026-03-12T13:20", "", "Brannoc"))));
         DayPlan plan = plan(crew(), castings);
         List<Unkept> unkept = plan.unkept(castings, crew());
         assertEquals(

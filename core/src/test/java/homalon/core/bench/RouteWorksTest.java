@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 
@@ -30,7 +31,7 @@ class RouteWorksTest {
             }
             people.put(kind, kind == StationKind.SURFACER ? List.of("Marit") : List.of("Ines", "Marit"));
         }
-        return new Crew(stations, people);
+        return new Crew(stations, people, Set.of(StationKind.TANK));
     }
 
     private static RouteWorks works(Material metal, Crew crew, Event... events) {
@@ -111,6 +112,42 @@ class RouteWorksTest {
                 .orElseThrow();
         assertTrue(weld.minutes() > 24 * 60);
         assertEquals(List.of(), weld.people());
+    }
+
+    private static Piece.Kind runs(RouteWorks of, StationKind kind) {
+        return of.works().stream()
+                .map(w -> w.ways().get(0))
+                .filter(w -> w.station().equals(kind.name()))
+                .flatMap(w -> w.pieces().stream())
+                .filter(p -> !p.attended())
+                .findFirst()
+                .orElseThrow()
+                .kind();
+    }
+
+    @Test
+    void whatTheShopDoesNotLeaveOnWaitsOutTheNight() {
+        RouteWorks iron = works(Material.CAST_IRON, crew());
+        assertEquals(Piece.Kind.BY_DAY, runs(iron, StationKind.OVEN));
+        assertEquals(Piece.Kind.BY_DAY, runs(iron, StationKind.CRACKS));
+        assertEquals(Piece.Kind.ALONE, runs(works(Material.ALUMINIUM, crew()), StationKind.TANK));
+        Crew oven = new Crew(crew().stations(), crew().people(), Set.of(StationKind.OVEN));
+        assertEquals(Piece.Kind.ALONE, runs(works(Material.CAST_IRON, oven), StationKind.OVEN));
+        assertEquals(Piece.Kind.BY_DAY, runs(works(Material.ALUMINIUM, oven), StationKind.TANK));
+        Work weld = works(Material.ALUMINIUM, crew(), new Event.Found(Finding.CRACK_TO_WELD)).works().stream()
+                .filter(Work::outside)
+                .findFirst()
+                .orElseThrow();
+        assertEquals(
+                Piece.Kind.ALONE, weld.ways().get(0).pieces().get(0).kind(), "a casting that is away has no night");
+    }
+
+    @Test
+    void whatIsInTheOvenRunsOnWhateverTheHour() {
+        AtTheBench.InHand since = new AtTheBench.InHand(
+                Operation.CLEAN, "Ines", CheckerTest.TIME.from().minus(Duration.ofMinutes(40)));
+        RouteWorks made = RouteWorks.of(casting(Material.CAST_IRON, Optional.of(since)), crew(), CheckerTest.TIME);
+        assertEquals(Piece.Kind.ALONE, runs(made, StationKind.OVEN));
     }
 
     @Test

@@ -8,6 +8,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import homalon.core.part.Material;
 import homalon.core.route.Operation;
 import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -30,6 +31,13 @@ class UsualTimesTest {
                     time.of(SMALL).stream().noneMatch(Piece::attended),
                     operation + ": whoever is at it is at a station");
         }
+    }
+
+    @Test
+    void whatRunsByItselfIsInAnOvenATankUnderDyeUnderPressureOrClamped() {
+        assertEquals(
+                Set.of(StationKind.OVEN, StationKind.TANK, StationKind.CRACKS, StationKind.PRESSURE, StationKind.PRESS),
+                UsualTimes.alone());
     }
 
     @ParameterizedTest

@@ -40,6 +40,10 @@ class WhyTest {
                 Arguments.of(placed("cut 2", "surfacer", 20, part("Ines", 280, 310)), Holds.DOWN, "surfacer"),
                 Arguments.of(placed("cut 2", "surfacer", 20, part("Ines", 350, 380)), Holds.AWAY, "Ines"),
                 Arguments.of(placed("cut 2", "surfacer", 20, part("Ines", 480, 510)), Holds.CLOSING, ""),
+                Arguments.of(
+                        placed("bake 3", "oven", 0, part("Oda", 480, 485), part("", 485, 545), part("Oda", 545, 550)),
+                        Holds.CLOSING,
+                        ""),
                 Arguments.of(placed("look 1", "bench", 0, part("Oda", 10, 50)), Holds.NOT_BEFORE, ""),
                 Arguments.of(placed("look 1", "bench", 0, part("Oda", 480, 520)), Holds.NOTHING, ""));
     }

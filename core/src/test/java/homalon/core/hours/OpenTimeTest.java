@@ -16,6 +16,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** The shop's open minutes, laid end to end. */
 class OpenTimeTest {
@@ -64,6 +65,41 @@ class OpenTimeTest {
     void whatRunsByItselfBeginsAtTheClosingWhereWhatCameBeforeEndsThere() {
         int closing = WEEKS.before(at("2026-11-02T16:00"));
         assertEquals(closing, WEEKS.alone(closing, 60), "an hour after closing it is over when the shop opens");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        // From, minutes by itself and not at night, where it is over, whether that is before the shop closes for the
+        // night.
+        "2026-11-02T09:00, 60, 2026-11-02T10:00, true",
+        "2026-11-02T11:30, 60, 2026-11-02T12:00, true",
+        "2026-11-02T11:30, 120, 2026-11-02T13:30, true",
+        "2026-11-02T12:00, 60, 2026-11-02T12:00, true",
+        "2026-11-02T14:00, 120, 2026-11-02T16:00, true",
+        "2026-11-02T14:01, 120, 2026-11-02T16:00, false",
+        "2026-11-02T16:00, 60, 2026-11-03T08:00, true",
+        "2026-11-06T16:00, 90, 2026-11-09T08:30, true",
+        "2026-11-02T16:00, 540, 2026-11-03T16:00, true",
+        "2026-11-02T16:00, 541, 2026-11-03T16:00, false",
+    })
+    void whatDoesNotRunAtNightRunsThroughADinner(String from, int minutes, String over, boolean before) {
+        int open = WEEKS.before(at(from));
+        assertEquals(WEEKS.before(at(over)), WEEKS.byDay(open, minutes));
+        assertEquals(!before, WEEKS.intoTheNight(open, minutes));
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {1, 59, 60, 61, 180, 240, 300, 539, 540, 541})
+    void itBeginsWhereItRunsIntoNoNightAndNowhereElse(int minutes) {
+        List<Stretch> begins = WEEKS.beginsByDayFor(minutes);
+        for (int i = 0; i < WEEKS.length(); i++) {
+            int open = i;
+            assertEquals(
+                    begins.stream().anyMatch(s -> s.from() <= open && open < s.to()),
+                    !WEEKS.intoTheNight(open, minutes),
+                    () -> minutes + " from " + WEEKS.beginsAt(open));
+        }
+        assertEquals(minutes > 540, begins.isEmpty());
     }
 
     @Test

@@ -129,7 +129,9 @@ class DayInputs {
             all.append(h.id()).append(h.off()).append(new TreeSet<>(h.skills()));
             h.week().ifPresent(w -> week(w, all));
         });
-        all.append(new TreeMap<>(crew.changes())).append(new TreeMap<>(crew.standing()));
+        all.append(new TreeMap<>(crew.changes()))
+                .append(new TreeMap<>(crew.standing()))
+                .append(new TreeSet<>(crew.nights()));
         all.append(own.written());
         for (AtTheBench casting : castings) {
             all.append(casting.tag())

@@ -6,6 +6,7 @@ import homalon.app.foundation.people.Role;
 import homalon.app.foundation.words.Words;
 import homalon.core.bench.ShopCrew;
 import homalon.core.bench.StationKind;
+import homalon.core.bench.UsualTimes;
 import homalon.core.hours.DaysOff;
 import homalon.core.hours.Hours;
 import homalon.core.hours.WeekHours;
@@ -97,11 +98,9 @@ public class CrewBook {
                         whose.getOrDefault(Optional.of(w.person().id()), List.of()),
                         w.skills()))
                 .toList();
-        return new ShopCrew(
-                new Hours(ownHours().orElse(ShopCrew.USUAL_WEEK), whose.getOrDefault(Optional.empty(), List.of())),
-                posts(),
-                workers,
-                changes());
+        Hours hours =
+                new Hours(ownHours().orElse(ShopCrew.USUAL_WEEK), whose.getOrDefault(Optional.empty(), List.of()));
+        return new ShopCrew(hours, posts(), workers, changes()).nights(nights());
     }
 
     /** The shop's stations, or the usual ones. */
@@ -171,6 +170,27 @@ public class CrewBook {
     public Map<StationKind, Integer> ownChanges() {
         return entities.createQuery("from SetUpChangeRow", SetUpChangeRow.class).getResultList().stream()
                 .collect(Collectors.toMap(r -> r.kind, r -> r.minutes));
+    }
+
+    /** What may run by itself while the shop is closed for the night: what is usual, until the shop has said. */
+    @Transactional(readOnly = true)
+    public Set<StationKind> nights() {
+        return ownNights().orElse(ShopCrew.USUAL_NIGHTS);
+    }
+
+    /** Empty while the shop has not said. */
+    @Transactional(readOnly = true)
+    public Optional<Set<StationKind>> ownNights() {
+        List<NightRow> rows =
+                entities.createQuery("from NightRow", NightRow.class).getResultList();
+        return rows.isEmpty()
+                ? Optional.empty()
+                : Optional.of(rows.stream().filter(r -> r.runs).map(r -> r.kind).collect(Collectors.toSet()));
+    }
+
+    /** @param kinds that may; no other may */
+    public void useNights(Set<StationKind> kinds) {
+        UsualTimes.alone().forEach(k -> entities.merge(new NightRow(k, kinds.contains(k))));
     }
 
     /** @param week with hours on one day at the least */

@@ -6,6 +6,7 @@ import homalon.app.foundation.web.Page;
 import homalon.app.foundation.words.Words;
 import homalon.core.bench.ShopCrew;
 import homalon.core.bench.StationKind;
+import homalon.core.bench.UsualTimes;
 import homalon.core.hours.DaysOff;
 import homalon.core.hours.Stretch;
 import homalon.core.hours.WeekHours;
@@ -91,6 +92,9 @@ class CrewController {
                             .toList());
             page.show("changes", crew.changes());
             page.show("ownChanges", crew.ownChanges().keySet());
+            page.show("alone", UsualTimes.alone());
+            page.show("nights", crew.nights());
+            page.show("ownNights", crew.ownNights().isPresent());
             page.show("said", said);
             return "shop/crew/crew";
         });
@@ -204,6 +208,11 @@ class CrewController {
     @PostMapping("/off/back")
     String back(Page page, @RequestParam UUID off) {
         return doing(page, "Those days are planned with again.", () -> crew.takeBackOff(off));
+    }
+
+    @PostMapping("/nights")
+    String nights(Page page, @RequestParam(defaultValue = "") List<StationKind> runs) {
+        return doing(page, "Nights are planned like that from now on.", () -> crew.useNights(Set.copyOf(runs)));
     }
 
     @PostMapping("/changes")

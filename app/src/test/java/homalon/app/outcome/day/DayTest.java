@@ -17,6 +17,7 @@ import homalon.app.testing.Visitor;
 import homalon.core.bench.DayPlan;
 import homalon.core.bench.Hindrance;
 import homalon.core.bench.Posted;
+import homalon.core.bench.ShopCrew;
 import homalon.core.bench.StationKind;
 import homalon.core.hours.Stretch;
 import homalon.core.hours.WeekHours;
@@ -34,6 +35,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.regex.Pattern;
@@ -211,6 +213,21 @@ class DayTest {
         assertEquals(
                 Map.of(StationKind.SURFACER, 25, StationKind.OVEN, 0),
                 shop.bean(CrewBook.class).changes());
+    }
+
+    @Test
+    void whatRunsAtNightIsWhatTheShopSays() {
+        CrewBook crew = shop.bean(CrewBook.class);
+        assertEquals(ShopCrew.USUAL_NIGHTS, crew.crew().nights());
+        assertTrue(marit.get("/shop/crew").body().contains("The usual (default)"));
+        HttpResponse<String> said = marit.key("/shop/crew/nights", "runs", "OVEN", "runs", "PRESS");
+        assertTrue(said.body().contains("Nights are planned like that from now on."), said.body());
+        assertFalse(said.body().contains("The usual (default)"), said.body());
+        assertEquals(Set.of(StationKind.OVEN, StationKind.PRESS), crew.crew().nights());
+        assertEquals(200, marit.key("/shop/crew/nights").statusCode());
+        assertEquals(Set.of(), crew.crew().nights(), "nothing at all is an answer too");
+        crew.useNights(ShopCrew.USUAL_NIGHTS);
+        assertEquals(ShopCrew.USUAL_NIGHTS, crew.crew().nights());
     }
 
     @Test
