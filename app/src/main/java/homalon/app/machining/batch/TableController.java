@@ -35,8 +35,24 @@ class TableController {
     private final BatchForming forming;
     private final Parts parts;
 
-    /** A casting offered for the table. */
-    record Offer(String tag, String name, String customer, String line, String toClean, String not, boolean on) {}
+    /**
+     * A casting offered for the table.
+     *
+     * @param due the day that was promised, or asked for; empty for none
+     * @param promised whether it was promised
+     * @param planned whether its cut is planned
+     */
+    record Offer(
+            String tag,
+            String name,
+            String customer,
+            String line,
+            String due,
+            boolean promised,
+            boolean planned,
+            String toClean,
+            String not,
+            boolean on) {}
 
     /**
      * @param q finds in tag, engine, customer and casting number
@@ -68,6 +84,13 @@ class TableController {
                         c.part().name(),
                         c.part().customer(),
                         Words.of(c.part().kindWords()),
+                        c.part()
+                                .visit()
+                                .day()
+                                .map(page.shell().days()::briefWithWeekday)
+                                .orElse(""),
+                        c.part().visit().promised().isPresent(),
+                        c.plan().isPresent(),
                         c.plan()
                                 .map(p -> page.writer().number(p.plan().toClean()))
                                 .orElse("—"),

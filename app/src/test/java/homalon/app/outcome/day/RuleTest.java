@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import homalon.app.casting.part.Parts;
 import homalon.app.outcome.plan.DayPlans;
 import homalon.app.shop.crew.CrewBook;
 import homalon.app.testing.AroundTheClock;
@@ -14,6 +15,8 @@ import homalon.app.testing.Browser;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
 import homalon.core.bench.Posted;
+import homalon.core.route.Operation;
+import homalon.core.visit.PartFile;
 import java.net.URLEncoder;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
@@ -27,6 +30,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
@@ -95,6 +99,31 @@ class RuleTest {
         assertTrue(plan().told().stream()
                 .filter(t -> t.work().endsWith("/CUT"))
                 .anyMatch(t -> t.from().isBefore(mended)));
+    }
+
+    @Test
+    void whatIsCutInARowIsPutTogetherFromThere() {
+        List<String> row = plan().inARow(Operation.CUT).stream().findFirst().orElseThrow();
+        List<PartFile> parts =
+                row.stream().map(t -> shop.bean(Parts.class).byTag(t)).toList();
+        assertTrue(row.size() > 1, row::toString);
+        assertEquals(1, parts.stream().map(PartFile::material).distinct().count(), "of one metal: one set-up");
+        String link = "/batch?with=" + row.get(0)
+                + row.stream().map(t -> "&amp;tag=" + t).collect(Collectors.joining());
+        String rule = ines.get("/day/rule").body();
+        assertTrue(rule.contains(link), () -> link + " in " + rule);
+        String table = ines.get(link.replace("&amp;", "&")).body();
+        for (PartFile part : parts) {
+            assertTrue(table.contains("id=\"on-" + part.tag() + "\""), part.tag() + " in " + table);
+            part.visit()
+                    .promised()
+                    .ifPresent(day -> assertTrue(
+                            Pattern.compile("on-" + part.tag() + "\".*?promised", Pattern.DOTALL)
+                                    .matcher(table)
+                                    .find(),
+                            part.tag()));
+        }
+        assertTrue(table.contains(">Due</th>"), table);
     }
 
     @Test
