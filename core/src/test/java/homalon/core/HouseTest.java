@@ -47,6 +47,7 @@ class HouseTest {
             "visit",
             "hours",
             "bench",
+            "money",
             "sim");
 
     @ArchTest

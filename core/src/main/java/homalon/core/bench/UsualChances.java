@@ -13,8 +13,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 
 /**
  * What is open in every shop: how far work goes from what it usually takes, how often what was promised comes late, and what a check finds
@@ -84,10 +84,8 @@ public final class UsualChances {
      */
     private record Found(double chance, int minutes, int valve, Set<Operation> already) {
         /** The same, with a chance that leans on what was counted (a beta distribution, of which the general value is the prior). */
-        Found by(@Nullable Counted own) {
-            return own == null
-                    ? this
-                    : new Found((AS_MANY * chance + own.found()) / (AS_MANY + own.looked()), minutes, valve, already);
+        Found by(Counted own) {
+            return new Found((AS_MANY * chance + own.found()) / (AS_MANY + own.looked()), minutes, valve, already);
         }
     }
 
@@ -105,13 +103,14 @@ public final class UsualChances {
         for (AtTheBench casting : castings) {
             Set<Operation> open = EnumSet.noneOf(Operation.class);
             casting.route().openSteps().forEach(s -> open.add(s.operation()));
+            for (MayFind may : mayFind(casting.metal(), casting.route(), casting.size(), own)) {
+                String work = casting.tag() + "/" + may.check().name();
+                if (works.contains(work)) {
+                    turns.add(new Chances.Turn(work, may.chance(), may.minutes()));
+                }
+            }
             for (Operation operation : open) {
                 String work = casting.tag() + "/" + operation.name();
-                Optional<Found> found = Optional.ofNullable(FOUND.get(operation));
-                if (works.contains(work) && found.isPresent()) {
-                    turn(casting, operation, work, open, found.get().by(own.get(new Check(operation, casting.metal()))))
-                            .ifPresent(turns::add);
-                }
                 if (works.contains(work) && awaited(casting, operation, time)) {
                     arrivals.add(new Chances.Arrival(work, 0, (int) Math.round(DAYS_LATE * day), LATE));
                 }
@@ -120,13 +119,34 @@ public final class UsualChances {
         return new Chances(SPREAD, turns, arrivals);
     }
 
-    private static Optional<Chances.Turn> turn(
-            AtTheBench casting, Operation operation, String work, Set<Operation> open, Found found) {
-        if (found.already().stream().anyMatch(open::contains)) {
-            return Optional.empty();
+    /**
+     * What a check that is still to be done may find.
+     *
+     * @param own castings by which the chance leans away from the general one
+     * @param minutes of work that follows, in hands
+     */
+    public record MayFind(Operation check, double chance, Counted own, int minutes) {}
+
+    /**
+     * @param size how much there is to do
+     * @param own what checks found in castings that left
+     * @return in the order in which they are done
+     */
+    public static List<MayFind> mayFind(
+            Material metal, Route route, Function<Operation, JobSize> size, Map<Check, Counted> own) {
+        List<Operation> open =
+                route.openSteps().stream().map(Route.Step::operation).distinct().toList();
+        List<MayFind> all = new ArrayList<>();
+        for (Operation check : open) {
+            Found general = FOUND.get(check);
+            if (general != null && general.already().stream().noneMatch(open::contains)) {
+                Counted counted = own.getOrDefault(new Check(check, metal), new Counted(0, 0));
+                int minutes =
+                        general.minutes() + general.valve() * size.apply(check).valves();
+                all.add(new MayFind(check, general.by(counted).chance(), counted, minutes));
+            }
         }
-        int valves = casting.size().apply(operation).valves();
-        return Optional.of(new Chances.Turn(work, found.chance(), found.minutes() + found.valve() * valves));
+        return all;
     }
 
     private static boolean awaited(AtTheBench casting, Operation operation, OpenTime time) {
