@@ -1,7 +1,6 @@
 package homalon.core.bench;
 
 import homalon.core.hours.OpenTime;
-import homalon.core.hours.Stretch;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -17,9 +16,8 @@ final class Passage {
 
     private final Numbered bench;
     private final OpenTime time;
-    private final ByDay byDay;
+    private final Begins when;
     private final int end;
-    private final int[] closings;
     private final Busy[] stations;
     private final Busy[] people;
     private final Busy[] castings;
@@ -33,9 +31,8 @@ final class Passage {
     Passage(Numbered bench) {
         this.bench = bench;
         this.time = bench.bench().time();
-        this.byDay = new ByDay(time);
+        this.when = new Begins(time);
         this.end = time.length();
-        this.closings = time.openings().stream().mapToInt(Stretch::to).toArray();
         this.stations =
                 bench.bench().stations().stream().map(s -> new Busy(s.away())).toArray(Busy[]::new);
         this.people =
@@ -161,10 +158,10 @@ final class Passage {
             int before = i == 0 ? setUp : 0;
             boolean same = part.from() >= now
                     && part.to() == piece.over(part.from(), time)
-                    && alone(piece, part.from()) == part.from()
+                    && when.alone(piece, part.from()) == part.from()
                     && piece.attended() == (person >= 0)
                     && (person < 0 || Arrays.stream(bench.people(work)).anyMatch(p -> p == person))
-                    && (person < 0 || free(hands[person], part.from(), before, piece) == part.from());
+                    && (person < 0 || when.free(hands[person], part.from(), before, piece) == part.from());
             if (!same) {
                 return null;
             }
@@ -230,18 +227,9 @@ final class Passage {
         int now = at;
         for (int i = 0; i < from.length; i++) {
             Piece piece = pieces.get(i);
-            who[i] = Numbered.NONE;
-            from[i] = alone(piece, now);
-            if (piece.attended()) {
-                from[i] = NOWHERE;
-                for (int one : i == 0 ? new int[] {person} : by) {
-                    int free = free(people[one], now, i == 0 ? setUp : 0, piece);
-                    if (free < from[i]) {
-                        from[i] = free;
-                        who[i] = one;
-                    }
-                }
-            }
+            Begins.First first = when.first(piece, now, i == 0 ? setUp : 0, people, i == 0 ? new int[] {person} : by);
+            who[i] = first.who();
+            from[i] = first.at();
             if (from[i] >= end) {
                 return null;
             }
@@ -249,11 +237,6 @@ final class Passage {
             now = to[i];
         }
         return now > end ? null : new Place(work, station, setUp, who, from, to);
-    }
-
-    /** Where something can begin as far as nights go. */
-    private int alone(Piece piece, int from) {
-        return piece.kind() == Piece.Kind.BY_DAY ? byDay.next(from, piece.minutes()) : from;
     }
 
     /** Where what would be loaded the evening before is better loaded, as it is switched on in the morning; 0 for what runs at once. */
@@ -265,30 +248,6 @@ final class Passage {
             }
         }
         return 0;
-    }
-
-    /** Where somebody is free for a piece and the set-up before it. */
-    private int free(Busy busy, int earliest, int setUp, Piece piece) {
-        int at = Math.max(earliest, setUp);
-        while (at < end) {
-            int from = busy.next(at - setUp, setUp + piece.minutes()) + setUp;
-            int closing = piece.kind() == Piece.Kind.WHOLE ? closing(from, from + piece.minutes()) : -1;
-            if (closing < 0) {
-                return from;
-            }
-            at = closing;
-        }
-        return NOWHERE;
-    }
-
-    /** The last closing within; -1 for none. */
-    private int closing(int from, int to) {
-        for (int i = closings.length - 1; i >= 0; i--) {
-            if (closings[i] > from && closings[i] < to) {
-                return closings[i];
-            }
-        }
-        return -1;
     }
 
     /** Puts a work where it is pinned, with room for the longest set-up if there is. */
@@ -351,7 +310,7 @@ final class Passage {
             Arrays.fill(one.who(), Numbered.NONE);
             for (int i = 0; i < n && pieces.get(i).attended(); i++) {
                 Piece piece = pieces.get(i);
-                if (free(hands[person], now, 0, piece) != now) {
+                if (when.free(hands[person], now, 0, piece) != now) {
                     return Optional.empty();
                 }
                 take(one, i, person, now, now + piece.minutes(), hands);
@@ -378,7 +337,7 @@ final class Passage {
         return bench.pieces(one.work(), one.station()).stream()
                 .filter(p -> !p.attended())
                 .limit(1)
-                .allMatch(p -> alone(p, minute) == minute);
+                .allMatch(p -> when.alone(p, minute) == minute);
     }
 
     private boolean free(Place one) {
@@ -405,22 +364,11 @@ final class Passage {
             if (one.to()[i] > 0 || now >= end) {
                 continue;
             }
-            int who = Numbered.NONE;
-            int begins = alone(piece, now);
-            if (piece.attended()) {
-                begins = NOWHERE;
-                for (int person : bench.people(one.work())) {
-                    int free = free(hands[person], now, 0, piece);
-                    if (free < begins) {
-                        begins = free;
-                        who = person;
-                    }
-                }
-            }
-            if (begins >= end) {
+            Begins.First first = when.first(piece, now, 0, hands, bench.people(one.work()));
+            if (first.at() >= end) {
                 return NOWHERE;
             }
-            take(one, i, who, begins, piece.over(begins, time), hands);
+            take(one, i, first.who(), first.at(), piece.over(first.at(), time), hands);
             now = one.to()[i];
         }
         return now;

@@ -13,7 +13,7 @@ import java.util.List;
 final class Replay {
     private final Numbered bench;
     private final OpenTime time;
-    private final ByDay byDay;
+    private final Begins when;
     private final int end;
     private final int[] closings;
     /** Works and pieces of theirs, in the order in which they begin. */
@@ -26,7 +26,7 @@ final class Replay {
     Replay(Bench of, Timetable timetable) {
         this.bench = new Numbered(of);
         this.time = of.time();
-        this.byDay = new ByDay(time);
+        this.when = new Begins(time);
         this.end = time.length();
         this.closings = time.openings().stream().mapToInt(Stretch::to).toArray();
         List<Placed> known = timetable.placed().stream()
@@ -114,11 +114,8 @@ final class Replay {
     }
 
     private int alone(Piece.Kind kind, int from, int minutes) {
-        if (kind == Piece.Kind.BY_DAY) {
-            int begin = byDay.next(from, minutes);
-            return begin < end ? time.byDay(begin, minutes) : end;
-        }
-        return time.alone(from, minutes);
+        int at = when.alone(kind, from, minutes);
+        return at < end ? new Piece(minutes, kind).over(at, time) : end;
     }
 
     private static int past(List<Stretch> away, int from, int minutes) {
