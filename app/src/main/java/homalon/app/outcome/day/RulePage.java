@@ -84,8 +84,7 @@ class RulePage {
         Consumer<String> said = s -> page.show("said", s);
         try {
             change.run();
-            plans.look();
-            said.accept(done);
+            said.accept(plans.follow() ? done : "That is kept. The plan follows in some seconds.");
         } catch (RefusedInputException e) {
             page.unprocessable();
             said.accept(Words.of(e.sentence()));

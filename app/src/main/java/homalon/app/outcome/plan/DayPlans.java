@@ -15,6 +15,7 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.ReentrantLock;
 import lombok.RequiredArgsConstructor;
 import org.slf4j.Logger;
@@ -38,6 +39,8 @@ public class DayPlans {
     private static final long SEED = 20_261_201L;
     /** Time alone moves a plan: what was not begun is told anew after so long. */
     private static final Duration STALE = Duration.ofMinutes(10);
+    /** Nobody waits longer at a page for what follows. */
+    private static final Duration PATIENCE = Duration.ofSeconds(5);
     /** Older ones are not kept. */
     private static final int KEPT = 50;
 
@@ -90,6 +93,28 @@ public class DayPlans {
         }
         try {
             return planned(clock.instant());
+        } finally {
+            planning.unlock();
+        }
+    }
+
+    /**
+     * The same for whoever has just written something and is to see what follows: waits until another look is over.
+     *
+     * @return whether the plan that holds now follows from all that is written
+     */
+    public boolean follow() {
+        try {
+            if (!planning.tryLock(PATIENCE.toMillis(), TimeUnit.MILLISECONDS)) {
+                return false;
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            return false;
+        }
+        try {
+            planned(clock.instant());
+            return true;
         } finally {
             planning.unlock();
         }

@@ -41,7 +41,7 @@ class ReadyController {
         DayPlans.Plan plan = plans.now();
         boolean here = page.read(() -> page.part().visit().releasedAt().isEmpty());
         if (here && plan.posted().of(page.tag()).isEmpty()) {
-            plans.look();
+            plans.follow();
             return plans.now();
         }
         return plan;
@@ -68,7 +68,7 @@ class ReadyController {
         String said = done;
         try {
             wish.fulfil();
-            plans.look();
+            plans.follow();
         } catch (RefusedInputException e) {
             page.unprocessable();
             said = Words.of(e.sentence());

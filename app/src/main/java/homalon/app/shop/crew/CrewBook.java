@@ -19,6 +19,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
@@ -103,19 +104,21 @@ public class CrewBook {
         return new ShopCrew(hours, posts(), workers, changes()).nights(nights());
     }
 
-    /** The shop's stations, or the usual ones. */
+    /** The shop's stations, or the usual ones, in the order in which a casting goes through them. */
     @Transactional(readOnly = true)
     public List<ShopCrew.Post> posts() {
         List<StationRow> rows = own();
         if (rows.isEmpty()) {
             return ShopCrew.usualStations().stream()
-                    .map(p -> new ShopCrew.Post(p.id(), usualName(p.kind()), p.kind(), p.holds(), List.of()))
+                    .map(p -> new ShopCrew.Post(
+                            StationRow.usual(p.kind()).toString(), usualName(p.kind()), p.kind(), p.holds(), List.of()))
                     .toList();
         }
         Map<String, List<ShopCrew.Down>> down = down().stream()
                 .collect(Collectors.groupingBy(
                         SaidDown::station, Collectors.mapping(SaidDown::down, Collectors.toList())));
         return rows.stream()
+                .sorted(Comparator.comparing((StationRow r) -> r.kind))
                 .map(r -> new ShopCrew.Post(
                         r.id.toString(), r.name, r.kind, r.holds, down.getOrDefault(r.id.toString(), List.of())))
                 .toList();
@@ -224,7 +227,7 @@ public class CrewBook {
                 "app.crew.there-is-a-station-of-that-name");
         problems.require(rows.size() < MOST_STATIONS, "name", "app.crew.a-shop-has-at-most-stations", MOST_STATIONS);
         problems.throwIfAny();
-        stations.save(new StationRow(tidy, kind, holds));
+        stations.save(new StationRow(UUID.randomUUID(), tidy, kind, holds));
     }
 
     /** Takes a station out of the list; plans do without it from now on. */
@@ -236,7 +239,8 @@ public class CrewBook {
     private void sayOwn() {
         if (own().isEmpty()) {
             ShopCrew.usualStations()
-                    .forEach(p -> stations.saveAndFlush(new StationRow(usualName(p.kind()), p.kind(), p.holds())));
+                    .forEach(p -> stations.saveAndFlush(
+                            new StationRow(StationRow.usual(p.kind()), usualName(p.kind()), p.kind(), p.holds())));
         }
     }
 

@@ -7,6 +7,7 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.UUID;
 
@@ -15,7 +16,7 @@ import java.util.UUID;
 @Table(name = "station")
 final class StationRow {
     @Id
-    UUID id = UUID.randomUUID();
+    UUID id;
 
     String name;
 
@@ -29,7 +30,13 @@ final class StationRow {
 
     StationRow() {}
 
-    StationRow(String name, StationKind kind, int holds) {
+    /** Of a station that every shop has until it says its own: then it stays the same one, so that what was planned on it is still there. */
+    static UUID usual(StationKind kind) {
+        return UUID.nameUUIDFromBytes(("station " + kind.name()).getBytes(StandardCharsets.UTF_8));
+    }
+
+    StationRow(UUID id, String name, StationKind kind, int holds) {
+        this.id = id;
         this.name = name;
         this.kind = kind;
         this.holds = holds;

@@ -29,6 +29,8 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.locks.LockSupport;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.AfterAll;
@@ -87,6 +89,7 @@ class RuleTest {
         assertEquals(200, said.statusCode(), said.body());
         assertTrue(said.body().contains("planned without it"), said.body());
         assertTrue(said.body().contains("belt torn"), said.body());
+        assertTrue(said.body().contains("class=\"piece hands\""), "the others stay on the rule");
         Instant mended = until.atZone(ZoneId.systemDefault()).toInstant();
         List<Instant> cuts = plan().told().stream()
                 .filter(t -> t.work().endsWith("/CUT"))
@@ -208,6 +211,40 @@ class RuleTest {
         assertTrue(off.body().contains("The pin is off"), off.body());
         assertFalse(off.body().contains("Pinned: begins "), off.body());
         assertTrue(AroundTheClock.line(plan(), work).told().from().isBefore(begins));
+    }
+
+    @Test
+    void whoeverPinsSeesThePlanThatFollowsThoughOneIsBeingMade() throws InterruptedException {
+        DayPlans plans = shop.bean(DayPlans.class);
+        Posted before = plan();
+        AtomicBoolean over = new AtomicBoolean();
+        Thread other = new Thread(() -> {
+            while (!over.get()) {
+                plans.look();
+                LockSupport.parkNanos(1_000_000);
+            }
+        });
+        Instant far = Instant.now().plus(Duration.ofHours(2));
+        List<Posted.Line> some = before.lines().stream()
+                .filter(l -> l.told().work().endsWith("/CUT") && l.told().from().isAfter(far))
+                .limit(3)
+                .toList();
+        assertFalse(some.isEmpty());
+        other.start();
+        try {
+            for (Posted.Line line : some) {
+                String work = line.told().work();
+                HttpResponse<String> said =
+                        say("pin", work, "at", local(line.told().from().truncatedTo(ChronoUnit.MINUTES)), "days", "7");
+                assertTrue(said.body().contains("Pinned: the rest is planned around it."), said.body());
+                String pinned = work.substring(0, work.indexOf('/')) + ", cut the face, in hand or pinned";
+                assertTrue(said.body().contains(pinned), () -> pinned + " in " + said.body());
+            }
+        } finally {
+            over.set(true);
+            other.join();
+            some.forEach(l -> say("unpin", l.told().work()));
+        }
     }
 
     @Test
