@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.settings.ShopSettings;
+import homalon.app.outcome.plan.DayPlans;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
 import homalon.core.quantity.BenchUnit;
@@ -196,5 +197,22 @@ class EmptyShopTest {
         assertTrue(bench.contains("Before the first casting") && bench.contains("href=\"/shop/settings\""), bench);
         assertEquals(BenchUnit.THOU, shop.bean(ShopSettings.class).unit(), "as it was said at the first visit");
         assertTrue(owner.get("/parts/new").body().contains("default 2.00 thou"), "and the owner thinks in it");
+    }
+
+    /** Nothing to plan is a plan too, and every page of the day says that there is nothing. */
+    @Test
+    @Order(5)
+    void aShopWithoutCastingsHasADayOnWhichNothingIsDone() {
+        Visitor owner = Visitor.signedIn(
+                shop.port(), shop.bean(People.class).all().get(0).login());
+        for (String page :
+                List.of("/day", "/day/rule", "/day/rule?days=7&by=people", "/day/sheet", "/day/month", "/calls")) {
+            HttpResponse<String> answer = owner.get(page);
+            assertEquals(200, answer.statusCode(), page);
+            assertFalse(answer.body().contains("not planned yet"), page);
+        }
+        assertTrue(owner.get("/day").body().contains("no casting waits for these hands"));
+        assertTrue(shop.bean(DayPlans.class).now().madeAt().isPresent());
+        assertFalse(shop.bean(DayPlans.class).better(), "there is nothing to look for");
     }
 }

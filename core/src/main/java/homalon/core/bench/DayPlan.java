@@ -241,9 +241,7 @@ public record DayPlan(
         OpenTime time = bench.time();
         Map<String, Placed> last = new HashMap<>();
         timetable.placed().forEach(p -> last.merge(RouteWorks.casting(p.work()), p, (a, b) -> b.to() > a.to() ? b : a));
-        Set<String> never = Stream.concat(stands.stream().map(Hindrance::work), left.stream())
-                .map(RouteWorks::casting)
-                .collect(Collectors.toSet());
+        Set<String> never = never();
         Map<String, Posted.Ready> all = new HashMap<>();
         Promise.of(bench, timetable, chances, draws).forEach((casting, promise) -> {
             Placed end = last.get(casting);
@@ -261,6 +259,13 @@ public record DayPlan(
         return all;
     }
 
+    /** Castings of which some work has no place: nobody knows when they are done. */
+    private Set<String> never() {
+        return Stream.concat(stands.stream().map(Hindrance::work), left.stream())
+                .map(RouteWorks::casting)
+                .collect(Collectors.toSet());
+    }
+
     /** What was told for a time to come and is elsewhere now; what was to be begun by now and was not is told in its new place only. */
     private List<Posted.Move> moved() {
         OpenTime time = bench.time();
@@ -275,14 +280,15 @@ public record DayPlan(
                 .toList();
     }
 
-    /** Castings that are past what was promised or asked for, with the moment at which they are done. */
+    /** Castings that are past what was promised or asked for, with the moment at which they are done; without those that are told to have no place. */
     private Map<String, Instant> late() {
         Map<String, Instant> late = new TreeMap<>();
+        Set<String> never = never();
         Map<String, Integer> ends = new HashMap<>();
         timetable.placed().forEach(p -> ends.merge(RouteWorks.casting(p.work()), p.to(), Math::max));
         for (Due due : bench.dues()) {
             int end = ends.getOrDefault(due.casting(), 0);
-            if (due.late(end) > 0) {
+            if (due.late(end) > 0 && !never.contains(due.casting())) {
                 late.put(due.casting(), bench.time().endsAt(end));
             }
         }

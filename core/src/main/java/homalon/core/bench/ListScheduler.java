@@ -69,6 +69,9 @@ public final class ListScheduler {
      * @param rounds how often it is tried with the rule disturbed
      */
     public static Made of(Bench bench, int rounds, long seed) {
+        if (bench.works().isEmpty()) {
+            return new Made(new Timetable(List.of()), List.of(), List.of());
+        }
         ListScheduler scheduler = new ListScheduler(bench);
         Rules rules = new Rules(scheduler.bench, seed);
         Rule rule = rules.usual(false);

@@ -69,8 +69,14 @@ public final class PlanWords {
                 .orElseGet(() -> Message.plain(names.apply(id)));
     }
 
-    /** How near the plan is to the best there can be, as far as that is proven. */
-    public static Message gap(Posted.Gap gap) {
+    /** How near the plan is to the best there can be, as far as that is proven; where something has no place, for the rest. */
+    public static Message gap(Posted posted) {
+        Message gap = gap(posted.gap());
+        boolean whole = posted.stands().isEmpty() && posted.left().isEmpty();
+        return whole ? gap : Message.of("bench.of-what-has-a-place", Message.small(gap));
+    }
+
+    static Message gap(Posted.Gap gap) {
         Message late = gap.late() == 0
                 ? Message.of("bench.gap-nothing-late")
                 : gap.leastLate() ? Message.of("bench.gap-least-late") : Message.of("bench.gap-late", gap.percent());

@@ -1,6 +1,7 @@
 package homalon.core.bench;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -402,6 +403,24 @@ class DayPlanTest {
         assertEquals(
                 plan.bench().time().endsAt(work(plan, "T-1/HAND_OVER").to()),
                 plan.posted(0).late().get("T-1"));
+    }
+
+    @Test
+    void ofALateCastingThatHasNoPlaceForAWorkNoDayIsSaid() {
+        Optional<LocalDate> yesterday = Optional.of(LocalDate.of(2026, 3, 9));
+        List<ShopCrew.Post> without = ShopCrew.usualStations().stream()
+                .filter(p -> p.kind() != StationKind.SURFACER)
+                .toList();
+        ShopCrew crew = new ShopCrew(Hours.of(ShopCrew.USUAL_WEEK), without, two().hands(), ShopCrew.USUAL_CHANGES);
+        List<AtTheBench> castings =
+                List.of(casting(1, yesterday, AtTheBench.Waits.FOR_NOTHING, Finding.FACE_OUT), casting(2));
+        Posted posted = plan(crew, castings, List.of()).posted(0);
+        assertTrue(posted.stands().stream().anyMatch(h -> h.work().equals("T-1/CUT")), posted.stands()::toString);
+        assertTrue(posted.told().stream().anyMatch(t -> t.work().startsWith("T-1/")), "some of it has a place");
+        assertEquals(Map.of(), posted.late());
+        assertEquals("bench.of-what-has-a-place", PlanWords.gap(posted).code());
+        assertFalse(
+                PlanWords.gap(plan(two(), castings, List.of()).posted(0)).code().equals("bench.of-what-has-a-place"));
     }
 
     @Test

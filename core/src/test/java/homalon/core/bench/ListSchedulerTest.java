@@ -206,6 +206,14 @@ class ListSchedulerTest {
     }
 
     @Test
+    void whereNothingIsToBePlacedNothingIs() {
+        Bench none = MadeUpBench.draw(2, 1, 1).with(List.of());
+        ListScheduler.Made made = ListScheduler.of(none, 120, 1);
+        assertEquals(List.of(), made.timetable().placed());
+        assertEquals(List.of(), Checker.look(none, made.timetable()));
+    }
+
+    @Test
     void castingsOfOneProgrammeGoInTogether() {
         Bench five = five(Piece.Kind.ALONE, 0);
         Timetable made = ListScheduler.of(five, 0, 1).timetable();

@@ -40,6 +40,7 @@ public final class Words {
             "guides",
             "integrity",
             "lines",
+            "money",
             "part",
             "visit",
             "table",

@@ -30,7 +30,10 @@ class DayHead {
         UnaryOperator<String> names = words.names();
         page.show("today", page.shell().days().withWeekday(LocalDate.ofInstant(now, DayWords.zone())));
         page.show("clock", DayWords.clock(now));
-        page.show("made", DayWords.clock(plan.madeAt()));
+        page.show("planned", plan.madeAt().isPresent());
+        page.show(
+                "made",
+                plan.madeAt().map(at -> "planned at " + DayWords.clock(at)).orElse("not planned yet: look again soon"));
         List<String> stands = new ArrayList<>();
         if (plan.posted().beyond() > 0) {
             stands.add(Words.of(PlanWords.beyond(plan.posted().beyond())));
@@ -48,7 +51,7 @@ class DayHead {
                         .sorted(Map.Entry.comparingByValue())
                         .map(e -> new Late(e.getKey(), DayWords.moment(e.getValue(), page)))
                         .toList());
-        page.show("gap", Words.of(PlanWords.gap(plan.posted().gap())));
+        page.show("gap", Words.of(PlanWords.gap(plan.posted())));
         page.show("ownHours", crews.ownHours().isPresent() && crews.ownStations());
     }
 }

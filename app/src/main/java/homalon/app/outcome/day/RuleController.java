@@ -41,7 +41,7 @@ class RuleController {
             @RequestParam Optional<String> work,
             @ModelAttribute Tried tried) {
         Optional<WhatIf> what = tried.what(LocalDate.ofInstant(clock.instant(), DayWords.zone()));
-        DayPlans.Plan plan = what.map(w -> new DayPlans.Plan(plans.tried(w), clock.instant()))
+        DayPlans.Plan plan = what.map(w -> new DayPlans.Plan(plans.tried(w), Optional.of(clock.instant())))
                 .orElseGet(plans::now);
         page.show("tried", what.isPresent());
         return rule.show(page, new RulePage.Look(by, days, work), plan);

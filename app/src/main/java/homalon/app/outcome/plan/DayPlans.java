@@ -56,20 +56,25 @@ public class DayPlans {
     private final ReentrantLock planning = new ReentrantLock();
     private final ReentrantLock solving = new ReentrantLock();
 
-    /** @param madeAt when it was made */
-    public record Plan(Posted posted, Instant madeAt) {}
+    /** @param madeAt when it was made; empty where there is none yet */
+    public record Plan(Posted posted, Optional<Instant> madeAt) {}
 
     /** What the shop goes by; made now where there is none. */
     public Plan now() {
         return last().orElseGet(() -> {
-            look();
-            return last().orElseGet(() -> new Plan(Posted.NOTHING, clock.instant()));
+            try {
+                follow();
+            } catch (RuntimeException e) {
+                // Whoever looks is told that there is none; the next look behind tries again.
+                LOG.warn("the bench day was not planned", e);
+            }
+            return last().orElseGet(() -> new Plan(Posted.NOTHING, Optional.empty()));
         });
     }
 
     private Optional<Plan> last() {
-        return reading.of(() ->
-                posted.findFirstByOrderBySeqDesc().flatMap(r -> read(r.plan).map(p -> new Plan(p, r.madeAt))));
+        return reading.of(() -> posted.findFirstByOrderBySeqDesc()
+                .flatMap(r -> read(r.plan).map(p -> new Plan(p, Optional.of(r.madeAt)))));
     }
 
     /** Empty for one that another version wrote, in a form that is not known here: then there is none. */
