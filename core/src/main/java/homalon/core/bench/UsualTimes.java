@@ -39,6 +39,8 @@ public final class UsualTimes {
             case LINE_BORE -> time(List.of(SEATS), at(45).cylinders(10));
             case LINE_CHECK -> time(List.of(MEASURING, HANDS), at(5).cylinders(4));
             case FACE_CHECK, TORQUE -> time(List.of(MEASURING, HANDS), at(5).cylinders(4));
+            // How long an answer is waited for is told beside it; this is the asking.
+            case CHOICE -> time(List.of(), alone(60));
             case DECK_INDEX -> time(List.of(MEASURING), at(20));
             case CUT_PLAN -> time(List.of(MEASURING, HANDS), at(5));
             case REFERENCE_CUT -> time(List.of(SURFACER), whole(20).passes(6));

@@ -205,16 +205,11 @@ public record Estimate(MoneyRules rules, List<Line> lines) {
                 quoted.isPresent()
                         ? Message.of("money.as-quoted")
                         : part.each()
-                                .map(e -> Message.of("money.each", shown(list.part(e))))
+                                .map(e -> Message.of("money.each", Amounts.shown(list.part(e))))
                                 .orElse(Message.of("money.not-quoted-yet")),
                 worth,
                 said.stand(part.key()),
                 part.here());
-    }
-
-    /** What a sum of money is written as in a sentence. */
-    static String shown(Money money) {
-        return money.getAmount().toPlainString();
     }
 
     private static Optional<Line> missing(PriceList list, List<Line> lines) {
@@ -230,7 +225,7 @@ public record Estimate(MoneyRules rules, List<Line> lines) {
                         Kind.LEAST,
                         Message.of("money.to-the-least-that-a-job-comes-to"),
                         List.of(),
-                        Message.of("money.the-least-is", shown(list.least())),
+                        Message.of("money.the-least-is", Amounts.shown(list.least())),
                         Optional.of(list.least().minus(now)),
                         Stand.OWED,
                         false));

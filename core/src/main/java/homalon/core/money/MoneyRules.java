@@ -47,8 +47,14 @@ public record MoneyRules(CurrencyUnit currency, BigDecimal tax, boolean held, Bi
                 "money.key-the-least-that-is-paid",
                 BigDecimal.ONE.movePointLeft(currency.getDecimalPlaces()));
         problems.throwIfAny();
-        tax = tax.signum() == 0 ? BigDecimal.ZERO : tax.stripTrailingZeros();
-        coin = coin.stripTrailingZeros();
+        tax = plain(tax);
+        coin = plain(coin);
+    }
+
+    /** As it is keyed: 20, and neither 20.0 nor 2E+1. */
+    static BigDecimal plain(BigDecimal figure) {
+        BigDecimal brief = figure.stripTrailingZeros();
+        return brief.scale() < 0 ? brief.setScale(0) : brief;
     }
 
     /** So much of this currency; parts of its smallest coin go to the nearest, halves up. */

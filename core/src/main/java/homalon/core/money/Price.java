@@ -60,6 +60,11 @@ public record Price(Operation operation, Optional<Material> metal, int from, int
         problems.throwIfAny();
     }
 
+    /** The same at another price. */
+    Price each(Money other) {
+        return new Price(operation, metal, from, to, per, other);
+    }
+
     /** Whether it is meant for such a casting. */
     public boolean holds(Operation work, Material of, JobSize size) {
         return work == operation

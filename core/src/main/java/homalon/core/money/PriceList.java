@@ -53,14 +53,15 @@ public record PriceList(MoneyRules rules, Money rate, Money least, Money look, B
     public record Asked(Optional<Price.Per> per, int count, Money each, Money amount) {
         /** How it is made up. */
         public Message words() {
-            return per.map(p -> Message.of("money.so-many-at", count, Estimate.shown(each), p.words()))
-                    .orElseGet(() -> Message.of("money.minutes-at", count, Estimate.shown(each)));
+            return per.map(p -> Message.of("money.so-many-at", count, Amounts.shown(each), p.words()))
+                    .orElseGet(() -> Message.of("money.minutes-at", count, Amounts.shown(each)));
         }
     }
 
     /** @throws homalon.core.input.BadInputException for what no shop asks */
     public PriceList {
         prices = List.copyOf(prices);
+        margin = MoneyRules.plain(margin);
         Problems problems = new Problems();
         problems.require(!rate.isNegative(), "rate", "money.key-a-price-of-0-or-more");
         problems.require(!least.isNegative(), "least", "money.key-a-price-of-0-or-more");

@@ -39,6 +39,10 @@ final class BesideSteps {
             case LINE -> concerns(Operation.LINE_CHECK) ? Optional.of(line()) : Optional.empty();
             case LINERS -> concerns(Operation.LINER_CHECK) ? Optional.of(liners()) : Optional.empty();
             case INDEX -> concerns(Operation.DECK_INDEX) ? Optional.of(index()) : Optional.empty();
+            case CHOICE ->
+                concerns(Operation.CHOICE)
+                        ? Optional.of(of(kind, Operation.CHOICE, facts.chosen(), Message.of("route.ask-the-customer")))
+                        : Optional.empty();
             case VALVES ->
                 facts.valves()
                         .map(this::valves)
@@ -135,7 +139,11 @@ final class BesideSteps {
         Message found = n == 0
                 ? Message.of("route.none-found")
                 : n == 1 ? Message.of("route.1-marked") : Message.of("route.marked", n);
-        if (facts.cracks().stream().anyMatch(c -> c.remedy() == Remedy.SCRAP)) {
+        boolean scrap = facts.cracks().stream().anyMatch(c -> c.remedy() == Remedy.SCRAP);
+        if (scrap && route.isStopped()) {
+            return Step.done(StepKind.CRACKS, Message.of("route.scrap"), Found.OUT);
+        }
+        if (scrap) {
             return new Step(
                     StepKind.CRACKS,
                     Mark.BEGUN,

@@ -29,7 +29,9 @@ public enum Finding {
     HAS_LINERS,
     LINERS_UNEVEN,
     DECK_ASKEW,
-    DECK_ASKED;
+    DECK_ASKED,
+    CHOICE_ASKED,
+    SUM_PASSED;
 
     private final Message words = Message.of(this);
 

@@ -20,6 +20,8 @@ public enum Operation {
     LINE_CHECK(true),
     FACE_CHECK(true),
     DECK_INDEX(true),
+    /** The customer says how it goes on. */
+    CHOICE(true),
     CUT_PLAN(false),
     REFERENCE_CUT(false),
     CUT(false),

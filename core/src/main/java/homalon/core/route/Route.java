@@ -12,6 +12,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jgrapht.graph.DefaultEdge;
 import org.jgrapht.graph.DirectedAcyclicGraph;
 import org.jgrapht.traverse.TopologicalOrderIterator;
@@ -53,15 +54,17 @@ public final class Route {
     private final List<Event> events;
     private final RouteRules.InForce rules;
     private final Set<Finding> known;
+    private final Optional<Event.Stopped> stopped;
     private final Map<Operation, Integer> lastMet = new EnumMap<>(Operation.class);
     private final List<Step> steps;
 
     private Route(List<Event> events, RouteRules.InForce rules) {
-        this.events = List.copyOf(events);
         this.rules = rules;
-        this.known = known(events);
+        this.events = left(events, rules);
+        this.stopped = stopped(events);
+        this.known = known(this.events);
         for (Operation operation : Operation.values()) {
-            lastMet.put(operation, lastMet(events, operation));
+            lastMet.put(operation, lastMet(this.events, operation));
         }
         past();
         open();
@@ -80,6 +83,33 @@ public final class Route {
     /** @param rules that the shop goes by */
     public static Route of(List<Event> events, RouteRules.InForce rules) {
         return new Route(events, rules);
+    }
+
+    /** What a casting leaves with even where it goes no further. */
+    private static final Set<Operation> LEAVES_WITH = EnumSet.of(Operation.OIL_AND_BAG, Operation.HAND_OVER);
+
+    /** Where it is stopped, all that is open is left out, each by itself, whenever it was found. */
+    private static List<Event> left(List<Event> events, RouteRules.InForce rules) {
+        List<Event> all = new ArrayList<>(
+                events.stream().filter(e -> !(e instanceof Event.Stopped)).toList());
+        stopped(events)
+                .ifPresent(stop -> of(List.copyOf(all), rules).openSteps().stream()
+                        .map(Step::operation)
+                        .filter(o -> !LEAVES_WITH.contains(o))
+                        .distinct()
+                        .forEach(o -> all.add(new Event.Waived(o, stop.who(), stop.why()))));
+        return all;
+    }
+
+    private static Optional<Event.Stopped> stopped(List<Event> events) {
+        return events.stream()
+                .flatMap(e -> e instanceof Event.Stopped s ? Stream.of(s) : Stream.empty())
+                .reduce((a, b) -> b);
+    }
+
+    /** Whether it goes no further. */
+    public boolean isStopped() {
+        return stopped.isPresent();
     }
 
     /** Every step, each after all that comes before it. */
@@ -201,17 +231,25 @@ public final class Route {
 
         /** With who may lift it: the owner a check, whoever would do it work. */
         public Message sentence() {
-            return Message.of(
-                    "text.beside",
-                    words(),
-                    first.isCheck()
-                            ? Message.of("route.the-owner-may-leave-that-out-on-the")
-                            : Message.of("route.on-the-route-it-can-be-left-out-with-a"));
+            return Message.of("text.beside", words(), lifted());
+        }
+
+        private Message lifted() {
+            if (first == Operation.CHOICE) {
+                return Message.of("route.the-choice-is-written-down-under-estimate");
+            }
+            return first.isCheck()
+                    ? Message.of("route.the-owner-may-leave-that-out-on-the")
+                    : Message.of("route.on-the-route-it-can-be-left-out-with-a");
         }
     }
 
     /** Why it must not be done now; empty when it may. */
     public Optional<Against> standsAgainst(Operation operation) {
+        boolean work = !operation.isCheck() && !LEAVES_WITH.contains(operation) && operation != Operation.CLEAN;
+        if (stopped.isPresent() && work) {
+            return stopped.map(s -> new Against(Operation.CHOICE, s.why()));
+        }
         return inTheWay(operation).stream()
                 .filter(b -> b.strength() == Strength.MUST)
                 .findFirst()

@@ -82,8 +82,8 @@ public final class RouteRules {
         }
     }
 
-    /** What finds cracks and leaks: no shop lets a rule go that asks for it. */
-    private static final Set<Operation> KEPT = EnumSet.of(PRESSURE_TEST, CRACK_CHECK);
+    /** What finds cracks and leaks, and what asks whose money it is: no shop lets a rule go that asks for it. */
+    private static final Set<Operation> KEPT = EnumSet.of(PRESSURE_TEST, CRACK_CHECK, CHOICE);
 
     public static final List<Always> ALWAYS = List.of(
             new Always(CLEAN, Message.of("route.dirt-hides-cracks-and-holds-an-edge-off")),
@@ -119,6 +119,8 @@ public final class RouteRules {
             new Makes(DECK_ASKEW, CUT_PLAN, Message.of("route.the-squaring-cut-is-set-up-parallel-to")),
             new Makes(DECK_ASKEW, CUT, Message.of("route.a-flat-deck-that-stands-askew-leaks-at")),
             new Makes(DECK_ASKED, DECK_INDEX, Message.of("route.a-deck-can-be-flat-and-still-stand")),
+            new Makes(CHOICE_ASKED, CHOICE, Message.of("route.no-work-is-begun-before-the-customer")),
+            new Makes(SUM_PASSED, CHOICE, Message.of("route.more-than-was-agreed-is-asked-for-first")),
             new Makes(HAS_LINERS, LINER_CHECK, Message.of("route.the-gasket-seals-on-the-liners")),
             new Makes(LINERS_UNEVEN, LINER_TRIM, Message.of("route.a-liner-that-stands-wrong-is-not-sealed")));
 
@@ -213,6 +215,23 @@ public final class RouteRules {
             order(SLEEVE, OIL_AND_BAG, MUST, Message.of("route.after-the-last-wet-step")),
             order(LINER_TRIM, OIL_AND_BAG, MUST, Message.of("route.after-the-last-wet-step")),
             order(CLEAN, OIL_AND_BAG, MUST, Message.of("route.after-the-last-wet-step")),
+            order(CHOICE, STITCH, MUST, Message.of("route.the-customer-pays-for-it-and-says-so")),
+            order(CHOICE, WELD, MUST, Message.of("route.the-customer-pays-for-it-and-says-so")),
+            order(CHOICE, SLEEVE, MUST, Message.of("route.the-customer-pays-for-it-and-says-so")),
+            order(CHOICE, INSERT, MUST, Message.of("route.the-customer-pays-for-it-and-says-so")),
+            order(CHOICE, GUIDE_WORK, MUST, Message.of("route.the-customer-pays-for-it-and-says-so")),
+            order(CHOICE, SEAT_WORK, MUST, Message.of("route.the-customer-pays-for-it-and-says-so")),
+            order(CHOICE, STRAIGHTEN, MUST, Message.of("route.the-customer-pays-for-it-and-says-so")),
+            order(CHOICE, LINE_BORE, MUST, Message.of("route.the-customer-pays-for-it-and-says-so")),
+            order(CHOICE, REFERENCE_CUT, MUST, Message.of("route.the-customer-pays-for-it-and-says-so")),
+            order(CHOICE, CUT, MUST, Message.of("route.the-customer-pays-for-it-and-says-so")),
+            order(CHOICE, LINER_TRIM, MUST, Message.of("route.the-customer-pays-for-it-and-says-so")),
+            order(CRACK_CHECK, CHOICE, BETTER, Message.of("route.the-customer-is-asked-once-with-all")),
+            order(VALVE_CHECK, CHOICE, BETTER, Message.of("route.the-customer-is-asked-once-with-all")),
+            order(LINE_CHECK, CHOICE, BETTER, Message.of("route.the-customer-is-asked-once-with-all")),
+            order(FACE_CHECK, CHOICE, BETTER, Message.of("route.the-customer-is-asked-once-with-all")),
+            order(DECK_INDEX, CHOICE, BETTER, Message.of("route.the-customer-is-asked-once-with-all")),
+            order(CHAMBER_FILL, CHOICE, BETTER, Message.of("route.the-customer-is-asked-once-with-all")),
             order(PROOF, OIL_AND_BAG, BETTER, Message.of("route.oil-holds-an-edge-off-the-face")),
             order(LINER_CHECK, OIL_AND_BAG, BETTER, Message.of("route.oil-holds-an-edge-off-the-face")),
             order(PRESSURE_TEST, OIL_AND_BAG, MUST, Message.of("route.after-the-last-wet-step")),

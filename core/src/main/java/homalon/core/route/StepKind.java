@@ -15,6 +15,7 @@ public enum StepKind {
     VALVES(Operation.VALVE_CHECK),
     FACE(Operation.FACE_CHECK),
     INDEX(Operation.DECK_INDEX),
+    CHOICE(Operation.CHOICE),
     GUIDES(Operation.GUIDE_WORK),
     INSERTS(Operation.INSERT),
     CHAMBERS(Operation.CHAMBER_FILL),

@@ -83,8 +83,13 @@ final class VisitEvents {
                 add(e.at(), new Event.Found(Finding.TURNS_STIFF));
             } else if (e instanceof VisitFacts.WaivedWork w) {
                 add(e.at(), new Event.Waived(w.operation(), w.who(), w.why()));
+            } else if (e instanceof VisitFacts.AskedChoice asked) {
+                add(e.at(), new Event.Found(asked.why()));
+            } else if (e instanceof VisitFacts.ChoseHow) {
+                add(e.at(), new Event.Did(Operation.CHOICE));
             }
         }
+        facts.stop().ifPresent(s -> add(s.at(), new Event.Stopped(s.who(), s.said())));
     }
 
     /** A casting that was blasted is clean when its passages were brushed, not before. */

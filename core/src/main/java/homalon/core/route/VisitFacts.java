@@ -11,6 +11,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * All that is known of one visit of a casting, as far as its steps depend on it: what was told, read, judged, decided, ordered,
@@ -166,6 +167,17 @@ public record VisitFacts(
 
     public record PassagesBrushed(Instant at) implements Entry {}
 
+    /** From here on the customer is asked before more work is done. */
+    public record AskedChoice(Instant at, Finding why) implements Entry {}
+
+    /**
+     * The customer's choice, as somebody noted it.
+     *
+     * @param goesOn whether work goes on; else it leaves as it is
+     * @param said in few words
+     */
+    public record ChoseHow(Instant at, boolean goesOn, String who, Message said) implements Entry {}
+
     /** A line to tick at a step, of the shop's own or for this casting alone. */
     public record LineListed(Instant at, StepKind step, String words) implements Entry {}
 
@@ -287,6 +299,22 @@ public record VisitFacts(
     boolean cutLeftThere() {
         return passes.number() > 0
                 && work.stream().anyMatch(e -> e instanceof WaivedWork w && w.operation() == Operation.CUT);
+    }
+
+    /** What the customer said last, in few words. */
+    Message chosen() {
+        return work.stream()
+                .flatMap(e -> e instanceof ChoseHow c ? Stream.of(c.said()) : Stream.empty())
+                .reduce((a, b) -> b)
+                .orElse(Message.NONE);
+    }
+
+    /** The choice by which it goes no further; empty where none was made, or another since. */
+    Optional<ChoseHow> stop() {
+        return work.stream()
+                .flatMap(e -> e instanceof ChoseHow c ? Stream.of(c) : Stream.empty())
+                .reduce((a, b) -> b)
+                .filter(c -> !c.goesOn());
     }
 
     List<Ordered> ordered(Operation operation) {

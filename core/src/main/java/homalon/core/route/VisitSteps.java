@@ -87,6 +87,9 @@ public final class VisitSteps {
     private Step held(Step step) {
         Operation operation = step.kind().operation().orElseThrow();
         Optional<Route.Step> open = route.open(operation);
+        if (route.isStopped() && step.mark() != Mark.DONE) {
+            return Step.done(step.kind(), Message.of("route.left-out-signed"), Step.Found.NOT_JUDGED);
+        }
         if (face.restsOnFace(step) && route.open(Operation.FACE_CHECK).isPresent()) {
             return new Step(
                     step.kind(),

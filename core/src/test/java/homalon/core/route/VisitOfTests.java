@@ -295,6 +295,16 @@ final class VisitOfTests {
         return this;
     }
 
+    VisitOfTests asked(Finding why) {
+        work.add(new VisitFacts.AskedChoice(tick(), why));
+        return this;
+    }
+
+    VisitOfTests chose(boolean goesOn) {
+        work.add(new VisitFacts.ChoseHow(tick(), goesOn, "Brannoc", Message.plain(goesOn ? "go on" : "stop")));
+        return this;
+    }
+
     VisitOfTests stiff() {
         work.add(new VisitFacts.TurnedStiff(tick()));
         return this;

@@ -59,7 +59,7 @@ class VisitWalkTest {
                 Arrays.stream(Operation.values())
                         .filter(o -> o != Operation.REFERENCE_CUT)
                         .toArray(Operation[]::new));
-        switch (random.nextInt(20)) {
+        switch (random.nextInt(21)) {
             case 0 -> v.did(Operation.CLEAN);
             case 1 -> v.blasted();
             case 2 -> v.brushed();
@@ -108,6 +108,13 @@ class VisitWalkTest {
                 v.did(random.nextInt(4) == 0 ? Operation.OIL_AND_BAG : repair);
             }
             case 18 -> {
+                if (random.nextBoolean()) {
+                    v.asked(random.nextBoolean() ? Finding.CHOICE_ASKED : Finding.SUM_PASSED);
+                } else {
+                    v.chose(random.nextInt(3) > 0);
+                }
+            }
+            case 19 -> {
                 if (random.nextInt(4) == 0 && operation != Operation.HAND_OVER) {
                     v.waived(operation);
                 } else if (operation != Operation.HAND_OVER) {
@@ -180,6 +187,10 @@ class VisitWalkTest {
         if (s.kind().operation().filter(o -> waived(route, o)).isPresent()) {
             return true;
         }
+        if (route.isStopped() && s.found() == Step.Found.NOT_JUDGED) {
+            // The customer's word bears it out that it was left out.
+            return f.stop().isPresent();
+        }
         boolean nothingCut = f.passes().off().signum() == 0;
         boolean faceWithin = f.face()
                         .filter(x -> x.handled() >= x.asked() && x.finding().isPresent())
@@ -193,7 +204,9 @@ class VisitWalkTest {
             case BOOKED, HAND_OVER -> true;
             case CLEAN -> did(f, Operation.CLEAN);
             case CRACKS ->
-                did(f, Operation.CRACK_CHECK) && f.cracks().stream().noneMatch(c -> c.remedy() == Remedy.SCRAP);
+                f.cracks().stream().anyMatch(c -> c.remedy() == Remedy.SCRAP)
+                        ? route.isStopped() && s.found() == Step.Found.OUT
+                        : did(f, Operation.CRACK_CHECK);
             case REPAIR -> route.openSteps().stream().noneMatch(o -> repairsHere(o.operation(), f));
             case PRESSURE -> f.tests().stream().anyMatch(t -> t.verdict() == WITHIN);
             case LINE -> !f.lines().isEmpty() && f.lines().stream().allMatch(l -> l.turns() != Turns.NOT_PROVEN);
@@ -218,6 +231,7 @@ class VisitWalkTest {
             case GUIDES -> done(f.valves().map(VisitFacts.Valves::guides), f, Operation.GUIDE_WORK);
             case INSERTS -> done(f.valves().map(VisitFacts.Valves::inserts), f, Operation.INSERT);
             case SEATS -> done(f.valves().map(VisitFacts.Valves::seats), f, Operation.SEAT_WORK);
+            case CHOICE -> f.work().stream().anyMatch(VisitFacts.ChoseHow.class::isInstance);
             case CHAMBERS, LINERS, INDEX -> true;
         };
     }

@@ -18,6 +18,7 @@ public final class StepPages {
             case VALVES -> "valves";
             case FACE -> "face";
             case INDEX -> "index";
+            case CHOICE -> "estimate";
             case GUIDES -> "guides";
             case INSERTS -> "inserts";
             case CHAMBERS -> "chambers";
@@ -42,6 +43,7 @@ public final class StepPages {
             case VALVES -> 'a';
             case FACE -> 'f';
             case INDEX -> 'y';
+            case CHOICE -> 'd';
             case GUIDES -> 'm';
             case INSERTS -> 'n';
             case CHAMBERS -> 'e';
