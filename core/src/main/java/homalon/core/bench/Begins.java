@@ -9,12 +9,15 @@ import java.util.Map;
 /** Where on a time something can begin, as far as closings and nights go, and whoever is at it. */
 final class Begins {
     private final OpenTime time;
+    private final int length;
     private final int[] closings;
     /** By how long it runs by itself, minutes of the day. */
     private final Map<Integer, List<Stretch>> byDay = new HashMap<>();
 
     Begins(OpenTime time) {
         this.time = time;
+        // Asked for with every place that is tried.
+        this.length = time.length();
         this.closings = time.openings().stream().mapToInt(Stretch::to).toArray();
     }
 
@@ -59,7 +62,7 @@ final class Begins {
     /** Where somebody is free for a piece and the set-up before it; {@link Passage#NOWHERE} for nowhere. */
     int free(Busy busy, int earliest, int setUp, Piece piece) {
         int at = Math.max(earliest, setUp);
-        while (at < time.length()) {
+        while (at < length) {
             int from = busy.next(at - setUp, setUp + piece.minutes()) + setUp;
             int closing = piece.kind() == Piece.Kind.WHOLE ? closing(from, from + piece.minutes()) : -1;
             if (closing < 0) {
