@@ -7,9 +7,12 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import homalon.app.foundation.people.People;
 import homalon.app.foundation.settings.ShopSettings;
 import homalon.app.outcome.plan.DayPlans;
+import homalon.app.testing.HandsOfTests;
 import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
+import homalon.core.part.Material;
 import homalon.core.quantity.BenchUnit;
+import homalon.core.visit.PartFile;
 import java.io.IOException;
 import java.net.Socket;
 import java.net.http.HttpResponse;
@@ -17,6 +20,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.UUID;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -214,5 +218,27 @@ class EmptyShopTest {
         assertTrue(owner.get("/day").body().contains("no casting waits for these hands"));
         assertTrue(shop.bean(DayPlans.class).now().madeAt().isPresent());
         assertFalse(shop.bean(DayPlans.class).better(), "there is nothing to look for");
+    }
+
+    /** Nobody guesses what a shop asks: until it says so, no money is shown. */
+    @Test
+    @Order(6)
+    void withoutPricesNothingIsCounted() {
+        Visitor owner = Visitor.signedIn(
+                shop.port(), shop.bean(People.class).all().get(0).login());
+        PartFile part =
+                new HandsOfTests(shop, shop.bean(People.class).all().get(0).id()).book(Material.CAST_IRON);
+        String estimate = "/parts/" + part.tag() + "/estimate";
+        String page = owner.get(estimate).body();
+        assertTrue(page.contains("said no prices yet") && page.contains("href=\"/shop/prices\""), page);
+        assertFalse(page.contains("0.00"), "no money is no price of nothing");
+        HttpResponse<String> asked =
+                owner.post(estimate + "/ask", "id", UUID.randomUUID().toString());
+        assertEquals(422, asked.statusCode());
+        assertTrue(asked.body().contains("Settings, Prices"), asked.body());
+        assertTrue(owner.get("/shop/prices").body().contains("no general value would be right"));
+        HttpResponse<String> line = owner.post("/shop/prices/line", "work", "CUT", "each", "90");
+        assertEquals(422, line.statusCode());
+        assertTrue(line.body().contains("Key first how money is counted"), line.body());
     }
 }

@@ -2,6 +2,7 @@ package homalon.app.demo;
 
 import homalon.app.foundation.time.ShopClock;
 import homalon.app.shop.instruments.Instruments;
+import homalon.app.shop.prices.PriceBook;
 import homalon.app.shop.tools.Toolbox;
 import homalon.core.cut.Cutter;
 import homalon.core.cut.Insert;
@@ -17,7 +18,7 @@ import java.util.OptionalInt;
 import java.util.UUID;
 import lombok.RequiredArgsConstructor;
 
-/** What the sample shop cuts and measures with. */
+/** What the sample shop cuts and measures with, and what it asks. */
 @OfTheDemo
 @RequiredArgsConstructor
 class SampleTools {
@@ -26,10 +27,12 @@ class SampleTools {
 
     private final Toolbox toolbox;
     private final Instruments instruments;
+    private final PriceBook prices;
     private final ShopClock clock;
     private final Clock now;
 
     void all(UUID owner, UUID hand) {
+        SamplePrices.keep(prices, owner);
         toolbox.add(new Machine("surfacer", 250, 1150, 3, 20, 760));
         toolbox.add(new Machine("long-bed mill", 60, 900, 7.5, 15, 1200));
         toolbox.add(new Cutter("CBN disc 1", Insert.CBN, 330, 6.35, 8));

@@ -244,10 +244,11 @@ public final class ListScheduler {
         }
 
         private int earliest(int work) {
-            return kept.get(work).stream()
-                    .mapToInt(n -> passage.endOf(n.work()))
-                    .max()
-                    .orElse(0);
+            int latest = 0;
+            for (Neighbour n : kept.get(work)) {
+                latest = Math.max(latest, passage.endOf(n.work()));
+            }
+            return latest;
         }
 
         /** A pin that something which must come before it cannot keep is none. */
@@ -339,8 +340,19 @@ public final class ListScheduler {
         private boolean meet(Place a, Place b) {
             return (a.station() >= 0 && a.station() == b.station())
                     || bench.casting(a.work()) == bench.casting(b.work())
-                    || Arrays.stream(a.who())
-                            .anyMatch(p -> p >= 0 && Arrays.stream(b.who()).anyMatch(q -> q == p));
+                    || shares(a.who(), b.who());
+        }
+
+        /** Somebody is in both; without streams, as this is asked for every pair. */
+        private static boolean shares(int[] some, int[] others) {
+            for (int one : some) {
+                for (int other : others) {
+                    if (one >= 0 && one == other) {
+                        return true;
+                    }
+                }
+            }
+            return false;
         }
 
         /** With others of one programme that can be loaded about then. */

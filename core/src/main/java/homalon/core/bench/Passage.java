@@ -70,17 +70,17 @@ final class Passage {
     }
 
     private int change(int work, int station, int minute) {
-        if (station < 0) {
+        if (station < 0 || bench.setUp(work) < 0) {
             return 0;
         }
-        int now = bench.setUpNow(station);
-        for (int other : on.get(station)) {
-            Place place = placed[other];
-            if (place != null && place.starts() < minute && bench.setUp(other) >= 0) {
-                now = bench.setUp(other);
+        List<Integer> works = on.get(station);
+        for (int i = works.size() - 1; i >= 0; i--) {
+            int before = bench.setUp(works.get(i));
+            if (before >= 0 && starts(works.get(i)) < minute) {
+                return bench.change(station, before, bench.setUp(work));
             }
         }
-        return bench.change(station, now, bench.setUp(work));
+        return bench.change(station, bench.setUpNow(station), bench.setUp(work));
     }
 
     /**

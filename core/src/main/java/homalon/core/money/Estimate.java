@@ -69,6 +69,7 @@ public record Estimate(MoneyRules rules, List<Line> lines) {
      * @param how the amount is made up
      * @param worth what it comes to; empty while nobody has said
      * @param done whether it is done by now
+     * @param quoted whether the amount was said for this job
      */
     public record Line(
             String key,
@@ -78,7 +79,8 @@ public record Estimate(MoneyRules rules, List<Line> lines) {
             Message how,
             Optional<Money> worth,
             Stand stand,
-            boolean done) {
+            boolean done,
+            boolean quoted) {
         public Line {
             because = List.copyOf(because);
         }
@@ -148,7 +150,8 @@ public record Estimate(MoneyRules rules, List<Line> lines) {
                 said.stand(LOOK),
                 route.steps().stream()
                         .filter(s -> PriceList.LOOK.contains(s.operation()))
-                        .allMatch(s -> s.state() == Route.State.DONE || s.state() == Route.State.WAIVED)));
+                        .allMatch(s -> s.state() == Route.State.DONE || s.state() == Route.State.WAIVED),
+                said.quote(LOOK).isPresent()));
         Map<Operation, Integer> count = new EnumMap<>(Operation.class);
         for (Route.Step step : route.steps()) {
             if (step.state() != Route.State.WAIVED) {
@@ -190,7 +193,8 @@ public record Estimate(MoneyRules rules, List<Line> lines) {
                 how,
                 quoted.or(() -> asked.map(PriceList.Asked::amount)),
                 said.stand(key),
-                step.state() == Route.State.DONE));
+                step.state() == Route.State.DONE,
+                quoted.isPresent()));
     }
 
     private static Line part(PriceList list, Part part, Said said) {
@@ -209,7 +213,8 @@ public record Estimate(MoneyRules rules, List<Line> lines) {
                                 .orElse(Message.of("money.not-quoted-yet")),
                 worth,
                 said.stand(part.key()),
-                part.here());
+                part.here(),
+                quoted.isPresent());
     }
 
     private static Optional<Line> missing(PriceList list, List<Line> lines) {
@@ -228,6 +233,7 @@ public record Estimate(MoneyRules rules, List<Line> lines) {
                         Message.of("money.the-least-is", Amounts.shown(list.least())),
                         Optional.of(list.least().minus(now)),
                         Stand.OWED,
+                        false,
                         false));
     }
 
@@ -242,6 +248,16 @@ public record Estimate(MoneyRules rules, List<Line> lines) {
         lines.forEach(l -> l.asked().ifPresent(all::add));
         all.add(more);
         return rules.sum(all);
+    }
+
+    /** What of it is still to come: money that is spent is spent, and weighs nothing in a choice. */
+    public Estimate rest() {
+        return new Estimate(rules, lines.stream().filter(l -> !l.done()).toList());
+    }
+
+    /** What of it is done. */
+    public Estimate spent() {
+        return new Estimate(rules, lines.stream().filter(Line::done).toList());
     }
 
     /** Lines that nobody has said a price of. */

@@ -33,6 +33,7 @@ public class AgreedBook {
     private final PromiseRepository promises;
     private final OwedRepository owed;
     private final CallRepository calls;
+    private final ChoiceBook choices;
     private final PartVisits visits;
     private final Clock clock;
 
@@ -190,6 +191,7 @@ public class AgreedBook {
         promises.forget(customer);
         owed.forget(customer);
         calls.forget(customer);
+        choices.forget(customer);
     }
 
     private void requireNear(String field, LocalDate day) {

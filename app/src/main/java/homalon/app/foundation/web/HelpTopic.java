@@ -21,6 +21,7 @@ public enum HelpTopic {
     CHAMBERS("Chambers and what may come off", "chambers", "budget"),
     SHOP("The shop's own limits", "settings"),
     DAY("The bench day", "day", "crew", "ready", "calls", "wall", "times"),
+    MONEY("Estimates", "estimate", "prices"),
     BOOKING("Finding and booking in", "intake", "new", "find", "customers"),
     TABLES("Tables that you bring along", "tables"),
     PAPER("Tag and traveller", "tag", "traveller");

@@ -6,7 +6,6 @@ import homalon.core.bench.AtTheBench;
 import homalon.core.bench.Awaited;
 import homalon.core.bench.DayPlan;
 import homalon.core.bench.JobSize;
-import homalon.core.bench.JobSizes;
 import homalon.core.bench.ShopCrew;
 import homalon.core.bench.ShopTimes;
 import homalon.core.hours.WeekHours;
@@ -45,7 +44,7 @@ class DayInputs {
     private final ShopInputs own;
     private final HandsAtWork hands;
     private final PinBook pins;
-    private final Counts counts;
+    private final Sizes sizes;
 
     /**
      * @param crew of the shop
@@ -63,7 +62,7 @@ class DayInputs {
         Map<UUID, HandsAtWork.Hand> atWork = hands.now();
         List<UUID> visits = parts.stream().map(p -> p.visit().id()).toList();
         Map<UUID, List<PinBook.Said>> said = pins.now(visits);
-        Map<UUID, Counts.Of> counted = counts.of(visits);
+        Map<UUID, Function<Operation, JobSize>> large = sizes.of(parts);
         Map<String, PartFile> here = parts.stream().collect(Collectors.toMap(PartFile::tag, p -> p));
         ShopCrew crew = own.crew();
         ShopTimes times = own.times();
@@ -72,7 +71,7 @@ class DayInputs {
                         p,
                         OfOneEngine.wanted(p, here),
                         own.weight(p, now),
-                        times.on(size(p, counted)),
+                        large.get(p.visit().id()),
                         standing.get(p.visit().id()),
                         waits.getOrDefault(p.visit().id(), List.of()),
                         Optional.ofNullable(atWork.get(p.visit().id())),
@@ -103,11 +102,6 @@ class DayInputs {
                 hand.flatMap(h -> begun(standing)
                         .map(o -> new AtTheBench.InHand(o, h.person().toString(), h.since()))),
                 said.stream().collect(Collectors.toMap(PinBook.Said::work, PinBook.Said::pin)));
-    }
-
-    private static Function<Operation, JobSize> size(PartFile part, Map<UUID, Counts.Of> counted) {
-        Counts.Of own = counted.getOrDefault(part.visit().id(), Counts.Of.NOTHING);
-        return JobSizes.of(part.kind(), part.numbers().cylinders(), own.some(), own.passes());
     }
 
     /** What somebody who writes about it is at: what was begun, else what is due first. */

@@ -76,7 +76,8 @@ class VisitFactsSource {
                 felt(part, lines, FeelerKind.PROOF),
                 lines.plan().map(p -> plan(p, lines.ledger(), visit)),
                 lines.ledger().cut(visit),
-                Stream.concat(asked(part), lines.work().stream().flatMap(e -> entry(e, names)))
+                Stream.of(asked(part), lines.work().stream().flatMap(e -> entry(e, names)), choices(lines))
+                        .flatMap(s -> s)
                         .toList(),
                 lines.checked().cracks().stream().map(RouteFacts::crack).toList(),
                 lines.checked().tests().stream()
@@ -87,7 +88,7 @@ class VisitFactsSource {
                 index(part, read.get(Sheet.INDEX)),
                 onValves,
                 inChambers,
-                lines.orders().stream()
+                lines.done().orders().stream()
                         .filter(o -> !o.cancelled())
                         .map(o -> new VisitFacts.Ordered(o.operation(), o.arrived(), o.promised()))
                         .toList(),
@@ -152,6 +153,19 @@ class VisitFactsSource {
         return Stream.of(StepKind.CLEAN, StepKind.HAND_OVER)
                 .flatMap(step -> part.rules().lines().at(step == StepKind.CLEAN).stream()
                         .map(words -> new VisitFacts.LineListed(since, step, words)));
+    }
+
+    private static Stream<VisitFacts.Entry> choices(VisitRecords.Lines lines) {
+        return Stream.concat(
+                lines.done().asked().stream().map(a -> new VisitFacts.AskedChoice(a.at(), a.why())),
+                lines.done().chosen().stream()
+                        .map(c -> new VisitFacts.ChoseHow(
+                                c.at(),
+                                c.said().choice().goesOn(),
+                                c.said().who().isEmpty()
+                                        ? "the customer"
+                                        : c.said().who(),
+                                c.said().choice().words())));
     }
 
     private static Stream<VisitFacts.Entry> entry(WorkEntry e, Map<UUID, String> names) {

@@ -2,12 +2,10 @@ package homalon.app.outcome.route;
 
 import homalon.app.casting.ledger.Ledgers;
 import homalon.app.casting.work.WorkEntry;
-import homalon.app.casting.work.WorkLog;
 import homalon.app.foundation.memory.Memory;
 import homalon.app.foundation.memory.Question;
 import homalon.app.foundation.store.SingleOrList;
 import homalon.app.machining.cut.Plans;
-import homalon.app.shop.stock.Orders;
 import homalon.core.visit.LedgerFile;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.PlanFile;
@@ -27,12 +25,11 @@ import org.springframework.stereotype.Component;
 @RequiredArgsConstructor
 class VisitRecords {
     /** The lines about one visit; of the ledger all those of the part. */
-    record Lines(
-            VisitChecks.Checked checked,
-            Optional<PlanFile> plan,
-            LedgerFile ledger,
-            List<WorkEntry> work,
-            List<Orders.Order> orders) {}
+    record Lines(VisitChecks.Checked checked, Optional<PlanFile> plan, LedgerFile ledger, VisitWork.Done done) {
+        List<WorkEntry> work() {
+            return done.work();
+        }
+    }
 
     private record Version(PartFile part, long revision) {}
 
@@ -42,8 +39,7 @@ class VisitRecords {
     private final VisitChecks checks;
     private final Plans plans;
     private final Ledgers ledgers;
-    private final WorkLog work;
-    private final Orders orders;
+    private final VisitWork work;
     private final Memory memory;
 
     /** By visit, for parts that are here now. */
@@ -95,8 +91,7 @@ class VisitRecords {
         Map<UUID, PlanFile> planned = plans.ofVisits(visits);
         Map<UUID, LedgerFile> cut =
                 ledgers.ofParts(parts.stream().map(PartFile::id).toList());
-        Map<UUID, List<WorkEntry>> worked = work.ofVisits(visits);
-        Map<UUID, List<Orders.Order>> ordered = orders.ofVisits(visits);
+        Map<UUID, VisitWork.Done> done = work.of(visits);
         for (PartFile part : parts) {
             UUID visit = part.visit().id();
             all.put(
@@ -105,8 +100,7 @@ class VisitRecords {
                             checked.get(visit),
                             Optional.ofNullable(planned.get(visit)),
                             cut.get(part.id()),
-                            worked.getOrDefault(visit, List.of()),
-                            ordered.getOrDefault(visit, List.of())));
+                            done.get(visit)));
         }
         return all;
     }

@@ -201,6 +201,7 @@ class FirstMonthTest {
                 "Instruments",
                 "People and devices",
                 "Hours and stations",
+                "Prices",
                 "Tables to take in")) {
             page.getByText("Then " + next).click();
             assertThat(page.locator("[aria-label='Setting the shop up'] [aria-current=page]"))

@@ -182,6 +182,6 @@ class StepsTest {
                 lines.checked().cracks(),
                 lines.checked().tests(),
                 lines.checked().sheets(),
-                lines.orders());
+                lines.done().orders());
     }
 }

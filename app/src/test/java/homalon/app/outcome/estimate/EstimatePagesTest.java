@@ -1,0 +1,293 @@
+package homalon.app.outcome.estimate;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.microsoft.playwright.Page;
+import homalon.app.casting.agreed.AgreedBook;
+import homalon.app.casting.agreed.ChoiceBook;
+import homalon.app.casting.part.Parts;
+import homalon.app.casting.part.StepSource;
+import homalon.app.testing.AroundTheClock;
+import homalon.app.testing.Browser;
+import homalon.app.testing.HandsOfTests;
+import homalon.app.testing.RunningShop;
+import homalon.app.testing.Visitor;
+import homalon.core.quantity.BenchUnit;
+import homalon.core.quantity.LengthWriter;
+import homalon.core.route.Operation;
+import homalon.core.route.Route;
+import homalon.core.visit.PartFile;
+import homalon.core.visit.SurveyKind;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.dao.DataAccessException;
+import org.springframework.jdbc.core.simple.JdbcClient;
+
+/** What a casting comes to, and what its customer says to that. */
+@ExtendWith(Browser.class)
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
+class EstimatePagesTest {
+    private static RunningShop.Shop shop;
+    private static AroundTheClock open;
+    private static HandsOfTests hands;
+    private static Visitor marit;
+    private static Visitor desk;
+
+    @BeforeAll
+    static void opens() {
+        open = AroundTheClock.open();
+        shop = open.shop();
+        hands = open.hands();
+        marit = Visitor.signedIn(shop.port(), "marit");
+        desk = Visitor.signedIn(shop.port(), "desk");
+    }
+
+    @AfterAll
+    static void close() {
+        shop.close();
+    }
+
+    private static String id() {
+        return UUID.randomUUID().toString();
+    }
+
+    private static String at(PartFile part) {
+        return "/parts/" + part.tag() + "/estimate";
+    }
+
+    private static Route route(PartFile part) {
+        PartFile now = shop.bean(Parts.class).byTag(part.tag());
+        return shop.bean(StepSource.class)
+                .steps(List.of(now), new LengthWriter(BenchUnit.MM))
+                .get(now.visit().id())
+                .route();
+    }
+
+    /** Clean, looked over, its face far out. */
+    private static PartFile bent() {
+        PartFile part = hands.bookReady();
+        hands.read(part, SurveyKind.FACE, s -> 0.3 * Math.sin(s.x() / 60));
+        return part;
+    }
+
+    private static HttpResponse<String> keep(String currency, String tax, String rate, String look) {
+        return marit.post(
+                "/shop/prices",
+                "currency",
+                currency,
+                "tax",
+                tax,
+                "rate",
+                rate,
+                "look",
+                look,
+                "least",
+                "45",
+                "margin",
+                "30",
+                "coin",
+                "0.05");
+    }
+
+    @Test
+    @Order(2)
+    void theOwnerSaysThePrices() {
+        HttpResponse<String> wrong = keep("EURO", "900", "-5", "x");
+        assertEquals(422, wrong.statusCode());
+        assertTrue(wrong.body().contains("three letters of the currency"), wrong.body());
+        assertTrue(wrong.body().contains("value=\"900\""), "what was keyed stands there to be mended");
+        assertEquals(422, keep("EUR", "900", "68", "75").statusCode());
+        assertEquals(200, keep("EUR", "20", "68", "75").statusCode());
+        assertEquals(403, desk.get("/shop/prices").statusCode());
+        assertTrue(keep("EUR", "20", "68", "75").body().contains("Nothing was changed."));
+        assertTrue(
+                marit.post("/shop/prices/line", "work", "CUT", "from", "4", "to", "4", "per", "CASTING", "each", "90")
+                        .body()
+                        .contains("It is on the list."));
+        marit.post("/shop/prices/line", "work", "CUT", "from", "4", "to", "4", "per", "CASTING", "each", "95.50");
+        String list = marit.get("/shop/prices/table").body();
+        assertTrue(list.contains("cut,,4,4,casting,95.50"), list);
+        assertFalse(list.contains("casting,90.00"), "one for the same castings takes its place");
+        HttpResponse<String> taken = marit.send(
+                "/shop/prices/table?id=" + id(),
+                (list + "stitch,aluminium,1,4,piece,22\n").getBytes(StandardCharsets.UTF_8));
+        assertTrue(taken.body().contains(" prices taken in."), taken.body());
+        HttpResponse<String> broken = marit.send(
+                "/shop/prices/table?id=" + id(), "work,each\ncut,5\npolish,4\n".getBytes(StandardCharsets.UTF_8));
+        assertTrue(broken.body().contains("Line 3"), broken.body());
+        assertTrue(marit.get("/shop/prices/table").body().contains("stitch,aluminium"), "nothing of it was taken");
+        String dropped = marit.post(
+                        "/shop/prices/line/drop",
+                        "work",
+                        "stitch",
+                        "metal",
+                        "aluminium",
+                        "from",
+                        "1",
+                        "to",
+                        "4",
+                        "per",
+                        "piece",
+                        "each",
+                        "22.00")
+                .body();
+        assertTrue(dropped.contains("It is off the list."), dropped);
+    }
+
+    @Test
+    @Order(3)
+    void anEstimateGrowsFromWhatWasFound() {
+        PartFile part = bent();
+        String page = desk.get(at(part)).body();
+        assertTrue(page.contains("95.50"), page);
+        assertTrue(page.contains("out of its limit"), "the finding that made it");
+        assertTrue(page.contains("spent so far"), page);
+        HttpResponse<String> ours =
+                desk.post(at(part) + "/line", "id", id(), "key", "CUT", "stand", "OURS", "amount", "80");
+        assertEquals(200, ours.statusCode());
+        assertTrue(ours.body().contains("<s>80.00</s>"), ours.body());
+        for (String amount : List.of("-5", "80 EUR", "1e9")) {
+            HttpResponse<String> wrong =
+                    desk.post(at(part) + "/line", "id", id(), "key", "CUT", "stand", "OWED", "amount", amount);
+            assertEquals(422, wrong.statusCode(), amount);
+            assertTrue(wrong.body().contains("Key an amount such as 12.50"), wrong.body());
+        }
+        assertEquals(
+                422,
+                desk.post(at(part) + "/line", "id", id(), "key", "NO_SUCH", "stand", "OWED", "amount", "5")
+                        .statusCode());
+        HttpResponse<String> francs = keep("CHF", "20", "68", "75");
+        assertEquals(422, francs.statusCode());
+        assertTrue(francs.body().contains(part.tag()), "it has a price in euros");
+    }
+
+    @Test
+    @Order(4)
+    void workWaitsUntilTheCustomerHasSaidSo() {
+        PartFile part = bent();
+        assertTrue(route(part).standsAgainst(Operation.CUT).isEmpty());
+        String asked = id();
+        assertEquals(200, desk.post(at(part) + "/ask", "id", asked).statusCode());
+        assertEquals(200, desk.post(at(part) + "/ask", "id", asked).statusCode(), "twice the same is one");
+        assertEquals(
+                Operation.CHOICE,
+                route(part).standsAgainst(Operation.CUT).orElseThrow().first());
+        assertTrue(desk.get(at(part)).body().contains("Ask the customer."));
+        HttpResponse<String> nobody =
+                desk.post(at(part) + "/choice", "id", id(), "choice", "GO_ON", "means", "PHONE", "who", " ");
+        assertEquals(422, nobody.statusCode());
+        assertTrue(nobody.body().contains("Say who said so."), nobody.body());
+        String noted = id();
+        for (int i = 0; i < 2; i++) {
+            assertEquals(
+                    200,
+                    desk.post(
+                                    at(part) + "/choice",
+                                    "id",
+                                    noted,
+                                    "choice",
+                                    "GO_ON",
+                                    "means",
+                                    "PHONE",
+                                    "who",
+                                    "the mate",
+                                    "upTo",
+                                    "600",
+                                    "words",
+                                    "but no more")
+                            .statusCode());
+        }
+        assertTrue(route(part).standsAgainst(Operation.CUT).isEmpty());
+        String page = desk.get(at(part)).body();
+        assertTrue(page.contains("up to EUR 600 without asking"), page);
+        UUID visit = part.visit().id();
+        assertEquals(
+                1, shop.bean(ChoiceBook.class).made(List.of(visit)).get(visit).size());
+    }
+
+    /** What a customer saw stays what it was, for whoever holds the database's password too. */
+    @Test
+    @Order(5)
+    void whatWasShownCannotBeChanged() {
+        PartFile part = bent();
+        desk.post(at(part) + "/ask", "id", id());
+        String first = desk.get(at(part) + "/1").body();
+        desk.post(at(part) + "/line", "id", id(), "key", "CUT", "stand", "OWED", "amount", "150");
+        String now = desk.get(at(part)).body();
+        assertTrue(now.contains("95.50 → 150.00"), now);
+        assertTrue(desk.get(at(part) + "/1").body().contains("95.50"));
+        assertEquals(
+                first.substring(first.indexOf("<tbody>"), first.indexOf("</tfoot>")),
+                desk.get(at(part) + "/1").body().substring(first.indexOf("<tbody>"), first.indexOf("</tfoot>")));
+        assertEquals(404, desk.get(at(part) + "/2").statusCode());
+        desk.post(at(part) + "/choice", "id", id(), "choice", "GO_ON", "means", "IN_PERSON", "who", "the mate");
+        assertTrue(desk.get(at(part) + "/2").body().contains("150.00"), "the choice is of what was asked then");
+        JdbcClient jdbc = shop.bean(JdbcClient.class);
+        for (String change : List.of(
+                "update estimate_shown set shown = '{}'",
+                "delete from estimate_shown",
+                "update choice_asked set why = 'SUM_PASSED'",
+                "update choice_made set choice = 'STOP'",
+                "update choice_made set who = 'somebody else'",
+                "delete from choice_made",
+                "update price_list set rate = 1",
+                "delete from price_line")) {
+            assertThrows(DataAccessException.class, () -> jdbc.sql(change).update(), change);
+        }
+        UUID visit = part.visit().id();
+        UUID customer = jdbc.sql("select p.customer_id from part p join job j on j.part_id = p.id where j.id = ?")
+                .param(visit)
+                .query(UUID.class)
+                .single();
+        shop.bean(AgreedBook.class).forget(customer);
+        ChoiceBook.Said left = shop.bean(ChoiceBook.class)
+                .made(List.of(visit))
+                .get(visit)
+                .get(0)
+                .said();
+        assertEquals("", left.who(), "whoever is erased is named no more");
+        assertTrue(desk.get(at(part)).body().contains("the customer, in person"));
+    }
+
+    /** By keyboard: a basket of parts whose look ends in stop, pay for the look. */
+    @Test
+    @Order(6)
+    void aLookMayEndInAStop(Browser.Window window) {
+        PartFile part = bent();
+        List<String> faults = new ArrayList<>();
+        Page page = window.signedIn(shop, "ines", 1280, 800, faults);
+        page.navigate("http://127.0.0.1:" + shop.port() + at(part));
+        page.getByText("Ask before any more work").focus();
+        page.keyboard().press("Enter");
+        assertThat(page.locator("[role=alert]").first()).containsText("Ask the customer.");
+        page.getByLabel("What the customer says").selectOption("STOP");
+        page.getByLabel("Who says so").fill("the mate");
+        page.getByLabel("In their words").fill("not worth it");
+        page.keyboard().press("Enter");
+        assertThat(page.locator("[role=status].said")).containsText("No more work is done to it");
+        assertThat(page.locator("nav [aria-current=step]")).containsText("stop, pay for the look");
+        Route route = route(part);
+        assertTrue(route.isStopped());
+        assertEquals(
+                List.of(Operation.OIL_AND_BAG, Operation.HAND_OVER),
+                route.openSteps().stream().map(Route.Step::operation).toList());
+        HttpResponse<String> cut = open.ines()
+                .key("/parts/" + part.tag() + "/cut/readings", "id", id(), "depth", "0.05", "notes", "", "known", "0");
+        assertTrue(cut.statusCode() >= 400, "nothing is cut off it: " + cut.statusCode());
+        assertEquals(List.of(), faults);
+    }
+}
