@@ -8,7 +8,9 @@ import homalon.core.verdict.Verdict;
 import homalon.core.words.Message;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -218,7 +220,11 @@ public record VisitFacts(
         public static final ValveWork NONE = new ValveWork(0, 0, Optional.empty());
 
         public boolean any() {
-            return due + done > 0;
+            return all() > 0;
+        }
+
+        public int all() {
+            return due + done;
         }
 
         public boolean finished() {
@@ -307,6 +313,23 @@ public record VisitFacts(
                 .flatMap(e -> e instanceof ChoseHow c ? Stream.of(c.said()) : Stream.empty())
                 .reduce((a, b) -> b)
                 .orElse(Message.NONE);
+    }
+
+    /** How many of those that a work is about there are: to do and done. */
+    Map<Operation, Integer> counted() {
+        Map<Operation, Integer> all = new EnumMap<>(Operation.class);
+        valves.ifPresent(v -> {
+            all.put(Operation.GUIDE_WORK, v.guides().all());
+            all.put(Operation.INSERT, v.inserts().all());
+            all.put(Operation.SEAT_WORK, v.seats().all());
+        });
+        all.put(Operation.STITCH, (int) cracks.stream()
+                .filter(c -> c.remedy() == Remedy.STITCH || c.remedy() == Remedy.STITCH_AND_INSERT)
+                .count());
+        all.put(Operation.SLEEVE, (int)
+                cracks.stream().filter(c -> c.remedy() == Remedy.SLEEVE).count());
+        all.values().removeIf(n -> n == 0);
+        return all;
     }
 
     /** The choice by which it goes no further; empty where none was made, or another since. */

@@ -41,8 +41,9 @@ public final class VisitSteps {
      * @param strip its steps in the order of the work
      * @param route what is owed and what comes before what
      * @param toTick lines of the shop's own that nobody ticked and that are ticked before it leaves
+     * @param counted how many guides, inserts, seats and cracks the work on them is about, done or not; none for what nobody has looked at
      */
-    public record Standing(List<Step> strip, Route route, List<String> toTick) {}
+    public record Standing(List<Step> strip, Route route, List<String> toTick, Map<Operation, Integer> counted) {}
 
     private VisitSteps(VisitFacts facts, LengthWriter writer, Function<List<Event>, Route> grow) {
         this.facts = facts;
@@ -80,7 +81,7 @@ public final class VisitSteps {
         boolean ready = strip.stream().allMatch(s -> s.mark() == Mark.DONE);
         List<String> toTick = facts.toTick(StepKind.HAND_OVER);
         strip.add(handOver(ready, route.open(Operation.OIL_AND_BAG).isPresent(), toTick));
-        return new Standing(List.copyOf(strip), route, toTick);
+        return new Standing(List.copyOf(strip), route, toTick, facts.counted());
     }
 
     /** A step that was done and is owed again, or that must wait for another. */

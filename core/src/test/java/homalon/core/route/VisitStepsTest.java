@@ -15,6 +15,7 @@ import homalon.core.route.VisitFacts.ValveWork;
 import homalon.core.words.English;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
@@ -680,5 +681,21 @@ class VisitStepsTest {
         assertTrue(down.open(Operation.CUT).isPresent(), "the finish pass is owed");
         Route finished = v.pass("0.02").standing().route();
         assertTrue(finished.wasDone(Operation.CUT));
+    }
+
+    /** What is to be done and what was done are counted together: a price for each holds for all of them. */
+    @Test
+    void whatWorkIsAboutIsCounted() {
+        VisitOfTests v = new VisitOfTests();
+        assertEquals(Map.of(), v.standing().counted());
+        v.valves(
+                2,
+                new VisitFacts.ValveWork(2, 1, Optional.of(v.tick())),
+                VisitFacts.ValveWork.NONE,
+                new VisitFacts.ValveWork(0, 4, Optional.of(v.tick())));
+        v.cracked(Remedy.STITCH, false).cracked(Remedy.STITCH_AND_INSERT, true).cracked(Remedy.LEAVE, false);
+        assertEquals(
+                Map.of(Operation.GUIDE_WORK, 3, Operation.SEAT_WORK, 4, Operation.STITCH, 2),
+                v.standing().counted());
     }
 }

@@ -113,7 +113,7 @@ class EstimateViews {
                 estimate.open().size(),
                 List.of(
                         new Figure(
-                                "spent so far",
+                                "Spent so far",
                                 Amounts.shown(estimate.spent().sum().total())),
                         new Figure(
                                 "still to come",

@@ -20,12 +20,14 @@ import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Happened;
 import homalon.core.route.Operation;
 import homalon.core.route.Route;
+import homalon.core.route.VisitSteps;
 import homalon.core.visit.PartFile;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.ToIntFunction;
 import lombok.RequiredArgsConstructor;
@@ -52,9 +54,11 @@ class Grower {
     }
 
     Grown grow(PriceList list, PartFile part, Estimate.Said said) {
-        Route route = routes.standing(part, new LengthWriter(BenchUnit.MM)).route();
+        UUID visit = part.visit().id();
+        VisitSteps.Standing standing = routes.standing(part, new LengthWriter(BenchUnit.MM));
+        Route route = standing.route();
         Function<Operation, JobSize> size =
-                sizes.of(List.of(part)).get(part.visit().id());
+                sizes.of(List.of(part), Map.of(visit, standing)).get(visit);
         ToIntFunction<Operation> minutes = o -> UsualTimes.of(o, part.material()).of(size.apply(o)).stream()
                 .filter(Piece::attended)
                 .mapToInt(Piece::minutes)

@@ -62,7 +62,7 @@ class DayInputs {
         Map<UUID, HandsAtWork.Hand> atWork = hands.now();
         List<UUID> visits = parts.stream().map(p -> p.visit().id()).toList();
         Map<UUID, List<PinBook.Said>> said = pins.now(visits);
-        Map<UUID, Function<Operation, JobSize>> large = sizes.of(parts);
+        Map<UUID, Function<Operation, JobSize>> large = sizes.of(parts, standing);
         Map<String, PartFile> here = parts.stream().collect(Collectors.toMap(PartFile::tag, p -> p));
         ShopCrew crew = own.crew();
         ShopTimes times = own.times();

@@ -155,7 +155,7 @@ class EstimatePagesTest {
         String page = desk.get(at(part)).body();
         assertTrue(page.contains("95.50"), page);
         assertTrue(page.contains("out of its limit"), "the finding that made it");
-        assertTrue(page.contains("spent so far"), page);
+        assertTrue(page.contains("Spent so far"), page);
         HttpResponse<String> ours =
                 desk.post(at(part) + "/line", "id", id(), "key", "CUT", "stand", "OURS", "amount", "80");
         assertEquals(200, ours.statusCode());
@@ -273,7 +273,7 @@ class EstimatePagesTest {
         page.navigate("http://127.0.0.1:" + shop.port() + at(part));
         page.getByText("Ask before any more work").focus();
         page.keyboard().press("Enter");
-        assertThat(page.locator("[role=alert]").first()).containsText("Ask the customer.");
+        assertThat(page.locator("p.said[role=alert]")).containsText("Ask the customer.");
         page.getByLabel("What the customer says").selectOption("STOP");
         page.getByLabel("Who says so").fill("the mate");
         page.getByLabel("In their words").fill("not worth it");
