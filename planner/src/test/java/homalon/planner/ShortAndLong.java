@@ -10,7 +10,9 @@ import homalon.core.bench.Timetable;
 import homalon.core.sim.MadeUpBench;
 
 /**
- * What more work brings for a shop of so many castings: a list's first answer, its best of some, and after each amount of work what more lists and the solver come to from there (docs/performance.md). Started by hand: {@code castings people seed work ...}, the work in the solver's own count.
+ * What more work brings for a shop of so many castings: a list's first answer, its best of some, and after each amount of work what more
+ * lists and the solver come to from there (docs/performance.md). Started by hand: {@code castings people seed work ...}, the work in the
+ * solver's own count.
  */
 public final class ShortAndLong {
     private static final int ROUNDS = Integer.getInteger("rounds", 200);

@@ -52,7 +52,7 @@ class EstimateController {
     }
 
     /** One as it was shown. */
-    @GetMapping("/parts/{tag}/estimate/{no:[0-9]+}")
+    @GetMapping("/parts/{tag}/estimate/{no}")
     String shown(PartPage page, @PathVariable int no) {
         return page.read(() -> {
             Estimates.Version version = estimates.shown(page.part()).stream()

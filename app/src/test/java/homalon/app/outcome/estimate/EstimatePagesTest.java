@@ -234,6 +234,10 @@ class EstimatePagesTest {
                 first.substring(first.indexOf("<tbody>"), first.indexOf("</tfoot>")),
                 desk.get(at(part) + "/1").body().substring(first.indexOf("<tbody>"), first.indexOf("</tfoot>")));
         assertEquals(404, desk.get(at(part) + "/2").statusCode());
+        for (String none : List.of("/0", "/x", "/99999999999", "/-1")) {
+            int answer = desk.get(at(part) + none).statusCode();
+            assertTrue(answer == 400 || answer == 404, none + ": " + answer);
+        }
         desk.post(at(part) + "/choice", "id", id(), "choice", "GO_ON", "means", "IN_PERSON", "who", "the mate");
         assertTrue(desk.get(at(part) + "/2").body().contains("150.00"), "the choice is of what was asked then");
         JdbcClient jdbc = shop.bean(JdbcClient.class);
