@@ -35,8 +35,8 @@ public record PriceList(MoneyRules rules, Money rate, Money least, Money look, B
             Operation.DECK_INDEX);
 
     /** What belongs to work that is paid for. */
-    private static final Set<Operation> WITHIN =
-            EnumSet.of(Operation.CUT_PLAN, Operation.PROOF, Operation.OIL_AND_BAG, Operation.HAND_OVER);
+    private static final Set<Operation> WITHIN = EnumSet.of(
+            Operation.CHOICE, Operation.CUT_PLAN, Operation.PROOF, Operation.OIL_AND_BAG, Operation.HAND_OVER);
 
     private static final BigDecimal MOST_MARGIN = BigDecimal.valueOf(500);
     private static final BigDecimal HUNDRED = BigDecimal.valueOf(100);

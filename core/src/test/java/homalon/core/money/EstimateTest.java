@@ -88,6 +88,25 @@ class EstimateTest {
         assertEquals(Optional.of(eur("90")), line(said, "CUT").worth(), "what it comes to stands there all the same");
     }
 
+    /** Seen before: to be asked, and to answer, was a line of its own, and what was shown changed by being asked of. */
+    @Test
+    void askingCostsNothing() {
+        Event.Found out = new Event.Found(Finding.FACE_OUT);
+        Event.Found asked = new Event.Found(Finding.CHOICE_ASKED);
+        Estimate before = estimate(route(out), List.of(), Estimate.Said.NOTHING);
+        assertEquals(
+                before.lines().size(),
+                estimate(route(out, asked), List.of(), Estimate.Said.NOTHING)
+                        .lines()
+                        .size());
+        Estimate chosen =
+                estimate(route(out, asked, new Event.Did(Operation.CHOICE)), List.of(), Estimate.Said.NOTHING);
+        assertEquals(
+                before.lines().stream().map(Estimate.Line::key).toList(),
+                chosen.lines().stream().map(Estimate.Line::key).toList());
+        assertEquals(before.sum(), chosen.sum());
+    }
+
     @Test
     void whatSomebodyElseDoesIsOpenUntilItIsQuoted() {
         Route route = route(new Event.Found(Finding.CRACK_TO_WELD));

@@ -174,7 +174,8 @@ class EstimateViews {
         return page.standing()
                 .route()
                 .open(Operation.CHOICE)
-                .map(s -> String.join("; ", s.because().stream().map(Words::of).toList()))
+                .map(s -> StringUtils.capitalize(
+                        String.join("; ", s.because().stream().map(Words::of).toList())))
                 .orElse("");
     }
 

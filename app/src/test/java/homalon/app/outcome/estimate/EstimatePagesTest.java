@@ -186,7 +186,7 @@ class EstimatePagesTest {
         assertEquals(
                 Operation.CHOICE,
                 route(part).standsAgainst(Operation.CUT).orElseThrow().first());
-        assertTrue(desk.get(at(part)).body().contains("Ask the customer."));
+        assertTrue(desk.get(at(part)).body().contains("The customer is asked"));
         HttpResponse<String> nobody =
                 desk.post(at(part) + "/choice", "id", id(), "choice", "GO_ON", "means", "PHONE", "who", " ");
         assertEquals(422, nobody.statusCode());
@@ -277,7 +277,7 @@ class EstimatePagesTest {
         page.navigate("http://127.0.0.1:" + shop.port() + at(part));
         page.getByText("Ask before any more work").focus();
         page.keyboard().press("Enter");
-        assertThat(page.locator("p.said[role=alert]")).containsText("Ask the customer.");
+        assertThat(page.locator("p.said[role=alert]")).containsText("The customer is asked");
         page.getByLabel("What the customer says").selectOption("STOP");
         page.getByLabel("Who says so").fill("the mate");
         page.getByLabel("In their words").fill("not worth it");
