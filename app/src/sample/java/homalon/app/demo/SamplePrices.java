@@ -8,6 +8,7 @@ import homalon.core.route.Operation;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
@@ -23,7 +24,7 @@ final class SamplePrices {
     }
 
     static void keep(PriceBook prices, UUID owner) {
-        prices.use(new PriceForm("EUR", "20", false, "0.05", "68", "45", "85", "30"), owner);
+        prices.use(new PriceForm("EUR", "20", false, "0.05", "68", "45", "85", "30"), Set.of(), owner);
         prices.use(
                 List.of(
                         price(Operation.CUT, null, 1, 2, Price.Per.CASTING, "70"),

@@ -33,7 +33,9 @@ public enum Choice {
     public enum By {
         IN_PERSON,
         PHONE,
-        MAIL;
+        MAIL,
+        /** By the customer itself, on its page. */
+        PAGE;
 
         private final Message words = Message.of(this);
 

@@ -244,10 +244,14 @@ public record Estimate(MoneyRules rules, List<Line> lines) {
 
     /** The same with so much more before tax. */
     public MoneyRules.Sum sum(Money more) {
-        List<Money> all = new ArrayList<>();
-        lines.forEach(l -> l.asked().ifPresent(all::add));
+        List<Money> all = new ArrayList<>(asked());
         all.add(more);
         return rules.sum(all);
+    }
+
+    /** What each line asks, of those that ask anything. */
+    public List<Money> asked() {
+        return lines.stream().flatMap(l -> l.asked().stream()).toList();
     }
 
     /** What of it is still to come: money that is spent is spent, and weighs nothing in a choice. */

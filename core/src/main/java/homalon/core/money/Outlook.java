@@ -1,7 +1,7 @@
 package homalon.core.money;
 
 import java.math.BigDecimal;
-import java.math.RoundingMode;
+import java.util.ArrayList;
 import java.util.List;
 import org.joda.money.Money;
 
@@ -18,18 +18,26 @@ public record Outlook(Money fixed, Money expected, Money kept, Money worst, bool
     private static final int OF_A_HUNDRED = 80;
 
     public static Outlook of(Estimate estimate, List<Risk> risks) {
+        return of(estimate.rules(), estimate.asked(), risks);
+    }
+
+    /** @param lines before tax */
+    public static Outlook of(MoneyRules rules, List<Money> lines, List<Risk> risks) {
         Spread spread = Spread.of(risks.stream().map(Risk::money).toList());
-        MoneyRules rules = estimate.rules();
         BigDecimal mean = risks.stream()
                 .map(r -> r.adds().getAmount().multiply(BigDecimal.valueOf(r.chance())))
                 .reduce(BigDecimal.ZERO, BigDecimal::add);
         return new Outlook(
-                estimate.sum().total(),
-                estimate.sum(Money.of(rules.currency(), mean, RoundingMode.HALF_UP))
-                        .total(),
-                estimate.sum(Money.ofMinor(rules.currency(), spread.keptIn(OF_A_HUNDRED)))
-                        .total(),
-                estimate.sum(Money.ofMinor(rules.currency(), spread.worst())).total(),
+                total(rules, lines, rules.none()),
+                total(rules, lines, rules.of(mean)),
+                total(rules, lines, Money.ofMinor(rules.currency(), spread.keptIn(OF_A_HUNDRED))),
+                total(rules, lines, Money.ofMinor(rules.currency(), spread.worst())),
                 spread.exact());
+    }
+
+    private static Money total(MoneyRules rules, List<Money> lines, Money more) {
+        List<Money> all = new ArrayList<>(lines);
+        all.add(more);
+        return rules.sum(all).total();
     }
 }

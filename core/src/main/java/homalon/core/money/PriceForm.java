@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import java.util.regex.Pattern;
@@ -76,7 +77,7 @@ public record PriceForm(
             throw new BadInputException(wrong);
         }
         MoneyRules rules = new MoneyRules(in, taxed, held, paid);
-        return new PriceList(rules, hour, fewest, looked, put, counted(prices, in));
+        return new PriceList(rules, hour, fewest, looked, put, counted(prices, in), Set.of());
     }
 
     /** What it gives, or none and what is wrong with it. */

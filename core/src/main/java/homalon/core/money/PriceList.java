@@ -22,8 +22,16 @@ import org.joda.money.Money;
  * @param look for cleaning, looking and measuring, whatever comes of it
  * @param margin of a hundred that is put on parts
  * @param prices of the list; of several that hold the one counts that is meant for least else
+ * @param asks where every customer is asked before work goes on
  */
-public record PriceList(MoneyRules rules, Money rate, Money least, Money look, BigDecimal margin, List<Price> prices) {
+public record PriceList(
+        MoneyRules rules,
+        Money rate,
+        Money least,
+        Money look,
+        BigDecimal margin,
+        List<Price> prices,
+        Set<AskPoint> asks) {
     /** What the price of the look is for, the first time. */
     public static final Set<Operation> LOOK = EnumSet.of(
             Operation.CLEAN,
@@ -61,6 +69,7 @@ public record PriceList(MoneyRules rules, Money rate, Money least, Money look, B
     /** @throws homalon.core.input.BadInputException for what no shop asks */
     public PriceList {
         prices = List.copyOf(prices);
+        asks = Set.copyOf(asks);
         margin = MoneyRules.plain(margin);
         Problems problems = new Problems();
         problems.require(!rate.isNegative(), "rate", "money.key-a-price-of-0-or-more");
@@ -72,6 +81,16 @@ public record PriceList(MoneyRules rules, Money rate, Money least, Money look, B
                 "money.key-what-is-put-on-parts-of-a-hundred",
                 MOST_MARGIN);
         problems.throwIfAny();
+    }
+
+    /** The same with other lines. */
+    public PriceList with(List<Price> others) {
+        return new PriceList(rules, rate, least, look, margin, others, asks);
+    }
+
+    /** The same, asking there. */
+    public PriceList asking(Set<AskPoint> at) {
+        return new PriceList(rules, rate, least, look, margin, prices, at);
     }
 
     /**

@@ -31,7 +31,10 @@ public enum Finding {
     DECK_ASKEW,
     DECK_ASKED,
     CHOICE_ASKED,
-    SUM_PASSED;
+    SUM_PASSED,
+    LOOK_DONE,
+    METAL_ENDS,
+    PROMISE_BROKEN;
 
     private final Message words = Message.of(this);
 

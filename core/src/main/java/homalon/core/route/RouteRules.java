@@ -121,6 +121,9 @@ public final class RouteRules {
             new Makes(DECK_ASKED, DECK_INDEX, Message.of("route.a-deck-can-be-flat-and-still-stand")),
             new Makes(CHOICE_ASKED, CHOICE, Message.of("route.no-work-is-begun-before-the-customer")),
             new Makes(SUM_PASSED, CHOICE, Message.of("route.more-than-was-agreed-is-asked-for-first")),
+            new Makes(LOOK_DONE, CHOICE, Message.of("route.all-is-known-that-a-look-can-tell")),
+            new Makes(METAL_ENDS, CHOICE, Message.of("route.what-has-to-come-off-leaves-too-little")),
+            new Makes(PROMISE_BROKEN, CHOICE, Message.of("route.who-was-promised-a-day-may-want-another")),
             new Makes(HAS_LINERS, LINER_CHECK, Message.of("route.the-gasket-seals-on-the-liners")),
             new Makes(LINERS_UNEVEN, LINER_TRIM, Message.of("route.a-liner-that-stands-wrong-is-not-sealed")));
 

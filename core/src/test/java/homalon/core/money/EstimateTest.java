@@ -20,6 +20,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.joda.money.Money;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -125,7 +126,8 @@ class EstimateTest {
 
     @Test
     void aJobComesToTheLeastThereIs() {
-        PriceList cheap = new PriceList(LIST.rules(), eur("60"), eur("100"), eur("75"), LIST.margin(), LIST.prices());
+        PriceList cheap =
+                new PriceList(LIST.rules(), eur("60"), eur("100"), eur("75"), LIST.margin(), LIST.prices(), Set.of());
         Route nothing = route();
         Estimate estimate =
                 Estimate.of(cheap, Material.CAST_IRON, nothing, o -> FOUR, o -> 0, List.of(), Estimate.Said.NOTHING);

@@ -10,6 +10,7 @@ import homalon.core.route.Operation;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.joda.money.Money;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -29,7 +30,7 @@ class PriceListTest {
     }
 
     static PriceList list(Price... prices) {
-        return new PriceList(RULES, eur("60"), eur("40"), eur("75"), new BigDecimal("30"), List.of(prices));
+        return new PriceList(RULES, eur("60"), eur("40"), eur("75"), new BigDecimal("30"), List.of(prices), Set.of());
     }
 
     private static String amount(PriceList list, Operation operation, Material metal, JobSize size, int minutes) {
@@ -85,7 +86,8 @@ class PriceListTest {
         for (String bad : List.of("-1", "501")) {
             assertThrows(
                     BadInputException.class,
-                    () -> new PriceList(RULES, eur("60"), eur("0"), eur("0"), new BigDecimal(bad), List.of()));
+                    () -> new PriceList(
+                            RULES, eur("60"), eur("0"), eur("0"), new BigDecimal(bad), List.of(), Set.of()));
         }
     }
 }

@@ -27,6 +27,8 @@ import tools.jackson.databind.json.JsonMapper;
 class ShownEstimateTest {
     private static final PriceList LIST = list(price(Operation.CUT, Optional.empty(), 1, 16, Price.Per.CASTING, "90"));
 
+    private static final Compared ALONE = new Compared(List.of(), List.of(), eur("0"));
+
     private static Route route(Event... more) {
         List<Event> all = new ArrayList<>(List.of(new Event.Did(Operation.CLEAN)));
         all.addAll(List.of(more));
@@ -42,7 +44,7 @@ class ShownEstimateTest {
     }
 
     private static ShownEstimate shown(Route route, Estimate.Said said) {
-        return ShownEstimate.of(estimate(route, said), risks(route, false), English::of);
+        return ShownEstimate.of(estimate(route, said), risks(route, false), ALONE, English::of);
     }
 
     @Test

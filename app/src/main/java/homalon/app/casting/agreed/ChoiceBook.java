@@ -9,6 +9,8 @@ import homalon.core.visit.PartFile;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -59,6 +61,40 @@ public class ChoiceBook {
         return log.ofVisits(ChoiceMadeRow.class, visits).stream()
                 .map(ChoiceMadeRow::told)
                 .collect(Collectors.groupingBy(Made::visit));
+    }
+
+    /** By visit, since when its customer is asked; those without left out. */
+    @Transactional(readOnly = true)
+    public Map<UUID, Asked> open(Collection<UUID> visits) {
+        Map<UUID, List<Made>> made = made(visits);
+        Map<UUID, Asked> open = new HashMap<>();
+        asked(visits).forEach((visit, all) -> {
+            Optional<Instant> last =
+                    made.getOrDefault(visit, List.of()).stream().map(Made::at).max(Comparator.naturalOrder());
+            all.stream()
+                    .filter(a -> last.filter(l -> !l.isBefore(a.at())).isEmpty())
+                    .findFirst()
+                    .ifPresent(a -> open.put(visit, a));
+        });
+        return open;
+    }
+
+    /** Visits in the shop whose customer is asked. */
+    @Transactional(readOnly = true)
+    public List<UUID> visitsAsked() {
+        return choices.visitsAsked();
+    }
+
+    /** Visits in the shop whose customer chose something on its page. */
+    @Transactional(readOnly = true)
+    public List<UUID> visitsChosenOnThePage() {
+        return choices.visitsChosen(Choice.By.PAGE);
+    }
+
+    /** Whether anything was ever chosen for a casting that is in the shop, or every customer is asked at some point. */
+    @Transactional(readOnly = true)
+    public boolean concerns(String tag) {
+        return choices.concerns(tag);
     }
 
     /** @throws homalon.core.input.BadInputException for a casting that left */

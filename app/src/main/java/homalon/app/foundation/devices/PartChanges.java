@@ -19,6 +19,11 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 @Configuration
 @EnableScheduling
 public class PartChanges implements WebMvcConfigurer, HandlerInterceptor {
+    /** Before the tag: what is told of a part. */
+    public static final String TOPIC = "part-";
+    /** Told where no page wrote it. */
+    public static final String BY_ITSELF = "changed";
+
     private static final String ON = PartChanges.class.getName() + ".on";
     private static final Pattern PART = Pattern.compile("(?:/api/v1)?/parts/([A-Za-z]{1,3}-[0-9]{2,6})/.*");
 
@@ -41,7 +46,8 @@ public class PartChanges implements WebMvcConfigurer, HandlerInterceptor {
         request.setAttribute(ON, List.copyOf(tags));
     }
 
-    private static List<String> written(HttpServletRequest request) {
+    /** On which parts it writes; none where it writes on none. */
+    public static List<String> written(HttpServletRequest request) {
         if (request.getAttribute(ON) instanceof List<?> tags) {
             return tags.stream().map(Object::toString).toList();
         }
@@ -54,9 +60,9 @@ public class PartChanges implements WebMvcConfigurer, HandlerInterceptor {
         List<String> tags = written(request);
         if (request.getMethod().equals("POST") && response.getStatus() < 400 && !tags.isEmpty()) {
             String page = request.getHeader("X-Page");
-            String from = page != null && page.matches("[0-9a-f-]{36}") ? page : "changed";
+            String from = page != null && page.matches("[0-9a-f-]{36}") ? page : BY_ITSELF;
             // Whoever wrote need not wait until the others are told.
-            teller.execute(() -> tags.forEach(tag -> bus.tell("part-" + tag, from)));
+            teller.execute(() -> tags.forEach(tag -> bus.tell(TOPIC + tag, from)));
         }
     }
 }

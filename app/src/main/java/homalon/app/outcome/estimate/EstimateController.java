@@ -1,23 +1,19 @@
 package homalon.app.outcome.estimate;
 
-import homalon.app.casting.agreed.ChoiceBook;
 import homalon.app.casting.part.PartPage;
 import homalon.app.foundation.opened.ToEverybody;
 import homalon.app.foundation.web.NotHereException;
 import homalon.app.foundation.words.Words;
 import homalon.core.input.RefusedInputException;
-import homalon.core.money.Amounts;
 import homalon.core.money.Choice;
 import homalon.core.money.Estimate;
 import homalon.core.route.Finding;
 import homalon.core.route.StepKind;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.util.Optional;
+import java.util.Arrays;
 import java.util.UUID;
 import lombok.RequiredArgsConstructor;
-import org.joda.money.CurrencyUnit;
-import org.joda.money.Money;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -32,20 +28,25 @@ import org.springframework.web.bind.annotation.RequestParam;
 class EstimateController {
     private final EstimateViews views;
     private final Estimates estimates;
-    private final ChoiceBook choices;
 
     @GetMapping("/parts/{tag}/estimate")
     String page(PartPage page) {
-        return page(page, null);
+        return page(page, null, Estimates.Keyed.NOTHING);
     }
 
-    private String page(PartPage page, @Nullable String said) {
+    /** @param keyed a choice that was refused, to be mended */
+    private String page(PartPage page, @Nullable String said, Estimates.Keyed keyed) {
         return page.read(() -> {
             page.show("view", views.of(page).orElse(null));
             page.show("stands", Estimate.Stand.values());
             page.show("choices", Choice.values());
-            page.show("means", Choice.By.values());
+            page.show(
+                    "means",
+                    Arrays.stream(Choice.By.values())
+                            .filter(m -> m != Choice.By.PAGE)
+                            .toList());
             page.show("said", said);
+            page.show("keyed", keyed);
             page.frame(StepKind.CHOICE);
             return "outcome/estimate/estimate";
         });
@@ -72,12 +73,16 @@ class EstimateController {
     }
 
     private String doing(PartPage page, String done, Wish wish) {
+        return doing(page, done, Estimates.Keyed.NOTHING, wish);
+    }
+
+    private String doing(PartPage page, String done, Estimates.Keyed keyed, Wish wish) {
         try {
             wish.fulfil();
-            return page(page, done);
+            return page(page, done, Estimates.Keyed.NOTHING);
         } catch (RefusedInputException e) {
             page.unprocessable();
-            return page(page, Words.of(e.sentence()));
+            return page(page, Words.of(e.sentence()), keyed);
         }
     }
 
@@ -97,10 +102,10 @@ class EstimateController {
     /** Keeps what the customer is shown, and holds work back until there is a choice. */
     @PostMapping("/parts/{tag}/estimate/ask")
     String ask(PartPage page, @RequestParam UUID id) {
-        return doing(page, "No more work is begun before the customer has said how it goes on.", () -> {
-            estimates.show(page.part(), page.me());
-            choices.ask(page.part(), id, Finding.CHOICE_ASKED, page.me());
-        });
+        return doing(
+                page,
+                "No more work is begun before the customer has said how it goes on.",
+                () -> estimates.ask(page.part(), id, Finding.CHOICE_ASKED, page.me()));
     }
 
     @PostMapping("/parts/{tag}/estimate/choice")
@@ -111,25 +116,14 @@ class EstimateController {
             @RequestParam Choice.By means,
             @RequestParam(defaultValue = "") String who,
             @RequestParam(defaultValue = "") String upTo,
-            @RequestParam(defaultValue = "") String words) {
+            @RequestParam(defaultValue = "") String words,
+            @RequestParam(defaultValue = "") String mark,
+            @RequestParam(defaultValue = "0") int known) {
+        Estimates.Keyed keyed = new Estimates.Keyed(choice, means, who, upTo, words, mark, known);
         return doing(
                 page,
                 choice.goesOn() ? "Work goes on." : "No more work is done to it: it may leave as it is.",
-                () -> choices.choose(
-                        page.part(),
-                        id,
-                        part -> {
-                            Estimates.Version version = estimates.show(part, page.me());
-                            Optional<Money> most = Amounts.readIfAny(
-                                    upTo, CurrencyUnit.of(version.shown().currency()), "upTo");
-                            return new ChoiceBook.Said(
-                                    version.id(),
-                                    choice,
-                                    means,
-                                    most.map(Money::getAmount),
-                                    who.strip(),
-                                    words.strip());
-                        },
-                        page.me()));
+                keyed,
+                () -> estimates.choose(page.part(), id, keyed, page.me()));
     }
 }

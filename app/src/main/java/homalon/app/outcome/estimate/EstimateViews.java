@@ -68,6 +68,8 @@ class EstimateViews {
      * @param exact whether all that can come was counted
      * @param open lines that nobody has said a price of
      * @param asked whether the customer is to be asked now; a reason in words, empty where not
+     * @param mark of what is shown, sent with a choice
+     * @param beside how it stands to other castings in its place
      */
     record View(
             boolean here,
@@ -83,7 +85,9 @@ class EstimateViews {
             String asked,
             List<Shown> shown,
             List<ShownEstimate.Changed> changed,
-            List<Chosen> chosen) {}
+            List<Chosen> chosen,
+            String mark,
+            List<String> beside) {}
 
     /** Empty as long as the shop has said no prices. */
     Optional<View> of(PartPage page) {
@@ -95,7 +99,7 @@ class EstimateViews {
         Outlook outlook = Outlook.of(estimate, grown.risks());
         UUID visit = page.part().visit().id();
         List<Estimates.Version> versions = estimates.shown(page.part());
-        ShownEstimate now = grown.shown();
+        ShownEstimate now = estimates.toShow(page.part(), grown);
         DayForm days = page.shell().days();
         Map<UUID, String> names = people.names();
         return new View(
@@ -124,7 +128,9 @@ class EstimateViews {
                 versions.isEmpty()
                         ? List.of()
                         : now.since(versions.get(versions.size() - 1).shown()),
-                chosen(choices.made(List.of(visit)).getOrDefault(visit, List.of()), versions, names, days));
+                chosen(choices.made(List.of(visit)).getOrDefault(visit, List.of()), versions, names, days),
+                Estimates.mark(now),
+                now.said().stream().map(StringUtils::capitalize).toList());
     }
 
     private static String tax(Estimate estimate) {

@@ -14,7 +14,6 @@ import homalon.core.money.Estimate;
 import homalon.core.money.PriceList;
 import homalon.core.money.Risk;
 import homalon.core.money.Risks;
-import homalon.core.money.ShownEstimate;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.LengthWriter;
 import homalon.core.route.Happened;
@@ -46,12 +45,12 @@ class Grower {
     private final NeedSource needs;
     private final Orders orders;
 
-    /** @param risks what may still turn up */
-    record Grown(Estimate estimate, List<Risk> risks) {
-        ShownEstimate shown() {
-            return ShownEstimate.of(estimate, risks, Estimates::words);
-        }
-    }
+    /**
+     * @param list that it was grown from
+     * @param size how much there is to do of each work
+     * @param risks what may still turn up
+     */
+    record Grown(PriceList list, Function<Operation, JobSize> size, Estimate estimate, List<Risk> risks) {}
 
     Grown grow(PriceList list, PartFile part, Estimate.Said said) {
         UUID visit = part.visit().id();
@@ -68,6 +67,8 @@ class Grower {
                 .filter(c -> c.happened().contains(Happened.OVERHEATED))
                 .isPresent();
         return new Grown(
+                list,
+                size,
                 Estimate.of(list, part.material(), route, size, minutes, parts(part), said),
                 Risks.of(list, hot, UsualChances.mayFind(part.material(), route, size, before.now())));
     }

@@ -1,14 +1,17 @@
 package homalon.app.outcome.plan;
 
 import homalon.app.casting.agreed.AgreedBook;
+import homalon.app.casting.agreed.ChoiceBook;
 import homalon.app.shop.stock.Orders;
 import homalon.core.bench.Awaited;
 import homalon.core.bench.UsualWaits;
+import homalon.core.route.Operation;
 import homalon.core.visit.Owed;
 import homalon.core.visit.PartFile;
 import homalon.core.visit.StuckOn;
 import homalon.core.words.Message;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -25,25 +28,42 @@ import org.springframework.stereotype.Component;
 public class Awaits {
     private final Orders orders;
     private final AgreedBook agreed;
+    private final ChoiceBook choices;
 
     /** By visit, the first to come first. */
     public Map<UUID, List<Awaited>> of(List<PartFile> parts, LocalDate today) {
         List<UUID> visits = parts.stream().map(p -> p.visit().id()).toList();
         Map<UUID, List<Orders.Order>> ordered = orders.ofVisits(visits);
         Map<UUID, List<AgreedBook.Owing>> owed = agreed.owed(visits);
+        Map<UUID, ChoiceBook.Asked> asked = choices.open(visits);
         Map<UUID, List<Awaited>> all = new HashMap<>();
         for (PartFile part : parts) {
             UUID visit = part.visit().id();
             all.put(
                     visit,
-                    of(part, ordered.getOrDefault(visit, List.of()), owed.getOrDefault(visit, List.of()), today));
+                    of(
+                            part,
+                            ordered.getOrDefault(visit, List.of()),
+                            owed.getOrDefault(visit, List.of()),
+                            Optional.ofNullable(asked.get(visit)),
+                            today));
         }
         return all;
     }
 
     private static List<Awaited> of(
-            PartFile part, List<Orders.Order> ordered, List<AgreedBook.Owing> owed, LocalDate today) {
+            PartFile part,
+            List<Orders.Order> ordered,
+            List<AgreedBook.Owing> owed,
+            Optional<ChoiceBook.Asked> asked,
+            LocalDate today) {
         List<Awaited> all = new ArrayList<>();
+        asked.ifPresent(a -> all.add(new Awaited(
+                Operation.CHOICE.words(),
+                Optional.of(Operation.CHOICE),
+                UsualWaits.until(
+                        StuckOn.CUSTOMER, LocalDate.ofInstant(a.at(), ZoneId.systemDefault()), Optional.empty(), today),
+                false)));
         for (Orders.Order order : ordered) {
             if (order.open()) {
                 all.add(order.awaited(today));

@@ -72,6 +72,11 @@ public class DayPlans {
         });
     }
 
+    /** What was posted last, for whoever only looks, within a transaction too: nothing is planned for it. */
+    public Posted posted() {
+        return last().map(Plan::posted).orElse(Posted.NOTHING);
+    }
+
     private Optional<Plan> last() {
         return reading.of(() -> posted.findFirstByOrderBySeqDesc()
                 .flatMap(r -> read(r.plan).map(p -> new Plan(p, Optional.of(r.madeAt)))));

@@ -1,6 +1,7 @@
 package homalon.app.outcome.promises;
 
 import homalon.app.casting.agreed.AgreedBook;
+import homalon.app.casting.agreed.ChoiceBook;
 import homalon.app.casting.customer.Customer;
 import homalon.app.casting.customer.Customers;
 import homalon.app.casting.part.InTheShop;
@@ -13,6 +14,7 @@ import homalon.core.bench.Posted;
 import homalon.core.bench.PromiseCheck;
 import homalon.core.bench.RouteWorks;
 import homalon.core.bench.Urgency;
+import homalon.core.money.Choice;
 import homalon.core.route.Operation;
 import homalon.core.visit.Owed;
 import homalon.core.visit.PartFile;
@@ -43,6 +45,7 @@ class CallList {
     private final InTheShop shop;
     private final Parts parts;
     private final AgreedBook agreed;
+    private final ChoiceBook choices;
     private final Awaits awaits;
     private final Customers customers;
     private final Clock clock;
@@ -68,11 +71,17 @@ class CallList {
             Map<UUID, List<Awaited>> waits,
             Map<UUID, List<AgreedBook.Owing>> owed,
             Map<UUID, List<AgreedBook.Call>> calls,
+            Map<UUID, ChoiceBook.Asked> asked,
+            Map<UUID, List<ChoiceBook.Made>> made,
             Map<String, Customer> customers) {
         List<AgreedBook.Owing> owed(PartFile part) {
             return owed.getOrDefault(part.visit().id(), List.of()).stream()
                     .filter(AgreedBook.Owing::open)
                     .toList();
+        }
+
+        Optional<ChoiceBook.Made> chose(PartFile part) {
+            return made.getOrDefault(part.visit().id(), List.of()).stream().reduce((a, b) -> b);
         }
 
         Optional<AgreedBook.Call> last(PartFile part) {
@@ -96,6 +105,8 @@ class CallList {
                 awaits.of(all, today),
                 agreed.owed(visits),
                 agreed.calls(visits),
+                choices.open(visits),
+                choices.made(visits),
                 customers.called(all.stream().map(PartFile::customer).distinct().toList()));
         return all.stream()
                 .flatMap(p -> ranked(p, known).stream())
@@ -122,6 +133,8 @@ class CallList {
     private List<PartFile> candidates(Set<String> toFetch) {
         return Stream.of(
                         parts.ofVisits(agreed.visitsHere()),
+                        parts.ofVisits(choices.visitsAsked()),
+                        parts.ofVisits(choices.visitsChosenOnThePage()),
                         shop.stuck(StuckOn.CUSTOMER, 0, AT_MOST),
                         toFetch.stream().flatMap(t -> parts.find(t).stream()).toList())
                 .flatMap(List::stream)
@@ -136,6 +149,8 @@ class CallList {
         List<About> about = Stream.of(
                         promise(part, known).stream(),
                         owed(part, known),
+                        asked(part, known).stream(),
+                        chose(part, known).stream(),
                         stuck(part, known).stream(),
                         fetch(part, known).stream())
                 .flatMap(s -> s)
@@ -191,6 +206,29 @@ class CallList {
                                     .orElse("")
                             + ".");
         });
+    }
+
+    /** Whoever chose on its page that it does not go on asks to be rung, and was not since. */
+    private static Optional<About> chose(PartFile part, Known known) {
+        return known.chose(part)
+                .filter(m ->
+                        m.said().means() == Choice.By.PAGE && !m.said().choice().goesOn())
+                .filter(m ->
+                        known.last(part).filter(c -> c.at().isAfter(m.at())).isEmpty())
+                .map(m -> new About(
+                        Urgency.ANSWER_OWED,
+                        (m.said().who().isEmpty() ? "The customer" : m.said().who()) + " asks to be rung: "
+                                + Words.of(m.said().choice().words()) + "."));
+    }
+
+    /** Work waits until they have said how it goes on. */
+    private static Optional<About> asked(PartFile part, Known known) {
+        return Optional.ofNullable(known.asked().get(part.visit().id()))
+                .map(a -> new About(
+                        Urgency.ANSWER_OWED,
+                        "They are asked how it goes on, "
+                                + days(LocalDate.ofInstant(a.at(), ZoneId.systemDefault()), known.today()) + ": "
+                                + Words.of(a.why().words()) + "."));
     }
 
     /** What was said on the bench and not as something owed. */

@@ -2,6 +2,7 @@ package homalon.app.shop.prices;
 
 import homalon.app.foundation.store.EvidenceLog;
 import homalon.core.input.BadInputException;
+import homalon.core.money.AskPoint;
 import homalon.core.money.Price;
 import homalon.core.money.PriceForm;
 import homalon.core.money.PriceList;
@@ -10,6 +11,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Service;
@@ -55,9 +57,10 @@ public class PriceBook {
      * @return whether that is anything new
      * @throws BadInputException for what cannot be, and for another currency while sums stand in this one
      */
-    public boolean use(PriceForm form, UUID by) {
+    public boolean use(PriceForm form, Set<AskPoint> asks, UUID by) {
         Optional<PriceList> before = now().map(Version::list);
-        PriceList wanted = form.read(before.map(PriceList::prices).orElse(List.of()));
+        PriceList wanted =
+                form.read(before.map(PriceList::prices).orElse(List.of())).asking(asks);
         before.map(b -> b.rules().currency())
                 .filter(c -> !c.equals(wanted.rules().currency()))
                 .ifPresent(c -> {
@@ -117,10 +120,7 @@ public class PriceBook {
         if (lines.size() > MOST_LINES) {
             throw new BadInputException("each", "app.prices.a-list-has-at-most-lines", MOST_LINES);
         }
-        return use(
-                new PriceList(before.rules(), before.rate(), before.least(), before.look(), before.margin(), lines),
-                Optional.of(before),
-                by);
+        return use(before.with(lines), Optional.of(before), by);
     }
 
     private boolean use(PriceList wanted, Optional<PriceList> before, UUID by) {

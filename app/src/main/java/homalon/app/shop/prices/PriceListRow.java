@@ -1,6 +1,7 @@
 package homalon.app.shop.prices;
 
 import homalon.app.foundation.store.EvidenceLine;
+import homalon.core.money.AskPoint;
 import homalon.core.money.MoneyRules;
 import homalon.core.money.PriceList;
 import jakarta.persistence.CollectionTable;
@@ -12,8 +13,11 @@ import jakarta.persistence.Table;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.hibernate.annotations.Immutable;
 import org.hibernate.annotations.ListIndexBase;
 import org.joda.money.CurrencyUnit;
@@ -32,6 +36,7 @@ final class PriceListRow extends EvidenceLine {
     private BigDecimal least;
     private BigDecimal look;
     private BigDecimal margin;
+    private String asks;
 
     @ElementCollection
     @CollectionTable(name = "price_line", joinColumns = @JoinColumn(name = "list_seq"))
@@ -52,6 +57,7 @@ final class PriceListRow extends EvidenceLine {
         this.least = list.least().getAmount();
         this.look = list.look().getAmount();
         this.margin = list.margin();
+        this.asks = list.asks().stream().sorted().map(AskPoint::name).collect(Collectors.joining(" "));
         list.prices().forEach(p -> prices.add(PriceColumns.of(p)));
     }
 
@@ -63,7 +69,10 @@ final class PriceListRow extends EvidenceLine {
                 money(least, in),
                 money(look, in),
                 margin,
-                prices.stream().map(p -> p.price(in)).toList());
+                prices.stream().map(p -> p.price(in)).toList(),
+                asks.isEmpty()
+                        ? Set.of()
+                        : Arrays.stream(asks.split(" ")).map(AskPoint::valueOf).collect(Collectors.toSet()));
     }
 
     private static Money money(BigDecimal amount, CurrencyUnit in) {

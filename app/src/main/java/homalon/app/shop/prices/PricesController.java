@@ -9,6 +9,7 @@ import homalon.app.foundation.words.Words;
 import homalon.core.input.BadInputException;
 import homalon.core.input.RefusedInputException;
 import homalon.core.money.Amounts;
+import homalon.core.money.AskPoint;
 import homalon.core.money.Price;
 import homalon.core.money.PriceForm;
 import homalon.core.money.PriceList;
@@ -26,6 +27,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.BooleanSupplier;
 import lombok.RequiredArgsConstructor;
@@ -73,6 +75,8 @@ class PricesController {
             Optional<PriceList> now = versions.stream().findFirst().map(PriceBook.Version::list);
             page.show("own", now.isPresent());
             page.show("form", keyed != null ? keyed : now.map(PriceForm::of).orElse(PriceForm.EMPTY));
+            page.show("asks", now.map(PriceList::asks).orElse(Set.of()));
+            page.show("points", AskPoint.values());
             page.show("currency", now.map(l -> l.rules().currency().getCode()).orElse(""));
             page.show(
                     "currencies",
@@ -163,13 +167,14 @@ class PricesController {
             @RequestParam(defaultValue = "") String rate,
             @RequestParam(defaultValue = "") String least,
             @RequestParam(defaultValue = "") String look,
-            @RequestParam(defaultValue = "") String margin) {
+            @RequestParam(defaultValue = "") String margin,
+            @RequestParam(defaultValue = "") Set<AskPoint> asks) {
         PriceForm form = new PriceForm(currency, tax, held, coin, rate, least, look, margin);
         return doing(
                 page,
                 form,
                 "These stand from now on. What a customer was shown stays as it was.",
-                () -> book.use(form, page.me()));
+                () -> book.use(form, asks, page.me()));
     }
 
     private Price price(Map<String, String> given) {

@@ -18,6 +18,7 @@ import homalon.app.testing.RunningShop;
 import homalon.app.testing.Visitor;
 import homalon.core.quantity.BenchUnit;
 import homalon.core.quantity.LengthWriter;
+import homalon.core.route.Finding;
 import homalon.core.route.Operation;
 import homalon.core.route.Route;
 import homalon.core.visit.PartFile;
@@ -27,6 +28,8 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.MethodOrderer;
@@ -75,6 +78,21 @@ class EstimatePagesTest {
                 .steps(List.of(now), new LengthWriter(BenchUnit.MM))
                 .get(now.visit().id())
                 .route();
+    }
+
+    /** What the page sends beside a choice by itself. */
+    private static String hidden(String body, String name) {
+        Matcher m = Pattern.compile("name=\"" + name + "\" value=\"([^\"]*)\"").matcher(body);
+        assertTrue(m.find(), name);
+        return m.group(1);
+    }
+
+    /** A choice by whoever sees the page as it is. */
+    private static HttpResponse<String> choose(PartFile part, String id, String page, String... keyed) {
+        List<String> all =
+                new ArrayList<>(List.of("id", id, "mark", hidden(page, "mark"), "known", hidden(page, "known")));
+        all.addAll(List.of(keyed));
+        return desk.post(at(part) + "/choice", all.toArray(String[]::new));
     }
 
     /** Clean, looked over, its face far out. */
@@ -187,28 +205,15 @@ class EstimatePagesTest {
                 Operation.CHOICE,
                 route(part).standsAgainst(Operation.CUT).orElseThrow().first());
         assertTrue(desk.get(at(part)).body().contains("The customer is asked"));
-        HttpResponse<String> nobody =
-                desk.post(at(part) + "/choice", "id", id(), "choice", "GO_ON", "means", "PHONE", "who", " ");
+        String seen = desk.get(at(part)).body();
+        HttpResponse<String> nobody = choose(part, id(), seen, "choice", "GO_ON", "means", "PHONE", "who", " ");
         assertEquals(422, nobody.statusCode());
         assertTrue(nobody.body().contains("Say who said so."), nobody.body());
         String noted = id();
         for (int i = 0; i < 2; i++) {
             assertEquals(
                     200,
-                    desk.post(
-                                    at(part) + "/choice",
-                                    "id",
-                                    noted,
-                                    "choice",
-                                    "GO_ON",
-                                    "means",
-                                    "PHONE",
-                                    "who",
-                                    "the mate",
-                                    "upTo",
-                                    "600",
-                                    "words",
-                                    "but no more")
+                    choose(part, noted, seen, "choice", "GO_ON", "means", "PHONE", "who", "the mate", "upTo", "600")
                             .statusCode());
         }
         assertTrue(route(part).standsAgainst(Operation.CUT).isEmpty());
@@ -238,7 +243,7 @@ class EstimatePagesTest {
             int answer = desk.get(at(part) + none).statusCode();
             assertTrue(answer == 400 || answer == 404, none + ": " + answer);
         }
-        desk.post(at(part) + "/choice", "id", id(), "choice", "GO_ON", "means", "IN_PERSON", "who", "the mate");
+        choose(part, id(), now, "choice", "GO_ON", "means", "IN_PERSON", "who", "the mate");
         assertTrue(desk.get(at(part) + "/2").body().contains("150.00"), "the choice is of what was asked then");
         JdbcClient jdbc = shop.bean(JdbcClient.class);
         for (String change : List.of(
@@ -265,6 +270,145 @@ class EstimatePagesTest {
                 .said();
         assertEquals("", left.who(), "whoever is erased is named no more");
         assertTrue(desk.get(at(part)).body().contains("the customer, in person"));
+    }
+
+    /** What two note of one casting, and what is noted of an estimate that is another by now: words, and nothing lost. */
+    @Test
+    @Order(7)
+    void aChoiceIsOfWhatWasSeen() {
+        PartFile part = bent();
+        String seen = desk.get(at(part)).body();
+        desk.post(at(part) + "/line", "id", id(), "key", "CUT", "stand", "OWED", "amount", "150");
+        String[] keyed = {"choice", "STOP", "means", "PHONE", "who", "the mate", "words", "no more of it"};
+        HttpResponse<String> old = choose(part, id(), seen, keyed);
+        assertEquals(422, old.statusCode());
+        assertTrue(old.body().contains("The estimate was changed meanwhile"), old.body());
+        assertTrue(old.body().contains("value=\"no more of it\""), "what was keyed stands there still");
+        String both = old.body();
+        assertEquals(
+                200,
+                choose(part, id(), both, "choice", "GO_ON", "means", "PHONE", "who", "the owner")
+                        .statusCode());
+        HttpResponse<String> second = choose(part, id(), both, keyed);
+        assertEquals(422, second.statusCode());
+        assertTrue(second.body().contains("Somebody noted a choice meanwhile"), second.body());
+        assertFalse(route(part).isStopped());
+        assertEquals(200, choose(part, id(), second.body(), keyed).statusCode());
+        assertTrue(route(part).isStopped(), "whoever thinks it over chooses anew");
+    }
+
+    /** Go on up to a sum; what passes it locks the next work before it is begun. */
+    @Test
+    @Order(8)
+    void aSumThatIsPassedIsAskedAgain() {
+        PartFile part = bent();
+        String seen = desk.get(at(part)).body();
+        HttpResponse<String> low =
+                choose(part, id(), seen, "choice", "GO_ON", "means", "PHONE", "who", "the mate", "upTo", "60");
+        assertEquals(422, low.statusCode());
+        assertTrue(low.body().contains("key that or more, or nothing"), low.body());
+        assertEquals(
+                200,
+                choose(part, id(), seen, "choice", "GO_ON", "means", "PHONE", "who", "the mate", "upTo", "600")
+                        .statusCode());
+        desk.post(at(part) + "/line", "id", id(), "key", "CUT", "stand", "OWED", "amount", "150");
+        assertTrue(route(part).standsAgainst(Operation.CUT).isEmpty(), "that is within it");
+        desk.post(at(part) + "/line", "id", id(), "key", "CUT", "stand", "OWED", "amount", "520");
+        assertEquals(
+                Operation.CHOICE,
+                route(part).standsAgainst(Operation.CUT).orElseThrow().first());
+        String asked = desk.get(at(part)).body();
+        assertTrue(asked.contains("It comes to more than was agreed"), asked);
+        assertTrue(desk.get("/calls").body().contains("it comes to more than was agreed"));
+        assertEquals(
+                200,
+                choose(part, id(), asked, "choice", "GO_ON", "means", "PHONE", "who", "the mate", "upTo", "900")
+                        .statusCode());
+        assertTrue(route(part).standsAgainst(Operation.CUT).isEmpty());
+    }
+
+    /** Where the shop says so, every customer is asked once the look is done. */
+    @Test
+    @Order(9)
+    void aShopMayAskAfterEveryLook() {
+        marit.post(
+                "/shop/prices",
+                "currency",
+                "EUR",
+                "tax",
+                "20",
+                "rate",
+                "68",
+                "look",
+                "75",
+                "least",
+                "45",
+                "margin",
+                "30",
+                "coin",
+                "0.05",
+                "asks",
+                "LOOK",
+                "asks",
+                "METAL");
+        PartFile part = bent();
+        UUID visit = part.visit().id();
+        desk.post(at(part) + "/line", "id", id(), "key", "CUT", "stand", "OWED", "amount", "150");
+        assertEquals(
+                List.of(Finding.LOOK_DONE),
+                shop.bean(ChoiceBook.class).asked(List.of(visit)).get(visit).stream()
+                        .map(ChoiceBook.Asked::why)
+                        .toList());
+        String page = desk.get(at(part)).body();
+        choose(part, id(), page, "choice", "GO_ON", "means", "PHONE", "who", "the mate", "upTo", "2000");
+        desk.post(at(part) + "/line", "id", id(), "key", "CUT", "stand", "OWED", "amount", "160");
+        assertTrue(route(part).standsAgainst(Operation.CUT).isEmpty(), "once is enough");
+        keep("EUR", "20", "68", "75");
+    }
+
+    /** By keyboard: a new one seems cheaper, and the table says that it is not. */
+    @Test
+    @Order(10)
+    void theTableMaySayToRepair(Browser.Window window) {
+        PartFile part = bent();
+        List<String> faults = new ArrayList<>();
+        Page page = window.signedIn(shop, "desk", 1280, 800, faults);
+        page.navigate("http://127.0.0.1:" + shop.port() + at(part) + "/beside");
+        page.getByLabel("Which, and from whom").fill("a new one of the merchant's");
+        page.getByLabel("New or used").selectOption("AFTERMARKET");
+        page.getByLabel("Price, EUR").fill("-4");
+        page.getByLabel("Here in days").fill("9");
+        page.keyboard().press("Enter");
+        assertThat(page.locator("[role=status].said")).containsText("Key an amount such as 12.50");
+        assertThat(page.getByLabel("Which, and from whom")).hasValue("a new one of the merchant's");
+        page.getByLabel("Price, EUR").fill("60");
+        page.getByLabel("To bring it").fill("35");
+        page.getByLabel("What nobody can vouch for").fill("its metal");
+        page.keyboard().press("Enter");
+        assertThat(page.locator("#ways")).containsText("This one costs less than a new one of the merchant's");
+        assertThat(page.locator("#ways tbody").first()).containsText("This one");
+        assertThat(page.locator("#ways tbody").last()).containsText("its metal");
+        page.locator("input[type=range]").focus();
+        for (int i = 0; i < 8; i++) {
+            page.keyboard().press("ArrowRight");
+        }
+        assertThat(page.locator("#ways tbody").first()).containsText("a new one of the merchant's");
+        desk.post(at(part) + "/ask", "id", id());
+        String shown = desk.get(at(part) + "/1").body();
+        assertTrue(shown.contains("a new one of the merchant"), "what was shown holds the others too");
+        String other = hidden(desk.get(at(part) + "/beside").body(), "other");
+        assertEquals(
+                200,
+                desk.post(at(part) + "/beside/drop", "id", id(), "other", other).statusCode());
+        assertEquals(
+                422,
+                desk.post(at(part) + "/beside/drop", "id", id(), "other", other).statusCode());
+        assertThrows(
+                DataAccessException.class,
+                () -> shop.bean(JdbcClient.class)
+                        .sql("delete from other_casting")
+                        .update());
+        assertEquals(List.of(), faults);
     }
 
     /** By keyboard: a basket of parts whose look ends in stop, pay for the look. */
