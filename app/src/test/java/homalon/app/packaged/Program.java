@@ -52,7 +52,12 @@ final class Program {
     /** Ports that nobody has. */
     static Map<String, String> ports() {
         Map<String, String> ports = new TreeMap<>();
-        for (String port : List.of("HOMALON_PORT", "HOMALON_PG_PORT", "HOMALON_GAUGE_PORT", "HOMALON_WATCH_PORT")) {
+        for (String port : List.of(
+                "HOMALON_PORT",
+                "HOMALON_PG_PORT",
+                "HOMALON_GAUGE_PORT",
+                "HOMALON_WATCH_PORT",
+                "HOMALON_CUSTOMER_PORT")) {
             ports.put(port, Integer.toString(freePort()));
         }
         return ports;

@@ -31,7 +31,7 @@ public class Photos {
     public record Photo(UUID id, String note, int width, int height, UUID by, Instant at) {}
 
     @Transactional(readOnly = true)
-    List<Photo> of(PartFile part) {
+    public List<Photo> of(PartFile part) {
         return entities.createQuery(
                         "select id, note, width, height, by, at from PhotoRow where visit = :visit order by seq",
                         Photo.class)

@@ -23,11 +23,12 @@ class HostGuard extends OncePerRequestFilter {
     private static final int MISDIRECTED = 421;
 
     private final Reach reach;
+    private final CustomerPort customers;
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        if (reach.answers(request.getServerName())) {
+        if (reach.answers(request.getServerName()) || customers.asked(request)) {
             chain.doFilter(request, response);
             return;
         }

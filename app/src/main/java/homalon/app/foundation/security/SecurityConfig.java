@@ -27,13 +27,17 @@ import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWrite
 import org.springframework.security.web.savedrequest.CookieRequestCache;
 import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher;
 
-/** Two doors: the calculation interface (stateless) and the pages (session and CSRF token). */
+/** Three doors: customers' pages (an address is all), the calculation interface (stateless) and the pages (session and CSRF token). */
 @Configuration
 class SecurityConfig {
     private static final String OWN_ONLY = "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; "
             + "img-src 'self' data:; connect-src 'self'; worker-src 'self'; manifest-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
     /** The interface's reader sets styles on its own elements; its scripts are files of ours all the same. */
     private static final String DOCS = OWN_ONLY.replace("style-src 'self'", "style-src 'self' 'unsafe-inline'");
+
+    /** No script at all. */
+    private static final String CUSTOMERS = "default-src 'none'; style-src 'self'; font-src 'self'; img-src 'self'; "
+            + "form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
     /** A browser that is told so for "localhost" would refuse every other program of that machine. */
     private static boolean ownName(HttpServletRequest request) {
@@ -49,6 +53,21 @@ class SecurityConfig {
     @Bean
     PasswordEncoder passwordEncoder() {
         return Passwords.encoder();
+    }
+
+    /** Whoever has the address may: no cookie has a part in it, so that there is nothing that a foreign page could borrow. */
+    @Bean
+    @Order(0)
+    SecurityFilterChain customersPages(HttpSecurity http) throws Exception {
+        return http.securityMatcher("/c/**")
+                .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .csrf(c -> c.disable())
+                .requestCache(c -> c.disable())
+                .authorizeHttpRequests(a -> a.anyRequest().permitAll())
+                .headers(h -> h.contentSecurityPolicy(c -> c.policyDirectives(CUSTOMERS))
+                        .referrerPolicy(r -> r.policy(ReferrerPolicy.NO_REFERRER))
+                        .permissionsPolicyHeader(p -> p.policy("camera=(), microphone=(), geolocation=()")))
+                .build();
     }
 
     @Bean

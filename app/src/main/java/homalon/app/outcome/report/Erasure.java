@@ -3,6 +3,7 @@ package homalon.app.outcome.report;
 import homalon.app.casting.agreed.AgreedBook;
 import homalon.app.casting.customer.Customer;
 import homalon.app.casting.customer.Customers;
+import homalon.app.casting.customer.ForgetsCustomer;
 import homalon.app.casting.part.InTheShop;
 import homalon.app.foundation.people.Journal;
 import homalon.core.input.BadInputException;
@@ -26,6 +27,7 @@ public class Erasure {
     private final Customers customers;
     private final InTheShop inTheShop;
     private final AgreedBook agreed;
+    private final List<ForgetsCustomer> others;
     private final Journal journal;
 
     /**
@@ -52,6 +54,7 @@ public class Erasure {
                 .map(name -> ">" + HtmlEscape.escapeHtml4Xml(name) + "<")
                 .toArray(String[]::new);
         agreed.forget(customer.id());
+        others.forEach(o -> o.forget(customer.id()));
         int castings;
         try {
             castings = erased.erase(customer.id(), shown, ">" + Customers.ERASED + "<", Customers.ERASED, by);

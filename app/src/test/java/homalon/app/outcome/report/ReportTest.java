@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import homalon.app.casting.paper.PdfPress;
 import homalon.app.casting.part.Parts;
 import homalon.app.casting.readings.TakesReadings;
 import homalon.app.casting.readings.Walks;
@@ -95,7 +96,7 @@ class ReportTest {
     /** A shop that cannot print does not start: the first page is printed while it does. */
     @Test
     void thePrinterIsWarmedWithFontsOfItsOwn() {
-        assertDoesNotThrow(() -> shop.bean(ReportPdf.class).warm());
+        assertDoesNotThrow(() -> shop.bean(PdfPress.class).warm());
     }
 
     /** Read aloud as it is seen; the first page has all that the one who fits it must know, with what was found before and after. */
