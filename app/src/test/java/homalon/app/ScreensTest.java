@@ -70,6 +70,8 @@ class ScreensTest {
             "/shop/prices",
             "/parts/T-0412/estimate",
             "/parts/T-0448/estimate",
+            "/parts/T-0448/estimate/beside",
+            "/parts/T-0448/estimate/asking",
             "/batch?with=T-0424",
             "/batch?with=T-0401",
             "/parts/T-0451/chambers",
