@@ -6,12 +6,9 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.net.InetAddress;
-import java.net.UnknownHostException;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
-import org.apache.catalina.connector.Connector;
-import org.apache.coyote.AbstractProtocol;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
@@ -40,7 +37,7 @@ public class CustomerPort extends OncePerRequestFilter
     private static final int THREADS = 8;
 
     private final int port;
-    private final String bind;
+    private final InetAddress bind;
     private final String address;
 
     /**
@@ -50,7 +47,7 @@ public class CustomerPort extends OncePerRequestFilter
      */
     CustomerPort(
             @Value("${homalon.customers.port:0}") int port,
-            @Value("${homalon.customers.bind:127.0.0.1}") String bind,
+            @Value("${homalon.customers.bind:127.0.0.1}") InetAddress bind,
             @Value("${homalon.customers.address:}") String address) {
         this.port = port;
         this.bind = bind;
@@ -76,20 +73,7 @@ public class CustomerPort extends OncePerRequestFilter
 
     @Override
     public void customize(TomcatServletWebServerFactory factory) {
-        if (port == 0) {
-            return;
-        }
-        Connector connector = new Connector(TomcatServletWebServerFactory.DEFAULT_PROTOCOL);
-        connector.setPort(port);
-        AbstractProtocol<?> protocol = (AbstractProtocol<?>) connector.getProtocolHandler();
-        try {
-            protocol.setAddress(InetAddress.getByName(bind));
-        } catch (UnknownHostException e) {
-            throw new IllegalArgumentException("no such address for customers' pages: " + bind, e);
-        }
-        protocol.setMaxThreads(THREADS);
-        protocol.setMinSpareThreads(1);
-        factory.addAdditionalConnectors(connector);
+        OwnPort.open(factory, port, bind, THREADS);
     }
 
     @Override

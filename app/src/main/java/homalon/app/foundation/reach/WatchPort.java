@@ -6,8 +6,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.net.InetAddress;
-import org.apache.catalina.connector.Connector;
-import org.apache.coyote.AbstractProtocol;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.health.actuate.endpoint.HealthDescriptor;
@@ -50,16 +48,7 @@ class WatchPort extends OncePerRequestFilter implements WebServerFactoryCustomiz
 
     @Override
     public void customize(TomcatServletWebServerFactory factory) {
-        if (port == 0) {
-            return;
-        }
-        Connector connector = new Connector(TomcatServletWebServerFactory.DEFAULT_PROTOCOL);
-        connector.setPort(port);
-        AbstractProtocol<?> protocol = (AbstractProtocol<?>) connector.getProtocolHandler();
-        protocol.setAddress(InetAddress.getLoopbackAddress());
-        protocol.setMaxThreads(THREADS);
-        protocol.setMinSpareThreads(1);
-        factory.addAdditionalConnectors(connector);
+        OwnPort.open(factory, port, InetAddress.getLoopbackAddress(), THREADS);
     }
 
     @Override

@@ -2,27 +2,16 @@ package homalon.app.outcome.estimate;
 
 import homalon.app.casting.part.CastingLocks;
 import homalon.app.foundation.store.EvidenceLog;
-import homalon.app.machining.chambers.ChamberReport;
-import homalon.app.outcome.plan.DayPlans;
-import homalon.app.outcome.plan.FoundBefore;
-import homalon.core.cut.Budgets;
 import homalon.core.input.BadInputException;
 import homalon.core.money.Compared;
 import homalon.core.money.Other;
-import homalon.core.quantity.Length;
 import homalon.core.visit.PartFile;
-import java.time.Clock;
-import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.UUID;
 import lombok.RequiredArgsConstructor;
 import org.joda.money.CurrencyUnit;
-import org.springframework.stereotype.Component;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -39,51 +28,6 @@ class Others {
 
     /** @param other by which it is named when it is taken off */
     record Kept(UUID other, Other casting) {}
-
-    /** What is known of a casting that weighs when it is laid beside another. */
-    @Component
-    @RequiredArgsConstructor
-    static class Beside {
-        private final FoundBefore before;
-        private final ChamberReport metal;
-        private final DayPlans plans;
-        private final Clock clock;
-
-        Compared compared(PartFile part, Grower.Grown grown, List<Kept> others, int more) {
-            LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
-            return Compared.of(
-                    grown.list(),
-                    new Compared.Repair(
-                            grown.estimate(), grown.risks(), more, ready(part), left(part), OptionalInt.empty()),
-                    others.stream()
-                            .map(Kept::casting)
-                            .map(o -> new Compared.Instead(
-                                    o,
-                                    o.risks(grown.list(), part.material(), grown.size(), before.now()),
-                                    today.plusDays(o.daysToReady())))
-                            .toList());
-        }
-
-        /** By when it is ready in 80 of 100. */
-        private Optional<LocalDate> ready(PartFile part) {
-            return Optional.ofNullable(plans.posted().ready().get(part.tag()))
-                    .filter(r -> !r.past())
-                    .map(r -> LocalDate.ofInstant(r.most(), ZoneId.systemDefault()));
-        }
-
-        /** What the cut that it needs leaves of what may come off. */
-        private Optional<Length> left(PartFile part) {
-            Budgets budgets = metal.budgets(part);
-            double need = budgets.needs().stream()
-                    .mapToDouble(Budgets.Need::depth)
-                    .max()
-                    .orElse(0);
-            return budgets.mayComeOff().isPresent()
-                    ? Optional.of(Length.roundedFromMm(
-                            Math.max(0, budgets.mayComeOff().getAsDouble() - need)))
-                    : Optional.empty();
-        }
-    }
 
     /** Those that are thought of, in the order in which they were keyed first. */
     @Transactional(readOnly = true)

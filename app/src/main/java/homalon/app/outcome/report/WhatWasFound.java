@@ -2,6 +2,7 @@ package homalon.app.outcome.report;
 
 import homalon.core.quantity.LengthWriter;
 import homalon.core.visit.PartFile;
+import java.util.ArrayList;
 import java.util.List;
 import lombok.RequiredArgsConstructor;
 import org.springframework.stereotype.Component;
@@ -12,6 +13,7 @@ import org.springframework.stereotype.Component;
 public class WhatWasFound {
     private final Reports reports;
     private final ReportDrawings drawings;
+    private final WholeReport whole;
 
     /**
      * @param said a sentence each
@@ -22,6 +24,9 @@ public class WhatWasFound {
     public Found of(PartFile part, LengthWriter writer) {
         ReportView report = reports.of(part, writer);
         String map = drawings.of(part, writer).values().stream().findFirst().orElse("");
-        return new Found(report.shop(), report.said(), map);
+        List<String> said = new ArrayList<>(report.said());
+        said.addAll(whole.cracked(part, writer));
+        report.valves().ifPresent(v -> said.addAll(v.said()));
+        return new Found(report.shop(), said, map);
     }
 }

@@ -70,6 +70,18 @@ class WholeReport {
         return said;
     }
 
+    /** Whether it was looked over for cracks, what was seen, and what is suspected; nobody is named. */
+    List<String> cracked(PartFile part, LengthWriter writer) {
+        List<String> said = new ArrayList<>();
+        said.add(done(
+                work.of(part),
+                Operation.CRACK_CHECK,
+                "Looked over for cracks by ",
+                "It was not looked over for cracks yet."));
+        cracks.of(part).forEach(c -> said.add(c.what().suspect() ? suspicion(c) : crack(c, writer)));
+        return said;
+    }
+
     /** Cleaning and looking for cracks are told apart. */
     private static Optional<String> work(WorkEntry e, Map<UUID, String> names) {
         if (e.kind() != WorkEntry.Kind.DID && e.kind() != WorkEntry.Kind.WAIVED) {
